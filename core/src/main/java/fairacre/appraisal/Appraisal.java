@@ -1,0 +1,143 @@
+package fairacre.appraisal;
+
+import fairacre.cost.Bill;
+import fairacre.cost.CostStudy;
+import fairacre.cost.Purse;
+import fairacre.fill.FillTakeoff;
+import fairacre.frame.FrameTakeoff;
+import fairacre.frame.Piece;
+import fairacre.ground.FitStudy;
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.plan.Change;
+import fairacre.plan.Gardener;
+import fairacre.plan.Plan;
+import fairacre.plan.Posture;
+import fairacre.plan.StandingBed;
+import fairacre.reach.BedReach;
+import fairacre.reach.ReachStudy;
+import fairacre.walk.Gap;
+import fairacre.walk.WalkStudy;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.joda.money.Money;
+
+/**
+ * The judgement of a plan in a season. Make one with {@link #of} and ask for a part, or for everything with {@link #report}.
+ *
+ * <p>An empty plot has no beds, gaps or bill and one snag at most, that nobody gardens there.
+ */
+public final class Appraisal {
+
+    private final Plan plan;
+    private final int season;
+    private final List<StandingBed> standing;
+    private final CostStudy cost;
+    private final Supplier<WalkStudy> walks;
+    private final Supplier<List<BedReach>> reach;
+    private final Supplier<Bill> bill;
+
+    private Appraisal(Plan plan, int season) {
+        this.plan = plan;
+        this.season = season;
+        this.standing = plan.standing(season);
+        this.cost = CostStudy.of(plan);
+        this.walks = new Once<>(() -> WalkStudy.of(plan.site(), standing));
+        this.reach = new Once<>(this::computeReach);
+        this.bill = new Once<>(cost::bill);
+    }
+
+    public static Appraisal of(Plan plan, int season) {
+        return new Appraisal(plan, season);
+    }
+
+    /** Everything, remedies included. */
+    public AppraisalReport report() {
+        return report(true);
+    }
+
+    /** Everything but remedies: for judging an edit while it is being made. */
+    public AppraisalReport preview() {
+        return report(false);
+    }
+
+    public List<BedReach> reach() {
+        return reach.get();
+    }
+
+    public Bill bill() {
+        return bill.get();
+    }
+
+    public Purse purse() {
+        return cost.purse(bill());
+    }
+
+    public List<Gap> gaps() {
+        return walks.get().gaps();
+    }
+
+    /** Every snag with its remedies, worst first. */
+    public List<Snag> snags() {
+        return snags(true);
+    }
+
+    private AppraisalReport report(boolean withRemedies) {
+        List<BedAppraisal> beds = new ArrayList<>();
+        for (int i = 0; i < standing.size(); i++) {
+            beds.add(bed(standing.get(i), reach().get(i)));
+        }
+        Area growing = beds.stream().map(BedAppraisal::soil).reduce(Area.ZERO, Area::plus);
+        List<SeasonCost> bySeason = plan.seasonsOfChange().stream()
+                .map(s -> new SeasonCost(s, bill().total(s))).toList();
+        return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(withRemedies), purse(),
+                bill().lines(), bySeason);
+    }
+
+    private List<BedReach> computeReach() {
+        ReachStudy study = ReachStudy.of(walks.get(), plan.gardeners());
+        return standing.stream().map(study::of).toList();
+    }
+
+    private BedAppraisal bed(StandingBed bed, BedReach reached) {
+        Optional<FrameTakeoff> frame = bed.frame().map(f -> FrameTakeoff.of(bed.outline(), f));
+        List<Piece> pieces = frame.map(FrameTakeoff::pieces).orElse(List.of());
+        FillTakeoff fill = FillTakeoff.of(bed.outline(), bed.frame());
+        Bill alone = cost.alone(plan.bed(bed.id()), season).orElseThrow();
+        Optional<Money> aloneCost = Optional.of(alone.total()).filter(total -> alone.unpriced() == 0);
+        return new BedAppraisal(bed.id(), bed.name(), bed.revision().from(), bed.outline(), bed.outline().corners(),
+                frame.map(FrameTakeoff::insideLength).orElse(bed.outline().length()),
+                frame.map(FrameTakeoff::insideWidth).orElse(bed.outline().width()),
+                frame.map(FrameTakeoff::height).orElse(Length.ZERO), reached.soil(), reached.byGardener(),
+                reached.byNobody(), fill.depth(), fill.volume(), pieces, alone.lines(), aloneCost);
+    }
+
+    private List<Snag> snags(boolean withRemedies) {
+        SnagContext context = new SnagContext(plan, season, standing, withRemedies);
+        List<Snag> snags = new ArrayList<>(new FitSnags(context).find(FitStudy.of(plan.site(), standing)));
+        if (plan.gardeners().isEmpty()) {
+            snags.add(noGardener());
+        } else {
+            snags.addAll(new ReachSnags(context).find(reach()));
+            snags.addAll(new WalkSnags(context).find(walks.get()));
+        }
+        snags.addAll(new FrameSnags(context).find());
+        snags.addAll(new CostSnags(context).find(bill(), purse()));
+        snags.sort(Comparator.comparing(Snag::weight).thenComparing(Snag::rule).thenComparing(s -> s.beds().toString()));
+        return snags;
+    }
+
+    private Snag noGardener() {
+        UUID id = UUID.nameUUIDFromBytes((plan.id() + "/gardener").getBytes(StandardCharsets.UTF_8));
+        Gardener average = new Gardener(id, "Gardener", Length.inches(24), Posture.STANDING, Length.inches(24));
+        return Snag.of(SnagRule.NO_GARDENER, Weight.WARNING, "Nobody gardens here yet, so reach and walks are not judged.",
+                Optional.empty(), List.of(), List.of(),
+                List.of(new Remedy("Add an average adult with a reach of " + new Wording(plan.units()).length(average.reach()),
+                        new Change.PutGardener(average))));
+    }
+}

@@ -1,0 +1,29 @@
+package fairacre.appraisal;
+
+import fairacre.cost.BillLine;
+import fairacre.cost.Purse;
+import fairacre.measure.Area;
+import fairacre.walk.Gap;
+import java.util.List;
+
+/**
+ * A whole appraisal as a value.
+ *
+ * @param plot area of the plot
+ * @param growing soil of all beds that stand
+ * @param beds in the plan's order
+ * @param snags worst first
+ * @param bill over all seasons
+ * @param bySeason every season in which something is built or ends
+ */
+public record AppraisalReport(int season, Area plot, Area growing, List<BedAppraisal> beds, List<Gap> gaps,
+        List<Snag> snags, Purse purse, List<BillLine> bill, List<SeasonCost> bySeason) {
+
+    public AppraisalReport {
+        beds = List.copyOf(beds);
+        gaps = List.copyOf(gaps);
+        snags = List.copyOf(snags);
+        bill = List.copyOf(bill);
+        bySeason = List.copyOf(bySeason);
+    }
+}

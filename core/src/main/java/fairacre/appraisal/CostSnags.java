@@ -1,0 +1,117 @@
+package fairacre.appraisal;
+
+import fairacre.cost.Bill;
+import fairacre.cost.BillLine;
+import fairacre.cost.CostStudy;
+import fairacre.cost.Purse;
+import fairacre.cost.StartingPrices;
+import fairacre.plan.Budget;
+import fairacre.plan.Change;
+import fairacre.plan.Frame;
+import fairacre.plan.Plan;
+import fairacre.plan.Price;
+import fairacre.plan.PriceItem;
+import fairacre.plan.StandingBed;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.joda.money.Money;
+
+/** Money: more planned than set aside, and things whose price nobody knows. */
+final class CostSnags {
+
+    /** How many of the highest beds are tried with a course less. */
+    private static final int TRIED = 4;
+    private static final BigDecimal WHOLE = BigDecimal.valueOf(100);
+
+    private final SnagContext context;
+
+    CostSnags(SnagContext context) {
+        this.context = context;
+    }
+
+    List<Snag> find(Bill bill, Purse purse) {
+        List<Snag> snags = new ArrayList<>();
+        if (purse.state() != Purse.State.WITHIN) {
+            snags.add(overBudget(purse));
+        }
+        List<PriceItem> unpriced = bill.lines().stream().filter(line -> line.price().isEmpty())
+                .map(BillLine::item).distinct().toList();
+        if (!unpriced.isEmpty()) {
+            snags.add(priceMissing(unpriced));
+        }
+        return snags;
+    }
+
+    private Snag overBudget(Purse purse) {
+        boolean overdrawn = purse.state() == Purse.State.OVERDRAWN;
+        String words = overdrawn
+                ? "The plan comes to " + purse.planned() + ", " + purse.left().negated() + " over the budget of " + purse.budget() + "."
+                : "The plan comes to " + purse.planned() + " and eats " + purse.held().minus(purse.left())
+                        + " of the contingency of " + purse.held() + ".";
+        return Snag.of(SnagRule.BUDGET_EXCEEDED, overdrawn ? Weight.SERIOUS : Weight.WARNING, words, Optional.empty(),
+                List.of(), List.of(), context.remedies(() -> {
+                    List<Remedy> remedies = new ArrayList<>();
+                    lowerBed(purse).ifPresent(remedies::add);
+                    remedies.add(raiseBudget(purse));
+                    return remedies;
+                }));
+    }
+
+    /** A course less on the bed where that saves most. */
+    private Optional<Remedy> lowerBed(Purse purse) {
+        return context.standing().stream()
+                .filter(bed -> bed.frame().map(Frame::courses).orElse(0) > 1)
+                .sorted(Comparator.comparing((StandingBed bed) -> bed.frame().orElseThrow().height()).reversed())
+                .limit(TRIED)
+                .map(bed -> lowered(bed, purse))
+                .flatMap(Optional::stream)
+                .max(Comparator.comparing(Saving::amount))
+                .map(Saving::remedy);
+    }
+
+    private record Saving(Money amount, Remedy remedy) {}
+
+    private Optional<Saving> lowered(StandingBed bed, Purse purse) {
+        Frame frame = bed.frame().orElseThrow();
+        Change change = new Change.ReframeBed(bed.id(), bed.revision().from(),
+                Optional.of(frame.withCourses(frame.courses() - 1)));
+        Plan after = context.plan().apply(change).orThrow();
+        Money saved = purse.planned().minus(CostStudy.of(after).bill().total());
+        if (!saved.isPositive()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Saving(saved, new Remedy("Build " + bed.name() + " one course lower: saves " + saved, change)));
+    }
+
+    /** The least budget, in whole units of the currency, that keeps its own contingency untouched. */
+    private Remedy raiseBudget(Purse purse) {
+        BigDecimal contingency = context.plan().budget().contingency();
+        BigDecimal needed = purse.planned().getAmount().multiply(WHOLE)
+                .divide(WHOLE.subtract(contingency), 0, RoundingMode.UP);
+        Money sum = Money.of(purse.planned().getCurrencyUnit(), needed);
+        return new Remedy("Raise the budget to " + sum, new Change.SetBudget(new Budget(sum, contingency)));
+    }
+
+    private Snag priceMissing(List<PriceItem> unpriced) {
+        String words = unpriced.size() == 1 ? "There is no price for " + unpriced.get(0).label() + "."
+                : "There are no prices for " + unpriced.size() + " things, " + unpriced.get(0).label() + " among them.";
+        return Snag.of(SnagRule.PRICE_MISSING, Weight.NOTE, words, Optional.empty(), List.of(), List.of(),
+                context.remedies(() -> List.of(guessed(unpriced))));
+    }
+
+    private Remedy guessed(List<PriceItem> unpriced) {
+        List<Price> guesses = StartingPrices.in(context.plan().currency()).stream()
+                .filter(price -> unpriced.contains(price.item())).toList();
+        if (guesses.isEmpty()) {
+            PriceItem item = unpriced.get(0);
+            Price gift = new Price(item, Money.zero(context.plan().currency()), false);
+            return new Remedy("Count " + item.label() + " as a gift", new Change.SetPrice(gift));
+        }
+        List<Change> changes = guesses.stream().<Change>map(Change.SetPrice::new).toList();
+        return new Remedy("Put in a rough guess until you have asked", new Change.Batch("Guess missing prices", changes));
+    }
+}

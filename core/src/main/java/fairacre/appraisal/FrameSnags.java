@@ -1,0 +1,49 @@
+package fairacre.appraisal;
+
+import fairacre.frame.FrameTakeoff;
+import fairacre.measure.Length;
+import fairacre.plan.Frame;
+import fairacre.plan.Joint;
+import fairacre.plan.Rectangle;
+import fairacre.plan.StandingBed;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Frames whose sides no board in stock is long enough for; boards sold in one length only are always joined. */
+final class FrameSnags {
+
+    private final SnagContext context;
+
+    FrameSnags(SnagContext context) {
+        this.context = context;
+    }
+
+    List<Snag> find() {
+        List<Snag> snags = new ArrayList<>();
+        for (StandingBed bed : context.standing()) {
+            bed.frame().filter(f -> f.board().stock().size() > 1)
+                    .filter(f -> FrameTakeoff.of(bed.outline(), f).spliced())
+                    .ifPresent(frame -> snags.add(spliced(bed, frame)));
+        }
+        return snags;
+    }
+
+    private Snag spliced(StandingBed bed, Frame frame) {
+        Length longest = frame.board().longest();
+        String words = "The sides of " + bed.name() + " are longer than the longest " + frame.board().key() + " ("
+                + context.wording().length(longest) + ") and have to be spliced.";
+        return Snag.of(SnagRule.SIDE_SPLICED, Weight.NOTE, words, Optional.of(bed.outline().centre()),
+                List.of(bed.id()), List.of(), context.remedies(() -> List.of(shorter(bed, frame, longest))));
+    }
+
+    private Remedy shorter(StandingBed bed, Frame frame, Length longest) {
+        Length both = frame.board().thickness().times(2);
+        Rectangle outline = bed.outline();
+        boolean sidesPast = frame.joint() == Joint.SIDES_PAST;
+        Length length = Length.min(outline.length(), sidesPast ? longest : longest.plus(both));
+        Length width = Length.min(outline.width(), sidesPast ? longest.plus(both) : longest);
+        return new Remedy("Shorten " + bed.name() + " to " + context.wording().length(length) + " × "
+                + context.wording().length(width), Edits.reshape(bed, outline.resized(length, width)));
+    }
+}

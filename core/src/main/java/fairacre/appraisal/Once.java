@@ -1,0 +1,23 @@
+package fairacre.appraisal;
+
+import java.util.function.Supplier;
+
+/** A value computed at the first call and kept. Calling from several threads is safe. */
+final class Once<T> implements Supplier<T> {
+
+    private Supplier<T> work;
+    private T value;
+
+    Once(Supplier<T> work) {
+        this.work = work;
+    }
+
+    @Override
+    public synchronized T get() {
+        if (work != null) {
+            value = work.get();
+            work = null;
+        }
+        return value;
+    }
+}

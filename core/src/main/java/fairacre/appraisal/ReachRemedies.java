@@ -1,0 +1,148 @@
+package fairacre.appraisal;
+
+import fairacre.measure.Length;
+import fairacre.plan.Bed;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Change;
+import fairacre.plan.Gardener;
+import fairacre.plan.Limits;
+import fairacre.plan.Rectangle;
+import fairacre.plan.StandingBed;
+import fairacre.reach.BedReach;
+import fairacre.reach.ReachStudy;
+import fairacre.walk.Gap;
+import fairacre.walk.WalkStudy;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Predicate;
+
+/** Ways to bring a bed within reach: narrow it, split it with a walk between, move it off what stands in the way. */
+final class ReachRemedies {
+
+    private static final Length SLIMMEST_HALF = Length.inches(12);
+
+    private final SnagContext context;
+    private final StandingBed bed;
+    private final Gardener gardener;
+    private final Predicate<BedReach> demand;
+    private final Surroundings round;
+
+    ReachRemedies(SnagContext context, StandingBed bed, Gardener gardener, Predicate<BedReach> demand) {
+        this.context = context;
+        this.bed = bed;
+        this.gardener = gardener;
+        this.demand = demand;
+        this.round = context.surroundings(bed);
+    }
+
+    List<Remedy> all() {
+        List<Remedy> remedies = new ArrayList<>();
+        narrower().ifPresent(remedies::add);
+        moved().ifPresent(remedies::add);
+        split().ifPresent(remedies::add);
+        if (remedies.isEmpty()) {
+            remedies.add(context.edits().takeOut(bed));
+        }
+        return remedies;
+    }
+
+    private Optional<Remedy> narrower() {
+        for (boolean bothSides : new boolean[] {true, false}) {
+            Length width = context.wording().tidyDown(ReachStudy.widest(gardener, bothSides));
+            for (Rectangle outline : narrowed(width)) {
+                if (round.hasRoomFor(outline) && round.reach(List.of(round.reshaped(outline)), demand)) {
+                    return Optional.of(new Remedy("Narrow " + bed.name() + " to " + context.wording().length(width)
+                            + ", the widest that can be reached", Edits.reshape(bed, outline)));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The shorter side at a new size: about the middle, then with either long side staying where it is. */
+    private List<Rectangle> narrowed(Length width) {
+        Rectangle outline = bed.outline();
+        if (width.compareTo(outline.shorterSide()) >= 0 || width.compareTo(Limits.SHORTEST_SIDE) < 0) {
+            return List.of();
+        }
+        double shift = outline.shorterSide().minus(width).metres() / 2;
+        return List.of(slim(width, 0), slim(width, shift), slim(width, -shift));
+    }
+
+    private Rectangle slim(Length shorter, double shift) {
+        Rectangle outline = bed.outline();
+        boolean alongX = outline.width().compareTo(outline.length()) <= 0;
+        Rectangle moved = outline.movedTo(alongX ? outline.at(0, shift) : outline.at(shift, 0), outline.turn());
+        return alongX ? moved.resized(outline.length(), shorter) : moved.resized(shorter, outline.width());
+    }
+
+    private Optional<Remedy> moved() {
+        List<StandingBed> standing = context.standing();
+        for (Gap gap : WalkStudy.of(context.plan().site(), standing).gaps()) {
+            boolean mine = gap.bed().equals(bed.id());
+            boolean facesMe = gap.to().filter(bed.id()::equals).isPresent();
+            if ((mine || facesMe) && gap.distance().compareTo(gardener.passing()) < 0) {
+                Optional<Remedy> remedy = away(gap, mine);
+                if (remedy.isPresent()) {
+                    return remedy;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Remedy> away(Gap gap, boolean mine) {
+        Length distance = context.wording().tidyUp(gardener.passing().minus(gap.distance()));
+        double dx = gap.start().x().minus(gap.end().x()).metres();
+        double dy = gap.start().y().minus(gap.end().y()).metres();
+        double factor = (mine ? 1 : -1) * distance.metres() / Math.hypot(dx, dy);
+        Rectangle outline = bed.outline().shifted(dx * factor, dy * factor);
+        if (round.suits(outline) && round.reach(List.of(round.reshaped(outline)), demand)) {
+            return Optional.of(new Remedy("Move " + bed.name() + " " + context.wording().length(distance) + " "
+                    + context.wording().direction(dx * factor, dy * factor) + ", so that " + gardener.name()
+                    + " gets alongside", Edits.move(bed, outline)));
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Remedy> split() {
+        Length walk = context.wording().tidyUp(gardener.passing());
+        Length half = context.wording().tidyDown(bed.outline().shorterSide().minus(walk).half());
+        if (half.compareTo(SLIMMEST_HALF) < 0) {
+            return Optional.empty();
+        }
+        double shift = bed.outline().shorterSide().minus(half).metres() / 2;
+        Rectangle first = slim(half, -shift);
+        Rectangle second = slim(half, shift);
+        BedRevision added = bed.revision().withOutline(second);
+        Bed other = Bed.of(newId(), secondName(), added);
+        List<StandingBed> halves = List.of(round.reshaped(first), new StandingBed(other.id(), other.name(), added));
+        if (!round.reach(halves, demand)) {
+            return Optional.empty();
+        }
+        Change change = new Change.Batch("Split " + bed.name(),
+                List.of(Edits.reshape(bed, first), new Change.PlaceBed(other)));
+        return Optional.of(new Remedy("Split " + bed.name() + " in two with a walk of "
+                + context.wording().length(walk) + " between", change));
+    }
+
+    /** An id that follows from the bed's own, so that the same plan always gets the same offer. */
+    private UUID newId() {
+        for (int attempt = 1; ; attempt++) {
+            UUID id = UUID.nameUUIDFromBytes((bed.id() + "/half/" + attempt).getBytes(StandardCharsets.UTF_8));
+            if (context.plan().beds().stream().noneMatch(b -> b.id().equals(id))) {
+                return id;
+            }
+        }
+    }
+
+    private String secondName() {
+        String name = bed.name();
+        int most = Limits.LONGEST_NAME - 2;
+        return (name.codePointCount(0, name.length()) > most
+                ? name.substring(0, name.offsetByCodePoints(0, most)) : name) + " B";
+    }
+}

@@ -1,0 +1,65 @@
+package fairacre.appraisal;
+
+import fairacre.measure.Length;
+import fairacre.plan.Gardener;
+import fairacre.plan.Plan;
+import fairacre.plan.StandingBed;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Supplier;
+
+/** What all finders of snags need: the plan in its season, words, and whether remedies are wanted. */
+final class SnagContext {
+
+    private final Plan plan;
+    private final List<StandingBed> standing;
+    private final boolean withRemedies;
+    private final Wording wording;
+    private final Edits edits;
+    private final Map<UUID, StandingBed> byId = new HashMap<>();
+    private final Map<UUID, Surroundings> surroundings = new HashMap<>();
+
+    SnagContext(Plan plan, int season, List<StandingBed> standing, boolean withRemedies) {
+        this.plan = plan;
+        this.standing = standing;
+        this.withRemedies = withRemedies;
+        this.wording = new Wording(plan.units());
+        this.edits = new Edits(plan, season);
+        standing.forEach(bed -> byId.put(bed.id(), bed));
+    }
+
+    Plan plan() {
+        return plan;
+    }
+
+    List<StandingBed> standing() {
+        return standing;
+    }
+
+    Wording wording() {
+        return wording;
+    }
+
+    Edits edits() {
+        return edits;
+    }
+
+    StandingBed bed(UUID id) {
+        return byId.get(id);
+    }
+
+    Surroundings surroundings(StandingBed bed) {
+        return surroundings.computeIfAbsent(bed.id(), id -> new Surroundings(plan, standing, bed));
+    }
+
+    Length widestPassing() {
+        return plan.gardeners().stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
+    }
+
+    /** The remedies, or none while something is only being tried out. */
+    List<Remedy> remedies(Supplier<List<Remedy>> work) {
+        return withRemedies ? work.get() : List.of();
+    }
+}

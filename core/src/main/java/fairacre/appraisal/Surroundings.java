@@ -1,0 +1,85 @@
+package fairacre.appraisal;
+
+import fairacre.ground.FitStudy;
+import fairacre.measure.Length;
+import fairacre.plan.Gardener;
+import fairacre.plan.Plan;
+import fairacre.plan.Rectangle;
+import fairacre.plan.StandingBed;
+import fairacre.reach.BedReach;
+import fairacre.reach.ReachStudy;
+import fairacre.shape.Box;
+import fairacre.shape.Closest;
+import fairacre.walk.WalkStudy;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+
+/**
+ * A bed and the beds round about it, on which an edit of that bed is tried before it is offered. What lies further than
+ * {@link #FAR} metres off is left out, so that trying costs the same in a garden of twelve beds and of five hundred.
+ */
+final class Surroundings {
+
+    private static final double FAR = 4;
+
+    private final Plan plan;
+    private final StandingBed bed;
+    private final List<StandingBed> others;
+    private final FitStudy fit;
+    private final Length widest;
+    private final int pinchesNow;
+
+    Surroundings(Plan plan, List<StandingBed> standing, StandingBed bed) {
+        this.plan = plan;
+        this.bed = bed;
+        Box box = Box.of(bed.outline());
+        this.others = standing.stream().filter(b -> !b.id().equals(bed.id()) && near(box, Box.of(b.outline()))).toList();
+        this.fit = FitStudy.of(plan.site(), others);
+        this.widest = plan.gardeners().stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
+        this.pinchesNow = pinches(List.of(bed));
+    }
+
+    StandingBed bed() {
+        return bed;
+    }
+
+    StandingBed reshaped(Rectangle outline) {
+        return new StandingBed(bed.id(), bed.name(), bed.revision().withOutline(outline));
+    }
+
+    /** Whether the outline lies on free ground of the plot and makes no more narrow places than there are. */
+    boolean suits(Rectangle outline) {
+        return fit.hasRoomFor(outline, List.of()) && pinches(List.of(reshaped(outline))) <= pinchesNow;
+    }
+
+    /** Whether the outline also does away with a narrow place. */
+    boolean relieves(Rectangle outline) {
+        return fit.hasRoomFor(outline, List.of()) && pinches(List.of(reshaped(outline))) < pinchesNow;
+    }
+
+    boolean hasRoomFor(Rectangle outline) {
+        return fit.hasRoomFor(outline, List.of());
+    }
+
+    /** Whether beds put in this one's place satisfy a demand on how each of them is reached. */
+    boolean reach(List<StandingBed> replacements, Predicate<BedReach> demand) {
+        List<StandingBed> all = new ArrayList<>(others);
+        all.addAll(replacements);
+        ReachStudy study = ReachStudy.of(WalkStudy.of(plan.site(), all), plan.gardeners());
+        return replacements.stream().map(study::of).allMatch(demand);
+    }
+
+    private int pinches(List<StandingBed> replacements) {
+        List<StandingBed> all = new ArrayList<>(others);
+        all.addAll(replacements);
+        return (int) WalkStudy.of(plan.site(), all).pinches(widest).stream()
+                .filter(p -> p.other().isPresent()).count();
+    }
+
+    private static boolean near(Box a, Box b) {
+        boolean roughly = Math.abs(a.centreX() - b.centreX()) <= a.reachX() + b.reachX() + FAR
+                && Math.abs(a.centreY() - b.centreY()) <= a.reachY() + b.reachY() + FAR;
+        return roughly && Closest.between(a, b).distance() <= FAR;
+    }
+}

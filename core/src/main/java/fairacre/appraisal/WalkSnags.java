@@ -1,0 +1,143 @@
+package fairacre.appraisal;
+
+import fairacre.measure.Length;
+import fairacre.plan.Gardener;
+import fairacre.plan.Limits;
+import fairacre.plan.Point;
+import fairacre.plan.Rectangle;
+import fairacre.plan.StandingBed;
+import fairacre.walk.Pinch;
+import fairacre.walk.WalkStudy;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Walks narrower than somebody needs. */
+final class WalkSnags {
+
+    private final SnagContext context;
+
+    WalkSnags(SnagContext context) {
+        this.context = context;
+    }
+
+    List<Snag> find(WalkStudy walks) {
+        List<Snag> snags = new ArrayList<>();
+        for (Pinch pinch : walks.pinches(context.widestPassing())) {
+            List<Gardener> stuck = context.plan().gardeners().stream()
+                    .filter(g -> g.passing().compareTo(pinch.width().plus(Length.metres(2 * WalkStudy.SLACK))) > 0)
+                    .toList();
+            boolean everybody = stuck.size() == context.plan().gardeners().size();
+            if (pinch.other().isPresent()) {
+                snags.add(betweenBeds(pinch, stuck, everybody));
+            } else if (everybody) {
+                snags.add(edgeStrip(pinch));
+            }
+        }
+        return snags;
+    }
+
+    private Snag betweenBeds(Pinch pinch, List<Gardener> stuck, boolean everybody) {
+        StandingBed first = context.bed(pinch.bed());
+        StandingBed second = context.bed(pinch.other().orElseThrow());
+        String whom = everybody ? "for anybody here"
+                : "for " + Wording.names(stuck.stream().map(g -> g.name() + " (" + length(g.passing()) + ")").toList());
+        String words = "The walk between " + first.name() + " and " + second.name() + " is " + length(pinch.width())
+                + " wide, too narrow " + whom + ".";
+        Weight weight = everybody ? Weight.WARNING : Weight.NOTE;
+        return Snag.of(SnagRule.WALK_TOO_NARROW, weight, words, Optional.of(middle(pinch)),
+                List.of(first.id(), second.id()), stuck.stream().map(Gardener::id).toList(),
+                context.remedies(() -> remedies(pinch, stuck, first, second)));
+    }
+
+    private List<Remedy> remedies(Pinch pinch, List<Gardener> stuck, StandingBed first, StandingBed second) {
+        List<Remedy> remedies = new ArrayList<>();
+        Length most = stuck.stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
+        Length least = stuck.stream().map(Gardener::passing).reduce(most, Length::min);
+        for (Length wanted : most.equals(least) ? List.of(most) : List.of(most, least)) {
+            addWidening(pinch, wanted, first, second, remedies);
+            if (!remedies.isEmpty()) {
+                return remedies;
+            }
+        }
+        remedies.add(context.edits().takeOut(second));
+        return remedies;
+    }
+
+    private void addWidening(Pinch pinch, Length wanted, StandingBed first, StandingBed second, List<Remedy> remedies) {
+        Length distance = context.wording().tidyUp(wanted.minus(pinch.width()));
+        double size = pinch.width().metres();
+        double towardsX = pinch.end().x().minus(pinch.start().x()).metres() / size;
+        double towardsY = pinch.end().y().minus(pinch.start().y()).metres() / size;
+        addMove(second, towardsX, towardsY, distance, wanted, remedies);
+        addMove(first, -towardsX, -towardsY, distance, wanted, remedies);
+        addSlimmer(second, towardsX, towardsY, distance, wanted, remedies);
+        addSlimmer(first, -towardsX, -towardsY, distance, wanted, remedies);
+    }
+
+    private void addMove(StandingBed bed, double dx, double dy, Length distance, Length wanted, List<Remedy> remedies) {
+        Rectangle moved = bed.outline().shifted(dx * distance.metres(), dy * distance.metres());
+        if (context.surroundings(bed).relieves(moved)) {
+            remedies.add(new Remedy("Move " + bed.name() + " " + length(distance) + " "
+                    + context.wording().direction(dx, dy) + ": a walk of at least " + length(wanted),
+                    Edits.move(bed, moved)));
+        }
+    }
+
+    /** The bed gives way on the side that faces the walk; only where that side is square to the narrow place. */
+    private void addSlimmer(StandingBed bed, double dx, double dy, Length by, Length wanted, List<Remedy> remedies) {
+        Rectangle outline = bed.outline();
+        double along = dx * outline.alongX() + dy * outline.alongY();
+        boolean lengthwise = Math.abs(along) > 0.999;
+        boolean crosswise = Math.abs(along) < 0.045;
+        Length size = (lengthwise ? outline.length() : outline.width()).minus(by);
+        if (!lengthwise && !crosswise || size.compareTo(Limits.SHORTEST_SIDE.times(3)) < 0) {
+            return;
+        }
+        Rectangle slimmer = outline.shifted(dx * by.metres() / 2, dy * by.metres() / 2).resized(
+                lengthwise ? size : outline.length(), lengthwise ? outline.width() : size);
+        if (context.surroundings(bed).relieves(slimmer)) {
+            remedies.add(new Remedy("Make " + bed.name() + " " + length(by) + (lengthwise ? " shorter" : " narrower")
+                    + ": a walk of at least " + length(wanted), Edits.reshape(bed, slimmer)));
+        }
+    }
+
+    private Snag edgeStrip(Pinch pinch) {
+        StandingBed bed = context.bed(pinch.bed());
+        String words = "Between " + bed.name() + " and the plot's edge are " + length(pinch.width())
+                + ": too narrow to get in, too wide to stay clean.";
+        return Snag.of(SnagRule.EDGE_STRIP, Weight.NOTE, words, Optional.of(middle(pinch)), List.of(bed.id()),
+                List.of(), context.remedies(() -> edgeRemedies(pinch, bed)));
+    }
+
+    private List<Remedy> edgeRemedies(Pinch pinch, StandingBed bed) {
+        List<Remedy> remedies = new ArrayList<>();
+        double dx = pinch.end().x().minus(pinch.start().x()).metres();
+        double dy = pinch.end().y().minus(pinch.start().y()).metres();
+        Rectangle against = bed.outline().shifted(dx, dy);
+        if (context.surroundings(bed).suits(against)) {
+            remedies.add(new Remedy("Move " + bed.name() + " right up to the plot's edge", Edits.move(bed, against)));
+        }
+        Length slimmest = context.plan().gardeners().stream().map(Gardener::passing).min(Length::compareTo).orElseThrow();
+        Length distance = context.wording().tidyUp(slimmest.minus(pinch.width()));
+        double factor = distance.metres() / Math.hypot(dx, dy);
+        Rectangle away = bed.outline().shifted(-dx * factor, -dy * factor);
+        if (context.surroundings(bed).suits(away)) {
+            remedies.add(new Remedy("Move " + bed.name() + " " + length(distance) + " off the edge, so that one can pass",
+                    Edits.move(bed, away)));
+        }
+        if (remedies.isEmpty()) {
+            remedies.add(context.edits().takeOut(bed));
+        }
+        return remedies;
+    }
+
+    private String length(Length length) {
+        return context.wording().length(length);
+    }
+
+    private static Point middle(Pinch pinch) {
+        return Point.metres((pinch.start().x().metres() + pinch.end().x().metres()) / 2,
+                (pinch.start().y().metres() + pinch.end().y().metres()) / 2);
+    }
+}

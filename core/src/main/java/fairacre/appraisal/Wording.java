@@ -1,0 +1,61 @@
+package fairacre.appraisal;
+
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.measure.LengthText;
+import fairacre.measure.Units;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** Figures and directions in the gardener's units and words. */
+record Wording(Units units) {
+
+    private static final double SLANTED = 0.15;
+
+    String length(Length length) {
+        return LengthText.format(length, units);
+    }
+
+    String area(Area area) {
+        return units == Units.METRIC ? String.format(Locale.ROOT, "%.2f m²", area.squareMetres())
+                : String.format(Locale.ROOT, "%.1f sq ft", area.squareFeet());
+    }
+
+    /** A share in whole per cent; less than one is said so rather than rounded to nothing. */
+    String share(double share) {
+        long percent = Math.round(share * 100);
+        return percent == 0 ? "under 1 %" : percent + " %";
+    }
+
+    /** Up to the next quarter inch or half centimetre: {@code 2.1 in} becomes {@code 2 1/4 in}. */
+    Length tidyUp(Length length) {
+        long step = step();
+        return new Length(Math.floorDiv(length.micrometres() + step - 1, step) * step);
+    }
+
+    /** Down to the next quarter inch or half centimetre. */
+    Length tidyDown(Length length) {
+        return new Length(Math.floorDiv(length.micrometres(), step()) * step());
+    }
+
+    /** Where a move leads on the drawing: "right", "up and left". */
+    String direction(double dx, double dy) {
+        double size = Math.hypot(dx, dy);
+        String vertical = Math.abs(dy) < SLANTED * size ? "" : dy > 0 ? "up" : "down";
+        String sideways = Math.abs(dx) < SLANTED * size ? "" : dx > 0 ? "right" : "left";
+        return vertical.isEmpty() || sideways.isEmpty() ? vertical + sideways : vertical + " and " + sideways;
+    }
+
+    static String names(List<String> names) {
+        if (names.size() < 2) {
+            return String.join("", names);
+        }
+        String first = names.stream().limit(names.size() - 1L).collect(Collectors.joining(", "));
+        return first + " and " + names.get(names.size() - 1);
+    }
+
+    private long step() {
+        return units == Units.METRIC ? Length.millimetres(5).micrometres() : Length.inches(0.25).micrometres();
+    }
+}

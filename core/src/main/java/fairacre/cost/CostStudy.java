@@ -1,0 +1,131 @@
+package fairacre.cost;
+
+import fairacre.fill.SoilPurchase;
+import fairacre.frame.BoardsOfLength;
+import fairacre.frame.CutList;
+import fairacre.frame.Saw;
+import fairacre.measure.Length;
+import fairacre.measure.Volume;
+import fairacre.plan.Bed;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Board;
+import fairacre.plan.Budget;
+import fairacre.plan.Material;
+import fairacre.plan.Plan;
+import fairacre.plan.PriceItem;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.joda.money.Money;
+
+/**
+ * The bill of a plan over all its seasons. Boards of one kind that are wanted in one season are laid out together over all
+ * beds, and the season's soil is bought in one go.
+ */
+public final class CostStudy {
+
+    private final Plan plan;
+    private final Map<PriceItem, Money> prices = new HashMap<>();
+
+    private CostStudy(Plan plan) {
+        this.plan = plan;
+        plan.prices().forEach(price -> prices.put(price.item(), price.amount()));
+    }
+
+    public static CostStudy of(Plan plan) {
+        return new CostStudy(plan);
+    }
+
+    public Bill bill() {
+        return billOf(plan.beds().stream().flatMap(bed -> Job.of(bed).stream()).toList());
+    }
+
+    /**
+     * What a bed as it is in a season would cost if it alone were built, everything bought for it; empty if it doesn't stand.
+     */
+    public Optional<Bill> alone(Bed bed, int season) {
+        Optional<BedRevision> revision = bed.in(season);
+        return revision.map(r -> billOf(List.of(Job.of(bed.id(), null, r))));
+    }
+
+    public Purse purse(Bill bill) {
+        Budget budget = plan.budget();
+        return Purse.of(budget.sum(), budget.held(), bill.total(), bill.unpriced());
+    }
+
+    private Bill billOf(List<Job> jobs) {
+        List<BillLine> lines = new ArrayList<>();
+        Map<Integer, List<Job>> bySeason = jobs.stream()
+                .collect(Collectors.groupingBy(Job::season, TreeMap::new, Collectors.toList()));
+        bySeason.forEach((season, wanted) -> {
+            addBoards(season, wanted, lines);
+            addSoil(season, wanted, lines);
+        });
+        return new Bill(plan.currency(), lines);
+    }
+
+    private record Kind(Material material, Board board) {}
+
+    private void addBoards(int season, List<Job> jobs, List<BillLine> lines) {
+        Map<Kind, List<Job>> byKind = jobs.stream().filter(job -> job.frame().isPresent())
+                .collect(Collectors.groupingBy(CostStudy::kind, LinkedHashMap::new, Collectors.toList()));
+        byKind.entrySet().stream()
+                .sorted(Comparator.comparing((Map.Entry<Kind, List<Job>> e) -> e.getKey().material())
+                        .thenComparing(e -> e.getKey().board()))
+                .forEach(e -> addBoards(season, e.getKey(), e.getValue(), lines));
+    }
+
+    private void addBoards(int season, Kind kind, List<Job> jobs, List<BillLine> lines) {
+        List<Length> pieces = jobs.stream().flatMap(job -> job.pieces().stream()).toList();
+        CutList cutList = CutList.of(pieces, kind.board().stock(), Saw.USUAL, weigh(kind));
+        for (BoardsOfLength boards : cutList.boards()) {
+            PriceItem item = PriceItem.board(kind.material(), kind.board(), boards.stock());
+            lines.add(line(season, BillPart.FRAMES, item, BigDecimal.valueOf(boards.count()), beds(jobs)));
+        }
+    }
+
+    /** Boards are chosen by price where every length has one, else by length. */
+    private Function<Length, BigDecimal> weigh(Kind kind) {
+        Map<Length, BigDecimal> known = new HashMap<>();
+        for (Length stock : kind.board().stock()) {
+            price(PriceItem.board(kind.material(), kind.board(), stock)).ifPresent(p -> known.put(stock, p.getAmount()));
+        }
+        return known.size() == kind.board().stock().size() ? known::get : Length::exactMetres;
+    }
+
+    private void addSoil(int season, List<Job> jobs, List<BillLine> lines) {
+        List<Job> filled = jobs.stream().filter(job -> job.soil().millilitres() > 0).toList();
+        Volume volume = filled.stream().map(Job::soil).reduce(Volume.ZERO, Volume::plus);
+        for (SoilPurchase.Lot lot : SoilPurchase.cheapest(volume, plan.units(), this::price).lots()) {
+            lines.add(line(season, BillPart.FILL, lot.item(), lot.quantity(), beds(filled)));
+        }
+    }
+
+    private BillLine line(int season, BillPart part, PriceItem item, BigDecimal quantity, List<UUID> beds) {
+        Optional<Money> price = price(item);
+        Optional<Money> amount = price.map(p -> p.multipliedBy(quantity, RoundingMode.HALF_UP));
+        return new BillLine(season, part, item, quantity, price, amount, beds);
+    }
+
+    private Optional<Money> price(PriceItem item) {
+        return Optional.ofNullable(prices.get(item));
+    }
+
+    private static Kind kind(Job job) {
+        return job.frame().map(f -> new Kind(f.material(), f.board())).orElseThrow();
+    }
+
+    private static List<UUID> beds(List<Job> jobs) {
+        return jobs.stream().map(Job::bed).distinct().sorted().toList();
+    }
+}

@@ -1,0 +1,59 @@
+package fairacre.cost;
+
+import fairacre.fill.FillTakeoff;
+import fairacre.frame.FrameTakeoff;
+import fairacre.measure.Length;
+import fairacre.measure.Volume;
+import fairacre.plan.Bed;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Frame;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * What one revision of a bed adds: the pieces of its frame and its soil.
+ *
+ * <p>The first revision buys everything. A later one that keeps outline, material, board and joint and stands higher buys the
+ * added courses only; one that stands no higher buys no boards; any other builds a new frame. Soil that is in the bed is
+ * used again, so only the difference is bought.
+ *
+ * @param frame the frame whose boards are bought; empty if none are
+ */
+record Job(UUID bed, int season, Optional<Frame> frame, List<Length> pieces, Volume soil) {
+
+    static List<Job> of(Bed bed) {
+        List<Job> jobs = new ArrayList<>();
+        BedRevision before = null;
+        for (BedRevision revision : bed.revisions()) {
+            jobs.add(of(bed.id(), before, revision));
+            before = revision;
+        }
+        return jobs;
+    }
+
+    static Job of(UUID bed, BedRevision before, BedRevision revision) {
+        Optional<Frame> bought = bought(before, revision);
+        List<Length> pieces = bought.map(f -> FrameTakeoff.of(revision.outline(), f).lengths()).orElse(List.of());
+        Volume now = FillTakeoff.of(revision.outline(), revision.frame()).volume();
+        Volume there = before == null ? Volume.ZERO : FillTakeoff.of(before.outline(), before.frame()).volume();
+        return new Job(bed, revision.from(), bought, pieces, now.lessOrNone(there));
+    }
+
+    private static Optional<Frame> bought(BedRevision before, BedRevision revision) {
+        if (before == null || before.frame().isEmpty() || revision.frame().isEmpty() || !keepsBoards(before, revision)) {
+            return revision.frame();
+        }
+        int added = revision.frame().get().courses() - before.frame().get().courses();
+        return added > 0 ? Optional.of(revision.frame().get().withCourses(added)) : Optional.empty();
+    }
+
+    private static boolean keepsBoards(BedRevision before, BedRevision revision) {
+        Frame old = before.frame().orElseThrow();
+        Frame now = revision.frame().orElseThrow();
+        return old.withCourses(1).equals(now.withCourses(1))
+                && before.outline().length().equals(revision.outline().length())
+                && before.outline().width().equals(revision.outline().width());
+    }
+}

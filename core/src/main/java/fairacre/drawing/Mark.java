@@ -1,0 +1,32 @@
+package fairacre.drawing;
+
+import java.util.List;
+
+/** Something drawn on the sheet; places in millimetres from the upper left corner, y down. */
+sealed interface Mark {
+
+    /** A place on paper. */
+    record Spot(double x, double y) {}
+
+    /**
+     * A line of several parts.
+     *
+     * @param closed whether it returns to its start
+     * @param width of the pen
+     * @param filled with the pen's colour; only for closed lines
+     */
+    record Stroke(List<Spot> spots, boolean closed, double width, boolean filled) implements Mark {
+        static Stroke line(double width, Spot... spots) {
+            return new Stroke(List.of(spots), false, width, false);
+        }
+    }
+
+    /**
+     * Words on one line.
+     *
+     * @param at middle of the base line, or its start
+     * @param height of the letters
+     * @param turn degrees clockwise
+     */
+    record Words(Spot at, String text, double height, boolean centred, double turn) implements Mark {}
+}

@@ -1,0 +1,111 @@
+package fairacre.drawing;
+
+import fairacre.drawing.Mark.Spot;
+import fairacre.drawing.Mark.Stroke;
+import fairacre.drawing.Mark.Words;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.util.Matrix;
+
+/** A sheet as a PDF page of its true size; letters are embedded (Liberation Sans, which comes with the PDF library). */
+public final class PdfSheet {
+
+    private static final double POINTS_PER_MILLIMETRE = 72 / 25.4;
+    private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+    private static final String MISSING = "?";
+
+    private PdfSheet() {}
+
+    public static byte[] write(SheetDrawing sheet) {
+        try (PDDocument document = new PDDocument(); InputStream letters = PDFont.class.getResourceAsStream(FONT)) {
+            PDFont font = PDType0Font.load(document, letters, true);
+            PDPage page = new PDPage(new PDRectangle(points(sheet.width()), points(sheet.height())));
+            document.addPage(page);
+            document.getDocumentInformation().setTitle(sheet.title());
+            try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+                content.setStrokingColor(0.06f, 0.14f, 0.25f);
+                content.setNonStrokingColor(0.06f, 0.14f, 0.25f);
+                for (Mark mark : sheet.marks()) {
+                    draw(mark, sheet, font, content);
+                }
+            }
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            document.save(bytes);
+            return bytes.toByteArray();
+        } catch (IOException failure) {
+            throw new UncheckedIOException(failure);
+        }
+    }
+
+    private static void draw(Mark mark, SheetDrawing sheet, PDFont font, PDPageContentStream content) throws IOException {
+        if (mark instanceof Stroke stroke) {
+            drawStroke(stroke, sheet, content);
+        } else if (mark instanceof Words words) {
+            drawWords(words, sheet, font, content);
+        }
+    }
+
+    private static void drawStroke(Stroke stroke, SheetDrawing sheet, PDPageContentStream content) throws IOException {
+        content.setLineWidth(points(stroke.width()));
+        Spot first = stroke.spots().get(0);
+        content.moveTo(points(first.x()), up(sheet, first));
+        for (Spot spot : stroke.spots().subList(1, stroke.spots().size())) {
+            content.lineTo(points(spot.x()), up(sheet, spot));
+        }
+        if (stroke.filled()) {
+            content.closeAndFillAndStroke();
+        } else if (stroke.closed()) {
+            content.closeAndStroke();
+        } else {
+            content.stroke();
+        }
+    }
+
+    private static void drawWords(Words words, SheetDrawing sheet, PDFont font, PDPageContentStream content)
+            throws IOException {
+        String text = writable(words.text(), font);
+        float size = points(words.height());
+        float width = font.getStringWidth(text) / 1000 * size;
+        Matrix place = Matrix.getRotateInstance(-Math.toRadians(words.turn()), points(words.at().x()), up(sheet, words.at()));
+        if (words.centred()) {
+            place.translate(-width / 2, 0);
+        }
+        content.beginText();
+        content.setFont(font, size);
+        content.setTextMatrix(place);
+        content.showText(text);
+        content.endText();
+    }
+
+    /** The text with every character that the letters lack replaced. */
+    private static String writable(String text, PDFont font) {
+        StringBuilder writable = new StringBuilder();
+        text.codePoints().forEach(c -> writable.append(canWrite(font, Character.toString(c)) ? Character.toString(c) : MISSING));
+        return writable.toString();
+    }
+
+    private static boolean canWrite(PDFont font, String character) {
+        try {
+            font.encode(character);
+            return true;
+        } catch (IOException | IllegalArgumentException missing) {
+            return false;
+        }
+    }
+
+    private static float up(SheetDrawing sheet, Spot spot) {
+        return points(sheet.height() - spot.y());
+    }
+
+    private static float points(double millimetres) {
+        return (float) (millimetres * POINTS_PER_MILLIMETRE);
+    }
+}

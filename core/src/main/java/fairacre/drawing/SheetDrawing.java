@@ -1,0 +1,252 @@
+package fairacre.drawing;
+
+import fairacre.appraisal.Appraisal;
+import fairacre.drawing.Mark.Spot;
+import fairacre.drawing.Mark.Stroke;
+import fairacre.drawing.Mark.Words;
+import fairacre.measure.Length;
+import fairacre.measure.LengthText;
+import fairacre.measure.Units;
+import fairacre.plan.Frame;
+import fairacre.plan.Plan;
+import fairacre.plan.Point;
+import fairacre.plan.RefusedException;
+import fairacre.plan.StandingBed;
+import fairacre.walk.Gap;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The plan of one season on paper.
+ *
+ * @param title of the document
+ * @param paper name of the sheet: {@code A3}
+ * @param width of the sheet as it lies, millimetres
+ */
+public record SheetDrawing(String title, String paper, double width, double height, List<Mark> marks) {
+
+    private static final double MARGIN = 10;
+    private static final double TITLE_BLOCK = 24;
+    /** Room round the plot for its dimensions. */
+    private static final double ROUND = 12;
+    private static final double FINE = 0.18;
+    private static final double PEN = 0.35;
+    private static final double BOLD = 0.7;
+    private static final double SMALL = 2.2;
+    private static final double NORMAL = 3;
+    private static final double LARGE = 5;
+    private static final double TICK = 1.2;
+    /** Gaps longer than this on the ground are open garden and not worth a dimension, metres. */
+    private static final double LONGEST_GAP = 3;
+
+    /**
+     * @throws RefusedException if the plot doesn't fit on the largest sheet at this scale
+     */
+    public static SheetDrawing of(Plan plan, int season, Scale scale) {
+        return new Layout(plan, season, scale).drawing();
+    }
+
+    private static final class Layout {
+        private final Plan plan;
+        private final int season;
+        private final Scale scale;
+        private final double left;
+        private final double top;
+        private final double plotWidth;
+        private final double plotHeight;
+        private final List<Mark> marks = new ArrayList<>();
+
+        Layout(Plan plan, int season, Scale scale) {
+            this.plan = plan;
+            this.season = season;
+            this.scale = scale;
+            List<Point> corners = plan.site().corners();
+            this.left = corners.stream().mapToDouble(c -> c.x().metres()).min().orElseThrow();
+            this.top = corners.stream().mapToDouble(c -> c.y().metres()).max().orElseThrow();
+            double right = corners.stream().mapToDouble(c -> c.x().metres()).max().orElseThrow();
+            double bottom = corners.stream().mapToDouble(c -> c.y().metres()).min().orElseThrow();
+            this.plotWidth = scale.onPaper(right - left);
+            this.plotHeight = scale.onPaper(top - bottom);
+        }
+
+        SheetDrawing drawing() {
+            double needWidth = plotWidth + 2 * (MARGIN + ROUND);
+            double needHeight = plotHeight + 2 * (MARGIN + ROUND) + TITLE_BLOCK;
+            Paper paper = Paper.smallest(needWidth, needHeight, plan.units()).orElseThrow(() -> new RefusedException(
+                    "scale", "at " + scale.label() + " the plot is larger than the largest sheet of paper",
+                    "take a smaller scale, such as " + Scale.ONE_TO_200.label()));
+            drawPlot();
+            plan.standing(season).forEach(this::drawBed);
+            drawGaps();
+            drawTitle(paper);
+            return new SheetDrawing(plan.name() + " " + season, paper.name(), paper.width(), paper.height(),
+                    List.copyOf(marks));
+        }
+
+        private Spot spot(double x, double y) {
+            return new Spot(MARGIN + ROUND + scale.onPaper(x - left), MARGIN + ROUND + scale.onPaper(top - y));
+        }
+
+        private Spot spot(Point point) {
+            return spot(point.x().metres(), point.y().metres());
+        }
+
+        private void drawPlot() {
+            List<Point> corners = plan.site().corners();
+            marks.add(new Stroke(corners.stream().map(this::spot).toList(), true, BOLD, false));
+            boolean counterClockwise = signedArea(corners) > 0;
+            for (int i = 0; i < corners.size(); i++) {
+                Point from = corners.get(i);
+                Point to = corners.get((i + 1) % corners.size());
+                sideLength(counterClockwise ? from : to, counterClockwise ? to : from);
+            }
+        }
+
+        private static double signedArea(List<Point> corners) {
+            double sum = 0;
+            for (int i = 0; i < corners.size(); i++) {
+                Point a = corners.get(i);
+                Point b = corners.get((i + 1) % corners.size());
+                sum += a.x().metres() * b.y().metres() - b.x().metres() * a.y().metres();
+            }
+            return sum / 2;
+        }
+
+        /** The length of a side, written outside of the plot, which lies to the left of the way from one end to the other. */
+        private void sideLength(Point from, Point to) {
+            Spot a = spot(from);
+            Spot b = spot(to);
+            double length = Math.hypot(b.x() - a.x(), b.y() - a.y());
+            double outX = -(b.y() - a.y()) / length;
+            double outY = (b.x() - a.x()) / length;
+            Spot at = new Spot((a.x() + b.x()) / 2 + outX * 5, (a.y() + b.y()) / 2 + outY * 5);
+            double ground = Math.hypot(to.x().metres() - from.x().metres(), to.y().metres() - from.y().metres());
+            marks.add(words(at, length(Length.metres(ground)), NORMAL, readable(a, b)));
+        }
+
+        private void drawBed(StandingBed bed) {
+            List<Spot> outside = bed.outline().corners().stream().map(this::spot).toList();
+            marks.add(new Stroke(outside, true, PEN, false));
+            bed.frame().ifPresent(frame -> marks.add(new Stroke(inside(bed, frame), true, FINE, false)));
+            boolean lengthwise = bed.outline().length().compareTo(bed.outline().width()) >= 0;
+            Spot middle = spot(bed.outline().centre());
+            double turn = readable(outside.get(0), outside.get(lengthwise ? 1 : 3));
+            double room = scale.onPaper(bed.outline().longerSide().metres()) - 3;
+            double height = Math.min(NORMAL, scale.onPaper(bed.outline().shorterSide().metres()) / 4);
+            marks.add(words(offset(middle, turn, -height * 0.3), fitted(bed.name(), height, room), height, turn));
+            String size = length(bed.outline().length()) + " × " + length(bed.outline().width())
+                    + bed.frame().map(f -> ", " + length(f.height()) + " high").orElse("");
+            double small = Math.min(height * SMALL / NORMAL, room / (size.length() * 0.55));
+            marks.add(words(offset(middle, turn, height * 1.1), size, small, turn));
+        }
+
+        private List<Spot> inside(StandingBed bed, Frame frame) {
+            double thickness = frame.board().thickness().metres();
+            double along = bed.outline().length().metres() / 2 - thickness;
+            double across = bed.outline().width().metres() / 2 - thickness;
+            return List.of(spot(bed.outline().at(-along, -across)), spot(bed.outline().at(along, -across)),
+                    spot(bed.outline().at(along, across)), spot(bed.outline().at(-along, across)));
+        }
+
+        private void drawGaps() {
+            for (Gap gap : Appraisal.of(plan, season).gaps()) {
+                Spot a = spot(gap.start());
+                Spot b = spot(gap.end());
+                double length = Math.hypot(b.x() - a.x(), b.y() - a.y());
+                if (gap.distance().metres() > LONGEST_GAP || length < TICK) {
+                    continue;
+                }
+                marks.add(Stroke.line(FINE, a, b));
+                tick(a, a, b, length);
+                tick(b, a, b, length);
+                double turn = readable(a, b);
+                Spot middle = new Spot((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
+                String text = length(gap.distance());
+                boolean roomAlong = text.length() * SMALL * 0.55 < length;
+                marks.add(words(offset(middle, turn, roomAlong ? -0.7 : -1.2), text, roomAlong ? SMALL : SMALL * 0.8, turn));
+            }
+        }
+
+        /** A short slanting stroke where a dimension line ends. */
+        private void tick(Spot at, Spot a, Spot b, double length) {
+            double ux = (b.x() - a.x()) / length;
+            double uy = (b.y() - a.y()) / length;
+            double dx = (ux - uy) * TICK / 2;
+            double dy = (uy + ux) * TICK / 2;
+            marks.add(Stroke.line(PEN, new Spot(at.x() - dx, at.y() - dy), new Spot(at.x() + dx, at.y() + dy)));
+        }
+
+        private void drawTitle(Paper paper) {
+            double bottom = paper.height() - MARGIN;
+            double above = bottom - TITLE_BLOCK;
+            double right = paper.width() - MARGIN;
+            marks.add(rectangle(MARGIN, MARGIN, right, bottom, FINE));
+            marks.add(Stroke.line(PEN, new Spot(MARGIN, above), new Spot(right, above)));
+            double room = paper.width() - 2 * MARGIN - 90;
+            marks.add(new Words(new Spot(MARGIN + 4, above + 8), fitted(plan.name(), LARGE, room), LARGE, false, 0));
+            marks.add(new Words(new Spot(MARGIN + 4, above + 14), "Season " + season, NORMAL, false, 0));
+            marks.add(new Words(new Spot(MARGIN + 4, above + 20), "Scale " + scale.label() + " on " + paper.name()
+                    + ". Print at 100 %; check with the bar.", SMALL, false, 0));
+            drawScaleBar(right - 72, above + 14);
+            drawNorth(right - 10, above + TITLE_BLOCK / 2);
+        }
+
+        private void drawScaleBar(double x, double y) {
+            boolean metric = plan.units() == Units.METRIC;
+            double division = scale.onPaper(metric ? 1 : Length.feet(4).metres());
+            int divisions = Math.max(1, (int) (50 / division));
+            for (int i = 0; i < divisions; i++) {
+                double from = x + i * division;
+                marks.add(new Stroke(List.of(new Spot(from, y), new Spot(from + division, y),
+                        new Spot(from + division, y + 2), new Spot(from, y + 2)), true, FINE, i % 2 == 0));
+            }
+            for (int i = 0; i <= divisions; i++) {
+                String text = i * (metric ? 1 : 4) + (i == divisions ? metric ? " m" : " ft" : "");
+                marks.add(new Words(new Spot(x + i * division, y - 1.5), text, SMALL, true, 0));
+            }
+        }
+
+        private void drawNorth(double x, double y) {
+            double angle = Math.toRadians(plan.site().north());
+            marks.add(new Stroke(List.of(round(x, y, 8, angle), round(x, y, 3, angle + Math.PI * 0.8),
+                    round(x, y, 3, angle - Math.PI * 0.8)), true, FINE, true));
+            Spot letter = round(x, y, 10, angle);
+            marks.add(new Words(new Spot(letter.x(), letter.y() + 1), "N", NORMAL, true, 0));
+        }
+
+        private static Spot round(double x, double y, double radius, double clockwiseFromUp) {
+            return new Spot(x + radius * Math.sin(clockwiseFromUp), y - radius * Math.cos(clockwiseFromUp));
+        }
+
+        private static Stroke rectangle(double x1, double y1, double x2, double y2, double width) {
+            return new Stroke(List.of(new Spot(x1, y1), new Spot(x2, y1), new Spot(x2, y2), new Spot(x1, y2)), true,
+                    width, false);
+        }
+
+        private static Words words(Spot at, String text, double height, double turn) {
+            return new Words(at, text, height, true, turn);
+        }
+
+        /** A step across the reading direction, down being positive. */
+        private static Spot offset(Spot spot, double turn, double down) {
+            double angle = Math.toRadians(turn);
+            return new Spot(spot.x() - Math.sin(angle) * down, spot.y() + Math.cos(angle) * down);
+        }
+
+        /** Turn of words along a line so that they are read from below or from the right. */
+        private static double readable(Spot a, Spot b) {
+            double turn = Math.toDegrees(Math.atan2(b.y() - a.y(), b.x() - a.x()));
+            double half = ((turn % 180) + 180) % 180;
+            return half >= 90 - 1e-6 ? half - 180 : half;
+        }
+
+        private static String fitted(String text, double height, double room) {
+            int most = Math.max(1, (int) (room / (height * 0.55)));
+            return text.length() <= most ? text : text.substring(0, Math.max(1, most - 1)) + "…";
+        }
+
+        private String length(Length length) {
+            return LengthText.format(length, plan.units());
+        }
+    }
+}

@@ -1,0 +1,71 @@
+package fairacre.fill;
+
+import fairacre.measure.Units;
+import fairacre.measure.Volume;
+import fairacre.plan.PriceItem;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.joda.money.Money;
+
+/**
+ * One way to buy a volume of soil: whole bags, or loose in half units with one delivery.
+ *
+ * @param lots what is bought, each with its quantity
+ * @param total empty if the price of a lot is not known
+ */
+public record SoilPurchase(List<Lot> lots, Optional<Money> total) {
+
+    private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
+    private static final double LITRES_PER_BAG_FEET = 42.475269888;
+    private static final double LITRES_PER_BAG = 50;
+
+    /** A quantity of something sold by the piece; loose soil comes in halves. */
+    public record Lot(PriceItem item, BigDecimal quantity) {}
+
+    /**
+     * The cheaper of bags and loose at these prices; the one whose price is known if the other's isn't; bags if neither is.
+     * Nothing for no volume.
+     */
+    public static SoilPurchase cheapest(Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+        if (volume.equals(Volume.ZERO)) {
+            return new SoilPurchase(List.of(), Optional.empty());
+        }
+        SoilPurchase bags = bags(volume, units, price);
+        SoilPurchase loose = loose(volume, units, price);
+        if (loose.total.isEmpty()) {
+            return bags;
+        }
+        return bags.total.isEmpty() || loose.total.get().isLessThan(bags.total.get()) ? loose : bags;
+    }
+
+    static SoilPurchase bags(Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+        boolean metric = units == Units.METRIC;
+        PriceItem item = metric ? PriceItem.SOIL_BAG_LITRES : PriceItem.SOIL_BAG_CUBIC_FEET;
+        double size = metric ? LITRES_PER_BAG : LITRES_PER_BAG_FEET;
+        return priced(List.of(new Lot(item, wholeSteps(volume.litres() / size, 1))), price);
+    }
+
+    static SoilPurchase loose(Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+        boolean metric = units == Units.METRIC;
+        PriceItem item = metric ? PriceItem.SOIL_CUBIC_METRE : PriceItem.SOIL_CUBIC_YARD;
+        double size = metric ? 1000 : LITRES_PER_CUBIC_YARD;
+        return priced(List.of(new Lot(item, wholeSteps(volume.litres() / size, 0.5)),
+                new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE)), price);
+    }
+
+    /** Rounded up to a whole number of steps; a millilitre over, out of rounding, opens no further pack. */
+    private static BigDecimal wholeSteps(double quantity, double step) {
+        long steps = (long) Math.ceil(quantity / step - 1e-6);
+        return BigDecimal.valueOf(steps).multiply(BigDecimal.valueOf(step)).stripTrailingZeros();
+    }
+
+    private static SoilPurchase priced(List<Lot> lots, Function<PriceItem, Optional<Money>> price) {
+        Optional<Money> total = lots.stream()
+                .map(lot -> price.apply(lot.item()).map(p -> p.multipliedBy(lot.quantity(), RoundingMode.HALF_UP)))
+                .reduce((a, b) -> a.flatMap(x -> b.map(x::plus))).orElseThrow();
+        return new SoilPurchase(lots, total);
+    }
+}

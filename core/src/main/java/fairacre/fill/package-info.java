@@ -1,0 +1,8 @@
+/**
+ * Soil for the beds: how much goes in, and whether it is bought in bags or loose.
+ *
+ * <p>Volume is the inside area times the depth filled; a framed bed is filled to 1 in below its top (common practice), an
+ * in-ground bed needs nothing brought in. {@link fairacre.fill.FillTakeoff} gives the volume of a bed,
+ * {@link fairacre.fill.SoilPurchase} the packs. Recipes, layers and settling are not treated here yet.
+ */
+package fairacre.fill;

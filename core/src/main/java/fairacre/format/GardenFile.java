@@ -1,0 +1,131 @@
+package fairacre.format;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import fairacre.plan.Plan;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Objects;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.StreamReadException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The garden file: {@code {"format": "fairacre-garden", "version": 1, "garden": {...}}} in UTF-8, at most 8 MB.
+ *
+ * <p>Writing and reading a plan gives an equal plan, and so the same appraisal.
+ */
+public final class GardenFile {
+
+    public static final String FORMAT = "fairacre-garden";
+    public static final int VERSION = 1;
+    /** Largest file that is read, in bytes: a garden of a thousand beds has about two million. */
+    public static final int LARGEST = 8_000_000;
+
+    private static final int MOST_FAULTS = 50;
+    private static final JsonMapper MAPPER = GardenJson.mapper();
+    private static final Schema SCHEMA = loadSchema();
+
+    private GardenFile() {}
+
+    private record Envelope(String format, int version, Plan garden) {}
+
+    public static byte[] write(Plan plan) {
+        String text = MAPPER.writer().with(SerializationFeature.INDENT_OUTPUT)
+                .writeValueAsString(new Envelope(FORMAT, VERSION, plan));
+        return (text + "\n").getBytes(StandardCharsets.UTF_8);
+    }
+
+    /**
+     * The plan in a file; the stream is read up to the size limit and not closed.
+     *
+     * @throws FaultyFileException if it is not a garden file of this version, malformed, or breaks the schema or the plan's rules
+     * @throws IOException if the stream can't be read
+     */
+    public static Plan read(InputStream stream) throws IOException, FaultyFileException {
+        return read(stream.readNBytes(LARGEST + 1));
+    }
+
+    /** @throws FaultyFileException as {@link #read(InputStream)} */
+    public static Plan read(byte[] file) throws FaultyFileException {
+        if (file.length > LARGEST) {
+            throw faulty("", "the file is larger than " + LARGEST / 1_000_000 + " MB", "a garden file is far smaller");
+        }
+        JsonNode tree = parse(file);
+        checkVersion(tree);
+        List<Fault> faults = SCHEMA.validate(tree).stream().map(GardenFile::fault).distinct().limit(MOST_FAULTS).toList();
+        if (!faults.isEmpty()) {
+            throw new FaultyFileException(faults);
+        }
+        try {
+            return MAPPER.treeToValue(tree, Envelope.class).garden();
+        } catch (JacksonException refused) {
+            throw new FaultyFileException(List.of(Pointers.fault(refused)));
+        }
+    }
+
+    private static JsonNode parse(byte[] file) throws FaultyFileException {
+        try {
+            JsonNode tree = MAPPER.readTree(file);
+            if (tree == null || tree.isMissingNode()) {
+                throw faulty("", "the file is empty", "give a garden file");
+            }
+            return tree;
+        } catch (StreamReadException malformed) {
+            TokenStreamLocation at = malformed.getLocation();
+            throw faulty("", "it is not well-formed JSON at line " + at.getLineNr() + ", column " + at.getColumnNr(),
+                    "correct it there, or export the garden again");
+        } catch (JacksonException malformed) {
+            throw new FaultyFileException(List.of(Pointers.fault(malformed)));
+        }
+    }
+
+    private static void checkVersion(JsonNode tree) throws FaultyFileException {
+        if (!FORMAT.equals(tree.path("format").asString(""))) {
+            throw faulty("/format", "this is not a garden file", "it says \"format\": \"" + FORMAT + "\"");
+        }
+        int version = tree.path("version").asInt(0);
+        if (version > VERSION) {
+            throw faulty("/version", "the file is of version " + version + ", this program reads version " + VERSION,
+                    "open it with a newer program");
+        }
+    }
+
+    private static Fault fault(Error error) {
+        String pointer = error.getInstanceLocation().toString();
+        String property = error.getProperty();
+        String right = switch (Objects.toString(error.getKeyword(), "")) {
+            case "required" -> "add \"" + property + "\"";
+            case "additionalProperties", "unevaluatedProperties" -> "leave \"" + property + "\" out or check its spelling";
+            case "type" -> "write a value of the type named";
+            case "minimum", "maximum", "exclusiveMinimum" -> "give a value in range";
+            case "enum", "const" -> "give one of the values named";
+            case "pattern", "format" -> "write it in the form named";
+            case "minItems", "maxItems" -> "give as many as named";
+            default -> "see the schema at " + error.getSchemaLocation().getFragment();
+        };
+        return new Fault(pointer, error.getMessage(), right);
+    }
+
+    private static FaultyFileException faulty(String pointer, String wrong, String right) {
+        return new FaultyFileException(List.of(new Fault(pointer, wrong, right)));
+    }
+
+    private static Schema loadSchema() {
+        try (InputStream stream = GardenFile.class.getResourceAsStream("garden.schema.json")) {
+            String text = new String(stream.readAllBytes(), StandardCharsets.UTF_8);
+            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(text, InputFormat.JSON);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+}

@@ -1,0 +1,209 @@
+package fairacre.format;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.measure.Volume;
+import fairacre.plan.Board;
+import fairacre.plan.Change;
+import fairacre.plan.Material;
+import fairacre.plan.PriceItem;
+import fairacre.plan.RefusedException;
+import java.math.BigDecimal;
+import java.util.function.Function;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.IllegalCurrencyException;
+import org.joda.money.Money;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.ValueSerializer;
+import tools.jackson.databind.cfg.EnumFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
+
+/**
+ * How a garden is written as JSON. Lengths are metres to the micrometre, areas square metres to 1 cm2, volumes litres to the
+ * millilitre, all plain numbers; money is {@code {"amount": "12.50", "currency": "EUR"}}; boards, materials and price items are
+ * written by their keys; a change carries its kind.
+ */
+public final class GardenJson {
+
+    private static final double FURTHEST_METRES = 1e6;
+
+    private GardenJson() {}
+
+    /** A mapper that reads strictly: no unknown or repeated properties, no NaN, no numbers in quotes. */
+    public static JsonMapper mapper() {
+        return configure(JsonMapper.builder()).build();
+    }
+
+    /** The same notation for a mapper that somebody else builds. */
+    public static JsonMapper.Builder configure(JsonMapper.Builder builder) {
+        return builder.addModule(values())
+                .addMixIn(Change.class, ChangeKinds.class)
+                .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+                .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+                .changeDefaultPropertyInclusion(inclusion -> inclusion.withValueInclusion(JsonInclude.Include.NON_ABSENT));
+    }
+
+    /** The property that tells which change it is, and the names of the kinds. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Change.PlaceBed.class, name = "PlaceBed"),
+        @JsonSubTypes.Type(value = Change.RemoveBed.class, name = "RemoveBed"),
+        @JsonSubTypes.Type(value = Change.MoveBed.class, name = "MoveBed"),
+        @JsonSubTypes.Type(value = Change.ReshapeBed.class, name = "ReshapeBed"),
+        @JsonSubTypes.Type(value = Change.ReframeBed.class, name = "ReframeBed"),
+        @JsonSubTypes.Type(value = Change.ReviseBed.class, name = "ReviseBed"),
+        @JsonSubTypes.Type(value = Change.DropRevision.class, name = "DropRevision"),
+        @JsonSubTypes.Type(value = Change.RescheduleRevision.class, name = "RescheduleRevision"),
+        @JsonSubTypes.Type(value = Change.RenameBed.class, name = "RenameBed"),
+        @JsonSubTypes.Type(value = Change.RetireBed.class, name = "RetireBed"),
+        @JsonSubTypes.Type(value = Change.PutGardener.class, name = "PutGardener"),
+        @JsonSubTypes.Type(value = Change.RemoveGardener.class, name = "RemoveGardener"),
+        @JsonSubTypes.Type(value = Change.SetBudget.class, name = "SetBudget"),
+        @JsonSubTypes.Type(value = Change.SetPrice.class, name = "SetPrice"),
+        @JsonSubTypes.Type(value = Change.ClearPrice.class, name = "ClearPrice"),
+        @JsonSubTypes.Type(value = Change.SetSite.class, name = "SetSite"),
+        @JsonSubTypes.Type(value = Change.DescribeGarden.class, name = "DescribeGarden"),
+        @JsonSubTypes.Type(value = Change.Batch.class, name = "Batch")
+    })
+    public interface ChangeKinds {}
+
+    private static SimpleModule values() {
+        SimpleModule module = new SimpleModule("fairacre-values");
+        number(module, Length.class, Length::exactMetres);
+        number(module, Area.class, a -> plain(BigDecimal.valueOf(a.squareCentimetres(), 4)));
+        number(module, Volume.class, v -> plain(BigDecimal.valueOf(v.millilitres(), 3)));
+        module.addDeserializer(Length.class, new LengthReader());
+        text(module, Board.class, Board::key, Board::of);
+        text(module, Material.class, Material::key, Material::of);
+        text(module, PriceItem.class, PriceItem::key, PriceItem::of);
+        module.addSerializer(Money.class, new MoneyWriter());
+        module.addDeserializer(Money.class, new MoneyReader());
+        module.addSerializer(CurrencyUnit.class, writer((value, json) -> json.writeString(value.getCode())));
+        return module;
+    }
+
+    private static BigDecimal plain(BigDecimal value) {
+        BigDecimal stripped = value.stripTrailingZeros();
+        return stripped.scale() < 0 ? stripped.setScale(0) : stripped;
+    }
+
+    private static <T> void number(SimpleModule module, Class<T> type, Function<T, BigDecimal> write) {
+        module.addSerializer(type, writer((value, json) -> json.writeNumber(write.apply(value))));
+    }
+
+    private static <T> void text(SimpleModule module, Class<T> type, Function<T, String> write, Function<String, T> read) {
+        module.addSerializer(type, writer((value, json) -> json.writeString(write.apply(value))));
+        module.addDeserializer(type, new ValueDeserializer<T>() {
+            @Override
+            public T deserialize(JsonParser json, DeserializationContext context) {
+                return read.apply(json.currentToken() == JsonToken.VALUE_STRING ? json.getString() : null);
+            }
+        });
+    }
+
+    private interface Write<T> {
+        void write(T value, JsonGenerator json);
+    }
+
+    private static <T> ValueSerializer<T> writer(Write<T> write) {
+        return new ValueSerializer<>() {
+            @Override
+            public void serialize(T value, JsonGenerator json, SerializationContext context) {
+                write.write(value, json);
+            }
+        };
+    }
+
+    private static final class LengthReader extends ValueDeserializer<Length> {
+        @Override
+        public Length deserialize(JsonParser json, DeserializationContext context) {
+            if (!json.currentToken().isNumeric()) {
+                throw new RefusedException("", "a length is a plain number of metres", "write 1.0668 for 42 in");
+            }
+            double metres = json.getDoubleValue();
+            if (!(Math.abs(metres) <= FURTHEST_METRES)) {
+                throw new RefusedException("", metres + " m is no length in a garden", "give metres");
+            }
+            return Length.metres(metres);
+        }
+    }
+
+    private static final class MoneyWriter extends ValueSerializer<Money> {
+        @Override
+        public void serialize(Money value, JsonGenerator json, SerializationContext context) {
+            json.writeStartObject();
+            json.writeStringProperty("amount", value.getAmount().toPlainString());
+            json.writeStringProperty("currency", value.getCurrencyUnit().getCode());
+            json.writeEndObject();
+        }
+    }
+
+    private static final class MoneyReader extends ValueDeserializer<Money> {
+        private static final int LONGEST = 20;
+
+        @Override
+        public Money deserialize(JsonParser json, DeserializationContext context) {
+            JsonNode node = context.readTree(json);
+            return money(text(node, "amount"), text(node, "currency"));
+        }
+
+        private static String text(JsonNode node, String field) {
+            JsonNode value = node.get(field);
+            if (value == null || !value.isString() || value.stringValue().length() > LONGEST) {
+                throw new RefusedException(field, "the " + field + " is not a short text",
+                        "write {\"amount\": \"12.50\", \"currency\": \"EUR\"}");
+            }
+            return value.stringValue();
+        }
+    }
+
+    /**
+     * An amount as it is typed: digits with at most one decimal point.
+     *
+     * @throws RefusedException if the amount or the currency can't be read or the currency has no such small coin
+     */
+    public static Money money(String amount, String currency) {
+        CurrencyUnit unit = currency(currency);
+        if (!amount.matches("-?\\d{1,15}(\\.\\d{1,6})?")) {
+            throw new RefusedException("amount", "\"" + amount + "\" is not an amount", "write it like 12.50");
+        }
+        try {
+            return Money.of(unit, new BigDecimal(amount));
+        } catch (ArithmeticException tooPrecise) {
+            throw new RefusedException("amount", amount + " has more decimals than " + unit,
+                    "give at most " + unit.getDecimalPlaces() + " decimals");
+        }
+    }
+
+    /** @throws RefusedException if there is no such currency */
+    public static CurrencyUnit currency(String code) {
+        try {
+            CurrencyUnit unit = CurrencyUnit.of(code);
+            if (unit.isPseudoCurrency()) {
+                throw new RefusedException("currency", code + " is no money one can pay with", "give a code like EUR");
+            }
+            return unit;
+        } catch (IllegalCurrencyException | NullPointerException unknown) {
+            throw new RefusedException("currency", "\"" + code + "\" is not a currency known here",
+                    "give an ISO 4217 code like EUR, GBP or USD");
+        }
+    }
+}

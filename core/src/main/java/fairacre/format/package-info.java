@@ -1,0 +1,10 @@
+/**
+ * The garden as JSON: the file a gardener keeps, and the same notation for the API and the headless command.
+ *
+ * <p>{@link fairacre.format.GardenJson} knows how measures, money and changes are written (metres, square metres and litres as
+ * numbers, money as a decimal string with its currency). {@link fairacre.format.GardenFile} reads and writes the file, checked
+ * against the published schema, and answers every fault with the place, what is wrong and what would be right.
+ * {@link fairacre.format.AppraiseCommand} is the headless command. Only this package and {@code fairacre.drawing} know of
+ * libraries for files; the model carries no annotations.
+ */
+package fairacre.format;

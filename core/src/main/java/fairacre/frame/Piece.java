@@ -1,0 +1,20 @@
+package fairacre.frame;
+
+import fairacre.measure.Length;
+
+/**
+ * Pieces of one length that a frame needs.
+ *
+ * @param part where they go
+ * @param count in all courses together
+ */
+public record Piece(Part part, Length length, int count) {
+
+    /** Which boards of the frame. */
+    public enum Part {
+        /** Along the bed's length. */
+        SIDE,
+        /** Across the bed's width. */
+        END
+    }
+}

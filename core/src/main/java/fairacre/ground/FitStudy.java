@@ -1,0 +1,153 @@
+package fairacre.ground;
+
+import fairacre.measure.Area;
+import fairacre.plan.Point;
+import fairacre.plan.Polygons;
+import fairacre.plan.Rectangle;
+import fairacre.plan.Site;
+import fairacre.plan.StandingBed;
+import fairacre.shape.Box;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.index.strtree.STRtree;
+
+/**
+ * Whether the beds of a season fit on the plot and beside each other. Beds that share no more than {@link #TOUCHING} metres
+ * in depth touch and do not overlap, and so for the plot's edge.
+ */
+public final class FitStudy {
+
+    /** Half a millimetre: below what anyone can build. */
+    static final double TOUCHING = 0.0005;
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+    private final Polygon plot;
+    private final List<StandingBed> beds;
+
+    private FitStudy(Polygon plot, List<StandingBed> beds) {
+        this.plot = plot;
+        this.beds = beds;
+    }
+
+    public static FitStudy of(Site site, List<StandingBed> beds) {
+        return new FitStudy(Polygons.of(site.corners()), List.copyOf(beds));
+    }
+
+    /** Every pair of beds on the same ground, in the order of the beds. */
+    public List<Overlap> overlaps() {
+        STRtree index = new STRtree();
+        for (int i = 0; i < beds.size(); i++) {
+            index.insert(envelope(beds.get(i).outline()), i);
+        }
+        List<Overlap> overlaps = new ArrayList<>();
+        for (int i = 0; i < beds.size(); i++) {
+            for (int other : later(index, i)) {
+                overlap(beds.get(i), beds.get(other), overlaps);
+            }
+        }
+        return overlaps;
+    }
+
+    /** Every bed that leaves the plot, in the order of the beds. */
+    public List<OffPlot> offPlot() {
+        PreparedGeometry grown = PreparedGeometryFactory.prepare(plot.buffer(TOUCHING));
+        List<OffPlot> off = new ArrayList<>();
+        for (StandingBed bed : beds) {
+            Polygon outline = Polygons.of(bed.outline().corners());
+            if (!grown.covers(outline)) {
+                Geometry outside = outline.difference(plot);
+                off.add(new OffPlot(bed.id(), Area.squareMetres(outside.getArea()), inside(outside)));
+            }
+        }
+        return off;
+    }
+
+    /** Whether a bed of this outline would lie on the plot and on no other bed than those left out. */
+    public boolean hasRoomFor(Rectangle outline, List<StandingBed> leftOut) {
+        Polygon candidate = Polygons.of(outline.corners());
+        if (!plot.buffer(TOUCHING).covers(candidate)) {
+            return false;
+        }
+        Box box = Box.of(outline);
+        return beds.stream().filter(bed -> !leftOut.contains(bed))
+                .noneMatch(bed -> Separation.of(box, Box.of(bed.outline())).depth() > TOUCHING);
+    }
+
+    /**
+     * A move that brings a bed back onto the plot: pushed in across each edge that it crosses, at most a few times. The result
+     * may still lie outside where the plot is narrower than the bed; check with {@link #hasRoomFor}.
+     */
+    public Rectangle pushedIn(Rectangle outline) {
+        Rectangle moved = outline;
+        for (int round = 0; round < plot.getNumPoints(); round++) {
+            Rectangle next = pushedAcrossWorstEdge(moved);
+            if (next == moved) {
+                break;
+            }
+            moved = next;
+        }
+        return moved;
+    }
+
+    private Rectangle pushedAcrossWorstEdge(Rectangle outline) {
+        Coordinate[] ring = plot.getExteriorRing().getCoordinates();
+        boolean counterClockwise = org.locationtech.jts.algorithm.Orientation.isCCW(ring);
+        double worst = TOUCHING;
+        double[] push = null;
+        for (int i = 0; i + 1 < ring.length; i++) {
+            Coordinate from = counterClockwise ? ring[i] : ring[i + 1];
+            Coordinate to = counterClockwise ? ring[i + 1] : ring[i];
+            double length = from.distance(to);
+            double inX = -(to.y - from.y) / length;
+            double inY = (to.x - from.x) / length;
+            double out = outline.corners().stream()
+                    .mapToDouble(c -> -((c.x().metres() - from.x) * inX + (c.y().metres() - from.y) * inY))
+                    .max().orElse(0);
+            if (out > worst && crosses(outline, from, to)) {
+                worst = out;
+                push = new double[] {inX * out, inY * out};
+            }
+        }
+        return push == null ? outline : outline.shifted(push[0], push[1]);
+    }
+
+    private static boolean crosses(Rectangle outline, Coordinate from, Coordinate to) {
+        return Polygons.of(outline.corners()).intersects(GEOMETRY.createLineString(new Coordinate[] {from, to}));
+    }
+
+    private void overlap(StandingBed first, StandingBed second, List<Overlap> found) {
+        Separation separation = Separation.of(Box.of(first.outline()), Box.of(second.outline()));
+        if (separation.depth() <= TOUCHING) {
+            return;
+        }
+        Geometry shared = Polygons.of(first.outline().corners()).intersection(Polygons.of(second.outline().corners()));
+        found.add(new Overlap(first.id(), second.id(), Area.squareMetres(shared.getArea()), inside(shared),
+                separation.moveX(), separation.moveY()));
+    }
+
+    @SuppressWarnings("unchecked")
+    private List<Integer> later(STRtree index, int than) {
+        List<Integer> near = index.query(envelope(beds.get(than).outline()));
+        return near.stream().filter(i -> i > than).sorted(Comparator.naturalOrder()).toList();
+    }
+
+    private static Envelope envelope(Rectangle outline) {
+        Box box = Box.of(outline);
+        return new Envelope(box.centreX() - box.reachX(), box.centreX() + box.reachX(),
+                box.centreY() - box.reachY(), box.centreY() + box.reachY());
+    }
+
+    private static Point inside(Geometry geometry) {
+        Coordinate at = geometry.getInteriorPoint().getCoordinate();
+        return Point.metres(at.x, at.y);
+    }
+}

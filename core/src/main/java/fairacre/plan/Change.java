@@ -1,0 +1,397 @@
+package fairacre.plan;
+
+import fairacre.measure.Units;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+
+/**
+ * One edit of a plan. Edits of how a bed is built address the revision that begins in the season {@code from}.
+ *
+ * <p>For every change and plan: if it is taken, its inverse applied to the result gives the plan it started from.
+ */
+public sealed interface Change {
+
+    /**
+     * The plan with this change made; call {@link Plan#apply} instead, which answers a refusal as a value.
+     *
+     * @throws RefusedException if it can't be made
+     */
+    Plan carriedOut(Plan plan);
+
+    /**
+     * The change that leads back to {@code before}.
+     *
+     * @throws RefusedException if this change can't be made on {@code before}
+     */
+    Change inverse(Plan before);
+
+    /** A new bed, with all its revisions. */
+    record PlaceBed(Bed bed) implements Change {
+        public PlaceBed {
+            Limits.present(bed, "bed");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withBeds(Stream.concat(plan.beds().stream(), Stream.of(bed)).toList());
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new RemoveBed(bed.id());
+        }
+    }
+
+    /** Takes a bed out of all seasons, as if it had never been planned. To end a bed that stood, retire it. */
+    record RemoveBed(UUID bed) implements Change {
+        public RemoveBed {
+            Limits.present(bed, "bed");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            plan.bed(bed);
+            return plan.withBeds(plan.beds().stream().filter(b -> !b.id().equals(bed)).toList());
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new PlaceBed(before.bed(bed));
+        }
+    }
+
+    /** Another place or another turn. */
+    record MoveBed(UUID bed, int from, Point centre, double turn) implements Change {
+        public MoveBed {
+            Limits.present(bed, "bed");
+            Limits.present(centre, "centre");
+            turn = Angles.normal(turn, "turn");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            Bed moved = plan.bed(bed).revised(from, r -> r.withOutline(r.outline().movedTo(centre, turn)));
+            return plan.withBed(moved);
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            Rectangle outline = revision(before, bed, from).outline();
+            return new MoveBed(bed, from, outline.centre(), outline.turn());
+        }
+    }
+
+    /** Another outside size, and with it perhaps another place. */
+    record ReshapeBed(UUID bed, int from, Rectangle outline) implements Change {
+        public ReshapeBed {
+            Limits.present(bed, "bed");
+            Limits.present(outline, "outline");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withBed(plan.bed(bed).revised(from, r -> r.withOutline(outline)));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new ReshapeBed(bed, from, revision(before, bed, from).outline());
+        }
+    }
+
+    /** Another frame, or none. */
+    record ReframeBed(UUID bed, int from, Optional<Frame> frame) implements Change {
+        public ReframeBed {
+            Limits.present(bed, "bed");
+            frame = frame == null ? Optional.empty() : frame;
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withBed(plan.bed(bed).revised(from, r -> r.withFrame(frame)));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new ReframeBed(bed, from, revision(before, bed, from).frame());
+        }
+    }
+
+    /** From a season on the bed is built otherwise: reshaped, raised, moved. */
+    record ReviseBed(UUID bed, BedRevision revision) implements Change {
+        public ReviseBed {
+            Limits.present(bed, "bed");
+            Limits.present(revision, "revision");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withBed(plan.bed(bed).withRevision(revision));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new DropRevision(bed, revision.from());
+        }
+    }
+
+    /** The rebuild that was planned for a season is not made. The last remaining revision can't be dropped. */
+    record DropRevision(UUID bed, int from) implements Change {
+        public DropRevision {
+            Limits.present(bed, "bed");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withBed(plan.bed(bed).without(from));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new ReviseBed(bed, revision(before, bed, from));
+        }
+    }
+
+    /** A revision begins in another season; moving the first one moves the bed's beginning. */
+    record RescheduleRevision(UUID bed, int from, int to) implements Change {
+        public RescheduleRevision {
+            Limits.present(bed, "bed");
+            Limits.season(to, "to");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withBed(plan.bed(bed).revised(from, r -> r.startingIn(to)));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            revision(before, bed, from);
+            return new RescheduleRevision(bed, to, from);
+        }
+    }
+
+    record RenameBed(UUID bed, String name) implements Change {
+        public RenameBed {
+            Limits.present(bed, "bed");
+            name = Limits.name(name, "name");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withBed(plan.bed(bed).withName(name));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new RenameBed(bed, before.bed(bed).name());
+        }
+    }
+
+    /**
+     * The bed is gone from a season on; its history stays.
+     *
+     * @param season empty to let it stand after all
+     */
+    record RetireBed(UUID bed, Optional<Integer> season) implements Change {
+        public RetireBed {
+            Limits.present(bed, "bed");
+            season = season == null ? Optional.empty() : season;
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withBed(plan.bed(bed).withRetired(season));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new RetireBed(bed, before.bed(bed).retired());
+        }
+    }
+
+    /** A new gardener, or other measures of one who is there. */
+    record PutGardener(Gardener gardener) implements Change {
+        public PutGardener {
+            Limits.present(gardener, "gardener");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            List<Gardener> all = new ArrayList<>(plan.gardeners());
+            all.removeIf(g -> g.id().equals(gardener.id()));
+            all.add(gardener);
+            return plan.withGardeners(all);
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return before.gardener(gardener.id()).<Change>map(PutGardener::new)
+                    .orElseGet(() -> new RemoveGardener(gardener.id()));
+        }
+    }
+
+    record RemoveGardener(UUID gardener) implements Change {
+        public RemoveGardener {
+            Limits.present(gardener, "gardener");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withGardeners(plan.gardeners().stream().filter(g -> !g.id().equals(gardener)).toList());
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new PutGardener(before.gardener(gardener).orElseThrow(() -> new RefusedException("gardener",
+                    "there is no gardener " + gardener, "look at the newest plan")));
+        }
+    }
+
+    record SetBudget(Budget budget) implements Change {
+        public SetBudget {
+            Limits.present(budget, "budget");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            Amounts.sameCurrency(plan.currency(), budget.sum(), "budget/sum");
+            return plan.withBudget(budget);
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new SetBudget(before.budget());
+        }
+    }
+
+    record SetPrice(Price price) implements Change {
+        public SetPrice {
+            Limits.present(price, "price");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            Amounts.sameCurrency(plan.currency(), price.amount(), "price/amount");
+            return plan.withPrices(Stream.concat(others(plan, price.item()), Stream.of(price)).toList());
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return before.price(price.item()).<Change>map(SetPrice::new).orElseGet(() -> new ClearPrice(price.item()));
+        }
+    }
+
+    /** The price of an item is not known any more. */
+    record ClearPrice(PriceItem item) implements Change {
+        public ClearPrice {
+            Limits.present(item, "item");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withPrices(others(plan, item).toList());
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new SetPrice(before.price(item).orElseThrow(() -> new RefusedException("item",
+                    item.label() + " has no price", "look at the newest price book")));
+        }
+    }
+
+    record SetSite(Site site) implements Change {
+        public SetSite {
+            Limits.present(site, "site");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withSite(site);
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new SetSite(before.site());
+        }
+    }
+
+    /** Another name for the garden, or other units for display. */
+    record DescribeGarden(String name, Units units) implements Change {
+        public DescribeGarden {
+            name = Limits.name(name, "name");
+            Limits.present(units, "units");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.described(name, units);
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new DescribeGarden(before.name(), before.units());
+        }
+    }
+
+    /**
+     * Several changes that are one to the gardener: all are made, or none.
+     *
+     * @param label what the gardener calls it, for the list of edits
+     */
+    record Batch(String label, List<Change> changes) implements Change {
+        public static final int MOST = 2000;
+
+        public Batch {
+            label = Limits.name(label, "label");
+            Limits.atMost(MOST, changes, "changes");
+            changes = List.copyOf(changes);
+            if (changes.stream().anyMatch(Batch.class::isInstance)) {
+                throw new RefusedException("changes", "a batch holds another batch", "put all changes into one");
+            }
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            Plan after = plan;
+            for (int i = 0; i < changes.size(); i++) {
+                after = step(after, i);
+            }
+            return after;
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            List<Change> back = new ArrayList<>();
+            Plan plan = before;
+            for (int i = 0; i < changes.size(); i++) {
+                back.add(0, changes.get(i).inverse(plan));
+                plan = step(plan, i);
+            }
+            return new Batch(label, back);
+        }
+
+        private Plan step(Plan plan, int index) {
+            try {
+                return changes.get(index).carriedOut(plan);
+            } catch (RefusedException refused) {
+                throw new RefusedException(refused.refusal().within("changes/" + index));
+            }
+        }
+    }
+
+    private static BedRevision revision(Plan plan, UUID bed, int from) {
+        Bed found = plan.bed(bed);
+        return found.revision(from).orElseThrow(() -> new RefusedException("from",
+                found.name() + " has no revision that begins in " + from,
+                "give one of " + found.revisions().stream().map(BedRevision::from).toList()));
+    }
+
+    private static Stream<Price> others(Plan plan, PriceItem item) {
+        return plan.prices().stream().filter(p -> !p.item().equals(item));
+    }
+
+}

@@ -1,0 +1,166 @@
+package fairacre.plan;
+
+import fairacre.measure.Units;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+
+/**
+ * A whole garden over all its seasons, as one immutable value. The first call to make is {@link #apply}; to have the plan
+ * judged, hand it to the appraisal.
+ *
+ * <p>Gardeners and beds are kept in order of id and prices in order of the item's key, so that two plans with the same
+ * content are equal however they came about. Ids are unique within each list. Every amount is in the budget's currency.
+ *
+ * @param firstSeason no bed begins earlier
+ * @param prices what things cost; an item without an entry has no known price
+ */
+public record Plan(
+        UUID id,
+        String name,
+        Units units,
+        int firstSeason,
+        Budget budget,
+        Site site,
+        List<Gardener> gardeners,
+        List<Bed> beds,
+        List<Price> prices) {
+
+    public Plan {
+        Limits.present(id, "id");
+        name = Limits.name(name, "name");
+        Limits.present(units, "units");
+        Limits.season(firstSeason, "firstSeason");
+        Limits.present(budget, "budget");
+        Limits.present(site, "site");
+        Limits.atMost(Limits.MOST_GARDENERS, gardeners, "gardeners");
+        Limits.atMost(Limits.MOST_BEDS, beds, "beds");
+        Limits.present(prices, "prices");
+        checkUnique(gardeners, Gardener::id, "gardeners");
+        checkUnique(beds, Bed::id, "beds");
+        checkUnique(prices, p -> p.item().key(), "prices");
+        checkAmounts(prices, budget.sum().getCurrencyUnit());
+        checkBegin(beds, firstSeason);
+        gardeners = gardeners.stream().sorted(Comparator.comparing(Gardener::id)).toList();
+        beds = beds.stream().sorted(Comparator.comparing(Bed::id)).toList();
+        prices = prices.stream().sorted(Comparator.comparing(p -> p.item().key())).toList();
+    }
+
+    /** The plan after a change, with the change that would take it back; or why the change was not taken. */
+    public Outcome apply(Change change) {
+        try {
+            Change inverse = change.inverse(this);
+            return new Outcome.Applied(change.carriedOut(this), inverse);
+        } catch (RefusedException refused) {
+            return new Outcome.Refused(refused.refusal());
+        }
+    }
+
+    public CurrencyUnit currency() {
+        return budget.sum().getCurrencyUnit();
+    }
+
+    /** The beds that stand in a season, in the plan's order. */
+    public List<StandingBed> standing(int season) {
+        List<StandingBed> standing = new ArrayList<>();
+        for (Bed bed : beds) {
+            bed.in(season).ifPresent(revision -> standing.add(new StandingBed(bed.id(), bed.name(), revision)));
+        }
+        return standing;
+    }
+
+    /** Seasons in which something is built, rebuilt or retired, with the first season, in order. */
+    public List<Integer> seasonsOfChange() {
+        TreeSet<Integer> seasons = new TreeSet<>();
+        seasons.add(firstSeason);
+        for (Bed bed : beds) {
+            bed.revisions().forEach(revision -> seasons.add(revision.from()));
+            bed.retired().ifPresent(seasons::add);
+        }
+        return List.copyOf(seasons);
+    }
+
+    public Optional<Money> priceOf(PriceItem item) {
+        return price(item).map(Price::amount);
+    }
+
+    Optional<Price> price(PriceItem item) {
+        return prices.stream().filter(p -> p.item().equals(item)).findFirst();
+    }
+
+    /** @throws RefusedException if there is no such bed */
+    public Bed bed(UUID bedId) {
+        return beds.stream().filter(b -> b.id().equals(bedId)).findFirst().orElseThrow(() -> new RefusedException(
+                "bed", "there is no bed " + bedId, "it may have been taken out meanwhile: look at the newest plan"));
+    }
+
+    Optional<Gardener> gardener(UUID gardenerId) {
+        return gardeners.stream().filter(g -> g.id().equals(gardenerId)).findFirst();
+    }
+
+    Plan withBeds(List<Bed> newBeds) {
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, newBeds, prices);
+    }
+
+    Plan withBed(Bed changed) {
+        return withBeds(beds.stream().map(b -> b.id().equals(changed.id()) ? changed : b).toList());
+    }
+
+    Plan withGardeners(List<Gardener> newGardeners) {
+        return new Plan(id, name, units, firstSeason, budget, site, newGardeners, beds, prices);
+    }
+
+    Plan withBudget(Budget newBudget) {
+        return new Plan(id, name, units, firstSeason, newBudget, site, gardeners, beds, prices);
+    }
+
+    Plan withSite(Site newSite) {
+        return new Plan(id, name, units, firstSeason, budget, newSite, gardeners, beds, prices);
+    }
+
+    Plan withPrices(List<Price> newPrices) {
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, newPrices);
+    }
+
+    Plan described(String newName, Units newUnits) {
+        return new Plan(id, newName, newUnits, firstSeason, budget, site, gardeners, beds, prices);
+    }
+
+    /** The same garden under another id: what an import or a copy is. */
+    public Plan withId(UUID newId) {
+        return new Plan(newId, name, units, firstSeason, budget, site, gardeners, beds, prices);
+    }
+
+    private static <T> void checkUnique(Collection<T> values, Function<T, Object> key, String field) {
+        var counts = values.stream().collect(Collectors.groupingBy(key, Collectors.counting()));
+        counts.entrySet().stream().filter(e -> e.getValue() > 1).findFirst().ifPresent(twice -> {
+            throw new RefusedException(field, twice.getKey() + " is there " + twice.getValue() + " times",
+                    "give each its own");
+        });
+    }
+
+    private static void checkAmounts(List<Price> prices, CurrencyUnit currency) {
+        for (int i = 0; i < prices.size(); i++) {
+            Amounts.sameCurrency(currency, prices.get(i).amount(), "prices/" + i + "/amount");
+        }
+    }
+
+    private static void checkBegin(List<Bed> beds, int firstSeason) {
+        for (int i = 0; i < beds.size(); i++) {
+            Bed bed = beds.get(i);
+            if (bed.firstSeason() < firstSeason) {
+                throw new RefusedException("beds/" + i + "/revisions",
+                        bed.name() + " begins in " + bed.firstSeason() + ", before the garden does",
+                        "give " + firstSeason + " or later");
+            }
+        }
+    }
+}

@@ -1,0 +1,21 @@
+package fairacre.plan;
+
+/** Thrown by the constructors of the plan's records when they are given values that no garden can have. */
+public final class RefusedException extends IllegalArgumentException {
+
+    private static final long serialVersionUID = 1L;
+    private final transient Refusal refusal;
+
+    public RefusedException(Refusal refusal) {
+        super(refusal.field() + ": " + refusal.sentence());
+        this.refusal = refusal;
+    }
+
+    public RefusedException(String field, String reason, String next) {
+        this(new Refusal(field, reason, next));
+    }
+
+    public Refusal refusal() {
+        return refusal;
+    }
+}

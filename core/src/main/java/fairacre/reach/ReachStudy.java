@@ -1,0 +1,62 @@
+package fairacre.reach;
+
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.plan.Gardener;
+import fairacre.plan.StandingBed;
+import fairacre.walk.WalkStudy;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * Which part of each bed is within whose reach. Make one with {@link #of} and ask it bed by bed.
+ *
+ * <p>Areas are rounded to 1 cm2; curved borders are drawn by chords that stay within 1 mm inside of the true curve, so what
+ * is out of reach is never understated by more than that.
+ */
+public final class ReachStudy {
+
+    private final WalkStudy walks;
+    private final List<Gardener> gardeners;
+
+    private ReachStudy(WalkStudy walks, List<Gardener> gardeners) {
+        this.walks = walks;
+        this.gardeners = gardeners;
+    }
+
+    public static ReachStudy of(WalkStudy walks, List<Gardener> gardeners) {
+        return new ReachStudy(walks, List.copyOf(gardeners));
+    }
+
+    public BedReach of(StandingBed bed) {
+        Soil soil = Soil.of(bed);
+        List<GardenerReach> byGardener = new ArrayList<>();
+        Geometry nobody = null;
+        for (Gardener gardener : gardeners) {
+            Geometry out = outOfReach(soil, bed, gardener);
+            byGardener.add(new GardenerReach(gardener.id(), soil.unreached(out)));
+            nobody = nobody == null ? out : both(nobody, out);
+        }
+        Unreached byNobody = nobody == null ? Unreached.NOTHING : soil.unreached(nobody);
+        return new BedReach(bed.id(), soil.area(), byGardener, byNobody);
+    }
+
+    /** Area inside a bed's frame, or of the whole bed where it has none. */
+    public static Area soil(StandingBed bed) {
+        return Soil.of(bed).area();
+    }
+
+    /** The widest a bed can be that is reached from both long sides (twice the reach) or from one. */
+    public static Length widest(Gardener gardener, boolean bothSides) {
+        return bothSides ? gardener.reach().times(2) : gardener.reach();
+    }
+
+    private Geometry outOfReach(Soil soil, StandingBed bed, Gardener gardener) {
+        return soil.beyond(gardener.reach(), walks.stretches(bed.id(), gardener.passing()));
+    }
+
+    private static Geometry both(Geometry one, Geometry other) {
+        return one.isEmpty() || other.isEmpty() ? one.getFactory().createPolygon() : one.intersection(other);
+    }
+}

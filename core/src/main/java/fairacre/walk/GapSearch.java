@@ -1,0 +1,163 @@
+package fairacre.walk;
+
+import fairacre.measure.Length;
+import fairacre.plan.Point;
+import fairacre.shape.Box;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * Clear distances square to the edges. What faces an edge is cut to the strip in front of it; the part nearest to the edge
+ * gives the distance and the middle of that part the place of the dimension line.
+ */
+final class GapSearch {
+
+    /** Furthest neighbour that a bed is measured to before the plot's edge is taken, metres. */
+    private static final double FURTHEST_NEIGHBOUR = 12;
+    /** Shorter than this nothing can be written, metres. */
+    private static final double SHORTEST = 0.005;
+    /** Strips are trimmed at their ends so that beds in line with an edge don't face it, metres. */
+    private static final double TRIM = 0.002;
+    private static final double LEVEL = 1e-6;
+
+    private final Layout layout;
+
+    GapSearch(Layout layout) {
+        this.layout = layout;
+    }
+
+    List<Gap> all() {
+        List<Gap> gaps = new ArrayList<>();
+        Set<Set<Object>> squarely = new HashSet<>();
+        for (int bed = 0; bed < layout.size(); bed++) {
+            int[] near = layout.within(layout.box(bed), FURTHEST_NEIGHBOUR);
+            for (int edge = 0; edge < Box.EDGES; edge++) {
+                add(bed, edge, near, gaps, squarely);
+            }
+        }
+        return gaps;
+    }
+
+    private void add(int bed, int edge, int[] near, List<Gap> gaps, Set<Set<Object>> squarely) {
+        Strip strip = new Strip(layout.box(bed), edge);
+        Facing nearest = null;
+        UUID facing = null;
+        for (int other : near) {
+            if (other != bed) {
+                Facing candidate = strip.facing(layout.box(other));
+                if (candidate != null && (nearest == null || candidate.distance < nearest.distance)) {
+                    nearest = candidate;
+                    facing = layout.bed(other).id();
+                }
+            }
+        }
+        for (Box side : layout.plotSides()) {
+            Facing candidate = strip.facing(side);
+            if (candidate != null && (nearest == null || candidate.distance < nearest.distance - LEVEL)) {
+                nearest = candidate;
+                facing = null;
+            }
+        }
+        if (nearest == null || nearest.distance < SHORTEST) {
+            return;
+        }
+        UUID id = layout.bed(bed).id();
+        if (facing == null || squarely.add(Set.of(id, facing, Math.round(nearest.distance / 0.001)))) {
+            gaps.add(strip.gap(id, Optional.ofNullable(facing), nearest));
+        }
+    }
+
+    private record Facing(double distance, double along) {}
+
+    /** The ground in front of an edge; s runs along the edge, t away from it. */
+    private static final class Strip {
+        private final Box box;
+        private final int edge;
+        private final double length;
+
+        Strip(Box box, int edge) {
+            this.box = box;
+            this.edge = edge;
+            this.length = box.edgeLength(edge);
+        }
+
+        Facing facing(Box other) {
+            Nearest nearest = new Nearest(length);
+            for (int corner = 0; corner < Box.EDGES; corner++) {
+                nearest.segment(s(other, corner), t(other, corner), s(other, corner + 1), t(other, corner + 1));
+            }
+            return nearest.result();
+        }
+
+        Gap gap(UUID bed, Optional<UUID> to, Facing facing) {
+            Point start = place(facing.along, 0);
+            Point end = place(facing.along, facing.distance);
+            return new Gap(bed, to, start, end, Length.metres(facing.distance));
+        }
+
+        private Point place(double s, double t) {
+            return Point.metres(box.cornerX(edge) - box.normalY(edge) * s + box.normalX(edge) * t,
+                    box.cornerY(edge) + box.normalX(edge) * s + box.normalY(edge) * t);
+        }
+
+        private double s(Box other, int corner) {
+            return (other.cornerX(corner) - box.cornerX(edge)) * -box.normalY(edge)
+                    + (other.cornerY(corner) - box.cornerY(edge)) * box.normalX(edge);
+        }
+
+        private double t(Box other, int corner) {
+            return (other.cornerX(corner) - box.cornerX(edge)) * box.normalX(edge)
+                    + (other.cornerY(corner) - box.cornerY(edge)) * box.normalY(edge);
+        }
+    }
+
+    /** The part nearest to the edge among segments cut to the strip. */
+    private static final class Nearest {
+        private final double from;
+        private final double to;
+        private double distance = Double.POSITIVE_INFINITY;
+        private double least;
+        private double most;
+
+        Nearest(double length) {
+            this.from = TRIM;
+            this.to = length - TRIM;
+        }
+
+        void segment(double s1, double t1, double s2, double t2) {
+            double low = Math.max(from, Math.min(s1, s2));
+            double high = Math.min(to, Math.max(s1, s2));
+            if (low > high) {
+                return;
+            }
+            take(low, tAt(low, s1, t1, s2, t2));
+            take(high, tAt(high, s1, t1, s2, t2));
+        }
+
+        private static double tAt(double s, double s1, double t1, double s2, double t2) {
+            return Math.abs(s2 - s1) < LEVEL ? Math.min(t1, t2) : t1 + (t2 - t1) * (s - s1) / (s2 - s1);
+        }
+
+        private void take(double s, double t) {
+            if (t < -LEVEL) {
+                return;
+            }
+            if (t < distance - LEVEL) {
+                distance = t;
+                least = s;
+                most = s;
+            } else if (t < distance + LEVEL) {
+                least = Math.min(least, s);
+                most = Math.max(most, s);
+            }
+        }
+
+        Facing result() {
+            return distance == Double.POSITIVE_INFINITY ? null : new Facing(Math.max(0, distance), (least + most) / 2);
+        }
+    }
+}

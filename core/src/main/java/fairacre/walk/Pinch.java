@@ -1,0 +1,15 @@
+package fairacre.walk;
+
+import fairacre.measure.Length;
+import fairacre.plan.Point;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A place where two beds, or a bed and the plot's edge, leave less room than the widest carrier needs.
+ *
+ * @param other the second bed; empty for the plot's edge
+ * @param start on the first bed
+ * @param end on what it faces
+ */
+public record Pinch(UUID bed, Optional<UUID> other, Point start, Point end, Length width) {}

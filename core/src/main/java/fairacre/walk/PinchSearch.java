@@ -1,0 +1,83 @@
+package fairacre.walk;
+
+import fairacre.measure.Length;
+import fairacre.plan.Point;
+import fairacre.shape.Box;
+import fairacre.shape.Closest;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** Pairs that come closer than a width, unless they are joined or something else stands in between. */
+final class PinchSearch {
+
+    private final Layout layout;
+    private final double widest;
+
+    PinchSearch(Layout layout, Length width) {
+        this.layout = layout;
+        this.widest = width.metres() - 2 * WalkStudy.SLACK;
+    }
+
+    List<Pinch> all() {
+        List<Pinch> pinches = new ArrayList<>();
+        for (int bed = 0; bed < layout.size(); bed++) {
+            Box box = layout.box(bed);
+            int[] near = layout.within(box, widest);
+            for (int other : near) {
+                if (other > bed) {
+                    add(bed, Optional.of(other), Closest.between(box, layout.box(other)), near, pinches);
+                }
+            }
+            nearestSide(bed, near, pinches);
+        }
+        return pinches;
+    }
+
+    /** Only the nearest side of the plot: in a corner the others say the same. */
+    private void nearestSide(int bed, int[] near, List<Pinch> pinches) {
+        Box box = layout.box(bed);
+        Closest nearest = null;
+        for (Box side : layout.plotSides()) {
+            Closest closest = Closest.between(box, side);
+            if (isPinch(closest) && (nearest == null || closest.distance() < nearest.distance())) {
+                nearest = closest;
+            }
+        }
+        if (nearest != null) {
+            add(bed, Optional.empty(), nearest, near, pinches);
+        }
+    }
+
+    private void add(int bed, Optional<Integer> other, Closest closest, int[] near, List<Pinch> pinches) {
+        if (!isPinch(closest) || !layout.onPlot(middleX(closest), middleY(closest)) || screened(bed, other, closest, near)) {
+            return;
+        }
+        UUID id = layout.bed(bed).id();
+        pinches.add(new Pinch(id, other.map(o -> layout.bed(o).id()), Point.metres(closest.x1(), closest.y1()),
+                Point.metres(closest.x2(), closest.y2()), Length.metres(closest.distance())));
+    }
+
+    private boolean isPinch(Closest closest) {
+        return closest.distance() < widest && closest.distance() > WalkStudy.JOINED.metres();
+    }
+
+    private boolean screened(int bed, Optional<Integer> other, Closest closest, int[] near) {
+        for (int third : near) {
+            boolean party = third == bed || (other.isPresent() && third == other.get());
+            if (!party && layout.box(third).covers(middleX(closest), middleY(closest), 0)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static double middleX(Closest closest) {
+        return (closest.x1() + closest.x2()) / 2;
+    }
+
+    private static double middleY(Closest closest) {
+        return (closest.y1() + closest.y2()) / 2;
+    }
+}
