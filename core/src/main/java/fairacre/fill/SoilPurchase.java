@@ -45,20 +45,20 @@ public record SoilPurchase(List<Lot> lots, Optional<Money> total) {
         boolean metric = units == Units.METRIC;
         PriceItem item = metric ? PriceItem.SOIL_BAG_LITRES : PriceItem.SOIL_BAG_CUBIC_FEET;
         double size = metric ? LITRES_PER_BAG : LITRES_PER_BAG_FEET;
-        return priced(List.of(new Lot(item, wholeSteps(volume.litres() / size, 1))), price);
+        return priced(List.of(new Lot(item, wholeSteps(volume, size, 1))), price);
     }
 
     static SoilPurchase loose(Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
         boolean metric = units == Units.METRIC;
         PriceItem item = metric ? PriceItem.SOIL_CUBIC_METRE : PriceItem.SOIL_CUBIC_YARD;
         double size = metric ? 1000 : LITRES_PER_CUBIC_YARD;
-        return priced(List.of(new Lot(item, wholeSteps(volume.litres() / size, 0.5)),
+        return priced(List.of(new Lot(item, wholeSteps(volume, size, 0.5)),
                 new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE)), price);
     }
 
     /** Rounded up to a whole number of steps; a millilitre over, out of rounding, opens no further pack. */
-    private static BigDecimal wholeSteps(double quantity, double step) {
-        long steps = (long) Math.ceil(quantity / step - 1e-6);
+    private static BigDecimal wholeSteps(Volume volume, double litresOfOne, double step) {
+        long steps = (long) Math.ceil((volume.litres() - 0.001) / (litresOfOne * step));
         return BigDecimal.valueOf(steps).multiply(BigDecimal.valueOf(step)).stripTrailingZeros();
     }
 

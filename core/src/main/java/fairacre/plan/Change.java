@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -368,15 +369,21 @@ public sealed interface Change {
             List<Change> back = new ArrayList<>();
             Plan plan = before;
             for (int i = 0; i < changes.size(); i++) {
-                back.add(0, changes.get(i).inverse(plan));
+                Plan soFar = plan;
+                back.add(0, naming(i, change -> change.inverse(soFar)));
                 plan = step(plan, i);
             }
             return new Batch(label, back);
         }
 
         private Plan step(Plan plan, int index) {
+            return naming(index, change -> change.carriedOut(plan));
+        }
+
+        /** Does something with one of the changes; a refusal says which one it was. */
+        private <T> T naming(int index, Function<Change, T> work) {
             try {
-                return changes.get(index).carriedOut(plan);
+                return work.apply(changes.get(index));
             } catch (RefusedException refused) {
                 throw new RefusedException(refused.refusal().within("changes/" + index));
             }
@@ -393,5 +400,4 @@ public sealed interface Change {
     private static Stream<Price> others(Plan plan, PriceItem item) {
         return plan.prices().stream().filter(p -> !p.item().equals(item));
     }
-
 }

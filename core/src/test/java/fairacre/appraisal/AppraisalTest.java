@@ -1,0 +1,155 @@
+package fairacre.appraisal;
+
+import static fairacre.testing.Gardens.EUR;
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.plot;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairacre.plan.Board;
+import fairacre.plan.Budget;
+import fairacre.plan.Change;
+import fairacre.plan.Gardener;
+import fairacre.plan.Plan;
+import fairacre.plan.PriceItem;
+import fairacre.testing.Gardens;
+import java.math.BigDecimal;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.joda.money.Money;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class AppraisalTest {
+
+    private static final List<Gardener> ADA = List.of(gardener("Ada", 0.6, 0.6));
+
+    /** A plan for every rule, with a flaw that breaks it. */
+    private static Map<SnagRule, Plan> flawed() {
+        Map<SnagRule, Plan> plans = new EnumMap<>(SnagRule.class);
+        plans.put(SnagRule.BED_OVERLAP, plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1), bed("Kale", 5.5, 5.5, 2, 1)));
+        plans.put(SnagRule.BED_OFF_PLOT, plot(10, 10, ADA, bed("Beans", 9.8, 5, 2, 1)));
+        plans.put(SnagRule.REACH_NOBODY, plot(10, 10, ADA, bed("Beans", 5, 5, 3, 1.6)));
+        plans.put(SnagRule.REACH_GARDENER, plot(10, 10, List.of(gardener("Long", 0.8, 0.6), gardener("Short", 0.5, 0.6)),
+                bed("Beans", 5, 5, 3, 1.4)));
+        plans.put(SnagRule.WALK_TOO_NARROW, plot(10, 10, ADA, bed("Beans", 5, 4, 3, 1), bed("Kale", 5, 5.4, 3, 1)));
+        plans.put(SnagRule.EDGE_STRIP, plot(10, 10, ADA, bed("Beans", 5, 0.9, 3, 1.2)));
+        plans.put(SnagRule.SIDE_SPLICED, plot(10, 10, ADA, bed("Beans", 5, 5, 6, 1, 0, Optional.of(cedar(Board.B2X6, 1)))));
+        plans.put(SnagRule.BUDGET_EXCEEDED, plot(10, 10, ADA, bed("Beans", 5, 5, 3, 1, 0, Optional.of(cedar(Board.B2X10, 3))))
+                .apply(new Change.SetBudget(new Budget(Money.of(EUR, 20), BigDecimal.TEN))).orThrow());
+        plans.put(SnagRule.PRICE_MISSING, plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))))
+                .apply(new Change.ClearPrice(PriceItem.SOIL_BAG_LITRES)).orThrow()
+                .apply(new Change.ClearPrice(PriceItem.SOIL_DELIVERY)).orThrow());
+        plans.put(SnagRule.NO_GARDENER, plot(10, 10, List.of(), bed("Beans", 5, 5, 2, 1)));
+        return plans;
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void everyRuleHasWordsASourceAndAPlanThatBreaksIt(SnagRule rule) {
+        assertThat(rule.rule()).endsWith(".");
+        assertThat(rule.source()).isNotBlank();
+        assertThat(snag(rule)).isPresent();
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void everySnagHasARemedyThatTheModelTakes(SnagRule rule) {
+        Plan plan = flawed().get(rule);
+        assertThat(snag(rule).orElseThrow().remedies()).isNotEmpty()
+                .allSatisfy(remedy -> assertThat(plan.apply(remedy.change()).orThrow()).isNotEqualTo(plan));
+    }
+
+    @ParameterizedTest
+    @EnumSource(mode = EnumSource.Mode.EXCLUDE, names = "BUDGET_EXCEEDED")
+    void theFirstRemedyPutsTheSnagRightAndMakesNothingWorse(SnagRule rule) {
+        Plan plan = flawed().get(rule);
+        Plan cured = plan.apply(snag(rule).orElseThrow().remedies().get(0).change()).orThrow();
+        List<Snag> before = Appraisal.of(plan, SEASON).snags();
+        List<Snag> after = Appraisal.of(cured, SEASON).snags();
+        assertThat(after).extracting(Snag::rule).doesNotContain(rule);
+        assertThat(after).extracting(Snag::weight).filteredOn(w -> w == Weight.SERIOUS).hasSizeLessThanOrEqualTo(
+                (int) before.stream().filter(s -> s.weight() == Weight.SERIOUS).count());
+    }
+
+    @Test
+    void raisingTheBudgetAsProposedKeepsTheContingency() {
+        Plan plan = flawed().get(SnagRule.BUDGET_EXCEEDED);
+        List<Remedy> remedies = snag(SnagRule.BUDGET_EXCEEDED).orElseThrow().remedies();
+        assertThat(remedies).hasSize(2);
+        Plan cured = plan.apply(remedies.get(1).change()).orThrow();
+        assertThat(Appraisal.of(cured, SEASON).snags()).extracting(Snag::rule).doesNotContain(SnagRule.BUDGET_EXCEEDED);
+        Plan lower = plan.apply(remedies.get(0).change()).orThrow();
+        assertThat(Appraisal.of(lower, SEASON).purse().planned()).isLessThan(Appraisal.of(plan, SEASON).purse().planned());
+    }
+
+    @Test
+    void aBedTooWideIsNarrowedToTwiceTheReachOrSplit() {
+        List<Remedy> remedies = snag(SnagRule.REACH_NOBODY).orElseThrow().remedies();
+        assertThat(remedies.get(0).words()).contains("Narrow Beans to 1.20 m");
+        Plan wide = plot(10, 10, ADA, bed("Beans", 5, 5, 4, 2.6));
+        Remedy split = Appraisal.of(wide, SEASON).snags().get(0).remedies().stream()
+                .filter(r -> r.words().startsWith("Split")).findFirst().orElseThrow();
+        Plan halves = wide.apply(split.change()).orThrow();
+        assertThat(halves.beds()).hasSize(2);
+        assertThat(Appraisal.of(halves, SEASON).snags()).isEmpty();
+    }
+
+    @Test
+    void aBedJammedAgainstAnotherIsOfferedAMoveThatFreesItsSide() {
+        Plan plan = plot(10, 10, ADA, bed("Beans", 5, 4, 3, 1.2), bed("Kale", 5, 5.5, 3, 1.2));
+        assertThat(Appraisal.of(plan, SEASON).snags()).anySatisfy(snag -> {
+            assertThat(snag.rule()).isEqualTo(SnagRule.REACH_NOBODY);
+            assertThat(snag.remedies()).anySatisfy(r -> assertThat(r.words()).startsWith("Move").contains("alongside"));
+        });
+    }
+
+    @Test
+    void aSoundPlanHasNoSnags() {
+        Plan plan = plot(10, 10, ADA, bed("Beans", 3, 5, 2, 1.2), bed("Kale", 7, 5, 2, 1.2));
+        assertThat(Appraisal.of(plan, SEASON).snags()).isEmpty();
+    }
+
+    @Test
+    void aPreviewSaysTheSameWithoutRemedies() {
+        Plan plan = flawed().get(SnagRule.WALK_TOO_NARROW);
+        AppraisalReport report = Appraisal.of(plan, SEASON).report();
+        AppraisalReport preview = Appraisal.of(plan, SEASON).preview();
+        assertThat(preview.beds()).isEqualTo(report.beds());
+        assertThat(preview.snags()).allSatisfy(s -> assertThat(s.remedies()).isEmpty())
+                .extracting(Snag::words).isEqualTo(report.snags().stream().map(Snag::words).toList());
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 12, 60})
+    void theSamePlanIsAlwaysJudgedTheSame(int beds) {
+        Plan plan = Gardens.generated(beds, 5);
+        assertThat(Appraisal.of(plan, SEASON).report()).isEqualTo(Appraisal.of(Gardens.generated(beds, 5), SEASON).report());
+    }
+
+    @Test
+    void anEmptyPlotIsJudgedToo() {
+        AppraisalReport report = Appraisal.of(plot(10, 10, List.of()), SEASON).report();
+        assertThat(report.beds()).isEmpty();
+        assertThat(report.plot().squareMetres()).isEqualTo(100);
+        assertThat(report.snags()).singleElement().satisfies(s -> assertThat(s.rule()).isEqualTo(SnagRule.NO_GARDENER));
+    }
+
+    @Test
+    void aBedThatIsNotBuiltYetIsNotJudged() {
+        Plan plan = flawed().get(SnagRule.REACH_NOBODY)
+                .apply(new Change.RescheduleRevision(Gardens.id("Beans"), SEASON, SEASON + 2)).orThrow();
+        assertThat(Appraisal.of(plan, SEASON).report().beds()).isEmpty();
+        assertThat(Appraisal.of(plan, SEASON + 2).snags()).isNotEmpty();
+    }
+
+    private static Optional<Snag> snag(SnagRule rule) {
+        return Appraisal.of(flawed().get(rule), SEASON).snags().stream().filter(s -> s.rule() == rule).findFirst();
+    }
+}

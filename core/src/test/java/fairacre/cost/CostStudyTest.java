@@ -1,0 +1,139 @@
+package fairacre.cost;
+
+import static fairacre.testing.Gardens.EUR;
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.rectangle;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairacre.measure.Length;
+import fairacre.plan.Bed;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Board;
+import fairacre.plan.Budget;
+import fairacre.plan.Change;
+import fairacre.plan.Material;
+import fairacre.plan.Plan;
+import fairacre.plan.PriceItem;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class CostStudyTest {
+
+    private static final double FT = 0.3048;
+
+    @Test
+    @DisplayName("One 8 x 4 ft bed of one 2x10 course, worked by hand: a side and an end come out of 12 ft")
+    void aBillWorkedByHand() {
+        Plan plan = priced(plot(10, 10, List.of(), framed("A", 1)));
+        Bill bill = CostStudy.of(plan).bill();
+        assertThat(quantities(bill)).isEqualTo("2 cedar/2x10/12ft, 12 soil/bag/50l");
+        // Soil: 45 x 93 in to 8 1/4 in deep are 565.8 L, so 12 bags of 50 L; 2 x 30.00 + 12 x 5.00 = 120.00.
+        assertThat(bill.total()).isEqualTo(Money.of(EUR, 120));
+    }
+
+    @Test
+    void boardsOfSeveralBedsAreLaidOutTogether() {
+        Plan plan = priced(plot(20, 10, List.of(), framed("A", 1), bed("B", 12, 5, 3.2 * FT, 3.2 * FT, 0, Optional.of(cedar(Board.B2X10, 1)))));
+        Money together = CostStudy.of(plan).bill().total();
+        Money apart = CostStudy.of(plan).alone(plan.bed(id("A")), SEASON).orElseThrow().total()
+                .plus(CostStudy.of(plan).alone(plan.bed(id("B")), SEASON).orElseThrow().total());
+        assertThat(together).isLessThanOrEqualTo(apart);
+    }
+
+    @Test
+    void raisingABedBuysOnlyTheAddedCourseAndItsSoil() {
+        Bed low = framed("A", 1);
+        BedRevision first = low.revisions().get(0);
+        Bed raised = new Bed(low.id(), "A", List.of(first,
+                first.startingIn(SEASON + 2).withFrame(Optional.of(cedar(Board.B2X10, 2)))), Optional.empty());
+        Bill bill = CostStudy.of(priced(plot(10, 10, List.of(), raised))).bill();
+        assertThat(seasonal(bill, SEASON + 2)).isEqualTo("2 cedar/2x10/12ft, 13 soil/bag/50l");
+    }
+
+    @Test
+    void loweringABedBuysNothing() {
+        Bed high = framed("A", 2);
+        BedRevision first = high.revisions().get(0);
+        Bed lowered = new Bed(high.id(), "A", List.of(first,
+                first.startingIn(SEASON + 1).withFrame(Optional.of(cedar(Board.B2X10, 1)))), Optional.empty());
+        assertThat(seasonal(CostStudy.of(priced(plot(10, 10, List.of(), lowered))).bill(), SEASON + 1)).isEmpty();
+    }
+
+    @Test
+    void reshapingABedBuildsANewFrameAndUsesItsSoilAgain() {
+        Bed small = framed("A", 1);
+        BedRevision first = small.revisions().get(0);
+        Bed reshaped = new Bed(small.id(), "A", List.of(first,
+                first.startingIn(SEASON + 1).withOutline(rectangle(5, 5, 4 * FT, 4 * FT, 0))), Optional.empty());
+        String later = seasonal(CostStudy.of(priced(plot(10, 10, List.of(), reshaped))).bill(), SEASON + 1);
+        assertThat(later).contains("cedar/2x10").doesNotContain("soil");
+    }
+
+    @Test
+    void anInGroundBedCostsNothing() {
+        assertThat(CostStudy.of(plot(10, 10, List.of(), bed("A", 5, 5, 2, 1))).bill().lines()).isEmpty();
+    }
+
+    @Test
+    void aLineWithoutAPriceIsCountedAndLeftOut() {
+        Plan plan = priced(plot(10, 10, List.of(), framed("A", 1)))
+                .apply(new Change.ClearPrice(PriceItem.board(Material.CEDAR, Board.B2X10, Length.feet(12)))).orThrow();
+        Bill bill = CostStudy.of(plan).bill();
+        Purse purse = CostStudy.of(plan).purse(bill);
+        assertThat(purse.unpriced()).isEqualTo(1);
+        assertThat(purse.planned()).isEqualTo(Money.of(EUR, 60));
+    }
+
+    @ParameterizedTest(name = "budget {0} with 10 % held, 120 planned: {1}")
+    @CsvSource({"200, WITHIN", "133.34, WITHIN", "133, INTO_CONTINGENCY", "120, INTO_CONTINGENCY", "119.99, OVERDRAWN"})
+    void thePurseTurnsRedWhenTheContingencyIsEaten(BigDecimal sum, Purse.State state) {
+        Plan plan = priced(plot(10, 10, List.of(), framed("A", 1)))
+                .apply(new Change.SetBudget(new Budget(Money.of(EUR, sum), BigDecimal.TEN))).orThrow();
+        assertThat(CostStudy.of(plan).purse(CostStudy.of(plan).bill()).state()).isEqualTo(state);
+    }
+
+    @Test
+    void startingPricesAreGuessesForEveryItemOfUsualCurrencies() {
+        assertThat(StartingPrices.in(CurrencyUnit.of("JPY"))).hasSize((int) PriceItem.all().count())
+                .allSatisfy(p -> assertThat(p.guess()).isTrue());
+        assertThat(StartingPrices.in(CurrencyUnit.of("XOF"))).isEmpty();
+    }
+
+    private static Bed framed(String name, int courses) {
+        return bed(name, 5, 5, 8 * FT, 4 * FT, 0, Optional.of(cedar(Board.B2X10, courses)));
+    }
+
+    /** Cedar 2x10 at 2.50 a foot, a bag at 5.00, loose soil out of the question. */
+    private static Plan priced(Plan plan) {
+        Plan priced = plan;
+        for (Length stock : Board.B2X10.stock()) {
+            priced = with(priced, PriceItem.board(Material.CEDAR, Board.B2X10, stock), stock.inches() / 12 * 2.5);
+        }
+        return with(with(priced, PriceItem.SOIL_BAG_LITRES, 5), PriceItem.SOIL_DELIVERY, 5000);
+    }
+
+    private static Plan with(Plan plan, PriceItem item, double amount) {
+        return plan.apply(new Change.SetPrice(new fairacre.plan.Price(item, Money.of(EUR, amount), false))).orThrow();
+    }
+
+    private static String seasonal(Bill bill, int season) {
+        return quantities(new Bill(EUR, bill.lines().stream().filter(l -> l.season() == season).toList()));
+    }
+
+    private static String quantities(Bill bill) {
+        return bill.lines().stream().map(l -> l.quantity().toPlainString() + " " + l.item().key())
+                .collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,105 @@
+package fairacre.drawing;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.plot;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import fairacre.measure.Units;
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.plan.RefusedException;
+import java.io.ByteArrayInputStream;
+import java.util.List;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+
+class SheetDrawingTest {
+
+    private static final Plan PLAN = plot(9, 6, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans & <peas>", 2, 2, 2, 1.2),
+            bed("Kale", 2, 4, 2, 1.2));
+
+    @ParameterizedTest
+    @EnumSource
+    void onPaperThePlotIsExactlyAsManyTimesSmaller(Scale scale) throws Exception {
+        Document svg = svg(SheetDrawing.of(PLAN, SEASON, scale));
+        String[] corners = ((Element) svg.getElementsByTagName("polygon").item(0)).getAttribute("points").split(" ");
+        double divisor = scale == Scale.QUARTER_INCH ? 48 : Double.parseDouble(scale.label().substring(2));
+        assertThat(x(corners[1]) - x(corners[0])).isCloseTo(9000 / divisor, within(0.001));
+        Element root = svg.getDocumentElement();
+        assertThat(root.getAttribute("width")).endsWith("mm");
+        assertThat(root.getAttribute("viewBox")).isEqualTo("0 0 " + root.getAttribute("width").replace("mm", "")
+                + " " + root.getAttribute("height").replace("mm", ""));
+    }
+
+    @Test
+    void aQuarterInchIsAFoot() {
+        assertThat(Scale.QUARTER_INCH.onPaper(0.3048)).isCloseTo(25.4 / 4, within(1e-9));
+    }
+
+    @Test
+    void namesDimensionsAndTheTitleAreWrittenOut() throws Exception {
+        Document svg = svg(SheetDrawing.of(PLAN, SEASON, Scale.ONE_TO_50));
+        assertThat(texts(svg)).contains("Test garden", "Season 2027", "N", "Kale", "2.00 m × 1.20 m", "9.00 m", "0.80 m",
+                "Beans & <peas>");
+    }
+
+    @Test
+    void feetAndInchesGoOnAmericanPaper() {
+        Plan imperial = PLAN.apply(new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES)).orThrow();
+        assertThat(SheetDrawing.of(imperial, SEASON, Scale.QUARTER_INCH).paper()).isEqualTo("Letter");
+        assertThat(SheetDrawing.of(PLAN, SEASON, Scale.ONE_TO_50).paper()).isEqualTo("A4");
+    }
+
+    @Test
+    void aPlotLargerThanEverySheetIsRefusedWithASmallerScale() {
+        assertThatThrownBy(() -> SheetDrawing.of(plot(100, 90, List.of()), SEASON, Scale.ONE_TO_50))
+                .isInstanceOf(RefusedException.class).hasMessageContaining("1:200");
+    }
+
+    @Test
+    void thePdfPageHasTheTrueSizeOfThePaperAndReadableWords() throws Exception {
+        SheetDrawing sheet = SheetDrawing.of(PLAN, SEASON, Scale.ONE_TO_50);
+        try (PDDocument pdf = Loader.loadPDF(PdfSheet.write(sheet))) {
+            assertThat(pdf.getPage(0).getMediaBox().getWidth() / 72 * 25.4).isCloseTo(sheet.width(), within(0.01));
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Kale", "Season 2027", "Scale 1:50");
+        }
+    }
+
+    @Test
+    void lettersThatThePdfsFontLacksDoNotStopIt() throws Exception {
+        Plan plan = PLAN.apply(new Change.DescribeGarden("Jardin 菜园 🥕 Łąka", Units.METRIC)).orThrow();
+        try (PDDocument pdf = Loader.loadPDF(PdfSheet.write(SheetDrawing.of(plan, SEASON, Scale.ONE_TO_50)))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Jardin ?? ? Łąka");
+        }
+    }
+
+    @Test
+    void aBedThatIsNotBuiltYetIsNotDrawn() throws Exception {
+        assertThat(texts(svg(SheetDrawing.of(PLAN, SEASON - 1, Scale.ONE_TO_50)))).doesNotContain("Kale");
+    }
+
+    private static Document svg(SheetDrawing sheet) throws Exception {
+        return DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(SvgSheet.write(sheet)));
+    }
+
+    private static List<String> texts(Document svg) {
+        NodeList texts = svg.getElementsByTagName("text");
+        return java.util.stream.IntStream.range(0, texts.getLength()).mapToObj(i -> texts.item(i).getTextContent()).toList();
+    }
+
+    private static double x(String place) {
+        return Double.parseDouble(place.split(",")[0]);
+    }
+}

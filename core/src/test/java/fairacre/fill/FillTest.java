@@ -1,0 +1,78 @@
+package fairacre.fill;
+
+import static fairacre.testing.Gardens.rectangle;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairacre.fill.SoilPurchase.Lot;
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.measure.Volume;
+import fairacre.plan.Board;
+import fairacre.plan.PriceItem;
+import fairacre.testing.Gardens;
+import java.math.BigDecimal;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+class FillTest {
+
+    private static final Function<PriceItem, Optional<Money>> PRICES = item -> Optional.ofNullable(Map.of(
+            PriceItem.SOIL_BAG_LITRES, 10.0, PriceItem.SOIL_CUBIC_METRE, 60.0, PriceItem.SOIL_DELIVERY, 80.0,
+            PriceItem.SOIL_BAG_CUBIC_FEET, 9.0, PriceItem.SOIL_CUBIC_YARD, 45.0).get(item)).map(a -> Money.of(CurrencyUnit.EUR, a));
+
+    @Test
+    @DisplayName("A 4 x 8 ft bed, inside 45 x 93 in, filled 17 1/2 in: 42.4 cu ft = 1.57 cu yd [trade handbook, worked example]")
+    void twoCoursesOfTwoByTen() {
+        FillTakeoff fill = FillTakeoff.of(rectangle(5, 5, 1, 1, 0).resized(Length.feet(8), Length.feet(4)),
+                Optional.of(Gardens.cedar(Board.B2X10, 2)));
+        assertThat(fill.depth()).isEqualTo(Length.inches(17.5));
+        assertThat(fill.volume().cubicFeet()).isCloseTo(42.4, within(0.05));
+        assertThat(fill.volume().cubicYards()).isCloseTo(1.57, within(0.005));
+    }
+
+    @Test
+    @DisplayName("A 3 x 6 ft bed 12 in deep: 18 cu ft [derived]")
+    void eighteenCubicFeet() {
+        Area base = Area.squareMetres(Length.feet(3).metres() * Length.feet(6).metres());
+        assertThat(Volume.prism(base, Length.inches(12)).cubicFeet()).isCloseTo(18, within(0.001));
+    }
+
+    @Test
+    void anInGroundBedNeedsNothing() {
+        assertThat(FillTakeoff.of(rectangle(5, 5, 3, 1, 0), Optional.empty()).volume()).isEqualTo(Volume.ZERO);
+        assertThat(SoilPurchase.cheapest(Volume.ZERO, Units.METRIC, PRICES).lots()).isEmpty();
+    }
+
+    @Test
+    void aLittleComesInBagsAndALotComesLoose() {
+        assertThat(SoilPurchase.cheapest(Volume.litres(120), Units.METRIC, PRICES).lots())
+                .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(3)));
+        assertThat(SoilPurchase.cheapest(Volume.litres(2100), Units.METRIC, PRICES).lots()).containsExactly(
+                new Lot(PriceItem.SOIL_CUBIC_METRE, new BigDecimal("2.5")), new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE));
+    }
+
+    @Test
+    @DisplayName("270 cu ft are ten cubic yards loose, or 180 bags of 1.5 cu ft [derived]")
+    void wholePacks() {
+        Volume volume = Volume.cubicFeet(270);
+        assertThat(SoilPurchase.loose(volume, Units.FEET_AND_INCHES, PRICES).lots().get(0).quantity())
+                .isEqualByComparingTo("10");
+        assertThat(SoilPurchase.bags(volume, Units.FEET_AND_INCHES, PRICES).lots().get(0).quantity())
+                .isEqualByComparingTo("180");
+    }
+
+    @Test
+    void whatHasNoPriceIsNotChosenOverWhatHas() {
+        Function<PriceItem, Optional<Money>> onlyLoose = item -> item.equals(PriceItem.SOIL_BAG_LITRES) ? Optional.empty() : PRICES.apply(item);
+        assertThat(SoilPurchase.cheapest(Volume.litres(50), Units.METRIC, onlyLoose).lots()).hasSize(2);
+        assertThat(SoilPurchase.cheapest(Volume.litres(5000), Units.METRIC, item -> Optional.empty()).lots()).singleElement()
+                .satisfies(lot -> assertThat(lot.item()).isEqualTo(PriceItem.SOIL_BAG_LITRES));
+    }
+}

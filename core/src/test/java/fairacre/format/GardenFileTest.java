@@ -1,0 +1,148 @@
+package fairacre.format;
+
+import static fairacre.testing.Gardens.SEASON;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import fairacre.appraisal.Appraisal;
+import fairacre.plan.Plan;
+import fairacre.testing.Gardens;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class GardenFileTest {
+
+    private static final Plan PLAN = Gardens.generated(7, 3);
+    private static final String FILE = new String(GardenFile.write(PLAN), StandardCharsets.UTF_8);
+
+    @Test
+    void aGardenThatIsWrittenAndReadIsTheSameAndIsJudgedTheSame() throws Exception {
+        Plan back = GardenFile.read(FILE.getBytes(StandardCharsets.UTF_8));
+        assertThat(back).isEqualTo(PLAN);
+        assertThat(GardenJson.mapper().writeValueAsString(Appraisal.of(back, SEASON).report()))
+                .isEqualTo(GardenJson.mapper().writeValueAsString(Appraisal.of(PLAN, SEASON).report()));
+    }
+
+    @Test
+    void lengthsAreWrittenAsPlainMetres() {
+        assertThat(FILE).contains("\"length\" : 2.4").doesNotContain("E-").doesNotContain("micrometres");
+    }
+
+    /** What is put in place of what, and the pointer and words by which the fault is told. */
+    @ParameterizedTest(name = "{0} -> {1}: {2}")
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+        "\"version\" : 1|\"version\" : 2|/version: the file is of version 2",
+        "\"fairacre-garden\"|\"something-else\"|/format: this is not a garden file",
+        "\"length\" : 2.4|\"length\" : 4000|/length: must have a maximum value of 100",
+        "\"length\" : 2.4|\"length\" : 0|/length: must have a minimum value of 0.1",
+        "\"length\" : 2.4|\"length\" : -1|/length: must have a minimum value of 0.1",
+        "\"length\" : 2.4|\"length\" : \"2.4\"|/length: string found, number expected",
+        "\"length\" : 2.4|\"length\" : NaN|(file): it is not well-formed JSON at line",
+        "\"length\" : 2.4|\"length\" : 1e999|/length",
+        "\"EUR\"|\"QQQ\"|currency: \"QQQ\" is not a currency known here",
+        "\"EUR\"|\"XXX\"|currency: XXX is no money",
+        "\"METRIC\"|\"CUBITS\"|/garden/units",
+        "\"firstSeason\" : 2027|\"firstSeason\" : 2028|before the garden does",
+        "\"Tall\"|\"\"|/name: must be at least 1 characters long",
+        "\"reach\" : 0.69|\"reach\" : 0|/reach: must have a minimum value",
+        "\"cedar\"|\"chipboard\"|/frame/material",
+        "\"name\" : \"Tall\"|\"nome\" : \"Tall\"|add \"name\"",
+    })
+    void whatIsWrongIsSaidWithItsPlace(String from, String to, String told) {
+        byte[] broken = FILE.replaceFirst(java.util.regex.Pattern.quote(from), to).getBytes(StandardCharsets.UTF_8);
+        assertThatThrownBy(() -> GardenFile.read(broken)).isInstanceOf(FaultyFileException.class).hasMessageContaining(told);
+    }
+
+    @Test
+    void twoBedsOfOneIdAreRefused() {
+        String id = PLAN.beds().get(0).id().toString();
+        String other = PLAN.beds().get(1).id().toString();
+        assertFaulty(FILE.replace(other, id), "/garden/beds: " + id + " is there 2 times");
+    }
+
+    @Test
+    void aSelfCrossingPlotIsRefused() {
+        String corner = "\"x\" : 0,\n        \"y\" : 0";
+        assertThat(FILE).contains(corner);
+        assertFaulty(FILE.replaceFirst(corner, "\"x\" : 50,\n        \"y\" : 3"), "crosses or touches itself");
+    }
+
+    @Test
+    void aNameOfTenThousandCharactersIsRefusedWithoutBeingRepeated() {
+        assertThatThrownBy(() -> read(FILE.replace("\"Tall\"", "\"" + "n".repeat(10_000) + "\"")))
+                .satisfies(e -> assertThat(e.getMessage()).contains("/name").hasSizeLessThan(400));
+    }
+
+    @Test
+    void aFileOfFiftyMegabytesIsRefusedBeforeItIsRead() {
+        byte[] huge = new byte[50_000_000];
+        Arrays.fill(huge, (byte) ' ');
+        assertThatThrownBy(() -> GardenFile.read(new java.io.ByteArrayInputStream(huge)))
+                .isInstanceOf(FaultyFileException.class).hasMessageContaining("larger than 8 MB");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"``", "null", "[]", "{", "7", "{\"format\":\"fairacre-garden\",\"format\":\"x\"}"})
+    void whatIsNoGardenAtAllIsRefused(String text) {
+        assertThatThrownBy(() -> read(text)).isInstanceOf(FaultyFileException.class);
+    }
+
+    @Test
+    void nestingWithoutEndIsRefused() {
+        assertThatThrownBy(() -> read("[".repeat(100_000))).isInstanceOf(FaultyFileException.class);
+    }
+
+    @Test
+    void theCommandPrintsTheAppraisalOfASeason(@TempDir Path folder) throws Exception {
+        Path file = Files.writeString(folder.resolve("garden.json"), FILE);
+        Run run = run(file.toString(), "--season", "2027");
+        assertThat(run.code).isZero();
+        assertThat(run.err).isEmpty();
+        assertThat(GardenJson.mapper().readTree(run.out).get("beds").size()).isEqualTo(7);
+        assertThat(run(file.toString()).out).isEqualTo(run.out);
+    }
+
+    @Test
+    void theCommandAnswersTwoWithALineForEveryFault(@TempDir Path folder) throws Exception {
+        Path file = Files.writeString(folder.resolve("garden.json"),
+                FILE.replace("\"reach\" : 0.69", "\"reach\" : 9").replaceFirst("\"METRIC\"", "\"CUBITS\""));
+        Run run = run(file.toString());
+        assertThat(run.code).isEqualTo(2);
+        assertThat(run.out).isEmpty();
+        assertThat(run.err.lines()).hasSize(2).allMatch(line -> line.matches("/garden/.*: .*; .*"));
+    }
+
+    @Test
+    void theCommandTellsHowItIsCalled() {
+        assertThat(run().code).isEqualTo(2);
+        assertThat(run("nowhere.json").err).contains("can't be read");
+        assertThat(run("a.json", "--season", "soon").err).contains("appraise GARDEN.json");
+        assertThat(run("a.json", "--season", "9999").err).contains("out of range");
+    }
+
+    private record Run(int code, String out, String err) {}
+
+    private static Run run(String... arguments) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ByteArrayOutputStream err = new ByteArrayOutputStream();
+        int code = AppraiseCommand.run(List.of(arguments), new PrintStream(out, true), new PrintStream(err, true));
+        return new Run(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+    }
+
+    private static Plan read(String text) throws FaultyFileException {
+        return GardenFile.read(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static void assertFaulty(String text, String told) {
+        assertThatThrownBy(() -> read(text)).isInstanceOf(FaultyFileException.class).hasMessageContaining(told);
+    }
+}

@@ -1,0 +1,90 @@
+package fairacre.testing;
+
+import fairacre.cost.StartingPrices;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.plan.Bed;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Board;
+import fairacre.plan.Budget;
+import fairacre.plan.Frame;
+import fairacre.plan.Gardener;
+import fairacre.plan.Joint;
+import fairacre.plan.Material;
+import fairacre.plan.Plan;
+import fairacre.plan.Point;
+import fairacre.plan.Posture;
+import fairacre.plan.Rectangle;
+import fairacre.plan.Site;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+
+/** Small gardens for tests and generated ones for benchmarks; everything invented. */
+public final class Gardens {
+
+    public static final int SEASON = 2027;
+    public static final CurrencyUnit EUR = CurrencyUnit.EUR;
+
+    private Gardens() {}
+
+    public static UUID id(String name) {
+        return UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** A metric garden on a rectangular plot with its lower left corner at the origin. */
+    public static Plan plot(double length, double width, List<Gardener> gardeners, Bed... beds) {
+        return on(Site.rectangle(length, width), gardeners, beds);
+    }
+
+    public static Plan on(List<Point> corners, List<Gardener> gardeners, Bed... beds) {
+        Budget budget = new Budget(Money.of(EUR, 100_000), BigDecimal.TEN);
+        return new Plan(id("garden"), "Test garden", Units.METRIC, SEASON, budget, new Site(corners, 0, 50), gardeners,
+                List.of(beds), StartingPrices.in(EUR));
+    }
+
+    public static Gardener gardener(String name, double reachMetres, double passingMetres) {
+        return new Gardener(id(name), name, Length.metres(reachMetres), Posture.STANDING, Length.metres(passingMetres));
+    }
+
+    /** An in-ground bed; centre and size in metres. */
+    public static Bed bed(String name, double x, double y, double length, double width) {
+        return bed(name, x, y, length, width, 0, Optional.empty());
+    }
+
+    public static Bed bed(String name, double x, double y, double length, double width, double turn, Optional<Frame> frame) {
+        return Bed.of(id(name), name, new BedRevision(SEASON, rectangle(x, y, length, width, turn), frame));
+    }
+
+    public static Rectangle rectangle(double x, double y, double length, double width, double turn) {
+        return new Rectangle(Point.metres(x, y), Length.metres(length), Length.metres(width), turn);
+    }
+
+    public static Frame cedar(Board board, int courses) {
+        return new Frame(Material.CEDAR, board, courses, Joint.SIDES_PAST);
+    }
+
+    /** Rows of framed beds with walks of a little less and a little more than a wheelchair needs; three gardeners. */
+    public static Plan generated(int beds, long seed) {
+        Random random = new Random(seed);
+        int columns = (int) Math.ceil(Math.sqrt(beds / 2.0));
+        int rows = (beds + columns - 1) / columns;
+        List<Bed> placed = new ArrayList<>();
+        for (int i = 0; i < beds; i++) {
+            double x = 2 + i % columns * 3.4 + random.nextDouble() * 0.2;
+            double y = 1.4 + i / columns * 2.1 + random.nextDouble() * 0.2;
+            double width = 0.9 + random.nextDouble() * 0.5;
+            double turn = random.nextInt(10) == 0 ? random.nextDouble() * 6 : 0;
+            placed.add(bed("Bed " + (i + 1), x, y, 2.4, width, turn, Optional.of(cedar(Board.B2X10, 1 + random.nextInt(2)))));
+        }
+        List<Gardener> gardeners = List.of(gardener("Tall", 0.69, 0.6), gardener("Short", 0.53, 0.6),
+                gardener("Seated", 0.5, 0.9144));
+        return plot(columns * 3.4 + 1, rows * 2.1 + 1, gardeners, placed.toArray(Bed[]::new));
+    }
+}
