@@ -133,7 +133,7 @@ public final class Appraisal {
     }
 
     private Snag noGardener() {
-        UUID id = UUID.nameUUIDFromBytes((plan.id() + "/gardener").getBytes(StandardCharsets.UTF_8));
+        UUID id = UUID.nameUUIDFromBytes("average gardener".getBytes(StandardCharsets.UTF_8));
         Gardener average = new Gardener(id, "Gardener", Length.inches(24), Posture.STANDING, Length.inches(24));
         return Snag.of(SnagRule.NO_GARDENER, Weight.WARNING, "Nobody gardens here yet, so reach and walks are not judged.",
                 Optional.empty(), List.of(), List.of(),

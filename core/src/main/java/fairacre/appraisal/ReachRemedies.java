@@ -79,13 +79,15 @@ final class ReachRemedies {
         return alongX ? moved.resized(outline.length(), shorter) : moved.resized(shorter, outline.width());
     }
 
+    /** Of this bed, or of a neighbour, off a side that the gardener can't get to. */
     private Optional<Remedy> moved() {
-        List<StandingBed> standing = context.standing();
-        for (Gap gap : WalkStudy.of(context.plan().site(), standing).gaps()) {
+        for (Gap gap : WalkStudy.of(context.plan().site(), context.standing()).gaps()) {
             boolean mine = gap.bed().equals(bed.id());
             boolean facesMe = gap.to().filter(bed.id()::equals).isPresent();
             if ((mine || facesMe) && gap.distance().compareTo(gardener.passing()) < 0) {
-                Optional<Remedy> remedy = away(gap, mine);
+                Optional<Remedy> remedy = away(gap, mine)
+                        .or(() -> mine ? gap.to().flatMap(other -> neighbourAway(gap, other, false))
+                                : neighbourAway(gap, gap.bed(), true));
                 if (remedy.isPresent()) {
                     return remedy;
                 }
@@ -94,18 +96,39 @@ final class ReachRemedies {
         return Optional.empty();
     }
 
-    private Optional<Remedy> away(Gap gap, boolean mine) {
-        Length distance = context.wording().tidyUp(gardener.passing().minus(gap.distance()));
-        double dx = gap.start().x().minus(gap.end().x()).metres();
-        double dy = gap.start().y().minus(gap.end().y()).metres();
-        double factor = (mine ? 1 : -1) * distance.metres() / Math.hypot(dx, dy);
-        Rectangle outline = bed.outline().shifted(dx * factor, dy * factor);
+    private Optional<Remedy> away(Gap gap, boolean startsHere) {
+        Rectangle outline = withdrawn(bed, gap, startsHere);
         if (round.suits(outline) && round.reach(List.of(round.reshaped(outline)), demand)) {
-            return Optional.of(new Remedy("Move " + bed.name() + " " + context.wording().length(distance) + " "
-                    + context.wording().direction(dx * factor, dy * factor) + ", so that " + gardener.name()
-                    + " gets alongside", Edits.move(bed, outline)));
+            return Optional.of(move(bed, outline));
         }
         return Optional.empty();
+    }
+
+    private Optional<Remedy> neighbourAway(Gap gap, UUID neighbour, boolean startsThere) {
+        StandingBed other = context.bed(neighbour);
+        Rectangle outline = withdrawn(other, gap, startsThere);
+        Surroundings roundOther = context.surroundings(other);
+        if (roundOther.suits(outline) && round.reachOnce(roundOther.reshaped(outline), demand)) {
+            return Optional.of(move(other, outline));
+        }
+        return Optional.empty();
+    }
+
+    /** A bed moved out of a gap until the gardener passes; the gap starts or ends at the bed. */
+    private Rectangle withdrawn(StandingBed moving, Gap gap, boolean startsThere) {
+        double dx = gap.start().x().minus(gap.end().x()).metres();
+        double dy = gap.start().y().minus(gap.end().y()).metres();
+        Length distance = context.wording().tidyUp(gardener.passing().minus(gap.distance()));
+        double factor = (startsThere ? 1 : -1) * distance.metres() / Math.hypot(dx, dy);
+        return moving.outline().shifted(dx * factor, dy * factor);
+    }
+
+    private Remedy move(StandingBed moving, Rectangle outline) {
+        double dx = outline.centre().x().minus(moving.outline().centre().x()).metres();
+        double dy = outline.centre().y().minus(moving.outline().centre().y()).metres();
+        return new Remedy("Move " + moving.name() + " " + context.wording().length(Length.metres(Math.hypot(dx, dy))) + " "
+                + context.wording().direction(dx, dy) + ", so that " + gardener.name() + " gets alongside",
+                Edits.move(moving, outline));
     }
 
     private Optional<Remedy> split() {

@@ -70,6 +70,14 @@ final class Surroundings {
         return replacements.stream().map(study::of).allMatch(demand);
     }
 
+    /** Whether this bed satisfies a demand on how it is reached once another bed stands elsewhere. */
+    boolean reachOnce(StandingBed moved, Predicate<BedReach> demand) {
+        List<StandingBed> all = new ArrayList<>();
+        others.forEach(other -> all.add(other.id().equals(moved.id()) ? moved : other));
+        all.add(bed);
+        return demand.test(ReachStudy.of(WalkStudy.of(plan.site(), all), plan.gardeners()).of(bed));
+    }
+
     private int pinches(List<StandingBed> replacements) {
         List<StandingBed> all = new ArrayList<>(others);
         all.addAll(replacements);

@@ -111,6 +111,14 @@ class AppraisalTest {
     }
 
     @Test
+    void aNeighbourIsOfferedToGiveWayWhereTheBedItselfCant() {
+        Plan plan = plot(10, 10, ADA, bed("Low", 5, 3, 3, 1.2), bed("Jammed", 5, 4.9, 3, 1.2), bed("High", 5, 6.5, 3, 1.2));
+        assertThat(Appraisal.of(plan, SEASON).snags()).filteredOn(s -> s.beds().equals(List.of(Gardens.id("Jammed"))))
+                .anySatisfy(snag -> assertThat(snag.remedies())
+                        .anySatisfy(r -> assertThat(r.words()).isEqualTo("Move High 0.20 m up, so that Ada gets alongside")));
+    }
+
+    @Test
     void aSoundPlanHasNoSnags() {
         Plan plan = plot(10, 10, ADA, bed("Beans", 3, 5, 2, 1.2), bed("Kale", 7, 5, 2, 1.2));
         assertThat(Appraisal.of(plan, SEASON).snags()).isEmpty();

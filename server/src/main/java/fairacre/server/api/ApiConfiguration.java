@@ -1,0 +1,32 @@
+package fairacre.server.api;
+
+import fairacre.format.GardenJson;
+import java.time.Clock;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** JSON in the notation of the garden file, and the front end's own addresses. */
+@Configuration
+class ApiConfiguration implements WebMvcConfigurer {
+
+    @Bean
+    JsonMapperBuilderCustomizer gardenNotation() {
+        return GardenJson::configure;
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+
+    /** The front end finds its way by itself from any of these. */
+    @Override
+    public void addViewControllers(ViewControllerRegistry views) {
+        views.addViewController("/").setViewName("forward:/index.html");
+        views.addViewController("/gardens").setViewName("forward:/index.html");
+        views.addViewController("/gardens/{garden}").setViewName("forward:/index.html");
+    }
+}

@@ -1,0 +1,67 @@
+package fairacre.server.api;
+
+import fairacre.drawing.Scale;
+import fairacre.ground.Quadrilateral;
+import fairacre.measure.Length;
+import fairacre.plan.Board;
+import fairacre.plan.Material;
+import fairacre.plan.Point;
+import fairacre.plan.Posture;
+import fairacre.plan.PriceItem;
+import fairacre.reach.ReachPreset;
+import fairacre.walk.PassingPreset;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What there is to choose from, and a plot's corners from a tape. */
+@RestController
+@RequestMapping("/api")
+class CatalogueController {
+
+    record MaterialView(String key, String label, int leastYears, int mostYears, String remark) {}
+
+    record BoardView(String key, Length thickness, Length width, List<Length> stock) {}
+
+    record ItemView(String key, String label) {}
+
+    record ReachView(String label, Length reach, Posture posture) {}
+
+    record PassingView(String label, Length width, String source) {}
+
+    record ScaleView(String key, String label) {}
+
+    record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<ItemView> items, List<ReachView> reaches,
+            String measureYourOwn, List<PassingView> passings, List<ScaleView> scales, List<String> currencies) {}
+
+    /** Corners of a four-sided plot, and how far its first corner is from square, degrees. */
+    record MeasuredPlot(List<Point> corners, double outOfSquare) {}
+
+    /** Offered first; any other ISO 4217 code may be typed. */
+    private static final List<String> CURRENCIES = List.of("EUR", "GBP", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK",
+            "PLN", "CZK", "JPY", "INR", "ZAR", "MXN", "BRL");
+
+    @GetMapping("/catalogue")
+    Catalogue catalogue() {
+        return new Catalogue(
+                Arrays.stream(Material.values())
+                        .map(m -> new MaterialView(m.key(), m.label(), m.leastYears(), m.mostYears(), m.remark())).toList(),
+                Arrays.stream(Board.values()).map(b -> new BoardView(b.key(), b.thickness(), b.width(), b.stock())).toList(),
+                PriceItem.all().map(i -> new ItemView(i.key(), i.label())).toList(),
+                Arrays.stream(ReachPreset.values()).map(p -> new ReachView(p.label(), p.reach(), p.posture())).toList(),
+                ReachPreset.MEASURE_YOUR_OWN,
+                Stream.of(PassingPreset.values()).map(p -> new PassingView(p.label(), p.width(), p.source())).toList(),
+                Arrays.stream(Scale.values()).map(s -> new ScaleView(s.name(), s.label())).toList(),
+                CURRENCIES);
+    }
+
+    @PostMapping("/plots/four-sides")
+    MeasuredPlot fourSides(@RequestBody Quadrilateral measured) {
+        return new MeasuredPlot(measured.corners(), measured.outOfSquare());
+    }
+}

@@ -1,0 +1,165 @@
+package fairacre.server.api;
+
+import fairacre.appraisal.Appraisal;
+import fairacre.appraisal.AppraisalReport;
+import fairacre.drawing.PdfSheet;
+import fairacre.drawing.Scale;
+import fairacre.drawing.SheetDrawing;
+import fairacre.drawing.SvgSheet;
+import fairacre.format.FaultyFileException;
+import fairacre.format.GardenFile;
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.plan.RefusedException;
+import fairacre.server.garden.GardenService;
+import fairacre.server.store.ChangeLog;
+import fairacre.server.store.GardenStore;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Gardens of whoever is signed in. */
+@RestController
+@RequestMapping("/api/gardens")
+class GardenController {
+
+    private static final MediaType SVG = MediaType.valueOf("image/svg+xml");
+
+    private final GardenService gardens;
+
+    GardenController(GardenService gardens) {
+        this.gardens = gardens;
+    }
+
+    /**
+     * An edit.
+     *
+     * @param revision at which the gardener made it
+     * @param key the browser's own name for it; left out, a lost answer may lead to making it twice
+     */
+    record Edit(long revision, UUID key, Change change) {}
+
+    /** A change to be judged, seen in a season. */
+    record Trial(int season, Change change) {}
+
+    /** Undo and redo say at which revision they were asked for. */
+    record AtRevision(long revision) {}
+
+    @GetMapping
+    List<GardenStore.Listed> list(Principal owner) {
+        return gardens.list(id(owner));
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    GardenView create(Principal owner, @RequestBody NewGarden garden) {
+        return GardenView.of(gardens.create(id(owner), garden.plan(UUID.randomUUID())));
+    }
+
+    @PostMapping(path = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    GardenView importFile(Principal owner,
+            @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(type = "object")))
+            @RequestBody byte[] file) throws FaultyFileException {
+        Plan plan = GardenFile.read(file).withId(UUID.randomUUID());
+        return GardenView.of(gardens.create(id(owner), plan));
+    }
+
+    @GetMapping("/{garden}")
+    GardenView get(Principal owner, @PathVariable UUID garden) {
+        return GardenView.of(gardens.get(id(owner), garden));
+    }
+
+    @DeleteMapping("/{garden}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(Principal owner, @PathVariable UUID garden) {
+        gardens.delete(id(owner), garden);
+    }
+
+    @GetMapping("/{garden}/appraisal")
+    AppraisalReport appraisal(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+        return Appraisal.of(gardens.get(id(owner), garden).plan(), season).report();
+    }
+
+    @PostMapping("/{garden}/previews")
+    GardenService.Preview preview(Principal owner, @PathVariable UUID garden, @RequestBody Trial trial) {
+        return gardens.preview(id(owner), garden, given(trial.change()), trial.season());
+    }
+
+    @PostMapping("/{garden}/changes")
+    GardenView change(Principal owner, @PathVariable UUID garden, @RequestBody Edit edit) {
+        return GardenView.of(gardens.change(id(owner), garden, edit.revision(), edit.key(), given(edit.change())));
+    }
+
+    @PostMapping("/{garden}/undo")
+    GardenView undo(Principal owner, @PathVariable UUID garden, @RequestBody AtRevision at) {
+        return GardenView.of(gardens.undo(id(owner), garden, at.revision()));
+    }
+
+    @PostMapping("/{garden}/redo")
+    GardenView redo(Principal owner, @PathVariable UUID garden, @RequestBody AtRevision at) {
+        return GardenView.of(gardens.redo(id(owner), garden, at.revision()));
+    }
+
+    @GetMapping("/{garden}/history")
+    List<ChangeLog.Entry> history(Principal owner, @PathVariable UUID garden) {
+        return gardens.history(id(owner), garden);
+    }
+
+    @GetMapping(path = "/{garden}/file", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<byte[]> file(Principal owner, @PathVariable UUID garden) {
+        Plan plan = gardens.get(id(owner), garden).plan();
+        return download(GardenFile.write(plan), MediaType.APPLICATION_JSON, plan.name() + ".garden.json");
+    }
+
+    @GetMapping(path = "/{garden}/sheet.svg", produces = "image/svg+xml")
+    ResponseEntity<byte[]> svg(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
+        SheetDrawing sheet = sheet(owner, garden, season, scale);
+        return download(SvgSheet.write(sheet), SVG, sheet.title() + ".svg");
+    }
+
+    @GetMapping(path = "/{garden}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
+        SheetDrawing sheet = sheet(owner, garden, season, scale);
+        return download(PdfSheet.write(sheet), MediaType.APPLICATION_PDF, sheet.title() + ".pdf");
+    }
+
+    private SheetDrawing sheet(Principal owner, UUID garden, int season, String scale) {
+        return SheetDrawing.of(gardens.get(id(owner), garden).plan(), season, Scale.of(scale));
+    }
+
+    private static ResponseEntity<byte[]> download(byte[] content, MediaType type, String name) {
+        ContentDisposition disposition = ContentDisposition.attachment()
+                .filename(name.replaceAll("[\\\\/:*?\"<>|]", "-"), StandardCharsets.UTF_8).build();
+        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .body(content);
+    }
+
+    private static Change given(Change change) {
+        if (change == null) {
+            throw new RefusedException("change", "there is no change", "say what is to be changed");
+        }
+        return change;
+    }
+
+    private static UUID id(Principal owner) {
+        return UUID.fromString(owner.getName());
+    }
+}

@@ -1,0 +1,37 @@
+package fairacre.server.api;
+
+import fairacre.cost.StartingPrices;
+import fairacre.format.GardenJson;
+import fairacre.measure.Units;
+import fairacre.plan.Budget;
+import fairacre.plan.Plan;
+import fairacre.plan.RefusedException;
+import fairacre.plan.Site;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.UUID;
+import org.joda.money.CurrencyUnit;
+
+/**
+ * What is needed to begin a garden.
+ *
+ * @param currency ISO 4217 code
+ * @param budget amount in that currency, as a decimal string
+ * @param contingency per cent
+ */
+record NewGarden(String name, Units units, String currency, int firstSeason, String budget, BigDecimal contingency, Site site) {
+
+    Plan plan(UUID id) {
+        CurrencyUnit unit = GardenJson.currency(currency);
+        return new Plan(id, name, units, firstSeason, budget(unit), site, List.of(), List.of(), StartingPrices.in(unit));
+    }
+
+    private Budget budget(CurrencyUnit unit) {
+        try {
+            return new Budget(GardenJson.money(budget == null ? "" : budget, unit.getCode()), contingency);
+        } catch (RefusedException refused) {
+            boolean share = refused.refusal().field().equals("contingency");
+            throw share ? refused : new RefusedException("budget", refused.refusal().reason(), refused.refusal().next());
+        }
+    }
+}

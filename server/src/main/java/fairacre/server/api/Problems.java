@@ -1,0 +1,103 @@
+package fairacre.server.api;
+
+import fairacre.format.FaultyFileException;
+import fairacre.format.Fault;
+import fairacre.format.Pointers;
+import fairacre.plan.Refusal;
+import fairacre.plan.RefusedException;
+import fairacre.server.garden.NoSuchGardenException;
+import fairacre.server.garden.StaleRevisionException;
+import fairacre.server.security.TooManyAttemptsException;
+import java.net.URI;
+import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+
+/** Every failure as a problem that names the field, the reason and what to do next. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refused(RefusedException refused) {
+        return answer(refusal(refused.refusal()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> faulty(FaultyFileException faulty) {
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "faulty-file", "The file can't be read as a garden.",
+                "Correct the places named and try again.");
+        problem.setProperty("faults", faulty.faults());
+        return answer(problem);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> nothingThere(NoSuchGardenException nothing) {
+        return answer(problem(HttpStatus.NOT_FOUND, "not-found", "There is no such garden.", "Look at your list of gardens."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> stale(StaleRevisionException stale) {
+        ProblemDetail problem = problem(HttpStatus.CONFLICT, "stale", "The garden has been changed elsewhere meanwhile.",
+                "Look at the newest state and make the edit again.");
+        problem.setProperty("current", GardenView.of(stale.current()));
+        return answer(problem);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooMany(TooManyAttemptsException tooMany) {
+        ProblemDetail problem = problem(HttpStatus.TOO_MANY_REQUESTS, "too-many-attempts",
+                "Signing in has failed too often.", "Wait a quarter of an hour and try again.");
+        return ResponseEntity.status(problem.getStatus())
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(tooMany.retryAfter().toSeconds())).body(problem);
+    }
+
+    /** The database is away or gave up: the browser keeps the edit and tries again. */
+    @ExceptionHandler({DataAccessException.class, TransactionException.class, org.jooq.exception.DataAccessException.class})
+    ResponseEntity<ProblemDetail> noDatabase(RuntimeException failure) {
+        if (!Outages.isOutage(failure)) {
+            throw failure;
+        }
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).header(HttpHeaders.RETRY_AFTER, "2")
+                .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "no-database", Outages.DETAIL, Outages.NEXT));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException unreadable,
+            HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (unreadable.getCause() instanceof JacksonException json) {
+            Fault fault = Pointers.fault(json);
+            String field = fault.pointer().startsWith("/") ? fault.pointer().substring(1) : fault.pointer();
+            return new ResponseEntity<>(refusal(new Refusal(field, fault.wrong(), fault.right())), HttpStatus.UNPROCESSABLE_CONTENT);
+        }
+        return new ResponseEntity<>(refusal(new Refusal("", "the request has no readable body", "send JSON")),
+                HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+
+    private static ProblemDetail refusal(Refusal refusal) {
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "refused", refusal.sentence(), refusal.next());
+        problem.setProperty("field", refusal.field());
+        problem.setProperty("reason", refusal.reason());
+        return problem;
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String type, String detail, String next) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setType(URI.create("urn:fairacre:" + type));
+        problem.setProperty("next", next);
+        return problem;
+    }
+
+    private static ResponseEntity<ProblemDetail> answer(ProblemDetail problem) {
+        return ResponseEntity.status(problem.getStatus()).body(problem);
+    }
+}

@@ -1,0 +1,155 @@
+package fairacre.server.garden;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import fairacre.appraisal.Appraisal;
+import fairacre.appraisal.AppraisalReport;
+import fairacre.plan.Change;
+import fairacre.plan.Outcome;
+import fairacre.plan.Plan;
+import fairacre.plan.RefusedException;
+import fairacre.server.store.ChangeLog;
+import fairacre.server.store.GardenStore;
+import fairacre.server.store.StoredGarden;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.joda.money.Money;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What can be done with a garden by its owner. Every method throws {@link NoSuchGardenException} for a garden that is not
+ * theirs.
+ */
+@Service
+public class GardenService {
+
+    private static final int REMEMBERED_GARDENS = 100;
+    private static final int MOST_HISTORY = 100;
+
+    private final GardenStore gardens;
+    private final ChangeLog log;
+    private final Cache<UUID, Known> known = Caffeine.newBuilder().maximumSize(REMEMBERED_GARDENS).build();
+
+    GardenService(GardenStore gardens, ChangeLog log) {
+        this.gardens = gardens;
+        this.log = log;
+    }
+
+    /** A plan at a revision, kept so that previews need not read it again; the revision is asked for every time. */
+    private record Known(long revision, Plan plan, Money planned) {}
+
+    /** What a change would lead to. */
+    public record Preview(AppraisalReport appraisal, Money difference) {}
+
+    public List<GardenStore.Listed> list(UUID owner) {
+        return gardens.list(owner);
+    }
+
+    @Transactional
+    public StoredGarden create(UUID owner, Plan plan) {
+        gardens.insert(owner, plan);
+        return new StoredGarden(0, plan, Optional.empty(), Optional.empty());
+    }
+
+    public StoredGarden get(UUID owner, UUID garden) {
+        return gardens.find(owner, garden).orElseThrow(NoSuchGardenException::new);
+    }
+
+    @Transactional
+    public void delete(UUID owner, UUID garden) {
+        if (!gardens.delete(owner, garden)) {
+            throw new NoSuchGardenException();
+        }
+    }
+
+    /** What the change would make of the garden, and what it would cost more, without keeping it. */
+    public Preview preview(UUID owner, UUID garden, Change change, int season) {
+        Known base = known(owner, garden);
+        Plan after = base.plan().apply(change).orThrow();
+        AppraisalReport report = Appraisal.of(after, season).preview();
+        return new Preview(report, report.purse().planned().minus(base.planned()));
+    }
+
+    /**
+     * Makes a change on the revision that the gardener saw.
+     *
+     * @param key the browser's own name for the edit, may be null; an edit whose key is known already is not made again
+     * @throws StaleRevisionException if the garden is at another revision
+     * @throws RefusedException if the plan doesn't take the change
+     */
+    @Transactional
+    public StoredGarden change(UUID owner, UUID garden, long revision, UUID key, Change change) {
+        StoredGarden stored = locked(owner, garden);
+        if (log.knows(garden, key)) {
+            return stored;
+        }
+        Plan before = atRevision(stored, revision);
+        Outcome outcome = before.apply(change);
+        Plan after = outcome.orThrow();
+        gardens.update(before, after, revision + 1);
+        log.edit(garden, revision + 1, owner, key, change, ((Outcome.Applied) outcome).inverse());
+        return get(owner, garden);
+    }
+
+    /**
+     * Takes the newest edit back that still holds.
+     *
+     * @throws StaleRevisionException if the garden is at another revision
+     * @throws RefusedException if there is nothing to take back
+     */
+    @Transactional
+    public StoredGarden undo(UUID owner, UUID garden, long revision) {
+        StoredGarden stored = locked(owner, garden);
+        Plan before = atRevision(stored, revision);
+        ChangeLog.Entry edit = stored.undo().map(log::get).orElseThrow(() -> nothing("undo"));
+        gardens.update(before, before.apply(edit.before()).orThrow(), revision + 1);
+        log.undo(garden, revision + 1, owner, edit);
+        return get(owner, garden);
+    }
+
+    /** As {@link #undo}, the other way round. */
+    @Transactional
+    public StoredGarden redo(UUID owner, UUID garden, long revision) {
+        StoredGarden stored = locked(owner, garden);
+        Plan before = atRevision(stored, revision);
+        ChangeLog.Entry edit = stored.redo().map(log::get).orElseThrow(() -> nothing("do again"));
+        gardens.update(before, before.apply(edit.after()).orThrow(), revision + 1);
+        log.redo(garden, revision + 1, owner, edit);
+        return get(owner, garden);
+    }
+
+    public List<ChangeLog.Entry> history(UUID owner, UUID garden) {
+        gardens.revision(owner, garden).orElseThrow(NoSuchGardenException::new);
+        return log.newest(garden, MOST_HISTORY);
+    }
+
+    private StoredGarden locked(UUID owner, UUID garden) {
+        return gardens.lock(owner, garden).orElseThrow(NoSuchGardenException::new);
+    }
+
+    private static Plan atRevision(StoredGarden stored, long revision) {
+        if (stored.revision() != revision) {
+            throw new StaleRevisionException(stored);
+        }
+        return stored.plan();
+    }
+
+    private Known known(UUID owner, UUID garden) {
+        long revision = gardens.revision(owner, garden).orElseThrow(NoSuchGardenException::new);
+        Known remembered = known.getIfPresent(garden);
+        if (remembered != null && remembered.revision() == revision) {
+            return remembered;
+        }
+        StoredGarden stored = get(owner, garden);
+        Known fresh = new Known(stored.revision(), stored.plan(),
+                Appraisal.of(stored.plan(), stored.plan().firstSeason()).purse().planned());
+        known.put(garden, fresh);
+        return fresh;
+    }
+
+    private static RefusedException nothing(String what) {
+        return new RefusedException("", "there is nothing to " + what, "make an edit first");
+    }
+}

@@ -1,0 +1,110 @@
+package fairacre.server.store;
+
+import static fairacre.server.store.generated.Tables.ACCOUNT;
+import static fairacre.server.store.generated.Tables.CHANGE_LOG;
+
+import fairacre.format.GardenJson;
+import fairacre.plan.Change;
+import fairacre.server.store.generated.tables.records.ChangeLogRecord;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Who changed what and when, and what it was before. Edits that hold form a stack: undoing takes the newest that holds,
+ * doing again the oldest that was undone, and a new edit overtakes what was undone.
+ */
+@Repository
+public class ChangeLog {
+
+    private static final String DONE = "DONE";
+    private static final String UNDONE = "UNDONE";
+    private static final String OVERTAKEN = "OVERTAKEN";
+
+    private final DSLContext database;
+    private final Clock clock;
+    private final JsonMapper json = GardenJson.mapper();
+
+    ChangeLog(DSLContext database, Clock clock) {
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** What an edit did and what takes it back. */
+    public record Entry(long id, String kind, long revision, String madeBy, OffsetDateTime madeAt, Change before, Change after) {}
+
+    public boolean knows(UUID garden, UUID key) {
+        return key != null && database.fetchExists(CHANGE_LOG, CHANGE_LOG.GARDEN.eq(garden).and(CHANGE_LOG.KEY.eq(key)));
+    }
+
+    public void edit(UUID garden, long revision, UUID madeBy, UUID key, Change change, Change inverse) {
+        database.update(CHANGE_LOG).set(CHANGE_LOG.STATE, OVERTAKEN)
+                .where(CHANGE_LOG.GARDEN.eq(garden)).and(CHANGE_LOG.STATE.eq(UNDONE)).execute();
+        ChangeLogRecord row = row(garden, revision, madeBy, "EDIT", inverse, change);
+        row.setState(DONE);
+        row.setKey(key);
+        row.insert();
+    }
+
+    public void undo(UUID garden, long revision, UUID madeBy, Entry edit) {
+        mark(edit.id(), UNDONE);
+        follow(garden, revision, madeBy, "UNDO", edit, edit.after(), edit.before());
+    }
+
+    public void redo(UUID garden, long revision, UUID madeBy, Entry edit) {
+        mark(edit.id(), DONE);
+        follow(garden, revision, madeBy, "REDO", edit, edit.before(), edit.after());
+    }
+
+    public Entry get(long id) {
+        return entries(CHANGE_LOG.ID.eq(id), 1).get(0);
+    }
+
+    /** The newest entries first. */
+    public List<Entry> newest(UUID garden, int most) {
+        return entries(CHANGE_LOG.GARDEN.eq(garden), most);
+    }
+
+    private List<Entry> entries(org.jooq.Condition condition, int most) {
+        return database.select(CHANGE_LOG.asterisk(), ACCOUNT.NAME).from(CHANGE_LOG).join(ACCOUNT)
+                .on(ACCOUNT.ID.eq(CHANGE_LOG.MADE_BY)).where(condition).orderBy(CHANGE_LOG.ID.desc()).limit(most)
+                .fetch(row -> new Entry(row.get(CHANGE_LOG.ID), row.get(CHANGE_LOG.KIND), row.get(CHANGE_LOG.REVISION),
+                        row.get(ACCOUNT.NAME), row.get(CHANGE_LOG.MADE_AT), change(row.get(CHANGE_LOG.BEFORE)),
+                        change(row.get(CHANGE_LOG.AFTER))));
+    }
+
+    private void mark(long id, String state) {
+        database.update(CHANGE_LOG).set(CHANGE_LOG.STATE, state).where(CHANGE_LOG.ID.eq(id)).execute();
+    }
+
+    private void follow(UUID garden, long revision, UUID madeBy, String kind, Entry edit, Change before, Change after) {
+        ChangeLogRecord row = row(garden, revision, madeBy, kind, before, after);
+        row.setEdit(edit.id());
+        row.insert();
+    }
+
+    private ChangeLogRecord row(UUID garden, long revision, UUID madeBy, String kind, Change before, Change after) {
+        ChangeLogRecord row = database.newRecord(CHANGE_LOG);
+        row.setGarden(garden);
+        row.setRevision(revision);
+        row.setKind(kind);
+        row.setMadeBy(madeBy);
+        row.setMadeAt(OffsetDateTime.now(clock));
+        row.setBefore(text(before));
+        row.setAfter(text(after));
+        return row;
+    }
+
+    private JSONB text(Change change) {
+        return JSONB.valueOf(json.writerFor(Change.class).writeValueAsString(change));
+    }
+
+    private Change change(JSONB text) {
+        return json.readValue(text.data(), Change.class);
+    }
+}

@@ -1,0 +1,65 @@
+package fairacre.server.store;
+
+import static fairacre.server.store.generated.Tables.GARDEN;
+
+import fairacre.plan.Plan;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** Gardens by owner. What belongs to somebody else is answered as if it were not there. */
+@Repository
+public class GardenStore {
+
+    private final DSLContext database;
+    private final Clock clock;
+
+    GardenStore(DSLContext database, Clock clock) {
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** A garden in the list of somebody's gardens. */
+    public record Listed(UUID id, String name, int firstSeason, OffsetDateTime createdAt) {}
+
+    public List<Listed> list(UUID owner) {
+        return database.select(GARDEN.ID, GARDEN.NAME, GARDEN.FIRST_SEASON, GARDEN.CREATED_AT).from(GARDEN)
+                .where(GARDEN.OWNER.eq(owner)).orderBy(GARDEN.NAME, GARDEN.CREATED_AT)
+                .fetch(row -> new Listed(row.value1(), row.value2(), row.value3(), row.value4()));
+    }
+
+    public Optional<StoredGarden> find(UUID owner, UUID garden) {
+        return PlanReader.read(database, owner, garden);
+    }
+
+    /** The revision of a garden; empty if the owner has no such garden. */
+    public OptionalLong revision(UUID owner, UUID garden) {
+        Long revision = database.select(GARDEN.REVISION).from(GARDEN).where(GARDEN.ID.eq(garden))
+                .and(GARDEN.OWNER.eq(owner)).fetchOne(GARDEN.REVISION);
+        return revision == null ? OptionalLong.empty() : OptionalLong.of(revision);
+    }
+
+    /** As {@link #find}, but nobody else edits the garden until the transaction ends. */
+    public Optional<StoredGarden> lock(UUID owner, UUID garden) {
+        database.select(GARDEN.ID).from(GARDEN).where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner)).forUpdate().fetch();
+        return find(owner, garden);
+    }
+
+    public void insert(UUID owner, Plan plan) {
+        new PlanWriter(database, plan.id()).insert(owner, plan, OffsetDateTime.now(clock));
+    }
+
+    public void update(Plan before, Plan after, long revision) {
+        new PlanWriter(database, after.id()).update(before, after, revision);
+    }
+
+    /** Whether there was such a garden. */
+    public boolean delete(UUID owner, UUID garden) {
+        return database.deleteFrom(GARDEN).where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner)).execute() == 1;
+    }
+}

@@ -1,0 +1,410 @@
+package fairacre.server;
+
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.id;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairacre.appraisal.Appraisal;
+import fairacre.format.GardenFile;
+import fairacre.format.GardenJson;
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.plan.Point;
+import fairacre.server.Visitor.Answer;
+import fairacre.testing.Gardens;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** The real program over HTTP, on a real PostgreSQL. */
+class ApiTest {
+
+    private static final RunningServer SERVER = RunningServer.get();
+    private static final int SEASON = 2027;
+
+    private final Visitor rosa = Visitor.signedUp(SERVER);
+
+    @Nested
+    class Accounts {
+
+        @Test
+        void signingUpInAndOut() {
+            Visitor visitor = new Visitor(SERVER.address());
+            String name = "Ann." + UUID.randomUUID() + "@example.org";
+            String credentials = credentials(name, "seventeen carrots");
+            assertThat(visitor.post("/api/accounts", credentials).status()).isEqualTo(201);
+            assertThat(visitor.get("/api/session").json().get("name").stringValue()).isEqualTo(name);
+            assertThat(visitor.delete("/api/session").status()).isEqualTo(204);
+            assertThat(visitor.get("/api/session").json().has("name")).isFalse();
+            assertThat(visitor.get("/api/gardens").status()).isEqualTo(401);
+            assertThat(visitor.post("/api/session", credentials(name.toLowerCase(), "seventeen carrots")).status()).isEqualTo(200);
+        }
+
+        @ParameterizedTest
+        @CsvSource({"not-a-name, long enough password, name", "a@b, short, password", ", long enough password, name"})
+        void whatMakesNoAccountIsRefusedAtItsField(String name, String password, String field) {
+            Answer answer = new Visitor(SERVER.address()).post("/api/accounts", credentials(name, password));
+            assertProblem(answer, 422, field);
+        }
+
+        @Test
+        void aNameIsGivenOnce() {
+            String credentials = credentials(UUID.randomUUID() + "@example.org", "long enough password");
+            new Visitor(SERVER.address()).post("/api/accounts", credentials);
+            assertProblem(new Visitor(SERVER.address()).post("/api/accounts", credentials.toUpperCase().replace("NAME", "name")
+                    .replace("PASSWORD", "password")), 422, "name");
+        }
+
+        @Test
+        void guessingIsStoppedAfterFiveAttempts() {
+            String name = UUID.randomUUID() + "@example.org";
+            Visitor visitor = new Visitor(SERVER.address());
+            visitor.post("/api/accounts", credentials(name, "the right password"));
+            for (int i = 0; i < 5; i++) {
+                assertProblem(visitor.post("/api/session", credentials(name, "a wrong password")), 422, "password");
+            }
+            Answer stopped = visitor.post("/api/session", credentials(name, "the right password"));
+            assertThat(stopped.status()).isEqualTo(429);
+            assertThat(stopped.header("Retry-After")).isEqualTo("900");
+        }
+
+        @Test
+        void theSessionCookieIsHiddenFromScriptsAndChangesWhenOneSignsIn() {
+            Answer answer = new Visitor(SERVER.address()).post("/api/accounts", credentials(UUID.randomUUID() + "@example.org", "long enough one"));
+            assertThat(answer.header("Set-Cookie")).contains("FAIRACRE=", "HttpOnly", "SameSite=Lax");
+        }
+
+        @Test
+        void withoutTheTokenOfThePageNothingIsChanged() {
+            rosa.forgetCsrfToken();
+            assertThat(rosa.post("/api/gardens", Visitor.newGarden("X", "METRIC", "EUR", "5")).status()).isEqualTo(403);
+        }
+
+        @Test
+        void everyAnswerCarriesTheSecurityHeaders() {
+            Answer page = rosa.get("/");
+            assertThat(page.header("Content-Security-Policy")).contains("default-src 'none'", "script-src 'self'")
+                    .doesNotContain("unsafe-eval").doesNotContain("script-src 'self' 'unsafe-inline'");
+            assertThat(page.header("X-Content-Type-Options")).isEqualTo("nosniff");
+            assertThat(page.header("X-Frame-Options")).isEqualTo("DENY");
+            assertThat(rosa.get("/actuator/env").status()).isIn(401, 403, 404);
+        }
+
+        private static String credentials(String name, String password) {
+            return "{\"name\":%s,\"password\":\"%s\"}".formatted(name == null ? "null" : "\"" + name + "\"", password);
+        }
+    }
+
+    @Nested
+    class Ownership {
+
+        @Test
+        void somebodyElsesGardenIsNotThere() {
+            String garden = rosa.garden();
+            Visitor other = Visitor.signedUp(SERVER);
+            String path = "/api/gardens/" + garden;
+            Change change = new Change.PutGardener(gardener("Eve", 0.6, 0.6));
+            List<Answer> answers = List.of(other.get(path), other.get(path + "/appraisal?season=2027"), other.get(path + "/file"),
+                    other.get(path + "/history"), other.get(path + "/sheet.svg?season=2027&scale=ONE_TO_50"),
+                    other.get(path + "/sheet.pdf?season=2027&scale=ONE_TO_50"), other.change(garden, 0, change),
+                    other.preview(garden, SEASON, change), other.post(path + "/undo", "{\"revision\":0}"),
+                    other.post(path + "/redo", "{\"revision\":0}"), other.delete(path), other.get("/api/gardens/" + UUID.randomUUID()));
+            assertThat(answers).extracting(Answer::status).containsOnly(404);
+            assertThat(answers).extracting(Answer::text).allMatch(text -> !text.contains("Test garden"));
+            assertThat(other.get("/api/gardens").json()).isEmpty();
+            assertThat(rosa.get(path).status()).isEqualTo(200);
+        }
+
+        @Test
+        void aGardenThatIsDeletedIsGone() {
+            String garden = rosa.garden();
+            assertThat(rosa.delete("/api/gardens/" + garden).status()).isEqualTo(204);
+            assertThat(rosa.get("/api/gardens/" + garden).status()).isEqualTo(404);
+        }
+    }
+
+    @Nested
+    class Editing {
+
+        private final String garden = rosa.garden();
+
+        @Test
+        void anEditIsKeptAndComesBackInOnePiece() {
+            Answer edited = rosa.change(garden, 0, new Change.PlaceBed(framed()));
+            assertThat(edited.status()).isEqualTo(200);
+            assertThat(edited.json().get("revision").intValue()).isEqualTo(1);
+            JsonNode kept = rosa.get("/api/gardens/" + garden).json();
+            assertThat(kept).isEqualTo(edited.json());
+            assertThat(kept.at("/plan/beds/0/revisions/0/frame/board").stringValue()).isEqualTo("2x10");
+        }
+
+        @Test
+        void everyKindOfChangeSurvivesTheStore() {
+            long revision = 0;
+            UUID bed = id("Beans");
+            for (Change change : List.of(new Change.PlaceBed(framed()), new Change.PlaceBed(bed("Kale", 7, 5, 2, 1)),
+                    new Change.MoveBed(bed, SEASON, Point.metres(4, 4), 12.5), new Change.RenameBed(bed, "Runner beans 🫘"),
+                    new Change.ReviseBed(bed, framed().revisions().get(0).startingIn(SEASON + 1)),
+                    new Change.RetireBed(bed, Optional.of(SEASON + 4)), new Change.PutGardener(gardener("Ada", 0.61, 0.9)),
+                    new Change.RemoveBed(id("Kale")), new Change.ClearPrice(fairacre.plan.PriceItem.SOIL_DELIVERY),
+                    new Change.SetSite(new fairacre.plan.Site(fairacre.plan.Site.rectangle(12, 9), 33.25, -41)))) {
+                Answer answer = rosa.change(garden, revision++, change);
+                assertThat(answer.status()).as(change.toString()).isEqualTo(200);
+                assertThat(rosa.get("/api/gardens/" + garden).json()).isEqualTo(answer.json());
+            }
+        }
+
+        @Test
+        void undoAndRedoAreKeptByTheServer() {
+            rosa.change(garden, 0, new Change.PlaceBed(framed()));
+            rosa.change(garden, 1, new Change.RenameBed(id("Beans"), "Kale"));
+            JsonNode undone = undo(2).json();
+            assertThat(undone.at("/plan/beds/0/name").stringValue()).isEqualTo("Beans");
+            assertThat(undo(3).json().at("/plan/beds")).isEmpty();
+            assertProblem(undo(4), 422, "");
+            assertThat(redo(4).json().at("/plan/beds/0/name").stringValue()).isEqualTo("Beans");
+            assertThat(redo(5).json().at("/plan/beds/0/name").stringValue()).isEqualTo("Kale");
+            assertProblem(redo(6), 422, "");
+        }
+
+        @Test
+        void aNewEditOvertakesWhatWasUndone() {
+            rosa.change(garden, 0, new Change.PlaceBed(framed()));
+            undo(1);
+            JsonNode after = rosa.change(garden, 2, new Change.PlaceBed(bed("Kale", 5, 5, 2, 1))).json();
+            assertThat(after.get("canRedo").booleanValue()).isFalse();
+            assertProblem(redo(3), 422, "");
+        }
+
+        @Test
+        void twoTabsEditingAtOnceLoseNothing() {
+            rosa.change(garden, 0, new Change.PlaceBed(framed()));
+            Answer stale = rosa.change(garden, 0, new Change.PlaceBed(bed("Kale", 7, 5, 2, 1)));
+            assertThat(stale.status()).isEqualTo(409);
+            assertThat(stale.json().at("/current/revision").intValue()).isEqualTo(1);
+            assertThat(stale.json().at("/current/plan/beds")).hasSize(1);
+            assertThat(rosa.change(garden, 1, new Change.PlaceBed(bed("Kale", 7, 5, 2, 1))).json().at("/plan/beds")).hasSize(2);
+        }
+
+        @Test
+        void anEditSentAgainAfterALostAnswerIsMadeOnce() {
+            UUID key = UUID.randomUUID();
+            Change change = new Change.PlaceBed(framed());
+            rosa.change(garden, 0, key, change);
+            Answer again = rosa.change(garden, 0, key, change);
+            assertThat(again.status()).isEqualTo(200);
+            assertThat(again.json().get("revision").intValue()).isEqualTo(1);
+        }
+
+        @Test
+        void theHistorySaysWhoDidWhatAndWhatItWasBefore() {
+            rosa.change(garden, 0, new Change.PlaceBed(framed()));
+            rosa.change(garden, 1, new Change.RenameBed(id("Beans"), "Kale"));
+            undo(2);
+            JsonNode history = rosa.get("/api/gardens/" + garden + "/history").json();
+            assertThat(history).hasSize(3);
+            assertThat(history.at("/0/kind").stringValue()).isEqualTo("UNDO");
+            assertThat(history.at("/1/after/name").stringValue()).isEqualTo("Kale");
+            assertThat(history.at("/1/before/name").stringValue()).isEqualTo("Beans");
+            assertThat(history.at("/1/madeBy").stringValue()).contains("@example.org");
+        }
+
+        @Test
+        void aPreviewJudgesAndPricesWithoutKeeping() {
+            rosa.change(garden, 0, new Change.PutGardener(gardener("Ada", 0.6, 0.6)));
+            JsonNode preview = rosa.preview(garden, SEASON, new Change.PlaceBed(framed())).json();
+            assertThat(preview.at("/appraisal/beds")).hasSize(1);
+            assertThat(preview.at("/difference/amount").stringValue()).isEqualTo(preview.at("/appraisal/purse/planned/amount").stringValue());
+            assertThat(rosa.get("/api/gardens/" + garden).json().at("/plan/beds")).isEmpty();
+            rosa.change(garden, 1, new Change.PlaceBed(framed()));
+            JsonNode removal = rosa.preview(garden, SEASON, new Change.RemoveBed(id("Beans"))).json();
+            assertThat(removal.at("/difference/amount").stringValue()).startsWith("-");
+        }
+
+        private Answer undo(long revision) {
+            return rosa.post("/api/gardens/" + garden + "/undo", "{\"revision\":" + revision + "}");
+        }
+
+        private Answer redo(long revision) {
+            return rosa.post("/api/gardens/" + garden + "/redo", "{\"revision\":" + revision + "}");
+        }
+
+        private static fairacre.plan.Bed framed() {
+            return bed("Beans", 3, 3, 2.4384, 1.2192, 0, Optional.of(Gardens.cedar(fairacre.plan.Board.B2X10, 2)));
+        }
+    }
+
+    @Nested
+    class Files {
+
+        @Test
+        void aGardenExportedAndImportedIsJudgedTheSame() throws Exception {
+            Plan plan = Gardens.generated(9, 4);
+            String first = imported(GardenFile.write(plan));
+            byte[] exported = rosa.get("/api/gardens/" + first + "/file").text().getBytes(StandardCharsets.UTF_8);
+            String second = imported(exported);
+            String one = rosa.get("/api/gardens/" + first + "/appraisal?season=2027").text();
+            assertThat(rosa.get("/api/gardens/" + second + "/appraisal?season=2027").text()).isEqualTo(one)
+                    .isEqualTo(GardenJson.mapper().writeValueAsString(Appraisal.of(plan, SEASON).report()));
+        }
+
+        @Test
+        void aFaultyFileIsRefusedWithThePlaces() {
+            Answer answer = rosa.post("/api/gardens/import", "{\"format\":\"fairacre-garden\",\"version\":1,\"garden\":{\"name\":\"\"}}");
+            assertThat(answer.status()).isEqualTo(422);
+            assertThat(answer.json().get("faults").valueStream().map(f -> f.get("pointer").stringValue())).contains("/garden/name");
+        }
+
+        @Test
+        void aFileOfFiftyMegabytesIsRefused() {
+            byte[] huge = new byte[50_000_000];
+            Arrays.fill(huge, (byte) ' ');
+            Answer answer = rosa.post("/api/gardens/import", huge);
+            assertThat(answer.status()).isEqualTo(413);
+            assertThat(answer.text()).contains("8 MB");
+        }
+
+        @Test
+        void theSheetIsServedAsSvgAndPdf() {
+            String garden = rosa.garden();
+            Answer svg = rosa.get("/api/gardens/" + garden + "/sheet.svg?season=2027&scale=ONE_TO_50");
+            assertThat(svg.text()).startsWith("<?xml").contains("<svg", "Season 2027");
+            Answer pdf = rosa.get("/api/gardens/" + garden + "/sheet.pdf?season=2027&scale=QUARTER_INCH");
+            assertThat(pdf.header("Content-Type")).isEqualTo("application/pdf");
+            assertThat(pdf.text()).startsWith("%PDF");
+            assertProblem(rosa.get("/api/gardens/" + garden + "/sheet.pdf?season=2027&scale=HUGE"), 422, "scale");
+        }
+
+        private String imported(byte[] file) {
+            Answer answer = rosa.post("/api/gardens/import", file);
+            assertThat(answer.status()).as(answer.text()).isEqualTo(201);
+            return answer.json().at("/plan/id").stringValue();
+        }
+    }
+
+    @Nested
+    class BadInput {
+
+        @ParameterizedTest
+        @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+            "QQQ|100|currency", "EUR|-5|budget", "EUR|1,50|budget", "EUR|12.345|budget", "EUR||budget", "EUR|99999999999999|budget"})
+        void aGardenWithMoneyThatIsNone(String currency, String budget, String field) {
+            String body = Visitor.newGarden("X", "METRIC", currency, budget == null ? "" : budget);
+            assertProblem(rosa.post("/api/gardens", body), 422, field);
+        }
+
+        @Test
+        void aSelfCrossingPlot() {
+            String body = Visitor.newGarden("X", "METRIC", "EUR", "5").replace("{\"x\":10,\"y\":0},{\"x\":10,\"y\":8}", "{\"x\":10,\"y\":8},{\"x\":10,\"y\":0}");
+            assertProblem(rosa.post("/api/gardens", body), 422, "site/corners");
+        }
+
+        @ParameterizedTest
+        @ValueSource(strings = {"NaN", "1e999", "\"4\"", "4000", "0", "-1", "null", "{}"})
+        void aLengthThatIsNone(String length) {
+            String change = Visitor.text(new Change.ReshapeBed(id("Beans"), SEASON, Gardens.rectangle(1, 1, 2.5, 1, 0)))
+                    .replace("\"length\":2.5", "\"length\":" + length);
+            assertThat(change).contains("\"length\":" + length);
+            Answer answer = rosa.post("/api/gardens/" + rosa.garden() + "/changes", "{\"revision\":0,\"change\":" + change + "}");
+            assertThat(answer.status()).as(answer.text()).isEqualTo(422);
+            assertThat(answer.header("Content-Type")).isEqualTo("application/problem+json");
+            assertThat(answer.text()).doesNotContain("Exception").doesNotContain("\tat ");
+        }
+
+        @Test
+        void theFieldIsNamedByItsPath() {
+            String change = Visitor.text(new Change.ReshapeBed(id("Beans"), SEASON, Gardens.rectangle(1, 1, 2.5, 1, 0)))
+                    .replace("\"length\":2.5", "\"length\":4000");
+            Answer answer = rosa.post("/api/gardens/" + rosa.garden() + "/changes", "{\"revision\":0,\"change\":" + change + "}");
+            assertProblem(answer, 422, "change/outline/length");
+        }
+
+        @ParameterizedTest
+        @ValueSource(strings = {"", "{", "[]", "null", "{\"revision\":0}", "{\"revision\":0,\"change\":{\"kind\":\"Explode\"}}",
+            "{\"revision\":0,\"change\":null}", "{\"revision\":0,\"change\":{}}"})
+        void aRequestThatIsNone(String body) {
+            Answer answer = rosa.post("/api/gardens/" + rosa.garden() + "/changes", body);
+            assertThat(answer.status()).as(answer.text()).isEqualTo(422);
+            assertThat(answer.text()).doesNotContain("Exception").doesNotContain("fairacre.plan");
+        }
+
+        @Test
+        void addressesThatAreNone() {
+            assertThat(rosa.get("/api/gardens/not-an-id").status()).isBetween(400, 404);
+            assertThat(rosa.get("/api/nowhere").status()).isEqualTo(404);
+            assertThat(rosa.get("/api/gardens/" + rosa.garden() + "/appraisal?season=soon").status()).isEqualTo(400);
+        }
+
+        @Test
+        void scriptInANameIsServedAsDataOnly() {
+            Answer answer = rosa.post("/api/gardens", Visitor.newGarden("<script>alert(1)</script>", "METRIC", "EUR", "5"));
+            assertThat(answer.status()).isEqualTo(201);
+            assertThat(answer.header("Content-Type")).isEqualTo("application/json");
+            String id = answer.json().at("/plan/id").stringValue();
+            Answer svg = rosa.get("/api/gardens/" + id + "/sheet.svg?season=2027&scale=ONE_TO_50");
+            assertThat(svg.text()).contains("&lt;script&gt;").doesNotContain("<script>");
+        }
+
+        @Test
+        void aDiagonalThatCantBe() {
+            assertProblem(rosa.post("/api/plots/four-sides",
+                    "{\"first\":4,\"second\":3,\"third\":4,\"fourth\":3,\"diagonal\":9}"), 422, "diagonal");
+            assertThat(rosa.post("/api/plots/four-sides",
+                    "{\"first\":4,\"second\":3,\"third\":4,\"fourth\":3,\"diagonal\":5}").json().get("corners")).hasSize(4);
+        }
+    }
+
+    @Nested
+    class Demo {
+
+        @Test
+        void oneMayLookRound() {
+            Visitor guest = new Visitor(SERVER.address());
+            assertThat(guest.post("/api/session/demo", "").status()).isEqualTo(200);
+            JsonNode list = guest.get("/api/gardens").json();
+            assertThat(list).hasSize(1);
+            JsonNode garden = guest.get("/api/gardens/" + list.at("/0/id").stringValue()).json();
+            assertThat(garden.at("/plan/beds").size()).isBetween(12, 16);
+            assertThat(garden.at("/plan/gardeners").valueStream().map(g -> g.get("posture").stringValue())).contains("SEATED");
+        }
+    }
+
+    @Test
+    void aDatabaseThatGoesAwayAndComesBackLosesNothing() throws Exception {
+        String garden = rosa.garden();
+        UUID key = UUID.randomUUID();
+        Change change = new Change.PutGardener(gardener("Ada", 0.6, 0.6));
+        SERVER.line().cut();
+        try {
+            Answer away = rosa.change(garden, 0, key, change);
+            assertThat(away.status()).as(away.text()).isEqualTo(503);
+            assertThat(away.header("Retry-After")).isEqualTo("2");
+            assertThat(away.json().get("type").stringValue()).isEqualTo("urn:fairacre:no-database");
+        } finally {
+            SERVER.line().mend();
+        }
+        Answer back = rosa.change(garden, 0, key, change);
+        for (int i = 0; i < 40 && back.status() == 503; i++) {
+            Thread.sleep(250);
+            back = rosa.change(garden, 0, key, change);
+        }
+        assertThat(back.status()).as(back.text()).isEqualTo(200);
+        assertThat(back.json().at("/plan/gardeners")).hasSize(1);
+    }
+
+    private static void assertProblem(Answer answer, int status, String field) {
+        assertThat(answer.status()).as(answer.text()).isEqualTo(status);
+        assertThat(answer.header("Content-Type")).startsWith("application/problem+json");
+        assertThat(answer.json().get("field").stringValue()).isEqualTo(field);
+        assertThat(answer.json().get("next").stringValue()).isNotBlank();
+    }
+}

@@ -1,0 +1,60 @@
+package fairacre.server;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.util.UUID;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * The real program on a free port against a database of its own, started once for a run of tests. Its way to PostgreSQL leads
+ * through a {@link Line} that a test can cut.
+ */
+public final class RunningServer {
+
+    private static RunningServer shared;
+
+    private final ConfigurableApplicationContext context;
+    private final Line line;
+    private final int port;
+
+    private RunningServer() throws Exception {
+        String cluster = System.getProperty("fairacre.build.jdbc", "jdbc:postgresql://127.0.0.1:54329");
+        String database = "test_" + UUID.randomUUID().toString().replace('-', '_');
+        try (Connection connection = DriverManager.getConnection(cluster + "/postgres", "postgres", "");
+                Statement statement = connection.createStatement()) {
+            statement.execute("create database " + database);
+        }
+        line = new Line(Integer.parseInt(cluster.substring(cluster.lastIndexOf(':') + 1)));
+        context = SpringApplication.run(FairAcreApplication.class, "--server.port=0", "--fairacre.demo=true",
+                "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + line.port() + "/" + database,
+                "--spring.datasource.username=postgres", "--spring.main.banner-mode=off", "--logging.level.root=WARN");
+        port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
+    }
+
+    /** The server of this run; started at the first call. */
+    public static synchronized RunningServer get() {
+        if (shared == null) {
+            try {
+                shared = new RunningServer();
+            } catch (Exception failure) {
+                throw new IllegalStateException("the program did not start; is the throwaway cluster of ./fairacre running?", failure);
+            }
+        }
+        return shared;
+    }
+
+    public String address() {
+        return "http://localhost:" + port;
+    }
+
+    /** The way to the database. */
+    public Line line() {
+        return line;
+    }
+
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+}

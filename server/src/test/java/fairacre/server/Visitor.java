@@ -1,0 +1,121 @@
+package fairacre.server;
+
+import fairacre.format.GardenJson;
+import fairacre.plan.Change;
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.util.Map;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Somebody with a browser's cookies who talks to the API. */
+public final class Visitor {
+
+    private static final JsonMapper JSON = GardenJson.mapper();
+
+    private final String address;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    public Visitor(String address) {
+        this.address = address;
+        get("/api/session");
+    }
+
+    /** An answer: its status and body. */
+    public record Answer(int status, String text, Map<String, java.util.List<String>> headers) {
+        public JsonNode json() {
+            return JSON.readTree(text);
+        }
+
+        public String header(String name) {
+            return String.join(",", headers.getOrDefault(name.toLowerCase(java.util.Locale.ROOT), java.util.List.of()));
+        }
+    }
+
+    /** Somebody new with an account and signed in. */
+    public static Visitor signedUp(RunningServer server) {
+        Visitor visitor = new Visitor(server.address());
+        visitor.post("/api/accounts", "{\"name\":\"%s@example.org\",\"password\":\"a long enough one\"}".formatted(UUID.randomUUID()));
+        return visitor;
+    }
+
+    public Answer get(String path) {
+        return send(request(path).GET());
+    }
+
+    public Answer delete(String path) {
+        return send(request(path).DELETE());
+    }
+
+    public Answer post(String path, String body) {
+        return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofString(body)));
+    }
+
+    public Answer post(String path, byte[] body) {
+        return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofByteArray(body)));
+    }
+
+    /** Makes a garden on a plot of 10 x 8 m and answers its id. */
+    public String garden() {
+        return post("/api/gardens", newGarden("Test garden", "METRIC", "EUR", "1000")).json().at("/plan/id").stringValue();
+    }
+
+    public static String newGarden(String name, String units, String currency, String budget) {
+        return """
+            {"name": %s, "units": "%s", "currency": "%s", "firstSeason": 2027, "budget": "%s", "contingency": 10,
+             "site": {"corners": [{"x":0,"y":0},{"x":10,"y":0},{"x":10,"y":8},{"x":0,"y":8}], "north": 0, "latitude": 50}}
+            """.formatted(JSON.writeValueAsString(name), units, currency, budget);
+    }
+
+    public Answer change(String garden, long revision, Change change) {
+        return change(garden, revision, UUID.randomUUID(), change);
+    }
+
+    public Answer change(String garden, long revision, UUID key, Change change) {
+        return post("/api/gardens/" + garden + "/changes",
+                "{\"revision\":%d,\"key\":\"%s\",\"change\":%s}".formatted(revision, key, text(change)));
+    }
+
+    public Answer preview(String garden, int season, Change change) {
+        return post("/api/gardens/" + garden + "/previews", "{\"season\":%d,\"change\":%s}".formatted(season, text(change)));
+    }
+
+    public void forgetCsrfToken() {
+        cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .toList().forEach(c -> cookies.getCookieStore().remove(null, c));
+    }
+
+    public HttpCookie cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals(name)).findFirst().orElse(null);
+    }
+
+    public static String text(Change change) {
+        return JSON.writerFor(Change.class).writeValueAsString(change);
+    }
+
+    private HttpRequest.Builder request(String path) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path));
+        HttpCookie token = cookie("XSRF-TOKEN");
+        return token == null ? request : request.header("X-XSRF-TOKEN", token.getValue());
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = http.send(request.build(), BodyHandlers.ofString());
+            return new Answer(response.statusCode(), response.body(), response.headers().map());
+        } catch (IOException failure) {
+            throw new java.io.UncheckedIOException(failure);
+        } catch (InterruptedException stopped) {
+            throw new IllegalStateException(stopped);
+        }
+    }
+}
