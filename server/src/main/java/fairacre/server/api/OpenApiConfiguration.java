@@ -1,5 +1,6 @@
 package fairacre.server.api;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.databind.JavaType;
 import fairacre.format.GardenJson;
 import fairacre.measure.Area;
@@ -23,10 +24,12 @@ import java.lang.reflect.RecordComponent;
 import java.security.Principal;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.joda.money.Money;
+import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -70,6 +73,33 @@ class OpenApiConfiguration {
                 return schema;
             }
         };
+    }
+
+    /** The kinds of change as a union that is told apart by {@code kind}. */
+    @Bean
+    GlobalOpenApiCustomizer kindsOfChange() {
+        return api -> {
+            Map<String, Schema> schemas = api.getComponents().getSchemas();
+            Schema<?> union = new Schema<>();
+            for (JsonSubTypes.Type type : GardenJson.ChangeKinds.class.getAnnotation(JsonSubTypes.class).value()) {
+                schemas.computeIfPresent(type.name(), (name, schema) -> flattened(name, schema));
+                union.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + type.name()));
+            }
+            schemas.put("Change", union);
+        };
+    }
+
+    private static Schema<?> flattened(String kind, Schema<?> schema) {
+        ObjectSchema flat = new ObjectSchema();
+        flat.addProperty("kind", new StringSchema().addEnumItem(kind));
+        flat.addRequiredItem("kind");
+        for (Schema<?> part : schema.getAllOf()) {
+            if (part.getProperties() != null) {
+                part.getProperties().forEach(flat::addProperty);
+            }
+        }
+        schema.getRequired().forEach(flat::addRequiredItem);
+        return flat;
     }
 
     private static void require(Schema<?> schema, Class<?> type) {

@@ -1,0 +1,76 @@
+/** Talks to the program: JSON both ways, the CSRF token of the cookie in a header, failures as typed errors. */
+
+export interface Fault {
+  pointer: string;
+  wrong: string;
+  right: string;
+}
+
+/** A failure that the program explained (problem+json). */
+export class Problem extends Error {
+  readonly status: number;
+  readonly field: string;
+  readonly next: string;
+  readonly faults: readonly Fault[];
+  readonly current: unknown;
+
+  constructor(status: number, body: Record<string, unknown>) {
+    super(typeof body["detail"] === "string" ? body["detail"] : "The program could not do that.");
+    this.status = status;
+    this.field = typeof body["field"] === "string" ? body["field"] : "";
+    this.next = typeof body["next"] === "string" ? body["next"] : "";
+    this.faults = Array.isArray(body["faults"]) ? (body["faults"] as Fault[]) : [];
+    this.current = body["current"];
+  }
+}
+
+/** The program or its database is away for the moment: the same request may go through later. */
+export class Away extends Error {}
+
+function csrfToken(): string {
+  const found = document.cookie.split("; ").find((cookie) => cookie.startsWith("XSRF-TOKEN="));
+  return found ? decodeURIComponent(found.slice("XSRF-TOKEN=".length)) : "";
+}
+
+export async function request<T>(
+  method: "GET" | "POST" | "DELETE",
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      headers: {
+        Accept: "application/json, application/problem+json",
+        ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
+        ...(body === undefined ? {} : { "Content-Type": "application/json" }),
+      },
+      ...(body === undefined ? {} : { body: body instanceof Blob ? body : JSON.stringify(body) }),
+      ...(signal ? { signal } : {}),
+    });
+  } catch (failure) {
+    if (signal?.aborted) throw failure;
+    throw new Away("The program does not answer.");
+  }
+  if (response.status === 502 || response.status === 503 || response.status === 504) {
+    throw new Away("The database does not answer.");
+  }
+  const text = await response.text();
+  const value: unknown = text === "" ? undefined : parse(text);
+  if (!response.ok) throw new Problem(response.status, isRecord(value) ? value : {});
+  return value as T;
+}
+
+function parse(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === "object" && value !== null;
+}

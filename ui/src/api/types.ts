@@ -1,0 +1,30 @@
+import type { components } from "./schema";
+
+type Schemas = components["schemas"];
+
+export type GardenView = Schemas["GardenView"];
+export type Plan = Schemas["Plan"];
+export type Bed = Schemas["Bed"];
+export type BedRevision = Schemas["BedRevision"];
+export type Rectangle = Schemas["Rectangle"];
+export type Point = Schemas["Point"];
+export type Frame = Schemas["Frame"];
+export type Gardener = Schemas["Gardener"];
+export type Site = Schemas["Site"];
+export type Change = Schemas["Change"];
+export type AppraisalReport = Schemas["AppraisalReport"];
+export type BedAppraisal = Schemas["BedAppraisal"];
+export type Gap = Schemas["Gap"];
+export type Snag = Schemas["Snag"];
+export type Remedy = Schemas["Remedy"];
+export type Preview = Schemas["Preview"];
+export type Purse = Schemas["Purse"];
+export type BillLine = Schemas["BillLine"];
+export type Catalogue = Schemas["Catalogue"];
+export type SessionView = Schemas["SessionView"];
+export type ListedGarden = Schemas["Listed"];
+export type NewGarden = Schemas["NewGarden"];
+export type MeasuredPlot = Schemas["MeasuredPlot"];
+export type HistoryEntry = Schemas["Entry"];
+export type Units = Plan["units"];
+export type Money = Purse["budget"];

@@ -1,0 +1,105 @@
+import type { Bed, BedRevision, Change, Rectangle } from "../api/types";
+import { isSame } from "../sheet/geometry";
+
+/** A bed's new outline in the revision that begins in the season `from`. */
+export interface Reoutline {
+  bed: string;
+  from: number;
+  before: Rectangle;
+  after: Rectangle;
+}
+
+/** The change that gives beds other outlines, one to the gardener whatever their number; null if none differs. */
+export function reoutline(edits: readonly Reoutline[], label: string): Change | null {
+  const changes = edits.filter((edit) => !isSame(edit.before, edit.after)).map(single);
+  const [only] = changes;
+  if (!only) return null;
+  return changes.length === 1 ? only : { kind: "Batch", label, changes };
+}
+
+function single({ bed, from, before, after }: Reoutline): Change {
+  return before.length === after.length && before.width === after.width
+    ? { kind: "MoveBed", bed, from, centre: after.centre, turn: after.turn }
+    : { kind: "ReshapeBed", bed, from, outline: after };
+}
+
+export function placed(name: string, revision: BedRevision): Change {
+  const bed: Bed = { id: crypto.randomUUID(), name, revisions: [revision] };
+  return { kind: "PlaceBed", bed };
+}
+
+export function batch(label: string, changes: Change[]): Change {
+  const [only] = changes;
+  return only && changes.length === 1 ? only : { kind: "Batch", label, changes };
+}
+
+/** Outlines that beds will have once changes that wait are made; `now` are those they have. */
+export function outlinesAfter(
+  changes: readonly Change[],
+  now: ReadonlyMap<string, Rectangle>,
+): Map<string, Rectangle> {
+  const outlines = new Map(now);
+  for (const change of changes.flatMap((c) => (c.kind === "Batch" ? (c.changes as Change[]) : [c]))) {
+    const before = "bed" in change && typeof change.bed === "string" ? outlines.get(change.bed) : undefined;
+    if (change.kind === "ReshapeBed") outlines.set(change.bed, change.outline);
+    if (change.kind === "MoveBed" && before) {
+      outlines.set(change.bed, { ...before, centre: change.centre, turn: change.turn });
+    }
+    if (change.kind === "RemoveBed") outlines.delete(change.bed);
+    const [first] = change.kind === "PlaceBed" ? change.bed.revisions : [];
+    if (change.kind === "PlaceBed" && first) outlines.set(change.bed.id, first.outline);
+  }
+  return outlines;
+}
+
+/** "Bed 7" for the lowest number that is not taken. */
+export function freeName(stem: string, taken: readonly string[]): string {
+  for (let number = 1; ; number++) {
+    const name = `${stem} ${String(number)}`;
+    if (!taken.includes(name)) return name;
+  }
+}
+
+/** What an edit did, for the list of edits. */
+export function describe(change: Change, bedName: (id: string) => string): string {
+  switch (change.kind) {
+    case "PlaceBed":
+      return `Placed ${change.bed.name}`;
+    case "RemoveBed":
+      return `Took out ${bedName(change.bed)}`;
+    case "MoveBed":
+      return `Moved ${bedName(change.bed)}`;
+    case "ReshapeBed":
+      return `Reshaped ${bedName(change.bed)}`;
+    case "ReframeBed":
+      return `Reframed ${bedName(change.bed)}`;
+    case "ReviseBed":
+      return `Planned ${bedName(change.bed)} anew from ${String(change.revision.from)}`;
+    case "DropRevision":
+      return `Dropped the rebuild of ${bedName(change.bed)} in ${String(change.from)}`;
+    case "RescheduleRevision":
+      return `Put ${bedName(change.bed)} from ${String(change.from)} to ${String(change.to)}`;
+    case "RenameBed":
+      return `Renamed a bed to ${change.name}`;
+    case "RetireBed":
+      return change.season === undefined
+        ? `Let ${bedName(change.bed)} stand`
+        : `Retired ${bedName(change.bed)} from ${String(change.season)}`;
+    case "PutGardener":
+      return `Measured ${change.gardener.name}`;
+    case "RemoveGardener":
+      return "Took out a gardener";
+    case "SetBudget":
+      return "Set the budget";
+    case "SetPrice":
+      return "Set a price";
+    case "ClearPrice":
+      return "Cleared a price";
+    case "SetSite":
+      return "Changed the plot";
+    case "DescribeGarden":
+      return "Changed name or units";
+    case "Batch":
+      return change.label;
+  }
+}

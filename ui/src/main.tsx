@@ -1,0 +1,41 @@
+import "@fontsource-variable/atkinson-hyperlegible-mono";
+import "@fontsource-variable/atkinson-hyperlegible-next";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { lazy, StrictMode, Suspense } from "react";
+import { createRoot } from "react-dom/client";
+import { BrowserRouter, Route, Routes } from "react-router";
+import { Away, Problem } from "./api/client";
+import { GardensPage } from "./pages/GardensPage";
+import { SignInPage } from "./pages/SignInPage";
+import "./styles.css";
+
+const Workspace = lazy(() => import("./workspace/Workspace"));
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      // What the program explained will not change by asking again; while it is away, asking again is all there is.
+      retry: (count, failure) => failure instanceof Away || (!(failure instanceof Problem) && count < 2),
+      retryDelay: 2000,
+      refetchOnWindowFocus: true,
+    },
+  },
+});
+
+const root = document.getElementById("root");
+if (!root) throw new Error("the page has no #root to draw in");
+createRoot(root).render(
+  <StrictMode>
+    <QueryClientProvider client={client}>
+      <BrowserRouter>
+        <Suspense fallback={<p className="p-8">Unrolling the sheet …</p>}>
+          <Routes>
+            <Route path="/" element={<SignInPage />} />
+            <Route path="/gardens" element={<GardensPage />} />
+            <Route path="/gardens/:garden" element={<Workspace />} />
+          </Routes>
+        </Suspense>
+      </BrowserRouter>
+    </QueryClientProvider>
+  </StrictMode>,
+);

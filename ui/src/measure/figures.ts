@@ -1,0 +1,41 @@
+import type { Money, Units } from "../api/types";
+
+const SQUARE_METRES_PER_SQUARE_FOOT = 0.09290304;
+const LITRES_PER_CUBIC_FOOT = 28.316846592;
+
+export function formatArea(squareMetres: number, units: Units): string {
+  return units === "METRIC"
+    ? `${squareMetres.toFixed(2)} m²`
+    : `${(squareMetres / SQUARE_METRES_PER_SQUARE_FOOT).toFixed(1)} sq ft`;
+}
+
+export function formatVolume(litres: number, units: Units): string {
+  if (units === "METRIC")
+    return litres < 1000 ? `${litres.toFixed(0)} L` : `${(litres / 1000).toFixed(2)} m³`;
+  const cubicFeet = litres / LITRES_PER_CUBIC_FOOT;
+  return cubicFeet < 27 ? `${cubicFeet.toFixed(1)} cu ft` : `${(cubicFeet / 27).toFixed(2)} cu yd`;
+}
+
+/** An amount with its currency's sign; the digits are the program's own, grouped by threes. */
+export function formatMoney(money: Money): string {
+  const [whole = "0", decimals] = money.amount.replace("-", "").split(".");
+  const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, " ");
+  const sign = money.amount.startsWith("-") ? "−" : "";
+  return `${sign}${currencySign(money.currency)}${grouped}${decimals === undefined ? "" : `.${decimals}`}`;
+}
+
+/** As {@link formatMoney}, with a plus where it costs more. */
+export function formatDifference(money: Money): string {
+  return Number(money.amount) > 0 ? `+${formatMoney(money)}` : formatMoney(money);
+}
+
+function currencySign(currency: string): string {
+  const parts = new Intl.NumberFormat("en", { style: "currency", currency, currencyDisplay: "narrowSymbol" });
+  const sign = parts.formatToParts(0).find((part) => part.type === "currency")?.value ?? currency;
+  return sign.length > 1 ? `${sign} ` : sign;
+}
+
+export function formatShare(share: number): string {
+  const percent = Math.round(share * 100);
+  return percent === 0 && share > 0 ? "<1 %" : `${String(percent)} %`;
+}

@@ -1,0 +1,152 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useRef, useState } from "react";
+import { Link, Navigate, useNavigate } from "react-router";
+import { Away, Problem, request, type Fault } from "../api/client";
+import { keys, useGardens, useSession } from "../api/queries";
+import type { GardenView } from "../api/types";
+import { words } from "../words";
+import { NewGardenForm } from "./NewGardenForm";
+
+/** Largest garden file, bytes; the program refuses a larger one too. */
+const LARGEST_FILE = 8_000_000;
+
+/** Somebody's gardens: open one, begin one, bring one from a file. */
+export function GardensPage() {
+  const session = useSession();
+  const gardens = useGardens();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [beginning, setBeginning] = useState(false);
+
+  if (session.data && session.data.name === undefined) return <Navigate to="/" replace />;
+
+  async function remove(id: string, name: string) {
+    if (
+      !window.confirm(
+        `Delete ${name} with all its seasons? This can't be undone. Export it first if in doubt.`,
+      )
+    )
+      return;
+    await request("DELETE", `/api/gardens/${id}`);
+    await client.invalidateQueries({ queryKey: keys.gardens });
+  }
+
+  async function signOut() {
+    await request("DELETE", "/api/session");
+    client.clear();
+    await navigate("/");
+  }
+
+  return (
+    <main className="mx-auto max-w-3xl px-4 py-6">
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h1 className="grow text-2xl">Your gardens</h1>
+        <span className="max-w-full truncate text-sm text-soft">{session.data?.name}</span>
+        <button type="button" className="text-button text-sm" onClick={() => void signOut()}>
+          Sign out
+        </button>
+      </div>
+      {gardens.failureReason instanceof Away && (
+        <p className="mt-2 bg-ochrepale px-3 py-1">{words.awayIdle}</p>
+      )}
+      <ul className="mt-4 border-t border-ink">
+        {gardens.data?.length === 0 && <li className="py-3 text-soft">None yet. Begin one below.</li>}
+        {(gardens.data ?? []).map((garden) => (
+          <li key={garden.id} className="flex items-baseline gap-3 border-b border-rule py-2">
+            <Link
+              to={`/gardens/${garden.id}`}
+              className="min-w-0 grow truncate text-lg hover:text-mark hover:underline"
+            >
+              {garden.name}
+            </Link>
+            <span className="shrink-0 text-sm text-soft">
+              since <span className="figures">{garden.firstSeason}</span>
+            </span>
+            <button
+              type="button"
+              className="text-button shrink-0 text-sm"
+              aria-label={`Delete ${garden.name}`}
+              onClick={() => void remove(garden.id, garden.name)}
+            >
+              Delete
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="mt-4 flex flex-wrap gap-2">
+        <button
+          type="button"
+          className="strong-button"
+          aria-expanded={beginning}
+          onClick={() => {
+            setBeginning(!beginning);
+          }}
+        >
+          Begin a garden
+        </button>
+        <ImportButton />
+      </div>
+      {beginning && <NewGardenForm />}
+    </main>
+  );
+}
+
+function ImportButton() {
+  const input = useRef<HTMLInputElement>(null);
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [problem, setProblem] = useState<{ text: string; faults: readonly Fault[] } | null>(null);
+
+  async function bring(file: File) {
+    setProblem(null);
+    if (file.size > LARGEST_FILE) {
+      setProblem({ text: `${file.name} is larger than any garden file (8 MB).`, faults: [] });
+      return;
+    }
+    try {
+      const garden = await request<GardenView>(
+        "POST",
+        "/api/gardens/import",
+        new Blob([file], { type: "application/json" }),
+      );
+      await client.invalidateQueries({ queryKey: keys.gardens });
+      await navigate(`/gardens/${garden.plan.id}`);
+    } catch (failure) {
+      if (failure instanceof Problem)
+        setProblem({ text: `${file.name}: ${failure.message}`, faults: failure.faults });
+      else setProblem({ text: words.awayIdle, faults: [] });
+    }
+  }
+
+  return (
+    <>
+      <button type="button" className="plain-button" onClick={() => input.current?.click()}>
+        Bring one from a file
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        className="hidden"
+        aria-label="Garden file"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          event.target.value = "";
+          if (file) void bring(file);
+        }}
+      />
+      {problem && (
+        <div role="alert" className="w-full border border-snag bg-snagpale px-3 py-2">
+          <p>{problem.text}</p>
+          <ul className="mt-1 max-h-60 overflow-y-auto text-sm">
+            {problem.faults.map((fault, index) => (
+              <li key={index}>
+                <span className="figures">{fault.pointer || "(file)"}</span>: {fault.wrong}; {fault.right}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,162 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { Problem, request } from "../api/client";
+import { keys, useCatalogue } from "../api/queries";
+import type { GardenView, NewGarden, Point, Units } from "../api/types";
+import { Choice } from "../parts/Choice";
+import { TextField } from "../parts/TextField";
+import { words } from "../words";
+import { PlotFields } from "./PlotFields";
+
+const METRIC_PLOT: Point[] = rectangle(10, 8);
+
+function rectangle(length: number, width: number): Point[] {
+  return [
+    { x: 0, y: 0 },
+    { x: length, y: 0 },
+    { x: length, y: width },
+    { x: 0, y: width },
+  ];
+}
+
+/** Everything a garden begins with; all of it can be changed later but the currency and the first season. */
+export function NewGardenForm() {
+  const catalogue = useCatalogue();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [draft, setDraft] = useState({
+    name: "",
+    units: "METRIC" as Units,
+    currency: "EUR",
+    firstSeason: String(new Date().getFullYear()),
+    budget: "500",
+    contingency: "10",
+    north: "0",
+    latitude: "50",
+  });
+  const [corners, setCorners] = useState<Point[]>(METRIC_PLOT);
+  const [problem, setProblem] = useState<{ field: string; text: string } | null>(null);
+  const set = (field: keyof typeof draft) => (value: string) => {
+    setDraft((before) => ({ ...before, [field]: value }));
+  };
+  const fault = (field: string) => (problem?.field === field ? problem.text : undefined);
+
+  async function begin() {
+    const numbers = { firstSeason: 0, contingency: 0, north: 0, latitude: 0 };
+    for (const field of ["firstSeason", "contingency", "north", "latitude"] as const) {
+      const value = Number(draft[field].replace(",", "."));
+      if (draft[field].trim() === "" || !Number.isFinite(value)) {
+        setProblem({ field, text: "Write a plain number." });
+        return;
+      }
+      numbers[field] = value;
+    }
+    const { firstSeason, contingency, north, latitude } = numbers;
+    const { name, units, currency, budget } = draft;
+    const garden: NewGarden = {
+      name,
+      units,
+      currency: currency.trim().toUpperCase(),
+      firstSeason: Math.round(firstSeason),
+      budget: budget.trim(),
+      contingency,
+      site: { corners, north, latitude },
+    };
+    try {
+      const made = await request<GardenView>("POST", "/api/gardens", garden);
+      client.setQueryData(keys.garden(made.plan.id), made);
+      await client.invalidateQueries({ queryKey: keys.gardens });
+      await navigate(`/gardens/${made.plan.id}`);
+    } catch (failure) {
+      if (failure instanceof Problem)
+        setProblem({
+          field: failure.field.replace(/^site\//, "").replace(/^corners.*/, "corners"),
+          text: failure.message,
+        });
+      else setProblem({ field: "", text: words.awayIdle });
+    }
+  }
+
+  return (
+    <section aria-label="A new garden" className="mt-4 border border-ink bg-paper p-4">
+      <div className="grid gap-3 sm:grid-cols-2">
+        <div className="sm:col-span-2">
+          <TextField
+            label="Name of the garden"
+            value={draft.name}
+            fault={fault("name")}
+            onCommit={set("name")}
+          />
+        </div>
+        <Choice
+          label="Measures written in"
+          value={draft.units}
+          options={[
+            { value: "METRIC", label: "metres" },
+            { value: "FEET_AND_INCHES", label: "feet and inches" },
+          ]}
+          onChange={set("units")}
+        />
+        <TextField
+          label="First season"
+          value={draft.firstSeason}
+          figures
+          fault={fault("firstSeason")}
+          onCommit={set("firstSeason")}
+        />
+        <div>
+          <TextField
+            label="Currency"
+            value={draft.currency}
+            figures
+            fault={fault("currency")}
+            onCommit={set("currency")}
+          />
+          <p className="mt-0.5 text-sm text-soft">
+            Rough starting prices come for {(catalogue.data?.currencies ?? []).join(", ")}.
+          </p>
+        </div>
+        <div className="grid grid-cols-2 items-start gap-2">
+          <TextField
+            label="Budget"
+            value={draft.budget}
+            figures
+            fault={fault("budget")}
+            onCommit={set("budget")}
+          />
+          <TextField
+            label="Held back, %"
+            value={draft.contingency}
+            figures
+            fault={fault("contingency")}
+            onCommit={set("contingency")}
+          />
+        </div>
+        <TextField
+          label="North, degrees clockwise from up on the sheet"
+          value={draft.north}
+          figures
+          fault={fault("north")}
+          onCommit={set("north")}
+        />
+        <TextField
+          label="Latitude, degrees; south of the equator with a minus"
+          value={draft.latitude}
+          figures
+          fault={fault("latitude")}
+          onCommit={set("latitude")}
+        />
+      </div>
+      <PlotFields units={draft.units} corners={corners} onChange={setCorners} fault={fault("corners")} />
+      {problem?.field === "" && (
+        <p role="alert" className="mt-2 text-snag">
+          {problem.text}
+        </p>
+      )}
+      <button type="button" className="strong-button mt-4" onClick={() => void begin()}>
+        Begin this garden
+      </button>
+    </section>
+  );
+}

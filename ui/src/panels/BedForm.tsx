@@ -1,0 +1,111 @@
+import type { Bed, Rectangle } from "../api/types";
+import { reoutline } from "../edits/changes";
+import { formatLength } from "../measure/lengths";
+import { LengthField } from "../parts/LengthField";
+import { TextField } from "../parts/TextField";
+import { boundsOf, corners, shifted, stretched, turned } from "../sheet/geometry";
+import { useDesk } from "../workspace/desk";
+import { BedSeasons } from "./BedSeasons";
+import { useFieldEdit } from "./useFieldEdit";
+
+/** One bed by its numbers; every field is an edit of its own. */
+export function BedForm({ bed }: { bed: Bed }) {
+  const desk = useDesk();
+  const { faults, edit, refuse } = useFieldEdit();
+  const judged = desk.bedById.get(bed.id);
+  const outline = desk.outlines.get(bed.id);
+  if (!judged || !outline) return null;
+  const from = judged.revision;
+  const plot = boundsOf(desk.plan.site.corners);
+  const bounds = boundsOf(corners(outline));
+
+  function reshape(field: string, after: Rectangle) {
+    if (outline) edit(field, reoutline([{ bed: bed.id, from, before: outline, after }], ""));
+  }
+
+  return (
+    <div className="space-y-2 border-t border-rule pt-3">
+      <TextField
+        label="Name"
+        value={bed.name}
+        fault={faults["name"]}
+        onCommit={(name) => {
+          edit("name", { kind: "RenameBed", bed: bed.id, name });
+        }}
+      />
+      <div className="grid grid-cols-2 gap-2">
+        <LengthField
+          label="Length, outside"
+          value={outline.length}
+          units={desk.units}
+          fault={faults["length"]}
+          onCommit={(length) => {
+            reshape("length", stretched(outline, 1, length));
+          }}
+        />
+        <LengthField
+          label="Width, outside"
+          value={outline.width}
+          units={desk.units}
+          fault={faults["width"]}
+          onCommit={(width) => {
+            reshape("width", stretched(outline, 2, width));
+          }}
+        />
+        <LengthField
+          label="From plot's left"
+          value={bounds.left - plot.left}
+          units={desk.units}
+          fault={faults["left"]}
+          onCommit={(left) => {
+            reshape("left", shifted(outline, left - (bounds.left - plot.left), 0));
+          }}
+        />
+        <LengthField
+          label="From plot's foot"
+          value={bounds.bottom - plot.bottom}
+          units={desk.units}
+          fault={faults["foot"]}
+          onCommit={(foot) => {
+            reshape("foot", shifted(outline, 0, foot - (bounds.bottom - plot.bottom)));
+          }}
+        />
+        <TextField
+          label="Turned, degrees"
+          value={String(Math.round(outline.turn * 100) / 100)}
+          figures
+          fault={faults["turn"]}
+          onCommit={(text) => {
+            const degrees = Number(text.replace(",", ".").replace("°", ""));
+            if (text.trim() === "" || !Number.isFinite(degrees))
+              refuse("turn", "Write degrees clockwise, like 15.");
+            else reshape("turn", { ...outline, turn: degrees });
+          }}
+        />
+        <div className="flex items-end gap-1">
+          {[-15, 15, 90].map((degrees) => (
+            <button
+              key={degrees}
+              type="button"
+              className="plain-button figures px-1.5"
+              aria-label={`Turn by ${String(degrees)} degrees`}
+              onClick={() => {
+                reshape("turn", turned(outline, degrees));
+              }}
+            >
+              {degrees > 0 ? "+" : "−"}
+              {Math.abs(degrees)}°
+            </button>
+          ))}
+        </div>
+      </div>
+      <p className="text-sm text-soft">
+        Inside{" "}
+        <span className="figures">
+          {formatLength(judged.insideLength, desk.units)} × {formatLength(judged.insideWidth, desk.units)}
+        </span>
+      </p>
+      <BedSeasons bed={bed} from={from} faults={faults} edit={edit} />
+    </div>
+  );
+}

@@ -1,0 +1,99 @@
+import { words } from "../words";
+import { formatLength } from "../measure/lengths";
+import { Choice } from "../parts/Choice";
+import { useDesk } from "../workspace/desk";
+import { snapSteps } from "../workspace/steps";
+import { useBedActions } from "../workspace/useBedActions";
+import { BedForm } from "./BedForm";
+import { PlaceByNumbers } from "./PlaceByNumbers";
+
+/** The beds of the garden as a list, and the selected one by its numbers. */
+export function BedsPanel({ drawing, onDraw }: { drawing: boolean; onDraw: (drawing: boolean) => void }) {
+  const desk = useDesk();
+  const { selected, duplicate, remove } = useBedActions();
+  const [only] = selected;
+  const plural = selected.length > 1 ? ` ${String(selected.length)} beds` : "";
+  return (
+    <div className="space-y-3">
+      <div className="flex flex-wrap gap-2">
+        <button
+          type="button"
+          className={drawing ? "strong-button" : "plain-button"}
+          aria-pressed={drawing}
+          title="B"
+          onClick={() => {
+            onDraw(!drawing);
+          }}
+        >
+          {drawing ? "Drag a rectangle on the sheet …" : "Draw a bed"}
+        </button>
+        <PlaceByNumbers />
+      </div>
+      <Choice
+        label="Snap step"
+        value={String(desk.snapStep)}
+        options={snapSteps(desk.units).map((step) => ({
+          value: String(step),
+          label: formatLength(step, desk.units),
+        }))}
+        onChange={(step) => {
+          desk.setSnapStep(Number(step));
+        }}
+      />
+      {selected.length > 0 && (
+        <div className="flex flex-wrap gap-2 border-t border-rule pt-3">
+          <button type="button" className="plain-button" onClick={duplicate} title="D">
+            Duplicate{plural}
+          </button>
+          <button type="button" className="plain-button" onClick={remove} title="Delete">
+            Take out{plural}
+          </button>
+        </div>
+      )}
+      {only && selected.length === 1 && <BedForm key={only.id} bed={only} />}
+      <BedList />
+    </div>
+  );
+}
+
+function BedList() {
+  const desk = useDesk();
+  const beds = [...desk.plan.beds].sort((a, b) => a.name.localeCompare(b.name, undefined, { numeric: true }));
+  return (
+    <div className="border-t border-rule pt-2">
+      <h3 className="flex items-baseline gap-2">
+        All beds <span className="figures text-soft">{beds.length}</span>
+      </h3>
+      {beds.length === 0 && <p className="mt-1 text-soft">{words.noBeds}</p>}
+      <ul>
+        {beds.map((bed) => {
+          const standing = desk.bedById.get(bed.id);
+          const outline = desk.outlines.get(bed.id);
+          const first = bed.revisions[0]?.from ?? 0;
+          return (
+            <li key={bed.id}>
+              <button
+                type="button"
+                disabled={!standing}
+                aria-pressed={desk.selection.has(bed.id)}
+                className={`flex w-full items-baseline gap-2 border-b border-hair px-1 py-1 text-left enabled:cursor-pointer enabled:hover:bg-markpale ${desk.selection.has(bed.id) ? "bg-markpale font-semibold" : ""}`}
+                onClick={(event) => {
+                  desk.select(event.shiftKey ? [...desk.selection, bed.id] : [bed.id]);
+                }}
+              >
+                <span className="grow truncate">{bed.name}</span>
+                <span className="figures shrink-0 text-sm text-soft">
+                  {outline
+                    ? `${formatLength(outline.length, desk.units)} × ${formatLength(outline.width, desk.units)}`
+                    : first > desk.season
+                      ? `from ${String(first)}`
+                      : `gone in ${String(bed.retired ?? "")}`}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,147 @@
+import type { Bed, Change, Frame } from "../api/types";
+import { formatLength } from "../measure/lengths";
+import { batch } from "../edits/changes";
+import { Choice } from "../parts/Choice";
+import { words } from "../words";
+import { useDesk } from "../workspace/desk";
+import { revisionIn, useBedActions } from "../workspace/useBedActions";
+import { BillTable } from "./BillTable";
+
+const NONE = "none";
+const JOINTS = [
+  { value: "SIDES_PAST", label: "sides run past the ends" },
+  { value: "ENDS_PAST", label: "ends run past the sides" },
+] as const;
+
+/** What holds the selected beds, the pieces of it, and the boards to buy. */
+export function FramesPanel() {
+  const desk = useDesk();
+  const { selected } = useBedActions();
+  const boards = (desk.report?.bill ?? []).filter((line) => line.part === "FRAMES");
+  const [only] = selected;
+  return (
+    <div className="space-y-3">
+      {selected.length === 0 && (
+        <p className="text-soft">Select beds on the sheet to see and change their frames.</p>
+      )}
+      {selected.length > 0 && <FrameForm beds={selected} />}
+      {only && selected.length === 1 && <Pieces bed={only} />}
+      <h3 className="border-t border-rule pt-2">Boards to buy, all beds</h3>
+      <BillTable lines={boards} empty="No frame needs boards." />
+      <p className="text-sm text-soft">
+        {words.frameCaution} {words.oldTimber}
+      </p>
+    </div>
+  );
+}
+
+function FrameForm({ beds }: { beds: readonly Bed[] }) {
+  const desk = useDesk();
+  const { materials, boards } = desk.catalogue;
+  const [first] = beds;
+  const frame = first && revisionIn(first, desk.season)?.frame;
+  const usual: Frame = {
+    material: materials[1]?.key ?? "",
+    board: desk.units === "METRIC" ? "38x150 mm" : "2x10",
+    courses: 1,
+    joint: "SIDES_PAST",
+  };
+  const material = materials.find((m) => m.key === frame?.material);
+
+  function put(next: Frame | undefined) {
+    const changes = beds.flatMap((bed): Change[] => {
+      const from = revisionIn(bed, desk.season)?.from;
+      return from === undefined
+        ? []
+        : [{ kind: "ReframeBed", bed: bed.id, from, ...(next ? { frame: next } : {}) }];
+    });
+    if (changes.length > 0) desk.submit(batch("Reframe beds", changes));
+  }
+
+  return (
+    <div className="space-y-2">
+      <h3>{beds.length === 1 ? first?.name : `${String(beds.length)} beds`}</h3>
+      <Choice
+        label="Made of"
+        value={frame?.material ?? NONE}
+        options={[
+          { value: NONE, label: "nothing, in the ground" },
+          ...materials.map((m) => ({ value: m.key, label: m.label })),
+        ]}
+        onChange={(chosen) => {
+          put(chosen === NONE ? undefined : { ...(frame ?? usual), material: chosen });
+        }}
+      />
+      {material && (
+        <p className="text-sm text-soft">
+          Lasts <span className="figures">{material.leastYears}</span> to{" "}
+          <span className="figures">{material.mostYears}</span> years in the ground. {material.remark}
+        </p>
+      )}
+      {frame && (
+        <>
+          <Choice
+            label="Board, its true size"
+            value={frame.board}
+            options={boards.map((board) => ({
+              value: board.key,
+              label: `${board.key}: ${formatLength(board.thickness, desk.units)} × ${formatLength(board.width, desk.units)}`,
+            }))}
+            onChange={(board) => {
+              put({ ...frame, board });
+            }}
+          />
+          <div className="grid grid-cols-[5rem_1fr] gap-2">
+            <Choice
+              label="Courses"
+              value={String(frame.courses)}
+              options={Array.from({ length: 12 }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }))}
+              onChange={(courses) => {
+                put({ ...frame, courses: Number(courses) });
+              }}
+            />
+            <Choice
+              label="Corner joint"
+              value={frame.joint}
+              options={JOINTS}
+              onChange={(joint) => {
+                put({ ...frame, joint });
+              }}
+            />
+          </div>
+        </>
+      )}
+    </div>
+  );
+}
+
+function Pieces({ bed }: { bed: Bed }) {
+  const desk = useDesk();
+  const judged = desk.bedById.get(bed.id);
+  if (!judged || judged.pieces.length === 0) return null;
+  return (
+    <div>
+      <p>
+        Stands <span className="figures">{formatLength(judged.height, desk.units)}</span> high. Inside{" "}
+        <span className="figures">
+          {formatLength(judged.insideLength, desk.units)} × {formatLength(judged.insideWidth, desk.units)}
+        </span>
+        .
+      </p>
+      <h3 className="mt-2">Pieces</h3>
+      <table className="w-full">
+        <tbody>
+          {judged.pieces.map((piece, index) => (
+            <tr key={index} className="border-b border-hair">
+              <td className="py-0.5">{piece.part === "SIDE" ? "side" : "end"}</td>
+              <td className="figures text-right">{formatLength(piece.length, desk.units)}</td>
+              <td className="figures w-14 text-right">× {piece.count}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <h3 className="mt-2">If this bed alone were built</h3>
+      <BillTable lines={judged.alone} empty="Nothing to buy." />
+    </div>
+  );
+}

@@ -1,0 +1,114 @@
+import type { Gardener } from "../api/types";
+import { Choice } from "../parts/Choice";
+import { LengthField } from "../parts/LengthField";
+import { TextField } from "../parts/TextField";
+import { hatchId, Swatch } from "../sheet/Patterns";
+import { useDesk } from "../workspace/desk";
+import { formatLength } from "../measure/lengths";
+import { useFieldEdit } from "./useFieldEdit";
+
+const OWN = "own";
+
+/** One gardener's measures, from a preset or one's own. */
+export function GardenerForm({ gardener, index }: { gardener: Gardener; index: number }) {
+  const desk = useDesk();
+  const { faults, edit } = useFieldEdit();
+  const { reaches, passings } = desk.catalogue;
+  const preset = reaches.findIndex((p) => p.reach === gardener.reach && p.posture === gardener.posture);
+  const passing = passings.findIndex((p) => p.width === gardener.passing);
+  const source = passings[passing]?.source;
+
+  function put(field: string, part: Partial<Gardener>) {
+    edit(field, { kind: "PutGardener", gardener: { ...gardener, ...part } });
+  }
+
+  return (
+    <fieldset className="space-y-2 border-t border-rule pt-2">
+      <legend className="sr-only">{gardener.name}</legend>
+      <div className="flex items-end gap-2">
+        <div className="grow">
+          <TextField
+            label="Name"
+            value={gardener.name}
+            fault={faults["name"]}
+            onCommit={(name) => {
+              put("name", { name });
+            }}
+          />
+        </div>
+        <span className="pb-2">
+          <Swatch pattern={hatchId(index)} />
+        </span>
+        <button
+          type="button"
+          className="plain-button"
+          aria-label={`Take out ${gardener.name}`}
+          onClick={() => {
+            edit("name", { kind: "RemoveGardener", gardener: gardener.id });
+          }}
+        >
+          Take out
+        </button>
+      </div>
+      <Choice
+        label="Reach like"
+        value={preset < 0 ? OWN : String(preset)}
+        options={[
+          ...reaches.map((p, i) => ({
+            value: String(i),
+            label: `${p.label}, ${formatLength(p.reach, desk.units)}`,
+          })),
+          { value: OWN, label: "measured" },
+        ]}
+        onChange={(chosen) => {
+          const found = reaches[Number(chosen)];
+          if (found) put("reach", { reach: found.reach, posture: found.posture });
+        }}
+      />
+      <div className="grid grid-cols-2 gap-2">
+        <LengthField
+          label="Reach, from the edge"
+          value={gardener.reach}
+          units={desk.units}
+          fault={faults["reach"]}
+          onCommit={(reach) => {
+            put("reach", { reach });
+          }}
+        />
+        <Choice
+          label="Works"
+          value={gardener.posture}
+          options={[
+            { value: "STANDING", label: "standing" },
+            { value: "SEATED", label: "seated" },
+          ]}
+          onChange={(posture) => {
+            put("posture", { posture });
+          }}
+        />
+        <LengthField
+          label="Needs to pass"
+          value={gardener.passing}
+          units={desk.units}
+          fault={faults["passing"]}
+          onCommit={(width) => {
+            put("passing", { passing: width });
+          }}
+        />
+        <Choice
+          label="as one"
+          value={passing < 0 ? OWN : String(passing)}
+          options={[
+            ...passings.map((p, i) => ({ value: String(i), label: p.label })),
+            { value: OWN, label: "measured" },
+          ]}
+          onChange={(chosen) => {
+            const found = passings[Number(chosen)];
+            if (found) put("passing", { passing: found.width });
+          }}
+        />
+      </div>
+      {source && <p className="text-sm text-soft">{source}.</p>}
+    </fieldset>
+  );
+}

@@ -1,0 +1,73 @@
+import type { Plan } from "../api/types";
+import { formatMoney } from "../measure/figures";
+import { TextField } from "../parts/TextField";
+import { useDesk } from "../workspace/desk";
+import { BillTable } from "./BillTable";
+import { PriceBook } from "./PriceBook";
+import { useFieldEdit } from "./useFieldEdit";
+
+/** The budget, what it is planned to go on, and what things cost. */
+export function PursePanel() {
+  const desk = useDesk();
+  const lines = desk.report?.bill ?? [];
+  return (
+    <div className="space-y-3">
+      <BudgetForm budget={desk.plan.budget} />
+      <h3 className="border-t border-rule pt-2">Planned, by season</h3>
+      <table className="w-full">
+        <tbody>
+          {(desk.report?.bySeason ?? []).map((entry) => (
+            <tr key={entry.season} className="border-b border-hair">
+              <td className="figures py-0.5">{entry.season}</td>
+              <td className="figures text-right">{formatMoney(entry.planned)}</td>
+            </tr>
+          ))}
+          {desk.report && (
+            <tr className="font-semibold">
+              <td className="py-0.5">All</td>
+              <td className="figures text-right">{formatMoney(desk.report.purse.planned)}</td>
+            </tr>
+          )}
+        </tbody>
+      </table>
+      <h3 className="border-t border-rule pt-2">Bill</h3>
+      <BillTable lines={lines} empty="Nothing to buy yet." />
+      <PriceBook />
+    </div>
+  );
+}
+
+function BudgetForm({ budget }: { budget: Plan["budget"] }) {
+  const { faults, edit, refuse } = useFieldEdit();
+  const put = (field: string, sum: string, contingency: number) => {
+    edit(field, {
+      kind: "SetBudget",
+      budget: { sum: { amount: sum, currency: budget.sum.currency }, contingency },
+    });
+  };
+  return (
+    <div className="grid grid-cols-2 gap-2">
+      <TextField
+        label={`Budget, ${budget.sum.currency}`}
+        value={budget.sum.amount}
+        figures
+        fault={faults["sum"]}
+        onCommit={(text) => {
+          put("sum", text.trim(), budget.contingency);
+        }}
+      />
+      <TextField
+        label="Held back, per cent"
+        value={String(budget.contingency)}
+        figures
+        fault={faults["contingency"]}
+        onCommit={(text) => {
+          const share = Number(text.replace(",", ".").replace("%", ""));
+          if (text.trim() === "" || !Number.isFinite(share))
+            refuse("contingency", "Write per cent, like 10.");
+          else put("contingency", budget.sum.amount, share);
+        }}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,35 @@
+import { useId } from "react";
+
+interface Props<T extends string> {
+  label: string;
+  value: T;
+  options: readonly { value: T; label: string }[];
+  onChange: (value: T) => void;
+}
+
+/** One of a list, by the platform's own control. */
+export function Choice<T extends string>({ label, value, options, onChange }: Props<T>) {
+  const id = useId();
+  return (
+    <div>
+      <label htmlFor={id} className="block text-sm text-soft">
+        {label}
+      </label>
+      <select
+        id={id}
+        className="field"
+        value={value}
+        onChange={(event) => {
+          const chosen = options.find((option) => option.value === event.target.value);
+          if (chosen) onChange(chosen.value);
+        }}
+      >
+        {options.map((option) => (
+          <option key={option.value} value={option.value}>
+            {option.label}
+          </option>
+        ))}
+      </select>
+    </div>
+  );
+}

@@ -1,0 +1,76 @@
+import { useId, useState } from "react";
+import type { Units } from "../api/types";
+import { formatLength, parseLength } from "../measure/lengths";
+import { words } from "../words";
+
+interface Props {
+  label: string;
+  /** Metres. */
+  value: number;
+  units: Units;
+  onCommit: (metres: number) => void;
+  /** What the program says is wrong with it. */
+  fault?: string | undefined;
+  autoFocus?: boolean;
+  onCancel?: () => void;
+  hideLabel?: boolean;
+}
+
+/** A length that may be typed in any unit; taken with Enter or on leaving the field, given up with Escape. */
+export function LengthField({ label, value, units, onCommit, fault, autoFocus, onCancel, hideLabel }: Props) {
+  const id = useId();
+  const [draft, setDraft] = useState<string | null>(null);
+  const [unread, setUnread] = useState(false);
+  const shown = draft ?? formatLength(value, units);
+  const message = unread ? words.unreadableLength : fault;
+
+  function commit() {
+    if (draft === null) return;
+    const metres = parseLength(draft, units);
+    setUnread(metres === null);
+    if (metres === null) return;
+    setDraft(null);
+    if (metres !== value) onCommit(metres);
+  }
+
+  return (
+    <div>
+      <label htmlFor={id} className={hideLabel ? "sr-only" : "block text-sm text-soft"}>
+        {label}
+      </label>
+      <input
+        id={id}
+        className={`field figures ${message ? "border-2 border-snag" : ""}`}
+        value={shown}
+        autoFocus={autoFocus}
+        aria-invalid={message !== undefined}
+        aria-describedby={message ? `${id}-fault` : undefined}
+        onChange={(event) => {
+          setDraft(event.target.value);
+          setUnread(false);
+        }}
+        onFocus={(event) => {
+          event.target.select();
+        }}
+        onBlur={() => {
+          commit();
+          onCancel?.();
+        }}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") commit();
+          if (event.key === "Escape") {
+            setDraft(null);
+            setUnread(false);
+            onCancel?.();
+          }
+          event.stopPropagation();
+        }}
+      />
+      {message && (
+        <p id={`${id}-fault`} role="alert" className="mt-0.5 text-sm text-snag">
+          {message}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,137 @@
+import type { KeyboardEvent, PointerEvent } from "react";
+import type { BedAppraisal, Gardener, Rectangle, Units } from "../api/types";
+import { formatLength } from "../measure/lengths";
+import { bedLabel } from "../words";
+import { corners } from "./geometry";
+import { closedPath } from "./path";
+import { hatchId } from "./Patterns";
+import { toSheet, type View } from "./view";
+
+interface Props {
+  bed: BedAppraisal;
+  /** Where it is drawn: under the hand it runs ahead of the judgement. */
+  outline: Rectangle;
+  view: View;
+  units: Units;
+  gardeners: readonly Gardener[];
+  selected: boolean;
+  flaws: number;
+  onPointerDown: (event: PointerEvent) => void;
+  onKeyDown: (event: KeyboardEvent) => void;
+  onFocus: () => void;
+}
+
+/** Narrower than this on the sheet nothing is written into a bed, pixels. */
+const ROOM_FOR_WORDS = 34;
+const LETTER = 13;
+
+/** A bed to scale: its boards at their true thickness, the soil inside, and what is out of reach. */
+export function BedShape(props: Props) {
+  const { bed, outline, view, units, gardeners, selected, flaws } = props;
+  const board = Math.max(0, (bed.outline.length - bed.insideLength) / 2);
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      data-bed={bed.name}
+      aria-label={bedLabel(
+        bed.name,
+        formatLength(outline.length, units),
+        formatLength(outline.width, units),
+        flaws,
+      )}
+      aria-pressed={selected}
+      className="cursor-move outline-none [&:focus-visible>path:first-child]:stroke-[var(--color-mark)]"
+      onPointerDown={props.onPointerDown}
+      onKeyDown={props.onKeyDown}
+      onFocus={props.onFocus}
+    >
+      <path
+        d={closedPath(corners(outline), view)}
+        fill={board > 0 ? "var(--color-timber)" : "url(#soil)"}
+        stroke={selected ? "var(--color-mark)" : "var(--color-ink)"}
+        strokeWidth={selected ? 3 : 1.2}
+        strokeDasharray={board > 0 ? undefined : "7 3"}
+      />
+      {board > 0 && (
+        <path
+          d={closedPath(corners(outline, board), view)}
+          fill="url(#soil)"
+          stroke="var(--color-ink)"
+          strokeWidth="0.6"
+        />
+      )}
+      <OutOfReach bed={bed} view={view} gardeners={gardeners} />
+      <BedWords bed={bed} outline={outline} view={view} units={units} />
+    </g>
+  );
+}
+
+function OutOfReach({ bed, view, gardeners }: Pick<Props, "bed" | "view" | "gardeners">) {
+  return (
+    <g pointerEvents="none">
+      {bed.reach.map(({ gardener, unreached }) =>
+        unreached.parts.map((part, index) => (
+          <path
+            key={`${gardener}-${String(index)}`}
+            data-unreached-by={gardeners.find((g) => g.id === gardener)?.name}
+            d={closedPath(part, view)}
+            fill={`url(#${hatchId(gardeners.findIndex((g) => g.id === gardener))})`}
+            stroke="var(--color-ink)"
+            strokeWidth="0.6"
+            strokeDasharray="3 2"
+          />
+        )),
+      )}
+      {bed.nobody.parts.map((part, index) => (
+        <path
+          key={index}
+          data-unreached-by="nobody"
+          d={closedPath(part, view)}
+          fill="url(#hatch-nobody)"
+          stroke="var(--color-snag)"
+          strokeWidth="1.4"
+        />
+      ))}
+    </g>
+  );
+}
+
+function BedWords({ bed, outline, view, units }: Pick<Props, "bed" | "outline" | "view" | "units">) {
+  const upright = outline.turn % 180 > 45 && outline.turn % 180 < 135;
+  const wide = outline.length >= outline.width;
+  const long = Math.max(outline.length, outline.width) * view.scale;
+  const short = Math.min(outline.length, outline.width) * view.scale;
+  if (short < ROOM_FOR_WORDS * 0.55 || long < ROOM_FOR_WORDS) return null;
+  const middle = toSheet(view, outline.centre);
+  const turn = readable(outline.turn + (wide ? 0 : upright ? -90 : 90));
+  const letters = Math.floor(long / (LETTER * 0.56));
+  const size = `${formatLength(outline.length, units)} × ${formatLength(outline.width, units)}`;
+  const roomForSize = short > 2.6 * LETTER && long > size.length * 7;
+  return (
+    <g
+      pointerEvents="none"
+      transform={`translate(${middle.x.toFixed(1)} ${middle.y.toFixed(1)}) rotate(${turn.toFixed(2)})`}
+      textAnchor="middle"
+      fill="var(--color-ink)"
+      stroke="var(--color-soil)"
+      strokeWidth="3"
+      paintOrder="stroke"
+    >
+      <text y={roomForSize ? -3 : 4} fontSize={LETTER} fontWeight="600">
+        {bed.name.length <= letters ? bed.name : `${bed.name.slice(0, Math.max(1, letters - 1))}…`}
+      </text>
+      {roomForSize && (
+        <text y="13" fontSize="11" className="figures">
+          {size}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** The same line, turned so that it is read from below or from the right. */
+function readable(turn: number): number {
+  const half = ((turn % 180) + 180) % 180;
+  return half > 90 ? half - 180 : half === 90 ? -90 : half;
+}

@@ -1,0 +1,100 @@
+import type { Site, Units } from "../api/types";
+import { formatLength } from "../measure/lengths";
+import { boundsOf } from "./geometry";
+import { closedPath } from "./path";
+import { toSheet, type Size, type View } from "./view";
+
+interface Props {
+  site: Site;
+  view: View;
+  size: Size;
+  units: Units;
+}
+
+const FEET = 0.3048;
+/** Grid lines closer than this would be a grey wash, pixels. */
+const CLOSEST_LINES = 18;
+
+/** The plot with a grid of whole metres or feet, and the lengths of its sides. */
+export function Ground({ site, view, units }: Props) {
+  const sides = site.corners.map((from, index) => {
+    const to = site.corners[(index + 1) % site.corners.length] ?? from;
+    return { from, to };
+  });
+  const counterClockwise = sides.reduce((sum, { from, to }) => sum + from.x * to.y - to.x * from.y, 0) > 0;
+  const outline = closedPath(site.corners, view);
+  return (
+    <g>
+      <clipPath id="plot">
+        <path d={outline} />
+      </clipPath>
+      <path d={outline} fill="var(--color-paper)" />
+      <GridLines site={site} view={view} units={units} />
+      <path d={outline} fill="none" stroke="var(--color-ink)" strokeWidth="2.4" strokeLinejoin="miter" />
+      {sides.map(({ from, to }, index) => {
+        const a = toSheet(view, from);
+        const b = toSheet(view, to);
+        const length = Math.hypot(b.x - a.x, b.y - a.y);
+        if (length < 44) return null;
+        const out = counterClockwise ? 1 : -1;
+        const x = (a.x + b.x) / 2 - ((b.y - a.y) / length) * 15 * out;
+        const y = (a.y + b.y) / 2 + ((b.x - a.x) / length) * 15 * out;
+        const angle = (Math.atan2(b.y - a.y, b.x - a.x) * 180) / Math.PI;
+        const turn = angle > 90 ? angle - 180 : angle <= -90 ? angle + 180 : angle;
+        return (
+          <text
+            key={index}
+            transform={`translate(${x.toFixed(1)} ${(y + 4).toFixed(1)}) rotate(${turn.toFixed(2)} 0 -4)`}
+            textAnchor="middle"
+            fontSize="12"
+            className="figures"
+            fill="var(--color-soft)"
+          >
+            {formatLength(Math.hypot(to.x - from.x, to.y - from.y), units)}
+          </text>
+        );
+      })}
+    </g>
+  );
+}
+
+function GridLines({ site, view, units }: Omit<Props, "size">) {
+  const bounds = boundsOf(site.corners);
+  let step = units === "METRIC" ? 1 : FEET;
+  while (step * view.scale < CLOSEST_LINES) step *= 5;
+  const lines: string[] = [];
+  for (let x = bounds.left + step; x < bounds.right; x += step) {
+    const a = toSheet(view, { x, y: bounds.bottom });
+    const b = toSheet(view, { x, y: bounds.top });
+    lines.push(`M${a.x.toFixed(1)} ${a.y.toFixed(1)}V${b.y.toFixed(1)}`);
+  }
+  for (let y = bounds.bottom + step; y < bounds.top; y += step) {
+    const a = toSheet(view, { x: bounds.left, y });
+    const b = toSheet(view, { x: bounds.right, y });
+    lines.push(`M${a.x.toFixed(1)} ${a.y.toFixed(1)}H${b.x.toFixed(1)}`);
+  }
+  return (
+    <path d={lines.join("")} stroke="var(--color-hair)" strokeWidth="1" clipPath="url(#plot)" fill="none" />
+  );
+}
+
+/** North on the sheet. */
+export function North({ north }: { north: number }) {
+  return (
+    <svg
+      width="44"
+      height="44"
+      viewBox="-22 -22 44 44"
+      role="img"
+      aria-label={`North points ${north.toFixed(0)} degrees clockwise from up`}
+    >
+      <circle r="21" fill="var(--color-paper)" stroke="var(--color-rule)" />
+      <g transform={`rotate(${String(north)})`}>
+        <path d="M0-12L5 9L0 5L-5 9Z" fill="var(--color-ink)" />
+        <text y="-13" textAnchor="middle" fontSize="8" fontWeight="700" fill="var(--color-ink)">
+          N
+        </text>
+      </g>
+    </svg>
+  );
+}

@@ -1,0 +1,289 @@
+import { useEffect, useMemo, useRef, useState, type PointerEvent } from "react";
+import type { BedAppraisal, Gap, Point, Rectangle } from "../api/types";
+import { reoutline, type Reoutline } from "../edits/changes";
+import { useDesk } from "../workspace/desk";
+import { words } from "../words";
+import { BedShape } from "./BedShape";
+import { boundsOf, shifted, stretched } from "./geometry";
+import { GapLine } from "./GapLine";
+import { Ground } from "./Ground";
+import { Handles } from "./Handles";
+import { caught, idle, interact, underHand, type Action, type Interaction, type Scene } from "./interaction";
+import { Patterns } from "./Patterns";
+import { SheetOverlay } from "./SheetOverlay";
+import { SnagMarks } from "./SnagMarks";
+import { Transients } from "./Transients";
+import { TypeHere, type Typing } from "./TypeHere";
+import { useNewBed } from "./useNewBed";
+import { useSheetKeys } from "./useSheetKeys";
+import { useSize } from "./useSize";
+import { useViewControl } from "./useViewControl";
+import { toGround, toSheet } from "./view";
+
+/** How near a snap has to be, pixels. */
+const SNAP_PIXELS = 9;
+/** Gaps longer than this are open garden: measured for the selected bed only, metres. */
+const LONGEST_GAP = 2.5;
+/** With more beds than this only the selected ones are dimensioned, or the sheet would be all figures. */
+const MOST_DIMENSIONED = 30;
+
+/** The measured drawing: beds to scale, dragged, turned and stretched by hand or keys, judged while they move. */
+export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => void }) {
+  const desk = useDesk();
+  const frame = useRef<HTMLDivElement>(null);
+  const size = useSize(frame);
+  const plot = useMemo(() => boundsOf(desk.plan.site.corners), [desk.plan.site.corners]);
+  const { view, control, panHandlers } = useViewControl(plot, size, frame);
+  const [doing, setDoing] = useState<Interaction>(idle);
+  const [byKeys, setByKeys] = useState<ReadonlyMap<string, Rectangle>>(new Map());
+  const [typing, setTyping] = useState<Typing | null>(null);
+  const newBed = useNewBed();
+  const onKeys = useSheetKeys(desk, setByKeys);
+
+  const hand = underHand(doing);
+  const drawn = (bed: BedAppraisal): Rectangle =>
+    hand.get(bed.bed) ?? byKeys.get(bed.bed) ?? desk.outlines.get(bed.bed) ?? bed.outline;
+
+  function scene(event: { altKey: boolean }): Scene {
+    return {
+      outlines: desk.outlines,
+      plot,
+      step: desk.snapStep,
+      tolerance: SNAP_PIXELS / view.scale,
+      free: event.altKey,
+    };
+  }
+
+  function place(event: PointerEvent): Point {
+    const box = frame.current?.getBoundingClientRect();
+    return toGround(view, { x: event.clientX - (box?.left ?? 0), y: event.clientY - (box?.top ?? 0) });
+  }
+
+  function act(action: Action, event: PointerEvent): Interaction {
+    const next = interact(doing, action, scene(event));
+    setDoing(next);
+    return next;
+  }
+
+  function capture(event: PointerEvent) {
+    frame.current?.setPointerCapture(event.pointerId);
+    event.stopPropagation();
+  }
+
+  function edits(state: Interaction): Reoutline[] {
+    const before = state.kind === "move" ? state.before : desk.outlines;
+    return [...underHand(state)].flatMap(([bed, after]): Reoutline[] => {
+      const from = desk.bedById.get(bed)?.revision;
+      const was = state.kind === "stretch" || state.kind === "turn" ? state.before : before.get(bed);
+      return from === undefined || !was ? [] : [{ bed, from, before: was, after }];
+    });
+  }
+
+  function grab(bed: BedAppraisal, event: PointerEvent) {
+    if (drawing || event.button !== 0) return;
+    const already = desk.selection.has(bed.bed);
+    const beds = event.shiftKey
+      ? already
+        ? [...desk.selection].filter((other) => other !== bed.bed)
+        : [...desk.selection, bed.bed]
+      : already
+        ? [...desk.selection]
+        : [bed.bed];
+    desk.select(beds);
+    if (event.shiftKey) return;
+    act({ kind: "grab", beds, at: place(event) }, event);
+    capture(event);
+  }
+
+  function press(event: PointerEvent) {
+    if (event.button !== 0) return;
+    if (drawing) {
+      act({ kind: "start-draw", at: place(event) }, event);
+      capture(event);
+    } else if (event.pointerType !== "touch") {
+      if (!event.shiftKey) desk.select([]);
+      act({ kind: "start-marquee", at: place(event) }, event);
+      capture(event);
+    }
+  }
+
+  function move(event: PointerEvent) {
+    if (doing.kind === "idle") return;
+    const next = act({ kind: "to", at: place(event) }, event);
+    if (next.kind === "draw") {
+      desk.tryOut(next.now ? newBed(next.now) : null);
+      return;
+    }
+    const change = reoutline(edits(next), "Move beds");
+    if (change) desk.tryOut(change);
+  }
+
+  function release(event: PointerEvent) {
+    if (doing.kind === "idle") return;
+    if (doing.kind === "draw") {
+      const change = doing.now && newBed(doing.now);
+      if (change) {
+        desk.submit(change);
+        desk.select([change.bed.id]);
+      } else desk.tryOut(null);
+      onDrawn();
+    } else if (doing.kind === "marquee") {
+      const found = caught(doing, desk.outlines);
+      if (found.length > 0) desk.select([...new Set([...desk.selection, ...found])]);
+    } else {
+      const change = reoutline(edits(doing), "Move beds");
+      if (change) desk.submit(change);
+      else if (doing.kind !== "move" || doing.far) desk.tryOut(null);
+    }
+    act({ kind: "release" }, event);
+  }
+
+  useEffect(() => {
+    if (doing.kind === "idle") return;
+    const giveUp = (event: KeyboardEvent) => {
+      if (event.key !== "Escape") return;
+      setDoing(idle);
+      desk.tryOut(null);
+    };
+    window.addEventListener("keydown", giveUp);
+    return () => {
+      window.removeEventListener("keydown", giveUp);
+    };
+  });
+
+  const beds = desk.report?.beds ?? [];
+  const [only] = desk.selection.size === 1 ? [...desk.selection] : [];
+  const single = only === undefined ? undefined : desk.bedById.get(only);
+  const gaps = (desk.report?.gaps ?? []).filter((gap) => isShown(gap, desk.selection, beds.length));
+  const name = (bed: string | undefined) =>
+    bed === undefined ? "the plot's edge" : (desk.bedById.get(bed)?.name ?? "");
+
+  return (
+    <div
+      ref={frame}
+      className={`relative h-full min-h-80 touch-none overflow-hidden bg-film ${drawing ? "cursor-crosshair" : ""}`}
+      role="application"
+      aria-label={words.sheetHelp}
+      onPointerDown={press}
+      onPointerMove={move}
+      onPointerUp={release}
+      onPointerCancel={() => {
+        setDoing(idle);
+        desk.tryOut(null);
+      }}
+      {...panHandlers}
+    >
+      {size && (
+        <svg width={size.width} height={size.height} className="block select-none" data-testid="sheet">
+          <Patterns />
+          <Ground site={desk.plan.site} view={view} size={size} units={desk.units} />
+          {beds.map((bed) => (
+            <BedShape
+              key={bed.bed}
+              bed={bed}
+              outline={drawn(bed)}
+              view={view}
+              units={desk.units}
+              gardeners={desk.plan.gardeners}
+              selected={desk.selection.has(bed.bed)}
+              flaws={(desk.report?.snags ?? []).filter((snag) => snag.beds.includes(bed.bed)).length}
+              onPointerDown={(event) => {
+                grab(bed, event);
+              }}
+              onKeyDown={onKeys}
+              onFocus={() => {
+                if (doing.kind === "idle" && !desk.selection.has(bed.bed)) desk.select([bed.bed]);
+              }}
+            />
+          ))}
+          {gaps.map((gap, index) => (
+            <GapLine
+              key={index}
+              gap={gap}
+              view={view}
+              units={desk.units}
+              from={name(gap.bed)}
+              to={name(gap.to)}
+              onEdit={() => {
+                setTyping(typeGap(gap));
+              }}
+            />
+          ))}
+          <Transients doing={doing} view={view} size={size} units={desk.units} />
+          {single && (
+            <Handles
+              outline={drawn(single)}
+              view={view}
+              units={desk.units}
+              onEdge={(edge, event) => {
+                act({ kind: "grab-edge", bed: single.bed, edge }, event);
+                capture(event);
+              }}
+              onTurn={(event) => {
+                act({ kind: "grab-turn", bed: single.bed }, event);
+                capture(event);
+              }}
+              onSize={(side) => {
+                setTyping(typeSize(single, side));
+              }}
+            />
+          )}
+          <SnagMarks view={view} />
+        </svg>
+      )}
+      <SheetOverlay control={control} view={view} />
+      {typing && (
+        <TypeHere
+          typing={typing}
+          units={desk.units}
+          onDone={() => {
+            setTyping(null);
+          }}
+        />
+      )}
+    </div>
+  );
+
+  /** The selected one of the two gives way, else the bed that the gap was measured from. */
+  function typeGap(gap: Gap): Typing {
+    const other = gap.to !== undefined && desk.selection.has(gap.to);
+    const moving = desk.bedById.get(other ? (gap.to ?? "") : gap.bed);
+    const start = toSheet(view, gap.start);
+    const end = toSheet(view, gap.end);
+    return {
+      label: `Gap from ${name(gap.bed)} to ${name(gap.to)}`,
+      value: gap.distance,
+      at: { x: (start.x + end.x) / 2, y: (start.y + end.y) / 2 },
+      onCommit: (metres) => {
+        if (!moving) return;
+        const wider = (metres - gap.distance) / (gap.distance || 1);
+        const away = other ? 1 : -1;
+        const dx = (gap.end.x - gap.start.x) * wider * away;
+        const dy = (gap.end.y - gap.start.y) * wider * away;
+        commit(moving, shifted(moving.outline, dx, dy));
+      },
+    };
+  }
+
+  function typeSize(bed: BedAppraisal, side: "length" | "width"): Typing {
+    return {
+      label: `${side === "length" ? "Length" : "Width"} of ${bed.name}`,
+      value: bed.outline[side],
+      at: toSheet(view, bed.outline.centre),
+      onCommit: (metres) => {
+        commit(bed, stretched(bed.outline, side === "length" ? 1 : 2, metres));
+      },
+    };
+  }
+
+  function commit(bed: BedAppraisal, after: Rectangle) {
+    const change = reoutline([{ bed: bed.bed, from: bed.revision, before: bed.outline, after }], "");
+    if (change) desk.submit(change);
+  }
+}
+
+function isShown(gap: Gap, selection: ReadonlySet<string>, beds: number): boolean {
+  const selected = selection.has(gap.bed) || (gap.to !== undefined && selection.has(gap.to));
+  if (selected) return true;
+  return beds <= MOST_DIMENSIONED && gap.to !== undefined && gap.distance <= LONGEST_GAP;
+}

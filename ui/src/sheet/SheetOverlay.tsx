@@ -1,0 +1,91 @@
+import { useDesk } from "../workspace/desk";
+import { formatLength } from "../measure/lengths";
+import { North } from "./Ground";
+import { hatchId, Swatch } from "./Patterns";
+import type { ViewControl } from "./useViewControl";
+import type { View } from "./view";
+
+/** Zoom, north, scale bar and the legend of hatches, over the corners of the sheet. */
+export function SheetOverlay({ control, view }: { control: ViewControl; view: View }) {
+  const desk = useDesk();
+  const nobody = (desk.report?.beds ?? []).some((bed) => bed.nobody.area > 0);
+  const missing = desk.plan.gardeners
+    .map((gardener, index) => ({ gardener, index }))
+    .filter(({ gardener }) =>
+      (desk.report?.beds ?? []).some((bed) =>
+        bed.reach.some((reach) => reach.gardener === gardener.id && reach.unreached.area > 0),
+      ),
+    );
+  return (
+    <>
+      <div
+        className="absolute top-2 right-2 flex flex-col items-center gap-1"
+        onPointerDown={(event) => {
+          event.stopPropagation();
+        }}
+      >
+        <North north={desk.plan.site.north} />
+        <ZoomButton label="Larger" sign="+" onClick={control.larger} />
+        <ZoomButton label="Smaller" sign="−" onClick={control.smaller} />
+        <ZoomButton label="Whole plot" sign="⤢" onClick={control.fit} />
+      </div>
+      {(nobody || missing.length > 0) && (
+        <div className="pointer-events-none absolute bottom-2 left-2 border border-rule bg-paper/95 px-2 py-1 text-sm">
+          <p className="font-semibold">Out of reach</p>
+          {nobody && (
+            <p className="flex items-center gap-2">
+              <Swatch pattern="hatch-nobody" /> for everybody
+            </p>
+          )}
+          {missing.map(({ gardener, index }) => (
+            <p key={gardener.id} className="flex max-w-52 items-center gap-2">
+              <Swatch pattern={hatchId(index)} /> <span className="truncate">for {gardener.name}</span>
+            </p>
+          ))}
+        </div>
+      )}
+      <ScaleBar view={view} />
+    </>
+  );
+}
+
+function ZoomButton({ label, sign, onClick }: { label: string; sign: string; onClick: () => void }) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      className="h-8 w-8 cursor-pointer border border-rule bg-paper text-lg leading-none hover:bg-markpale"
+      onClick={onClick}
+    >
+      {sign}
+    </button>
+  );
+}
+
+const FEET = 0.3048;
+const WIDEST_BAR = 130;
+
+function ScaleBar({ view }: { view: View }) {
+  const { units } = useDesk();
+  const unit = units === "METRIC" ? 1 : FEET;
+  const steps = [0.1, 0.25, 0.5, 1, 2, 5, 10, 20, 50, 100];
+  const long =
+    steps
+      .map((step) => step * unit)
+      .filter((step) => step * view.scale <= WIDEST_BAR)
+      .at(-1) ?? 0.1 * unit;
+  return (
+    <div className="pointer-events-none absolute right-2 bottom-2 bg-film/80 px-1 text-right text-sm">
+      <span className="figures">{formatLength(long, units)}</span>
+      <svg width={long * view.scale + 2} height="9" className="ml-auto block" aria-hidden="true">
+        <path
+          d={`M1 0V8H${String(long * view.scale + 1)}V0`}
+          fill="none"
+          stroke="var(--color-ink)"
+          strokeWidth="1.5"
+        />
+      </svg>
+    </div>
+  );
+}

@@ -1,0 +1,20 @@
+import type { Change, Rectangle } from "../api/types";
+import { freeName, placed } from "../edits/changes";
+import { useDesk } from "../workspace/desk";
+import { revisionIn } from "../workspace/useBedActions";
+
+/** Makes new beds for the season that is looked at, framed as some bed of the plan is. */
+export function useNewBed() {
+  const desk = useDesk();
+  return (outline: Rectangle): Extract<Change, { kind: "PlaceBed" }> => {
+    const model = desk.plan.beds
+      .map((bed) => revisionIn(bed, desk.season)?.frame)
+      .find((frame) => frame !== undefined);
+    const name = freeName(
+      "Bed",
+      desk.plan.beds.map((bed) => bed.name),
+    );
+    const change = placed(name, { from: desk.season, outline, ...(model ? { frame: model } : {}) });
+    return change as Extract<Change, { kind: "PlaceBed" }>;
+  };
+}

@@ -1,0 +1,80 @@
+import { useEffect, useRef, useState, type PointerEvent, type RefObject } from "react";
+import type { Bounds } from "./geometry";
+import { fitted, panned, zoomed, type Size, type View } from "./view";
+
+const WHEEL_ZOOM = 1.0015;
+const BUTTON_ZOOM = 1.25;
+
+export interface ViewControl {
+  larger: () => void;
+  smaller: () => void;
+  fit: () => void;
+}
+
+/** Zoom by wheel or buttons, pan by the middle button or one finger on open ground. Until it is changed the whole plot is shown. */
+export function useViewControl(plot: Bounds, size: Size | null, frame: RefObject<HTMLElement | null>) {
+  const [own, setOwn] = useState<View | null>(null);
+  const panning = useRef<{ x: number; y: number; pointer: number } | null>(null);
+  const whole = size ? fitted(plot, size) : { scale: 50, x: 0, y: 0 };
+  const view = own ?? whole;
+  const current = useRef(view);
+  useEffect(() => {
+    current.current = view;
+  });
+
+  useEffect(() => {
+    const node = frame.current;
+    if (!node) return;
+    const wheel = (event: WheelEvent) => {
+      event.preventDefault();
+      const box = node.getBoundingClientRect();
+      const about = { x: event.clientX - box.left, y: event.clientY - box.top };
+      const next = event.shiftKey
+        ? panned(current.current, -event.deltaY - event.deltaX, 0)
+        : zoomed(current.current, WHEEL_ZOOM ** -event.deltaY, about);
+      current.current = next;
+      setOwn(next);
+    };
+    node.addEventListener("wheel", wheel, { passive: false });
+    return () => {
+      node.removeEventListener("wheel", wheel);
+    };
+  }, [frame]);
+
+  const about = (factor: number) => {
+    setOwn(zoomed(view, factor, { x: (size?.width ?? 0) / 2, y: (size?.height ?? 0) / 2 }));
+  };
+  const control: ViewControl = {
+    larger: () => {
+      about(BUTTON_ZOOM);
+    },
+    smaller: () => {
+      about(1 / BUTTON_ZOOM);
+    },
+    fit: () => {
+      setOwn(null);
+    },
+  };
+
+  const panHandlers = {
+    onPointerDownCapture: (event: PointerEvent) => {
+      const onGround = !(
+        event.target instanceof Element && event.target.closest("[role=button], [data-grip], button")
+      );
+      if (event.button === 1 || (event.pointerType === "touch" && onGround)) {
+        panning.current = { x: event.clientX, y: event.clientY, pointer: event.pointerId };
+      }
+    },
+    onPointerMoveCapture: (event: PointerEvent) => {
+      const last = panning.current;
+      if (last?.pointer !== event.pointerId) return;
+      setOwn(panned(current.current, event.clientX - last.x, event.clientY - last.y));
+      panning.current = { x: event.clientX, y: event.clientY, pointer: event.pointerId };
+    },
+    onPointerUpCapture: () => {
+      panning.current = null;
+    },
+  };
+
+  return { view, control, panHandlers };
+}

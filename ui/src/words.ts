@@ -1,0 +1,25 @@
+/** Words of the screens that are not labels of a single control: messages, and what screen readers are told. */
+export const words = {
+  unreadableLength: "Write a length like 3'6\", 42in, 1.07m or 107cm.",
+  away: "The program's database is away. Your edit is kept and made as soon as it is back.",
+  awayIdle: "The program does not answer at the moment; it is tried again.",
+  signedOut: "You have been signed out. Your edit is kept: sign in again in this tab and it is made.",
+  sheetHelp:
+    "Sheet of the garden. Tab goes from bed to bed. Arrow keys move the selected beds by the snap step, with Shift by ten steps." +
+    " R turns by 15 degrees, Shift+R back. D duplicates, Delete takes out, Control+Z undoes. Every size and place can also be" +
+    " typed in the panel.",
+  noBeds: "No bed yet. Draw one on the sheet, or place one by its numbers.",
+  noSnags: "Nothing is wrong with the plan in this season.",
+  noGardeners: "Nobody gardens here yet. Name who does, so that reach and walks can be judged.",
+  frameCaution: "Saw with care: wear a dust mask with treated wood and never burn its offcuts.",
+  oldTimber: "Never for food: old CCA-treated wood, creosoted railway sleepers, painted or unknown pallets.",
+  digCaution: "Before any digging, have buried lines marked by the local utility-locating service.",
+  soilCaution:
+    "Soil of unknown origin: have it tested. Compost dust can carry germs: wet it, and wash your hands.",
+  guess: "a guess",
+} as const;
+
+export function bedLabel(name: string, length: string, width: string, flaws: number): string {
+  const said = flaws === 0 ? "no snags" : flaws === 1 ? "1 snag" : `${String(flaws)} snags`;
+  return `${name}, ${length} by ${width}, ${said}`;
+}

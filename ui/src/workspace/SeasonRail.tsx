@@ -1,0 +1,60 @@
+import { RadioGroup } from "radix-ui";
+import { formatMoney } from "../measure/figures";
+import { useDesk } from "./desk";
+import { presentSeason, railSeasons } from "./seasons";
+
+/** The years as they come, the present one marked; choosing one shows the garden as it was or is planned. */
+export function SeasonRail() {
+  const desk = useDesk();
+  const present = new Date().getFullYear();
+  const seasons = railSeasons(desk.plan, presentSeason(desk.plan.firstSeason), desk.season);
+  return (
+    <RadioGroup.Root
+      aria-label="Season"
+      orientation="horizontal"
+      value={String(desk.season)}
+      onValueChange={(season) => {
+        desk.setSeason(Number(season));
+      }}
+      className="flex overflow-x-auto border-t border-rule bg-paper"
+    >
+      {seasons.map((season) => {
+        const cost = desk.report?.bySeason.find((entry) => entry.season === season);
+        const events = eventsIn(desk.plan.beds, season);
+        return (
+          <RadioGroup.Item
+            key={season}
+            value={String(season)}
+            className="min-w-28 flex-1 cursor-pointer border-r border-hair px-2 py-1 text-left last:border-r-0 data-[state=checked]:bg-ink data-[state=checked]:text-white"
+          >
+            <span className="figures text-base font-semibold">{season}</span>
+            {season === present && <span className="ml-2 border border-current px-1 text-xs">now</span>}
+            <span className="block truncate text-sm opacity-90">
+              {events || "no building"}
+              {cost && Number(cost.planned.amount) > 0 ? (
+                <span className="figures"> · {formatMoney(cost.planned)}</span>
+              ) : (
+                ""
+              )}
+            </span>
+          </RadioGroup.Item>
+        );
+      })}
+    </RadioGroup.Root>
+  );
+}
+
+function eventsIn(beds: ReturnType<typeof useDesk>["plan"]["beds"], season: number): string {
+  const built = beds.filter((bed) => bed.revisions[0]?.from === season).length;
+  const rebuilt = beds.filter((bed) =>
+    bed.revisions.slice(1).some((revision) => revision.from === season),
+  ).length;
+  const gone = beds.filter((bed) => bed.retired === season).length;
+  return [
+    built ? `${String(built)} built` : "",
+    rebuilt ? `${String(rebuilt)} rebuilt` : "",
+    gone ? `${String(gone)} gone` : "",
+  ]
+    .filter((part) => part !== "")
+    .join(", ");
+}

@@ -1,0 +1,117 @@
+import { useState } from "react";
+import type { Snag } from "../api/types";
+import { words } from "../words";
+import { useDesk } from "./desk";
+
+const WEIGHTS = { SERIOUS: "Serious", WARNING: "Warning", NOTE: "Note" } as const;
+
+const keyOf = (snag: Snag) => `${snag.rule} ${snag.beds.join()} ${snag.gardeners.join()}`;
+
+/**
+ * What is wrong, worst first, each with its number on the sheet, where the rule comes from, and its remedies. While an edit is being
+ * tried the list stays as it is: what would be put right is struck out, what would be new stands on top.
+ */
+export function SnagSlip() {
+  const { judged, preview } = useDesk();
+  const snags = judged?.snags ?? [];
+  const known = new Set(snags.map(keyOf));
+  const then = preview ? new Set(preview.appraisal.snags.map(keyOf)) : null;
+  const fresh = preview?.appraisal.snags.filter((snag) => !known.has(keyOf(snag))) ?? [];
+  return (
+    <aside
+      aria-label="Snags"
+      className="flex flex-col border-rule bg-paper max-lg:order-4 max-lg:border-t lg:min-h-0 lg:border-l"
+    >
+      <h2 className="flex items-baseline gap-2 border-b border-rule px-3 py-2">
+        Snags <span className="figures text-soft">{snags.length}</span>
+        {preview && (
+          <span className="ml-auto text-sm font-normal text-mark">
+            would be <span className="figures">{preview.appraisal.snags.length}</span>
+          </span>
+        )}
+      </h2>
+      {judged && snags.length === 0 && fresh.length === 0 && <p className="p-3 text-soft">{words.noSnags}</p>}
+      <ol className="min-h-0 overflow-y-auto">
+        {fresh.map((snag) => (
+          <li key={keyOf(snag)} className="border-b border-hair bg-snagpale px-3 py-2">
+            <span className="text-sm font-semibold text-snag">New: </span>
+            {snag.words}
+          </li>
+        ))}
+        {snags.map((snag, index) => (
+          <Item
+            key={keyOf(snag)}
+            snag={snag}
+            number={index + 1}
+            cured={then !== null && !then.has(keyOf(snag))}
+          />
+        ))}
+      </ol>
+    </aside>
+  );
+}
+
+function Item({ snag, number, cured }: { snag: Snag; number: number; cured: boolean }) {
+  const desk = useDesk();
+  const [open, setOpen] = useState(false);
+  const serious = snag.weight === "SERIOUS";
+  return (
+    <li className="border-b border-hair px-3 py-2">
+      <button
+        type="button"
+        aria-expanded={open}
+        className="flex w-full cursor-pointer gap-2 text-left"
+        onClick={() => {
+          setOpen(!open);
+          if (snag.beds.length > 0) desk.select(snag.beds);
+        }}
+      >
+        <span
+          className={`figures mt-0.5 h-5 min-w-5 border border-snag px-0.5 text-center text-sm leading-[1.15rem] font-bold ${serious ? "bg-snag text-white" : "text-snag"}`}
+        >
+          {number}
+        </span>
+        <span>
+          <span className="text-sm font-semibold text-snag">{WEIGHTS[snag.weight]}. </span>
+          <span className={cured ? "text-soft line-through" : ""}>{snag.words}</span>
+          {cured && <span className="ml-1 font-semibold text-mark">put right</span>}
+        </span>
+      </button>
+      {open && (
+        <div className="mt-1 ml-7 text-sm">
+          <p className="text-soft">
+            {snag.ruleWords} <span className="block">Source: {snag.source}.</span>
+          </p>
+          <ul className="mt-1 space-y-1">
+            {snag.remedies.map((remedy) => (
+              <li key={remedy.words}>
+                <button
+                  type="button"
+                  className="plain-button w-full text-left"
+                  title="Enter takes it; resting on it shows what it does"
+                  onPointerEnter={() => {
+                    desk.tryOut(remedy.change);
+                  }}
+                  onPointerLeave={() => {
+                    desk.tryOut(null);
+                  }}
+                  onFocus={() => {
+                    desk.tryOut(remedy.change);
+                  }}
+                  onBlur={() => {
+                    desk.tryOut(null);
+                  }}
+                  onClick={() => {
+                    desk.submit(remedy.change);
+                  }}
+                >
+                  {remedy.words}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </li>
+  );
+}

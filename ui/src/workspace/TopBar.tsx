@@ -1,0 +1,156 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { DropdownMenu } from "radix-ui";
+import { useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { request } from "../api/client";
+import { useSession } from "../api/queries";
+import { words } from "../words";
+import { useDesk } from "./desk";
+import { HistoryDialog } from "./HistoryDialog";
+
+const item =
+  "block w-full cursor-pointer px-3 py-1.5 text-left outline-none data-[highlighted]:bg-markpale focus-visible:outline-none";
+
+/** Name of the garden, undo and redo, what can be taken away on paper or as a file, and what the program has to say. */
+export function TopBar() {
+  const desk = useDesk();
+  const session = useSession();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [history, setHistory] = useState(false);
+  const path = `/api/gardens/${desk.plan.id}`;
+
+  async function signOut() {
+    await request("DELETE", "/api/session");
+    client.clear();
+    await navigate("/");
+  }
+
+  return (
+    <header>
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule bg-paper px-3 py-1.5">
+        <Link to="/gardens" className="text-sm tracking-wide text-soft hover:text-mark">
+          Fair Acre
+        </Link>
+        <h1 className="max-w-[26rem] truncate text-lg" title={desk.plan.name}>
+          {desk.plan.name}
+        </h1>
+        <div className="flex gap-1">
+          <button
+            type="button"
+            className="plain-button"
+            disabled={!desk.garden.canUndo}
+            onClick={desk.undo}
+            title="Control+Z"
+          >
+            Undo
+          </button>
+          <button
+            type="button"
+            className="plain-button"
+            disabled={!desk.garden.canRedo}
+            onClick={desk.redo}
+            title="Control+Y"
+          >
+            Redo
+          </button>
+        </div>
+        <span className="grow" />
+        <span aria-live="polite" className="text-sm text-soft">
+          {desk.queueState.items.length > 0 ? "Keeping …" : ""}
+        </span>
+        <DropdownMenu.Root modal={false}>
+          <DropdownMenu.Trigger className="plain-button">Take away ▾</DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content
+              align="end"
+              sideOffset={4}
+              className="z-20 min-w-60 border border-ink bg-white py-1"
+            >
+              <DropdownMenu.Label className="px-3 pt-1 text-sm text-soft">
+                Sheet of {desk.season}, to scale
+              </DropdownMenu.Label>
+              {desk.catalogue.scales.map((scale) => (
+                <div key={scale.key} className="flex items-center pr-1">
+                  <span className="figures grow px-3">{scale.label}</span>
+                  {(["pdf", "svg"] as const).map((type) => (
+                    <DropdownMenu.Item key={type} asChild>
+                      <a
+                        className={`${item} w-auto uppercase`}
+                        href={`${path}/sheet.${type}?season=${String(desk.season)}&scale=${scale.key}`}
+                        aria-label={`Sheet ${scale.label} as ${type.toUpperCase()}`}
+                        download
+                      >
+                        {type}
+                      </a>
+                    </DropdownMenu.Item>
+                  ))}
+                </div>
+              ))}
+              <DropdownMenu.Separator className="my-1 border-t border-rule" />
+              <DropdownMenu.Item asChild>
+                <a className={item} href={`${path}/file`} download>
+                  The garden as a file
+                </a>
+              </DropdownMenu.Item>
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
+            setHistory(true);
+          }}
+        >
+          Edits
+        </button>
+        <span className="max-w-48 truncate text-sm text-soft">{session.data?.name}</span>
+        <button type="button" className="text-button text-sm" onClick={() => void signOut()}>
+          Sign out
+        </button>
+      </div>
+      <Messages />
+      <HistoryDialog open={history} onOpenChange={setHistory} />
+    </header>
+  );
+}
+
+function Messages() {
+  const { queue, queueState } = useDesk();
+  const { away, signedOut, notice } = queueState;
+  return (
+    <div aria-live="assertive">
+      {away && (
+        <p role="status" className="border-b border-ochre bg-ochrepale px-3 py-1">
+          {words.away}
+        </p>
+      )}
+      {signedOut && (
+        <p role="status" className="border-b border-ochre bg-ochrepale px-3 py-1">
+          {words.signedOut}{" "}
+          <Link to="/" className="text-button">
+            Sign in
+          </Link>
+        </p>
+      )}
+      {notice && (
+        <p
+          role="alert"
+          className={`flex gap-3 border-b px-3 py-1 ${notice.tone === "refused" ? "border-snag bg-snagpale" : "border-mark bg-markpale"}`}
+        >
+          <span className="grow">{notice.text}</span>
+          <button
+            type="button"
+            className="text-button"
+            onClick={() => {
+              queue.dismiss();
+            }}
+          >
+            Close
+          </button>
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,67 @@
+import { Tabs } from "radix-ui";
+import { BedsPanel } from "../panels/BedsPanel";
+import { FillPanel } from "../panels/FillPanel";
+import { FramesPanel } from "../panels/FramesPanel";
+import { GroundPanel } from "../panels/GroundPanel";
+import { PursePanel } from "../panels/PursePanel";
+import { ReachPanel } from "../panels/ReachPanel";
+import { useDesk, type TradeStep } from "./desk";
+
+const STEPS: readonly { key: TradeStep; label: string }[] = [
+  { key: "ground", label: "Ground" },
+  { key: "beds", label: "Beds" },
+  { key: "reach", label: "Walks & reach" },
+  { key: "frames", label: "Frames" },
+  { key: "fill", label: "Fill" },
+  { key: "purse", label: "Purse" },
+];
+
+/** The order in which a garden is thought through; nothing is locked. */
+export function TradeOrder() {
+  const desk = useDesk();
+  return (
+    <Tabs.Root
+      value={desk.step}
+      onValueChange={(step) => {
+        const found = STEPS.find(({ key }) => key === step);
+        if (found) desk.setStep(found.key);
+      }}
+    >
+      <Tabs.List aria-label="Trade order" className="grid grid-cols-3 border-b border-rule">
+        {STEPS.map(({ key, label }, index) => (
+          <Tabs.Trigger
+            key={key}
+            value={key}
+            className="cursor-pointer border-r border-b border-hair px-1 py-1.5 text-sm hover:bg-markpale data-[state=active]:bg-ink data-[state=active]:text-white [&:nth-child(3n)]:border-r-0"
+          >
+            <span className="figures mr-1 opacity-70">{index + 1}</span>
+            {label}
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+    </Tabs.Root>
+  );
+}
+
+interface PanelProps {
+  drawing: boolean;
+  onDraw: (drawing: boolean) => void;
+}
+
+/** What the current step asks. */
+export function StepPanel({ drawing, onDraw }: PanelProps) {
+  const { step } = useDesk();
+  return (
+    <section
+      aria-label={STEPS.find(({ key }) => key === step)?.label}
+      className="min-h-0 grow overflow-y-auto px-3 py-3"
+    >
+      {step === "ground" && <GroundPanel />}
+      {step === "beds" && <BedsPanel drawing={drawing} onDraw={onDraw} />}
+      {step === "reach" && <ReachPanel />}
+      {step === "frames" && <FramesPanel />}
+      {step === "fill" && <FillPanel />}
+      {step === "purse" && <PursePanel />}
+    </section>
+  );
+}

@@ -1,0 +1,116 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
+import { Problem } from "../api/client";
+import { keys, useAppraisal, useCatalogue, useGarden } from "../api/queries";
+import type { Change, GardenView, Preview } from "../api/types";
+import { outlinesAfter } from "../edits/changes";
+import { Previews } from "../edits/previews";
+import { EditQueue, type Item } from "../edits/queue";
+import type { Desk, TradeStep } from "./desk";
+import { presentSeason } from "./seasons";
+import { defaultStep } from "./steps";
+
+interface Opened {
+  desk: Desk | null;
+  failure: unknown;
+}
+
+/** The state of a workspace; the desk is null until the garden and the catalogue are there. */
+export function useDeskState(id: string): Opened {
+  const client = useQueryClient();
+  const garden = useGarden(id);
+  const catalogue = useCatalogue();
+  const [season, setSeason] = useState<number | null>(null);
+  const [step, setStep] = useState<TradeStep>("beds");
+  const [selection, setSelection] = useState<ReadonlySet<string>>(new Set());
+  const [snapStep, setSnapStep] = useState<number | null>(null);
+  const [preview, setPreview] = useState<Preview | null>(null);
+  /** Edits that are made but not judged yet: what they do is shown until the judgement is there. */
+  const [settling, setSettling] = useState<readonly Change[]>([]);
+  const trying = useRef(false);
+
+  const queue = useMemo(() => {
+    const remember = (view: GardenView, made: Item | null) => {
+      client.setQueryData(keys.garden(id), view);
+      if (made?.kind === "change") setSettling((changes) => [...changes, made.change]);
+    };
+    const revision = () => client.getQueryData<GardenView>(keys.garden(id))?.revision ?? 0;
+    return new EditQueue({ garden: id, revision, onGarden: remember });
+  }, [client, id]);
+  const queueState = useSyncExternalStore(queue.subscribe, queue.snapshot);
+  const previews = useMemo(
+    () =>
+      new Previews(id, (answer, failure) => {
+        setPreview(answer);
+        if (failure instanceof Problem) queue.tell({ tone: "refused", text: failure.message });
+      }),
+    [id, queue],
+  );
+
+  const loaded = garden.data !== undefined;
+  useEffect(() => {
+    if (loaded) void queue.run();
+  }, [loaded, queue]);
+
+  const shownSeason = season ?? presentSeason(garden.data?.plan.firstSeason);
+  const appraisal = useAppraisal(id, garden.data?.revision ?? -1, shownSeason);
+  const judged = appraisal.isPlaceholderData ? undefined : appraisal.data;
+  useEffect(() => {
+    if (!judged) return;
+    setSettling([]);
+    if (!trying.current) setPreview(null);
+  }, [judged]);
+  const report = preview?.appraisal ?? (appraisal.data?.season === shownSeason ? appraisal.data : undefined);
+
+  const bedById = useMemo(() => new Map((report?.beds ?? []).map((bed) => [bed.bed, bed])), [report]);
+  const outlines = useMemo(() => {
+    const now = new Map((report?.beds ?? []).map((bed) => [bed.bed, bed.outline]));
+    const waiting = queueState.items.flatMap((item) => (item.kind === "change" ? [item.change] : []));
+    return outlinesAfter([...settling, ...waiting], now);
+  }, [report, settling, queueState.items]);
+
+  if (!garden.data || !catalogue.data) return { desk: null, failure: garden.error ?? catalogue.error };
+  const view = garden.data;
+  const desk: Desk = {
+    garden: view,
+    plan: view.plan,
+    units: view.plan.units,
+    catalogue: catalogue.data,
+    season: shownSeason,
+    setSeason: (next) => {
+      setSeason(next);
+      setPreview(null);
+    },
+    step,
+    setStep,
+    report,
+    judged: appraisal.data?.season === shownSeason ? appraisal.data : undefined,
+    preview,
+    tryOut: (change: Change | null) => {
+      trying.current = change !== null;
+      if (change) previews.ask({ season: shownSeason, change });
+      else previews.forget();
+    },
+    submit: (change, refused) => {
+      trying.current = false;
+      queue.add({ kind: "change", key: crypto.randomUUID(), change }, refused);
+    },
+    undo: () => {
+      queue.add({ kind: "undo" });
+    },
+    redo: () => {
+      queue.add({ kind: "redo" });
+    },
+    queue,
+    queueState,
+    selection,
+    select: (beds) => {
+      setSelection(new Set(beds));
+    },
+    outlines,
+    bedById,
+    snapStep: snapStep ?? defaultStep(view.plan.units),
+    setSnapStep,
+  };
+  return { desk, failure: null };
+}
