@@ -11,8 +11,6 @@ export default defineConfig({
   },
   server: { proxy: { "/api": "http://localhost:8420" } },
   test: {
-    environment: "jsdom",
-    setupFiles: ["src/testing/setup.ts"],
     reporters: ["default", ["junit", { outputFile: "reports/TEST-front-end.xml" }]],
   },
 });

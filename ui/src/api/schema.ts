@@ -733,6 +733,8 @@ export interface components {
             passings: components["schemas"]["PassingView"][];
             scales: components["schemas"]["ScaleView"][];
             currencies: string[];
+            /** @description metres */
+            freeboard: number;
         };
         ItemView: {
             key: string;

@@ -19,7 +19,7 @@ export function formatVolume(litres: number, units: Units): string {
 /** An amount with its currency's sign; the digits are the program's own, grouped by threes. */
 export function formatMoney(money: Money): string {
   const [whole = "0", decimals] = money.amount.replace("-", "").split(".");
-  const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, " ");
+  const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, ",");
   const sign = money.amount.startsWith("-") ? "−" : "";
   return `${sign}${currencySign(money.currency)}${grouped}${decimals === undefined ? "" : `.${decimals}`}`;
 }

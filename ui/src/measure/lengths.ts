@@ -59,6 +59,11 @@ export function formatLength(length: number, units: Units): string {
   return units === "METRIC" ? formatMetric(length) : formatImperial(length);
 }
 
+/** As on a measured drawing, where metres go without saying: `1.07`, `3′ 6″`. */
+export function formatDimension(length: number, units: Units): string {
+  return formatLength(length, units).replace(/ m$/, "");
+}
+
 function formatMetric(length: number): string {
   const millimetres = Math.round(Math.abs(length) * 1000);
   const sign = length < 0 && millimetres > 0 ? "−" : "";

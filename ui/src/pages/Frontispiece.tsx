@@ -2,7 +2,7 @@
 export function Frontispiece() {
   return (
     <svg
-      viewBox="0 0 420 190"
+      viewBox="22 20 398 172"
       className="mt-6 w-full max-w-lg"
       role="img"
       aria-label="A bed of 2.40 by 1.20 metres, drawn to scale with its dimensions"

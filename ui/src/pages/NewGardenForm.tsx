@@ -10,6 +10,8 @@ import { words } from "../words";
 import { PlotFields } from "./PlotFields";
 
 const METRIC_PLOT: Point[] = rectangle(10, 8);
+/** 40 by 30 ft. */
+const IMPERIAL_PLOT: Point[] = rectangle(12.192, 9.144);
 
 function rectangle(length: number, width: number): Point[] {
   return [
@@ -96,7 +98,12 @@ export function NewGardenForm() {
             { value: "METRIC", label: "metres" },
             { value: "FEET_AND_INCHES", label: "feet and inches" },
           ]}
-          onChange={set("units")}
+          onChange={(units) => {
+            set("units")(units);
+            if (corners === METRIC_PLOT || corners === IMPERIAL_PLOT) {
+              setCorners(units === "METRIC" ? METRIC_PLOT : IMPERIAL_PLOT);
+            }
+          }}
         />
         <TextField
           label="First season"

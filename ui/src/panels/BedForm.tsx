@@ -1,6 +1,6 @@
 import type { Bed, Rectangle } from "../api/types";
 import { reoutline } from "../edits/changes";
-import { formatLength } from "../measure/lengths";
+import { formatDimension } from "../measure/lengths";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
 import { boundsOf, corners, shifted, stretched, turned } from "../sheet/geometry";
@@ -82,29 +82,30 @@ export function BedForm({ bed }: { bed: Bed }) {
             else reshape("turn", { ...outline, turn: degrees });
           }}
         />
-        <div className="flex items-end gap-1">
-          {[-15, 15, 90].map((degrees) => (
-            <button
-              key={degrees}
-              type="button"
-              className="plain-button figures px-1.5"
-              aria-label={`Turn by ${String(degrees)} degrees`}
-              onClick={() => {
-                reshape("turn", turned(outline, degrees));
-              }}
-            >
-              {degrees > 0 ? "+" : "−"}
-              {Math.abs(degrees)}°
-            </button>
-          ))}
+        <div>
+          <p className="text-sm text-soft">Inside</p>
+          <p className="figures pt-1 text-sm">
+            {formatDimension(judged.insideLength, desk.units)} ×{" "}
+            {formatDimension(judged.insideWidth, desk.units)}
+          </p>
         </div>
       </div>
-      <p className="text-sm text-soft">
-        Inside{" "}
-        <span className="figures">
-          {formatLength(judged.insideLength, desk.units)} × {formatLength(judged.insideWidth, desk.units)}
-        </span>
-      </p>
+      <div className="flex gap-1">
+        {[-15, 15, 90].map((degrees) => (
+          <button
+            key={degrees}
+            type="button"
+            className="plain-button figures"
+            aria-label={`Turn by ${String(degrees)} degrees`}
+            onClick={() => {
+              reshape("turn", turned(outline, degrees));
+            }}
+          >
+            {degrees > 0 ? "+" : "−"}
+            {Math.abs(degrees)}°
+          </button>
+        ))}
+      </div>
       <BedSeasons bed={bed} from={from} faults={faults} edit={edit} />
     </div>
   );

@@ -15,8 +15,8 @@ export function FillPanel() {
   return (
     <div className="space-y-3">
       <p className="text-soft">
-        Framed beds are filled to {formatLength(0.0254, desk.units)} below the top. In-ground beds need
-        nothing brought in.
+        Framed beds are filled to {formatLength(desk.catalogue.freeboard, desk.units)} below the top.
+        In-ground beds need nothing brought in.
       </p>
       <table className="w-full text-sm">
         <thead>

@@ -41,7 +41,7 @@ export function GardenerForm({ gardener, index }: { gardener: Gardener; index: n
         </span>
         <button
           type="button"
-          className="plain-button"
+          className="plain-button whitespace-nowrap"
           aria-label={`Take out ${gardener.name}`}
           onClick={() => {
             edit("name", { kind: "RemoveGardener", gardener: gardener.id });

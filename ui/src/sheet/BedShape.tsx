@@ -1,6 +1,6 @@
 import type { KeyboardEvent, PointerEvent } from "react";
 import type { BedAppraisal, Gardener, Rectangle, Units } from "../api/types";
-import { formatLength } from "../measure/lengths";
+import { formatDimension, formatLength } from "../measure/lengths";
 import { bedLabel } from "../words";
 import { corners } from "./geometry";
 import { closedPath } from "./path";
@@ -106,7 +106,7 @@ function BedWords({ bed, outline, view, units }: Pick<Props, "bed" | "outline" |
   const middle = toSheet(view, outline.centre);
   const turn = readable(outline.turn + (wide ? 0 : upright ? -90 : 90));
   const letters = Math.floor(long / (LETTER * 0.56));
-  const size = `${formatLength(outline.length, units)} × ${formatLength(outline.width, units)}`;
+  const size = `${formatDimension(outline.length, units)} × ${formatDimension(outline.width, units)}`;
   const roomForSize = short > 2.6 * LETTER && long > size.length * 7;
   return (
     <g

@@ -1,5 +1,5 @@
 import type { Gap, Units } from "../api/types";
-import { formatLength } from "../measure/lengths";
+import { formatDimension, formatLength } from "../measure/lengths";
 import { toSheet, type View } from "./view";
 
 interface Props {
@@ -18,7 +18,7 @@ export function GapLine({ gap, view, units, from, to, onEdit }: Props) {
   const a = toSheet(view, gap.start);
   const b = toSheet(view, gap.end);
   const length = Math.hypot(b.x - a.x, b.y - a.y);
-  const text = formatLength(gap.distance, units);
+  const text = formatDimension(gap.distance, units);
   const width = text.length * 6.6 + 6;
   const upright = Math.abs(b.y - a.y) > Math.abs(b.x - a.x);
   const beside = upright || width > length;
@@ -34,7 +34,7 @@ export function GapLine({ gap, view, units, from, to, onEdit }: Props) {
     <g
       role="button"
       tabIndex={-1}
-      aria-label={`${text} from ${from} to ${to}: change`}
+      aria-label={`${formatLength(gap.distance, units)} from ${from} to ${to}: change`}
       className="group cursor-pointer"
       onClick={onEdit}
       onPointerDown={(event) => {

@@ -82,16 +82,16 @@ function GridLines({ site, view, units }: Omit<Props, "size">) {
 export function North({ north }: { north: number }) {
   return (
     <svg
-      width="44"
-      height="44"
-      viewBox="-22 -22 44 44"
+      width="52"
+      height="52"
+      viewBox="-26 -26 52 52"
       role="img"
       aria-label={`North points ${north.toFixed(0)} degrees clockwise from up`}
     >
-      <circle r="21" fill="var(--color-paper)" stroke="var(--color-rule)" />
+      <circle r="25" fill="var(--color-paper)" stroke="var(--color-rule)" />
       <g transform={`rotate(${String(north)})`}>
         <path d="M0-12L5 9L0 5L-5 9Z" fill="var(--color-ink)" />
-        <text y="-13" textAnchor="middle" fontSize="8" fontWeight="700" fill="var(--color-ink)">
+        <text y="-14" textAnchor="middle" fontSize="9" fontWeight="700" fill="var(--color-ink)">
           N
         </text>
       </g>

@@ -1,6 +1,6 @@
 import type { PointerEvent } from "react";
 import type { Rectangle, Units } from "../api/types";
-import { formatLength } from "../measure/lengths";
+import { formatDimension } from "../measure/lengths";
 import { at, type Edge } from "./geometry";
 import { toSheet, type View } from "./view";
 
@@ -100,8 +100,8 @@ function SizeLabel({
       ? at(outline, outline.length / 4, -outline.width / 2 - away)
       : at(outline, outline.length / 2 + away * 2.4, outline.width / 4),
   );
-  const text = formatLength(outline[side], units);
-  const width = text.length * 7 + 8;
+  const text = formatDimension(outline[side], units);
+  const width = text.length * 7.6 + 8;
   return (
     <g
       role="button"

@@ -177,7 +177,7 @@ export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => v
         <svg width={size.width} height={size.height} className="block select-none" data-testid="sheet">
           <Patterns />
           <Ground site={desk.plan.site} view={view} size={size} units={desk.units} />
-          {beds.map((bed) => (
+          {inDrawingOrder(beds, desk.selection).map((bed) => (
             <BedShape
               key={bed.bed}
               bed={bed}
@@ -210,7 +210,7 @@ export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => v
             />
           ))}
           <Transients doing={doing} view={view} size={size} units={desk.units} />
-          {single && (
+          {single && doing.kind !== "move" && (
             <Handles
               outline={drawn(single)}
               view={view}
@@ -280,6 +280,11 @@ export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => v
     const change = reoutline([{ bed: bed.bed, from: bed.revision, before: bed.outline, after }], "");
     if (change) desk.submit(change);
   }
+}
+
+/** What is selected lies on top, so that it is not dragged under its neighbours. */
+function inDrawingOrder(beds: readonly BedAppraisal[], selection: ReadonlySet<string>): BedAppraisal[] {
+  return [...beds.filter((bed) => !selection.has(bed.bed)), ...beds.filter((bed) => selection.has(bed.bed))];
 }
 
 function isShown(gap: Gap, selection: ReadonlySet<string>, beds: number): boolean {

@@ -27,16 +27,14 @@ export function SeasonRail() {
             value={String(season)}
             className="min-w-28 flex-1 cursor-pointer border-r border-hair px-2 py-1 text-left last:border-r-0 data-[state=checked]:bg-ink data-[state=checked]:text-white"
           >
-            <span className="figures text-base font-semibold">{season}</span>
-            {season === present && <span className="ml-2 border border-current px-1 text-xs">now</span>}
-            <span className="block truncate text-sm opacity-90">
-              {events || "no building"}
-              {cost && Number(cost.planned.amount) > 0 ? (
-                <span className="figures"> · {formatMoney(cost.planned)}</span>
-              ) : (
-                ""
+            <span className="flex items-baseline gap-2">
+              <span className="figures text-base font-semibold">{season}</span>
+              {season === present && <span className="border border-current px-1 text-xs">now</span>}
+              {cost && Number(cost.planned.amount) > 0 && (
+                <span className="figures ml-auto text-sm">{formatMoney(cost.planned)}</span>
               )}
             </span>
+            <span className="block truncate text-sm opacity-90">{events || "no building"}</span>
           </RadioGroup.Item>
         );
       })}

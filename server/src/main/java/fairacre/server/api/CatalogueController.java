@@ -1,6 +1,7 @@
 package fairacre.server.api;
 
 import fairacre.drawing.Scale;
+import fairacre.fill.FillTakeoff;
 import fairacre.ground.Quadrilateral;
 import fairacre.measure.Length;
 import fairacre.plan.Board;
@@ -37,7 +38,7 @@ class CatalogueController {
     record ScaleView(String key, String label) {}
 
     record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<ItemView> items, List<ReachView> reaches,
-            String measureYourOwn, List<PassingView> passings, List<ScaleView> scales, List<String> currencies) {}
+            String measureYourOwn, List<PassingView> passings, List<ScaleView> scales, List<String> currencies, Length freeboard) {}
 
     /** Corners of a four-sided plot, and how far its first corner is from square, degrees. */
     record MeasuredPlot(List<Point> corners, double outOfSquare) {}
@@ -57,7 +58,8 @@ class CatalogueController {
                 ReachPreset.MEASURE_YOUR_OWN,
                 Stream.of(PassingPreset.values()).map(p -> new PassingView(p.label(), p.width(), p.source())).toList(),
                 Arrays.stream(Scale.values()).map(s -> new ScaleView(s.name(), s.label())).toList(),
-                CURRENCIES);
+                CURRENCIES,
+                FillTakeoff.FREEBOARD);
     }
 
     @PostMapping("/plots/four-sides")

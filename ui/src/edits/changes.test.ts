@@ -1,0 +1,51 @@
+import { describe, expect, it } from "vitest";
+import type { Change, Rectangle } from "../api/types";
+import { describe as tell, freeName, outlinesAfter, reoutline } from "./changes";
+
+const before: Rectangle = { centre: { x: 2, y: 2 }, length: 2, width: 1, turn: 0 };
+const moved: Rectangle = { ...before, centre: { x: 3, y: 2 } };
+
+describe("changes", () => {
+  it("a move keeps the size, a reshape doesn't, and nothing is nothing", () => {
+    expect(reoutline([{ bed: "b", from: 2027, before, after: moved }], "")?.kind).toBe("MoveBed");
+    expect(reoutline([{ bed: "b", from: 2027, before, after: { ...before, width: 2 } }], "")?.kind).toBe(
+      "ReshapeBed",
+    );
+    expect(reoutline([{ bed: "b", from: 2027, before, after: before }], "")).toBeNull();
+  });
+
+  it("several beds are one change", () => {
+    const both = ["a", "b"].map((bed) => ({ bed, from: 2027, before, after: moved }));
+    expect(reoutline(both, "Move beds")).toMatchObject({
+      kind: "Batch",
+      label: "Move beds",
+      changes: [{}, {}],
+    });
+  });
+
+  it("shows what edits that wait will lead to", () => {
+    const waiting: Change[] = [
+      { kind: "MoveBed", bed: "b", from: 2027, centre: { x: 9, y: 9 }, turn: 45 },
+      { kind: "PlaceBed", bed: { id: "n", name: "New", revisions: [{ from: 2027, outline: moved }] } },
+      { kind: "RemoveBed", bed: "gone" },
+    ];
+    const after = outlinesAfter(
+      waiting,
+      new Map([
+        ["b", before],
+        ["gone", before],
+      ]),
+    );
+    expect(after.get("b")).toEqual({ ...before, centre: { x: 9, y: 9 }, turn: 45 });
+    expect(after.get("n")).toEqual(moved);
+    expect(after.has("gone")).toBe(false);
+  });
+
+  it("finds a free name", () => {
+    expect(freeName("Bed", ["Bed 1", "Bed 3"])).toBe("Bed 2");
+  });
+
+  it("tells an edit in words", () => {
+    expect(tell({ kind: "RetireBed", bed: "b", season: 2029 }, () => "Kale")).toBe("Retired Kale from 2029");
+  });
+});

@@ -1,0 +1,29 @@
+import { describe, expect, it } from "vitest";
+import { formatArea, formatDifference, formatMoney, formatShare, formatVolume } from "./figures";
+
+describe("figures", () => {
+  it("writes money with the program's own digits", () => {
+    expect(formatMoney({ amount: "2801.05", currency: "EUR" })).toBe("€2,801.05");
+    expect(formatMoney({ amount: "1234567", currency: "JPY" })).toBe("¥1,234,567");
+    expect(formatMoney({ amount: "-98.95", currency: "GBP" })).toBe("−£98.95");
+    expect(formatMoney({ amount: "12.00", currency: "CHF" })).toBe("CHF 12.00");
+  });
+
+  it("gives what costs more a plus", () => {
+    expect(formatDifference({ amount: "4.50", currency: "EUR" })).toBe("+€4.50");
+    expect(formatDifference({ amount: "-4.50", currency: "EUR" })).toBe("−€4.50");
+  });
+
+  it("writes areas and volumes in the gardener's units", () => {
+    expect(formatArea(0.09290304, "FEET_AND_INCHES")).toBe("1.0 sq ft");
+    expect(formatArea(2.28, "METRIC")).toBe("2.28 m²");
+    expect(formatVolume(558.4, "METRIC")).toBe("558 L");
+    expect(formatVolume(28.316846592 * 42.4, "FEET_AND_INCHES")).toBe("1.57 cu yd");
+  });
+
+  it("never rounds a share away", () => {
+    expect(formatShare(0.001)).toBe("<1 %");
+    expect(formatShare(0)).toBe("0 %");
+    expect(formatShare(0.284)).toBe("28 %");
+  });
+});
