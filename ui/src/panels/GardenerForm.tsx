@@ -15,7 +15,10 @@ export function GardenerForm({ gardener, index }: { gardener: Gardener; index: n
   const { faults, edit } = useFieldEdit();
   const { reaches, passings } = desk.catalogue;
   const preset = reaches.findIndex((p) => p.reach === gardener.reach && p.posture === gardener.posture);
-  const passing = passings.findIndex((p) => p.width === gardener.passing);
+  // A chair and a barrow need the same width: who sits means the chair, which comes last.
+  const isWidth = (p: { width: number }) => p.width === gardener.passing;
+  const passing =
+    gardener.posture === "SEATED" ? passings.findLastIndex(isWidth) : passings.findIndex(isWidth);
   const source = passings[passing]?.source;
 
   function put(field: string, part: Partial<Gardener>) {

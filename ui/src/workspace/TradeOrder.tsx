@@ -16,52 +16,43 @@ const STEPS: readonly { key: TradeStep; label: string }[] = [
   { key: "purse", label: "Purse" },
 ];
 
-/** The order in which a garden is thought through; nothing is locked. */
-export function TradeOrder() {
+interface Props {
+  drawing: boolean;
+  onDraw: (drawing: boolean) => void;
+}
+
+/** The order in which a garden is thought through, and what the current step asks; nothing is locked. */
+export function TradeOrder({ drawing, onDraw }: Props) {
   const desk = useDesk();
   return (
     <Tabs.Root
+      className="flex min-h-0 grow flex-col"
       value={desk.step}
       onValueChange={(step) => {
         const found = STEPS.find(({ key }) => key === step);
         if (found) desk.setStep(found.key);
       }}
     >
-      <Tabs.List aria-label="Trade order" className="grid grid-cols-3 border-b border-rule">
+      <Tabs.List aria-label="Trade order" className="grid shrink-0 grid-cols-3 border-b border-rule">
         {STEPS.map(({ key, label }, index) => (
           <Tabs.Trigger
             key={key}
             value={key}
             className="cursor-pointer border-r border-b border-hair px-1 py-1.5 text-sm hover:bg-markpale data-[state=active]:bg-ink data-[state=active]:text-white [&:nth-child(3n)]:border-r-0"
           >
-            <span className="figures mr-1 opacity-70">{index + 1}</span>
+            <span className="figures mr-1">{index + 1}</span>
             {label}
           </Tabs.Trigger>
         ))}
       </Tabs.List>
+      <Tabs.Content value={desk.step} className="min-h-0 grow overflow-y-auto px-3 py-3">
+        {desk.step === "ground" && <GroundPanel />}
+        {desk.step === "beds" && <BedsPanel drawing={drawing} onDraw={onDraw} />}
+        {desk.step === "reach" && <ReachPanel />}
+        {desk.step === "frames" && <FramesPanel />}
+        {desk.step === "fill" && <FillPanel />}
+        {desk.step === "purse" && <PursePanel />}
+      </Tabs.Content>
     </Tabs.Root>
-  );
-}
-
-interface PanelProps {
-  drawing: boolean;
-  onDraw: (drawing: boolean) => void;
-}
-
-/** What the current step asks. */
-export function StepPanel({ drawing, onDraw }: PanelProps) {
-  const { step } = useDesk();
-  return (
-    <section
-      aria-label={STEPS.find(({ key }) => key === step)?.label}
-      className="min-h-0 grow overflow-y-auto px-3 py-3"
-    >
-      {step === "ground" && <GroundPanel />}
-      {step === "beds" && <BedsPanel drawing={drawing} onDraw={onDraw} />}
-      {step === "reach" && <ReachPanel />}
-      {step === "frames" && <FramesPanel />}
-      {step === "fill" && <FillPanel />}
-      {step === "purse" && <PursePanel />}
-    </section>
   );
 }

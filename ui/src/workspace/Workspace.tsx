@@ -8,7 +8,7 @@ import { PurseLine } from "./PurseLine";
 import { SeasonRail } from "./SeasonRail";
 import { SnagSlip } from "./SnagSlip";
 import { TopBar } from "./TopBar";
-import { StepPanel, TradeOrder } from "./TradeOrder";
+import { TradeOrder } from "./TradeOrder";
 import { useDeskState } from "./useDeskState";
 import { useWorkspaceKeys } from "./useWorkspaceKeys";
 
@@ -43,8 +43,7 @@ function Laid({ desk }: { desk: Desk }) {
           <PurseLine />
         </div>
         <div className="flex flex-col border-rule bg-paper max-lg:order-3 lg:min-h-0 lg:border-r">
-          <TradeOrder />
-          <StepPanel drawing={drawing} onDraw={setDrawing} />
+          <TradeOrder drawing={drawing} onDraw={setDrawing} />
         </div>
         <main className="h-[60vh] lg:h-auto lg:min-h-0">
           <Sheet

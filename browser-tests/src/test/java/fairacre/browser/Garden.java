@@ -169,14 +169,16 @@ final class Garden implements AutoCloseable {
         page.waitForTimeout(250);
     }
 
-    /** Presses the mouse on a bed's left end and moves it by pixels, without letting go. */
+    /** Presses the mouse on the left part of a bed and moves it by pixels, without letting go. */
     void drag(Locator bed, double right, double down) {
         BoundingBox box = bed.boundingBox();
+        // Not at the end, where the handles of a selected bed are.
+        double left = box.x + box.width / 4;
         Mouse mouse = page.mouse();
-        mouse.move(box.x + 8, box.y + box.height / 2);
+        mouse.move(left, box.y + box.height / 2);
         mouse.down();
-        mouse.move(box.x + 8 + right / 2, box.y + box.height / 2 + down / 2);
-        mouse.move(box.x + 8 + right, box.y + box.height / 2 + down, new Mouse.MoveOptions().setSteps(6));
+        mouse.move(left + right / 2, box.y + box.height / 2 + down / 2);
+        mouse.move(left + right, box.y + box.height / 2 + down, new Mouse.MoveOptions().setSteps(6));
     }
 
     void letGo() {

@@ -68,7 +68,7 @@ public sealed interface Change {
     record MoveBed(UUID bed, int from, Point centre, double turn) implements Change {
         public MoveBed {
             Limits.present(bed, "bed");
-            Limits.present(centre, "centre");
+            Limits.near(centre, "centre");
             turn = Angles.normal(turn, "turn");
         }
 

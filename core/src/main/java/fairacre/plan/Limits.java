@@ -58,6 +58,13 @@ public final class Limits {
         return value;
     }
 
+    /** A place within {@link #FURTHEST} of the origin along either axis. */
+    static Point near(Point place, String field) {
+        between(present(place, field).x(), FURTHEST.times(-1), FURTHEST, field + "/x");
+        between(place.y(), FURTHEST.times(-1), FURTHEST, field + "/y");
+        return place;
+    }
+
     static int season(int season, String field) {
         return between(season, FIRST_SEASON, LAST_SEASON, field);
     }

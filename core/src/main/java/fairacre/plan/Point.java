@@ -2,12 +2,12 @@ package fairacre.plan;
 
 import fairacre.measure.Length;
 
-/** A place on the drawing: x to the right, y up, from the plot's origin; within 1 km of it. */
+/** A place on the drawing: x to the right, y up, from the plot's origin. What has a place checks how far off it may lie. */
 public record Point(Length x, Length y) {
 
     public Point {
-        Limits.between(x, Limits.FURTHEST.times(-1), Limits.FURTHEST, "x");
-        Limits.between(y, Limits.FURTHEST.times(-1), Limits.FURTHEST, "y");
+        Limits.present(x, "x");
+        Limits.present(y, "y");
     }
 
     /** A place in metres, rounded to a micrometre. */

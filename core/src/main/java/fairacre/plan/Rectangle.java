@@ -6,7 +6,7 @@ import java.util.List;
 /**
  * The outside of a bed with square corners.
  *
- * @param centre where its diagonals cross
+ * @param centre where its diagonals cross, within 1 km of the origin along either axis
  * @param length its size along x before it is turned, 0.1 to 100 m; need not be the longer one
  * @param width its size along y before it is turned, 0.1 to 100 m
  * @param turn degrees clockwise about the centre; kept in [0, 360) to 0.0001 degrees
@@ -14,9 +14,9 @@ import java.util.List;
 public record Rectangle(Point centre, Length length, Length width, double turn) {
 
     public Rectangle {
-        Limits.present(centre, "centre");
         Limits.between(length, Limits.SHORTEST_SIDE, Limits.LONGEST_SIDE, "length");
         Limits.between(width, Limits.SHORTEST_SIDE, Limits.LONGEST_SIDE, "width");
+        Limits.near(centre, "centre");
         turn = Angles.normal(turn, "turn");
     }
 

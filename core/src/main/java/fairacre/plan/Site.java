@@ -10,7 +10,7 @@ import org.locationtech.jts.operation.valid.IsValidOp;
  * The ground before anything is built on it: a simple polygon of 3 to 200 corners with an area of at least a quarter of a
  * square metre.
  *
- * @param corners in either sense of rotation, the first not repeated at the end
+ * @param corners within 1 km of the origin along either axis, in either sense of rotation, the first not repeated at the end
  * @param north direction of north on the drawing, degrees clockwise from straight up
  * @param latitude degrees, north positive, -90 to 90
  */
@@ -21,6 +21,9 @@ public record Site(List<Point> corners, double north, double latitude) {
     public Site {
         Limits.atMost(Limits.MOST_CORNERS, corners, "corners");
         corners = List.copyOf(corners);
+        for (int i = 0; i < corners.size(); i++) {
+            Limits.near(corners.get(i), "corners/" + i);
+        }
         if (corners.size() < 3) {
             throw new RefusedException("corners", "a plot of " + corners.size() + " corners has no ground",
                     "give at least three corners");

@@ -167,7 +167,8 @@ class PlanTest {
 
         @Test
         void aBedOffTheMap() {
-            refused(() -> rectangle(5000, 0, 1, 1, 0), "x");
+            refused(() -> rectangle(5000, 0, 1, 1, 0), "centre/x");
+            refused(() -> rectangle(5000, 0, 4000, 1, 0), "length");
         }
 
         @Test
