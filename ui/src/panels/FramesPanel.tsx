@@ -118,6 +118,8 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
 function Pieces({ bed }: { bed: Bed }) {
   const desk = useDesk();
   const judged = desk.bedById.get(bed.id);
+  // A preview works out no bill for each bed: the last full judgement's stands meanwhile.
+  const alone = desk.judged?.beds.find((other) => other.bed === bed.id)?.alone ?? [];
   if (!judged || judged.pieces.length === 0) return null;
   return (
     <div>
@@ -141,7 +143,7 @@ function Pieces({ bed }: { bed: Bed }) {
         </tbody>
       </table>
       <h3 className="mt-2">If this bed alone were built</h3>
-      <BillTable lines={judged.alone} empty="Nothing to buy." />
+      <BillTable lines={alone} empty="Nothing to buy." />
     </div>
   );
 }

@@ -61,7 +61,7 @@ public final class Appraisal {
         return report(true);
     }
 
-    /** Everything but remedies: for judging an edit while it is being made. */
+    /** Everything but remedies and what each bed would cost alone: for judging an edit while it is being made. */
     public AppraisalReport preview() {
         return report(false);
     }
@@ -87,15 +87,15 @@ public final class Appraisal {
         return snags(true);
     }
 
-    private AppraisalReport report(boolean withRemedies) {
+    private AppraisalReport report(boolean whole) {
         List<BedAppraisal> beds = new ArrayList<>();
         for (int i = 0; i < standing.size(); i++) {
-            beds.add(bed(standing.get(i), reach().get(i)));
+            beds.add(bed(standing.get(i), reach().get(i), whole));
         }
         Area growing = beds.stream().map(BedAppraisal::soil).reduce(Area.ZERO, Area::plus);
         List<SeasonCost> bySeason = plan.seasonsOfChange().stream()
                 .map(s -> new SeasonCost(s, bill().total(s))).toList();
-        return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(withRemedies), purse(),
+        return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(whole), purse(),
                 bill().lines(), bySeason);
     }
 
@@ -104,17 +104,17 @@ public final class Appraisal {
         return standing.stream().map(study::of).toList();
     }
 
-    private BedAppraisal bed(StandingBed bed, BedReach reached) {
+    private BedAppraisal bed(StandingBed bed, BedReach reached, boolean withBill) {
         Optional<FrameTakeoff> frame = bed.frame().map(f -> FrameTakeoff.of(bed.outline(), f));
         List<Piece> pieces = frame.map(FrameTakeoff::pieces).orElse(List.of());
         FillTakeoff fill = FillTakeoff.of(bed.outline(), bed.frame());
-        Bill alone = cost.alone(plan.bed(bed.id()), season).orElseThrow();
-        Optional<Money> aloneCost = Optional.of(alone.total()).filter(total -> alone.unpriced() == 0);
-        return new BedAppraisal(bed.id(), bed.name(), bed.revision().from(), bed.outline(), bed.outline().corners(),
+        Optional<Bill> alone = Optional.of(bed).filter(b -> withBill).flatMap(b -> cost.alone(plan.bed(b.id()), season));
+        Optional<Money> aloneCost = alone.filter(bill -> bill.unpriced() == 0).map(Bill::total);
+        return new BedAppraisal(bed.id(), bed.name(), bed.revision().from(), bed.outline(),
                 frame.map(FrameTakeoff::insideLength).orElse(bed.outline().length()),
                 frame.map(FrameTakeoff::insideWidth).orElse(bed.outline().width()),
                 frame.map(FrameTakeoff::height).orElse(Length.ZERO), reached.soil(), reached.byGardener(),
-                reached.byNobody(), fill.depth(), fill.volume(), pieces, alone.lines(), aloneCost);
+                reached.byNobody(), fill.depth(), fill.volume(), pieces, alone.map(Bill::lines).orElse(List.of()), aloneCost);
     }
 
     private List<Snag> snags(boolean withRemedies) {

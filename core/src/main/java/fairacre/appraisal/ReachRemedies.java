@@ -11,7 +11,6 @@ import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;
 import fairacre.walk.Gap;
-import fairacre.walk.WalkStudy;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -81,7 +80,7 @@ final class ReachRemedies {
 
     /** Of this bed, or of a neighbour, off a side that the gardener can't get to. */
     private Optional<Remedy> moved() {
-        for (Gap gap : WalkStudy.of(context.plan().site(), context.standing()).gaps()) {
+        for (Gap gap : round.gaps()) {
             boolean mine = gap.bed().equals(bed.id());
             boolean facesMe = gap.to().filter(bed.id()::equals).isPresent();
             if ((mine || facesMe) && gap.distance().compareTo(gardener.passing()) < 0) {

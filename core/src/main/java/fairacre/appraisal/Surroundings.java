@@ -10,6 +10,7 @@ import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;
 import fairacre.shape.Box;
 import fairacre.shape.Closest;
+import fairacre.walk.Gap;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.List;
@@ -60,6 +61,13 @@ final class Surroundings {
 
     boolean hasRoomFor(Rectangle outline) {
         return fit.hasRoomFor(outline, List.of());
+    }
+
+    /** The gaps round the bed, to what lies near it. */
+    List<Gap> gaps() {
+        List<StandingBed> all = new ArrayList<>(others);
+        all.add(bed);
+        return WalkStudy.of(plan.site(), all).gaps();
     }
 
     /** Whether beds put in this one's place satisfy a demand on how each of them is reached. */

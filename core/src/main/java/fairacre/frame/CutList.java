@@ -53,23 +53,41 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
     private static final class Layout {
         private final List<Laid> boards = new ArrayList<>();
 
+        /** Equal pieces go on together: each board in turn takes as many of them as it has room for. */
         static Layout firstFit(List<Length> longestFirst, Length opened, List<Length> stock, Saw saw) {
             Layout layout = new Layout();
-            for (Length piece : longestFirst) {
-                Laid board = layout.boards.stream().filter(b -> b.takes(piece, saw)).findFirst()
-                        .orElseGet(() -> layout.open(piece, opened, stock, saw));
-                board.add(piece);
+            int next = 0;
+            while (next < longestFirst.size()) {
+                Length piece = longestFirst.get(next);
+                int equal = next;
+                while (equal < longestFirst.size() && longestFirst.get(equal).equals(piece)) {
+                    equal++;
+                }
+                layout.add(piece, equal - next, opened, stock, saw);
+                next = equal;
             }
             return layout;
         }
 
-        private Laid open(Length piece, Length opened, List<Length> stock, Saw saw) {
+        private void add(Length piece, int count, Length opened, List<Length> stock, Saw saw) {
+            int left = count;
+            for (int i = 0; i < boards.size() && left > 0; i++) {
+                left -= boards.get(i).fill(piece, left, saw);
+            }
+            while (left > 0) {
+                Laid board = open(piece, opened, stock, saw);
+                boards.add(board);
+                left -= board.fill(piece, left, saw);
+            }
+        }
+
+        private static Laid open(Length piece, Length opened, List<Length> stock, Saw saw) {
             Laid preferred = new Laid(opened);
-            Laid board = preferred.takes(piece, saw) ? preferred : stock.stream().map(Laid::new)
-                    .filter(b -> b.takes(piece, saw)).findFirst()
+            if (preferred.takes(piece, saw)) {
+                return preferred;
+            }
+            return stock.stream().map(Laid::new).filter(b -> b.takes(piece, saw)).findFirst()
                     .orElseGet(() -> lastResort(piece, stock));
-            boards.add(board);
-            return board;
         }
 
         /** A piece that comes out of the longest board only if it is not trimmed: the ends have to do as they are. */
@@ -78,13 +96,21 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
             if (piece.compareTo(longest) > 0) {
                 throw new IllegalArgumentException("a piece of " + piece + " is longer than every board");
             }
-            return new Laid(longest);
+            Laid board = new Laid(longest);
+            board.untrimmed = true;
+            return board;
         }
 
         void exchange(List<Length> stock, Saw saw, Function<Length, BigDecimal> price) {
             for (Laid board : boards) {
-                stock.stream().filter(s -> s.equals(board.stock) || board.fits(s, saw))
-                        .min(Comparator.comparing(price)).ifPresent(cheapest -> board.stock = cheapest);
+                Length cheapest = board.stock;
+                for (Length other : stock) {
+                    boolean fits = other.equals(board.stock) || board.fits(other, saw);
+                    if (fits && price.apply(other).compareTo(price.apply(cheapest)) < 0) {
+                        cheapest = other;
+                    }
+                }
+                board.stock = cheapest;
             }
         }
 
@@ -111,30 +137,38 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
         private Length stock;
         private Length used = Length.ZERO;
         private int pieces;
+        private boolean untrimmed;
 
         Laid(Length stock) {
             this.stock = stock;
         }
 
         boolean takes(Length piece, Saw saw) {
-            return holds(stock, used.plus(piece), pieces + 1, saw);
+            return holds(stock, used.micrometres() + piece.micrometres(), pieces + 1, saw);
+        }
+
+        /** Takes as many pieces as there is room for, at most so many; an untrimmed board takes its one piece. */
+        int fill(Length piece, int most, Saw saw) {
+            int taken = 0;
+            while (taken < most && (takes(piece, saw) || untrimmed && pieces == 0)) {
+                used = used.plus(piece);
+                pieces++;
+                taken++;
+            }
+            return taken;
         }
 
         boolean fits(Length otherStock, Saw saw) {
-            return holds(otherStock, used, pieces, saw);
-        }
-
-        void add(Length piece) {
-            used = used.plus(piece);
-            pieces++;
+            return holds(otherStock, used.micrometres(), pieces, saw);
         }
 
         /** One piece of exactly the board's length needs no cut; otherwise a trim, and a kerf between pieces. */
-        private static boolean holds(Length stock, Length length, int count, Saw saw) {
-            if (count == 1 && length.equals(stock)) {
+        private static boolean holds(Length stock, long length, int count, Saw saw) {
+            if (count == 1 && length == stock.micrometres()) {
                 return true;
             }
-            return length.plus(saw.kerf().times(count - 1L)).compareTo(stock.minus(saw.trim())) <= 0;
+            long room = stock.micrometres() - saw.trim().micrometres();
+            return length + saw.kerf().micrometres() * (count - 1L) <= room;
         }
     }
 }

@@ -4,12 +4,13 @@ import fairacre.measure.Units;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -140,11 +141,12 @@ public record Plan(
     }
 
     private static <T> void checkUnique(Collection<T> values, Function<T, Object> key, String field) {
-        var counts = values.stream().collect(Collectors.groupingBy(key, Collectors.counting()));
-        counts.entrySet().stream().filter(e -> e.getValue() > 1).findFirst().ifPresent(twice -> {
-            throw new RefusedException(field, twice.getKey() + " is there " + twice.getValue() + " times",
-                    "give each its own");
-        });
+        Set<Object> seen = new HashSet<>();
+        for (T value : values) {
+            if (!seen.add(key.apply(value))) {
+                throw new RefusedException(field, key.apply(value) + " is there more than once", "give each its own");
+            }
+        }
     }
 
     private static void checkAmounts(List<Price> prices, CurrencyUnit currency) {

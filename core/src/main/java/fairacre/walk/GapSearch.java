@@ -16,8 +16,8 @@ import java.util.UUID;
  */
 final class GapSearch {
 
-    /** Furthest neighbour that a bed is measured to before the plot's edge is taken, metres. */
-    private static final double FURTHEST_NEIGHBOUR = 12;
+    /** Neighbours are looked for so far off, and further only if nothing faces the edge there, metres. */
+    private static final double[] FAR = {2, 8, 3000};
     /** Shorter than this nothing can be written, metres. */
     private static final double SHORTEST = 0.005;
     /** Strips are trimmed at their ends so that beds in line with an edge don't face it, metres. */
@@ -34,44 +34,62 @@ final class GapSearch {
         List<Gap> gaps = new ArrayList<>();
         Set<Set<Object>> squarely = new HashSet<>();
         for (int bed = 0; bed < layout.size(); bed++) {
-            int[] near = layout.within(layout.box(bed), FURTHEST_NEIGHBOUR);
-            for (int edge = 0; edge < Box.EDGES; edge++) {
-                add(bed, edge, near, gaps, squarely);
+            gaps.addAll(of(bed, squarely));
+        }
+        return gaps;
+    }
+
+    /** The gaps of one bed; those between two beds that are in {@code squarely} already are left out. */
+    private List<Gap> of(int bed, Set<Set<Object>> squarely) {
+        List<Gap> gaps = new ArrayList<>();
+        int[] near = layout.within(layout.box(bed), FAR[0]);
+        for (int edge = 0; edge < Box.EDGES; edge++) {
+            Strip strip = new Strip(layout.box(bed), edge);
+            Facing facing = nearest(bed, strip, near);
+            if (facing == null || facing.distance < SHORTEST) {
+                continue;
+            }
+            UUID id = layout.bed(bed).id();
+            boolean first = facing.other == null
+                    || squarely.add(Set.of(id, facing.other, Math.round(facing.distance / 0.001)));
+            if (first) {
+                gaps.add(strip.gap(id, facing));
             }
         }
         return gaps;
     }
 
-    private void add(int bed, int edge, int[] near, List<Gap> gaps, Set<Set<Object>> squarely) {
-        Strip strip = new Strip(layout.box(bed), edge);
+    private Facing nearest(int bed, Strip strip, int[] near) {
         Facing nearest = null;
-        UUID facing = null;
-        for (int other : near) {
-            if (other != bed) {
-                Facing candidate = strip.facing(layout.box(other));
-                if (candidate != null && (nearest == null || candidate.distance < nearest.distance)) {
-                    nearest = candidate;
-                    facing = layout.bed(other).id();
+        for (Box side : layout.plotSides()) {
+            nearest = nearer(nearest, strip.facing(side, null));
+        }
+        int[] searched = near;
+        for (int i = 0; ; i++) {
+            for (int other : searched) {
+                if (other != bed) {
+                    nearest = nearer(nearest, strip.facing(layout.box(other), layout.bed(other).id()));
                 }
             }
-        }
-        for (Box side : layout.plotSides()) {
-            Facing candidate = strip.facing(side);
-            if (candidate != null && (nearest == null || candidate.distance < nearest.distance - LEVEL)) {
-                nearest = candidate;
-                facing = null;
+            boolean settled = nearest != null && nearest.distance <= FAR[i];
+            if (settled || i + 1 == FAR.length) {
+                return nearest;
             }
-        }
-        if (nearest == null || nearest.distance < SHORTEST) {
-            return;
-        }
-        UUID id = layout.bed(bed).id();
-        if (facing == null || squarely.add(Set.of(id, facing, Math.round(nearest.distance / 0.001)))) {
-            gaps.add(strip.gap(id, Optional.ofNullable(facing), nearest));
+            searched = layout.within(layout.box(bed), FAR[i + 1]);
         }
     }
 
-    private record Facing(double distance, double along) {}
+    /** The nearer of two; a bed before the plot's edge where both are as near. */
+    private static Facing nearer(Facing one, Facing other) {
+        if (one == null || other == null) {
+            return one == null ? other : one;
+        }
+        double slack = one.other == null && other.other != null ? LEVEL : 0;
+        return other.distance < one.distance + slack ? other : one;
+    }
+
+    /** What faces an edge: how far off, where along the edge, and which bed; null for the plot's edge. */
+    private record Facing(double distance, double along, UUID other) {}
 
     /** The ground in front of an edge; s runs along the edge, t away from it. */
     private static final class Strip {
@@ -85,18 +103,18 @@ final class GapSearch {
             this.length = box.edgeLength(edge);
         }
 
-        Facing facing(Box other) {
+        Facing facing(Box other, UUID id) {
             Nearest nearest = new Nearest(length);
             for (int corner = 0; corner < Box.EDGES; corner++) {
                 nearest.segment(s(other, corner), t(other, corner), s(other, corner + 1), t(other, corner + 1));
             }
-            return nearest.result();
+            return nearest.result(id);
         }
 
-        Gap gap(UUID bed, Optional<UUID> to, Facing facing) {
+        Gap gap(UUID bed, Facing facing) {
             Point start = place(facing.along, 0);
             Point end = place(facing.along, facing.distance);
-            return new Gap(bed, to, start, end, Length.metres(facing.distance));
+            return new Gap(bed, Optional.ofNullable(facing.other), start, end, Length.metres(facing.distance));
         }
 
         private Point place(double s, double t) {
@@ -156,8 +174,8 @@ final class GapSearch {
             }
         }
 
-        Facing result() {
-            return distance == Double.POSITIVE_INFINITY ? null : new Facing(Math.max(0, distance), (least + most) / 2);
+        Facing result(UUID other) {
+            return distance == Double.POSITIVE_INFINITY ? null : new Facing(Math.max(0, distance), (least + most) / 2, other);
         }
     }
 }

@@ -66,7 +66,7 @@ class GardenFileTest {
     void twoBedsOfOneIdAreRefused() {
         String id = PLAN.beds().get(0).id().toString();
         String other = PLAN.beds().get(1).id().toString();
-        assertFaulty(FILE.replace(other, id), "/garden/beds: " + id + " is there 2 times");
+        assertFaulty(FILE.replace(other, id), "/garden/beds: " + id + " is there more than once");
     }
 
     @Test

@@ -23,7 +23,8 @@ public final class Visitor {
 
     private final String address;
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final HttpClient http = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1)
+            .cookieHandler(cookies).build();
 
     public Visitor(String address) {
         this.address = address;

@@ -1,0 +1,60 @@
+package fairacre.bench;
+
+import java.util.Collection;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.ChainedOptionsBuilder;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.VerboseMode;
+
+/** Runs the benchmarks and prints their figures as a table; an argument narrows them down by name. */
+public final class Benchmarks {
+
+    private static final String BUILD = "fairacre.build.jdbc";
+
+    private Benchmarks() {}
+
+    public static void main(String[] arguments) throws RunnerException {
+        ChainedOptionsBuilder options = new OptionsBuilder().include("fairacre.bench." + (arguments.length > 0 ? arguments[0] : ""))
+                .verbosity(VerboseMode.SILENT)
+                .jvmArgs("-Xmx1g", "-D" + BUILD + "=" + System.getProperty(BUILD, ""), "-Dlogging.level.root=WARN");
+        Collection<RunResult> results = new Runner(options.build()).run();
+        System.out.println("| what | garden | mean ms | p50 ms | p95 ms |");
+        System.out.println("|---|---|---|---|---|");
+        results.forEach(Benchmarks::print);
+        printGrowth(results);
+    }
+
+    private static void print(RunResult result) {
+        var score = result.getPrimaryResult();
+        boolean sampled = score.getStatistics().getN() > 100;
+        System.out.printf(Locale.ROOT, "| %s | %s | %.2f | %s | %s |%n", name(result), parameter(result), score.getScore(),
+                sampled ? percentile(result, 50) : "", sampled ? percentile(result, 95) : "");
+    }
+
+    private static String percentile(RunResult result, double percent) {
+        return String.format(Locale.ROOT, "%.2f", result.getPrimaryResult().getStatistics().getPercentile(percent));
+    }
+
+    /** Time against n log n: a ratio that stays or falls means that it grows no faster. */
+    private static void printGrowth(Collection<RunResult> results) {
+        Map<Integer, Double> times = new TreeMap<>();
+        results.stream().filter(r -> name(r).equals("AppraisalBenchmark.preview"))
+                .forEach(r -> times.put(Integer.parseInt(parameter(r)), r.getPrimaryResult().getScore()));
+        times.forEach((beds, time) -> System.out.printf(Locale.ROOT, "appraisal of %d beds: %.2f microseconds per n log2 n%n",
+                beds, time * 1000 / (beds * Math.log(beds) / Math.log(2))));
+    }
+
+    private static String name(RunResult result) {
+        String full = result.getParams().getBenchmark();
+        return full.substring("fairacre.bench.".length());
+    }
+
+    private static String parameter(RunResult result) {
+        return result.getParams().getParamsKeys().stream().map(result.getParams()::getParam).findFirst().orElse("");
+    }
+}
