@@ -1,3 +1,5 @@
+import { SoilPattern } from "../sheet/Patterns";
+
 /** A bed as the sheet draws it: what the program is about, at a glance. */
 export function Frontispiece() {
   return (
@@ -8,16 +10,7 @@ export function Frontispiece() {
       aria-label="A bed of 2.40 by 1.20 metres, drawn to scale with its dimensions"
     >
       <defs>
-        <pattern
-          id="front-soil"
-          width="9"
-          height="9"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(18)"
-        >
-          <rect width="9" height="9" fill="var(--color-soil)" />
-          <path d="M1 2h2M5.5 6.5h2" stroke="#b8a68b" strokeWidth="0.9" />
-        </pattern>
+        <SoilPattern id="front-soil" />
         <pattern
           id="front-out"
           width="7"

@@ -1,4 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
+import { AlertDialog } from "radix-ui";
 import { useRef, useState } from "react";
 import { Link, Navigate, useNavigate } from "react-router";
 import { Away, Problem, request, type Fault } from "../api/client";
@@ -20,7 +21,7 @@ export function GardensPage() {
 
   if (session.data && session.data.name === undefined) return <Navigate to="/" replace />;
 
-  async function remove(id: string, name: string) {
+  async function remove(id: string) {
     if (
       !window.confirm(
         `Delete ${name} with all its seasons? This can't be undone. Export it first if in doubt.`,
@@ -62,14 +63,7 @@ export function GardensPage() {
             <span className="shrink-0 text-sm text-soft">
               since <span className="figures">{garden.firstSeason}</span>
             </span>
-            <button
-              type="button"
-              className="text-button shrink-0 text-sm"
-              aria-label={`Delete ${garden.name}`}
-              onClick={() => void remove(garden.id, garden.name)}
-            >
-              Delete
-            </button>
+            <DeleteButton name={garden.name} onDelete={() => void remove(garden.id)} />
           </li>
         ))}
       </ul>
@@ -88,6 +82,32 @@ export function GardensPage() {
       </div>
       {beginning && <NewGardenForm />}
     </main>
+  );
+}
+
+function DeleteButton({ name, onDelete }: { name: string; onDelete: () => void }) {
+  return (
+    <AlertDialog.Root>
+      <AlertDialog.Trigger className="text-button shrink-0 text-sm" aria-label={`Delete ${name}`}>
+        Delete
+      </AlertDialog.Trigger>
+      <AlertDialog.Portal>
+        <AlertDialog.Overlay className="fixed inset-0 bg-ink/40" />
+        <AlertDialog.Content className="fixed top-1/3 left-1/2 w-96 max-w-[calc(100vw-2rem)] -translate-x-1/2 border border-ink bg-white p-4">
+          <AlertDialog.Title className="text-lg break-words">Delete {name}?</AlertDialog.Title>
+          <AlertDialog.Description className="mt-1">
+            It goes with all its seasons and edits, for good. If in doubt, open it and take it away as a file
+            first.
+          </AlertDialog.Description>
+          <div className="mt-4 flex justify-end gap-2">
+            <AlertDialog.Cancel className="plain-button">Keep it</AlertDialog.Cancel>
+            <AlertDialog.Action className="strong-button" onClick={onDelete}>
+              Delete it
+            </AlertDialog.Action>
+          </div>
+        </AlertDialog.Content>
+      </AlertDialog.Portal>
+    </AlertDialog.Root>
   );
 }
 

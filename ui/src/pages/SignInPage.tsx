@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { Problem, request } from "../api/client";
 import { keys, useSession } from "../api/queries";
 import type { SessionView } from "../api/types";
+import { faultProps, FieldFrame } from "../parts/FieldFrame";
 import { words } from "../words";
 import { Frontispiece } from "./Frontispiece";
 
@@ -117,26 +118,17 @@ interface FieldProps {
 
 function Field({ name, label, type, autoComplete, problem }: FieldProps) {
   const id = useId();
-  const wrong = problem?.field === name;
+  const fault = problem?.field === name ? problem.text : undefined;
   return (
-    <div>
-      <label htmlFor={id} className="block text-sm text-soft">
-        {label}
-      </label>
+    <FieldFrame id={id} label={label} fault={fault}>
       <input
         id={id}
         name={name}
         type={type}
         autoComplete={autoComplete}
-        className={`field ${wrong ? "border-2 border-snag" : ""}`}
-        aria-invalid={wrong}
-        aria-describedby={wrong ? `${id}-fault` : undefined}
+        className={`field ${fault ? "border-2 border-snag" : ""}`}
+        {...faultProps(id, fault)}
       />
-      {wrong && (
-        <p id={`${id}-fault`} role="alert" className="mt-0.5 text-sm text-snag">
-          {problem.text}
-        </p>
-      )}
-    </div>
+    </FieldFrame>
   );
 }

@@ -1,4 +1,5 @@
 import { useId } from "react";
+import { FieldFrame } from "./FieldFrame";
 
 interface Props<T extends string> {
   label: string;
@@ -11,10 +12,7 @@ interface Props<T extends string> {
 export function Choice<T extends string>({ label, value, options, onChange }: Props<T>) {
   const id = useId();
   return (
-    <div>
-      <label htmlFor={id} className="block text-sm text-soft">
-        {label}
-      </label>
+    <FieldFrame id={id} label={label}>
       <select
         id={id}
         className="field"
@@ -30,6 +28,6 @@ export function Choice<T extends string>({ label, value, options, onChange }: Pr
           </option>
         ))}
       </select>
-    </div>
+    </FieldFrame>
   );
 }

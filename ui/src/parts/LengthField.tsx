@@ -2,6 +2,7 @@ import { useId, useState } from "react";
 import type { Units } from "../api/types";
 import { formatLength, parseLength } from "../measure/lengths";
 import { words } from "../words";
+import { faultProps, FieldFrame } from "./FieldFrame";
 
 interface Props {
   label: string;
@@ -34,17 +35,13 @@ export function LengthField({ label, value, units, onCommit, fault, autoFocus, o
   }
 
   return (
-    <div>
-      <label htmlFor={id} className={hideLabel ? "sr-only" : "block text-sm text-soft"}>
-        {label}
-      </label>
+    <FieldFrame id={id} label={label} hideLabel={hideLabel} fault={message}>
       <input
         id={id}
         className={`field figures ${message ? "border-2 border-snag" : ""}`}
         value={shown}
         autoFocus={autoFocus}
-        aria-invalid={message !== undefined}
-        aria-describedby={message ? `${id}-fault` : undefined}
+        {...faultProps(id, message)}
         onChange={(event) => {
           setDraft(event.target.value);
           setUnread(false);
@@ -66,11 +63,6 @@ export function LengthField({ label, value, units, onCommit, fault, autoFocus, o
           event.stopPropagation();
         }}
       />
-      {message && (
-        <p id={`${id}-fault`} role="alert" className="mt-0.5 text-sm text-snag">
-          {message}
-        </p>
-      )}
-    </div>
+    </FieldFrame>
   );
 }

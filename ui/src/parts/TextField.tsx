@@ -1,4 +1,5 @@
 import { useId, useState, type HTMLInputTypeAttribute } from "react";
+import { faultProps, FieldFrame } from "./FieldFrame";
 
 interface Props {
   label: string;
@@ -29,17 +30,13 @@ export function TextField({
   }
 
   return (
-    <div>
-      <label htmlFor={id} className={hideLabel ? "sr-only" : "block text-sm text-soft"}>
-        {label}
-      </label>
+    <FieldFrame id={id} label={label} hideLabel={hideLabel} fault={fault}>
       <input
         id={id}
         type={type}
         className={`field ${figures ? "figures" : ""} ${fault ? "border-2 border-snag" : ""}`}
         value={draft ?? value}
-        aria-invalid={fault !== undefined}
-        aria-describedby={fault ? `${id}-fault` : undefined}
+        {...faultProps(id, fault)}
         onChange={(event) => {
           setDraft(event.target.value);
         }}
@@ -50,11 +47,6 @@ export function TextField({
           event.stopPropagation();
         }}
       />
-      {fault && (
-        <p id={`${id}-fault`} role="alert" className="mt-0.5 text-sm text-snag">
-          {fault}
-        </p>
-      )}
-    </div>
+    </FieldFrame>
   );
 }

@@ -9,10 +9,7 @@ export function hatchId(gardenerIndex: number): string {
 export function Patterns() {
   return (
     <defs>
-      <pattern id="soil" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(18)">
-        <rect width="9" height="9" fill="var(--color-soil)" />
-        <path d="M1 2h2M5.5 6.5h2" stroke="#b8a68b" strokeWidth="0.9" />
-      </pattern>
+      <SoilPattern id="soil" />
       <pattern
         id="hatch-nobody"
         width="7"
@@ -36,6 +33,16 @@ export function Patterns() {
         </pattern>
       ))}
     </defs>
+  );
+}
+
+/** Soil, wherever it is drawn. */
+export function SoilPattern({ id }: { id: string }) {
+  return (
+    <pattern id={id} width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(18)">
+      <rect width="9" height="9" fill="var(--color-soil)" />
+      <path d="M1 2h2M5.5 6.5h2" stroke="#b8a68b" strokeWidth="0.9" />
+    </pattern>
   );
 }
 

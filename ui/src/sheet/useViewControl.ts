@@ -11,7 +11,7 @@ export interface ViewControl {
   fit: () => void;
 }
 
-/** Zoom by wheel or buttons, pan by the middle button or one finger on open ground. Until it is changed the whole plot is shown. */
+/** Zoom by wheel or buttons, pan with Space held, by the middle button or by one finger on open ground. Until it is changed the whole plot is shown. */
 export function useViewControl(plot: Bounds, size: Size | null, frame: RefObject<HTMLElement | null>) {
   const [own, setOwn] = useState<View | null>(null);
   const panning = useRef<{ x: number; y: number; pointer: number } | null>(null);
@@ -41,6 +41,19 @@ export function useViewControl(plot: Bounds, size: Size | null, frame: RefObject
     };
   }, [frame]);
 
+  const space = useRef(false);
+  useEffect(() => {
+    const key = (event: KeyboardEvent) => {
+      if (event.code === "Space") space.current = event.type === "keydown";
+    };
+    window.addEventListener("keydown", key);
+    window.addEventListener("keyup", key);
+    return () => {
+      window.removeEventListener("keydown", key);
+      window.removeEventListener("keyup", key);
+    };
+  }, []);
+
   const about = (factor: number) => {
     setOwn(zoomed(view, factor, { x: (size?.width ?? 0) / 2, y: (size?.height ?? 0) / 2 }));
   };
@@ -61,8 +74,9 @@ export function useViewControl(plot: Bounds, size: Size | null, frame: RefObject
       const onGround = !(
         event.target instanceof Element && event.target.closest("[role=button], [data-grip], button")
       );
-      if (event.button === 1 || (event.pointerType === "touch" && onGround)) {
+      if (event.button === 1 || space.current || (event.pointerType === "touch" && onGround)) {
         panning.current = { x: event.clientX, y: event.clientY, pointer: event.pointerId };
+        if (space.current) event.stopPropagation();
       }
     },
     onPointerMoveCapture: (event: PointerEvent) => {

@@ -49,6 +49,19 @@ class VisitTest {
     }
 
     @Test
+    void aGardenIsDeletedOnlyAfterAskingBack() {
+        try (Garden garden = Garden.begun()) {
+            garden.page().navigate(Garden.SERVER.address() + "/gardens");
+            garden.button("Delete Test garden").click();
+            garden.button("Keep it").click();
+            garden.button("Delete Test garden").click();
+            garden.button("Delete it").click();
+            assertThat(garden.page().getByText("None yet. Begin one below.")).isVisible();
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
     void aWrongPasswordIsToldAtItsField() {
         try (Garden garden = Garden.opened()) {
             garden.page().getByLabel("Name, like an e-mail address").fill("nobody@example.org");

@@ -142,7 +142,7 @@ final class ReachRemedies {
         BedRevision added = bed.revision().withOutline(second);
         Bed other = Bed.of(newId(), secondName(), added);
         List<StandingBed> halves = List.of(round.reshaped(first), new StandingBed(other.id(), other.name(), added));
-        if (!round.reach(halves, demand)) {
+        if (!round.hasRoomFor(first) || !round.hasRoomFor(second) || !round.reach(halves, demand)) {
             return Optional.empty();
         }
         Change change = new Change.Batch("Split " + bed.name(),

@@ -376,6 +376,17 @@ class ApiTest {
             assertThat(garden.at("/plan/beds").size()).isBetween(12, 16);
             assertThat(garden.at("/plan/gardeners").valueStream().map(g -> g.get("posture").stringValue())).contains("SEATED");
         }
+
+        @Test
+        void whatSomebodyDeletedIsThereAgainForTheNext() {
+            Visitor guest = new Visitor(SERVER.address());
+            guest.post("/api/session/demo", "");
+            guest.get("/api/gardens").json().valueStream()
+                    .forEach(listed -> guest.delete("/api/gardens/" + listed.get("id").stringValue()));
+            Visitor next = new Visitor(SERVER.address());
+            next.post("/api/session/demo", "");
+            assertThat(next.get("/api/gardens").json()).hasSize(1);
+        }
     }
 
     @Test

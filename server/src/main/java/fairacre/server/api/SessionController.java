@@ -1,13 +1,14 @@
 package fairacre.server.api;
 
+import fairacre.format.FaultyFileException;
 import fairacre.plan.RefusedException;
 import fairacre.server.demo.DemoGarden;
-import fairacre.server.garden.NoSuchGardenException;
 import fairacre.server.security.SignIn;
 import fairacre.server.store.AccountStore;
 import fairacre.server.store.AccountStore.Account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.security.Principal;
 import java.util.Optional;
 import java.util.UUID;
@@ -49,7 +50,7 @@ class SessionController {
     SessionView session(Principal principal) {
         Optional<String> name = Optional.ofNullable(principal).map(p -> UUID.fromString(p.getName()))
                 .flatMap(accounts::byId).map(Account::name);
-        return new SessionView(name, demo.account().isPresent());
+        return new SessionView(name, demo.isOffered());
     }
 
     @PostMapping("/accounts")
@@ -67,8 +68,8 @@ class SessionController {
     }
 
     @PostMapping("/session/demo")
-    SessionView lookRound(HttpServletRequest request, HttpServletResponse response) {
-        return opened(demo.account().orElseThrow(NoSuchGardenException::new), request, response);
+    SessionView lookRound(HttpServletRequest request, HttpServletResponse response) throws IOException, FaultyFileException {
+        return opened(demo.enter(), request, response);
     }
 
     @DeleteMapping("/session")
@@ -79,6 +80,6 @@ class SessionController {
 
     private SessionView opened(Account account, HttpServletRequest request, HttpServletResponse response) {
         signIn.open(account, request, response);
-        return new SessionView(Optional.of(account.name()), demo.account().isPresent());
+        return new SessionView(Optional.of(account.name()), demo.isOffered());
     }
 }

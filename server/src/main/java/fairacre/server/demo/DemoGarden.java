@@ -3,12 +3,12 @@ package fairacre.server.demo;
 import fairacre.format.FaultyFileException;
 import fairacre.format.GardenFile;
 import fairacre.server.garden.GardenService;
+import fairacre.server.garden.NoSuchGardenException;
 import fairacre.server.security.SignIn;
 import fairacre.server.store.AccountStore;
 import fairacre.server.store.AccountStore.Account;
 import java.io.IOException;
 import java.io.InputStream;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -35,20 +35,34 @@ public class DemoGarden implements ApplicationRunner {
         this.wanted = wanted;
     }
 
-    /** The demo account; empty if there are no demo data. */
-    public Optional<Account> account() {
-        return wanted ? accounts.byName(NAME) : Optional.empty();
+    /** Whether there are demo data to look round in. */
+    public boolean isOffered() {
+        return wanted;
+    }
+
+    /**
+     * The demo account, with its garden in it: whoever was there before may have deleted it.
+     *
+     * @throws NoSuchGardenException if the program was started without demo data
+     */
+    public Account enter() throws IOException, FaultyFileException {
+        if (!wanted) {
+            throw new NoSuchGardenException();
+        }
+        // Nobody signs in with this password: the demo is entered without one.
+        Account account = accounts.byName(NAME).orElseGet(() -> signIn.register(NAME, UUID.randomUUID().toString()));
+        if (gardens.list(account.id()).isEmpty()) {
+            try (InputStream file = new ClassPathResource(FILE).getInputStream()) {
+                gardens.create(account.id(), GardenFile.read(file).withId(UUID.randomUUID()));
+            }
+        }
+        return account;
     }
 
     @Override
     public void run(ApplicationArguments arguments) throws IOException, FaultyFileException {
-        if (!wanted || account().isPresent()) {
-            return;
-        }
-        // Nobody signs in with this password: the demo is entered without one.
-        Account account = signIn.register(NAME, UUID.randomUUID().toString());
-        try (InputStream file = new ClassPathResource(FILE).getInputStream()) {
-            gardens.create(account.id(), GardenFile.read(file).withId(UUID.randomUUID()));
+        if (wanted) {
+            enter();
         }
     }
 }

@@ -1,2 +1,2 @@
-/** The sample garden: read from its file like any other, once, when the program starts with an empty demo account. */
+/** The sample garden: read from its file like any other when the program starts, and again when somebody has deleted it. */
 package fairacre.server.demo;

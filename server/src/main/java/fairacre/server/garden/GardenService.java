@@ -102,22 +102,29 @@ public class GardenService {
     @Transactional
     public StoredGarden undo(UUID owner, UUID garden, long revision) {
         StoredGarden stored = locked(owner, garden);
-        Plan before = atRevision(stored, revision);
-        ChangeLog.Entry edit = stored.undo().map(log::get).orElseThrow(() -> nothing("undo"));
-        gardens.update(before, before.apply(edit.before()).orThrow(), revision + 1);
+        ChangeLog.Entry edit = entry(stored, revision, stored.undo(), "undo");
+        replay(stored, edit.before());
         log.undo(garden, revision + 1, owner, edit);
         return get(owner, garden);
     }
 
-    /** As {@link #undo}, the other way round. */
+    /** Makes the edit again that was taken back last; otherwise as {@link #undo}. */
     @Transactional
     public StoredGarden redo(UUID owner, UUID garden, long revision) {
         StoredGarden stored = locked(owner, garden);
-        Plan before = atRevision(stored, revision);
-        ChangeLog.Entry edit = stored.redo().map(log::get).orElseThrow(() -> nothing("do again"));
-        gardens.update(before, before.apply(edit.after()).orThrow(), revision + 1);
+        ChangeLog.Entry edit = entry(stored, revision, stored.redo(), "do again");
+        replay(stored, edit.after());
         log.redo(garden, revision + 1, owner, edit);
         return get(owner, garden);
+    }
+
+    private ChangeLog.Entry entry(StoredGarden stored, long revision, Optional<Long> edit, String what) {
+        atRevision(stored, revision);
+        return edit.map(log::get).orElseThrow(() -> new RefusedException("", "there is nothing to " + what, "make an edit first"));
+    }
+
+    private void replay(StoredGarden stored, Change change) {
+        gardens.update(stored.plan(), stored.plan().apply(change).orThrow(), stored.revision() + 1);
     }
 
     public List<ChangeLog.Entry> history(UUID owner, UUID garden) {
@@ -147,9 +154,5 @@ public class GardenService {
                 Appraisal.of(stored.plan(), stored.plan().firstSeason()).purse().planned());
         known.put(garden, fresh);
         return fresh;
-    }
-
-    private static RefusedException nothing(String what) {
-        return new RefusedException("", "there is nothing to " + what, "make an edit first");
     }
 }

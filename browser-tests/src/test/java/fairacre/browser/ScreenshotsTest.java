@@ -1,0 +1,77 @@
+package fairacre.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
+
+/** Makes the pictures of the documentation from the demo data, when asked for: {@code FAIRACRE_SCREENSHOTS=1 ./fairacre test}. */
+@EnabledIfEnvironmentVariable(named = "FAIRACRE_SCREENSHOTS", matches = "1")
+class ScreenshotsTest {
+
+    private static final Path FOLDER = Path.of("../docs/screenshots");
+
+    @Test
+    void theViewsOfTheDemoGarden() {
+        try (Garden garden = Garden.demo()) {
+            garden.season(2028);
+            garden.kept();
+            shoot(garden, "sheet");
+            garden.bed("Rope bed").click();
+            garden.step("Walks");
+            shoot(garden, "reach");
+            garden.step("Frames");
+            shoot(garden, "frames");
+            garden.step("Fill");
+            shoot(garden, "fill");
+            garden.step("Purse");
+            shoot(garden, "purse");
+            garden.step("Ground");
+            shoot(garden, "ground");
+            garden.step("Beds");
+            garden.snags().getByText("Nobody reaches").click();
+            garden.snags().getByText("Narrow Squash bed to 1.36 m").hover();
+            assertThat(garden.snags()).containsText("put right");
+            shoot(garden, "remedy");
+            garden.drag(garden.bed("Herb bed"), 0, -24);
+            garden.kept();
+            shoot(garden, "dragging");
+            garden.page().keyboard().press("Escape");
+            garden.page().mouse().up();
+        }
+    }
+
+    @Test
+    void thePagesBefore() {
+        try (Garden garden = Garden.opened()) {
+            garden.button("Look round the demo").waitFor();
+            shoot(garden, "sign-in");
+            garden.signUp();
+            garden.button("Begin a garden").click();
+            garden.step("Sides and a diagonal");
+            garden.type("Second side", "7.2 m");
+            garden.type("Third side", "9.1 m");
+            garden.kept();
+            shoot(garden, "new-garden");
+        }
+    }
+
+    @Test
+    void onAPhone() {
+        try (Garden garden = Garden.opened(390, 844)) {
+            garden.button("Look round the demo").click();
+            garden.page().getByText("Lampwright's Yard").first().click();
+            garden.sheet().waitFor();
+            garden.season(2028);
+            garden.kept();
+            shoot(garden, "phone");
+        }
+    }
+
+    private static void shoot(Garden garden, String name) {
+        garden.page().waitForTimeout(500);
+        garden.page().screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}

@@ -1,0 +1,114 @@
+package fairacre.appraisal;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.plot;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairacre.format.GardenJson;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.plan.Bed;
+import fairacre.plan.Change;
+import fairacre.plan.Gardener;
+import fairacre.plan.Outcome;
+import fairacre.plan.Plan;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What is offered has to help, on any plot. */
+class RemediesTest {
+
+    static LongStream seeds() {
+        return new Random(20270501).longs(40);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void onRandomPlotsEveryRemedyIsTakenAndMoveAndResizePutNoBedOnAnother(long seed) {
+        Plan plan = random(seed);
+        List<Snag> snags = Appraisal.of(plan, SEASON).snags();
+        int overlapsNow = count(snags, SnagRule.BED_OVERLAP) + count(snags, SnagRule.BED_OFF_PLOT);
+        for (Snag snag : snags) {
+            assertThat(snag.remedies()).as(snag.words()).isNotEmpty();
+            for (Remedy remedy : snag.remedies()) {
+                assertThat(plan.apply(remedy.change())).as(remedy.words()).isInstanceOf(Outcome.Applied.class);
+                List<Snag> after = Appraisal.of(plan.apply(remedy.change()).orThrow(), SEASON).snags();
+                assertThat(count(after, SnagRule.BED_OVERLAP) + count(after, SnagRule.BED_OFF_PLOT))
+                        .as(remedy.words()).isLessThanOrEqualTo(overlapsNow);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void onRandomPlotsWhatBringsABedWithinReachDoes(long seed) {
+        Plan plan = random(seed);
+        for (Snag snag : Appraisal.of(plan, SEASON).snags()) {
+            for (Remedy remedy : snag.rule() == SnagRule.REACH_NOBODY ? snag.remedies() : List.<Remedy>of()) {
+                Plan cured = plan.apply(remedy.change()).orThrow();
+                assertThat(Appraisal.of(cured, SEASON).snags()).as(remedy.words())
+                        .noneMatch(s -> s.rule() == SnagRule.REACH_NOBODY && s.beds().equals(snag.beds()));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theSamePlanIsJudgedTheSameByteForByte(long seed) {
+        String once = GardenJson.mapper().writeValueAsString(Appraisal.of(random(seed), SEASON).report());
+        assertThat(GardenJson.mapper().writeValueAsString(Appraisal.of(random(seed), SEASON).report())).isEqualTo(once);
+    }
+
+    @Test
+    void figuresAreInTheGardenersUnits() {
+        Plan metric = plot(10, 10, List.of(gardener("Ada", 0.6096, 0.6)), bed("Beans", 5, 5, 3, 1.6));
+        Plan imperial = metric.apply(new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES)).orThrow();
+        assertThat(Appraisal.of(metric, SEASON).snags().get(0).words()).contains("m²");
+        Snag snag = Appraisal.of(imperial, SEASON).snags().get(0);
+        assertThat(snag.words()).contains("sq ft");
+        assertThat(snag.remedies().get(0).words()).contains("4′");
+    }
+
+    @ParameterizedTest(name = "{0} m: up to {1}, down to {2}")
+    @CsvSource({"0.531, 0.535, 0.53", "0.53, 0.53, 0.53"})
+    void typedFiguresAreTidy(double metres, double up, double down) {
+        Wording wording = new Wording(Units.METRIC);
+        assertThat(wording.tidyUp(Length.metres(metres))).isEqualTo(Length.metres(up));
+        assertThat(wording.tidyDown(Length.metres(metres))).isEqualTo(Length.metres(down));
+    }
+
+    @Test
+    void directionsAreThoseOfTheDrawing() {
+        Wording wording = new Wording(Units.METRIC);
+        assertThat(wording.direction(0, 1)).isEqualTo("up");
+        assertThat(wording.direction(-1, 0.01)).isEqualTo("left");
+        assertThat(wording.direction(1, -1)).isEqualTo("down and right");
+        assertThat(Wording.names(List.of("Ada", "Bo", "Cy"))).isEqualTo("Ada, Bo and Cy");
+        assertThat(wording.share(0.001)).isEqualTo("under 1 %");
+    }
+
+    private static int count(List<Snag> snags, SnagRule rule) {
+        return (int) snags.stream().filter(s -> s.rule() == rule).count();
+    }
+
+    private static Plan random(long seed) {
+        Random random = new Random(seed);
+        List<Bed> beds = new ArrayList<>();
+        for (int i = 0; i < 3 + random.nextInt(5); i++) {
+            double turn = random.nextInt(3) == 0 ? random.nextDouble() * 90 : 0;
+            beds.add(bed("Bed " + i, 1 + random.nextDouble() * 7, 1 + random.nextDouble() * 6, 1 + random.nextDouble() * 2,
+                    0.6 + random.nextDouble() * 1.4, turn, Optional.empty()));
+        }
+        List<Gardener> gardeners = List.of(gardener("Ada", 0.5 + random.nextDouble() * 0.2, 0.6), gardener("Bo", 0.5, 0.9));
+        return plot(9, 8, gardeners, beds.toArray(Bed[]::new));
+    }
+}

@@ -1,0 +1,100 @@
+package fairacre.server.garden;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.plan.RefusedException;
+import fairacre.server.store.ChangeLog;
+import fairacre.server.store.GardenStore;
+import fairacre.server.store.StoredGarden;
+import fairacre.testing.Gardens;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mockito.Mock;
+import org.mockito.junit.jupiter.MockitoExtension;
+import org.mockito.junit.jupiter.MockitoSettings;
+import org.mockito.quality.Strictness;
+
+@ExtendWith(MockitoExtension.class)
+@MockitoSettings(strictness = Strictness.LENIENT)
+class GardenServiceTest {
+
+    private static final UUID OWNER = UUID.randomUUID();
+    private static final Plan PLAN = Gardens.generated(3, 1);
+    private static final UUID GARDEN = PLAN.id();
+    private static final Change RENAME = new Change.RenameBed(PLAN.beds().get(0).id(), "Chard");
+
+    @Mock
+    private GardenStore store;
+
+    @Mock
+    private ChangeLog log;
+
+    private GardenService service;
+
+    @BeforeEach
+    void stored() {
+        service = new GardenService(store, log);
+        StoredGarden stored = new StoredGarden(5, PLAN, Optional.empty(), Optional.empty());
+        when(store.lock(OWNER, GARDEN)).thenReturn(Optional.of(stored));
+        when(store.find(OWNER, GARDEN)).thenReturn(Optional.of(stored));
+        when(store.revision(OWNER, GARDEN)).thenReturn(OptionalLong.of(5));
+    }
+
+    @Test
+    void anEditIsKeptAndLoggedWithItsInverse() {
+        service.change(OWNER, GARDEN, 5, null, RENAME);
+        Change back = new Change.RenameBed(PLAN.beds().get(0).id(), PLAN.beds().get(0).name());
+        verify(store).update(eq(PLAN), any(), eq(6L));
+        verify(log).edit(GARDEN, 6, OWNER, null, RENAME, back);
+    }
+
+    @Test
+    void aStaleOrRefusedEditWritesNothing() {
+        assertThatThrownBy(() -> service.change(OWNER, GARDEN, 4, null, RENAME)).isInstanceOfSatisfying(
+                StaleRevisionException.class, stale -> assertThat(stale.current().revision()).isEqualTo(5));
+        assertThatThrownBy(() -> service.change(OWNER, GARDEN, 5, null, new Change.RemoveBed(UUID.randomUUID())))
+                .isInstanceOf(RefusedException.class);
+        verify(store, never()).update(any(), any(), anyLong());
+    }
+
+    @Test
+    void anEditWhoseKeyIsKnownIsNotMadeAgain() {
+        UUID key = UUID.randomUUID();
+        when(log.knows(GARDEN, key)).thenReturn(true);
+        assertThat(service.change(OWNER, GARDEN, 1, key, RENAME).revision()).isEqualTo(5);
+        verify(store, never()).update(any(), any(), anyLong());
+    }
+
+    @Test
+    void previewsReadThePlanOncePerRevision() {
+        service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
+        service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
+        verify(store, times(1)).find(OWNER, GARDEN);
+        when(store.revision(OWNER, GARDEN)).thenReturn(OptionalLong.of(6));
+        service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
+        verify(store, times(2)).find(OWNER, GARDEN);
+    }
+
+    @Test
+    void whatIsRememberedForOneIsNotShownToAnother() {
+        service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
+        UUID other = UUID.randomUUID();
+        when(store.revision(other, GARDEN)).thenReturn(OptionalLong.empty());
+        assertThatThrownBy(() -> service.preview(other, GARDEN, RENAME, Gardens.SEASON))
+                .isInstanceOf(NoSuchGardenException.class);
+    }
+}

@@ -1,0 +1,186 @@
+import { render } from "@testing-library/react";
+import type { ReactNode } from "react";
+import { vi } from "vitest";
+import type { AppraisalReport, BedAppraisal, Catalogue, Change, Plan, Snag } from "../api/types";
+import { EditQueue } from "../edits/queue";
+import { DeskContext, type Desk } from "../workspace/desk";
+
+/** An invented garden of two beds and two gardeners, and a desk to try parts of the workspace at. */
+
+const euro = (amount: string) => ({ amount, currency: "EUR" });
+const cedar = { material: "cedar", board: "38x150 mm", courses: 2, joint: "SIDES_PAST" as const };
+const beans = { centre: { x: 3, y: 2 }, length: 2.4, width: 1, turn: 0 };
+const kale = { centre: { x: 3, y: 5 }, length: 2.4, width: 1.6, turn: 0 };
+
+export const plan: Plan = {
+  id: "garden",
+  name: "Test garden",
+  units: "METRIC",
+  firstSeason: 2027,
+  budget: { sum: euro("1000.00"), contingency: 10 },
+  site: {
+    corners: [
+      { x: 0, y: 0 },
+      { x: 10, y: 0 },
+      { x: 10, y: 8 },
+      { x: 0, y: 8 },
+    ],
+    north: 0,
+    latitude: 50,
+  },
+  gardeners: [
+    { id: "ada", name: "Ada", reach: 0.61, posture: "STANDING", passing: 0.6 },
+    { id: "maren", name: "Maren", reach: 0.508, posture: "SEATED", passing: 0.9144 },
+  ],
+  beds: [
+    { id: "beans", name: "Beans", revisions: [{ from: 2027, outline: beans, frame: cedar }] },
+    { id: "kale", name: "Kale", revisions: [{ from: 2028, outline: kale }] },
+    { id: "old", name: "Old bed", revisions: [{ from: 2027, outline: beans }], retired: 2028 },
+  ],
+  prices: [{ item: "cedar/board", amount: euro("20.00"), guess: true }],
+};
+
+function appraised(
+  bed: string,
+  name: string,
+  revision: number,
+  outline: typeof beans,
+  missed: number,
+): BedAppraisal {
+  const nothing = { area: 0, parts: [] };
+  const unreached =
+    missed === 0 ? nothing : { area: missed, parts: [[outline.centre, outline.centre, outline.centre]] };
+  return {
+    bed,
+    name,
+    revision,
+    outline,
+    insideLength: outline.length - 0.076,
+    insideWidth: outline.width - 0.076,
+    height: 0.3,
+    soil: 2,
+    reach: [
+      { gardener: "ada", unreached: nothing },
+      { gardener: "maren", unreached },
+    ],
+    nobody: nothing,
+    fillDepth: 0.275,
+    fill: 558,
+    pieces: [{ part: "SIDE", length: 2.4, count: 4 }],
+    alone: [],
+  };
+}
+
+export const snag: Snag = {
+  rule: "REACH_GARDENER",
+  weight: "WARNING",
+  words: "Kale: out of reach for Maren 25 % (0.50 m²).",
+  ruleWords: "A bed is everybody's only if everybody reaches all of it.",
+  source: "common practice",
+  place: { x: 3, y: 5 },
+  beds: ["kale"],
+  gardeners: ["maren"],
+  remedies: [
+    {
+      words: "Narrow Kale to 1.00 m",
+      change: { kind: "ReshapeBed", bed: "kale", from: 2028, outline: { ...kale, width: 1 } },
+    },
+  ],
+};
+
+export const report: AppraisalReport = {
+  season: 2028,
+  plot: 80,
+  growing: 4,
+  beds: [appraised("beans", "Beans", 2027, beans, 0), appraised("kale", "Kale", 2028, kale, 0.5)],
+  gaps: [],
+  snags: [snag],
+  purse: {
+    budget: euro("1000.00"),
+    held: euro("100.00"),
+    planned: euro("950.00"),
+    left: euro("50.00"),
+    state: "INTO_CONTINGENCY",
+    unpriced: 0,
+  },
+  bill: [
+    {
+      season: 2027,
+      part: "FRAMES",
+      item: "cedar/board",
+      quantity: 3,
+      price: euro("20.00"),
+      amount: euro("60.00"),
+      beds: ["beans"],
+    },
+    { season: 2027, part: "FILL", item: "soil/bag", quantity: 12, beds: ["beans"] },
+  ],
+  bySeason: [
+    { season: 2027, planned: euro("950.00") },
+    { season: 2028, planned: euro("0.00") },
+  ],
+};
+
+export const catalogue: Catalogue = {
+  materials: [
+    { key: "softwood", label: "Pine", leastYears: 1, mostYears: 5, remark: "Rots first." },
+    { key: "cedar", label: "Cedar or larch", leastYears: 7, mostYears: 15, remark: "Lasts." },
+  ],
+  boards: [{ key: "38x150 mm", thickness: 0.038, width: 0.15, stock: [2.4] }],
+  items: [
+    { key: "cedar/board", label: "Cedar board" },
+    { key: "soil/bag", label: "Bag of soil" },
+    { key: "soil/other", label: "Another soil" },
+  ],
+  reaches: [
+    { label: "Adult, average", reach: 0.61, posture: "STANDING" },
+    { label: "Seated", reach: 0.508, posture: "SEATED" },
+  ],
+  measureYourOwn: "Lean in and measure.",
+  passings: [
+    { label: "On foot", width: 0.6, source: "common practice" },
+    { label: "With a barrow", width: 0.9144, source: "common practice" },
+    { label: "In a wheelchair", width: 0.9144, source: "2010 ADA Standards 403.5.1" },
+  ],
+  scales: [{ key: "ONE_TO_50", label: "1:50" }],
+  currencies: ["EUR"],
+  freeboard: 0.0254,
+};
+
+/** A desk on that garden; edits go to the spy instead of the program. */
+export function deskFor(part: Partial<Desk> = {}) {
+  const submit = vi.fn<(change: Change, refused?: (message: string) => void) => void>();
+  const storage = { getItem: () => null, setItem: vi.fn(), removeItem: vi.fn() };
+  const queue = new EditQueue({ garden: "garden", revision: () => 1, onGarden: vi.fn(), storage });
+  const desk: Desk = {
+    garden: { revision: 1, plan, canUndo: true, canRedo: false },
+    plan,
+    units: "METRIC",
+    catalogue,
+    season: 2028,
+    setSeason: vi.fn(),
+    step: "beds",
+    setStep: vi.fn(),
+    report,
+    judged: report,
+    preview: null,
+    tryOut: vi.fn(),
+    submit,
+    undo: vi.fn(),
+    redo: vi.fn(),
+    queue,
+    queueState: queue.snapshot(),
+    selection: new Set(),
+    select: vi.fn(),
+    outlines: new Map(report.beds.map((bed) => [bed.bed, bed.outline])),
+    bedById: new Map(report.beds.map((bed) => [bed.bed, bed])),
+    snapStep: 0.05,
+    setSnapStep: vi.fn(),
+    ...part,
+  };
+  return { desk, submit };
+}
+
+export function atDesk(desk: Desk, part: ReactNode) {
+  return render(<DeskContext.Provider value={desk}>{part}</DeskContext.Provider>);
+}

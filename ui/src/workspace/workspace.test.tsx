@@ -1,0 +1,110 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { describe, expect, it, vi } from "vitest";
+import type { Preview } from "../api/types";
+import { atDesk, deskFor, report, snag } from "../testing/desk";
+import { useDesk } from "./desk";
+import { PurseLine } from "./PurseLine";
+import { SeasonRail } from "./SeasonRail";
+import { SnagSlip } from "./SnagSlip";
+
+const cured: Preview = {
+  appraisal: { ...report, snags: [] },
+  difference: { amount: "-12.50", currency: "EUR" },
+};
+
+describe("the purse line", () => {
+  it("shows the three numbers that matter and says when the contingency is eaten", () => {
+    atDesk(deskFor().desk, <PurseLine />);
+    expect(screen.getByText("€950.00")).toBeInTheDocument();
+    expect(screen.getByText("€50.00")).toBeInTheDocument();
+    expect(screen.getByText("eats into the contingency")).toBeInTheDocument();
+  });
+
+  it("shows what the edit under the hand makes of it", () => {
+    atDesk(deskFor({ preview: cured }).desk, <PurseLine />);
+    expect(screen.getByTestId("difference")).toHaveTextContent("−€12.50");
+  });
+
+  it("says how many lines have no price", () => {
+    const purse = { ...report.purse, state: "WITHIN" as const, unpriced: 2 };
+    atDesk(deskFor({ report: { ...report, purse } }).desk, <PurseLine />);
+    expect(screen.getByText("2 without a price")).toBeInTheDocument();
+    expect(screen.queryByText("eats into the contingency")).not.toBeInTheDocument();
+  });
+});
+
+describe("the snag slip", () => {
+  it("opens to the rule, its source and the remedies, and selects the beds", async () => {
+    const { desk } = deskFor();
+    atDesk(desk, <SnagSlip />);
+    await userEvent.click(screen.getByRole("button", { name: /out of reach for Maren/ }));
+    expect(screen.getByText(/Source: common practice/)).toBeInTheDocument();
+    expect(desk.select).toHaveBeenCalledWith(["kale"]);
+  });
+
+  it("tries a remedy while the pointer rests on it and takes it on a click", async () => {
+    const { desk, submit } = deskFor();
+    atDesk(desk, <SnagSlip />);
+    await userEvent.click(screen.getByRole("button", { name: /out of reach for Maren/ }));
+    const remedy = screen.getByRole("button", { name: "Narrow Kale to 1.00 m" });
+    await userEvent.hover(remedy);
+    expect(desk.tryOut).toHaveBeenCalledWith(snag.remedies[0]?.change);
+    await userEvent.click(remedy);
+    expect(submit).toHaveBeenCalledExactlyOnceWith(snag.remedies[0]?.change);
+  });
+
+  it("strikes out what would be put right instead of taking it from under the pointer", () => {
+    atDesk(deskFor({ preview: cured }).desk, <SnagSlip />);
+    expect(screen.getByText("put right")).toBeInTheDocument();
+    expect(screen.getByText(/out of reach for Maren/)).toBeInTheDocument();
+  });
+
+  it("puts what would be new on top", () => {
+    const fresh = {
+      ...snag,
+      rule: "BED_OVERLAP" as const,
+      words: "Beans and Kale share 1 m² of ground.",
+      remedies: [],
+    };
+    const worse: Preview = { ...cured, appraisal: { ...report, snags: [fresh, snag] } };
+    atDesk(deskFor({ preview: worse }).desk, <SnagSlip />);
+    const [first] = screen.getAllByRole("listitem");
+    expect(first).toHaveTextContent("New: Beans and Kale share");
+  });
+
+  it("says so when nothing is wrong", () => {
+    const sound = { ...report, snags: [] };
+    atDesk(deskFor({ report: sound, judged: sound }).desk, <SnagSlip />);
+    expect(screen.getByText(/Nothing is wrong/)).toBeInTheDocument();
+  });
+});
+
+describe("the season rail", () => {
+  it("tells what is built, rebuilt and gone in each season, and what it costs", () => {
+    atDesk(deskFor().desk, <SeasonRail />);
+    expect(screen.getByRole("radio", { name: /^2027/ })).toHaveTextContent("2 built");
+    expect(screen.getByRole("radio", { name: /^2027/ })).toHaveTextContent("€950.00");
+    expect(screen.getByRole("radio", { name: /^2028/ })).toHaveTextContent("1 built, 1 gone");
+    expect(screen.getByRole("radio", { name: /^2028/ })).toBeChecked();
+  });
+
+  it("shows another season on a click", async () => {
+    const { desk } = deskFor();
+    atDesk(desk, <SeasonRail />);
+    await userEvent.click(within(screen.getByRole("radiogroup")).getByRole("radio", { name: /^2029/ }));
+    expect(desk.setSeason).toHaveBeenCalledWith(2029);
+  });
+});
+
+it("parts of the workspace say what they miss outside of it", () => {
+  const quiet = vi.spyOn(console, "error").mockImplementation(() => undefined);
+  function Lost() {
+    useDesk();
+    return null;
+  }
+  expect(() => atDesk(null as never, <Lost />)).toThrow("inside its DeskContext");
+  quiet.mockRestore();
+});
