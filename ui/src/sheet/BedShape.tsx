@@ -1,6 +1,6 @@
 import type { KeyboardEvent, PointerEvent } from "react";
 import type { BedAppraisal, Gardener, Rectangle, Units } from "../api/types";
-import { formatDimension, formatLength } from "../measure/lengths";
+import { formatLength } from "../measure/lengths";
 import { bedLabel } from "../words";
 import { corners } from "./geometry";
 import { closedPath } from "./path";
@@ -16,6 +16,8 @@ interface Props {
   gardeners: readonly Gardener[];
   selected: boolean;
   flaws: number;
+  /** The figure under its name: what the current step of the trade order is about. */
+  note: string;
   onPointerDown: (event: PointerEvent) => void;
   onKeyDown: (event: KeyboardEvent) => void;
   onFocus: () => void;
@@ -27,7 +29,7 @@ const LETTER = 13;
 
 /** A bed to scale: its boards at their true thickness, the soil inside, and what is out of reach. */
 export function BedShape(props: Props) {
-  const { bed, outline, view, units, gardeners, selected, flaws } = props;
+  const { bed, outline, view, units, gardeners, selected, flaws, note } = props;
   const board = Math.max(0, (bed.outline.length - bed.insideLength) / 2);
   return (
     <g
@@ -62,7 +64,7 @@ export function BedShape(props: Props) {
         />
       )}
       <OutOfReach bed={bed} view={view} gardeners={gardeners} />
-      <BedWords bed={bed} outline={outline} view={view} units={units} />
+      <BedWords bed={bed} outline={outline} view={view} note={note} />
     </g>
   );
 }
@@ -97,7 +99,7 @@ function OutOfReach({ bed, view, gardeners }: Pick<Props, "bed" | "view" | "gard
   );
 }
 
-function BedWords({ bed, outline, view, units }: Pick<Props, "bed" | "outline" | "view" | "units">) {
+function BedWords({ bed, outline, view, note }: Pick<Props, "bed" | "outline" | "view" | "note">) {
   const upright = outline.turn % 180 > 45 && outline.turn % 180 < 135;
   const wide = outline.length >= outline.width;
   const long = Math.max(outline.length, outline.width) * view.scale;
@@ -106,8 +108,7 @@ function BedWords({ bed, outline, view, units }: Pick<Props, "bed" | "outline" |
   const middle = toSheet(view, outline.centre);
   const turn = readable(outline.turn + (wide ? 0 : upright ? -90 : 90));
   const letters = Math.floor(long / (LETTER * 0.56));
-  const size = `${formatDimension(outline.length, units)} × ${formatDimension(outline.width, units)}`;
-  const roomForSize = short > 2.6 * LETTER && long > size.length * 7;
+  const roomForNote = short > 2.6 * LETTER && long > note.length * 7;
   return (
     <g
       pointerEvents="none"
@@ -118,12 +119,12 @@ function BedWords({ bed, outline, view, units }: Pick<Props, "bed" | "outline" |
       strokeWidth="3"
       paintOrder="stroke"
     >
-      <text y={roomForSize ? -3 : 4} fontSize={LETTER} fontWeight="600">
+      <text y={roomForNote ? -3 : 4} fontSize={LETTER} fontWeight="600">
         {bed.name.length <= letters ? bed.name : `${bed.name.slice(0, Math.max(1, letters - 1))}…`}
       </text>
-      {roomForSize && (
+      {roomForNote && (
         <text y="13" fontSize="11" className="figures">
-          {size}
+          {note}
         </text>
       )}
     </g>

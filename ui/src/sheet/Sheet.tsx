@@ -9,6 +9,7 @@ import { GapLine } from "./GapLine";
 import { Ground } from "./Ground";
 import { Handles } from "./Handles";
 import { caught, idle, interact, underHand, type Action, type Interaction, type Scene } from "./interaction";
+import { bedNote } from "./notes";
 import { Patterns } from "./Patterns";
 import { SheetOverlay } from "./SheetOverlay";
 import { SnagMarks } from "./SnagMarks";
@@ -24,6 +25,8 @@ import { toGround, toSheet } from "./view";
 const SNAP_PIXELS = 9;
 /** Gaps longer than this are open garden: measured for the selected bed only, metres. */
 const LONGEST_GAP = 2.5;
+/** A shorter line has no room for its figure, pixels. */
+const SHORTEST_GAP = 24;
 /** With more beds than this only the selected ones are dimensioned, or the sheet would be all figures. */
 const MOST_DIMENSIONED = 30;
 
@@ -154,7 +157,9 @@ export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => v
   const beds = desk.report?.beds ?? [];
   const [only] = desk.selection.size === 1 ? [...desk.selection] : [];
   const single = only === undefined ? undefined : desk.bedById.get(only);
-  const gaps = (desk.report?.gaps ?? []).filter((gap) => isShown(gap, desk.selection, beds.length));
+  const gaps = (desk.report?.gaps ?? []).filter((gap) =>
+    isShown(gap, desk.selection, beds.length, view.scale),
+  );
   const name = (bed: string | undefined) =>
     bed === undefined ? "the plot's edge" : (desk.bedById.get(bed)?.name ?? "");
 
@@ -186,6 +191,7 @@ export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => v
               units={desk.units}
               gardeners={desk.plan.gardeners}
               selected={desk.selection.has(bed.bed)}
+              note={bedNote(desk, bed, drawn(bed))}
               flaws={(desk.report?.snags ?? []).filter((snag) => snag.beds.includes(bed.bed)).length}
               onPointerDown={(event) => {
                 grab(bed, event);
@@ -287,8 +293,9 @@ function inDrawingOrder(beds: readonly BedAppraisal[], selection: ReadonlySet<st
   return [...beds.filter((bed) => !selection.has(bed.bed)), ...beds.filter((bed) => selection.has(bed.bed))];
 }
 
-function isShown(gap: Gap, selection: ReadonlySet<string>, beds: number): boolean {
+function isShown(gap: Gap, selection: ReadonlySet<string>, beds: number, scale: number): boolean {
   const selected = selection.has(gap.bed) || (gap.to !== undefined && selection.has(gap.to));
   if (selected) return true;
+  if (gap.distance * scale < SHORTEST_GAP) return false;
   return beds <= MOST_DIMENSIONED && gap.to !== undefined && gap.distance <= LONGEST_GAP;
 }

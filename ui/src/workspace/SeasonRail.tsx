@@ -25,7 +25,7 @@ export function SeasonRail() {
           <RadioGroup.Item
             key={season}
             value={String(season)}
-            className="min-w-28 flex-1 cursor-pointer border-r border-hair px-2 py-1 text-left last:border-r-0 data-[state=checked]:bg-ink data-[state=checked]:text-white"
+            className="min-w-40 flex-1 cursor-pointer border-r border-hair px-2 py-1 text-left last:border-r-0 data-[state=checked]:bg-ink data-[state=checked]:text-white"
           >
             <span className="flex items-baseline gap-2">
               <span className="figures text-base font-semibold">{season}</span>

@@ -71,12 +71,12 @@ export function TopBar() {
                 Sheet of {desk.season}, to scale
               </DropdownMenu.Label>
               {desk.catalogue.scales.map((scale) => (
-                <div key={scale.key} className="flex items-center pr-1">
-                  <span className="figures grow px-3">{scale.label}</span>
+                <div key={scale.key} className="grid grid-cols-[1fr_3.2rem_3.2rem] items-center">
+                  <span className="figures px-3 whitespace-nowrap">{scale.label}</span>
                   {(["pdf", "svg"] as const).map((type) => (
                     <DropdownMenu.Item key={type} asChild>
                       <a
-                        className={`${item} w-auto uppercase`}
+                        className={`${item} text-center uppercase`}
                         href={`${path}/sheet.${type}?season=${String(desk.season)}&scale=${scale.key}`}
                         aria-label={`Sheet ${scale.label} as ${type.toUpperCase()}`}
                         download

@@ -54,6 +54,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
         private final double top;
         private final double plotWidth;
         private final double plotHeight;
+        private final Paper paper;
         private final List<Mark> marks = new ArrayList<>();
 
         Layout(Plan plan, int season, Scale scale) {
@@ -67,24 +68,31 @@ public record SheetDrawing(String title, String paper, double width, double heig
             double bottom = corners.stream().mapToDouble(c -> c.y().metres()).min().orElseThrow();
             this.plotWidth = scale.onPaper(right - left);
             this.plotHeight = scale.onPaper(top - bottom);
+            this.paper = paper();
+        }
+
+        private Paper paper() {
+            double needWidth = plotWidth + 2 * (MARGIN + ROUND);
+            double needHeight = plotHeight + 2 * (MARGIN + ROUND) + TITLE_BLOCK;
+            return Paper.smallest(needWidth, needHeight, plan.units()).orElseThrow(() -> new RefusedException(
+                    "scale", "at " + scale.label() + " the plot is larger than the largest sheet of paper",
+                    "take a smaller scale, such as " + Scale.ONE_TO_200.label()));
         }
 
         SheetDrawing drawing() {
-            double needWidth = plotWidth + 2 * (MARGIN + ROUND);
-            double needHeight = plotHeight + 2 * (MARGIN + ROUND) + TITLE_BLOCK;
-            Paper paper = Paper.smallest(needWidth, needHeight, plan.units()).orElseThrow(() -> new RefusedException(
-                    "scale", "at " + scale.label() + " the plot is larger than the largest sheet of paper",
-                    "take a smaller scale, such as " + Scale.ONE_TO_200.label()));
             drawPlot();
             plan.standing(season).forEach(this::drawBed);
             drawGaps();
-            drawTitle(paper);
+            drawTitle();
             return new SheetDrawing(plan.name() + " " + season, paper.name(), paper.width(), paper.height(),
                     List.copyOf(marks));
         }
 
+        /** The plot stands in the middle of what the title block leaves of the sheet. */
         private Spot spot(double x, double y) {
-            return new Spot(MARGIN + ROUND + scale.onPaper(x - left), MARGIN + ROUND + scale.onPaper(top - y));
+            double beside = (paper.width() - plotWidth) / 2;
+            double above = (paper.height() - TITLE_BLOCK - plotHeight) / 2;
+            return new Spot(beside + scale.onPaper(x - left), above + scale.onPaper(top - y));
         }
 
         private Spot spot(Point point) {
@@ -176,7 +184,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
             marks.add(Stroke.line(PEN, new Spot(at.x() - dx, at.y() - dy), new Spot(at.x() + dx, at.y() + dy)));
         }
 
-        private void drawTitle(Paper paper) {
+        private void drawTitle() {
             double bottom = paper.height() - MARGIN;
             double above = bottom - TITLE_BLOCK;
             double right = paper.width() - MARGIN;

@@ -1,0 +1,30 @@
+import type { BedAppraisal, Rectangle } from "../api/types";
+import { formatMoney, formatShare, formatVolume } from "../measure/figures";
+import { formatDimension } from "../measure/lengths";
+import type { Desk } from "../workspace/desk";
+
+/** What is written under a bed's name: each step of the trade order has its own figure. */
+export function bedNote(
+  desk: Pick<Desk, "step" | "units" | "judged">,
+  bed: BedAppraisal,
+  outline: Rectangle,
+): string {
+  switch (desk.step) {
+    case "ground":
+    case "beds":
+      return `${formatDimension(outline.length, desk.units)} × ${formatDimension(outline.width, desk.units)}`;
+    case "reach": {
+      const missed = Math.max(0, ...bed.reach.map((reach) => reach.unreached.area));
+      return missed === 0 ? "all reached" : `${formatShare(missed / bed.soil)} missed`;
+    }
+    case "frames":
+      return bed.height === 0 ? "no frame" : `${formatDimension(bed.height, desk.units)} high`;
+    case "fill":
+      return bed.fill === 0 ? "no fill" : formatVolume(bed.fill, desk.units);
+    case "purse": {
+      // What a bed would cost alone is worked out in full judgements only.
+      const cost = desk.judged?.beds.find((other) => other.bed === bed.bed)?.aloneCost;
+      return cost ? formatMoney(cost) : "";
+    }
+  }
+}
