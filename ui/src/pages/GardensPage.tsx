@@ -22,12 +22,6 @@ export function GardensPage() {
   if (session.data && session.data.name === undefined) return <Navigate to="/" replace />;
 
   async function remove(id: string) {
-    if (
-      !window.confirm(
-        `Delete ${name} with all its seasons? This can't be undone. Export it first if in doubt.`,
-      )
-    )
-      return;
     await request("DELETE", `/api/gardens/${id}`);
     await client.invalidateQueries({ queryKey: keys.gardens });
   }

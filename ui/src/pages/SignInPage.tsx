@@ -58,6 +58,7 @@ export function SignInPage() {
             </Link>
           </p>
         )}
+        {session.failureReason && <p className="mb-3 bg-ochrepale px-3 py-1">{words.awayIdle}</p>}
         <form className="space-y-3" onSubmit={submit} noValidate>
           <Field
             name="name"

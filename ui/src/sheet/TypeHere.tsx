@@ -21,7 +21,7 @@ interface Props {
 export function TypeHere({ typing, units, onDone }: Props) {
   return (
     <div
-      className="absolute z-10 w-44 -translate-x-1/2 -translate-y-1/2 border-2 border-mark bg-white p-2 shadow-none"
+      className="absolute z-10 w-44 -translate-x-1/2 -translate-y-1/2 border-2 border-mark bg-white p-2"
       style={{ left: typing.at.x, top: typing.at.y }}
       onPointerDown={(event) => {
         event.stopPropagation();

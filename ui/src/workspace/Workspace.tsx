@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Link, useParams } from "react-router";
+import { Link, Navigate, useParams } from "react-router";
 import { Problem } from "../api/client";
 import { Sheet } from "../sheet/Sheet";
 import { words } from "../words";
@@ -17,6 +17,7 @@ export default function Workspace() {
   const { garden = "" } = useParams();
   const { desk, failure } = useDeskState(garden);
   if (desk) return <Laid desk={desk} />;
+  if (failure instanceof Problem && failure.status === 401) return <Navigate to="/" replace />;
   if (failure instanceof Problem && failure.status === 404) {
     return (
       <main className="p-8">

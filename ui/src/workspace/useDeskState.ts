@@ -69,7 +69,8 @@ export function useDeskState(id: string): Opened {
     return outlinesAfter([...settling, ...waiting], now);
   }, [report, settling, queueState.items]);
 
-  if (!garden.data || !catalogue.data) return { desk: null, failure: garden.error ?? catalogue.error };
+  if (!garden.data || !catalogue.data)
+    return { desk: null, failure: garden.failureReason ?? catalogue.failureReason };
   const view = garden.data;
   const desk: Desk = {
     garden: view,

@@ -51,16 +51,16 @@ final class Surroundings {
 
     /** Whether the outline lies on free ground of the plot and makes no more narrow places than there are. */
     boolean suits(Rectangle outline) {
-        return fit.hasRoomFor(outline, List.of()) && pinches(List.of(reshaped(outline))) <= pinchesNow;
+        return fit.hasRoomFor(outline) && pinches(List.of(reshaped(outline))) <= pinchesNow;
     }
 
     /** Whether the outline also does away with a narrow place. */
     boolean relieves(Rectangle outline) {
-        return fit.hasRoomFor(outline, List.of()) && pinches(List.of(reshaped(outline))) < pinchesNow;
+        return fit.hasRoomFor(outline) && pinches(List.of(reshaped(outline))) < pinchesNow;
     }
 
     boolean hasRoomFor(Rectangle outline) {
-        return fit.hasRoomFor(outline, List.of());
+        return fit.hasRoomFor(outline);
     }
 
     /** The gaps round the bed, to what lies near it. */

@@ -4,6 +4,8 @@ import fairacre.appraisal.Appraisal;
 import fairacre.appraisal.AppraisalReport;
 import fairacre.plan.Limits;
 import fairacre.plan.Plan;
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintStream;
@@ -27,10 +29,8 @@ public final class AppraiseCommand {
     private AppraiseCommand() {}
 
     public static void main(String[] arguments) {
-        PrintStream out = new PrintStream(new java.io.FileOutputStream(java.io.FileDescriptor.out), false,
-                StandardCharsets.UTF_8);
-        PrintStream err = new PrintStream(new java.io.FileOutputStream(java.io.FileDescriptor.err), true,
-                StandardCharsets.UTF_8);
+        PrintStream out = new PrintStream(new FileOutputStream(FileDescriptor.out), false, StandardCharsets.UTF_8);
+        PrintStream err = new PrintStream(new FileOutputStream(FileDescriptor.err), true, StandardCharsets.UTF_8);
         int code = run(List.of(arguments), out, err);
         out.flush();
         System.exit(code);

@@ -10,6 +10,7 @@ import fairacre.shape.Box;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -71,15 +72,14 @@ public final class FitStudy {
         return off;
     }
 
-    /** Whether a bed of this outline would lie on the plot and on no other bed than those left out. */
-    public boolean hasRoomFor(Rectangle outline, List<StandingBed> leftOut) {
+    /** Whether one more bed of this outline would lie on the plot and on no other bed. */
+    public boolean hasRoomFor(Rectangle outline) {
         Polygon candidate = Polygons.of(outline.corners());
         if (!plot.buffer(TOUCHING).covers(candidate)) {
             return false;
         }
         Box box = Box.of(outline);
-        return beds.stream().filter(bed -> !leftOut.contains(bed))
-                .noneMatch(bed -> Separation.of(box, Box.of(bed.outline())).depth() > TOUCHING);
+        return beds.stream().noneMatch(bed -> Separation.of(box, Box.of(bed.outline())).depth() > TOUCHING);
     }
 
     /**
@@ -100,7 +100,7 @@ public final class FitStudy {
 
     private Rectangle pushedAcrossWorstEdge(Rectangle outline) {
         Coordinate[] ring = plot.getExteriorRing().getCoordinates();
-        boolean counterClockwise = org.locationtech.jts.algorithm.Orientation.isCCW(ring);
+        boolean counterClockwise = Orientation.isCCW(ring);
         double worst = TOUCHING;
         double[] push = null;
         for (int i = 0; i + 1 < ring.length; i++) {

@@ -2,6 +2,7 @@ package fairacre.plan;
 
 import fairacre.measure.Area;
 import java.util.List;
+import java.util.Locale;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.valid.IsValidOp;
@@ -54,7 +55,7 @@ public record Site(List<Point> corners, double north, double latitude) {
         IsValidOp validity = new IsValidOp(polygon);
         if (!validity.isValid()) {
             Coordinate at = validity.getValidationError().getCoordinate();
-            throw new RefusedException("corners", String.format(java.util.Locale.ROOT,
+            throw new RefusedException("corners", String.format(Locale.ROOT,
                     "the plot's edge crosses or touches itself near x %.2f m, y %.2f m", at.x, at.y),
                     "give the corners in the order in which you walk round the plot");
         }

@@ -1,5 +1,7 @@
 package fairacre.shape;
 
+import java.util.Arrays;
+
 /**
  * Where two separate boxes come closest: from a place on the first to a place on the second. Where edges are parallel and
  * face each other the places lie at the middle of the facing part.
@@ -37,7 +39,7 @@ public record Closest(double x1, double y1, double x2, double y2) {
             double distance = Math.hypot(fx - x, fy - y);
             if (distance < least - SAME) {
                 least = distance;
-                java.util.Arrays.fill(sum, 0);
+                Arrays.fill(sum, 0);
                 count = 0;
             }
             if (distance < least + SAME) {

@@ -94,8 +94,9 @@ class GroundTest {
             assertThat(fit.offPlot().get(0).outside().squareMetres()).isCloseTo(0.5, within(1e-4));
             Rectangle pushed = fit.pushedIn(rectangle(9.5, 5, 2, 1, 0));
             assertThat(pushed.centre()).isEqualTo(Point.metres(9, 5));
-            assertThat(fit.hasRoomFor(pushed, study(bed("A", 9.5, 5, 2, 1)).offPlot().isEmpty() ? List.of()
-                    : plan(bed("A", 9.5, 5, 2, 1)).standing(Gardens.SEASON))).isTrue();
+            assertThat(study().hasRoomFor(pushed)).isTrue();
+            assertThat(study().hasRoomFor(rectangle(9.5, 5, 2, 1, 0))).isFalse();
+            assertThat(study(bed("B", 8, 5, 1, 1)).hasRoomFor(pushed)).isFalse();
         }
 
         @Test

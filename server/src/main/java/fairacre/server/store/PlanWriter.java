@@ -23,7 +23,9 @@ import fairacre.server.store.generated.tables.records.PlotCornerRecord;
 import fairacre.server.store.generated.tables.records.PriceRecord;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -89,7 +91,7 @@ final class PlanWriter {
     }
 
     private static <T> List<T> fresh(List<T> before, List<T> after) {
-        java.util.Set<T> known = new java.util.HashSet<>(before);
+        Set<T> known = new HashSet<>(before);
         return after.stream().filter(value -> !known.contains(value)).toList();
     }
 
