@@ -47,6 +47,9 @@ public final class Line {
                     continue;
                 }
                 Socket far = new Socket(InetAddress.getLoopbackAddress(), target);
+                // What comes in small parts goes on at once, or every question to the database would wait for an acknowledgement.
+                near.setTcpNoDelay(true);
+                far.setTcpNoDelay(true);
                 open.add(near);
                 open.add(far);
                 background(() -> pump(near, far));
