@@ -4,6 +4,7 @@ import fairacre.measure.Length;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -34,11 +35,14 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
      */
     public static CutList of(List<Length> pieces, List<Length> stock, Saw saw, Function<Length, BigDecimal> price) {
         List<Length> longestFirst = pieces.stream().sorted(Comparator.reverseOrder()).toList();
+        Map<Length, BigDecimal> prices = new HashMap<>();
+        stock.forEach(length -> prices.put(length, price.apply(length)));
+        List<Length> cheapestFirst = stock.stream().sorted(Comparator.comparing(prices::get)).toList();
         Layout best = null;
         for (Length opened : stock) {
             Layout layout = Layout.firstFit(longestFirst, opened, stock, saw);
-            layout.exchange(stock, saw, price);
-            if (best == null || layout.isCheaperThan(best, price)) {
+            layout.exchange(cheapestFirst, saw);
+            if (best == null || layout.isCheaperThan(best, prices)) {
                 best = layout;
             }
         }
@@ -52,10 +56,13 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
     /** Boards with the pieces that go on them. */
     private static final class Layout {
         private final List<Laid> boards = new ArrayList<>();
+        /** Boards that may still take a piece, in the order in which they were opened. */
+        private final List<Laid> open = new ArrayList<>();
 
         /** Equal pieces go on together: each board in turn takes as many of them as it has room for. */
         static Layout firstFit(List<Length> longestFirst, Length opened, List<Length> stock, Saw saw) {
             Layout layout = new Layout();
+            long shortest = longestFirst.isEmpty() ? 0 : longestFirst.get(longestFirst.size() - 1).micrometres();
             int next = 0;
             while (next < longestFirst.size()) {
                 Length piece = longestFirst.get(next);
@@ -64,6 +71,7 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
                     equal++;
                 }
                 layout.add(piece, equal - next, opened, stock, saw);
+                layout.open.removeIf(board -> !board.takes(shortest, saw));
                 next = equal;
             }
             return layout;
@@ -71,22 +79,23 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
 
         private void add(Length piece, int count, Length opened, List<Length> stock, Saw saw) {
             int left = count;
-            for (int i = 0; i < boards.size() && left > 0; i++) {
-                left -= boards.get(i).fill(piece, left, saw);
+            for (int i = 0; i < open.size() && left > 0; i++) {
+                left -= open.get(i).fill(piece, left, saw);
             }
             while (left > 0) {
-                Laid board = open(piece, opened, stock, saw);
+                Laid board = opened(piece, opened, stock, saw);
                 boards.add(board);
+                open.add(board);
                 left -= board.fill(piece, left, saw);
             }
         }
 
-        private static Laid open(Length piece, Length opened, List<Length> stock, Saw saw) {
+        private static Laid opened(Length piece, Length opened, List<Length> stock, Saw saw) {
             Laid preferred = new Laid(opened);
-            if (preferred.takes(piece, saw)) {
+            if (preferred.takes(piece.micrometres(), saw)) {
                 return preferred;
             }
-            return stock.stream().map(Laid::new).filter(b -> b.takes(piece, saw)).findFirst()
+            return stock.stream().map(Laid::new).filter(b -> b.takes(piece.micrometres(), saw)).findFirst()
                     .orElseGet(() -> lastResort(piece, stock));
         }
 
@@ -101,26 +110,25 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
             return board;
         }
 
-        void exchange(List<Length> stock, Saw saw, Function<Length, BigDecimal> price) {
+        /** Every board becomes the cheapest that holds its pieces; of equally cheap ones the shortest. */
+        void exchange(List<Length> cheapestFirst, Saw saw) {
             for (Laid board : boards) {
-                Length cheapest = board.stock;
-                for (Length other : stock) {
-                    boolean fits = other.equals(board.stock) || board.fits(other, saw);
-                    if (fits && price.apply(other).compareTo(price.apply(cheapest)) < 0) {
-                        cheapest = other;
+                for (Length other : cheapestFirst) {
+                    if (other.equals(board.stock) || board.fits(other, saw)) {
+                        board.stock = other;
+                        break;
                     }
                 }
-                board.stock = cheapest;
             }
         }
 
-        boolean isCheaperThan(Layout other, Function<Length, BigDecimal> price) {
-            int byCost = cost(price).compareTo(other.cost(price));
+        boolean isCheaperThan(Layout other, Map<Length, BigDecimal> prices) {
+            int byCost = cost(prices).compareTo(other.cost(prices));
             return byCost != 0 ? byCost < 0 : boards.size() < other.boards.size();
         }
 
-        private BigDecimal cost(Function<Length, BigDecimal> price) {
-            return boards.stream().map(b -> price.apply(b.stock)).reduce(BigDecimal.ZERO, BigDecimal::add);
+        private BigDecimal cost(Map<Length, BigDecimal> prices) {
+            return boards.stream().map(b -> prices.get(b.stock)).reduce(BigDecimal.ZERO, BigDecimal::add);
         }
 
         CutList result(List<Length> pieces) {
@@ -135,7 +143,8 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
 
     private static final class Laid {
         private Length stock;
-        private Length used = Length.ZERO;
+        /** Micrometres of pieces on it. */
+        private long used;
         private int pieces;
         private boolean untrimmed;
 
@@ -143,15 +152,15 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
             this.stock = stock;
         }
 
-        boolean takes(Length piece, Saw saw) {
-            return holds(stock, used.micrometres() + piece.micrometres(), pieces + 1, saw);
+        boolean takes(long piece, Saw saw) {
+            return holds(stock, used + piece, pieces + 1, saw);
         }
 
         /** Takes as many pieces as there is room for, at most so many; an untrimmed board takes its one piece. */
         int fill(Length piece, int most, Saw saw) {
             int taken = 0;
-            while (taken < most && (takes(piece, saw) || untrimmed && pieces == 0)) {
-                used = used.plus(piece);
+            while (taken < most && (takes(piece.micrometres(), saw) || untrimmed && pieces == 0)) {
+                used += piece.micrometres();
                 pieces++;
                 taken++;
             }
@@ -159,7 +168,7 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
         }
 
         boolean fits(Length otherStock, Saw saw) {
-            return holds(otherStock, used.micrometres(), pieces, saw);
+            return holds(otherStock, used, pieces, saw);
         }
 
         /** One piece of exactly the board's length needs no cut; otherwise a trim, and a kerf between pieces. */
