@@ -97,10 +97,10 @@ export function useDeskState(id: string): Opened {
       queue.add({ kind: "change", key: crypto.randomUUID(), change }, refused);
     },
     undo: () => {
-      queue.add({ kind: "undo" });
+      if (view.canUndo || queueState.items.length > 0) queue.add({ kind: "undo" });
     },
     redo: () => {
-      queue.add({ kind: "redo" });
+      if (view.canRedo || queueState.items.length > 0) queue.add({ kind: "redo" });
     },
     queue,
     queueState,

@@ -61,10 +61,10 @@ final class CostSnags {
                 }));
     }
 
-    /** A course less on the bed where that saves most. */
+    /** A course less on the bed where that saves most; a bed of one course goes into the ground. */
     private Optional<Remedy> lowerBed(Purse purse) {
         return context.standing().stream()
-                .filter(bed -> bed.frame().map(Frame::courses).orElse(0) > 1)
+                .filter(bed -> bed.frame().isPresent())
                 .sorted(Comparator.comparing((StandingBed bed) -> bed.frame().orElseThrow().height()).reversed())
                 .limit(TRIED)
                 .map(bed -> lowered(bed, purse))
@@ -77,14 +77,16 @@ final class CostSnags {
 
     private Optional<Saving> lowered(StandingBed bed, Purse purse) {
         Frame frame = bed.frame().orElseThrow();
-        Change change = new Change.ReframeBed(bed.id(), bed.revision().from(),
-                Optional.of(frame.withCourses(frame.courses() - 1)));
+        boolean last = frame.courses() == 1;
+        Optional<Frame> lower = last ? Optional.empty() : Optional.of(frame.withCourses(frame.courses() - 1));
+        Change change = new Change.ReframeBed(bed.id(), bed.revision().from(), lower);
         Plan after = context.plan().apply(change).orThrow();
         Money saved = purse.planned().minus(CostStudy.of(after).bill().total());
         if (!saved.isPositive()) {
             return Optional.empty();
         }
-        return Optional.of(new Saving(saved, new Remedy("Build " + bed.name() + " one course lower: saves " + saved, change)));
+        String how = last ? " in the ground, without boards: saves " : " one course lower: saves ";
+        return Optional.of(new Saving(saved, new Remedy("Build " + bed.name() + how + saved, change)));
     }
 
     /** The least budget, in whole units of the currency, that keeps its own contingency untouched. */

@@ -90,6 +90,16 @@ class AppraisalTest {
     }
 
     @Test
+    void theFirstBedForTwentyIsOfferedTheGround() {
+        Plan plan = plot(3, 3, ADA, bed("First", 1.5, 1.5, 1.2, 1, 0, Optional.of(cedar(Board.B1X6, 1))))
+                .apply(new Change.SetBudget(new Budget(Money.of(EUR, 20), BigDecimal.TEN))).orThrow();
+        Remedy remedy = Appraisal.of(plan, SEASON).snags().stream().filter(s -> s.rule() == SnagRule.BUDGET_EXCEEDED)
+                .findFirst().orElseThrow().remedies().get(0);
+        assertThat(remedy.words()).startsWith("Build First in the ground");
+        assertThat(Appraisal.of(plan.apply(remedy.change()).orThrow(), SEASON).purse().planned()).isEqualTo(Money.zero(EUR));
+    }
+
+    @Test
     void aBedTooWideIsNarrowedToTwiceTheReachOrSplit() {
         List<Remedy> remedies = snag(SnagRule.REACH_NOBODY).orElseThrow().remedies();
         assertThat(remedies.get(0).words()).contains("Narrow Beans to 1.20 m");
