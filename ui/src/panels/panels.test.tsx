@@ -82,7 +82,7 @@ describe("beds", () => {
     await userEvent.click(screen.getByRole("button", { name: "Duplicate" }));
     expect(submit.mock.calls[0]?.[0]).toMatchObject({
       kind: "PlaceBed",
-      bed: { name: "Beans 1", revisions: [{ from: 2028, outline: { centre: { x: 6, y: 2 } } }] },
+      bed: { name: "Beans 1", revisions: [{ from: 2028, outline: { centre: { x: 6.3144, y: 2 } } }] },
     });
   });
 

@@ -2,12 +2,11 @@ import type { Site, Units } from "../api/types";
 import { formatLength } from "../measure/lengths";
 import { boundsOf } from "./geometry";
 import { closedPath } from "./path";
-import { toSheet, type Size, type View } from "./view";
+import { toSheet, type View } from "./view";
 
 interface Props {
   site: Site;
   view: View;
-  size: Size;
   units: Units;
 }
 
@@ -58,7 +57,7 @@ export function Ground({ site, view, units }: Props) {
   );
 }
 
-function GridLines({ site, view, units }: Omit<Props, "size">) {
+function GridLines({ site, view, units }: Props) {
   const bounds = boundsOf(site.corners);
   let step = units === "METRIC" ? 1 : FEET;
   while (step * view.scale < CLOSEST_LINES) step *= 5;

@@ -181,7 +181,7 @@ export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => v
       {size && (
         <svg width={size.width} height={size.height} className="block select-none" data-testid="sheet">
           <Patterns />
-          <Ground site={desk.plan.site} view={view} size={size} units={desk.units} />
+          <Ground site={desk.plan.site} view={view} units={desk.units} />
           {inDrawingOrder(beds, desk.selection).map((bed) => (
             <BedShape
               key={bed.bed}

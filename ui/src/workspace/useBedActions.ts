@@ -3,9 +3,6 @@ import { batch, freeName, placed } from "../edits/changes";
 import { boundsOf, corners, overlaps, shifted, type Bounds } from "../sheet/geometry";
 import { useDesk } from "./desk";
 
-/** Walk left beside a duplicate where there is room, metres. */
-const BESIDE = 0.6;
-
 /** What can be done with the selected beds from anywhere in the workspace. */
 export function useBedActions() {
   const desk = useDesk();
@@ -14,13 +11,15 @@ export function useBedActions() {
   function duplicate() {
     const taken = desk.plan.beds.map((bed) => bed.name);
     const standing = [...desk.outlines.values()];
+    // A walk for the widest of the plan's own gardeners.
+    const walk = Math.max(0, ...desk.plan.gardeners.map((gardener) => gardener.passing));
     const copies = selected.flatMap((bed): Change[] => {
       const revision = revisionIn(bed, desk.season);
       const outline = desk.outlines.get(bed.id);
       if (!revision || !outline) return [];
       const name = freeName(bed.name.replace(/ \d+$/, ""), taken);
       taken.push(name);
-      const place = freePlace(outline, standing, boundsOf(desk.plan.site.corners));
+      const place = freePlace(outline, walk, standing, boundsOf(desk.plan.site.corners));
       standing.push(place);
       return [placed(name, { ...revision, from: desk.season, outline: place })];
     });
@@ -49,10 +48,15 @@ export function revisionIn(bed: Bed, season: number) {
 }
 
 /** Beside the original on the first side where it lies on the plot's bounds and on no other bed; else a little aside. */
-function freePlace(outline: Rectangle, standing: readonly Rectangle[], plot: Bounds): Rectangle {
+function freePlace(
+  outline: Rectangle,
+  walk: number,
+  standing: readonly Rectangle[],
+  plot: Bounds,
+): Rectangle {
   const own = boundsOf(corners(outline));
-  const wide = own.right - own.left + BESIDE;
-  const high = own.top - own.bottom + BESIDE;
+  const wide = own.right - own.left + walk;
+  const high = own.top - own.bottom + walk;
   const sides: [number, number][] = [
     [wide, 0],
     [0, -high],

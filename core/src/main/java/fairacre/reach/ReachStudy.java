@@ -1,6 +1,5 @@
 package fairacre.reach;
 
-import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.plan.Gardener;
 import fairacre.plan.StandingBed;
@@ -40,11 +39,6 @@ public final class ReachStudy {
         }
         Unreached byNobody = nobody == null ? Unreached.NOTHING : soil.unreached(nobody);
         return new BedReach(bed.id(), soil.area(), byGardener, byNobody);
-    }
-
-    /** Area inside a bed's frame, or of the whole bed where it has none. */
-    public static Area soil(StandingBed bed) {
-        return Soil.of(bed).area();
     }
 
     /** The widest a bed can be that is reached from both long sides (twice the reach) or from one. */

@@ -81,10 +81,11 @@ class ReachStudyTest {
     @Test
     @DisplayName("Touched at one corner only, a quarter circle is within reach [closed form]")
     void aCornerReachesAQuarterCircle() {
-        Bed[] beds = {bed("A", 5, 5, 2, 2), bed("left", 2.98, 5, 2, 3), bed("below", 5.5, 2.98, 4, 2),
-            bed("above", 5, 7.02, 3, 2), bed("right", 7.02, 5.02, 2, 1.9)};
+        // Built in on all sides, the upper and the right neighbour ending half a passing width before the corner they share.
+        Bed[] beds = {bed("A", 5, 5, 2, 2), bed("left", 3.5, 5.5, 1, 3), bed("below", 5, 3.5, 4, 1),
+            bed("above", 4.85, 6.5, 1.7, 1), bed("right", 6.5, 4.85, 1, 1.7)};
         double reached = 4 - unreached(0.6, beds);
-        assertThat(reached).isLessThan(0.35);
+        assertThat(reached).isCloseTo(Math.PI * 0.6 * 0.6 / 4, within(0.001));
     }
 
     @Test
