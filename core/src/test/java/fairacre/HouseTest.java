@@ -43,7 +43,8 @@ class HouseTest {
                 .whereLayer("reach").mayOnlyBeAccessedByLayers("appraisal")
                 .whereLayer("ground").mayOnlyBeAccessedByLayers("appraisal")
                 .whereLayer("walk").mayOnlyBeAccessedByLayers("reach", "appraisal", "drawing")
-                .whereLayer("shape").mayOnlyBeAccessedByLayers("ground", "walk", "reach", "appraisal")
+                .whereLayer("shape").mayOnlyBeAccessedByLayers("ground", "walk", "reach", "frame", "fill", "appraisal",
+                        "drawing")
                 .whereLayer("measure").mayOnlyBeAccessedByLayers("plan", "shape", "ground", "walk", "reach", "frame", "fill",
                         "cost", "appraisal", "drawing", "format")
                 .check(CORE);

@@ -13,9 +13,13 @@ import fairacre.plan.Change;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Posture;
+import fairacre.plan.Point;
+import fairacre.plan.Polygons;
 import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;
+import fairacre.shape.Insets;
+import fairacre.shape.Ring;
 import fairacre.walk.Gap;
 import fairacre.walk.WalkStudy;
 import java.nio.charset.StandardCharsets;
@@ -25,7 +29,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import org.joda.money.Money;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * The judgement of a plan in a season. Make one with {@link #of} and ask for a part, or for everything with {@link #report}.
@@ -47,7 +53,7 @@ public final class Appraisal {
         this.season = season;
         this.standing = plan.standing(season);
         this.cost = CostStudy.of(plan);
-        this.walks = new Once<>(() -> WalkStudy.of(plan.site(), standing));
+        this.walks = new Once<>(() -> WalkStudy.of(plan.setting(season), standing));
         this.reach = new Once<>(this::computeReach);
         this.bill = new Once<>(cost::bill);
     }
@@ -105,26 +111,38 @@ public final class Appraisal {
     }
 
     private BedAppraisal bed(StandingBed bed, BedReach reached, boolean withBill) {
-        Optional<FrameTakeoff> frame = bed.frame().map(f -> FrameTakeoff.of(bed.outline(), f));
+        Optional<FrameTakeoff> frame = bed.frame().map(f -> FrameTakeoff.of(bed.revision(), f));
         List<Piece> pieces = frame.map(FrameTakeoff::pieces).orElse(List.of());
-        FillTakeoff fill = FillTakeoff.of(bed.outline(), bed.frame());
+        FillTakeoff fill = FillTakeoff.of(bed.revision());
         Optional<Bill> alone = Optional.of(bed).filter(b -> withBill).flatMap(b -> cost.alone(plan.bed(b.id()), season));
         Optional<Money> aloneCost = alone.filter(bill -> bill.unpriced() == 0).map(Bill::total);
         return new BedAppraisal(bed.id(), bed.name(), bed.revision().from(), bed.outline(),
+                bed.revision().shape(), bed.revision().existing(), bed.corners(), inside(bed),
                 frame.map(FrameTakeoff::insideLength).orElse(bed.outline().length()),
                 frame.map(FrameTakeoff::insideWidth).orElse(bed.outline().width()),
                 frame.map(FrameTakeoff::height).orElse(Length.ZERO), reached.soil(), reached.byGardener(),
                 reached.byNobody(), fill.depth(), fill.volume(), pieces, alone.map(Bill::lines).orElse(List.of()), aloneCost);
     }
 
+    /** The outline of the soil within the boards. */
+    private static List<Point> inside(StandingBed bed) {
+        if (bed.frame().isEmpty()) {
+            return bed.corners();
+        }
+        double thickness = bed.frame().get().board().thickness().metres();
+        Ring ring = Ring.of((Polygon) Insets.of(Polygons.of(bed.corners()), thickness));
+        return IntStream.range(0, ring.edges()).mapToObj(i -> Point.metres(ring.cornerX(i), ring.cornerY(i))).toList();
+    }
+
     private List<Snag> snags(boolean withRemedies) {
         SnagContext context = new SnagContext(plan, season, standing, withRemedies);
-        List<Snag> snags = new ArrayList<>(new FitSnags(context).find(FitStudy.of(plan.site(), standing)));
+        List<Snag> snags = new ArrayList<>(new FitSnags(context).find(FitStudy.of(plan.setting(season), standing)));
         if (plan.gardeners().isEmpty()) {
             snags.add(noGardener());
         } else {
             snags.addAll(new ReachSnags(context).find(reach()));
             snags.addAll(new WalkSnags(context).find(walks.get()));
+            snags.addAll(new CarrierSnags(context).find(walks.get()));
         }
         snags.addAll(new FrameSnags(context).find());
         snags.addAll(new CostSnags(context).find(bill(), purse()));

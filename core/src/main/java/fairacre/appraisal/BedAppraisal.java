@@ -5,7 +5,9 @@ import fairacre.frame.Piece;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.plan.Point;
 import fairacre.plan.Rectangle;
+import fairacre.plan.Shape;
 import fairacre.reach.GardenerReach;
 import fairacre.reach.Unreached;
 import java.util.List;
@@ -17,6 +19,9 @@ import org.joda.money.Money;
  * What there is to know of one bed in a season.
  *
  * @param revision the season with which the revision in force begins
+ * @param outline the rectangle round the bed
+ * @param corners of the bed, keyholes cut out
+ * @param inside corners of the soil within the boards
  * @param insideLength between the boards; the outside without a frame
  * @param height of the frame; zero without
  * @param soil area inside the frame
@@ -25,11 +30,13 @@ import org.joda.money.Money;
  * @param alone what to buy if this bed alone were built; not worked out for a preview
  * @param aloneCost sum of {@code alone}; empty if a price is missing, and for a preview
  */
-public record BedAppraisal(UUID bed, String name, int revision, Rectangle outline, Length insideLength,
-        Length insideWidth, Length height, Area soil, List<GardenerReach> reach, Unreached nobody,
+public record BedAppraisal(UUID bed, String name, int revision, Rectangle outline, Shape shape, boolean existing,
+        List<Point> corners, List<Point> inside, Length insideLength, Length insideWidth, Length height, Area soil, List<GardenerReach> reach, Unreached nobody,
         Length fillDepth, Volume fill, List<Piece> pieces, List<BillLine> alone, Optional<Money> aloneCost) {
 
     public BedAppraisal {
+        corners = List.copyOf(corners);
+        inside = List.copyOf(inside);
         reach = List.copyOf(reach);
         pieces = List.copyOf(pieces);
         alone = List.copyOf(alone);

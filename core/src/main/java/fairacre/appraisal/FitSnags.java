@@ -1,10 +1,12 @@
 package fairacre.appraisal;
 
+import fairacre.ground.Encroachment;
 import fairacre.ground.FitStudy;
 import fairacre.ground.OffPlot;
 import fairacre.ground.Overlap;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
+import fairacre.plan.Feature;
 import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
 import java.util.ArrayList;
@@ -24,6 +26,7 @@ final class FitSnags {
         List<Snag> snags = new ArrayList<>();
         fit.overlaps().forEach(overlap -> snags.add(overlap(overlap)));
         fit.offPlot().forEach(off -> snags.add(offPlot(fit, off)));
+        fit.encroachments().forEach(found -> snags.add(encroachment(found)));
         return snags;
     }
 
@@ -71,6 +74,32 @@ final class FitSnags {
                     remedies.add(context.edits().takeOut(bed));
                     return remedies;
                 }));
+    }
+
+    private Snag encroachment(Encroachment found) {
+        StandingBed bed = context.bed(found.bed());
+        Feature feature = context.feature(found.feature());
+        String shared = area(found.shared()) + " of " + bed.name();
+        return switch (found.claim()) {
+            case BUILT_ON -> on(found, bed, SnagRule.BED_ON_FEATURE, Weight.SERIOUS,
+                    shared + " lie on ground that " + feature.name() + " takes.");
+            case KEEP_OFF -> on(found, bed, SnagRule.BED_IN_KEEP_OFF, Weight.SERIOUS,
+                    shared + " lie within " + feature.name() + " and its setback of " + length(feature) + ".");
+            case BURIED_LINE -> on(found, bed, SnagRule.BED_OVER_LINE, Weight.WARNING,
+                    bed.name() + " lies over " + feature.name() + " or within " + length(feature) + " of it. Have the line marked"
+                            + " before you dig, and dig by hand near it.");
+            case TREE_ROOTS -> on(found, bed, SnagRule.BED_UNDER_TREE, Weight.NOTE,
+                    shared + " lie under the crown of " + feature.name() + ".");
+        };
+    }
+
+    private Snag on(Encroachment found, StandingBed bed, SnagRule rule, Weight weight, String words) {
+        return Snag.of(rule, weight, words, Optional.of(found.place()), List.of(bed.id()), List.of(),
+                context.remedies(() -> new Withdrawal(context, bed, context.feature(found.feature())).remedies()));
+    }
+
+    private String length(Feature feature) {
+        return context.wording().length(feature.margin());
     }
 
     private String area(Area area) {

@@ -23,7 +23,7 @@ final class FrameSnags {
         List<Snag> snags = new ArrayList<>();
         for (StandingBed bed : context.standing()) {
             bed.frame().filter(f -> f.board().stock().size() > 1)
-                    .filter(f -> FrameTakeoff.of(bed.outline(), f).spliced())
+                    .filter(f -> FrameTakeoff.of(bed.revision(), f).spliced())
                     .ifPresent(frame -> snags.add(spliced(bed, frame)));
         }
         return snags;
@@ -34,7 +34,14 @@ final class FrameSnags {
         String words = "The sides of " + bed.name() + " are longer than the longest " + frame.board().key() + " ("
                 + context.wording().length(longest) + ") and have to be spliced.";
         return Snag.of(SnagRule.SIDE_SPLICED, Weight.NOTE, words, Optional.of(bed.outline().centre()),
-                List.of(bed.id()), List.of(), context.remedies(() -> List.of(shorter(bed, frame, longest))));
+                List.of(bed.id()), List.of(), context.remedies(() -> remedies(bed, frame, longest)));
+    }
+
+    private List<Remedy> remedies(StandingBed bed, Frame frame, Length longest) {
+        if (!bed.revision().shape().plain()) {
+            return List.of(context.edits().takeOut(bed));
+        }
+        return List.of(shorter(bed, frame, longest));
     }
 
     private Remedy shorter(StandingBed bed, Frame frame, Length longest) {

@@ -18,7 +18,10 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 
-/** Ways to bring a bed within reach: narrow it, split it with a walk between, move it off what stands in the way. */
+/**
+ * Ways to bring a bed within reach: narrow it, split it with a walk between, move it off what stands in the way, cut a keyhole;
+ * those that keep the most soil first.
+ */
 final class ReachRemedies {
 
     private static final Length SLIMMEST_HALF = Length.inches(12);
@@ -27,13 +30,16 @@ final class ReachRemedies {
     private final StandingBed bed;
     private final Gardener gardener;
     private final Predicate<BedReach> demand;
+    private final List<KeyholeSearch.Missing> missing;
     private final Surroundings round;
 
-    ReachRemedies(SnagContext context, StandingBed bed, Gardener gardener, Predicate<BedReach> demand) {
+    ReachRemedies(SnagContext context, StandingBed bed, Gardener gardener, Predicate<BedReach> demand,
+            List<KeyholeSearch.Missing> missing) {
         this.context = context;
         this.bed = bed;
         this.gardener = gardener;
         this.demand = demand;
+        this.missing = missing;
         this.round = context.surroundings(bed);
     }
 
@@ -42,6 +48,8 @@ final class ReachRemedies {
         narrower().ifPresent(remedies::add);
         moved().ifPresent(remedies::add);
         split().ifPresent(remedies::add);
+        new KeyholeSearch(context, bed, gardener, demand, missing).least().ifPresent(remedies::add);
+        remedies = new ArrayList<>(new Effects(context).ranked(remedies));
         if (remedies.isEmpty()) {
             remedies.add(context.edits().takeOut(bed));
         }
@@ -64,7 +72,8 @@ final class ReachRemedies {
     /** The shorter side at a new size: about the middle, then with either long side staying where it is. */
     private List<Rectangle> narrowed(Length width) {
         Rectangle outline = bed.outline();
-        if (width.compareTo(outline.shorterSide()) >= 0 || width.compareTo(Limits.SHORTEST_SIDE) < 0) {
+        boolean plain = bed.revision().shape().plain();
+        if (!plain || width.compareTo(outline.shorterSide()) >= 0 || width.compareTo(Limits.SHORTEST_SIDE) < 0) {
             return List.of();
         }
         double shift = outline.shorterSide().minus(width).metres() / 2;
@@ -105,6 +114,9 @@ final class ReachRemedies {
 
     private Optional<Remedy> neighbourAway(Gap gap, UUID neighbour, boolean startsThere) {
         StandingBed other = context.bed(neighbour);
+        if (other == null) {
+            return Optional.empty();
+        }
         Rectangle outline = withdrawn(other, gap, startsThere);
         Surroundings roundOther = context.surroundings(other);
         if (roundOther.suits(outline) && round.reachOnce(roundOther.reshaped(outline), demand)) {
@@ -133,7 +145,7 @@ final class ReachRemedies {
     private Optional<Remedy> split() {
         Length walk = context.wording().tidyUp(gardener.passing());
         Length half = context.wording().tidyDown(bed.outline().shorterSide().minus(walk).half());
-        if (half.compareTo(SLIMMEST_HALF) < 0) {
+        if (half.compareTo(SLIMMEST_HALF) < 0 || !bed.revision().shape().plain()) {
             return Optional.empty();
         }
         double shift = bed.outline().shorterSide().minus(half).metres() / 2;

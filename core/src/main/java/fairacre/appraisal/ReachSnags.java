@@ -1,5 +1,6 @@
 package fairacre.appraisal;
 
+import fairacre.appraisal.KeyholeSearch.Missing;
 import fairacre.plan.Gardener;
 import fairacre.plan.Point;
 import fairacre.plan.StandingBed;
@@ -40,7 +41,8 @@ final class ReachSnags {
         Gardener longest = context.plan().gardeners().stream()
                 .max(Comparator.comparing(Gardener::reach)).orElseThrow();
         return Snag.of(SnagRule.REACH_NOBODY, Weight.SERIOUS, words, place(reach.byNobody()), List.of(bed.id()),
-                List.of(), remedies(bed, longest, r -> r.byNobody().area().isZero()));
+                List.of(), remedies(bed, longest, r -> r.byNobody().area().isZero(),
+                List.of(new Missing(longest, reach.byNobody()))));
     }
 
     /** One snag for all who are hindered at a bed, if they miss more than nobody reaches anyway. */
@@ -56,14 +58,15 @@ final class ReachSnags {
         List<String> each = hindered.stream()
                 .map(r -> gardener(r).name() + " " + amount(r.unreached(), reach)).toList();
         String words = bed.name() + ": out of reach for " + Wording.names(each) + ".";
+        List<Missing> missing = hindered.stream().map(r -> new Missing(gardener(r), r.unreached())).toList();
         Gardener shortest = people.stream().min(Comparator.comparing(Gardener::reach)).orElseThrow();
         Predicate<BedReach> all = r -> r.byGardener().stream().allMatch(g -> g.unreached().area().isZero());
         return Optional.of(Snag.of(SnagRule.REACH_GARDENER, Weight.WARNING, words, place(worst.unreached()),
-                List.of(bed.id()), people.stream().map(Gardener::id).toList(), remedies(bed, shortest, all)));
+                List.of(bed.id()), people.stream().map(Gardener::id).toList(), remedies(bed, shortest, all, missing)));
     }
 
-    private List<Remedy> remedies(StandingBed bed, Gardener gardener, Predicate<BedReach> demand) {
-        return context.remedies(() -> new ReachRemedies(context, bed, gardener, demand).all());
+    private List<Remedy> remedies(StandingBed bed, Gardener gardener, Predicate<BedReach> demand, List<Missing> missing) {
+        return context.remedies(() -> new ReachRemedies(context, bed, gardener, demand, missing).all());
     }
 
     private String amount(Unreached unreached, BedReach reach) {

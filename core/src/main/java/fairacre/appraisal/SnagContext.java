@@ -2,7 +2,9 @@ package fairacre.appraisal;
 
 import fairacre.measure.Length;
 import fairacre.plan.Gardener;
+import fairacre.plan.Feature;
 import fairacre.plan.Plan;
+import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import java.util.HashMap;
 import java.util.List;
@@ -14,6 +16,8 @@ import java.util.function.Supplier;
 final class SnagContext {
 
     private final Plan plan;
+    private final int season;
+    private final Setting setting;
     private final List<StandingBed> standing;
     private final boolean withRemedies;
     private final Wording wording;
@@ -23,6 +27,8 @@ final class SnagContext {
 
     SnagContext(Plan plan, int season, List<StandingBed> standing, boolean withRemedies) {
         this.plan = plan;
+        this.season = season;
+        this.setting = plan.setting(season);
         this.standing = standing;
         this.withRemedies = withRemedies;
         this.wording = new Wording(plan.units());
@@ -34,8 +40,26 @@ final class SnagContext {
         return plan;
     }
 
+    int season() {
+        return season;
+    }
+
+    Setting setting() {
+        return setting;
+    }
+
     List<StandingBed> standing() {
         return standing;
+    }
+
+    /** What the gardener calls a bed or a feature. */
+    String name(UUID id) {
+        StandingBed bed = byId.get(id);
+        return bed != null ? bed.name() : feature(id).name();
+    }
+
+    Feature feature(UUID id) {
+        return plan.features().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow();
     }
 
     Wording wording() {
@@ -46,12 +70,13 @@ final class SnagContext {
         return edits;
     }
 
+    /** The bed with this id; null if it is something else. */
     StandingBed bed(UUID id) {
         return byId.get(id);
     }
 
     Surroundings surroundings(StandingBed bed) {
-        return surroundings.computeIfAbsent(bed.id(), id -> new Surroundings(plan, standing, bed));
+        return surroundings.computeIfAbsent(bed.id(), id -> new Surroundings(plan, setting, standing, bed));
     }
 
     Length widestPassing() {

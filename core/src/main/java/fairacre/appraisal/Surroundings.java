@@ -4,17 +4,19 @@ import fairacre.ground.FitStudy;
 import fairacre.measure.Length;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
+import fairacre.plan.Polygons;
 import fairacre.plan.Rectangle;
+import fairacre.plan.RefusedException;
+import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;
-import fairacre.shape.Box;
-import fairacre.shape.Closest;
 import fairacre.walk.Gap;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import org.locationtech.jts.geom.Envelope;
 
 /**
  * A bed and the beds round about it, on which an edit of that bed is tried before it is offered. What lies further than
@@ -25,18 +27,22 @@ final class Surroundings {
     private static final double FAR = 4;
 
     private final Plan plan;
+    private final Setting setting;
     private final StandingBed bed;
     private final List<StandingBed> others;
     private final FitStudy fit;
     private final Length widest;
     private final int pinchesNow;
 
-    Surroundings(Plan plan, List<StandingBed> standing, StandingBed bed) {
+    Surroundings(Plan plan, Setting setting, List<StandingBed> standing, StandingBed bed) {
         this.plan = plan;
         this.bed = bed;
-        Box box = Box.of(bed.outline());
-        this.others = standing.stream().filter(b -> !b.id().equals(bed.id()) && near(box, Box.of(b.outline()))).toList();
-        this.fit = FitStudy.of(plan.site(), others);
+        this.setting = setting;
+        Envelope around = around(bed.outline());
+        around.expandBy(FAR);
+        this.others = standing.stream()
+                .filter(b -> !b.id().equals(bed.id()) && around.intersects(around(b.outline()))).toList();
+        this.fit = FitStudy.of(setting, others);
         this.widest = plan.gardeners().stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
         this.pinchesNow = pinches(List.of(bed));
     }
@@ -51,30 +57,35 @@ final class Surroundings {
 
     /** Whether the outline lies on free ground of the plot and makes no more narrow places than there are. */
     boolean suits(Rectangle outline) {
-        return fit.hasRoomFor(outline) && pinches(List.of(reshaped(outline))) <= pinchesNow;
+        return hasRoomFor(outline) && pinches(List.of(reshaped(outline))) <= pinchesNow;
     }
 
     /** Whether the outline also does away with a narrow place. */
     boolean relieves(Rectangle outline) {
-        return fit.hasRoomFor(outline) && pinches(List.of(reshaped(outline))) < pinchesNow;
+        return hasRoomFor(outline) && pinches(List.of(reshaped(outline))) < pinchesNow;
     }
 
+    /** Whether the bed fits there; not if its shape does not fit the outline. */
     boolean hasRoomFor(Rectangle outline) {
-        return fit.hasRoomFor(outline);
+        try {
+            return fit.hasRoomFor(bed.revision().withOutline(outline));
+        } catch (RefusedException doesNotFit) {
+            return false;
+        }
     }
 
     /** The gaps round the bed, to what lies near it. */
     List<Gap> gaps() {
         List<StandingBed> all = new ArrayList<>(others);
         all.add(bed);
-        return WalkStudy.of(plan.site(), all).gaps();
+        return WalkStudy.of(setting, all).gaps();
     }
 
     /** Whether beds put in this one's place satisfy a demand on how each of them is reached. */
     boolean reach(List<StandingBed> replacements, Predicate<BedReach> demand) {
         List<StandingBed> all = new ArrayList<>(others);
         all.addAll(replacements);
-        ReachStudy study = ReachStudy.of(WalkStudy.of(plan.site(), all), plan.gardeners());
+        ReachStudy study = ReachStudy.of(WalkStudy.of(setting, all), plan.gardeners());
         return replacements.stream().map(study::of).allMatch(demand);
     }
 
@@ -83,19 +94,17 @@ final class Surroundings {
         List<StandingBed> all = new ArrayList<>();
         others.forEach(other -> all.add(other.id().equals(moved.id()) ? moved : other));
         all.add(bed);
-        return demand.test(ReachStudy.of(WalkStudy.of(plan.site(), all), plan.gardeners()).of(bed));
+        return demand.test(ReachStudy.of(WalkStudy.of(setting, all), plan.gardeners()).of(bed));
     }
 
     private int pinches(List<StandingBed> replacements) {
         List<StandingBed> all = new ArrayList<>(others);
         all.addAll(replacements);
-        return (int) WalkStudy.of(plan.site(), all).pinches(widest).stream()
+        return (int) WalkStudy.of(setting, all).pinches(widest).stream()
                 .filter(p -> p.other().isPresent()).count();
     }
 
-    private static boolean near(Box a, Box b) {
-        boolean roughly = Math.abs(a.centreX() - b.centreX()) <= a.reachX() + b.reachX() + FAR
-                && Math.abs(a.centreY() - b.centreY()) <= a.reachY() + b.reachY() + FAR;
-        return roughly && Closest.between(a, b).distance() <= FAR;
+    private static Envelope around(Rectangle outline) {
+        return Polygons.of(outline.corners()).getEnvelopeInternal();
     }
 }

@@ -11,6 +11,7 @@ import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 
 /** Walks narrower than somebody needs. */
 final class WalkSnags {
@@ -39,18 +40,19 @@ final class WalkSnags {
 
     private Snag betweenBeds(Pinch pinch, List<Gardener> stuck, boolean everybody) {
         StandingBed first = context.bed(pinch.bed());
-        StandingBed second = context.bed(pinch.other().orElseThrow());
+        UUID other = pinch.other().orElseThrow();
+        Optional<StandingBed> second = Optional.ofNullable(context.bed(other));
         String whom = everybody ? "for anybody here"
                 : "for " + Wording.names(stuck.stream().map(g -> g.name() + " (" + length(g.passing()) + ")").toList());
-        String words = "The walk between " + first.name() + " and " + second.name() + " is " + length(pinch.width())
+        String words = "The walk between " + first.name() + " and " + context.name(other) + " is " + length(pinch.width())
                 + " wide, too narrow " + whom + ".";
         Weight weight = everybody ? Weight.WARNING : Weight.NOTE;
         return Snag.of(SnagRule.WALK_TOO_NARROW, weight, words, Optional.of(middle(pinch)),
-                List.of(first.id(), second.id()), stuck.stream().map(Gardener::id).toList(),
+                second.map(bed -> List.of(first.id(), bed.id())).orElse(List.of(first.id())), stuck.stream().map(Gardener::id).toList(),
                 context.remedies(() -> remedies(pinch, stuck, first, second)));
     }
 
-    private List<Remedy> remedies(Pinch pinch, List<Gardener> stuck, StandingBed first, StandingBed second) {
+    private List<Remedy> remedies(Pinch pinch, List<Gardener> stuck, StandingBed first, Optional<StandingBed> second) {
         List<Remedy> remedies = new ArrayList<>();
         Length most = stuck.stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
         Length least = stuck.stream().map(Gardener::passing).reduce(most, Length::min);
@@ -60,18 +62,19 @@ final class WalkSnags {
                 return remedies;
             }
         }
-        remedies.add(context.edits().takeOut(second));
+        remedies.add(context.edits().takeOut(second.orElse(first)));
         return remedies;
     }
 
-    private void addWidening(Pinch pinch, Length wanted, StandingBed first, StandingBed second, List<Remedy> remedies) {
+    private void addWidening(Pinch pinch, Length wanted, StandingBed first, Optional<StandingBed> second,
+            List<Remedy> remedies) {
         Length distance = context.wording().tidyUp(wanted.minus(pinch.width()));
         double size = pinch.width().metres();
         double towardsX = pinch.end().x().minus(pinch.start().x()).metres() / size;
         double towardsY = pinch.end().y().minus(pinch.start().y()).metres() / size;
-        addMove(second, towardsX, towardsY, distance, wanted, remedies);
+        second.ifPresent(bed -> addMove(bed, towardsX, towardsY, distance, wanted, remedies));
         addMove(first, -towardsX, -towardsY, distance, wanted, remedies);
-        addSlimmer(second, towardsX, towardsY, distance, wanted, remedies);
+        second.ifPresent(bed -> addSlimmer(bed, towardsX, towardsY, distance, wanted, remedies));
         addSlimmer(first, -towardsX, -towardsY, distance, wanted, remedies);
     }
 

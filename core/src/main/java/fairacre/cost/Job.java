@@ -17,7 +17,7 @@ import java.util.UUID;
  *
  * <p>The first revision buys everything. A later one that keeps outline, material, board and joint and stands higher buys the
  * added courses only; one that stands no higher buys no boards; any other builds a new frame. Soil that is in the bed is
- * used again, so only the difference is bought.
+ * used again, so only the difference is bought. A bed that stood already costs nothing until it is rebuilt.
  *
  * @param frame the frame whose boards are bought; empty if none are
  */
@@ -34,10 +34,13 @@ record Job(UUID bed, int season, Optional<Frame> frame, List<Length> pieces, Vol
     }
 
     static Job of(UUID bed, BedRevision before, BedRevision revision) {
+        if (before == null && revision.existing()) {
+            return new Job(bed, revision.from(), Optional.empty(), List.of(), Volume.ZERO);
+        }
         Optional<Frame> bought = bought(before, revision);
-        List<Length> pieces = bought.map(f -> FrameTakeoff.of(revision.outline(), f).lengths()).orElse(List.of());
-        Volume now = FillTakeoff.of(revision.outline(), revision.frame()).volume();
-        Volume there = before == null ? Volume.ZERO : FillTakeoff.of(before.outline(), before.frame()).volume();
+        List<Length> pieces = bought.map(f -> FrameTakeoff.of(revision, f).lengths()).orElse(List.of());
+        Volume now = FillTakeoff.of(revision).volume();
+        Volume there = before == null ? Volume.ZERO : FillTakeoff.of(before).volume();
         return new Job(bed, revision.from(), bought, pieces, now.lessOrNone(there));
     }
 
@@ -54,6 +57,7 @@ record Job(UUID bed, int season, Optional<Frame> frame, List<Length> pieces, Vol
         Frame now = revision.frame().orElseThrow();
         return old.withCourses(1).equals(now.withCourses(1))
                 && before.outline().length().equals(revision.outline().length())
-                && before.outline().width().equals(revision.outline().width());
+                && before.outline().width().equals(revision.outline().width())
+                && before.shape().equals(revision.shape());
     }
 }

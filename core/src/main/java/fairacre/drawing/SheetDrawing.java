@@ -10,11 +10,15 @@ import fairacre.measure.Units;
 import fairacre.plan.Frame;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Polygons;
 import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
+import fairacre.shape.Insets;
+import fairacre.shape.Ring;
 import fairacre.walk.Gap;
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * The plan of one season on paper.
@@ -133,12 +137,12 @@ public record SheetDrawing(String title, String paper, double width, double heig
         }
 
         private void drawBed(StandingBed bed) {
-            List<Spot> outside = bed.outline().corners().stream().map(this::spot).toList();
-            marks.add(new Stroke(outside, true, PEN, false));
+            List<Spot> round = bed.outline().corners().stream().map(this::spot).toList();
+            marks.add(new Stroke(bed.corners().stream().map(this::spot).toList(), true, PEN, false));
             bed.frame().ifPresent(frame -> marks.add(new Stroke(inside(bed, frame), true, FINE, false)));
             boolean lengthwise = bed.outline().length().compareTo(bed.outline().width()) >= 0;
             Spot middle = spot(bed.outline().centre());
-            double turn = readable(outside.get(0), outside.get(lengthwise ? 1 : 3));
+            double turn = readable(round.get(0), round.get(lengthwise ? 1 : 3));
             double room = scale.onPaper(bed.outline().longerSide().metres()) - 3;
             double height = Math.min(NORMAL, scale.onPaper(bed.outline().shorterSide().metres()) / 4);
             marks.add(words(offset(middle, turn, -height * 0.3), fitted(bed.name(), height, room), height, turn));
@@ -149,11 +153,12 @@ public record SheetDrawing(String title, String paper, double width, double heig
         }
 
         private List<Spot> inside(StandingBed bed, Frame frame) {
-            double thickness = frame.board().thickness().metres();
-            double along = bed.outline().length().metres() / 2 - thickness;
-            double across = bed.outline().width().metres() / 2 - thickness;
-            return List.of(spot(bed.outline().at(-along, -across)), spot(bed.outline().at(along, -across)),
-                    spot(bed.outline().at(along, across)), spot(bed.outline().at(-along, across)));
+            Ring inside = Ring.of((Polygon) Insets.of(Polygons.of(bed.corners()), frame.board().thickness().metres()));
+            List<Spot> spots = new ArrayList<>();
+            for (int corner = 0; corner < inside.edges(); corner++) {
+                spots.add(spot(Point.metres(inside.cornerX(corner), inside.cornerY(corner))));
+            }
+            return spots;
         }
 
         private void drawGaps() {

@@ -8,6 +8,8 @@ import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Board;
 import fairacre.plan.Change;
+import fairacre.plan.Form;
+import fairacre.plan.GroundChange;
 import fairacre.plan.Material;
 import fairacre.plan.PriceItem;
 import fairacre.plan.RefusedException;
@@ -51,6 +53,8 @@ public final class GardenJson {
     public static JsonMapper.Builder configure(JsonMapper.Builder builder) {
         return builder.addModule(values())
                 .addMixIn(Change.class, ChangeKinds.class)
+                .addMixIn(GroundChange.class, ChangeKinds.class)
+                .addMixIn(Form.class, FormKinds.class)
                 .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
@@ -68,6 +72,7 @@ public final class GardenJson {
         @JsonSubTypes.Type(value = Change.RemoveBed.class, name = "RemoveBed"),
         @JsonSubTypes.Type(value = Change.MoveBed.class, name = "MoveBed"),
         @JsonSubTypes.Type(value = Change.ReshapeBed.class, name = "ReshapeBed"),
+        @JsonSubTypes.Type(value = Change.MarkExisting.class, name = "MarkExisting"),
         @JsonSubTypes.Type(value = Change.ReframeBed.class, name = "ReframeBed"),
         @JsonSubTypes.Type(value = Change.ReviseBed.class, name = "ReviseBed"),
         @JsonSubTypes.Type(value = Change.DropRevision.class, name = "DropRevision"),
@@ -81,9 +86,30 @@ public final class GardenJson {
         @JsonSubTypes.Type(value = Change.ClearPrice.class, name = "ClearPrice"),
         @JsonSubTypes.Type(value = Change.SetSite.class, name = "SetSite"),
         @JsonSubTypes.Type(value = Change.DescribeGarden.class, name = "DescribeGarden"),
+        @JsonSubTypes.Type(value = GroundChange.PutFeature.class, name = "PutFeature"),
+        @JsonSubTypes.Type(value = GroundChange.RemoveFeature.class, name = "RemoveFeature"),
+        @JsonSubTypes.Type(value = GroundChange.PutWayIn.class, name = "PutWayIn"),
+        @JsonSubTypes.Type(value = GroundChange.RemoveWayIn.class, name = "RemoveWayIn"),
+        @JsonSubTypes.Type(value = GroundChange.PutCarrier.class, name = "PutCarrier"),
+        @JsonSubTypes.Type(value = GroundChange.RemoveCarrier.class, name = "RemoveCarrier"),
+        @JsonSubTypes.Type(value = GroundChange.PutWalk.class, name = "PutWalk"),
+        @JsonSubTypes.Type(value = GroundChange.RemoveWalk.class, name = "RemoveWalk"),
+        @JsonSubTypes.Type(value = GroundChange.SetLevels.class, name = "SetLevels"),
+        @JsonSubTypes.Type(value = GroundChange.SetSoil.class, name = "SetSoil"),
         @JsonSubTypes.Type(value = Change.Batch.class, name = "Batch")
     })
     public interface ChangeKinds {}
+
+    /** The property that tells which form a bed has, and the names of the forms. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Form.Rectangular.class, name = "RECTANGLE"),
+        @JsonSubTypes.Type(value = Form.Ell.class, name = "ELL"),
+        @JsonSubTypes.Type(value = Form.Comb.class, name = "COMB"),
+        @JsonSubTypes.Type(value = Form.Octagon.class, name = "OCTAGON"),
+        @JsonSubTypes.Type(value = Form.FreeForm.class, name = "FREE")
+    })
+    public interface FormKinds {}
 
     private static SimpleModule values() {
         SimpleModule module = new SimpleModule("fairacre-values");

@@ -2,6 +2,7 @@ package fairacre.frame;
 
 import fairacre.frame.Piece.Part;
 import fairacre.measure.Length;
+import fairacre.plan.BedRevision;
 import fairacre.plan.Frame;
 import fairacre.plan.Joint;
 import fairacre.plan.Rectangle;
@@ -9,12 +10,15 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The pieces of a rectangular frame.
+ * The pieces of a frame.
  *
  * <p>With boards of thickness t: long sides past, outside = length x (end + 2t); ends past, outside = (side + 2t) x width. So
  * a bed of 8 ft x 4 ft 3 in in 1 1/2 in boards takes two sides of 8 ft and two ends of 4 ft if the sides run past.
  *
- * @param inside length and width between the boards
+ * <p>A bed of another shape is framed like a pinwheel: going round, each board runs past the next at a corner that juts out,
+ * and at one that turns in covers the end of the board before. Corners that are not square are mitred.
+ *
+ * @param insideLength between the boards of the rectangle round the bed
  * @param pieces sides first, longest first; counts over all courses
  * @param spliced whether a side or an end is made up of several boards because none in stock is long enough
  */
@@ -25,6 +29,18 @@ public record FrameTakeoff(Length insideLength, Length insideWidth, Length heigh
 
     public FrameTakeoff {
         pieces = List.copyOf(pieces);
+    }
+
+    /** The frame of a bed as it is built for a season; its shape decides, whatever frame it has itself. */
+    public static FrameTakeoff of(BedRevision bed, Frame frame) {
+        if (bed.shape().plain()) {
+            return of(bed.outline(), frame);
+        }
+        Length both = frame.board().thickness().times(2);
+        List<Piece> pieces = new ArrayList<>(RoundTheEdge.pieces(bed, frame));
+        boolean spliced = RoundTheEdge.longest(bed, frame).compareTo(frame.board().longest()) > 0;
+        return new FrameTakeoff(bed.outline().length().minus(both), bed.outline().width().minus(both), frame.height(),
+                pieces, spliced);
     }
 
     public static FrameTakeoff of(Rectangle outline, Frame frame) {

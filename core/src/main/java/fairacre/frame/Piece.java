@@ -12,9 +12,11 @@ public record Piece(Part part, Length length, int count) {
 
     /** Which boards of the frame. */
     public enum Part {
-        /** Along the bed's length. */
+        /** Along the bed's length; any side of a bed that is no rectangle. */
         SIDE,
         /** Across the bed's width. */
-        END
+        END,
+        /** Lines a keyhole. */
+        KEYHOLE
     }
 }

@@ -1,7 +1,10 @@
 package fairacre.ground;
 
 import fairacre.measure.Area;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Feature;
 import fairacre.plan.Point;
+import fairacre.plan.Setting;
 import fairacre.plan.Polygons;
 import fairacre.plan.Rectangle;
 import fairacre.plan.Site;
@@ -31,16 +34,22 @@ public final class FitStudy {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
-    private final Polygon plot;
+    private final Geometry plot;
+    private final Setting setting;
     private final List<StandingBed> beds;
 
-    private FitStudy(Polygon plot, List<StandingBed> beds) {
-        this.plot = plot;
+    private FitStudy(Setting setting, List<StandingBed> beds) {
+        this.plot = setting.site().ground();
+        this.setting = setting;
         this.beds = beds;
     }
 
+    public static FitStudy of(Setting setting, List<StandingBed> beds) {
+        return new FitStudy(setting, List.copyOf(beds));
+    }
+
     public static FitStudy of(Site site, List<StandingBed> beds) {
-        return new FitStudy(Polygons.of(site.corners()), List.copyOf(beds));
+        return of(Setting.of(site), beds);
     }
 
     /** Every pair of beds on the same ground, in the order of the beds. */
@@ -63,7 +72,7 @@ public final class FitStudy {
         PreparedGeometry grown = PreparedGeometryFactory.prepare(plot.buffer(TOUCHING));
         List<OffPlot> off = new ArrayList<>();
         for (StandingBed bed : beds) {
-            Polygon outline = Polygons.of(bed.outline().corners());
+            Polygon outline = Polygons.of(bed.corners());
             if (!grown.covers(outline)) {
                 Geometry outside = outline.difference(plot);
                 off.add(new OffPlot(bed.id(), Area.squareMetres(outside.getArea()), inside(outside)));
@@ -72,14 +81,27 @@ public final class FitStudy {
         return off;
     }
 
-    /** Whether one more bed of this outline would lie on the plot and on no other bed. */
-    public boolean hasRoomFor(Rectangle outline) {
-        Polygon candidate = Polygons.of(outline.corners());
-        if (!plot.buffer(TOUCHING).covers(candidate)) {
+    /** Every bed on ground that something else takes or that wants care, in the order of the beds and then of the features. */
+    public List<Encroachment> encroachments() {
+        List<Encroachment> found = new ArrayList<>();
+        for (StandingBed bed : beds) {
+            Polygon outline = Polygons.of(bed.corners());
+            for (Feature feature : setting.features()) {
+                Claims.on(outline, feature).ifPresent(claim -> found.add(new Encroachment(bed.id(), feature.id(), claim.kind(),
+                        Area.squareMetres(claim.shared().getArea()), inside(claim.shared()))));
+            }
+        }
+        return found;
+    }
+
+    /** Whether one more bed would lie on the plot, on no other bed and on nothing that takes ground. */
+    public boolean hasRoomFor(BedRevision revision) {
+        Polygon candidate = Polygons.of(revision.corners());
+        if (!plot.buffer(TOUCHING).covers(candidate)
+                || setting.features().stream().anyMatch(feature -> Claims.forbids(candidate, feature))) {
             return false;
         }
-        Box box = Box.of(outline);
-        return beds.stream().noneMatch(bed -> Separation.of(box, Box.of(bed.outline())).depth() > TOUCHING);
+        return beds.stream().noneMatch(bed -> areOverlapping(revision, bed.revision()));
     }
 
     /**
@@ -99,7 +121,7 @@ public final class FitStudy {
     }
 
     private Rectangle pushedAcrossWorstEdge(Rectangle outline) {
-        Coordinate[] ring = plot.getExteriorRing().getCoordinates();
+        Coordinate[] ring = piece(outline).getExteriorRing().getCoordinates();
         boolean counterClockwise = Orientation.isCCW(ring);
         double worst = TOUCHING;
         double[] push = null;
@@ -120,18 +142,38 @@ public final class FitStudy {
         return push == null ? outline : outline.shifted(push[0], push[1]);
     }
 
+    /** The piece of ground that a bed lies on, or lies nearest to. */
+    private Polygon piece(Rectangle outline) {
+        Polygon bed = Polygons.of(outline.corners());
+        return setting.site().pieces().stream().map(Polygons::of)
+                .min(Comparator.comparingDouble((Polygon p) -> -p.intersection(bed).getArea())
+                        .thenComparingDouble(p -> p.distance(bed))).orElseThrow();
+    }
+
     private static boolean crosses(Rectangle outline, Coordinate from, Coordinate to) {
         return Polygons.of(outline.corners()).intersects(GEOMETRY.createLineString(new Coordinate[] {from, to}));
     }
 
     private void overlap(StandingBed first, StandingBed second, List<Overlap> found) {
-        Separation separation = Separation.of(Box.of(first.outline()), Box.of(second.outline()));
-        if (separation.depth() <= TOUCHING) {
+        if (!areOverlapping(first.revision(), second.revision())) {
             return;
         }
-        Geometry shared = Polygons.of(first.outline().corners()).intersection(Polygons.of(second.outline().corners()));
+        Separation separation = Separation.of(Box.of(first.outline()), Box.of(second.outline()));
+        Geometry shared = Polygons.of(first.corners()).intersection(Polygons.of(second.corners()));
         found.add(new Overlap(first.id(), second.id(), Area.squareMetres(shared.getArea()), inside(shared),
                 separation.moveX(), separation.moveY()));
+    }
+
+    /** Rectangles by their axes; other shapes by whether what they share is deeper than a touch. */
+    private static boolean areOverlapping(BedRevision first, BedRevision second) {
+        if (Separation.of(Box.of(first.outline()), Box.of(second.outline())).depth() <= TOUCHING) {
+            return false;
+        }
+        if (first.shape().plain() && second.shape().plain()) {
+            return true;
+        }
+        Geometry shared = Polygons.of(first.corners()).intersection(Polygons.of(second.corners()));
+        return !shared.buffer(-TOUCHING / 2).isEmpty();
     }
 
     @SuppressWarnings("unchecked")

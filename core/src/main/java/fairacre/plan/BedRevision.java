@@ -1,37 +1,91 @@
 package fairacre.plan;
 
+import fairacre.measure.Length;
+import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
 
 /**
  * How a bed is built from one season on.
  *
  * @param from the season it is built for
- * @param outline outside of the frame, or edge of the soil where there is none
- * @param frame empty for an in-ground bed; its boards must leave soil between them
+ * @param outline the rectangle round the outside of the frame, or round the soil where there is none
+ * @param shape what the bed looks like within it
+ * @param frame empty for an in-ground bed; its boards must leave soil between them, in one piece
+ * @param existing whether it stood already when the garden was taken over, so that nothing has to be bought for it
  */
-public record BedRevision(int from, Rectangle outline, Optional<Frame> frame) {
+public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Frame> frame, boolean existing) {
 
     public BedRevision {
         Limits.season(from, "from");
         Limits.present(outline, "outline");
+        shape = shape == null ? Shape.RECTANGLE : shape;
         frame = frame == null ? Optional.empty() : frame;
-        frame.ifPresent(f -> {
-            if (f.board().thickness().times(2).compareTo(outline.shorterSide()) >= 0) {
-                throw new RefusedException("frame", "two boards " + f.board().key() + " leave no soil between them",
-                        "take a thinner board or a wider bed");
-            }
-        });
+        if (shape.plain()) {
+            frame.ifPresent(f -> checkRoom(f, f.board().thickness().times(2).compareTo(outline.shorterSide()) < 0));
+        } else {
+            List<Point> corners = corners(outline, shape);
+            frame.ifPresent(f -> checkRoom(f, leavesSoil(corners, f)));
+        }
     }
 
+    public BedRevision(int from, Rectangle outline, Optional<Frame> frame) {
+        this(from, outline, Shape.RECTANGLE, frame, false);
+    }
+
+    /** The corners of the bed on the drawing, keyholes cut out, counter-clockwise. */
+    public List<Point> corners() {
+        return shape.plain() ? outline.corners() : corners(outline, shape);
+    }
+
+    /** The edges between {@link #corners} that are the first walls of keyholes; the end and the other wall follow each. */
+    public List<Integer> keyholeWalls() {
+        return shape.keyholes().isEmpty() ? List.of() : shape.outline(outline.length(), outline.width()).mouths();
+    }
+
+    /** Another rectangle; the shape is fitted to it. */
     public BedRevision withOutline(Rectangle newOutline) {
-        return new BedRevision(from, newOutline, frame);
+        boolean sameSize = newOutline.length().equals(outline.length()) && newOutline.width().equals(outline.width());
+        Shape fitted = sameSize ? shape : shape.resized(newOutline.length(), newOutline.width());
+        return new BedRevision(from, newOutline, fitted, frame, existing);
+    }
+
+    public BedRevision withShape(Rectangle newOutline, Shape newShape) {
+        return new BedRevision(from, newOutline, newShape, frame, existing);
     }
 
     public BedRevision withFrame(Optional<Frame> newFrame) {
-        return new BedRevision(from, outline, newFrame);
+        return new BedRevision(from, outline, shape, newFrame, existing);
     }
 
+    public BedRevision withExisting(boolean isExisting) {
+        return new BedRevision(from, outline, shape, frame, isExisting);
+    }
+
+    /** As planned for another season; what stood already keeps standing. */
     public BedRevision startingIn(int season) {
-        return new BedRevision(season, outline, frame);
+        return new BedRevision(season, outline, shape, frame, existing);
+    }
+
+    private static List<Point> corners(Rectangle outline, Shape shape) {
+        double halfLength = outline.length().metres() / 2;
+        double halfWidth = outline.width().metres() / 2;
+        return shape.outline(outline.length(), outline.width()).corners().stream()
+                .map(c -> outline.at(c.x - halfLength, c.y - halfWidth)).toList();
+    }
+
+    private static boolean leavesSoil(List<Point> corners, Frame frame) {
+        Length thickness = frame.board().thickness();
+        BufferParameters mitred = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 10);
+        var inside = BufferOp.bufferOp(Polygons.of(corners), -thickness.metres(), mitred);
+        return !inside.isEmpty() && inside.getNumGeometries() == 1;
+    }
+
+    private static void checkRoom(Frame frame, boolean leavesSoil) {
+        if (!leavesSoil) {
+            throw new RefusedException("frame", "two boards " + frame.board().key() + " leave no soil between them",
+                    "take a thinner board or a wider bed");
+        }
     }
 }

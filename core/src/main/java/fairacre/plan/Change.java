@@ -13,7 +13,11 @@ import java.util.stream.Stream;
  *
  * <p>For every change and plan: if it is taken, its inverse applied to the result gives the plan it started from.
  */
-public sealed interface Change {
+public sealed interface Change permits
+        Change.PlaceBed, Change.RemoveBed, Change.MoveBed, Change.ReshapeBed, Change.MarkExisting, Change.ReframeBed,
+        Change.ReviseBed, Change.DropRevision, Change.RescheduleRevision, Change.RenameBed, Change.RetireBed,
+        Change.PutGardener, Change.RemoveGardener, Change.SetBudget, Change.SetPrice, Change.ClearPrice,
+        Change.SetSite, Change.DescribeGarden, Change.Batch, GroundChange {
 
     /**
      * The plan with this change made; call {@link Plan#apply} instead, which answers a refusal as a value.
@@ -85,21 +89,49 @@ public sealed interface Change {
         }
     }
 
-    /** Another outside size, and with it perhaps another place. */
-    record ReshapeBed(UUID bed, int from, Rectangle outline) implements Change {
+    /**
+     * Another outside size, and with it perhaps another place and another shape.
+     *
+     * @param shape empty to keep the form and fit it to the new size
+     */
+    record ReshapeBed(UUID bed, int from, Rectangle outline, Optional<Shape> shape) implements Change {
         public ReshapeBed {
             Limits.present(bed, "bed");
             Limits.present(outline, "outline");
+            shape = shape == null ? Optional.empty() : shape;
+        }
+
+        public ReshapeBed(UUID bed, int from, Rectangle outline) {
+            this(bed, from, outline, Optional.empty());
         }
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.withBed(plan.bed(bed).revised(from, r -> r.withOutline(outline)));
+            return plan.withBed(plan.bed(bed).revised(from, r -> shape
+                    .map(s -> r.withShape(outline, s)).orElseGet(() -> r.withOutline(outline))));
         }
 
         @Override
         public Change inverse(Plan before) {
-            return new ReshapeBed(bed, from, revision(before, bed, from).outline());
+            BedRevision old = revision(before, bed, from);
+            return new ReshapeBed(bed, from, old.outline(), Optional.of(old.shape()));
+        }
+    }
+
+    /** Whether a bed stood already when the garden was taken over. */
+    record MarkExisting(UUID bed, int from, boolean existing) implements Change {
+        public MarkExisting {
+            Limits.present(bed, "bed");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withBed(plan.bed(bed).revised(from, r -> r.withExisting(existing)));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new MarkExisting(bed, from, revision(before, bed, from).existing());
         }
     }
 

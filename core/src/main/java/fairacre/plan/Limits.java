@@ -14,6 +14,9 @@ public final class Limits {
     public static final int LONGEST_NAME = 80;
     public static final int MOST_BEDS = 1000;
     public static final int MOST_GARDENERS = 12;
+    public static final int MOST_FEATURES = 300;
+    public static final int MOST_WAYS_IN = 20;
+    public static final int MOST_CARRIERS = 12;
     public static final int MOST_CORNERS = 200;
     public static final int MOST_REVISIONS = 50;
     public static final int FIRST_SEASON = 1900;

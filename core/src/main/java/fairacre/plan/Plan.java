@@ -18,11 +18,14 @@ import org.joda.money.Money;
  * A whole garden over all its seasons, as one immutable value. The first call to make is {@link #apply}; to have the plan
  * judged, hand it to the appraisal.
  *
- * <p>Gardeners and beds are kept in order of id and prices in order of the item's key, so that two plans with the same
+ * <p>Whatever has an id is kept in order of id and prices in order of the item's key, so that two plans with the same
  * content are equal however they came about. Ids are unique within each list. Every amount is in the budget's currency.
  *
  * @param firstSeason no bed begins earlier
  * @param prices what things cost; an item without an entry has no known price
+ * @param features what stands or lies on the plot besides beds
+ * @param carriers what has to get through besides the gardeners
+ * @param walks areas with a surface; ground outside of them is as it is
  */
 public record Plan(
         UUID id,
@@ -33,7 +36,11 @@ public record Plan(
         Site site,
         List<Gardener> gardeners,
         List<Bed> beds,
-        List<Price> prices) {
+        List<Price> prices,
+        List<Feature> features,
+        List<WayIn> waysIn,
+        List<Carrier> carriers,
+        List<Walk> walks) {
 
     public Plan {
         Limits.present(id, "id");
@@ -45,6 +52,10 @@ public record Plan(
         Limits.atMost(Limits.MOST_GARDENERS, gardeners, "gardeners");
         Limits.atMost(Limits.MOST_BEDS, beds, "beds");
         Limits.present(prices, "prices");
+        features = sorted(features, Feature::id, Limits.MOST_FEATURES, "features");
+        waysIn = sorted(waysIn, WayIn::id, Limits.MOST_WAYS_IN, "waysIn");
+        carriers = sorted(carriers, Carrier::id, Limits.MOST_CARRIERS, "carriers");
+        walks = sorted(walks, Walk::id, Limits.MOST_FEATURES, "walks");
         checkUnique(gardeners, Gardener::id, "gardeners");
         checkUnique(beds, Bed::id, "beds");
         checkUnique(prices, p -> p.item().key(), "prices");
@@ -53,6 +64,12 @@ public record Plan(
         gardeners = gardeners.stream().sorted(Comparator.comparing(Gardener::id)).toList();
         beds = beds.stream().sorted(Comparator.comparing(Bed::id)).toList();
         prices = prices.stream().sorted(Comparator.comparing(p -> p.item().key())).toList();
+    }
+
+    /** A garden of which nothing is known but its plot, its people and its beds. */
+    public Plan(UUID id, String name, Units units, int firstSeason, Budget budget, Site site, List<Gardener> gardeners,
+            List<Bed> beds, List<Price> prices) {
+        this(id, name, units, firstSeason, budget, site, gardeners, beds, prices, List.of(), List.of(), List.of(), List.of());
     }
 
     /** The plan after a change, with the change that would take it back; or why the change was not taken. */
@@ -67,6 +84,16 @@ public record Plan(
 
     public CurrencyUnit currency() {
         return budget.sum().getCurrencyUnit();
+    }
+
+    /** The gates and openings that are there in a season, in the plan's order. */
+    public List<WayIn> waysIn(int season) {
+        return waysIn.stream().filter(way -> way.isThere(season)).toList();
+    }
+
+    /** What the beds of a season stand in. */
+    public Setting setting(int season) {
+        return new Setting(site, features, waysIn(season));
     }
 
     /** The beds that stand in a season, in the plan's order. */
@@ -108,7 +135,8 @@ public record Plan(
     }
 
     Plan withBeds(List<Bed> newBeds) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, newBeds, prices);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, newBeds, prices, features, waysIn,
+                carriers, walks);
     }
 
     Plan withBed(Bed changed) {
@@ -116,28 +144,59 @@ public record Plan(
     }
 
     Plan withGardeners(List<Gardener> newGardeners) {
-        return new Plan(id, name, units, firstSeason, budget, site, newGardeners, beds, prices);
+        return new Plan(id, name, units, firstSeason, budget, site, newGardeners, beds, prices, features, waysIn,
+                carriers, walks);
     }
 
     Plan withBudget(Budget newBudget) {
-        return new Plan(id, name, units, firstSeason, newBudget, site, gardeners, beds, prices);
+        return new Plan(id, name, units, firstSeason, newBudget, site, gardeners, beds, prices, features, waysIn,
+                carriers, walks);
     }
 
     Plan withSite(Site newSite) {
-        return new Plan(id, name, units, firstSeason, budget, newSite, gardeners, beds, prices);
+        return new Plan(id, name, units, firstSeason, budget, newSite, gardeners, beds, prices, features, waysIn,
+                carriers, walks);
     }
 
     Plan withPrices(List<Price> newPrices) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, newPrices);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, newPrices, features, waysIn,
+                carriers, walks);
+    }
+
+    Plan withFeatures(List<Feature> newFeatures) {
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, newFeatures, waysIn, carriers, walks);
+    }
+
+    Plan withWaysIn(List<WayIn> newWaysIn) {
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, newWaysIn, carriers, walks);
+    }
+
+    Plan withCarriers(List<Carrier> newCarriers) {
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, newCarriers, walks);
+    }
+
+    Plan withWalks(List<Walk> newWalks) {
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, newWalks);
     }
 
     Plan described(String newName, Units newUnits) {
-        return new Plan(id, newName, newUnits, firstSeason, budget, site, gardeners, beds, prices);
+        return new Plan(id, newName, newUnits, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
+                carriers, walks);
     }
 
     /** The same garden under another id: what an import or a copy is. */
     public Plan withId(UUID newId) {
-        return new Plan(newId, name, units, firstSeason, budget, site, gardeners, beds, prices);
+        return new Plan(newId, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
+                carriers, walks);
+    }
+
+    private static <T> List<T> sorted(List<T> values, Function<T, UUID> id, int most, String field) {
+        if (values == null) {
+            return List.of();
+        }
+        Limits.atMost(most, values, field);
+        checkUnique(values, id::apply, field);
+        return values.stream().sorted(Comparator.comparing(id)).toList();
     }
 
     private static <T> void checkUnique(Collection<T> values, Function<T, Object> key, String field) {

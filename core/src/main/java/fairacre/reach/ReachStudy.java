@@ -2,7 +2,10 @@ package fairacre.reach;
 
 import fairacre.measure.Length;
 import fairacre.plan.Gardener;
+import fairacre.plan.Posture;
 import fairacre.plan.StandingBed;
+import fairacre.shape.Areas;
+import fairacre.walk.Stretch;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,10 +50,12 @@ public final class ReachStudy {
     }
 
     private Geometry outOfReach(Soil soil, StandingBed bed, Gardener gardener) {
-        return soil.beyond(gardener.reach(), walks.stretches(bed.id(), gardener.passing()));
+        List<Stretch> stretches = gardener.posture() == Posture.SEATED
+                ? walks.stretches(bed.id(), gardener.passing()) : walks.stretchesOnFoot(bed.id(), gardener.passing());
+        return soil.beyond(gardener.reach(), stretches);
     }
 
     private static Geometry both(Geometry one, Geometry other) {
-        return one.isEmpty() || other.isEmpty() ? one.getFactory().createPolygon() : one.intersection(other);
+        return one.isEmpty() || other.isEmpty() ? one.getFactory().createPolygon() : Areas.shared(one, other);
     }
 }

@@ -2,7 +2,7 @@ package fairacre.walk;
 
 import fairacre.measure.Length;
 import fairacre.plan.Point;
-import fairacre.shape.Box;
+import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -33,7 +33,7 @@ final class GapSearch {
     List<Gap> all() {
         List<Gap> gaps = new ArrayList<>();
         Set<Set<Object>> squarely = new HashSet<>();
-        for (int bed = 0; bed < layout.size(); bed++) {
+        for (int bed = 0; bed < layout.beds(); bed++) {
             gaps.addAll(of(bed, squarely));
         }
         return gaps;
@@ -42,14 +42,14 @@ final class GapSearch {
     /** The gaps of one bed; those between two beds that are in {@code squarely} already are left out. */
     private List<Gap> of(int bed, Set<Set<Object>> squarely) {
         List<Gap> gaps = new ArrayList<>();
-        int[] near = layout.within(layout.box(bed), FAR[0]);
-        for (int edge = 0; edge < Box.EDGES; edge++) {
-            Strip strip = new Strip(layout.box(bed), edge);
+        int[] near = layout.within(layout.ring(bed), FAR[0]);
+        for (int edge = 0; edge < layout.ring(bed).edges(); edge++) {
+            Strip strip = new Strip(layout.ring(bed), edge);
             Facing facing = nearest(bed, strip, near);
             if (facing == null || facing.distance < SHORTEST) {
                 continue;
             }
-            UUID id = layout.bed(bed).id();
+            UUID id = layout.id(bed);
             boolean first = facing.other == null
                     || squarely.add(Set.of(id, facing.other, Math.round(facing.distance / 0.001)));
             if (first) {
@@ -61,21 +61,21 @@ final class GapSearch {
 
     private Facing nearest(int bed, Strip strip, int[] near) {
         Facing nearest = null;
-        for (Box side : layout.plotSides()) {
+        for (Ring side : layout.plotSides()) {
             nearest = nearer(nearest, strip.facing(side, null));
         }
         int[] searched = near;
         for (int i = 0; ; i++) {
             for (int other : searched) {
                 if (other != bed) {
-                    nearest = nearer(nearest, strip.facing(layout.box(other), layout.bed(other).id()));
+                    nearest = nearer(nearest, strip.facing(layout.ring(other), layout.id(other)));
                 }
             }
             boolean settled = nearest != null && nearest.distance <= FAR[i];
             if (settled || i + 1 == FAR.length) {
                 return nearest;
             }
-            searched = layout.within(layout.box(bed), FAR[i + 1]);
+            searched = layout.within(layout.ring(bed), FAR[i + 1]);
         }
     }
 
@@ -93,19 +93,19 @@ final class GapSearch {
 
     /** The ground in front of an edge; s runs along the edge, t away from it. */
     private static final class Strip {
-        private final Box box;
+        private final Ring ring;
         private final int edge;
         private final double length;
 
-        Strip(Box box, int edge) {
-            this.box = box;
+        Strip(Ring ring, int edge) {
+            this.ring = ring;
             this.edge = edge;
-            this.length = box.edgeLength(edge);
+            this.length = ring.edgeLength(edge);
         }
 
-        Facing facing(Box other, UUID id) {
+        Facing facing(Ring other, UUID id) {
             Nearest nearest = new Nearest(length);
-            for (int corner = 0; corner < Box.EDGES; corner++) {
+            for (int corner = 0; corner < other.edges(); corner++) {
                 nearest.segment(s(other, corner), t(other, corner), s(other, corner + 1), t(other, corner + 1));
             }
             return nearest.result(id);
@@ -118,18 +118,18 @@ final class GapSearch {
         }
 
         private Point place(double s, double t) {
-            return Point.metres(box.cornerX(edge) - box.normalY(edge) * s + box.normalX(edge) * t,
-                    box.cornerY(edge) + box.normalX(edge) * s + box.normalY(edge) * t);
+            return Point.metres(ring.cornerX(edge) - ring.normalY(edge) * s + ring.normalX(edge) * t,
+                    ring.cornerY(edge) + ring.normalX(edge) * s + ring.normalY(edge) * t);
         }
 
-        private double s(Box other, int corner) {
-            return (other.cornerX(corner) - box.cornerX(edge)) * -box.normalY(edge)
-                    + (other.cornerY(corner) - box.cornerY(edge)) * box.normalX(edge);
+        private double s(Ring other, int corner) {
+            return (other.cornerX(corner) - ring.cornerX(edge)) * -ring.normalY(edge)
+                    + (other.cornerY(corner) - ring.cornerY(edge)) * ring.normalX(edge);
         }
 
-        private double t(Box other, int corner) {
-            return (other.cornerX(corner) - box.cornerX(edge)) * box.normalX(edge)
-                    + (other.cornerY(corner) - box.cornerY(edge)) * box.normalY(edge);
+        private double t(Ring other, int corner) {
+            return (other.cornerX(corner) - ring.cornerX(edge)) * ring.normalX(edge)
+                    + (other.cornerY(corner) - ring.cornerY(edge)) * ring.normalY(edge);
         }
     }
 

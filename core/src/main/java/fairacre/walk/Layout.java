@@ -1,79 +1,114 @@
 package fairacre.walk;
 
+import fairacre.plan.Feature;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
-import fairacre.plan.Site;
+import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
-import fairacre.shape.Box;
+import fairacre.plan.WayIn;
+import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.strtree.STRtree;
 
-/** The beds of a season and the sides of the plot as boxes, with an index over the beds. */
+/**
+ * What stands in the way in a season, as rings with an index over them: the beds first, then the features nobody walks
+ * through (and for wheels the steps), then the sides of the plot apart.
+ */
 final class Layout {
 
     private final List<StandingBed> beds;
-    private final List<Box> boxes;
-    private final List<Box> plotSides = new ArrayList<>();
-    private final Polygon plot;
+    private final List<WayIn> waysIn;
+    private final List<Ring> rings = new ArrayList<>();
+    private final List<UUID> ids = new ArrayList<>();
+    private final List<Ring> plotSides = new ArrayList<>();
+    private final List<Polygon> pieces;
+    private final Geometry plot;
     private final IndexedPointInAreaLocator inPlot;
     private final STRtree index = new STRtree();
 
-    Layout(Site site, List<StandingBed> beds) {
+    Layout(Setting setting, List<StandingBed> beds, boolean wheels) {
         this.beds = List.copyOf(beds);
-        this.boxes = this.beds.stream().map(bed -> Box.of(bed.outline())).toList();
-        this.plot = Polygons.of(site.corners());
+        this.waysIn = setting.waysIn();
+        this.plot = setting.site().ground();
         this.inPlot = new IndexedPointInAreaLocator(plot);
-        List<Point> corners = site.corners();
-        for (int i = 0; i < corners.size(); i++) {
-            Point from = corners.get(i);
-            Point to = corners.get((i + 1) % corners.size());
-            plotSides.add(Box.segment(from.x().metres(), from.y().metres(), to.x().metres(), to.y().metres()));
+        this.pieces = setting.site().pieces().stream().map(Polygons::of).toList();
+        for (StandingBed bed : this.beds) {
+            rings.add(Ring.of(bed.corners()));
+            ids.add(bed.id());
         }
-        for (int i = 0; i < boxes.size(); i++) {
-            index.insert(around(boxes.get(i), 0), i);
+        for (Feature feature : setting.features()) {
+            for (Ring ring : Obstacles.of(feature, wheels)) {
+                rings.add(ring);
+                ids.add(feature.id());
+            }
+        }
+        setting.site().pieces().forEach(this::addSides);
+        for (int i = 0; i < rings.size(); i++) {
+            index.insert(rings.get(i).bounds(), i);
         }
         index.build();
     }
 
-    int size() {
+    private void addSides(List<Point> corners) {
+        for (int i = 0; i < corners.size(); i++) {
+            Point from = corners.get(i);
+            Point to = corners.get((i + 1) % corners.size());
+            plotSides.add(Ring.segment(from.x().metres(), from.y().metres(), to.x().metres(), to.y().metres()));
+        }
+    }
+
+    /** Number of beds; what stands in the way besides is numbered after them. */
+    int beds() {
         return beds.size();
+    }
+
+    int size() {
+        return rings.size();
     }
 
     StandingBed bed(int position) {
         return beds.get(position);
     }
 
-    Box box(int position) {
-        return boxes.get(position);
+    UUID id(int position) {
+        return ids.get(position);
     }
 
-    List<Box> plotSides() {
+    Ring ring(int position) {
+        return rings.get(position);
+    }
+
+    List<Ring> plotSides() {
         return plotSides;
     }
 
-    Polygon plot() {
+    Geometry plot() {
         return plot;
+    }
+
+    List<Polygon> pieces() {
+        return pieces;
+    }
+
+    List<WayIn> waysIn() {
+        return waysIn;
     }
 
     boolean onPlot(double x, double y) {
         return inPlot.locate(new Coordinate(x, y)) != Location.EXTERIOR;
     }
 
-    /** Positions of the beds whose upright rectangle comes within a distance of the box's, in order. */
+    /** Positions of the rings whose upright rectangle comes within a distance of the ring's, in order. */
     @SuppressWarnings("unchecked")
-    int[] within(Box box, double distance) {
-        List<Integer> found = index.query(around(box, distance));
+    int[] within(Ring ring, double distance) {
+        List<Integer> found = index.query(ring.within(distance));
         return found.stream().mapToInt(Integer::intValue).sorted().toArray();
-    }
-
-    private static Envelope around(Box box, double distance) {
-        return new Envelope(box.centreX() - box.reachX() - distance, box.centreX() + box.reachX() + distance,
-                box.centreY() - box.reachY() - distance, box.centreY() + box.reachY() + distance);
     }
 }

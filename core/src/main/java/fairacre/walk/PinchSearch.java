@@ -2,7 +2,7 @@ package fairacre.walk;
 
 import fairacre.measure.Length;
 import fairacre.plan.Point;
-import fairacre.shape.Box;
+import fairacre.shape.Ring;
 import fairacre.shape.Closest;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,12 +22,12 @@ final class PinchSearch {
 
     List<Pinch> all() {
         List<Pinch> pinches = new ArrayList<>();
-        for (int bed = 0; bed < layout.size(); bed++) {
-            Box box = layout.box(bed);
-            int[] near = layout.within(box, widest);
+        for (int bed = 0; bed < layout.beds(); bed++) {
+            Ring ring = layout.ring(bed);
+            int[] near = layout.within(ring, widest);
             for (int other : near) {
                 if (other > bed) {
-                    add(bed, Optional.of(other), Closest.between(box, layout.box(other)), near, pinches);
+                    add(bed, Optional.of(other), Closest.between(ring, layout.ring(other)), near, pinches);
                 }
             }
             nearestSide(bed, near, pinches);
@@ -37,10 +37,10 @@ final class PinchSearch {
 
     /** Only the nearest side of the plot: in a corner the others say the same. */
     private void nearestSide(int bed, int[] near, List<Pinch> pinches) {
-        Box box = layout.box(bed);
+        Ring ring = layout.ring(bed);
         Closest nearest = null;
-        for (Box side : layout.plotSides()) {
-            Closest closest = Closest.between(box, side);
+        for (Ring side : layout.plotSides()) {
+            Closest closest = Closest.between(ring, side);
             if (isPinch(closest) && (nearest == null || closest.distance() < nearest.distance())) {
                 nearest = closest;
             }
@@ -54,8 +54,8 @@ final class PinchSearch {
         if (!isPinch(closest) || !layout.onPlot(middleX(closest), middleY(closest)) || screened(bed, other, closest, near)) {
             return;
         }
-        UUID id = layout.bed(bed).id();
-        pinches.add(new Pinch(id, other.map(o -> layout.bed(o).id()), Point.metres(closest.x1(), closest.y1()),
+        UUID id = layout.id(bed);
+        pinches.add(new Pinch(id, other.map(o -> layout.id(o)), Point.metres(closest.x1(), closest.y1()),
                 Point.metres(closest.x2(), closest.y2()), Length.metres(closest.distance())));
     }
 
@@ -66,7 +66,7 @@ final class PinchSearch {
     private boolean screened(int bed, Optional<Integer> other, Closest closest, int[] near) {
         for (int third : near) {
             boolean party = third == bed || (other.isPresent() && third == other.get());
-            if (!party && layout.box(third).covers(middleX(closest), middleY(closest), 0)) {
+            if (!party && layout.ring(third).covers(middleX(closest), middleY(closest))) {
                 return true;
             }
         }

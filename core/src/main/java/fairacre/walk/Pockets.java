@@ -1,9 +1,8 @@
 package fairacre.walk;
 
 import fairacre.measure.Length;
-import fairacre.shape.Box;
 import fairacre.shape.Closest;
-import fairacre.shape.Curves;
+import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -16,18 +15,17 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
- * Free ground on which a carrier of one width could stand but to which no way leads: holes in the union of the beds grown by
+ * Free ground on which a carrier of one width could stand but to which no way leads: holes in the union of what stands there grown by
  * half that width, unless the hole comes within half the width of the plot's edge, where one can come in.
  */
 final class Pockets {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
     private static final double CURVE_TOLERANCE = 0.001;
-    /** Fewer grown beds than this can't close a ring: two convex shapes have no hole between them. */
+    /** Fewer grown convex shapes than this can't close a ring: two of them have no hole between them. */
     private static final int FEWEST = 3;
 
     private final List<PointOnGeometryLocator> locators;
@@ -40,7 +38,8 @@ final class Pockets {
         double radius = width.metres() / 2 - WalkStudy.SLACK;
         List<PointOnGeometryLocator> locators = new ArrayList<>();
         for (List<Integer> cluster : clusters(layout, radius)) {
-            if (cluster.size() >= FEWEST) {
+            boolean allConvex = cluster.stream().allMatch(i -> layout.ring(i).isConvex());
+            if (cluster.size() >= FEWEST || !allConvex) {
                 addHoles(layout, cluster, radius, locators);
             }
         }
@@ -54,7 +53,7 @@ final class Pockets {
     private static void addHoles(Layout layout, List<Integer> cluster, double radius, List<PointOnGeometryLocator> into) {
         List<Geometry> grown = new ArrayList<>();
         for (int position : cluster) {
-            grown.add(grown(layout.box(position), radius));
+            grown.add(Access.grown(layout.ring(position), radius));
         }
         Geometry union = UnaryUnionOp.union(grown);
         for (int i = 0; i < union.getNumGeometries(); i++) {
@@ -62,31 +61,22 @@ final class Pockets {
             for (int hole = 0; hole < part.getNumInteriorRing(); hole++) {
                 LinearRing ring = part.getInteriorRingN(hole);
                 Polygon pocket = GEOMETRY.createPolygon(ring.getCoordinates());
-                if (pocket.distance(layout.plot().getExteriorRing()) > radius + CURVE_TOLERANCE) {
+                if (pocket.distance(layout.plot().getBoundary()) > radius + CURVE_TOLERANCE) {
                     into.add(new IndexedPointInAreaLocator(pocket));
                 }
             }
         }
     }
 
-    private static Geometry grown(Box box, double radius) {
-        Coordinate[] ring = new Coordinate[Box.EDGES + 1];
-        for (int corner = 0; corner <= Box.EDGES; corner++) {
-            ring[corner] = new Coordinate(box.cornerX(corner), box.cornerY(corner));
-        }
-        int segments = Curves.quadrantSegments(radius, CURVE_TOLERANCE);
-        return GEOMETRY.createPolygon(ring).buffer(radius, segments, BufferParameters.CAP_ROUND);
-    }
-
-    /** Groups of beds whose grown outlines hang together. */
+    /** Groups of what stands there whose grown outlines hang together. */
     private static Iterable<List<Integer>> clusters(Layout layout, double radius) {
         int[] parent = new int[layout.size()];
         for (int i = 0; i < parent.length; i++) {
             parent[i] = i;
         }
         for (int i = 0; i < parent.length; i++) {
-            for (int other : layout.within(layout.box(i), 2 * radius)) {
-                if (other > i && apart(layout.box(i), layout.box(other)) < 2 * radius) {
+            for (int other : layout.within(layout.ring(i), 2 * radius)) {
+                if (other > i && apart(layout.ring(i), layout.ring(other)) < 2 * radius) {
                     parent[root(parent, other)] = root(parent, i);
                 }
             }
@@ -98,7 +88,7 @@ final class Pockets {
         return groups.values();
     }
 
-    private static double apart(Box a, Box b) {
+    private static double apart(Ring a, Ring b) {
         return Closest.between(a, b).distance();
     }
 

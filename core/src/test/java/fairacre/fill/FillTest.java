@@ -9,6 +9,7 @@ import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
+import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.PriceItem;
 import fairacre.testing.Gardens;
@@ -30,8 +31,8 @@ class FillTest {
     @Test
     @DisplayName("A 4 x 8 ft bed, inside 45 x 93 in, filled 17 1/2 in: 42.4 cu ft = 1.57 cu yd [trade handbook, worked example]")
     void twoCoursesOfTwoByTen() {
-        FillTakeoff fill = FillTakeoff.of(rectangle(5, 5, 1, 1, 0).resized(Length.feet(8), Length.feet(4)),
-                Optional.of(Gardens.cedar(Board.B2X10, 2)));
+        FillTakeoff fill = FillTakeoff.of(new BedRevision(Gardens.SEASON,
+                rectangle(5, 5, 1, 1, 0).resized(Length.feet(8), Length.feet(4)), Optional.of(Gardens.cedar(Board.B2X10, 2))));
         assertThat(fill.depth()).isEqualTo(Length.inches(17.5));
         assertThat(fill.volume().cubicFeet()).isCloseTo(42.4, within(0.05));
         assertThat(fill.volume().cubicYards()).isCloseTo(1.57, within(0.005));
@@ -45,8 +46,19 @@ class FillTest {
     }
 
     @Test
+    @DisplayName("A comb of 1 1/2 in boards: spine and fingers less the boards round them [closed form]")
+    void aCombIsFilledBetweenItsBoards() {
+        double t = Length.inches(1.5).metres();
+        BedRevision comb = new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 2, 20), Gardens.comb(2, 0.6, 0.5),
+                Optional.of(Gardens.cedar(Board.B2X10, 2)), false);
+        double inside = (3 - 2 * t) * (0.6 - 2 * t) + 2 * (0.5 - 2 * t) * 1.4;
+        assertThat(FillTakeoff.of(comb).volume().millilitres() / 1000.0)
+                .isCloseTo(inside * Length.inches(17.5).metres() * 1000, within(0.1));
+    }
+
+    @Test
     void anInGroundBedNeedsNothing() {
-        assertThat(FillTakeoff.of(rectangle(5, 5, 3, 1, 0), Optional.empty()).volume()).isEqualTo(Volume.ZERO);
+        assertThat(FillTakeoff.of(new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 1, 0), Optional.empty())).volume()).isEqualTo(Volume.ZERO);
         assertThat(SoilPurchase.cheapest(Volume.ZERO, Units.METRIC, PRICES).lots()).isEmpty();
     }
 

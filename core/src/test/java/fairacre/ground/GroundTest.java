@@ -94,14 +94,18 @@ class GroundTest {
             assertThat(fit.offPlot().get(0).outside().squareMetres()).isCloseTo(0.5, within(1e-4));
             Rectangle pushed = fit.pushedIn(rectangle(9.5, 5, 2, 1, 0));
             assertThat(pushed.centre()).isEqualTo(Point.metres(9, 5));
-            assertThat(study().hasRoomFor(pushed)).isTrue();
-            assertThat(study().hasRoomFor(rectangle(9.5, 5, 2, 1, 0))).isFalse();
-            assertThat(study(bed("B", 8, 5, 1, 1)).hasRoomFor(pushed)).isFalse();
+            assertThat(study().hasRoomFor(built(pushed))).isTrue();
+            assertThat(study().hasRoomFor(built(rectangle(9.5, 5, 2, 1, 0)))).isFalse();
+            assertThat(study(bed("B", 8, 5, 1, 1)).hasRoomFor(built(pushed))).isFalse();
         }
 
         @Test
         void aBedFlushWithTheEdgeIsOnThePlot() {
             assertThat(study(bed("A", 1, 0.5, 2, 1)).offPlot()).isEmpty();
+        }
+
+        private static fairacre.plan.BedRevision built(Rectangle outline) {
+            return new fairacre.plan.BedRevision(Gardens.SEASON, outline, java.util.Optional.empty());
         }
 
         private static Plan plan(Bed... beds) {

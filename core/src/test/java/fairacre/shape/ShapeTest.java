@@ -1,13 +1,21 @@
 package fairacre.shape;
 
+import static fairacre.testing.Gardens.comb;
 import static fairacre.testing.Gardens.rectangle;
+import static fairacre.testing.Gardens.shaped;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.measure.Length;
+import fairacre.plan.Bed;
+import fairacre.plan.Form;
 import fairacre.plan.Polygons;
 import fairacre.plan.Rectangle;
+import fairacre.plan.Shape;
 import fairacre.shape.Intervals.Interval;
+import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Nested;
@@ -39,8 +47,8 @@ class ShapeTest {
         Geometry drawn = GEOMETRY.createLineString(new Coordinate[] {new Coordinate(line.x(), line.y()),
             new Coordinate(line.xAt(6), line.yAt(6))});
         double expected = drawn.intersection(Polygons.of(outline.corners()).buffer(radius, 200)).getLength();
-        double[] cut = Box.of(outline).stretchInside(line, radius);
-        double found = cut == null ? 0 : Math.max(0, Math.min(6, cut[1]) - Math.max(0, cut[0]));
+        Intervals left = Ring.of(outline.corners()).without(Intervals.whole(6), line, radius);
+        double found = 6 - left.parts().stream().mapToDouble(Interval::length).sum();
         assertThat(found).isCloseTo(expected, within(0.02));
     }
 
@@ -51,25 +59,53 @@ class ShapeTest {
         Rectangle one = rectangle(0, 0, 1 + random.nextDouble(), 1, random.nextDouble() * 90);
         Rectangle other = rectangle(3 + random.nextDouble(), random.nextDouble() * 2, 1, 0.5, random.nextDouble() * 90);
         double expected = Polygons.of(one.corners()).distance(Polygons.of(other.corners()));
-        assertThat(Closest.between(Box.of(one), Box.of(other)).distance()).isCloseTo(expected, within(1e-5));
+        assertThat(Closest.between(Ring.of(one.corners()), Ring.of(other.corners())).distance()).isCloseTo(expected, within(1e-5));
     }
 
     @Test
     void facingEdgesAreClosestAtTheMiddleOfWhatFaces() {
-        Closest closest = Closest.between(Box.of(rectangle(0, 0, 4, 1, 0)), Box.of(rectangle(1, 2, 4, 1, 0)));
+        Closest closest = Closest.between(Ring.of(rectangle(0, 0, 4, 1, 0).corners()),
+                Ring.of(rectangle(1, 2, 4, 1, 0).corners()));
         assertThat(closest.distance()).isCloseTo(1, within(1e-9));
         assertThat(closest.x1()).isCloseTo(0.5, within(1e-9));
+    }
+
+    @ParameterizedTest(name = "random line {0} through a grown comb [JTS buffer and difference]")
+    @MethodSource("seeds")
+    void aLineIsCutByAShapeThatTurnsInward(long seed) {
+        Random random = new Random(seed);
+        Bed comb = shaped("Comb", rectangle(0, 0, 3, 2, random.nextDouble() * 360), comb(3, 0.5, 0.4));
+        double radius = 0.1 + random.nextDouble() * 0.3;
+        double angle = random.nextDouble() * Math.PI * 2;
+        Line line = new Line(random.nextDouble() * 4 - 2, random.nextDouble() * 4 - 2, Math.cos(angle), Math.sin(angle), 6);
+        Geometry drawn = GEOMETRY.createLineString(new Coordinate[] {new Coordinate(line.x(), line.y()),
+            new Coordinate(line.xAt(6), line.yAt(6))});
+        var corners = comb.revisions().get(0).corners();
+        double expected = drawn.difference(Polygons.of(corners).buffer(radius, 200)).getLength();
+        double found = Ring.of(corners).without(Intervals.whole(6), line, radius).parts().stream()
+                .mapToDouble(Interval::length).sum();
+        assertThat(found).isCloseTo(expected, within(0.02));
+    }
+
+    @Test
+    void aRingKnowsItsInsideItsTurnsAndItsDistance() {
+        Ring ell = Ring.of(shaped("Ell", rectangle(1, 1, 2, 2, 0), new Shape(
+                new Form.Ell(Length.metres(0.5), Length.metres(0.5), false), List.of())).revisions().get(0).corners());
+        assertThat(ell.isConvex()).isFalse();
+        assertThat(IntStream.range(0, ell.edges()).filter(ell::isReflex).count()).isEqualTo(1);
+        assertThat(ell.covers(0.25, 1.5)).isTrue();
+        assertThat(ell.covers(1.5, 1.5)).isFalse();
+        assertThat(ell.distance(1.5, 1.5)).isCloseTo(1, within(1e-9));
+        assertThat(ell.distance(0.2, 0.2)).isZero();
+        assertThat(Ring.segment(0, 0, 3, 0).distance(1, 2)).isCloseTo(2, within(1e-12));
     }
 
     @Test
     void aBoxKnowsItsOwnAxes() {
         Box box = Box.of(rectangle(2, 3, 2, 1, 90));
-        assertThat(box.along(2, 2)).isCloseTo(1, within(1e-12));
         assertThat(box.x(1, 0)).isCloseTo(2, within(1e-12));
         assertThat(box.y(1, 0)).isCloseTo(2, within(1e-12));
         assertThat(box.reachX()).isCloseTo(0.5, within(1e-12));
-        assertThat(box.covers(2, 3.9, 0)).isTrue();
-        assertThat(box.covers(2, 4.1, 0)).isFalse();
     }
 
     @ParameterizedTest(name = "radius {0}: no chord further than {1} from the circle")

@@ -7,15 +7,24 @@ import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Budget;
+import fairacre.plan.Carrier;
+import fairacre.plan.Change;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.Form;
 import fairacre.plan.Frame;
 import fairacre.plan.Gardener;
 import fairacre.plan.Joint;
+import fairacre.plan.Keyhole;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Posture;
 import fairacre.plan.Rectangle;
+import fairacre.plan.Shape;
 import fairacre.plan.Site;
+import fairacre.plan.Swing;
+import fairacre.plan.WayIn;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -47,6 +56,49 @@ public final class Gardens {
         Budget budget = new Budget(Money.of(EUR, 100_000), BigDecimal.TEN);
         return new Plan(id("garden"), "Test garden", Units.METRIC, SEASON, budget, new Site(corners, 0, 50), gardeners,
                 List.of(beds), StartingPrices.in(EUR));
+    }
+
+    /** An in-ground bed of any shape; centre and size of the rectangle round it in metres. */
+    public static Bed shaped(String name, Rectangle outline, Shape shape) {
+        return Bed.of(id(name), name, new BedRevision(SEASON, outline, shape, Optional.empty(), false));
+    }
+
+    public static Shape comb(int fingers, double spine, double finger) {
+        return new Shape(new Form.Comb(fingers, Length.metres(spine), Length.metres(finger)), List.of());
+    }
+
+    public static Keyhole keyhole(int side, double at, double width, double depth) {
+        return new Keyhole(side, Length.metres(at), Length.metres(width), Length.metres(depth));
+    }
+
+    /** A feature with no height and nothing to look out of; places as x, y, x, y in metres. */
+    public static Feature feature(String name, FeatureKind kind, double breadth, double margin, double... places) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i < places.length; i += 2) {
+            points.add(Point.metres(places[i], places[i + 1]));
+        }
+        return new Feature(id(name), name, kind, points, Length.metres(breadth), Length.metres(margin), Length.ZERO, false, false);
+    }
+
+    public static WayIn gate(String name, double x, double y, double width) {
+        return new WayIn(id(name), name, Point.metres(x, y), Length.metres(width), Swing.INWARD, Optional.empty());
+    }
+
+    public static Carrier carrier(String name, double width, boolean wheels, double turning) {
+        return new Carrier(id(name), name, Length.metres(width), wheels, Length.metres(turning));
+    }
+
+    /** The plan after changes that must be taken. */
+    public static Plan with(Plan plan, Change... changes) {
+        Plan after = plan;
+        for (Change change : changes) {
+            after = after.apply(change).orThrow();
+        }
+        return after;
+    }
+
+    public static Gardener seated(String name, double reachMetres, double passingMetres) {
+        return new Gardener(id(name), name, Length.metres(reachMetres), Posture.SEATED, Length.metres(passingMetres));
     }
 
     public static Gardener gardener(String name, double reachMetres, double passingMetres) {

@@ -1,0 +1,126 @@
+package fairacre.appraisal;
+
+import fairacre.measure.Length;
+import fairacre.plan.Carrier;
+import fairacre.plan.Gardener;
+import fairacre.plan.GroundChange;
+import fairacre.plan.Point;
+import fairacre.plan.Polygons;
+import fairacre.plan.Posture;
+import fairacre.plan.StandingBed;
+import fairacre.plan.Surfacing;
+import fairacre.plan.Walk;
+import fairacre.plan.WayIn;
+import fairacre.walk.CarrierStudy;
+import fairacre.walk.WalkStudy;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+
+/** Beds that a carrier can't come to, gates it doesn't fit through, and ground on which wheels are in trouble. */
+final class CarrierSnags {
+
+    /** Diameter in which a wheelchair turns: 2010 ADA Standards 304.3.1. */
+    private static final Length CHAIR_TURNS = Length.inches(60);
+
+    private final SnagContext context;
+
+    CarrierSnags(SnagContext context) {
+        this.context = context;
+    }
+
+    List<Snag> find(WalkStudy walks) {
+        List<Snag> snags = new ArrayList<>();
+        CarrierStudy study = CarrierStudy.of(walks, context.standing());
+        for (Carrier carrier : context.plan().carriers()) {
+            for (StandingBed bed : context.standing()) {
+                if (!study.reaches(carrier, bed.id())) {
+                    snags.add(shutOut(carrier, bed));
+                }
+            }
+        }
+        context.setting().waysIn().forEach(way -> tooNarrow(way).ifPresent(snags::add));
+        for (Gardener gardener : context.plan().gardeners()) {
+            if (gardener.posture() == Posture.SEATED) {
+                addForChair(gardener, study, snags);
+            }
+        }
+        return snags;
+    }
+
+    private Snag shutOut(Carrier carrier, StandingBed bed) {
+        String words = carrier.name() + " (" + length(carrier.width()) + ") can't come to " + bed.name() + " from any way in.";
+        return Snag.of(SnagRule.CARRIER_SHUT_OUT, Weight.NOTE, words, Optional.of(bed.outline().centre()), List.of(bed.id()),
+                List.of(), context.remedies(() -> remedies(carrier, bed)));
+    }
+
+    private List<Remedy> remedies(Carrier carrier, StandingBed bed) {
+        List<Remedy> remedies = new ArrayList<>(new CarrierRemedies(context, carrier, bed).all());
+        remedies.add(new Remedy("Do without " + carrier.name(), new GroundChange.RemoveCarrier(carrier.id())));
+        return remedies;
+    }
+
+    /** A gate that stops somebody, or that every carrier of the garden is too wide for. */
+    private Optional<Snag> tooNarrow(WayIn way) {
+        List<String> stopped = new ArrayList<>();
+        Length most = way.width();
+        for (Gardener gardener : context.plan().gardeners()) {
+            if (gardener.passing().compareTo(slackened(way)) > 0) {
+                stopped.add(gardener.name() + " (" + length(gardener.passing()) + ")");
+                most = Length.max(most, gardener.passing());
+            }
+        }
+        if (stopped.isEmpty()) {
+            return Optional.empty();
+        }
+        Length wanted = context.wording().tidyUp(most);
+        String words = way.name() + " is " + length(way.width()) + " wide, too narrow for " + Wording.names(stopped) + ".";
+        WayIn wider = new WayIn(way.id(), way.name(), way.place(), wanted, way.swing(), way.from());
+        return Optional.of(Snag.of(SnagRule.WAY_IN_TOO_NARROW, Weight.WARNING, words, Optional.of(way.place()), List.of(),
+                List.of(), context.remedies(() -> List.of(new Remedy("Make " + way.name() + " " + length(wanted) + " wide",
+                        new GroundChange.PutWayIn(wider))))));
+    }
+
+    private static Length slackened(WayIn way) {
+        return way.width().plus(Length.metres(2 * WalkStudy.SLACK));
+    }
+
+    private void addForChair(Gardener gardener, CarrierStudy study, List<Snag> snags) {
+        Carrier chair = new Carrier(gardener.id(), gardener.name(), gardener.passing(), true, CHAIR_TURNS);
+        if (!context.setting().waysIn().isEmpty() && !context.standing().isEmpty() && !study.turnsSomewhere(chair)) {
+            snags.add(noTurning(gardener));
+        }
+        List<Walk> loose = context.plan().walks().stream().filter(walk -> !walk.surface().firm()).toList();
+        if (!loose.isEmpty()) {
+            var ground = study.ground(chair);
+            loose.stream().filter(walk -> Polygons.of(walk.corners()).intersects(ground))
+                    .forEach(walk -> snags.add(unfit(gardener, walk)));
+        }
+    }
+
+    private Snag noTurning(Gardener gardener) {
+        String words = gardener.name() + " can get in but turn round nowhere: a circle of " + length(CHAIR_TURNS)
+                + " is not free anywhere on the ground they can use.";
+        return Snag.of(SnagRule.NO_TURNING, Weight.WARNING, words, Optional.of(context.setting().waysIn().get(0).place()),
+                List.of(), List.of(gardener.id()), context.remedies(() -> new TurningRemedies(context, gardener, CHAIR_TURNS).all()));
+    }
+
+    private Snag unfit(Gardener gardener, Walk walk) {
+        String words = walk.name() + " is " + walk.surface().words() + ": not firm enough for " + gardener.name() + "'s wheels.";
+        Coordinate place = Polygons.of(walk.corners()).getInteriorPoint().getCoordinate();
+        return Snag.of(SnagRule.SURFACE_UNFIT, Weight.WARNING, words, Optional.of(Point.metres(place.x, place.y)), List.of(),
+                List.of(gardener.id()), context.remedies(() -> {
+                    List<Remedy> remedies = new ArrayList<>();
+                    for (Surfacing firm : List.of(Surfacing.STABILISED_GRAVEL, Surfacing.PAVERS)) {
+                        remedies.add(new Remedy("Lay " + walk.name() + " in " + firm.words(), new GroundChange.PutWalk(
+                                new Walk(walk.id(), walk.name(), walk.grade(), firm, walk.corners()))));
+                    }
+                    return remedies;
+                }));
+    }
+
+    private String length(Length length) {
+        return context.wording().length(length);
+    }
+}

@@ -1,0 +1,53 @@
+package fairacre.plan;
+
+/** What may stand or lie on a plot besides beds. */
+public enum FeatureKind {
+    HOUSE(Extent.AREA, true, true),
+    SHED(Extent.AREA, true, true),
+    WALL(Extent.LINE, true, true),
+    FENCE(Extent.LINE, true, true),
+    HEDGE(Extent.LINE, true, true),
+    /** Stands on the edge of a bed or between two; nobody reaches through it. */
+    TRELLIS(Extent.LINE, true, false),
+    /** The trunk is in the way; the crown's shade and roots reach as far as its margin. */
+    TREE(Extent.SPOT, true, true),
+    SLAB(Extent.AREA, false, true),
+    /** Feet go over them, wheels don't. */
+    STEPS(Extent.AREA, false, true),
+    /** Septic tank and field, well, or any other ground that nothing may be built on, with its setback as margin. */
+    KEEP_OFF(Extent.AREA, false, true),
+    /** Buried cable or pipe with a strip of caution as margin on either side. */
+    BURIED_LINE(Extent.LINE, false, false),
+    TAP(Extent.SPOT, false, false),
+    DOWNSPOUT(Extent.SPOT, false, false),
+    COMPOST(Extent.AREA, true, true),
+    DOOR(Extent.SPOT, false, false),
+    WINDOW(Extent.SPOT, false, false);
+
+    /** How a feature is drawn: round its corners, along a line, or at a spot. */
+    public enum Extent { AREA, LINE, SPOT }
+
+    private final Extent extent;
+    private final boolean inTheWay;
+    private final boolean takesGround;
+
+    FeatureKind(Extent extent, boolean inTheWay, boolean takesGround) {
+        this.extent = extent;
+        this.inTheWay = inTheWay;
+        this.takesGround = takesGround;
+    }
+
+    public Extent extent() {
+        return extent;
+    }
+
+    /** Whether nobody walks through it. */
+    public boolean inTheWay() {
+        return inTheWay;
+    }
+
+    /** Whether no bed may stand on its own ground. */
+    public boolean takesGround() {
+        return takesGround;
+    }
+}

@@ -1,0 +1,31 @@
+package fairacre.plan;
+
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * An area of walk with its surface. Only what is free of beds inside of it is walk: beds may be drawn over it.
+ *
+ * @param corners 3 to 60, a simple polygon
+ */
+public record Walk(UUID id, String name, WalkGrade grade, Surfacing surface, List<Point> corners) {
+
+    private static final int MOST_CORNERS = 60;
+
+    public Walk {
+        Limits.present(id, "id");
+        name = Limits.name(name, "name");
+        Limits.present(grade, "grade");
+        Limits.present(surface, "surface");
+        Limits.atMost(MOST_CORNERS, corners, "corners");
+        corners = List.copyOf(corners);
+        if (corners.size() < 3) {
+            throw new RefusedException("corners", "an area of " + corners.size() + " corners has no ground",
+                    "give at least three corners");
+        }
+        for (int i = 0; i < corners.size(); i++) {
+            Limits.near(corners.get(i), "corners/" + i);
+        }
+        Polygons.checkSimple(corners, "corners", "walk");
+    }
+}

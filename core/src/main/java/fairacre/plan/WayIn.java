@@ -1,0 +1,33 @@
+package fairacre.plan;
+
+import fairacre.measure.Length;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A gate or an opening in the edge of the plot. A piece of ground with a way in is taken to be closed everywhere else; one
+ * without is open all round.
+ *
+ * @param place middle of the opening; it belongs to the nearest side of the nearest piece of ground
+ * @param width clear opening, 0.3 to 12 m
+ * @param from first season in which it is there; empty if always
+ */
+public record WayIn(UUID id, String name, Point place, Length width, Swing swing, Optional<Integer> from) {
+
+    private static final Length NARROWEST = Length.millimetres(300);
+    private static final Length WIDEST = Length.metres(12);
+
+    public WayIn {
+        Limits.present(id, "id");
+        name = Limits.name(name, "name");
+        Limits.near(place, "place");
+        Limits.between(width, NARROWEST, WIDEST, "width");
+        Limits.present(swing, "swing");
+        from = from == null ? Optional.empty() : from;
+        from.ifPresent(season -> Limits.season(season, "from"));
+    }
+
+    public boolean isThere(int season) {
+        return from.isEmpty() || from.get() <= season;
+    }
+}

@@ -1,0 +1,28 @@
+package fairacre.walk;
+
+import fairacre.measure.Area;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * What one carrier can do in a season.
+ *
+ * @param ground the ground it can use from the ways in
+ * @param alongside the beds that it gets alongside, with some part of an edge
+ * @param shutOut the beds that it doesn't
+ * @param pinches the places that are too narrow for it
+ * @param turning the ground on which it can turn round, within the ground it can use
+ * @param deadEnds where it can get in and has to be backed out
+ */
+public record CarrierGround(UUID carrier, List<Patch> ground, Area area, List<UUID> alongside, List<UUID> shutOut,
+        List<Pinch> pinches, List<Patch> turning, List<DeadEnd> deadEnds) {
+
+    public CarrierGround {
+        ground = List.copyOf(ground);
+        alongside = List.copyOf(alongside);
+        shutOut = List.copyOf(shutOut);
+        pinches = List.copyOf(pinches);
+        turning = List.copyOf(turning);
+        deadEnds = List.copyOf(deadEnds);
+    }
+}

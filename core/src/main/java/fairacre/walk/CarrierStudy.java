@@ -1,0 +1,130 @@
+package fairacre.walk;
+
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.plan.Carrier;
+import fairacre.plan.Point;
+import fairacre.plan.StandingBed;
+import fairacre.shape.Areas;
+import fairacre.shape.Curves;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.locationtech.jts.algorithm.distance.DiscreteHausdorffDistance;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+
+/**
+ * The ground that carriers can use. A carrier is taken as a disk of its width: the ground it can use is the opening of the free
+ * ground by that disk, cut off where no way in leads.
+ */
+public final class CarrierStudy {
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+    private static final double CURVE_TOLERANCE = 0.001;
+    /** A dead end shorter than a wheelchair is long is no trouble: 48 in, the length of a clear floor space (2010 ADA Standards 305.3). */
+    private static final double SHORTEST_DEAD_END = 1.2192;
+    /** How near two areas have to come to count as joined, metres. */
+    private static final double JOINED = 0.005;
+
+    private final WalkStudy walks;
+    private final List<StandingBed> beds;
+
+    private CarrierStudy(WalkStudy walks, List<StandingBed> beds) {
+        this.walks = walks;
+        this.beds = beds;
+    }
+
+    public static CarrierStudy of(WalkStudy walks, List<StandingBed> beds) {
+        return new CarrierStudy(walks, List.copyOf(beds));
+    }
+
+    /** Whether a carrier gets alongside some part of a bed. */
+    public boolean reaches(Carrier carrier, UUID bed) {
+        return !stretches(carrier, bed).isEmpty();
+    }
+
+    /** The ground that a carrier can use, in metres on the drawing: its opening by a disk of the carrier's width. */
+    public Geometry ground(Carrier carrier) {
+        return grownBack(centres(carrier), carrier.width().metres() / 2);
+    }
+
+    /** Whether there is a place on its ground where the carrier can turn round; always for one that turns on the spot. */
+    public boolean turnsSomewhere(Carrier carrier) {
+        return carrier.turning().compareTo(carrier.width()) <= 0 || !turningCentres(carrier, centres(carrier)).isEmpty();
+    }
+
+    public CarrierGround of(Carrier carrier) {
+        Geometry centres = centres(carrier);
+        Geometry ground = grownBack(centres, carrier.width().metres() / 2);
+        List<UUID> alongside = new ArrayList<>();
+        List<UUID> shutOut = new ArrayList<>();
+        for (StandingBed bed : beds) {
+            (reaches(carrier, bed.id()) ? alongside : shutOut).add(bed.id());
+        }
+        boolean onTheSpot = carrier.turning().compareTo(carrier.width()) <= 0;
+        Geometry turning = onTheSpot ? centres : turningCentres(carrier, centres);
+        double turn = onTheSpot ? carrier.width().metres() : carrier.turning().metres();
+        List<DeadEnd> deadEnds = onTheSpot ? List.of() : deadEnds(carrier, centres, turning);
+        return new CarrierGround(carrier.id(), Patch.of(ground), Area.squareMetres(ground.getArea()), alongside, shutOut,
+                walks.pinches(carrier.width()), Patch.of(grownBack(turning, turn / 2)), deadEnds);
+    }
+
+    private List<Stretch> stretches(Carrier carrier, UUID bed) {
+        return carrier.wheels() ? walks.stretches(bed, carrier.width()) : walks.stretchesOnFoot(bed, carrier.width());
+    }
+
+    private Geometry centres(Carrier carrier) {
+        List<Polygon> centres = walks.edges(carrier.wheels()).access(carrier.width()).centres();
+        return UnaryUnionOp.union(centres, GEOMETRY);
+    }
+
+    private static Geometry grownBack(Geometry centres, double radius) {
+        return centres.buffer(radius, Curves.quadrantSegments(radius, CURVE_TOLERANCE), BufferParameters.CAP_ROUND);
+    }
+
+    /** Where the middle of the turning circle can be, on ground that the carrier comes to. */
+    private Geometry turningCentres(Carrier carrier, Geometry centres) {
+        Layout layout = walks.edges(carrier.wheels()).layout();
+        double radius = carrier.turning().metres() / 2 - WalkStudy.SLACK;
+        List<Geometry> free = layout.pieces().stream().map(ground -> Access.centres(layout, ground, radius)).toList();
+        return Areas.shared(UnaryUnionOp.union(free), centres);
+    }
+
+    /** Parts of the carrier's ground without room to turn that hang on the rest, or on a way in, at one place only. */
+    private List<DeadEnd> deadEnds(Carrier carrier, Geometry centres, Geometry turning) {
+        double ease = (carrier.turning().metres() - carrier.width().metres()) / 2;
+        Geometry roomy = turning.isEmpty() ? turning : grownBack(turning, ease);
+        Geometry narrow = Areas.without(centres, roomy);
+        List<Geometry> thresholds = walks.edges(carrier.wheels()).access(carrier.width()).thresholds();
+        List<DeadEnd> found = new ArrayList<>();
+        for (int i = 0; i < narrow.getNumGeometries(); i++) {
+            if (narrow.getGeometryN(i) instanceof Polygon part && !part.isEmpty()) {
+                addDeadEnd(part, roomy, thresholds, found);
+            }
+        }
+        return found;
+    }
+
+    private static void addDeadEnd(Polygon part, Geometry roomy, List<Geometry> thresholds, List<DeadEnd> found) {
+        List<Geometry> contacts = new ArrayList<>();
+        Geometry shared = Areas.shared(part.buffer(JOINED), roomy);
+        for (int i = 0; i < shared.getNumGeometries(); i++) {
+            if (!shared.getGeometryN(i).isEmpty()) {
+                contacts.add(shared.getGeometryN(i));
+            }
+        }
+        thresholds.stream().filter(part::intersects).forEach(contacts::add);
+        if (contacts.size() == 1) {
+            double back = DiscreteHausdorffDistance.distance(part, contacts.get(0));
+            Coordinate place = part.getInteriorPoint().getCoordinate();
+            if (back >= SHORTEST_DEAD_END) {
+                found.add(new DeadEnd(Point.metres(place.x, place.y), Length.metres(back)));
+            }
+        }
+    }
+}

@@ -1,0 +1,177 @@
+package fairacre.walk;
+
+import fairacre.measure.Length;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Keyhole;
+import fairacre.shape.Intervals;
+import fairacre.shape.Intervals.Interval;
+import fairacre.shape.Line;
+import fairacre.shape.Ring;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** Along which parts of the beds' edges carriers of any width can be in one layout. */
+final class Edges {
+
+    /** Shortest part of an edge that counts, metres. */
+    private static final double SHORTEST = 0.001;
+    /** Directions in which a carrier is tried at a corner, over the turn between its two edges. */
+    private static final int CORNER_DIRECTIONS = 19;
+
+    private final Layout layout;
+    private final Map<UUID, Integer> positions = new HashMap<>();
+    private final Map<Length, Pockets> pockets = new HashMap<>();
+    private final Map<Length, Access> access = new HashMap<>();
+
+    Edges(Layout layout) {
+        this.layout = layout;
+        for (int i = 0; i < layout.beds(); i++) {
+            positions.put(layout.bed(i).id(), i);
+        }
+    }
+
+    Layout layout() {
+        return layout;
+    }
+
+    /** The parts of a bed's edges at which a carrier of this width can be; none for a bed that doesn't stand. */
+    List<Stretch> stretches(UUID bed, Length width) {
+        Integer position = positions.get(bed);
+        if (position == null) {
+            return List.of();
+        }
+        Ring ring = layout.ring(position);
+        int[] near = layout.within(ring, width.metres());
+        List<Stretch> stretches = new ArrayList<>();
+        for (int edge = 0; edge < ring.edges(); edge++) {
+            stretches.addAll(alongEdge(position, edge, width, near));
+        }
+        addCorners(position, width, near, stretches);
+        return stretches;
+    }
+
+    /**
+     * The same for somebody on their feet, who steps into keyholes that are narrower than a walk but at least a foot wide
+     * ({@link Keyhole#FOOT}) if they can stand before the mouth.
+     */
+    List<Stretch> stretchesWithKeyholes(UUID bed, Length width) {
+        List<Stretch> stretches = new ArrayList<>(stretches(bed, width));
+        Integer position = positions.get(bed);
+        if (position != null) {
+            addKeyholes(position, width, stretches);
+        }
+        return stretches;
+    }
+
+    private List<Stretch> alongEdge(int bed, int edge, Length width, int[] near) {
+        double radius = width.metres() / 2;
+        Ring ring = layout.ring(bed);
+        Line middle = ring.besideEdge(edge, radius);
+        Intervals free = ring.withoutOthers(Intervals.whole(middle.length()), edge, middle, radius - WalkStudy.SLACK);
+        free = withoutOthers(free, bed, middle, radius - WalkStudy.SLACK, near);
+        List<Stretch> found = new ArrayList<>();
+        for (Interval part : free.parts()) {
+            boolean whole = part.length() > middle.length() - SHORTEST;
+            if (part.length() >= SHORTEST && usable(middle.xAt(part.middle()), middle.yAt(part.middle()), width)) {
+                found.add(new Stretch(edge, part.start(), part.end(), whole));
+            }
+        }
+        return found;
+    }
+
+    private Intervals withoutOthers(Intervals free, int bed, Line middle, double radius, int[] near) {
+        Intervals left = free;
+        for (int other : near) {
+            if (other != bed) {
+                left = layout.ring(other).without(left, middle, radius);
+            }
+        }
+        for (Ring side : layout.plotSides()) {
+            left = side.without(left, middle, radius);
+        }
+        return left;
+    }
+
+    /** A place for the middle of a carrier from which nothing is too near: on the plot, not shut in, and led to by a way. */
+    private boolean usable(double x, double y, Length width) {
+        return layout.onPlot(x, y) && !pockets.computeIfAbsent(width, w -> Pockets.of(layout, w)).cover(x, y)
+                && (layout.waysIn().isEmpty() || access(width).covers(x, y));
+    }
+
+    Access access(Length width) {
+        return access.computeIfAbsent(width, w -> Access.of(layout, w));
+    }
+
+    private void addKeyholes(int bed, Length width, List<Stretch> stretches) {
+        BedRevision revision = layout.bed(bed).revision();
+        List<Integer> walls = revision.keyholeWalls();
+        for (int i = 0; i < walls.size(); i++) {
+            int wall = walls.get(i);
+            boolean forAFoot = revision.shape().keyholes().get(i).width().compareTo(Keyhole.FOOT) >= 0;
+            if (forAFoot && standsBefore(bed, wall, width)) {
+                for (int edge = wall; edge < wall + 3; edge++) {
+                    int taken = edge;
+                    stretches.removeIf(s -> s.edge() == taken);
+                    stretches.add(new Stretch(edge, 0, layout.ring(bed).edgeLength(edge), true));
+                }
+            }
+        }
+    }
+
+    /** Whether somebody can stand before the mouth of a keyhole, anywhere along it. */
+    private boolean standsBefore(int bed, int wall, Length width) {
+        Ring ring = layout.ring(bed);
+        Ring mouth = Ring.segment(ring.cornerX(wall), ring.cornerY(wall), ring.cornerX(wall + 3), ring.cornerY(wall + 3));
+        double radius = width.metres() / 2;
+        Line middle = mouth.besideEdge(0, radius);
+        int[] near = layout.within(ring, width.metres());
+        return withoutOthers(Intervals.whole(middle.length()), bed, middle, radius - WalkStudy.SLACK, near).parts().stream()
+                .anyMatch(part -> part.length() >= SHORTEST
+                        && usable(middle.xAt(part.middle()), middle.yAt(part.middle()), width));
+    }
+
+    private void addCorners(int bed, Length width, int[] near, List<Stretch> stretches) {
+        Ring ring = layout.ring(bed);
+        for (int corner = 0; corner < ring.edges(); corner++) {
+            int before = (corner + ring.edges() - 1) % ring.edges();
+            if (!ring.isReflex(corner) && !touched(stretches, corner, 0)
+                    && !touched(stretches, before, ring.edgeLength(before)) && canTouchCorner(bed, corner, width, near)) {
+                stretches.add(new Stretch(corner, 0, 0, false));
+            }
+        }
+    }
+
+    private static boolean touched(List<Stretch> stretches, int edge, double at) {
+        return stretches.stream().anyMatch(s -> s.edge() == edge && s.start() <= at + SHORTEST && s.end() >= at - SHORTEST);
+    }
+
+    private boolean canTouchCorner(int bed, int corner, Length width, int[] near) {
+        Ring ring = layout.ring(bed);
+        double radius = width.metres() / 2;
+        int before = (corner + ring.edges() - 1) % ring.edges();
+        double first = Math.atan2(ring.normalY(before), ring.normalX(before));
+        double last = Math.atan2(ring.normalY(corner), ring.normalX(corner));
+        double span = (last - first + 2 * Math.PI) % (2 * Math.PI);
+        for (int i = 0; i < CORNER_DIRECTIONS; i++) {
+            double angle = first + span * i / (CORNER_DIRECTIONS - 1);
+            double x = ring.cornerX(corner) + radius * Math.cos(angle);
+            double y = ring.cornerY(corner) + radius * Math.sin(angle);
+            if (clear(bed, x, y, radius - WalkStudy.SLACK, near) && usable(x, y, width)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean clear(int bed, double x, double y, double radius, int[] near) {
+        for (int other : near) {
+            if ((other != bed || !layout.ring(bed).isConvex()) && layout.ring(other).distance(x, y) < radius) {
+                return false;
+            }
+        }
+        return layout.plotSides().stream().noneMatch(side -> side.distance(x, y) < radius);
+    }
+}

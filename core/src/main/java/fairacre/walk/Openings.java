@@ -1,0 +1,72 @@
+package fairacre.walk;
+
+import fairacre.plan.Point;
+import fairacre.plan.Polygons;
+import fairacre.plan.WayIn;
+import java.util.List;
+import org.locationtech.jts.algorithm.Orientation;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Polygon;
+
+/** Where the ways in lie in the edge of the ground. */
+final class Openings {
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+    /** So much further in than the edge asks, lest rounding leaves the disk outside, metres. */
+    private static final double CLEAR = 0.001;
+
+    private Openings() {}
+
+    /** Number of the piece of ground whose edge is nearest to a way in. */
+    static int piece(List<Polygon> pieces, WayIn way) {
+        Geometry place = Polygons.line(List.of(way.place()));
+        int nearest = 0;
+        for (int i = 1; i < pieces.size(); i++) {
+            if (pieces.get(i).getExteriorRing().distance(place) < pieces.get(nearest).getExteriorRing().distance(place)) {
+                nearest = i;
+            }
+        }
+        return nearest;
+    }
+
+    /**
+     * Where the middle of a disk first lies within the ground when it has come in square to the edge; empty if the way is too
+     * narrow for it.
+     */
+    static Geometry threshold(Polygon ground, WayIn way, double radius) {
+        double play = way.width().metres() / 2 - radius;
+        if (play < 0) {
+            return GEOMETRY.createLineString();
+        }
+        LineSegment side = side(ground, way.place());
+        Coordinate middle = side.closestPoint(coordinate(way.place()));
+        double dx = (side.p1.x - side.p0.x) / side.getLength();
+        double dy = (side.p1.y - side.p0.y) / side.getLength();
+        double x = middle.x - dy * (radius + CLEAR);
+        double y = middle.y + dx * (radius + CLEAR);
+        return GEOMETRY.createLineString(new Coordinate[] {new Coordinate(x - dx * play, y - dy * play),
+            new Coordinate(x + dx * play, y + dy * play)});
+    }
+
+    /** The side of the ground nearest to a place, with the ground at its left. */
+    static LineSegment side(Polygon ground, Point place) {
+        Coordinate[] ring = ground.getExteriorRing().getCoordinates();
+        boolean counterClockwise = Orientation.isCCW(ring);
+        LineSegment nearest = null;
+        for (int i = 0; i + 1 < ring.length; i++) {
+            LineSegment side = counterClockwise ? new LineSegment(ring[i], ring[i + 1]) : new LineSegment(ring[i + 1], ring[i]);
+            if (nearest == null || side.distance(coordinate(place)) < nearest.distance(coordinate(place))) {
+                nearest = side;
+            }
+        }
+        return nearest;
+    }
+
+    private static Coordinate coordinate(Point place) {
+        return new Coordinate(place.x().metres(), place.y().metres());
+    }
+}

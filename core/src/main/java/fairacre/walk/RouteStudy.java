@@ -1,0 +1,172 @@
+package fairacre.walk;
+
+import fairacre.measure.Length;
+import fairacre.plan.Carrier;
+import fairacre.plan.Point;
+import fairacre.plan.StandingBed;
+import fairacre.shape.Line;
+import fairacre.shape.Ring;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jgrapht.Graph;
+import org.jgrapht.GraphPath;
+import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
+import org.jgrapht.graph.DefaultWeightedEdge;
+import org.jgrapht.graph.SimpleWeightedGraph;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.operation.distance.DistanceOp;
+
+/**
+ * Shortest ways of a carrier from a place to the beds, along ground it can use: a visibility graph over the corners that a
+ * taut string would touch (Lozano-Perez and Wesley 1979), searched by Dijkstra's method.
+ *
+ * <p>Round corners are cut to chords within 5 mm of the curve; a way is right to a centimetre a corner. A bed is reached at the ends and the middle of each stretch of edge the carrier can be at.
+ */
+public final class RouteStudy {
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+    /** Round corners are cut to chords that stay within so much of them, metres. */
+    private static final double CURVE = 0.005;
+    /** The string may lie so far outside of the ground: a curve's worth and rounding, metres. */
+    private static final double ROUNDING = 0.006;
+    /** A place further from the carrier's ground than this can't be fetched from, metres. */
+    private static final double AT_HAND = 2;
+
+    private final WalkStudy walks;
+    private final List<StandingBed> beds;
+    private final Carrier carrier;
+    private final Geometry centres;
+    private final PreparedGeometry clear;
+    private final Graph<Coordinate, DefaultWeightedEdge> graph = new SimpleWeightedGraph<>(DefaultWeightedEdge.class);
+    private final List<Coordinate> bends = new ArrayList<>();
+
+    private RouteStudy(WalkStudy walks, List<StandingBed> beds, Carrier carrier) {
+        this.walks = walks;
+        this.beds = beds;
+        this.carrier = carrier;
+        List<Polygon> parts = new ArrayList<>(walks.edges(carrier.wheels()).access(carrier.width()).centres());
+        this.centres = GEOMETRY.buildGeometry(parts.stream().map(part -> Bends.coarse(part, CURVE)).toList());
+        this.clear = PreparedGeometryFactory.prepare(centres.buffer(ROUNDING));
+    }
+
+    public static RouteStudy of(WalkStudy walks, List<StandingBed> beds, Carrier carrier) {
+        RouteStudy study = new RouteStudy(walks, List.copyOf(beds), carrier);
+        study.join();
+        return study;
+    }
+
+    /** The shortest way to each bed that can be come to, shortest first; none if the place itself can't be come to. */
+    public List<Route> from(Point place) {
+        Optional<Coordinate> start = onGround(place);
+        if (start.isEmpty()) {
+            return List.of();
+        }
+        double before = start.get().distance(new Coordinate(place.x().metres(), place.y().metres()));
+        boolean added = attach(start.get());
+        var paths = new DijkstraShortestPath<>(graph).getPaths(start.get());
+        List<Route> routes = new ArrayList<>();
+        for (StandingBed bed : beds) {
+            targets(bed).stream().map(target -> route(bed, target, start.get(), before, paths::getPath))
+                    .flatMap(Optional::stream).min(Comparator.comparing(Route::length)).ifPresent(routes::add);
+        }
+        if (added) {
+            graph.removeVertex(start.get());
+        }
+        routes.sort(Comparator.comparing(Route::length).thenComparing(Route::bed));
+        return routes;
+    }
+
+    private interface Paths {
+        GraphPath<Coordinate, DefaultWeightedEdge> to(Coordinate bend);
+    }
+
+    /** Straight to the target, or by the bend that is best. */
+    private Optional<Route> route(StandingBed bed, Coordinate target, Coordinate start, double before, Paths paths) {
+        Route best = isClear(start, target)
+                ? route(bed, before + start.distance(target), List.of(start, target)) : null;
+        for (Coordinate bend : bends) {
+            GraphPath<Coordinate, DefaultWeightedEdge> path = paths.to(bend);
+            if (path == null) {
+                continue;
+            }
+            double length = before + path.getWeight() + bend.distance(target);
+            if ((best == null || length < best.length().metres()) && isClear(bend, target)) {
+                List<Coordinate> places = new ArrayList<>(path.getVertexList());
+                places.add(target);
+                best = route(bed, length, places);
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private static Route route(StandingBed bed, double length, List<Coordinate> places) {
+        return new Route(bed.id(), Length.metres(length), places.stream().map(c -> Point.metres(c.x, c.y)).toList());
+    }
+
+    private void join() {
+        for (int i = 0; i < centres.getNumGeometries(); i++) {
+            bends.addAll(Bends.of((Polygon) centres.getGeometryN(i)));
+        }
+        bends.forEach(graph::addVertex);
+        Bends.Tangents tangents = new Bends.Tangents(centres);
+        for (int i = 0; i < bends.size(); i++) {
+            for (int j = i + 1; j < bends.size(); j++) {
+                if (tangents.couldJoin(bends.get(i), bends.get(j))) {
+                    connect(bends.get(i), bends.get(j));
+                }
+            }
+        }
+    }
+
+    /** False if the place is a bend itself. */
+    private boolean attach(Coordinate start) {
+        boolean added = graph.addVertex(start);
+        if (added) {
+            bends.forEach(bend -> connect(start, bend));
+        }
+        return added;
+    }
+
+    private void connect(Coordinate a, Coordinate b) {
+        if (!a.equals(b) && !graph.containsEdge(a, b) && isClear(a, b)) {
+            graph.setEdgeWeight(graph.addEdge(a, b), a.distance(b));
+        }
+    }
+
+    private boolean isClear(Coordinate a, Coordinate b) {
+        return a.equals2D(b) ? clear.covers(GEOMETRY.createPoint(a))
+                : clear.covers(GEOMETRY.createLineString(new Coordinate[] {a, b}));
+    }
+
+    /** Where the middle of the carrier is when it stands as near to a place as it can. */
+    private Optional<Coordinate> onGround(Point place) {
+        if (centres.isEmpty()) {
+            return Optional.empty();
+        }
+        Geometry point = GEOMETRY.createPoint(new Coordinate(place.x().metres(), place.y().metres()));
+        Coordinate nearest = DistanceOp.nearestPoints(centres, point)[0];
+        double limit = AT_HAND + carrier.width().metres() / 2;
+        return nearest.distance(point.getCoordinate()) <= limit ? Optional.of(nearest) : Optional.empty();
+    }
+
+    private List<Coordinate> targets(StandingBed bed) {
+        Ring ring = Ring.of(bed.corners());
+        double radius = carrier.width().metres() / 2;
+        List<Coordinate> targets = new ArrayList<>();
+        for (Stretch stretch : carrier.wheels() ? walks.stretches(bed.id(), carrier.width())
+                : walks.edges(false).stretches(bed.id(), carrier.width())) {
+            Line beside = ring.besideEdge(stretch.edge(), radius);
+            for (double at : new double[] {stretch.start(), (stretch.start() + stretch.end()) / 2, stretch.end()}) {
+                targets.add(new Coordinate(beside.xAt(at), beside.yAt(at)));
+            }
+        }
+        return targets;
+    }
+}
