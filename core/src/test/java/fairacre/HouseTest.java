@@ -31,12 +31,14 @@ class HouseTest {
                 .layer("frame").definedBy("fairacre.frame")
                 .layer("fill").definedBy("fairacre.fill")
                 .layer("cost").definedBy("fairacre.cost")
+                .layer("arrange").definedBy("fairacre.arrange")
                 .layer("appraisal").definedBy("fairacre.appraisal")
                 .layer("drawing").definedBy("fairacre.drawing")
                 .layer("format").definedBy("fairacre.format")
                 .whereLayer("format").mayNotBeAccessedByAnyLayer()
                 .whereLayer("drawing").mayNotBeAccessedByAnyLayer()
                 .whereLayer("appraisal").mayOnlyBeAccessedByLayers("drawing", "format")
+                .whereLayer("arrange").mayNotBeAccessedByAnyLayer()
                 .whereLayer("cost").mayOnlyBeAccessedByLayers("appraisal")
                 .whereLayer("fill").mayOnlyBeAccessedByLayers("cost", "appraisal")
                 .whereLayer("frame").mayOnlyBeAccessedByLayers("cost", "appraisal")
@@ -46,7 +48,7 @@ class HouseTest {
                 .whereLayer("shape").mayOnlyBeAccessedByLayers("ground", "walk", "reach", "frame", "fill", "appraisal",
                         "drawing")
                 .whereLayer("measure").mayOnlyBeAccessedByLayers("plan", "shape", "ground", "walk", "reach", "frame", "fill",
-                        "cost", "appraisal", "drawing", "format")
+                        "cost", "appraisal", "drawing", "format", "arrange")
                 .check(CORE);
     }
 

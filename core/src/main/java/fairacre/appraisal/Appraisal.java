@@ -72,6 +72,11 @@ public final class Appraisal {
         return report(false);
     }
 
+    /** The ways among the beds of the season. */
+    public WalkStudy walks() {
+        return walks.get();
+    }
+
     public List<BedReach> reach() {
         return reach.get();
     }

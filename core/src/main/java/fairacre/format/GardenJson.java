@@ -117,6 +117,7 @@ public final class GardenJson {
         number(module, Area.class, a -> plain(BigDecimal.valueOf(a.squareCentimetres(), 4)));
         number(module, Volume.class, v -> plain(BigDecimal.valueOf(v.millilitres(), 3)));
         module.addDeserializer(Length.class, new LengthReader());
+        module.addDeserializer(boolean.class, new FlagReader());
         text(module, Board.class, Board::key, Board::of);
         text(module, Material.class, Material::key, Material::of);
         text(module, PriceItem.class, PriceItem::key, PriceItem::of);
@@ -156,6 +157,27 @@ public final class GardenJson {
                 write.write(value, json);
             }
         };
+    }
+
+    /** A flag that is left out is not set. */
+    private static final class FlagReader extends ValueDeserializer<Boolean> {
+        @Override
+        public Boolean deserialize(JsonParser json, DeserializationContext context) {
+            if (json.currentToken() != JsonToken.VALUE_TRUE && json.currentToken() != JsonToken.VALUE_FALSE) {
+                throw new RefusedException("", "it is neither true nor false", "write true or false");
+            }
+            return json.getBooleanValue();
+        }
+
+        @Override
+        public Boolean getNullValue(DeserializationContext context) {
+            throw new RefusedException("", "it is neither true nor false", "write true or false");
+        }
+
+        @Override
+        public Object getAbsentValue(DeserializationContext context) {
+            return Boolean.FALSE;
+        }
     }
 
     private static final class LengthReader extends ValueDeserializer<Length> {

@@ -1,8 +1,9 @@
 package fairacre.plan;
 
-import fairacre.measure.Length;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 
@@ -16,6 +17,9 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
  * @param existing whether it stood already when the garden was taken over, so that nothing has to be bought for it
  */
 public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Frame> frame, boolean existing) {
+
+    /** Less than this is lost to rounding, square metres. */
+    private static final double LOST = 1e-3;
 
     public BedRevision {
         Limits.season(from, "from");
@@ -75,11 +79,14 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
                 .map(c -> outline.at(c.x - halfLength, c.y - halfWidth)).toList();
     }
 
+    /** Between the boards there is one piece of soil, and every arm of the bed keeps some: grown again it is the bed. */
     private static boolean leavesSoil(List<Point> corners, Frame frame) {
-        Length thickness = frame.board().thickness();
+        double thickness = frame.board().thickness().metres();
         BufferParameters mitred = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 10);
-        var inside = BufferOp.bufferOp(Polygons.of(corners), -thickness.metres(), mitred);
-        return !inside.isEmpty() && inside.getNumGeometries() == 1;
+        Polygon whole = Polygons.of(corners);
+        Geometry inside = BufferOp.bufferOp(whole, -thickness, mitred);
+        return !inside.isEmpty() && inside.getNumGeometries() == 1
+                && BufferOp.bufferOp(inside, thickness, mitred).getArea() > whole.getArea() - LOST;
     }
 
     private static void checkRoom(Frame frame, boolean leavesSoil) {

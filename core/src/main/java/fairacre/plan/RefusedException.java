@@ -15,6 +15,12 @@ public final class RefusedException extends IllegalArgumentException {
         this(new Refusal(field, reason, next));
     }
 
+    /** None: a refusal is an answer, given and taken thousands of times while remedies are tried. */
+    @Override
+    public synchronized Throwable fillInStackTrace() {
+        return this;
+    }
+
     public Refusal refusal() {
         return refusal;
     }

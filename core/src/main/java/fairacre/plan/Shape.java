@@ -20,6 +20,8 @@ public record Shape(Form form, List<Keyhole> keyholes) {
     private static final int MOST_KEYHOLES = 20;
     /** A notch ends at least so far from the corners of its side, metres: a board has to hold there. */
     private static final double FROM_CORNER = 0.01;
+    /** Corners nearer than this are one, metres. */
+    private static final double SAME = 1e-5;
 
     public Shape {
         Limits.present(form, "form");
@@ -41,6 +43,26 @@ public record Shape(Form form, List<Keyhole> keyholes) {
 
     public Shape resized(Length length, Length width) {
         return new Shape(form.resized(length, width), keyholes);
+    }
+
+    /** As a mirror shows it that stands across the length; the keyholes go with their sides. */
+    public Shape mirrored(Length length, Length width) {
+        Form other = form.mirrored(length);
+        List<Coordinate> before = form.corners(length, width);
+        List<Coordinate> after = other.corners(length, width);
+        List<Keyhole> moved = new ArrayList<>();
+        for (Keyhole keyhole : keyholes) {
+            Coordinate from = before.get(keyhole.side());
+            Coordinate to = before.get((keyhole.side() + 1) % before.size());
+            Coordinate start = new Coordinate(length.metres() - to.x, to.y);
+            for (int side = 0; side < after.size(); side++) {
+                if (after.get(side).distance(start) < SAME) {
+                    Length along = Length.metres(from.distance(to)).minus(keyhole.at());
+                    moved.add(new Keyhole(side, along, keyhole.width(), keyhole.depth()));
+                }
+            }
+        }
+        return new Shape(other, moved);
     }
 
     public Shape with(Keyhole keyhole) {

@@ -25,6 +25,12 @@ class GardenFileTest {
     private static final String FILE = new String(GardenFile.write(PLAN), StandardCharsets.UTF_8);
 
     @Test
+    void aGardenThatUsesEverythingComesBackEqual() throws Exception {
+        Plan plan = Gardens.everything();
+        assertThat(GardenFile.read(GardenFile.write(plan))).isEqualTo(plan);
+    }
+
+    @Test
     void aGardenThatIsWrittenAndReadIsTheSameAndIsJudgedTheSame() throws Exception {
         Plan back = GardenFile.read(FILE.getBytes(StandardCharsets.UTF_8));
         assertThat(back).isEqualTo(PLAN);

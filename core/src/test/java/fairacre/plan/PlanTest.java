@@ -29,8 +29,15 @@ import org.junit.jupiter.params.provider.ValueSource;
 class PlanTest {
 
     private static final UUID BEANS = id("Beans");
-    private static final Plan PLAN = plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 2, 2, 2, 1),
-            bed("Kale", 6, 2, 2, 1));
+    private static final Plan PLAN = Gardens.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 2, 2, 2, 1),
+            bed("Kale", 6, 2, 2, 1)), new GroundChange.PutFeature(Gardens.feature("Plum", FeatureKind.TREE, 0.3, 2, 9, 7)),
+            new GroundChange.PutWayIn(Gardens.gate("Wicket", 0, 4, 0.9)),
+            new GroundChange.PutCarrier(Gardens.carrier("Barrow", 0.9, true, 0)),
+            new GroundChange.PutWalk(walk("Side", Surfacing.GRASS)));
+
+    private static Walk walk(String name, Surfacing surface) {
+        return new Walk(id(name), name, WalkGrade.WORK, surface, Site.rectangle(1, 8));
+    }
 
     static Stream<Change> changes() {
         Frame frame = Gardens.cedar(Board.B2X6, 2);
@@ -54,6 +61,22 @@ class PlanTest {
                 new Change.SetPrice(new Price(PriceItem.SOIL_BAG_LITRES, Money.of(CurrencyUnit.EUR, 7), false)),
                 new Change.ClearPrice(PriceItem.SOIL_BAG_LITRES),
                 new Change.SetSite(new Site(Site.rectangle(12, 9), 10, -33)),
+                new Change.ReshapeBed(BEANS, SEASON, rectangle(2, 2, 2, 2, 0), Optional.of(Gardens.comb(2, 0.5, 0.4))),
+                new Change.MarkExisting(BEANS, SEASON, true),
+                new GroundChange.PutFeature(Gardens.feature("Shed", FeatureKind.SHED, 0, 0, 8, 6, 9, 6, 9, 7, 8, 7)),
+                new GroundChange.PutFeature(Gardens.feature("Plum", FeatureKind.TREE, 0.4, 3, 8, 7)),
+                new GroundChange.RemoveFeature(id("Plum")),
+                new GroundChange.PutWayIn(Gardens.gate("Gate", 5, 0, 1)),
+                new GroundChange.PutWayIn(Gardens.gate("Wicket", 0, 4, 0.8)),
+                new GroundChange.RemoveWayIn(id("Wicket")),
+                new GroundChange.PutCarrier(Gardens.carrier("Cart", 0.8, true, 0)),
+                new GroundChange.PutCarrier(Gardens.carrier("Barrow", 1.1, true, 0)),
+                new GroundChange.RemoveCarrier(id("Barrow")),
+                new GroundChange.PutWalk(walk("Main", Surfacing.PAVERS)),
+                new GroundChange.PutWalk(walk("Side", Surfacing.PAVERS)),
+                new GroundChange.RemoveWalk(id("Side")),
+                new GroundChange.SetLevels(List.of(new SpotHeight(Point.metres(1, 1), Length.metres(0.3)))),
+                new GroundChange.SetSoil(new SoilNotes(SqueezeTest.FALLS_APART, Optional.empty(), Cover.BARE, Clearing.NOTHING)),
                 new Change.DescribeGarden("Behind the mill", Units.FEET_AND_INCHES),
                 new Change.Batch("Rebuild", List.of(move, revise, new Change.DropRevision(BEANS, SEASON))));
     }
@@ -68,8 +91,9 @@ class PlanTest {
 
     @Test
     void everyKindOfChangeIsAmongThoseTried() {
+        int kinds = Change.class.getPermittedSubclasses().length - 1 + GroundChange.class.getPermittedSubclasses().length;
         assertThat(Stream.concat(changes(), Stream.of(new Change.DropRevision(BEANS, SEASON)))
-                .map(Object::getClass).distinct().count()).isEqualTo(Change.class.getPermittedSubclasses().length);
+                .map(Object::getClass).distinct().count()).isEqualTo(kinds);
     }
 
     @ParameterizedTest
@@ -94,8 +118,9 @@ class PlanTest {
 
     @Test
     void equalContentIsAnEqualPlanInWhateverOrderItCame() {
-        Plan other = plot(10, 8, PLAN.gardeners(), bed("Kale", 6, 2, 2, 1), bed("Beans", 2, 2, 2, 1));
-        assertThat(other).isEqualTo(PLAN);
+        Bed kale = bed("Kale", 6, 2, 2, 1);
+        assertThat(plot(10, 8, PLAN.gardeners(), kale, bed("Beans", 2, 2, 2, 1)))
+                .isEqualTo(plot(10, 8, PLAN.gardeners(), bed("Beans", 2, 2, 2, 1), kale));
     }
 
     @Nested

@@ -9,11 +9,14 @@ import fairacre.plan.Board;
 import fairacre.plan.Budget;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
+import fairacre.plan.Clearing;
+import fairacre.plan.Cover;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
 import fairacre.plan.Gardener;
+import fairacre.plan.GroundChange;
 import fairacre.plan.Joint;
 import fairacre.plan.Keyhole;
 import fairacre.plan.Material;
@@ -23,7 +26,13 @@ import fairacre.plan.Posture;
 import fairacre.plan.Rectangle;
 import fairacre.plan.Shape;
 import fairacre.plan.Site;
+import fairacre.plan.SoilNotes;
+import fairacre.plan.SpotHeight;
+import fairacre.plan.SqueezeTest;
+import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
+import fairacre.plan.Walk;
+import fairacre.plan.WalkGrade;
 import fairacre.plan.WayIn;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
@@ -120,6 +129,33 @@ public final class Gardens {
 
     public static Frame cedar(Board board, int courses) {
         return new Frame(Material.CEDAR, board, courses, Joint.SIDES_PAST);
+    }
+
+    /** A garden that uses everything a plan can hold. */
+    public static Plan everything() {
+        Site site = new Site(Site.rectangle(12, 10), List.of(List.of(Point.metres(20, 0), Point.metres(24, 0), Point.metres(24, 1))),
+                12.5, 48.25, true, List.of(new SpotHeight(Point.metres(1, 1), Length.metres(-0.25)),
+                new SpotHeight(Point.metres(9, 8), Length.metres(0.1))),
+                new SoilNotes(SqueezeTest.MAKES_A_RIBBON, Optional.of(Length.inches(2)), Cover.ROUGH_GRASS, Clearing.TARPAULIN));
+        Shape ell = new Shape(new Form.Ell(Length.metres(0.5), Length.metres(0.4), true), List.of(keyhole(0, 0.7, 0.3, 0.2)));
+        Shape free = new Shape(new Form.FreeForm(List.of(Point.metres(0, 0), Point.metres(2, 0), Point.metres(1, 1.5))), List.of());
+        Bed old = new Bed(id("Old"), "Old", List.of(
+                new BedRevision(SEASON, rectangle(2, 8, 2, 2, 0), Shape.RECTANGLE, Optional.of(cedar(Board.B2X6, 1)), true),
+                new BedRevision(SEASON + 2, rectangle(2, 8, 2, 2, 0), new Shape(Form.RECTANGLE, List.of(keyhole(2, 1, 0.45, 0.8))),
+                        Optional.of(cedar(Board.B2X6, 2)), false)), Optional.of(SEASON + 5));
+        return with(on(site.corners(), List.of(gardener("Ada", 0.6, 0.6), seated("Ines", 0.5, 0.92)),
+                shaped("Ell", rectangle(2, 3, 2, 1.5, 25), ell), shaped("Free", rectangle(6, 3, 2, 1.5, 0), free),
+                shaped("Comb", rectangle(9, 7, 3, 2, 90), comb(3, 0.5, 0.4)),
+                shaped("Eight", rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of())), old),
+                new Change.SetSite(site),
+                new GroundChange.PutFeature(feature("Shed", FeatureKind.SHED, 0, 0, 10, 0, 12, 0, 12, 2, 10, 2)),
+                new GroundChange.PutFeature(new Feature(id("Plum"), "Plum", FeatureKind.TREE, List.of(Point.metres(11, 5)),
+                        Length.metres(0.3), Length.metres(1.5), Length.metres(4), true, false)),
+                new GroundChange.PutWayIn(new WayIn(id("Gate"), "Gate", Point.metres(6, 0), Length.metres(1.1), Swing.OUTWARD,
+                        Optional.of(SEASON + 1))),
+                new GroundChange.PutCarrier(carrier("Barrow", 0.9, true, 0)),
+                new GroundChange.PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS,
+                        List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)))));
     }
 
     /** Rows of framed beds with walks of a little less and a little more than a wheelchair needs; three gardeners. */

@@ -5,11 +5,15 @@ import fairacre.fill.FillTakeoff;
 import fairacre.ground.Quadrilateral;
 import fairacre.measure.Length;
 import fairacre.plan.Board;
+import fairacre.ground.FeaturePreset;
+import fairacre.plan.FeatureKind;
 import fairacre.plan.Material;
 import fairacre.plan.Point;
 import fairacre.plan.Posture;
 import fairacre.plan.PriceItem;
 import fairacre.reach.ReachPreset;
+import fairacre.plan.Surfacing;
+import fairacre.walk.CarrierPreset;
 import fairacre.walk.PassingPreset;
 import java.util.Arrays;
 import java.util.List;
@@ -37,8 +41,15 @@ class CatalogueController {
 
     record ScaleView(String key, String label) {}
 
+    record CarrierView(String label, Length width, boolean wheels, Length turning, String source) {}
+
+    record FeatureView(FeatureKind kind, String label, FeatureKind.Extent extent, Length breadth, Length margin, String caution) {}
+
+    record SurfaceView(Surfacing key, String label, boolean firm) {}
+
     record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<ItemView> items, List<ReachView> reaches,
-            String measureYourOwn, List<PassingView> passings, List<ScaleView> scales, List<String> currencies, Length freeboard) {}
+            String measureYourOwn, List<PassingView> passings, List<CarrierView> carriers,
+            List<FeatureView> features, List<SurfaceView> surfaces, List<ScaleView> scales, List<String> currencies, Length freeboard) {}
 
     /** Corners of a four-sided plot, and how far its first corner is from square, degrees. */
     record MeasuredPlot(List<Point> corners, double outOfSquare) {}
@@ -57,6 +68,11 @@ class CatalogueController {
                 Arrays.stream(ReachPreset.values()).map(p -> new ReachView(p.label(), p.reach(), p.posture())).toList(),
                 ReachPreset.MEASURE_YOUR_OWN,
                 Stream.of(PassingPreset.values()).map(p -> new PassingView(p.label(), p.width(), p.source())).toList(),
+                Arrays.stream(CarrierPreset.values())
+                        .map(c -> new CarrierView(c.label(), c.width(), c.wheels(), c.turning(), c.source())).toList(),
+                Arrays.stream(FeaturePreset.values())
+                        .map(f -> new FeatureView(f.kind(), f.label(), f.kind().extent(), f.breadth(), f.margin(), f.caution())).toList(),
+                Arrays.stream(Surfacing.values()).map(s -> new SurfaceView(s, s.words(), s.firm())).toList(),
                 Arrays.stream(Scale.values()).map(s -> new ScaleView(s.name(), s.label())).toList(),
                 CURRENCIES,
                 FillTakeoff.FREEBOARD);

@@ -8,9 +8,16 @@ import fairacre.drawing.SheetDrawing;
 import fairacre.drawing.SvgSheet;
 import fairacre.format.FaultyFileException;
 import fairacre.format.GardenFile;
+import fairacre.arrange.Order;
+import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
+import fairacre.plan.Point;
 import fairacre.plan.RefusedException;
+import fairacre.walk.CarrierGround;
+import fairacre.walk.CarrierStudy;
+import fairacre.walk.Route;
+import fairacre.walk.RouteStudy;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
@@ -121,6 +128,32 @@ class GardenController {
     @GetMapping("/{garden}/history")
     List<ChangeLog.Entry> history(Principal owner, @PathVariable UUID garden) {
         return gardens.history(id(owner), garden);
+    }
+
+    /** The change that an order of beds would make; it is not made yet. */
+    @PostMapping("/{garden}/orders")
+    Change order(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Order order) {
+        return order.change(gardens.get(id(owner), garden).plan(), season, UUID::randomUUID);
+    }
+
+    /** What a carrier of the garden can do in a season. */
+    @GetMapping("/{garden}/carriers/{carrier}")
+    CarrierGround carrier(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season) {
+        Plan plan = gardens.get(id(owner), garden).plan();
+        return CarrierStudy.of(Appraisal.of(plan, season).walks(), plan.standing(season)).of(carrier(plan, carrier));
+    }
+
+    /** The shortest ways of a carrier from a place to the beds. */
+    @GetMapping("/{garden}/carriers/{carrier}/routes")
+    List<Route> routes(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season,
+            @RequestParam double x, @RequestParam double y) {
+        Plan plan = gardens.get(id(owner), garden).plan();
+        return RouteStudy.of(Appraisal.of(plan, season).walks(), plan.standing(season), carrier(plan, carrier)).from(Point.metres(x, y));
+    }
+
+    private static Carrier carrier(Plan plan, UUID carrier) {
+        return plan.carriers().stream().filter(c -> c.id().equals(carrier)).findFirst().orElseThrow(() -> new RefusedException(
+                "carrier", "there is no carrier " + carrier, "look at the newest plan"));
     }
 
     @GetMapping(path = "/{garden}/file", produces = MediaType.APPLICATION_JSON_VALUE)

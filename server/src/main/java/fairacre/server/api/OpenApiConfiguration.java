@@ -8,6 +8,7 @@ import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Board;
 import fairacre.plan.Change;
+import fairacre.plan.Form;
 import fairacre.plan.Material;
 import fairacre.plan.PriceItem;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -49,6 +50,7 @@ class OpenApiConfiguration {
                 .replaceWithSchema(PriceItem.class, new StringSchema().description("key of an item of the price book"))
                 .replaceWithSchema(Money.class, money());
         Json.mapper().addMixIn(Change.class, GardenJson.ChangeKinds.class);
+        Json.mapper().addMixIn(Form.class, GardenJson.FormKinds.class);
     }
 
     @Bean
@@ -75,30 +77,39 @@ class OpenApiConfiguration {
         };
     }
 
-    /** The kinds of change as a union that is told apart by {@code kind}. */
+    /** The kinds of change and the forms of beds as unions that are told apart by {@code kind}. */
     @Bean
-    GlobalOpenApiCustomizer kindsOfChange() {
+    GlobalOpenApiCustomizer kinds() {
         return api -> {
             Map<String, Schema> schemas = api.getComponents().getSchemas();
-            Schema<?> union = new Schema<>();
-            for (JsonSubTypes.Type type : GardenJson.ChangeKinds.class.getAnnotation(JsonSubTypes.class).value()) {
-                schemas.computeIfPresent(type.name(), (name, schema) -> flattened(name, schema));
-                union.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + type.name()));
-            }
-            schemas.put("Change", union);
+            schemas.put("Change", union(schemas, GardenJson.ChangeKinds.class));
+            schemas.put("Form", union(schemas, GardenJson.FormKinds.class));
         };
+    }
+
+    private static Schema<?> union(Map<String, Schema> schemas, Class<?> kinds) {
+        Schema<?> union = new Schema<>();
+        for (JsonSubTypes.Type type : kinds.getAnnotation(JsonSubTypes.class).value()) {
+            String name = type.value().getSimpleName();
+            schemas.computeIfPresent(name, (key, schema) -> flattened(type.name(), schema));
+            union.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + name));
+        }
+        return union;
     }
 
     private static Schema<?> flattened(String kind, Schema<?> schema) {
         ObjectSchema flat = new ObjectSchema();
         flat.addProperty("kind", new StringSchema().addEnumItem(kind));
         flat.addRequiredItem("kind");
-        for (Schema<?> part : schema.getAllOf()) {
+        List<Schema> parts = schema.getAllOf() == null ? List.of() : schema.getAllOf();
+        for (Schema<?> part : parts) {
             if (part.getProperties() != null) {
                 part.getProperties().forEach(flat::addProperty);
             }
         }
-        schema.getRequired().forEach(flat::addRequiredItem);
+        if (schema.getRequired() != null) {
+            schema.getRequired().forEach(flat::addRequiredItem);
+        }
         return flat;
     }
 

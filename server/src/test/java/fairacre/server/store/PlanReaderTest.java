@@ -2,10 +2,14 @@ package fairacre.server.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.plan.Change;
+import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
+import fairacre.plan.Site;
 import fairacre.server.RunningServer;
 import fairacre.testing.Gardens;
 import java.time.Clock;
+import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.jooq.DSLContext;
@@ -33,6 +37,24 @@ class PlanReaderTest {
         }).dsl();
         assertThat(PlanReader.read(counted, owner, plan.id()).orElseThrow().plan()).isEqualTo(plan);
         assertThat(statements).hasValue(1);
+    }
+
+    @Test
+    void aGardenThatUsesEverythingComesBackEqualAndSoDoesEveryEditOfIt() {
+        UUID owner = account();
+        Plan plan = Gardens.everything().withId(UUID.randomUUID());
+        store.insert(owner, plan);
+        assertThat(PlanReader.read(database, owner, plan.id()).orElseThrow().plan()).isEqualTo(plan);
+        Plan before = plan;
+        for (Change change : List.<Change>of(new GroundChange.RemoveFeature(Gardens.id("Plum")),
+                new GroundChange.PutWayIn(Gardens.gate("Gate", 3, 0, 1.5)), new GroundChange.SetLevels(List.of()),
+                new GroundChange.RemoveWalk(Gardens.id("Main")), new GroundChange.RemoveCarrier(Gardens.id("Barrow")),
+                new Change.MarkExisting(Gardens.id("Old"), Gardens.SEASON, false), new Change.SetSite(new Site(Site.rectangle(9, 9), 0, 1)))) {
+            Plan after = before.apply(change).orThrow();
+            store.update(before, after, 1);
+            assertThat(PlanReader.read(database, owner, plan.id()).orElseThrow().plan()).as(change.toString()).isEqualTo(after);
+            before = after;
+        }
     }
 
     @Test

@@ -1,0 +1,138 @@
+package fairacre.server.store;
+
+import static fairacre.server.store.generated.Tables.BED;
+import static fairacre.server.store.generated.Tables.BED_REVISION;
+import static fairacre.server.store.generated.Tables.GARDEN;
+import static fairacre.server.store.generated.Tables.KEYHOLE;
+import static org.jooq.impl.DSL.multiset;
+import static org.jooq.impl.DSL.select;
+
+import fairacre.measure.Length;
+import fairacre.plan.Bed;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Board;
+import fairacre.plan.Form;
+import fairacre.plan.Frame;
+import fairacre.plan.Joint;
+import fairacre.plan.Keyhole;
+import fairacre.plan.Material;
+import fairacre.plan.Point;
+import fairacre.plan.Rectangle;
+import fairacre.plan.Shape;
+import fairacre.server.store.generated.tables.records.BedRevisionRecord;
+import fairacre.server.store.generated.tables.records.KeyholeRecord;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.Result;
+
+/** Beds with their revisions, from rows and into rows. */
+final class BedRows {
+
+    private static final Field<? extends Result<?>> KEYHOLES = multiset(select(KEYHOLE.SIDE, KEYHOLE.AT, KEYHOLE.WIDTH, KEYHOLE.DEPTH)
+            .from(KEYHOLE).where(KEYHOLE.GARDEN.eq(BED_REVISION.GARDEN)).and(KEYHOLE.BED.eq(BED_REVISION.BED))
+            .and(KEYHOLE.FROM_SEASON.eq(BED_REVISION.FROM_SEASON)).orderBy(KEYHOLE.POSITION)).as("keyholes");
+
+    private static final Field<? extends Result<?>> REVISIONS = multiset(select(BED_REVISION.FROM_SEASON,
+            BED_REVISION.CENTRE_X, BED_REVISION.CENTRE_Y, BED_REVISION.LENGTH, BED_REVISION.WIDTH, BED_REVISION.TURN,
+            BED_REVISION.MATERIAL, BED_REVISION.BOARD, BED_REVISION.COURSES, BED_REVISION.JOINT, BED_REVISION.EXISTING,
+            BED_REVISION.FORM, BED_REVISION.ARM_ALONG, BED_REVISION.ARM_ACROSS, BED_REVISION.ARM_RIGHT, BED_REVISION.FINGERS,
+            BED_REVISION.SPINE, BED_REVISION.FINGER, BED_REVISION.CORNER_CUT, BED_REVISION.CORNER_X, BED_REVISION.CORNER_Y, KEYHOLES)
+            .from(BED_REVISION).where(BED_REVISION.GARDEN.eq(BED.GARDEN)).and(BED_REVISION.BED.eq(BED.ID))
+            .orderBy(BED_REVISION.FROM_SEASON)).as("revisions");
+
+    static final Field<? extends Result<?>> BEDS = multiset(select(BED.ID, BED.NAME, BED.RETIRED, REVISIONS)
+            .from(BED).where(BED.GARDEN.eq(GARDEN.ID))).as("beds");
+
+    private BedRows() {}
+
+    static List<Bed> beds(Record row) {
+        return GroundRows.rows(row, BEDS).map(r -> new Bed(r.get(BED.ID), r.get(BED.NAME),
+                GroundRows.rows(r, REVISIONS).map(BedRows::revision), Optional.ofNullable(r.get(BED.RETIRED))));
+    }
+
+    private static BedRevision revision(Record row) {
+        Point centre = new Point(new Length(row.get(BED_REVISION.CENTRE_X)), new Length(row.get(BED_REVISION.CENTRE_Y)));
+        Rectangle outline = new Rectangle(centre, new Length(row.get(BED_REVISION.LENGTH)),
+                new Length(row.get(BED_REVISION.WIDTH)), row.get(BED_REVISION.TURN));
+        List<Keyhole> keyholes = GroundRows.rows(row, KEYHOLES).map(k -> new Keyhole(k.get(KEYHOLE.SIDE),
+                new Length(k.get(KEYHOLE.AT)), new Length(k.get(KEYHOLE.WIDTH)), new Length(k.get(KEYHOLE.DEPTH))));
+        return new BedRevision(row.get(BED_REVISION.FROM_SEASON), outline, new Shape(form(row), keyholes), frame(row),
+                row.get(BED_REVISION.EXISTING));
+    }
+
+    private static Form form(Record row) {
+        return switch (row.get(BED_REVISION.FORM)) {
+            case "ELL" -> new Form.Ell(new Length(row.get(BED_REVISION.ARM_ALONG)), new Length(row.get(BED_REVISION.ARM_ACROSS)),
+                    row.get(BED_REVISION.ARM_RIGHT));
+            case "COMB" -> new Form.Comb(row.get(BED_REVISION.FINGERS), new Length(row.get(BED_REVISION.SPINE)),
+                    new Length(row.get(BED_REVISION.FINGER)));
+            case "OCTAGON" -> new Form.Octagon(new Length(row.get(BED_REVISION.CORNER_CUT)));
+            case "FREE" -> new Form.FreeForm(GroundRows.points(row.get(BED_REVISION.CORNER_X), row.get(BED_REVISION.CORNER_Y)));
+            default -> Form.RECTANGLE;
+        };
+    }
+
+    private static Optional<Frame> frame(Record row) {
+        return Optional.ofNullable(row.get(BED_REVISION.MATERIAL)).map(material -> new Frame(Material.of(material),
+                Board.of(row.get(BED_REVISION.BOARD)), row.get(BED_REVISION.COURSES),
+                Joint.valueOf(row.get(BED_REVISION.JOINT))));
+    }
+
+    static BedRevisionRecord record(UUID garden, UUID bed, BedRevision revision) {
+        BedRevisionRecord row = new BedRevisionRecord();
+        row.setGarden(garden);
+        row.setBed(bed);
+        row.setFromSeason(revision.from());
+        row.setCentreX(revision.outline().centre().x().micrometres());
+        row.setCentreY(revision.outline().centre().y().micrometres());
+        row.setLength(revision.outline().length().micrometres());
+        row.setWidth(revision.outline().width().micrometres());
+        row.setTurn(revision.outline().turn());
+        row.setExisting(revision.existing());
+        setForm(row, revision.shape().form());
+        revision.frame().ifPresent(frame -> setFrame(row, frame));
+        return row;
+    }
+
+    static List<KeyholeRecord> keyholes(UUID garden, UUID bed, BedRevision revision) {
+        List<KeyholeRecord> rows = new ArrayList<>();
+        for (Keyhole keyhole : revision.shape().keyholes()) {
+            rows.add(new KeyholeRecord(garden, bed, revision.from(), rows.size(), keyhole.side(), keyhole.at().micrometres(),
+                    keyhole.width().micrometres(), keyhole.depth().micrometres()));
+        }
+        return rows;
+    }
+
+    private static void setForm(BedRevisionRecord row, Form form) {
+        row.setForm("RECTANGLE");
+        if (form instanceof Form.Ell ell) {
+            row.setForm("ELL");
+            row.setArmAlong(ell.along().micrometres());
+            row.setArmAcross(ell.across().micrometres());
+            row.setArmRight(ell.right());
+        } else if (form instanceof Form.Comb comb) {
+            row.setForm("COMB");
+            row.setFingers(comb.fingers());
+            row.setSpine(comb.spine().micrometres());
+            row.setFinger(comb.finger().micrometres());
+        } else if (form instanceof Form.Octagon octagon) {
+            row.setForm("OCTAGON");
+            row.setCornerCut(octagon.corner().micrometres());
+        } else if (form instanceof Form.FreeForm free) {
+            row.setForm("FREE");
+            row.setCornerX(GroundRows.xs(free.places()));
+            row.setCornerY(GroundRows.ys(free.places()));
+        }
+    }
+
+    private static void setFrame(BedRevisionRecord row, Frame frame) {
+        row.setMaterial(frame.material().key());
+        row.setBoard(frame.board().key());
+        row.setCourses(frame.courses());
+        row.setJoint(frame.joint().name());
+    }
+}
