@@ -1,5 +1,19 @@
 /** Words of the screens that are not labels of a single control: messages, and what screen readers are told. */
 export const words = {
+  drawing: {
+    AREA: "Drag a rectangle on the sheet …",
+    LINE: "Drag a line on the sheet …",
+    SPOT: "Click on the sheet …",
+  },
+  noFeatures:
+    "Nothing but beds so far. House, trees, taps and buried lines count when beds and walks are judged.",
+  noWaysIn:
+    "No gate drawn: the plot is taken to be open all round. With one it counts as closed everywhere else.",
+  noCarriers: "Only the gardeners so far. Add a barrow or a mower to see where it gets.",
+  noWalks:
+    "No surface noted: all free ground is as it was. Beds may be drawn over a walk; it is what is left free.",
+  noSources:
+    "Put down a tap, the compost or a door under Ground, or a gate, and ways are measured from there.",
   unreadableLength: "Write a length like 3'6\", 42in, 1.07m or 107cm.",
   away: "The program's database is away. Your edit is kept and made as soon as it is back.",
   awayIdle: "The program does not answer at the moment; it is tried again.",
@@ -18,6 +32,18 @@ export const words = {
     "Soil of unknown origin: have it tested. Compost dust can carry germs: wet it, and wash your hands.",
   guess: "a guess",
 } as const;
+
+const FORM_NAMES = {
+  RECTANGLE: "rectangle",
+  ELL: "L",
+  COMB: "comb (a U has two fingers)",
+  OCTAGON: "octagon",
+  FREE: "free corners",
+} as const;
+
+export function formName(kind: keyof typeof FORM_NAMES): string {
+  return FORM_NAMES[kind];
+}
 
 export function bedLabel(name: string, length: string, width: string, flaws: number): string {
   const said = flaws === 0 ? "no snags" : flaws === 1 ? "1 snag" : `${String(flaws)} snags`;

@@ -2,10 +2,13 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { request } from "./client";
 import type {
   AppraisalReport,
+  CarrierGround,
   Catalogue,
   GardenView,
   HistoryEntry,
   ListedGarden,
+  Point,
+  Route,
   SessionView,
 } from "./types";
 
@@ -15,6 +18,10 @@ export const keys = {
   gardens: ["gardens"] as const,
   garden: (id: string) => ["garden", id] as const,
   appraisal: (id: string, revision: number, season: number) => ["appraisal", id, revision, season] as const,
+  carrier: (id: string, revision: number, season: number, carrier: string) =>
+    ["carrier", id, revision, season, carrier] as const,
+  routes: (id: string, revision: number, season: number, carrier: string, from: Point) =>
+    ["routes", id, revision, season, carrier, from.x, from.y] as const,
   history: (id: string, revision: number) => ["history", id, revision] as const,
 };
 
@@ -50,6 +57,39 @@ export function useAppraisal(id: string, revision: number, season: number) {
     queryKey: keys.appraisal(id, revision, season),
     queryFn: () => request<AppraisalReport>("GET", `/api/gardens/${id}/appraisal?season=${String(season)}`),
     placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+}
+
+/** The ground that a carrier can use; asked for while its layer is shown. */
+export function useCarrierGround(id: string, revision: number, season: number, carrier: string | null) {
+  return useQuery({
+    queryKey: keys.carrier(id, revision, season, carrier ?? ""),
+    queryFn: () =>
+      request<CarrierGround>("GET", `/api/gardens/${id}/carriers/${carrier ?? ""}?season=${String(season)}`),
+    enabled: carrier !== null,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+}
+
+/** The shortest ways of a carrier from a place to the beds. */
+export function useRoutes(
+  id: string,
+  revision: number,
+  season: number,
+  carrier: string | null,
+  from: Point | null,
+) {
+  const place = from ?? { x: 0, y: 0 };
+  return useQuery({
+    queryKey: keys.routes(id, revision, season, carrier ?? "", place),
+    queryFn: () =>
+      request<Route[]>(
+        "GET",
+        `/api/gardens/${id}/carriers/${carrier ?? ""}/routes?season=${String(season)}&x=${String(place.x)}&y=${String(place.y)}`,
+      ),
+    enabled: carrier !== null && from !== null,
     staleTime: Infinity,
   });
 }

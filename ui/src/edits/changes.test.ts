@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Change, Rectangle } from "../api/types";
-import { describe as tell, freeName, outlinesAfter, reoutline } from "./changes";
+import { describe as tell, freeName, outlinesAfter, plain, reoutline } from "./changes";
 
 const before: Rectangle = { centre: { x: 2, y: 2 }, length: 2, width: 1, turn: 0 };
 const moved: Rectangle = { ...before, centre: { x: 3, y: 2 } };
@@ -26,7 +26,10 @@ describe("changes", () => {
   it("shows what edits that wait will lead to", () => {
     const waiting: Change[] = [
       { kind: "MoveBed", bed: "b", from: 2027, centre: { x: 9, y: 9 }, turn: 45 },
-      { kind: "PlaceBed", bed: { id: "n", name: "New", revisions: [{ from: 2027, outline: moved }] } },
+      {
+        kind: "PlaceBed",
+        bed: { id: "n", name: "New", revisions: [{ ...plain, from: 2027, outline: moved }] },
+      },
       { kind: "RemoveBed", bed: "gone" },
     ];
     const after = outlinesAfter(

@@ -28,6 +28,12 @@ export function placed(name: string, revision: BedRevision): Change {
   return { kind: "PlaceBed", bed };
 }
 
+/** A bed without keyholes or arms, which nothing was there of before. */
+export const plain = {
+  shape: { form: { kind: "RECTANGLE" as const }, keyholes: [] },
+  existing: false,
+};
+
 export function batch(label: string, changes: Change[]): Change {
   const [only] = changes;
   return only && changes.length === 1 ? only : { kind: "Batch", label, changes };
@@ -95,6 +101,28 @@ export function describe(change: Change, bedName: (id: string) => string): strin
       return "Set a price";
     case "ClearPrice":
       return "Cleared a price";
+    case "MarkExisting":
+      return change.existing ? `${bedName(change.bed)} stood already` : `${bedName(change.bed)} is built new`;
+    case "PutFeature":
+      return `Put down ${change.feature.name}`;
+    case "RemoveFeature":
+      return "Took something off the plot";
+    case "PutWayIn":
+      return `Set ${change.wayIn.name}`;
+    case "RemoveWayIn":
+      return "Closed a way in";
+    case "PutCarrier":
+      return `Measured ${change.carrier.name}`;
+    case "RemoveCarrier":
+      return "Did without a carrier";
+    case "PutWalk":
+      return `Laid ${change.walk.name}`;
+    case "RemoveWalk":
+      return "Took up a walk";
+    case "SetLevels":
+      return "Set the levels";
+    case "SetSoil":
+      return "Noted the soil";
     case "SetSite":
       return "Changed the plot";
     case "DescribeGarden":

@@ -63,7 +63,15 @@ export function NewGardenForm() {
       firstSeason: Math.round(firstSeason),
       budget: budget.trim(),
       contingency,
-      site: { corners, north, latitude },
+      site: {
+        corners,
+        further: [],
+        north,
+        latitude,
+        approximate: false,
+        levels: [],
+        soil: { squeeze: "NOT_DONE", cover: "LAWN", clearing: "SHEET_MULCH" },
+      },
     };
     try {
       const made = await request<GardenView>("POST", "/api/gardens", garden);

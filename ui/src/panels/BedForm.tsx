@@ -5,7 +5,9 @@ import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
 import { boundsOf, corners, shifted, stretched, turned } from "../sheet/geometry";
 import { useDesk } from "../workspace/desk";
+import { CheckField } from "../parts/CheckField";
 import { BedSeasons } from "./BedSeasons";
+import { ShapeFields } from "./ShapeFields";
 import { useFieldEdit } from "./useFieldEdit";
 
 /** One bed by its numbers; every field is an edit of its own. */
@@ -106,6 +108,14 @@ export function BedForm({ bed }: { bed: Bed }) {
           </button>
         ))}
       </div>
+      <ShapeFields bed={judged} outline={outline} faults={faults} edit={edit} />
+      <CheckField
+        label="Stood there already"
+        checked={judged.existing}
+        onChange={(existing) => {
+          edit("existing", { kind: "MarkExisting", bed: bed.id, from, existing });
+        }}
+      />
       <BedSeasons bed={bed} from={from} faults={faults} edit={edit} />
     </div>
   );

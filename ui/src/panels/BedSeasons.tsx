@@ -44,7 +44,11 @@ export function BedSeasons({ bed, from, faults, edit }: Props) {
           type="button"
           className="plain-button w-full text-left"
           onClick={() => {
-            edit("from", { kind: "ReviseBed", bed: bed.id, revision: { ...current, from: desk.season } });
+            edit("from", {
+              kind: "ReviseBed",
+              bed: bed.id,
+              revision: { ...current, from: desk.season, existing: false },
+            });
           }}
         >
           Build it otherwise from {desk.season} on

@@ -1,15 +1,22 @@
-import { words } from "../words";
+import { useState } from "react";
+import type { Form } from "../api/types";
+import { formName, words } from "../words";
 import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
 import { useDesk } from "../workspace/desk";
 import { snapSteps } from "../workspace/steps";
 import { useBedActions } from "../workspace/useBedActions";
 import { BedForm } from "./BedForm";
+import { OrderTools } from "./OrderTools";
 import { PlaceByNumbers } from "./PlaceByNumbers";
 
+const FORMS: readonly Form["kind"][] = ["RECTANGLE", "ELL", "COMB", "OCTAGON", "FREE"];
+
 /** The beds of the garden as a list, and the selected one by its numbers. */
-export function BedsPanel({ drawing, onDraw }: { drawing: boolean; onDraw: (drawing: boolean) => void }) {
+export function BedsPanel() {
   const desk = useDesk();
+  const [form, setForm] = useState<Form["kind"]>("RECTANGLE");
+  const drawing = desk.tool?.kind === "bed";
   const { selected, duplicate, remove } = useBedActions();
   const [only] = selected;
   const plural = selected.length > 1 ? ` ${String(selected.length)} beds` : "";
@@ -22,13 +29,22 @@ export function BedsPanel({ drawing, onDraw }: { drawing: boolean; onDraw: (draw
           aria-pressed={drawing}
           title="B"
           onClick={() => {
-            onDraw(!drawing);
+            desk.setTool(drawing ? null : { kind: "bed", form });
           }}
         >
           {drawing ? "Drag a rectangle on the sheet …" : "Draw a bed"}
         </button>
-        <PlaceByNumbers />
+        <PlaceByNumbers form={form} />
       </div>
+      <Choice
+        label="Shape of new beds"
+        value={form}
+        options={FORMS.map((kind) => ({ value: kind, label: formName(kind) }))}
+        onChange={(kind) => {
+          setForm(kind);
+          if (drawing) desk.setTool({ kind: "bed", form: kind });
+        }}
+      />
       <Choice
         label="Snap step"
         value={String(desk.snapStep)}
@@ -48,6 +64,7 @@ export function BedsPanel({ drawing, onDraw }: { drawing: boolean; onDraw: (draw
           <button type="button" className="plain-button" onClick={remove} title="Delete">
             Take out{plural}
           </button>
+          <OrderTools />
         </div>
       )}
       {only && selected.length === 1 && <BedForm key={only.id} bed={only} />}

@@ -6,11 +6,15 @@ interface Props {
   corners: readonly Point[];
   units: Units;
   fault?: string | undefined;
+  /** With fewer none can be taken out. */
+  least?: number;
+  /** No corner can be added or taken out. */
+  fixed?: boolean;
   onChange: (corners: Point[]) => void;
 }
 
 /** A polygon by typed corners, in the order in which one walks round it. */
-export function CornerFields({ corners, units, fault, onChange }: Props) {
+export function CornerFields({ corners, units, fault, onChange, least = 3, fixed = false }: Props) {
   function put(index: number, part: Partial<Point>) {
     onChange(corners.map((corner, i) => (i === index ? { ...corner, ...part } : corner)));
   }
@@ -53,6 +57,7 @@ export function CornerFields({ corners, units, fault, onChange }: Props) {
               className="plain-button px-2"
               aria-label={`Add a corner after corner ${String(index + 1)}`}
               title="Add a corner after this one"
+              disabled={fixed}
               onClick={() => {
                 insert(index);
               }}
@@ -64,7 +69,7 @@ export function CornerFields({ corners, units, fault, onChange }: Props) {
               className="plain-button px-2"
               aria-label={`Take out corner ${String(index + 1)}`}
               title="Take out this corner"
-              disabled={corners.length <= 3}
+              disabled={fixed || corners.length <= least}
               onClick={() => {
                 onChange(corners.filter((_, i) => i !== index));
               }}

@@ -5,6 +5,7 @@ import { TextField } from "../parts/TextField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { CornerFields } from "./CornerFields";
+import { FeatureList } from "./FeatureList";
 import { useFieldEdit } from "./useFieldEdit";
 
 /** The garden's name and units, and the plot by its corners. */
@@ -85,6 +86,7 @@ export function GroundPanel() {
           put("corners", { corners });
         }}
       />
+      <FeatureList />
       <p className="text-sm text-soft">{words.digCaution}</p>
     </div>
   );

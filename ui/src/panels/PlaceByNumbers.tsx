@@ -1,12 +1,14 @@
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import { LengthField } from "../parts/LengthField";
+import type { Form } from "../api/types";
 import { boundsOf, tidy } from "../sheet/geometry";
+import { startingForm } from "../sheet/outline";
 import { useNewBed } from "../sheet/useNewBed";
 import { useDesk } from "../workspace/desk";
 
 /** A new bed by typed size and place. */
-export function PlaceByNumbers() {
+export function PlaceByNumbers({ form }: { form: Form["kind"] }) {
   const desk = useDesk();
   const newBed = useNewBed();
   const metric = desk.units === "METRIC";
@@ -25,7 +27,8 @@ export function PlaceByNumbers() {
       x: tidy(plot.left + size.left + size.length / 2),
       y: tidy(plot.bottom + size.foot + size.width / 2),
     };
-    const change = newBed({ centre, length: size.length, width: size.width, turn: 0 });
+    const { length, width } = size;
+    const change = newBed({ centre, length, width, turn: 0 }, startingForm(form, length, width));
     desk.submit(change, setFault);
     desk.select([change.bed.id]);
     setOpen(false);

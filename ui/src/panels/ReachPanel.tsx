@@ -4,7 +4,10 @@ import { freeName } from "../edits/changes";
 import { hatchId, Swatch } from "../sheet/Patterns";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { CarrierList } from "./CarrierList";
 import { GardenerForm } from "./GardenerForm";
+import { WalkList } from "./WalkList";
+import { WaysInList } from "./WaysInList";
 
 /** Who gardens, how far they reach and what they need to pass, and what of each bed that leaves. */
 export function ReachPanel() {
@@ -28,6 +31,7 @@ export function ReachPanel() {
 
   return (
     <div className="space-y-4">
+      <h3>Who gardens</h3>
       {gardeners.length === 0 && <p className="text-soft">{words.noGardeners}</p>}
       {gardeners.map((gardener, index) => (
         <GardenerForm key={gardener.id} gardener={gardener} index={index} />
@@ -40,6 +44,9 @@ export function ReachPanel() {
         <p className="mt-1 text-soft">{desk.catalogue.measureYourOwn}</p>
       </details>
       <ReachTable gardeners={gardeners} />
+      <WaysInList />
+      <CarrierList />
+      <WalkList />
     </div>
   );
 }

@@ -17,7 +17,7 @@ async function type(label: string, text: string) {
   await userEvent.type(field, `${text}{Enter}`);
 }
 
-const beds = <BedsPanel drawing={false} onDraw={vi.fn()} />;
+const beds = <BedsPanel />;
 
 describe("beds", () => {
   it("are listed with their size, or when they come and go", () => {

@@ -2,7 +2,7 @@ import type { KeyboardEvent, PointerEvent } from "react";
 import type { BedAppraisal, Gardener, Rectangle, Units } from "../api/types";
 import { formatLength } from "../measure/lengths";
 import { bedLabel } from "../words";
-import { corners } from "./geometry";
+import { fitted } from "./outline";
 import { closedPath } from "./path";
 import { hatchId } from "./Patterns";
 import { toSheet, type View } from "./view";
@@ -30,7 +30,7 @@ const LETTER = 13;
 /** A bed to scale: its boards at their true thickness, the soil inside, and what is out of reach. */
 export function BedShape(props: Props) {
   const { bed, outline, view, units, gardeners, selected, flaws, note } = props;
-  const board = Math.max(0, (bed.outline.length - bed.insideLength) / 2);
+  const framed = bed.height > 0;
   return (
     <g
       role="button"
@@ -49,15 +49,15 @@ export function BedShape(props: Props) {
       onFocus={props.onFocus}
     >
       <path
-        d={closedPath(corners(outline), view)}
-        fill={board > 0 ? "var(--color-timber)" : "url(#soil)"}
+        d={closedPath(fitted(bed.corners, bed.outline, outline), view)}
+        fill={framed ? "var(--color-timber)" : "url(#soil)"}
         stroke={selected ? "var(--color-mark)" : "var(--color-ink)"}
         strokeWidth={selected ? 3 : 1.2}
-        strokeDasharray={board > 0 ? undefined : "7 3"}
+        strokeDasharray={framed ? undefined : "7 3"}
       />
-      {board > 0 && (
+      {framed && (
         <path
-          d={closedPath(corners(outline, board), view)}
+          d={closedPath(fitted(bed.inside, bed.outline, outline), view)}
           fill="url(#soil)"
           stroke="var(--color-ink)"
           strokeWidth="0.6"

@@ -1,5 +1,6 @@
-import type { Site, Units } from "../api/types";
+import type { Point, Site, Units } from "../api/types";
 import { formatLength } from "../measure/lengths";
+import { piecesOf } from "./boundary";
 import { boundsOf } from "./geometry";
 import { closedPath } from "./path";
 import { toSheet, type View } from "./view";
@@ -16,12 +17,17 @@ const CLOSEST_LINES = 18;
 
 /** The plot with a grid of whole metres or feet, and the lengths of its sides. */
 export function Ground({ site, view, units }: Props) {
-  const sides = site.corners.map((from, index) => {
-    const to = site.corners[(index + 1) % site.corners.length] ?? from;
-    return { from, to };
+  const sides = piecesOf(site).flatMap((corners) => {
+    const counterClockwise = area(corners) > 0;
+    return corners.map((from, index) => ({
+      from,
+      to: corners[(index + 1) % corners.length] ?? from,
+      counterClockwise,
+    }));
   });
-  const counterClockwise = sides.reduce((sum, { from, to }) => sum + from.x * to.y - to.x * from.y, 0) > 0;
-  const outline = closedPath(site.corners, view);
+  const outline = piecesOf(site)
+    .map((corners) => closedPath(corners, view))
+    .join("");
   return (
     <g>
       <clipPath id="plot">
@@ -29,8 +35,15 @@ export function Ground({ site, view, units }: Props) {
       </clipPath>
       <path d={outline} fill="var(--color-paper)" />
       <GridLines site={site} view={view} units={units} />
-      <path d={outline} fill="none" stroke="var(--color-ink)" strokeWidth="2.4" strokeLinejoin="miter" />
-      {sides.map(({ from, to }, index) => {
+      <path
+        d={outline}
+        fill="none"
+        stroke="var(--color-ink)"
+        strokeWidth="2.4"
+        strokeLinejoin="miter"
+        strokeDasharray={site.approximate ? "9 5" : undefined}
+      />
+      {sides.map(({ from, to, counterClockwise }, index) => {
         const a = toSheet(view, from);
         const b = toSheet(view, to);
         const length = Math.hypot(b.x - a.x, b.y - a.y);
@@ -57,8 +70,16 @@ export function Ground({ site, view, units }: Props) {
   );
 }
 
+/** Twice the area, positive if the corners go round counter-clockwise. */
+function area(corners: readonly Point[]): number {
+  return corners.reduce((sum, from, index) => {
+    const to = corners[(index + 1) % corners.length] ?? from;
+    return sum + from.x * to.y - to.x * from.y;
+  }, 0);
+}
+
 function GridLines({ site, view, units }: Props) {
-  const bounds = boundsOf(site.corners);
+  const bounds = boundsOf(piecesOf(site).flat());
   let step = units === "METRIC" ? 1 : FEET;
   while (step * view.scale < CLOSEST_LINES) step *= 5;
   const lines: string[] = [];

@@ -4,6 +4,9 @@ import { reoutline, type Reoutline } from "../edits/changes";
 import { useDesk } from "../workspace/desk";
 import { words } from "../words";
 import { BedShape } from "./BedShape";
+import { piecesOf } from "./boundary";
+import { CarrierLayer } from "./CarrierLayer";
+import { Features } from "./Features";
 import { boundsOf, shifted, stretched } from "./geometry";
 import { GapLine } from "./GapLine";
 import { Ground } from "./Ground";
@@ -15,11 +18,13 @@ import { SheetOverlay } from "./SheetOverlay";
 import { SnagMarks } from "./SnagMarks";
 import { Transients } from "./Transients";
 import { TypeHere, type Typing } from "./TypeHere";
-import { useNewBed } from "./useNewBed";
+import { useDrawn } from "./useDrawn";
 import { useSheetKeys } from "./useSheetKeys";
 import { useSize } from "./useSize";
 import { useViewControl } from "./useViewControl";
 import { toGround, toSheet } from "./view";
+import { WalkAreas } from "./WalkAreas";
+import { WaysIn } from "./WaysIn";
 
 /** How near a snap has to be, pixels. */
 const SNAP_PIXELS = 9;
@@ -31,16 +36,17 @@ const SHORTEST_GAP = 24;
 const MOST_DIMENSIONED = 30;
 
 /** The measured drawing: beds to scale, dragged, turned and stretched by hand or keys, judged while they move. */
-export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => void }) {
+export function Sheet() {
   const desk = useDesk();
+  const drawing = desk.tool !== null;
   const frame = useRef<HTMLDivElement>(null);
   const size = useSize(frame);
-  const plot = useMemo(() => boundsOf(desk.plan.site.corners), [desk.plan.site.corners]);
+  const plot = useMemo(() => boundsOf(piecesOf(desk.plan.site).flat()), [desk.plan.site]);
   const { view, control, panHandlers } = useViewControl(plot, size, frame);
   const [doing, setDoing] = useState<Interaction>(idle);
   const [byKeys, setByKeys] = useState<ReadonlyMap<string, Rectangle>>(new Map());
   const [typing, setTyping] = useState<Typing | null>(null);
-  const newBed = useNewBed();
+  const drawnChange = useDrawn();
   const onKeys = useSheetKeys(desk, setByKeys);
 
   const hand = underHand(doing);
@@ -114,7 +120,7 @@ export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => v
     if (doing.kind === "idle") return;
     const next = act({ kind: "to", at: place(event) }, event);
     if (next.kind === "draw") {
-      desk.tryOut(next.now ? newBed(next.now) : null);
+      desk.tryOut(drawnChange({ start: next.start, end: next.end, area: next.now }));
       return;
     }
     const change = reoutline(edits(next), "Move beds");
@@ -124,12 +130,12 @@ export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => v
   function release(event: PointerEvent) {
     if (doing.kind === "idle") return;
     if (doing.kind === "draw") {
-      const change = doing.now && newBed(doing.now);
+      const change = drawnChange({ start: doing.start, end: doing.end, area: doing.now });
       if (change) {
         desk.submit(change);
-        desk.select([change.bed.id]);
+        if (change.kind === "PlaceBed") desk.select([change.bed.id]);
       } else desk.tryOut(null);
-      onDrawn();
+      desk.setTool(null);
     } else if (doing.kind === "marquee") {
       const found = caught(doing, desk.outlines);
       if (found.length > 0) desk.select([...new Set([...desk.selection, ...found])]);
@@ -161,7 +167,9 @@ export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => v
     isShown(gap, desk.selection, beds.length, view.scale),
   );
   const name = (bed: string | undefined) =>
-    bed === undefined ? "the plot's edge" : (desk.bedById.get(bed)?.name ?? "");
+    bed === undefined
+      ? "the plot's edge"
+      : (desk.bedById.get(bed)?.name ?? desk.plan.features.find((f) => f.id === bed)?.name ?? "");
 
   return (
     <div
@@ -182,6 +190,15 @@ export function Sheet({ drawing, onDrawn }: { drawing: boolean; onDrawn: () => v
         <svg width={size.width} height={size.height} className="block select-none" data-testid="sheet">
           <Patterns />
           <Ground site={desk.plan.site} view={view} units={desk.units} />
+          <WalkAreas walks={desk.plan.walks} view={view} />
+          {desk.step === "reach" && <CarrierLayer view={view} />}
+          <Features features={desk.plan.features} view={view} selected={null} />
+          <WaysIn
+            waysIn={desk.plan.waysIn.filter((way) => (way.from ?? 0) <= desk.season)}
+            site={desk.plan.site}
+            view={view}
+            units={desk.units}
+          />
           {inDrawingOrder(beds, desk.selection).map((bed) => (
             <BedShape
               key={bed.bed}

@@ -2,7 +2,7 @@ import type { Units } from "../api/types";
 import { formatLength } from "../measure/lengths";
 import { boundsOf, corners } from "./geometry";
 import type { Interaction } from "./interaction";
-import { closedPath } from "./path";
+import { closedPath, openPath } from "./path";
 import { toSheet, type Size, type View } from "./view";
 
 interface Props {
@@ -29,7 +29,11 @@ export function Transients({ doing, view, size, units }: Props) {
         </g>
       );
     case "draw":
-      if (!doing.now) return null;
+      if (!doing.now) {
+        return (
+          <path d={openPath([doing.start, doing.end], view)} stroke="var(--color-mark)" strokeWidth="2" />
+        );
+      }
       return (
         <g>
           <path

@@ -26,7 +26,7 @@ export type Interaction =
   | { kind: "move"; start: Point; before: Outlines; now: Outlines; guides: Guides; far: boolean }
   | { kind: "stretch"; bed: string; edge: Edge; before: Rectangle; now: Rectangle }
   | { kind: "turn"; bed: string; before: Rectangle; now: Rectangle }
-  | { kind: "draw"; start: Point; now: Rectangle | null }
+  | { kind: "draw"; start: Point; end: Point; now: Rectangle | null }
   | { kind: "marquee"; start: Point; end: Point };
 
 export interface Scene {
@@ -74,7 +74,12 @@ export function interact(state: Interaction, action: Action, scene: Scene): Inte
         now: before,
       }));
     case "start-draw":
-      return { kind: "draw", start: onGrid(action.at, scene), now: null };
+      return {
+        kind: "draw",
+        start: onGrid(action.at, scene),
+        end: onGrid(action.at, scene),
+        now: null,
+      };
     case "start-marquee":
       return { kind: "marquee", start: action.at, end: action.at };
     case "to":
@@ -117,8 +122,9 @@ function to(state: Interaction, place: Point, scene: Scene): Interaction {
     case "turn":
       return { ...state, now: turnedTo(state.before, place, scene) };
     case "draw": {
-      const now = spanning(state.start, onGrid(place, scene));
-      return { ...state, now: now.length > 0 && now.width > 0 ? now : null };
+      const end = onGrid(place, scene);
+      const now = spanning(state.start, end);
+      return { ...state, end, now: now.length > 0 && now.width > 0 ? now : null };
     }
     case "marquee":
       return { ...state, end: place };

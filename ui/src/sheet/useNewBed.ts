@@ -1,12 +1,12 @@
-import type { Change, Rectangle } from "../api/types";
-import { freeName, placed } from "../edits/changes";
+import type { Change, Form, Rectangle } from "../api/types";
+import { freeName, placed, plain } from "../edits/changes";
 import { useDesk } from "../workspace/desk";
 import { revisionIn } from "../workspace/useBedActions";
 
 /** Makes new beds for the season that is looked at, framed as some bed of the plan is. */
 export function useNewBed() {
   const desk = useDesk();
-  return (outline: Rectangle): Extract<Change, { kind: "PlaceBed" }> => {
+  return (outline: Rectangle, form: Form = { kind: "RECTANGLE" }): Extract<Change, { kind: "PlaceBed" }> => {
     const model = desk.plan.beds
       .map((bed) => revisionIn(bed, desk.season)?.frame)
       .find((frame) => frame !== undefined);
@@ -14,7 +14,14 @@ export function useNewBed() {
       "Bed",
       desk.plan.beds.map((bed) => bed.name),
     );
-    const change = placed(name, { from: desk.season, outline, ...(model ? { frame: model } : {}) });
+    const shape = { form, keyholes: [] };
+    const change = placed(name, {
+      ...plain,
+      from: desk.season,
+      outline,
+      shape,
+      ...(model ? { frame: model } : {}),
+    });
     return change as Extract<Change, { kind: "PlaceBed" }>;
   };
 }

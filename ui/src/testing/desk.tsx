@@ -2,7 +2,9 @@ import { render } from "@testing-library/react";
 import type { ReactNode } from "react";
 import { vi } from "vitest";
 import type { AppraisalReport, BedAppraisal, Catalogue, Change, Plan, Snag } from "../api/types";
+import { plain } from "../edits/changes";
 import { EditQueue } from "../edits/queue";
+import { corners } from "../sheet/geometry";
 import { DeskContext, type Desk } from "../workspace/desk";
 
 /** An invented garden of two beds and two gardeners, and a desk to try parts of the workspace at. */
@@ -25,18 +27,26 @@ export const plan: Plan = {
       { x: 10, y: 8 },
       { x: 0, y: 8 },
     ],
+    further: [],
     north: 0,
     latitude: 50,
+    approximate: false,
+    levels: [],
+    soil: { squeeze: "NOT_DONE", cover: "LAWN", clearing: "SHEET_MULCH" },
   },
   gardeners: [
     { id: "ada", name: "Ada", reach: 0.61, posture: "STANDING", passing: 0.6 },
     { id: "maren", name: "Maren", reach: 0.508, posture: "SEATED", passing: 0.9144 },
   ],
   beds: [
-    { id: "beans", name: "Beans", revisions: [{ from: 2027, outline: beans, frame: cedar }] },
-    { id: "kale", name: "Kale", revisions: [{ from: 2028, outline: kale }] },
-    { id: "old", name: "Old bed", revisions: [{ from: 2027, outline: beans }], retired: 2028 },
+    { id: "beans", name: "Beans", revisions: [{ ...plain, from: 2027, outline: beans, frame: cedar }] },
+    { id: "kale", name: "Kale", revisions: [{ ...plain, from: 2028, outline: kale }] },
+    { id: "old", name: "Old bed", revisions: [{ ...plain, from: 2027, outline: beans }], retired: 2028 },
   ],
+  features: [],
+  waysIn: [],
+  carriers: [],
+  walks: [],
   prices: [{ item: "cedar/board", amount: euro("20.00"), guess: true }],
 };
 
@@ -55,6 +65,9 @@ function appraised(
     name,
     revision,
     outline,
+    ...plain,
+    corners: corners(outline),
+    inside: corners(outline, 0.038),
     insideLength: outline.length - 0.076,
     insideWidth: outline.width - 0.076,
     height: 0.3,
@@ -142,6 +155,33 @@ export const catalogue: Catalogue = {
     { label: "With a barrow", width: 0.9144, source: "common practice" },
     { label: "In a wheelchair", width: 0.9144, source: "2010 ADA Standards 403.5.1" },
   ],
+  carriers: [
+    { label: "Barrow", width: 0.9144, wheels: true, turning: 0, source: "common practice" },
+    {
+      label: "Wheelchair",
+      width: 0.9144,
+      wheels: true,
+      turning: 1.524,
+      source: "2010 ADA Standards 403.5.1",
+    },
+  ],
+  features: [
+    { kind: "SHED", label: "Shed", extent: "AREA", breadth: 0, margin: 0, caution: "" },
+    {
+      kind: "WALL",
+      label: "Wall",
+      extent: "LINE",
+      breadth: 0.23,
+      margin: 0,
+      caution: "Over 4 ft: local code.",
+    },
+    { kind: "TREE", label: "Tree", extent: "SPOT", breadth: 0.25, margin: 2.4, caution: "" },
+    { kind: "TAP", label: "Tap", extent: "SPOT", breadth: 0, margin: 0, caution: "" },
+  ],
+  surfaces: [
+    { key: "WOOD_CHIP", label: "wood chip or bark", firm: false },
+    { key: "PAVERS", label: "pavers or slabs", firm: true },
+  ],
   scales: [{ key: "ONE_TO_50", label: "1:50" }],
   currencies: ["EUR"],
   freeboard: 0.0254,
@@ -176,6 +216,12 @@ export function deskFor(part: Partial<Desk> = {}) {
     bedById: new Map(report.beds.map((bed) => [bed.bed, bed])),
     snapStep: 0.05,
     setSnapStep: vi.fn(),
+    tool: null,
+    setTool: vi.fn(),
+    carrier: null,
+    showCarrier: vi.fn(),
+    fetchFrom: null,
+    setFetchFrom: vi.fn(),
     ...part,
   };
   return { desk, submit };

@@ -16,13 +16,8 @@ const STEPS: readonly { key: TradeStep; label: string }[] = [
   { key: "purse", label: "Purse" },
 ];
 
-interface Props {
-  drawing: boolean;
-  onDraw: (drawing: boolean) => void;
-}
-
 /** The order in which a garden is thought through, and what the current step asks; nothing is locked. */
-export function TradeOrder({ drawing, onDraw }: Props) {
+export function TradeOrder() {
   const desk = useDesk();
   return (
     <Tabs.Root
@@ -47,7 +42,7 @@ export function TradeOrder({ drawing, onDraw }: Props) {
       </Tabs.List>
       <Tabs.Content value={desk.step} className="min-h-0 grow overflow-y-auto px-3 py-3">
         {desk.step === "ground" && <GroundPanel />}
-        {desk.step === "beds" && <BedsPanel drawing={drawing} onDraw={onDraw} />}
+        {desk.step === "beds" && <BedsPanel />}
         {desk.step === "reach" && <ReachPanel />}
         {desk.step === "frames" && <FramesPanel />}
         {desk.step === "fill" && <FillPanel />}

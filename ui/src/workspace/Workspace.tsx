@@ -1,4 +1,3 @@
-import { useState } from "react";
 import { Link, Navigate, useParams } from "react-router";
 import { Problem } from "../api/client";
 import { Sheet } from "../sheet/Sheet";
@@ -32,8 +31,7 @@ export default function Workspace() {
 }
 
 function Laid({ desk }: { desk: Desk }) {
-  const [drawing, setDrawing] = useState(false);
-  useWorkspaceKeys(desk, setDrawing);
+  useWorkspaceKeys(desk);
   return (
     <DeskContext.Provider value={desk}>
       <div className="grid min-h-full grid-cols-1 lg:h-full lg:grid-cols-[19.5rem_minmax(0,1fr)_17.5rem] lg:grid-rows-[auto_auto_minmax(0,1fr)_auto]">
@@ -44,15 +42,10 @@ function Laid({ desk }: { desk: Desk }) {
           <PurseLine />
         </div>
         <div className="flex flex-col border-rule bg-paper max-lg:order-3 lg:min-h-0 lg:border-r">
-          <TradeOrder drawing={drawing} onDraw={setDrawing} />
+          <TradeOrder />
         </div>
         <main className="h-[60vh] lg:h-auto lg:min-h-0">
-          <Sheet
-            drawing={drawing}
-            onDrawn={() => {
-              setDrawing(false);
-            }}
-          />
+          <Sheet />
         </main>
         <SnagSlip />
         <div className="max-lg:order-2 lg:col-span-3">

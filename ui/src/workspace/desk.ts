@@ -4,13 +4,23 @@ import type {
   BedAppraisal,
   Catalogue,
   Change,
+  FeatureKind,
+  Form,
   GardenView,
   Plan,
   Preview,
   Rectangle,
   Units,
+  Walk,
 } from "../api/types";
 import type { EditQueue, QueueState } from "../edits/queue";
+
+/** What can be drawn on the sheet. */
+export type Tool =
+  | { kind: "bed"; form: Form["kind"] }
+  | { kind: "feature"; feature: FeatureKind }
+  | { kind: "wayIn" }
+  | { kind: "walk"; grade: Walk["grade"] };
 
 export type TradeStep = "ground" | "beds" | "reach" | "frames" | "fill" | "purse";
 
@@ -45,6 +55,15 @@ export interface Desk {
   bedById: ReadonlyMap<string, BedAppraisal>;
   snapStep: number;
   setSnapStep: (step: number) => void;
+  /** What the pointer draws next; null while it selects. */
+  tool: Tool | null;
+  setTool: (tool: Tool | null) => void;
+  /** The carrier whose ground is shown as a layer of the sheet. */
+  carrier: string | null;
+  showCarrier: (carrier: string | null) => void;
+  /** From where ways are measured, by the id of a feature or a way in. */
+  fetchFrom: string | null;
+  setFetchFrom: (id: string | null) => void;
 }
 
 export const DeskContext = createContext<Desk | null>(null);

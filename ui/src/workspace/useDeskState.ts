@@ -6,7 +6,7 @@ import type { Change, GardenView, Preview } from "../api/types";
 import { outlinesAfter } from "../edits/changes";
 import { Previews } from "../edits/previews";
 import { EditQueue, type Item } from "../edits/queue";
-import type { Desk, TradeStep } from "./desk";
+import type { Desk, Tool, TradeStep } from "./desk";
 import { presentSeason } from "./seasons";
 import { defaultStep } from "./steps";
 
@@ -24,6 +24,9 @@ export function useDeskState(id: string): Opened {
   const [step, setStep] = useState<TradeStep>("beds");
   const [selection, setSelection] = useState<ReadonlySet<string>>(new Set());
   const [snapStep, setSnapStep] = useState<number | null>(null);
+  const [tool, setTool] = useState<Tool | null>(null);
+  const [carrier, showCarrier] = useState<string | null>(null);
+  const [fetchFrom, setFetchFrom] = useState<string | null>(null);
   const [preview, setPreview] = useState<Preview | null>(null);
   /** Edits that are made but not judged yet: what they do is shown until the judgement is there. */
   const [settling, setSettling] = useState<readonly Change[]>([]);
@@ -112,6 +115,12 @@ export function useDeskState(id: string): Opened {
     bedById,
     snapStep: snapStep ?? defaultStep(view.plan.units),
     setSnapStep,
+    tool,
+    setTool,
+    carrier: view.plan.carriers.some((c) => c.id === carrier) ? carrier : null,
+    showCarrier,
+    fetchFrom,
+    setFetchFrom,
   };
   return { desk, failure: null };
 }

@@ -1,0 +1,158 @@
+import type { Feature, Point } from "../api/types";
+import { closedPath, openPath } from "./path";
+import { toSheet, type View } from "./view";
+
+interface Props {
+  features: readonly Feature[];
+  view: View;
+  selected: string | null;
+}
+
+const AREA_FILL: Partial<Record<Feature["kind"], string>> = {
+  HOUSE: "url(#built)",
+  SHED: "url(#built)",
+  COMPOST: "url(#soil)",
+  SLAB: "url(#slab)",
+  STEPS: "url(#steps)",
+  KEEP_OFF: "url(#keep-off)",
+};
+/** Thinner lines could not be seen, pixels. */
+const THINNEST = 2;
+
+/** What stands or lies on the plot besides beds: its own ground drawn full, its margin as a broken line. */
+export function Features({ features, view, selected }: Props) {
+  return (
+    <g pointerEvents="none">
+      {features.map((feature) => (
+        <g key={feature.id} data-feature={feature.name}>
+          <Margin feature={feature} view={view} />
+          <Body feature={feature} view={view} marked={feature.id === selected} />
+          <Name feature={feature} view={view} />
+        </g>
+      ))}
+    </g>
+  );
+}
+
+function Body({ feature, view, marked }: { feature: Feature; view: View; marked: boolean }) {
+  const stroke = marked ? "var(--color-mark)" : "var(--color-ink)";
+  const thick = Math.max(THINNEST, feature.breadth * view.scale);
+  const [first] = feature.places;
+  if (!first) return null;
+  if (feature.places.length === 1) return <Spot feature={feature} at={first} view={view} stroke={stroke} />;
+  if (feature.kind in AREA_FILL) {
+    return (
+      <path
+        d={closedPath(feature.places, view)}
+        fill={AREA_FILL[feature.kind]}
+        stroke={stroke}
+        strokeWidth={marked ? 3 : 1.4}
+      />
+    );
+  }
+  const dashes = { FENCE: "10 3", TRELLIS: "3 3", BURIED_LINE: "12 4 2 4" }[feature.kind as string];
+  return (
+    <path
+      d={openPath(feature.places, view)}
+      fill="none"
+      stroke={feature.kind === "FENCE" ? "var(--color-fence)" : stroke}
+      strokeWidth={feature.kind === "BURIED_LINE" ? THINNEST : thick}
+      strokeDasharray={dashes}
+      strokeOpacity={feature.kind === "HEDGE" ? 0.45 : 0.9}
+    />
+  );
+}
+
+/** Trees to scale; taps, downspouts, doors and windows as a mark with a letter. */
+function Spot({ feature, at, view, stroke }: { feature: Feature; at: Point; view: View; stroke: string }) {
+  const place = toSheet(view, at);
+  if (feature.kind === "TREE") {
+    return (
+      <circle
+        cx={place.x}
+        cy={place.y}
+        r={Math.max(3, (feature.breadth / 2) * view.scale)}
+        fill="var(--color-timber)"
+        stroke={stroke}
+        strokeWidth="1.4"
+      />
+    );
+  }
+  const letter = { TAP: "T", DOWNSPOUT: "S", DOOR: "D", WINDOW: "W" }[feature.kind as string] ?? "";
+  const water = feature.kind === "TAP" || feature.kind === "DOWNSPOUT";
+  return (
+    <g>
+      <circle
+        cx={place.x}
+        cy={place.y}
+        r="9"
+        fill={water ? "#dcebf8" : "white"}
+        stroke={feature.lookout ? "var(--color-mark)" : stroke}
+        strokeWidth={feature.lookout ? 3 : 1.4}
+      />
+      <text
+        x={place.x}
+        y={place.y + 4}
+        textAnchor="middle"
+        fontSize="11"
+        fontWeight="700"
+        fill="var(--color-ink)"
+      >
+        {letter}
+      </text>
+    </g>
+  );
+}
+
+function Margin({ feature, view }: { feature: Feature; view: View }) {
+  if (feature.margin === 0) return null;
+  const [first] = feature.places;
+  if (first && feature.places.length === 1) {
+    const place = toSheet(view, first);
+    return (
+      <circle
+        cx={place.x}
+        cy={place.y}
+        r={feature.margin * view.scale}
+        fill="url(#crown)"
+        stroke="var(--color-soft)"
+        strokeDasharray="5 4"
+      />
+    );
+  }
+  const area = feature.kind in AREA_FILL;
+  return (
+    <path
+      d={area ? closedPath(feature.places, view) : openPath(feature.places, view)}
+      fill={area ? "var(--color-ochrepale)" : "none"}
+      fillOpacity="0.5"
+      stroke="var(--color-ochrepale)"
+      strokeOpacity="0.7"
+      strokeWidth={2 * feature.margin * view.scale}
+      strokeLinejoin="round"
+      strokeLinecap="round"
+    />
+  );
+}
+
+function Name({ feature, view }: { feature: Feature; view: View }) {
+  const middle = toSheet(view, {
+    x: feature.places.reduce((sum, p) => sum + p.x, 0) / feature.places.length,
+    y: feature.places.reduce((sum, p) => sum + p.y, 0) / feature.places.length,
+  });
+  const spot = feature.places.length === 1;
+  return (
+    <text
+      x={middle.x + (spot ? 12 : 0)}
+      y={middle.y + (spot ? -8 : 4)}
+      textAnchor={spot ? "start" : "middle"}
+      fontSize="11.5"
+      fill="var(--color-ink)"
+      stroke="var(--color-paper)"
+      strokeWidth="3"
+      paintOrder="stroke"
+    >
+      {feature.name}
+    </text>
+  );
+}

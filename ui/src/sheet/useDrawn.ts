@@ -1,0 +1,105 @@
+import type { Change, Feature, Point, Rectangle, Walk } from "../api/types";
+import { freeName } from "../edits/changes";
+import { useDesk } from "../workspace/desk";
+import { onBoundary, piecesOf } from "./boundary";
+import { corners } from "./geometry";
+import { startingForm } from "./outline";
+import { useNewBed } from "./useNewBed";
+
+/** What the pointer has drawn: from where to where, and the upright rectangle between if it has an area. */
+export interface Drawn {
+  start: Point;
+  end: Point;
+  area: Rectangle | null;
+}
+
+/** Width of a gate to begin with: 42 in lets a barrow through with ease, metres. */
+const USUAL_GATE = 1.0668;
+/** A click within this of a side's middle sets a gate into the middle, metres. */
+const MIDDLE_TOLERANCE = 0.2;
+
+/** Turns what is drawn with the tool in hand into a change; null while it is too small to be anything. */
+export function useDrawn() {
+  const desk = useDesk();
+  const newBed = useNewBed();
+  const { tool, plan } = desk;
+
+  function feature(kind: Feature["kind"], drawn: Drawn): Change | null {
+    const preset = desk.catalogue.features.find((f) => f.kind === kind);
+    if (!preset) return null;
+    const places = {
+      AREA: drawn.area ? corners(drawn.area) : [],
+      LINE: drawn.area || distance(drawn) > 0 ? [drawn.start, drawn.end] : [],
+      SPOT: [drawn.end],
+    }[preset.extent];
+    if (places.length === 0) return null;
+    return { kind: "PutFeature", feature: newFeature(preset, places, plan.features) };
+  }
+
+  return (drawn: Drawn): Change | null => {
+    switch (tool?.kind) {
+      case "bed":
+        return drawn.area
+          ? newBed(drawn.area, startingForm(tool.form, drawn.area.length, drawn.area.width))
+          : null;
+      case "feature":
+        return feature(tool.feature, drawn);
+      case "wayIn":
+        return {
+          kind: "PutWayIn",
+          wayIn: {
+            id: crypto.randomUUID(),
+            name: freeName(
+              "Gate",
+              plan.waysIn.map((way) => way.name),
+            ),
+            place: onBoundary(piecesOf(plan.site), drawn.end, desk.snapStep, MIDDLE_TOLERANCE),
+            width: USUAL_GATE,
+            swing: "INWARD",
+          },
+        };
+      case "walk":
+        return drawn.area
+          ? { kind: "PutWalk", walk: newWalk(tool.grade, corners(drawn.area), plan.walks) }
+          : null;
+      default:
+        return null;
+    }
+  };
+}
+
+function distance({ start, end }: Drawn): number {
+  return Math.hypot(end.x - start.x, end.y - start.y);
+}
+
+export function newFeature(
+  preset: { kind: Feature["kind"]; label: string; breadth: number; margin: number },
+  places: Point[],
+  others: readonly Feature[],
+): Feature {
+  const { kind, breadth, margin } = preset;
+  const stem = preset.label.replace(/ \(.*| or .*/, "");
+  const name = freeName(
+    stem,
+    others.map((other) => other.name),
+  );
+  return {
+    id: crypto.randomUUID(),
+    name,
+    kind,
+    places,
+    breadth,
+    margin,
+    height: 0,
+    bareInWinter: false,
+    lookout: false,
+  };
+}
+
+export function newWalk(grade: Walk["grade"], area: Point[], others: readonly Walk[]): Walk {
+  const name = freeName(
+    grade === "MAIN" ? "Main walk" : "Work walk",
+    others.map((other) => other.name),
+  );
+  return { id: crypto.randomUUID(), name, grade, surface: "WOOD_CHIP", corners: area };
+}
