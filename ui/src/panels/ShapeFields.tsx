@@ -163,6 +163,13 @@ interface KeyholesProps {
   onChange: (keyholes: Keyhole[]) => void;
 }
 
+/** Into what the foot of the bed is made of: half of a spine or of the lying arm, a third of a whole bed. */
+function startingDepth(form: Form, outline: Rectangle): number {
+  if (form.kind === "COMB") return form.spine / 2;
+  if (form.kind === "ELL") return form.along / 2;
+  return outline.width / 3;
+}
+
 /** Comfortable for a foot: 18 in, metres. */
 const COMFORTABLE = 0.4572;
 
@@ -235,7 +242,7 @@ function Keyholes({ bed, outline, fault, onChange }: KeyholesProps) {
         type="button"
         className="plain-button"
         onClick={() => {
-          const depth = tidy(Math.max(0.1, outline.width / 3));
+          const depth = tidy(Math.max(0.1, startingDepth(bed.shape.form, outline)));
           onChange([...keyholes, { side: 0, at: tidy(outline.length / 2), width: COMFORTABLE, depth }]);
         }}
       >

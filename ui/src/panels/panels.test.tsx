@@ -2,7 +2,7 @@
 import "../testing/setup";
 import { act, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { describe, expect, it, vi } from "vitest";
+import { describe, expect, it } from "vitest";
 import { atDesk, deskFor, plan } from "../testing/desk";
 import { BedsPanel } from "./BedsPanel";
 import { FillPanel } from "./FillPanel";

@@ -7,7 +7,7 @@ const GROUNDS = [
   { id: "steps", fill: "#eceff2", path: "M0 0h6", size: 6, turn: 0 },
   { id: "keep-off", fill: "#f6ead0", path: "M0 0L9 9M9 0L0 9", size: 9, turn: 0 },
   { id: "crown", fill: "#e3ecdf", path: "M2 4a2 2 0 0 1 4 0", size: 12, turn: 0 },
-  { id: "usable", fill: "#d8ebf499", path: "M0 7h14", size: 14, turn: -30 },
+  { id: "usable", fill: "#d8ebf466", path: "M0 11h22", size: 22, turn: -30 },
   { id: "surface-WOOD_CHIP", fill: "#f3ecdf", path: "M1 2l3 1M6 6l2-2M2 8l2 1", size: 10, turn: 12 },
   { id: "surface-LOOSE_GRAVEL", fill: "#eef0f2", path: "M2 2h.8M6 4h.8M3 7h.8M8 8h.8", size: 9, turn: 0 },
   { id: "surface-STABILISED_GRAVEL", fill: "#e9ecee", path: "M2 2h.8M6 6h.8", size: 7, turn: 0 },

@@ -37,14 +37,14 @@ class HouseTest {
                 .layer("format").definedBy("fairacre.format")
                 .whereLayer("format").mayNotBeAccessedByAnyLayer()
                 .whereLayer("drawing").mayNotBeAccessedByAnyLayer()
-                .whereLayer("appraisal").mayOnlyBeAccessedByLayers("drawing", "format")
+                .whereLayer("appraisal").mayOnlyBeAccessedByLayers("drawing", "format", "arrange")
                 .whereLayer("arrange").mayNotBeAccessedByAnyLayer()
-                .whereLayer("cost").mayOnlyBeAccessedByLayers("appraisal")
+                .whereLayer("cost").mayOnlyBeAccessedByLayers("appraisal", "arrange")
                 .whereLayer("fill").mayOnlyBeAccessedByLayers("cost", "appraisal")
                 .whereLayer("frame").mayOnlyBeAccessedByLayers("cost", "appraisal")
                 .whereLayer("reach").mayOnlyBeAccessedByLayers("appraisal")
-                .whereLayer("ground").mayOnlyBeAccessedByLayers("appraisal")
-                .whereLayer("walk").mayOnlyBeAccessedByLayers("reach", "appraisal", "drawing")
+                .whereLayer("ground").mayOnlyBeAccessedByLayers("appraisal", "drawing", "format")
+                .whereLayer("walk").mayOnlyBeAccessedByLayers("reach", "appraisal", "drawing", "arrange")
                 .whereLayer("shape").mayOnlyBeAccessedByLayers("ground", "walk", "reach", "frame", "fill", "appraisal",
                         "drawing")
                 .whereLayer("measure").mayOnlyBeAccessedByLayers("plan", "shape", "ground", "walk", "reach", "frame", "fill",

@@ -149,6 +149,7 @@ public final class Appraisal {
             snags.addAll(new WalkSnags(context).find(walks.get()));
             snags.addAll(new CarrierSnags(context).find(walks.get()));
         }
+        snags.addAll(new LevelSnags(context).find());
         snags.addAll(new FrameSnags(context).find());
         snags.addAll(new CostSnags(context).find(bill(), purse()));
         snags.sort(Comparator.comparing(Snag::weight).thenComparing(Snag::rule).thenComparing(s -> s.beds().toString()));

@@ -14,6 +14,7 @@ import fairacre.plan.WayIn;
 import fairacre.walk.CarrierStudy;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
@@ -41,6 +42,7 @@ final class CarrierSnags {
             }
         }
         context.setting().waysIn().forEach(way -> tooNarrow(way).ifPresent(snags::add));
+        addBlocked(study, snags);
         for (Gardener gardener : context.plan().gardeners()) {
             if (gardener.posture() == Posture.SEATED) {
                 addForChair(gardener, study, snags);
@@ -82,13 +84,26 @@ final class CarrierSnags {
                         new GroundChange.PutWayIn(wider))))));
     }
 
+    /** Ways in that not even the slimmest gardener gets beyond. */
+    private void addBlocked(CarrierStudy study, List<Snag> snags) {
+        Gardener slimmest = context.plan().gardeners().stream().min(Comparator.comparing(Gardener::passing)).orElseThrow();
+        Carrier carrier = new Carrier(slimmest.id(), slimmest.name(), slimmest.passing(), slimmest.posture() == Posture.SEATED,
+                Length.ZERO);
+        for (WayIn way : study.blocked(carrier)) {
+            String words = "Something stands close behind " + way.name() + ": nobody gets in there.";
+            snags.add(Snag.of(SnagRule.WAY_IN_BLOCKED, Weight.SERIOUS, words, Optional.of(way.place()), List.of(), List.of(),
+                    context.remedies(() -> new GateRemedies(context, way, carrier).all())));
+        }
+    }
+
     private static Length slackened(WayIn way) {
         return way.width().plus(Length.metres(2 * WalkStudy.SLACK));
     }
 
     private void addForChair(Gardener gardener, CarrierStudy study, List<Snag> snags) {
         Carrier chair = new Carrier(gardener.id(), gardener.name(), gardener.passing(), true, CHAIR_TURNS);
-        if (!context.setting().waysIn().isEmpty() && !context.standing().isEmpty() && !study.turnsSomewhere(chair)) {
+        if (!context.setting().waysIn().isEmpty() && !context.standing().isEmpty() && !study.ground(chair).isEmpty()
+                && !study.turnsSomewhere(chair)) {
             snags.add(noTurning(gardener));
         }
         List<Walk> loose = context.plan().walks().stream().filter(walk -> !walk.surface().firm()).toList();

@@ -7,6 +7,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -25,23 +26,34 @@ public final class PdfSheet {
     private PdfSheet() {}
 
     public static byte[] write(SheetDrawing sheet) {
+        return write(List.of(sheet));
+    }
+
+    /** Several sheets as one document, a page each; there is at least one. */
+    public static byte[] write(List<SheetDrawing> sheets) {
         try (PDDocument document = new PDDocument(); InputStream letters = PDFont.class.getResourceAsStream(FONT)) {
             PDFont font = PDType0Font.load(document, letters, true);
-            PDPage page = new PDPage(new PDRectangle(points(sheet.width()), points(sheet.height())));
-            document.addPage(page);
-            document.getDocumentInformation().setTitle(sheet.title());
-            try (PDPageContentStream content = new PDPageContentStream(document, page)) {
-                content.setStrokingColor(0.06f, 0.14f, 0.25f);
-                content.setNonStrokingColor(0.06f, 0.14f, 0.25f);
-                for (Mark mark : sheet.marks()) {
-                    draw(mark, sheet, font, content);
-                }
+            document.getDocumentInformation().setTitle(sheets.get(0).title());
+            for (SheetDrawing sheet : sheets) {
+                addPage(document, sheet, font);
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
             return bytes.toByteArray();
         } catch (IOException failure) {
             throw new UncheckedIOException(failure);
+        }
+    }
+
+    private static void addPage(PDDocument document, SheetDrawing sheet, PDFont font) throws IOException {
+        PDPage page = new PDPage(new PDRectangle(points(sheet.width()), points(sheet.height())));
+        document.addPage(page);
+        try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+            content.setStrokingColor(0.06f, 0.14f, 0.25f);
+            content.setNonStrokingColor(0.06f, 0.14f, 0.25f);
+            for (Mark mark : sheet.marks()) {
+                draw(mark, sheet, font, content);
+            }
         }
     }
 

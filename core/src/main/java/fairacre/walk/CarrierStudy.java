@@ -5,6 +5,7 @@ import fairacre.measure.Length;
 import fairacre.plan.Carrier;
 import fairacre.plan.Point;
 import fairacre.plan.StandingBed;
+import fairacre.plan.WayIn;
 import fairacre.shape.Areas;
 import fairacre.shape.Curves;
 import java.util.ArrayList;
@@ -56,6 +57,18 @@ public final class CarrierStudy {
     /** Whether there is a place on its ground where the carrier can turn round; always for one that turns on the spot. */
     public boolean turnsSomewhere(Carrier carrier) {
         return carrier.turning().compareTo(carrier.width()) <= 0 || !turningCentres(carrier, centres(carrier)).isEmpty();
+    }
+
+    /** The ways in that are wide enough for a carrier, with no ground behind them on which it could stand. */
+    public List<WayIn> blocked(Carrier carrier) {
+        Edges edges = walks.edges(carrier.wheels());
+        double radius = carrier.width().metres() / 2 - WalkStudy.SLACK;
+        List<Polygon> centres = edges.access(carrier.width()).centres();
+        return edges.layout().waysIn().stream().filter(way -> {
+            Polygon ground = edges.layout().pieces().get(Openings.piece(edges.layout().pieces(), way));
+            Geometry threshold = Openings.threshold(ground, way, radius);
+            return !threshold.isEmpty() && centres.stream().noneMatch(threshold::intersects);
+        }).toList();
     }
 
     public CarrierGround of(Carrier carrier) {

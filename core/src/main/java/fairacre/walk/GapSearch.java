@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 
 /**
- * Clear distances square to the edges. What faces an edge is cut to the strip in front of it; the part nearest to the edge
+ * Clear distances square to the edges; an edge that faces another edge of its own bed has none. What faces an edge is cut to the strip in front of it; the part nearest to the edge
  * gives the distance and the middle of that part the place of the dimension line.
  */
 final class GapSearch {
@@ -46,7 +46,7 @@ final class GapSearch {
         for (int edge = 0; edge < layout.ring(bed).edges(); edge++) {
             Strip strip = new Strip(layout.ring(bed), edge);
             Facing facing = nearest(bed, strip, near);
-            if (facing == null || facing.distance < SHORTEST) {
+            if (facing == null || facing.distance < SHORTEST || layout.id(bed).equals(facing.other)) {
                 continue;
             }
             UUID id = layout.id(bed);
@@ -60,7 +60,7 @@ final class GapSearch {
     }
 
     private Facing nearest(int bed, Strip strip, int[] near) {
-        Facing nearest = null;
+        Facing nearest = layout.ring(bed).isConvex() ? null : strip.facing(layout.ring(bed), layout.id(bed));
         for (Ring side : layout.plotSides()) {
             nearest = nearer(nearest, strip.facing(side, null));
         }
@@ -88,7 +88,7 @@ final class GapSearch {
         return other.distance < one.distance + slack ? other : one;
     }
 
-    /** What faces an edge: how far off, where along the edge, and which bed; null for the plot's edge. */
+    /** What faces an edge: how far off, where along the edge, and what it is; null for the plot's edge. */
     private record Facing(double distance, double along, UUID other) {}
 
     /** The ground in front of an edge; s runs along the edge, t away from it. */
@@ -106,6 +106,9 @@ final class GapSearch {
         Facing facing(Ring other, UUID id) {
             Nearest nearest = new Nearest(length);
             for (int corner = 0; corner < other.edges(); corner++) {
+                if (other == ring && corner == edge) {
+                    continue;
+                }
                 nearest.segment(s(other, corner), t(other, corner), s(other, corner + 1), t(other, corner + 1));
             }
             return nearest.result(id);

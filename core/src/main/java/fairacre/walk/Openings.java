@@ -3,6 +3,7 @@ package fairacre.walk;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
 import fairacre.plan.WayIn;
+import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
@@ -50,6 +51,19 @@ final class Openings {
         double y = middle.y + dx * (radius + CLEAR);
         return GEOMETRY.createLineString(new Coordinate[] {new Coordinate(x - dx * play, y - dy * play),
             new Coordinate(x + dx * play, y + dy * play)});
+    }
+
+    /** A place moved along its side of the ground, but not so far that an opening would leave the side. */
+    static Point along(List<Polygon> pieces, Point place, double by, double width) {
+        Geometry at = Polygons.line(List.of(place));
+        Polygon ground = pieces.stream()
+                .min(Comparator.comparingDouble(piece -> piece.getExteriorRing().distance(at))).orElseThrow();
+        LineSegment side = side(ground, place);
+        double half = Math.min(width / 2, side.getLength() / 2);
+        double now = side.projectionFactor(coordinate(place)) * side.getLength();
+        double then = Math.max(half, Math.min(side.getLength() - half, now + by));
+        Coordinate moved = side.pointAlong(then / side.getLength());
+        return Point.metres(moved.x, moved.y);
     }
 
     /** The side of the ground nearest to a place, with the ground at its left. */

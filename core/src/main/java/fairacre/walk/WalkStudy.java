@@ -2,6 +2,7 @@ package fairacre.walk;
 
 import fairacre.measure.Length;
 import fairacre.plan.FeatureKind;
+import fairacre.plan.Point;
 import fairacre.plan.Setting;
 import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
@@ -63,6 +64,14 @@ public final class WalkStudy {
     /** Every place narrower than a carrier of this width needs, but wide enough to be meant as a walk. */
     public List<Pinch> pinches(Length width) {
         return new PinchSearch(onFoot.layout(), width).all();
+    }
+
+    /**
+     * A place so many metres further along the side of the plot on which a way in lies, as far as the side lets an opening of
+     * this width go.
+     */
+    public Point alongTheEdge(Point place, double by, Length width) {
+        return Openings.along(onFoot.layout().pieces(), place, by, width.metres());
     }
 
     Edges edges(boolean wheels) {

@@ -13,18 +13,22 @@ import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.measure.Length;
 import fairacre.plan.Board;
 import fairacre.plan.Budget;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
+import fairacre.plan.GroundChange;
 import fairacre.plan.GroundChange.PutCarrier;
 import fairacre.plan.GroundChange.PutFeature;
 import fairacre.plan.GroundChange.PutWalk;
 import fairacre.plan.GroundChange.PutWayIn;
 import fairacre.plan.Plan;
+import fairacre.plan.Point;
 import fairacre.plan.PriceItem;
 import fairacre.plan.Site;
+import fairacre.plan.SpotHeight;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkGrade;
@@ -71,12 +75,21 @@ class AppraisalTest {
         plans.put(SnagRule.CARRIER_SHUT_OUT, with(beans, new PutWayIn(gate("Gate", 5, 0, 1)),
                 new PutCarrier(carrier("Barrow", 1.1, true, 0))));
         plans.put(SnagRule.WAY_IN_TOO_NARROW, with(plot(10, 10, ADA), new PutWayIn(gate("Gate", 5, 0, 0.5))));
+        plans.put(SnagRule.WAY_IN_BLOCKED, with(plot(10, 10, ADA, bed("Beans", 5, 0.5, 1.5, 1)), new PutWayIn(gate("Gate", 5, 0, 1))));
+        GroundChange slope = new GroundChange.SetLevels(List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1)));
+        plans.put(SnagRule.BED_ON_SLOPE, with(plot(10, 10, ADA, bed("Beans", 5, 5, 1, 3)), slope));
+        plans.put(SnagRule.WALK_TOO_STEEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92))), slope,
+                new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 10)))));
         plans.put(SnagRule.SURFACE_UNFIT, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
                 new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2)))));
         plans.put(SnagRule.NO_TURNING, with(plot(4, 3.4, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 2, 1.7, 2, 0.9)),
                 new PutWayIn(gate("Gate", 2, 0, 1))));
         plans.put(SnagRule.NO_GARDENER, plot(10, 10, List.of(), bed("Beans", 5, 5, 2, 1)));
         return plans;
+    }
+
+    private static SpotHeight height(double x, double y, double z) {
+        return new SpotHeight(Point.metres(x, y), Length.metres(z));
     }
 
     @ParameterizedTest
@@ -96,7 +109,7 @@ class AppraisalTest {
     }
 
     @ParameterizedTest
-    @EnumSource(mode = EnumSource.Mode.EXCLUDE, names = "BUDGET_EXCEEDED")
+    @EnumSource(mode = EnumSource.Mode.EXCLUDE, names = {"BUDGET_EXCEEDED", "BED_ON_SLOPE"})
     void theFirstRemedyPutsTheSnagRightAndMakesNothingWorse(SnagRule rule) {
         Plan plan = flawed().get(rule);
         Plan cured = plan.apply(snag(rule).orElseThrow().remedies().get(0).change()).orThrow();

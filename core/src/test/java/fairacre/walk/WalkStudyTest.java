@@ -114,4 +114,13 @@ class WalkStudyTest {
         Plan plan = Gardens.plot(10, 10, List.of(), beds);
         return WalkStudy.of(plan.site(), plan.standing(SEASON));
     }
+
+    @Test
+    void theFingersOfACombAreNotMeasuredAgainstEachOther() {
+        var plan = fairacre.testing.Gardens.plot(10, 10, java.util.List.of(), fairacre.testing.Gardens.shaped("Comb",
+                fairacre.testing.Gardens.rectangle(5, 5, 4, 2, 0), fairacre.testing.Gardens.comb(3, 0.5, 0.5)));
+        var gaps = WalkStudy.of(plan.site(), plan.standing(fairacre.testing.Gardens.SEASON)).gaps();
+        assertThat(gaps).allSatisfy(gap -> assertThat(gap.to()).isEmpty());
+        assertThat(gaps).extracting(gap -> gap.distance().metres()).allSatisfy(d -> assertThat(d).isIn(3.0, 4.0, 5.5));
+    }
 }

@@ -7,6 +7,9 @@ import fairacre.measure.Length;
 import fairacre.plan.Board;
 import fairacre.ground.FeaturePreset;
 import fairacre.plan.FeatureKind;
+import fairacre.format.FaultyFileException;
+import fairacre.format.Track;
+import fairacre.format.TrackFile;
 import fairacre.plan.Material;
 import fairacre.plan.Point;
 import fairacre.plan.Posture;
@@ -18,6 +21,7 @@ import fairacre.walk.PassingPreset;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -76,6 +80,12 @@ class CatalogueController {
                 Arrays.stream(Scale.values()).map(s -> new ScaleView(s.name(), s.label())).toList(),
                 CURRENCIES,
                 FillTakeoff.FREEBOARD);
+    }
+
+    /** A boundary from a GPX track or a GeoJSON polygon. */
+    @PostMapping(path = "/plots/track", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    Track track(@RequestBody byte[] file) throws FaultyFileException {
+        return TrackFile.read(file);
     }
 
     @PostMapping("/plots/four-sides")

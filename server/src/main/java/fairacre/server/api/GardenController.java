@@ -3,21 +3,15 @@ package fairacre.server.api;
 import fairacre.appraisal.Appraisal;
 import fairacre.appraisal.AppraisalReport;
 import fairacre.drawing.PdfSheet;
+import fairacre.drawing.SettingOutSheet;
 import fairacre.drawing.Scale;
 import fairacre.drawing.SheetDrawing;
 import fairacre.drawing.SvgSheet;
 import fairacre.format.FaultyFileException;
 import fairacre.format.GardenFile;
-import fairacre.arrange.Order;
-import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
 import fairacre.plan.RefusedException;
-import fairacre.walk.CarrierGround;
-import fairacre.walk.CarrierStudy;
-import fairacre.walk.Route;
-import fairacre.walk.RouteStudy;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
@@ -130,32 +124,6 @@ class GardenController {
         return gardens.history(id(owner), garden);
     }
 
-    /** The change that an order of beds would make; it is not made yet. */
-    @PostMapping("/{garden}/orders")
-    Change order(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Order order) {
-        return order.change(gardens.get(id(owner), garden).plan(), season, UUID::randomUUID);
-    }
-
-    /** What a carrier of the garden can do in a season. */
-    @GetMapping("/{garden}/carriers/{carrier}")
-    CarrierGround carrier(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season) {
-        Plan plan = gardens.get(id(owner), garden).plan();
-        return CarrierStudy.of(Appraisal.of(plan, season).walks(), plan.standing(season)).of(carrier(plan, carrier));
-    }
-
-    /** The shortest ways of a carrier from a place to the beds. */
-    @GetMapping("/{garden}/carriers/{carrier}/routes")
-    List<Route> routes(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season,
-            @RequestParam double x, @RequestParam double y) {
-        Plan plan = gardens.get(id(owner), garden).plan();
-        return RouteStudy.of(Appraisal.of(plan, season).walks(), plan.standing(season), carrier(plan, carrier)).from(Point.metres(x, y));
-    }
-
-    private static Carrier carrier(Plan plan, UUID carrier) {
-        return plan.carriers().stream().filter(c -> c.id().equals(carrier)).findFirst().orElseThrow(() -> new RefusedException(
-                "carrier", "there is no carrier " + carrier, "look at the newest plan"));
-    }
-
     @GetMapping(path = "/{garden}/file", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<byte[]> file(Principal owner, @PathVariable UUID garden) {
         Plan plan = gardens.get(id(owner), garden).plan();
@@ -172,6 +140,13 @@ class GardenController {
     ResponseEntity<byte[]> pdf(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
         SheetDrawing sheet = sheet(owner, garden, season, scale);
         return download(PdfSheet.write(sheet), MediaType.APPLICATION_PDF, sheet.title() + ".pdf");
+    }
+
+    /** The figures for staking out a season's beds. */
+    @GetMapping(path = "/{garden}/setting-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> settingOut(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+        List<SheetDrawing> pages = SettingOutSheet.of(gardens.get(id(owner), garden).plan(), season);
+        return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
     }
 
     private SheetDrawing sheet(Principal owner, UUID garden, int season, String scale) {

@@ -1,0 +1,110 @@
+package fairacre.appraisal;
+
+import fairacre.ground.BedLevel;
+import fairacre.ground.BedLevel.Meaning;
+import fairacre.ground.LevelStudy;
+import fairacre.ground.Levels;
+import fairacre.measure.Length;
+import fairacre.plan.Change;
+import fairacre.plan.Frame;
+import fairacre.plan.Gardener;
+import fairacre.plan.GroundChange;
+import fairacre.plan.Limits;
+import fairacre.plan.Point;
+import fairacre.plan.Polygons;
+import fairacre.plan.Posture;
+import fairacre.plan.Rectangle;
+import fairacre.plan.StandingBed;
+import fairacre.plan.Walk;
+import fairacre.plan.WalkGrade;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+
+/** Beds and walks on ground that is not level, where spot heights say so. */
+final class LevelSnags {
+
+    private final SnagContext context;
+
+    LevelSnags(SnagContext context) {
+        this.context = context;
+    }
+
+    List<Snag> find() {
+        List<Snag> snags = new ArrayList<>();
+        Levels.of(context.plan().site().levels()).map(LevelStudy::of).ifPresent(study -> {
+            for (StandingBed bed : context.standing()) {
+                BedLevel level = study.of(bed);
+                if (level.meaning() != Meaning.LEVEL) {
+                    snags.add(slope(study, bed, level));
+                }
+            }
+            context.plan().gardeners().stream().filter(g -> g.posture() == Posture.SEATED).findFirst()
+                    .ifPresent(seated -> addSteep(study, seated, snags));
+        });
+        return snags;
+    }
+
+    private Snag slope(LevelStudy study, StandingBed bed, BedLevel level) {
+        String fall = "The ground under " + bed.name() + " falls " + length(level.along()) + " along and " + length(level.across())
+                + " across: ";
+        String words = fall + switch (level.meaning()) {
+            case LEVEL -> "level enough.";
+            case DIG_IN -> "dig the upper side in.";
+            case PART_COURSE -> "make the lower side up with part of a course.";
+            case STEP -> "more than a course; step the bed or terrace first.";
+        };
+        Weight weight = level.meaning() == Meaning.STEP ? Weight.WARNING : Weight.NOTE;
+        return Snag.of(SnagRule.BED_ON_SLOPE, weight, words, Optional.of(bed.outline().centre()), List.of(bed.id()), List.of(),
+                context.remedies(() -> remedies(study, bed, level)));
+    }
+
+    /** A turn along the contour if it helps, a course more if there is a frame, or another place for the bed. */
+    private List<Remedy> remedies(LevelStudy study, StandingBed bed, BedLevel level) {
+        List<Remedy> remedies = new ArrayList<>();
+        Rectangle turned = bed.outline().movedTo(bed.outline().centre(), bed.outline().turn() + 90);
+        Surroundings round = context.surroundings(bed);
+        if (round.suits(turned) && study.of(round.reshaped(turned)).meaning().compareTo(level.meaning()) < 0) {
+            remedies.add(new Remedy("Turn " + bed.name() + " along the slope's contour", Edits.move(bed, turned)));
+        }
+        bed.frame().filter(frame -> frame.courses() < Limits.MOST_COURSES).ifPresent(frame -> remedies.add(raised(bed, frame)));
+        if (remedies.isEmpty()) {
+            remedies.add(context.edits().takeOut(bed));
+        }
+        return remedies;
+    }
+
+    private static Remedy raised(StandingBed bed, Frame frame) {
+        return new Remedy("Build " + bed.name() + " a course higher and dig its upper side in", new Change.ReframeBed(bed.id(),
+                bed.revision().from(), Optional.of(frame.withCourses(frame.courses() + 1))));
+    }
+
+    private void addSteep(LevelStudy study, Gardener seated, List<Snag> snags) {
+        for (Walk walk : context.plan().walks()) {
+            double[] slopes = study.slopes(walk);
+            if (walk.grade() == WalkGrade.MAIN && (slopes[0] > LevelStudy.WHEELS || slopes[1] > LevelStudy.LEVEL)) {
+                snags.add(steep(walk, slopes, seated));
+            }
+        }
+    }
+
+    private Snag steep(Walk walk, double[] slopes, Gardener seated) {
+        String words = walk.name() + " rises " + ratio(slopes[0]) + " and lies " + ratio(slopes[1]) + " across: too steep for "
+                + seated.name() + ".";
+        Coordinate place = Polygons.of(walk.corners()).getInteriorPoint().getCoordinate();
+        Walk workWalk = new Walk(walk.id(), walk.name(), WalkGrade.WORK, walk.surface(), walk.corners());
+        return Snag.of(SnagRule.WALK_TOO_STEEP, Weight.WARNING, words, Optional.of(Point.metres(place.x, place.y)), List.of(),
+                List.of(seated.id()), context.remedies(() -> List.of(new Remedy(
+                        "Lead the main walk elsewhere: make " + walk.name() + " a work walk for feet", new GroundChange.PutWalk(workWalk)))));
+    }
+
+    private static String ratio(double slope) {
+        return slope < 0.001 ? "level" : String.format(Locale.ROOT, "1 in %.0f", 1 / slope);
+    }
+
+    private String length(Length length) {
+        return context.wording().length(length);
+    }
+}

@@ -1,0 +1,37 @@
+package fairacre.arrange;
+
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.plan.Change;
+import fairacre.plan.Point;
+import java.util.List;
+import org.joda.money.Money;
+
+/**
+ * A complete layout that has been judged: nothing that was asked of it is missing.
+ *
+ * @param beds corners of each bed
+ * @param growing soil of its beds
+ * @param walks ground of the rectangle that is left free
+ * @param edge length of all edges of its beds
+ * @param cost of frames and fill
+ * @param detour longest way round a bed, from the middle of one long side to the middle of the other
+ * @param unpriced lines of its bill without a price
+ * @param change takes the layout over
+ */
+public record Arrangement(Manner manner, List<List<Point>> beds, Area growing, Area walks, Length edge, Money cost, int unpriced,
+        Length detour, Change change) {
+
+    public Arrangement {
+        beds = List.copyOf(beds);
+    }
+
+    /** Whether this one is at least as good in every figure and better in one. */
+    boolean dominates(Arrangement other) {
+        boolean noWorse = growing.compareTo(other.growing) >= 0 && edge.compareTo(other.edge) <= 0
+                && cost.compareTo(other.cost) <= 0 && detour.compareTo(other.detour) <= 0;
+        boolean better = growing.compareTo(other.growing) > 0 || edge.compareTo(other.edge) < 0 || cost.compareTo(other.cost) < 0
+                || detour.compareTo(other.detour) < 0;
+        return noWorse && better;
+    }
+}

@@ -1,0 +1,90 @@
+package fairacre.ground;
+
+import fairacre.ground.BedLevel.Meaning;
+import fairacre.measure.Length;
+import fairacre.plan.Frame;
+import fairacre.plan.Point;
+import fairacre.plan.Rectangle;
+import fairacre.plan.StandingBed;
+import fairacre.plan.Walk;
+import java.util.Arrays;
+import java.util.List;
+
+/** What the lie of the ground means for beds and walks. */
+public final class LevelStudy {
+
+    /** Under 1 : 48 ground is level for all purposes: 2010 ADA Standards 403.3 (cross slope). */
+    public static final double LEVEL = 1 / 48.0;
+    /** Up to 1 : 20 a walk is fit for a wheelchair: 2010 ADA Standards 403.3 (running slope). */
+    public static final double WHEELS = 1 / 20.0;
+    /** Over 1 : 12 beds want levelling one by one or terracing: common practice. */
+    public static final double TERRACES = 1 / 12.0;
+    /** Retaining walls over about 4 ft are for local code and a licensed design. */
+    public static final Length LICENSED = Length.feet(4);
+
+    private static final Length RAKE = Length.inches(1);
+    private static final Length SPADE = Length.inches(4);
+
+    private final Levels levels;
+
+    private LevelStudy(Levels levels) {
+        this.levels = levels;
+    }
+
+    public static LevelStudy of(Levels levels) {
+        return new LevelStudy(levels);
+    }
+
+    public BedLevel of(StandingBed bed) {
+        Rectangle outline = bed.outline();
+        double a = outline.length().metres() / 2;
+        double b = outline.width().metres() / 2;
+        double[] corners = {levels.at(outline.at(-a, -b)), levels.at(outline.at(a, -b)), levels.at(outline.at(a, b)),
+            levels.at(outline.at(-a, b))};
+        double along = Math.abs(corners[0] + corners[3] - corners[1] - corners[2]) / 2;
+        double across = Math.abs(corners[0] + corners[1] - corners[2] - corners[3]) / 2;
+        double most = Arrays.stream(corners).max().orElseThrow() - Arrays.stream(corners).min().orElseThrow();
+        return new BedLevel(bed.id(), Length.metres(along), Length.metres(across), Length.metres(most),
+                meaning(Length.metres(most), bed));
+    }
+
+    private static Meaning meaning(Length most, StandingBed bed) {
+        if (most.compareTo(RAKE) <= 0) {
+            return Meaning.LEVEL;
+        }
+        Length course = bed.frame().map(Frame::board).map(board -> board.width()).orElse(SPADE);
+        if (most.compareTo(course.half()) <= 0) {
+            return Meaning.DIG_IN;
+        }
+        return most.compareTo(course) <= 0 ? Meaning.PART_COURSE : Meaning.STEP;
+    }
+
+    /**
+     * Steepest running slope and cross slope of a walk between neighbouring corners: along its longer sides and along its shorter
+     * ones.
+     */
+    public double[] slopes(Walk walk) {
+        List<Point> corners = walk.corners();
+        double longest = 0;
+        for (int i = 0; i < corners.size(); i++) {
+            longest = Math.max(longest, length(corners, i));
+        }
+        double running = 0;
+        double cross = 0;
+        for (int i = 0; i < corners.size(); i++) {
+            double slope = Math.abs(levels.at(corners.get(i)) - levels.at(corners.get((i + 1) % corners.size()))) / length(corners, i);
+            if (length(corners, i) > longest / 2) {
+                running = Math.max(running, slope);
+            } else {
+                cross = Math.max(cross, slope);
+            }
+        }
+        return new double[] {running, cross};
+    }
+
+    private static double length(List<Point> corners, int side) {
+        var from = corners.get(side);
+        var to = corners.get((side + 1) % corners.size());
+        return Math.hypot(to.x().metres() - from.x().metres(), to.y().metres() - from.y().metres());
+    }
+}

@@ -1,0 +1,113 @@
+package fairacre.ground;
+
+import fairacre.measure.Length;
+import fairacre.plan.Point;
+import fairacre.plan.SpotHeight;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.Triangle;
+import org.locationtech.jts.triangulate.DelaunayTriangulationBuilder;
+
+/**
+ * The lie of the ground from spot heights: plane between each three neighbours (a triangulated irregular network after
+ * Delaunay), and beyond the outermost of them the plane that fits all best by least squares.
+ *
+ * <p>Fewer than three heights, or heights on one line, say nothing of the ground: {@link #of} is then empty.
+ */
+public final class Levels {
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+    /** Places on one line within this share of their spread are no plane. */
+    private static final double FLAT = 1e-9;
+
+    private final List<Polygon> triangles;
+    private final double[] plane;
+
+    private Levels(List<Polygon> triangles, double[] plane) {
+        this.triangles = triangles;
+        this.plane = plane;
+    }
+
+    public static Optional<Levels> of(List<SpotHeight> heights) {
+        return plane(heights).map(plane -> new Levels(triangles(heights), plane));
+    }
+
+    /** Height of the ground, metres above the gardener's level line. */
+    public double at(double x, double y) {
+        Coordinate place = new Coordinate(x, y);
+        for (Polygon triangle : triangles) {
+            if (triangle.getEnvelopeInternal().contains(place) && triangle.covers(GEOMETRY.createPoint(place))) {
+                Coordinate[] corners = triangle.getCoordinates();
+                return Triangle.interpolateZ(place, corners[0], corners[1], corners[2]);
+            }
+        }
+        return plane[0] + plane[1] * x + plane[2] * y;
+    }
+
+    public double at(Point place) {
+        return at(place.x().metres(), place.y().metres());
+    }
+
+    /** Fall over run of the plane that fits all heights best; 0 for level ground. */
+    public double slope() {
+        return Math.hypot(plane[1], plane[2]);
+    }
+
+    /** Where the ground falls to, degrees clockwise from straight up on the drawing; 0 for level ground. */
+    public double fallsTo() {
+        return slope() == 0 ? 0 : (Math.toDegrees(Math.atan2(-plane[1], -plane[2])) + 360) % 360;
+    }
+
+    /** Fall from one place to another, positive downhill. */
+    public Length fall(Point from, Point to) {
+        return Length.metres(at(from) - at(to));
+    }
+
+    private static List<Polygon> triangles(List<SpotHeight> heights) {
+        DelaunayTriangulationBuilder builder = new DelaunayTriangulationBuilder();
+        builder.setSites(heights.stream().map(h -> new Coordinate(h.place().x().metres(), h.place().y().metres(),
+                h.height().metres())).toList());
+        var found = builder.getTriangles(GEOMETRY);
+        List<Polygon> triangles = new ArrayList<>();
+        for (int i = 0; i < found.getNumGeometries(); i++) {
+            triangles.add((Polygon) found.getGeometryN(i));
+        }
+        return triangles;
+    }
+
+    /** Height = a + b x + c y by the normal equations about the middle of all places. */
+    private static Optional<double[]> plane(List<SpotHeight> heights) {
+        if (heights.size() < 3) {
+            return Optional.empty();
+        }
+        double mx = heights.stream().mapToDouble(h -> h.place().x().metres()).average().orElseThrow();
+        double my = heights.stream().mapToDouble(h -> h.place().y().metres()).average().orElseThrow();
+        double mz = heights.stream().mapToDouble(h -> h.height().metres()).average().orElseThrow();
+        double xx = 0;
+        double xy = 0;
+        double yy = 0;
+        double xz = 0;
+        double yz = 0;
+        for (SpotHeight h : heights) {
+            double x = h.place().x().metres() - mx;
+            double y = h.place().y().metres() - my;
+            double z = h.height().metres() - mz;
+            xx += x * x;
+            xy += x * y;
+            yy += y * y;
+            xz += x * z;
+            yz += y * z;
+        }
+        double determinant = xx * yy - xy * xy;
+        if (determinant <= FLAT * (xx + yy) * (xx + yy)) {
+            return Optional.empty();
+        }
+        double b = (xz * yy - yz * xy) / determinant;
+        double c = (yz * xx - xz * xy) / determinant;
+        return Optional.of(new double[] {mz - b * mx - c * my, b, c});
+    }
+}

@@ -1,0 +1,180 @@
+package fairacre.ground;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.rectangle;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import fairacre.ground.BedLevel.Meaning;
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.measure.Volume;
+import fairacre.plan.Bed;
+import fairacre.plan.Board;
+import fairacre.plan.Clearing;
+import fairacre.plan.Cover;
+import fairacre.plan.Point;
+import fairacre.plan.RefusedException;
+import fairacre.plan.Site;
+import fairacre.plan.SoilNotes;
+import fairacre.plan.SpotHeight;
+import fairacre.plan.SqueezeTest;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LevelsTest {
+
+    private static final List<SpotHeight> SLOPE = List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1));
+
+    private static SpotHeight height(double x, double y, double z) {
+        return new SpotHeight(Point.metres(x, y), Length.metres(z));
+    }
+
+    private static Levels levels(List<SpotHeight> heights) {
+        return Levels.of(heights).orElseThrow();
+    }
+
+    @Nested
+    class Ground {
+
+        @Test
+        @DisplayName("Slope = fall / run: 1 m in 10 m is 1 in 10 and falls straight down the drawing [definition]")
+        void aPlaneHasTheSlopeOfItsFall() {
+            assertThat(levels(SLOPE).slope()).isCloseTo(0.1, within(1e-9));
+            assertThat(levels(SLOPE).fallsTo()).isCloseTo(180, within(1e-9));
+            assertThat(levels(SLOPE).fall(Point.metres(5, 10), Point.metres(5, 5))).isEqualTo(Length.metres(0.5));
+        }
+
+        @Test
+        void betweenThreeHeightsTheGroundIsPlaneAndBeyondThemTheBestPlane() {
+            Levels ridge = levels(List.of(height(0, 0, 0), height(4, 0, 1), height(8, 0, 0), height(4, 8, 1)));
+            assertThat(ridge.at(2, 0)).isCloseTo(0.5, within(1e-9));
+            assertThat(ridge.at(4, 3)).isCloseTo(1, within(1e-9));
+            assertThat(levels(SLOPE).at(5, 20)).isCloseTo(2, within(1e-9));
+        }
+
+        @Test
+        void heightsOnOneLineOrTooFewSayNothing() {
+            assertThat(Levels.of(List.of())).isEmpty();
+            assertThat(Levels.of(SLOPE.subList(0, 2))).isEmpty();
+            assertThat(Levels.of(List.of(height(0, 0, 0), height(1, 1, 1), height(2, 2, 0)))).isEmpty();
+        }
+
+        @Test
+        void twoHeightsForOnePlaceContradictAndAreRefused() {
+            assertThatThrownBy(() -> new Site(Site.rectangle(5, 5), 0, 0).withLevels(List.of(height(1, 1, 0), height(1, 1, 2))))
+                    .isInstanceOf(RefusedException.class).hasMessageContaining("two heights");
+        }
+    }
+
+    @Nested
+    class Beds {
+
+        @ParameterizedTest(name = "fall of {0} m across a bed of 9 1/4 in boards: {1}")
+        @CsvSource({"0.02, LEVEL", "0.1, DIG_IN", "0.2, PART_COURSE", "0.5, STEP"})
+        void theFallUnderABedSaysWhatToDo(double fall, Meaning meaning) {
+            List<SpotHeight> heights = List.of(height(0, 0, 0), height(10, 0, 0), height(0, 1, fall), height(10, 1, fall));
+            Bed bed = bed("Beans", 5, 0.5, 3, 1, 0, Optional.of(cedar(Board.B2X10, 1)));
+            BedLevel level = LevelStudy.of(levels(heights)).of(plot(10, 10, List.of(), bed).standing(SEASON).get(0));
+            assertThat(level.across().metres()).isCloseTo(fall, within(1e-6));
+            assertThat(level.along()).isEqualTo(Length.ZERO);
+            assertThat(level.meaning()).isEqualTo(meaning);
+        }
+    }
+
+    @Nested
+    class Earth {
+
+        @Test
+        @DisplayName("Unit-area grid: one cell with cuts of 1, 2, 3, 4 m over 100 m2 is 250 m3 [borrow-pit formula A (h1 + h2 + h3 + h4) / 4]")
+        void aCellThatIsAllCutIsTheMeanOfItsCorners() {
+            double[] sum = new double[2];
+            EarthworkStudy.addCell(new double[] {1, 2, 3, 4}, 100, sum);
+            assertThat(sum[0]).isCloseTo(250, within(1e-9));
+            assertThat(sum[1]).isCloseTo(0, within(1e-9));
+        }
+
+        @Test
+        @DisplayName("Depths of -1, 1, 1, -1: cut and fill are the two halves, each a wedge of 1/2 x 1 x 1/2 [closed form]")
+        void aCellInWhichCutMeetsFillIsPartedAlongTheZeroLine() {
+            double[] sum = new double[2];
+            EarthworkStudy.addCell(new double[] {-1, 1, 1, -1}, 1, sum);
+            assertThat(sum[0]).isCloseTo(0.25, within(1e-9));
+            assertThat(sum[1]).isCloseTo(0.25, within(1e-9));
+        }
+
+        @Test
+        @DisplayName("A plane slope levelled to its middle: cut = fall x area / 8 [closed form: wedge of half the area, a quarter of the fall deep]")
+        void aSlopeIsLevelledAboutItsMiddle() {
+            Earthwork work = EarthworkStudy.of(levels(SLOPE), rectangle(5, 5, 10, 10, 0))
+                    .to(Optional.empty(), SqueezeTest.HOLDS_AND_CRUMBLES, Volume.ZERO);
+            assertThat(work.level().metres()).isCloseTo(0.5, within(1e-6));
+            assertThat(cubicMetres(work.cut())).isCloseTo(12.5, within(0.01));
+            assertThat(cubicMetres(work.fill())).isCloseTo(12.5, within(0.01));
+        }
+
+        @Test
+        @DisplayName("Common earth swells by a quarter, clay by 30, sand by 12 per cent [earthmoving handbooks, memory]")
+        void dugSoilSwellsAndWhatTheBedsDoNotTakeHasToLeave() {
+            EarthworkStudy study = EarthworkStudy.of(levels(SLOPE), rectangle(5, 5, 10, 10, 0));
+            Earthwork clay = study.to(Optional.of(Length.ZERO), SqueezeTest.MAKES_A_RIBBON, Volume.prism(
+                    Area.squareMetres(10), Length.metres(1)));
+            assertThat(cubicMetres(clay.cut())).isCloseTo(50, within(0.01));
+            assertThat(cubicMetres(clay.loose())).isCloseTo(65, within(0.02));
+            assertThat(cubicMetres(clay.intoBeds())).isCloseTo(10, within(0.01));
+            assertThat(cubicMetres(clay.away())).isCloseTo(55, within(0.02));
+            assertThat(study.to(Optional.of(Length.metres(1)), SqueezeTest.FALLS_APART, Volume.ZERO).missing()).isNotEqualTo(Volume.ZERO);
+        }
+
+        @Test
+        void terracesShareTheFall() {
+            assertThat(EarthworkStudy.step(Length.metres(1.5), 3)).isEqualTo(Length.metres(0.5));
+            assertThatThrownBy(() -> EarthworkStudy.step(Length.metres(1), 0)).isInstanceOf(RefusedException.class);
+        }
+
+        private static double cubicMetres(Volume volume) {
+            return volume.millilitres() / 1e6;
+        }
+    }
+
+    @Nested
+    class SettingOutOfBeds {
+
+        @Test
+        @DisplayName("A corner 3 along and 4 off lies 5 from the peg; in a plot of 12 ft by 9 ft the triangle is 9-12-15 [Pythagoras]")
+        void tapesFollowFromOffsets() {
+            double ft = 0.3048;
+            var plan = plot(12, 9, List.of(), bed("Beans", 4, 4.5, 2, 1));
+            SettingOut out = SettingOutStudy.of(plan.site(), plan.standing(SEASON), Units.METRIC);
+            SettingOut.Mark first = out.beds().get(0).corners().get(0);
+            assertThat(first.along()).isEqualTo(Length.metres(3));
+            assertThat(first.off()).isEqualTo(Length.metres(4));
+            assertThat(first.fromFirst()).isEqualTo(Length.metres(5));
+            assertThat(first.fromSecond().metres()).isCloseTo(Math.hypot(9, 4), within(1e-6));
+            assertThat(out.beds().get(0).diagonals().metres()).isCloseTo(Math.sqrt(5), within(1e-6));
+            assertThat(out.stakes()).isEqualTo(4);
+            assertThat(out.string()).isEqualTo(Length.metres(6));
+            Site feet = new Site(Site.rectangle(12 * ft, 9 * ft), 0, 0);
+            assertThat(SettingOutStudy.of(feet, List.of(), Units.FEET_AND_INCHES).triangle())
+                    .containsExactly(Length.feet(9), Length.feet(12), Length.feet(15));
+        }
+    }
+
+    @Test
+    void theSoilIsReadInSentences() {
+        assertThat(SoilReading.of(SoilNotes.NOTHING_KNOWN)).singleElement().asString().startsWith("Squeeze");
+        assertThat(SoilReading.of(new SoilNotes(SqueezeTest.MAKES_A_RIBBON, Optional.of(Length.inches(0.5)), Cover.LAWN, Clearing.NOTHING)))
+                .satisfiesExactly(s -> assertThat(s).startsWith("Clay"), s -> assertThat(s).contains("raised beds"));
+        assertThat(SoilReading.schools()).extracting(s -> s.way()).containsExactlyInAnyOrder(Clearing.values());
+    }
+}

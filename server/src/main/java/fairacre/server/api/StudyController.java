@@ -1,0 +1,159 @@
+package fairacre.server.api;
+
+import fairacre.appraisal.Appraisal;
+import fairacre.arrange.Arrangement;
+import fairacre.arrange.ArrangementStudy;
+import fairacre.arrange.LargestRectangle;
+import fairacre.arrange.Manner;
+import fairacre.arrange.Order;
+import fairacre.arrange.Wish;
+import fairacre.fill.FillTakeoff;
+import fairacre.ground.BedLevel;
+import fairacre.ground.Earthwork;
+import fairacre.ground.EarthworkStudy;
+import fairacre.ground.LevelStudy;
+import fairacre.ground.Levels;
+import fairacre.ground.SettingOut;
+import fairacre.ground.SettingOutStudy;
+import fairacre.ground.SoilReading;
+import fairacre.measure.Length;
+import fairacre.measure.Volume;
+import fairacre.plan.Carrier;
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.plan.Point;
+import fairacre.plan.Rectangle;
+import fairacre.plan.RefusedException;
+import fairacre.server.garden.GardenService;
+import fairacre.walk.CarrierGround;
+import fairacre.walk.CarrierStudy;
+import fairacre.walk.Route;
+import fairacre.walk.RouteStudy;
+import java.security.Principal;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is asked of a garden one question at a time, beside the judgement of the whole. Nothing here changes it. */
+@RestController
+@RequestMapping("/api/gardens/{garden}")
+class StudyController {
+
+    private final GardenService gardens;
+
+    StudyController(GardenService gardens) {
+        this.gardens = gardens;
+    }
+
+    /**
+     * The lie of the ground.
+     *
+     * @param slope fall over run
+     * @param fallsTo degrees clockwise from straight up on the drawing
+     */
+    record Lie(double slope, double fallsTo, List<BedLevel> beds) {}
+
+    /** Ground to be made level; to balance cut and fill if no level is given. */
+    record ToLevel(Rectangle area, Optional<Length> level, int terraces) {}
+
+    /**
+     * @param step height of each terrace's step
+     * @param licensed whether a step that high is for local code and a licensed design
+     */
+    record Levelled(Earthwork earthwork, Length fall, Length step, boolean licensed) {}
+
+    /** What the soil tests mean, and the ways of clearing with their hours and cardboard for this plot. */
+    record Soil(List<String> sentences, List<SchoolView> schools) {}
+
+    record SchoolView(SoilReading.School school, double hours, double cardboard) {}
+
+    /** The change that an order of beds would make; it is not made yet. */
+    @PostMapping("/orders")
+    Change order(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Order order) {
+        return order.change(plan(owner, garden), season, UUID::randomUUID);
+    }
+
+    /** What a carrier of the garden can do in a season. */
+    @GetMapping("/carriers/{carrier}")
+    CarrierGround carrier(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season) {
+        Plan plan = plan(owner, garden);
+        return CarrierStudy.of(Appraisal.of(plan, season).walks(), plan.standing(season)).of(carrier(plan, carrier));
+    }
+
+    /** The shortest ways of a carrier from a place to the beds. */
+    @GetMapping("/carriers/{carrier}/routes")
+    List<Route> routes(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season,
+            @RequestParam double x, @RequestParam double y) {
+        Plan plan = plan(owner, garden);
+        return RouteStudy.of(Appraisal.of(plan, season).walks(), plan.standing(season), carrier(plan, carrier)).from(Point.metres(x, y));
+    }
+
+    private static Carrier carrier(Plan plan, UUID carrier) {
+        return plan.carriers().stream().filter(c -> c.id().equals(carrier)).findFirst().orElseThrow(() -> new RefusedException(
+                "carrier", "there is no carrier " + carrier, "look at the newest plan"));
+    }
+
+    /** Empty while too few heights are known. */
+    @GetMapping("/levels")
+    Optional<Lie> levels(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+        Plan plan = plan(owner, garden);
+        return Levels.of(plan.site().levels()).map(levels -> new Lie(levels.slope(), levels.fallsTo(),
+                plan.standing(season).stream().map(LevelStudy.of(levels)::of).toList()));
+    }
+
+    @PostMapping("/earthwork")
+    Levelled earthwork(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody ToLevel wanted) {
+        Plan plan = plan(owner, garden);
+        if (wanted.area() == null) {
+            throw new RefusedException("area", "it is missing", "say which ground is to be made level");
+        }
+        Levels levels = Levels.of(plan.site().levels()).orElseThrow(() -> new RefusedException("levels",
+                "too few heights are known", "give at least three that are not on one line"));
+        Volume beds = plan.standing(season).stream().filter(bed -> bed.revision().from() == season)
+                .map(bed -> FillTakeoff.of(bed.revision()).volume()).reduce(Volume.ZERO, Volume::plus);
+        Earthwork work = EarthworkStudy.of(levels, wanted.area())
+                .to(wanted.level() == null ? Optional.empty() : wanted.level(), plan.site().soil().squeeze(), beds);
+        List<Double> heights = wanted.area().corners().stream().map(levels::at).toList();
+        double fall = heights.stream().mapToDouble(h -> h).max().orElse(0) - heights.stream().mapToDouble(h -> h).min().orElse(0);
+        Length step = EarthworkStudy.step(Length.metres(fall), wanted.terraces());
+        return new Levelled(work, Length.metres(fall), step, step.compareTo(LevelStudy.LICENSED) > 0);
+    }
+
+    @GetMapping("/setting-out")
+    SettingOut settingOut(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+        Plan plan = plan(owner, garden);
+        return SettingOutStudy.of(plan.site(), plan.standing(season), plan.units());
+    }
+
+    @GetMapping("/soil")
+    Soil soil(Principal owner, @PathVariable UUID garden) {
+        Plan plan = plan(owner, garden);
+        double area = plan.site().area().squareMetres();
+        return new Soil(SoilReading.of(plan.site().soil()), SoilReading.schools().stream().map(school -> new SchoolView(school,
+                school.hoursPerSquareMetre() * area, school.cardboardFactor() * area)).toList());
+    }
+
+    /** Ground on which arrangements could be tried. */
+    @GetMapping("/arrangements/ground")
+    Optional<Rectangle> arrangeable(Principal owner, @PathVariable UUID garden) {
+        return LargestRectangle.of(plan(owner, garden));
+    }
+
+    /** The layouts of one manner; the manners are asked for one after the other, so that the first are there soon. */
+    @PostMapping("/arrangements")
+    List<Arrangement> arrangements(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam Manner manner,
+            @RequestBody Wish wish) {
+        return ArrangementStudy.of(plan(owner, garden), season, wish, UUID::randomUUID).of(manner);
+    }
+
+    private Plan plan(Principal owner, UUID garden) {
+        return gardens.get(UUID.fromString(owner.getName()), garden).plan();
+    }
+}
