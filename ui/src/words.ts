@@ -7,6 +7,16 @@ export const words = {
   },
   noFeatures:
     "Nothing but beds so far. House, trees, taps and buried lines count when beds and walks are judged.",
+  noLevels:
+    "No heights yet. Stretch a string with a line level or use a hose level, and note the height of the ground at three places or more.",
+  retaining:
+    "A step of over 4 ft (1.2 m) is a retaining wall: local code and a licensed design decide, with a drain behind it.",
+  soilTest:
+    "Soil in towns, near old paint or roads may hold lead and metals: have it tested before you grow food in it.",
+  approximate:
+    "From a satellite fix or a map: good to 3 to 5 m only. Measure the sides and a diagonal before anything is built.",
+  arrangements:
+    "Each layout has been judged: everybody who gardens reaches all of it, and what has to get through does. Beds in that ground give way; taking one over is one edit and can be undone.",
   noWaysIn:
     "No gate drawn: the plot is taken to be open all round. With one it counts as closed everywhere else.",
   noCarriers: "Only the gardeners so far. Add a barrow or a mower to see where it gets.",

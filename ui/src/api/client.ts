@@ -45,9 +45,11 @@ export async function request<T>(
       headers: {
         Accept: "application/json, application/problem+json",
         ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
-        ...(body === undefined ? {} : { "Content-Type": "application/json" }),
+        ...(body === undefined ? {} : { "Content-Type": contentType(body) }),
       },
-      ...(body === undefined ? {} : { body: body instanceof Blob ? body : JSON.stringify(body) }),
+      ...(body === undefined
+        ? {}
+        : { body: body instanceof Blob || body instanceof ArrayBuffer ? body : JSON.stringify(body) }),
       ...(signal ? { signal } : {}),
     });
   } catch (failure) {
@@ -61,6 +63,15 @@ export async function request<T>(
   const value: unknown = text === "" ? undefined : parse(text);
   if (!response.ok) throw new Problem(response.status, isRecord(value) ? value : {});
   return value as T;
+}
+
+/** Sends a file as it is and reads what the program makes of it. */
+export function upload<T>(path: string, file: ArrayBuffer): Promise<T> {
+  return request<T>("POST", path, file);
+}
+
+function contentType(body: unknown): string {
+  return body instanceof ArrayBuffer ? "application/octet-stream" : "application/json";
 }
 
 function parse(text: string): unknown {

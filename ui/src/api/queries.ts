@@ -6,9 +6,12 @@ import type {
   Catalogue,
   GardenView,
   HistoryEntry,
+  Lie,
   ListedGarden,
   Point,
   Route,
+  SettingOut,
+  SoilReading,
   SessionView,
 } from "./types";
 
@@ -90,6 +93,37 @@ export function useRoutes(
         `/api/gardens/${id}/carriers/${carrier ?? ""}/routes?season=${String(season)}&x=${String(place.x)}&y=${String(place.y)}`,
       ),
     enabled: carrier !== null && from !== null,
+    staleTime: Infinity,
+  });
+}
+
+/** The lie of the ground; null while too few heights are known. */
+export function useLevels(id: string, revision: number, season: number) {
+  return useQuery({
+    queryKey: ["levels", id, revision, season],
+    queryFn: async () =>
+      (await request<Lie | undefined>("GET", `/api/gardens/${id}/levels?season=${String(season)}`)) ?? null,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+}
+
+export function useSoil(id: string, revision: number) {
+  return useQuery({
+    queryKey: ["soil", id, revision],
+    queryFn: () => request<SoilReading>("GET", `/api/gardens/${id}/soil`),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+}
+
+/** The figures for staking out; asked for while they are looked at. */
+export function useSettingOut(id: string, revision: number, season: number, wanted: boolean) {
+  return useQuery({
+    queryKey: ["setting-out", id, revision, season],
+    queryFn: () => request<SettingOut>("GET", `/api/gardens/${id}/setting-out?season=${String(season)}`),
+    enabled: wanted,
+    placeholderData: keepPreviousData,
     staleTime: Infinity,
   });
 }

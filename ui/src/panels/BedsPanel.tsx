@@ -6,6 +6,7 @@ import { Choice } from "../parts/Choice";
 import { useDesk } from "../workspace/desk";
 import { snapSteps } from "../workspace/steps";
 import { useBedActions } from "../workspace/useBedActions";
+import { Arrangements } from "./Arrangements";
 import { BedForm } from "./BedForm";
 import { OrderTools } from "./OrderTools";
 import { PlaceByNumbers } from "./PlaceByNumbers";
@@ -35,6 +36,7 @@ export function BedsPanel() {
           {drawing ? "Drag a rectangle on the sheet …" : "Draw a bed"}
         </button>
         <PlaceByNumbers form={form} />
+        <Arrangements />
       </div>
       <Choice
         label="Shape of new beds"

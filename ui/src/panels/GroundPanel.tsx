@@ -4,8 +4,13 @@ import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { BoundaryImport } from "./BoundaryImport";
 import { CornerFields } from "./CornerFields";
 import { FeatureList } from "./FeatureList";
+import { FurtherPieces } from "./FurtherPieces";
+import { LevelsSection } from "./LevelsSection";
+import { SettingOutSection } from "./SettingOutSection";
+import { SoilSection } from "./SoilSection";
 import { useFieldEdit } from "./useFieldEdit";
 
 /** The garden's name and units, and the plot by its corners. */
@@ -86,7 +91,17 @@ export function GroundPanel() {
           put("corners", { corners });
         }}
       />
+      <BoundaryImport
+        site={site}
+        onChange={(part) => {
+          put("corners", part);
+        }}
+      />
+      <FurtherPieces />
       <FeatureList />
+      <LevelsSection />
+      <SoilSection />
+      <SettingOutSection />
       <p className="text-sm text-soft">{words.digCaution}</p>
     </div>
   );

@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { render } from "@testing-library/react";
 import type { ReactNode } from "react";
 import { vi } from "vitest";
@@ -228,5 +229,11 @@ export function deskFor(part: Partial<Desk> = {}) {
 }
 
 export function atDesk(desk: Desk, part: ReactNode) {
-  return render(<DeskContext.Provider value={desk}>{part}</DeskContext.Provider>);
+  // Nothing answers here: what a part asks for itself stays away.
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  return render(
+    <QueryClientProvider client={client}>
+      <DeskContext.Provider value={desk}>{part}</DeskContext.Provider>
+    </QueryClientProvider>,
+  );
 }

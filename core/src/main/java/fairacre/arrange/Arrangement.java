@@ -26,6 +26,11 @@ public record Arrangement(Manner manner, List<List<Point>> beds, Area growing, A
         beds = List.copyOf(beds);
     }
 
+    /** What layouts are compared by. */
+    List<Object> figures() {
+        return List.of(growing, edge, cost, detour);
+    }
+
     /** Whether this one is at least as good in every figure and better in one. */
     boolean dominates(Arrangement other) {
         boolean noWorse = growing.compareTo(other.growing) >= 0 && edge.compareTo(other.edge) <= 0

@@ -92,9 +92,11 @@ public final class ArrangementStudy {
         return front(passed);
     }
 
-    /** Those that no other dominates, most growing area first. */
+    /** Those that no other dominates, each figure once, most growing area first. */
     public static List<Arrangement> front(List<Arrangement> arrangements) {
+        Set<List<Object>> figures = new HashSet<>();
         return arrangements.stream().filter(one -> arrangements.stream().noneMatch(other -> other.dominates(one)))
+                .filter(one -> figures.add(one.figures()))
                 .sorted(Comparator.comparing(Arrangement::growing).reversed()).toList();
     }
 

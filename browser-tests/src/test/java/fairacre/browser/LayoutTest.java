@@ -1,0 +1,307 @@
+package fairacre.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.seated;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import fairacre.measure.Units;
+import fairacre.plan.Change;
+import fairacre.plan.Gardener;
+import fairacre.plan.Plan;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Whole gardens laid out as a newcomer would, by pointer and again by keyboard; the figures are read off the screen. */
+class LayoutTest {
+
+    private static final double FT = 0.3048;
+
+    private static Plan feet(double length, double width, Gardener gardener) {
+        return plot(length * FT, width * FT, List.of(gardener))
+                .apply(new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES)).orThrow();
+    }
+
+    private static Plan forty() {
+        return feet(40, 50, gardener("Ada", 0.6096, 0.6096));
+    }
+
+    /** By pointer alone but for the figures. */
+    private static void order(Garden garden, String kind, String direction, String field, String text) {
+        garden.button("Put in order …").click();
+        Locator dialog = garden.page().getByRole(AriaRole.DIALOG);
+        dialog.getByLabel("What", new Locator.GetByLabelOptions().setExact(true)).selectOption(kind);
+        dialog.getByLabel("Direction").selectOption(direction);
+        if (field != null) {
+            dialog.getByLabel(field).fill(text);
+            dialog.getByLabel(field).press("Enter");
+        }
+        dialog.getByRole(AriaRole.BUTTON).click();
+        garden.kept();
+    }
+
+    private static void assertTwelveBedsAreSound(Garden garden) {
+        assertThat(garden.page().locator("[data-bed]")).hasCount(12);
+        assertThat(garden.snags()).containsText("Nothing is wrong");
+        garden.step("reach");
+        garden.button("+ Barrow").click();
+        garden.kept();
+        assertThat(garden.page().getByText("gets alongside 12 of 12 beds")).isVisible();
+        assertThat(garden.page().getByText("Everybody reaches all of every bed.")).isVisible();
+    }
+
+    @Test
+    void aFencedGardenOfTwelveBedsIsMirroredAboutItsMainWalkByPointer() throws Exception {
+        try (Garden garden = Garden.with(forty())) {
+            garden.season(2027);
+            garden.place("8 ft", "4 ft", "10 ft 3 in", "3 ft");
+            order(garden, "REPEAT", "UP", "Beds in all", "4");
+            garden.place("5 ft", "2.5 ft", "13 ft 3 in", "27 ft");
+            order(garden, "REPEAT", "UP", "Beds in all", "2");
+            garden.page().keyboard().press("Control+a");
+            order(garden, "MIRROR", "ACROSS", null, null);
+            garden.step("reach");
+            setGate(garden, 0.5, 1);
+            setGate(garden, 0.5, 0);
+            assertThat(garden.page().locator("[data-way-in]")).hasCount(2);
+            assertThat(garden.field("Width").first()).hasValue("3′ 6″");
+            garden.page().keyboard().press("Control+a");
+            assertThat(dimension(garden, "3′ 6″").first()).isVisible();
+            assertThat(dimension(garden, "2′").first()).isVisible();
+            assertTwelveBedsAreSound(garden);
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    private static Locator dimension(Garden garden, String figure) {
+        return garden.sheet().getByRole(AriaRole.BUTTON,
+                new Locator.GetByRoleOptions().setName(Pattern.compile("^" + figure + " from")));
+    }
+
+    /** Clicks on the edge of the plot, at a share of its width and height as it is seen. */
+    private static void setGate(Garden garden, double right, double down) {
+        garden.button("Set a gate on the sheet").click();
+        BoundingBox plot = garden.sheet().locator("clipPath#plot + path").boundingBox();
+        garden.page().mouse().click(plot.x + plot.width * right, plot.y + plot.height * down);
+        garden.kept();
+    }
+
+    /** The same with nothing but keys: focus stands for as many presses of Tab. */
+    @Test
+    void theSameGardenIsLaidOutByKeyboardAlone() throws Exception {
+        try (Garden garden = Garden.with(forty())) {
+            press(garden.page().getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^2027"))), "Space");
+            placeByKeys(garden, "8 ft", "4 ft", "10 ft 3 in", "3 ft");
+            orderByKeys(garden, "Repeat", "bottom to top", "4");
+            placeByKeys(garden, "5 ft", "2.5 ft", "13 ft 3 in", "27 ft");
+            orderByKeys(garden, "Repeat", "bottom to top", "2");
+            garden.sheet().page().keyboard().press("Control+a");
+            orderByKeys(garden, "Mirror", "left to right", null);
+            Locator tab = garden.page().getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Beds")));
+            tab.focus();
+            garden.page().keyboard().press("ArrowRight");
+            Locator add = garden.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add by numbers"));
+            press(add, "Enter");
+            garden.kept();
+            press(add, "Enter");
+            garden.kept();
+            write(garden.field("Up").last(), "50 ft");
+            garden.kept();
+            assertTwelveBedsAreSound(garden);
+        }
+    }
+
+    private static void press(Locator control, String key) {
+        control.focus();
+        control.press(key);
+    }
+
+    private static void write(Locator field, String text) {
+        field.focus();
+        field.press("Control+a");
+        field.pressSequentially(text);
+        field.press("Enter");
+    }
+
+    private static void placeByKeys(Garden garden, String length, String width, String left, String foot) {
+        press(garden.button("Place by numbers"), "Enter");
+        Locator dialog = garden.page().getByRole(AriaRole.DIALOG);
+        write(dialog.getByLabel("Length"), length);
+        write(dialog.getByLabel("Width"), width);
+        write(dialog.getByLabel("From plot's left"), left);
+        write(dialog.getByLabel("From plot's foot"), foot);
+        press(garden.button("Place the bed"), "Enter");
+        garden.kept();
+    }
+
+    /** A list is chosen from by the first letters of what is wanted. */
+    private static void orderByKeys(Garden garden, String what, String direction, String count) {
+        press(garden.button("Put in order …"), "Enter");
+        Locator dialog = garden.page().getByRole(AriaRole.DIALOG);
+        dialog.getByLabel("What", new Locator.GetByLabelOptions().setExact(true)).pressSequentially(what);
+        dialog.getByLabel("Direction").pressSequentially(direction);
+        if (count != null) {
+            write(dialog.getByLabel("Beds in all"), count);
+        }
+        press(dialog.getByRole(AriaRole.BUTTON), "Enter");
+        garden.kept();
+    }
+
+    @Test
+    void aWheelchairGardenHasACombWhoseGapsTheChairEnters() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 8, List.of(seated("Ines", 0.508, 0.9144))))) {
+            garden.season(2027);
+            garden.page().getByLabel("Shape of new beds").selectOption("COMB");
+            garden.place("5 m", "2 m", "2.5 m", "3 m");
+            garden.type("Fingers", "3");
+            garden.kept();
+            garden.type("Finger", "0.6");
+            garden.kept();
+            garden.type("Spine", "0.45");
+            garden.kept();
+            garden.step("reach");
+            setGate(garden, 0.5, 1);
+            garden.button("+ Wheelchair").click();
+            garden.kept();
+            assertThat(garden.page().getByText("gets alongside 1 of 1 beds")).isVisible();
+            assertThat(garden.page().getByText("It can turn round wherever it gets")).isVisible();
+            assertThat(garden.snags()).containsText("Nothing is wrong");
+            assertThat(garden.bed("Bed 1")).containsText("all reached");
+            garden.type("Turns in a circle of", "2.5");
+            garden.kept();
+            assertThat(garden.page().getByText("dead ends")).isVisible();
+            garden.step("Beds");
+            garden.bed("Bed 1").focus();
+            garden.type("Fingers", "9");
+            assertThat(garden.page().getByRole(AriaRole.ALERT)).containsText("leave no room between them");
+        }
+    }
+
+    @Test
+    void anOldSquareBedIsGivenAKeyholeFromTheNextSeasonOn() throws Exception {
+        Plan old = plot(8, 8, List.of(gardener("Ada", 0.6096, 0.6)), bed("Old square", 4, 4, 2.4384, 2.4384));
+        try (Garden garden = Garden.with(old)) {
+            garden.season(2027);
+            garden.bed("Old square").focus();
+            garden.page().getByLabel("Stood there already").click();
+            garden.kept();
+            assertThat(garden.snags()).containsText("Nobody reaches 25 % (1.49 m²) of Old square");
+            garden.season(2028);
+            garden.bed("Old square").focus();
+            garden.button("Build it otherwise from 2028 on").click();
+            garden.kept();
+            garden.snags().getByText("Nobody reaches").click();
+            Locator keyhole = garden.page().getByRole(AriaRole.BUTTON,
+                    new Page.GetByRoleOptions().setName(Pattern.compile("Cut a keyhole 0.45 m wide and 1\\.3\\d+ m deep.*less soil")));
+            keyhole.click();
+            garden.kept();
+            assertThat(garden.snags()).containsText("Nothing is wrong");
+            garden.bed("Old square").focus();
+            assertThat(garden.field("Wide")).hasValue("0.45 m");
+            garden.type("Deep", "3 m");
+            assertThat(garden.page().getByRole(AriaRole.ALERT)).containsText("cuts the bed in two");
+            garden.season(2027);
+            assertThat(garden.snags()).containsText("Nobody reaches 25 %");
+        }
+    }
+
+    @Test
+    void aStripAlongAWallIsReachedFromOneSideOnly() throws Exception {
+        try (Garden garden = Garden.with(feet(34, 16, gardener("Ada", 0.6096, 0.6096)))) {
+            garden.season(2027);
+            garden.place("30 ft", "4 ft", "2 ft", "11 ft 7 in");
+            garden.step("Ground");
+            garden.page().getByLabel("Kind").selectOption("WALL");
+            garden.button("Draw it").click();
+            BoundingBox plot = garden.sheet().locator("clipPath#plot + path").boundingBox();
+            garden.page().mouse().move(plot.x, plot.y);
+            garden.page().mouse().down();
+            garden.page().mouse().move(plot.x + plot.width, plot.y + 1, new Mouse.MoveOptions().setSteps(5));
+            garden.letGo();
+            assertThat(garden.page().locator("[data-feature=\"Wall 1\"]")).isVisible();
+            assertThat(garden.snags()).containsText(Pattern.compile("Nobody reaches 4\\d %"));
+            garden.snags().getByText("Nobody reaches").click();
+            garden.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Narrow Bed 1 to 2′"))).click();
+            garden.kept();
+            garden.step("Beds");
+            garden.bed("Bed 1").focus();
+            assertThat(garden.field("Width, outside")).hasValue("2′");
+            assertThat(garden.snags()).not().containsText("Nobody reaches");
+        }
+    }
+
+    @Test
+    void arrangementsAreTriedLookedAtAndTakenOverAsOneEdit() throws Exception {
+        try (Garden garden = Garden.with(plot(9, 8, List.of(gardener("Ada", 0.6, 0.5)), bed("Old", 3, 3, 2, 1)))) {
+            garden.season(2027);
+            garden.button("Try arrangements …").click();
+            garden.button("Try them").click();
+            assertThat(garden.page().getByText("sound layouts")).isVisible();
+            Locator first = garden.page().getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM).first();
+            assertThat(first).containsText("Growing area");
+            first.getByText("Look at it").click();
+            assertThat(garden.page().locator("[data-bed]")).not().hasCount(1);
+            first.getByText("Take it over").click();
+            garden.kept();
+            assertThat(garden.bed("Old")).isHidden();
+            assertThat(garden.snags()).not().containsText("Serious");
+            garden.page().keyboard().press("Control+z");
+            garden.kept();
+            assertThat(garden.bed("Old")).isVisible();
+            assertThat(garden.page().locator("[data-bed]")).hasCount(1);
+        }
+    }
+
+    @Test
+    void aBoundaryComesFromAFileAndIsApproximateUntilItIsMeasured() {
+        try (Garden garden = Garden.begun()) {
+            garden.step("Ground");
+            String square = "{\"type\":\"Polygon\",\"coordinates\":[[[8,48],[8.0004,48],[8.0004,48.00018],[8,48.00018],[8,48]]]}";
+            Locator file = garden.page().getByLabel("Boundary from a GPX track or a GeoJSON polygon");
+            file.setInputFiles(payload("plot.geojson", "not a map"));
+            assertThat(garden.page().getByRole(AriaRole.ALERT)).containsText("neither GPX");
+            file.setInputFiles(payload("plot.geojson", square));
+            garden.kept();
+            assertThat(garden.page().getByText("good to 3 to 5 m only")).isVisible();
+            assertThat(garden.field("Corner 2, to the right")).hasValue(Pattern.compile("29\\.8\\d* m"));
+            garden.page().getByLabel("The corners have been confirmed by tape").click();
+            garden.kept();
+            assertThat(garden.page().getByText("good to 3 to 5 m only")).isHidden();
+        }
+    }
+
+    private static com.microsoft.playwright.options.FilePayload payload(String name, String text) {
+        return new com.microsoft.playwright.options.FilePayload(name, "application/json", text.getBytes());
+    }
+
+    @Test
+    void heightsSayWhatASlopeMeansAndWhatLevellingTakes() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 5, 3, 1)))) {
+            garden.season(2027);
+            garden.step("Ground");
+            garden.page().getByText("Levels", new Page.GetByTextOptions().setExact(true)).click();
+            for (int i = 1; i <= 4; i++) {
+                garden.button("Add a height").click();
+                garden.kept();
+            }
+            garden.type("Height 3", "1 m");
+            garden.kept();
+            garden.type("Height 4", "1 m");
+            garden.kept();
+            assertThat(garden.page().getByText("rises 1 in 10")).isVisible();
+            assertThat(garden.snags()).containsText("The ground under Beans falls");
+            garden.button("Make the plot level").click();
+            Locator figures = garden.page().getByTestId("earthwork");
+            assertThat(figures).containsText("12.50 m³");
+            assertThat(figures).containsText("Each step");
+        }
+    }
+}

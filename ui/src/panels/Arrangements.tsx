@@ -1,0 +1,293 @@
+import { Dialog } from "radix-ui";
+import { useEffect, useRef, useState } from "react";
+import { Problem, request } from "../api/client";
+import type { Arrangement, Frame, Rectangle, Wish } from "../api/types";
+import { formatArea, formatMoney } from "../measure/figures";
+import { formatLength } from "../measure/lengths";
+import { CheckField } from "../parts/CheckField";
+import { LengthField } from "../parts/LengthField";
+import { boundsOf } from "../sheet/geometry";
+import { Picture } from "../sheet/Picture";
+import { words } from "../words";
+import { front } from "./front";
+import { useDesk } from "../workspace/desk";
+import { revisionIn } from "../workspace/useBedActions";
+
+type Manner = Arrangement["manner"];
+
+const MANNERS: readonly { key: Manner; label: string }[] = [
+  { key: "ROWS_ACROSS", label: "Rows from left to right" },
+  { key: "ROWS_UP", label: "Rows from bottom to top" },
+  { key: "BLOCKS", label: "Blocks with a cross walk" },
+  { key: "RIM", label: "Rim and island" },
+  { key: "U_ROUND", label: "U round a centre" },
+  { key: "COMB", label: "Comb for wheels" },
+];
+
+/** Whole layouts, worked out and judged by the program one manner after the other; the search can be stopped at any time. */
+export function Arrangements() {
+  const desk = useDesk();
+  const [open, setOpen] = useState(false);
+  return (
+    <Dialog.Root
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        if (!next) desk.tryOut(null);
+      }}
+    >
+      <Dialog.Trigger className="plain-button">Try arrangements …</Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Content
+          className="fixed top-0 right-0 z-30 flex h-full w-full max-w-[27rem] flex-col border-l border-ink bg-paper"
+          aria-describedby={undefined}
+        >
+          <div className="flex items-center justify-between border-b border-rule px-4 py-2">
+            <Dialog.Title className="text-lg">Try arrangements: more garden, less walk</Dialog.Title>
+            <Dialog.Close className="plain-button">Close</Dialog.Close>
+          </div>
+          <div className="min-h-0 grow overflow-y-auto px-4 py-3">
+            <Search
+              onTaken={() => {
+                setOpen(false);
+              }}
+            />
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function useWish(): [Wish, (part: Partial<Wish>) => void] {
+  const desk = useDesk();
+  const plot = boundsOf(desk.plan.site.corners);
+  const passing = Math.max(0.3, ...desk.plan.gardeners.map((g) => g.passing));
+  const [wish, setWish] = useState<Wish>({
+    low: { x: plot.left, y: plot.bottom },
+    length: plot.right - plot.left,
+    width: plot.top - plot.bottom,
+    walk: passing,
+    mainWalk: Math.max(passing, desk.units === "METRIC" ? 1.05 : 1.0668),
+    longest: desk.units === "METRIC" ? 5 : 4.8768,
+  });
+  const garden = desk.plan.id;
+  useEffect(() => {
+    let gone = false;
+    void request<Rectangle | null>("GET", `/api/gardens/${garden}/arrangements/ground`)
+      .then((free) => {
+        if (!free || gone) return;
+        const { centre, length, width } = free;
+        const low = { x: centre.x - length / 2, y: centre.y - width / 2 };
+        setWish((before) => ({ ...before, low, length, width }));
+      })
+      .catch(() => undefined);
+    return () => {
+      gone = true;
+    };
+  }, [garden]);
+  return [
+    wish,
+    (part) => {
+      setWish({ ...wish, ...part });
+    },
+  ];
+}
+
+function Search({ onTaken }: { onTaken: () => void }) {
+  const desk = useDesk();
+  const [wish, setWish] = useWish();
+  const [framed, setFramed] = useState(true);
+  const [found, setFound] = useState<readonly Arrangement[]>([]);
+  const [tried, setTried] = useState<number | null>(null);
+  const [fault, setFault] = useState<string>();
+  const stopped = useRef(false);
+  const frame = desk.plan.beds
+    .map((bed) => revisionIn(bed, desk.season)?.frame)
+    .find((f): f is Frame => f !== undefined);
+  const running = tried !== null && tried < MANNERS.length && !stopped.current;
+
+  async function search() {
+    stopped.current = false;
+    setFound([]);
+    setFault(undefined);
+    const body: Wish = { ...wish, ...(framed && frame ? { frame } : {}) };
+    for (const [index, { key }] of MANNERS.entries()) {
+      if (stopped.current) return;
+      setTried(index);
+      try {
+        const path = `/api/gardens/${desk.plan.id}/arrangements?season=${String(desk.season)}&manner=${key}`;
+        const more = await request<Arrangement[]>("POST", path, body);
+        setFound((before) => front([...before, ...more]));
+      } catch (failure) {
+        setFault(failure instanceof Problem ? failure.message : words.awayIdle);
+        setTried(null);
+        return;
+      }
+    }
+    setTried(MANNERS.length);
+  }
+
+  return (
+    <div className="space-y-3">
+      <div className="grid grid-cols-4 items-end gap-2">
+        <LengthField
+          label="From the left"
+          value={wish.low.x}
+          units={desk.units}
+          onCommit={(x) => {
+            setWish({ low: { ...wish.low, x } });
+          }}
+        />
+        <LengthField
+          label="From the foot"
+          value={wish.low.y}
+          units={desk.units}
+          onCommit={(y) => {
+            setWish({ low: { ...wish.low, y } });
+          }}
+        />
+        <LengthField
+          label="Length"
+          value={wish.length}
+          units={desk.units}
+          onCommit={(length) => {
+            setWish({ length });
+          }}
+        />
+        <LengthField
+          label="Width"
+          value={wish.width}
+          units={desk.units}
+          onCommit={(width) => {
+            setWish({ width });
+          }}
+        />
+        <LengthField
+          label="Work walks"
+          value={wish.walk}
+          units={desk.units}
+          onCommit={(walk) => {
+            setWish({ walk });
+          }}
+        />
+        <LengthField
+          label="Main walk"
+          value={wish.mainWalk}
+          units={desk.units}
+          onCommit={(mainWalk) => {
+            setWish({ mainWalk });
+          }}
+        />
+        <LengthField
+          label="Longest bed"
+          value={wish.longest}
+          units={desk.units}
+          onCommit={(longest) => {
+            setWish({ longest });
+          }}
+        />
+      </div>
+      {frame && <CheckField label="Framed as the other beds are" checked={framed} onChange={setFramed} />}
+      <div className="flex items-center gap-3">
+        <button type="button" className="strong-button" disabled={running} onClick={() => void search()}>
+          Try them
+        </button>
+        {running && (
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              stopped.current = true;
+              setTried(MANNERS.length);
+            }}
+          >
+            Stop
+          </button>
+        )}
+        {tried !== null && (
+          <p role="status" className="text-sm">
+            {running
+              ? `${MANNERS[tried]?.label ?? ""} … (${String(tried)} of ${String(MANNERS.length)} manners tried)`
+              : `${String(found.length)} sound ${found.length === 1 ? "layout" : "layouts"}.`}
+          </p>
+        )}
+      </div>
+      {fault && (
+        <p role="alert" className="text-sm text-snag">
+          {fault}
+        </p>
+      )}
+      <p className="text-sm text-soft">{words.arrangements}</p>
+      <ul className="space-y-2">
+        {found.map((arrangement, index) => (
+          <Found key={index} arrangement={arrangement} wish={wish} onTaken={onTaken} />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+interface FoundProps {
+  arrangement: Arrangement;
+  wish: Wish;
+  onTaken: () => void;
+}
+
+function Found({ arrangement, wish, onTaken }: FoundProps) {
+  const desk = useDesk();
+  const manner = MANNERS.find(({ key }) => key === arrangement.manner)?.label ?? "";
+  const bounds = {
+    left: wish.low.x,
+    right: wish.low.x + wish.length,
+    bottom: wish.low.y,
+    top: wish.low.y + wish.width,
+  };
+  const look = () => {
+    desk.tryOut(arrangement.change);
+  };
+  return (
+    <li className="flex gap-3 border border-rule bg-white p-2" onPointerEnter={look}>
+      <Picture
+        bounds={bounds}
+        beds={arrangement.beds}
+        label={`${manner}, ${String(arrangement.beds.length)} beds`}
+      />
+      <div className="grow">
+        <h3>
+          {manner}, {arrangement.beds.length} {arrangement.beds.length === 1 ? "bed" : "beds"}
+        </h3>
+        <dl className="grid grid-cols-[1fr_auto] gap-x-2 text-sm">
+          <dt>Growing area</dt>
+          <dd className="figures text-right">{formatArea(arrangement.growing, desk.units)}</dd>
+          <dt>Walks</dt>
+          <dd className="figures text-right">{formatArea(arrangement.walks, desk.units)}</dd>
+          <dt>Edges</dt>
+          <dd className="figures text-right">{formatLength(arrangement.edge, desk.units)}</dd>
+          <dt>Longest way round a bed</dt>
+          <dd className="figures text-right">{formatLength(arrangement.detour, desk.units)}</dd>
+          <dt>Frames and fill</dt>
+          <dd className="figures text-right">
+            {formatMoney(arrangement.cost)}
+            {arrangement.unpriced > 0 ? " and unpriced" : ""}
+          </dd>
+        </dl>
+        <div className="mt-1 flex gap-2">
+          <button type="button" className="plain-button" onFocus={look} onClick={look}>
+            Look at it
+          </button>
+          <button
+            type="button"
+            className="strong-button"
+            onClick={() => {
+              desk.submit(arrangement.change);
+              onTaken();
+            }}
+          >
+            Take it over
+          </button>
+        </div>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,71 @@
+import { useId, useState } from "react";
+import { Problem, upload } from "../api/client";
+import type { Site, Track } from "../api/types";
+import { CheckField } from "../parts/CheckField";
+import { words } from "../words";
+
+interface Props {
+  site: Site;
+  onChange: (site: Partial<Site>) => void;
+}
+
+/** A boundary from a GPX track or a GeoJSON polygon; it counts as approximate until a tape has confirmed it. */
+export function BoundaryImport({ site, onChange }: Props) {
+  const id = useId();
+  const [told, setTold] = useState<{ text: string; wrong: boolean }>();
+
+  async function read(file: File) {
+    try {
+      const track = await upload<Track>("/api/plots/track", await file.arrayBuffer());
+      onChange({
+        corners: track.corners,
+        latitude: Math.round(track.latitude * 1e4) / 1e4,
+        approximate: true,
+      });
+      const thinned =
+        track.places > track.corners.length ? `, thinned to ${String(track.corners.length)} corners` : "";
+      setTold({ text: `${String(track.places)} places read${thinned}.`, wrong: false });
+    } catch (failure) {
+      const faults = failure instanceof Problem ? failure.faults : [];
+      const [first] = faults;
+      const text = first
+        ? `${first.wrong}; ${first.right}`
+        : failure instanceof Problem
+          ? failure.message
+          : words.awayIdle;
+      setTold({ text, wrong: true });
+    }
+  }
+
+  return (
+    <div className="space-y-1">
+      <label htmlFor={id} className="text-sm text-soft">
+        Boundary from a GPX track or a GeoJSON polygon
+      </label>
+      <input
+        id={id}
+        type="file"
+        accept=".gpx,.geojson,.json,application/gpx+xml,application/geo+json"
+        className="w-full text-sm"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void read(file);
+          event.target.value = "";
+        }}
+      />
+      {told && (
+        <p role={told.wrong ? "alert" : "status"} className={`text-sm ${told.wrong ? "text-snag" : ""}`}>
+          {told.text}
+        </p>
+      )}
+      <CheckField
+        label="The corners have been confirmed by tape"
+        checked={!site.approximate}
+        onChange={(confirmed) => {
+          onChange({ approximate: !confirmed });
+        }}
+      />
+      {site.approximate && <p className="text-sm text-soft">{words.approximate}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,187 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { describe, expect, it, vi } from "vitest";
+import type { Plan } from "../api/types";
+import { atDesk, deskFor, plan, report } from "../testing/desk";
+import { BedsPanel } from "./BedsPanel";
+import { GroundPanel } from "./GroundPanel";
+import { ReachPanel } from "./ReachPanel";
+
+async function type(label: string, text: string) {
+  const field = screen.getByLabelText(label);
+  await userEvent.clear(field);
+  await userEvent.type(field, `${text}{Enter}`);
+}
+
+const tree = {
+  id: "plum",
+  name: "Plum",
+  kind: "TREE" as const,
+  places: [{ x: 2, y: 3 }],
+  breadth: 0.3,
+  margin: 2,
+  height: 4,
+  bareInWinter: false,
+  lookout: false,
+};
+const gate = {
+  id: "gate",
+  name: "Gate",
+  place: { x: 5, y: 0 },
+  width: 1,
+  swing: "INWARD" as const,
+  from: 2028,
+};
+const equipped: Plan = {
+  ...plan,
+  features: [tree],
+  waysIn: [gate],
+  carriers: [{ id: "barrow", name: "Barrow", width: 0.9, wheels: true, turning: 0 }],
+  walks: [{ id: "main", name: "Main", grade: "MAIN", surface: "WOOD_CHIP", corners: plan.site.corners }],
+};
+
+function at(part: React.ReactNode, extra: Parameters<typeof deskFor>[0] = {}) {
+  const made = deskFor({ plan: equipped, ...extra });
+  atDesk(made.desk, part);
+  return made;
+}
+
+describe("what stands there", () => {
+  it("is put down by numbers in the middle of the plot with its usual sizes", async () => {
+    const { submit } = at(<GroundPanel />);
+    await userEvent.selectOptions(screen.getByLabelText("Kind"), "WALL");
+    await userEvent.click(screen.getByRole("button", { name: "Put it down by numbers" }));
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      kind: "PutFeature",
+      feature: {
+        name: "Wall 1",
+        kind: "WALL",
+        breadth: 0.23,
+        places: [
+          { x: 4, y: 4 },
+          { x: 6, y: 4 },
+        ],
+      },
+    });
+    expect(screen.getByText("Over 4 ft: local code.")).toBeInTheDocument();
+  });
+
+  it("a tree's crown is typed and its one place has no corners to add", async () => {
+    const { submit } = at(<GroundPanel />);
+    await userEvent.click(screen.getByText("Plum"));
+    await type("Crown, radius", "3 m");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      kind: "PutFeature",
+      feature: { id: "plum", margin: 3 },
+    });
+    await userEvent.click(screen.getByLabelText("Bare in winter"));
+    expect(submit.mock.calls[1]?.[0]).toMatchObject({ feature: { bareInWinter: true } });
+    await userEvent.click(screen.getByRole("button", { name: "Take out Plum" }));
+    expect(submit.mock.calls[2]?.[0]).toEqual({ kind: "RemoveFeature", feature: "plum" });
+  });
+
+  it("is drawn with the tool that was asked for", async () => {
+    const setTool = vi.fn();
+    at(<GroundPanel />, { setTool });
+    await userEvent.selectOptions(screen.getByLabelText("Kind"), "TAP");
+    await userEvent.click(screen.getByRole("button", { name: "Draw it" }));
+    expect(setTool).toHaveBeenCalledWith({ kind: "feature", feature: "TAP" });
+  });
+
+  it("further ground is added beside the plot", async () => {
+    const { submit } = at(<GroundPanel />);
+    await userEvent.click(screen.getByRole("button", { name: "Add a piece of ground" }));
+    const change = submit.mock.calls[0]?.[0];
+    expect(change).toMatchObject({ kind: "SetSite", site: { corners: plan.site.corners } });
+    if (change?.kind !== "SetSite") throw new Error("the site is set");
+    expect(Math.min(...(change.site.further[0] ?? []).map((p) => p.x))).toBeGreaterThan(10);
+  });
+
+  it("heights begin at the corners", async () => {
+    const { submit } = at(<GroundPanel />);
+    await userEvent.click(screen.getByText("Levels"));
+    await userEvent.click(screen.getByRole("button", { name: "Add a height" }));
+    expect(submit.mock.calls[0]?.[0]).toEqual({
+      kind: "SetLevels",
+      levels: [{ place: { x: 0, y: 0 }, height: 0 }],
+    });
+  });
+});
+
+describe("shapes", () => {
+  const selection = new Set(["kale"]);
+
+  it("a bed becomes a comb that fits its size", async () => {
+    const { submit } = at(<BedsPanel />, { selection });
+    await userEvent.selectOptions(screen.getByLabelText("Shape"), "COMB");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      kind: "ReshapeBed",
+      bed: "kale",
+      from: 2028,
+      shape: { form: { kind: "COMB", spine: 0.533333 }, keyholes: [] },
+    });
+  });
+
+  it("a finger's width that is typed keeps the others", async () => {
+    const form = { kind: "COMB" as const, fingers: 3, spine: 0.4, finger: 0.3 };
+    const [, judged] = report.beds;
+    if (!judged) throw new Error("the second bed is Kale");
+    const kale = { ...judged, shape: { form, keyholes: [] } };
+    const { submit } = at(<BedsPanel />, { selection, bedById: new Map([["kale", kale]]) });
+    await type("Finger", "0.35");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ shape: { form: { ...form, finger: 0.35 } } });
+    await type("Fingers", "many");
+    expect(submit.mock.calls[1]?.[0]).toMatchObject({ shape: { form: { ...form, fingers: 0 } } });
+  });
+
+  it("a keyhole is cut into the middle of the foot, and what is refused is told there", async () => {
+    const { submit } = at(<BedsPanel />, { selection });
+    await userEvent.click(screen.getByRole("button", { name: "Cut a keyhole" }));
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      shape: {
+        form: { kind: "RECTANGLE" },
+        keyholes: [{ side: 0, at: 1.2, width: 0.4572, depth: 0.533333 }],
+      },
+    });
+  });
+});
+
+describe("ways in and carriers", () => {
+  it("a gate without a season is there always", async () => {
+    const { submit } = at(<ReachPanel />);
+    await type("From season", "");
+    expect(submit.mock.calls[0]?.[0]).toEqual({
+      kind: "PutWayIn",
+      wayIn: { id: "gate", name: "Gate", place: { x: 5, y: 0 }, width: 1, swing: "INWARD" },
+    });
+  });
+
+  it("a gate added by numbers lies in the middle of the plot's foot", async () => {
+    const { submit } = at(<ReachPanel />);
+    await userEvent.click(screen.getByRole("button", { name: "Add by numbers" }));
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "PutWayIn", wayIn: { place: { x: 5, y: 0 } } });
+  });
+
+  it("a carrier comes with its usual measures and is shown", async () => {
+    const showCarrier = vi.fn();
+    const { submit } = at(<ReachPanel />, { showCarrier });
+    await userEvent.click(screen.getByRole("button", { name: "+ Barrow" }));
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      kind: "PutCarrier",
+      carrier: { name: "Barrow 1", width: 0.9144, wheels: true },
+    });
+    expect(showCarrier).toHaveBeenCalled();
+  });
+
+  it("a walk is laid in another surface", async () => {
+    const { submit } = at(<ReachPanel />);
+    await userEvent.click(screen.getByText("Main"));
+    await userEvent.selectOptions(screen.getByLabelText("Surface"), "PAVERS");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      kind: "PutWalk",
+      walk: { id: "main", surface: "PAVERS" },
+    });
+  });
+});
