@@ -6,6 +6,7 @@ import type {
   Catalogue,
   GardenView,
   HistoryEntry,
+  Kept,
   Lie,
   ListedGarden,
   Point,
@@ -124,6 +125,15 @@ export function useSettingOut(id: string, revision: number, season: number, want
     queryFn: () => request<SettingOut>("GET", `/api/gardens/${id}/setting-out?season=${String(season)}`),
     enabled: wanted,
     placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+}
+
+/** Which variant a garden is; null for the garden itself. */
+export function useVariant(id: string) {
+  return useQuery({
+    queryKey: ["variant", id],
+    queryFn: async () => (await request<Kept | undefined>("GET", `/api/gardens/${id}/variants/this`)) ?? null,
     staleTime: Infinity,
   });
 }

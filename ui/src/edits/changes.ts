@@ -127,6 +127,8 @@ export function describe(change: Change, bedName: (id: string) => string): strin
       return "Changed the plot";
     case "DescribeGarden":
       return "Changed name or units";
+    case "TakeOver":
+      return `Took over ${change.label}`;
     case "Batch":
       return change.label;
   }

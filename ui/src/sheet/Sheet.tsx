@@ -41,8 +41,13 @@ export function Sheet() {
   const drawing = desk.tool !== null;
   const frame = useRef<HTMLDivElement>(null);
   const size = useSize(frame);
-  const plot = useMemo(() => boundsOf(piecesOf(desk.plan.site).flat()), [desk.plan.site]);
-  const { view, control, panHandlers } = useViewControl(plot, size, frame);
+  const { site, features } = desk.plan;
+  const plot = useMemo(() => boundsOf(piecesOf(site).flat()), [site]);
+  const shown = useMemo(
+    () => boundsOf([...piecesOf(site).flat(), ...features.flatMap((feature) => feature.places)]),
+    [site, features],
+  );
+  const { view, control, panHandlers } = useViewControl(shown, size, frame);
   const [doing, setDoing] = useState<Interaction>(idle);
   const [byKeys, setByKeys] = useState<ReadonlyMap<string, Rectangle>>(new Map());
   const [typing, setTyping] = useState<Typing | null>(null);

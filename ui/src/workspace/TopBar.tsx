@@ -3,9 +3,10 @@ import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { request } from "../api/client";
-import { useSession } from "../api/queries";
+import { useSession, useVariant } from "../api/queries";
 import { words } from "../words";
 import { useDesk } from "./desk";
+import { VariantsDialog } from "./VariantsDialog";
 import { HistoryDialog } from "./HistoryDialog";
 
 const item =
@@ -18,7 +19,9 @@ export function TopBar() {
   const client = useQueryClient();
   const navigate = useNavigate();
   const [history, setHistory] = useState(false);
+  const [variants, setVariants] = useState(false);
   const path = `/api/gardens/${desk.plan.id}`;
+  const variant = useVariant(desk.plan.id).data;
 
   async function signOut() {
     await request("DELETE", "/api/session");
@@ -35,6 +38,11 @@ export function TopBar() {
         <h1 className="max-w-[26rem] truncate text-lg" title={desk.plan.name}>
           {desk.plan.name}
         </h1>
+        {variant && (
+          <span className="max-w-60 truncate border border-mark px-2 text-sm text-mark" title={variant.name}>
+            Variant: {variant.name}
+          </span>
+        )}
         <div className="flex gap-1">
           <button
             type="button"
@@ -100,6 +108,15 @@ export function TopBar() {
           type="button"
           className="plain-button"
           onClick={() => {
+            setVariants(true);
+          }}
+        >
+          Variants
+        </button>
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
             setHistory(true);
           }}
         >
@@ -111,6 +128,7 @@ export function TopBar() {
         </button>
       </div>
       <Messages />
+      <VariantsDialog open={variants} onOpenChange={setVariants} />
       <HistoryDialog open={history} onOpenChange={setHistory} />
     </header>
   );

@@ -38,7 +38,7 @@ public class PreviewBenchmark {
 
     private static final int DEMO_SEASON = 2028;
 
-    @Param({"demo", "12", "200"})
+    @Param({"demo", "12", "200", "200 of all shapes"})
     public String garden;
 
     private Visitor visitor;
@@ -49,7 +49,7 @@ public class PreviewBenchmark {
 
     @Setup
     public void bring() throws Exception {
-        plan = garden.equals("demo") ? demo() : Gardens.generated(Integer.parseInt(garden), 1);
+        plan = plan();
         season = garden.equals("demo") ? DEMO_SEASON : Gardens.SEASON;
         visitor = Visitor.signedUp(RunningServer.get());
         id = visitor.post("/api/gardens/import", GardenFile.write(plan)).json().at("/plan/id").stringValue();
@@ -65,6 +65,14 @@ public class PreviewBenchmark {
             throw new IllegalStateException(answer.text());
         }
         return answer.text();
+    }
+
+    private Plan plan() throws Exception {
+        return switch (garden) {
+            case "demo" -> demo();
+            case "200 of all shapes" -> Gardens.generatedOfAllShapes(200, 1);
+            default -> Gardens.generated(Integer.parseInt(garden), 1);
+        };
     }
 
     private static Plan demo() throws Exception {

@@ -261,6 +261,33 @@ class LayoutTest {
     }
 
     @Test
+    void aVariantIsKeptHeldBesideTheGardenAndTakenOver() throws Exception {
+        try (Garden garden = Garden.with(plot(9, 8, List.of(gardener("Ada", 0.6, 0.5)), bed("Old", 3, 3, 2, 1)))) {
+            garden.season(2027);
+            garden.button("Variants").click();
+            garden.type("Name of a new variant", "Two beds");
+            garden.button("Keep this as a variant").click();
+            Locator versions = garden.page().getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM);
+            assertThat(versions).hasCount(2);
+            versions.nth(1).getByText("Open").click();
+            garden.sheet().waitFor();
+            garden.season(2027);
+            garden.place("2 m", "1 m", "5 m", "5 m");
+            assertThat(garden.page().locator("[data-bed]")).hasCount(2);
+            garden.button("Variants").click();
+            assertThat(versions.nth(0)).containsText("2.00 m²");
+            assertThat(versions.nth(1)).containsText("4.00 m²");
+            versions.nth(1).getByText("Take it over").click();
+            assertThat(garden.page().getByRole(AriaRole.DIALOG)).isHidden();
+            garden.season(2027);
+            assertThat(garden.page().locator("[data-bed]")).hasCount(2);
+            garden.page().keyboard().press("Control+z");
+            garden.kept();
+            assertThat(garden.page().locator("[data-bed]")).hasCount(1);
+        }
+    }
+
+    @Test
     void aBoundaryComesFromAFileAndIsApproximateUntilItIsMeasured() {
         try (Garden garden = Garden.begun()) {
             garden.step("Ground");

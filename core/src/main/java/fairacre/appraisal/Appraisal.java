@@ -10,6 +10,7 @@ import fairacre.ground.FitStudy;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.plan.Change;
+import fairacre.plan.BedRevision;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Posture;
@@ -19,6 +20,7 @@ import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;
 import fairacre.shape.Insets;
+import fairacre.shape.Memo;
 import fairacre.shape.Ring;
 import fairacre.walk.Gap;
 import fairacre.walk.WalkStudy;
@@ -43,23 +45,30 @@ public final class Appraisal {
     private final Plan plan;
     private final int season;
     private final List<StandingBed> standing;
+    private final Memo memo;
     private final CostStudy cost;
     private final Supplier<WalkStudy> walks;
     private final Supplier<List<BedReach>> reach;
     private final Supplier<Bill> bill;
 
-    private Appraisal(Plan plan, int season) {
+    private Appraisal(Plan plan, int season, Memo memo) {
         this.plan = plan;
         this.season = season;
+        this.memo = memo;
         this.standing = plan.standing(season);
         this.cost = CostStudy.of(plan);
-        this.walks = new Once<>(() -> WalkStudy.of(plan.setting(season), standing));
+        this.walks = new Once<>(() -> WalkStudy.of(plan.setting(season), standing, memo));
         this.reach = new Once<>(this::computeReach);
         this.bill = new Once<>(cost::bill);
     }
 
     public static Appraisal of(Plan plan, int season) {
-        return new Appraisal(plan, season);
+        return of(plan, season, Memo.none());
+    }
+
+    /** @param memo of judgements of this plan or of one like it: the answer is the same, only sooner there */
+    public static Appraisal of(Plan plan, int season, Memo memo) {
+        return new Appraisal(plan, season, memo);
     }
 
     /** Everything, remedies included. */
@@ -122,12 +131,16 @@ public final class Appraisal {
         Optional<Bill> alone = Optional.of(bed).filter(b -> withBill).flatMap(b -> cost.alone(plan.bed(b.id()), season));
         Optional<Money> aloneCost = alone.filter(bill -> bill.unpriced() == 0).map(Bill::total);
         return new BedAppraisal(bed.id(), bed.name(), bed.revision().from(), bed.outline(),
-                bed.revision().shape(), bed.revision().existing(), bed.corners(), inside(bed),
+                bed.revision().shape(), bed.revision().existing(), bed.corners(),
+                memo.recall(new InsideOf(bed.revision()), () -> inside(bed)),
                 frame.map(FrameTakeoff::insideLength).orElse(bed.outline().length()),
                 frame.map(FrameTakeoff::insideWidth).orElse(bed.outline().width()),
                 frame.map(FrameTakeoff::height).orElse(Length.ZERO), reached.soil(), reached.byGardener(),
                 reached.byNobody(), fill.depth(), fill.volume(), pieces, alone.map(Bill::lines).orElse(List.of()), aloneCost);
     }
+
+    /** The question where a bed's soil lies. */
+    private record InsideOf(BedRevision bed) {}
 
     /** The outline of the soil within the boards. */
     private static List<Point> inside(StandingBed bed) {

@@ -86,6 +86,9 @@ final class CarrierSnags {
 
     /** Ways in that not even the slimmest gardener gets beyond. */
     private void addBlocked(CarrierStudy study, List<Snag> snags) {
+        if (context.setting().waysIn().isEmpty()) {
+            return;
+        }
         Gardener slimmest = context.plan().gardeners().stream().min(Comparator.comparing(Gardener::passing)).orElseThrow();
         Carrier carrier = new Carrier(slimmest.id(), slimmest.name(), slimmest.passing(), slimmest.posture() == Posture.SEATED,
                 Length.ZERO);

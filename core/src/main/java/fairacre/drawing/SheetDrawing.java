@@ -7,17 +7,21 @@ import fairacre.drawing.Mark.Words;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.measure.Units;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
 import fairacre.plan.Frame;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
 import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
+import fairacre.plan.WayIn;
 import fairacre.shape.Insets;
 import fairacre.shape.Ring;
 import fairacre.walk.Gap;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -65,7 +69,8 @@ public record SheetDrawing(String title, String paper, double width, double heig
             this.plan = plan;
             this.season = season;
             this.scale = scale;
-            List<Point> corners = plan.site().corners();
+            List<Point> corners = Stream.concat(plan.site().pieces().stream().flatMap(List::stream),
+                    plan.features().stream().flatMap(feature -> feature.places().stream())).toList();
             this.left = corners.stream().mapToDouble(c -> c.x().metres()).min().orElseThrow();
             this.top = corners.stream().mapToDouble(c -> c.y().metres()).max().orElseThrow();
             double right = corners.stream().mapToDouble(c -> c.x().metres()).max().orElseThrow();
@@ -84,7 +89,10 @@ public record SheetDrawing(String title, String paper, double width, double heig
         }
 
         SheetDrawing drawing() {
-            drawPlot();
+            plan.site().pieces().forEach(this::drawPiece);
+            plan.walks().forEach(walk -> marks.add(new Stroke(walk.corners().stream().map(this::spot).toList(), true, FINE, false)));
+            plan.features().forEach(this::drawFeature);
+            plan.waysIn(season).forEach(this::drawWayIn);
             plan.standing(season).forEach(this::drawBed);
             drawGaps();
             drawTitle();
@@ -103,8 +111,32 @@ public record SheetDrawing(String title, String paper, double width, double heig
             return spot(point.x().metres(), point.y().metres());
         }
 
-        private void drawPlot() {
-            List<Point> corners = plan.site().corners();
+        /** Areas and lines as they lie, spots as a small cross; each with its name. */
+        private void drawFeature(Feature feature) {
+            List<Spot> places = feature.places().stream().map(this::spot).toList();
+            boolean area = feature.kind().extent() == FeatureKind.Extent.AREA;
+            if (places.size() > 1) {
+                double pen = area ? PEN : Math.max(FINE, scale.onPaper(feature.breadth().metres()));
+                marks.add(new Stroke(places, area, pen, false));
+            } else {
+                Spot at = places.get(0);
+                marks.add(Stroke.line(PEN, new Spot(at.x() - TICK, at.y()), new Spot(at.x() + TICK, at.y())));
+                marks.add(Stroke.line(PEN, new Spot(at.x(), at.y() - TICK), new Spot(at.x(), at.y() + TICK)));
+            }
+            double x = places.stream().mapToDouble(Spot::x).average().orElseThrow();
+            double y = places.stream().mapToDouble(Spot::y).average().orElseThrow();
+            marks.add(words(new Spot(x, y - TICK), feature.name(), SMALL, 0));
+        }
+
+        /** The clear width of a gate with its name. */
+        private void drawWayIn(WayIn way) {
+            Spot at = spot(way.place());
+            marks.add(Stroke.line(BOLD, new Spot(at.x() - TICK, at.y() - TICK), new Spot(at.x() + TICK, at.y() + TICK)));
+            marks.add(Stroke.line(BOLD, new Spot(at.x() - TICK, at.y() + TICK), new Spot(at.x() + TICK, at.y() - TICK)));
+            marks.add(words(new Spot(at.x(), at.y() - 2 * TICK), way.name() + " " + length(way.width()), SMALL, 0));
+        }
+
+        private void drawPiece(List<Point> corners) {
             marks.add(new Stroke(corners.stream().map(this::spot).toList(), true, BOLD, false));
             boolean counterClockwise = signedArea(corners) > 0;
             for (int i = 0; i < corners.size(); i++) {

@@ -96,6 +96,7 @@ public final class GardenJson {
         @JsonSubTypes.Type(value = GroundChange.RemoveWalk.class, name = "RemoveWalk"),
         @JsonSubTypes.Type(value = GroundChange.SetLevels.class, name = "SetLevels"),
         @JsonSubTypes.Type(value = GroundChange.SetSoil.class, name = "SetSoil"),
+        @JsonSubTypes.Type(value = Change.TakeOver.class, name = "TakeOver"),
         @JsonSubTypes.Type(value = Change.Batch.class, name = "Batch")
     })
     public interface ChangeKinds {}

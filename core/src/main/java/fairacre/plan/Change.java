@@ -17,7 +17,7 @@ public sealed interface Change permits
         Change.PlaceBed, Change.RemoveBed, Change.MoveBed, Change.ReshapeBed, Change.MarkExisting, Change.ReframeBed,
         Change.ReviseBed, Change.DropRevision, Change.RescheduleRevision, Change.RenameBed, Change.RetireBed,
         Change.PutGardener, Change.RemoveGardener, Change.SetBudget, Change.SetPrice, Change.ClearPrice,
-        Change.SetSite, Change.DescribeGarden, Change.Batch, GroundChange {
+        Change.SetSite, Change.DescribeGarden, Change.TakeOver, Change.Batch, GroundChange {
 
     /**
      * The plan with this change made; call {@link Plan#apply} instead, which answers a refusal as a value.
@@ -367,6 +367,29 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new DescribeGarden(before.name(), before.units());
+        }
+    }
+
+    /**
+     * Everything as it is in another version of the garden; id and name stay.
+     *
+     * @param label what the gardener calls it, for the list of edits
+     */
+    record TakeOver(String label, Plan version) implements Change {
+        public TakeOver {
+            label = Limits.name(label, "label");
+            Limits.present(version, "version");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            Amounts.sameCurrency(plan.currency(), version.budget().sum(), "version/budget/sum");
+            return version.withId(plan.id()).described(plan.name(), plan.units());
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new TakeOver(label, before);
         }
     }
 

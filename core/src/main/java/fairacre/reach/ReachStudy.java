@@ -1,6 +1,7 @@
 package fairacre.reach;
 
 import fairacre.measure.Length;
+import fairacre.plan.BedRevision;
 import fairacre.plan.Gardener;
 import fairacre.plan.Posture;
 import fairacre.plan.StandingBed;
@@ -9,6 +10,7 @@ import fairacre.walk.Stretch;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.locationtech.jts.geom.Geometry;
 
 /**
@@ -32,12 +34,20 @@ public final class ReachStudy {
     }
 
     public BedReach of(StandingBed bed) {
+        List<List<Stretch>> stretches = gardeners.stream().map(gardener -> stretches(bed, gardener)).toList();
+        return walks.memo().recall(new Reached(bed.id(), bed.revision(), gardeners, stretches), () -> reached(bed, stretches));
+    }
+
+    /** The question who reaches what of a bed from where they can be. */
+    private record Reached(UUID id, BedRevision bed, List<Gardener> gardeners, List<List<Stretch>> stretches) {}
+
+    private BedReach reached(StandingBed bed, List<List<Stretch>> stretches) {
         Soil soil = Soil.of(bed);
         List<GardenerReach> byGardener = new ArrayList<>();
         Geometry nobody = null;
-        for (Gardener gardener : gardeners) {
-            Geometry out = outOfReach(soil, bed, gardener);
-            byGardener.add(new GardenerReach(gardener.id(), soil.unreached(out)));
+        for (int i = 0; i < gardeners.size(); i++) {
+            Geometry out = soil.beyond(gardeners.get(i).reach(), stretches.get(i));
+            byGardener.add(new GardenerReach(gardeners.get(i).id(), soil.unreached(out)));
             nobody = nobody == null ? out : both(nobody, out);
         }
         Unreached byNobody = nobody == null ? Unreached.NOTHING : soil.unreached(nobody);
@@ -49,10 +59,9 @@ public final class ReachStudy {
         return bothSides ? gardener.reach().times(2) : gardener.reach();
     }
 
-    private Geometry outOfReach(Soil soil, StandingBed bed, Gardener gardener) {
-        List<Stretch> stretches = gardener.posture() == Posture.SEATED
-                ? walks.stretches(bed.id(), gardener.passing()) : walks.stretchesOnFoot(bed.id(), gardener.passing());
-        return soil.beyond(gardener.reach(), stretches);
+    private List<Stretch> stretches(StandingBed bed, Gardener gardener) {
+        return gardener.posture() == Posture.SEATED ? walks.stretches(bed.id(), gardener.passing())
+                : walks.stretchesOnFoot(bed.id(), gardener.passing());
     }
 
     private static Geometry both(Geometry one, Geometry other) {

@@ -45,7 +45,7 @@ public record Closest(double x1, double y1, double x2, double y2) {
                 double share = to.share(edge, x, y);
                 double fx = to.onX(edge, share);
                 double fy = to.onY(edge, share);
-                double distance = Math.hypot(fx - x, fy - y);
+                double distance = Math.sqrt((fx - x) * (fx - x) + (fy - y) * (fy - y));
                 if (distance < nearest) {
                     nearest = distance;
                     nearX = fx;

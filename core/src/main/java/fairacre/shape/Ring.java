@@ -25,6 +25,8 @@ public final class Ring {
     private final double[] x;
     private final double[] y;
     private final boolean convex;
+    private final int hash;
+    private final double[] lengths;
     private final Envelope bounds = new Envelope();
 
     private Ring(double[] x, double[] y) {
@@ -38,6 +40,11 @@ public final class Ring {
             allLeft &= turn(i) >= -STRAIGHT;
         }
         this.convex = allLeft;
+        this.hash = 31 * Arrays.hashCode(x) + Arrays.hashCode(y);
+        this.lengths = new double[x.length];
+        for (int i = 0; i < x.length; i++) {
+            lengths[i] = Math.hypot(cornerX(i + 1) - x[i], cornerY(i + 1) - y[i]);
+        }
     }
 
     /** A polygon of at least three corners, given either way round. */
@@ -88,7 +95,7 @@ public final class Ring {
     }
 
     public double edgeLength(int edge) {
-        return Math.hypot(cornerX(edge + 1) - x[edge], cornerY(edge + 1) - y[edge]);
+        return lengths[edge];
     }
 
     /** Unit vector out of the polygon across an edge, x. */
@@ -136,10 +143,30 @@ public final class Ring {
         }
         double least = Double.POSITIVE_INFINITY;
         for (int edge = 0; edge < x.length; edge++) {
-            double share = share(edge, px, py);
-            least = Math.min(least, Math.hypot(px - onX(edge, share), py - onY(edge, share)));
+            least = Math.min(least, squared(edge, px, py));
         }
-        return least;
+        return Math.sqrt(least);
+    }
+
+    /** Whether a place is nearer than a distance or inside. */
+    public boolean isWithin(double px, double py, double distance) {
+        if (px < bounds.getMinX() - distance || px > bounds.getMaxX() + distance || py < bounds.getMinY() - distance
+                || py > bounds.getMaxY() + distance) {
+            return false;
+        }
+        for (int edge = 0; edge < x.length; edge++) {
+            if (squared(edge, px, py) < distance * distance) {
+                return true;
+            }
+        }
+        return covers(px, py);
+    }
+
+    private double squared(int edge, double px, double py) {
+        double share = share(edge, px, py);
+        double dx = px - onX(edge, share);
+        double dy = py - onY(edge, share);
+        return dx * dx + dy * dy;
     }
 
     /** Whether a place lies in the polygon, by counting crossings (the even-odd rule); never for a segment. */
@@ -270,6 +297,16 @@ public final class Ring {
         double[] crossings = Arrays.copyOf(found, count);
         Arrays.sort(crossings);
         return crossings;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Ring ring && Arrays.equals(x, ring.x) && Arrays.equals(y, ring.y);
+    }
+
+    @Override
+    public int hashCode() {
+        return hash;
     }
 
     /** The polygon in the geometry library; a segment becomes a thin polygon without area. */

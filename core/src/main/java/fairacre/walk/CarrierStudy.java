@@ -46,7 +46,7 @@ public final class CarrierStudy {
 
     /** Whether a carrier gets alongside some part of a bed. */
     public boolean reaches(Carrier carrier, UUID bed) {
-        return !stretches(carrier, bed).isEmpty();
+        return walks.edges(carrier.wheels()).isAlongside(bed, carrier.width());
     }
 
     /** The ground that a carrier can use, in metres on the drawing: its opening by a disk of the carrier's width. */
@@ -63,11 +63,11 @@ public final class CarrierStudy {
     public List<WayIn> blocked(Carrier carrier) {
         Edges edges = walks.edges(carrier.wheels());
         double radius = carrier.width().metres() / 2 - WalkStudy.SLACK;
-        List<Polygon> centres = edges.access(carrier.width()).centres();
+        Access access = edges.access(carrier.width());
         return edges.layout().waysIn().stream().filter(way -> {
             Polygon ground = edges.layout().pieces().get(Openings.piece(edges.layout().pieces(), way));
             Geometry threshold = Openings.threshold(ground, way, radius);
-            return !threshold.isEmpty() && centres.stream().noneMatch(threshold::intersects);
+            return !threshold.isEmpty() && !access.leadsIn(threshold);
         }).toList();
     }
 
@@ -87,13 +87,9 @@ public final class CarrierStudy {
                 walks.pinches(carrier.width()), Patch.of(grownBack(turning, turn / 2)), deadEnds);
     }
 
-    private List<Stretch> stretches(Carrier carrier, UUID bed) {
-        return carrier.wheels() ? walks.stretches(bed, carrier.width()) : walks.stretchesOnFoot(bed, carrier.width());
-    }
-
     private Geometry centres(Carrier carrier) {
         List<Polygon> centres = walks.edges(carrier.wheels()).access(carrier.width()).centres();
-        return UnaryUnionOp.union(centres, GEOMETRY);
+        return GEOMETRY.createMultiPolygon(centres.toArray(Polygon[]::new));
     }
 
     private static Geometry grownBack(Geometry centres, double radius) {

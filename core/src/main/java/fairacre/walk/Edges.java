@@ -66,6 +66,27 @@ final class Edges {
         return stretches;
     }
 
+    /** Whether a carrier can be at some part of a bed's edge; as whether there are stretches, but sooner known. */
+    boolean isAlongside(UUID bed, Length width) {
+        Integer position = positions.get(bed);
+        if (position == null) {
+            return false;
+        }
+        Ring ring = layout.ring(position);
+        int[] near = layout.within(ring, width.metres());
+        for (int edge = 0; edge < ring.edges(); edge++) {
+            if (!alongEdge(position, edge, width, near).isEmpty()) {
+                return true;
+            }
+        }
+        for (int corner = 0; corner < ring.edges(); corner++) {
+            if (!ring.isReflex(corner) && canTouchCorner(position, corner, width, near)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private List<Stretch> alongEdge(int bed, int edge, Length width, int[] near) {
         double radius = width.metres() / 2;
         Ring ring = layout.ring(bed);
@@ -168,10 +189,10 @@ final class Edges {
 
     private boolean clear(int bed, double x, double y, double radius, int[] near) {
         for (int other : near) {
-            if ((other != bed || !layout.ring(bed).isConvex()) && layout.ring(other).distance(x, y) < radius) {
+            if ((other != bed || !layout.ring(bed).isConvex()) && layout.ring(other).isWithin(x, y, radius)) {
                 return false;
             }
         }
-        return layout.plotSides().stream().noneMatch(side -> side.distance(x, y) < radius);
+        return layout.plotSides().stream().noneMatch(side -> side.isWithin(x, y, radius));
     }
 }

@@ -1,11 +1,13 @@
 package fairacre.walk;
 
+import fairacre.plan.BedRevision;
 import fairacre.plan.Feature;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import fairacre.plan.WayIn;
+import fairacre.shape.Memo;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,6 +26,7 @@ import org.locationtech.jts.index.strtree.STRtree;
 final class Layout {
 
     private final List<StandingBed> beds;
+    private final Memo memo;
     private final List<WayIn> waysIn;
     private final List<Ring> rings = new ArrayList<>();
     private final List<UUID> ids = new ArrayList<>();
@@ -33,14 +36,15 @@ final class Layout {
     private final IndexedPointInAreaLocator inPlot;
     private final STRtree index = new STRtree();
 
-    Layout(Setting setting, List<StandingBed> beds, boolean wheels) {
+    Layout(Setting setting, List<StandingBed> beds, boolean wheels, Memo memo) {
         this.beds = List.copyOf(beds);
+        this.memo = memo;
         this.waysIn = setting.waysIn();
         this.plot = setting.site().ground();
         this.inPlot = new IndexedPointInAreaLocator(plot);
         this.pieces = setting.site().pieces().stream().map(Polygons::of).toList();
         for (StandingBed bed : this.beds) {
-            rings.add(Ring.of(bed.corners()));
+            rings.add(memo.recall(new RingOf(bed.revision()), () -> Ring.of(bed.corners())));
             ids.add(bed.id());
         }
         for (Feature feature : setting.features()) {
@@ -56,12 +60,19 @@ final class Layout {
         index.build();
     }
 
+    /** The question which outline a bed has. */
+    private record RingOf(BedRevision bed) {}
+
     private void addSides(List<Point> corners) {
         for (int i = 0; i < corners.size(); i++) {
             Point from = corners.get(i);
             Point to = corners.get((i + 1) % corners.size());
             plotSides.add(Ring.segment(from.x().metres(), from.y().metres(), to.x().metres(), to.y().metres()));
         }
+    }
+
+    Memo memo() {
+        return memo;
     }
 
     /** Number of beds; what stands in the way besides is numbered after them. */

@@ -6,6 +6,7 @@ import fairacre.plan.Point;
 import fairacre.plan.Setting;
 import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
+import fairacre.shape.Memo;
 import java.util.List;
 import java.util.UUID;
 
@@ -33,9 +34,19 @@ public final class WalkStudy {
     }
 
     public static WalkStudy of(Setting setting, List<StandingBed> beds) {
-        Edges onFoot = new Edges(new Layout(setting, beds, false));
+        return of(setting, beds, Memo.none());
+    }
+
+    /** @param memo of what was worked out before, for this plan or one like it */
+    public static WalkStudy of(Setting setting, List<StandingBed> beds, Memo memo) {
+        Edges onFoot = new Edges(new Layout(setting, beds, false, memo));
         boolean steps = setting.features().stream().anyMatch(f -> f.kind() == FeatureKind.STEPS);
-        return new WalkStudy(onFoot, steps ? new Edges(new Layout(setting, beds, true)) : onFoot);
+        return new WalkStudy(onFoot, steps ? new Edges(new Layout(setting, beds, true, memo)) : onFoot);
+    }
+
+    /** What was worked out before, for studies that build on this one. */
+    public Memo memo() {
+        return onFoot.layout().memo();
     }
 
     /** On open ground with nothing else on it. */

@@ -102,4 +102,18 @@ class SheetDrawingTest {
     private static double x(String place) {
         return Double.parseDouble(place.split(",")[0]);
     }
+
+    @Test
+    void gatesAndWhatStandsThereAreNamedAndTheSettingOutTellsEveryCorner() {
+        var everything = fairacre.testing.Gardens.everything();
+        var words = SheetDrawing.of(everything, fairacre.testing.Gardens.SEASON + 1, Scale.ONE_TO_100).marks().stream()
+                .filter(Mark.Words.class::isInstance).map(mark -> ((Mark.Words) mark).text()).toList();
+        assertThat(words).contains("Shed", "Plum", "Gate 1.10 m");
+        var pages = SettingOutSheet.of(everything, fairacre.testing.Gardens.SEASON);
+        long corners = everything.standing(fairacre.testing.Gardens.SEASON).stream().mapToLong(bed -> bed.corners().size()).sum();
+        assertThat(pages).isNotEmpty().allSatisfy(page -> assertThat(page.paper()).isEqualTo("A4"));
+        assertThat(pages.stream().flatMap(page -> page.marks().stream()).filter(Mark.Words.class::isInstance)
+                .map(mark -> ((Mark.Words) mark).text()).filter(text -> text.startsWith(corners + " stakes"))).hasSize(1);
+        assertThat(PdfSheet.write(pages)).startsWith("%PDF".getBytes());
+    }
 }

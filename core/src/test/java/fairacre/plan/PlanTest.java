@@ -77,6 +77,7 @@ class PlanTest {
                 new GroundChange.RemoveWalk(id("Side")),
                 new GroundChange.SetLevels(List.of(new SpotHeight(Point.metres(1, 1), Length.metres(0.3)))),
                 new GroundChange.SetSoil(new SoilNotes(SqueezeTest.FALLS_APART, Optional.empty(), Cover.BARE, Clearing.NOTHING)),
+                new Change.TakeOver("The other way", plot(9, 9, List.of(), bed("Peas", 2, 2, 2, 1))),
                 new Change.DescribeGarden("Behind the mill", Units.FEET_AND_INCHES),
                 new Change.Batch("Rebuild", List.of(move, revise, new Change.DropRevision(BEANS, SEASON))));
     }

@@ -158,6 +158,38 @@ public final class Gardens {
                         List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)))));
     }
 
+    /**
+     * As {@link #generated}, with an L, a comb, an octagon or a keyhole for every other bed, a gate, five gardeners and four
+     * carriers.
+     */
+    public static Plan generatedOfAllShapes(int beds, long seed) {
+        Plan plan = generated(beds, seed);
+        List<Bed> shaped = new ArrayList<>();
+        for (int i = 0; i < plan.beds().size(); i++) {
+            Bed bed = plan.beds().get(i);
+            BedRevision revision = bed.revisions().get(0);
+            shaped.add(i % 2 == 0 ? bed : Bed.of(bed.id(), bed.name(), revision.withShape(revision.outline(), someShape(i / 2 % 4))));
+        }
+        List<Gardener> gardeners = new ArrayList<>(plan.gardeners());
+        gardeners.add(gardener("Child", 0.4, 0.5));
+        gardeners.add(gardener("Barrow", 0.61, 0.75));
+        Plan people = on(plan.site().corners(), gardeners, shaped.toArray(Bed[]::new));
+        return with(people, new GroundChange.PutWayIn(gate("Gate", 3, 0, 2)),
+                new GroundChange.PutCarrier(carrier("Foot", 0.6, false, 0)),
+                new GroundChange.PutCarrier(carrier("Cart", 0.75, true, 0)),
+                new GroundChange.PutCarrier(carrier("Chair", 0.9144, true, 1.524)),
+                new GroundChange.PutCarrier(carrier("Loader", 1.5, true, 0)));
+    }
+
+    private static Shape someShape(int kind) {
+        return switch (kind) {
+            case 0 -> new Shape(new Form.Ell(Length.metres(0.4), Length.metres(0.5), false), List.of());
+            case 1 -> comb(2, 0.4, 0.5);
+            case 2 -> new Shape(new Form.Octagon(Length.metres(0.2)), List.of());
+            default -> new Shape(Form.RECTANGLE, List.of(keyhole(0, 1.2, 0.4, 0.4)));
+        };
+    }
+
     /** Rows of framed beds with walks of a little less and a little more than a wheelchair needs; three gardeners. */
     public static Plan generated(int beds, long seed) {
         Random random = new Random(seed);

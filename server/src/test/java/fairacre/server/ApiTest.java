@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairacre.appraisal.Appraisal;
 import fairacre.format.GardenFile;
 import fairacre.format.GardenJson;
+import fairacre.plan.GroundChange;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
@@ -410,6 +411,89 @@ class ApiTest {
         }
         assertThat(back.status()).as(back.text()).isEqualTo(200);
         assertThat(back.json().at("/plan/gardeners")).hasSize(1);
+    }
+
+    @Nested
+    class Variants {
+
+        private final Visitor rosa = Visitor.signedUp(SERVER);
+        private final String garden = rosa.garden();
+
+        @Test
+        void aVariantIsKeptBesideTheGardenAndTakenOverAsOneEdit() {
+            rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 2, 2, 2, 1)));
+            Answer kept = rosa.post("/api/gardens/" + garden + "/variants", "{\"name\":\"More beds\",\"from\":2027}");
+            assertThat(kept.status()).isEqualTo(201);
+            String variant = kept.json().at("/plan/id").stringValue();
+            assertThat(rosa.get("/api/gardens").json()).hasSize(1);
+            rosa.change(variant, 0, new Change.PlaceBed(bed("Kale", 5, 5, 2, 1)));
+            var versions = rosa.get("/api/gardens/" + garden + "/variants?season=2027").json();
+            assertThat(versions).hasSize(2);
+            assertThat(versions.get(0).get("growing").asDouble()).isEqualTo(2);
+            assertThat(versions.get(1).get("growing").asDouble()).isEqualTo(4);
+            assertThat(rosa.get("/api/gardens/" + variant + "/variants?season=2027").json()).isEqualTo(versions);
+            assertThat(rosa.get("/api/gardens/" + variant + "/variants/this").json().get("name").stringValue()).isEqualTo("More beds");
+            String take = "/api/gardens/" + garden + "/variants/" + variant + "/take";
+            assertThat(rosa.post(take, "{\"revision\":0}").status()).isEqualTo(409);
+            Answer taken = rosa.post(take, "{\"revision\":1}");
+            assertThat(taken.json().at("/plan/beds")).hasSize(2);
+            assertThat(taken.json().at("/plan/id").stringValue()).isEqualTo(garden);
+            assertThat(rosa.post("/api/gardens/" + garden + "/undo", "{\"revision\":2}").json().at("/plan/beds")).hasSize(1);
+            assertThat(rosa.delete("/api/gardens/" + garden).status()).isEqualTo(204);
+            assertThat(rosa.get("/api/gardens/" + variant).status()).isEqualTo(404);
+        }
+
+        @Test
+        void somebodyElsesVariantIsNotThereAndNonsenseIsRefused() {
+            Visitor other = Visitor.signedUp(SERVER);
+            assertThat(other.get("/api/gardens/" + garden + "/variants?season=2027").status()).isEqualTo(404);
+            assertThat(other.post("/api/gardens/" + garden + "/variants", "{\"name\":\"X\",\"from\":2027}").status()).isEqualTo(404);
+            assertProblem(rosa.post("/api/gardens/" + garden + "/variants", "{\"name\":\" \",\"from\":2027}"), 422, "name");
+            assertProblem(rosa.post("/api/gardens/" + garden + "/variants", "{\"name\":\"X\",\"from\":2020}"), 422, "from");
+        }
+    }
+
+    @Nested
+    class Studies {
+
+        private final Visitor rosa = Visitor.signedUp(SERVER);
+        private final String garden = rosa.garden();
+
+        @Test
+        void whatACarrierCanDoAndTheWaysToTheBedsAreAnswered() {
+            rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 5, 4, 2, 1)));
+            rosa.change(garden, 1, new GroundChange.PutCarrier(Gardens.carrier("Barrow", 0.9, true, 0)));
+            String carrier = "/api/gardens/" + garden + "/carriers/" + id("Barrow");
+            assertThat(rosa.get(carrier + "?season=2027").json().get("alongside")).hasSize(1);
+            var routes = rosa.get(carrier + "/routes?season=2027&x=1&y=4").json();
+            assertThat(routes.get(0).get("length").asDouble()).isBetween(2.4, 2.7);
+            assertProblem(rosa.get("/api/gardens/" + garden + "/carriers/" + id("Tank") + "?season=2027"), 422, "carrier");
+        }
+
+        @Test
+        void levelsSoilSettingOutAndArrangementsAreAnswered() {
+            assertThat(rosa.get("/api/gardens/" + garden + "/levels?season=2027").text()).isIn("", "null");
+            assertProblem(rosa.post("/api/gardens/" + garden + "/earthwork?season=2027",
+                    "{\"area\":{\"centre\":{\"x\":5,\"y\":4},\"length\":4,\"width\":4,\"turn\":0},\"terraces\":1}"), 422, "levels");
+            assertThat(rosa.get("/api/gardens/" + garden + "/soil").json().get("schools")).hasSize(5);
+            assertThat(rosa.get("/api/gardens/" + garden + "/setting-out?season=2027").json().get("base").asDouble()).isEqualTo(10);
+            assertThat(rosa.get("/api/gardens/" + garden + "/setting-out.pdf?season=2027").text()).startsWith("%PDF");
+            assertThat(rosa.get("/api/gardens/" + garden + "/arrangements/ground").json().get("length").asDouble()).isEqualTo(10);
+            String wish = "{\"low\":{\"x\":0,\"y\":0},\"length\":10,\"width\":8,\"walk\":0.6,\"mainWalk\":1,\"longest\":5}";
+            String path = "/api/gardens/" + garden + "/arrangements?season=2027&manner=ROWS_ACROSS";
+            assertProblem(rosa.post(path, wish), 422, "gardeners");
+            rosa.change(garden, 0, new Change.PutGardener(gardener("Ada", 0.6, 0.5)));
+            assertThat(rosa.post(path, wish).json()).isNotEmpty();
+        }
+
+        @Test
+        void ordersAreWorkedOutAndNotMade() {
+            rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 2, 2, 2, 1)));
+            Answer order = rosa.post("/api/gardens/" + garden + "/orders?season=2027",
+                    "{\"kind\":\"REPEAT\",\"beds\":[\"" + id("Beans") + "\"],\"axis\":\"UP\",\"count\":3,\"gap\":0.6}");
+            assertThat(order.json().get("changes")).hasSize(2);
+            assertThat(rosa.get("/api/gardens/" + garden).json().at("/plan/beds")).hasSize(1);
+        }
     }
 
     private static void assertProblem(Answer answer, int status, String field) {

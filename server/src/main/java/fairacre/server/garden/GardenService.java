@@ -7,6 +7,7 @@ import fairacre.appraisal.AppraisalReport;
 import fairacre.plan.Change;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
+import fairacre.shape.Memo;
 import fairacre.plan.RefusedException;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
@@ -37,8 +38,8 @@ public class GardenService {
         this.log = log;
     }
 
-    /** A plan at a revision, kept so that previews need not read it again; the revision is asked for every time. */
-    private record Known(long revision, Plan plan, Money planned) {}
+    /** A plan at a revision with what its judgement found, kept for previews; the revision is asked for every time. */
+    private record Known(long revision, Plan plan, Money planned, Memo memo) {}
 
     /** What a change would lead to. */
     public record Preview(AppraisalReport appraisal, Money difference) {}
@@ -68,7 +69,7 @@ public class GardenService {
     public Preview preview(UUID owner, UUID garden, Change change, int season) {
         Known base = known(owner, garden);
         Plan after = base.plan().apply(change).orThrow();
-        AppraisalReport report = Appraisal.of(after, season).preview();
+        AppraisalReport report = Appraisal.of(after, season, base.memo()).preview();
         return new Preview(report, report.purse().planned().minus(base.planned()));
     }
 
@@ -150,8 +151,9 @@ public class GardenService {
             return remembered;
         }
         StoredGarden stored = get(owner, garden);
+        Memo memo = remembered == null ? new Memo(Memo.USUAL) : remembered.memo();
         Known fresh = new Known(stored.revision(), stored.plan(),
-                Appraisal.of(stored.plan(), stored.plan().firstSeason()).purse().planned());
+                Appraisal.of(stored.plan(), stored.plan().firstSeason()).purse().planned(), memo);
         known.put(garden, fresh);
         return fresh;
     }

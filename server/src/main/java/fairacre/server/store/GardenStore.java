@@ -1,6 +1,8 @@
 package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.GARDEN;
+import static fairacre.server.store.generated.Tables.VARIANT;
+import static org.jooq.impl.DSL.select;
 
 import fairacre.plan.Plan;
 import java.time.Clock;
@@ -27,9 +29,10 @@ public class GardenStore {
     /** A garden in the list of somebody's gardens. */
     public record Listed(UUID id, String name, int firstSeason, OffsetDateTime createdAt) {}
 
+    /** The owner's gardens without their variants, by name. */
     public List<Listed> list(UUID owner) {
         return database.select(GARDEN.ID, GARDEN.NAME, GARDEN.FIRST_SEASON, GARDEN.CREATED_AT).from(GARDEN)
-                .where(GARDEN.OWNER.eq(owner)).orderBy(GARDEN.NAME, GARDEN.CREATED_AT)
+                .where(GARDEN.OWNER.eq(owner)).and(GARDEN.ID.notIn(select(VARIANT.GARDEN).from(VARIANT))).orderBy(GARDEN.NAME, GARDEN.CREATED_AT)
                 .fetch(row -> new Listed(row.value1(), row.value2(), row.value3(), row.value4()));
     }
 
@@ -58,8 +61,10 @@ public class GardenStore {
         new PlanWriter(database, after.id()).update(before, after, revision);
     }
 
-    /** Whether there was such a garden. */
+    /** Takes a garden away with its variants; whether there was such a garden. */
     public boolean delete(UUID owner, UUID garden) {
+        database.deleteFrom(GARDEN).where(GARDEN.OWNER.eq(owner)).and(GARDEN.ID.in(
+                select(VARIANT.GARDEN).from(VARIANT).where(VARIANT.OF_GARDEN.eq(garden)))).execute();
         return database.deleteFrom(GARDEN).where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner)).execute() == 1;
     }
 }

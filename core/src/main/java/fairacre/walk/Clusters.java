@@ -1,0 +1,96 @@
+package fairacre.walk;
+
+import fairacre.shape.Closest;
+import fairacre.shape.Curves;
+import fairacre.shape.Ring;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+
+/** What stands in the way, grown by a radius, in groups that hang together. */
+final class Clusters {
+
+    private static final double CURVE_TOLERANCE = 0.001;
+    /** So many rings are joined at once. */
+    private static final int PART = 16;
+    /** Side of the squares by which large groups are parted, metres. */
+    private static final double TILE = 8;
+
+    private Clusters() {}
+
+    /** One ring grown by a radius: a question of its own, since it is asked for every width and every judgement. */
+    private record Grown(Ring ring, double radius) {}
+
+    /** Several rings grown and joined. */
+    private record Joined(List<Ring> rings, double radius) {}
+
+    /** Groups of rings whose grown outlines hang together. */
+    static List<List<Ring>> of(Layout layout, double radius) {
+        int[] parent = new int[layout.size()];
+        for (int i = 0; i < parent.length; i++) {
+            parent[i] = i;
+        }
+        for (int i = 0; i < parent.length; i++) {
+            for (int other : layout.within(layout.ring(i), 2 * radius)) {
+                if (other > i && root(parent, i) != root(parent, other)
+                        && Closest.between(layout.ring(i), layout.ring(other)).distance() < 2 * radius) {
+                    parent[root(parent, other)] = root(parent, i);
+                }
+            }
+        }
+        Map<Integer, List<Ring>> groups = new HashMap<>();
+        for (int i = 0; i < parent.length; i++) {
+            groups.computeIfAbsent(root(parent, i), r -> new ArrayList<>()).add(layout.ring(i));
+        }
+        return List.copyOf(groups.values());
+    }
+
+    static Geometry grown(Layout layout, Ring ring, double radius) {
+        return layout.memo().recall(new Grown(ring, radius), () -> {
+            int segments = Curves.quadrantSegments(radius, CURVE_TOLERANCE);
+            return ring.polygon().buffer(radius, segments, BufferParameters.CAP_ROUND);
+        });
+    }
+
+    /** All of a group grown and joined. A large group is joined from parts that are remembered, so that one move costs little. */
+    static Geometry joined(Layout layout, List<Ring> rings, double radius) {
+        return layout.memo().recall(new Joined(rings, radius), () -> {
+            List<Geometry> parts = new ArrayList<>();
+            if (rings.size() <= PART) {
+                rings.forEach(ring -> parts.add(grown(layout, ring, radius)));
+            } else {
+                tiles(rings).forEach(tile -> parts.add(joined(layout, tile, radius)));
+            }
+            return UnaryUnionOp.union(parts);
+        });
+    }
+
+    private static List<List<Ring>> tiles(List<Ring> rings) {
+        Map<List<Long>, List<Ring>> tiles = new HashMap<>();
+        for (Ring ring : rings) {
+            List<Long> tile = List.of((long) Math.floor(ring.bounds().centre().x / TILE), (long) Math.floor(ring.bounds().centre().y / TILE));
+            tiles.computeIfAbsent(tile, t -> new ArrayList<>()).add(ring);
+        }
+        if (tiles.size() == 1) {
+            List<List<Ring>> slices = new ArrayList<>();
+            for (int from = 0; from < rings.size(); from += PART) {
+                slices.add(rings.subList(from, Math.min(rings.size(), from + PART)));
+            }
+            return slices;
+        }
+        return List.copyOf(tiles.values());
+    }
+
+    private static int root(int[] parent, int i) {
+        int root = i;
+        while (parent[root] != root) {
+            root = parent[root];
+        }
+        parent[i] = root;
+        return root;
+    }
+}

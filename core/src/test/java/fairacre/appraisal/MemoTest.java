@@ -1,0 +1,83 @@
+package fairacre.appraisal;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.id;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairacre.format.GardenJson;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Change;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.GroundChange;
+import fairacre.plan.Outcome;
+import fairacre.plan.Plan;
+import fairacre.plan.Rectangle;
+import fairacre.plan.StandingBed;
+import fairacre.shape.Memo;
+import fairacre.testing.Gardens;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What is remembered from one judgement to the next must not be seen in it. */
+class MemoTest {
+
+    private static final int EDITS = 25;
+
+    @ParameterizedTest(name = "random edits {0}")
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void aGardenJudgedFromMemoryIsJudgedTheSameByteForByte(long seed) {
+        Random random = new Random(seed);
+        Memo memo = new Memo(Memo.USUAL);
+        Plan plan = Gardens.generatedOfAllShapes(14, seed);
+        for (int i = 0; i < EDITS; i++) {
+            if (plan.apply(edit(plan, random)) instanceof Outcome.Applied applied) {
+                plan = applied.plan();
+                assertThat(json(Appraisal.of(plan, SEASON, memo))).as("edit %d", i).isEqualTo(json(Appraisal.of(plan, SEASON)));
+            }
+        }
+    }
+
+    private static String json(Appraisal appraisal) {
+        return GardenJson.mapper().writeValueAsString(appraisal.preview());
+    }
+
+    /** Moves, turns, reshapes and goings of beds, and edits of what they stand in and of who is to reach them. */
+    private static Change edit(Plan plan, Random random) {
+        List<StandingBed> standing = plan.standing(SEASON);
+        StandingBed bed = standing.get(random.nextInt(standing.size()));
+        BedRevision revision = bed.revision();
+        Rectangle outline = revision.outline().shifted(random.nextDouble() - 0.5, random.nextDouble() - 0.5);
+        return switch (random.nextInt(7)) {
+            case 0 -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), random.nextDouble() * 20);
+            case 1 -> new Change.ReframeBed(bed.id(), revision.from(), Optional.empty());
+            case 2 -> new GroundChange.PutFeature(Gardens.feature("Shed", FeatureKind.SHED, 0, 0, square(random)));
+            case 3 -> new Change.PutGardener(Gardens.gardener("Tall", 0.5 + random.nextDouble() * 0.3, 0.5 + random.nextDouble() * 0.4));
+            case 4 -> new GroundChange.PutWayIn(Gardens.gate("Gate", 1 + random.nextDouble() * 6, 0, 0.8 + random.nextDouble()));
+            case 5 -> new GroundChange.RemoveWayIn(id("Gate"));
+            default -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), outline.turn());
+        };
+    }
+
+    private static double[] square(Random random) {
+        double x = random.nextDouble() * 8;
+        double y = random.nextDouble() * 4;
+        return new double[] {x, y, x + 1, y, x + 1, y + 1, x, y + 1};
+    }
+
+    @Test
+    void whatWasAskedForLastIsKeptAndTheRestForgotten() {
+        AtomicInteger worked = new AtomicInteger();
+        Memo memo = new Memo(2);
+        for (String question : List.of("a", "b", "a", "c", "a", "b")) {
+            assertThat(memo.<String>recall(question, () -> question + worked.incrementAndGet())).startsWith(question);
+        }
+        assertThat(worked).hasValue(4);
+        assertThat(Memo.none().<Integer>recall("a", worked::incrementAndGet)).isEqualTo(5);
+        assertThat(Memo.none().<Integer>recall("a", worked::incrementAndGet)).isEqualTo(6);
+    }
+}

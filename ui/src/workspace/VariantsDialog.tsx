@@ -1,0 +1,199 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { Dialog } from "radix-ui";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { Problem, request } from "../api/client";
+import { keys } from "../api/queries";
+import type { GardenView, Version } from "../api/types";
+import { formatArea, formatMoney } from "../measure/figures";
+import { formatLength } from "../measure/lengths";
+import { TextField } from "../parts/TextField";
+import { boundsOf } from "../sheet/geometry";
+import { Picture } from "../sheet/Picture";
+import { words } from "../words";
+import { useDesk } from "./desk";
+
+interface Props {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+}
+
+/** Versions of the garden side by side, in pictures and figures. */
+export function VariantsDialog({ open, onOpenChange }: Props) {
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/30" />
+        <Dialog.Content
+          className="fixed inset-x-4 top-12 z-30 mx-auto max-h-[85vh] max-w-5xl overflow-y-auto border border-ink bg-paper p-4"
+          aria-describedby={undefined}
+        >
+          <div className="mb-2 flex items-center justify-between">
+            <Dialog.Title className="text-lg">Variants side by side</Dialog.Title>
+            <Dialog.Close className="plain-button">Close</Dialog.Close>
+          </div>
+          <Versions
+            onDone={() => {
+              onOpenChange(false);
+            }}
+          />
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Versions({ onDone }: { onDone: () => void }) {
+  const desk = useDesk();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [name, setName] = useState("");
+  const [from, setFrom] = useState(String(desk.season));
+  const [fault, setFault] = useState<string>();
+  const path = `/api/gardens/${desk.plan.id}/variants`;
+  const key = ["variants", desk.plan.id, desk.garden.revision, desk.season] as const;
+  const { data } = useQuery({
+    queryKey: key,
+    queryFn: () => request<Version[]>("GET", `${path}?season=${String(desk.season)}`),
+  });
+  const main = data?.find((version) => version.main);
+
+  async function attempt(work: () => Promise<unknown>) {
+    setFault(undefined);
+    try {
+      await work();
+      await client.invalidateQueries({ queryKey: ["variants"] });
+    } catch (failure) {
+      setFault(failure instanceof Problem ? failure.message : words.awayIdle);
+    }
+  }
+
+  function keep() {
+    const year = /^\d{1,6}$/.test(from.trim()) ? Number(from) : 0;
+    void attempt(async () => {
+      const made = await request<GardenView>("POST", path, { name, from: year });
+      client.setQueryData(keys.garden(made.plan.id), made);
+      setName("");
+    });
+  }
+
+  function takeOver(version: Version) {
+    if (!main) return;
+    void attempt(async () => {
+      const now = await request<GardenView>("GET", `/api/gardens/${main.garden}`);
+      const taken = `/api/gardens/${main.garden}/variants/${version.garden}/take`;
+      const after = await request<GardenView>("POST", taken, { revision: now.revision });
+      client.setQueryData(keys.garden(main.garden), after);
+      await navigate(`/gardens/${main.garden}`);
+      onDone();
+    });
+  }
+
+  return (
+    <div className="space-y-3">
+      <p className="max-w-3xl text-soft">{words.variants}</p>
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-3">
+        {data?.map((version) => (
+          <Card
+            key={version.garden}
+            version={version}
+            here={version.garden === desk.plan.id}
+            onOpen={() => {
+              void navigate(`/gardens/${version.garden}`);
+              onDone();
+            }}
+            onTake={() => {
+              takeOver(version);
+            }}
+            onDelete={() => {
+              void attempt(async () => {
+                await request("DELETE", `/api/gardens/${version.garden}`);
+                if (version.garden === desk.plan.id && main) await navigate(`/gardens/${main.garden}`);
+              });
+            }}
+          />
+        ))}
+      </ul>
+      {fault && (
+        <p role="alert" className="text-sm text-snag">
+          {fault}
+        </p>
+      )}
+      <div className="flex max-w-xl items-end gap-2 border-t border-rule pt-3">
+        <div className="grow">
+          <TextField label="Name of a new variant" value={name} onCommit={setName} />
+        </div>
+        <div className="w-28">
+          <TextField label="Differs from season" value={from} figures onCommit={setFrom} />
+        </div>
+        <button type="button" className="strong-button whitespace-nowrap" onClick={keep}>
+          Keep this as a variant
+        </button>
+      </div>
+    </div>
+  );
+}
+
+interface CardProps {
+  version: Version;
+  here: boolean;
+  onOpen: () => void;
+  onTake: () => void;
+  onDelete: () => void;
+}
+
+function Card({ version, here, onOpen, onTake, onDelete }: CardProps) {
+  const { units, season } = useDesk();
+  return (
+    <li className={`border bg-white p-2 ${here ? "border-2 border-mark" : "border-rule"}`}>
+      <h3 className="truncate" title={version.name}>
+        {version.name}
+      </h3>
+      <p className="text-sm text-soft">
+        {version.main ? "the garden itself" : `differs from ${String(version.from)}`}
+        {here ? ", open now" : ""}
+      </p>
+      <Picture
+        bounds={boundsOf(version.ground)}
+        beds={version.beds}
+        label={`${version.name} in ${String(season)}: ${String(version.beds.length)} beds`}
+      />
+      <dl className="grid grid-cols-[1fr_auto] gap-x-2 text-sm">
+        <dt>Beds in {season}</dt>
+        <dd className="figures text-right">{version.beds.length}</dd>
+        <dt>Growing area</dt>
+        <dd className="figures text-right">{formatArea(version.growing, units)}</dd>
+        <dt>Edges</dt>
+        <dd className="figures text-right">{formatLength(version.edge, units)}</dd>
+        <dt>Planned, all seasons</dt>
+        <dd className="figures text-right">{formatMoney(version.planned)}</dd>
+        <dt>Snags, serious ones</dt>
+        <dd className="figures text-right">
+          {version.snags}, {version.serious}
+        </dd>
+      </dl>
+      <div className="mt-2 flex flex-wrap gap-1">
+        {!here && (
+          <button type="button" className="plain-button" onClick={onOpen}>
+            Open
+          </button>
+        )}
+        {!version.main && (
+          <>
+            <button type="button" className="strong-button" onClick={onTake}>
+              Take it over
+            </button>
+            <button
+              type="button"
+              className="plain-button"
+              aria-label={`Delete ${version.name}`}
+              onClick={onDelete}
+            >
+              Delete
+            </button>
+          </>
+        )}
+      </div>
+    </li>
+  );
+}
