@@ -19,6 +19,8 @@ export const words = {
     "Each layout has been judged: everybody who gardens reaches all of it, and what has to get through does. Beds in that ground give way; taking one over is one edit and can be undone.",
   variants:
     "A variant is a version of the whole garden kept beside it. Open one to work on it, hold them side by side here, and take one over: that is one edit and can be undone.",
+  families:
+    "A cover, a net or a cold frame made for one bed of a family fits them all, and only them: outside sizes count.",
   noWaysIn:
     "No gate drawn: the plot is taken to be open all round. With one it counts as closed everywhere else.",
   noCarriers: "Only the gardeners so far. Add a barrow or a mower to see where it gets.",

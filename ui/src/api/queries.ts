@@ -6,6 +6,7 @@ import type {
   Catalogue,
   GardenView,
   HistoryEntry,
+  Families,
   Kept,
   Lie,
   ListedGarden,
@@ -123,6 +124,17 @@ export function useSettingOut(id: string, revision: number, season: number, want
   return useQuery({
     queryKey: ["setting-out", id, revision, season],
     queryFn: () => request<SettingOut>("GET", `/api/gardens/${id}/setting-out?season=${String(season)}`),
+    enabled: wanted,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+}
+
+/** Beds of equal outside size. */
+export function useFamilies(id: string, revision: number, season: number, wanted: boolean) {
+  return useQuery({
+    queryKey: ["families", id, revision, season],
+    queryFn: () => request<Families>("GET", `/api/gardens/${id}/families?season=${String(season)}`),
     enabled: wanted,
     placeholderData: keepPreviousData,
     staleTime: Infinity,

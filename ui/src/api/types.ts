@@ -27,6 +27,7 @@ export type Lie = Schemas["Lie"];
 export type Levelled = Schemas["Levelled"];
 export type SettingOut = Schemas["SettingOut"];
 export type SoilReading = Schemas["Soil"];
+export type Families = Schemas["Families"];
 export type Kept = Schemas["Kept"];
 export type Version = Schemas["Version"];
 export type Order = Schemas["Order"];

@@ -8,6 +8,7 @@ import { snapSteps } from "../workspace/steps";
 import { useBedActions } from "../workspace/useBedActions";
 import { Arrangements } from "./Arrangements";
 import { BedForm } from "./BedForm";
+import { FamiliesSection } from "./FamiliesSection";
 import { OrderTools } from "./OrderTools";
 import { PlaceByNumbers } from "./PlaceByNumbers";
 
@@ -71,6 +72,7 @@ export function BedsPanel() {
       )}
       {only && selected.length === 1 && <BedForm key={only.id} bed={only} />}
       <BedList />
+      <FamiliesSection />
     </div>
   );
 }

@@ -8,6 +8,7 @@ import fairacre.arrange.Manner;
 import fairacre.arrange.Order;
 import fairacre.arrange.Wish;
 import fairacre.fill.FillTakeoff;
+import fairacre.frame.Families;
 import fairacre.ground.BedLevel;
 import fairacre.ground.Earthwork;
 import fairacre.ground.EarthworkStudy;
@@ -124,6 +125,12 @@ class StudyController {
         double fall = heights.stream().mapToDouble(h -> h).max().orElse(0) - heights.stream().mapToDouble(h -> h).min().orElse(0);
         Length step = EarthworkStudy.step(Length.metres(fall), wanted.terraces());
         return new Levelled(work, Length.metres(fall), step, step.compareTo(LevelStudy.LICENSED) > 0);
+    }
+
+    /** Beds of equal outside size, and those that nearly agree. */
+    @GetMapping("/families")
+    Families families(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+        return Families.of(plan(owner, garden).standing(season));
     }
 
     @GetMapping("/setting-out")
