@@ -11,7 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jgrapht.Graph;
-import org.jgrapht.GraphPath;
+import org.jgrapht.alg.interfaces.ShortestPathAlgorithm.SingleSourcePaths;
 import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
 import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleWeightedGraph;
@@ -19,23 +19,21 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.prep.PreparedGeometry;
-import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.operation.distance.DistanceOp;
 
 /**
  * Shortest ways of a carrier from a place to the beds, along ground it can use: a visibility graph over the corners that a
  * taut string would touch (Lozano-Perez and Wesley 1979), searched by Dijkstra's method.
  *
- * <p>Round corners are cut to chords within 5 mm of the curve; a way is right to a centimetre a corner. A bed is reached at the ends and the middle of each stretch of edge the carrier can be at.
+ * <p>Round corners are cut to chords within 15 mm of the curve; a way is right to two centimetres a corner. A bed is reached at the ends and the middle of each stretch of edge the carrier can be at.
  */
 public final class RouteStudy {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
     /** Round corners are cut to chords that stay within so much of them, metres. */
-    private static final double CURVE = 0.005;
+    private static final double CURVE = 0.015;
     /** The string may lie so far outside of the ground: a curve's worth and rounding, metres. */
-    private static final double ROUNDING = 0.006;
+    private static final double ROUNDING = 0.016;
     /** A place further from the carrier's ground than this can't be fetched from, metres. */
     private static final double AT_HAND = 2;
 
@@ -43,7 +41,7 @@ public final class RouteStudy {
     private final List<StandingBed> beds;
     private final Carrier carrier;
     private final Geometry centres;
-    private final PreparedGeometry clear;
+    private final Sight sight;
     private final Graph<Coordinate, DefaultWeightedEdge> graph = new SimpleWeightedGraph<>(DefaultWeightedEdge.class);
     private final List<Coordinate> bends = new ArrayList<>();
 
@@ -53,7 +51,7 @@ public final class RouteStudy {
         this.carrier = carrier;
         List<Polygon> parts = new ArrayList<>(walks.edges(carrier.wheels()).access(carrier.width()).centres());
         this.centres = GEOMETRY.buildGeometry(parts.stream().map(part -> Bends.coarse(part, CURVE)).toList());
-        this.clear = PreparedGeometryFactory.prepare(centres.buffer(ROUNDING));
+        this.sight = new Sight(centres.buffer(ROUNDING));
     }
 
     public static RouteStudy of(WalkStudy walks, List<StandingBed> beds, Carrier carrier) {
@@ -73,7 +71,7 @@ public final class RouteStudy {
         var paths = new DijkstraShortestPath<>(graph).getPaths(start.get());
         List<Route> routes = new ArrayList<>();
         for (StandingBed bed : beds) {
-            targets(bed).stream().map(target -> route(bed, target, start.get(), before, paths::getPath))
+            targets(bed).stream().map(target -> route(bed, target, start.get(), before, paths))
                     .flatMap(Optional::stream).min(Comparator.comparing(Route::length)).ifPresent(routes::add);
         }
         if (added) {
@@ -83,27 +81,24 @@ public final class RouteStudy {
         return routes;
     }
 
-    private interface Paths {
-        GraphPath<Coordinate, DefaultWeightedEdge> to(Coordinate bend);
-    }
-
     /** Straight to the target, or by the bend that is best. */
-    private Optional<Route> route(StandingBed bed, Coordinate target, Coordinate start, double before, Paths paths) {
-        Route best = isClear(start, target)
-                ? route(bed, before + start.distance(target), List.of(start, target)) : null;
+    private Optional<Route> route(StandingBed bed, Coordinate target, Coordinate start, double before,
+            SingleSourcePaths<Coordinate, DefaultWeightedEdge> paths) {
+        double least = sight.isClear(start, target) ? start.distance(target) : Double.POSITIVE_INFINITY;
+        Coordinate last = null;
         for (Coordinate bend : bends) {
-            GraphPath<Coordinate, DefaultWeightedEdge> path = paths.to(bend);
-            if (path == null) {
-                continue;
-            }
-            double length = before + path.getWeight() + bend.distance(target);
-            if ((best == null || length < best.length().metres()) && isClear(bend, target)) {
-                List<Coordinate> places = new ArrayList<>(path.getVertexList());
-                places.add(target);
-                best = route(bed, length, places);
+            double length = paths.getWeight(bend) + bend.distance(target);
+            if (length < least && sight.isClear(bend, target)) {
+                least = length;
+                last = bend;
             }
         }
-        return Optional.ofNullable(best);
+        if (least == Double.POSITIVE_INFINITY) {
+            return Optional.empty();
+        }
+        List<Coordinate> places = new ArrayList<>(last == null ? List.of(start) : paths.getPath(last).getVertexList());
+        places.add(target);
+        return Optional.of(route(bed, before + least, places));
     }
 
     private static Route route(StandingBed bed, double length, List<Coordinate> places) {
@@ -135,14 +130,9 @@ public final class RouteStudy {
     }
 
     private void connect(Coordinate a, Coordinate b) {
-        if (!a.equals(b) && !graph.containsEdge(a, b) && isClear(a, b)) {
+        if (!a.equals(b) && !graph.containsEdge(a, b) && sight.isClear(a, b)) {
             graph.setEdgeWeight(graph.addEdge(a, b), a.distance(b));
         }
-    }
-
-    private boolean isClear(Coordinate a, Coordinate b) {
-        return a.equals2D(b) ? clear.covers(GEOMETRY.createPoint(a))
-                : clear.covers(GEOMETRY.createLineString(new Coordinate[] {a, b}));
     }
 
     /** Where the middle of the carrier is when it stands as near to a place as it can. */
@@ -164,7 +154,10 @@ public final class RouteStudy {
                 : walks.edges(false).stretches(bed.id(), carrier.width())) {
             Line beside = ring.besideEdge(stretch.edge(), radius);
             for (double at : new double[] {stretch.start(), (stretch.start() + stretch.end()) / 2, stretch.end()}) {
-                targets.add(new Coordinate(beside.xAt(at), beside.yAt(at)));
+                Coordinate target = new Coordinate(beside.xAt(at), beside.yAt(at));
+                if (sight.isOn(target)) {
+                    targets.add(target);
+                }
             }
         }
         return targets;
