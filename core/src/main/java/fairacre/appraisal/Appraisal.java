@@ -126,6 +126,7 @@ public final class Appraisal {
 
     private BedAppraisal bed(StandingBed bed, BedReach reached, boolean withBill) {
         Optional<FrameTakeoff> frame = bed.frame().map(f -> FrameTakeoff.of(bed.revision(), f));
+        Length walls = bed.revision().thickness().times(2);
         List<Piece> pieces = frame.map(FrameTakeoff::pieces).orElse(List.of());
         FillTakeoff fill = FillTakeoff.of(bed.revision());
         Optional<Bill> alone = Optional.of(bed).filter(b -> withBill).flatMap(b -> cost.alone(plan.bed(b.id()), season));
@@ -133,9 +134,8 @@ public final class Appraisal {
         return new BedAppraisal(bed.id(), bed.name(), bed.revision().from(), bed.outline(),
                 bed.revision().shape(), bed.revision().existing(), bed.corners(),
                 memo.recall(new InsideOf(bed.revision()), () -> inside(bed)),
-                frame.map(FrameTakeoff::insideLength).orElse(bed.outline().length()),
-                frame.map(FrameTakeoff::insideWidth).orElse(bed.outline().width()),
-                frame.map(FrameTakeoff::height).orElse(Length.ZERO), reached.soil(), reached.byGardener(),
+                bed.outline().length().minus(walls), bed.outline().width().minus(walls),
+                bed.revision().height(), bed.revision().leansOut(), reached.soil(), reached.byGardener(),
                 reached.byNobody(), fill.depth(), fill.volume(), pieces, alone.map(Bill::lines).orElse(List.of()), aloneCost);
     }
 
@@ -144,10 +144,10 @@ public final class Appraisal {
 
     /** The outline of the soil within the boards. */
     private static List<Point> inside(StandingBed bed) {
-        if (bed.frame().isEmpty()) {
+        double thickness = bed.revision().thickness().metres();
+        if (thickness == 0) {
             return bed.corners();
         }
-        double thickness = bed.frame().get().board().thickness().metres();
         Ring ring = Ring.of((Polygon) Insets.of(Polygons.of(bed.corners()), thickness));
         return IntStream.range(0, ring.edges()).mapToObj(i -> Point.metres(ring.cornerX(i), ring.cornerY(i))).toList();
     }
@@ -162,6 +162,7 @@ public final class Appraisal {
             snags.addAll(new WalkSnags(context).find(walks.get()));
             snags.addAll(new CarrierSnags(context).find(walks.get()));
         }
+        snags.addAll(new HeightSnags(context).find());
         snags.addAll(new LevelSnags(context).find());
         snags.addAll(new FrameSnags(context).find());
         snags.addAll(new CostSnags(context).find(bill(), purse()));

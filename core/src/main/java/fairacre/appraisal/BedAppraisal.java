@@ -23,7 +23,8 @@ import org.joda.money.Money;
  * @param corners of the bed, keyholes cut out
  * @param inside corners of the soil within the boards
  * @param insideLength between the boards; the outside without a frame
- * @param height of the frame; zero without
+ * @param height from the ground to the top of the frame or mound; zero for flat ground
+ * @param leansOut how much of the walk beside it a cap or crops take
  * @param soil area inside the frame
  * @param fillDepth how deep it is filled
  * @param pieces of its frame
@@ -31,7 +32,7 @@ import org.joda.money.Money;
  * @param aloneCost sum of {@code alone}; empty if a price is missing, and for a preview
  */
 public record BedAppraisal(UUID bed, String name, int revision, Rectangle outline, Shape shape, boolean existing,
-        List<Point> corners, List<Point> inside, Length insideLength, Length insideWidth, Length height, Area soil, List<GardenerReach> reach, Unreached nobody,
+        List<Point> corners, List<Point> inside, Length insideLength, Length insideWidth, Length height, Length leansOut, Area soil, List<GardenerReach> reach, Unreached nobody,
         Length fillDepth, Volume fill, List<Piece> pieces, List<BillLine> alone, Optional<Money> aloneCost) {
 
     public BedAppraisal {

@@ -18,12 +18,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 
 /** Beds that a carrier can't come to, gates it doesn't fit through, and ground on which wheels are in trouble. */
 final class CarrierSnags {
 
     /** Diameter in which a wheelchair turns: 2010 ADA Standards 304.3.1. */
     private static final Length CHAIR_TURNS = Length.inches(60);
+
+    /** 200 ft: 2010 ADA Standards 403.5.3. */
+    private static final Length PASSING_EVERY = Length.feet(200);
 
     private final SnagContext context;
 
@@ -109,6 +113,12 @@ final class CarrierSnags {
                 && !study.turnsSomewhere(chair)) {
             snags.add(noTurning(gardener));
         }
+        if (isLarge()) {
+            Length alone = study.longestWithoutPassing(chair);
+            if (alone.compareTo(PASSING_EVERY) > 0) {
+                snags.add(noPassing(gardener, alone));
+            }
+        }
         List<Walk> loose = context.plan().walks().stream().filter(walk -> !walk.surface().firm()).toList();
         if (!loose.isEmpty()) {
             var ground = study.ground(chair);
@@ -118,10 +128,24 @@ final class CarrierSnags {
     }
 
     private Snag noTurning(Gardener gardener) {
-        String words = gardener.name() + " can get in but turn round nowhere: a circle of " + length(CHAIR_TURNS)
-                + " is not free anywhere on the ground they can use.";
+        String words = gardener.name() + " can get in but turn round nowhere: neither a circle of " + length(CHAIR_TURNS)
+                + " nor a T within it is free on the ground they can use.";
         return Snag.of(SnagRule.NO_TURNING, Weight.WARNING, words, Optional.of(context.setting().waysIn().get(0).place()),
                 List.of(), List.of(gardener.id()), context.remedies(() -> new TurningRemedies(context, gardener, CHAIR_TURNS).all()));
+    }
+
+    /** Where length and width of the plot together are less than the interval, whoever meets another chair sees it coming. */
+    private boolean isLarge() {
+        Envelope ground = context.setting().site().ground().getEnvelopeInternal();
+        return ground.getWidth() + ground.getHeight() > PASSING_EVERY.metres();
+    }
+
+    private Snag noPassing(Gardener gardener, Length alone) {
+        String words = gardener.name() + " has " + length(alone) + " of walk without a place where a second chair gets by; "
+                + length(PASSING_EVERY) + " are the most.";
+        return Snag.of(SnagRule.NO_PASSING, Weight.NOTE, words, Optional.of(context.setting().waysIn().isEmpty()
+                        ? context.standing().get(0).outline().centre() : context.setting().waysIn().get(0).place()),
+                List.of(), List.of(gardener.id()), context.remedies(() -> new TurningRemedies(context, gardener, CHAIR_TURNS).shorter(PASSING_EVERY, alone)));
     }
 
     private Snag unfit(Gardener gardener, Walk walk) {

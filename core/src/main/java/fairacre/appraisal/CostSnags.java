@@ -78,6 +78,10 @@ final class CostSnags {
     private Optional<Saving> lowered(StandingBed bed, Purse purse) {
         Frame frame = bed.frame().orElseThrow();
         boolean last = frame.courses() == 1;
+        boolean carried = bed.revision().build().cap().isPresent() || bed.revision().build().legs().isPositive();
+        if (last && carried) {
+            return Optional.empty();
+        }
         Optional<Frame> lower = last ? Optional.empty() : Optional.of(frame.withCourses(frame.courses() - 1));
         Change change = new Change.ReframeBed(bed.id(), bed.revision().from(), lower);
         Plan after = context.plan().apply(change).orThrow();

@@ -58,10 +58,8 @@ final class Effects {
     }
 
     private static Area soil(List<StandingBed> beds) {
-        return Area.squareMetres(beds.stream().mapToDouble(bed -> {
-            double frame = bed.frame().map(f -> f.board().thickness().metres()).orElse(0.0);
-            return Insets.of(Polygons.of(bed.corners()), frame).getArea();
-        }).sum());
+        return Area.squareMetres(beds.stream()
+                .mapToDouble(bed -> Insets.of(Polygons.of(bed.corners()), bed.revision().thickness().metres()).getArea()).sum());
     }
 
     /** What the beds would cost if each were built alone; empty while a price is missing. */

@@ -3,8 +3,11 @@ package fairacre.appraisal;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
+import fairacre.plan.Build;
 import fairacre.plan.Change;
+import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
+import fairacre.plan.GroundChange;
 import fairacre.plan.Limits;
 import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
@@ -19,8 +22,8 @@ import java.util.UUID;
 import java.util.function.Predicate;
 
 /**
- * Ways to bring a bed within reach: narrow it, split it with a walk between, move it off what stands in the way, cut a keyhole;
- * those that keep the most soil first.
+ * Ways to bring a bed within reach: narrow it, split it with a walk between, move it off what stands in the way, take a trellis
+ * or a cap out of the way, cut a keyhole; those that keep the most soil first.
  */
 final class ReachRemedies {
 
@@ -47,6 +50,8 @@ final class ReachRemedies {
         List<Remedy> remedies = new ArrayList<>();
         narrower().ifPresent(remedies::add);
         moved().ifPresent(remedies::add);
+        freed().ifPresent(remedies::add);
+        uncapped().ifPresent(remedies::add);
         split().ifPresent(remedies::add);
         new KeyholeSearch(context, bed, gardener, demand, missing).least().ifPresent(remedies::add);
         remedies = new ArrayList<>(new Effects(context).ranked(remedies));
@@ -72,8 +77,7 @@ final class ReachRemedies {
     /** The shorter side at a new size: about the middle, then with either long side staying where it is. */
     private List<Rectangle> narrowed(Length width) {
         Rectangle outline = bed.outline();
-        boolean plain = bed.revision().shape().plain();
-        if (!plain || width.compareTo(outline.shorterSide()) >= 0 || width.compareTo(Limits.SHORTEST_SIDE) < 0) {
+        if (!bed.revision().malleable() || width.compareTo(outline.shorterSide()) >= 0 || width.compareTo(Limits.SHORTEST_SIDE) < 0) {
             return List.of();
         }
         double shift = outline.shorterSide().minus(width).metres() / 2;
@@ -142,10 +146,32 @@ final class ReachRemedies {
                 Edits.move(moving, outline));
     }
 
+    /** Without the trellis that stands on one of its edges. */
+    private Optional<Remedy> freed() {
+        return context.setting().features().stream()
+                .filter(feature -> feature.kind() == FeatureKind.TRELLIS)
+                .filter(trellis -> round.reachWithout(trellis, demand))
+                .map(trellis -> new Remedy("Take " + trellis.name() + " down, so that its side of " + bed.name() + " is free",
+                        new GroundChange.RemoveFeature(trellis.id())))
+                .findFirst();
+    }
+
+    /** Without the cap that keeps the body off. */
+    private Optional<Remedy> uncapped() {
+        if (!bed.revision().keptOff().isPositive()) {
+            return Optional.empty();
+        }
+        Build build = bed.revision().build();
+        BedRevision bare = bed.revision().withBuild(
+                new Build(build.kit(), Optional.empty(), build.legs(), build.mound(), build.overhang()));
+        return round.reach(List.of(new StandingBed(bed.id(), bed.name(), bare)), demand)
+                ? Optional.of(new Remedy("Leave the cap off " + bed.name(), new Change.RebuildBed(bed.id(), bare))) : Optional.empty();
+    }
+
     private Optional<Remedy> split() {
         Length walk = context.wording().tidyUp(gardener.passing());
         Length half = context.wording().tidyDown(bed.outline().shorterSide().minus(walk).half());
-        if (half.compareTo(SLIMMEST_HALF) < 0 || !bed.revision().shape().plain()) {
+        if (half.compareTo(SLIMMEST_HALF) < 0 || !bed.revision().malleable()) {
             return Optional.empty();
         }
         double shift = bed.outline().shorterSide().minus(half).metres() / 2;

@@ -2,6 +2,8 @@ package fairacre.appraisal;
 
 import fairacre.ground.FitStudy;
 import fairacre.measure.Length;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Feature;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Polygons;
@@ -95,6 +97,19 @@ final class Surroundings {
         others.forEach(other -> all.add(other.id().equals(moved.id()) ? moved : other));
         all.add(bed);
         return demand.test(ReachStudy.of(WalkStudy.of(setting, all), plan.gardeners()).of(bed));
+    }
+
+    /** Whether this bed satisfies a demand on how it is reached once a feature is gone. */
+    boolean reachWithout(Feature feature, Predicate<BedReach> demand) {
+        List<StandingBed> all = new ArrayList<>(others);
+        all.add(bed);
+        Setting freed = setting.without(feature.id());
+        return demand.test(ReachStudy.of(WalkStudy.of(freed, all), plan.gardeners()).of(bed));
+    }
+
+    /** Whether the bed built otherwise where it stands does away with a narrow place. */
+    boolean relieves(BedRevision revision) {
+        return pinches(List.of(new StandingBed(bed.id(), bed.name(), revision))) < pinchesNow;
     }
 
     private int pinches(List<StandingBed> replacements) {

@@ -9,13 +9,17 @@ import fairacre.walk.CarrierStudy;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
-/** Ways to give a wheelchair room to turn: one bed moves along its own axes, or goes. */
+/** Ways to give a wheelchair room to turn, or two of them room to pass: one bed moves along its own axes, or goes. */
 final class TurningRemedies {
 
     private static final int MOST = 2;
     /** Moves that are tried, metres. */
     private static final double[] MOVES = {0.3, 0.6, 1};
+
+    /** What counts as shorter. */
+    private static final Length SHORTER = Length.metres(1);
 
     private final SnagContext context;
     private final Gardener gardener;
@@ -27,22 +31,48 @@ final class TurningRemedies {
         this.chair = new Carrier(gardener.id(), gardener.name(), gardener.passing(), true, turning);
     }
 
+    /** So that it can turn somewhere. */
     List<Remedy> all() {
+        return orTakeOut(moves(study -> study.turnsSomewhere(chair), "can turn"));
+    }
+
+    /** So that the longest walk without a place to pass is no longer than the limit, or at least shorter. */
+    List<Remedy> shorter(Length limit, Length now) {
+        String gain = "meets others in a wider place";
+        Predicate<CarrierStudy> enough = study -> study.longestWithoutPassing(chair).compareTo(limit) <= 0;
+        List<Remedy> remedies = new ArrayList<>(moves(enough, gain));
+        if (remedies.isEmpty()) {
+            context.standing().stream().map(bed -> context.edits().takeOut(bed)).filter(remedy -> satisfies(remedy, enough))
+                    .findFirst().ifPresent(remedies::add);
+        }
+        return orTakeOut(remedies.isEmpty()
+                ? moves(study -> study.longestWithoutPassing(chair).compareTo(now.minus(SHORTER)) < 0, gain) : remedies);
+    }
+
+    private boolean satisfies(Remedy remedy, Predicate<CarrierStudy> wanted) {
+        Plan after = context.plan().apply(remedy.change()).orThrow();
+        List<StandingBed> standing = after.standing(context.season());
+        return wanted.test(CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing), standing));
+    }
+
+    private List<Remedy> orTakeOut(List<Remedy> remedies) {
+        return remedies.isEmpty() ? List.of(context.edits().takeOut(context.standing().get(0))) : remedies;
+    }
+
+    private List<Remedy> moves(Predicate<CarrierStudy> wanted, String gain) {
         List<Remedy> remedies = new ArrayList<>();
         for (double by : MOVES) {
             for (StandingBed bed : context.standing()) {
                 for (int quarter = 0; quarter < 4 && remedies.size() < MOST; quarter++) {
-                    addMove(bed, quarter, context.wording().tidyUp(Length.metres(by)), remedies);
+                    addMove(bed, quarter, context.wording().tidyUp(Length.metres(by)), wanted, gain, remedies);
                 }
             }
-        }
-        if (remedies.isEmpty()) {
-            remedies.add(context.edits().takeOut(context.standing().get(0)));
         }
         return remedies;
     }
 
-    private void addMove(StandingBed bed, int quarter, Length by, List<Remedy> remedies) {
+    private void addMove(StandingBed bed, int quarter, Length by, Predicate<CarrierStudy> wanted, String gain,
+            List<Remedy> remedies) {
         double sign = quarter < 2 ? 1 : -1;
         double dx = sign * (quarter % 2 == 0 ? bed.outline().alongX() : -bed.outline().alongY());
         double dy = sign * (quarter % 2 == 0 ? bed.outline().alongY() : bed.outline().alongX());
@@ -51,10 +81,8 @@ final class TurningRemedies {
             return;
         }
         Remedy remedy = new Remedy("Move " + bed.name() + " " + context.wording().length(by) + " "
-                + context.wording().direction(dx, dy) + ", so that " + gardener.name() + " can turn", Edits.move(bed, moved));
-        Plan after = context.plan().apply(remedy.change()).orThrow();
-        List<StandingBed> standing = after.standing(context.season());
-        if (CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing), standing).turnsSomewhere(chair)) {
+                + context.wording().direction(dx, dy) + ", so that " + gardener.name() + " " + gain, Edits.move(bed, moved));
+        if (satisfies(remedy, wanted)) {
             remedies.add(remedy);
         }
     }

@@ -1,6 +1,8 @@
 package fairacre.appraisal;
 
 import fairacre.measure.Length;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Change;
 import fairacre.plan.Gardener;
 import fairacre.plan.Limits;
 import fairacre.plan.Point;
@@ -45,7 +47,7 @@ final class WalkSnags {
         String whom = everybody ? "for anybody here"
                 : "for " + Wording.names(stuck.stream().map(g -> g.name() + " (" + length(g.passing()) + ")").toList());
         String words = "The walk between " + first.name() + " and " + context.name(other) + " is " + length(pinch.width())
-                + " wide, too narrow " + whom + ".";
+                + " wide" + leaning(pinch) + ", too narrow " + whom + ".";
         Weight weight = everybody ? Weight.WARNING : Weight.NOTE;
         return Snag.of(SnagRule.WALK_TOO_NARROW, weight, words, Optional.of(middle(pinch)),
                 second.map(bed -> List.of(first.id(), bed.id())).orElse(List.of(first.id())), stuck.stream().map(Gardener::id).toList(),
@@ -54,6 +56,8 @@ final class WalkSnags {
 
     private List<Remedy> remedies(Pinch pinch, List<Gardener> stuck, StandingBed first, Optional<StandingBed> second) {
         List<Remedy> remedies = new ArrayList<>();
+        addTrimmed(first, remedies);
+        second.ifPresent(bed -> addTrimmed(bed, remedies));
         Length most = stuck.stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
         Length least = stuck.stream().map(Gardener::passing).reduce(most, Length::min);
         for (Length wanted : most.equals(least) ? List.of(most) : List.of(most, least)) {
@@ -66,12 +70,26 @@ final class WalkSnags {
         return remedies;
     }
 
+    /** What the walk would be without caps and crops that lean out over it. */
+    private String leaning(Pinch pinch) {
+        return pinch.lean().isPositive() ? " (" + length(pinch.lean()) + " more, but for what leans out over it)" : "";
+    }
+
+    private void addTrimmed(StandingBed bed, List<Remedy> remedies) {
+        BedRevision low = bed.revision().withBuild(bed.revision().build().withOverhang(Length.ZERO));
+        if (!low.equals(bed.revision()) && context.surroundings(bed).relieves(low)) {
+            remedies.add(new Remedy("Keep the edges of " + bed.name() + " to crops that don't lean out",
+                    new Change.RebuildBed(bed.id(), low)));
+        }
+    }
+
     private void addWidening(Pinch pinch, Length wanted, StandingBed first, Optional<StandingBed> second,
             List<Remedy> remedies) {
         Length distance = context.wording().tidyUp(wanted.minus(pinch.width()));
-        double size = pinch.width().metres();
-        double towardsX = pinch.end().x().minus(pinch.start().x()).metres() / size;
-        double towardsY = pinch.end().y().minus(pinch.start().y()).metres() / size;
+        double dx = pinch.end().x().minus(pinch.start().x()).metres();
+        double dy = pinch.end().y().minus(pinch.start().y()).metres();
+        double towardsX = dx / Math.hypot(dx, dy);
+        double towardsY = dy / Math.hypot(dx, dy);
         second.ifPresent(bed -> addMove(bed, towardsX, towardsY, distance, wanted, remedies));
         addMove(first, -towardsX, -towardsY, distance, wanted, remedies);
         second.ifPresent(bed -> addSlimmer(bed, towardsX, towardsY, distance, wanted, remedies));

@@ -10,6 +10,7 @@ import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
+import fairacre.plan.Build;
 import fairacre.plan.Change;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
@@ -147,7 +148,7 @@ public final class ArrangementStudy {
         double x = wish.low().x().metres() + block.left() + block.length() / 2;
         double y = wish.low().y().metres() + block.foot() + block.width() / 2;
         Rectangle outline = new Rectangle(Point.metres(x, y), Length.metres(block.length()), Length.metres(block.width()), block.turn());
-        return Bed.of(ids.get(), "Bed " + number, new BedRevision(season, outline, block.shape(), wish.frame(), false));
+        return Bed.of(ids.get(), "Bed " + number, new BedRevision(season, outline, block.shape(), wish.frame(), false, Build.PLAIN));
     }
 
     /** Who sits needs a main walk in which a chair can turn, whatever was wished. */

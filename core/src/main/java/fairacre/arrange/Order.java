@@ -237,7 +237,7 @@ public record Order(Kind kind, List<UUID> beds, Axis axis, Optional<Edge> edge, 
         }
 
         private Change place(StandingBed like, Rectangle outline, Shape shape) {
-            BedRevision revision = new BedRevision(season, outline, shape, like.frame(), false);
+            BedRevision revision = new BedRevision(season, outline, shape, like.frame(), false, like.revision().build());
             return new Change.PlaceBed(Bed.of(ids.get(), freshName(like.name()), revision));
         }
 

@@ -10,6 +10,7 @@ import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Budget;
+import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
@@ -69,6 +70,7 @@ public final class CostStudy {
                 .collect(Collectors.groupingBy(Job::season, TreeMap::new, Collectors.toList()));
         bySeason.forEach((season, wanted) -> {
             addBoards(season, wanted, lines);
+            addKits(season, wanted, lines);
             addSoil(season, wanted, lines);
         });
         return new Bill(plan.currency(), lines);
@@ -92,6 +94,13 @@ public final class CostStudy {
             PriceItem item = PriceItem.board(kind.material(), kind.board(), boards.stock());
             lines.add(line(season, BillPart.FRAMES, item, BigDecimal.valueOf(boards.count()), beds(jobs)));
         }
+    }
+
+    private void addKits(int season, List<Job> jobs, List<BillLine> lines) {
+        Map<Kit, List<Job>> byKit = new TreeMap<>();
+        jobs.forEach(job -> job.kit().ifPresent(kit -> byKit.computeIfAbsent(kit, k -> new ArrayList<>()).add(job)));
+        byKit.forEach((kit, wanted) ->
+                lines.add(line(season, BillPart.FRAMES, PriceItem.kit(kit), BigDecimal.valueOf(wanted.size()), beds(wanted))));
     }
 
     /** Boards are chosen by price where every length has one, else by length. */

@@ -7,6 +7,7 @@ import fairacre.measure.Volume;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Frame;
+import fairacre.plan.Kit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,8 +21,9 @@ import java.util.UUID;
  * used again, so only the difference is bought. A bed that stood already costs nothing until it is rebuilt.
  *
  * @param frame the frame whose boards are bought; empty if none are
+ * @param kit the ready-made bed that is bought; empty if it is none, or if it stands already
  */
-record Job(UUID bed, int season, Optional<Frame> frame, List<Length> pieces, Volume soil) {
+record Job(UUID bed, int season, Optional<Frame> frame, List<Length> pieces, Optional<Kit> kit, Volume soil) {
 
     static List<Job> of(Bed bed) {
         List<Job> jobs = new ArrayList<>();
@@ -35,13 +37,14 @@ record Job(UUID bed, int season, Optional<Frame> frame, List<Length> pieces, Vol
 
     static Job of(UUID bed, BedRevision before, BedRevision revision) {
         if (before == null && revision.existing()) {
-            return new Job(bed, revision.from(), Optional.empty(), List.of(), Volume.ZERO);
+            return new Job(bed, revision.from(), Optional.empty(), List.of(), Optional.empty(), Volume.ZERO);
         }
         Optional<Frame> bought = bought(before, revision);
         List<Length> pieces = bought.map(f -> FrameTakeoff.of(revision, f).lengths()).orElse(List.of());
         Volume now = FillTakeoff.of(revision).volume();
         Volume there = before == null ? Volume.ZERO : FillTakeoff.of(before).volume();
-        return new Job(bed, revision.from(), bought, pieces, now.lessOrNone(there));
+        Optional<Kit> kit = revision.build().kit().filter(k -> before == null || before.build().kit().filter(k::equals).isEmpty());
+        return new Job(bed, revision.from(), bought, pieces, kit, now.lessOrNone(there));
     }
 
     private static Optional<Frame> bought(BedRevision before, BedRevision revision) {

@@ -9,7 +9,6 @@ import fairacre.measure.LengthText;
 import fairacre.measure.Units;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Frame;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
@@ -171,7 +170,9 @@ public record SheetDrawing(String title, String paper, double width, double heig
         private void drawBed(StandingBed bed) {
             List<Spot> round = bed.outline().corners().stream().map(this::spot).toList();
             marks.add(new Stroke(bed.corners().stream().map(this::spot).toList(), true, PEN, false));
-            bed.frame().ifPresent(frame -> marks.add(new Stroke(inside(bed, frame), true, FINE, false)));
+            if (bed.revision().thickness().isPositive()) {
+                marks.add(new Stroke(inside(bed), true, FINE, false));
+            }
             boolean lengthwise = bed.outline().length().compareTo(bed.outline().width()) >= 0;
             Spot middle = spot(bed.outline().centre());
             double turn = readable(round.get(0), round.get(lengthwise ? 1 : 3));
@@ -179,13 +180,13 @@ public record SheetDrawing(String title, String paper, double width, double heig
             double height = Math.min(NORMAL, scale.onPaper(bed.outline().shorterSide().metres()) / 4);
             marks.add(words(offset(middle, turn, -height * 0.3), fitted(bed.name(), height, room), height, turn));
             String size = length(bed.outline().length()) + " × " + length(bed.outline().width())
-                    + bed.frame().map(f -> ", " + length(f.height()) + " high").orElse("");
+                    + (bed.revision().height().isPositive() ? ", " + length(bed.revision().height()) + " high" : "");
             double small = Math.min(height * SMALL / NORMAL, room / (size.length() * 0.55));
             marks.add(words(offset(middle, turn, height * 1.1), size, small, turn));
         }
 
-        private List<Spot> inside(StandingBed bed, Frame frame) {
-            Ring inside = Ring.of((Polygon) Insets.of(Polygons.of(bed.corners()), frame.board().thickness().metres()));
+        private List<Spot> inside(StandingBed bed) {
+            Ring inside = Ring.of((Polygon) Insets.of(Polygons.of(bed.corners()), bed.revision().thickness().metres()));
             List<Spot> spots = new ArrayList<>();
             for (int corner = 0; corner < inside.edges(); corner++) {
                 spots.add(spot(Point.metres(inside.cornerX(corner), inside.cornerY(corner))));

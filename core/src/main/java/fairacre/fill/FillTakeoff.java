@@ -4,11 +4,15 @@ import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Frame;
 import fairacre.plan.Polygons;
 import fairacre.shape.Insets;
 
-/** Soil that fills a bed: its depth and volume, both zero without a frame. */
+/**
+ * Soil that fills a bed: its depth and volume, both zero for flat ground.
+ *
+ * <p>A box is filled to {@link #FREEBOARD} below its top. A mound is heaped with sides of one in one, so its volume is that of
+ * the layers between its foot and its top (Simpson's rule, exact for such a heap).
+ */
 public record FillTakeoff(Length depth, Volume volume) {
 
     /** Left free below the top of the frame: 1 in, common practice. */
@@ -17,20 +21,29 @@ public record FillTakeoff(Length depth, Volume volume) {
     private static final FillTakeoff NONE = new FillTakeoff(Length.ZERO, Volume.ZERO);
 
     public static FillTakeoff of(BedRevision bed) {
-        return bed.frame().map(frame -> framed(bed, frame)).orElse(NONE);
+        if (bed.thickness().isPositive()) {
+            return boxed(bed);
+        }
+        return bed.build().mound().isPositive() ? heaped(bed) : NONE;
     }
 
-    private static FillTakeoff framed(BedRevision bed, Frame frame) {
-        Length depth = frame.height().minus(FREEBOARD);
-        return new FillTakeoff(depth, Volume.prism(Area.squareMetres(inside(bed, frame)), depth));
+    private static FillTakeoff boxed(BedRevision bed) {
+        Length depth = bed.holding().minus(FREEBOARD);
+        return new FillTakeoff(depth, Volume.prism(Area.squareMetres(within(bed, bed.thickness())), depth));
     }
 
-    /** Between the boards, square metres. */
-    private static double inside(BedRevision bed, Frame frame) {
+    private static FillTakeoff heaped(BedRevision bed) {
+        Length height = bed.build().mound();
+        double mean = (within(bed, Length.ZERO) + 4 * within(bed, height.half()) + within(bed, height)) / 6;
+        return new FillTakeoff(height, Volume.prism(Area.squareMetres(mean), height));
+    }
+
+    /** Area of what is left of the bed within so much from its edge, square metres. */
+    private static double within(BedRevision bed, Length inset) {
         if (bed.shape().plain()) {
-            Length both = frame.board().thickness().times(2);
+            Length both = inset.times(2);
             return bed.outline().length().minus(both).metres() * bed.outline().width().minus(both).metres();
         }
-        return Insets.of(Polygons.of(bed.corners()), frame.board().thickness().metres()).getArea();
+        return Insets.of(Polygons.of(bed.corners()), inset.metres()).getArea();
     }
 }

@@ -10,6 +10,7 @@ import fairacre.plan.Board;
 import fairacre.plan.Change;
 import fairacre.plan.Form;
 import fairacre.plan.GroundChange;
+import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.PriceItem;
 import fairacre.plan.RefusedException;
@@ -35,7 +36,7 @@ import tools.jackson.databind.module.SimpleModule;
 
 /**
  * How a garden is written as JSON. Lengths are metres to the micrometre, areas square metres to 1 cm2, volumes litres to the
- * millilitre, all plain numbers; money is {@code {"amount": "12.50", "currency": "EUR"}}; boards, materials and price items are
+ * millilitre, all plain numbers; money is {@code {"amount": "12.50", "currency": "EUR"}}; boards, materials, kits and price items are
  * written by their keys; a change carries its kind.
  */
 public final class GardenJson {
@@ -74,6 +75,7 @@ public final class GardenJson {
         @JsonSubTypes.Type(value = Change.ReshapeBed.class, name = "ReshapeBed"),
         @JsonSubTypes.Type(value = Change.MarkExisting.class, name = "MarkExisting"),
         @JsonSubTypes.Type(value = Change.ReframeBed.class, name = "ReframeBed"),
+        @JsonSubTypes.Type(value = Change.RebuildBed.class, name = "RebuildBed"),
         @JsonSubTypes.Type(value = Change.ReviseBed.class, name = "ReviseBed"),
         @JsonSubTypes.Type(value = Change.DropRevision.class, name = "DropRevision"),
         @JsonSubTypes.Type(value = Change.RescheduleRevision.class, name = "RescheduleRevision"),
@@ -121,6 +123,7 @@ public final class GardenJson {
         module.addDeserializer(boolean.class, new FlagReader());
         text(module, Board.class, Board::key, Board::of);
         text(module, Material.class, Material::key, Material::of);
+        text(module, Kit.class, Kit::key, Kit::of);
         text(module, PriceItem.class, PriceItem::key, PriceItem::of);
         module.addSerializer(Money.class, new MoneyWriter());
         module.addDeserializer(Money.class, new MoneyReader());

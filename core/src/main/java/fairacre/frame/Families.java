@@ -97,7 +97,7 @@ public record Families(List<Family> families, List<NearMiss> nearMisses) {
     }
 
     private static Length thickness(StandingBed bed) {
-        return bed.frame().map(frame -> frame.board().thickness()).orElse(Length.inches(0.75));
+        return Length.max(bed.revision().thickness(), Length.inches(0.75));
     }
 
     private static Length apart(Length one, Length other) {

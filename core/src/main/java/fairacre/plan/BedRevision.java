@@ -1,5 +1,6 @@
 package fairacre.plan;
 
+import fairacre.measure.Length;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
@@ -15,8 +16,9 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
  * @param shape what the bed looks like within it
  * @param frame empty for an in-ground bed; its boards must leave soil between them, in one piece
  * @param existing whether it stood already when the garden was taken over, so that nothing has to be bought for it
+ * @param build what there is besides the frame: a kit in place of boards, a cap, legs, a mound, crops that lean out
  */
-public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Frame> frame, boolean existing) {
+public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Frame> frame, boolean existing, Build build) {
 
     /** Less than this is lost to rounding, square metres. */
     private static final double LOST = 1e-3;
@@ -26,6 +28,8 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         Limits.present(outline, "outline");
         shape = shape == null ? Shape.RECTANGLE : shape;
         frame = frame == null ? Optional.empty() : frame;
+        build = build == null ? Build.PLAIN : build;
+        Builds.check(outline, shape, frame, build);
         if (shape.plain()) {
             frame.ifPresent(f -> checkRoom(f, f.board().thickness().times(2).compareTo(outline.shorterSide()) < 0));
         } else {
@@ -35,7 +39,43 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
     }
 
     public BedRevision(int from, Rectangle outline, Optional<Frame> frame) {
-        this(from, outline, Shape.RECTANGLE, frame, false);
+        this(from, outline, Shape.RECTANGLE, frame, false, Build.PLAIN);
+    }
+
+    /** Thickness of what stands round the soil: boards, or the wall of a kit; zero where nothing does. */
+    public Length thickness() {
+        return frame.map(f -> f.board().thickness()).or(() -> build.kit().map(k -> Kit.WALL)).orElse(Length.ZERO);
+    }
+
+    /** Height of the box that holds the soil, or of the mound, without legs; zero for flat ground. */
+    public Length holding() {
+        return frame.map(Frame::height).or(() -> build.kit().map(Kit::height)).orElse(build.mound());
+    }
+
+    /** From the ground to the top: legs and what they carry. */
+    public Length height() {
+        return build.legs().plus(holding());
+    }
+
+    /** Whether it is a rectangle whose sides may be changed one by one: no notches, no arms, no box of fixed size. */
+    public boolean malleable() {
+        return shape.plain() && build.kit().isEmpty();
+    }
+
+    /** How far the cap stands out over the walk; zero without one. */
+    public Length capOverhang() {
+        return build.cap().map(cap -> cap.width().minus(thickness())).orElse(Length.ZERO);
+    }
+
+    /** How much of the walk beside it the bed takes with its cap or with what grows at its edge, whichever is more. */
+    public Length leansOut() {
+        Length cap = capOverhang();
+        return cap.compareTo(build.overhang()) > 0 ? cap : build.overhang();
+    }
+
+    /** How far outside of the frame the body stops that reaches in. */
+    public Length keptOff() {
+        return build.cap().filter(cap -> !cap.leanedOn()).map(cap -> capOverhang()).orElse(Length.ZERO);
     }
 
     /** The corners of the bed on the drawing, keyholes cut out, counter-clockwise. */
@@ -52,24 +92,28 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
     public BedRevision withOutline(Rectangle newOutline) {
         boolean sameSize = newOutline.length().equals(outline.length()) && newOutline.width().equals(outline.width());
         Shape fitted = sameSize ? shape : shape.resized(newOutline.length(), newOutline.width());
-        return new BedRevision(from, newOutline, fitted, frame, existing);
+        return new BedRevision(from, newOutline, fitted, frame, existing, build);
     }
 
     public BedRevision withShape(Rectangle newOutline, Shape newShape) {
-        return new BedRevision(from, newOutline, newShape, frame, existing);
+        return new BedRevision(from, newOutline, newShape, frame, existing, build);
     }
 
     public BedRevision withFrame(Optional<Frame> newFrame) {
-        return new BedRevision(from, outline, shape, newFrame, existing);
+        return new BedRevision(from, outline, shape, newFrame, existing, build);
     }
 
     public BedRevision withExisting(boolean isExisting) {
-        return new BedRevision(from, outline, shape, frame, isExisting);
+        return new BedRevision(from, outline, shape, frame, isExisting, build);
+    }
+
+    public BedRevision withBuild(Build newBuild) {
+        return new BedRevision(from, outline, shape, frame, existing, newBuild);
     }
 
     /** As planned for another season; what stood already keeps standing. */
     public BedRevision startingIn(int season) {
-        return new BedRevision(season, outline, shape, frame, existing);
+        return new BedRevision(season, outline, shape, frame, existing, build);
     }
 
     private static List<Point> corners(Rectangle outline, Shape shape) {

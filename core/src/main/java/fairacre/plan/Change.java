@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  * <p>For every change and plan: if it is taken, its inverse applied to the result gives the plan it started from.
  */
 public sealed interface Change permits
-        Change.PlaceBed, Change.RemoveBed, Change.MoveBed, Change.ReshapeBed, Change.MarkExisting, Change.ReframeBed,
+        Change.PlaceBed, Change.RemoveBed, Change.MoveBed, Change.ReshapeBed, Change.MarkExisting, Change.ReframeBed, Change.RebuildBed,
         Change.ReviseBed, Change.DropRevision, Change.RescheduleRevision, Change.RenameBed, Change.RetireBed,
         Change.PutGardener, Change.RemoveGardener, Change.SetBudget, Change.SetPrice, Change.ClearPrice,
         Change.SetSite, Change.DescribeGarden, Change.TakeOver, Change.Batch, GroundChange {
@@ -150,6 +150,24 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new ReframeBed(bed, from, revision(before, bed, from).frame());
+        }
+    }
+
+    /** Everything of the revision that begins in a season at once: size, shape, frame and what else it is built with. */
+    record RebuildBed(UUID bed, BedRevision revision) implements Change {
+        public RebuildBed {
+            Limits.present(bed, "bed");
+            Limits.present(revision, "revision");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withBed(plan.bed(bed).revised(revision.from(), r -> revision));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new RebuildBed(bed, Change.revision(before, bed, revision.from()));
         }
     }
 

@@ -19,6 +19,10 @@ public enum FeatureKind {
     /** Buried cable or pipe with a strip of caution as margin on either side. */
     BURIED_LINE(Extent.LINE, false, false),
     TAP(Extent.SPOT, false, false),
+    /** A valve or the manifold of an irrigation run, at the height of its handle. */
+    VALVE(Extent.SPOT, false, false),
+    /** For tools or a hose, at its height. */
+    HOOK(Extent.SPOT, false, false),
     DOWNSPOUT(Extent.SPOT, false, false),
     COMPOST(Extent.AREA, true, true),
     DOOR(Extent.SPOT, false, false),

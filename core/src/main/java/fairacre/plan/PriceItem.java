@@ -26,7 +26,7 @@ public record PriceItem(String key, String label) {
 
     private static final Map<String, PriceItem> KNOWN = Stream.concat(
                     Stream.of(SOIL_CUBIC_YARD, SOIL_CUBIC_METRE, SOIL_BAG_CUBIC_FEET, SOIL_BAG_LITRES, SOIL_DELIVERY),
-                    Arrays.stream(Material.values()).flatMap(PriceItem::boards))
+                    Stream.concat(Arrays.stream(Material.values()).flatMap(PriceItem::boards), Arrays.stream(Kit.values()).map(PriceItem::kit)))
             .collect(Collectors.toMap(PriceItem::key, Function.identity(), (a, b) -> a, LinkedHashMap::new));
 
     /** A board of a material in one stock length. */
@@ -36,6 +36,10 @@ public record PriceItem(String key, String label) {
         String suffix = metric ? stock.exactMetres().toPlainString() + "m" : Math.round(stock.inches() / 12) + "ft";
         return new PriceItem(material.key() + "/" + board.key() + "/" + suffix,
                 material.label() + ", " + board.key() + ", " + size);
+    }
+
+    public static PriceItem kit(Kit kit) {
+        return new PriceItem("kit/" + kit.key(), "Metal bed, " + kit.key());
     }
 
     /** Every item a plan can call for, in a fixed order. */

@@ -46,8 +46,7 @@ final class PolygonSoil implements Soil {
     static PolygonSoil of(StandingBed bed) {
         Ring outside = Ring.of(bed.corners());
         Polygon polygon = outside.polygon();
-        double frame = bed.frame().map(f -> f.board().thickness().metres()).orElse(0.0);
-        return new PolygonSoil(outside, polygon, Insets.of(polygon, frame));
+        return new PolygonSoil(outside, polygon, Insets.of(polygon, bed.revision().thickness().metres()));
     }
 
     @Override

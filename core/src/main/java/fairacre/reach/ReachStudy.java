@@ -3,9 +3,12 @@ package fairacre.reach;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Gardener;
+import fairacre.plan.Point;
 import fairacre.plan.Posture;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Areas;
+import fairacre.shape.Line;
+import fairacre.shape.Ring;
 import fairacre.walk.Stretch;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
@@ -46,12 +49,43 @@ public final class ReachStudy {
         List<GardenerReach> byGardener = new ArrayList<>();
         Geometry nobody = null;
         for (int i = 0; i < gardeners.size(); i++) {
-            Geometry out = soil.beyond(gardeners.get(i).reach(), stretches.get(i));
+            Geometry out = soil.beyond(gardeners.get(i).reach().minus(bed.revision().keptOff()), stretches.get(i));
             byGardener.add(new GardenerReach(gardeners.get(i).id(), soil.unreached(out)));
             nobody = nobody == null ? out : both(nobody, out);
         }
         Unreached byNobody = nobody == null ? Unreached.NOTHING : soil.unreached(nobody);
         return new BedReach(bed.id(), soil.area(), byGardener, byNobody);
+    }
+
+    /** Edge by edge where each gardener can be, gardener by gardener; corners that can be touched alone are left out. */
+    public List<EdgeAccess> edges(StandingBed bed) {
+        Ring ring = Ring.of(bed.corners());
+        List<EdgeAccess> all = new ArrayList<>();
+        for (Gardener gardener : gardeners) {
+            List<Stretch> stretches = stretches(bed, gardener);
+            for (int edge = 0; edge < ring.edges(); edge++) {
+                all.add(access(gardener, ring, edge, stretches));
+            }
+        }
+        return all;
+    }
+
+    private static EdgeAccess access(Gardener gardener, Ring ring, int edge, List<Stretch> stretches) {
+        Line line = ring.besideEdge(edge, 0);
+        double free = 0;
+        List<EdgeAccess.Part> open = new ArrayList<>();
+        for (Stretch stretch : stretches) {
+            if (stretch.edge() == edge && stretch.end() > stretch.start()) {
+                free += stretch.end() - stretch.start();
+                open.add(new EdgeAccess.Part(place(line, stretch.start()), place(line, stretch.end())));
+            }
+        }
+        return new EdgeAccess(gardener.id(), edge, place(line, 0), place(line, ring.edgeLength(edge)),
+                Length.metres(ring.edgeLength(edge)), Length.metres(free), open);
+    }
+
+    private static Point place(Line line, double at) {
+        return Point.metres(line.xAt(at), line.yAt(at));
     }
 
     /** The widest a bed can be that is reached from both long sides (twice the reach) or from one. */

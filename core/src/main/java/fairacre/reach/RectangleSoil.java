@@ -2,7 +2,6 @@ package fairacre.reach;
 
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.plan.Frame;
 import fairacre.plan.Point;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Box;
@@ -41,7 +40,7 @@ final class RectangleSoil implements Soil {
     }
 
     static RectangleSoil of(StandingBed bed) {
-        double frame = bed.frame().map(Frame::board).map(b -> b.thickness().metres()).orElse(0.0);
+        double frame = bed.revision().thickness().metres();
         Box outside = Box.of(bed.outline());
         double along = outside.halfAlong() - frame;
         double across = outside.halfAcross() - frame;

@@ -15,6 +15,9 @@ import org.locationtech.jts.geom.Polygon;
  *
  * <p>Corners run counter-clockwise and edges are numbered with them: each runs from the corner of the same number to the
  * next. A segment has two edges, there and back.
+ *
+ * <p>It may lean out: whatever has to keep off it keeps off so much further, as from a bed whose crops hang over the walk. Its
+ * corners, edges and bounds stay where they are.
  */
 public final class Ring {
 
@@ -24,14 +27,16 @@ public final class Ring {
 
     private final double[] x;
     private final double[] y;
+    private final double lean;
     private final boolean convex;
     private final int hash;
     private final double[] lengths;
     private final Envelope bounds = new Envelope();
 
-    private Ring(double[] x, double[] y) {
+    private Ring(double[] x, double[] y, double lean) {
         this.x = x;
         this.y = y;
+        this.lean = lean;
         for (int i = 0; i < x.length; i++) {
             bounds.expandToInclude(x[i], y[i]);
         }
@@ -40,7 +45,7 @@ public final class Ring {
             allLeft &= turn(i) >= -STRAIGHT;
         }
         this.convex = allLeft;
-        this.hash = 31 * Arrays.hashCode(x) + Arrays.hashCode(y);
+        this.hash = 31 * (31 * Arrays.hashCode(x) + Arrays.hashCode(y)) + Double.hashCode(lean);
         this.lengths = new double[x.length];
         for (int i = 0; i < x.length; i++) {
             lengths[i] = Math.hypot(cornerX(i + 1) - x[i], cornerY(i + 1) - y[i]);
@@ -70,12 +75,22 @@ public final class Ring {
             x[i] = corner.x;
             y[i] = corner.y;
         }
-        return new Ring(x, y);
+        return new Ring(x, y, 0);
     }
 
     /** A segment; its ends must differ. */
     public static Ring segment(double x1, double y1, double x2, double y2) {
-        return new Ring(new double[] {x1, x2}, new double[] {y1, y2});
+        return new Ring(new double[] {x1, x2}, new double[] {y1, y2}, 0);
+    }
+
+    /** The same outline, leaning out by so many metres. */
+    public Ring leaning(double metres) {
+        return metres == lean ? this : new Ring(x, y, metres);
+    }
+
+    /** How far it leans out, metres. */
+    public double lean() {
+        return lean;
     }
 
     public int edges() {
@@ -118,21 +133,22 @@ public final class Ring {
         return (x[corner] - x[before]) * (y[after] - y[corner]) - (y[corner] - y[before]) * (x[after] - x[corner]);
     }
 
-    /** The line on which the middle of a disk of this radius lies while it touches the edge from outside. */
+    /** The line on which the middle of a disk of this radius lies while it touches the edge, or what leans out over it. */
     public Line besideEdge(int edge, double radius) {
         double nx = normalX(edge);
         double ny = normalY(edge);
-        return new Line(x[edge] + nx * radius, y[edge] + ny * radius, -ny, nx, edgeLength(edge));
+        double off = radius + lean;
+        return new Line(x[edge] + nx * off, y[edge] + ny * off, -ny, nx, edgeLength(edge));
     }
 
     public Envelope bounds() {
         return bounds;
     }
 
-    /** The upright rectangle round it, grown on all sides. */
+    /** The upright rectangle round it and what leans out, grown on all sides. */
     public Envelope within(double distance) {
         Envelope grown = new Envelope(bounds);
-        grown.expandBy(distance);
+        grown.expandBy(distance + lean);
         return grown;
     }
 
@@ -148,8 +164,9 @@ public final class Ring {
         return Math.sqrt(least);
     }
 
-    /** Whether a place is nearer than a distance or inside. */
-    public boolean isWithin(double px, double py, double distance) {
+    /** Whether a place is nearer than a distance to it, or to what leans out, or inside. */
+    public boolean isWithin(double px, double py, double clear) {
+        double distance = clear + lean;
         if (px < bounds.getMinX() - distance || px > bounds.getMaxX() + distance || py < bounds.getMinY() - distance
                 || py > bounds.getMaxY() + distance) {
             return false;
@@ -206,7 +223,7 @@ public final class Ring {
         if (convex) {
             double[] range = nothing();
             for (int edge = 0; edge < x.length; edge++) {
-                stadium(edge, line, radius, range);
+                stadium(edge, line, radius + lean, range);
             }
             return range[0] < range[1] ? left.without(range[0], range[1]) : left;
         }
@@ -233,7 +250,7 @@ public final class Ring {
 
     private Intervals withoutEdge(Intervals free, int edge, Line line, double radius) {
         double[] range = nothing();
-        stadium(edge, line, radius, range);
+        stadium(edge, line, radius + lean, range);
         return range[0] < range[1] ? free.without(range[0], range[1]) : free;
     }
 
@@ -301,7 +318,7 @@ public final class Ring {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Ring ring && Arrays.equals(x, ring.x) && Arrays.equals(y, ring.y);
+        return other instanceof Ring ring && Arrays.equals(x, ring.x) && Arrays.equals(y, ring.y) && lean == ring.lean;
     }
 
     @Override

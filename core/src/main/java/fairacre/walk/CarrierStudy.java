@@ -29,6 +29,9 @@ public final class CarrierStudy {
     private static final double CURVE_TOLERANCE = 0.001;
     /** A dead end shorter than a wheelchair is long is no trouble: 48 in, the length of a clear floor space (2010 ADA Standards 305.3). */
     private static final double SHORTEST_DEAD_END = 1.2192;
+    /** Clear width for a wheelchair, 2010 ADA Standards 403.5.1, and for two, 403.5.3. */
+    private static final Length CHAIR = Length.inches(36);
+    private static final Length CHAIRS_PASS = Length.inches(60);
     /** How near two areas have to come to count as joined, metres. */
     private static final double JOINED = 0.005;
 
@@ -54,9 +57,38 @@ public final class CarrierStudy {
         return grownBack(centres(carrier), carrier.width().metres() / 2);
     }
 
-    /** Whether there is a place on its ground where the carrier can turn round; always for one that turns on the spot. */
+    /**
+     * Whether there is a place on its ground where the carrier can turn round, in a circle or in a T; always for one that turns
+     * on the spot.
+     */
     public boolean turnsSomewhere(Carrier carrier) {
-        return carrier.turning().compareTo(carrier.width()) <= 0 || !turningCentres(carrier, centres(carrier)).isEmpty();
+        Geometry centres = centres(carrier);
+        return carrier.turning().compareTo(carrier.width()) <= 0 || !roomFor(carrier.turning(), carrier, centres).isEmpty()
+                || tees(carrier).isAnywhere(centres);
+    }
+
+    /**
+     * The longest walk on its ground on which two of a kind can't pass, with no wider place between: half the edge of that
+     * ground less the carrier's width, so a little too long where side walks branch off. Zero where they pass everywhere.
+     */
+    public Length longestWithoutPassing(Carrier carrier) {
+        Geometry centres = centres(carrier);
+        Geometry passing = roomFor(passing(carrier), carrier, centres);
+        Geometry wide = passing.isEmpty() ? passing : grownBack(passing, (passing(carrier).metres() - carrier.width().metres()) / 2 + JOINED);
+        Geometry narrow = Areas.without(centres, wide);
+        double longest = 0;
+        for (int i = 0; i < narrow.getNumGeometries(); i++) {
+            if (narrow.getGeometryN(i) instanceof Polygon part) {
+                longest = Math.max(longest, part.getExteriorRing().getLength() / 2);
+            }
+        }
+        return Length.metres(longest);
+    }
+
+    /** What two of a kind need to pass: 60 in for wheelchairs (2010 ADA Standards 403.5.3), twice the width for others. */
+    private static Length passing(Carrier carrier) {
+        boolean chair = carrier.wheels() && carrier.width().compareTo(CHAIR) <= 0;
+        return chair ? CHAIRS_PASS : carrier.width().times(2);
     }
 
     /** The ways in that are wide enough for a carrier, with no ground behind them on which it could stand. */
@@ -80,11 +112,16 @@ public final class CarrierStudy {
             (reaches(carrier, bed.id()) ? alongside : shutOut).add(bed.id());
         }
         boolean onTheSpot = carrier.turning().compareTo(carrier.width()) <= 0;
-        Geometry turning = onTheSpot ? centres : turningCentres(carrier, centres);
+        Geometry turning = onTheSpot ? centres : roomFor(carrier.turning(), carrier, centres);
         double turn = onTheSpot ? carrier.width().metres() : carrier.turning().metres();
-        List<DeadEnd> deadEnds = onTheSpot ? List.of() : deadEnds(carrier, centres, turning);
+        Tees tees = tees(carrier);
+        Geometry inATee = onTheSpot ? turning : tees.anywhere(centres);
+        List<DeadEnd> deadEnds = onTheSpot ? List.of() : deadEnds(carrier, centres, UnaryUnionOp.union(List.of(turning, inATee)));
+        Geometry passing = roomFor(passing(carrier), carrier, centres);
         return new CarrierGround(carrier.id(), Patch.of(ground), Area.squareMetres(ground.getArea()), alongside, shutOut,
-                walks.pinches(carrier.width()), Patch.of(grownBack(turning, turn / 2)), deadEnds);
+                walks.pinches(carrier.width()), Patch.of(grownBack(turning, turn / 2)),
+                onTheSpot ? List.of() : tees.all(Areas.without(centres, grownBack(turning, turn / 2))), deadEnds,
+                Patch.of(grownBack(passing, passing(carrier).metres() / 2)), longestWithoutPassing(carrier));
     }
 
     private Geometry centres(Carrier carrier) {
@@ -96,10 +133,14 @@ public final class CarrierStudy {
         return centres.buffer(radius, Curves.quadrantSegments(radius, CURVE_TOLERANCE), BufferParameters.CAP_ROUND);
     }
 
-    /** Where the middle of the turning circle can be, on ground that the carrier comes to. */
-    private Geometry turningCentres(Carrier carrier, Geometry centres) {
+    private Tees tees(Carrier carrier) {
+        return new Tees(walks.edges(carrier.wheels()).layout(), carrier);
+    }
+
+    /** Where the middle of a circle of a diameter can be, on ground that the carrier comes to. */
+    private Geometry roomFor(Length diameter, Carrier carrier, Geometry centres) {
         Layout layout = walks.edges(carrier.wheels()).layout();
-        double radius = carrier.turning().metres() / 2 - WalkStudy.SLACK;
+        double radius = diameter.metres() / 2 - WalkStudy.SLACK;
         List<Geometry> free = layout.pieces().stream().map(ground -> Access.centres(layout, ground, radius)).toList();
         return Areas.shared(UnaryUnionOp.union(free), centres);
     }
@@ -107,7 +148,7 @@ public final class CarrierStudy {
     /** Parts of the carrier's ground without room to turn that hang on the rest, or on a way in, at one place only. */
     private List<DeadEnd> deadEnds(Carrier carrier, Geometry centres, Geometry turning) {
         double ease = (carrier.turning().metres() - carrier.width().metres()) / 2;
-        Geometry roomy = turning.isEmpty() ? turning : grownBack(turning, ease);
+        Geometry roomy = turning.isEmpty() ? turning : grownBack(turning, ease + JOINED);
         Geometry narrow = Areas.without(centres, roomy);
         List<Geometry> thresholds = walks.edges(carrier.wheels()).access(carrier.width()).thresholds();
         List<DeadEnd> found = new ArrayList<>();

@@ -37,7 +37,8 @@ final class Clusters {
         for (int i = 0; i < parent.length; i++) {
             for (int other : layout.within(layout.ring(i), 2 * radius)) {
                 if (other > i && root(parent, i) != root(parent, other)
-                        && Closest.between(layout.ring(i), layout.ring(other)).distance() < 2 * radius) {
+                        && Closest.between(layout.ring(i), layout.ring(other)).distance()
+                                < 2 * radius + layout.ring(i).lean() + layout.ring(other).lean()) {
                     parent[root(parent, other)] = root(parent, i);
                 }
             }
@@ -51,8 +52,8 @@ final class Clusters {
 
     static Geometry grown(Layout layout, Ring ring, double radius) {
         return layout.memo().recall(new Grown(ring, radius), () -> {
-            int segments = Curves.quadrantSegments(radius, CURVE_TOLERANCE);
-            return ring.polygon().buffer(radius, segments, BufferParameters.CAP_ROUND);
+            double out = radius + ring.lean();
+            return ring.polygon().buffer(out, Curves.quadrantSegments(out, CURVE_TOLERANCE), BufferParameters.CAP_ROUND);
         });
     }
 

@@ -145,7 +145,7 @@ final class Edges {
     /** Whether somebody can stand before the mouth of a keyhole, anywhere along it. */
     private boolean standsBefore(int bed, int wall, Length width) {
         Ring ring = layout.ring(bed);
-        Ring mouth = Ring.segment(ring.cornerX(wall), ring.cornerY(wall), ring.cornerX(wall + 3), ring.cornerY(wall + 3));
+        Ring mouth = Ring.segment(ring.cornerX(wall), ring.cornerY(wall), ring.cornerX(wall + 3), ring.cornerY(wall + 3)).leaning(ring.lean());
         double radius = width.metres() / 2;
         Line middle = mouth.besideEdge(0, radius);
         int[] near = layout.within(ring, width.metres());
@@ -178,8 +178,8 @@ final class Edges {
         double span = (last - first + 2 * Math.PI) % (2 * Math.PI);
         for (int i = 0; i < CORNER_DIRECTIONS; i++) {
             double angle = first + span * i / (CORNER_DIRECTIONS - 1);
-            double x = ring.cornerX(corner) + radius * Math.cos(angle);
-            double y = ring.cornerY(corner) + radius * Math.sin(angle);
+            double x = ring.cornerX(corner) + (radius + ring.lean()) * Math.cos(angle);
+            double y = ring.cornerY(corner) + (radius + ring.lean()) * Math.sin(angle);
             if (clear(bed, x, y, radius - WalkStudy.SLACK, near) && usable(x, y, width)) {
                 return true;
             }

@@ -44,7 +44,7 @@ final class Layout {
         this.inPlot = new IndexedPointInAreaLocator(plot);
         this.pieces = setting.site().pieces().stream().map(Polygons::of).toList();
         for (StandingBed bed : this.beds) {
-            rings.add(memo.recall(new RingOf(bed.revision()), () -> Ring.of(bed.corners())));
+            rings.add(memo.recall(new RingOf(bed.revision()), () -> Ring.of(bed.corners()).leaning(bed.revision().leansOut().metres())));
             ids.add(bed.id());
         }
         for (Feature feature : setting.features()) {
@@ -55,7 +55,7 @@ final class Layout {
         }
         setting.site().pieces().forEach(this::addSides);
         for (int i = 0; i < rings.size(); i++) {
-            index.insert(rings.get(i).bounds(), i);
+            index.insert(rings.get(i).within(0), i);
         }
         index.build();
     }
@@ -116,7 +116,7 @@ final class Layout {
         return inPlot.locate(new Coordinate(x, y)) != Location.EXTERIOR;
     }
 
-    /** Positions of the rings whose upright rectangle comes within a distance of the ring's, in order. */
+    /** Positions of the rings whose upright rectangle comes within a distance of the ring's, in order; both with what leans out. */
     @SuppressWarnings("unchecked")
     int[] within(Ring ring, double distance) {
         List<Integer> found = index.query(ring.within(distance));

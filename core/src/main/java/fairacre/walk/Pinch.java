@@ -11,5 +11,7 @@ import java.util.UUID;
  * @param other the second bed; empty for the plot's edge
  * @param start on the first bed
  * @param end on what it faces
+ * @param width that is left to pass
+ * @param lean how much of the distance caps and crops take that lean out over it
  */
-public record Pinch(UUID bed, Optional<UUID> other, Point start, Point end, Length width) {}
+public record Pinch(UUID bed, Optional<UUID> other, Point start, Point end, Length width, Length lean) {}

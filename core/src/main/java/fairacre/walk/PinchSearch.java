@@ -9,7 +9,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
-/** Pairs that come closer than a width, unless they are joined or something else stands in between. */
+/**
+ * Pairs that come closer than a width, with what leans out over the walk, unless they are joined or something else stands in
+ * between.
+ */
 final class PinchSearch {
 
     private final Layout layout;
@@ -41,7 +44,7 @@ final class PinchSearch {
         Closest nearest = null;
         for (Ring side : layout.plotSides()) {
             Closest closest = Closest.between(ring, side);
-            if (isPinch(closest) && (nearest == null || closest.distance() < nearest.distance())) {
+            if (isPinch(closest, ring.lean()) && (nearest == null || closest.distance() < nearest.distance())) {
                 nearest = closest;
             }
         }
@@ -51,16 +54,18 @@ final class PinchSearch {
     }
 
     private void add(int bed, Optional<Integer> other, Closest closest, int[] near, List<Pinch> pinches) {
-        if (!isPinch(closest) || !layout.onPlot(middleX(closest), middleY(closest)) || screened(bed, other, closest, near)) {
+        double lean = layout.ring(bed).lean() + other.map(o -> layout.ring(o).lean()).orElse(0.0);
+        if (!isPinch(closest, lean) || !layout.onPlot(middleX(closest), middleY(closest)) || screened(bed, other, closest, near)) {
             return;
         }
         UUID id = layout.id(bed);
         pinches.add(new Pinch(id, other.map(o -> layout.id(o)), Point.metres(closest.x1(), closest.y1()),
-                Point.metres(closest.x2(), closest.y2()), Length.metres(closest.distance())));
+                Point.metres(closest.x2(), closest.y2()), Length.metres(Math.max(0, closest.distance() - lean)),
+                Length.metres(lean)));
     }
 
-    private boolean isPinch(Closest closest) {
-        return closest.distance() < widest && closest.distance() > WalkStudy.JOINED.metres();
+    private boolean isPinch(Closest closest, double lean) {
+        return closest.distance() - lean < widest && closest.distance() > WalkStudy.JOINED.metres();
     }
 
     private boolean screened(int bed, Optional<Integer> other, Closest closest, int[] near) {

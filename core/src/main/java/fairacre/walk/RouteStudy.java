@@ -147,7 +147,7 @@ public final class RouteStudy {
     }
 
     private List<Coordinate> targets(StandingBed bed) {
-        Ring ring = Ring.of(bed.corners());
+        Ring ring = Ring.of(bed.corners()).leaning(bed.revision().leansOut().metres());
         double radius = carrier.width().metres() / 2;
         List<Coordinate> targets = new ArrayList<>();
         for (Stretch stretch : carrier.wheels() ? walks.stretches(bed.id(), carrier.width())

@@ -14,9 +14,12 @@ import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.measure.Length;
+import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
+import fairacre.plan.Build;
 import fairacre.plan.Budget;
 import fairacre.plan.Change;
+import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
 import fairacre.plan.GroundChange;
@@ -82,8 +85,17 @@ class AppraisalTest {
                 new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 10)))));
         plans.put(SnagRule.SURFACE_UNFIT, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
                 new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2)))));
-        plans.put(SnagRule.NO_TURNING, with(plot(4, 3.4, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 2, 1.7, 2, 0.9)),
+        plans.put(SnagRule.NO_TURNING, with(plot(3.9, 2.8, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 1.95, 1.4, 2, 0.5)),
                 new PutWayIn(gate("Gate", 2, 0, 1))));
+        Plan inesBeans = plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 1, 0.9, 0, Optional.of(cedar(Board.B2X10, 2))));
+        plans.put(SnagRule.HEIGHT_UNFIT, Gardens.rebuilt(inesBeans, "Beans", r -> r.withFrame(Optional.of(cedar(Board.B2X10, 1)))));
+        plans.put(SnagRule.NO_KNEE_ROOM, Gardens.rebuilt(inesBeans, "Beans", r -> new BedRevision(SEASON, r.outline(), r.shape(),
+                Optional.of(cedar(Board.B2X10, 1)), false, new Build(Optional.empty(), Optional.empty(), Length.inches(20), Length.ZERO,
+                Length.ZERO))));
+        plans.put(SnagRule.FITTING_UNFIT, with(inesBeans, new PutFeature(new Feature(Gardens.id("Tap"), "Tap", FeatureKind.TAP,
+                List.of(Point.metres(1, 1)), Length.ZERO, Length.ZERO, Length.metres(0.2), false, false))));
+        plans.put(SnagRule.NO_PASSING, with(plot(70, 3.4, List.of(seated("Ines", 0.5, 0.92)),
+                bed("Long", 35, 1.7, 66, 0.5, 0, Optional.of(cedar(Board.B2X10, 2)))), new PutWayIn(gate("Gate", 0, 1, 1))));
         plans.put(SnagRule.NO_GARDENER, plot(10, 10, List.of(), bed("Beans", 5, 5, 2, 1)));
         return plans;
     }

@@ -11,6 +11,7 @@ import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
+import fairacre.plan.Build;
 import fairacre.plan.PriceItem;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
@@ -50,7 +51,7 @@ class FillTest {
     void aCombIsFilledBetweenItsBoards() {
         double t = Length.inches(1.5).metres();
         BedRevision comb = new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 2, 20), Gardens.comb(2, 0.6, 0.5),
-                Optional.of(Gardens.cedar(Board.B2X10, 2)), false);
+                Optional.of(Gardens.cedar(Board.B2X10, 2)), false, Build.PLAIN);
         double inside = (3 - 2 * t) * (0.6 - 2 * t) + 2 * (0.5 - 2 * t) * 1.4;
         assertThat(FillTakeoff.of(comb).volume().millilitres() / 1000.0)
                 .isCloseTo(inside * Length.inches(17.5).metres() * 1000, within(0.1));

@@ -25,7 +25,7 @@ class ShapeOfBedsTest {
     private static final Rectangle ROUND = rectangle(5, 5, 3, 2, 30);
 
     private static BedRevision revision(Shape shape) {
-        return new BedRevision(SEASON, ROUND, shape, Optional.empty(), false);
+        return new BedRevision(SEASON, ROUND, shape, Optional.empty(), false, Build.PLAIN);
     }
 
     private static Shape of(Form form, Keyhole... keyholes) {
@@ -116,7 +116,7 @@ class ShapeOfBedsTest {
 
         @Test
         void aFrameWhoseBoardsFillTheFingers() {
-            assertThatThrownBy(() -> new BedRevision(SEASON, ROUND, comb(3, 0.5, 0.1), Optional.of(cedar(Board.SLEEPER_100X200, 1)), false))
+            assertThatThrownBy(() -> new BedRevision(SEASON, ROUND, comb(3, 0.5, 0.1), Optional.of(cedar(Board.SLEEPER_100X200, 1)), false, Build.PLAIN))
                     .hasMessageContaining("leave no soil");
         }
     }
@@ -124,8 +124,8 @@ class ShapeOfBedsTest {
     @Test
     @DisplayName("An old 8 ft square with a keyhole is rebuilt from a season on, the earlier state kept")
     void aBedIsAlteredFromASeasonOn() {
-        Bed old = Bed.of(fairacre.testing.Gardens.id("Old"), "Old", new BedRevision(SEASON, ROUND, Shape.RECTANGLE, Optional.empty(), true));
-        BedRevision cut = new BedRevision(SEASON + 1, ROUND, of(Form.RECTANGLE, keyhole(0, 1.5, 0.5, 1)), Optional.empty(), false);
+        Bed old = Bed.of(fairacre.testing.Gardens.id("Old"), "Old", new BedRevision(SEASON, ROUND, Shape.RECTANGLE, Optional.empty(), true, Build.PLAIN));
+        BedRevision cut = new BedRevision(SEASON + 1, ROUND, of(Form.RECTANGLE, keyhole(0, 1.5, 0.5, 1)), Optional.empty(), false, Build.PLAIN);
         Plan plan = fairacre.testing.Gardens.plot(10, 10, List.of(), old).apply(new Change.ReviseBed(old.id(), cut)).orThrow();
         assertThat(plan.standing(SEASON).get(0).corners()).hasSize(4);
         assertThat(plan.standing(SEASON + 1).get(0).corners()).hasSize(8);

@@ -6,7 +6,9 @@ import fairacre.measure.Units;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
+import fairacre.plan.Build;
 import fairacre.plan.Budget;
+import fairacre.plan.Cap;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.Clearing;
@@ -19,6 +21,7 @@ import fairacre.plan.Gardener;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Joint;
 import fairacre.plan.Keyhole;
+import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
@@ -41,6 +44,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -69,7 +73,22 @@ public final class Gardens {
 
     /** An in-ground bed of any shape; centre and size of the rectangle round it in metres. */
     public static Bed shaped(String name, Rectangle outline, Shape shape) {
-        return Bed.of(id(name), name, new BedRevision(SEASON, outline, shape, Optional.empty(), false));
+        return Bed.of(id(name), name, new BedRevision(SEASON, outline, shape, Optional.empty(), false, Build.PLAIN));
+    }
+
+    /** A bed without boards, built in some other way. */
+    public static Bed built(String name, Rectangle outline, Build build) {
+        return Bed.of(id(name), name, new BedRevision(SEASON, outline, Shape.RECTANGLE, Optional.empty(), false, build));
+    }
+
+    /** The plan with one bed built otherwise. */
+    public static Plan rebuilt(Plan plan, String bed, UnaryOperator<BedRevision> how) {
+        return with(plan, new Change.RebuildBed(id(bed), how.apply(plan.bed(id(bed)).revisions().get(0))));
+    }
+
+    /** Nothing but crops that lean out. */
+    public static Build leaning(double metres) {
+        return Build.PLAIN.withOverhang(Length.metres(metres));
     }
 
     public static Shape comb(int fingers, double spine, double finger) {
@@ -140,15 +159,24 @@ public final class Gardens {
         Shape ell = new Shape(new Form.Ell(Length.metres(0.5), Length.metres(0.4), true), List.of(keyhole(0, 0.7, 0.3, 0.2)));
         Shape free = new Shape(new Form.FreeForm(List.of(Point.metres(0, 0), Point.metres(2, 0), Point.metres(1, 1.5))), List.of());
         Bed old = new Bed(id("Old"), "Old", List.of(
-                new BedRevision(SEASON, rectangle(2, 8, 2, 2, 0), Shape.RECTANGLE, Optional.of(cedar(Board.B2X6, 1)), true),
+                new BedRevision(SEASON, rectangle(2, 8, 2, 2, 0), Shape.RECTANGLE, Optional.of(cedar(Board.B2X6, 1)), true, Build.PLAIN),
                 new BedRevision(SEASON + 2, rectangle(2, 8, 2, 2, 0), new Shape(Form.RECTANGLE, List.of(keyhole(2, 1, 0.45, 0.8))),
-                        Optional.of(cedar(Board.B2X6, 2)), false)), Optional.of(SEASON + 5));
-        return with(on(site.corners(), List.of(gardener("Ada", 0.6, 0.6), seated("Ines", 0.5, 0.92)),
+                        Optional.of(cedar(Board.B2X6, 2)), false,
+                        new Build(Optional.empty(), Optional.of(new Cap(Length.metres(0.14), true)), Length.metres(0.7), Length.ZERO,
+                                Length.metres(0.2)))), Optional.of(SEASON + 5));
+        Bed kit = built("Kit", rectangle(10.5, 9, 1.6, 0.8, 0), new Build(Optional.of(Kit.M80X160), Optional.empty(), Length.ZERO,
+                Length.ZERO, Length.ZERO));
+        Bed mound = built("Mound", rectangle(10, 4, 2, 1, 0), new Build(Optional.empty(), Optional.empty(), Length.ZERO,
+                Length.metres(0.2), Length.ZERO));
+        Gardener tall = new Gardener(id("Ada"), "Ada", Length.metres(0.6), Posture.STANDING, Length.metres(0.6),
+                Optional.of(Length.metres(1.68)));
+        return with(on(site.corners(), List.of(tall, seated("Ines", 0.5, 0.92)), kit, mound,
                 shaped("Ell", rectangle(2, 3, 2, 1.5, 25), ell), shaped("Free", rectangle(6, 3, 2, 1.5, 0), free),
                 shaped("Comb", rectangle(9, 7, 3, 2, 90), comb(3, 0.5, 0.4)),
                 shaped("Eight", rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of())), old),
                 new Change.SetSite(site),
                 new GroundChange.PutFeature(feature("Shed", FeatureKind.SHED, 0, 0, 10, 0, 12, 0, 12, 2, 10, 2)),
+                new GroundChange.PutFeature(feature("Valve", FeatureKind.VALVE, 0, 0, 1, 6)),
                 new GroundChange.PutFeature(new Feature(id("Plum"), "Plum", FeatureKind.TREE, List.of(Point.metres(11, 5)),
                         Length.metres(0.3), Length.metres(1.5), Length.metres(4), true, false)),
                 new GroundChange.PutWayIn(new WayIn(id("Gate"), "Gate", Point.metres(6, 0), Length.metres(1.1), Swing.OUTWARD,

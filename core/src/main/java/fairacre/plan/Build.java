@@ -1,0 +1,38 @@
+package fairacre.plan;
+
+import fairacre.measure.Length;
+import java.util.Optional;
+
+/**
+ * How a bed is built besides the boards of its frame. A bed on the ground with nothing on its edge is {@link #PLAIN}.
+ *
+ * @param kit the ready-made metal bed that it is; then it has no boards
+ * @param cap boards laid flat on the frame
+ * @param legs clear height under a table bed, from the ground to the underside of its box, 0 to 1 m; 0 for a bed on the ground
+ * @param mound height to which the soil of a bed without a frame is heaped up, 0 to 0.6 m
+ * @param overhang how far what grows at the edge leans out over the walk, 0 to 1 m
+ */
+public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang) {
+
+    private static final Length LONGEST_LEGS = Length.metres(1);
+    private static final Length HIGHEST_MOUND = Length.metres(0.6);
+    private static final Length FURTHEST_OVERHANG = Length.metres(1);
+
+    public static final Build PLAIN = new Build(Optional.empty(), Optional.empty(), Length.ZERO, Length.ZERO, Length.ZERO);
+
+    public Build {
+        kit = kit == null ? Optional.empty() : kit;
+        cap = cap == null ? Optional.empty() : cap;
+        legs = upTo(LONGEST_LEGS, legs, "legs");
+        mound = upTo(HIGHEST_MOUND, mound, "mound");
+        overhang = upTo(FURTHEST_OVERHANG, overhang, "overhang");
+    }
+
+    public Build withOverhang(Length newOverhang) {
+        return new Build(kit, cap, legs, mound, newOverhang);
+    }
+
+    private static Length upTo(Length most, Length value, String field) {
+        return value == null ? Length.ZERO : Limits.between(value, Length.ZERO, most, field);
+    }
+}

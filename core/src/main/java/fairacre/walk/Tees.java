@@ -1,0 +1,166 @@
+package fairacre.walk;
+
+import fairacre.plan.Carrier;
+import fairacre.plan.Point;
+import fairacre.shape.Areas;
+import fairacre.shape.Ring;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeMap;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+
+/**
+ * Room to turn in a T: arms and base as wide as the carrier, within a square as large as its turning circle. For a wheelchair of
+ * 36 in that turns in 60 in this is the T-shaped space of 2010 ADA Standards 304.3.2; for other carriers it is scaled likewise.
+ *
+ * <p>The T lies along or across an edge of a bed or of the plot. Where its middle can be is what remains of the carrier's ground
+ * without the sweep of the T, turned about, along every edge (the Minkowski sum of edge and T).
+ */
+final class Tees {
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+    /** Directions of edges that differ by less count as one, degrees. */
+    private static final double SAME_DIRECTION = 0.5;
+    /** Directions that are tried, those of most edges first. */
+    private static final int MOST_DIRECTIONS = 4;
+    private static final BufferParameters SHARP = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 10);
+    /** Places of less extent come from rounding, square metres. */
+    private static final double SLIVER = 1e-6;
+
+    private final Layout layout;
+    private final double width;
+    private final double square;
+
+    Tees(Layout layout, Carrier carrier) {
+        this.layout = layout;
+        this.width = carrier.width().metres() - 2 * WalkStudy.SLACK;
+        this.square = Math.max(width, carrier.turning().metres() - 2 * WalkStudy.SLACK);
+    }
+
+    /** Where the middle of a T can be, in one turn of it. */
+    private record Places(Geometry places, double angle) {}
+
+    /** One T for each stretch of ground on which the middle of one can be. */
+    List<Tee> all(Geometry centres) {
+        List<Tee> tees = new ArrayList<>();
+        Geometry covered = GEOMETRY.createPolygon();
+        for (Places turned : places(centres)) {
+            Geometry fresh = Areas.without(turned.places, covered);
+            for (int i = 0; i < fresh.getNumGeometries(); i++) {
+                if (fresh.getGeometryN(i).getArea() > SLIVER) {
+                    tees.add(tee(fresh.getGeometryN(i).getInteriorPoint().getCoordinate(), turned.angle));
+                }
+            }
+            covered = UnaryUnionOp.union(List.of(covered, turned.places.buffer(square / 2)));
+        }
+        return tees;
+    }
+
+    /** All places where the middle of a T can be, however it lies. */
+    Geometry anywhere(Geometry centres) {
+        List<Geometry> all = places(centres).stream().map(Places::places).toList();
+        return all.isEmpty() ? GEOMETRY.createPolygon() : UnaryUnionOp.union(all);
+    }
+
+    boolean isAnywhere(Geometry centres) {
+        return directions().stream().anyMatch(angle -> at(centres, angle).getArea() > SLIVER);
+    }
+
+    private List<Places> places(Geometry centres) {
+        List<Places> found = new ArrayList<>();
+        for (double angle : directions()) {
+            Geometry places = at(centres, angle);
+            if (places.getArea() > SLIVER) {
+                found.add(new Places(places, angle));
+            }
+        }
+        return found;
+    }
+
+    private Geometry at(Geometry centres, double angle) {
+        if (centres.isEmpty()) {
+            return centres;
+        }
+        double[][] parts = {{-square / 2, -width / 2, square / 2, width / 2}, {-width / 2, width / 2 - square, width / 2, width / 2}};
+        Envelope near = centres.getEnvelopeInternal();
+        near.expandBy(square);
+        List<Geometry> swept = new ArrayList<>();
+        for (Ring ring : obstacles()) {
+            if (near.intersects(ring.bounds())) {
+                for (int edge = 0; edge < ring.edges(); edge++) {
+                    for (double[] part : parts) {
+                        swept.add(sweep(ring, edge, part, angle));
+                    }
+                }
+            }
+        }
+        return Areas.without(centres, UnaryUnionOp.union(swept));
+    }
+
+    /** Where the middle of a T must not be lest one of its two parts touches an edge. */
+    private static Geometry sweep(Ring ring, int edge, double[] part, double angle) {
+        Coordinate[] corners = new Coordinate[8];
+        for (int i = 0; i < 8; i++) {
+            double x = part[(i & 1) == 0 ? 0 : 2];
+            double y = part[(i & 2) == 0 ? 1 : 3];
+            int end = edge + ((i & 4) == 0 ? 0 : 1);
+            corners[i] = new Coordinate(ring.cornerX(end) - turnedX(x, y, angle), ring.cornerY(end) - turnedY(x, y, angle));
+        }
+        return GEOMETRY.createMultiPointFromCoords(corners).convexHull();
+    }
+
+    private List<Ring> obstacles() {
+        List<Ring> all = new ArrayList<>(layout.plotSides());
+        for (int i = 0; i < layout.size(); i++) {
+            Ring ring = layout.ring(i);
+            all.add(ring.lean() == 0 ? ring
+                    : Ring.of((Polygon) BufferOp.bufferOp(ring.polygon(), ring.lean(), SHARP)));
+        }
+        return all;
+    }
+
+    /** Directions of edges and their quarter turns, radians; the most frequent first. */
+    private List<Double> directions() {
+        TreeMap<Long, Integer> counts = new TreeMap<>();
+        List<Ring> rings = new ArrayList<>(layout.plotSides());
+        for (int i = 0; i < layout.size(); i++) {
+            rings.add(layout.ring(i));
+        }
+        for (Ring ring : rings) {
+            for (int edge = 0; edge < ring.edges(); edge++) {
+                double degrees = Math.toDegrees(Math.atan2(ring.normalY(edge), ring.normalX(edge)));
+                counts.merge(Math.floorMod(Math.round(degrees / SAME_DIRECTION), Math.round(90 / SAME_DIRECTION)), 1, Integer::sum);
+            }
+        }
+        return counts.entrySet().stream().sorted((a, b) -> b.getValue() - a.getValue()).limit(MOST_DIRECTIONS)
+                .flatMap(e -> List.of(0, 90, 180, 270).stream().map(turn -> Math.toRadians(e.getKey() * SAME_DIRECTION + turn)))
+                .toList();
+    }
+
+    private Tee tee(Coordinate at, double angle) {
+        double half = width / 2;
+        double arm = square / 2;
+        double foot = width / 2 - square;
+        double[][] corners = {{-half, foot}, {half, foot}, {half, -half}, {arm, -half}, {arm, half}, {-arm, half}, {-arm, -half}, {-half, -half}};
+        List<Point> outline = new ArrayList<>();
+        for (double[] corner : corners) {
+            outline.add(Point.metres(at.x + turnedX(corner[0], corner[1], angle), at.y + turnedY(corner[0], corner[1], angle)));
+        }
+        return new Tee(Point.metres(at.x, at.y), outline);
+    }
+
+    private static double turnedX(double x, double y, double angle) {
+        return x * Math.cos(angle) - y * Math.sin(angle);
+    }
+
+    private static double turnedY(double x, double y, double angle) {
+        return x * Math.sin(angle) + y * Math.cos(angle);
+    }
+}
