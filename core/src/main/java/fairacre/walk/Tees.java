@@ -32,7 +32,7 @@ final class Tees {
     private static final int MOST_DIRECTIONS = 4;
     private static final BufferParameters SHARP = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 10);
     /** Places of less extent come from rounding, square metres. */
-    private static final double SLIVER = 1e-6;
+    private static final double SLIVER = 1e-8;
 
     private final Layout layout;
     private final double width;

@@ -22,10 +22,12 @@ import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Shape;
 import fairacre.plan.StandingBed;
+import fairacre.testing.Gardens;
 import fairacre.testing.Raster;
 import fairacre.walk.CarrierStudy;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,7 +35,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * Reach and carriers' ground against a flood fill over a fine grid, on seeded random plots with a gate, a shed and beds of all
- * shapes. The grid is asked twice, for somebody a little slimmer with more reach and for somebody a little wider with less; the
+ * shapes, some with crops that lean out over the walk. The grid is asked twice, for somebody a little slimmer with more reach and for somebody a little wider with less; the
  * geometry has to lie between. Towards more, the grid lets an arm reach over anything in front of the edge; towards less, only
  * where the straight line stays over the bed's own soil.
  */
@@ -85,9 +87,10 @@ class RasterShapesTest {
     private static Plan garden(Random random, double reach, double passing) {
         List<Bed> beds = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
+            double lean = random.nextInt(3) == 0 ? random.nextDouble() * 0.2 : 0;
             double turn = random.nextBoolean() ? random.nextInt(4) * 90 : random.nextDouble() * 360;
             beds.add(shaped("Bed " + i, rectangle(1 + random.nextDouble() * 4, 1 + random.nextDouble() * 3,
-                    1 + random.nextDouble(), 0.9 + random.nextDouble() * 0.7, turn), shape(i, random)));
+                    1 + random.nextDouble(), 0.9 + random.nextDouble() * 0.7, turn), shape(i, random), Gardens.leaning(lean)));
         }
         double x = random.nextDouble() * 4;
         return with(plot(LENGTH, WIDTH, List.of(seated("Somebody", reach, passing)), beds.toArray(Bed[]::new)),
@@ -107,13 +110,19 @@ class RasterShapesTest {
     private static Raster raster(Plan plan, double width) {
         List<List<Point>> obstacles = new ArrayList<>();
         plan.standing(SEASON).forEach(bed -> obstacles.add(bed.corners()));
+        double[] leans = Arrays.copyOf(plan.standing(SEASON).stream().mapToDouble(RasterShapesTest::lean).toArray(),
+                obstacles.size() + plan.features().size());
         plan.features().forEach(feature -> obstacles.add(feature.places()));
-        return new Raster(plan.site().corners(), obstacles, width, LENGTH, WIDTH, new double[][] {{3, 0, 1.2}});
+        return new Raster(plan.site().corners(), obstacles, leans, width, LENGTH, WIDTH, new double[][] {{3, 0, 1.2}});
+    }
+
+    private static double lean(StandingBed bed) {
+        return bed.revision().leansOut().metres();
     }
 
     private static double unreached(StandingBed bed, Raster raster, double reach, boolean overOwnSoil) {
         List<Point> corners = bed.corners();
-        List<double[]> stood = raster.stoodAt(corners);
+        List<double[]> stood = raster.stoodAt(corners, lean(bed));
         int unreached = 0;
         for (double x = Raster.CELL / 2; x < LENGTH; x += Raster.CELL) {
             for (double y = Raster.CELL / 2; y < WIDTH; y += Raster.CELL) {

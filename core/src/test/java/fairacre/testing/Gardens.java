@@ -73,12 +73,16 @@ public final class Gardens {
 
     /** An in-ground bed of any shape; centre and size of the rectangle round it in metres. */
     public static Bed shaped(String name, Rectangle outline, Shape shape) {
-        return Bed.of(id(name), name, new BedRevision(SEASON, outline, shape, Optional.empty(), false, Build.PLAIN));
+        return shaped(name, outline, shape, Build.PLAIN);
+    }
+
+    public static Bed shaped(String name, Rectangle outline, Shape shape, Build build) {
+        return Bed.of(id(name), name, new BedRevision(SEASON, outline, shape, Optional.empty(), false, build));
     }
 
     /** A bed without boards, built in some other way. */
     public static Bed built(String name, Rectangle outline, Build build) {
-        return Bed.of(id(name), name, new BedRevision(SEASON, outline, Shape.RECTANGLE, Optional.empty(), false, build));
+        return shaped(name, outline, Shape.RECTANGLE, build);
     }
 
     /** The plan with one bed built otherwise. */

@@ -15,18 +15,21 @@ public final class Raster {
 
     private final List<Point> plot;
     private final List<List<Point>> obstacles;
+    private final double[] leans;
     private final double radius;
     private final int columns;
     private final int rows;
     private final boolean[] usable;
 
     /**
+     * @param leans how far each obstacle leans out over the ground
      * @param entries places at the plot's edge where the disk may come in, each with the width of the opening; none for a plot
      *     that is open all round
      */
-    public Raster(List<Point> plot, List<List<Point>> obstacles, double width, double length, double height, double[][] entries) {
+    public Raster(List<Point> plot, List<List<Point>> obstacles, double[] leans, double width, double length, double height, double[][] entries) {
         this.plot = plot;
         this.obstacles = obstacles;
+        this.leans = leans;
         this.radius = width / 2;
         this.columns = (int) Math.ceil(length / CELL);
         this.rows = (int) Math.ceil(height / CELL);
@@ -73,8 +76,15 @@ public final class Raster {
 
     /** Whether the disk can stand with its middle there, whether or not it can get there. */
     public boolean isFree(double x, double y) {
-        return inside(plot, x, y) && toRing(plot, x, y) >= radius
-                && obstacles.stream().allMatch(o -> !inside(o, x, y) && toRing(o, x, y) >= radius);
+        if (!inside(plot, x, y) || toRing(plot, x, y) < radius) {
+            return false;
+        }
+        for (int i = 0; i < obstacles.size(); i++) {
+            if (inside(obstacles.get(i), x, y) || toRing(obstacles.get(i), x, y) < radius + leans[i]) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Whether the flood came within two cells of a place. */
@@ -120,7 +130,7 @@ public final class Raster {
     }
 
     /** Places on the outline of a bed at which the disk can stand, with the direction out of the bed there; none at a corner. */
-    public List<double[]> stoodAt(List<Point> bed) {
+    public List<double[]> stoodAt(List<Point> bed, double lean) {
         List<double[]> stood = new ArrayList<>();
         for (int i = 0; i < bed.size(); i++) {
             Point from = bed.get(i);
@@ -131,18 +141,18 @@ public final class Raster {
             for (double at = 0; at <= length; at += CELL / 2) {
                 double x = from.x().metres() + dx * at / length;
                 double y = from.y().metres() + dy * at / length;
-                tryAt(x, y, dy / length, -dx / length, true, stood);
+                tryAt(x, y, dy / length, -dx / length, true, lean, stood);
             }
             for (double turn = 0; turn < 2 * Math.PI; turn += Math.PI / 180) {
-                tryAt(from.x().metres(), from.y().metres(), Math.cos(turn), Math.sin(turn), false, stood);
+                tryAt(from.x().metres(), from.y().metres(), Math.cos(turn), Math.sin(turn), false, lean, stood);
             }
         }
         return stood;
     }
 
-    private void tryAt(double x, double y, double nx, double ny, boolean edge, List<double[]> stood) {
-        double middleX = x + nx * (radius + 1e-6);
-        double middleY = y + ny * (radius + 1e-6);
+    private void tryAt(double x, double y, double nx, double ny, boolean edge, double lean, List<double[]> stood) {
+        double middleX = x + nx * (radius + lean + 1e-6);
+        double middleY = y + ny * (radius + lean + 1e-6);
         if (isFree(middleX, middleY) && cameTo(middleX, middleY)) {
             stood.add(new double[] {x, y, edge ? nx : 0, edge ? ny : 0});
         }

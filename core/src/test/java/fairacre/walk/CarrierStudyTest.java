@@ -2,15 +2,20 @@ package fairacre.walk;
 
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.built;
 import static fairacre.testing.Gardens.carrier;
 import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.gate;
 import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.leaning;
+import static fairacre.testing.Gardens.on;
 import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.rectangle;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.measure.Length;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
@@ -18,11 +23,19 @@ import fairacre.plan.GroundChange.PutFeature;
 import fairacre.plan.GroundChange.PutWayIn;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Polygons;
 import fairacre.plan.StandingBed;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 class CarrierStudyTest {
 
@@ -92,6 +105,120 @@ class CarrierStudyTest {
             Plan plan = with(plot(4, 4, List.of(), bed("Here", 2, 2, 1, 1), bed("There", 12, 2, 1, 1)), new Change.SetSite(site),
                     new PutWayIn(gate("Gate", 2, 0, 0.6)));
             assertThat(ground(plan, BARROW).alongside()).containsExactly(id("There"));
+        }
+    }
+
+    @Nested
+    class LeaningOut {
+
+        @Test
+        @DisplayName("A square of side a whose crops lean out by l takes a^2 + 4 a l + pi l^2 of the ground [closed form]")
+        void cropsTakeAStripRoundTheirBed() {
+            Plan plan = plot(6, 6, List.of(), built("Squash", rectangle(3, 3, 1, 1, 0), leaning(0.4)));
+            assertThat(ground(plan, BARROW).area().squareMetres())
+                    .isCloseTo(36 - (4 - Math.PI) * 0.25 - (1 + 4 * 0.4 + Math.PI * 0.16), within(0.035));
+        }
+
+        @Test
+        void aWalkShrinksByWhatLeansOutFromEitherSide() {
+            Plan plan = with(plot(10, 4, List.of(), built("Left", rectangle(3, 0.9, 2, 1.7, 0), leaning(0.2)),
+                    built("Right", rectangle(3, 3.1, 2, 1.7, 0), leaning(0.15))), new PutWayIn(gate("Gate", 0, 2, 1.2)));
+            List<StandingBed> standing = plan.standing(SEASON);
+            WalkStudy walks = WalkStudy.of(plan.setting(SEASON), standing);
+            assertThat(walks.pinches(Length.millimetres(150))).isEmpty();
+            assertThat(walks.pinches(Length.metres(0.4))).anySatisfy(pinch -> {
+                assertThat(pinch.width().metres()).isCloseTo(0.5 - 0.35, within(1e-6));
+                assertThat(pinch.lean().metres()).isCloseTo(0.35, within(1e-6));
+            });
+        }
+    }
+
+    @Nested
+    class InATee {
+
+        private static Plan tee(double arms, double base) {
+            double w = 0.9144;
+            double side = (arms - w) / 2;
+            List<Point> corners = List.of(Point.metres(side, 0), Point.metres(side + w, 0), Point.metres(side + w, base),
+                    Point.metres(arms, base), Point.metres(arms, base + w), Point.metres(0, base + w), Point.metres(0, base),
+                    Point.metres(side, base));
+            return with(on(corners, List.of()), new PutWayIn(gate("Gate", arms / 2, 0, 0.92)));
+        }
+
+        @Test
+        @DisplayName("A T of 36 in arms and base within 60 in: 12 in beside the base, a base of 24 in [2010 ADA Standards 304.3.2]")
+        void theTeeOfTheStandardIsJustEnough() {
+            CarrierGround just = ground(tee(1.524, 0.6096), CHAIR);
+            assertThat(just.turning()).isEmpty();
+            assertThat(just.tees()).hasSize(1);
+            assertThat(just.deadEnds()).isEmpty();
+            assertThat(ground(tee(1.50, 0.6096), CHAIR).tees()).isEmpty();
+            assertThat(ground(tee(1.524, 0.59), CHAIR).tees()).isEmpty();
+        }
+
+        @ParameterizedTest(name = "random plot {0} [trying places and turns one by one]")
+        @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
+        void aTeeIsFoundWhereTryingFindsOneAndLiesOnFreeGround(long seed) {
+            Random random = new Random(seed);
+            Plan plan = with(plot(5, 4, List.of(), bed("A", 1.2 + random.nextDouble(), 1, 1.4, 0.9),
+                    bed("B", 3 + random.nextDouble(), 2 + random.nextDouble(), 1, 1.2), bed("C", 1 + random.nextDouble(), 3.2, 1.1, 0.7)),
+                    new PutWayIn(gate("Gate", 0, 2, 1)));
+            Geometry free = plan.site().ground();
+            for (StandingBed bed : plan.standing(SEASON)) {
+                free = free.difference(Polygons.of(bed.corners()));
+            }
+            CarrierGround ground = ground(plan, CHAIR);
+            for (Tee tee : ground.tees()) {
+                assertThat(free.buffer(0.002).covers(Polygons.of(tee.outline()))).isTrue();
+            }
+            boolean turns = !ground.tees().isEmpty() || !ground.turning().isEmpty();
+            assertThat(turns || !tried(free, ground)).isTrue();
+        }
+
+        /** Whether a T a little larger fits somewhere on the carrier's ground, along or across the plot. */
+        private static boolean tried(Geometry free, CarrierGround ground) {
+            PreparedGeometry prepared = PreparedGeometryFactory.prepare(free);
+            for (double x = 0; x <= 5; x += 0.05) {
+                for (double y = 0; y <= 4; y += 0.05) {
+                    for (int quarter = 0; quarter < 4; quarter++) {
+                        if (prepared.covers(teeAt(x, y, quarter)) && comesTo(ground, x, y)) {
+                            return true;
+                        }
+                    }
+                }
+            }
+            return false;
+        }
+
+        private static Geometry teeAt(double x, double y, int quarter) {
+            double w = 0.93 / 2;
+            double s = 1.54;
+            Geometry tee = Polygons.of(List.of(Point.metres(-w, w - s), Point.metres(w, w - s), Point.metres(w, -w),
+                    Point.metres(s / 2, -w), Point.metres(s / 2, w), Point.metres(-s / 2, w), Point.metres(-s / 2, -w), Point.metres(-w, -w)));
+            return AffineTransformation.rotationInstance(quarter * Math.PI / 2).translate(x, y).transform(tee);
+        }
+
+        private static boolean comesTo(CarrierGround ground, double x, double y) {
+            Geometry place = Polygons.line(List.of(Point.metres(x, y)));
+            return ground.ground().stream().anyMatch(patch -> Polygons.of(patch.outer()).covers(place)
+                    && patch.holes().stream().noneMatch(hole -> Polygons.of(hole).covers(place)));
+        }
+    }
+
+    @Nested
+    class Passing {
+
+        @Test
+        @DisplayName("60 in let two chairs pass [2010 ADA Standards 403.5.3]")
+        void aWideMiddlePartsALongWalkInTwo() {
+            List<Point> corners = List.of(Point.metres(0, 0), Point.metres(20, 0), Point.metres(20, -0.4), Point.metres(23, -0.4),
+                    Point.metres(23, 0), Point.metres(40, 0), Point.metres(40, 1.2), Point.metres(0, 1.2));
+            CarrierGround ground = ground(with(on(corners, List.of()), new PutWayIn(gate("Gate", 0, 0.6, 1.1))), CHAIR);
+            assertThat(ground.passing()).hasSize(1);
+            assertThat(ground.unpassable().metres()).isCloseTo(20, within(1.2));
+            Plan straight = with(plot(40, 1.2, List.of()), new PutWayIn(gate("Gate", 0, 0.6, 1.1)));
+            assertThat(ground(straight, CHAIR).unpassable().metres()).isCloseTo(40, within(1.0));
+            assertThat(ground(plot(5, 5, List.of()), CHAIR).unpassable().metres()).isLessThan(0.5);
         }
     }
 
