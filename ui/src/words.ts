@@ -59,6 +59,40 @@ export function formName(kind: keyof typeof FORM_NAMES): string {
   return FORM_NAMES[kind];
 }
 
+const EASE = {
+  UPRIGHT: "Works upright",
+  BENT: "Works with a bent back",
+  KNEELING: "Kneels, or bends double",
+  UNKNOWN: "",
+  SIDE_ON: "Works seated, side-on",
+  KNEES_UNDER: "Works seated, knees under it",
+  TOO_LOW: "The rim is too low to reach down to, seated",
+  TOO_HIGH: "The rim is too high to reach over, seated",
+} as const;
+
+export function easeWords(ease: keyof typeof EASE): string {
+  return EASE[ease];
+}
+
+const GRADES = {
+  LEVEL: "level for all purposes",
+  WHEELS: "fit for wheels",
+  FEET: "too steep for wheels",
+  TERRACES: "level beds one by one, or terrace",
+} as const;
+
+export function gradeWords(grade: keyof typeof GRADES): string {
+  return GRADES[grade];
+}
+
+/** What an edge is called that looks to (right, up) on the sheet. */
+export function sideName(right: number, up: number): string {
+  const slanted = 0.4 * Math.hypot(right, up);
+  const vertical = Math.abs(up) < slanted ? "" : up > 0 ? "upper" : "lower";
+  const sideways = Math.abs(right) < slanted ? "" : right > 0 ? "right" : "left";
+  return vertical !== "" && sideways !== "" ? `${vertical} ${sideways}` : vertical + sideways;
+}
+
 export function bedLabel(name: string, length: string, width: string, flaws: number): string {
   const said = flaws === 0 ? "no snags" : flaws === 1 ? "1 snag" : `${String(flaws)} snags`;
   return `${name}, ${length} by ${width}, ${said}`;

@@ -2,8 +2,10 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { request } from "./client";
 import type {
   AppraisalReport,
+  AtTheBed,
   CarrierGround,
   Catalogue,
+  Fall,
   GardenView,
   HistoryEntry,
   Families,
@@ -105,6 +107,32 @@ export function useLevels(id: string, revision: number, season: number) {
     queryKey: ["levels", id, revision, season],
     queryFn: async () =>
       (await request<Lie | undefined>("GET", `/api/gardens/${id}/levels?season=${String(season)}`)) ?? null,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+}
+
+/** Who can be at which edge of a bed and how its height suits them; null while no bed is chosen. */
+export function useAtTheBed(id: string, revision: number, season: number, bed: string | null) {
+  return useQuery({
+    queryKey: ["edges", id, revision, season, bed],
+    queryFn: () =>
+      request<AtTheBed>("GET", `/api/gardens/${id}/beds/${bed ?? ""}/edges?season=${String(season)}`),
+    enabled: bed !== null,
+    staleTime: Infinity,
+  });
+}
+
+/** How the ground falls along a line. */
+export function useFall(id: string, revision: number, from: Point, to: Point, wanted: boolean) {
+  return useQuery({
+    queryKey: ["fall", id, revision, from, to],
+    queryFn: () =>
+      request<Fall>(
+        "GET",
+        `/api/gardens/${id}/levels/line?x1=${String(from.x)}&y1=${String(from.y)}&x2=${String(to.x)}&y2=${String(to.y)}`,
+      ),
+    enabled: wanted,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   });

@@ -32,7 +32,14 @@ export function placed(name: string, revision: BedRevision): Change {
 export const plain = {
   shape: { form: { kind: "RECTANGLE" as const }, keyholes: [] },
   existing: false,
+  build: { legs: 0, mound: 0, overhang: 0 },
 };
+
+/** The same without some properties. */
+export function without<T extends object, K extends keyof T>(value: T, ...keys: readonly K[]): Omit<T, K> {
+  const names: readonly PropertyKey[] = keys;
+  return Object.fromEntries(Object.entries(value).filter(([name]) => !names.includes(name))) as Omit<T, K>;
+}
 
 export function batch(label: string, changes: Change[]): Change {
   const [only] = changes;
@@ -79,6 +86,8 @@ export function describe(change: Change, bedName: (id: string) => string): strin
       return `Reshaped ${bedName(change.bed)}`;
     case "ReframeBed":
       return `Reframed ${bedName(change.bed)}`;
+    case "RebuildBed":
+      return `Built ${bedName(change.bed)} otherwise`;
     case "ReviseBed":
       return `Planned ${bedName(change.bed)} anew from ${String(change.revision.from)}`;
     case "DropRevision":

@@ -1,11 +1,9 @@
 import { Tabs } from "radix-ui";
-import { useState } from "react";
-import { Away, Problem, request } from "../api/client";
-import type { MeasuredPlot, Point, Units } from "../api/types";
+import type { Point, Units } from "../api/types";
 import { CornerFields } from "../panels/CornerFields";
+import { BaseLineFields, SidesFields } from "../panels/MeasureBoundary";
 import { LengthField } from "../parts/LengthField";
 import { boundsOf } from "../sheet/geometry";
-import { words } from "../words";
 
 interface Props {
   units: Units;
@@ -14,48 +12,12 @@ interface Props {
   fault?: string | undefined;
 }
 
-const SIDES = [
-  ["first", "First side"],
-  ["second", "Second side"],
-  ["third", "Third side"],
-  ["fourth", "Fourth side"],
-  ["diagonal", "Diagonal, first to third corner"],
-] as const;
-
-type Measured = Record<(typeof SIDES)[number][0], number>;
-
 const trigger =
   "cursor-pointer border border-ink px-3 py-1 -ml-px data-[state=active]:bg-ink data-[state=active]:text-white";
 
-/** The plot as a rectangle, by four sides and a diagonal, or by corners; with a picture of what comes out. */
+/** The plot as a rectangle, by four sides and a diagonal, from a base line, or by corners; with a picture of what comes out. */
 export function PlotFields({ units, corners, onChange, fault }: Props) {
   const bounds = boundsOf(corners);
-  const [measured, setMeasured] = useState<Measured>({
-    first: 10,
-    second: 8,
-    third: 10,
-    fourth: 8,
-    diagonal: 12.806,
-  });
-  const [told, setTold] = useState<{ wrong: boolean; text: string } | null>(null);
-
-  async function close(next: Measured) {
-    setMeasured(next);
-    try {
-      const plot = await request<MeasuredPlot>("POST", "/api/plots/four-sides", next);
-      onChange(plot.corners);
-      const off = plot.outOfSquare;
-      const text =
-        Math.abs(off) < 0.05
-          ? "The first corner is square."
-          : `The first corner is ${Math.abs(off).toFixed(1)}° ${off > 0 ? "wider" : "narrower"} than square.`;
-      setTold({ wrong: false, text });
-    } catch (failure) {
-      if (failure instanceof Problem) setTold({ wrong: true, text: failure.message });
-      else if (failure instanceof Away) setTold({ wrong: true, text: words.awayIdle });
-    }
-  }
-
   function rectangle(length: number, width: number) {
     onChange([
       { x: 0, y: 0 },
@@ -74,6 +36,9 @@ export function PlotFields({ units, corners, onChange, fault }: Props) {
           </Tabs.Trigger>
           <Tabs.Trigger value="sides" className={trigger}>
             Sides and a diagonal
+          </Tabs.Trigger>
+          <Tabs.Trigger value="line" className={trigger}>
+            From a base line
           </Tabs.Trigger>
           <Tabs.Trigger value="corners" className={trigger}>
             Corners
@@ -97,24 +62,11 @@ export function PlotFields({ units, corners, onChange, fault }: Props) {
             }}
           />
         </Tabs.Content>
-        <Tabs.Content value="sides" className="mt-3 grid grid-cols-2 gap-2">
-          {SIDES.map(([side, label]) => (
-            <LengthField
-              key={side}
-              label={label}
-              value={measured[side]}
-              units={units}
-              onCommit={(metres) => void close({ ...measured, [side]: metres })}
-            />
-          ))}
-          {told && (
-            <p
-              role={told.wrong ? "alert" : "status"}
-              className={`col-span-2 text-sm ${told.wrong ? "text-snag" : "text-soft"}`}
-            >
-              {told.text}
-            </p>
-          )}
+        <Tabs.Content value="sides" className="mt-3">
+          <SidesFields units={units} corners={corners} onChange={onChange} />
+        </Tabs.Content>
+        <Tabs.Content value="line" className="mt-3">
+          <BaseLineFields units={units} corners={corners} onChange={onChange} />
         </Tabs.Content>
         <Tabs.Content value="corners" className="mt-3">
           <p className="mb-1 text-sm text-soft">

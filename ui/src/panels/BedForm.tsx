@@ -5,7 +5,9 @@ import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
 import { boundsOf, corners, shifted, stretched, turned } from "../sheet/geometry";
 import { useDesk } from "../workspace/desk";
+import { revisionIn } from "../workspace/useBedActions";
 import { CheckField } from "../parts/CheckField";
+import { Alterations } from "./Alterations";
 import { BedSeasons } from "./BedSeasons";
 import { ShapeFields } from "./ShapeFields";
 import { useFieldEdit } from "./useFieldEdit";
@@ -18,6 +20,7 @@ export function BedForm({ bed }: { bed: Bed }) {
   const outline = desk.outlines.get(bed.id);
   if (!judged || !outline) return null;
   const from = judged.revision;
+  const current = revisionIn(bed, desk.season);
   const plot = boundsOf(desk.plan.site.corners);
   const bounds = boundsOf(corners(outline));
 
@@ -109,6 +112,18 @@ export function BedForm({ bed }: { bed: Bed }) {
         ))}
       </div>
       <ShapeFields bed={judged} outline={outline} faults={faults} edit={edit} />
+      <LengthField
+        label="What grows at its edges leans out by"
+        value={current?.build.overhang ?? 0}
+        units={desk.units}
+        fault={faults["overhang"]}
+        onCommit={(overhang) => {
+          if (!current) return;
+          const revision = { ...current, build: { ...current.build, overhang } };
+          edit("overhang", { kind: "RebuildBed", bed: bed.id, revision });
+        }}
+      />
+      <Alterations bed={bed} faults={faults} refuse={refuse} />
       <CheckField
         label="Stood there already"
         checked={judged.existing}

@@ -147,13 +147,26 @@ function CarrierFindings({ carrier }: { carrier: Carrier }) {
       {data.shutOut.length > 0 && <p className="text-snag">Not to {data.shutOut.map(name).join(", ")}.</p>}
       {turns && (
         <p>
-          {data.turning.length === 0
+          {data.turning.length === 0 && data.tees.length === 0
             ? "It can turn round nowhere: it has to be backed out."
             : data.deadEnds.length === 0
               ? "It can turn round wherever it gets, or drive through."
               : `${String(data.deadEnds.length)} dead ${data.deadEnds.length === 1 ? "end" : "ends"}; the longest has to be backed out over ${formatLength(Math.max(...data.deadEnds.map((end) => end.back)), desk.units)}.`}
+          {data.tees.length > 0 &&
+            ` In ${String(data.tees.length)} ${data.tees.length === 1 ? "place" : "places"} it turns in a T, drawn dashed.`}
         </p>
       )}
+      <p>
+        {data.passing.length === 0
+          ? "Nowhere do two of a kind pass each other."
+          : `Two of a kind pass each other in ${String(data.passing.length)} ${data.passing.length === 1 ? "place" : "places"}.`}{" "}
+        {data.unpassable > 0.5 && (
+          <>
+            The longest walk without one is{" "}
+            <span className="figures">{formatLength(data.unpassable, desk.units)}</span>.
+          </>
+        )}
+      </p>
       {data.pinches.length > 0 && (
         <details>
           <summary className="cursor-pointer">

@@ -1,11 +1,12 @@
 import type { Bed, Change, Frame } from "../api/types";
 import { formatLength } from "../measure/lengths";
-import { batch } from "../edits/changes";
+import { batch, without } from "../edits/changes";
 import { Choice } from "../parts/Choice";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { revisionIn, useBedActions } from "../workspace/useBedActions";
 import { BillTable } from "./BillTable";
+import { BuildFields } from "./BuildFields";
 
 const NONE = "none";
 const JOINTS = [
@@ -25,6 +26,7 @@ export function FramesPanel() {
         <p className="text-soft">Select beds on the sheet to see and change their frames.</p>
       )}
       {selected.length > 0 && <FrameForm beds={selected} />}
+      {selected.length > 0 && <BuildFields beds={selected} />}
       {only && selected.length === 1 && <Pieces bed={only} />}
       <h3 className="border-t border-rule pt-2">Boards to buy, all beds</h3>
       <BillTable lines={boards} empty="No frame needs boards." />
@@ -50,10 +52,20 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
 
   function put(next: Frame | undefined) {
     const changes = beds.flatMap((bed): Change[] => {
-      const from = revisionIn(bed, desk.season)?.from;
-      return from === undefined
-        ? []
-        : [{ kind: "ReframeBed", bed: bed.id, from, ...(next ? { frame: next } : {}) }];
+      const now = revisionIn(bed, desk.season);
+      if (!now) return [];
+      if (!next) return [{ kind: "ReframeBed", bed: bed.id, from: now.from }];
+      // Boards take the place of a kit or a mound.
+      const build = without(now.build, "kit");
+      return now.build.kit !== undefined || build.mound > 0
+        ? [
+            {
+              kind: "RebuildBed",
+              bed: bed.id,
+              revision: { ...now, frame: next, build: { ...build, mound: 0 } },
+            },
+          ]
+        : [{ kind: "ReframeBed", bed: bed.id, from: now.from, frame: next }];
     });
     if (changes.length > 0) desk.submit(batch("Reframe beds", changes));
   }
@@ -65,7 +77,7 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
         label="Made of"
         value={frame?.material ?? NONE}
         options={[
-          { value: NONE, label: "nothing, in the ground" },
+          { value: NONE, label: "no boards" },
           ...materials.map((m) => ({ value: m.key, label: m.label })),
         ]}
         onChange={(chosen) => {

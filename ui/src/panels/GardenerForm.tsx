@@ -1,6 +1,7 @@
 import type { Gardener } from "../api/types";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
+import { OptionalLength } from "../parts/OptionalLength";
 import { TextField } from "../parts/TextField";
 import { hatchId, Swatch } from "../sheet/Patterns";
 import { useDesk } from "../workspace/desk";
@@ -111,7 +112,31 @@ export function GardenerForm({ gardener, index }: { gardener: Gardener; index: n
           }}
         />
       </div>
+      <TallField gardener={gardener} fault={faults["stature"]} put={put} />
       {source && <p className="text-sm text-soft">{source}.</p>}
     </fieldset>
+  );
+}
+
+interface TallProps {
+  gardener: Gardener;
+  fault: string | undefined;
+  put: (field: string, part: Partial<Gardener>) => void;
+}
+
+/** How tall somebody is, for the stoop; nobody has to say. */
+function TallField({ gardener, fault, put }: TallProps) {
+  const desk = useDesk();
+  if (gardener.posture === "SEATED") return null;
+  return (
+    <OptionalLength
+      label="Stands so tall (for the stoop)"
+      value={gardener.stature}
+      units={desk.units}
+      fault={fault}
+      onCommit={(stature) => {
+        put("stature", { stature });
+      }}
+    />
   );
 }

@@ -1,4 +1,4 @@
-import type { Change, Site } from "../api/types";
+import type { Change, Point, Site } from "../api/types";
 import { formatArea } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
@@ -9,6 +9,7 @@ import { CornerFields } from "./CornerFields";
 import { FeatureList } from "./FeatureList";
 import { FurtherPieces } from "./FurtherPieces";
 import { LevelsSection } from "./LevelsSection";
+import { BaseLineFields, SidesFields } from "./MeasureBoundary";
 import { SettingOutSection } from "./SettingOutSection";
 import { SoilSection } from "./SoilSection";
 import { useFieldEdit } from "./useFieldEdit";
@@ -21,6 +22,11 @@ export function GroundPanel() {
 
   function put(field: string, part: Partial<Site>) {
     edit(field, { kind: "SetSite", site: { ...site, ...part } });
+  }
+
+  /** What a tape has measured is no longer approximate. */
+  function taped(corners: Point[]) {
+    put("corners", { corners, approximate: false });
   }
 
   function angle(field: "north" | "latitude", text: string) {
@@ -91,6 +97,18 @@ export function GroundPanel() {
           put("corners", { corners });
         }}
       />
+      <details>
+        <summary className="cursor-pointer">Measure four sides and a diagonal</summary>
+        <div className="py-2">
+          <SidesFields units={units} corners={site.corners} onChange={taped} />
+        </div>
+      </details>
+      <details>
+        <summary className="cursor-pointer">Measure from a base line</summary>
+        <div className="py-2">
+          <BaseLineFields units={units} corners={site.corners} onChange={taped} />
+        </div>
+      </details>
       <BoundaryImport
         site={site}
         onChange={(part) => {

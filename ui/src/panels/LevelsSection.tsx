@@ -1,13 +1,13 @@
-import { useState } from "react";
+import { Fragment, useEffect, useState } from "react";
 import { Problem, request } from "../api/client";
-import { useLevels } from "../api/queries";
-import type { Levelled, SpotHeight } from "../api/types";
+import { useFall, useLevels } from "../api/queries";
+import type { Lie, Point, SpotHeight, Terraces } from "../api/types";
 import { formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
 import { boundsOf } from "../sheet/geometry";
-import { words } from "../words";
+import { gradeWords, words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { useFieldEdit } from "./useFieldEdit";
 
@@ -104,8 +104,9 @@ export function LevelsSection() {
         {lie && (
           <div className="space-y-1 text-sm">
             <p>
-              The ground {slopeWords(lie.slope)}
-              {lie.slope >= 1 / 48 ? `, falling towards ${compass(lie.fallsTo, desk.plan.site.north)}` : ""}.
+              The ground {slopeWords(lie.slope, lie.grade)}
+              {lie.grade !== "LEVEL" ? `, falling towards ${compass(lie.fallsTo, desk.plan.site.north)}` : ""}
+              .
             </p>
             <ul>
               {lie.beds
@@ -121,6 +122,7 @@ export function LevelsSection() {
                   </li>
                 ))}
             </ul>
+            <AlongALine />
             <MakeLevel />
           </div>
         )}
@@ -146,11 +148,13 @@ function nextCorner(index: number, plot: ReturnType<typeof boundsOf>) {
   );
 }
 
-function slopeWords(slope: number): string {
-  if (slope < 1 / 48) return "is level for all purposes (under 1 in 48)";
-  const ratio = `rises 1 in ${(1 / slope).toFixed(0)}`;
-  if (slope <= 1 / 20) return `${ratio}, fit for wheels`;
-  return slope <= 1 / 12 ? `${ratio}, too steep for wheels` : `${ratio}: level beds one by one, or terrace`;
+function slopeWords(slope: number, grade: Lie["grade"]): string {
+  if (grade === "LEVEL") return "is level for all purposes (under 1 in 48)";
+  return `${ratio(slope)}, ${gradeWords(grade)}`;
+}
+
+function ratio(slope: number): string {
+  return slope < 0.001 ? "is level" : `rises 1 in ${(1 / slope).toFixed(0)}`;
 }
 
 /** The quarter of the sky into which the ground falls. */
@@ -159,14 +163,83 @@ function compass(onDrawing: number, north: number): string {
   return points[Math.round((((onDrawing - north + 360) % 360) / 360) * 8) % 8] ?? "north";
 }
 
-/** Cut and fill for the whole plot or the selected bed's ground. */
+/** How the ground falls along a line between two places. */
+function AlongALine() {
+  const desk = useDesk();
+  const plot = boundsOf(desk.plan.site.corners);
+  const [from, setFrom] = useState<Point>({ x: plot.left, y: plot.bottom });
+  const [to, setTo] = useState<Point>({ x: plot.right, y: plot.top });
+  const { data, error } = useFall(desk.plan.id, desk.garden.revision, from, to, true);
+  const places = [
+    ["from", from, setFrom],
+    ["to", to, setTo],
+  ] as const;
+  return (
+    <div className="space-y-1 border-t border-hair pt-2">
+      <p>Along a line</p>
+      {places.map(([end, place, set]) => (
+        <div key={end} className="grid grid-cols-[2.5rem_1fr_1fr] items-center gap-1">
+          <span className="text-soft">{end}</span>
+          <LengthField
+            label={`Line ${end}, to the right`}
+            hideLabel
+            value={place.x}
+            units={desk.units}
+            onCommit={(x) => {
+              set({ ...place, x });
+            }}
+          />
+          <LengthField
+            label={`Line ${end}, up the plot`}
+            hideLabel
+            value={place.y}
+            units={desk.units}
+            onCommit={(y) => {
+              set({ ...place, y });
+            }}
+          />
+        </div>
+      ))}
+      {error instanceof Problem && (
+        <p role="alert" className="text-snag">
+          {error.message}
+        </p>
+      )}
+      {data && (
+        <p data-testid="fall">
+          {data.fall >= 0 ? "Falls" : "Rises"}{" "}
+          <span className="figures">{formatLength(Math.abs(data.fall), desk.units)}</span>
+          {data.grade === "LEVEL"
+            ? ": level for all purposes."
+            : `, 1 in ${(1 / data.slope).toFixed(0)}: ${gradeWords(data.grade)}.`}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Cut and fill for the whole plot or the selected bed's ground, in one level or several. */
 function MakeLevel() {
   const desk = useDesk();
-  const [levelled, setLevelled] = useState<Levelled>();
-  const [terraces, setTerraces] = useState(1);
+  const { setSketch } = desk;
+  const [levelled, setLevelled] = useState<Terraces>();
+  const [count, setCount] = useState(1);
   const [fault, setFault] = useState<string>();
   const [only] = desk.selection.size === 1 ? [...desk.selection] : [];
   const bed = only === undefined ? undefined : desk.bedById.get(only);
+
+  useEffect(() => {
+    setSketch(
+      (levelled?.terraces ?? []).map(({ corners, earthwork }) => ({
+        points: corners,
+        closed: true,
+        label: formatLength(earthwork.level, desk.units),
+      })),
+    );
+    return () => {
+      setSketch([]);
+    };
+  }, [levelled, desk.units, setSketch]);
 
   async function work() {
     const plot = boundsOf(desk.plan.site.corners);
@@ -178,7 +251,7 @@ function MakeLevel() {
     };
     try {
       const path = `/api/gardens/${desk.plan.id}/earthwork?season=${String(desk.season)}`;
-      setLevelled(await request<Levelled>("POST", path, { area, terraces }));
+      setLevelled(await request<Terraces>("POST", path, { area, terraces: count }));
       setFault(undefined);
     } catch (failure) {
       setFault(failure instanceof Problem ? failure.message : words.awayIdle);
@@ -186,15 +259,16 @@ function MakeLevel() {
   }
 
   const volume = (litres: number) => formatVolume(litres, desk.units);
+  const [first] = levelled?.terraces ?? [];
   return (
     <div className="space-y-1 border-t border-hair pt-2">
       <div className="flex items-end gap-2">
         <TextField
           label="Terraces"
-          value={String(terraces)}
+          value={String(count)}
           figures
           onCommit={(text) => {
-            setTerraces(/^\d{1,3}$/.test(text.trim()) ? Number(text) : 0);
+            setCount(/^\d{1,3}$/.test(text.trim()) ? Number(text) : 0);
           }}
         />
         <button type="button" className="plain-button whitespace-nowrap" onClick={() => void work()}>
@@ -206,23 +280,38 @@ function MakeLevel() {
           {fault}
         </p>
       )}
-      {levelled && (
-        <dl className="grid grid-cols-[1fr_auto] gap-x-2" data-testid="earthwork">
-          <dt>Dig off, as it lies</dt>
-          <dd className="figures text-right">{volume(levelled.earthwork.cut)}</dd>
-          <dt>Fill up, packed</dt>
-          <dd className="figures text-right">{volume(levelled.earthwork.fill)}</dd>
-          <dt>Carry, loose (+{(levelled.earthwork.swell * 100).toFixed(0)} %)</dt>
-          <dd className="figures text-right">{volume(levelled.earthwork.loose)}</dd>
-          <dt>Into this season&apos;s beds</dt>
-          <dd className="figures text-right">{volume(levelled.earthwork.intoBeds)}</dd>
-          <dt>Has to leave</dt>
-          <dd className="figures text-right">{volume(levelled.earthwork.away)}</dd>
-          <dt>Has to be brought</dt>
-          <dd className="figures text-right">{volume(levelled.earthwork.missing)}</dd>
-          <dt>Each step ({terraces} of them)</dt>
-          <dd className="figures text-right">{formatLength(levelled.step, desk.units)}</dd>
-        </dl>
+      {levelled && first && (
+        <>
+          <dl className="grid grid-cols-[1fr_auto] gap-x-2" data-testid="earthwork">
+            <dt>Dig off, as it lies</dt>
+            <dd className="figures text-right">{volume(levelled.cut)}</dd>
+            <dt>Fill up, packed</dt>
+            <dd className="figures text-right">{volume(levelled.fill)}</dd>
+            <dt>Dug soil swells by</dt>
+            <dd className="figures text-right">{(first.earthwork.swell * 100).toFixed(0)} %</dd>
+            <dt>Into this season&apos;s beds, loose</dt>
+            <dd className="figures text-right">{volume(levelled.intoBeds)}</dd>
+            <dt>Has to leave, loose</dt>
+            <dd className="figures text-right">{volume(levelled.away)}</dd>
+            <dt>Has to be brought, loose</dt>
+            <dd className="figures text-right">{volume(levelled.missing)}</dd>
+            {levelled.steps.map((step, index) => (
+              <Fragment key={index}>
+                <dt>
+                  Step between terrace {index + 1} and {index + 2}
+                </dt>
+                <dd className="figures text-right">{formatLength(step, desk.units)}</dd>
+              </Fragment>
+            ))}
+          </dl>
+          {levelled.away > 0 && (
+            <p data-testid="loads">
+              {levelled.loads.barrows} barrows, then {levelled.loads.trailers} small trailer loads of 500 kg,
+              or {levelled.loads.skips} {levelled.loads.skips === 1 ? "skip" : "skips"} of 4 m³. Keep to the
+              trailer&apos;s payload.
+            </p>
+          )}
+        </>
       )}
       {levelled?.licensed && <p className="text-snag">{words.retaining}</p>}
     </div>

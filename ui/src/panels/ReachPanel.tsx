@@ -5,6 +5,7 @@ import { hatchId, Swatch } from "../sheet/Patterns";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { CarrierList } from "./CarrierList";
+import { EdgeList } from "./EdgeList";
 import { GardenerForm } from "./GardenerForm";
 import { WalkList } from "./WalkList";
 import { WaysInList } from "./WaysInList";
@@ -43,6 +44,7 @@ export function ReachPanel() {
         <summary className="cursor-pointer font-semibold">How to measure your own reach</summary>
         <p className="mt-1 text-soft">{desk.catalogue.measureYourOwn}</p>
       </details>
+      <EdgeList />
       <ReachTable gardeners={gardeners} />
       <WaysInList />
       <CarrierList />

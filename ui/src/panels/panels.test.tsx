@@ -150,7 +150,7 @@ describe("frames, fill and purse", () => {
   it("a frame can be taken away", async () => {
     const { desk, submit } = deskFor({ selection: new Set(["beans"]) });
     atDesk(desk, <FramesPanel />);
-    await userEvent.selectOptions(screen.getByLabelText("Made of"), "nothing, in the ground");
+    await userEvent.selectOptions(screen.getByLabelText("Made of"), "no boards");
     expect(submit.mock.calls[0]?.[0]).toEqual({ kind: "ReframeBed", bed: "beans", from: 2027 });
   });
 

@@ -30,7 +30,7 @@ const LETTER = 13;
 /** A bed to scale: its boards at their true thickness, the soil inside, and what is out of reach. */
 export function BedShape(props: Props) {
   const { bed, outline, view, units, gardeners, selected, flaws, note } = props;
-  const framed = bed.height > 0;
+  const framed = bed.holder === "BOARDS" || bed.holder === "KIT";
   return (
     <g
       role="button"
@@ -43,15 +43,17 @@ export function BedShape(props: Props) {
         flaws,
       )}
       aria-pressed={selected}
-      className="cursor-move outline-none [&:focus-visible>path:first-child]:stroke-[var(--color-mark)]"
+      className="cursor-move outline-none [&:focus-visible>path[data-edge]]:stroke-[var(--color-mark)]"
       onPointerDown={props.onPointerDown}
       onKeyDown={props.onKeyDown}
       onFocus={props.onFocus}
     >
+      {bed.leansOut > 0 && <Leaning bed={bed} outline={outline} view={view} />}
       <path
         d={closedPath(fitted(bed.corners, bed.outline, outline), view)}
-        fill={framed ? "var(--color-timber)" : "url(#soil)"}
+        fill={framed ? (bed.holder === "KIT" ? "var(--color-metal)" : "var(--color-timber)") : "url(#soil)"}
         stroke={selected ? "var(--color-mark)" : "var(--color-ink)"}
+        data-edge
         strokeWidth={selected ? 3 : 1.2}
         strokeDasharray={framed ? undefined : "7 3"}
       />
@@ -66,6 +68,21 @@ export function BedShape(props: Props) {
       <OutOfReach bed={bed} view={view} gardeners={gardeners} />
       <BedWords bed={bed} outline={outline} view={view} note={note} />
     </g>
+  );
+}
+
+/** What a cap or crops take of the walk: a band as wide on either side of the edge, of which the bed covers the inner half. */
+function Leaning({ bed, outline, view }: Pick<Props, "bed" | "outline" | "view">) {
+  return (
+    <path
+      data-leans-out={bed.name}
+      d={closedPath(fitted(bed.corners, bed.outline, outline), view)}
+      fill="none"
+      stroke="var(--color-lean)"
+      strokeWidth={bed.leansOut * view.scale * 2}
+      strokeLinejoin="round"
+      pointerEvents="none"
+    />
   );
 }
 

@@ -28,6 +28,17 @@ export function CarrierLayer({ view }: { view: View }) {
           strokeWidth="1.2"
         />
       ))}
+      {data.tees.map((tee, index) => (
+        <path
+          key={index}
+          data-tee
+          d={closedPath(tee.outline, view)}
+          fill="none"
+          stroke="var(--color-mark)"
+          strokeWidth="1.6"
+          strokeDasharray="5 3"
+        />
+      ))}
       {data.deadEnds.map((end, index) => {
         const place = toSheet(view, end.place);
         return (

@@ -78,8 +78,9 @@ function Spot({ feature, at, view, stroke }: { feature: Feature; at: Point; view
       />
     );
   }
-  const letter = { TAP: "T", DOWNSPOUT: "S", DOOR: "D", WINDOW: "W" }[feature.kind as string] ?? "";
-  const water = feature.kind === "TAP" || feature.kind === "DOWNSPOUT";
+  const letter =
+    { TAP: "T", VALVE: "V", HOOK: "H", DOWNSPOUT: "S", DOOR: "D", WINDOW: "W" }[feature.kind as string] ?? "";
+  const water = ["TAP", "VALVE", "DOWNSPOUT"].includes(feature.kind);
   return (
     <g>
       <circle

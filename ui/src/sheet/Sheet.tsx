@@ -16,6 +16,7 @@ import { bedNote } from "./notes";
 import { Patterns } from "./Patterns";
 import { SheetOverlay } from "./SheetOverlay";
 import { SnagMarks } from "./SnagMarks";
+import { Sketch } from "./Sketch";
 import { Transients } from "./Transients";
 import { TypeHere, type Typing } from "./TypeHere";
 import { useDrawn } from "./useDrawn";
@@ -237,6 +238,7 @@ export function Sheet() {
               }}
             />
           ))}
+          <Sketch lines={desk.sketch} view={view} />
           <Transients doing={doing} view={view} size={size} units={desk.units} />
           {single && doing.kind !== "move" && (
             <Handles

@@ -66,7 +66,10 @@ function appraised(
     name,
     revision,
     outline,
-    ...plain,
+    shape: plain.shape,
+    existing: plain.existing,
+    holder: "BOARDS",
+    leansOut: 0,
     corners: corners(outline),
     inside: corners(outline, 0.038),
     insideLength: outline.length - 0.076,
@@ -141,6 +144,7 @@ export const catalogue: Catalogue = {
     { key: "cedar", label: "Cedar or larch", leastYears: 7, mostYears: 15, remark: "Lasts." },
   ],
   boards: [{ key: "38x150 mm", thickness: 0.038, width: 0.15, stock: [2.4] }],
+  kits: [{ key: "kit 1x2 m", length: 2, width: 1, height: 0.45 }],
   items: [
     { key: "cedar/board", label: "Cedar board" },
     { key: "soil/bag", label: "Bag of soil" },
@@ -177,6 +181,7 @@ export const catalogue: Catalogue = {
       caution: "Over 4 ft: local code.",
     },
     { kind: "TREE", label: "Tree", extent: "SPOT", breadth: 0.25, margin: 2.4, caution: "" },
+    { kind: "HOOK", label: "Hook", extent: "SPOT", breadth: 0, margin: 0, caution: "" },
     { kind: "TAP", label: "Tap", extent: "SPOT", breadth: 0, margin: 0, caution: "" },
   ],
   surfaces: [
@@ -223,6 +228,8 @@ export function deskFor(part: Partial<Desk> = {}) {
     showCarrier: vi.fn(),
     fetchFrom: null,
     setFetchFrom: vi.fn(),
+    sketch: [],
+    setSketch: vi.fn(),
     ...part,
   };
   return { desk, submit };

@@ -8,6 +8,7 @@ import type {
   Form,
   GardenView,
   Plan,
+  Point,
   Preview,
   Rectangle,
   Units,
@@ -64,6 +65,17 @@ export interface Desk {
   /** From where ways are measured, by the id of a feature or a way in. */
   fetchFrom: string | null;
   setFetchFrom: (id: string | null) => void;
+  /** Lines on the ground that a panel shows on the sheet while it is open. */
+  sketch: readonly SketchLine[];
+  setSketch: (lines: readonly SketchLine[]) => void;
+}
+
+/** A line on the ground; closed where it goes round something. */
+export interface SketchLine {
+  points: readonly Point[];
+  closed: boolean;
+  /** Written at its middle. */
+  label?: string;
 }
 
 export const DeskContext = createContext<Desk | null>(null);

@@ -13,6 +13,14 @@ describe("the season rail", () => {
     expect(railSeasons(plan, 2026, 2026)).toEqual([2026, 2027, 2028, 2029, 2030, 2031, 2032]);
   });
 
+  it("begins with a bed that stood before the garden was taken over", () => {
+    const old = {
+      ...plan,
+      beds: [{ id: "b", name: "B", revisions: [{ from: 2024, outline }] }],
+    } as unknown as Plan;
+    expect(railSeasons(old, 2026, 2026)[0]).toBe(2024);
+  });
+
   it("begins with this year, or with the garden while that lies ahead", () => {
     const today = new Date("2026-11-25");
     expect(presentSeason(2024, today)).toBe(2026);

@@ -8,12 +8,16 @@ export function presentSeason(firstSeason: number | undefined, today = new Date(
   return Math.max(today.getFullYear(), firstSeason ?? 0);
 }
 
-/** From the garden's first season to a little beyond the last in which something is built or ends. */
+/**
+ * From the garden's first season, or from that of a bed that stood before, to a little beyond the last in which something is
+ * built or ends.
+ */
 export function railSeasons(plan: Plan, present: number, shown: number): number[] {
   const busy = plan.beds.flatMap((bed) => [
     ...bed.revisions.map((revision) => revision.from),
     ...(bed.retired === undefined ? [] : [bed.retired]),
   ]);
   const last = Math.max(present, shown, plan.firstSeason, ...busy) + AHEAD;
-  return Array.from({ length: last - plan.firstSeason + 1 }, (_, index) => plan.firstSeason + index);
+  const first = Math.min(plan.firstSeason, ...busy);
+  return Array.from({ length: last - first + 1 }, (_, index) => first + index);
 }

@@ -135,7 +135,7 @@ public final class Appraisal {
                 bed.revision().shape(), bed.revision().existing(), bed.corners(),
                 memo.recall(new InsideOf(bed.revision()), () -> inside(bed)),
                 bed.outline().length().minus(walls), bed.outline().width().minus(walls),
-                bed.revision().height(), bed.revision().leansOut(), reached.soil(), reached.byGardener(),
+                bed.revision().holder(), bed.revision().height(), bed.revision().leansOut(), reached.soil(), reached.byGardener(),
                 reached.byNobody(), fill.depth(), fill.volume(), pieces, alone.map(Bill::lines).orElse(List.of()), aloneCost);
     }
 

@@ -5,6 +5,7 @@ import fairacre.frame.Piece;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.plan.Holder;
 import fairacre.plan.Point;
 import fairacre.plan.Rectangle;
 import fairacre.plan.Shape;
@@ -32,7 +33,7 @@ import org.joda.money.Money;
  * @param aloneCost sum of {@code alone}; empty if a price is missing, and for a preview
  */
 public record BedAppraisal(UUID bed, String name, int revision, Rectangle outline, Shape shape, boolean existing,
-        List<Point> corners, List<Point> inside, Length insideLength, Length insideWidth, Length height, Length leansOut, Area soil, List<GardenerReach> reach, Unreached nobody,
+        List<Point> corners, List<Point> inside, Length insideLength, Length insideWidth, Holder holder, Length height, Length leansOut, Area soil, List<GardenerReach> reach, Unreached nobody,
         Length fillDepth, Volume fill, List<Piece> pieces, List<BillLine> alone, Optional<Money> aloneCost) {
 
     public BedAppraisal {

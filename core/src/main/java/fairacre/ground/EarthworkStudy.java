@@ -4,7 +4,6 @@ import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Rectangle;
-import fairacre.plan.RefusedException;
 import fairacre.plan.SqueezeTest;
 import java.util.Optional;
 import java.util.function.DoubleBinaryOperator;
@@ -128,18 +127,5 @@ public final class EarthworkStudy {
 
     private static Volume cubicMetres(double cubicMetres) {
         return Volume.prism(Area.squareMetres(1), Length.metres(cubicMetres));
-    }
-
-    /**
-     * Terraces of equal height for a fall: the height of each step.
-     *
-     * @param levels 1 to 20
-     * @throws RefusedException if out of range
-     */
-    public static Length step(Length fall, int levels) {
-        if (levels < 1 || levels > 20) {
-            throw new RefusedException("levels", levels + " is out of range", "give between 1 and 20");
-        }
-        return Length.metres(Math.abs(fall.metres()) / levels);
     }
 }

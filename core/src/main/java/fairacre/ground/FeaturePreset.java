@@ -20,6 +20,8 @@ public enum FeaturePreset {
     BURIED_LINE(FeatureKind.BURIED_LINE, "Buried line", 0, 24,
             "Before any digging have buried lines marked by the utility-locating service. Electricity and gas: a licensed trade decides."),
     TAP(FeatureKind.TAP, "Tap", 0, 0, ""),
+    VALVE(FeatureKind.VALVE, "Valve", 0, 0, ""),
+    HOOK(FeatureKind.HOOK, "Hook", 0, 0, ""),
     DOWNSPOUT(FeatureKind.DOWNSPOUT, "Downspout", 0, 0, ""),
     DOOR(FeatureKind.DOOR, "Door", 36, 0, ""),
     WINDOW(FeatureKind.WINDOW, "Window", 48, 0, "");

@@ -13,6 +13,19 @@ import java.util.List;
 /** What the lie of the ground means for beds and walks. */
 public final class LevelStudy {
 
+    /** What a slope lets one do, from level to steep. */
+    public enum Grade {
+        /** Level for all purposes: under 1 in 48, the cross slope of 2010 ADA Standards 403.3. */
+        LEVEL,
+        /** A walk for wheels: up to 1 in 20, 2010 ADA Standards 403.3. */
+        WHEELS,
+        /** Too steep for wheels; beds are levelled in themselves up to about 1 in 12 (common practice). */
+        FEET,
+        /** Beds are levelled one by one, or the ground is terraced. */
+        TERRACES
+    }
+
+
     /** Under 1 : 48 ground is level for all purposes: 2010 ADA Standards 403.3 (cross slope). */
     public static final double LEVEL = 1 / 48.0;
     /** Up to 1 : 20 a walk is fit for a wheelchair: 2010 ADA Standards 403.3 (running slope). */
@@ -57,6 +70,16 @@ public final class LevelStudy {
             return Meaning.DIG_IN;
         }
         return most.compareTo(course) <= 0 ? Meaning.PART_COURSE : Meaning.STEP;
+    }
+
+    public static Grade grade(double slope) {
+        if (slope < LEVEL) {
+            return Grade.LEVEL;
+        }
+        if (slope <= WHEELS) {
+            return Grade.WHEELS;
+        }
+        return slope <= TERRACES ? Grade.FEET : Grade.TERRACES;
     }
 
     /**

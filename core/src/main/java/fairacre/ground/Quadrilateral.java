@@ -42,6 +42,22 @@ public record Quadrilateral(Length first, Length second, Length third, Length fo
         return Math.toDegrees(Math.atan2(last.y().metres(), last.x().metres())) - 90;
     }
 
+    /** What the diagonal would have measured if the second corner, between the first two sides, were square. */
+    public Length squareDiagonal() {
+        return Length.metres(Math.hypot(positive(first, "first"), positive(second, "second")));
+    }
+
+    /**
+     * What the other diagonal, from the second corner to the fourth, has to measure if all five measures are right.
+     *
+     * @throws RefusedException as {@link #corners}
+     */
+    public Length otherDiagonal() {
+        List<Point> corners = corners();
+        return Length.metres(Math.hypot(corners.get(1).x().minus(corners.get(3).x()).metres(),
+                corners.get(1).y().minus(corners.get(3).y()).metres()));
+    }
+
     private static double angle(double adjacent, double diagonal, double opposite) {
         double cos = (adjacent * adjacent + diagonal * diagonal - opposite * opposite) / (2 * adjacent * diagonal);
         return Math.acos(Math.max(-1, Math.min(1, cos)));

@@ -47,6 +47,16 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         return frame.map(f -> f.board().thickness()).or(() -> build.kit().map(k -> Kit.WALL)).orElse(Length.ZERO);
     }
 
+    public Holder holder() {
+        if (frame.isPresent()) {
+            return Holder.BOARDS;
+        }
+        if (build.kit().isPresent()) {
+            return Holder.KIT;
+        }
+        return build.mound().isPositive() ? Holder.MOUND : Holder.GROUND;
+    }
+
     /** Height of the box that holds the soil, or of the mound, without legs; zero for flat ground. */
     public Length holding() {
         return frame.map(Frame::height).or(() -> build.kit().map(Kit::height)).orElse(build.mound());

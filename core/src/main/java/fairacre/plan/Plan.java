@@ -21,7 +21,7 @@ import org.joda.money.Money;
  * <p>Whatever has an id is kept in order of id and prices in order of the item's key, so that two plans with the same
  * content are equal however they came about. Ids are unique within each list. Every amount is in the budget's currency.
  *
- * @param firstSeason no bed begins earlier
+ * @param firstSeason no bed begins earlier, but for one that stood already
  * @param prices what things cost; an item without an entry has no known price
  * @param features what stands or lies on the plot besides beds
  * @param carriers what has to get through besides the gardeners
@@ -217,7 +217,7 @@ public record Plan(
     private static void checkBegin(List<Bed> beds, int firstSeason) {
         for (int i = 0; i < beds.size(); i++) {
             Bed bed = beds.get(i);
-            if (bed.firstSeason() < firstSeason) {
+            if (bed.firstSeason() < firstSeason && !bed.revisions().get(0).existing()) {
                 throw new RefusedException("beds/" + i + "/revisions",
                         bed.name() + " begins in " + bed.firstSeason() + ", before the garden does",
                         "give " + firstSeason + " or later");

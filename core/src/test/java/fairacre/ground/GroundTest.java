@@ -22,6 +22,47 @@ import org.junit.jupiter.api.Test;
 class GroundTest {
 
     @Nested
+    class FromABaseLine {
+
+        private static BaseLine.Tapes tapes(double first, double second, boolean left) {
+            return new BaseLine.Tapes(Length.metres(first), Length.metres(second), left);
+        }
+
+        @Test
+        @DisplayName("Tapes of 3 and 5 on a line of 4 meet 3 square off its first peg; 5, 12, 13 likewise [Pythagorean triples]")
+        void twoTapesMeetInACorner() {
+            List<Point> corners = BaseLine.tapes(Length.metres(4), List.of(tapes(3, 5, true), tapes(0, 4, true), tapes(5, 3, false)));
+            assertThat(corners).containsExactly(Point.metres(0, 3), Point.metres(0, 0), Point.metres(4, -3));
+            assertThat(BaseLine.tapes(Length.metres(5), List.of(tapes(12, 13, true), tapes(0, 5, true), tapes(5, 0, true))).get(0))
+                    .isEqualTo(Point.metres(0, 12));
+        }
+
+        @Test
+        void tapesThatOnlyJustFailToMeetMeetOnTheLine() {
+            assertThat(BaseLine.tapes(Length.metres(4), List.of(tapes(1.99, 2, true), tapes(3, 5, true), tapes(5, 3, true))).get(0).y())
+                    .isEqualTo(Length.ZERO);
+        }
+
+        @Test
+        void tapesThatCantMeetAreRefusedWithTheirCorner() {
+            assertThatThrownBy(() -> BaseLine.tapes(Length.metres(4), List.of(tapes(3, 5, true), tapes(1, 2, true), tapes(5, 3, true))))
+                    .isInstanceOf(RefusedException.class).hasMessageContaining("corner 2");
+            assertThatThrownBy(() -> BaseLine.tapes(Length.ZERO, List.of())).hasMessageContaining("length");
+            assertThatThrownBy(() -> BaseLine.tapes(Length.metres(4), List.of())).hasMessageContaining("three corners");
+        }
+
+        @Test
+        void offsetsLieAlongTheLineAndSquareOffIt() {
+            assertThat(BaseLine.offsets(List.of(new BaseLine.Offset(Length.metres(-1), Length.ZERO),
+                    new BaseLine.Offset(Length.metres(6), Length.metres(-0.5)), new BaseLine.Offset(Length.metres(6), Length.metres(4)))))
+                    .containsExactly(Point.metres(-1, 0), Point.metres(6, -0.5), Point.metres(6, 4));
+            assertThatThrownBy(() -> BaseLine.offsets(List.of(new BaseLine.Offset(Length.ZERO, Length.ZERO),
+                    new BaseLine.Offset(Length.ZERO, null), new BaseLine.Offset(Length.ZERO, Length.ZERO))))
+                    .isInstanceOf(RefusedException.class).hasMessageContaining("corners/1/off");
+        }
+    }
+
+    @Nested
     class FourSidesAndADiagonal {
 
         @Test
@@ -45,6 +86,15 @@ class GroundTest {
                     corners.get(1).y().metres() - corners.get(3).y().metres());
             assertThat(measuredNear).isCloseTo(near, within(1e-5));
             assertThat(far - measuredNear).isCloseTo(2 * a * b * Math.sin(e) / Math.hypot(a, b), within(1e-3));
+        }
+
+        @Test
+        @DisplayName("Sides 12 and 9 with a diagonal of 15.3: square would be 15 [Pythagoras]; the two diagonals of a parallelogram: "
+                + "d^2 + e^2 = 2 (a^2 + b^2) [parallelogram law]")
+        void itIsSaidWhatTheDiagonalsShouldHaveMeasured() {
+            Quadrilateral plot = measured(12, 9, 12, 9, 15.3);
+            assertThat(plot.squareDiagonal()).isEqualTo(Length.metres(15));
+            assertThat(plot.otherDiagonal().metres()).isCloseTo(Math.sqrt(2 * (144 + 81) - 15.3 * 15.3), within(1e-5));
         }
 
         @Test

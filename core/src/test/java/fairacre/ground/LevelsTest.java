@@ -31,6 +31,7 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class LevelsTest {
 
@@ -136,10 +137,40 @@ class LevelsTest {
             assertThat(study.to(Optional.of(Length.metres(1)), SqueezeTest.FALLS_APART, Volume.ZERO).missing()).isNotEqualTo(Volume.ZERO);
         }
 
+        @ParameterizedTest(name = "{0} terraces")
+        @DisplayName("Ground of 10 x 10 m that falls 1 m in n terraces: steps of 1/n m, cut = area x fall of a terrace / 8 [closed form]")
+        @ValueSource(ints = {1, 2, 4, 5})
+        void terracesShareTheFallAndMoveLessSoil(int count) {
+            Terraces terraces = TerraceStudy.of(levels(SLOPE), rectangle(5, 5, 10, 10, 0), count, SqueezeTest.NOT_DONE, Volume.ZERO);
+            assertThat(terraces.terraces()).hasSize(count);
+            assertThat(terraces.steps()).hasSize(count - 1)
+                    .allSatisfy(step -> assertThat(step.metres()).isCloseTo(1.0 / count, within(1e-6)));
+            assertThat(cubicMetres(terraces.cut())).isCloseTo(100 * (1.0 / count) / 8, within(0.01));
+            assertThat(terraces.licensed()).isFalse();
+        }
+
         @Test
-        void terracesShareTheFall() {
-            assertThat(EarthworkStudy.step(Length.metres(1.5), 3)).isEqualTo(Length.metres(0.5));
-            assertThatThrownBy(() -> EarthworkStudy.step(Length.metres(1), 0)).isInstanceOf(RefusedException.class);
+        void stepsOverFourFeetAreForALicensedDesign() {
+            List<SpotHeight> steep = List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 4), height(10, 10, 4));
+            assertThat(TerraceStudy.of(levels(steep), rectangle(5, 5, 10, 10, 0), 2, SqueezeTest.NOT_DONE, Volume.ZERO).licensed()).isTrue();
+            assertThat(TerraceStudy.of(levels(steep), rectangle(5, 5, 10, 10, 0), 5, SqueezeTest.NOT_DONE, Volume.ZERO).licensed()).isFalse();
+            assertThatThrownBy(() -> TerraceStudy.of(levels(SLOPE), rectangle(5, 5, 10, 10, 0), 0, SqueezeTest.NOT_DONE, Volume.ZERO))
+                    .isInstanceOf(RefusedException.class);
+        }
+
+        @ParameterizedTest(name = "{0} m3: {1} barrows, {2} trailers, {3} skips")
+        @DisplayName("A barrow of 85 L, a trailer of 500 kg: about half a cubic yard, a skip of 4 m3 [common practice]")
+        @CsvSource({"0, 0, 0, 0", "0.085, 1, 1, 1", "1, 12, 3, 1", "4.01, 48, 12, 2"})
+        void loadsFollowFromVolumeAndPayload(double cubicMetres, long barrows, long trailers, long skips) {
+            Volume soil = Volume.prism(Area.squareMetres(1), Length.metres(cubicMetres));
+            assertThat(Loads.of(soil)).isEqualTo(new Loads(barrows, trailers, skips));
+        }
+
+        @ParameterizedTest(name = "a slope of {0}: {1}")
+        @DisplayName("1 in 48 and 1 in 20 [2010 ADA Standards 403.3], 1 in 12 [common practice]")
+        @CsvSource({"0, LEVEL", "0.0208, LEVEL", "0.0209, WHEELS", "0.05, WHEELS", "0.0501, FEET", "0.0833, FEET", "0.0834, TERRACES"})
+        void aSlopeHasAGrade(double slope, LevelStudy.Grade grade) {
+            assertThat(LevelStudy.grade(slope)).isEqualTo(grade);
         }
 
         private static double cubicMetres(Volume volume) {

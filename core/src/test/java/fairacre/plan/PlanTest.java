@@ -50,6 +50,8 @@ class PlanTest {
                 move,
                 new Change.ReshapeBed(BEANS, SEASON, rectangle(2, 2, 1, 1, 45)),
                 new Change.ReframeBed(BEANS, SEASON, Optional.of(frame)),
+                new Change.RebuildBed(BEANS, new BedRevision(SEASON, rectangle(2, 2, 2, 1.5, 0), Optional.of(frame))
+                        .withBuild(Gardens.leaning(0.2))),
                 revise,
                 new Change.RescheduleRevision(BEANS, SEASON, SEASON + 3),
                 new Change.RenameBed(BEANS, "Runner beans"),

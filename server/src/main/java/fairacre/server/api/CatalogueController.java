@@ -2,6 +2,7 @@ package fairacre.server.api;
 
 import fairacre.drawing.Scale;
 import fairacre.fill.FillTakeoff;
+import fairacre.ground.BaseLine;
 import fairacre.ground.Quadrilateral;
 import fairacre.measure.Length;
 import fairacre.plan.Board;
@@ -10,6 +11,7 @@ import fairacre.plan.FeatureKind;
 import fairacre.format.FaultyFileException;
 import fairacre.format.Track;
 import fairacre.format.TrackFile;
+import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.Point;
 import fairacre.plan.Posture;
@@ -51,12 +53,26 @@ class CatalogueController {
 
     record SurfaceView(Surfacing key, String label, boolean firm) {}
 
-    record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<ItemView> items, List<ReachView> reaches,
+    record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<KitView> kits, List<ItemView> items, List<ReachView> reaches,
             String measureYourOwn, List<PassingView> passings, List<CarrierView> carriers,
             List<FeatureView> features, List<SurfaceView> surfaces, List<ScaleView> scales, List<String> currencies, Length freeboard) {}
 
-    /** Corners of a four-sided plot, and how far its first corner is from square, degrees. */
-    record MeasuredPlot(List<Point> corners, double outOfSquare) {}
+    /**
+     * Corners of a four-sided plot.
+     *
+     * @param outOfSquare how far its first corner is from square, degrees
+     * @param squareDiagonal what the diagonal would have measured with a square second corner
+     * @param otherDiagonal what the other diagonal has to measure
+     */
+    record MeasuredPlot(List<Point> corners, double outOfSquare, Length squareDiagonal, Length otherDiagonal) {}
+
+    /** Corners by offsets from a line between two pegs. */
+    record OffsetPlot(List<BaseLine.Offset> corners) {}
+
+    /** Corners by two tapes from the pegs, so far apart. */
+    record TapedPlot(Length length, List<BaseLine.Tapes> corners) {}
+
+    record KitView(String key, Length length, Length width, Length height) {}
 
     /** Offered first; any other ISO 4217 code may be typed. */
     private static final List<String> CURRENCIES = List.of("EUR", "GBP", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK",
@@ -68,6 +84,7 @@ class CatalogueController {
                 Arrays.stream(Material.values())
                         .map(m -> new MaterialView(m.key(), m.label(), m.leastYears(), m.mostYears(), m.remark())).toList(),
                 Arrays.stream(Board.values()).map(b -> new BoardView(b.key(), b.thickness(), b.width(), b.stock())).toList(),
+                Arrays.stream(Kit.values()).map(k -> new KitView(k.key(), k.length(), k.width(), k.height())).toList(),
                 PriceItem.all().map(i -> new ItemView(i.key(), i.label())).toList(),
                 Arrays.stream(ReachPreset.values()).map(p -> new ReachView(p.label(), p.reach(), p.posture())).toList(),
                 ReachPreset.MEASURE_YOUR_OWN,
@@ -90,6 +107,16 @@ class CatalogueController {
 
     @PostMapping("/plots/four-sides")
     MeasuredPlot fourSides(@RequestBody Quadrilateral measured) {
-        return new MeasuredPlot(measured.corners(), measured.outOfSquare());
+        return new MeasuredPlot(measured.corners(), measured.outOfSquare(), measured.squareDiagonal(), measured.otherDiagonal());
+    }
+
+    @PostMapping("/plots/offsets")
+    List<Point> offsets(@RequestBody OffsetPlot measured) {
+        return BaseLine.offsets(measured.corners());
+    }
+
+    @PostMapping("/plots/tapes")
+    List<Point> tapes(@RequestBody TapedPlot measured) {
+        return BaseLine.tapes(measured.length(), measured.corners());
     }
 }

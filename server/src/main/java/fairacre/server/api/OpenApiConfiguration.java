@@ -9,6 +9,7 @@ import fairacre.measure.Volume;
 import fairacre.plan.Board;
 import fairacre.plan.Change;
 import fairacre.plan.Form;
+import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.PriceItem;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -46,6 +47,7 @@ class OpenApiConfiguration {
                 .replaceWithSchema(Area.class, new NumberSchema().description("square metres"))
                 .replaceWithSchema(Volume.class, new NumberSchema().description("litres"))
                 .replaceWithSchema(Board.class, new StringSchema().description("key of a board"))
+                .replaceWithSchema(Kit.class, new StringSchema().description("key of a metal kit"))
                 .replaceWithSchema(Material.class, new StringSchema().description("key of a material"))
                 .replaceWithSchema(PriceItem.class, new StringSchema().description("key of an item of the price book"))
                 .replaceWithSchema(Money.class, money());

@@ -1,6 +1,7 @@
 package fairacre.server.api;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.arrange.Alteration;
 import fairacre.arrange.Arrangement;
 import fairacre.arrange.ArrangementStudy;
 import fairacre.arrange.LargestRectangle;
@@ -10,13 +11,13 @@ import fairacre.arrange.Wish;
 import fairacre.fill.FillTakeoff;
 import fairacre.frame.Families;
 import fairacre.ground.BedLevel;
-import fairacre.ground.Earthwork;
-import fairacre.ground.EarthworkStudy;
 import fairacre.ground.LevelStudy;
 import fairacre.ground.Levels;
 import fairacre.ground.SettingOut;
 import fairacre.ground.SettingOutStudy;
 import fairacre.ground.SoilReading;
+import fairacre.ground.TerraceStudy;
+import fairacre.ground.Terraces;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Carrier;
@@ -25,6 +26,11 @@ import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
+import fairacre.plan.StandingBed;
+import fairacre.reach.EdgeAccess;
+import fairacre.reach.HeightStudy;
+import fairacre.reach.ReachStudy;
+import fairacre.reach.WorkingHeight;
 import fairacre.server.garden.GardenService;
 import fairacre.walk.CarrierGround;
 import fairacre.walk.CarrierStudy;
@@ -59,16 +65,20 @@ class StudyController {
      * @param slope fall over run
      * @param fallsTo degrees clockwise from straight up on the drawing
      */
-    record Lie(double slope, double fallsTo, List<BedLevel> beds) {}
+    record Lie(double slope, double fallsTo, LevelStudy.Grade grade, List<BedLevel> beds) {}
 
-    /** Ground to be made level; to balance cut and fill if no level is given. */
-    record ToLevel(Rectangle area, Optional<Length> level, int terraces) {}
+    /** Ground to be made level in so many terraces. */
+    record ToLevel(Rectangle area, int terraces) {}
+
+    /** A line drawn over the ground: how far it falls from its start to its end, fall over run, and what that means. */
+    record Fall(Length fall, double slope, LevelStudy.Grade grade) {}
 
     /**
-     * @param step height of each terrace's step
-     * @param licensed whether a step that high is for local code and a licensed design
+     * Who can be at which edge of a bed, and how its height suits them.
+     *
+     * @param canBeSatOn whether its cap is a bench
      */
-    record Levelled(Earthwork earthwork, Length fall, Length step, boolean licensed) {}
+    record AtTheBed(List<EdgeAccess> edges, List<WorkingHeight> heights, boolean canBeSatOn) {}
 
     /** What the soil tests mean, and the ways of clearing with their hours and cardboard for this plot. */
     record Soil(List<String> sentences, List<SchoolView> schools) {}
@@ -79,6 +89,12 @@ class StudyController {
     @PostMapping("/orders")
     Change order(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Order order) {
         return order.change(plan(owner, garden), season, UUID::randomUUID);
+    }
+
+    /** The change that altering a bed from a season on would make; it is not made yet. */
+    @PostMapping("/alterations")
+    Change alteration(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Alteration alteration) {
+        return alteration.change(plan(owner, garden), season, UUID::randomUUID);
     }
 
     /** What a carrier of the garden can do in a season. */
@@ -106,25 +122,48 @@ class StudyController {
     Optional<Lie> levels(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
         Plan plan = plan(owner, garden);
         return Levels.of(plan.site().levels()).map(levels -> new Lie(levels.slope(), levels.fallsTo(),
-                plan.standing(season).stream().map(LevelStudy.of(levels)::of).toList()));
+                LevelStudy.grade(levels.slope()), plan.standing(season).stream().map(LevelStudy.of(levels)::of).toList()));
+    }
+
+    /** How the ground falls along a line. */
+    @GetMapping("/levels/line")
+    Fall fall(Principal owner, @PathVariable UUID garden, @RequestParam double x1, @RequestParam double y1, @RequestParam double x2,
+            @RequestParam double y2) {
+        Levels levels = known(plan(owner, garden));
+        Length fall = levels.fall(Point.metres(x1, y1), Point.metres(x2, y2));
+        double run = Math.hypot(x2 - x1, y2 - y1);
+        if (run == 0) {
+            throw new RefusedException("x2", "the line has no length", "give two places");
+        }
+        double slope = Math.abs(fall.metres()) / run;
+        return new Fall(fall, slope, LevelStudy.grade(slope));
     }
 
     @PostMapping("/earthwork")
-    Levelled earthwork(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody ToLevel wanted) {
+    Terraces earthwork(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody ToLevel wanted) {
         Plan plan = plan(owner, garden);
         if (wanted.area() == null) {
             throw new RefusedException("area", "it is missing", "say which ground is to be made level");
         }
-        Levels levels = Levels.of(plan.site().levels()).orElseThrow(() -> new RefusedException("levels",
-                "too few heights are known", "give at least three that are not on one line"));
         Volume beds = plan.standing(season).stream().filter(bed -> bed.revision().from() == season)
                 .map(bed -> FillTakeoff.of(bed.revision()).volume()).reduce(Volume.ZERO, Volume::plus);
-        Earthwork work = EarthworkStudy.of(levels, wanted.area())
-                .to(wanted.level() == null ? Optional.empty() : wanted.level(), plan.site().soil().squeeze(), beds);
-        List<Double> heights = wanted.area().corners().stream().map(levels::at).toList();
-        double fall = heights.stream().mapToDouble(h -> h).max().orElse(0) - heights.stream().mapToDouble(h -> h).min().orElse(0);
-        Length step = EarthworkStudy.step(Length.metres(fall), wanted.terraces());
-        return new Levelled(work, Length.metres(fall), step, step.compareTo(LevelStudy.LICENSED) > 0);
+        return TerraceStudy.of(known(plan), wanted.area(), wanted.terraces(), plan.site().soil().squeeze(), beds);
+    }
+
+    private static Levels known(Plan plan) {
+        return Levels.of(plan.site().levels()).orElseThrow(() -> new RefusedException("levels",
+                "too few heights are known", "give at least three that are not on one line"));
+    }
+
+    /** Edge by edge where the gardeners can be at a bed. */
+    @GetMapping("/beds/{bed}/edges")
+    AtTheBed edges(Principal owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
+        Plan plan = plan(owner, garden);
+        StandingBed standing = plan.standing(season).stream().filter(b -> b.id().equals(bed)).findFirst().orElseThrow(() ->
+                new RefusedException("bed", "there is no such bed in " + season, "look at the newest plan"));
+        return new AtTheBed(ReachStudy.of(Appraisal.of(plan, season).walks(), plan.gardeners()).edges(standing),
+                plan.gardeners().stream().map(gardener -> HeightStudy.of(standing.revision(), gardener)).toList(),
+                HeightStudy.canBeSatOn(standing.revision()));
     }
 
     /** Beds of equal outside size, and those that nearly agree. */

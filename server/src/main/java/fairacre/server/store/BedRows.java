@@ -11,10 +11,13 @@ import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
+import fairacre.plan.Build;
+import fairacre.plan.Cap;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
 import fairacre.plan.Joint;
 import fairacre.plan.Keyhole;
+import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.Point;
 import fairacre.plan.Rectangle;
@@ -40,7 +43,9 @@ final class BedRows {
             BED_REVISION.CENTRE_X, BED_REVISION.CENTRE_Y, BED_REVISION.LENGTH, BED_REVISION.WIDTH, BED_REVISION.TURN,
             BED_REVISION.MATERIAL, BED_REVISION.BOARD, BED_REVISION.COURSES, BED_REVISION.JOINT, BED_REVISION.EXISTING,
             BED_REVISION.FORM, BED_REVISION.ARM_ALONG, BED_REVISION.ARM_ACROSS, BED_REVISION.ARM_RIGHT, BED_REVISION.FINGERS,
-            BED_REVISION.SPINE, BED_REVISION.FINGER, BED_REVISION.CORNER_CUT, BED_REVISION.CORNER_X, BED_REVISION.CORNER_Y, KEYHOLES)
+            BED_REVISION.SPINE, BED_REVISION.FINGER, BED_REVISION.CORNER_CUT, BED_REVISION.CORNER_X, BED_REVISION.CORNER_Y,
+            BED_REVISION.KIT, BED_REVISION.CAP_WIDTH, BED_REVISION.CAP_LEANED_ON, BED_REVISION.LEGS, BED_REVISION.MOUND,
+            BED_REVISION.OVERHANG, KEYHOLES)
             .from(BED_REVISION).where(BED_REVISION.GARDEN.eq(BED.GARDEN)).and(BED_REVISION.BED.eq(BED.ID))
             .orderBy(BED_REVISION.FROM_SEASON)).as("revisions");
 
@@ -61,7 +66,14 @@ final class BedRows {
         List<Keyhole> keyholes = GroundRows.rows(row, KEYHOLES).map(k -> new Keyhole(k.get(KEYHOLE.SIDE),
                 new Length(k.get(KEYHOLE.AT)), new Length(k.get(KEYHOLE.WIDTH)), new Length(k.get(KEYHOLE.DEPTH))));
         return new BedRevision(row.get(BED_REVISION.FROM_SEASON), outline, new Shape(form(row), keyholes), frame(row),
-                row.get(BED_REVISION.EXISTING));
+                row.get(BED_REVISION.EXISTING), build(row));
+    }
+
+    private static Build build(Record row) {
+        Optional<Cap> cap = Optional.ofNullable(row.get(BED_REVISION.CAP_WIDTH))
+                .map(width -> new Cap(new Length(width), row.get(BED_REVISION.CAP_LEANED_ON)));
+        return new Build(Optional.ofNullable(row.get(BED_REVISION.KIT)).map(Kit::of), cap, new Length(row.get(BED_REVISION.LEGS)),
+                new Length(row.get(BED_REVISION.MOUND)), new Length(row.get(BED_REVISION.OVERHANG)));
     }
 
     private static Form form(Record row) {
@@ -95,6 +107,7 @@ final class BedRows {
         row.setExisting(revision.existing());
         setForm(row, revision.shape().form());
         revision.frame().ifPresent(frame -> setFrame(row, frame));
+        setBuild(row, revision.build());
         return row;
     }
 
@@ -134,5 +147,16 @@ final class BedRows {
         row.setBoard(frame.board().key());
         row.setCourses(frame.courses());
         row.setJoint(frame.joint().name());
+    }
+
+    private static void setBuild(BedRevisionRecord row, Build build) {
+        build.kit().ifPresent(kit -> row.setKit(kit.key()));
+        build.cap().ifPresent(cap -> {
+            row.setCapWidth(cap.width().micrometres());
+            row.setCapLeanedOn(cap.leanedOn());
+        });
+        row.setLegs(build.legs().micrometres());
+        row.setMound(build.mound().micrometres());
+        row.setOverhang(build.overhang().micrometres());
     }
 }

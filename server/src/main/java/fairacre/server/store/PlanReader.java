@@ -33,7 +33,7 @@ import org.jooq.Result;
 final class PlanReader {
 
     private static final Field<? extends Result<?>> GARDENERS = multiset(select(GARDENER.ID, GARDENER.NAME,
-            GARDENER.REACH, GARDENER.POSTURE, GARDENER.PASSING)
+            GARDENER.REACH, GARDENER.POSTURE, GARDENER.PASSING, GARDENER.STATURE)
             .from(GARDENER).where(GARDENER.GARDEN.eq(GARDEN.ID))).as("gardeners");
 
     private static final Field<? extends Result<?>> PRICES = multiset(select(PRICE.ITEM, PRICE.AMOUNT, PRICE.GUESS)
@@ -69,7 +69,8 @@ final class PlanReader {
 
     private static Gardener gardener(Record row) {
         return new Gardener(row.get(GARDENER.ID), row.get(GARDENER.NAME), new Length(row.get(GARDENER.REACH)),
-                Posture.valueOf(row.get(GARDENER.POSTURE)), new Length(row.get(GARDENER.PASSING)));
+                Posture.valueOf(row.get(GARDENER.POSTURE)), new Length(row.get(GARDENER.PASSING)),
+                Optional.ofNullable(row.get(GARDENER.STATURE)).map(Length::new));
     }
 
     private static Price price(Record row, CurrencyUnit currency) {

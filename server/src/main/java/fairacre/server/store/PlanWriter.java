@@ -102,7 +102,8 @@ final class PlanWriter {
 
     private void insertGardeners(List<Gardener> gardeners) {
         database.batchInsert(gardeners.stream().map(g -> new GardenerRecord(garden, g.id(), g.name(),
-                g.reach().micrometres(), g.posture().name(), g.passing().micrometres())).toList()).execute();
+                g.reach().micrometres(), g.posture().name(), g.passing().micrometres(),
+                g.stature().map(Length::micrometres).orElse(null))).toList()).execute();
     }
 
     private void insertBeds(List<Bed> beds) {

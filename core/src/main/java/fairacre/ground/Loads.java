@@ -1,0 +1,34 @@
+package fairacre.ground;
+
+import fairacre.measure.Volume;
+
+/**
+ * How loose soil leaves, or comes.
+ *
+ * @param barrows of 85 L (3 cu ft)
+ * @param trailers small trailer loads by volume and by payload, whichever are more
+ * @param skips builders' skips of 4 m3
+ */
+public record Loads(long barrows, long trailers, long skips) {
+
+    /** 3 cu ft (common practice). */
+    private static final double BARROW = 0.085;
+    /** A small trailer or half-ton pickup carries 500 to 750 kg (common practice); the lower figure. */
+    private static final double PAYLOAD = 500;
+    /** Loose topsoil when wet, kg to the cubic metre: 1200 to 1600 (from memory); the middle. */
+    private static final double WET_SOIL = 1400;
+    /** Level load of a small trailer, cubic metres (common practice). */
+    private static final double TRAILER = 0.75;
+    /** What a common builder's skip of 6 cu yd holds and may carry of soil, cubic metres (common practice). */
+    private static final double SKIP = 4;
+
+    public static Loads of(Volume loose) {
+        double cubicMetres = loose.millilitres() / 1e6;
+        double trailer = Math.min(TRAILER, PAYLOAD / WET_SOIL);
+        return new Loads(loads(cubicMetres, BARROW), loads(cubicMetres, trailer), loads(cubicMetres, SKIP));
+    }
+
+    private static long loads(double volume, double each) {
+        return (long) Math.ceil(volume / each - 1e-9);
+    }
+}

@@ -1,0 +1,12 @@
+package fairacre.plan;
+
+/** What keeps the soil of a bed in its place. */
+public enum Holder {
+    /** Nothing: it lies level with the ground about it. */
+    GROUND,
+    /** Nothing: it is heaped up. */
+    MOUND,
+    BOARDS,
+    /** The walls of a ready-made metal bed. */
+    KIT
+}

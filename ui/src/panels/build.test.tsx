@@ -1,0 +1,277 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import type { Point } from "../api/types";
+import { atDesk, deskFor, plan } from "../testing/desk";
+import { sideName } from "../words";
+import { Alterations } from "./Alterations";
+import { BedsPanel } from "./BedsPanel";
+import { EdgeList } from "./EdgeList";
+import { FramesPanel } from "./FramesPanel";
+import { GardenerForm } from "./GardenerForm";
+import { LevelsSection } from "./LevelsSection";
+import { BaseLineFields, SidesFields } from "./MeasureBoundary";
+
+/** Answers requests by the end of their path; what was asked is kept. */
+function answering(answers: Record<string, unknown>, status = 200) {
+  const fetched = vi.fn<(url: string, init?: { body?: string }) => Promise<Response>>((url) => {
+    const path = new URL(url, "http://garden.test").pathname;
+    const key = Object.keys(answers).find((end) => path.endsWith(end));
+    if (key === undefined) return Promise.reject(new TypeError(`nothing answers ${path}`));
+    const type = status === 200 ? "application/json" : "application/problem+json";
+    return Promise.resolve(
+      new Response(JSON.stringify(answers[key]), { status, headers: { "Content-Type": type } }),
+    );
+  });
+  vi.stubGlobal("fetch", fetched);
+  return fetched;
+}
+
+async function type(label: string, text: string) {
+  const field = await screen.findByLabelText(label);
+  await userEvent.clear(field);
+  await userEvent.type(field, text === "" ? "{Enter}" : `${text}{Enter}`);
+}
+
+afterEach(() => {
+  vi.unstubAllGlobals();
+});
+
+const [beans] = plan.beds;
+
+describe("what beds are built with", () => {
+  const selection = new Set(["beans"]);
+
+  it("a kit brings its size and takes the boards' place, as one edit", async () => {
+    const { desk, submit } = deskFor({ selection });
+    atDesk(desk, <FramesPanel />);
+    await userEvent.selectOptions(screen.getByLabelText("Ready-made metal bed"), "kit 1x2 m");
+    const change = submit.mock.calls[0]?.[0];
+    expect(change).toMatchObject({
+      kind: "RebuildBed",
+      bed: "beans",
+      revision: { outline: { length: 2, width: 1 }, build: { kit: "kit 1x2 m" } },
+    });
+    expect(change).not.toHaveProperty("revision.frame");
+  });
+
+  it("boards take the place of a kit", async () => {
+    const outline = { centre: { x: 3, y: 2 }, length: 2, width: 1, turn: 0 };
+    const shape = { form: { kind: "RECTANGLE" as const }, keyholes: [] };
+    const build = { kit: "kit 1x2 m", legs: 0, mound: 0, overhang: 0 };
+    const kit = {
+      ...plan,
+      beds: [
+        {
+          id: "beans",
+          name: "Beans",
+          revisions: [{ from: 2027, outline, shape, existing: false, build }],
+        },
+      ],
+    };
+    const { desk, submit } = deskFor({ plan: kit, selection });
+    atDesk(desk, <FramesPanel />);
+    await userEvent.selectOptions(screen.getByLabelText("Made of"), "Cedar or larch");
+    const change = submit.mock.calls[0]?.[0];
+    expect(change).toMatchObject({ kind: "RebuildBed", revision: { frame: { material: "cedar" } } });
+    expect(change).not.toHaveProperty("revision.build.kit");
+  });
+
+  it("a cap is laid on and taken off by its width", async () => {
+    const { desk, submit } = deskFor({ selection });
+    atDesk(desk, <FramesPanel />);
+    await type("Cap boards, wide", "140 mm");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      revision: { build: { cap: { width: 0.14, leanedOn: false } } },
+    });
+    await type("Cap boards, wide", "wide");
+    expect(screen.getByRole("alert")).toHaveTextContent("Write a length");
+  });
+
+  it("only what has a box stands on legs, only what has none is heaped up", async () => {
+    const { desk, submit } = deskFor({ selection: new Set(["kale"]) });
+    atDesk(desk, <FramesPanel />);
+    expect(screen.queryByLabelText("On legs, clear below")).not.toBeInTheDocument();
+    await type("Heaped up as a mound", "20 cm");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ revision: { from: 2028, build: { mound: 0.2 } } });
+  });
+
+  it("what leans out over the walk is an allowance of the bed", async () => {
+    const { desk, submit } = deskFor({ selection });
+    atDesk(desk, <BedsPanel />);
+    await type("What grows at its edges leans out by", "0.3");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      kind: "RebuildBed",
+      revision: { frame: { material: "cedar" }, build: { overhang: 0.3 } },
+    });
+  });
+});
+
+describe("altering a bed", () => {
+  it("asks the program for the change of this season and makes it", async () => {
+    const change = { kind: "Batch", label: "Split Beans", changes: [] };
+    const fetched = answering({ "/alterations": change });
+    const { desk, submit } = deskFor();
+    if (beans) atDesk(desk, <Alterations bed={beans} faults={{}} refuse={vi.fn()} />);
+    await userEvent.click(screen.getByRole("button", { name: "Split it" }));
+    expect(fetched.mock.calls[0]?.[0]).toContain("season=2028");
+    expect(fetched.mock.calls[0]?.[1]?.body).toBe(JSON.stringify({ kind: "SPLIT", bed: "beans" }));
+    expect(submit).toHaveBeenCalledWith(change, expect.any(Function));
+  });
+
+  it("says why it can't be done", async () => {
+    answering(
+      { "/alterations": { title: "Refused", detail: "it has no courses of boards", faults: [] } },
+      422,
+    );
+    const refuse = vi.fn();
+    if (beans) atDesk(deskFor().desk, <Alterations bed={beans} faults={{}} refuse={refuse} />);
+    await userEvent.click(screen.getByRole("button", { name: "A course more" }));
+    expect(refuse).toHaveBeenLastCalledWith("alter", expect.stringContaining("no courses"));
+  });
+});
+
+describe("at the edges of a bed", () => {
+  const at = (edge: number, [x1, y1, x2, y2]: [number, number, number, number], free: number) => ({
+    gardener: "ada",
+    edge,
+    start: { x: x1, y: y1 },
+    end: { x: x2, y: y2 },
+    length: Math.hypot(x2 - x1, y2 - y1),
+    free,
+    open: free > 0 ? [{ start: { x: x1, y: y1 }, end: { x: x1 + free, y: y1 } }] : [],
+  });
+
+  it("each side is named after where it lies, with how much of it is free", async () => {
+    const edges = [
+      at(0, [0, 0, 2, 0], 2),
+      at(1, [2, 0, 2, 1], 0),
+      at(2, [2, 1, 0, 1], 0.5),
+      at(3, [0, 1, 0, 0], 0),
+    ];
+    const heights = [{ gardener: "ada", rim: 0.3, stoop: 0.4, ease: "KNEELING" }];
+    answering({ "/edges": { edges, heights, canBeSatOn: true } });
+    const setSketch = vi.fn();
+    const { desk } = deskFor({ selection: new Set(["beans"]), setSketch });
+    atDesk(desk, <EdgeList />);
+    expect(
+      await screen.findByText("All of the lower; 0.50 m of 2.00 m at the upper; not the right, left."),
+    ).toBeInTheDocument();
+    expect(screen.getByText(/Kneels, or bends double/)).toHaveTextContent("0.40 m below the wrists");
+    expect(screen.getByText(/can be sat on/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole("button", { name: "Ada" }));
+    expect(setSketch).toHaveBeenLastCalledWith([
+      {
+        points: [
+          { x: 0, y: 0 },
+          { x: 2, y: 0 },
+        ],
+        closed: false,
+      },
+      {
+        points: [
+          { x: 2, y: 1 },
+          { x: 2.5, y: 1 },
+        ],
+        closed: false,
+      },
+    ]);
+  });
+
+  it("a slanted side has two names", () => {
+    expect(sideName(1, 1)).toBe("upper right");
+    expect(sideName(-1, 0)).toBe("left");
+  });
+});
+
+describe("how tall somebody stands", () => {
+  it("is asked of who stands, and may be taken back", async () => {
+    const [ada, maren] = plan.gardeners;
+    if (!ada || !maren) throw new Error("the test garden has two gardeners");
+    const { desk, submit } = deskFor();
+    const shown = atDesk(desk, <GardenerForm gardener={{ ...ada, stature: 1.7 }} index={0} />);
+    await type("Stands so tall (for the stoop)", "1.68");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ gardener: { stature: 1.68 } });
+    await type("Stands so tall (for the stoop)", "");
+    expect(submit.mock.calls[1]?.[0]).toMatchObject({ gardener: { stature: undefined } });
+    shown.unmount();
+    atDesk(desk, <GardenerForm gardener={maren} index={1} />);
+    expect(screen.queryByLabelText("Stands so tall (for the stoop)")).not.toBeInTheDocument();
+  });
+});
+
+describe("measuring the boundary", () => {
+  const square: Point[] = [
+    { x: 0, y: 0 },
+    { x: 4, y: 0 },
+    { x: 4, y: 3 },
+    { x: 0, y: 3 },
+  ];
+
+  it("begins with the plot's own sides and says what the diagonals should have measured", async () => {
+    const plot = { corners: square, outOfSquare: 1.2, squareDiagonal: 5, otherDiagonal: 4.9 };
+    const fetched = answering({ "/four-sides": plot });
+    const onChange = vi.fn();
+    atDesk(deskFor().desk, <SidesFields units="METRIC" corners={square} onChange={onChange} />);
+    await type("Diagonal, first to third corner", "5.1");
+    expect(fetched.mock.calls[0]?.[1]?.body).toBe(
+      JSON.stringify({ first: 4, second: 3, third: 4, fourth: 3, diagonal: 5.1 }),
+    );
+    expect(await screen.findByRole("status")).toHaveTextContent(
+      "1.2° wider than square. For a square second corner the diagonal should have measured 5.00 m. To check, the other diagonal has to measure 4.90 m.",
+    );
+    expect(onChange).toHaveBeenCalledWith(square);
+  });
+
+  it("takes offsets or two tapes from a base line", async () => {
+    const fetched = answering({ "/offsets": square, "/tapes": square });
+    atDesk(deskFor().desk, <BaseLineFields units="METRIC" corners={square} onChange={vi.fn()} />);
+    await type("Corner 2, off it, to the left", "0.25");
+    await userEvent.click(screen.getByRole("button", { name: "Take these corners" }));
+    expect(JSON.parse(fetched.mock.calls[0]?.[1]?.body ?? "")).toMatchObject({
+      corners: [{ along: 0 }, { along: 4, off: 0.25 }, {}, {}],
+    });
+    await userEvent.selectOptions(
+      screen.getByLabelText("Each corner is measured by"),
+      "a tape from either peg",
+    );
+    await userEvent.click(screen.getByLabelText("Corner 1 lies to the left of the line"));
+    await userEvent.click(screen.getByRole("button", { name: "Take these corners" }));
+    expect(JSON.parse(fetched.mock.calls[1]?.[1]?.body ?? "")).toMatchObject({
+      length: 10,
+      corners: [{ left: false }, { left: true }, {}, {}],
+    });
+  });
+});
+
+describe("levels", () => {
+  it("terraces are drawn with their levels, and their steps and loads told", async () => {
+    const level = (height: number) => ({
+      ground: { centre: { x: 0, y: 0 }, length: 1, width: 1, turn: 0 },
+      corners: [{ x: 0, y: 0 }],
+      earthwork: { level: height, swell: 0.25 },
+    });
+    const volumes = { cut: 1000, fill: 900, intoBeds: 0, away: 500, missing: 0 };
+    const loads = { barrows: 6, trailers: 2, skips: 1 };
+    answering({
+      "/levels": { slope: 0.1, fallsTo: 0, grade: "TERRACES", beds: [] },
+      "/levels/line": { fall: 0.5, slope: 0.05, grade: "WHEELS" },
+      "/earthwork": { terraces: [level(0), level(0.4)], steps: [0.4], ...volumes, loads, licensed: true },
+    });
+    const setSketch = vi.fn();
+    atDesk(deskFor({ setSketch }).desk, <LevelsSection />);
+    await userEvent.click(await screen.findByRole("button", { name: "Make the plot level" }));
+    expect(await screen.findByTestId("earthwork")).toHaveTextContent("Step between terrace 1 and 20.40 m");
+    expect(screen.getByTestId("loads")).toHaveTextContent(
+      "6 barrows, then 2 small trailer loads of 500 kg, or 1 skip",
+    );
+    expect(screen.getByTestId("fall")).toHaveTextContent("Falls 0.50 m, 1 in 20: fit for wheels.");
+    expect(screen.getByText(/licensed design/)).toBeInTheDocument();
+    expect(setSketch).toHaveBeenCalledWith([
+      { points: [{ x: 0, y: 0 }], closed: true, label: "0.00 m" },
+      { points: [{ x: 0, y: 0 }], closed: true, label: "0.40 m" },
+    ]);
+  });
+});
