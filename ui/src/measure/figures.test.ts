@@ -1,5 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { formatArea, formatDifference, formatMoney, formatShare, formatVolume } from "./figures";
+import {
+  formatArea,
+  formatDifference,
+  formatDistance,
+  formatMoney,
+  formatShare,
+  formatVolume,
+} from "./figures";
 
 describe("figures", () => {
   it("writes money with the program's own digits", () => {
@@ -19,6 +26,11 @@ describe("figures", () => {
     expect(formatArea(2.28, "METRIC")).toBe("2.28 m²");
     expect(formatVolume(558.4, "METRIC")).toBe("558 L");
     expect(formatVolume(28.316846592 * 42.4, "FEET_AND_INCHES")).toBe("1.57 cu yd");
+  });
+
+  it("writes a way to a decimetre or a foot", () => {
+    expect(formatDistance(32.861, "METRIC")).toBe("32.9 m");
+    expect(formatDistance(32.861, "FEET_AND_INCHES")).toBe("108 ft");
   });
 
   it("never rounds a share away", () => {

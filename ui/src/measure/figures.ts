@@ -1,12 +1,18 @@
 import type { Money, Units } from "../api/types";
 
 const SQUARE_METRES_PER_SQUARE_FOOT = 0.09290304;
+const METRES_PER_FOOT = 0.3048;
 const LITRES_PER_CUBIC_FOOT = 28.316846592;
 
 export function formatArea(squareMetres: number, units: Units): string {
   return units === "METRIC"
     ? `${squareMetres.toFixed(2)} m²`
     : `${(squareMetres / SQUARE_METRES_PER_SQUARE_FOOT).toFixed(1)} sq ft`;
+}
+
+/** How far one walks: to a decimetre or a foot, since nobody walks along a tape. */
+export function formatDistance(metres: number, units: Units): string {
+  return units === "METRIC" ? `${metres.toFixed(1)} m` : `${(metres / METRES_PER_FOOT).toFixed(0)} ft`;
 }
 
 export function formatVolume(litres: number, units: Units): string {

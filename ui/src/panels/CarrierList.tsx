@@ -1,8 +1,8 @@
 import { useCarrierGround, useRoutes } from "../api/queries";
 import type { Carrier } from "../api/types";
 import { freeName } from "../edits/changes";
-import { formatArea } from "../measure/figures";
-import { formatDimension, formatLength } from "../measure/lengths";
+import { formatArea, formatDistance } from "../measure/figures";
+import { formatDimension } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
@@ -151,7 +151,7 @@ function CarrierFindings({ carrier }: { carrier: Carrier }) {
             ? "It can turn round nowhere: it has to be backed out."
             : data.deadEnds.length === 0
               ? "It can turn round wherever it gets, or drive through."
-              : `${String(data.deadEnds.length)} dead ${data.deadEnds.length === 1 ? "end" : "ends"}; the longest has to be backed out over ${formatLength(Math.max(...data.deadEnds.map((end) => end.back)), desk.units)}.`}
+              : `${String(data.deadEnds.length)} dead ${data.deadEnds.length === 1 ? "end" : "ends"}; the longest has to be backed out over ${formatDistance(Math.max(...data.deadEnds.map((end) => end.back)), desk.units)}.`}
           {data.tees.length > 0 &&
             ` In ${String(data.tees.length)} ${data.tees.length === 1 ? "place" : "places"} it turns in a T, drawn dashed.`}
         </p>
@@ -163,7 +163,7 @@ function CarrierFindings({ carrier }: { carrier: Carrier }) {
         {data.unpassable > 0.5 && (
           <>
             The longest walk without one is{" "}
-            <span className="figures">{formatLength(data.unpassable, desk.units)}</span>.
+            <span className="figures">{formatDistance(data.unpassable, desk.units)}</span>.
           </>
         )}
       </p>
@@ -216,7 +216,7 @@ function FetchAndCarry({ carrier }: { carrier: Carrier }) {
         <>
           <p>
             The far bed, {desk.bedById.get(far.bed)?.name}, is{" "}
-            <span className="figures">{formatLength(far.length, desk.units)}</span> away.
+            <span className="figures">{formatDistance(far.length, desk.units)}</span> away.
           </p>
           <ul className="max-h-40 overflow-y-auto">
             {data?.map((route) => (
@@ -230,7 +230,7 @@ function FetchAndCarry({ carrier }: { carrier: Carrier }) {
                 >
                   {desk.bedById.get(route.bed)?.name}
                 </button>
-                <span className="figures">{formatLength(route.length, desk.units)}</span>
+                <span className="figures">{formatDistance(route.length, desk.units)}</span>
               </li>
             ))}
           </ul>

@@ -35,8 +35,8 @@ export function CarrierLayer({ view }: { view: View }) {
           d={closedPath(tee.outline, view)}
           fill="none"
           stroke="var(--color-mark)"
-          strokeWidth="1.6"
-          strokeDasharray="5 3"
+          strokeWidth="1"
+          strokeDasharray="4 3"
         />
       ))}
       {data.deadEnds.map((end, index) => {

@@ -1,6 +1,10 @@
 import type { SketchLine } from "../workspace/desk";
+import { boundsOf } from "./geometry";
 import { closedPath, openPath } from "./path";
 import { toSheet, type View } from "./view";
+
+/** Narrower than this nothing is written, pixels. */
+const ROOM_FOR_WORDS = 16;
 
 /** Lines that a panel shows on the ground: terraces, a line that is levelled, edges that somebody can be at. */
 export function Sketch({ lines, view }: { lines: readonly SketchLine[]; view: View }) {
@@ -20,7 +24,7 @@ export function Sketch({ lines, view }: { lines: readonly SketchLine[]; view: Vi
               strokeWidth={line.closed ? 1.6 : 5}
               strokeDasharray={line.closed ? "8 4" : undefined}
             />
-            {line.label !== undefined && (
+            {line.label !== undefined && isRoomy(line, view) && (
               <text
                 x={middle.x}
                 y={middle.y}
@@ -40,4 +44,10 @@ export function Sketch({ lines, view }: { lines: readonly SketchLine[]; view: Vi
       })}
     </g>
   );
+}
+
+/** Whether a label can be read within what the line goes round. */
+function isRoomy({ points }: SketchLine, view: View): boolean {
+  const { left, right, bottom, top } = boundsOf(points);
+  return Math.min(right - left, top - bottom) * view.scale >= ROOM_FOR_WORDS;
 }

@@ -160,7 +160,7 @@ class LayoutTest {
         try (Garden garden = Garden.with(plot(10, 8, List.of(seated("Ines", 0.508, 0.9144))))) {
             garden.season(2027);
             garden.page().getByLabel("Shape of new beds").selectOption("COMB");
-            garden.place("5 m", "2 m", "2.5 m", "3 m");
+            garden.place("4.8 m", "2 m", "2.5 m", "3 m");
             garden.type("Fingers", "3");
             garden.kept();
             garden.type("Finger", "0.6");
@@ -173,6 +173,9 @@ class LayoutTest {
             garden.kept();
             assertThat(garden.page().getByText("gets alongside 1 of 1 beds")).isVisible();
             assertThat(garden.page().getByText("It can turn round wherever it gets")).isVisible();
+            garden.snags().getByText("Bed 1 is lower than the 0.381 m down to which Ines reaches from a chair").click();
+            garden.snags().getByText("Raise Bed 1 to 0.381 m or more").click();
+            garden.kept();
             assertThat(garden.snags()).containsText("Nothing is wrong");
             assertThat(garden.bed("Bed 1")).containsText("all reached");
             garden.type("Turns in a circle of", "2.5");
@@ -328,7 +331,86 @@ class LayoutTest {
             garden.button("Make the plot level").click();
             Locator figures = garden.page().getByTestId("earthwork");
             assertThat(figures).containsText("12.50 m³");
-            assertThat(figures).containsText("Each step");
+            garden.type("Terraces", "2");
+            garden.button("Make the plot level").click();
+            assertThat(figures).containsText("Step between terrace 1 and 20.50 m");
+            assertThat(figures).containsText("6.25 m³");
+            assertThat(garden.page().getByTestId("sketch").locator("path")).hasCount(2);
+            garden.type("Line to, up the plot", "0 m");
+            assertThat(garden.page().getByTestId("fall")).containsText("level for all purposes");
+            garden.type("Line to, up the plot", "10 m");
+            assertThat(garden.page().getByTestId("fall")).containsText("Rises 1.00 m, 1 in 14");
+        }
+    }
+
+    @Test
+    void theBoundaryIsMeasuredBySidesAndDiagonalAndFromABaseLine() {
+        try (Garden garden = Garden.begun()) {
+            garden.step("Ground");
+            garden.page().getByText("Measure four sides and a diagonal").click();
+            garden.type("First side", "12 m");
+            assertThat(garden.page().getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("square second corner")))
+                    .containsText("should have measured 14.422 m");
+            garden.kept();
+            garden.page().getByText("Measure from a base line").click();
+            garden.field("Each corner is measured by").selectOption("tapes");
+            garden.type("From peg to peg", "4 m");
+            fillCorner(garden, 1, "0 m", "4 m");
+            fillCorner(garden, 2, "4 m", "0 m");
+            fillCorner(garden, 3, "5 m", "3 m");
+            fillCorner(garden, 4, "1 m", "1 m");
+            garden.button("Take these corners").click();
+            assertThat(garden.page().getByRole(AriaRole.ALERT)).containsText("the two tapes of corner 4 can't meet");
+            fillCorner(garden, 4, "3 m", "5 m");
+            garden.button("Take these corners").click();
+            garden.kept();
+            assertThat(garden.field("Corner 3, to the right")).hasValue("4.00 m");
+            assertThat(garden.field("Corner 3, up")).hasValue("3.00 m");
+            assertThat(garden.page().getByText("12.00 m²")).isVisible();
+        }
+    }
+
+    private static void fillCorner(Garden garden, int corner, String first, String second) {
+        garden.type("Corner " + corner + ", from the first peg", first);
+        garden.type("Corner " + corner + ", from the second", second);
+    }
+
+    @Test
+    void anOldBedIsAlteredFromASeasonOnAndItsEarlierStateIsKept() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Old", 5, 5, 3, 2.4)))) {
+            garden.season(2028);
+            garden.bed("Old").click();
+            garden.button("A course more").click();
+            assertThat(garden.page().getByRole(AriaRole.ALERT)).containsText("no courses of boards");
+            garden.button("Split it").click();
+            garden.kept();
+            assertThat(garden.page().locator("[data-bed]")).hasCount(2);
+            assertThat(garden.snags()).containsText("Nothing is wrong");
+            garden.season(2027);
+            assertThat(garden.page().locator("[data-bed]")).hasCount(1);
+            assertThat(garden.snags()).containsText("Nobody reaches");
+        }
+    }
+
+    @Test
+    void aKitATableBedAndWhatLeansOutAreJudged() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 10, List.of(seated("Ines", 0.6, 0.92)), bed("Low", 3, 3, 2, 1), bed("High", 3, 4.95, 2, 1)))) {
+            garden.season(2027);
+            assertThat(garden.snags()).containsText(Pattern.compile("(High and Low|Low and High) are lower than the 0.381 m down to which Ines reaches from a chair"));
+            garden.bed("Low").click();
+            garden.step("Frames");
+            garden.field("Ready-made metal bed").selectOption("kit 1x2 m");
+            garden.kept();
+            assertThat(garden.snags()).containsText("High is lower than");
+            garden.step("Beds");
+            garden.type("Length, outside", "3 m");
+            assertThat(garden.page().getByRole(AriaRole.ALERT).first()).containsText("comes in its one size only");
+            garden.type("What grows at its edges leans out by", "0.1 m");
+            garden.kept();
+            assertThat(garden.snags()).containsText("0.85 m wide (0.10 m more, but for what leans out over it), too narrow for anybody");
+            garden.step("Walks");
+            assertThat(garden.page().getByTestId("edges")).containsText("Works seated, side-on");
+            assertThat(garden.page().getByTestId("edges")).containsText("not the upper");
         }
     }
 }

@@ -60,9 +60,9 @@ final class HeightSnags {
         }
         boolean low = ease == Ease.TOO_LOW;
         String whom = Wording.names(seated.stream().map(Gardener::name).toList());
-        String words = named(found) + (found.size() == 1 ? " is " : " are ") + (low ? "lower than " : "higher than ") + whom
-                + ", seated, " + (seated.size() == 1 ? "reaches " : "reach ") + (low ? "down to" : "over") + " ("
-                + length(low ? HeightStudy.LOWEST_SEATED : HeightStudy.OVER_SEATED) + ").";
+        String words = named(found) + (found.size() == 1 ? " is " : " are ") + (low ? "lower than the " : "higher than the ")
+                + length(low ? HeightStudy.LOWEST_SEATED : HeightStudy.OVER_SEATED) + (low ? " down to which " : " over which ") + whom
+                + (seated.size() == 1 ? " reaches" : " reach") + " from a chair.";
         return Optional.of(Snag.of(SnagRule.HEIGHT_UNFIT, Weight.NOTE, words, Optional.of(found.get(0).outline().centre()),
                 found.stream().map(StandingBed::id).toList(), seated.stream().map(Gardener::id).toList(),
                 context.remedies(() -> low ? raised(found) : lowered(found))));
