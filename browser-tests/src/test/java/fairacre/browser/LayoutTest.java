@@ -160,7 +160,7 @@ class LayoutTest {
         try (Garden garden = Garden.with(plot(10, 8, List.of(seated("Ines", 0.508, 0.9144))))) {
             garden.season(2027);
             garden.page().getByLabel("Shape of new beds").selectOption("COMB");
-            garden.place("4.8 m", "2 m", "2.5 m", "3 m");
+            garden.place("4.8 m", "2.6 m", "2.5 m", "3 m");
             garden.type("Fingers", "3");
             garden.kept();
             garden.type("Finger", "0.6");
@@ -172,15 +172,15 @@ class LayoutTest {
             garden.button("+ Wheelchair").click();
             garden.kept();
             assertThat(garden.page().getByText("gets alongside 1 of 1 beds")).isVisible();
-            assertThat(garden.page().getByText("It can turn round wherever it gets")).isVisible();
+            assertThat(garden.page().getByText("2 dead ends; the longest has to be backed out over 1.5 m")).isVisible();
             garden.snags().getByText("Bed 1 is lower than the 0.381 m down to which Ines reaches from a chair").click();
             garden.snags().getByText("Raise Bed 1 to 0.381 m or more").click();
             garden.kept();
             assertThat(garden.snags()).containsText("Nothing is wrong");
             assertThat(garden.bed("Bed 1")).containsText("all reached");
-            garden.type("Turns in a circle of", "2.5");
+            garden.type("Turns in a circle of", "3.5");
             garden.kept();
-            assertThat(garden.page().getByText("dead ends")).isVisible();
+            assertThat(garden.page().getByText("In 6 places it turns in a T")).isVisible();
             garden.step("Beds");
             garden.bed("Bed 1").focus();
             garden.type("Fingers", "9");
