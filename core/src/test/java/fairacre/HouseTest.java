@@ -45,8 +45,8 @@ class HouseTest {
                 .whereLayer("reach").mayOnlyBeAccessedByLayers("appraisal")
                 .whereLayer("ground").mayOnlyBeAccessedByLayers("appraisal", "drawing", "format")
                 .whereLayer("walk").mayOnlyBeAccessedByLayers("reach", "appraisal", "drawing", "arrange")
-                .whereLayer("shape").mayOnlyBeAccessedByLayers("ground", "walk", "reach", "frame", "fill", "appraisal",
-                        "drawing")
+                .whereLayer("shape").mayOnlyBeAccessedByLayers("ground", "walk", "reach", "frame", "fill", "cost",
+                        "appraisal", "drawing")
                 .whereLayer("measure").mayOnlyBeAccessedByLayers("plan", "shape", "ground", "walk", "reach", "frame", "fill",
                         "cost", "appraisal", "drawing", "format", "arrange")
                 .check(CORE);

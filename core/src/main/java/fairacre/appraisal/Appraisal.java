@@ -56,7 +56,7 @@ public final class Appraisal {
         this.season = season;
         this.memo = memo;
         this.standing = plan.standing(season);
-        this.cost = CostStudy.of(plan);
+        this.cost = CostStudy.of(plan, memo);
         this.walks = new Once<>(() -> WalkStudy.of(plan.setting(season), standing, memo));
         this.reach = new Once<>(this::computeReach);
         this.bill = new Once<>(cost::bill);
@@ -125,10 +125,10 @@ public final class Appraisal {
     }
 
     private BedAppraisal bed(StandingBed bed, BedReach reached, boolean withBill) {
-        Optional<FrameTakeoff> frame = bed.frame().map(f -> FrameTakeoff.of(bed.revision(), f));
         Length walls = bed.revision().thickness().times(2);
-        List<Piece> pieces = frame.map(FrameTakeoff::pieces).orElse(List.of());
-        FillTakeoff fill = FillTakeoff.of(bed.revision());
+        List<Piece> pieces = memo.recall(new PiecesOf(bed.revision()), () -> bed.frame()
+                .map(f -> FrameTakeoff.of(bed.revision(), f).pieces()).orElse(List.of()));
+        FillTakeoff fill = memo.recall(new FillOf(bed.revision()), () -> FillTakeoff.of(bed.revision()));
         Optional<Bill> alone = Optional.of(bed).filter(b -> withBill).flatMap(b -> cost.alone(plan.bed(b.id()), season));
         Optional<Money> aloneCost = alone.filter(bill -> bill.unpriced() == 0).map(Bill::total);
         return new BedAppraisal(bed.id(), bed.name(), bed.revision().from(), bed.outline(),
@@ -138,6 +138,12 @@ public final class Appraisal {
                 bed.revision().holder(), bed.revision().height(), bed.revision().leansOut(), reached.soil(), reached.byGardener(),
                 reached.byNobody(), fill.depth(), fill.volume(), pieces, alone.map(Bill::lines).orElse(List.of()), aloneCost);
     }
+
+    /** The question which pieces the frame of a bed has. */
+    private record PiecesOf(BedRevision bed) {}
+
+    /** The question what fills a bed. */
+    private record FillOf(BedRevision bed) {}
 
     /** The question where a bed's soil lies. */
     private record InsideOf(BedRevision bed) {}

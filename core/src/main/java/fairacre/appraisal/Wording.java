@@ -4,8 +4,8 @@ import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.measure.Units;
+import java.math.BigDecimal;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Figures and directions in the gardener's units and words. */
@@ -18,8 +18,8 @@ record Wording(Units units) {
     }
 
     String area(Area area) {
-        return units == Units.METRIC ? String.format(Locale.ROOT, "%.2f m²", area.squareMetres())
-                : String.format(Locale.ROOT, "%.1f sq ft", area.squareFeet());
+        return units == Units.METRIC ? BigDecimal.valueOf(Math.round(area.squareMetres() * 100), 2).toPlainString() + " m²"
+                : BigDecimal.valueOf(Math.round(area.squareFeet() * 10), 1).toPlainString() + " sq ft";
     }
 
     /** A share in whole per cent; less than one is said so rather than rounded to nothing. */

@@ -14,6 +14,7 @@ import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
+import fairacre.shape.Memo;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -36,19 +37,33 @@ import org.joda.money.Money;
 public final class CostStudy {
 
     private final Plan plan;
+    private final Memo memo;
     private final Map<PriceItem, Money> prices = new HashMap<>();
 
-    private CostStudy(Plan plan) {
+    private CostStudy(Plan plan, Memo memo) {
         this.plan = plan;
+        this.memo = memo;
         plan.prices().forEach(price -> prices.put(price.item(), price.amount()));
     }
 
     public static CostStudy of(Plan plan) {
-        return new CostStudy(plan);
+        return of(plan, Memo.none());
+    }
+
+    /** @param memo of what was worked out before, for this plan or one like it */
+    public static CostStudy of(Plan plan, Memo memo) {
+        return new CostStudy(plan, memo);
     }
 
     public Bill bill() {
-        return billOf(plan.beds().stream().flatMap(bed -> Job.of(bed).stream()).toList());
+        return billOf(plan.beds().stream().flatMap(bed -> jobs(bed).stream()).toList());
+    }
+
+    /** The question what has to be bought for a bed. */
+    private record JobsOf(Bed bed) {}
+
+    private List<Job> jobs(Bed bed) {
+        return memo.recall(new JobsOf(bed), () -> Job.of(bed));
     }
 
     /**
@@ -89,7 +104,9 @@ public final class CostStudy {
 
     private void addBoards(int season, Kind kind, List<Job> jobs, List<BillLine> lines) {
         List<Length> pieces = jobs.stream().flatMap(job -> job.pieces().stream()).toList();
-        CutList cutList = CutList.of(pieces, kind.board().stock(), Saw.USUAL, weigh(kind));
+        Map<Length, BigDecimal> known = known(kind);
+        CutList cutList = memo.recall(new Cut(kind, pieces, known),
+                () -> CutList.of(pieces, kind.board().stock(), Saw.USUAL, weigh(kind, known)));
         for (BoardsOfLength boards : cutList.boards()) {
             PriceItem item = PriceItem.board(kind.material(), kind.board(), boards.stock());
             lines.add(line(season, BillPart.FRAMES, item, BigDecimal.valueOf(boards.count()), beds(jobs)));
@@ -103,13 +120,20 @@ public final class CostStudy {
                 lines.add(line(season, BillPart.FRAMES, PriceItem.kit(kit), BigDecimal.valueOf(wanted.size()), beds(wanted))));
     }
 
+    /** The question how pieces are laid out on boards. */
+    private record Cut(Kind kind, List<Length> pieces, Map<Length, BigDecimal> prices) {}
+
     /** Boards are chosen by price where every length has one, else by length. */
-    private Function<Length, BigDecimal> weigh(Kind kind) {
+    private static Function<Length, BigDecimal> weigh(Kind kind, Map<Length, BigDecimal> known) {
+        return known.size() == kind.board().stock().size() ? known::get : Length::exactMetres;
+    }
+
+    private Map<Length, BigDecimal> known(Kind kind) {
         Map<Length, BigDecimal> known = new HashMap<>();
         for (Length stock : kind.board().stock()) {
             price(PriceItem.board(kind.material(), kind.board(), stock)).ifPresent(p -> known.put(stock, p.getAmount()));
         }
-        return known.size() == kind.board().stock().size() ? known::get : Length::exactMetres;
+        return known;
     }
 
     private void addSoil(int season, List<Job> jobs, List<BillLine> lines) {

@@ -1,6 +1,7 @@
 package fairacre.cost;
 
 import fairacre.plan.Board;
+import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
@@ -15,7 +16,7 @@ import org.joda.money.Money;
 
 /**
  * Prices to begin with, until the gardener has asked a shop. They are invented round figures of the right order of magnitude,
- * every one marked as a guess: a board by the volume of its wood, soil by the pack. For currencies without a rough rate the
+ * every one marked as a guess: a board by the volume of its wood, a kit by its sheet metal, soil by the pack. For currencies without a rough rate the
  * price book starts empty.
  */
 public final class StartingPrices {
@@ -28,6 +29,7 @@ public final class StartingPrices {
             Map.entry("INR", 85.0), Map.entry("MXN", 19.0), Map.entry("BRL", 5.5));
     private static final Map<Material, Double> WOOD_PER_CUBIC_METRE = Map.of(Material.SOFTWOOD, 650.0,
             Material.CEDAR, 1900.0, Material.TREATED, 900.0, Material.HARDWOOD, 2600.0);
+    private static final double METAL_PER_SQUARE_METRE = 45;
     private static final Map<PriceItem, Double> SOIL = Map.of(PriceItem.SOIL_CUBIC_YARD, 48.0,
             PriceItem.SOIL_CUBIC_METRE, 63.0, PriceItem.SOIL_BAG_CUBIC_FEET, 9.0, PriceItem.SOIL_BAG_LITRES, 10.5,
             PriceItem.SOIL_DELIVERY, 75.0);
@@ -48,6 +50,10 @@ public final class StartingPrices {
                     prices.add(guess(PriceItem.board(material, board, stock), amount, currency));
                 }
             }
+        }
+        for (Kit kit : Kit.values()) {
+            double sheet = 2 * kit.length().plus(kit.width()).metres() * kit.height().metres();
+            prices.add(guess(PriceItem.kit(kit), sheet * METAL_PER_SQUARE_METRE * rate, currency));
         }
         SOIL.forEach((item, amount) -> prices.add(guess(item, amount * rate, currency)));
         return prices;

@@ -1,5 +1,6 @@
 package fairacre.measure;
 
+import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
@@ -65,9 +66,8 @@ public final class LengthText {
         long millimetres = Math.round(length.millimetres());
         String sign = millimetres < 0 ? "−" : "";
         long size = Math.abs(millimetres);
-        String decimals = size % 10 == 0 ? String.format(Locale.ROOT, "%02d", size % 1000 / 10)
-                : String.format(Locale.ROOT, "%03d", size % 1000);
-        return sign + size / 1000 + "." + decimals + " m";
+        BigDecimal metres = size % 10 == 0 ? BigDecimal.valueOf(size / 10, 2) : BigDecimal.valueOf(size, 3);
+        return sign + metres.toPlainString() + " m";
     }
 
     private static String formatImperial(Length length) {

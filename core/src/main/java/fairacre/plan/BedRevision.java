@@ -33,7 +33,7 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         if (shape.plain()) {
             frame.ifPresent(f -> checkRoom(f, f.board().thickness().times(2).compareTo(outline.shorterSide()) < 0));
         } else {
-            List<Point> corners = corners(outline, shape);
+            List<Point> corners = onDrawing(outline, shape.outline(outline.length(), outline.width()));
             frame.ifPresent(f -> checkRoom(f, leavesSoil(corners, f)));
         }
     }
@@ -90,12 +90,12 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
 
     /** The corners of the bed on the drawing, keyholes cut out, counter-clockwise. */
     public List<Point> corners() {
-        return shape.plain() ? outline.corners() : corners(outline, shape);
+        return shape.plain() ? outline.corners() : onDrawing(outline, shape.laidOut(outline.length(), outline.width()));
     }
 
     /** The edges between {@link #corners} that are the first walls of keyholes; the end and the other wall follow each. */
     public List<Integer> keyholeWalls() {
-        return shape.keyholes().isEmpty() ? List.of() : shape.outline(outline.length(), outline.width()).mouths();
+        return shape.keyholes().isEmpty() ? List.of() : shape.laidOut(outline.length(), outline.width()).mouths();
     }
 
     /** Another rectangle; the shape is fitted to it. */
@@ -126,11 +126,10 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         return new BedRevision(season, outline, shape, frame, existing, build);
     }
 
-    private static List<Point> corners(Rectangle outline, Shape shape) {
+    private static List<Point> onDrawing(Rectangle outline, Shape.Outline shape) {
         double halfLength = outline.length().metres() / 2;
         double halfWidth = outline.width().metres() / 2;
-        return shape.outline(outline.length(), outline.width()).corners().stream()
-                .map(c -> outline.at(c.x - halfLength, c.y - halfWidth)).toList();
+        return shape.corners().stream().map(c -> outline.at(c.x - halfLength, c.y - halfWidth)).toList();
     }
 
     /** Between the boards there is one piece of soil, and every arm of the bed keeps some: grown again it is the bed. */

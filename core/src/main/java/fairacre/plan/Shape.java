@@ -76,6 +76,15 @@ public record Shape(Form form, List<Keyhole> keyholes) {
      *     cuts the bed in two
      */
     public Outline outline(Length length, Length width) {
+        Outline outline = laidOut(length, width);
+        if (!keyholes.isEmpty()) {
+            check(form.corners(length, width), outline.corners());
+        }
+        return outline;
+    }
+
+    /** As {@link #outline}, where it is known already that the keyholes leave the bed in one piece. */
+    Outline laidOut(Length length, Length width) {
         List<Coordinate> sides = form.corners(length, width);
         if (keyholes.isEmpty()) {
             return new Outline(sides, List.of());
@@ -93,7 +102,6 @@ public record Shape(Form form, List<Keyhole> keyholes) {
                 }
             }
         }
-        check(sides, corners);
         return new Outline(corners, mouths);
     }
 

@@ -105,7 +105,7 @@ final class Access {
     }
 
     private void addClosed(Polygon ground, List<WayIn> ways) {
-        Geometry free = layout.memo().recall(new Free(ground, radius, Clusters.of(layout, radius)), () -> atTheEdge(ground));
+        Geometry free = layout.memo().recall(new Free(ground, radius, layout.clusters(radius)), () -> atTheEdge(ground));
         List<Geometry> wideEnough = ways.stream().map(way -> Openings.threshold(ground, way, radius))
                 .filter(threshold -> !threshold.isEmpty()).toList();
         thresholds.addAll(wideEnough);
@@ -140,7 +140,7 @@ final class Access {
         }
         PreparedGeometry midst = PreparedGeometryFactory.prepare(shrunk);
         List<Geometry> parting = new ArrayList<>();
-        for (List<Ring> cluster : Clusters.of(layout, radius)) {
+        for (List<Ring> cluster : layout.clusters(radius)) {
             Geometry joined = Clusters.joined(layout, cluster, radius);
             if (!midst.containsProperly(joined) && midst.intersects(joined)) {
                 parting.add(joined);
@@ -157,7 +157,7 @@ final class Access {
     static Geometry centres(Layout layout, Polygon ground, double radius) {
         Geometry shrunk = shrunk(ground, radius);
         List<Geometry> grown = new ArrayList<>();
-        for (List<Ring> cluster : Clusters.of(layout, radius)) {
+        for (List<Ring> cluster : layout.clusters(radius)) {
             Geometry joined = Clusters.joined(layout, cluster, radius);
             if (joined.getEnvelopeInternal().intersects(shrunk.getEnvelopeInternal())) {
                 grown.add(joined);

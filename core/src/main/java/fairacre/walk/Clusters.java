@@ -5,6 +5,7 @@ import fairacre.shape.Curves;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.locationtech.jts.geom.Geometry;
@@ -17,8 +18,9 @@ final class Clusters {
     private static final double CURVE_TOLERANCE = 0.001;
     /** So many rings are joined at once. */
     private static final int PART = 16;
-    /** Side of the squares by which large groups are parted, metres. */
-    private static final double TILE = 8;
+    /** Sides of the squares by which large groups are parted, metres. */
+    private static final double LARGEST_TILE = 2048;
+    private static final double SMALLEST_TILE = 2;
 
     private Clusters() {}
 
@@ -57,33 +59,36 @@ final class Clusters {
         });
     }
 
-    /** All of a group grown and joined. A large group is joined from parts that are remembered, so that one move costs little. */
+    /**
+     * All of a group grown and joined. A large group is joined from parts that are remembered, quarter by quarter of the ground,
+     * so that one move costs little.
+     */
     static Geometry joined(Layout layout, List<Ring> rings, double radius) {
         return layout.memo().recall(new Joined(rings, radius), () -> {
             List<Geometry> parts = new ArrayList<>();
-            if (rings.size() <= PART) {
+            List<List<Ring>> quarters = rings.size() <= PART ? List.of() : quarters(rings);
+            if (quarters.isEmpty()) {
                 rings.forEach(ring -> parts.add(grown(layout, ring, radius)));
             } else {
-                tiles(rings).forEach(tile -> parts.add(joined(layout, tile, radius)));
+                quarters.forEach(quarter -> parts.add(joined(layout, quarter, radius)));
             }
             return UnaryUnionOp.union(parts);
         });
     }
 
-    private static List<List<Ring>> tiles(List<Ring> rings) {
-        Map<List<Long>, List<Ring>> tiles = new HashMap<>();
-        for (Ring ring : rings) {
-            List<Long> tile = List.of((long) Math.floor(ring.bounds().centre().x / TILE), (long) Math.floor(ring.bounds().centre().y / TILE));
-            tiles.computeIfAbsent(tile, t -> new ArrayList<>()).add(ring);
-        }
-        if (tiles.size() == 1) {
-            List<List<Ring>> slices = new ArrayList<>();
-            for (int from = 0; from < rings.size(); from += PART) {
-                slices.add(rings.subList(from, Math.min(rings.size(), from + PART)));
+    /** Rings by the square of a grid in which their middle lies, of the largest squares that part them; none if small ones don't. */
+    private static List<List<Ring>> quarters(List<Ring> rings) {
+        for (double side = LARGEST_TILE; side >= SMALLEST_TILE; side /= 2) {
+            Map<List<Long>, List<Ring>> tiles = new LinkedHashMap<>();
+            for (Ring ring : rings) {
+                List<Long> tile = List.of((long) Math.floor(ring.bounds().centre().x / side), (long) Math.floor(ring.bounds().centre().y / side));
+                tiles.computeIfAbsent(tile, t -> new ArrayList<>()).add(ring);
             }
-            return slices;
+            if (tiles.size() > 1) {
+                return List.copyOf(tiles.values());
+            }
         }
-        return List.copyOf(tiles.values());
+        return List.of();
     }
 
     private static int root(int[] parent, int i) {

@@ -45,9 +45,10 @@ final class Edges {
         }
         Ring ring = layout.ring(position);
         int[] near = layout.within(ring, width.metres());
+        List<Intervals> free = beside(position, width, near);
         List<Stretch> stretches = new ArrayList<>();
         for (int edge = 0; edge < ring.edges(); edge++) {
-            stretches.addAll(alongEdge(position, edge, width, near));
+            stretches.addAll(alongEdge(ring, edge, width, free.get(edge)));
         }
         addCorners(position, width, near, stretches);
         return stretches;
@@ -74,8 +75,9 @@ final class Edges {
         }
         Ring ring = layout.ring(position);
         int[] near = layout.within(ring, width.metres());
+        List<Intervals> free = beside(position, width, near);
         for (int edge = 0; edge < ring.edges(); edge++) {
-            if (!alongEdge(position, edge, width, near).isEmpty()) {
+            if (!alongEdge(ring, edge, width, free.get(edge)).isEmpty()) {
                 return true;
             }
         }
@@ -87,12 +89,8 @@ final class Edges {
         return false;
     }
 
-    private List<Stretch> alongEdge(int bed, int edge, Length width, int[] near) {
-        double radius = width.metres() / 2;
-        Ring ring = layout.ring(bed);
-        Line middle = ring.besideEdge(edge, radius);
-        Intervals free = ring.withoutOthers(Intervals.whole(middle.length()), edge, middle, radius - WalkStudy.SLACK);
-        free = withoutOthers(free, bed, middle, radius - WalkStudy.SLACK, near);
+    private List<Stretch> alongEdge(Ring ring, int edge, Length width, Intervals free) {
+        Line middle = ring.besideEdge(edge, width.metres() / 2);
         List<Stretch> found = new ArrayList<>();
         for (Interval part : free.parts()) {
             boolean whole = part.length() > middle.length() - SHORTEST;
@@ -101,6 +99,32 @@ final class Edges {
             }
         }
         return found;
+    }
+
+    /** The question where beside its edges a bed leaves room for a carrier, whatever lies further off. */
+    private record Beside(Ring ring, List<Ring> near, List<Ring> plotSides, Length width) {}
+
+    /** For each edge the free places of the middle of a carrier that touches it, whether or not it gets there. */
+    private List<Intervals> beside(int bed, Length width, int[] near) {
+        List<Ring> others = new ArrayList<>(near.length);
+        for (int other : near) {
+            if (other != bed) {
+                others.add(layout.ring(other));
+            }
+        }
+        return layout.memo().recall(new Beside(layout.ring(bed), others, layout.plotSides(), width), () -> freeBeside(bed, width, near));
+    }
+
+    private List<Intervals> freeBeside(int bed, Length width, int[] near) {
+        Ring ring = layout.ring(bed);
+        double radius = width.metres() / 2;
+        List<Intervals> free = new ArrayList<>(ring.edges());
+        for (int edge = 0; edge < ring.edges(); edge++) {
+            Line middle = ring.besideEdge(edge, radius);
+            Intervals own = ring.withoutOthers(Intervals.whole(middle.length()), edge, middle, radius - WalkStudy.SLACK);
+            free.add(withoutOthers(own, bed, middle, radius - WalkStudy.SLACK, near));
+        }
+        return free;
     }
 
     private Intervals withoutOthers(Intervals free, int bed, Line middle, double radius, int[] near) {

@@ -42,10 +42,9 @@ final class GapSearch {
     /** The gaps of one bed; those between two beds that are in {@code squarely} already are left out. */
     private List<Gap> of(int bed, Set<Set<Object>> squarely) {
         List<Gap> gaps = new ArrayList<>();
-        int[] near = layout.within(layout.ring(bed), FAR[0]);
-        for (int edge = 0; edge < layout.ring(bed).edges(); edge++) {
-            Strip strip = new Strip(layout.ring(bed), edge);
-            Facing facing = nearest(bed, strip, near);
+        List<Facing> facings = facings(bed);
+        for (int edge = 0; edge < facings.size(); edge++) {
+            Facing facing = facings.get(edge);
             if (facing == null || facing.distance < SHORTEST || layout.id(bed).equals(facing.other)) {
                 continue;
             }
@@ -53,30 +52,63 @@ final class GapSearch {
             boolean first = facing.other == null
                     || squarely.add(Set.of(id, facing.other, Math.round(facing.distance / 0.001)));
             if (first) {
-                gaps.add(strip.gap(id, facing));
+                gaps.add(new Strip(layout.ring(bed), edge).gap(id, facing));
             }
         }
         return gaps;
     }
 
-    private Facing nearest(int bed, Strip strip, int[] near) {
-        Facing nearest = layout.ring(bed).isConvex() ? null : strip.facing(layout.ring(bed), layout.id(bed));
-        for (Ring side : layout.plotSides()) {
-            nearest = nearer(nearest, strip.facing(side, null));
+    /** The question what the edges of a bed face among what lies near it. */
+    private record Round(UUID bed, Ring ring, List<UUID> ids, List<Ring> near, List<Ring> plotSides) {}
+
+    /**
+     * What each edge faces; null where nothing does.
+     *
+     * @param settled whether nothing further off could be nearer to an edge
+     */
+    private record Faced(List<Facing> facings, boolean settled) {}
+
+    private List<Facing> facings(int bed) {
+        Faced faced = null;
+        for (double far : FAR) {
+            int[] near = layout.within(layout.ring(bed), far);
+            faced = layout.memo().recall(question(bed, near), () -> faced(bed, near, far));
+            if (faced.settled) {
+                break;
+            }
         }
-        int[] searched = near;
-        for (int i = 0; ; i++) {
-            for (int other : searched) {
+        return faced.facings;
+    }
+
+    private Round question(int bed, int[] near) {
+        List<UUID> ids = new ArrayList<>(near.length);
+        List<Ring> rings = new ArrayList<>(near.length);
+        for (int other : near) {
+            ids.add(layout.id(other));
+            rings.add(layout.ring(other));
+        }
+        return new Round(layout.id(bed), layout.ring(bed), ids, rings, layout.plotSides());
+    }
+
+    private Faced faced(int bed, int[] near, double far) {
+        Ring ring = layout.ring(bed);
+        List<Facing> facings = new ArrayList<>(ring.edges());
+        boolean settled = true;
+        for (int edge = 0; edge < ring.edges(); edge++) {
+            Strip strip = new Strip(ring, edge);
+            Facing nearest = ring.isConvex() ? null : strip.facing(ring, layout.id(bed));
+            for (Ring side : layout.plotSides()) {
+                nearest = nearer(nearest, strip.facing(side, null));
+            }
+            for (int other : near) {
                 if (other != bed) {
                     nearest = nearer(nearest, strip.facing(layout.ring(other), layout.id(other)));
                 }
             }
-            boolean settled = nearest != null && nearest.distance <= FAR[i];
-            if (settled || i + 1 == FAR.length) {
-                return nearest;
-            }
-            searched = layout.within(layout.ring(bed), FAR[i + 1]);
+            facings.add(nearest);
+            settled &= nearest != null && nearest.distance <= far;
         }
+        return new Faced(facings, settled);
     }
 
     /** The nearer of two; a bed before the plot's edge where both are as near. */

@@ -10,7 +10,9 @@ import fairacre.plan.WayIn;
 import fairacre.shape.Memo;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
@@ -35,6 +37,7 @@ final class Layout {
     private final Geometry plot;
     private final IndexedPointInAreaLocator inPlot;
     private final STRtree index = new STRtree();
+    private final Map<Double, List<List<Ring>>> clusters = new HashMap<>();
 
     Layout(Setting setting, List<StandingBed> beds, boolean wheels, Memo memo) {
         this.beds = List.copyOf(beds);
@@ -110,6 +113,11 @@ final class Layout {
 
     List<WayIn> waysIn() {
         return waysIn;
+    }
+
+    /** Groups of what stands in the way that leave no way through for a disk of this radius, as {@link Clusters#of}. */
+    List<List<Ring>> clusters(double radius) {
+        return clusters.computeIfAbsent(radius, r -> Clusters.of(this, r));
     }
 
     boolean onPlot(double x, double y) {

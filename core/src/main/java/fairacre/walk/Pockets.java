@@ -8,6 +8,7 @@ import java.util.List;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Location;
@@ -24,31 +25,39 @@ final class Pockets {
     /** Fewer grown convex shapes than this can't close a ring: two of them have no hole between them. */
     private static final int FEWEST = 3;
 
-    private final List<PointOnGeometryLocator> locators;
+    /** One of them, with the upright rectangle round it, which most places are outside of. */
+    private record Pocket(Envelope round, PointOnGeometryLocator locator) {}
 
-    private Pockets(List<PointOnGeometryLocator> locators) {
-        this.locators = locators;
+    private final List<Pocket> pockets;
+
+    private Pockets(List<Pocket> pockets) {
+        this.pockets = pockets;
     }
 
     static Pockets of(Layout layout, Length width) {
         double radius = width.metres() / 2 - WalkStudy.SLACK;
-        List<PointOnGeometryLocator> locators = new ArrayList<>();
-        for (List<Ring> cluster : Clusters.of(layout, radius)) {
+        List<Pocket> pockets = new ArrayList<>();
+        for (List<Ring> cluster : layout.clusters(radius)) {
             if (cluster.size() >= FEWEST || !cluster.stream().allMatch(Ring::isConvex)) {
-                addHoles(layout, cluster, radius, locators);
+                addHoles(layout, cluster, radius, pockets);
             }
         }
-        return new Pockets(locators);
+        return new Pockets(pockets);
     }
 
     boolean cover(double x, double y) {
-        return locators.stream().anyMatch(l -> l.locate(new Coordinate(x, y)) == Location.INTERIOR);
+        for (Pocket pocket : pockets) {
+            if (pocket.round.contains(x, y) && pocket.locator.locate(new Coordinate(x, y)) == Location.INTERIOR) {
+                return true;
+            }
+        }
+        return false;
     }
 
-    private static void addHoles(Layout layout, List<Ring> cluster, double radius, List<PointOnGeometryLocator> into) {
+    private static void addHoles(Layout layout, List<Ring> cluster, double radius, List<Pocket> into) {
         for (Polygon pocket : holes(Clusters.joined(layout, cluster, radius))) {
             if (pocket.distance(layout.plot().getBoundary()) > radius + CURVE_TOLERANCE) {
-                into.add(new IndexedPointInAreaLocator(pocket));
+                into.add(new Pocket(pocket.getEnvelopeInternal(), new IndexedPointInAreaLocator(pocket)));
             }
         }
     }

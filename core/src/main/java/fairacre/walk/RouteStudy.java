@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.interfaces.ShortestPathAlgorithm.SingleSourcePaths;
 import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
@@ -68,11 +69,10 @@ public final class RouteStudy {
         }
         double before = start.get().distance(new Coordinate(place.x().metres(), place.y().metres()));
         boolean added = attach(start.get());
-        var paths = new DijkstraShortestPath<>(graph).getPaths(start.get());
+        Reached reached = new Reached(start.get(), new DijkstraShortestPath<>(graph).getPaths(start.get()));
         List<Route> routes = new ArrayList<>();
         for (StandingBed bed : beds) {
-            targets(bed).stream().map(target -> route(bed, target, start.get(), before, paths))
-                    .flatMap(Optional::stream).min(Comparator.comparing(Route::length)).ifPresent(routes::add);
+            reached.nearest(targets(bed)).ifPresent(places -> routes.add(route(bed, before + length(places), places)));
         }
         if (added) {
             graph.removeVertex(start.get());
@@ -81,24 +81,57 @@ public final class RouteStudy {
         return routes;
     }
 
-    /** Straight to the target, or by the bend that is best. */
-    private Optional<Route> route(StandingBed bed, Coordinate target, Coordinate start, double before,
-            SingleSourcePaths<Coordinate, DefaultWeightedEdge> paths) {
-        double least = sight.isClear(start, target) ? start.distance(target) : Double.POSITIVE_INFINITY;
-        Coordinate last = null;
-        for (Coordinate bend : bends) {
-            double length = paths.getWeight(bend) + bend.distance(target);
-            if (length < least && sight.isClear(bend, target)) {
-                least = length;
-                last = bend;
+    /** The bends as far as they are from one place. */
+    private final class Reached {
+        private final Coordinate start;
+        private final SingleSourcePaths<Coordinate, DefaultWeightedEdge> paths;
+        private final List<Coordinate> stops = new ArrayList<>();
+        private final double[] far;
+
+        Reached(Coordinate start, SingleSourcePaths<Coordinate, DefaultWeightedEdge> paths) {
+            this.start = start;
+            this.paths = paths;
+            stops.add(start);
+            bends.stream().filter(bend -> paths.getWeight(bend) < Double.POSITIVE_INFINITY).forEach(stops::add);
+            this.far = stops.stream().mapToDouble(stop -> stop == start ? 0 : paths.getWeight(stop)).toArray();
+        }
+
+        /** The places along the shortest way to one of the targets. */
+        Optional<List<Coordinate>> nearest(List<Coordinate> targets) {
+            double least = Double.POSITIVE_INFINITY;
+            Coordinate last = null;
+            Coordinate reached = null;
+            for (Coordinate target : targets) {
+                for (int stop : soonest(target, least)) {
+                    if (sight.isClear(stops.get(stop), target)) {
+                        least = far[stop] + stops.get(stop).distance(target);
+                        last = stops.get(stop);
+                        reached = target;
+                        break;
+                    }
+                }
             }
+            if (last == null) {
+                return Optional.empty();
+            }
+            List<Coordinate> places = new ArrayList<>(last == start ? List.of(start) : paths.getPath(last).getVertexList());
+            places.add(reached);
+            return Optional.of(places);
         }
-        if (least == Double.POSITIVE_INFINITY) {
-            return Optional.empty();
+
+        /** Stops by which the target would be nearer than a way that is known, the best first. */
+        private int[] soonest(Coordinate target, double known) {
+            return IntStream.range(0, far.length).filter(i -> far[i] + stops.get(i).distance(target) < known).boxed()
+                    .sorted(Comparator.comparingDouble(i -> far[i] + stops.get(i).distance(target))).mapToInt(i -> i).toArray();
         }
-        List<Coordinate> places = new ArrayList<>(last == null ? List.of(start) : paths.getPath(last).getVertexList());
-        places.add(target);
-        return Optional.of(route(bed, before + least, places));
+    }
+
+    private static double length(List<Coordinate> places) {
+        double sum = 0;
+        for (int i = 1; i < places.size(); i++) {
+            sum += places.get(i - 1).distance(places.get(i));
+        }
+        return sum;
     }
 
     private static Route route(StandingBed bed, double length, List<Coordinate> places) {

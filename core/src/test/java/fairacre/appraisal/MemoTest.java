@@ -5,12 +5,17 @@ import static fairacre.testing.Gardens.id;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.format.GardenJson;
+import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
+import fairacre.plan.Board;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.GroundChange;
+import fairacre.plan.Material;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
+import fairacre.plan.Price;
+import fairacre.plan.PriceItem;
 import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
@@ -19,6 +24,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.joda.money.Money;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -52,13 +58,17 @@ class MemoTest {
         StandingBed bed = standing.get(random.nextInt(standing.size()));
         BedRevision revision = bed.revision();
         Rectangle outline = revision.outline().shifted(random.nextDouble() - 0.5, random.nextDouble() - 0.5);
-        return switch (random.nextInt(7)) {
+        return switch (random.nextInt(10)) {
             case 0 -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), random.nextDouble() * 20);
             case 1 -> new Change.ReframeBed(bed.id(), revision.from(), Optional.empty());
             case 2 -> new GroundChange.PutFeature(Gardens.feature("Shed", FeatureKind.SHED, 0, 0, square(random)));
             case 3 -> new Change.PutGardener(Gardens.gardener("Tall", 0.5 + random.nextDouble() * 0.3, 0.5 + random.nextDouble() * 0.4));
             case 4 -> new GroundChange.PutWayIn(Gardens.gate("Gate", 1 + random.nextDouble() * 6, 0, 0.8 + random.nextDouble()));
             case 5 -> new GroundChange.RemoveWayIn(id("Gate"));
+            case 6 -> new Change.RebuildBed(bed.id(), revision.withBuild(Gardens.leaning(random.nextDouble() * 0.3)));
+            case 7 -> new Change.ReframeBed(bed.id(), revision.from(), Optional.of(Gardens.cedar(Board.B1X6, 1 + random.nextInt(3))));
+            case 8 -> new Change.SetPrice(new Price(PriceItem.board(Material.CEDAR, Board.B1X6, Length.feet(8)),
+                    Money.of(Gardens.EUR, 5 + random.nextInt(20)), false));
             default -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), outline.turn());
         };
     }
