@@ -74,6 +74,15 @@ export function easeWords(ease: keyof typeof EASE): string {
   return EASE[ease];
 }
 
+const JOINT_NAMES = {
+  SIDES_PAST: "sides run past the ends",
+  ENDS_PAST: "ends run past the sides",
+} as const;
+
+export function jointWords(joint: keyof typeof JOINT_NAMES): string {
+  return JOINT_NAMES[joint];
+}
+
 const GRADES = {
   LEVEL: "level for all purposes",
   WHEELS: "fit for wheels",

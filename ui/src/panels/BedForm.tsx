@@ -3,6 +3,7 @@ import { reoutline } from "../edits/changes";
 import { formatDimension } from "../measure/lengths";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
+import { jointWords } from "../words";
 import { boundsOf, corners, shifted, stretched, turned } from "../sheet/geometry";
 import { useDesk } from "../workspace/desk";
 import { revisionIn } from "../workspace/useBedActions";
@@ -93,6 +94,7 @@ export function BedForm({ bed }: { bed: Bed }) {
             {formatDimension(judged.insideLength, desk.units)} ×{" "}
             {formatDimension(judged.insideWidth, desk.units)}
           </p>
+          {current?.frame && <p className="text-sm text-soft">{jointWords(current.frame.joint)}</p>}
         </div>
       </div>
       <div className="flex gap-1">

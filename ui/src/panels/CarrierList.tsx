@@ -176,7 +176,15 @@ function CarrierFindings({ carrier }: { carrier: Carrier }) {
             {data.pinches.map((pinch, index) => (
               <li key={index}>
                 <span className="figures">{formatDimension(pinch.width, desk.units)}</span> between{" "}
-                {name(pinch.bed)} and {pinch.other === undefined ? "the plot's edge" : name(pinch.other)}
+                {name(pinch.bed)} and {pinch.other === undefined ? "the plot's edge" : name(pinch.other)}:{" "}
+                <span className="figures">{formatDimension(carrier.width - pinch.width, desk.units)}</span>{" "}
+                more would free it
+                {pinch.lean > 0 && (
+                  <>
+                    , or <span className="figures">{formatDimension(pinch.lean, desk.units)}</span> less
+                    leaning out
+                  </>
+                )}
               </li>
             ))}
           </ul>

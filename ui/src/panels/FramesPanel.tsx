@@ -2,17 +2,14 @@ import type { Bed, Change, Frame } from "../api/types";
 import { formatLength } from "../measure/lengths";
 import { batch, without } from "../edits/changes";
 import { Choice } from "../parts/Choice";
-import { words } from "../words";
+import { jointWords, words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { revisionIn, useBedActions } from "../workspace/useBedActions";
 import { BillTable } from "./BillTable";
 import { BuildFields } from "./BuildFields";
 
 const NONE = "none";
-const JOINTS = [
-  { value: "SIDES_PAST", label: "sides run past the ends" },
-  { value: "ENDS_PAST", label: "ends run past the sides" },
-] as const;
+const JOINTS = (["SIDES_PAST", "ENDS_PAST"] as const).map((value) => ({ value, label: jointWords(value) }));
 
 /** What holds the selected beds, the pieces of it, and the boards to buy. */
 export function FramesPanel() {
