@@ -19,7 +19,7 @@ class VisitTest {
     void theDemoHasThreeSeasonsThreeGardenersAndSomeSnags() {
         try (Garden garden = Garden.demo()) {
             garden.season(2028);
-            assertThat(garden.page().locator("[data-bed]")).hasCount(14);
+            assertThat(garden.page().locator("[data-bed]")).hasCount(15);
             assertThat(garden.snags()).containsText("Nobody reaches");
             assertThat(garden.snags()).containsText("too narrow for Maren");
             assertThat(garden.snags()).containsText("contingency");
