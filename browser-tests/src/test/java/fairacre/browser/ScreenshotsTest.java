@@ -34,6 +34,11 @@ class ScreenshotsTest {
             shoot(garden, "purse");
             garden.step("Ground");
             shoot(garden, "ground");
+            garden.bed("Chart table").click();
+            garden.step("Walks");
+            garden.page().getByTestId("edges").scrollIntoViewIfNeeded();
+            garden.page().getByTestId("edges").getByText("Oda").click();
+            shoot(garden, "edges");
             garden.step("Beds");
             garden.button("Try arrangements …").click();
             garden.button("Try them").click();
