@@ -109,8 +109,8 @@ final class CarrierSnags {
 
     private void addForChair(Gardener gardener, CarrierStudy study, List<Snag> snags) {
         Carrier chair = new Carrier(gardener.id(), gardener.name(), gardener.passing(), true, CHAIR_TURNS);
-        if (!context.setting().waysIn().isEmpty() && !context.standing().isEmpty() && !study.ground(chair).isEmpty()
-                && !study.turnsSomewhere(chair)) {
+        if (!context.setting().waysIn().isEmpty() && !context.standing().isEmpty() && !study.turnsSomewhere(chair)
+                && !study.ground(chair).isEmpty()) {
             snags.add(noTurning(gardener));
         }
         if (isLarge()) {

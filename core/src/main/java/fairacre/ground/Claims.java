@@ -4,41 +4,56 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.FeatureKind.Extent;
 import fairacre.plan.Polygons;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 
-/** Which ground a feature speaks for. */
+/** The ground that a feature speaks for; made once and asked for every bed. */
 final class Claims {
 
     /** What is shared less deeply than a millimetre only touches, metres. */
     private static final double TOUCHING = 0.001;
     private static final int QUADRANT_SEGMENTS = 16;
 
-    private Claims() {}
-
     record Shared(Claim kind, Geometry shared) {}
 
-    /** What the feature claims of a bed's ground, the gravest claim first; empty if they have nothing to do with each other. */
-    static Optional<Shared> on(Polygon bed, Feature feature) {
+    private record Ground(Claim kind, Geometry area) {}
+
+    private final Feature feature;
+    private final List<Ground> grounds = new ArrayList<>();
+
+    private Claims(Feature feature) {
+        this.feature = feature;
         if (feature.kind().takesGround() && feature.kind() != FeatureKind.KEEP_OFF) {
-            Optional<Shared> built = shared(Claim.BUILT_ON, bed, body(feature));
-            if (built.isPresent()) {
-                return built;
-            }
+            grounds.add(new Ground(Claim.BUILT_ON, body(feature)));
         }
-        return switch (feature.kind()) {
-            case KEEP_OFF -> shared(Claim.KEEP_OFF, bed, margin(feature));
-            case BURIED_LINE -> shared(Claim.BURIED_LINE, bed, margin(feature));
-            case TREE -> shared(Claim.TREE_ROOTS, bed, margin(feature));
-            default -> Optional.empty();
-        };
+        switch (feature.kind()) {
+            case KEEP_OFF -> grounds.add(new Ground(Claim.KEEP_OFF, margin(feature)));
+            case BURIED_LINE -> grounds.add(new Ground(Claim.BURIED_LINE, margin(feature)));
+            case TREE -> grounds.add(new Ground(Claim.TREE_ROOTS, margin(feature)));
+            default -> { }
+        }
+    }
+
+    static Claims of(Feature feature) {
+        return new Claims(feature);
+    }
+
+    Feature feature() {
+        return feature;
+    }
+
+    /** What the feature claims of a bed's ground, the gravest claim first; empty if they have nothing to do with each other. */
+    Optional<Shared> on(Polygon bed) {
+        return grounds.stream().map(ground -> shared(ground.kind, bed, ground.area)).flatMap(Optional::stream).findFirst();
     }
 
     /** Whether a bed must not be put there. */
-    static boolean forbids(Polygon bed, Feature feature) {
-        return on(bed, feature).filter(s -> s.kind() == Claim.BUILT_ON || s.kind() == Claim.KEEP_OFF).isPresent();
+    boolean forbids(Polygon bed) {
+        return on(bed).filter(s -> s.kind() == Claim.BUILT_ON || s.kind() == Claim.KEEP_OFF).isPresent();
     }
 
     private static Optional<Shared> shared(Claim kind, Polygon bed, Geometry ground) {

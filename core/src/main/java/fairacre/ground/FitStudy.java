@@ -2,7 +2,6 @@ package fairacre.ground;
 
 import fairacre.measure.Area;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Feature;
 import fairacre.plan.Point;
 import fairacre.plan.Setting;
 import fairacre.plan.Polygons;
@@ -37,11 +36,13 @@ public final class FitStudy {
     private final Geometry plot;
     private final Setting setting;
     private final List<StandingBed> beds;
+    private final List<Claims> claims;
 
     private FitStudy(Setting setting, List<StandingBed> beds) {
         this.plot = setting.site().ground();
         this.setting = setting;
         this.beds = beds;
+        this.claims = setting.features().stream().map(Claims::of).toList();
     }
 
     public static FitStudy of(Setting setting, List<StandingBed> beds) {
@@ -86,8 +87,8 @@ public final class FitStudy {
         List<Encroachment> found = new ArrayList<>();
         for (StandingBed bed : beds) {
             Polygon outline = Polygons.of(bed.corners());
-            for (Feature feature : setting.features()) {
-                Claims.on(outline, feature).ifPresent(claim -> found.add(new Encroachment(bed.id(), feature.id(), claim.kind(),
+            for (Claims claiming : claims) {
+                claiming.on(outline).ifPresent(claim -> found.add(new Encroachment(bed.id(), claiming.feature().id(), claim.kind(),
                         Area.squareMetres(claim.shared().getArea()), inside(claim.shared()))));
             }
         }
@@ -98,7 +99,7 @@ public final class FitStudy {
     public boolean hasRoomFor(BedRevision revision) {
         Polygon candidate = Polygons.of(revision.corners());
         if (!plot.buffer(TOUCHING).covers(candidate)
-                || setting.features().stream().anyMatch(feature -> Claims.forbids(candidate, feature))) {
+                || claims.stream().anyMatch(claiming -> claiming.forbids(candidate))) {
             return false;
         }
         return beds.stream().noneMatch(bed -> areOverlapping(revision, bed.revision()));

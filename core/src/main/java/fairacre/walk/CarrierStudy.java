@@ -62,9 +62,13 @@ public final class CarrierStudy {
      * on the spot.
      */
     public boolean turnsSomewhere(Carrier carrier) {
+        Edges edges = walks.edges(carrier.wheels());
+        if (carrier.turning().compareTo(carrier.width()) <= 0
+                || beds.stream().anyMatch(bed -> edges.turnsBeside(bed.id(), carrier.turning(), carrier.width()))) {
+            return true;
+        }
         Geometry centres = centres(carrier);
-        return carrier.turning().compareTo(carrier.width()) <= 0 || !roomFor(carrier.turning(), carrier, centres).isEmpty()
-                || tees(carrier).isAnywhere(centres);
+        return !roomFor(carrier.turning(), carrier, centres).isEmpty() || tees(carrier).isAnywhere(centres);
     }
 
     /**

@@ -89,6 +89,28 @@ final class Edges {
         return false;
     }
 
+    /**
+     * Whether a circle of this diameter is free against an edge of a bed where a carrier of this width gets to its middle: the
+     * common place to turn, and sooner known than all places.
+     */
+    boolean turnsBeside(UUID bed, Length turning, Length width) {
+        Integer position = positions.get(bed);
+        if (position == null) {
+            return false;
+        }
+        Ring ring = layout.ring(position);
+        List<Intervals> free = beside(position, turning, layout.within(ring, turning.metres()));
+        for (int edge = 0; edge < free.size(); edge++) {
+            Line middle = ring.besideEdge(edge, turning.metres() / 2);
+            for (Interval part : free.get(edge).parts()) {
+                if (part.length() >= SHORTEST && usable(middle.xAt(part.middle()), middle.yAt(part.middle()), width)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
     private List<Stretch> alongEdge(Ring ring, int edge, Length width, Intervals free) {
         Line middle = ring.besideEdge(edge, width.metres() / 2);
         List<Stretch> found = new ArrayList<>();
