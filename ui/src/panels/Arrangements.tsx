@@ -59,7 +59,8 @@ export function Arrangements() {
   );
 }
 
-function useWish(): [Wish, (part: Partial<Wish>) => void] {
+/** What is wished, the largest free rectangle to begin with; not ready until the program has found that. */
+function useWish(): [Wish, (part: Partial<Wish>) => void, boolean] {
   const desk = useDesk();
   const plot = boundsOf(desk.plan.site.corners);
   const passing = Math.max(0.3, ...desk.plan.gardeners.map((g) => g.passing));
@@ -71,6 +72,7 @@ function useWish(): [Wish, (part: Partial<Wish>) => void] {
     mainWalk: Math.max(passing, desk.units === "METRIC" ? 1.05 : 1.0668),
     longest: desk.units === "METRIC" ? 5 : 4.8768,
   });
+  const [ready, setReady] = useState(false);
   const garden = desk.plan.id;
   useEffect(() => {
     let gone = false;
@@ -81,7 +83,10 @@ function useWish(): [Wish, (part: Partial<Wish>) => void] {
         const low = { x: centre.x - length / 2, y: centre.y - width / 2 };
         setWish((before) => ({ ...before, low, length, width }));
       })
-      .catch(() => undefined);
+      .catch(() => undefined)
+      .finally(() => {
+        if (!gone) setReady(true);
+      });
     return () => {
       gone = true;
     };
@@ -91,12 +96,13 @@ function useWish(): [Wish, (part: Partial<Wish>) => void] {
     (part) => {
       setWish({ ...wish, ...part });
     },
+    ready,
   ];
 }
 
 function Search({ onTaken }: { onTaken: () => void }) {
   const desk = useDesk();
-  const [wish, setWish] = useWish();
+  const [wish, setWish, ready] = useWish();
   const [framed, setFramed] = useState(true);
   const [found, setFound] = useState<readonly Arrangement[]>([]);
   const [tried, setTried] = useState<number | null>(null);
@@ -190,7 +196,12 @@ function Search({ onTaken }: { onTaken: () => void }) {
       </div>
       {frame && <CheckField label="Framed as the other beds are" checked={framed} onChange={setFramed} />}
       <div className="flex items-center gap-3">
-        <button type="button" className="strong-button" disabled={running} onClick={() => void search()}>
+        <button
+          type="button"
+          className="strong-button"
+          disabled={running || !ready}
+          onClick={() => void search()}
+        >
           Try them
         </button>
         {running && (
