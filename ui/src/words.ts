@@ -37,6 +37,7 @@ export const words = {
     " R turns by 15 degrees, Shift+R back. D duplicates, Delete takes out, Control+Z undoes. Every size and place can also be" +
     " typed in the panel.",
   noBeds: "No bed yet. Draw one on the sheet, or place one by its numbers.",
+  findingRemedies: "Working out what would help …",
   noSnags: "Nothing is wrong with the plan in this season.",
   noGardeners: "Nobody gardens here yet. Name who does, so that reach and walks can be judged.",
   frameCaution: "Saw with care: wear a dust mask with treated wood and never burn its offcuts.",

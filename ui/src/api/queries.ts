@@ -68,6 +68,16 @@ export function useAppraisal(id: string, revision: number, season: number) {
   });
 }
 
+/** The judgement without remedies, which is there sooner. */
+export function useQuickAppraisal(id: string, revision: number, season: number) {
+  return useQuery({
+    queryKey: [...keys.appraisal(id, revision, season), "quick"],
+    queryFn: () =>
+      request<AppraisalReport>("GET", `/api/gardens/${id}/appraisal?season=${String(season)}&remedies=false`),
+    staleTime: Infinity,
+  });
+}
+
 /** The ground that a carrier can use; asked for while its layer is shown. */
 export function useCarrierGround(id: string, revision: number, season: number, carrier: string | null) {
   return useQuery({

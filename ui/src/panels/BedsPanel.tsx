@@ -108,7 +108,9 @@ function BedList() {
                     ? `${formatLength(outline.length, desk.units)} × ${formatLength(outline.width, desk.units)}`
                     : first > desk.season
                       ? `from ${String(first)}`
-                      : `gone in ${String(bed.retired ?? "")}`}
+                      : bed.retired !== undefined && bed.retired <= desk.season
+                        ? `gone in ${String(bed.retired)}`
+                        : "…"}
                 </span>
               </button>
             </li>

@@ -75,12 +75,19 @@ function edgeWords(edges: readonly Edge[], length: (metres: number) => string): 
   if (edges.length > 0 && whole.length === edges.length) return "At all of its edges.";
   if (none.length === edges.length) return "At none of its edges.";
   const parts = [
-    whole.length > 0 ? `all of the ${whole.map(sideOf).join(", ")}` : "",
+    whole.length > 0 ? `all of the ${sides(whole)}` : "",
     ...some.map((edge) => `${length(edge.free)} of ${length(edge.length)} at the ${sideOf(edge)}`),
-    none.length > 0 ? `not the ${none.map(sideOf).join(", ")}` : "",
+    none.length > 0 ? `not the ${sides(none)}` : "",
   ];
   const text = parts.filter((part) => part !== "").join("; ");
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+}
+
+/** Each side once; "lower (3)" where several edges of a notched bed look the same way. */
+function sides(edges: readonly Edge[]): string {
+  const counts = new Map<string, number>();
+  for (const edge of edges) counts.set(sideOf(edge), (counts.get(sideOf(edge)) ?? 0) + 1);
+  return [...counts].map(([side, count]) => (count === 1 ? side : `${side} (${String(count)})`)).join(", ");
 }
 
 /** An edge is called after where it looks on the sheet; the ground lies to its right. */

@@ -180,6 +180,18 @@ describe("at the edges of a bed", () => {
     ]);
   });
 
+  it("edges of a notched bed that look the same way are counted", async () => {
+    const edges = [
+      at(0, [0, 0, 1, 0], 1),
+      at(1, [1, 0, 1, 1], 0),
+      at(2, [1, 1, 2, 1], 1),
+      at(3, [0, 1, 0, 0], 0),
+    ];
+    answering({ "/edges": { edges, heights: [], canBeSatOn: false } });
+    atDesk(deskFor({ selection: new Set(["beans"]) }).desk, <EdgeList />);
+    expect(await screen.findByText("All of the lower (2); not the right, left.")).toBeInTheDocument();
+  });
+
   it("a slanted side has two names", () => {
     expect(sideName(1, 1)).toBe("upper right");
     expect(sideName(-1, 0)).toBe("left");

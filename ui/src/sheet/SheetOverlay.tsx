@@ -30,8 +30,14 @@ export function SheetOverlay({ control, view }: { control: ViewControl; view: Vi
         <ZoomButton label="Whole plot" sign="⤢" onClick={control.fit} />
       </div>
       {(nobody || missing.length > 0) && (
-        <div className="pointer-events-none absolute bottom-2 left-2 border border-rule bg-paper/95 px-2 py-1 text-sm">
-          <p className="font-semibold">Out of reach</p>
+        <details
+          open
+          className="absolute bottom-2 left-2 border border-rule bg-paper/95 px-2 py-1 text-sm"
+          onPointerDown={(event) => {
+            event.stopPropagation();
+          }}
+        >
+          <summary className="cursor-pointer font-semibold">Out of reach</summary>
           {nobody && (
             <p className="flex items-center gap-2">
               <Swatch pattern="hatch-nobody" /> for everybody
@@ -42,7 +48,7 @@ export function SheetOverlay({ control, view }: { control: ViewControl; view: Vi
               <Swatch pattern={hatchId(index)} /> <span className="truncate">for {gardener.name}</span>
             </p>
           ))}
-        </div>
+        </details>
       )}
       <ScaleBar view={view} />
     </>

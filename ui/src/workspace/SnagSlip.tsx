@@ -12,7 +12,9 @@ const keyOf = (snag: Snag) => `${snag.rule} ${snag.beds.join()} ${snag.gardeners
  * tried the list stays as it is: what would be put right is struck out, what would be new stands on top.
  */
 export function SnagSlip() {
-  const { judged, preview } = useDesk();
+  const { judged: whole, report, preview } = useDesk();
+  // A garden that has just been opened is judged before it is known what would help.
+  const judged = whole ?? report;
   const snags = judged?.snags ?? [];
   const known = new Set(snags.map(keyOf));
   const then = preview ? new Set(preview.appraisal.snags.map(keyOf)) : null;
@@ -23,7 +25,7 @@ export function SnagSlip() {
       className="flex flex-col border-rule bg-paper max-lg:order-4 max-lg:border-t lg:min-h-0 lg:border-l"
     >
       <h2 className="flex items-baseline gap-2 border-b border-rule px-3 py-2">
-        Snags <span className="figures text-soft">{snags.length}</span>
+        Snags <span className="figures text-soft">{judged ? snags.length : "…"}</span>
         {preview && (
           <span className="ml-auto text-sm font-normal text-mark">
             would be <span className="figures">{preview.appraisal.snags.length}</span>
@@ -82,6 +84,7 @@ function Item({ snag, number, cured }: { snag: Snag; number: number; cured: bool
           <p className="text-soft">
             {snag.ruleWords} <span className="block">Source: {snag.source}.</span>
           </p>
+          {snag.remedies.length === 0 && <p className="text-soft">{words.findingRemedies}</p>}
           <ul className="mt-1 space-y-1">
             {snag.remedies.map((remedy) => (
               <li key={remedy.words}>

@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { Problem } from "../api/client";
-import { keys, useAppraisal, useCatalogue, useGarden } from "../api/queries";
+import { keys, useAppraisal, useCatalogue, useGarden, useQuickAppraisal } from "../api/queries";
 import type { Change, GardenView, Preview } from "../api/types";
 import { outlinesAfter } from "../edits/changes";
 import { Previews } from "../edits/previews";
@@ -59,12 +59,14 @@ export function useDeskState(id: string): Opened {
   const shownSeason = season ?? presentSeason(garden.data?.plan.firstSeason);
   const appraisal = useAppraisal(id, garden.data?.revision ?? -1, shownSeason);
   const judged = appraisal.isPlaceholderData ? undefined : appraisal.data;
+  const quick = useQuickAppraisal(id, garden.data?.revision ?? -1, shownSeason);
   useEffect(() => {
     if (!judged) return;
     setSettling([]);
     if (!trying.current) setPreview(null);
   }, [judged]);
-  const report = preview?.appraisal ?? (appraisal.data?.season === shownSeason ? appraisal.data : undefined);
+  const earlier = appraisal.data?.season === shownSeason ? appraisal.data : undefined;
+  const report = preview?.appraisal ?? judged ?? quick.data ?? earlier;
 
   const bedById = useMemo(() => new Map((report?.beds ?? []).map((bed) => [bed.bed, bed])), [report]);
   const outlines = useMemo(() => {
@@ -89,7 +91,7 @@ export function useDeskState(id: string): Opened {
     step,
     setStep,
     report,
-    judged: appraisal.data?.season === shownSeason ? appraisal.data : undefined,
+    judged: earlier,
     preview,
     tryOut: (change: Change | null) => {
       trying.current = change !== null;

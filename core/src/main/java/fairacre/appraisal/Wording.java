@@ -18,6 +18,10 @@ record Wording(Units units) {
     }
 
     String area(Area area) {
+        double size = units == Units.METRIC ? area.squareMetres() * 100 : area.squareFeet() * 10;
+        if (!area.isZero() && Math.round(size) == 0) {
+            return units == Units.METRIC ? "under 0.01 m²" : "under 0.1 sq ft";
+        }
         return units == Units.METRIC ? BigDecimal.valueOf(Math.round(area.squareMetres() * 100), 2).toPlainString() + " m²"
                 : BigDecimal.valueOf(Math.round(area.squareFeet() * 10), 1).toPlainString() + " sq ft";
     }

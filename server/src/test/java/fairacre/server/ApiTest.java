@@ -460,6 +460,38 @@ class ApiTest {
         private final String garden = rosa.garden();
 
         @Test
+        void theJudgementWithoutRemediesIsTheSameButForThem() {
+            rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 5, 4, 3, 2)));
+            rosa.change(garden, 1, new Change.PutGardener(gardener("Ada", 0.6, 0.5)));
+            String path = "/api/gardens/" + garden + "/appraisal?season=2027";
+            JsonNode whole = rosa.get(path).json();
+            JsonNode quick = rosa.get(path + "&remedies=false").json();
+            assertThat(whole.at("/snags/0/remedies")).isNotEmpty();
+            assertThat(quick.at("/snags/0/remedies")).isEmpty();
+            assertThat(quick.at("/snags/0/words")).isEqualTo(whole.at("/snags/0/words"));
+            assertThat(quick.get("purse")).isEqualTo(whole.get("purse"));
+        }
+
+        @Test
+        void edgesAlterationsAndMeasuresFromALineAreAnswered() {
+            rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 5, 4, 3, 2)));
+            rosa.change(garden, 1, new Change.PutGardener(gardener("Ada", 0.6, 0.5)));
+            JsonNode edges = rosa.get("/api/gardens/" + garden + "/beds/" + id("Beans") + "/edges?season=2027").json();
+            assertThat(edges.get("edges")).hasSize(4);
+            assertThat(edges.at("/edges/0/free").asDouble()).isEqualTo(3);
+            assertThat(edges.at("/heights/0/ease").stringValue()).isEqualTo("UNKNOWN");
+            Answer split = rosa.post("/api/gardens/" + garden + "/alterations?season=2028", "{\"kind\":\"SPLIT\",\"bed\":\"" + id("Beans") + "\"}");
+            assertThat(split.json().at("/changes/0/kind").stringValue()).isEqualTo("ReviseBed");
+            assertProblem(rosa.post("/api/gardens/" + garden + "/alterations?season=2028",
+                    "{\"kind\":\"RAISE\",\"bed\":\"" + id("Beans") + "\"}"), 422, "bed");
+            assertProblem(rosa.get("/api/gardens/" + garden + "/levels/line?x1=0&y1=0&x2=1&y2=1"), 422, "levels");
+            assertThat(rosa.post("/api/plots/offsets", "{\"corners\":[{\"along\":0,\"off\":0},{\"along\":4,\"off\":0},{\"along\":4,\"off\":3}]}")
+                    .json()).hasSize(3);
+            assertProblem(rosa.post("/api/plots/tapes", "{\"length\":4,\"corners\":[{\"fromFirst\":1,\"fromSecond\":1,\"left\":true},"
+                    + "{\"fromFirst\":1,\"fromSecond\":4,\"left\":true},{\"fromFirst\":4,\"fromSecond\":1,\"left\":true}]}"), 422, "corners/0");
+        }
+
+        @Test
         void whatACarrierCanDoAndTheWaysToTheBedsAreAnswered() {
             rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 5, 4, 2, 1)));
             rosa.change(garden, 1, new GroundChange.PutCarrier(Gardens.carrier("Barrow", 0.9, true, 0)));

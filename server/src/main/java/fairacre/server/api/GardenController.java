@@ -1,6 +1,5 @@
 package fairacre.server.api;
 
-import fairacre.appraisal.Appraisal;
 import fairacre.appraisal.AppraisalReport;
 import fairacre.drawing.PdfSheet;
 import fairacre.drawing.SettingOutSheet;
@@ -95,8 +94,9 @@ class GardenController {
     }
 
     @GetMapping("/{garden}/appraisal")
-    AppraisalReport appraisal(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        return Appraisal.of(gardens.get(id(owner), garden).plan(), season).report();
+    AppraisalReport appraisal(Principal owner, @PathVariable UUID garden, @RequestParam int season,
+            @RequestParam(defaultValue = "true") boolean remedies) {
+        return gardens.appraise(id(owner), garden, season, remedies);
     }
 
     @PostMapping("/{garden}/previews")

@@ -65,6 +65,17 @@ public class GardenService {
         }
     }
 
+    /**
+     * The judgement of a garden in a season.
+     *
+     * @param remedies whether what would help is worked out too, and what each bed alone would cost: that takes longer
+     */
+    public AppraisalReport appraise(UUID owner, UUID garden, int season, boolean remedies) {
+        Known base = known(owner, garden);
+        Appraisal appraisal = Appraisal.of(base.plan(), season, base.memo());
+        return remedies ? appraisal.report() : appraisal.preview();
+    }
+
     /** What the change would make of the garden, and what it would cost more, without keeping it. */
     public Preview preview(UUID owner, UUID garden, Change change, int season) {
         Known base = known(owner, garden);
