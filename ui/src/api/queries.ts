@@ -5,6 +5,7 @@ import type {
   AtTheBed,
   CarrierGround,
   Catalogue,
+  CuttingPlan,
   Fall,
   GardenView,
   HistoryEntry,
@@ -129,6 +130,17 @@ export function useAtTheBed(id: string, revision: number, season: number, bed: s
     queryFn: () =>
       request<AtTheBed>("GET", `/api/gardens/${id}/beds/${bed ?? ""}/edges?season=${String(season)}`),
     enabled: bed !== null,
+    staleTime: Infinity,
+  });
+}
+
+/** How the boards are cut that the bill buys; asked for while it is looked at. */
+export function useCutting(id: string, revision: number, wanted: boolean) {
+  return useQuery({
+    queryKey: ["cutting", id, revision],
+    queryFn: () => request<CuttingPlan[]>("GET", `/api/gardens/${id}/cutting`),
+    enabled: wanted,
+    placeholderData: keepPreviousData,
     staleTime: Infinity,
   });
 }

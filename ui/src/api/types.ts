@@ -25,6 +25,7 @@ export type SpotHeight = Schemas["SpotHeight"];
 export type SoilNotes = Schemas["SoilNotes"];
 export type Lie = Schemas["Lie"];
 export type Build = Schemas["Build"];
+export type CuttingPlan = Schemas["CuttingPlan"];
 export type Terraces = Schemas["Terraces"];
 export type Fall = Schemas["Fall"];
 export type AtTheBed = Schemas["AtTheBed"];

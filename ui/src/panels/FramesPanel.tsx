@@ -7,6 +7,8 @@ import { useDesk } from "../workspace/desk";
 import { revisionIn, useBedActions } from "../workspace/useBedActions";
 import { BillTable } from "./BillTable";
 import { BuildFields } from "./BuildFields";
+import { CuttingPlans } from "./CuttingPlans";
+import { WillItBow } from "./WillItBow";
 
 const NONE = "none";
 const JOINTS = (["SIDES_PAST", "ENDS_PAST"] as const).map((value) => ({ value, label: jointWords(value) }));
@@ -27,6 +29,7 @@ export function FramesPanel() {
       {only && selected.length === 1 && <Pieces bed={only} />}
       <h3 className="border-t border-rule pt-2">Boards to buy, all beds</h3>
       <BillTable lines={boards} empty="No frame needs boards." />
+      <CuttingPlans />
       <p className="text-sm text-soft">
         {words.frameCaution} {words.oldTimber}
       </p>
@@ -128,7 +131,9 @@ function Pieces({ bed }: { bed: Bed }) {
   const desk = useDesk();
   const judged = desk.bedById.get(bed.id);
   // A preview works out no bill for each bed: the last full judgement's stands meanwhile.
-  const alone = desk.judged?.beds.find((other) => other.bed === bed.id)?.alone ?? [];
+  const kept = desk.judged?.beds.find((other) => other.bed === bed.id);
+  const alone = kept?.alone ?? [];
+  const bowing = kept?.bowing;
   if (!judged || judged.pieces.length === 0) return null;
   return (
     <div>
@@ -151,6 +156,7 @@ function Pieces({ bed }: { bed: Bed }) {
           ))}
         </tbody>
       </table>
+      {bowing && <WillItBow bowing={bowing} />}
       <h3 className="mt-2">If this bed alone were built</h3>
       <BillTable lines={alone} empty="Nothing to buy." />
     </div>

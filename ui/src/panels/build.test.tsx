@@ -3,8 +3,8 @@ import "../testing/setup";
 import { screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import type { Point } from "../api/types";
-import { atDesk, deskFor, plan } from "../testing/desk";
+import type { AppraisalReport, Point } from "../api/types";
+import { atDesk, deskFor, plan, report } from "../testing/desk";
 import { sideName } from "../words";
 import { Alterations } from "./Alterations";
 import { BedsPanel } from "./BedsPanel";
@@ -106,6 +106,75 @@ describe("what beds are built with", () => {
       kind: "RebuildBed",
       revision: { frame: { material: "cedar" }, build: { overhang: 0.3 } },
     });
+  });
+});
+
+describe("bowing", () => {
+  const side = { length: 5.4, times: 2, ties: 2, spacing: 1.8 };
+
+  function bowing(sides: object[]) {
+    const beds = report.beds.map((bed) => ({
+      ...bed,
+      bowing: { kilopascals: 3.11, newtonsPerMetre: 730.4, span: 1.96, sides },
+    }));
+    const judged = { ...report, beds } as unknown as AppraisalReport;
+    atDesk(deskFor({ judged, selection: new Set(["beans"]) }).desk, <FramesPanel />);
+    return screen.getByTestId("bowing");
+  }
+
+  it("ties are told with their spacing and the figures behind them", () => {
+    const told = bowing([
+      { ...side, untied: 0.08 },
+      { length: 0.9, times: 2, ties: 0, spacing: 0.9, untied: 0.001 },
+    ]);
+    expect(told).toHaveTextContent(
+      "Ties or stakes every 1.80 m: 2 in each side of 5.40 m, which would bow by 0.08 m without.",
+    );
+    expect(told).toHaveTextContent("presses 3.1 kPa on the lowest course, 730 N on each metre");
+  });
+
+  it("a side beyond all reckoning gives way, and short ones hold", () => {
+    expect(bowing([side])).toHaveTextContent("which would give way altogether without");
+  });
+
+  it("boards that hold from corner to corner need nothing", () => {
+    expect(bowing([{ ...side, ties: 0, untied: 0.002 }])).toHaveTextContent("No: its boards hold");
+  });
+});
+
+describe("how the boards are cut", () => {
+  const cutList = {
+    boards: [{ stock: 2.4, count: 3 }],
+    offcut: 0.5,
+    least: 3,
+    cuts: [
+      { stock: 2.4, pieces: [2.4], rest: 0, times: 2 },
+      { stock: 2.4, pieces: [0.95, 0.95], rest: 0.497, times: 1 },
+    ],
+  };
+
+  async function opened(least: number) {
+    answering({
+      "/cutting": [{ season: 2027, material: "cedar", board: "38x150 mm", cutList: { ...cutList, least } }],
+    });
+    atDesk(deskFor().desk, <FramesPanel />);
+    await userEvent.click(screen.getByText("How the boards are cut"));
+  }
+
+  it("each board is drawn with its pieces, alike ones once, and the bound is told", async () => {
+    await opened(3);
+    expect(await screen.findByRole("img", { name: "Board of 2.40 m: 0.95 m, 0.95 m" })).toBeInTheDocument();
+    expect(screen.getByText(/no layout does with fewer/)).toHaveTextContent("3 boards");
+    expect(screen.getByText(/0\.95 m \+ 0\.95 m/)).toHaveTextContent(
+      "1 × 2.40 m: 0.95 m + 0.95 m, 0.497 m left with the trim",
+    );
+  });
+
+  it("a layout that may not be the best says what would be", async () => {
+    await opened(2);
+    expect(
+      await screen.findByText(/fewer than 2 can't do; more and shorter ones may be cheaper/),
+    ).toBeInTheDocument();
   });
 });
 

@@ -101,6 +101,11 @@ export function TopBar() {
                   The garden as a file
                 </a>
               </DropdownMenu.Item>
+              <DropdownMenu.Item asChild>
+                <a className={item} href={`${path}/bill.csv`} download>
+                  The bill as a table (CSV)
+                </a>
+              </DropdownMenu.Item>
             </DropdownMenu.Content>
           </DropdownMenu.Portal>
         </DropdownMenu.Root>

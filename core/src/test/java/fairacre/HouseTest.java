@@ -39,7 +39,7 @@ class HouseTest {
                 .whereLayer("drawing").mayNotBeAccessedByAnyLayer()
                 .whereLayer("appraisal").mayOnlyBeAccessedByLayers("drawing", "format", "arrange")
                 .whereLayer("arrange").mayNotBeAccessedByAnyLayer()
-                .whereLayer("cost").mayOnlyBeAccessedByLayers("appraisal", "arrange")
+                .whereLayer("cost").mayOnlyBeAccessedByLayers("appraisal", "arrange", "format")
                 .whereLayer("fill").mayOnlyBeAccessedByLayers("cost", "appraisal")
                 .whereLayer("frame").mayOnlyBeAccessedByLayers("cost", "appraisal")
                 .whereLayer("reach").mayOnlyBeAccessedByLayers("appraisal")

@@ -122,9 +122,18 @@ class JudgementTest {
                     new Locator.FilterOptions().setHasText("side"))).containsText("2.438 m");
             assertThat(garden.page().getByRole(com.microsoft.playwright.options.AriaRole.ROW).filter(
                     new Locator.FilterOptions().setHasText("1.219 m"))).containsText("end");
+            assertThat(garden.page().getByTestId("bowing")).containsText("1 in each side of 2.362 m, which would bow by 0.028 m without");
+            garden.page().getByText("How the boards are cut").click();
+            assertThat(garden.page().getByText("fewer than 2 can't do").first()).isVisible();
+            assertThat(garden.page().getByLabel("Board of 2.438 m: 2.438 m")).isVisible();
             garden.field("Corner joint").selectOption("ENDS_PAST");
             garden.kept();
             assertThat(garden.page().getByText("1.295 m").first()).isVisible();
+            garden.field("Board, its true size").selectOption("1x8");
+            garden.kept();
+            assertThat(garden.page().getByTestId("bowing")).containsText("2 in each side of 2.40 m, which would give way altogether without");
+            garden.field("Board, its true size").selectOption("2x10");
+            garden.kept();
             garden.step("Fill");
             assertThat(garden.page().getByText("Soil to buy, by season")).isVisible();
             assertThat(garden.page().getByRole(com.microsoft.playwright.options.AriaRole.ROW).filter(

@@ -4,6 +4,7 @@ import fairacre.cost.Bill;
 import fairacre.cost.CostStudy;
 import fairacre.cost.Purse;
 import fairacre.fill.FillTakeoff;
+import fairacre.frame.BowStudy;
 import fairacre.frame.FrameTakeoff;
 import fairacre.frame.Piece;
 import fairacre.ground.FitStudy;
@@ -136,7 +137,8 @@ public final class Appraisal {
                 memo.recall(new InsideOf(bed.revision()), () -> inside(bed)),
                 bed.outline().length().minus(walls), bed.outline().width().minus(walls),
                 bed.revision().holder(), bed.revision().height(), bed.revision().leansOut(), reached.soil(), reached.byGardener(),
-                reached.byNobody(), fill.depth(), fill.volume(), pieces, alone.map(Bill::lines).orElse(List.of()), aloneCost);
+                reached.byNobody(), fill.depth(), fill.volume(), pieces,
+                Optional.of(bed.revision()).filter(b -> withBill).flatMap(BowStudy::of), alone.map(Bill::lines).orElse(List.of()), aloneCost);
     }
 
     /** The question which pieces the frame of a bed has. */

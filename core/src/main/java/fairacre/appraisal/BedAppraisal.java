@@ -1,6 +1,7 @@
 package fairacre.appraisal;
 
 import fairacre.cost.BillLine;
+import fairacre.frame.Bowing;
 import fairacre.frame.Piece;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
@@ -29,12 +30,13 @@ import org.joda.money.Money;
  * @param soil area inside the frame
  * @param fillDepth how deep it is filled
  * @param pieces of its frame
+ * @param bowing whether its boards bow; empty without boards, and not worked out for a preview
  * @param alone what to buy if this bed alone were built; not worked out for a preview
  * @param aloneCost sum of {@code alone}; empty if a price is missing, and for a preview
  */
 public record BedAppraisal(UUID bed, String name, int revision, Rectangle outline, Shape shape, boolean existing,
         List<Point> corners, List<Point> inside, Length insideLength, Length insideWidth, Holder holder, Length height, Length leansOut, Area soil, List<GardenerReach> reach, Unreached nobody,
-        Length fillDepth, Volume fill, List<Piece> pieces, List<BillLine> alone, Optional<Money> aloneCost) {
+        Length fillDepth, Volume fill, List<Piece> pieces, Optional<Bowing> bowing, List<BillLine> alone, Optional<Money> aloneCost) {
 
     public BedAppraisal {
         corners = List.copyOf(corners);

@@ -20,7 +20,6 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -93,24 +92,36 @@ public final class CostStudy {
 
     private record Kind(Material material, Board board) {}
 
-    private void addBoards(int season, List<Job> jobs, List<BillLine> lines) {
-        Map<Kind, List<Job>> byKind = jobs.stream().filter(job -> job.frame().isPresent())
-                .collect(Collectors.groupingBy(CostStudy::kind, LinkedHashMap::new, Collectors.toList()));
-        byKind.entrySet().stream()
-                .sorted(Comparator.comparing((Map.Entry<Kind, List<Job>> e) -> e.getKey().material())
-                        .thenComparing(e -> e.getKey().board()))
-                .forEach(e -> addBoards(season, e.getKey(), e.getValue(), lines));
+    /** How the boards are cut that the bill buys, by season, material and board. */
+    public List<CuttingPlan> cutting() {
+        List<CuttingPlan> plans = new ArrayList<>();
+        Map<Integer, List<Job>> bySeason = plan.beds().stream().flatMap(bed -> jobs(bed).stream())
+                .collect(Collectors.groupingBy(Job::season, TreeMap::new, Collectors.toList()));
+        bySeason.forEach((season, wanted) -> byKind(wanted).forEach((kind, jobs) ->
+                plans.add(new CuttingPlan(season, kind.material(), kind.board(), cutList(kind, jobs)))));
+        return plans;
     }
 
-    private void addBoards(int season, Kind kind, List<Job> jobs, List<BillLine> lines) {
+    private void addBoards(int season, List<Job> jobs, List<BillLine> lines) {
+        byKind(jobs).forEach((kind, wanted) -> {
+            for (BoardsOfLength boards : cutList(kind, wanted).boards()) {
+                PriceItem item = PriceItem.board(kind.material(), kind.board(), boards.stock());
+                lines.add(line(season, BillPart.FRAMES, item, BigDecimal.valueOf(boards.count()), beds(wanted)));
+            }
+        });
+    }
+
+    /** In the order of materials and boards. */
+    private static Map<Kind, List<Job>> byKind(List<Job> jobs) {
+        return jobs.stream().filter(job -> job.frame().isPresent()).collect(Collectors.groupingBy(CostStudy::kind,
+                () -> new TreeMap<>(Comparator.comparing(Kind::material).thenComparing(Kind::board)), Collectors.toList()));
+    }
+
+    private CutList cutList(Kind kind, List<Job> jobs) {
         List<Length> pieces = jobs.stream().flatMap(job -> job.pieces().stream()).toList();
         Map<Length, BigDecimal> known = known(kind);
-        CutList cutList = memo.recall(new Cut(kind, pieces, known),
+        return memo.recall(new Cut(kind, pieces, known),
                 () -> CutList.of(pieces, kind.board().stock(), Saw.USUAL, weigh(kind, known)));
-        for (BoardsOfLength boards : cutList.boards()) {
-            PriceItem item = PriceItem.board(kind.material(), kind.board(), boards.stock());
-            lines.add(line(season, BillPart.FRAMES, item, BigDecimal.valueOf(boards.count()), beds(jobs)));
-        }
     }
 
     private void addKits(int season, List<Job> jobs, List<BillLine> lines) {

@@ -5,6 +5,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -20,11 +21,28 @@ import java.util.function.Function;
  *
  * @param boards what to buy, shortest first; empty if there are no pieces
  * @param offcut bought length less the pieces: kerfs, trims and offcuts together
+ * @param cuts how the boards are cut, boards that are cut alike together, longest boards first
+ * @param least no layout whatever does with fewer boards: all pieces with their kerfs over the longest board less its trim
  */
-public record CutList(List<BoardsOfLength> boards, Length offcut) {
+public record CutList(List<BoardsOfLength> boards, Length offcut, List<Cut> cuts, int least) {
+
+    /**
+     * Boards that are cut alike.
+     *
+     * @param pieces of one board, longest first
+     * @param rest what is left of one board: offcut and trim, its kerfs not counted
+     * @param times how many boards are cut so
+     */
+    public record Cut(Length stock, List<Length> pieces, Length rest, int times) {
+
+        public Cut {
+            pieces = List.copyOf(pieces);
+        }
+    }
 
     public CutList {
         boards = List.copyOf(boards);
+        cuts = List.copyOf(cuts);
     }
 
     /**
@@ -46,7 +64,22 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
                 best = layout;
             }
         }
-        return best.result(pieces);
+        return best.result(pieces, saw, least(pieces, stock, saw));
+    }
+
+    /** Every piece takes its kerf, but for the last of a board; a board has its trim to lose unless it is used whole. */
+    private static int least(List<Length> pieces, List<Length> stock, Saw saw) {
+        Length longest = stock.get(stock.size() - 1);
+        long room = longest.micrometres() - saw.trim().micrometres() + saw.kerf().micrometres();
+        long whole = pieces.stream().filter(piece -> isWhole(piece, longest, saw)).count();
+        long sum = pieces.stream().filter(piece -> !isWhole(piece, longest, saw))
+                .mapToLong(piece -> piece.micrometres() + saw.kerf().micrometres()).sum();
+        return (int) (whole + (sum + room - 1) / room);
+    }
+
+    /** A piece of the longest board's length, or so near to it that nothing else comes out of that board. */
+    private static boolean isWhole(Length piece, Length longest, Saw saw) {
+        return piece.plus(saw.trim()).compareTo(longest) > 0;
     }
 
     public int boardCount() {
@@ -131,13 +164,24 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
             return boards.stream().map(b -> prices.get(b.stock)).reduce(BigDecimal.ZERO, BigDecimal::add);
         }
 
-        CutList result(List<Length> pieces) {
+        CutList result(List<Length> pieces, Saw saw, int least) {
             Map<Length, Integer> counts = new TreeMap<>();
             boards.forEach(b -> counts.merge(b.stock, 1, Integer::sum));
             Length bought = boards.stream().map(b -> b.stock).reduce(Length.ZERO, Length::plus);
             Length used = pieces.stream().reduce(Length.ZERO, Length::plus);
             return new CutList(counts.entrySet().stream()
-                    .map(e -> new BoardsOfLength(e.getKey(), e.getValue())).toList(), bought.minus(used));
+                    .map(e -> new BoardsOfLength(e.getKey(), e.getValue())).toList(), bought.minus(used), cuts(saw), least);
+        }
+
+        private List<Cut> cuts(Saw saw) {
+            Map<Length, Map<List<Length>, Integer>> alike = new TreeMap<>(Comparator.reverseOrder());
+            boards.forEach(b -> alike.computeIfAbsent(b.stock, s -> new LinkedHashMap<>()).merge(b.laid, 1, Integer::sum));
+            List<Cut> cuts = new ArrayList<>();
+            alike.forEach((stock, patterns) -> patterns.forEach((pieces, times) -> {
+                Length taken = pieces.stream().reduce(Length.ZERO, Length::plus).plus(saw.kerf().times(pieces.size() - 1));
+                cuts.add(new Cut(stock, pieces, stock.minus(taken), times));
+            }));
+            return cuts;
         }
     }
 
@@ -146,6 +190,7 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
         /** Micrometres of pieces on it. */
         private long used;
         private int pieces;
+        private final List<Length> laid = new ArrayList<>();
         private boolean untrimmed;
 
         Laid(Length stock) {
@@ -162,6 +207,7 @@ public record CutList(List<BoardsOfLength> boards, Length offcut) {
             while (taken < most && (takes(piece.micrometres(), saw) || untrimmed && pieces == 0)) {
                 used += piece.micrometres();
                 pieces++;
+                laid.add(piece);
                 taken++;
             }
             return taken;

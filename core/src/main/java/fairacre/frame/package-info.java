@@ -8,6 +8,7 @@
  *
  * <p>Kerf and trim: a saw takes {@link fairacre.frame.Saw#kerf} with every cut, and a board whose end is not square loses
  * {@link fairacre.frame.Saw#trim}. A piece of exactly a stock length is used uncut. The layout is first-fit decreasing: good,
- * not proven least. Posts, screws, ties and bowing are not treated here yet.
+ * not proven least. {@link fairacre.frame.BowStudy} says whether boards bow under wet soil and how many ties hold them; ties, posts
+ * and screws are not among the pieces yet.
  */
 package fairacre.frame;

@@ -13,6 +13,7 @@ import fairacre.plan.Material;
 import fairacre.plan.Rectangle;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.function.Function;
@@ -84,6 +85,9 @@ class FrameTest {
             List<Length> pieces = FrameTakeoff.of(outline(feet(18), feet(3)), frame).lengths();
             CutList cutList = CutList.of(pieces, Board.FENCE_5_8X6.stock(), Saw.USUAL, Length::exactMetres);
             assertThat(cutList.boards()).containsExactly(new BoardsOfLength(feet(6), 7));
+            assertThat(cutList.least()).isEqualTo(7);
+            assertThat(cutList.cuts()).extracting(CutList.Cut::times).containsExactly(6, 1);
+            assertThat(cutList.cuts().get(1).pieces()).hasSize(2);
         }
 
         @Test
@@ -134,6 +138,19 @@ class FrameTest {
             int found = CutList.of(pieces, oneLength, Saw.USUAL, Length::exactMetres).boardCount();
             int least = leastBoards(pieces, 0, new ArrayList<>(), pieces.size());
             assertThat(found).isBetween(least, (int) Math.floor(11.0 / 9 * least + 6.0 / 9));
+            CutList cutList = CutList.of(pieces, oneLength, Saw.USUAL, Length::exactMetres);
+            assertThat(cutList.least()).isBetween(1, least);
+            assertThat(cutList.cuts().stream().flatMap(cut -> Collections.nCopies(cut.times(), cut.pieces()).stream().flatMap(List::stream))
+                    .sorted().toList()).isEqualTo(pieces.stream().sorted().toList());
+            assertThat(cutList.cuts()).allSatisfy(cut -> assertThat(cut.rest().plus(kerfs(cut)).plus(sum(cut.pieces()))).isEqualTo(cut.stock()));
+        }
+
+        private static Length kerfs(CutList.Cut cut) {
+            return Saw.USUAL.kerf().times(cut.pieces().size() - 1L);
+        }
+
+        private static Length sum(List<Length> pieces) {
+            return pieces.stream().reduce(Length.ZERO, Length::plus);
         }
 
         /** Tries every way of putting the pieces on boards of 8 ft less the trim; each piece takes its kerf with it. */

@@ -9,6 +9,7 @@ import fairacre.appraisal.Appraisal;
 import fairacre.format.GardenFile;
 import fairacre.format.GardenJson;
 import fairacre.plan.GroundChange;
+import fairacre.plan.Board;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
@@ -470,6 +471,18 @@ class ApiTest {
             assertThat(quick.at("/snags/0/remedies")).isEmpty();
             assertThat(quick.at("/snags/0/words")).isEqualTo(whole.at("/snags/0/words"));
             assertThat(quick.get("purse")).isEqualTo(whole.get("purse"));
+        }
+
+        @Test
+        void theBillIsATableAndItsBoardsACuttingPlan() {
+            rosa.change(garden, 0, new Change.PlaceBed(Gardens.bed("Beans", 5, 4, 2, 1, 0, Optional.of(Gardens.cedar(Board.M38X150, 1)))));
+            Answer bill = rosa.get("/api/gardens/" + garden + "/bill.csv");
+            assertThat(bill.header("Content-Type")).startsWith("text/csv");
+            assertThat(bill.header("Content-Disposition")).contains("attachment").contains("bill.csv");
+            assertThat(bill.text()).contains("2027,frames,").contains("Beans");
+            JsonNode cutting = rosa.get("/api/gardens/" + garden + "/cutting").json();
+            assertThat(cutting.at("/0/board").stringValue()).isEqualTo("38x150 mm");
+            assertThat(cutting.at("/0/cutList/cuts/0/pieces")).isNotEmpty();
         }
 
         @Test

@@ -7,6 +7,8 @@ import fairacre.drawing.Scale;
 import fairacre.drawing.SheetDrawing;
 import fairacre.drawing.SvgSheet;
 import fairacre.format.FaultyFileException;
+import fairacre.cost.CostStudy;
+import fairacre.format.BillFile;
 import fairacre.format.GardenFile;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
@@ -41,6 +43,7 @@ import org.springframework.web.bind.annotation.RestController;
 class GardenController {
 
     private static final MediaType SVG = MediaType.valueOf("image/svg+xml");
+    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
 
     private final GardenService gardens;
 
@@ -147,6 +150,13 @@ class GardenController {
     ResponseEntity<byte[]> settingOut(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
         List<SheetDrawing> pages = SettingOutSheet.of(gardens.get(id(owner), garden).plan(), season);
         return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
+    }
+
+    /** What to buy over all seasons. */
+    @GetMapping(path = "/{garden}/bill.csv", produces = "text/csv")
+    ResponseEntity<byte[]> bill(Principal owner, @PathVariable UUID garden) {
+        Plan plan = gardens.get(id(owner), garden).plan();
+        return download(BillFile.csv(plan, CostStudy.of(plan).bill()), CSV, plan.name() + ".bill.csv");
     }
 
     private SheetDrawing sheet(Principal owner, UUID garden, int season, String scale) {

@@ -8,6 +8,8 @@ import fairacre.arrange.LargestRectangle;
 import fairacre.arrange.Manner;
 import fairacre.arrange.Order;
 import fairacre.arrange.Wish;
+import fairacre.cost.CostStudy;
+import fairacre.cost.CuttingPlan;
 import fairacre.fill.FillTakeoff;
 import fairacre.frame.Families;
 import fairacre.ground.BedLevel;
@@ -170,6 +172,12 @@ class StudyController {
     @GetMapping("/families")
     Families families(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
         return Families.of(plan(owner, garden).standing(season));
+    }
+
+    /** How the boards are cut that the bill buys. */
+    @GetMapping("/cutting")
+    List<CuttingPlan> cutting(Principal owner, @PathVariable UUID garden) {
+        return CostStudy.of(plan(owner, garden)).cutting();
     }
 
     @GetMapping("/setting-out")
