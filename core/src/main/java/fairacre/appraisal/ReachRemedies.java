@@ -81,14 +81,7 @@ final class ReachRemedies {
             return List.of();
         }
         double shift = outline.shorterSide().minus(width).metres() / 2;
-        return List.of(slim(width, 0), slim(width, shift), slim(width, -shift));
-    }
-
-    private Rectangle slim(Length shorter, double shift) {
-        Rectangle outline = bed.outline();
-        boolean alongX = outline.width().compareTo(outline.length()) <= 0;
-        Rectangle moved = outline.movedTo(alongX ? outline.at(0, shift) : outline.at(shift, 0), outline.turn());
-        return alongX ? moved.resized(outline.length(), shorter) : moved.resized(shorter, outline.width());
+        return List.of(bed.outline().slimmed(width, 0), bed.outline().slimmed(width, shift), bed.outline().slimmed(width, -shift));
     }
 
     /** Of this bed, or of a neighbour, off a side that the gardener can't get to. */
@@ -175,8 +168,8 @@ final class ReachRemedies {
             return Optional.empty();
         }
         double shift = bed.outline().shorterSide().minus(half).metres() / 2;
-        Rectangle first = slim(half, -shift);
-        Rectangle second = slim(half, shift);
+        Rectangle first = bed.outline().slimmed(half, -shift);
+        Rectangle second = bed.outline().slimmed(half, shift);
         BedRevision added = bed.revision().withOutline(second);
         Bed other = Bed.of(newId(), secondName(), added);
         List<StandingBed> halves = List.of(round.reshaped(first), new StandingBed(other.id(), other.name(), added));

@@ -17,7 +17,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
 
 /**
  * What is done to a bed that stands, from a season on; how it was before is kept. {@link #change} answers the one change that
@@ -93,7 +92,7 @@ public record Alteration(Kind kind, UUID bed) {
         if (width.compareTo(bed.outline().shorterSide()) >= 0) {
             throw new RefusedException("bed", "everybody reaches over it already", "leave it as wide as it is");
         }
-        return malleable(bed).withOutline(slim(bed.outline(), width, 0));
+        return malleable(bed).withOutline(bed.outline().slimmed(width, 0));
     }
 
     private static Change split(Plan plan, StandingBed bed, int season, UUID id) {
@@ -104,9 +103,9 @@ public record Alteration(Kind kind, UUID bed) {
             throw new RefusedException("bed", "a walk through its middle leaves too little of it", "make it slimmer instead");
         }
         double shift = whole.outline().shorterSide().minus(half).metres() / 2;
-        Bed other = Bed.of(id, shortened(bed.name()) + " B", whole.withOutline(slim(whole.outline(), half, shift)).startingIn(season)
+        Bed other = Bed.of(id, shortened(bed.name()) + " B", whole.withOutline(whole.outline().slimmed(half, shift)).startingIn(season)
                 .withExisting(false));
-        Change first = altered(bed, season, whole.withOutline(slim(whole.outline(), half, -shift)));
+        Change first = altered(bed, season, whole.withOutline(whole.outline().slimmed(half, -shift)));
         List<Change> changes = new ArrayList<>(first instanceof Change.Batch batch ? batch.changes() : List.of(first));
         changes.add(new Change.PlaceBed(other));
         return new Change.Batch("Split " + shortened(bed.name()), changes);
@@ -125,13 +124,6 @@ public record Alteration(Kind kind, UUID bed) {
                     "change its shape by its numbers");
         }
         return bed;
-    }
-
-    /** The shorter side at a new size, shifted across. */
-    private static Rectangle slim(Rectangle outline, Length shorter, double shift) {
-        boolean alongX = outline.width().compareTo(outline.length()) <= 0;
-        UnaryOperator<Rectangle> sized = r -> alongX ? r.resized(outline.length(), shorter) : r.resized(shorter, outline.width());
-        return sized.apply(outline.movedTo(alongX ? outline.at(0, shift) : outline.at(shift, 0), outline.turn()));
     }
 
     private static String shortened(String name) {

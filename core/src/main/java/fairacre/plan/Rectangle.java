@@ -72,4 +72,11 @@ public record Rectangle(Point centre, Length length, Length width, double turn) 
         double nearest = Math.rint(value);
         return Math.abs(value - nearest) < 1e-12 ? nearest : value;
     }
+
+    /** With another shorter side (the width of two equal ones), shifted across by so many metres. */
+    public Rectangle slimmed(Length shorter, double across) {
+        boolean alongX = width.compareTo(length) <= 0;
+        Rectangle moved = movedTo(alongX ? at(0, across) : at(across, 0), turn);
+        return alongX ? moved.resized(length, shorter) : moved.resized(shorter, width);
+    }
 }
