@@ -4,7 +4,6 @@ import { formatLength } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
-import { OptionalLength } from "../parts/OptionalLength";
 import { useDesk } from "../workspace/desk";
 import { revisionIn } from "../workspace/useBedActions";
 import { useFieldEdit } from "./useFieldEdit";
@@ -92,17 +91,16 @@ export function BuildFields({ beds }: { beds: readonly Bed[] }) {
           />
         )}
         {revision.frame && (
-          <OptionalLength
+          <LengthField
             label="Cap boards, wide"
             value={build.cap?.width}
             units={desk.units}
             fault={faults["cap"]}
             onCommit={(width) => {
-              const leanedOn = build.cap?.leanedOn ?? false;
-              rebuild("cap", (now) => {
-                const rest = without(now.build, "cap");
-                return { ...now, build: width === undefined ? rest : { ...rest, cap: { width, leanedOn } } };
-              });
+              put("cap", { cap: { width, leanedOn: build.cap?.leanedOn ?? false } });
+            }}
+            onEmpty={() => {
+              rebuild("cap", (now) => ({ ...now, build: without(now.build, "cap") }));
             }}
           />
         )}

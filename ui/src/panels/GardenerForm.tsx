@@ -1,7 +1,6 @@
 import type { Gardener } from "../api/types";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
-import { OptionalLength } from "../parts/OptionalLength";
 import { TextField } from "../parts/TextField";
 import { hatchId, Swatch } from "../sheet/Patterns";
 import { useDesk } from "../workspace/desk";
@@ -129,13 +128,16 @@ function TallField({ gardener, fault, put }: TallProps) {
   const desk = useDesk();
   if (gardener.posture === "SEATED") return null;
   return (
-    <OptionalLength
+    <LengthField
       label="Stands so tall (for the stoop)"
       value={gardener.stature}
       units={desk.units}
       fault={fault}
       onCommit={(stature) => {
         put("stature", { stature });
+      }}
+      onEmpty={() => {
+        put("stature", { stature: undefined });
       }}
     />
   );

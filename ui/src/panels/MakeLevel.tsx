@@ -96,9 +96,9 @@ export function MakeLevel() {
           </dl>
           {levelled.away > 0 && (
             <p data-testid="loads">
-              {levelled.loads.barrows} barrows, then {levelled.loads.trailers} small trailer loads of 500 kg,
-              or {levelled.loads.skips} {levelled.loads.skips === 1 ? "skip" : "skips"} of 4 m³. Keep to the
-              trailer&apos;s payload.
+              {levelled.loads.barrows} barrows, then {levelled.loads.trailers} small trailer loads within
+              their payload, or {levelled.loads.skips}{" "}
+              {levelled.loads.skips === 1 ? "builder's skip" : "builder's skips"}.
             </p>
           )}
         </>

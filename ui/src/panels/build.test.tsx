@@ -86,8 +86,24 @@ describe("what beds are built with", () => {
     expect(submit.mock.calls[0]?.[0]).toMatchObject({
       revision: { build: { cap: { width: 0.14, leanedOn: false } } },
     });
+    await type("Cap boards, wide", "");
+    expect(submit).toHaveBeenCalledTimes(1);
     await type("Cap boards, wide", "wide");
     expect(screen.getByRole("alert")).toHaveTextContent("Write a length");
+  });
+
+  it("a cap is taken off by emptying its width", async () => {
+    const [bed] = plan.beds;
+    const [revision] = bed?.revisions ?? [];
+    if (!bed || !revision) throw new Error("the test garden has a bed");
+    const build = { ...revision.build, cap: { width: 0.14, leanedOn: true } };
+    const capped = { ...plan, beds: [{ ...bed, revisions: [{ ...revision, build }] }] };
+    const { desk, submit } = deskFor({ plan: capped, selection });
+    atDesk(desk, <FramesPanel />);
+    await type("Cap boards, wide", "");
+    const change = submit.mock.calls[0]?.[0];
+    expect(change).toMatchObject({ kind: "RebuildBed", revision: { frame: { material: "cedar" } } });
+    expect(change).not.toHaveProperty("revision.build.cap");
   });
 
   it("only what has a box stands on legs, only what has none is heaped up", async () => {
@@ -346,7 +362,7 @@ describe("levels", () => {
     await userEvent.click(await screen.findByRole("button", { name: "Make the plot level" }));
     expect(await screen.findByTestId("earthwork")).toHaveTextContent("Step between terrace 1 and 20.40 m");
     expect(screen.getByTestId("loads")).toHaveTextContent(
-      "6 barrows, then 2 small trailer loads of 500 kg, or 1 skip",
+      "6 barrows, then 2 small trailer loads within their payload, or 1 builder's skip.",
     );
     expect(screen.getByTestId("fall")).toHaveTextContent("Falls 0.50 m, 1 in 20: fit for wheels.");
     expect(screen.getByText(/licensed design/)).toBeInTheDocument();

@@ -6,10 +6,12 @@ import { faultProps, FieldFrame } from "./FieldFrame";
 
 interface Props {
   label: string;
-  /** Metres. */
-  value: number;
+  /** Metres; undefined while nobody has said. */
+  value: number | undefined;
   units: Units;
   onCommit: (metres: number) => void;
+  /** Where the length may be left out: it was emptied. */
+  onEmpty?: () => void;
   /** What the program says is wrong with it. */
   fault?: string | undefined;
   autoFocus?: boolean;
@@ -18,15 +20,31 @@ interface Props {
 }
 
 /** A length that may be typed in any unit; taken with Enter or on leaving the field, given up with Escape. */
-export function LengthField({ label, value, units, onCommit, fault, autoFocus, onCancel, hideLabel }: Props) {
+export function LengthField({
+  label,
+  value,
+  units,
+  onCommit,
+  fault,
+  autoFocus,
+  onCancel,
+  onEmpty,
+  hideLabel,
+}: Props) {
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
   const [unread, setUnread] = useState(false);
-  const shown = draft ?? formatLength(value, units);
+  const shown = draft ?? (value === undefined ? "" : formatLength(value, units));
   const message = unread ? words.unreadableLength : fault;
 
   function commit() {
     if (draft === null) return;
+    if (onEmpty && draft.trim() === "") {
+      setDraft(null);
+      setUnread(false);
+      if (value !== undefined) onEmpty();
+      return;
+    }
     const metres = parseLength(draft, units);
     setUnread(metres === null);
     if (metres === null) return;

@@ -5,6 +5,7 @@ import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.measure.Units;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -18,12 +19,14 @@ record Wording(Units units) {
     }
 
     String area(Area area) {
-        double size = units == Units.METRIC ? area.squareMetres() * 100 : area.squareFeet() * 10;
-        if (!area.isZero() && Math.round(size) == 0) {
-            return units == Units.METRIC ? "under 0.01 m²" : "under 0.1 sq ft";
-        }
-        return units == Units.METRIC ? BigDecimal.valueOf(Math.round(area.squareMetres() * 100), 2).toPlainString() + " m²"
-                : BigDecimal.valueOf(Math.round(area.squareFeet() * 10), 1).toPlainString() + " sq ft";
+        return units == Units.METRIC ? area(area, area.squareMetres(), 2, " m²") : area(area, area.squareFeet(), 1, " sq ft");
+    }
+
+    /** To so many decimals; what would be rounded away is said to be less than the least that is written. */
+    private static String area(Area area, double size, int decimals, String unit) {
+        BigDecimal rounded = BigDecimal.valueOf(size).setScale(decimals, RoundingMode.HALF_UP);
+        return !area.isZero() && rounded.signum() == 0 ? "under " + BigDecimal.ONE.movePointLeft(decimals).toPlainString() + unit
+                : rounded.toPlainString() + unit;
     }
 
     /** A share in whole per cent; less than one is said so rather than rounded to nothing. */

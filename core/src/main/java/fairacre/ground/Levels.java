@@ -2,6 +2,7 @@ package fairacre.ground;
 
 import fairacre.measure.Length;
 import fairacre.plan.Point;
+import fairacre.plan.RefusedException;
 import fairacre.plan.SpotHeight;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,6 +66,19 @@ public final class Levels {
     /** Fall from one place to another, positive downhill. */
     public Length fall(Point from, Point to) {
         return Length.metres(at(from) - at(to));
+    }
+
+    /**
+     * Fall over run between two places, without sign.
+     *
+     * @throws RefusedException if they are one place
+     */
+    public double slope(Point from, Point to) {
+        double run = Math.hypot(to.x().minus(from.x()).metres(), to.y().minus(from.y()).metres());
+        if (run == 0) {
+            throw new RefusedException("line", "it has no length", "give two places");
+        }
+        return Math.abs(fall(from, to).metres()) / run;
     }
 
     private static List<Polygon> triangles(List<SpotHeight> heights) {

@@ -72,8 +72,9 @@ public final class CarrierStudy {
     }
 
     /**
-     * The longest walk on its ground on which two of a kind can't pass, with no wider place between: half the edge of that
-     * ground less the carrier's width, so a little too long where side walks branch off. Zero where they pass everywhere.
+     * How far two places can be apart, along its ground, with no wider place between on which two of a kind pass: half the outer
+     * edge of that ground, so the length of a walk and half of one that leads round; a little too long where side walks branch
+     * off. Zero where they pass everywhere.
      */
     public Length longestWithoutPassing(Carrier carrier) {
         Geometry centres = centres(carrier);

@@ -166,6 +166,16 @@ class LevelsTest {
             assertThat(Loads.of(soil)).isEqualTo(new Loads(barrows, trailers, skips));
         }
 
+        @Test
+        @DisplayName("Straight up a plane of 1 in 10 the slope is 0.1, along its contour 0, across both 0.1 / sqrt 2 [plane geometry]")
+        void theSlopeAlongALine() {
+            Levels plane = levels(SLOPE);
+            assertThat(plane.slope(Point.metres(3, 1), Point.metres(3, 8))).isCloseTo(0.1, within(1e-9));
+            assertThat(plane.slope(Point.metres(9, 4), Point.metres(1, 4))).isCloseTo(0, within(1e-9));
+            assertThat(plane.slope(Point.metres(1, 1), Point.metres(6, 6))).isCloseTo(0.1 / Math.sqrt(2), within(1e-9));
+            assertThatThrownBy(() -> plane.slope(Point.metres(1, 1), Point.metres(1, 1))).isInstanceOf(RefusedException.class);
+        }
+
         @ParameterizedTest(name = "a slope of {0}: {1}")
         @DisplayName("1 in 48 and 1 in 20 [2010 ADA Standards 403.3], 1 in 12 [common practice]")
         @CsvSource({"0, LEVEL", "0.0208, LEVEL", "0.0209, WHEELS", "0.05, WHEELS", "0.0501, FEET", "0.0833, FEET", "0.0834, TERRACES"})

@@ -218,6 +218,8 @@ class CarrierStudyTest {
             assertThat(ground.unpassable().metres()).isCloseTo(20, within(1.2));
             Plan straight = with(plot(40, 1.2, List.of()), new PutWayIn(gate("Gate", 0, 0.6, 1.1)));
             assertThat(ground(straight, CHAIR).unpassable().metres()).isCloseTo(40, within(1.0));
+            Plan round = with(plot(20, 10, List.of(), bed("Island", 10, 5, 17.6, 7.6)), new PutWayIn(gate("Gate", 0, 5, 1.1)));
+            assertThat(ground(round, CHAIR).unpassable().metres()).isCloseTo(2 * (18.8 + 8.8) / 2, within(0.8));
             assertThat(ground(plot(5, 5, List.of()), CHAIR).unpassable().metres()).isLessThan(0.5);
         }
     }

@@ -132,13 +132,10 @@ class StudyController {
     Fall fall(Principal owner, @PathVariable UUID garden, @RequestParam double x1, @RequestParam double y1, @RequestParam double x2,
             @RequestParam double y2) {
         Levels levels = known(plan(owner, garden));
-        Length fall = levels.fall(Point.metres(x1, y1), Point.metres(x2, y2));
-        double run = Math.hypot(x2 - x1, y2 - y1);
-        if (run == 0) {
-            throw new RefusedException("x2", "the line has no length", "give two places");
-        }
-        double slope = Math.abs(fall.metres()) / run;
-        return new Fall(fall, slope, LevelStudy.grade(slope));
+        Point from = Point.metres(x1, y1);
+        Point to = Point.metres(x2, y2);
+        double slope = levels.slope(from, to);
+        return new Fall(levels.fall(from, to), slope, LevelStudy.grade(slope));
     }
 
     @PostMapping("/earthwork")
