@@ -58,7 +58,8 @@ public final class Appraisal {
         this.memo = memo;
         this.standing = plan.standing(season);
         this.cost = CostStudy.of(plan, memo);
-        this.walks = new Once<>(() -> WalkStudy.of(plan.setting(season), standing, memo));
+        this.walks = new Once<>(() -> WalkStudy.of(plan.setting(season), standing, memo)
+                .prepared(plan.gardeners(), plan.carriers()));
         this.reach = new Once<>(this::computeReach);
         this.bill = new Once<>(cost::bill);
     }

@@ -92,10 +92,7 @@ final class PolygonSoil implements Soil {
             Geometry corner = GEOMETRY.createPoint(start);
             return hangingTogether(corner.buffer(reach, segments, BufferParameters.CAP_ROUND), corner);
         }
-        Geometry stood = GEOMETRY.createLineString(new Coordinate[] {start, end});
-        Geometry round = stood.buffer(reach, segments, BufferParameters.CAP_ROUND);
-        Geometry inFront = inFront(stretch, reach);
-        return hangingTogether(Areas.shared(round, inFront), stood);
+        return hangingTogether(inFront(stretch.edge(), start, end, reach, segments), GEOMETRY.createLineString(new Coordinate[] {start, end}));
     }
 
     /** The part of the bed's own ground that is in the zone and comes to where the body is. */
@@ -114,15 +111,18 @@ final class PolygonSoil implements Soil {
         return GEOMETRY.buildGeometry(parts);
     }
 
-    /** The ground on the inner side of an edge's line as far as an arm could matter. */
-    private Geometry inFront(Stretch stretch, double reach) {
-        double nx = outside.normalX(stretch.edge());
-        double ny = outside.normalY(stretch.edge());
-        Coordinate start = along(stretch.edge(), stretch.start() - reach - 1);
-        Coordinate end = along(stretch.edge(), stretch.end() + reach + 1);
-        double deep = reach + 1;
-        return GEOMETRY.createPolygon(new Coordinate[] {start, end, new Coordinate(end.x - nx * deep, end.y - ny * deep),
-            new Coordinate(start.x - nx * deep, start.y - ny * deep), start});
+    /** What is within reach of a part of an edge on the inner side of the edge's line: a strip with a quarter circle at each end. */
+    private Polygon inFront(int edge, Coordinate start, Coordinate end, double reach, int segments) {
+        Coordinate[] outline = new Coordinate[2 * segments + 3];
+        double along = Math.atan2(outside.normalX(edge), -outside.normalY(edge));
+        for (int i = 0; i <= segments; i++) {
+            double angle = Math.PI / 2 * i / segments;
+            outline[i] = new Coordinate(end.x + reach * Math.cos(along + angle), end.y + reach * Math.sin(along + angle));
+            outline[segments + 1 + i] = new Coordinate(start.x + reach * Math.cos(along + Math.PI / 2 + angle),
+                    start.y + reach * Math.sin(along + Math.PI / 2 + angle));
+        }
+        outline[2 * segments + 2] = outline[0];
+        return GEOMETRY.createPolygon(outline);
     }
 
     private Coordinate onEdge(int edge, double distance) {

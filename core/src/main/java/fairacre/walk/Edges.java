@@ -8,6 +8,7 @@ import fairacre.shape.Intervals.Interval;
 import fairacre.shape.Line;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,7 +24,6 @@ final class Edges {
 
     private final Layout layout;
     private final Map<UUID, Integer> positions = new HashMap<>();
-    private final Map<Length, Pockets> pockets = new HashMap<>();
     private final Map<Length, Access> access = new HashMap<>();
 
     Edges(Layout layout) {
@@ -43,15 +43,25 @@ final class Edges {
         if (position == null) {
             return List.of();
         }
+        return layout.memo().recall(new Along(beside(position, width), around(position, width)),
+                () -> stretches(position, width, layout.within(position, width.metres())));
+    }
+
+    /** The question along which parts of its edges a carrier gets to a bed. */
+    private record Along(Beside beside, List<Tiles.Around> around) {}
+
+    /** The question whether it gets to any of them. */
+    private record Alongside(Along along) {}
+
+    private List<Stretch> stretches(int position, Length width, int[] near) {
         Ring ring = layout.ring(position);
-        int[] near = layout.within(ring, width.metres());
-        List<Intervals> free = beside(position, width, near);
+        List<Intervals> free = freeBeside(position, width, near);
         List<Stretch> stretches = new ArrayList<>();
         for (int edge = 0; edge < ring.edges(); edge++) {
             stretches.addAll(alongEdge(ring, edge, width, free.get(edge)));
         }
         addCorners(position, width, near, stretches);
-        return stretches;
+        return List.copyOf(stretches);
     }
 
     /**
@@ -73,9 +83,13 @@ final class Edges {
         if (position == null) {
             return false;
         }
+        return layout.memo().recall(new Alongside(new Along(beside(position, width), around(position, width))),
+                () -> isAlongside(position, width, layout.within(position, width.metres())));
+    }
+
+    private boolean isAlongside(int position, Length width, int[] near) {
         Ring ring = layout.ring(position);
-        int[] near = layout.within(ring, width.metres());
-        List<Intervals> free = beside(position, width, near);
+        List<Intervals> free = freeBeside(position, width, near);
         for (int edge = 0; edge < ring.edges(); edge++) {
             if (!alongEdge(ring, edge, width, free.get(edge)).isEmpty()) {
                 return true;
@@ -99,7 +113,8 @@ final class Edges {
             return false;
         }
         Ring ring = layout.ring(position);
-        List<Intervals> free = beside(position, turning, layout.within(ring, turning.metres()));
+        List<Intervals> free = layout.memo().recall(beside(position, turning),
+                () -> freeBeside(position, turning, layout.within(position, turning.metres())));
         for (int edge = 0; edge < free.size(); edge++) {
             Line middle = ring.besideEdge(edge, turning.metres() / 2);
             for (Interval part : free.get(edge).parts()) {
@@ -124,19 +139,17 @@ final class Edges {
     }
 
     /** The question where beside its edges a bed leaves room for a carrier, whatever lies further off. */
-    private record Beside(Ring ring, List<Ring> near, List<Ring> plotSides, Length width) {}
+    private record Beside(Layout.Vicinity vicinity, Length width) {}
 
-    /** For each edge the free places of the middle of a carrier that touches it, whether or not it gets there. */
-    private List<Intervals> beside(int bed, Length width, int[] near) {
-        List<Ring> others = new ArrayList<>(near.length);
-        for (int other : near) {
-            if (other != bed) {
-                others.add(layout.ring(other));
-            }
-        }
-        return layout.memo().recall(new Beside(layout.ring(bed), others, layout.plotSides(), width), () -> freeBeside(bed, width, near));
+    private Beside beside(int bed, Length width) {
+        return new Beside(layout.vicinity(bed, width.metres()), width);
     }
 
+    private List<Tiles.Around> around(int bed, Length width) {
+        return access(width).around(layout.ring(bed).within(width.metres()));
+    }
+
+    /** For each edge the free places of the middle of a carrier that touches it, whether or not it gets there. */
     private List<Intervals> freeBeside(int bed, Length width, int[] near) {
         Ring ring = layout.ring(bed);
         double radius = width.metres() / 2;
@@ -164,8 +177,16 @@ final class Edges {
 
     /** A place for the middle of a carrier from which nothing is too near: on the plot, not shut in, and led to by a way. */
     private boolean usable(double x, double y, Length width) {
-        return layout.onPlot(x, y) && !pockets.computeIfAbsent(width, w -> Pockets.of(layout, w)).cover(x, y)
-                && (layout.waysIn().isEmpty() || access(width).covers(x, y));
+        return access(width).covers(x, y);
+    }
+
+    /** Works out beforehand where carriers of several widths get to, on as many cores as there are. */
+    void prepare(Collection<Length> widths) {
+        List<Length> fresh = widths.stream().distinct().filter(width -> !access.containsKey(width)).toList();
+        List<Access> found = fresh.parallelStream().map(width -> Access.of(layout, width)).toList();
+        for (int i = 0; i < fresh.size(); i++) {
+            access.put(fresh.get(i), found.get(i));
+        }
     }
 
     Access access(Length width) {
@@ -194,7 +215,7 @@ final class Edges {
         Ring mouth = Ring.segment(ring.cornerX(wall), ring.cornerY(wall), ring.cornerX(wall + 3), ring.cornerY(wall + 3)).leaning(ring.lean());
         double radius = width.metres() / 2;
         Line middle = mouth.besideEdge(0, radius);
-        int[] near = layout.within(ring, width.metres());
+        int[] near = layout.within(bed, width.metres());
         return withoutOthers(Intervals.whole(middle.length()), bed, middle, radius - WalkStudy.SLACK, near).parts().stream()
                 .anyMatch(part -> part.length() >= SHORTEST
                         && usable(middle.xAt(part.middle()), middle.yAt(part.middle()), width));

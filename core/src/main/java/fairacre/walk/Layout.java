@@ -14,8 +14,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
@@ -27,6 +29,9 @@ import org.locationtech.jts.index.strtree.STRtree;
  */
 final class Layout {
 
+    /** As far as carriers and most of their turning circles go, metres. */
+    private static final double NOT_FAR = 1;
+
     private final List<StandingBed> beds;
     private final Memo memo;
     private final List<WayIn> waysIn;
@@ -37,7 +42,7 @@ final class Layout {
     private final Geometry plot;
     private final IndexedPointInAreaLocator inPlot;
     private final STRtree index = new STRtree();
-    private final Map<Double, List<List<Ring>>> clusters = new HashMap<>();
+    private final Map<Integer, Vicinity> notFar = new HashMap<>();
 
     Layout(Setting setting, List<StandingBed> beds, boolean wheels, Memo memo) {
         this.beds = List.copyOf(beds);
@@ -115,11 +120,6 @@ final class Layout {
         return waysIn;
     }
 
-    /** Groups of what stands in the way that leave no way through for a disk of this radius, as {@link Clusters#of}. */
-    List<List<Ring>> clusters(double radius) {
-        return clusters.computeIfAbsent(radius, r -> Clusters.of(this, r));
-    }
-
     boolean onPlot(double x, double y) {
         return inPlot.locate(new Coordinate(x, y)) != Location.EXTERIOR;
     }
@@ -129,5 +129,47 @@ final class Layout {
     int[] within(Ring ring, double distance) {
         List<Integer> found = index.query(ring.within(distance));
         return found.stream().mapToInt(Integer::intValue).sorted().toArray();
+    }
+
+    /** The same about one of these rings by its position. */
+    int[] within(int position, double distance) {
+        return within(rings.get(position), distance);
+    }
+
+    /**
+     * What stands about a place: the same object as long as nothing of it has changed, so that questions about the place are told
+     * apart at a glance.
+     */
+    static final class Vicinity {}
+
+    private record AboutRing(Ring ring, List<Ring> others, List<Ring> plotSides, double distance) {}
+
+    private record AboutSquare(Envelope square, List<Ring> rings, double distance) {}
+
+    /** What stands about a ring as far as a distance, or a little further. */
+    Vicinity vicinity(int position, double distance) {
+        if (distance > NOT_FAR) {
+            return aboutRing(position, distance);
+        }
+        return notFar.computeIfAbsent(position, p -> aboutRing(position, NOT_FAR));
+    }
+
+    private Vicinity aboutRing(int position, double distance) {
+        List<Ring> others = IntStream.of(within(position, distance)).filter(i -> i != position).mapToObj(rings::get).toList();
+        return memo.recall(new AboutRing(rings.get(position), others, plotSides, distance), Vicinity::new);
+    }
+
+    /** What stands about an upright rectangle as far as a distance. */
+    Vicinity vicinity(Envelope square, double distance) {
+        return memo.recall(new AboutSquare(square, near(square, distance), distance), Vicinity::new);
+    }
+
+    /** What stands within a distance of an upright rectangle, going by upright rectangles, with what leans out; in order. */
+    @SuppressWarnings("unchecked")
+    List<Ring> near(Envelope place, double distance) {
+        Envelope round = new Envelope(place);
+        round.expandBy(distance);
+        List<Integer> found = index.query(round);
+        return found.stream().sorted().map(rings::get).toList();
     }
 }

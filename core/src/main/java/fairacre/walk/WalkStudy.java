@@ -1,12 +1,16 @@
 package fairacre.walk;
 
 import fairacre.measure.Length;
+import fairacre.plan.Carrier;
 import fairacre.plan.FeatureKind;
+import fairacre.plan.Gardener;
 import fairacre.plan.Point;
+import fairacre.plan.Posture;
 import fairacre.plan.Setting;
 import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 
@@ -42,6 +46,17 @@ public final class WalkStudy {
         Edges onFoot = new Edges(new Layout(setting, beds, false, memo));
         boolean steps = setting.features().stream().anyMatch(f -> f.kind() == FeatureKind.STEPS);
         return new WalkStudy(onFoot, steps ? new Edges(new Layout(setting, beds, true, memo)) : onFoot);
+    }
+
+    /** Works out at once where all of these get to; what is asked for later is as right without it, but takes longer. */
+    public WalkStudy prepared(List<Gardener> gardeners, List<Carrier> carriers) {
+        List<Length> feet = new ArrayList<>();
+        List<Length> wheels = new ArrayList<>();
+        gardeners.forEach(gardener -> (gardener.posture() == Posture.SEATED ? wheels : feet).add(gardener.passing()));
+        carriers.forEach(carrier -> (carrier.wheels() ? wheels : feet).add(carrier.width()));
+        onFoot.prepare(feet);
+        onWheels.prepare(wheels);
+        return this;
     }
 
     /** What was worked out before, for studies that build on this one. */

@@ -1,0 +1,124 @@
+package fairacre.walk;
+
+import fairacre.shape.Areas;
+import fairacre.shape.Intervals.Interval;
+import fairacre.shape.Ring;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * Where the middle of a disk can be within one square of a piece of ground, in the parts that hang together there. A move of a bed
+ * touches a square or two, and all others are remembered.
+ */
+final class Tile {
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+    /** A border's coordinate and a corner on it differ by rounding at most, metres. */
+    private static final double ON_THE_BORDER = 1e-8;
+    /** Parts of two squares that share less of a border only touch, metres. */
+    private static final double SHARED = 1e-9;
+
+    /** The sides of a square by which it hangs on the next one. */
+    enum Border { WEST, EAST, SOUTH, NORTH }
+
+    /** What hangs together within a square. One part is another only if it is the same object. */
+    static final class Part {
+
+        private final Polygon polygon;
+        private final IndexedPointInAreaLocator locator;
+        private final List<List<Interval>> borders;
+        private final boolean atTheEdge;
+
+        /** @param borders for each of {@link Border} the stretches of it that the part comes up to, as coordinates along it */
+        private Part(Polygon polygon, List<List<Interval>> borders, boolean atTheEdge) {
+            this.polygon = polygon;
+            this.locator = new IndexedPointInAreaLocator(polygon);
+            this.borders = borders;
+            this.atTheEdge = atTheEdge;
+        }
+
+        /** Whether it comes to the edge of the ground. */
+        boolean isAtTheEdge() {
+            return atTheEdge;
+        }
+
+        boolean meets(Geometry line) {
+            return polygon.getEnvelopeInternal().intersects(line.getEnvelopeInternal()) && polygon.intersects(line);
+        }
+
+        boolean covers(Coordinate place) {
+            return polygon.getEnvelopeInternal().covers(place) && locator.locate(place) != Location.EXTERIOR;
+        }
+
+        /** Whether the part beyond a border of this one goes on from it. */
+        boolean goesOnIn(Part next, Border border, Border itsBorder) {
+            for (Interval here : borders.get(border.ordinal())) {
+                for (Interval there : next.borders.get(itsBorder.ordinal())) {
+                    if (Math.min(here.end(), there.end()) - Math.max(here.start(), there.start()) > SHARED) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+    }
+
+    /** The question what of a square is free. */
+    private record Question(Layout.Vicinity vicinity, Envelope square, Polygon ground, double radius) {}
+
+    /** The question what of a square is ground, with nothing on it. */
+    private record Bare(Envelope square, Polygon ground, double radius) {}
+
+    private Tile() {}
+
+    static List<Part> parts(Layout layout, Envelope square, Polygon ground, double radius) {
+        return layout.memo().recall(new Question(layout.vicinity(square, radius), square, ground, radius),
+                () -> work(layout, square, ground, radius));
+    }
+
+    private static List<Part> work(Layout layout, Envelope square, Polygon ground, double radius) {
+        Geometry bare = layout.memo().recall(new Bare(square, ground, radius),
+                () -> Areas.shared(Grown.shrunk(layout, ground, radius), GEOMETRY.toGeometry(square)));
+        boolean inTheMidst = bare.getArea() > square.getArea() - ON_THE_BORDER;
+        Geometry free = bare;
+        for (Ring ring : layout.near(square, radius)) {
+            Geometry grown = Grown.by(layout, ring, radius);
+            if (free.getEnvelopeInternal().intersects(grown.getEnvelopeInternal())) {
+                free = Areas.without(free, grown);
+            }
+        }
+        List<Part> parts = new ArrayList<>();
+        for (Polygon polygon : Areas.parts(free)) {
+            List<List<Interval>> borders = List.of(along(polygon, true, square.getMinX()), along(polygon, true, square.getMaxX()),
+                    along(polygon, false, square.getMinY()), along(polygon, false, square.getMaxY()));
+            parts.add(new Part(polygon, borders,
+                    !inTheMidst && Grown.reachesTheEdge(polygon, ground, radius)));
+        }
+        return List.copyOf(parts);
+    }
+
+    /** Stretches of a polygon's edge that lie on an upright or a level line. */
+    private static List<Interval> along(Polygon polygon, boolean upright, double line) {
+        List<Interval> stretches = new ArrayList<>();
+        LinearRing shell = polygon.getExteriorRing();
+        for (int i = 0; i + 1 < shell.getNumPoints(); i++) {
+            Coordinate from = shell.getCoordinateN(i);
+            Coordinate to = shell.getCoordinateN(i + 1);
+            double off = Math.max(Math.abs((upright ? from.x : from.y) - line), Math.abs((upright ? to.x : to.y) - line));
+            if (off < ON_THE_BORDER) {
+                double one = upright ? from.y : from.x;
+                double other = upright ? to.y : to.x;
+                stretches.add(new Interval(Math.min(one, other), Math.max(one, other)));
+            }
+        }
+        return List.copyOf(stretches);
+    }
+}

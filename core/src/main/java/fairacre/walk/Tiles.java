@@ -1,0 +1,159 @@
+package fairacre.walk;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * Where the middle of a disk can be on one piece of ground, laid over with squares: what is free in each, and which of that hangs
+ * together across their borders and with where one comes in.
+ */
+final class Tiles {
+
+    /** Side of a square, metres: a few beds each. */
+    private static final double SIDE = 3;
+    /** The grid lies a little off whole metres, where beds like to stand. */
+    private static final double OFFSET = 0.0371;
+
+    private final Polygon ground;
+    private final int firstColumn;
+    private final int firstRow;
+    private final int columns;
+    private final List<List<Tile.Part>> squares = new ArrayList<>();
+    /** Number of the first part of each square, all parts being numbered through. */
+    private final List<Integer> first = new ArrayList<>();
+    private final List<Tile.Part> parts = new ArrayList<>();
+    private final int[] parent;
+    private final List<Boolean> ledTo;
+
+    /** @param thresholds where one comes in; empty if from anywhere at the edge */
+    Tiles(Layout layout, Polygon ground, double radius, boolean open, List<Geometry> thresholds) {
+        this.ground = ground;
+        Envelope bounds = ground.getEnvelopeInternal();
+        this.firstColumn = number(bounds.getMinX());
+        this.firstRow = number(bounds.getMinY());
+        this.columns = number(bounds.getMaxX()) - firstColumn + 1;
+        int rows = number(bounds.getMaxY()) - firstRow + 1;
+        for (int row = 0; row < rows; row++) {
+            for (int column = 0; column < columns; column++) {
+                add(Tile.parts(layout, square(column, row), ground, radius));
+            }
+        }
+        this.parent = new int[parts.size()];
+        for (int i = 0; i < parent.length; i++) {
+            parent[i] = i;
+        }
+        joinAcrossBorders();
+        this.ledTo = ledTo(open, thresholds);
+    }
+
+    /** Whether a place lies on this piece of ground. */
+    boolean isOn(Coordinate place) {
+        return ground.getEnvelopeInternal().covers(place);
+    }
+
+    /** Whether the middle of the disk can be there, coming from where one comes in. */
+    boolean covers(Coordinate place) {
+        int column = number(place.x) - firstColumn;
+        int row = number(place.y) - firstRow;
+        if (column < 0 || column >= columns || row < 0 || row * columns + column >= squares.size()) {
+            return false;
+        }
+        int square = row * columns + column;
+        List<Tile.Part> here = squares.get(square);
+        for (int i = 0; i < here.size(); i++) {
+            if (ledTo.get(first.get(square) + i) && here.get(i).covers(place)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether free ground to which a way leads meets a line. */
+    boolean meets(Geometry line) {
+        for (int i = 0; i < parts.size(); i++) {
+            if (ledTo.get(i) && parts.get(i).meets(line)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private void add(List<Tile.Part> square) {
+        squares.add(square);
+        first.add(parts.size());
+        parts.addAll(square);
+    }
+
+    private void joinAcrossBorders() {
+        for (int square = 0; square < squares.size(); square++) {
+            if (square % columns + 1 < columns) {
+                join(square, square + 1, Tile.Border.EAST, Tile.Border.WEST);
+            }
+            if (square + columns < squares.size()) {
+                join(square, square + columns, Tile.Border.NORTH, Tile.Border.SOUTH);
+            }
+        }
+    }
+
+    private void join(int square, int next, Tile.Border border, Tile.Border itsBorder) {
+        for (int i = 0; i < squares.get(square).size(); i++) {
+            for (int j = 0; j < squares.get(next).size(); j++) {
+                if (squares.get(square).get(i).goesOnIn(squares.get(next).get(j), border, itsBorder)) {
+                    parent[root(first.get(square) + i)] = root(first.get(next) + j);
+                }
+            }
+        }
+    }
+
+    /** For each part whether it hangs together with one where one comes in. */
+    private List<Boolean> ledTo(boolean open, List<Geometry> thresholds) {
+        boolean[] roots = new boolean[parent.length];
+        for (int i = 0; i < parent.length; i++) {
+            Tile.Part part = parts.get(i);
+            roots[root(i)] |= open ? part.isAtTheEdge() : thresholds.stream().anyMatch(part::meets);
+        }
+        return IntStream.range(0, parent.length).mapToObj(i -> roots[root(i)]).toList();
+    }
+
+    /** What is free about a place and whether it is led to: all that answers there depend on. */
+    record Around(List<List<Tile.Part>> squares, List<Boolean> ledTo) {}
+
+    Around around(Envelope place) {
+        List<List<Tile.Part>> near = new ArrayList<>();
+        List<Boolean> led = new ArrayList<>();
+        int rows = squares.size() / columns;
+        for (int row = Math.max(0, number(place.getMinY()) - firstRow); row <= Math.min(rows - 1, number(place.getMaxY()) - firstRow); row++) {
+            for (int column = Math.max(0, number(place.getMinX()) - firstColumn);
+                    column <= Math.min(columns - 1, number(place.getMaxX()) - firstColumn); column++) {
+                int square = row * columns + column;
+                near.add(squares.get(square));
+                led.addAll(ledTo.subList(first.get(square), first.get(square) + squares.get(square).size()));
+            }
+        }
+        return new Around(near, led);
+    }
+
+    private int root(int part) {
+        int root = part;
+        while (parent[root] != root) {
+            root = parent[root];
+        }
+        parent[part] = root;
+        return root;
+    }
+
+    private Envelope square(int column, int row) {
+        double x = (firstColumn + column) * SIDE + OFFSET;
+        double y = (firstRow + row) * SIDE + OFFSET;
+        return new Envelope(x, x + SIDE, y, y + SIDE);
+    }
+
+    private static int number(double coordinate) {
+        return (int) Math.floor((coordinate - OFFSET) / SIDE);
+    }
+}
