@@ -145,6 +145,18 @@ export function useCutting(id: string, revision: number, wanted: boolean) {
   });
 }
 
+/** The cheapest layouts with an own saw and offcuts; the quick ones are shown until they come. */
+export function useBestCutting(id: string, revision: number, order: CutOrder, wanted: boolean) {
+  return useQuery({
+    queryKey: ["cutting", id, revision, order],
+    queryFn: () => request<BestCutting[]>("POST", `/api/gardens/${id}/cutting/best`, order),
+    enabled: wanted,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  });
+}
+
 /** How the ground falls along a line. */
 export function useFall(id: string, revision: number, from: Point, to: Point, wanted: boolean) {
   return useQuery({

@@ -123,7 +123,7 @@ public final class Appraisal {
 
     private List<BedReach> computeReach() {
         ReachStudy study = ReachStudy.of(walks.get(), plan.gardeners());
-        return standing.stream().map(study::of).toList();
+        return standing.parallelStream().map(study::of).toList();
     }
 
     private BedAppraisal bed(StandingBed bed, BedReach reached, boolean withBill) {

@@ -39,11 +39,8 @@ final class CarrierSnags {
         List<Snag> snags = new ArrayList<>();
         CarrierStudy study = CarrierStudy.of(walks, context.standing());
         for (Carrier carrier : context.plan().carriers()) {
-            for (StandingBed bed : context.standing()) {
-                if (!study.reaches(carrier, bed.id())) {
-                    snags.add(shutOut(carrier, bed));
-                }
-            }
+            context.standing().parallelStream().filter(bed -> !study.reaches(carrier, bed.id())).toList()
+                    .forEach(bed -> snags.add(shutOut(carrier, bed)));
         }
         context.setting().waysIn().forEach(way -> tooNarrow(way).ifPresent(snags::add));
         addBlocked(study, snags);

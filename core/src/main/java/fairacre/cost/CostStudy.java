@@ -1,9 +1,12 @@
 package fairacre.cost;
 
 import fairacre.fill.SoilPurchase;
+import fairacre.frame.BestCut;
 import fairacre.frame.BoardsOfLength;
 import fairacre.frame.CutList;
+import fairacre.frame.CutStudy;
 import fairacre.frame.Saw;
+import fairacre.frame.Stock;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Bed;
@@ -100,6 +103,72 @@ public final class CostStudy {
         bySeason.forEach((season, wanted) -> byKind(wanted).forEach((kind, jobs) ->
                 plans.add(new CuttingPlan(season, kind.material(), kind.board(), cutList(kind, jobs)))));
         return plans;
+    }
+
+    /**
+     * The cheapest layouts of the same pieces, with an own saw and with offcuts, each offcut being used in the first season that
+     * wants it. Where there is much to cut this takes a second or two for each kind of board.
+     */
+    public List<BestCutting> bestCutting(CutOrder order) {
+        List<BestCutting> found = new ArrayList<>();
+        List<CutOrder.Offcuts> shed = new ArrayList<>(order.offcuts());
+        Map<Integer, List<Job>> bySeason = plan.beds().stream().flatMap(bed -> jobs(bed).stream())
+                .collect(Collectors.groupingBy(Job::season, TreeMap::new, Collectors.toList()));
+        bySeason.forEach((season, wanted) -> byKind(wanted).forEach((kind, jobs) -> {
+            BestCut best = bestCut(kind, jobs, order.saw(), shed);
+            found.add(priced(season, kind, best, cutList(kind, jobs)));
+            take(kind, best.cutList(), shed);
+        }));
+        return found;
+    }
+
+    /** The question how pieces are laid out best. */
+    private record Best(List<Length> pieces, List<Stock> stock, Saw saw) {}
+
+    private BestCut bestCut(Kind kind, List<Job> jobs, Saw saw, List<CutOrder.Offcuts> shed) {
+        List<Length> pieces = jobs.stream().flatMap(job -> job.pieces().stream()).toList();
+        Function<Length, BigDecimal> weigh = weigh(kind, known(kind));
+        List<Stock> stock = new ArrayList<>(kind.board().stock().stream().map(length -> Stock.bought(length, weigh.apply(length))).toList());
+        shed.stream().filter(offcut -> isOf(offcut, kind)).forEach(offcut -> stock.add(Stock.offcuts(offcut.length(), offcut.count())));
+        return memo.recall(new Best(pieces, stock, saw), () -> CutStudy.of(pieces, stock, saw));
+    }
+
+    private BestCutting priced(int season, Kind kind, BestCut best, CutList reckoned) {
+        Map<Length, BigDecimal> known = known(kind);
+        boolean priced = known.size() == kind.board().stock().size();
+        Optional<Money> cost = Optional.of(best.cost()).filter(c -> priced).map(this::money);
+        Optional<Money> before = Optional.of(reckoned).filter(c -> priced).map(list -> money(list.boards().stream()
+                .map(boards -> known.get(boards.stock()).multiply(BigDecimal.valueOf(boards.count()))).reduce(BigDecimal.ZERO, BigDecimal::add)));
+        return new BestCutting(season, kind.material(), kind.board(), best.cutList(), best.isLeast(), reckoned.boardCount(), cost,
+                Optional.of(best.bound()).filter(c -> priced).map(this::money), before.flatMap(b -> cost.map(b::minus)));
+    }
+
+    private Money money(BigDecimal amount) {
+        return Money.of(plan.currency(), amount, RoundingMode.HALF_UP);
+    }
+
+    private static boolean isOf(CutOrder.Offcuts offcut, Kind kind) {
+        return offcut.material() == kind.material() && offcut.board() == kind.board();
+    }
+
+    /** Offcuts of a length that is sold too are taken for bought ones, so they are left for the next season. */
+    private static void take(Kind kind, CutList cutList, List<CutOrder.Offcuts> shed) {
+        for (BoardsOfLength used : cutList.boards()) {
+            int left = used.count();
+            for (int i = 0; i < shed.size() && !kind.board().stock().contains(used.stock()); i++) {
+                CutOrder.Offcuts offcut = shed.get(i);
+                if (isOf(offcut, kind) && offcut.length().equals(used.stock())) {
+                    int taken = Math.min(left, offcut.count());
+                    left -= taken;
+                    shed.remove(i);
+                    if (offcut.count() > taken) {
+                        shed.add(i, new CutOrder.Offcuts(offcut.material(), offcut.board(), offcut.length(), offcut.count() - taken));
+                    } else {
+                        i--;
+                    }
+                }
+            }
+        }
     }
 
     private void addBoards(int season, List<Job> jobs, List<BillLine> lines) {

@@ -40,6 +40,9 @@ public record CutList(List<BoardsOfLength> boards, Length offcut, List<Cut> cuts
         }
     }
 
+    /** A board and what is cut from it. */
+    record LaidBoard(Length stock, List<Length> pieces) {}
+
     public CutList {
         boards = List.copyOf(boards);
         cuts = List.copyOf(cuts);
@@ -65,6 +68,17 @@ public record CutList(List<BoardsOfLength> boards, Length offcut, List<Cut> cuts
             }
         }
         return best.result(pieces, saw, least(pieces, stock, saw));
+    }
+
+    /** @param laid a layout of the pieces that was found elsewhere */
+    static CutList of(List<LaidBoard> laid, List<Length> pieces, List<Length> stock, Saw saw) {
+        Layout layout = new Layout();
+        for (LaidBoard board : laid) {
+            Laid taken = new Laid(board.stock());
+            taken.laid.addAll(board.pieces());
+            layout.boards.add(taken);
+        }
+        return layout.result(pieces, saw, least(pieces, stock, saw));
     }
 
     /** Every piece takes its kerf, but for the last of a board; a board has its trim to lose unless it is used whole. */

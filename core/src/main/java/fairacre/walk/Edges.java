@@ -12,7 +12,9 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Along which parts of the beds' edges carriers of any width can be in one layout. */
 final class Edges {
@@ -24,7 +26,7 @@ final class Edges {
 
     private final Layout layout;
     private final Map<UUID, Integer> positions = new HashMap<>();
-    private final Map<Length, Access> access = new HashMap<>();
+    private final Map<Length, Access> access = new ConcurrentHashMap<>();
 
     Edges(Layout layout) {
         this.layout = layout;
@@ -182,11 +184,7 @@ final class Edges {
 
     /** Works out beforehand where carriers of several widths get to, on as many cores as there are. */
     void prepare(Collection<Length> widths) {
-        List<Length> fresh = widths.stream().distinct().filter(width -> !access.containsKey(width)).toList();
-        List<Access> found = fresh.parallelStream().map(width -> Access.of(layout, width)).toList();
-        for (int i = 0; i < fresh.size(); i++) {
-            access.put(fresh.get(i), found.get(i));
-        }
+        Set.copyOf(widths).parallelStream().forEach(this::access);
     }
 
     Access access(Length width) {

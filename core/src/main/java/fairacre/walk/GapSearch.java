@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 
 /**
  * Clear distances square to the edges; an edge that faces another edge of its own bed has none. What faces an edge is cut to the strip in front of it; the part nearest to the edge
@@ -33,16 +34,16 @@ final class GapSearch {
     List<Gap> all() {
         List<Gap> gaps = new ArrayList<>();
         Set<Set<Object>> squarely = new HashSet<>();
+        List<List<Facing>> facings = IntStream.range(0, layout.beds()).parallel().mapToObj(this::facings).toList();
         for (int bed = 0; bed < layout.beds(); bed++) {
-            gaps.addAll(of(bed, squarely));
+            gaps.addAll(of(bed, facings.get(bed), squarely));
         }
         return gaps;
     }
 
     /** The gaps of one bed; those between two beds that are in {@code squarely} already are left out. */
-    private List<Gap> of(int bed, Set<Set<Object>> squarely) {
+    private List<Gap> of(int bed, List<Facing> facings, Set<Set<Object>> squarely) {
         List<Gap> gaps = new ArrayList<>();
-        List<Facing> facings = facings(bed);
         for (int edge = 0; edge < facings.size(); edge++) {
             Facing facing = facings.get(edge);
             if (facing == null || facing.distance < SHORTEST || layout.id(bed).equals(facing.other)) {

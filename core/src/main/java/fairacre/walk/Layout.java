@@ -10,10 +10,10 @@ import fairacre.plan.WayIn;
 import fairacre.shape.Memo;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
@@ -42,7 +42,7 @@ final class Layout {
     private final Geometry plot;
     private final IndexedPointInAreaLocator inPlot;
     private final STRtree index = new STRtree();
-    private final Map<Integer, Vicinity> notFar = new HashMap<>();
+    private final Map<Integer, Vicinity> notFar = new ConcurrentHashMap<>();
 
     Layout(Setting setting, List<StandingBed> beds, boolean wheels, Memo memo) {
         this.beds = List.copyOf(beds);

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 
 /**
  * Pairs that come closer than a width, with what leans out over the walk, unless they are joined or something else stands in
@@ -24,17 +25,19 @@ final class PinchSearch {
     }
 
     List<Pinch> all() {
+        return IntStream.range(0, layout.beds()).parallel().mapToObj(this::of).flatMap(List::stream).toList();
+    }
+
+    private List<Pinch> of(int bed) {
         List<Pinch> pinches = new ArrayList<>();
-        for (int bed = 0; bed < layout.beds(); bed++) {
-            Ring ring = layout.ring(bed);
-            int[] near = layout.within(ring, widest);
-            for (int other : near) {
-                if (other > bed) {
-                    add(bed, Optional.of(other), Closest.between(ring, layout.ring(other)), near, pinches);
-                }
+        Ring ring = layout.ring(bed);
+        int[] near = layout.within(ring, widest);
+        for (int other : near) {
+            if (other > bed) {
+                add(bed, Optional.of(other), Closest.between(ring, layout.ring(other)), near, pinches);
             }
-            nearestSide(bed, near, pinches);
         }
+        nearestSide(bed, near, pinches);
         return pinches;
     }
 

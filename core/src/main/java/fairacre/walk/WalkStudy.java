@@ -16,7 +16,7 @@ import java.util.UUID;
 
 /**
  * Where carriers of any width can be among the beds of one season. Make one with {@link #of} and ask
- * {@link #stretches}, {@link #gaps} or {@link #pinches}. Not for use by several threads at once.
+ * {@link #stretches}, {@link #gaps} or {@link #pinches}; several threads may ask at once.
  *
  * <p>Without beds every answer is empty. A bed wholly off the plot, or covered by others, has no stretches. A walk that is
  * exactly as wide as a carrier lets it through; so does one narrower by less than {@link #SLACK} on either side. Feet go up

@@ -20,6 +20,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -49,6 +50,23 @@ class ApiTest {
             assertThat(visitor.get("/api/session").json().has("name")).isFalse();
             assertThat(visitor.get("/api/gardens").status()).isEqualTo(401);
             assertThat(visitor.post("/api/session", credentials(name.toLowerCase(), "seventeen carrots")).status()).isEqualTo(200);
+        }
+
+        @Test
+        void whenSomebodyWasLastThereIsNotedToTheMinute() {
+            DSLContext database = SERVER.bean(DSLContext.class);
+            String name = "Ann." + UUID.randomUUID() + "@example.org";
+            Visitor visitor = new Visitor(SERVER.address());
+            visitor.post("/api/accounts", credentials(name, "seventeen carrots"));
+            String lastThere = "select last_access_time from spring_session where principal_name = ?";
+            String account = database.fetchOne("select id from account where name = ?", name).get(0).toString();
+            long first = database.fetchOne(lastThere, account).get(0, Long.class);
+            visitor.get("/api/gardens");
+            assertThat(database.fetchOne(lastThere, account).get(0, Long.class)).isEqualTo(first);
+            long hour = 3_600_000;
+            database.execute("update spring_session set last_access_time = ? where principal_name = ?", first - hour, account);
+            visitor.get("/api/gardens");
+            assertThat(database.fetchOne(lastThere, account).get(0, Long.class)).isGreaterThanOrEqualTo(first);
         }
 
         @ParameterizedTest
@@ -483,6 +501,13 @@ class ApiTest {
             JsonNode cutting = rosa.get("/api/gardens/" + garden + "/cutting").json();
             assertThat(cutting.at("/0/board").stringValue()).isEqualTo("38x150 mm");
             assertThat(cutting.at("/0/cutList/cuts/0/pieces")).isNotEmpty();
+            Answer best = rosa.post("/api/gardens/" + garden + "/cutting/best",
+                    "{\"kerf\":0.003,\"trim\":0.01,\"offcuts\":[]}");
+            assertThat(best.json().at("/0/board").stringValue()).isEqualTo("38x150 mm");
+            assertThat(best.json().at("/0/cutList/cuts/0/pieces")).isNotEmpty();
+            Answer wide = rosa.post("/api/gardens/" + garden + "/cutting/best", "{\"kerf\":0.5}");
+            assertThat(wide.status()).isEqualTo(422);
+            assertThat(wide.text()).contains("0 to 20").contains("kerf");
         }
 
         @Test

@@ -8,7 +8,9 @@ import fairacre.arrange.LargestRectangle;
 import fairacre.arrange.Manner;
 import fairacre.arrange.Order;
 import fairacre.arrange.Wish;
+import fairacre.cost.BestCutting;
 import fairacre.cost.CostStudy;
+import fairacre.cost.CutOrder;
 import fairacre.cost.CuttingPlan;
 import fairacre.fill.FillTakeoff;
 import fairacre.frame.Families;
@@ -175,6 +177,12 @@ class StudyController {
     @GetMapping("/cutting")
     List<CuttingPlan> cutting(Principal owner, @PathVariable UUID garden) {
         return CostStudy.of(plan(owner, garden)).cutting();
+    }
+
+    /** The cheapest layouts that are found for the same pieces; takes seconds in a large garden. */
+    @PostMapping("/cutting/best")
+    List<BestCutting> bestCutting(Principal owner, @PathVariable UUID garden, @RequestBody CutOrder order) {
+        return CostStudy.of(plan(owner, garden)).bestCutting(order);
     }
 
     @GetMapping("/setting-out")

@@ -1,0 +1,212 @@
+package fairacre.frame;
+
+import com.google.ortools.Loader;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.LinearExpr;
+import fairacre.frame.Patterns.Pattern;
+import fairacre.measure.Length;
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * The cheapest layout of pieces on boards of several lengths and prices, offcuts that are there already among them.
+ *
+ * <p>It begins with the layout of {@link CutList}, collects the patterns that are worth cutting ({@link PatternPrices}) and lets
+ * CP-SAT choose how often each is cut. Where all patterns of a job can be listed the choice is the best there is. The search is
+ * seeded and limited by the solver's count of its work, so the answer is the same on every machine.
+ */
+public final class CutStudy {
+
+    /** Limit of the search in the solver's own seconds, which count work and not time. */
+    private static final double MOST_WORK = 2.5;
+    private static final int SEED = 7;
+    /** All patterns are listed if there are no more than these. */
+    private static final int ALL_PATTERNS = 4000;
+    /** Part of the least price that an answer of the linear programme may be off by rounding. */
+    private static final double ROUNDING = 1e-6;
+
+    private final Saw saw;
+    private final List<Stock> stock;
+    private final List<Length> pieces;
+    private final long[] costs;
+    /** Prices are whole numbers of this many to the unit. */
+    private final int scale;
+
+    private CutStudy(List<Length> pieces, List<Stock> stock, Saw saw) {
+        this.pieces = List.copyOf(pieces);
+        this.stock = List.copyOf(stock);
+        this.saw = saw;
+        this.scale = stock.stream().mapToInt(s -> s.price().scale()).max().orElse(0);
+        this.costs = stock.stream().mapToLong(s -> s.price().setScale(scale).unscaledValue().longValueExact()).toArray();
+    }
+
+    /** Loads the solver once; where there is none for this machine the quick layout stands. */
+    private static final class Solver {
+        private static final boolean THERE = load();
+
+        private static boolean load() {
+            try {
+                Loader.loadNativeLibraries();
+                return true;
+            } catch (UnsatisfiedLinkError | RuntimeException missing) {
+                return false;
+            }
+        }
+    }
+
+    /**
+     * @param stock boards that can be bought, at least one that is as long as the longest piece, and offcuts
+     * @throws IllegalArgumentException if a piece is longer than every board that can be bought
+     */
+    public static BestCut of(List<Length> pieces, List<Stock> stock, Saw saw) {
+        return new CutStudy(pieces, stock, saw).best();
+    }
+
+    private BestCut best() {
+        Map<Length, BigDecimal> bought = new HashMap<>();
+        stock.stream().filter(s -> !s.isLimited()).forEach(s -> bought.merge(s.length(), s.price(), BigDecimal::min));
+        CutList quick = CutList.of(pieces, bought.keySet().stream().sorted().toList(), saw, bought::get);
+        BigDecimal cost = quick.boards().stream().map(b -> bought.get(b.stock()).multiply(BigDecimal.valueOf(b.count())))
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        if (pieces.isEmpty() || !Solver.THERE) {
+            return new BestCut(quick, cost, BigDecimal.ZERO);
+        }
+        Patterns patterns = new Patterns(pieces, stock, saw);
+        List<Pattern> first = quick.cuts().stream().map(cut -> patterns.of(boughtOf(cut.stock(), bought), cut.pieces())).toList();
+        PatternPrices prices = PatternPrices.of(patterns, stock, costs, first);
+        BigDecimal bound = roundedUp(prices.bound());
+        if (cost.compareTo(bound) <= 0) {
+            return new BestCut(quick, cost, bound);
+        }
+        return search(patterns, prices, quick, cost, bound);
+    }
+
+    private int boughtOf(Length length, Map<Length, BigDecimal> bought) {
+        for (int board = 0; board < stock.size(); board++) {
+            Stock candidate = stock.get(board);
+            if (!candidate.isLimited() && candidate.length().equals(length) && candidate.price().compareTo(bought.get(length)) == 0) {
+                return board;
+            }
+        }
+        throw new IllegalStateException("the quick layout used a board that is not for sale");
+    }
+
+    private BestCut search(Patterns patterns, PatternPrices prices, CutList quick, BigDecimal quickCost, BigDecimal bound) {
+        List<Pattern> all = patterns.all(ALL_PATTERNS);
+        Set<Pattern> columns = new LinkedHashSet<>(prices.columns());
+        columns.addAll(all);
+        List<Pattern> tried = List.copyOf(columns);
+        CpModel model = new CpModel();
+        IntVar[] times = new IntVar[tried.size()];
+        for (int i = 0; i < times.length; i++) {
+            times[i] = model.newIntVar(0, most(patterns, tried.get(i)), "");
+        }
+        addWanted(patterns, tried, model, times);
+        addAvailable(tried, model, times);
+        // Of equally cheap layouts the one with fewest boards.
+        long weight = pieces.size() + 1L;
+        long[] weights = tried.stream().mapToLong(pattern -> costs[pattern.board()] * weight + 1).toArray();
+        model.minimize(LinearExpr.weightedSum(times, weights));
+        hint(patterns, quick, tried, model, times);
+        CpSolver solver = new CpSolver();
+        solver.getParameters().setNumWorkers(1).setRandomSeed(SEED).setMaxDeterministicTime(MOST_WORK);
+        CpSolverStatus status = solver.solve(model);
+        if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
+            return new BestCut(quick, quickCost, bound);
+        }
+        CutList found = layout(patterns, tried, solver, times);
+        BigDecimal cost = cost(tried, times, solver);
+        boolean proven = status == CpSolverStatus.OPTIMAL && !all.isEmpty();
+        BestCut best = new BestCut(found, cost, proven ? cost : bound);
+        return best.cost().compareTo(quickCost) > 0 ? new BestCut(quick, quickCost, best.bound()) : best;
+    }
+
+    private BigDecimal cost(List<Pattern> tried, IntVar[] times, CpSolver solver) {
+        BigInteger sum = BigInteger.ZERO;
+        for (int i = 0; i < times.length; i++) {
+            sum = sum.add(BigInteger.valueOf(costs[tried.get(i).board()]).multiply(BigInteger.valueOf(solver.value(times[i]))));
+        }
+        return new BigDecimal(sum, scale);
+    }
+
+    private static int most(Patterns patterns, Pattern pattern) {
+        int most = 0;
+        for (int kind = 0; kind < patterns.kinds(); kind++) {
+            int each = pattern.counts().get(kind);
+            most = each == 0 ? most : Math.max(most, (patterns.wanted(kind) + each - 1) / each);
+        }
+        return most;
+    }
+
+    private static void addWanted(Patterns patterns, List<Pattern> tried, CpModel model, IntVar[] times) {
+        for (int kind = 0; kind < patterns.kinds(); kind++) {
+            int piece = kind;
+            long[] counts = tried.stream().mapToLong(pattern -> pattern.counts().get(piece)).toArray();
+            model.addGreaterOrEqual(LinearExpr.weightedSum(times, counts), patterns.wanted(kind));
+        }
+    }
+
+    private void addAvailable(List<Pattern> tried, CpModel model, IntVar[] times) {
+        for (int board = 0; board < stock.size(); board++) {
+            if (stock.get(board).isLimited()) {
+                int from = board;
+                long[] uses = tried.stream().mapToLong(pattern -> pattern.board() == from ? 1 : 0).toArray();
+                model.addLessOrEqual(LinearExpr.weightedSum(times, uses), stock.get(board).most());
+            }
+        }
+    }
+
+    private void hint(Patterns patterns, CutList quick, List<Pattern> tried, CpModel model, IntVar[] times) {
+        Map<List<Integer>, Integer> uses = quick.cuts().stream().collect(Collectors.toMap(
+                cut -> patterns.of(0, cut.pieces()).counts(), CutList.Cut::times, Integer::sum));
+        for (int i = 0; i < times.length; i++) {
+            Integer used = stock.get(tried.get(i).board()).isLimited() ? null : uses.remove(tried.get(i).counts());
+            model.addHint(times[i], used == null ? 0 : used);
+        }
+    }
+
+    /** What is cut too often is left out where it comes last. */
+    private CutList layout(Patterns patterns, List<Pattern> tried, CpSolver solver, IntVar[] times) {
+        Map<Length, Long> left = pieces.stream().collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+        List<CutList.LaidBoard> boards = new ArrayList<>();
+        for (int i = 0; i < times.length; i++) {
+            Stock board = stock.get(tried.get(i).board());
+            List<Length> onBoard = patterns.pieces(tried.get(i));
+            for (long n = solver.value(times[i]); n > 0; n--) {
+                List<Length> needed = onBoard.stream().filter(piece -> left.merge(piece, -1L, Long::sum) >= 0).toList();
+                if (!needed.isEmpty()) {
+                    boards.add(new CutList.LaidBoard(board.length(), needed));
+                }
+            }
+        }
+        List<Length> lengths = Stream.concat(stock.stream().filter(s -> !s.isLimited()), stock.stream()).map(Stock::length)
+                .distinct().sorted().toList();
+        return CutList.of(boards, pieces, lengths, saw);
+    }
+
+    /** Every sum of prices is a multiple of what divides them all. */
+    private BigDecimal roundedUp(double bound) {
+        BigInteger step = BigInteger.ZERO;
+        for (long cost : costs) {
+            step = step.gcd(BigInteger.valueOf(cost));
+        }
+        if (step.signum() == 0) {
+            return BigDecimal.ZERO;
+        }
+        double steps = bound / step.doubleValue();
+        steps = Math.ceil(steps - ROUNDING * Math.max(1, steps));
+        return new BigDecimal(step.multiply(BigInteger.valueOf((long) steps)), scale);
+    }
+}

@@ -1,0 +1,100 @@
+package fairacre.frame;
+
+import com.google.ortools.linearsolver.MPConstraint;
+import com.google.ortools.linearsolver.MPObjective;
+import com.google.ortools.linearsolver.MPSolver;
+import com.google.ortools.linearsolver.MPVariable;
+import fairacre.frame.Patterns.Pattern;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * The bound of Gilmore and Gomory (A linear programming approach to the cutting-stock problem, Operations Research 9, 1961): what the
+ * boards would cost if patterns could be used in fractions. Patterns are added while one is worth more than its board at the prices
+ * that the pieces have in the linear programme.
+ */
+final class PatternPrices {
+
+    private static final double ROUNDING = 1e-7;
+    private static final int MOST_ROUNDS = 500;
+
+    private final Patterns patterns;
+    private final List<Stock> stock;
+    private final long[] costs;
+    private final Set<Pattern> columns;
+    private double bound;
+    private boolean sure = true;
+
+    private PatternPrices(Patterns patterns, List<Stock> stock, long[] costs, List<Pattern> first) {
+        this.patterns = patterns;
+        this.stock = stock;
+        this.costs = costs;
+        this.columns = new LinkedHashSet<>(first);
+    }
+
+    /** @param first patterns with which the job can be done */
+    static PatternPrices of(Patterns patterns, List<Stock> stock, long[] costs, List<Pattern> first) {
+        PatternPrices prices = new PatternPrices(patterns, stock, costs, first);
+        int round = 0;
+        while (prices.improve()) {
+            if (++round == MOST_ROUNDS) {
+                prices.sure = false;
+                break;
+            }
+        }
+        return prices;
+    }
+
+    /** What the boards cost at least; nothing if the search for patterns was given up. */
+    double bound() {
+        return sure ? bound : 0;
+    }
+
+    /** The patterns that were worth trying. */
+    List<Pattern> columns() {
+        return List.copyOf(columns);
+    }
+
+    /** Solves the linear programme over the patterns so far and adds those that are worth more than their board. */
+    private boolean improve() {
+        MPSolver solver = MPSolver.createSolver("GLOP");
+        List<MPConstraint> pieces = new ArrayList<>();
+        for (int kind = 0; kind < patterns.kinds(); kind++) {
+            pieces.add(solver.makeConstraint(patterns.wanted(kind), Double.POSITIVE_INFINITY));
+        }
+        List<MPConstraint> boards = new ArrayList<>();
+        for (Stock board : stock) {
+            boards.add(solver.makeConstraint(0, board.isLimited() ? board.most() : Double.POSITIVE_INFINITY));
+        }
+        MPObjective cost = solver.objective();
+        for (Pattern pattern : columns) {
+            MPVariable used = solver.makeNumVar(0, Double.POSITIVE_INFINITY, "");
+            cost.setCoefficient(used, costs[pattern.board()]);
+            boards.get(pattern.board()).setCoefficient(used, 1);
+            for (int kind = 0; kind < patterns.kinds(); kind++) {
+                if (pattern.counts().get(kind) > 0) {
+                    pieces.get(kind).setCoefficient(used, pattern.counts().get(kind));
+                }
+            }
+        }
+        cost.setMinimization();
+        if (solver.solve() != MPSolver.ResultStatus.OPTIMAL) {
+            sure = false;
+            return false;
+        }
+        bound = cost.value();
+        double[] values = pieces.stream().mapToDouble(MPConstraint::dualValue).toArray();
+        boolean better = false;
+        for (int board = 0; board < stock.size(); board++) {
+            Patterns.Found found = patterns.mostValuable(board, values);
+            sure &= found.sure();
+            double left = costs[board] - boards.get(board).dualValue() - found.value();
+            if (left < -ROUNDING * Math.max(1, costs[board])) {
+                better |= columns.add(Patterns.pattern(board, found.counts()));
+            }
+        }
+        return better;
+    }
+}
