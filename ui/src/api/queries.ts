@@ -3,8 +3,10 @@ import { request } from "./client";
 import type {
   AppraisalReport,
   AtTheBed,
+  BestCutting,
   CarrierGround,
   Catalogue,
+  CutOrder,
   CuttingPlan,
   Fall,
   GardenView,

@@ -1,17 +1,32 @@
 import { useState } from "react";
-import { useCutting } from "../api/queries";
-import type { CuttingPlan, Units } from "../api/types";
+import { Problem } from "../api/client";
+import { useBestCutting, useCutting } from "../api/queries";
+import type { BestCutting, CuttingPlan, Units } from "../api/types";
+import { formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
+import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { SawAndShed } from "./SawAndShed";
+import { USUAL_ORDER } from "./usualOrder";
 
 type Cut = CuttingPlan["cutList"]["cuts"][number];
 
-/** Board by board which pieces come out of it, for every kind of board that the bill buys. */
+/**
+ * Board by board which pieces come out of it, for every kind of board that the bill buys. The layout that the bill reckons with is
+ * there at once; the cheapest one that is found for the gardener's own saw and offcuts takes its place.
+ */
 export function CuttingPlans() {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
-  const { data } = useCutting(desk.plan.id, desk.garden.revision, open);
+  const [order, setOrder] = useState(USUAL_ORDER);
+  const { data: quick } = useCutting(desk.plan.id, desk.garden.revision, open);
+  const needed = open && quick !== undefined && quick.length > 0;
+  const found = useBestCutting(desk.plan.id, desk.garden.revision, order, needed);
+  // What was found for the plan as it was before says nothing of this one.
+  const best = found.isPlaceholderData ? undefined : found.data;
   const materials = new Map(desk.catalogue.materials.map((material) => [material.key, material.label]));
+  const name = ({ material, board }: { material: string; board: string }) =>
+    `${materials.get(material) ?? material}, ${board}`;
   return (
     <details
       onToggle={(event) => {
@@ -19,25 +34,61 @@ export function CuttingPlans() {
       }}
     >
       <summary className="cursor-pointer font-semibold">How the boards are cut</summary>
-      {data?.length === 0 && <p className="text-soft">No frame needs boards.</p>}
-      {data?.map(({ season, material, board, cutList }) => {
-        const count = cutList.boards.reduce((sum, boards) => sum + boards.count, 0);
+      {quick?.length === 0 && <p className="text-soft">No frame needs boards.</p>}
+      {quick && quick.length > 0 && (
+        <>
+          <SawAndShed
+            order={order}
+            kinds={quick.map((plan) => ({ ...plan, label: name(plan) }))}
+            onChange={setOrder}
+          />
+          <p className="text-sm text-soft" role="status">
+            {found.isFetching ? "Looking for the cheapest layout." : ""}
+          </p>
+          {found.error && (
+            <p role="alert" className="text-sm text-snag">
+              {found.error instanceof Problem ? found.error.message : words.awayIdle}
+            </p>
+          )}
+        </>
+      )}
+      {quick?.map((plan) => {
+        const better = best?.find(
+          (b) => b.season === plan.season && b.material === plan.material && b.board === plan.board,
+        );
+        const { boards, cuts, least } = (better ?? plan).cutList;
+        const count = boards.reduce((sum, each) => sum + each.count, 0);
         return (
-          <section key={`${String(season)} ${material} ${board}`} className="mt-2 border-t border-hair pt-1">
+          <section
+            key={`${String(plan.season)} ${plan.material} ${plan.board}`}
+            className="mt-2 border-t border-hair pt-1"
+            data-testid="cutting"
+          >
             <h4>
-              {materials.get(material) ?? material}, {board}{" "}
-              <span className="figures text-soft">{season}</span>
+              {name(plan)} <span className="figures text-soft">{plan.season}</span>
             </h4>
             <p className="text-sm">
-              <span className="figures">{count}</span> {count === 1 ? "board" : "boards"};{" "}
-              {count === cutList.least
-                ? "no layout does with fewer."
-                : `fewer than ${String(cutList.least)} can't do; more and shorter ones may be cheaper.`}
+              <span className="figures">{count}</span> {count === 1 ? "board" : "boards"}
+              {better?.cost && (
+                <>
+                  {" "}
+                  for <span className="figures">{formatMoney(better.cost)}</span>
+                </>
+              )}
+              ; {better ? verdict(better) : quickVerdict(count, least)}
             </p>
+            {better?.saved && Number(better.saved.amount) !== 0 && (
+              <p className="text-sm">
+                The bill reckons with <span className="figures">{better.reckoned}</span>: cut as drawn,{" "}
+                {Number(better.saved.amount) > 0
+                  ? `${formatMoney(better.saved)} less.`
+                  : `${formatMoney({ ...better.saved, amount: better.saved.amount.replace("-", "") })} more, for the saw and the trim.`}
+              </p>
+            )}
             <ol>
-              {cutList.cuts.map((cut, index) => (
+              {cuts.map((cut, index) => (
                 <li key={index} className="my-1">
-                  <BoardPicture cut={cut} units={desk.units} longest={longestOf(cutList.cuts)} />
+                  <BoardPicture cut={cut} units={desk.units} longest={longestOf(cuts)} />
                 </li>
               ))}
             </ol>
@@ -46,6 +97,20 @@ export function CuttingPlans() {
       })}
     </details>
   );
+}
+
+function verdict({ least, bound, cost }: BestCutting): string {
+  if (!cost) return least ? "no layout buys less length." : "none found buys less length.";
+  if (least) return "no layout costs less.";
+  return bound
+    ? `none found costs less, and none can cost less than ${formatMoney(bound)}.`
+    : "none found costs less.";
+}
+
+function quickVerdict(count: number, least: number): string {
+  return count === least
+    ? "no layout does with fewer."
+    : `fewer than ${String(least)} can't do; more and shorter ones may be cheaper.`;
 }
 
 function longestOf(cuts: readonly Cut[]): number {

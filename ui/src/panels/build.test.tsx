@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import "../testing/setup";
-import { screen } from "@testing-library/react";
+import { screen, waitFor } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { AppraisalReport, Point } from "../api/types";
@@ -169,13 +169,65 @@ describe("how the boards are cut", () => {
     ],
   };
 
-  async function opened(least: number) {
-    answering({
-      "/cutting": [{ season: 2027, material: "cedar", board: "38x150 mm", cutList: { ...cutList, least } }],
+  const kind = { season: 2027, material: "cedar", board: "38x150 mm" };
+
+  async function opened(least: number, best: readonly unknown[] = []) {
+    const fetched = answering({
+      "/cutting/best": best,
+      "/cutting": [{ ...kind, cutList: { ...cutList, least } }],
     });
     atDesk(deskFor().desk, <FramesPanel />);
     await userEvent.click(screen.getByText("How the boards are cut"));
+    return fetched;
   }
+
+  const best = {
+    ...kind,
+    cutList: { ...cutList, boards: [{ stock: 2.4, count: 2 }], cuts: cutList.cuts.slice(0, 1) },
+    least: true,
+    reckoned: 3,
+    cost: { amount: "20.00", currency: "EUR" },
+    bound: { amount: "20.00", currency: "EUR" },
+    saved: { amount: "10.00", currency: "EUR" },
+  };
+
+  it("the cheapest layout takes the place of the quick one and says what it saves", async () => {
+    await opened(3, [best]);
+    expect(await screen.findByText(/no layout costs less\./)).toHaveTextContent("2 boards for €20.00");
+    expect(screen.getByText(/The bill reckons with/)).toHaveTextContent("with 3: cut as drawn, €10.00 less.");
+    expect(screen.queryByRole("img", { name: /0\.95 m/ })).not.toBeInTheDocument();
+  });
+
+  it("what is not proved least says what it can cost at least", async () => {
+    const saved = { amount: "-1.00", currency: "EUR" };
+    await opened(3, [{ ...best, least: false, bound: { amount: "19.00", currency: "EUR" }, saved }]);
+    expect(await screen.findByText(/none can cost less than/)).toHaveTextContent(
+      "none can cost less than €19.00.",
+    );
+    expect(screen.getByText(/The bill reckons with/)).toHaveTextContent(
+      "€1.00 more, for the saw and the trim.",
+    );
+  });
+
+  it("the own saw and the offcuts in the shed are asked with", async () => {
+    const fetched = await opened(3, [best]);
+    await screen.findByText(/no layout costs less\./);
+    await userEvent.type(screen.getByLabelText("Offcut, length"), "1.2 m{Enter}");
+    await userEvent.click(screen.getByRole("button", { name: "Add" }));
+    const asked = () =>
+      fetched.mock.calls
+        .filter(([path]) => String(path).endsWith("/cutting/best"))
+        .map(([, init]) => String(init?.body));
+    await waitFor(() => {
+      expect(asked().at(-1)).toContain('"length":1.2,"count":1');
+    });
+    await userEvent.click(screen.getByRole("button", { name: "Leave out the offcut of 1.20 m" }));
+    await userEvent.clear(screen.getByLabelText("Saw cut (kerf)"));
+    await userEvent.type(screen.getByLabelText("Saw cut (kerf)"), "2 mm{Enter}");
+    await waitFor(() => {
+      expect(asked().at(-1)).toContain('"kerf":0.002,"trim":0.0127,"offcuts":[]');
+    });
+  });
 
   it("each board is drawn with its pieces, alike ones once, and the bound is told", async () => {
     await opened(3);
