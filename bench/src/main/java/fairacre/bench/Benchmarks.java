@@ -11,14 +11,20 @@ import org.openjdk.jmh.runner.options.ChainedOptionsBuilder;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.VerboseMode;
 
-/** Runs the benchmarks and prints their figures as a table; an argument narrows them down by name. */
+/** Runs the benchmarks and prints their figures as a table; an argument narrows them down by name, {@code cutting} runs the random jobs for the saw. */
 public final class Benchmarks {
 
     private static final String BUILD = "fairacre.build.jdbc";
 
+    private static final int USUAL_JOBS = 1000;
+
     private Benchmarks() {}
 
     public static void main(String[] arguments) throws RunnerException {
+        if (arguments.length > 0 && arguments[0].equals("cutting")) {
+            CuttingJobs.print(arguments.length > 1 ? Integer.parseInt(arguments[1]) : USUAL_JOBS);
+            return;
+        }
         ChainedOptionsBuilder options = new OptionsBuilder().include("fairacre.bench." + (arguments.length > 0 ? arguments[0] : ""))
                 .verbosity(VerboseMode.SILENT)
                 .jvmArgs("-Xmx1g", "-D" + BUILD + "=" + System.getProperty(BUILD, ""), "-Dlogging.level.root=WARN");

@@ -12,10 +12,8 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -29,11 +27,14 @@ import java.util.stream.Stream;
  */
 public final class CutStudy {
 
-    /** Limit of the search in the solver's own seconds, which count work and not time. */
-    private static final double MOST_WORK = 2.5;
+    /** Limits of the two searches in the solver's own seconds, which count work and not time. */
+    private static final double CHOICE_WORK = 0.4;
+    private static final double PROOF_WORK = 0.25;
+    /** So many patterns may be left for the proof that none is cheaper. */
+    private static final int MOST_TO_PROVE = 2000;
     private static final int SEED = 7;
     /** All patterns are listed if there are no more than these. */
-    private static final int ALL_PATTERNS = 4000;
+    private static final int ALL_PATTERNS = 20_000;
     /** Part of the least price that an answer of the linear programme may be off by rounding. */
     private static final double ROUNDING = 1e-6;
 
@@ -103,11 +104,34 @@ public final class CutStudy {
         throw new IllegalStateException("the quick layout used a board that is not for sale");
     }
 
+    /** First among the patterns that the linear programme found worth trying, then among all that a cheaper layout could use. */
     private BestCut search(Patterns patterns, PatternPrices prices, CutList quick, BigDecimal quickCost, BigDecimal bound) {
-        List<Pattern> all = patterns.all(ALL_PATTERNS);
-        Set<Pattern> columns = new LinkedHashSet<>(prices.columns());
-        columns.addAll(all);
-        List<Pattern> tried = List.copyOf(columns);
+        BestCut best = new BestCut(quick, quickCost, bound);
+        best = cheaper(best, choose(patterns, prices.columns(), best, CHOICE_WORK));
+        List<Pattern> all = best.isLeast() || prices.bound() <= 0 ? List.of() : patterns.all(ALL_PATTERNS);
+        double over = best.cost().movePointRight(scale).doubleValue() * (1 + ROUNDING) - prices.bound();
+        List<Pattern> useful = all.stream().filter(pattern -> prices.over(pattern) <= over).toList();
+        if (useful.isEmpty() || useful.size() > MOST_TO_PROVE) {
+            return best;
+        }
+        Choice proof = choose(patterns, useful, best, PROOF_WORK);
+        BestCut proved = cheaper(best, proof);
+        return proof.isBest() ? new BestCut(proved.cutList(), proved.cost(), proved.cost()) : proved;
+    }
+
+    private static BestCut cheaper(BestCut one, Choice other) {
+        return other.cutList() == null || other.cost().compareTo(one.cost()) > 0 ? one : new BestCut(other.cutList(), other.cost(), one.bound());
+    }
+
+    /**
+     * How often to use which pattern.
+     *
+     * @param cutList null if none was found
+     * @param isBest whether these patterns allow of no cheaper layout
+     */
+    private record Choice(CutList cutList, BigDecimal cost, boolean isBest) {}
+
+    private Choice choose(Patterns patterns, List<Pattern> tried, BestCut known, double work) {
         CpModel model = new CpModel();
         IntVar[] times = new IntVar[tried.size()];
         for (int i = 0; i < times.length; i++) {
@@ -117,20 +141,15 @@ public final class CutStudy {
         addAvailable(tried, model, times);
         // Of equally cheap layouts the one with fewest boards.
         long weight = pieces.size() + 1L;
-        long[] weights = tried.stream().mapToLong(pattern -> costs[pattern.board()] * weight + 1).toArray();
-        model.minimize(LinearExpr.weightedSum(times, weights));
-        hint(patterns, quick, tried, model, times);
+        model.minimize(LinearExpr.weightedSum(times, tried.stream().mapToLong(pattern -> costs[pattern.board()] * weight + 1).toArray()));
+        hint(patterns, known.cutList(), tried, model, times);
         CpSolver solver = new CpSolver();
-        solver.getParameters().setNumWorkers(1).setRandomSeed(SEED).setMaxDeterministicTime(MOST_WORK);
+        solver.getParameters().setNumWorkers(1).setRandomSeed(SEED).setMaxDeterministicTime(work);
         CpSolverStatus status = solver.solve(model);
         if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
-            return new BestCut(quick, quickCost, bound);
+            return new Choice(null, null, false);
         }
-        CutList found = layout(patterns, tried, solver, times);
-        BigDecimal cost = cost(tried, times, solver);
-        boolean proven = status == CpSolverStatus.OPTIMAL && !all.isEmpty();
-        BestCut best = new BestCut(found, cost, proven ? cost : bound);
-        return best.cost().compareTo(quickCost) > 0 ? new BestCut(quick, quickCost, best.bound()) : best;
+        return new Choice(layout(patterns, tried, solver, times), cost(tried, times, solver), status == CpSolverStatus.OPTIMAL);
     }
 
     private BigDecimal cost(List<Pattern> tried, IntVar[] times, CpSolver solver) {
@@ -168,8 +187,8 @@ public final class CutStudy {
         }
     }
 
-    private void hint(Patterns patterns, CutList quick, List<Pattern> tried, CpModel model, IntVar[] times) {
-        Map<List<Integer>, Integer> uses = quick.cuts().stream().collect(Collectors.toMap(
+    private void hint(Patterns patterns, CutList known, List<Pattern> tried, CpModel model, IntVar[] times) {
+        Map<List<Integer>, Integer> uses = known.cuts().stream().collect(Collectors.toMap(
                 cut -> patterns.of(0, cut.pieces()).counts(), CutList.Cut::times, Integer::sum));
         for (int i = 0; i < times.length; i++) {
             Integer used = stock.get(tried.get(i).board()).isLimited() ? null : uses.remove(tried.get(i).counts());

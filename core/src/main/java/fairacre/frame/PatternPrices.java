@@ -26,6 +26,9 @@ final class PatternPrices {
     private final Set<Pattern> columns;
     private double bound;
     private boolean sure = true;
+    /** What pieces are worth, and what one more board of a limited stock is, in the linear programme. */
+    private double[] values = {};
+    private double[] boardValues = {};
 
     private PatternPrices(Patterns patterns, List<Stock> stock, long[] costs, List<Pattern> first) {
         this.patterns = patterns;
@@ -50,6 +53,18 @@ final class PatternPrices {
     /** What the boards cost at least; nothing if the search for patterns was given up. */
     double bound() {
         return sure ? bound : 0;
+    }
+
+    /**
+     * What a layout costs over the bound at least if it uses a pattern (its reduced cost). So none that is cheaper than a layout in
+     * hand uses a pattern for which this is more than that layout's cost over the bound.
+     */
+    double over(Pattern pattern) {
+        double over = costs[pattern.board()] - boardValues[pattern.board()];
+        for (int kind = 0; kind < patterns.kinds(); kind++) {
+            over -= values[kind] * pattern.counts().get(kind);
+        }
+        return over;
     }
 
     /** The patterns that were worth trying. */
@@ -85,12 +100,13 @@ final class PatternPrices {
             return false;
         }
         bound = cost.value();
-        double[] values = pieces.stream().mapToDouble(MPConstraint::dualValue).toArray();
+        values = pieces.stream().mapToDouble(MPConstraint::dualValue).toArray();
+        boardValues = boards.stream().mapToDouble(MPConstraint::dualValue).toArray();
         boolean better = false;
         for (int board = 0; board < stock.size(); board++) {
             Patterns.Found found = patterns.mostValuable(board, values);
             sure &= found.sure();
-            double left = costs[board] - boards.get(board).dualValue() - found.value();
+            double left = costs[board] - boardValues[board] - found.value();
             if (left < -ROUNDING * Math.max(1, costs[board])) {
                 better |= columns.add(Patterns.pattern(board, found.counts()));
             }
