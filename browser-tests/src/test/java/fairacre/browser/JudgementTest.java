@@ -124,7 +124,6 @@ class JudgementTest {
                     new Locator.FilterOptions().setHasText("1.219 m"))).containsText("end");
             assertThat(garden.page().getByTestId("bowing")).containsText("1 in each side of 2.362 m, which would bow by 0.028 m without");
             garden.page().getByText("How the boards are cut").click();
-            // Sides of 8 ft and ends of 4 ft: a saw and a trim leave nothing shorter than 8, 8 and 10 ft or the like.
             assertThat(garden.page().getByTestId("cutting")).containsText(Pattern.compile("no layout (costs|buys) less"));
             assertThat(garden.page().getByLabel("Board of 2.438 m: 2.438 m")).isVisible();
             garden.type("Offcut, length", "1.3 m");

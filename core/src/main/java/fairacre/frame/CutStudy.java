@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
 
 /**
@@ -108,9 +109,11 @@ public final class CutStudy {
     private BestCut search(Patterns patterns, PatternPrices prices, CutList quick, BigDecimal quickCost, BigDecimal bound) {
         BestCut best = new BestCut(quick, quickCost, bound);
         best = cheaper(best, choose(patterns, prices.columns(), best, CHOICE_WORK));
-        List<Pattern> all = best.isLeast() || prices.bound() <= 0 ? List.of() : patterns.all(ALL_PATTERNS);
+        List<Pattern> all = best.isLeast() ? List.of() : patterns.all(ALL_PATTERNS);
         double over = best.cost().movePointRight(scale).doubleValue() * (1 + ROUNDING) - prices.bound();
-        List<Pattern> useful = all.stream().filter(pattern -> prices.over(pattern) <= over).toList();
+        double slack = ROUNDING * LongStream.of(costs).max().orElse(0);
+        boolean settled = all.stream().allMatch(pattern -> prices.over(pattern) >= -slack);
+        List<Pattern> useful = settled ? all.stream().filter(pattern -> prices.over(pattern) <= over + slack).toList() : all;
         if (useful.isEmpty() || useful.size() > MOST_TO_PROVE) {
             return best;
         }

@@ -25,7 +25,6 @@ final class PatternPrices {
     private final long[] costs;
     private final Set<Pattern> columns;
     private double bound;
-    private boolean sure = true;
     /** What pieces are worth, and what one more board of a limited stock is, in the linear programme. */
     private double[] values = {};
     private double[] boardValues = {};
@@ -41,23 +40,23 @@ final class PatternPrices {
     static PatternPrices of(Patterns patterns, List<Stock> stock, long[] costs, List<Pattern> first) {
         PatternPrices prices = new PatternPrices(patterns, stock, costs, first);
         int round = 0;
-        while (prices.improve()) {
-            if (++round == MOST_ROUNDS) {
-                prices.sure = false;
-                break;
-            }
+        while (prices.improve() && round < MOST_ROUNDS) {
+            round++;
         }
         return prices;
     }
 
-    /** What the boards cost at least; nothing if the search for patterns was given up. */
+    /**
+     * What the boards cost at least. Where a pattern worth more than its board may have been missed, the prices of the pieces are
+     * lowered until none can be (Farley, A note on bounding a class of linear programming problems, Operations Research 38, 1990).
+     */
     double bound() {
-        return sure ? bound : 0;
+        return bound;
     }
 
     /**
      * What a layout costs over the bound at least if it uses a pattern (its reduced cost). So none that is cheaper than a layout in
-     * hand uses a pattern for which this is more than that layout's cost over the bound.
+     * hand uses a pattern for which this is more than that layout's cost over the bound, provided it is negative for none.
      */
     double over(Pattern pattern) {
         double over = costs[pattern.board()] - boardValues[pattern.board()];
@@ -96,21 +95,41 @@ final class PatternPrices {
         }
         cost.setMinimization();
         if (solver.solve() != MPSolver.ResultStatus.OPTIMAL) {
-            sure = false;
             return false;
         }
-        bound = cost.value();
         values = pieces.stream().mapToDouble(MPConstraint::dualValue).toArray();
         boardValues = boards.stream().mapToDouble(MPConstraint::dualValue).toArray();
         boolean better = false;
+        double[] most = new double[stock.size()];
         for (int board = 0; board < stock.size(); board++) {
             Patterns.Found found = patterns.mostValuable(board, values);
-            sure &= found.sure();
+            most[board] = found.most();
             double left = costs[board] - boardValues[board] - found.value();
             if (left < -ROUNDING * Math.max(1, costs[board])) {
                 better |= columns.add(Patterns.pattern(board, found.counts()));
             }
         }
+        bound = Math.max(bound, lowered(most));
         return better;
+    }
+
+    /** @param most what a board of each stock is worth at most at the prices of the pieces */
+    private double lowered(double[] most) {
+        double dearest = 1;
+        for (int board = 0; board < most.length; board++) {
+            if (!stock.get(board).isLimited()) {
+                dearest = Math.max(dearest, most[board] / Math.max(1, costs[board]));
+            }
+        }
+        double worth = 0;
+        for (int kind = 0; kind < patterns.kinds(); kind++) {
+            worth += values[kind] * patterns.wanted(kind);
+        }
+        for (int board = 0; board < most.length; board++) {
+            if (stock.get(board).isLimited()) {
+                worth -= stock.get(board).most() * Math.max(0, most[board] - dearest * costs[board]);
+            }
+        }
+        return worth / dearest;
     }
 }

@@ -12,8 +12,8 @@ import java.util.TreeMap;
 /** In which ways one board can be cut into pieces of a job, piece kinds by length, longest first. */
 final class Patterns {
 
-    /** A search for the most valuable pattern is given up after so many steps; none of the usual jobs comes near. */
-    private static final int MOST_STEPS = 400_000;
+    /** A search for the most valuable pattern is given up after so many steps: it has the best by then, or nearly so. */
+    private static final int MOST_STEPS = 30_000;
 
     /** Listing all patterns is given up when so many have been tried for each that is asked for. */
     private static final int TRIED_FOR_ONE = 40;
@@ -43,8 +43,12 @@ final class Patterns {
      */
     record Pattern(int board, List<Integer> counts) {}
 
-    /** The most valuable pattern, and whether the search came to its end. */
-    record Found(int[] counts, double value, boolean sure) {}
+    /**
+     * The most valuable pattern that was found.
+     *
+     * @param most no pattern of the board is worth more; the same as the value where the search came to its end
+     */
+    record Found(int[] counts, double value, double most) {}
 
     int kinds() {
         return wanted.length;
@@ -82,15 +86,28 @@ final class Patterns {
         Arrays.sort(order, Comparator.comparingDouble(kind -> -values[kind] / weight(kind)));
         Search search = new Search(order, values);
         search.go(0, room(board), 0);
-        Found best = new Found(search.best, search.bestValue, search.steps < MOST_STEPS);
+        boolean ended = search.steps < MOST_STEPS;
+        Found best = new Found(search.best, search.bestValue, ended ? search.bestValue : Math.max(search.bestValue, inFractions(order, values, room(board))));
         for (int kind = 0; kind < kinds(); kind++) {
             if (isWhole(board, kind) && values[kind] > best.value) {
                 int[] alone = new int[kinds()];
                 alone[kind] = 1;
-                best = new Found(alone, values[kind], best.sure);
+                best = new Found(alone, values[kind], Math.max(values[kind], best.most));
             }
         }
         return best;
+    }
+
+    /** What a board would be worth if pieces could be cut in fractions. */
+    private double inFractions(Integer[] order, double[] values, long room) {
+        double worth = 0;
+        double left = room;
+        for (int kind : order) {
+            double taken = Math.max(0, Math.min(left, (double) wanted[kind] * weight(kind)));
+            worth += Math.max(0, values[kind]) * taken / weight(kind);
+            left -= taken;
+        }
+        return worth;
     }
 
     /** All patterns to which no further piece can be added; empty if there are more than so many. */

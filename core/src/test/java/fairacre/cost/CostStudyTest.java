@@ -8,7 +8,9 @@ import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.rectangle;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import fairacre.frame.BoardsOfLength;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
@@ -18,6 +20,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
+import fairacre.plan.RefusedException;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -109,6 +112,43 @@ class CostStudyTest {
         assertThat(StartingPrices.in(CurrencyUnit.of("JPY"))).hasSize((int) PriceItem.all().count())
                 .allSatisfy(p -> assertThat(p.guess()).isTrue());
         assertThat(StartingPrices.in(CurrencyUnit.of("XOF"))).isEmpty();
+    }
+
+    @Test
+    @DisplayName("Three offcuts of 46 in, worked by hand: two spare both ends of this year's bed (2 x 8 ft for 40.00), the third one of next year's (50.00)")
+    void offcutsServeTheFirstSeasonFirst() {
+        Bed next = framed("B", 1);
+        Plan plan = priced(plot(20, 10, List.of(), framed("A", 1),
+                new Bed(next.id(), "B", List.of(next.revisions().get(0).startingIn(SEASON + 1)), Optional.empty())));
+        List<BestCutting> found = CostStudy.of(plan).bestCutting(order(3));
+        assertThat(found).extracting(best -> best.cost().orElseThrow()).containsExactly(Money.of(EUR, 40), Money.of(EUR, 50));
+        assertThat(found).extracting(best -> best.saved().orElseThrow()).containsExactly(Money.of(EUR, 20), Money.of(EUR, 10));
+        assertThat(found).allSatisfy(best -> assertThat(best.least()).isTrue());
+        assertThat(found).extracting(BestCutting::reckoned).containsExactly(2, 2);
+    }
+
+    @Test
+    void withoutAPriceTheLeastLengthIsLookedForAndNoMoneyNamed() {
+        Plan plan = priced(plot(10, 10, List.of(), framed("A", 1)))
+                .apply(new Change.ClearPrice(PriceItem.board(Material.CEDAR, Board.B2X10, Length.feet(12)))).orThrow();
+        BestCutting best = CostStudy.of(plan).bestCutting(order(2)).get(0);
+        assertThat(best.cost()).isEmpty();
+        assertThat(best.saved()).isEmpty();
+        assertThat(best.cutList().boards()).extracting(BoardsOfLength::stock).containsExactly(Length.inches(46), Length.feet(8));
+    }
+
+    @ParameterizedTest(name = "kerf {0} mm, trim {1} mm, {3} offcuts of {2} mm: {4}")
+    @CsvSource({"-1, 0, 900, 1, kerf", "21, 0, 900, 1, kerf", "3, 301, 900, 1, trim", "3, 0, 49, 1, offcuts", "3, 0, 10001, 1, offcuts",
+        "3, 0, 900, 0, offcuts", "3, 0, 900, 501, offcuts"})
+    void whatNoSawAndNoShedHasIsRefusedAtItsField(int kerf, int trim, int length, int count, String field) {
+        assertThatThrownBy(() -> new CutOrder(Length.millimetres(kerf), Length.millimetres(trim),
+                List.of(new CutOrder.Offcuts(Material.CEDAR, Board.B2X10, Length.millimetres(length), count))))
+                .isInstanceOfSatisfying(RefusedException.class, refused -> assertThat(refused.refusal().field()).isEqualTo(field));
+    }
+
+    /** The usual saw, and so many offcuts of 46 in. */
+    private static CutOrder order(int offcuts) {
+        return new CutOrder(null, null, List.of(new CutOrder.Offcuts(Material.CEDAR, Board.B2X10, Length.inches(46), offcuts)));
     }
 
     private static Bed framed(String name, int courses) {
