@@ -11,7 +11,10 @@ import org.openjdk.jmh.runner.options.ChainedOptionsBuilder;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.VerboseMode;
 
-/** Runs the benchmarks and prints their figures as a table; an argument narrows them down by name, {@code cutting} runs the random jobs for the saw. */
+/**
+ * Runs the benchmarks and prints their figures as a table; an argument narrows them down by name, {@code cutting} runs the random
+ * jobs for the saw.
+ */
 public final class Benchmarks {
 
     private static final String BUILD = "fairacre.build.jdbc";

@@ -123,7 +123,8 @@ public final class CutStudy {
     }
 
     private static BestCut cheaper(BestCut one, Choice other) {
-        return other.cutList() == null || other.cost().compareTo(one.cost()) > 0 ? one : new BestCut(other.cutList(), other.cost(), one.bound());
+        return other.cutList() == null || other.cost().compareTo(one.cost()) > 0 ? one
+                : new BestCut(other.cutList(), other.cost(), one.bound());
     }
 
     /**
@@ -152,15 +153,7 @@ public final class CutStudy {
         if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
             return new Choice(null, null, false);
         }
-        return new Choice(layout(patterns, tried, solver, times), cost(tried, times, solver), status == CpSolverStatus.OPTIMAL);
-    }
-
-    private BigDecimal cost(List<Pattern> tried, IntVar[] times, CpSolver solver) {
-        BigInteger sum = BigInteger.ZERO;
-        for (int i = 0; i < times.length; i++) {
-            sum = sum.add(BigInteger.valueOf(costs[tried.get(i).board()]).multiply(BigInteger.valueOf(solver.value(times[i]))));
-        }
-        return new BigDecimal(sum, scale);
+        return layout(patterns, tried, solver, times, status == CpSolverStatus.OPTIMAL);
     }
 
     private static int most(Patterns patterns, Pattern pattern) {
@@ -200,9 +193,10 @@ public final class CutStudy {
     }
 
     /** What is cut too often is left out where it comes last. */
-    private CutList layout(Patterns patterns, List<Pattern> tried, CpSolver solver, IntVar[] times) {
+    private Choice layout(Patterns patterns, List<Pattern> tried, CpSolver solver, IntVar[] times, boolean isBest) {
         Map<Length, Long> left = pieces.stream().collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
         List<CutList.LaidBoard> boards = new ArrayList<>();
+        BigDecimal cost = BigDecimal.ZERO;
         for (int i = 0; i < times.length; i++) {
             Stock board = stock.get(tried.get(i).board());
             List<Length> onBoard = patterns.pieces(tried.get(i));
@@ -210,12 +204,13 @@ public final class CutStudy {
                 List<Length> needed = onBoard.stream().filter(piece -> left.merge(piece, -1L, Long::sum) >= 0).toList();
                 if (!needed.isEmpty()) {
                     boards.add(new CutList.LaidBoard(board.length(), needed));
+                    cost = cost.add(board.price());
                 }
             }
         }
         List<Length> lengths = Stream.concat(stock.stream().filter(s -> !s.isLimited()), stock.stream()).map(Stock::length)
                 .distinct().sorted().toList();
-        return CutList.of(boards, pieces, lengths, saw);
+        return new Choice(CutList.of(boards, pieces, lengths, saw), cost, isBest);
     }
 
     /** Every sum of prices is a multiple of what divides them all. */

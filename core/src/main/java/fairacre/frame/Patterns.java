@@ -87,7 +87,8 @@ final class Patterns {
         Search search = new Search(order, values);
         search.go(0, room(board), 0);
         boolean ended = search.steps < MOST_STEPS;
-        Found best = new Found(search.best, search.bestValue, ended ? search.bestValue : Math.max(search.bestValue, inFractions(order, values, room(board))));
+        Found best = new Found(search.best, search.bestValue,
+                ended ? search.bestValue : Math.max(search.bestValue, inFractions(order, values, room(board))));
         for (int kind = 0; kind < kinds(); kind++) {
             if (isWhole(board, kind) && values[kind] > best.value) {
                 int[] alone = new int[kinds()];
