@@ -30,7 +30,10 @@ final class Tiles {
     private final int[] parent;
     private final List<Boolean> ledTo;
 
-    /** @param thresholds where one comes in; empty if from anywhere at the edge */
+    /**
+     * @param open whether one comes in from anywhere at the edge
+     * @param thresholds where one comes in otherwise
+     */
     Tiles(Layout layout, Polygon ground, double radius, boolean open, List<Geometry> thresholds) {
         this.ground = ground;
         Envelope bounds = ground.getEnvelopeInternal();
