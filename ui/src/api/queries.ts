@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, queryOptions, useQuery } from "@tanstack/react-query";
 import { request } from "./client";
 import type {
   AppraisalReport,
@@ -71,9 +71,9 @@ export function useAppraisal(id: string, revision: number, season: number) {
   });
 }
 
-/** The judgement without remedies, which is there sooner. */
-export function useQuickAppraisal(id: string, revision: number, season: number) {
-  return useQuery({
+/** The judgement without remedies, which is there sooner and from which previews tell the difference. */
+export function quickAppraisal(id: string, revision: number, season: number) {
+  return queryOptions({
     queryKey: [...keys.appraisal(id, revision, season), "quick"],
     queryFn: () =>
       request<AppraisalReport>("GET", `/api/gardens/${id}/appraisal?season=${String(season)}&remedies=false`),

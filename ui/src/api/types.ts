@@ -47,7 +47,9 @@ export type BedAppraisal = Schemas["BedAppraisal"];
 export type Gap = Schemas["Gap"];
 export type Snag = Schemas["Snag"];
 export type Remedy = Schemas["Remedy"];
-export type Preview = Schemas["Preview"];
+export type AppraisalChange = Schemas["AppraisalChange"];
+/** What a change would lead to, told as the difference from the judgement of the garden at a revision. */
+export type PreviewAnswer = Schemas["Preview"];
 export type Purse = Schemas["Purse"];
 export type BillLine = Schemas["BillLine"];
 export type Catalogue = Schemas["Catalogue"];

@@ -1,37 +1,56 @@
 import { describe, expect, it, vi } from "vitest";
-import type { Preview } from "../api/types";
-import { Previews, type Question } from "./previews";
+import type { AppraisalReport, PreviewAnswer } from "../api/types";
+import { Previews, type Preview, type Question } from "./previews";
 
 const question = (name: string): Question => ({
   season: 2027,
   change: { kind: "RenameBed", bed: "b", name },
 });
 
+const beds = [{ name: "Beans" }, { name: "Peas" }];
+
+/** The answer that the second bed stays and one of this name comes after it. */
+function moved(name: string): PreviewAnswer {
+  const none = { stretches: [] };
+  const stretches = [{ from: 1, to: 2, fresh: [{ name }] }];
+  const appraisal = { beds: { stretches }, gaps: none, snags: none, bill: none };
+  return { revision: 7, appraisal, difference: { amount: "0", currency: "EUR" } } as unknown as PreviewAnswer;
+}
+
+const namesIn = (preview: unknown) => (preview as Preview).appraisal.beds.map((bed) => bed.name);
+
 function setup() {
   const asked: string[] = [];
-  const answers: ((preview: Preview) => void)[] = [];
+  const answers: ((preview: PreviewAnswer) => void)[] = [];
   const send = vi.fn((_method: string, _path: string, body: Question) => {
     asked.push("name" in body.change ? String(body.change.name) : "");
-    return new Promise<Preview>((resolve) => answers.push(resolve));
+    return new Promise<PreviewAnswer>((resolve) => answers.push(resolve));
   });
   const onAnswer = vi.fn();
-  const previews = new Previews("g", onAnswer, send as never);
+  const judged = vi.fn(() =>
+    Promise.resolve({ beds, gaps: [], snags: [], bill: [] } as unknown as AppraisalReport),
+  );
+  const previews = new Previews("g", judged, onAnswer, send as never);
   const answer = async (name: string) => {
-    answers.shift()?.({ name } as unknown as Preview);
+    answers.shift()?.(moved(name));
     await new Promise((resolve) => setTimeout(resolve));
   };
-  return { previews, asked, onAnswer, answer };
+  return { previews, asked, judged, onAnswer, answer };
 }
 
 describe("previews", () => {
   it("has one question under way and asks only the last that came up meanwhile", async () => {
-    const { previews, asked, onAnswer, answer } = setup();
+    const { previews, asked, judged, onAnswer, answer } = setup();
     for (const name of ["a", "b", "c", "d"]) previews.ask(question(name));
     expect(asked).toEqual(["a"]);
     await answer("a");
     expect(asked).toEqual(["a", "d"]);
     await answer("d");
-    expect(onAnswer.mock.calls.map(([preview]) => (preview as { name: string }).name)).toEqual(["a", "d"]);
+    expect(onAnswer.mock.calls.map(([preview]) => namesIn(preview))).toEqual([
+      ["Peas", "a"],
+      ["Peas", "d"],
+    ]);
+    expect(judged).toHaveBeenLastCalledWith(7, 2027);
   });
 
   it("lets nothing come back once it is forgotten", async () => {

@@ -1,5 +1,6 @@
 import { request } from "../api/client";
-import type { Change, Preview } from "../api/types";
+import type { AppraisalReport, Change, Money, PreviewAnswer } from "../api/types";
+import { appraisalAfter } from "./rewrite";
 
 /*
  * Asks what an edit would lead to while it is being made: at most one question is under way, and of those that come up meanwhile only
@@ -11,6 +12,15 @@ export interface Question {
   change: Change;
 }
 
+/** What a change would lead to. */
+export interface Preview {
+  appraisal: AppraisalReport;
+  difference: Money;
+}
+
+/** The judgement without remedies of the garden at a revision in a season. */
+type Judged = (revision: number, season: number) => Promise<AppraisalReport>;
+
 export class Previews {
   private waiting: Question | null = null;
   private underWay = false;
@@ -18,6 +28,7 @@ export class Previews {
 
   constructor(
     private readonly garden: string,
+    private readonly judged: Judged,
     private readonly onAnswer: (preview: Preview | null, failure: unknown) => void,
     private readonly send: typeof request = request,
   ) {}
@@ -42,12 +53,18 @@ export class Previews {
       const number = ++this.asked;
       this.waiting = null;
       try {
-        const preview = await this.send<Preview>("POST", `/api/gardens/${this.garden}/previews`, question);
+        const preview = await this.answer(question);
         if (number === this.asked) this.onAnswer(preview, null);
       } catch (failure) {
         if (number === this.asked) this.onAnswer(null, failure);
       }
     }
     this.underWay = false;
+  }
+
+  private async answer(question: Question): Promise<Preview> {
+    const answer = await this.send<PreviewAnswer>("POST", `/api/gardens/${this.garden}/previews`, question);
+    const before = await this.judged(answer.revision, question.season);
+    return { appraisal: appraisalAfter(before, answer.appraisal), difference: answer.difference };
   }
 }

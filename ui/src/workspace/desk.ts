@@ -9,11 +9,11 @@ import type {
   GardenView,
   Plan,
   Point,
-  Preview,
   Rectangle,
   Units,
   Walk,
 } from "../api/types";
+import type { Preview } from "../edits/previews";
 import type { EditQueue, QueueState } from "../edits/queue";
 
 /** What can be drawn on the sheet. */

@@ -1,10 +1,10 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { Problem } from "../api/client";
-import { keys, useAppraisal, useCatalogue, useGarden, useQuickAppraisal } from "../api/queries";
-import type { Change, GardenView, Preview } from "../api/types";
+import { keys, quickAppraisal, useAppraisal, useCatalogue, useGarden } from "../api/queries";
+import type { Change, GardenView } from "../api/types";
 import { outlinesAfter } from "../edits/changes";
-import { Previews } from "../edits/previews";
+import { Previews, type Preview } from "../edits/previews";
 import { EditQueue, type Item } from "../edits/queue";
 import type { Desk, SketchLine, Tool, TradeStep } from "./desk";
 import { presentSeason } from "./seasons";
@@ -44,11 +44,15 @@ export function useDeskState(id: string): Opened {
   const queueState = useSyncExternalStore(queue.subscribe, queue.snapshot);
   const previews = useMemo(
     () =>
-      new Previews(id, (answer, failure) => {
-        setPreview(answer);
-        if (failure instanceof Problem) queue.tell({ tone: "refused", text: failure.message });
-      }),
-    [id, queue],
+      new Previews(
+        id,
+        (revision, season) => client.ensureQueryData(quickAppraisal(id, revision, season)),
+        (answer, failure) => {
+          setPreview(answer);
+          if (failure instanceof Problem) queue.tell({ tone: "refused", text: failure.message });
+        },
+      ),
+    [client, id, queue],
   );
 
   const loaded = garden.data !== undefined;
@@ -59,7 +63,7 @@ export function useDeskState(id: string): Opened {
   const shownSeason = season ?? presentSeason(garden.data?.plan.firstSeason);
   const appraisal = useAppraisal(id, garden.data?.revision ?? -1, shownSeason);
   const judged = appraisal.isPlaceholderData ? undefined : appraisal.data;
-  const quick = useQuickAppraisal(id, garden.data?.revision ?? -1, shownSeason);
+  const quick = useQuery(quickAppraisal(id, garden.data?.revision ?? -1, shownSeason));
   useEffect(() => {
     if (!judged) return;
     setSettling([]);

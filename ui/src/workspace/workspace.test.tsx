@@ -1,9 +1,9 @@
 // @vitest-environment jsdom
+import type { Preview } from "../edits/previews";
 import "../testing/setup";
 import { screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
-import type { Preview } from "../api/types";
 import { atDesk, deskFor, report, snag } from "../testing/desk";
 import { useDesk } from "./desk";
 import { PurseLine } from "./PurseLine";

@@ -29,7 +29,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** What is remembered from one judgement to the next must not be seen in it. */
+/** What is remembered from one judgement to the next, or told as the difference from it, must not be seen in it. */
 class MemoTest {
 
     private static final int EDITS = 25;
@@ -42,14 +42,17 @@ class MemoTest {
         Plan plan = Gardens.generatedOfAllShapes(14, seed);
         for (int i = 0; i < EDITS; i++) {
             if (plan.apply(edit(plan, random)) instanceof Outcome.Applied applied) {
+                AppraisalReport before = Appraisal.of(plan, SEASON, memo).preview();
                 plan = applied.plan();
-                assertThat(json(Appraisal.of(plan, SEASON, memo))).as("edit %d", i).isEqualTo(json(Appraisal.of(plan, SEASON)));
+                AppraisalReport after = Appraisal.of(plan, SEASON, memo).preview();
+                assertThat(json(after)).as("edit %d", i).isEqualTo(json(Appraisal.of(plan, SEASON).preview()));
+                assertThat(json(AppraisalChange.of(before, after).appliedTo(before))).as("edit %d", i).isEqualTo(json(after));
             }
         }
     }
 
-    private static String json(Appraisal appraisal) {
-        return GardenJson.mapper().writeValueAsString(appraisal.preview());
+    private static String json(AppraisalReport report) {
+        return GardenJson.mapper().writeValueAsString(report);
     }
 
     /** Moves, turns, reshapes and goings of beds, and edits of what they stand in and of who is to reach them. */

@@ -242,7 +242,8 @@ class ApiTest {
         void aPreviewJudgesAndPricesWithoutKeeping() {
             rosa.change(garden, 0, new Change.PutGardener(gardener("Ada", 0.6, 0.6)));
             JsonNode preview = rosa.preview(garden, SEASON, new Change.PlaceBed(framed())).json();
-            assertThat(preview.at("/appraisal/beds")).hasSize(1);
+            assertThat(preview.at("/revision").intValue()).isEqualTo(1);
+            assertThat(preview.at("/appraisal/beds/stretches/0/fresh")).hasSize(1);
             assertThat(preview.at("/difference/amount").stringValue()).isEqualTo(preview.at("/appraisal/purse/planned/amount").stringValue());
             assertThat(rosa.get("/api/gardens/" + garden).json().at("/plan/beds")).isEmpty();
             rosa.change(garden, 1, new Change.PlaceBed(framed()));

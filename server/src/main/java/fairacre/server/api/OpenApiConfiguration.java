@@ -71,12 +71,17 @@ class OpenApiConfiguration {
                 JavaType java = Json.mapper().constructType(type.getType());
                 if (java.getRawClass().isRecord()) {
                     context.getDefinedModels().values().stream()
-                            .filter(model -> java.getRawClass().getSimpleName().equals(model.getName()))
+                            .filter(model -> nameOf(java).equals(model.getName()))
                             .forEach(model -> require(model, java.getRawClass()));
                 }
                 return schema;
             }
         };
+    }
+
+    /** A type with a parameter is described once for each. */
+    private static String nameOf(JavaType type) {
+        return type.getRawClass().getSimpleName() + (type.containedTypeCount() == 0 ? "" : nameOf(type.containedType(0)));
     }
 
     /** The kinds of change and the forms of beds as unions that are told apart by {@code kind}. */

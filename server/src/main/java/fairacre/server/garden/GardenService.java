@@ -3,6 +3,7 @@ package fairacre.server.garden;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import fairacre.appraisal.Appraisal;
+import fairacre.appraisal.AppraisalChange;
 import fairacre.appraisal.AppraisalReport;
 import fairacre.plan.Change;
 import fairacre.plan.Outcome;
@@ -13,8 +14,10 @@ import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
 import fairacre.server.store.StoredGarden;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import org.joda.money.Money;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,11 +41,23 @@ public class GardenService {
         this.log = log;
     }
 
-    /** A plan at a revision with what its judgement found, kept for previews; the revision is asked for every time. */
-    private record Known(long revision, Plan plan, Money planned, Memo memo) {}
+    /**
+     * A plan at a revision with what its judgement found, kept for previews; the revision is asked for every time.
+     *
+     * @param judged the judgement without remedies, by season
+     */
+    private record Known(long revision, Plan plan, Memo memo, Map<Integer, AppraisalReport> judged) {
+        AppraisalReport judged(int season) {
+            return judged.computeIfAbsent(season, s -> Appraisal.of(plan, s, memo).preview());
+        }
+    }
 
-    /** What a change would lead to. */
-    public record Preview(AppraisalReport appraisal, Money difference) {}
+    /**
+     * What a change would lead to.
+     *
+     * @param revision of the garden whose judgement without remedies {@code appraisal} goes out from
+     */
+    public record Preview(long revision, AppraisalChange appraisal, Money difference) {}
 
     public List<GardenStore.Listed> list(UUID owner) {
         return gardens.list(owner);
@@ -72,8 +87,7 @@ public class GardenService {
      */
     public AppraisalReport appraise(UUID owner, UUID garden, int season, boolean remedies) {
         Known base = known(owner, garden);
-        Appraisal appraisal = Appraisal.of(base.plan(), season, base.memo());
-        return remedies ? appraisal.report() : appraisal.preview();
+        return remedies ? Appraisal.of(base.plan(), season, base.memo()).report() : base.judged(season);
     }
 
     /** What the change would make of the garden, and what it would cost more, without keeping it. */
@@ -81,7 +95,9 @@ public class GardenService {
         Known base = known(owner, garden);
         Plan after = base.plan().apply(change).orThrow();
         AppraisalReport report = Appraisal.of(after, season, base.memo()).preview();
-        return new Preview(report, report.purse().planned().minus(base.planned()));
+        AppraisalReport before = base.judged(season);
+        return new Preview(base.revision(), AppraisalChange.of(before, report),
+                report.purse().planned().minus(before.purse().planned()));
     }
 
     /**
@@ -163,8 +179,7 @@ public class GardenService {
         }
         StoredGarden stored = get(owner, garden);
         Memo memo = remembered == null ? new Memo(Memo.USUAL) : remembered.memo();
-        Known fresh = new Known(stored.revision(), stored.plan(),
-                Appraisal.of(stored.plan(), stored.plan().firstSeason()).purse().planned(), memo);
+        Known fresh = new Known(stored.revision(), stored.plan(), memo, new ConcurrentHashMap<>());
         known.put(garden, fresh);
         return fresh;
     }
