@@ -1,9 +1,7 @@
 package fairacre.appraisal;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * A list told by what of an earlier one it keeps: stretches that are copied from it, each followed by elements that are new.
@@ -26,28 +24,39 @@ public record Rewrite<T>(List<Stretch<T>> stretches) {
         stretches = List.copyOf(stretches);
     }
 
-    /** How {@code after} comes from {@code before}. */
+    /** How {@code after} comes from {@code before}: quick where most of it stays in order. */
     public static <T> Rewrite<T> of(List<T> before, List<T> after) {
-        Map<T, Integer> places = new HashMap<>();
-        for (int i = 0; i < before.size(); i++) {
-            places.put(before.get(i), i);
-        }
         List<Stretch<T>> stretches = new ArrayList<>();
-        int next = 0;
-        while (next < after.size()) {
-            int from = places.getOrDefault(after.get(next), 0);
-            int to = from;
-            while (next < after.size() && to < before.size() && after.get(next).equals(before.get(to))) {
+        List<T> fresh = new ArrayList<>();
+        int from = 0;
+        int to = 0;
+        for (T element : after) {
+            int place = place(before, element, to);
+            if (place < 0) {
+                fresh.add(element);
+            } else if (place == to && fresh.isEmpty()) {
                 to++;
-                next++;
+            } else {
+                addStretch(stretches, from, to, fresh);
+                fresh.clear();
+                from = place;
+                to = place + 1;
             }
-            int firstFresh = next;
-            while (next < after.size() && !places.containsKey(after.get(next))) {
-                next++;
-            }
-            stretches.add(new Stretch<>(from, to, after.subList(firstFresh, next)));
         }
+        addStretch(stretches, from, to, fresh);
         return new Rewrite<>(stretches);
+    }
+
+    private static <T> void addStretch(List<Stretch<T>> stretches, int from, int to, List<T> fresh) {
+        if (from < to || !fresh.isEmpty()) {
+            stretches.add(new Stretch<>(from, to, fresh));
+        }
+    }
+
+    /** Where an element stands, looked for from {@code next} on and then from the beginning; negative if nowhere. */
+    private static <T> int place(List<T> before, T element, int next) {
+        int ahead = before.subList(next, before.size()).indexOf(element);
+        return ahead >= 0 ? next + ahead : before.subList(0, next).indexOf(element);
     }
 
     /** The later list. */

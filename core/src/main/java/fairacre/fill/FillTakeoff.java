@@ -44,6 +44,6 @@ public record FillTakeoff(Length depth, Volume volume) {
             Length both = inset.times(2);
             return bed.outline().length().minus(both).metres() * bed.outline().width().minus(both).metres();
         }
-        return Insets.of(Polygons.of(bed.corners()), inset.metres()).getArea();
+        return Insets.of(Polygons.of(bed.cornersUnplaced()), inset.metres()).getArea();
     }
 }

@@ -95,7 +95,7 @@ public final class BowStudy {
             lengths.merge(bed.outline().width().minus(walls), 2, Integer::sum);
             return lengths;
         }
-        Ring ring = Ring.of(bed.corners());
+        Ring ring = Ring.of(bed.cornersUnplaced());
         for (int edge = 0; edge < ring.edges(); edge++) {
             lengths.merge(Length.millimetres(Math.round(ring.edgeLength(edge) * 1000)), 1, Integer::sum);
         }

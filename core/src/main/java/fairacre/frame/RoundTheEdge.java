@@ -39,7 +39,7 @@ final class RoundTheEdge {
     }
 
     private static List<Board> edges(BedRevision bed, Frame frame) {
-        Ring ring = Ring.of(bed.corners());
+        Ring ring = Ring.of(bed.cornersUnplaced());
         Set<Integer> keyholes = new HashSet<>();
         bed.keyholeWalls().forEach(wall -> keyholes.addAll(List.of(wall, wall + 1, wall + 2)));
         double thickness = frame.board().thickness().metres();

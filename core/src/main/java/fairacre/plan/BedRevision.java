@@ -93,6 +93,14 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         return shape.plain() ? outline.corners() : onDrawing(outline, shape.laidOut(outline.length(), outline.width()));
     }
 
+    /**
+     * The same corners with the middle of the outline at the origin and the bed unturned: sizes taken from these are the same to
+     * the micrometre wherever the bed lies.
+     */
+    public List<Point> cornersUnplaced() {
+        return withOutline(outline.movedTo(Point.metres(0, 0), 0)).corners();
+    }
+
     /** The edges between {@link #corners} that are the first walls of keyholes; the end and the other wall follow each. */
     public List<Integer> keyholeWalls() {
         return shape.keyholes().isEmpty() ? List.of() : shape.laidOut(outline.length(), outline.width()).mouths();

@@ -20,7 +20,9 @@ import fairacre.plan.Change;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
+import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
+import fairacre.testing.Gardens;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -53,6 +55,17 @@ class CostStudyTest {
         Money apart = CostStudy.of(plan).alone(plan.bed(id("A")), SEASON).orElseThrow().total()
                 .plus(CostStudy.of(plan).alone(plan.bed(id("B")), SEASON).orElseThrow().total());
         assertThat(together).isLessThanOrEqualTo(apart);
+    }
+
+    @Test
+    void whatABedNeedsDoesNotDependOnWhereItLies() {
+        for (Bed bed : Gardens.generatedOfAllShapes(30, 4).beds()) {
+            BedRevision revision = bed.revisions().get(0);
+            Rectangle moved = revision.outline().shifted(0.0123457, 0.1);
+            BedRevision turned = revision.withOutline(moved.movedTo(moved.centre(), moved.turn() + 33.3));
+            assertThat(Job.of(bed.id(), null, turned)).as(revision.shape().form().toString())
+                    .isEqualTo(Job.of(bed.id(), null, revision));
+        }
     }
 
     @Test
