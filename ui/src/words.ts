@@ -1,3 +1,6 @@
+import type { Fall, Units } from "./api/types";
+import { formatLength } from "./measure/lengths";
+
 /** Words of the screens that are not labels of a single control: messages, and what screen readers are told. */
 export const words = {
   drawing: {
@@ -93,6 +96,17 @@ const GRADES = {
 
 export function gradeWords(grade: keyof typeof GRADES): string {
   return GRADES[grade];
+}
+
+/** How much the ground falls along a line: "Falls 0.50 m, 1 in 20". */
+export function fallFigures({ fall, slope }: Fall, units: Units): string {
+  const height = `${fall >= 0 ? "Falls" : "Rises"} ${formatLength(Math.abs(fall), units)}`;
+  return slope === 0 ? height : `${height}, 1 in ${(1 / slope).toFixed(0)}`;
+}
+
+/** The same, and what walks may be laid so. */
+export function fallWords(fall: Fall, units: Units): string {
+  return `${fallFigures(fall, units)}: ${gradeWords(fall.grade)}.`;
 }
 
 /** What an edge is called that looks to (right, up) on the sheet. */

@@ -1,5 +1,6 @@
-import type { Bed, BedRevision, Change, Rectangle } from "../api/types";
+import type { Bed, BedRevision, Change, Keyhole, Point, Rectangle } from "../api/types";
 import { isSame } from "../sheet/geometry";
+import { refitted } from "../sheet/outline";
 
 /** A bed's new outline in the revision that begins in the season `from`. */
 export interface Reoutline {
@@ -21,6 +22,22 @@ function single({ bed, from, before, after }: Reoutline): Change {
   return before.length === after.length && before.width === after.width
     ? { kind: "MoveBed", bed, from, centre: after.centre, turn: after.turn }
     : { kind: "ReshapeBed", bed, from, outline: after };
+}
+
+/** The change that gives a bed of free corners other ones, measured from the lower left of its rectangle as it was. */
+export function withCorners(
+  bed: { bed: string; revision: number; shape: { keyholes: Keyhole[] } },
+  outline: Rectangle,
+  places: readonly Point[],
+): Change {
+  const fitted = refitted(places, outline);
+  return {
+    kind: "ReshapeBed",
+    bed: bed.bed,
+    from: bed.revision,
+    outline: fitted.outline,
+    shape: { form: { kind: "FREE", places: fitted.places }, keyholes: bed.shape.keyholes },
+  };
 }
 
 export function placed(name: string, revision: BedRevision): Change {

@@ -2,6 +2,7 @@ import type { BedAppraisal, Change, Form, Keyhole, Rectangle, Shape } from "../a
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
+import { withCorners } from "../edits/changes";
 import { startingForm } from "../sheet/outline";
 import { tidy } from "../sheet/geometry";
 import { formName } from "../words";
@@ -44,7 +45,8 @@ export function ShapeFields({ bed, outline, faults, edit }: Props) {
         form={form}
         fault={faults["form"]}
         onChange={(changed) => {
-          put("form", { form: changed, keyholes });
+          if (changed.kind === "FREE") edit("form", withCorners(bed, outline, changed.places));
+          else put("form", { form: changed, keyholes });
         }}
       />
       <Keyholes

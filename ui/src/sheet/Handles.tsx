@@ -1,5 +1,5 @@
 import type { PointerEvent } from "react";
-import type { Rectangle, Units } from "../api/types";
+import type { Point, Rectangle, Units } from "../api/types";
 import { formatDimension } from "../measure/lengths";
 import { at, type Edge } from "./geometry";
 import { toSheet, type View } from "./view";
@@ -8,6 +8,9 @@ interface Props {
   outline: Rectangle;
   view: View;
   units: Units;
+  /** Free corners on the drawing, each of which can be dragged; none where the form makes them. */
+  corners: readonly Point[];
+  onCorner: (corner: number, event: PointerEvent) => void;
   onEdge: (edge: Edge, event: PointerEvent) => void;
   onTurn: (event: PointerEvent) => void;
   onSize: (side: "length" | "width") => void;
@@ -21,7 +24,7 @@ const TURN_DISTANCE = 34;
 const SIZE_DISTANCE = 16;
 
 /** What one bed is stretched and turned by, and its sizes to be typed. */
-export function Handles({ outline, view, units, onEdge, onTurn, onSize }: Props) {
+export function Handles({ outline, view, units, corners, onCorner, onEdge, onTurn, onSize }: Props) {
   const a = outline.length / 2;
   const b = outline.width / 2;
   const edges: [Edge, number, number][] = [
@@ -50,6 +53,21 @@ export function Handles({ outline, view, units, onEdge, onTurn, onSize }: Props)
             label={edge % 2 === 0 ? "width" : "length"}
             onPointerDown={(event) => {
               onEdge(edge, event);
+            }}
+          />
+        );
+      })}
+      {corners.map((corner, index) => {
+        const place = toSheet(view, corner);
+        return (
+          <Grip
+            key={`corner ${String(index)}`}
+            x={place.x}
+            y={place.y}
+            round
+            label={`corner ${String(index + 1)}`}
+            onPointerDown={(event) => {
+              onCorner(index, event);
             }}
           />
         );

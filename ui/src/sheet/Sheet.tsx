@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState, type PointerEvent } from "react";
-import type { BedAppraisal, Gap, Point, Rectangle } from "../api/types";
-import { reoutline, type Reoutline } from "../edits/changes";
-import { useDesk } from "../workspace/desk";
+import type { BedAppraisal, Change, Gap, Point, Rectangle } from "../api/types";
+import { reoutline, withCorners, type Reoutline } from "../edits/changes";
+import { useDesk, type Desk } from "../workspace/desk";
 import { words } from "../words";
 import { BedShape } from "./BedShape";
 import { piecesOf } from "./boundary";
@@ -13,8 +13,10 @@ import { Ground } from "./Ground";
 import { Handles } from "./Handles";
 import { caught, idle, interact, underHand, type Action, type Interaction, type Scene } from "./interaction";
 import { bedNote } from "./notes";
+import { onDrawing } from "./outline";
 import { Patterns } from "./Patterns";
 import { SheetOverlay } from "./SheetOverlay";
+import { SlopeLine } from "./SlopeLine";
 import { SnagMarks } from "./SnagMarks";
 import { Sketch } from "./Sketch";
 import { Transients } from "./Transients";
@@ -94,6 +96,13 @@ export function Sheet() {
     });
   }
 
+  /** What has been dragged so far, as an edit. */
+  function dragged(state: Interaction): Change | null {
+    if (state.kind !== "corner") return reoutline(edits(state), "Move beds");
+    const bed = desk.bedById.get(state.bed);
+    return bed && state.now !== state.before ? withCorners(bed, state.outline, state.now) : null;
+  }
+
   function grab(bed: BedAppraisal, event: PointerEvent) {
     if (drawing || event.button !== 0) return;
     const already = desk.selection.has(bed.bed);
@@ -126,16 +135,20 @@ export function Sheet() {
     if (doing.kind === "idle") return;
     const next = act({ kind: "to", at: place(event) }, event);
     if (next.kind === "draw") {
+      if (desk.tool?.kind === "slope") return;
       desk.tryOut(drawnChange({ start: next.start, end: next.end, area: next.now }));
       return;
     }
-    const change = reoutline(edits(next), "Move beds");
+    const change = dragged(next);
     if (change) desk.tryOut(change);
   }
 
   function release(event: PointerEvent) {
     if (doing.kind === "idle") return;
-    if (doing.kind === "draw") {
+    if (doing.kind === "draw" && desk.tool?.kind === "slope") {
+      desk.setSlopeLine({ from: doing.start, to: doing.end });
+      desk.setTool(null);
+    } else if (doing.kind === "draw") {
       const change = drawnChange({ start: doing.start, end: doing.end, area: doing.now });
       if (change) {
         desk.submit(change);
@@ -146,7 +159,7 @@ export function Sheet() {
       const found = caught(doing, desk.outlines);
       if (found.length > 0) desk.select([...new Set([...desk.selection, ...found])]);
     } else {
-      const change = reoutline(edits(doing), "Move beds");
+      const change = dragged(doing);
       if (change) desk.submit(change);
       else if (doing.kind !== "move" || doing.far) desk.tryOut(null);
     }
@@ -239,12 +252,22 @@ export function Sheet() {
             />
           ))}
           <Sketch lines={desk.sketch} view={view} />
-          <Transients doing={doing} view={view} size={size} units={desk.units} />
-          {single && doing.kind !== "move" && (
+          {desk.step === "ground" && <SlopeLine view={view} />}
+          <Transients doing={doing} line={drawsLine(desk)} view={view} size={size} units={desk.units} />
+          {single && doing.kind !== "move" && doing.kind !== "corner" && (
             <Handles
               outline={drawn(single)}
               view={view}
               units={desk.units}
+              corners={
+                single.shape.form.kind === "FREE" ? onDrawing(single.shape.form.places, drawn(single)) : []
+              }
+              onCorner={(corner, event) => {
+                if (single.shape.form.kind !== "FREE") return;
+                const { places } = single.shape.form;
+                act({ kind: "grab-corner", bed: single.bed, corner, outline: drawn(single), places }, event);
+                capture(event);
+              }}
               onEdge={(edge, event) => {
                 act({ kind: "grab-edge", bed: single.bed, edge }, event);
                 capture(event);
@@ -310,6 +333,14 @@ export function Sheet() {
     const change = reoutline([{ bed: bed.bed, from: bed.revision, before: bed.outline, after }], "");
     if (change) desk.submit(change);
   }
+}
+
+/** Whether the tool in hand draws from a place to another, and not the rectangle between. */
+function drawsLine({ tool, catalogue }: Desk): boolean {
+  if (tool?.kind === "slope") return true;
+  return (
+    tool?.kind === "feature" && catalogue.features.find((f) => f.kind === tool.feature)?.extent === "LINE"
+  );
 }
 
 /** What is selected lies on top, so that it is not dragged under its neighbours. */

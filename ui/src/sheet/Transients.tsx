@@ -1,19 +1,23 @@
-import type { Units } from "../api/types";
+import type { Point, Units } from "../api/types";
 import { formatLength } from "../measure/lengths";
+import { Figure } from "./Figure";
 import { boundsOf, corners } from "./geometry";
 import type { Interaction } from "./interaction";
+import { onDrawing } from "./outline";
 import { closedPath, openPath } from "./path";
 import { toSheet, type Size, type View } from "./view";
 
 interface Props {
   doing: Interaction;
+  /** What is drawn is a line, and not the rectangle from where it begins to where it ends. */
+  line: boolean;
   view: View;
   size: Size;
   units: Units;
 }
 
 /** What is only there while the pointer is down: a bed being drawn, guide lines, the marquee, sizes as they change. */
-export function Transients({ doing, view, size, units }: Props) {
+export function Transients({ doing, line, view, size, units }: Props) {
   switch (doing.kind) {
     case "move":
       return (
@@ -29,7 +33,7 @@ export function Transients({ doing, view, size, units }: Props) {
         </g>
       );
     case "draw":
-      if (!doing.now) {
+      if (line || !doing.now) {
         return (
           <path d={openPath([doing.start, doing.end], view)} stroke="var(--color-mark)" strokeWidth="2" />
         );
@@ -49,6 +53,15 @@ export function Transients({ doing, view, size, units }: Props) {
             text={`${formatLength(doing.now.length, units)} × ${formatLength(doing.now.width, units)}`}
           />
         </g>
+      );
+    case "corner":
+      return (
+        <Sides
+          corners={onDrawing(doing.now, doing.outline)}
+          corner={doing.corner}
+          view={view}
+          units={units}
+        />
       );
     case "turn":
       return <Figure view={view} at={doing.now.centre} text={`${doing.now.turn.toFixed(1)}°`} />;
@@ -75,15 +88,26 @@ export function Transients({ doing, view, size, units }: Props) {
   }
 }
 
-function Figure({ view, at, text }: { view: View; at: { x: number; y: number }; text: string }) {
-  const place = toSheet(view, at);
-  const width = text.length * 7.4 + 10;
+/** The bed round a corner under the hand, with the two sides that meet there measured. */
+function Sides(props: { corners: readonly Point[]; corner: number; view: View; units: Units }) {
+  const { corners, corner, view, units } = props;
+  const middle = corners[corner];
+  const neighbours = [corners.at(corner - 1), corners[(corner + 1) % corners.length]];
   return (
     <g pointerEvents="none">
-      <rect x={place.x - width / 2} y={place.y - 11} width={width} height="22" fill="var(--color-mark)" />
-      <text x={place.x} y={place.y + 5} textAnchor="middle" fontSize="13" fill="white" className="figures">
-        {text}
-      </text>
+      <path d={closedPath(corners, view)} fill="none" stroke="var(--color-mark)" strokeWidth="2" />
+      {neighbours.map(
+        (other, index) =>
+          middle &&
+          other && (
+            <Figure
+              key={index}
+              view={view}
+              at={{ x: (middle.x + other.x) / 2, y: (middle.y + other.y) / 2 }}
+              text={formatLength(Math.hypot(middle.x - other.x, middle.y - other.y), units)}
+            />
+          ),
+      )}
     </g>
   );
 }

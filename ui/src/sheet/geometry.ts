@@ -53,9 +53,9 @@ export function turned(rectangle: Rectangle, degrees: number): Rectangle {
   return { ...rectangle, turn: (((rectangle.turn + degrees) % 360) + 360) % 360 };
 }
 
-/** Whole micrometres, as the program keeps them: arithmetic in doubles must not leave 0.30000000000000004. */
+/** Whole micrometres, as the program keeps them: arithmetic in doubles must leave neither 0.30000000000000004 nor -0. */
 export function tidy(metres: number): number {
-  return Math.round(metres * 1e6) / 1e6;
+  return Math.round(metres * 1e6) / 1e6 + 0;
 }
 
 export type Edge = 0 | 1 | 2 | 3;

@@ -55,6 +55,20 @@ describe("the pointer on the sheet", () => {
     expect(underHand(state).get("beans")?.centre).toEqual({ x: 2.333, y: 2.111 });
   });
 
+  it("takes one corner of a turned bed along, on the grid of the drawing", () => {
+    const outline = { ...beans, turn: 90 };
+    const places = [
+      { x: 0, y: 0 },
+      { x: 2, y: 0 },
+      { x: 0, y: 1 },
+    ];
+    const state = play([
+      { kind: "grab-corner", bed: "beans", corner: 1, outline, places },
+      { kind: "to", at: { x: 1.51, y: 0.49 } },
+    ]);
+    expect(state).toMatchObject({ kind: "corner", now: [places[0], { x: 2.5, y: 0 }, places[2]] });
+  });
+
   it("stretches an edge on the grid with the other staying", () => {
     const state = play([
       { kind: "grab-edge", bed: "beans", edge: 1 },

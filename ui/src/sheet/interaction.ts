@@ -12,6 +12,7 @@ import {
   type Bounds,
   type Edge,
 } from "./geometry";
+import { fromLowerLeft } from "./outline";
 import { snap, snapSize, type Snapped, type Surroundings } from "./snapping";
 
 /*
@@ -26,6 +27,14 @@ export type Interaction =
   | { kind: "move"; start: Point; before: Outlines; now: Outlines; guides: Guides; far: boolean }
   | { kind: "stretch"; bed: string; edge: Edge; before: Rectangle; now: Rectangle }
   | { kind: "turn"; bed: string; before: Rectangle; now: Rectangle }
+  | {
+      kind: "corner";
+      bed: string;
+      corner: number;
+      outline: Rectangle;
+      before: readonly Point[];
+      now: readonly Point[];
+    }
   | { kind: "draw"; start: Point; end: Point; now: Rectangle | null }
   | { kind: "marquee"; start: Point; end: Point };
 
@@ -43,6 +52,7 @@ export type Action =
   | { kind: "grab"; beds: readonly string[]; at: Point }
   | { kind: "grab-edge"; bed: string; edge: Edge }
   | { kind: "grab-turn"; bed: string }
+  | { kind: "grab-corner"; bed: string; corner: number; outline: Rectangle; places: readonly Point[] }
   | { kind: "start-draw"; at: Point }
   | { kind: "start-marquee"; at: Point }
   | { kind: "to"; at: Point }
@@ -73,6 +83,10 @@ export function interact(state: Interaction, action: Action, scene: Scene): Inte
         before,
         now: before,
       }));
+    case "grab-corner": {
+      const { bed, corner, outline, places } = action;
+      return { kind: "corner", bed, corner, outline, before: places, now: places };
+    }
     case "start-draw":
       return {
         kind: "draw",
@@ -121,6 +135,13 @@ function to(state: Interaction, place: Point, scene: Scene): Interaction {
       return { ...state, now: stretchedTo(state.before, state.edge, place, scene) };
     case "turn":
       return { ...state, now: turnedTo(state.before, place, scene) };
+    case "corner": {
+      const moved = fromLowerLeft(onGrid(place, scene), state.outline);
+      return {
+        ...state,
+        now: state.before.map((corner, index) => (index === state.corner ? moved : corner)),
+      };
+    }
     case "draw": {
       const end = onGrid(place, scene);
       const now = spanning(state.start, end);

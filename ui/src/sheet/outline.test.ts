@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { onBoundary, sideAt } from "./boundary";
 import { corners } from "./geometry";
-import { fitted, startingForm } from "./outline";
+import { fitted, fromLowerLeft, onDrawing, refitted, startingForm } from "./outline";
 
 const plot = [
   { x: 0, y: 0 },
@@ -27,6 +27,32 @@ describe("outlines under the hand", () => {
     if (comb.kind !== "COMB") throw new Error("a comb was asked for");
     expect(comb.fingers * comb.finger).toBeLessThan(5);
     expect(startingForm("RECTANGLE", 2, 1)).toEqual({ kind: "RECTANGLE" });
+  });
+});
+
+describe("free corners", () => {
+  const outline = { centre: { x: 2, y: 2 }, length: 2, width: 1, turn: 30 };
+  const places = [
+    { x: 0, y: 0 },
+    { x: 2, y: 0 },
+    { x: 0.5, y: 1 },
+  ];
+
+  it("are measured along the bed's own sides", () => {
+    onDrawing(places, outline).forEach((place, index) => {
+      expect(fromLowerLeft(place, outline)).toEqual(places[index]);
+    });
+  });
+
+  it("keep their places on the ground when their rectangle grows on any side", () => {
+    const moved = [{ x: -0.4, y: 0.1 }, ...places.slice(1), { x: 1, y: 1.6 }];
+    const fitted = refitted(moved, outline);
+    expect(fitted.outline).toMatchObject({ length: 2.4, width: 1.6, turn: 30 });
+    const before = onDrawing(moved, outline);
+    onDrawing(fitted.places, fitted.outline).forEach((place, index) => {
+      expect(place.x).toBeCloseTo(before[index]?.x ?? NaN, 5);
+      expect(place.y).toBeCloseTo(before[index]?.y ?? NaN, 5);
+    });
   });
 });
 

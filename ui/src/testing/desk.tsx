@@ -228,6 +228,8 @@ export function deskFor(part: Partial<Desk> = {}) {
     showCarrier: vi.fn(),
     fetchFrom: null,
     setFetchFrom: vi.fn(),
+    slopeLine: null,
+    setSlopeLine: vi.fn(),
     sketch: [],
     setSketch: vi.fn(),
     ...part,

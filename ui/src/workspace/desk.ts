@@ -21,7 +21,8 @@ export type Tool =
   | { kind: "bed"; form: Form["kind"] }
   | { kind: "feature"; feature: FeatureKind }
   | { kind: "wayIn" }
-  | { kind: "walk"; grade: Walk["grade"] };
+  | { kind: "walk"; grade: Walk["grade"] }
+  | { kind: "slope" };
 
 export type TradeStep = "ground" | "beds" | "reach" | "frames" | "fill" | "purse";
 
@@ -65,9 +66,17 @@ export interface Desk {
   /** From where ways are measured, by the id of a feature or a way in. */
   fetchFrom: string | null;
   setFetchFrom: (id: string | null) => void;
+  /** Along which the slope of the ground is asked for; null before one is drawn or typed. */
+  slopeLine: SlopeLine | null;
+  setSlopeLine: (line: SlopeLine) => void;
   /** Lines on the ground that a panel shows on the sheet while it is open. */
   sketch: readonly SketchLine[];
   setSketch: (lines: readonly SketchLine[]) => void;
+}
+
+export interface SlopeLine {
+  from: Point;
+  to: Point;
 }
 
 /** A line on the ground; closed where it goes round something. */

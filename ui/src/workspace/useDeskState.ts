@@ -6,7 +6,7 @@ import type { Change, GardenView } from "../api/types";
 import { outlinesAfter } from "../edits/changes";
 import { Previews, type Preview } from "../edits/previews";
 import { EditQueue, type Item } from "../edits/queue";
-import type { Desk, SketchLine, Tool, TradeStep } from "./desk";
+import type { Desk, SketchLine, SlopeLine, Tool, TradeStep } from "./desk";
 import { presentSeason } from "./seasons";
 import { defaultStep } from "./steps";
 
@@ -27,6 +27,7 @@ export function useDeskState(id: string): Opened {
   const [tool, setTool] = useState<Tool | null>(null);
   const [carrier, showCarrier] = useState<string | null>(null);
   const [fetchFrom, setFetchFrom] = useState<string | null>(null);
+  const [slopeLine, setSlopeLine] = useState<SlopeLine | null>(null);
   const [sketch, setSketch] = useState<readonly SketchLine[]>([]);
   const [preview, setPreview] = useState<Preview | null>(null);
   /** Edits that are made but not judged yet: what they do is shown until the judgement is there. */
@@ -128,6 +129,8 @@ export function useDeskState(id: string): Opened {
     showCarrier,
     fetchFrom,
     setFetchFrom,
+    slopeLine,
+    setSlopeLine,
     sketch,
     setSketch,
   };

@@ -340,6 +340,12 @@ class LayoutTest {
             assertThat(garden.page().getByTestId("fall")).containsText("level for all purposes");
             garden.type("Line to, up the plot", "10 m");
             assertThat(garden.page().getByTestId("fall")).containsText("Rises 1.00 m, 1 in 14");
+            garden.button("Draw the line").click();
+            garden.drag(garden.sheet(), 0, -60);
+            garden.letGo();
+            assertThat(garden.page().getByTestId("fall")).containsText("1 in 10");
+            assertThat(garden.page().getByTestId("slope-line")).containsText("Rises");
+            assertThat(garden.field("Line to, to the right")).hasValue(garden.field("Line from, to the right").inputValue());
         }
     }
 

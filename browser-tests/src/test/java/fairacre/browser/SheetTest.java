@@ -105,6 +105,35 @@ class SheetTest {
     }
 
     @Test
+    void aSingleCornerIsDraggedAndTheOthersStay() throws Exception {
+        try (Garden garden = Garden.with(plan())) {
+            garden.season(2027);
+            garden.bed("Beans").click();
+            garden.field("Shape").selectOption("FREE");
+            garden.kept();
+            assertThat(garden.field("Corner 4, up")).hasValue("1.00 m");
+            BoundingBox grip = garden.page().locator("[data-grip='corner 4']").boundingBox();
+            double x = grip.x + grip.width / 2;
+            double y = grip.y + grip.height / 2;
+            garden.page().mouse().move(x, y);
+            garden.page().mouse().down();
+            garden.page().mouse().move(x, y - 20);
+            garden.page().mouse().move(x, y - 40);
+            garden.letGo();
+            String up = garden.field("Corner 4, up").inputValue();
+            assertThat(up).matches("1\\.[1-9]\\d m");
+            assertThat(garden.field("Width, outside")).hasValue(up);
+            assertThat(garden.field("From plot's foot")).hasValue("2.50 m");
+            assertThat(garden.field("Corner 5, up")).hasValue("1.00 m");
+            garden.type("Corner 1, up", "-0.2 m");
+            garden.kept();
+            assertThat(garden.field("From plot's foot")).hasValue("2.30 m");
+            assertThat(garden.field("Corner 5, up")).hasValue("1.20 m");
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
     void severalBedsAreMovedAndTakenOutAsOne() throws Exception {
         try (Garden garden = Garden.with(plan())) {
             garden.season(2027);
