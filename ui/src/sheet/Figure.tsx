@@ -4,7 +4,7 @@ import { toSheet, type View } from "./view";
 /** A figure on a filled ground, so that it can be read over whatever is drawn there. */
 export function Figure({ view, at, text }: { view: View; at: Point; text: string }) {
   const place = toSheet(view, at);
-  const width = text.length * 7.4 + 10;
+  const width = text.length * 8.2 + 12;
   return (
     <g pointerEvents="none">
       <rect x={place.x - width / 2} y={place.y - 11} width={width} height="22" fill="var(--color-mark)" />
