@@ -23,7 +23,7 @@ final class FrameSnags {
         List<Snag> snags = new ArrayList<>();
         for (StandingBed bed : context.standing()) {
             bed.frame().filter(f -> f.board().stock().size() > 1)
-                    .filter(f -> FrameTakeoff.of(bed.revision(), f).spliced())
+                    .filter(f -> FrameTakeoff.isSpliced(bed.revision(), f))
                     .ifPresent(frame -> snags.add(spliced(bed, frame)));
         }
         return snags;

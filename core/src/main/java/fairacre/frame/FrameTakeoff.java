@@ -38,9 +38,14 @@ public record FrameTakeoff(Length insideLength, Length insideWidth, Length heigh
         }
         Length both = frame.board().thickness().times(2);
         List<Piece> pieces = new ArrayList<>(RoundTheEdge.pieces(bed, frame));
-        boolean spliced = RoundTheEdge.longest(bed, frame).compareTo(frame.board().longest()) > 0;
         return new FrameTakeoff(bed.outline().length().minus(both), bed.outline().width().minus(both), frame.height(),
-                pieces, spliced);
+                pieces, isSpliced(bed, frame));
+    }
+
+    /** Whether a side is longer than the longest board: the same as {@link #spliced}, without taking the pieces off. */
+    public static boolean isSpliced(BedRevision bed, Frame frame) {
+        return bed.shape().plain() ? of(bed.outline(), frame).spliced()
+                : RoundTheEdge.longest(bed, frame).compareTo(frame.board().longest()) > 0;
     }
 
     public static FrameTakeoff of(Rectangle outline, Frame frame) {

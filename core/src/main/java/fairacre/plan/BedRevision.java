@@ -90,7 +90,7 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
 
     /** The corners of the bed on the drawing, keyholes cut out, counter-clockwise. */
     public List<Point> corners() {
-        return shape.plain() ? outline.corners() : onDrawing(outline, shape.laidOut(outline.length(), outline.width()));
+        return cornersWithin(outline);
     }
 
     /**
@@ -98,7 +98,11 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
      * the micrometre wherever the bed lies.
      */
     public List<Point> cornersUnplaced() {
-        return withOutline(outline.movedTo(Point.metres(0, 0), 0)).corners();
+        return cornersWithin(outline.movedTo(Point.metres(0, 0), 0));
+    }
+
+    private List<Point> cornersWithin(Rectangle place) {
+        return shape.plain() ? place.corners() : onDrawing(place, shape.laidOut(outline.length(), outline.width()));
     }
 
     /** The edges between {@link #corners} that are the first walls of keyholes; the end and the other wall follow each. */
