@@ -29,6 +29,9 @@ export const words = {
   noCarriers: "Only the gardeners so far. Add a barrow or a mower to see where it gets.",
   noWalks:
     "No surface noted: all free ground is as it was. Beds may be drawn over a walk; it is what is left free.",
+  noSundries:
+    "Hire, delivery, screws and a skip add a fifth or so to what is drawn, and tools come on top: put them down early.",
+  freeIsSaved: "It costs nothing; a price says what it saves.",
   noSources:
     "Put down a tap, the compost or a door under Ground, or a gate, and ways are measured from there.",
   unreadableLength: "Write a length like 3'6\", 42in, 1.07m or 107cm.",
@@ -96,6 +99,31 @@ const GRADES = {
 
 export function gradeWords(grade: keyof typeof GRADES): string {
   return GRADES[grade];
+}
+
+const PARTS = {
+  GROUND: "ground",
+  FRAMES: "frames",
+  WALKS: "walks",
+  FILL: "fill",
+  WATER: "water",
+  FENCE: "fence",
+  TOOLS: "tools",
+  OTHER: "other things",
+} as const;
+
+export function partName(part: keyof typeof PARTS): string {
+  return PARTS[part];
+}
+
+const ACQUIRED = {
+  BOUGHT: "bought or hired",
+  KEPT: "bought, and stays with you",
+  FREE: "free, given or own work",
+} as const;
+
+export function acquiredName(acquired: keyof typeof ACQUIRED): string {
+  return ACQUIRED[acquired];
 }
 
 /** How much the ground falls along a line: "Falls 0.50 m, 1 in 20". */

@@ -52,6 +52,7 @@ export type AppraisalChange = Schemas["AppraisalChange"];
 export type PreviewAnswer = Schemas["Preview"];
 export type Purse = Schemas["Purse"];
 export type BillLine = Schemas["BillLine"];
+export type Sundry = Schemas["Sundry"];
 export type Catalogue = Schemas["Catalogue"];
 export type SessionView = Schemas["SessionView"];
 export type ListedGarden = Schemas["Listed"];

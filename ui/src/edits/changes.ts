@@ -145,6 +145,10 @@ export function describe(change: Change, bedName: (id: string) => string): strin
       return `Laid ${change.walk.name}`;
     case "RemoveWalk":
       return "Took up a walk";
+    case "PutSundry":
+      return `Put ${change.sundry.name} on the bill`;
+    case "RemoveSundry":
+      return "Took something off the bill";
     case "SetLevels":
       return "Set the levels";
     case "SetSoil":

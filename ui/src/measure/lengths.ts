@@ -54,7 +54,7 @@ function fraction(text: string): number {
   return below === undefined ? value : value / Number(below);
 }
 
-/** `3′ 6 1/2″` to the nearest sixteenth, or `1.07 m` to the nearest millimetre. */
+/** `3′ 6 1/2″` to the nearest sixteenth, or `1.07 m` to the nearest millimetre; under 10 mm `3.2 mm`, as saws and gaps are. */
 export function formatLength(length: number, units: Units): string {
   return units === "METRIC" ? formatMetric(length) : formatImperial(length);
 }
@@ -67,6 +67,8 @@ export function formatDimension(length: number, units: Units): string {
 function formatMetric(length: number): string {
   const millimetres = Math.round(Math.abs(length) * 1000);
   const sign = length < 0 && millimetres > 0 ? "−" : "";
+  if (millimetres > 0 && millimetres < 10)
+    return `${sign}${(Math.abs(length) * 1000).toFixed(1).replace(/\.0$/, "")} mm`;
   const decimals = millimetres % 10 === 0 ? 2 : 3;
   return `${sign}${(millimetres / 1000).toFixed(decimals)} m`;
 }

@@ -1,11 +1,10 @@
+import { useState } from "react";
 import type { BillLine } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { useDesk } from "../workspace/desk";
 
-/** Lines of the bill: quantity, what, season, amount. */
+/** Lines of the bill: quantity, what, season, amount. Each opens to how its amount comes about and what it is for. */
 export function BillTable({ lines, empty }: { lines: readonly BillLine[]; empty: string }) {
-  const { catalogue } = useDesk();
-  const labels = new Map(catalogue.items.map((item) => [item.key, item.label]));
   if (lines.length === 0) return <p className="text-soft">{empty}</p>;
   return (
     <table className="w-full text-sm">
@@ -17,18 +16,75 @@ export function BillTable({ lines, empty }: { lines: readonly BillLine[]; empty:
         </tr>
       </thead>
       <tbody>
-        {lines.map((line, index) => (
-          <tr key={index} className="border-b border-hair align-top">
-            <td className="figures py-1 pr-2 text-right whitespace-nowrap">{line.quantity} ×</td>
-            <td className="py-1">
-              {labels.get(line.item) ?? line.item} <span className="figures text-soft">{line.season}</span>
-            </td>
-            <td className="figures py-1 pl-2 text-right whitespace-nowrap">
-              {line.amount ? formatMoney(line.amount) : <span className="text-snag">no price</span>}
-            </td>
-          </tr>
+        {lines.map((line) => (
+          <Line key={`${String(line.season)} ${line.part} ${line.item}`} line={line} />
         ))}
       </tbody>
     </table>
   );
+}
+
+function Line({ line }: { line: BillLine }) {
+  const desk = useDesk();
+  const [open, setOpen] = useState(false);
+  const label = useLabel(line.item);
+  return (
+    <>
+      <tr className={`align-top ${open ? "" : "border-b border-hair"}`}>
+        <td className="figures py-1 pr-2 text-right whitespace-nowrap">{line.quantity} ×</td>
+        <td className="py-1">
+          <button
+            type="button"
+            className="text-button text-left"
+            aria-expanded={open}
+            onClick={() => {
+              if (!open && line.beds.length > 0)
+                desk.select(line.beds.filter((bed) => desk.bedById.has(bed)));
+              setOpen(!open);
+            }}
+          >
+            {label}
+          </button>{" "}
+          <span className="figures text-soft">{line.season}</span>
+        </td>
+        <td className="figures py-1 pl-2 text-right whitespace-nowrap">
+          {line.amount ? formatMoney(line.amount) : <span className="text-snag">no price</span>}
+        </td>
+      </tr>
+      {open && (
+        <tr className="border-b border-hair">
+          <td />
+          <td colSpan={2} className="pb-1 text-soft">
+            <Why line={line} />
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
+
+/** The arithmetic of a line with its numbers, and the beds it serves. */
+function Why({ line }: { line: BillLine }) {
+  const { plan } = useDesk();
+  const names = line.beds.map((id) => plan.beds.find((bed) => bed.id === id)?.name ?? "").sort();
+  return (
+    <>
+      {line.price ? (
+        <span className="figures">
+          {line.quantity} × {formatMoney(line.price)}
+          {line.acquired === "FREE" ? " saved" : line.amount && ` = ${formatMoney(line.amount)}`}
+        </span>
+      ) : (
+        "The price book has no price for it."
+      )}
+      {names.length > 0 && <span> for {names.join(", ")}</span>}
+      {line.acquired === "KEPT" && <span>; it stays when the garden is done</span>}
+    </>
+  );
+}
+
+function useLabel(item: string): string {
+  const { catalogue, plan } = useDesk();
+  const known = catalogue.items.find(({ key }) => key === item)?.label;
+  return known ?? plan.sundries.find(({ id }) => item === `sundry/${id}`)?.name ?? item;
 }

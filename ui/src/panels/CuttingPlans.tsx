@@ -1,13 +1,12 @@
 import { useState } from "react";
 import { Problem } from "../api/client";
 import { useBestCutting, useCutting } from "../api/queries";
-import type { BestCutting, CuttingPlan, Units } from "../api/types";
+import type { BestCutting, CutOrder, CuttingPlan, Units } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { SawAndShed } from "./SawAndShed";
-import { USUAL_ORDER } from "./usualOrder";
 
 type Cut = CuttingPlan["cutList"]["cuts"][number];
 
@@ -18,7 +17,7 @@ type Cut = CuttingPlan["cutList"]["cuts"][number];
 export function CuttingPlans() {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
-  const [order, setOrder] = useState(USUAL_ORDER);
+  const [order, setOrder] = useState<CutOrder>({ ...desk.catalogue.saw, offcuts: [] });
   const { data: quick } = useCutting(desk.plan.id, desk.garden.revision, open);
   const needed = open && quick !== undefined && quick.length > 0;
   const found = useBestCutting(desk.plan.id, desk.garden.revision, order, needed);

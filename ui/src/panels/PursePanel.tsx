@@ -1,9 +1,11 @@
 import type { Plan } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { TextField } from "../parts/TextField";
+import { partName } from "../words";
 import { useDesk } from "../workspace/desk";
 import { BillTable } from "./BillTable";
 import { PriceBook } from "./PriceBook";
+import { Sundries } from "./Sundries";
 import { useFieldEdit } from "./useFieldEdit";
 
 /** The budget, what it is planned to go on, and what things cost. */
@@ -30,10 +32,53 @@ export function PursePanel() {
           )}
         </tbody>
       </table>
+      <ByPart />
       <h3 className="border-t border-rule pt-2">Bill</h3>
       <BillTable lines={lines} empty="Nothing to buy yet." />
+      <Sundries />
       <PriceBook />
     </div>
+  );
+}
+
+/** What each part of the work comes to, what stays of it, what was saved, and the cost of the soil that is grown on. */
+function ByPart() {
+  const { report, units } = useDesk();
+  if (!report || report.byPart.length === 0) return null;
+  const { kept, saved } = report.purse;
+  return (
+    <>
+      <h3 className="border-t border-rule pt-2">Planned, by part</h3>
+      <table className="w-full">
+        <tbody>
+          {report.byPart.map(({ part, planned }) => (
+            <tr key={part} className="border-b border-hair">
+              <td className="py-0.5">{partName(part)}</td>
+              <td className="figures text-right">{formatMoney(planned)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-sm text-soft" data-testid="worth">
+        {report.perArea && (
+          <>
+            <span className="figures">{formatMoney(report.perArea)}</span> for a square{" "}
+            {units === "METRIC" ? "metre" : "foot"} of soil in {report.season}.{" "}
+          </>
+        )}
+        {Number(kept.amount) > 0 && (
+          <>
+            <span className="figures">{formatMoney(kept)}</span> of all is for what stays with you
+            {report.perArea ? ", left out there" : ""}.{" "}
+          </>
+        )}
+        {Number(saved.amount) > 0 && (
+          <>
+            <span className="figures">{formatMoney(saved)}</span> saved by what comes free.
+          </>
+        )}
+      </p>
+    </>
   );
 }
 

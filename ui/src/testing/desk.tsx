@@ -48,6 +48,7 @@ export const plan: Plan = {
   waysIn: [],
   carriers: [],
   walks: [],
+  sundries: [],
   prices: [{ item: "cedar/board", amount: euro("20.00"), guess: true }],
 };
 
@@ -117,6 +118,8 @@ export const report: AppraisalReport = {
     held: euro("100.00"),
     planned: euro("950.00"),
     left: euro("50.00"),
+    kept: euro("0.00"),
+    saved: euro("0.00"),
     state: "INTO_CONTINGENCY",
     unpriced: 0,
   },
@@ -128,10 +131,13 @@ export const report: AppraisalReport = {
       quantity: 3,
       price: euro("20.00"),
       amount: euro("60.00"),
+      acquired: "BOUGHT",
       beds: ["beans"],
     },
-    { season: 2027, part: "FILL", item: "soil/bag", quantity: 12, beds: ["beans"] },
+    { season: 2027, part: "FILL", item: "soil/bag", quantity: 12, acquired: "BOUGHT", beds: ["beans"] },
   ],
+  byPart: [{ part: "FRAMES", planned: euro("60.00") }],
+  perArea: euro("12.50"),
   bySeason: [
     { season: 2027, planned: euro("950.00") },
     { season: 2028, planned: euro("0.00") },
@@ -191,6 +197,11 @@ export const catalogue: Catalogue = {
   scales: [{ key: "ONE_TO_50", label: "1:50" }],
   currencies: ["EUR"],
   freeboard: 0.0254,
+  saw: { kerf: 0.003175, trim: 0.0127 },
+  sundries: [
+    { label: "Skip", part: "GROUND", acquired: "BOUGHT" },
+    { label: "Tools", part: "TOOLS", acquired: "KEPT" },
+  ],
 };
 
 /** A desk on that garden; edits go to the spy instead of the program. */

@@ -1,6 +1,7 @@
 package fairacre.appraisal;
 
 import fairacre.cost.Bill;
+import fairacre.cost.BillLine;
 import fairacre.cost.CostStudy;
 import fairacre.cost.Purse;
 import fairacre.fill.FillTakeoff;
@@ -118,7 +119,12 @@ public final class Appraisal {
         List<SeasonCost> bySeason = plan.seasonsOfChange().stream()
                 .map(s -> new SeasonCost(s, bill().total(s))).toList();
         return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(whole), purse(),
-                bill().lines(), bySeason);
+                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing));
+    }
+
+    private List<PartCost> byPart() {
+        return bill().lines().stream().map(BillLine::part).distinct().sorted()
+                .map(part -> new PartCost(part, bill().total(part))).toList();
     }
 
     private List<BedReach> computeReach() {

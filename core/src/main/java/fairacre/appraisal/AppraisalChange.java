@@ -5,6 +5,8 @@ import fairacre.cost.Purse;
 import fairacre.measure.Area;
 import fairacre.walk.Gap;
 import java.util.List;
+import java.util.Optional;
+import org.joda.money.Money;
 
 /**
  * What an edit makes different in an appraisal: small where a whole appraisal is large, since an edit leaves most beds as they were.
@@ -12,21 +14,23 @@ import java.util.List;
  * @param snags worst first, as in {@link AppraisalReport}
  */
 public record AppraisalChange(int season, Area plot, Area growing, Rewrite<BedAppraisal> beds, Rewrite<Gap> gaps,
-        Rewrite<Snag> snags, Purse purse, Rewrite<BillLine> bill, List<SeasonCost> bySeason) {
+        Rewrite<Snag> snags, Purse purse, Rewrite<BillLine> bill, List<SeasonCost> bySeason,
+        List<PartCost> byPart, Optional<Money> perArea) {
 
     public AppraisalChange {
         bySeason = List.copyOf(bySeason);
+        byPart = List.copyOf(byPart);
     }
 
     public static AppraisalChange of(AppraisalReport before, AppraisalReport after) {
         return new AppraisalChange(after.season(), after.plot(), after.growing(), Rewrite.of(before.beds(), after.beds()),
                 Rewrite.of(before.gaps(), after.gaps()), Rewrite.of(before.snags(), after.snags()), after.purse(),
-                Rewrite.of(before.bill(), after.bill()), after.bySeason());
+                Rewrite.of(before.bill(), after.bill()), after.bySeason(), after.byPart(), after.perArea());
     }
 
     /** The later appraisal. */
     public AppraisalReport appliedTo(AppraisalReport before) {
         return new AppraisalReport(season, plot, growing, beds.appliedTo(before.beds()), gaps.appliedTo(before.gaps()),
-                snags.appliedTo(before.snags()), purse, bill.appliedTo(before.bill()), bySeason);
+                snags.appliedTo(before.snags()), purse, bill.appliedTo(before.bill()), bySeason, byPart, perArea);
     }
 }

@@ -5,6 +5,8 @@ import fairacre.cost.Purse;
 import fairacre.measure.Area;
 import fairacre.walk.Gap;
 import java.util.List;
+import java.util.Optional;
+import org.joda.money.Money;
 
 /**
  * A whole appraisal as a value.
@@ -15,9 +17,13 @@ import java.util.List;
  * @param snags worst first
  * @param bill over all seasons
  * @param bySeason every season in which something is built or ends
+ * @param byPart every part of the work that has a line on the bill
+ * @param perArea cost of the garden by a square metre of its soil in the season, by a square foot if the plan is in feet; what is kept
+ *     afterwards is left out; empty without soil
  */
 public record AppraisalReport(int season, Area plot, Area growing, List<BedAppraisal> beds, List<Gap> gaps,
-        List<Snag> snags, Purse purse, List<BillLine> bill, List<SeasonCost> bySeason) {
+        List<Snag> snags, Purse purse, List<BillLine> bill, List<SeasonCost> bySeason, List<PartCost> byPart,
+        Optional<Money> perArea) {
 
     public AppraisalReport {
         beds = List.copyOf(beds);
@@ -25,5 +31,6 @@ public record AppraisalReport(int season, Area plot, Area growing, List<BedAppra
         snags = List.copyOf(snags);
         bill = List.copyOf(bill);
         bySeason = List.copyOf(bySeason);
+        byPart = List.copyOf(byPart);
     }
 }

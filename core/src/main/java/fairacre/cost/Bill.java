@@ -1,6 +1,11 @@
 package fairacre.cost;
 
+import fairacre.plan.Acquired;
+import fairacre.plan.BillPart;
+import java.math.RoundingMode;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -13,11 +18,30 @@ public record Bill(CurrencyUnit currency, List<BillLine> lines) {
 
     /** Sum of the lines that have a price. */
     public Money total() {
-        return lines.stream().flatMap(line -> line.amount().stream()).reduce(Money.zero(currency), Money::plus);
+        return sum(BillLine::amount);
     }
 
     public Money total(int season) {
-        return new Bill(currency, lines.stream().filter(line -> line.season() == season).toList()).total();
+        return sum(line -> line.season() == season ? line.amount() : Optional.empty());
+    }
+
+    public Money total(BillPart part) {
+        return sum(line -> line.part() == part ? line.amount() : Optional.empty());
+    }
+
+    /** What remains when the garden is done, tools for instance: part of the total. */
+    public Money kept() {
+        return sum(line -> line.acquired() == Acquired.KEPT ? line.amount() : Optional.empty());
+    }
+
+    /** What the free things with a price would have cost. */
+    public Money saved() {
+        return sum(line -> line.acquired() == Acquired.FREE
+                ? line.price().map(price -> price.multipliedBy(line.quantity(), RoundingMode.HALF_UP)) : Optional.empty());
+    }
+
+    private Money sum(Function<BillLine, Optional<Money>> amount) {
+        return lines.stream().flatMap(line -> amount.apply(line).stream()).reduce(Money.zero(currency), Money::plus);
     }
 
     public int unpriced() {

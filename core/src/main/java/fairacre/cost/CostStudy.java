@@ -7,16 +7,21 @@ import fairacre.frame.CutList;
 import fairacre.frame.CutStudy;
 import fairacre.frame.Saw;
 import fairacre.frame.Stock;
+import fairacre.measure.Area;
 import fairacre.measure.Length;
+import fairacre.measure.Units;
 import fairacre.measure.Volume;
+import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
+import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Budget;
 import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
+import fairacre.plan.Sundry;
 import fairacre.shape.Memo;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -58,7 +63,11 @@ public final class CostStudy {
     }
 
     public Bill bill() {
-        return billOf(plan.beds().stream().flatMap(bed -> jobs(bed).stream()).toList());
+        Bill drawn = billOf(plan.beds().stream().flatMap(bed -> jobs(bed).stream()).toList());
+        List<BillLine> lines = new ArrayList<>(drawn.lines());
+        plan.sundries().stream().map(this::line).forEach(lines::add);
+        lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
+        return new Bill(plan.currency(), lines);
     }
 
     /** The question what has to be bought for a bed. */
@@ -78,7 +87,17 @@ public final class CostStudy {
 
     public Purse purse(Bill bill) {
         Budget budget = plan.budget();
-        return Purse.of(budget.sum(), budget.held(), bill.total(), bill.unpriced());
+        return Purse.of(budget.sum(), budget.held(), bill);
+    }
+
+    /**
+     * What the garden costs by a square metre of soil, by a square foot if the plan is in feet, rounded half up; empty without soil.
+     * What is kept when the garden is done is left out.
+     */
+    public Optional<Money> perArea(Bill bill, Area growing) {
+        double units = plan.units() == Units.METRIC ? growing.squareMetres() : growing.squareFeet();
+        return units <= 0 ? Optional.empty()
+                : Optional.of(bill.total().minus(bill.kept()).dividedBy(BigDecimal.valueOf(units), RoundingMode.HALF_UP));
     }
 
     private Bill billOf(List<Job> jobs) {
@@ -140,7 +159,7 @@ public final class CostStudy {
         Optional<Money> before = Optional.of(reckoned).filter(c -> priced).map(list -> money(list.boards().stream()
                 .map(boards -> known.get(boards.stock()).multiply(BigDecimal.valueOf(boards.count()))).reduce(BigDecimal.ZERO, BigDecimal::add)));
         return new BestCutting(season, kind.material(), kind.board(), best.cutList(), best.isLeast(), reckoned.boardCount(), cost,
-                Optional.of(best.bound()).filter(c -> priced).map(this::money), before.flatMap(b -> cost.map(b::minus)));
+                Optional.of(best.bound()).filter(b -> priced && b.signum() > 0).map(this::money), before.flatMap(b -> cost.map(b::minus)));
     }
 
     private Money money(BigDecimal amount) {
@@ -227,7 +246,14 @@ public final class CostStudy {
     private BillLine line(int season, BillPart part, PriceItem item, BigDecimal quantity, List<UUID> beds) {
         Optional<Money> price = price(item);
         Optional<Money> amount = price.map(p -> p.multipliedBy(quantity, RoundingMode.HALF_UP));
-        return new BillLine(season, part, item, quantity, price, amount, beds);
+        return new BillLine(season, part, item, quantity, price, amount, Acquired.BOUGHT, beds);
+    }
+
+    private BillLine line(Sundry sundry) {
+        Optional<Money> amount = sundry.price().map(p -> p.multipliedBy(sundry.quantity(), RoundingMode.HALF_UP));
+        boolean free = sundry.acquired() == Acquired.FREE;
+        return new BillLine(sundry.season(), sundry.part(), PriceItem.sundry(sundry), sundry.quantity(), sundry.price(),
+                free ? Optional.of(Money.zero(plan.currency())) : amount, sundry.acquired(), List.of());
     }
 
     private Optional<Money> price(PriceItem item) {

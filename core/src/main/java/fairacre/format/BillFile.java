@@ -34,12 +34,13 @@ public final class BillFile {
         Map<UUID, String> names = plan.beds().stream().collect(Collectors.toMap(Bed::id, Bed::name));
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = CSVFormat.RFC4180.print(text)) {
-            csv.printRecord("season", "part", "item", "quantity", "price", "amount", "currency", "beds");
+            csv.printRecord("season", "part", "item", "quantity", "price", "amount", "currency", "beds", "acquired");
             for (BillLine line : bill.lines()) {
                 String beds = line.beds().stream().map(names::get).sorted().collect(Collectors.joining("; "));
                 csv.printRecord(line.season(), line.part().name().toLowerCase(Locale.ROOT), harmless(line.item().label()),
                         line.quantity().stripTrailingZeros().toPlainString(), line.price().map(BillFile::number).orElse(""),
-                        line.amount().map(BillFile::number).orElse(""), plan.currency().getCode(), harmless(beds));
+                        line.amount().map(BillFile::number).orElse(""), plan.currency().getCode(), harmless(beds),
+                        line.acquired().name().toLowerCase(Locale.ROOT));
             }
         } catch (IOException unexpected) {
             throw new UncheckedIOException(unexpected);

@@ -13,6 +13,7 @@ import fairacre.plan.GroundChange;
 import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.PriceItem;
+import fairacre.plan.PurseChange;
 import fairacre.plan.RefusedException;
 import java.math.BigDecimal;
 import java.util.function.Function;
@@ -98,6 +99,8 @@ public final class GardenJson {
         @JsonSubTypes.Type(value = GroundChange.RemoveWalk.class, name = "RemoveWalk"),
         @JsonSubTypes.Type(value = GroundChange.SetLevels.class, name = "SetLevels"),
         @JsonSubTypes.Type(value = GroundChange.SetSoil.class, name = "SetSoil"),
+        @JsonSubTypes.Type(value = PurseChange.PutSundry.class, name = "PutSundry"),
+        @JsonSubTypes.Type(value = PurseChange.RemoveSundry.class, name = "RemoveSundry"),
         @JsonSubTypes.Type(value = Change.TakeOver.class, name = "TakeOver"),
         @JsonSubTypes.Type(value = Change.Batch.class, name = "Batch")
     })

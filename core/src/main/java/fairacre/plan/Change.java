@@ -17,7 +17,7 @@ public sealed interface Change permits
         Change.PlaceBed, Change.RemoveBed, Change.MoveBed, Change.ReshapeBed, Change.MarkExisting, Change.ReframeBed, Change.RebuildBed,
         Change.ReviseBed, Change.DropRevision, Change.RescheduleRevision, Change.RenameBed, Change.RetireBed,
         Change.PutGardener, Change.RemoveGardener, Change.SetBudget, Change.SetPrice, Change.ClearPrice,
-        Change.SetSite, Change.DescribeGarden, Change.TakeOver, Change.Batch, GroundChange {
+        Change.SetSite, Change.DescribeGarden, Change.TakeOver, Change.Batch, GroundChange, PurseChange {
 
     /**
      * The plan with this change made; call {@link Plan#apply} instead, which answers a refusal as a value.

@@ -1,9 +1,7 @@
 package fairacre.plan;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Function;
 
 /** An edit of what stands on the ground besides beds, of who and what has to get through, and of what is known of the ground. */
 public sealed interface GroundChange extends Change {
@@ -16,13 +14,13 @@ public sealed interface GroundChange extends Change {
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.withFeatures(put(plan.features(), Feature::id, feature));
+            return plan.withFeatures(Keyed.put(plan.features(), Feature::id, feature));
         }
 
         @Override
         public Change inverse(Plan before) {
-            return find(before.features(), Feature::id, feature.id()) == null
-                    ? new RemoveFeature(feature.id()) : new PutFeature(find(before.features(), Feature::id, feature.id()));
+            return Keyed.find(before.features(), Feature::id, feature.id()) == null
+                    ? new RemoveFeature(feature.id()) : new PutFeature(Keyed.find(before.features(), Feature::id, feature.id()));
         }
     }
 
@@ -33,12 +31,12 @@ public sealed interface GroundChange extends Change {
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.withFeatures(without(plan.features(), Feature::id, feature, "feature"));
+            return plan.withFeatures(Keyed.without(plan.features(), Feature::id, feature, "feature"));
         }
 
         @Override
         public Change inverse(Plan before) {
-            return new PutFeature(known(before.features(), Feature::id, feature, "feature"));
+            return new PutFeature(Keyed.known(before.features(), Feature::id, feature, "feature"));
         }
     }
 
@@ -49,12 +47,12 @@ public sealed interface GroundChange extends Change {
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.withWaysIn(put(plan.waysIn(), WayIn::id, wayIn));
+            return plan.withWaysIn(Keyed.put(plan.waysIn(), WayIn::id, wayIn));
         }
 
         @Override
         public Change inverse(Plan before) {
-            WayIn old = find(before.waysIn(), WayIn::id, wayIn.id());
+            WayIn old = Keyed.find(before.waysIn(), WayIn::id, wayIn.id());
             return old == null ? new RemoveWayIn(wayIn.id()) : new PutWayIn(old);
         }
     }
@@ -66,12 +64,12 @@ public sealed interface GroundChange extends Change {
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.withWaysIn(without(plan.waysIn(), WayIn::id, wayIn, "wayIn"));
+            return plan.withWaysIn(Keyed.without(plan.waysIn(), WayIn::id, wayIn, "wayIn"));
         }
 
         @Override
         public Change inverse(Plan before) {
-            return new PutWayIn(known(before.waysIn(), WayIn::id, wayIn, "wayIn"));
+            return new PutWayIn(Keyed.known(before.waysIn(), WayIn::id, wayIn, "wayIn"));
         }
     }
 
@@ -82,12 +80,12 @@ public sealed interface GroundChange extends Change {
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.withCarriers(put(plan.carriers(), Carrier::id, carrier));
+            return plan.withCarriers(Keyed.put(plan.carriers(), Carrier::id, carrier));
         }
 
         @Override
         public Change inverse(Plan before) {
-            Carrier old = find(before.carriers(), Carrier::id, carrier.id());
+            Carrier old = Keyed.find(before.carriers(), Carrier::id, carrier.id());
             return old == null ? new RemoveCarrier(carrier.id()) : new PutCarrier(old);
         }
     }
@@ -99,12 +97,12 @@ public sealed interface GroundChange extends Change {
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.withCarriers(without(plan.carriers(), Carrier::id, carrier, "carrier"));
+            return plan.withCarriers(Keyed.without(plan.carriers(), Carrier::id, carrier, "carrier"));
         }
 
         @Override
         public Change inverse(Plan before) {
-            return new PutCarrier(known(before.carriers(), Carrier::id, carrier, "carrier"));
+            return new PutCarrier(Keyed.known(before.carriers(), Carrier::id, carrier, "carrier"));
         }
     }
 
@@ -115,12 +113,12 @@ public sealed interface GroundChange extends Change {
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.withWalks(put(plan.walks(), Walk::id, walk));
+            return plan.withWalks(Keyed.put(plan.walks(), Walk::id, walk));
         }
 
         @Override
         public Change inverse(Plan before) {
-            Walk old = find(before.walks(), Walk::id, walk.id());
+            Walk old = Keyed.find(before.walks(), Walk::id, walk.id());
             return old == null ? new RemoveWalk(walk.id()) : new PutWalk(old);
         }
     }
@@ -132,12 +130,12 @@ public sealed interface GroundChange extends Change {
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.withWalks(without(plan.walks(), Walk::id, walk, "walk"));
+            return plan.withWalks(Keyed.without(plan.walks(), Walk::id, walk, "walk"));
         }
 
         @Override
         public Change inverse(Plan before) {
-            return new PutWalk(known(before.walks(), Walk::id, walk, "walk"));
+            return new PutWalk(Keyed.known(before.walks(), Walk::id, walk, "walk"));
         }
     }
 
@@ -172,29 +170,5 @@ public sealed interface GroundChange extends Change {
         public Change inverse(Plan before) {
             return new SetSoil(before.site().soil());
         }
-    }
-
-    private static <T> List<T> put(List<T> all, Function<T, UUID> id, T value) {
-        List<T> kept = new ArrayList<>(all);
-        kept.removeIf(other -> id.apply(other).equals(id.apply(value)));
-        kept.add(value);
-        return kept;
-    }
-
-    private static <T> List<T> without(List<T> all, Function<T, UUID> id, UUID gone, String field) {
-        known(all, id, gone, field);
-        return all.stream().filter(value -> !id.apply(value).equals(gone)).toList();
-    }
-
-    private static <T> T known(List<T> all, Function<T, UUID> id, UUID wanted, String field) {
-        T found = find(all, id, wanted);
-        if (found == null) {
-            throw new RefusedException(field, "there is none " + wanted, "look at the newest plan");
-        }
-        return found;
-    }
-
-    private static <T> T find(List<T> all, Function<T, UUID> id, UUID wanted) {
-        return all.stream().filter(value -> id.apply(value).equals(wanted)).findFirst().orElse(null);
     }
 }

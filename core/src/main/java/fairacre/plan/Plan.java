@@ -26,6 +26,7 @@ import org.joda.money.Money;
  * @param features what stands or lies on the plot besides beds
  * @param carriers what has to get through besides the gardeners
  * @param walks areas with a surface; ground outside of them is as it is
+ * @param sundries what is paid for, or come by, besides what is taken off the drawing
  */
 public record Plan(
         UUID id,
@@ -40,7 +41,8 @@ public record Plan(
         List<Feature> features,
         List<WayIn> waysIn,
         List<Carrier> carriers,
-        List<Walk> walks) {
+        List<Walk> walks,
+        List<Sundry> sundries) {
 
     public Plan {
         Limits.present(id, "id");
@@ -56,11 +58,13 @@ public record Plan(
         waysIn = sorted(waysIn, WayIn::id, Limits.MOST_WAYS_IN, "waysIn");
         carriers = sorted(carriers, Carrier::id, Limits.MOST_CARRIERS, "carriers");
         walks = sorted(walks, Walk::id, Limits.MOST_FEATURES, "walks");
+        sundries = sorted(sundries, Sundry::id, Limits.MOST_SUNDRIES, "sundries");
         checkUnique(gardeners, Gardener::id, "gardeners");
         checkUnique(beds, Bed::id, "beds");
         checkUnique(prices, p -> p.item().key(), "prices");
         checkAmounts(prices, budget.sum().getCurrencyUnit());
         checkBegin(beds, firstSeason);
+        checkSundries(sundries, firstSeason, budget.sum().getCurrencyUnit());
         gardeners = gardeners.stream().sorted(Comparator.comparing(Gardener::id)).toList();
         beds = beds.stream().sorted(Comparator.comparing(Bed::id)).toList();
         prices = prices.stream().sorted(Comparator.comparing(p -> p.item().key())).toList();
@@ -69,7 +73,8 @@ public record Plan(
     /** A garden of which nothing is known but its plot, its people and its beds. */
     public Plan(UUID id, String name, Units units, int firstSeason, Budget budget, Site site, List<Gardener> gardeners,
             List<Bed> beds, List<Price> prices) {
-        this(id, name, units, firstSeason, budget, site, gardeners, beds, prices, List.of(), List.of(), List.of(), List.of());
+        this(id, name, units, firstSeason, budget, site, gardeners, beds, prices, List.of(), List.of(), List.of(), List.of(),
+                List.of());
     }
 
     /** The plan after a change, with the change that would take it back; or why the change was not taken. */
@@ -105,7 +110,7 @@ public record Plan(
         return standing;
     }
 
-    /** Seasons in which something is built, rebuilt or retired, with the first season, in order. */
+    /** Seasons in which something is built, rebuilt, retired or paid for, with the first season, in order. */
     public List<Integer> seasonsOfChange() {
         TreeSet<Integer> seasons = new TreeSet<>();
         seasons.add(firstSeason);
@@ -113,6 +118,7 @@ public record Plan(
             bed.revisions().forEach(revision -> seasons.add(revision.from()));
             bed.retired().ifPresent(seasons::add);
         }
+        sundries.forEach(sundry -> seasons.add(sundry.season()));
         return List.copyOf(seasons);
     }
 
@@ -136,7 +142,7 @@ public record Plan(
 
     Plan withBeds(List<Bed> newBeds) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, newBeds, prices, features, waysIn,
-                carriers, walks);
+                carriers, walks, sundries);
     }
 
     Plan withBed(Bed changed) {
@@ -145,49 +151,54 @@ public record Plan(
 
     Plan withGardeners(List<Gardener> newGardeners) {
         return new Plan(id, name, units, firstSeason, budget, site, newGardeners, beds, prices, features, waysIn,
-                carriers, walks);
+                carriers, walks, sundries);
     }
 
     Plan withBudget(Budget newBudget) {
         return new Plan(id, name, units, firstSeason, newBudget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks);
+                carriers, walks, sundries);
     }
 
     Plan withSite(Site newSite) {
         return new Plan(id, name, units, firstSeason, budget, newSite, gardeners, beds, prices, features, waysIn,
-                carriers, walks);
+                carriers, walks, sundries);
     }
 
     Plan withPrices(List<Price> newPrices) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, newPrices, features, waysIn,
-                carriers, walks);
+                carriers, walks, sundries);
     }
 
     Plan withFeatures(List<Feature> newFeatures) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, newFeatures, waysIn, carriers, walks);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, newFeatures, waysIn, carriers, walks, sundries);
     }
 
     Plan withWaysIn(List<WayIn> newWaysIn) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, newWaysIn, carriers, walks);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, newWaysIn, carriers, walks, sundries);
     }
 
     Plan withCarriers(List<Carrier> newCarriers) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, newCarriers, walks);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, newCarriers, walks, sundries);
     }
 
     Plan withWalks(List<Walk> newWalks) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, newWalks);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, newWalks, sundries);
+    }
+
+    Plan withSundries(List<Sundry> newSundries) {
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
+                newSundries);
     }
 
     Plan described(String newName, Units newUnits) {
         return new Plan(id, newName, newUnits, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks);
+                carriers, walks, sundries);
     }
 
     /** The same garden under another id: what an import or a copy is. */
     public Plan withId(UUID newId) {
         return new Plan(newId, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks);
+                carriers, walks, sundries);
     }
 
     private static <T> List<T> sorted(List<T> values, Function<T, UUID> id, int most, String field) {
@@ -221,6 +232,18 @@ public record Plan(
                 throw new RefusedException("beds/" + i + "/revisions",
                         bed.name() + " begins in " + bed.firstSeason() + ", before the garden does",
                         "give " + firstSeason + " or later");
+            }
+        }
+    }
+
+    private static void checkSundries(List<Sundry> sundries, int firstSeason, CurrencyUnit currency) {
+        for (int i = 0; i < sundries.size(); i++) {
+            Sundry sundry = sundries.get(i);
+            String field = "sundries/" + i;
+            sundry.price().ifPresent(price -> Amounts.sameCurrency(currency, price, field + "/price"));
+            if (sundry.season() < firstSeason) {
+                throw new RefusedException(field + "/season", sundry.name() + " is wanted in " + sundry.season()
+                        + ", before the garden begins", "give " + firstSeason + " or later");
             }
         }
     }

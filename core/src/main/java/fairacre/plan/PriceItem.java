@@ -42,6 +42,11 @@ public record PriceItem(String key, String label) {
         return new PriceItem("kit/" + kit.key(), "Metal bed, " + kit.key());
     }
 
+    /** What is not in the price book: its price stands with it. */
+    public static PriceItem sundry(Sundry sundry) {
+        return new PriceItem("sundry/" + sundry.id(), sundry.name());
+    }
+
     /** Every item a plan can call for, in a fixed order. */
     public static Stream<PriceItem> all() {
         return KNOWN.values().stream();

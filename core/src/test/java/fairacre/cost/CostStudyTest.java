@@ -11,19 +11,26 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.frame.BoardsOfLength;
+import fairacre.measure.Area;
 import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
+import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Budget;
 import fairacre.plan.Change;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
+import fairacre.plan.PurseChange.PutSundry;
 import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
+import fairacre.plan.Sundry;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -55,6 +62,51 @@ class CostStudyTest {
         Money apart = CostStudy.of(plan).alone(plan.bed(id("A")), SEASON).orElseThrow().total()
                 .plus(CostStudy.of(plan).alone(plan.bed(id("B")), SEASON).orElseThrow().total());
         assertThat(together).isLessThanOrEqualTo(apart);
+    }
+
+    @Test
+    @DisplayName("Sundries worked by hand: 2.5 h at 18.30 are 45.75; a spade stays; a free load saves 60 [long hand]")
+    void sundriesStandOnTheBill() {
+        Plan plan = Gardens.with(plot(10, 10, List.of()), new PutSundry(Gardens.sundry("Hire", "2.5", "18.30", Acquired.BOUGHT)),
+                new PutSundry(Gardens.sundry("Spade", "1", "39.90", Acquired.KEPT)),
+                new PutSundry(Gardens.sundry("Manure", "3", "20", Acquired.FREE)));
+        Bill bill = CostStudy.of(plan).bill();
+        Purse purse = CostStudy.of(plan).purse(bill);
+        assertThat(bill.lines()).extracting(line -> line.item().label()).containsExactlyInAnyOrder("Hire", "Spade", "Manure");
+        assertThat(purse.planned()).isEqualTo(Money.parse("EUR 85.65"));
+        assertThat(purse.kept()).isEqualTo(Money.parse("EUR 39.90"));
+        assertThat(purse.saved()).isEqualTo(Money.parse("EUR 60.00"));
+        assertThat(purse.unpriced()).isZero();
+    }
+
+    @Test
+    @DisplayName("Half a cent is rounded up, as on a receipt: 0.125 of 0.20 is 0.03 [commercial rounding, Joda-Money HALF_UP]")
+    void halfACentIsRoundedUp() {
+        Plan plan = Gardens.with(plot(10, 10, List.of()), new PutSundry(Gardens.sundry("Seed", "0.125", "0.20", Acquired.BOUGHT)));
+        assertThat(CostStudy.of(plan).bill().total()).isEqualTo(Money.of(EUR, new BigDecimal("0.20"))
+                .multipliedBy(new BigDecimal("0.125"), RoundingMode.HALF_UP)).isEqualTo(Money.parse("EUR 0.03"));
+    }
+
+    @Test
+    @DisplayName("120.00 and 39.90 for a spade that stays: on 2.5 m2 of soil 48.00 a square metre, 4.46 a square foot [long hand]")
+    void costByAreaLeavesOutWhatStays() {
+        Plan plan = Gardens.with(priced(plot(10, 10, List.of(), framed("A", 1))),
+                new PutSundry(Gardens.sundry("Spade", "1", "39.90", Acquired.KEPT)));
+        Area soil = Area.squareMetres(2.5);
+        Bill bill = CostStudy.of(plan).bill();
+        assertThat(CostStudy.of(plan).perArea(bill, soil)).contains(Money.parse("EUR 48.00"));
+        Plan inFeet = Gardens.with(plan, new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES));
+        assertThat(CostStudy.of(inFeet).perArea(bill, soil)).contains(Money.parse("EUR 4.46"));
+        assertThat(CostStudy.of(plan).perArea(bill, Area.ZERO)).isEmpty();
+        assertThat(bill.total(BillPart.FRAMES).plus(bill.total(BillPart.FILL)).plus(bill.total(BillPart.GROUND))).isEqualTo(bill.total());
+    }
+
+    @Test
+    void aSundryInALaterSeasonIsASeasonOfThePlan() {
+        Sundry later = new Sundry(id("Bench"), "Bench", SEASON + 4, BillPart.OTHER, BigDecimal.ONE, Optional.empty(), Acquired.BOUGHT);
+        Plan plan = Gardens.with(plot(10, 10, List.of()), new PutSundry(later));
+        assertThat(plan.seasonsOfChange()).containsExactly(SEASON, SEASON + 4);
+        assertThat(CostStudy.of(plan).purse(CostStudy.of(plan).bill()).unpriced()).isEqualTo(1);
     }
 
     @Test

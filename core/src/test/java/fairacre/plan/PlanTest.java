@@ -33,7 +33,8 @@ class PlanTest {
             bed("Kale", 6, 2, 2, 1)), new GroundChange.PutFeature(Gardens.feature("Plum", FeatureKind.TREE, 0.3, 2, 9, 7)),
             new GroundChange.PutWayIn(Gardens.gate("Wicket", 0, 4, 0.9)),
             new GroundChange.PutCarrier(Gardens.carrier("Barrow", 0.9, true, 0)),
-            new GroundChange.PutWalk(walk("Side", Surfacing.GRASS)));
+            new GroundChange.PutWalk(walk("Side", Surfacing.GRASS)),
+            new PurseChange.PutSundry(Gardens.sundry("Skip", "1", "240", Acquired.BOUGHT)));
 
     private static Walk walk(String name, Surfacing surface) {
         return new Walk(id(name), name, WalkGrade.WORK, surface, Site.rectangle(1, 8));
@@ -79,6 +80,9 @@ class PlanTest {
                 new GroundChange.RemoveWalk(id("Side")),
                 new GroundChange.SetLevels(List.of(new SpotHeight(Point.metres(1, 1), Length.metres(0.3)))),
                 new GroundChange.SetSoil(new SoilNotes(SqueezeTest.FALLS_APART, Optional.empty(), Cover.BARE, Clearing.NOTHING)),
+                new PurseChange.PutSundry(Gardens.sundry("Hire", "0.5", "80", Acquired.BOUGHT)),
+                new PurseChange.PutSundry(Gardens.sundry("Skip", "2", "0", Acquired.FREE)),
+                new PurseChange.RemoveSundry(id("Skip")),
                 new Change.TakeOver("The other way", plot(9, 9, List.of(), bed("Peas", 2, 2, 2, 1))),
                 new Change.DescribeGarden("Behind the mill", Units.FEET_AND_INCHES),
                 new Change.Batch("Rebuild", List.of(move, revise, new Change.DropRevision(BEANS, SEASON))));
@@ -94,7 +98,8 @@ class PlanTest {
 
     @Test
     void everyKindOfChangeIsAmongThoseTried() {
-        int kinds = Change.class.getPermittedSubclasses().length - 1 + GroundChange.class.getPermittedSubclasses().length;
+        int kinds = Change.class.getPermittedSubclasses().length - 2 + GroundChange.class.getPermittedSubclasses().length
+                + PurseChange.class.getPermittedSubclasses().length;
         assertThat(Stream.concat(changes(), Stream.of(new Change.DropRevision(BEANS, SEASON)))
                 .map(Object::getClass).distinct().count()).isEqualTo(kinds);
     }

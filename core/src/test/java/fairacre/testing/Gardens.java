@@ -3,8 +3,10 @@ package fairacre.testing;
 import fairacre.cost.StartingPrices;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
+import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
+import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
 import fairacre.plan.Budget;
@@ -26,12 +28,14 @@ import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Posture;
+import fairacre.plan.PurseChange;
 import fairacre.plan.Rectangle;
 import fairacre.plan.Shape;
 import fairacre.plan.Site;
 import fairacre.plan.SoilNotes;
 import fairacre.plan.SpotHeight;
 import fairacre.plan.SqueezeTest;
+import fairacre.plan.Sundry;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
 import fairacre.plan.Walk;
@@ -187,7 +191,16 @@ public final class Gardens {
                         Optional.of(SEASON + 1))),
                 new GroundChange.PutCarrier(carrier("Barrow", 0.9, true, 0)),
                 new GroundChange.PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS,
-                        List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)))));
+                        List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)))),
+                new PurseChange.PutSundry(sundry("Skip", "1", "240", Acquired.BOUGHT)),
+                new PurseChange.PutSundry(new Sundry(id("Spade"), "Spade", SEASON + 1, BillPart.TOOLS, new BigDecimal("2.125"),
+                        Optional.empty(), Acquired.KEPT)));
+    }
+
+    /** Of this season, for the ground. */
+    public static Sundry sundry(String name, String quantity, String price, Acquired acquired) {
+        return new Sundry(id(name), name, SEASON, BillPart.GROUND, new BigDecimal(quantity),
+                Optional.of(Money.of(EUR, new BigDecimal(price))), acquired);
     }
 
     /**

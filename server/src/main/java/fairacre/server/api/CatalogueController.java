@@ -1,10 +1,14 @@
 package fairacre.server.api;
 
+import fairacre.cost.SundryPreset;
 import fairacre.drawing.Scale;
 import fairacre.fill.FillTakeoff;
+import fairacre.frame.Saw;
 import fairacre.ground.BaseLine;
 import fairacre.ground.Quadrilateral;
 import fairacre.measure.Length;
+import fairacre.plan.Acquired;
+import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.ground.FeaturePreset;
 import fairacre.plan.FeatureKind;
@@ -53,9 +57,12 @@ class CatalogueController {
 
     record SurfaceView(Surfacing key, String label, boolean firm) {}
 
+    record SundryView(String label, BillPart part, Acquired acquired) {}
+
     record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<KitView> kits, List<ItemView> items, List<ReachView> reaches,
             String measureYourOwn, List<PassingView> passings, List<CarrierView> carriers,
-            List<FeatureView> features, List<SurfaceView> surfaces, List<ScaleView> scales, List<String> currencies, Length freeboard) {}
+            List<FeatureView> features, List<SurfaceView> surfaces, List<ScaleView> scales, List<String> currencies, Length freeboard, Saw saw,
+            List<SundryView> sundries) {}
 
     /**
      * Corners of a four-sided plot.
@@ -96,7 +103,9 @@ class CatalogueController {
                 Arrays.stream(Surfacing.values()).map(s -> new SurfaceView(s, s.words(), s.firm())).toList(),
                 Arrays.stream(Scale.values()).map(s -> new ScaleView(s.name(), s.label())).toList(),
                 CURRENCIES,
-                FillTakeoff.FREEBOARD);
+                FillTakeoff.FREEBOARD,
+                Saw.USUAL,
+                Arrays.stream(SundryPreset.values()).map(s -> new SundryView(s.label(), s.part(), s.acquired())).toList());
     }
 
     /** A boundary from a GPX track or a GeoJSON polygon. */

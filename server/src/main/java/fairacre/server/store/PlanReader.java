@@ -4,6 +4,7 @@ import static fairacre.server.store.generated.Tables.CHANGE_LOG;
 import static fairacre.server.store.generated.Tables.GARDEN;
 import static fairacre.server.store.generated.Tables.GARDENER;
 import static fairacre.server.store.generated.Tables.PRICE;
+import static fairacre.server.store.generated.Tables.SUNDRY;
 import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.min;
@@ -12,12 +13,15 @@ import static org.jooq.impl.DSL.select;
 
 import fairacre.measure.Length;
 import fairacre.measure.Units;
+import fairacre.plan.Acquired;
+import fairacre.plan.BillPart;
 import fairacre.plan.Budget;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Posture;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
+import fairacre.plan.Sundry;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -39,6 +43,9 @@ final class PlanReader {
     private static final Field<? extends Result<?>> PRICES = multiset(select(PRICE.ITEM, PRICE.AMOUNT, PRICE.GUESS)
             .from(PRICE).where(PRICE.GARDEN.eq(GARDEN.ID))).as("prices");
 
+    private static final Field<? extends Result<?>> SUNDRIES = multiset(select(SUNDRY.ID, SUNDRY.NAME, SUNDRY.SEASON, SUNDRY.PART,
+            SUNDRY.QUANTITY, SUNDRY.PRICE, SUNDRY.ACQUIRED).from(SUNDRY).where(SUNDRY.GARDEN.eq(GARDEN.ID))).as("sundries");
+
     /** The newest edit that holds. */
     private static final Field<Long> UNDO = field(select(max(CHANGE_LOG.ID)).from(CHANGE_LOG)
             .where(CHANGE_LOG.GARDEN.eq(GARDEN.ID)).and(CHANGE_LOG.STATE.eq("DONE"))).as("undo");
@@ -51,7 +58,7 @@ final class PlanReader {
 
     static Optional<StoredGarden> read(DSLContext database, UUID owner, UUID garden) {
         return database.select(GARDEN.asterisk(), GroundRows.CORNERS, GroundRows.LEVELS, GroundRows.FEATURES, GroundRows.WAYS_IN,
-                GroundRows.CARRIERS, GroundRows.WALKS, GARDENERS, BedRows.BEDS, PRICES, UNDO, REDO)
+                GroundRows.CARRIERS, GroundRows.WALKS, GARDENERS, BedRows.BEDS, PRICES, SUNDRIES, UNDO, REDO)
                 .from(GARDEN).where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner))
                 .fetchOptional(PlanReader::stored);
     }
@@ -62,7 +69,8 @@ final class PlanReader {
         Plan plan = new Plan(row.get(GARDEN.ID), row.get(GARDEN.NAME), Units.valueOf(row.get(GARDEN.UNITS)),
                 row.get(GARDEN.FIRST_SEASON), budget, GroundRows.site(row), GroundRows.rows(row, GARDENERS).map(PlanReader::gardener),
                 BedRows.beds(row), GroundRows.rows(row, PRICES).map(price -> price(price, currency)), GroundRows.features(row),
-                GroundRows.waysIn(row), GroundRows.carriers(row), GroundRows.walks(row));
+                GroundRows.waysIn(row), GroundRows.carriers(row), GroundRows.walks(row),
+                GroundRows.rows(row, SUNDRIES).map(sundry -> sundry(sundry, currency)));
         return new StoredGarden(row.get(GARDEN.REVISION), plan, Optional.ofNullable(row.get(UNDO)),
                 Optional.ofNullable(row.get(REDO)));
     }
@@ -75,6 +83,12 @@ final class PlanReader {
 
     private static Price price(Record row, CurrencyUnit currency) {
         return new Price(PriceItem.of(row.get(PRICE.ITEM)), money(currency, row.get(PRICE.AMOUNT)), row.get(PRICE.GUESS));
+    }
+
+    private static Sundry sundry(Record row, CurrencyUnit currency) {
+        return new Sundry(row.get(SUNDRY.ID), row.get(SUNDRY.NAME), row.get(SUNDRY.SEASON), BillPart.valueOf(row.get(SUNDRY.PART)),
+                row.get(SUNDRY.QUANTITY), Optional.ofNullable(row.get(SUNDRY.PRICE)).map(price -> money(currency, price)),
+                Acquired.valueOf(row.get(SUNDRY.ACQUIRED)));
     }
 
     private static Money money(CurrencyUnit currency, BigDecimal amount) {

@@ -5,22 +5,26 @@ import static fairacre.server.store.generated.Tables.BED_REVISION;
 import static fairacre.server.store.generated.Tables.GARDEN;
 import static fairacre.server.store.generated.Tables.GARDENER;
 import static fairacre.server.store.generated.Tables.PRICE;
+import static fairacre.server.store.generated.Tables.SUNDRY;
 
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
+import fairacre.plan.Sundry;
 import fairacre.server.store.generated.tables.records.BedRecord;
 import fairacre.server.store.generated.tables.records.GardenRecord;
 import fairacre.server.store.generated.tables.records.GardenerRecord;
 import fairacre.server.store.generated.tables.records.PriceRecord;
+import fairacre.server.store.generated.tables.records.SundryRecord;
 import java.time.OffsetDateTime;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import org.joda.money.Money;
 import org.jooq.DSLContext;
 
 /** Writes the rows in which one plan differs from another. */
@@ -49,6 +53,7 @@ final class PlanWriter {
         insertGardeners(plan.gardeners());
         insertBeds(plan.beds());
         insertPrices(plan.prices());
+        insertSundries(plan.sundries());
         ground.insert(plan);
     }
 
@@ -66,6 +71,9 @@ final class PlanWriter {
         deleteGone(before.prices(), after.prices(), p -> p.item().key(),
                 keys -> database.deleteFrom(PRICE).where(PRICE.GARDEN.eq(garden)).and(PRICE.ITEM.in(keys)).execute());
         insertPrices(fresh(before.prices(), after.prices()));
+        deleteGone(before.sundries(), after.sundries(), Sundry::id,
+                ids -> database.deleteFrom(SUNDRY).where(SUNDRY.GARDEN.eq(garden)).and(SUNDRY.ID.in(ids)).execute());
+        insertSundries(fresh(before.sundries(), after.sundries()));
         ground.update(before, after);
     }
 
@@ -113,6 +121,12 @@ final class PlanWriter {
                 .map(revision -> BedRows.record(garden, bed.id(), revision))).toList()).execute();
         database.batchInsert(beds.stream().flatMap(bed -> bed.revisions().stream()
                 .flatMap(revision -> BedRows.keyholes(garden, bed.id(), revision).stream())).toList()).execute();
+    }
+
+    private void insertSundries(List<Sundry> sundries) {
+        database.batchInsert(sundries.stream().map(sundry -> new SundryRecord(garden, sundry.id(), sundry.name(), sundry.season(),
+                sundry.part().name(), sundry.quantity(), sundry.price().map(Money::getAmount).orElse(null),
+                sundry.acquired().name())).toList()).execute();
     }
 
     private void insertPrices(List<Price> prices) {

@@ -2,9 +2,11 @@ package fairacre.server.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.plan.Acquired;
 import fairacre.plan.Change;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
+import fairacre.plan.PurseChange;
 import fairacre.plan.Site;
 import fairacre.server.RunningServer;
 import fairacre.testing.Gardens;
@@ -48,7 +50,8 @@ class PlanReaderTest {
         Plan before = plan;
         for (Change change : List.<Change>of(new GroundChange.RemoveFeature(Gardens.id("Plum")),
                 new GroundChange.PutWayIn(Gardens.gate("Gate", 3, 0, 1.5)), new GroundChange.SetLevels(List.of()),
-                new GroundChange.RemoveWalk(Gardens.id("Main")), new GroundChange.RemoveCarrier(Gardens.id("Barrow")),
+                new GroundChange.RemoveWalk(Gardens.id("Main")), new PurseChange.RemoveSundry(Gardens.id("Spade")),
+                new PurseChange.PutSundry(Gardens.sundry("Skip", "0.5", "99.95", Acquired.FREE)), new GroundChange.RemoveCarrier(Gardens.id("Barrow")),
                 new Change.MarkExisting(Gardens.id("Old"), Gardens.SEASON, false), new Change.SetSite(new Site(Site.rectangle(9, 9), 0, 1)))) {
             Plan after = before.apply(change).orThrow();
             store.update(before, after, 1);

@@ -1,0 +1,7 @@
+package fairacre.appraisal;
+
+import fairacre.plan.BillPart;
+import org.joda.money.Money;
+
+/** What a part of the work is planned to cost over all seasons. */
+public record PartCost(BillPart part, Money planned) {}

@@ -1,0 +1,41 @@
+package fairacre.plan;
+
+import java.util.UUID;
+
+/** An edit of what is paid for besides what the plan's drawing calls for. */
+public sealed interface PurseChange extends Change {
+
+    /** A new line, or another state of the one with the same id. */
+    record PutSundry(Sundry sundry) implements PurseChange {
+        public PutSundry {
+            Limits.present(sundry, "sundry");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withSundries(Keyed.put(plan.sundries(), Sundry::id, sundry));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            Sundry old = Keyed.find(before.sundries(), Sundry::id, sundry.id());
+            return old == null ? new RemoveSundry(sundry.id()) : new PutSundry(old);
+        }
+    }
+
+    record RemoveSundry(UUID sundry) implements PurseChange {
+        public RemoveSundry {
+            Limits.present(sundry, "sundry");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withSundries(Keyed.without(plan.sundries(), Sundry::id, sundry, "sundry"));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new PutSundry(Keyed.known(before.sundries(), Sundry::id, sundry, "sundry"));
+        }
+    }
+}

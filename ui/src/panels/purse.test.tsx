@@ -1,0 +1,99 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { describe, expect, it } from "vitest";
+import type { Sundry } from "../api/types";
+import { atDesk, deskFor, plan, report } from "../testing/desk";
+import { PursePanel } from "./PursePanel";
+
+const skip: Sundry = {
+  id: "s1",
+  name: "Skip",
+  season: 2027,
+  part: "GROUND",
+  quantity: 1,
+  price: { amount: "240.00", currency: "EUR" },
+  acquired: "BOUGHT",
+};
+const line = {
+  season: 2027,
+  part: "GROUND" as const,
+  item: "sundry/s1",
+  quantity: 1,
+  price: { amount: "240.00", currency: "EUR" },
+  amount: { amount: "240.00", currency: "EUR" },
+  acquired: "BOUGHT" as const,
+  beds: [],
+};
+
+function shown() {
+  const at = deskFor({
+    plan: { ...plan, sundries: [skip] },
+    report: {
+      ...report,
+      bill: [...report.bill, line],
+      purse: {
+        ...report.purse,
+        kept: { amount: "39.90", currency: "EUR" },
+        saved: { amount: "60.00", currency: "EUR" },
+      },
+    },
+  });
+  atDesk(at.desk, <PursePanel />);
+  return at;
+}
+
+describe("the purse", () => {
+  it("puts down what no drawing shows, in the season that is looked at", async () => {
+    const { submit } = shown();
+    await userEvent.click(screen.getByRole("button", { name: "+ Skip" }));
+    expect(submit.mock.calls.at(-1)?.[0]).toMatchObject({
+      kind: "PutSundry",
+      sundry: { name: "Skip 1", season: 2028, part: "GROUND", quantity: 1, acquired: "BOUGHT" },
+    });
+  });
+
+  it("takes quantities with a comma, and hands on what is none for the program to refuse", async () => {
+    const { submit } = shown();
+    const quantity = screen.getByLabelText("Quantity");
+    await userEvent.clear(quantity);
+    await userEvent.type(quantity, "2,5{Enter}");
+    expect(submit.mock.calls.at(-1)?.[0]).toMatchObject({ sundry: { id: "s1", quantity: 2.5 } });
+    await userEvent.clear(quantity);
+    await userEvent.type(quantity, "a few{Enter}");
+    expect(submit.mock.calls.at(-1)?.[0]).toMatchObject({ sundry: { quantity: 0 } });
+  });
+
+  it("leaves the price out when it is emptied", async () => {
+    const { submit } = shown();
+    const price = screen.getByLabelText("Each, EUR");
+    await userEvent.clear(price);
+    await userEvent.type(price, "{Enter}");
+    expect(submit.mock.calls.at(-1)?.[0]).not.toHaveProperty("sundry.price");
+  });
+
+  it("says at the field why a price was not taken", async () => {
+    const { submit } = shown();
+    submit.mockImplementation((_, refused) => refused?.("EUR -5.00 is less than nothing"));
+    const price = screen.getByLabelText("Each, EUR");
+    await userEvent.clear(price);
+    await userEvent.type(price, "-5{Enter}");
+    expect(screen.getByRole("alert")).toHaveTextContent("less than nothing");
+  });
+
+  it("opens a line of the bill to its arithmetic and shows its beds on the sheet", async () => {
+    const { desk } = shown();
+    await userEvent.click(screen.getByRole("button", { name: /Cedar board|cedar/i }));
+    expect(screen.getByText(/3 × €20\.00 = €60\.00/)).toBeInTheDocument();
+    expect(screen.getByText(/for Beans/)).toBeInTheDocument();
+    expect(desk.select).toHaveBeenCalledWith(["beans"]);
+  });
+
+  it("tells the cost of the soil, what stays and what was saved", () => {
+    shown();
+    expect(screen.getByTestId("worth")).toHaveTextContent(
+      "€12.50 for a square metre of soil in 2028. €39.90 of all is for what stays with you, left out there. €60.00 saved by what comes free.",
+    );
+  });
+});
