@@ -1,9 +1,9 @@
-import { useState } from "react";
+import { Fragment, useState } from "react";
 import type { BillLine } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { useDesk } from "../workspace/desk";
 
-/** Lines of the bill: quantity, what, season, amount. Each opens to how its amount comes about and what it is for. */
+/** Lines of the bill, season by season: quantity, what, amount. Each opens to how its amount comes about and what it is for. */
 export function BillTable({ lines, empty }: { lines: readonly BillLine[]; empty: string }) {
   if (lines.length === 0) return <p className="text-soft">{empty}</p>;
   return (
@@ -16,8 +16,17 @@ export function BillTable({ lines, empty }: { lines: readonly BillLine[]; empty:
         </tr>
       </thead>
       <tbody>
-        {lines.map((line) => (
-          <Line key={`${String(line.season)} ${line.part} ${line.item}`} line={line} />
+        {lines.map((line, index) => (
+          <Fragment key={`${String(line.season)} ${line.part} ${line.item}`}>
+            {line.season !== lines[index - 1]?.season && (
+              <tr>
+                <th colSpan={3} scope="rowgroup" className="figures pt-2 text-left text-soft">
+                  {line.season}
+                </th>
+              </tr>
+            )}
+            <Line line={line} />
+          </Fragment>
         ))}
       </tbody>
     </table>
@@ -35,7 +44,7 @@ function Line({ line }: { line: BillLine }) {
         <td className="py-1">
           <button
             type="button"
-            className="text-button text-left"
+            className="text-button min-h-0 text-left"
             aria-expanded={open}
             onClick={() => {
               if (!open && line.beds.length > 0)
@@ -44,8 +53,7 @@ function Line({ line }: { line: BillLine }) {
             }}
           >
             {label}
-          </button>{" "}
-          <span className="figures text-soft">{line.season}</span>
+          </button>
         </td>
         <td className="figures py-1 pl-2 text-right whitespace-nowrap">
           {line.amount ? formatMoney(line.amount) : <span className="text-snag">no price</span>}

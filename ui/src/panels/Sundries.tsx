@@ -69,9 +69,8 @@ function SundryForm({ sundry }: { sundry: Sundry }) {
   return (
     <details className="border-b border-hair" data-testid="sundry">
       <summary className="flex cursor-pointer items-baseline gap-2 py-1">
-        <span className="min-w-0 grow truncate">
-          {sundry.name} <span className="figures text-sm text-soft">{sundry.season}</span>
-        </span>
+        <span className="min-w-0 truncate">{sundry.name}</span>
+        <span className="figures grow text-sm text-soft">{sundry.season}</span>
         <span className="figures whitespace-nowrap">
           {line?.amount ? formatMoney(line.amount) : <span className="text-snag">no price</span>}
         </span>

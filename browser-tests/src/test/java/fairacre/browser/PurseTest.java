@@ -1,0 +1,69 @@
+package fairacre.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.plot;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import fairacre.plan.Board;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** What the garden costs, and what stands on the bill besides what is drawn. */
+class PurseTest {
+
+    @Test
+    void whatNoDrawingShowsGoesOnTheBillAndStaysThere() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6))))) {
+            garden.season(2027);
+            garden.step("Purse");
+            garden.button("+ Skip").click();
+            garden.kept();
+            Locator skip = garden.page().getByTestId("sundry");
+            assertThat(skip).containsText("no price");
+            skip.locator("summary").click();
+            garden.type("Each, EUR", "120,50");
+            garden.kept();
+            garden.type("Quantity", "2");
+            garden.kept();
+            assertThat(planned(garden)).hasText("€241.00");
+            garden.type("Each, EUR", "-3");
+            assertThat(skip.getByRole(com.microsoft.playwright.options.AriaRole.ALERT)).containsText("less than nothing");
+            assertThat(planned(garden)).hasText("€241.00");
+            garden.field("It is").selectOption("FREE");
+            garden.kept();
+            assertThat(planned(garden)).hasText("€0.00");
+            assertThat(garden.page().getByTestId("worth")).containsText("€241.00 saved");
+            garden.page().reload();
+            garden.season(2027);
+            garden.step("Purse");
+            assertThat(garden.page().getByTestId("worth")).containsText("€241.00 saved");
+            garden.page().getByTestId("sundry").locator("summary").click();
+            garden.button("Take Skip off the bill").click();
+            garden.kept();
+            assertThat(garden.page().getByTestId("sundry")).hasCount(0);
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void aLineOfTheBillOpensToItsArithmeticAndItsBeds() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(cedar(Board.B2X6, 1)))))) {
+            garden.season(2027);
+            garden.step("Purse");
+            Locator line = garden.page().locator("tr button[aria-expanded]").first();
+            line.click();
+            assertThat(garden.page().getByText("for Beans").first()).isVisible();
+            assertThat(garden.bed("Beans")).hasAttribute("aria-pressed", "true");
+        }
+    }
+
+    private static Locator planned(Garden garden) {
+        return garden.page().locator("[data-figure=planned]");
+    }
+}
