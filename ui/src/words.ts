@@ -14,6 +14,10 @@ export const words = {
     "No heights yet. Stretch a string with a line level or use a hose level, and note the height of the ground at three places or more.",
   retaining:
     "A step of over 4 ft (1.2 m) is a retaining wall: local code and a licensed design decide, with a drain behind it.",
+  settling:
+    "A mix with mineral soil settles by 5 to 10 % in the first year, all compost by 15 to 25 %; after that 1 to 2 in (25 to 50 mm) of compost a year keep a bed full.",
+  payload:
+    "A loaded trailer that is over its payload brakes and steers badly: look the figure up on its plate. Soil on a deck, a roof or against a wall needs a structural opinion first.",
   soilTest:
     "Soil in towns, near old paint or roads may hold lead and metals: have it tested before you grow food in it.",
   approximate:

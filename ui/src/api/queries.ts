@@ -17,6 +17,7 @@ import type {
   ListedGarden,
   Point,
   Route,
+  SeasonSoil,
   SettingOut,
   SoilReading,
   SessionView,
@@ -132,6 +133,16 @@ export function useAtTheBed(id: string, revision: number, season: number, bed: s
     queryFn: () =>
       request<AtTheBed>("GET", `/api/gardens/${id}/beds/${bed ?? ""}/edges?season=${String(season)}`),
     enabled: bed !== null,
+    staleTime: Infinity,
+  });
+}
+
+/** Bags against loose soil and what is carried, by season. */
+export function useSoilSupply(id: string, revision: number) {
+  return useQuery({
+    queryKey: ["soil-supply", id, revision],
+    queryFn: () => request<SeasonSoil[]>("GET", `/api/gardens/${id}/soil-supply`),
+    placeholderData: keepPreviousData,
     staleTime: Infinity,
   });
 }

@@ -6,7 +6,16 @@ import {
   formatMoney,
   formatShare,
   formatVolume,
+  formatTonnes,
 } from "./figures";
+
+describe("loads", () => {
+  // The international pound is 0.45359237 kg (NIST Handbook 44).
+  it("are told in tonnes or in hundreds of pounds", () => {
+    expect(formatTonnes(1.24, "METRIC")).toBe("1.2 t");
+    expect(formatTonnes(1.24, "FEET_AND_INCHES")).toBe("2,700 lb");
+  });
+});
 
 describe("figures", () => {
   it("writes money with the program's own digits", () => {

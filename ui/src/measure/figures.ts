@@ -2,6 +2,7 @@ import type { Money, Units } from "../api/types";
 
 const SQUARE_METRES_PER_SQUARE_FOOT = 0.09290304;
 const METRES_PER_FOOT = 0.3048;
+const KILOGRAMS_PER_POUND = 0.45359237;
 const LITRES_PER_CUBIC_FOOT = 28.316846592;
 
 export function formatArea(squareMetres: number, units: Units): string {
@@ -20,6 +21,13 @@ export function formatVolume(litres: number, units: Units): string {
     return litres < 1000 ? `${litres.toFixed(0)} L` : `${(litres / 1000).toFixed(2)} m³`;
   const cubicFeet = litres / LITRES_PER_CUBIC_FOOT;
   return cubicFeet < 27 ? `${cubicFeet.toFixed(1)} cu ft` : `${(cubicFeet / 27).toFixed(2)} cu yd`;
+}
+
+/** A load: to a tenth of a tonne, or to a hundred pounds. */
+export function formatTonnes(tonnes: number, units: Units): string {
+  return units === "METRIC"
+    ? `${tonnes.toFixed(1)} t`
+    : `${(Math.round((tonnes * 1000) / KILOGRAMS_PER_POUND / 100) * 100).toLocaleString("en")} lb`;
 }
 
 /** An amount with its currency's sign; the digits are the program's own, grouped by threes. */

@@ -31,6 +31,9 @@ describe("lengths as they stand on a tape", () => {
   });
 
   it("leaves metres unsaid on the drawing", () => {
+    expect(formatLength(0.003175, "METRIC")).toBe("3.2 mm");
+    expect(formatLength(-0.004, "METRIC")).toBe("−4 mm");
+    expect(formatLength(0.0096, "METRIC")).toBe("0.01 m");
     expect(formatDimension(1.02, "METRIC")).toBe("1.02");
     expect(formatDimension(0.3048, "FEET_AND_INCHES")).toBe("1′");
   });

@@ -3,6 +3,7 @@ import { formatLength } from "../measure/lengths";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { BillTable } from "./BillTable";
+import { SoilSupplies } from "./SoilSupplies";
 
 /** How much soil each bed takes, and how it is bought. */
 export function FillPanel() {
@@ -66,6 +67,7 @@ export function FillPanel() {
       <p className="text-sm text-soft">
         Bags or loose, whichever is cheaper for the season, delivery included.
       </p>
+      <SoilSupplies />
       <p className="text-sm text-soft">{words.soilCaution}</p>
     </div>
   );

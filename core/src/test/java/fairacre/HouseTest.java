@@ -40,7 +40,7 @@ class HouseTest {
                 .whereLayer("appraisal").mayOnlyBeAccessedByLayers("drawing", "format", "arrange")
                 .whereLayer("arrange").mayNotBeAccessedByAnyLayer()
                 .whereLayer("cost").mayOnlyBeAccessedByLayers("appraisal", "arrange", "format")
-                .whereLayer("fill").mayOnlyBeAccessedByLayers("cost", "appraisal")
+                .whereLayer("fill").mayOnlyBeAccessedByLayers("ground", "cost", "appraisal")
                 .whereLayer("frame").mayOnlyBeAccessedByLayers("cost", "appraisal")
                 .whereLayer("reach").mayOnlyBeAccessedByLayers("appraisal")
                 .whereLayer("ground").mayOnlyBeAccessedByLayers("appraisal", "drawing", "format")

@@ -63,6 +63,22 @@ class PurseTest {
         }
     }
 
+    @Test
+    void soilIsSetOutInBagsAndLooseWithItsTrips() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(cedar(Board.B2X6, 1)))))) {
+            garden.season(2027);
+            garden.step("Fill");
+            // 2.3238 m by 0.9238 m inside and 0.1143 m deep are 245 L: five bags of 50 L, three barrows of 85 L.
+            Locator supply = garden.page().getByTestId("supply");
+            assertThat(supply).containsText("245 L");
+            assertThat(supply).containsText("5 × Garden mix, bag of 50 L");
+            assertThat(supply).containsText("0.5 × Garden mix, loose, a cubic metre");
+            assertThat(supply).containsText("3 barrows: about 0.3 h");
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
     private static Locator planned(Garden garden) {
         return garden.page().locator("[data-figure=planned]");
     }

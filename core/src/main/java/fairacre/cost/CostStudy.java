@@ -1,6 +1,7 @@
 package fairacre.cost;
 
 import fairacre.fill.SoilPurchase;
+import fairacre.fill.SoilSupply;
 import fairacre.frame.BestCut;
 import fairacre.frame.BoardsOfLength;
 import fairacre.frame.CutList;
@@ -63,7 +64,7 @@ public final class CostStudy {
     }
 
     public Bill bill() {
-        Bill drawn = billOf(plan.beds().stream().flatMap(bed -> jobs(bed).stream()).toList());
+        Bill drawn = billOf(allJobs());
         List<BillLine> lines = new ArrayList<>(drawn.lines());
         plan.sundries().stream().map(this::line).forEach(lines::add);
         lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
@@ -75,6 +76,26 @@ public final class CostStudy {
 
     private List<Job> jobs(Bed bed) {
         return memo.recall(new JobsOf(bed), () -> Job.of(bed));
+    }
+
+    private List<Job> allJobs() {
+        return plan.beds().stream().flatMap(bed -> jobs(bed).stream()).toList();
+    }
+
+    private static Map<Integer, List<Job>> bySeason(List<Job> jobs) {
+        return jobs.stream().collect(Collectors.groupingBy(Job::season, TreeMap::new, Collectors.toList()));
+    }
+
+    /** The ways to get the soil of each season in which beds take some. */
+    public List<SeasonSoil> soil() {
+        List<SeasonSoil> supplies = new ArrayList<>();
+        bySeason(allJobs()).forEach((season, wanted) -> {
+            Volume volume = wanted.stream().map(Job::soil).reduce(Volume.ZERO, Volume::plus);
+            if (volume.millilitres() > 0) {
+                supplies.add(new SeasonSoil(season, SoilSupply.of(volume, plan.units(), this::price)));
+            }
+        });
+        return supplies;
     }
 
     /**
@@ -102,9 +123,7 @@ public final class CostStudy {
 
     private Bill billOf(List<Job> jobs) {
         List<BillLine> lines = new ArrayList<>();
-        Map<Integer, List<Job>> bySeason = jobs.stream()
-                .collect(Collectors.groupingBy(Job::season, TreeMap::new, Collectors.toList()));
-        bySeason.forEach((season, wanted) -> {
+        bySeason(jobs).forEach((season, wanted) -> {
             addBoards(season, wanted, lines);
             addKits(season, wanted, lines);
             addSoil(season, wanted, lines);
@@ -117,9 +136,7 @@ public final class CostStudy {
     /** How the boards are cut that the bill buys, by season, material and board. */
     public List<CuttingPlan> cutting() {
         List<CuttingPlan> plans = new ArrayList<>();
-        Map<Integer, List<Job>> bySeason = plan.beds().stream().flatMap(bed -> jobs(bed).stream())
-                .collect(Collectors.groupingBy(Job::season, TreeMap::new, Collectors.toList()));
-        bySeason.forEach((season, wanted) -> byKind(wanted).forEach((kind, jobs) ->
+        bySeason(allJobs()).forEach((season, wanted) -> byKind(wanted).forEach((kind, jobs) ->
                 plans.add(new CuttingPlan(season, kind.material(), kind.board(), cutList(kind, jobs)))));
         return plans;
     }
@@ -131,9 +148,7 @@ public final class CostStudy {
     public List<BestCutting> bestCutting(CutOrder order) {
         List<BestCutting> found = new ArrayList<>();
         List<CutOrder.Offcuts> shed = new ArrayList<>(order.offcuts());
-        Map<Integer, List<Job>> bySeason = plan.beds().stream().flatMap(bed -> jobs(bed).stream())
-                .collect(Collectors.groupingBy(Job::season, TreeMap::new, Collectors.toList()));
-        bySeason.forEach((season, wanted) -> byKind(wanted).forEach((kind, jobs) -> {
+        bySeason(allJobs()).forEach((season, wanted) -> byKind(wanted).forEach((kind, jobs) -> {
             BestCut best = bestCut(kind, jobs, order.saw(), shed);
             found.add(priced(season, kind, best, cutList(kind, jobs)));
             take(kind, best.cutList(), shed);

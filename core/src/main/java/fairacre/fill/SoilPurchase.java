@@ -41,6 +41,11 @@ public record SoilPurchase(List<Lot> lots, Optional<Money> total) {
         return bags.total.isEmpty() || loose.total.get().isLessThan(bags.total.get()) ? loose : bags;
     }
 
+    /** What so many bags hold. */
+    static Volume bagsOf(int bags, Units units) {
+        return Volume.litres(bags * (units == Units.METRIC ? LITRES_PER_BAG : LITRES_PER_BAG_FEET));
+    }
+
     static SoilPurchase bags(Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
         boolean metric = units == Units.METRIC;
         PriceItem item = metric ? PriceItem.SOIL_BAG_LITRES : PriceItem.SOIL_BAG_CUBIC_FEET;

@@ -1,5 +1,6 @@
 package fairacre.ground;
 
+import fairacre.fill.Loads;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Point;

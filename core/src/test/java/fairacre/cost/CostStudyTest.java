@@ -131,6 +131,17 @@ class CostStudyTest {
     }
 
     @Test
+    void soilIsSuppliedInTheSeasonsThatTakeSome() {
+        Bed low = framed("A", 1);
+        BedRevision first = low.revisions().get(0);
+        Bed raised = new Bed(low.id(), "A", List.of(first, first.startingIn(SEASON + 1).withFrame(Optional.empty()),
+                first.startingIn(SEASON + 2).withFrame(Optional.of(cedar(Board.B2X10, 2)))), Optional.empty());
+        List<SeasonSoil> soil = CostStudy.of(priced(plot(10, 10, List.of(), raised))).soil();
+        assertThat(soil).extracting(SeasonSoil::season).containsExactly(SEASON, SEASON + 2);
+        assertThat(soil.get(0).supply().bags().lots().get(0).quantity()).isEqualByComparingTo("12");
+    }
+
+    @Test
     void loweringABedBuysNothing() {
         Bed high = framed("A", 2);
         BedRevision first = high.revisions().get(0);

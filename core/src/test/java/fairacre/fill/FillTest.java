@@ -82,6 +82,31 @@ class FillTest {
     }
 
     @Test
+    @DisplayName("A cubic metre: 12 barrows of 85 L are an hour, three trailers of 500 kg, 1.2 to 1.6 t [trade handbook, worked by hand]")
+    void aCubicMetreIsCarried() {
+        SoilSupply supply = SoilSupply.of(Volume.litres(1000), Units.METRIC, PRICES);
+        assertThat(supply.loads()).isEqualTo(new Loads(12, 3, 1));
+        assertThat(supply.barrowHours()).isEqualTo(1);
+        assertThat(supply.leastTonnes()).isEqualTo(1.2);
+        assertThat(supply.mostTonnes()).isEqualTo(1.6);
+        assertThat(supply.settlesLeast()).isEqualTo(Volume.litres(50));
+        assertThat(supply.settlesMost()).isEqualTo(Volume.litres(100));
+        assertThat(supply.bags().total()).contains(Money.of(CurrencyUnit.EUR, 200));
+        assertThat(supply.loose().total()).contains(Money.of(CurrencyUnit.EUR, 140));
+    }
+
+    @Test
+    @DisplayName("15 bags at 10 are dearer than a cubic metre at 60 with a delivery at 80, 14 are not [long hand]")
+    void looseIsCheaperFromANumberOfBagsOn() {
+        assertThat(SoilSupply.of(Volume.litres(60), Units.METRIC, PRICES).looseFrom()).contains(15);
+        assertThat(SoilPurchase.cheapest(Volume.litres(14 * 50), Units.METRIC, PRICES).lots()).hasSize(1);
+        assertThat(SoilPurchase.cheapest(Volume.litres(15 * 50), Units.METRIC, PRICES).lots()).hasSize(2);
+        assertThat(SoilSupply.of(Volume.litres(60), Units.METRIC, item -> Optional.empty()).looseFrom()).isEmpty();
+        assertThat(SoilSupply.of(Volume.litres(60), Units.METRIC, item -> Optional.of(Money.of(CurrencyUnit.EUR,
+                item.equals(PriceItem.SOIL_BAG_LITRES) ? 0.01 : 1000))).looseFrom()).isEmpty();
+    }
+
+    @Test
     void whatHasNoPriceIsNotChosenOverWhatHas() {
         Function<PriceItem, Optional<Money>> onlyLoose = item -> item.equals(PriceItem.SOIL_BAG_LITRES) ? Optional.empty() : PRICES.apply(item);
         assertThat(SoilPurchase.cheapest(Volume.litres(50), Units.METRIC, onlyLoose).lots()).hasSize(2);

@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.fill.Loads;
 import fairacre.ground.BedLevel.Meaning;
 import fairacre.measure.Area;
 import fairacre.measure.Length;

@@ -12,6 +12,7 @@ import fairacre.cost.BestCutting;
 import fairacre.cost.CostStudy;
 import fairacre.cost.CutOrder;
 import fairacre.cost.CuttingPlan;
+import fairacre.cost.SeasonSoil;
 import fairacre.fill.FillTakeoff;
 import fairacre.frame.Families;
 import fairacre.ground.BedLevel;
@@ -171,6 +172,12 @@ class StudyController {
     @GetMapping("/families")
     Families families(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
         return Families.of(plan(owner, garden).standing(season));
+    }
+
+    /** Bags or loose, what is carried and what settles, for each season in which beds are filled. */
+    @GetMapping("/soil-supply")
+    List<SeasonSoil> soilSupply(Principal owner, @PathVariable UUID garden) {
+        return CostStudy.of(plan(owner, garden)).soil();
     }
 
     /** How the boards are cut that the bill buys. */

@@ -1,4 +1,4 @@
-package fairacre.ground;
+package fairacre.fill;
 
 import fairacre.measure.Volume;
 

@@ -1,0 +1,94 @@
+import { useSoilSupply } from "../api/queries";
+import type { SoilPurchase, SoilSupply } from "../api/types";
+import { formatMoney, formatTonnes, formatVolume } from "../measure/figures";
+import { words } from "../words";
+import { useDesk } from "../workspace/desk";
+
+/** Bags against loose soil for each season, what is carried to the beds, and what settles. */
+export function SoilSupplies() {
+  const desk = useDesk();
+  const { data } = useSoilSupply(desk.plan.id, desk.garden.revision);
+  if (!data || data.length === 0) return null;
+  const looseFrom = data[0]?.supply.looseFrom;
+  return (
+    <section className="space-y-2 border-t border-rule pt-2">
+      <h3>Bags or loose, and the carrying</h3>
+      {looseFrom !== undefined && (
+        <p className="text-sm">
+          At these prices loose is cheaper from <span className="figures">{looseFrom}</span>{" "}
+          {looseFrom === 1 ? "bag" : "bags"} on, if a lorry can tip near by.
+        </p>
+      )}
+      {data.map(({ season, supply }) => (
+        <Supply key={season} season={season} supply={supply} />
+      ))}
+      <p className="text-sm text-soft">{words.settling}</p>
+      <p className="text-sm text-soft">{words.payload}</p>
+    </section>
+  );
+}
+
+function Supply({ season, supply }: { season: number; supply: SoilSupply }) {
+  const { units } = useDesk();
+  const { loads } = supply;
+  const settled = (litres: number) => formatVolume(litres, units);
+  return (
+    <div data-testid="supply">
+      <h4>
+        <span className="figures">{season}</span>:{" "}
+        <span className="figures">{formatVolume(supply.volume, units)}</span>
+      </h4>
+      <table className="w-full text-sm">
+        <tbody>
+          <Way name="bags" purchase={supply.bags} other={supply.loose} />
+          <Way name="loose, tipped" purchase={supply.loose} other={supply.bags} />
+        </tbody>
+      </table>
+      <ul className="list-disc pl-4 text-sm">
+        <li>
+          <span className="figures">{loads.barrows}</span> barrows: about{" "}
+          <span className="figures">{supply.barrowHours.toFixed(1)}</span> h for 30 m there and back.
+        </li>
+        <li>
+          <span className="figures">
+            {formatTonnes(supply.leastTonnes, units)} to {formatTonnes(supply.mostTonnes, units)}
+          </span>{" "}
+          wet: <span className="figures">{loads.trailers}</span> {loads.trailers === 1 ? "load" : "loads"} of
+          a small trailer within its payload.
+        </li>
+        <li>
+          Settles by{" "}
+          <span className="figures">
+            {settled(supply.settlesLeast)} to {settled(supply.settlesMost)}
+          </span>{" "}
+          in the first year: plan that much more for {season + 1}, all compost settles two or three times as
+          much.
+        </li>
+      </ul>
+    </div>
+  );
+}
+
+/** One way to buy it; the cheaper one stands out. */
+function Way({ name, purchase, other }: { name: string; purchase: SoilPurchase; other: SoilPurchase }) {
+  const { catalogue } = useDesk();
+  const labels = new Map(catalogue.items.map((item) => [item.key, item.label]));
+  const cheaper =
+    purchase.total !== undefined &&
+    (other.total === undefined || Number(purchase.total.amount) < Number(other.total.amount));
+  return (
+    <tr className={`border-b border-hair align-top ${cheaper ? "font-semibold" : ""}`}>
+      <td className="py-0.5 pr-2 whitespace-nowrap">{name}</td>
+      <td className="font-normal">
+        {purchase.lots.map((lot) => (
+          <span key={lot.item} className="block">
+            <span className="figures">{lot.quantity}</span> × {labels.get(lot.item) ?? lot.item}
+          </span>
+        ))}
+      </td>
+      <td className="figures pl-2 text-right whitespace-nowrap">
+        {purchase.total ? formatMoney(purchase.total) : <span className="text-snag">no price</span>}
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,68 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { screen, within } from "@testing-library/react";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import type { SeasonSoil } from "../api/types";
+import { atDesk, deskFor } from "../testing/desk";
+import { SoilSupplies } from "./SoilSupplies";
+
+const euro = (amount: string) => ({ amount, currency: "EUR" });
+const soil: SeasonSoil = {
+  season: 2027,
+  supply: {
+    volume: 1000,
+    bags: { lots: [{ item: "soil/bag", quantity: 20 }], total: euro("200.00") },
+    loose: { lots: [{ item: "soil/other", quantity: 1 }], total: euro("140.00") },
+    looseFrom: 15,
+    loads: { barrows: 12, trailers: 3, skips: 1 },
+    barrowHours: 1,
+    leastTonnes: 1.2,
+    mostTonnes: 1.6,
+    settlesLeast: 50,
+    settlesMost: 100,
+  },
+};
+
+function answering(supplies: SeasonSoil[]) {
+  const body = new Response(JSON.stringify(supplies), { headers: { "Content-Type": "application/json" } });
+  vi.stubGlobal("fetch", vi.fn().mockResolvedValue(body));
+  atDesk(deskFor().desk, <SoilSupplies />);
+}
+
+afterEach(() => {
+  vi.unstubAllGlobals();
+});
+
+describe("how soil comes to the beds", () => {
+  it("sets bags against loose, and the cheaper stands out", async () => {
+    answering([soil]);
+    const rows = within(await screen.findByTestId("supply")).getAllByRole("row");
+    expect(rows[0]).toHaveTextContent("bags20 × Bag of soil€200.00");
+    expect(rows[1]).toHaveTextContent("loose, tipped1 × Another soil€140.00");
+    expect(rows[1]).toHaveClass("font-semibold");
+    expect(rows[0]).not.toHaveClass("font-semibold");
+  });
+
+  it("tells the trips, the load and what settles", async () => {
+    answering([soil]);
+    const supply = await screen.findByTestId("supply");
+    expect(screen.getByText(/loose is cheaper from/)).toHaveTextContent(
+      "from 15 bags on, if a lorry can tip near by",
+    );
+    expect(supply).toHaveTextContent("12 barrows: about 1.0 h");
+    expect(supply).toHaveTextContent("1.2 t to 1.6 t wet: 3 loads of a small trailer within its payload");
+    expect(supply).toHaveTextContent(
+      "Settles by 50 L to 100 L in the first year: plan that much more for 2028",
+    );
+    expect(screen.getByText(/plate/)).toBeInTheDocument();
+  });
+
+  it("without a price nothing is called cheaper", async () => {
+    const bags = { lots: soil.supply.bags.lots };
+    const loose = { lots: soil.supply.loose.lots };
+    answering([{ ...soil, supply: { ...soil.supply, bags, loose } }]);
+    const rows = within(await screen.findByTestId("supply")).getAllByRole("row");
+    for (const row of rows) expect(row).not.toHaveClass("font-semibold");
+    expect(rows[0]).toHaveTextContent("no price");
+  });
+});
