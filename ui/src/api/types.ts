@@ -53,6 +53,7 @@ export type PreviewAnswer = Schemas["Preview"];
 export type Purse = Schemas["Purse"];
 export type BillLine = Schemas["BillLine"];
 export type Sundry = Schemas["Sundry"];
+export type PriceReading = Schemas["Reading"];
 export type SeasonSoil = Schemas["SeasonSoil"];
 export type SoilSupply = Schemas["SoilSupply"];
 export type SoilPurchase = Schemas["SoilPurchase"];

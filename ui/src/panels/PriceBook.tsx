@@ -2,6 +2,7 @@ import { useState } from "react";
 import { TextField } from "../parts/TextField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { PriceFile } from "./PriceFile";
 import { useFieldEdit } from "./useFieldEdit";
 
 /** What things cost: those that the bill calls for, or all that are sold. An empty price is not known. */
@@ -27,6 +28,7 @@ export function PriceBook() {
         Prices marked “{words.guess}” are rough starting figures. Ask your shop and type what they say, in{" "}
         {currency}.
       </p>
+      <PriceFile />
       <label className="my-1 flex items-center gap-2 text-sm">
         <input
           type="checkbox"

@@ -2,7 +2,7 @@
 import "../testing/setup";
 import { screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import type { Sundry } from "../api/types";
 import { atDesk, deskFor, plan, report } from "../testing/desk";
 import { PursePanel } from "./PursePanel";
@@ -88,6 +88,33 @@ describe("the purse", () => {
     expect(screen.getByText(/3 × €20\.00 = €60\.00/)).toBeInTheDocument();
     expect(screen.getByText(/for Beans/)).toBeInTheDocument();
     expect(desk.select).toHaveBeenCalledWith(["beans"]);
+  });
+
+  it("shows what a file of prices would change before it is taken over", async () => {
+    const change = { kind: "Batch", label: "Prices from a file", changes: [] };
+    const reading = {
+      taken: [
+        {
+          item: "soil/bag",
+          before: { amount: "5.00", currency: "EUR" },
+          amount: { amount: "4.50", currency: "EUR" },
+        },
+      ],
+      same: 3,
+      rejected: [{ row: 7, text: "soil/moon 5", reason: "There is nothing sold as soil/moon" }],
+      change,
+    };
+    vi.stubGlobal("fetch", vi.fn().mockResolvedValue(new Response(JSON.stringify(reading))));
+    const { submit } = shown();
+    await userEvent.upload(screen.getByLabelText("File of prices"), new File(["key,price"], "prices.csv"));
+    const found = await screen.findByTestId("price-reading");
+    expect(found).toHaveTextContent("1 new or changed, 3 the same, 1 not taken.");
+    expect(found).toHaveTextContent("Bag of soil€5.00 → €4.50");
+    expect(found).toHaveTextContent("Row 7 (soil/moon 5): There is nothing sold as soil/moon");
+    expect(submit).not.toHaveBeenCalled();
+    await userEvent.click(screen.getByRole("button", { name: "Take over 1 price" }));
+    expect(submit).toHaveBeenCalledWith(change);
+    vi.unstubAllGlobals();
   });
 
   it("tells the cost of the soil, what stays and what was saved", () => {

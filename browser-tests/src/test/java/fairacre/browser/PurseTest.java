@@ -8,7 +8,10 @@ import static fairacre.testing.Gardens.plot;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import fairacre.plan.Board;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -32,7 +35,7 @@ class PurseTest {
             garden.kept();
             assertThat(planned(garden)).hasText("€241.00");
             garden.type("Each, EUR", "-3");
-            assertThat(skip.getByRole(com.microsoft.playwright.options.AriaRole.ALERT)).containsText("less than nothing");
+            assertThat(skip.getByRole(AriaRole.ALERT)).containsText("less than nothing");
             assertThat(planned(garden)).hasText("€241.00");
             garden.field("It is").selectOption("FREE");
             garden.kept();
@@ -75,6 +78,25 @@ class PurseTest {
             assertThat(supply).containsText("5 × Garden mix, bag of 50 L");
             assertThat(supply).containsText("0.5 × Garden mix, loose, a cubic metre");
             assertThat(supply).containsText("3 barrows: about 0.3 h");
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void pricesAreReadFromAFileAndShownBeforeTheyAreTakenOver() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(cedar(Board.B2X6, 1)))))) {
+            garden.season(2027);
+            garden.step("Purse");
+            garden.page().getByText("Prices as a file").click();
+            garden.page().getByLabel("File of prices").setInputFiles(new FilePayload("shop.csv", "text/csv",
+                    "key;price\nsoil/bag/50l;3,15\nsoil/moon;1\n".getBytes(StandardCharsets.UTF_8)));
+            Locator found = garden.page().getByTestId("price-reading");
+            assertThat(found).containsText("1 new or changed");
+            assertThat(found).containsText("Row 3 (soil/moon 1)");
+            garden.button("Take over 1 price").click();
+            garden.kept();
+            assertThat(garden.field("Price of Garden mix, bag of 50 L")).hasValue("3.15");
             assertThat(garden.complaints()).isEmpty();
         }
     }

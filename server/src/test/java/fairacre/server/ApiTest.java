@@ -134,7 +134,8 @@ class ApiTest {
             String path = "/api/gardens/" + garden;
             Change change = new Change.PutGardener(gardener("Eve", 0.6, 0.6));
             List<Answer> answers = List.of(other.get(path), other.get(path + "/appraisal?season=2027"), other.get(path + "/file"),
-                    other.get(path + "/history"), other.get(path + "/sheet.svg?season=2027&scale=ONE_TO_50"),
+                    other.get(path + "/history"), other.get(path + "/prices.csv"), other.get(path + "/soil-supply"),
+                    other.get(path + "/sheet.svg?season=2027&scale=ONE_TO_50"),
                     other.get(path + "/sheet.pdf?season=2027&scale=ONE_TO_50"), other.change(garden, 0, change),
                     other.preview(garden, SEASON, change), other.post(path + "/undo", "{\"revision\":0}"),
                     other.post(path + "/redo", "{\"revision\":0}"), other.delete(path), other.get("/api/gardens/" + UUID.randomUUID()));

@@ -10,6 +10,7 @@ import fairacre.format.FaultyFileException;
 import fairacre.cost.CostStudy;
 import fairacre.format.BillFile;
 import fairacre.format.GardenFile;
+import fairacre.format.PriceFile;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.RefusedException;
@@ -157,6 +158,19 @@ class GardenController {
     ResponseEntity<byte[]> bill(Principal owner, @PathVariable UUID garden) {
         Plan plan = gardens.get(id(owner), garden).plan();
         return download(BillFile.csv(plan, CostStudy.of(plan).bill()), CSV, plan.name() + ".bill.csv");
+    }
+
+    /** The price book, to be filled in elsewhere. */
+    @GetMapping(path = "/{garden}/prices.csv", produces = "text/csv")
+    ResponseEntity<byte[]> prices(Principal owner, @PathVariable UUID garden) {
+        Plan plan = gardens.get(id(owner), garden).plan();
+        return download(PriceFile.csv(plan), CSV, plan.name() + ".prices.csv");
+    }
+
+    /** What a file of prices would change; nothing is changed yet. */
+    @PostMapping(path = "/{garden}/prices", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    PriceFile.Reading readPrices(Principal owner, @PathVariable UUID garden, @RequestBody byte[] file) throws FaultyFileException {
+        return PriceFile.read(gardens.get(id(owner), garden).plan(), file);
     }
 
     private SheetDrawing sheet(Principal owner, UUID garden, int season, String scale) {

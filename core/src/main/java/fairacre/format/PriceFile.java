@@ -1,0 +1,222 @@
+package fairacre.format;
+
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.plan.Price;
+import fairacre.plan.PriceItem;
+import fairacre.plan.RefusedException;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import org.joda.money.Money;
+
+/**
+ * A price book as comma-separated values (RFC 4180): a heading with the columns {@code key}, {@code item}, {@code price} and
+ * {@code currency}, then a line for every item of the price book; a price that is not known is left empty.
+ *
+ * <p>What comes back from a spreadsheet is read too: semicolons or tabs between the cells, a comma as the decimal sign, another order of
+ * columns, more columns, and Windows-1252 where the text is no UTF-8. An item is found by its key, or by its label where no key is
+ * given. Lines that can't be taken are told with the reason, and nothing of them is guessed: 1,234 might be twelve hundred or one
+ * and a bit.
+ */
+public final class PriceFile {
+
+    /** Largest file that is read, bytes. */
+    public static final int LARGEST = 2_000_000;
+
+    private static final int MOST_ROWS = 20_000;
+    private static final int MOST_REJECTED = 200;
+    private static final String BYTE_ORDER_MARK = "\uFEFF";
+    private static final String KEY = "key";
+    private static final String ITEM = "item";
+    private static final String PRICE = "price";
+    private static final String CURRENCY = "currency";
+
+    /** A price that the file gives otherwise than the price book; {@code before} is empty where it had none. */
+    public record Taken(PriceItem item, Optional<Money> before, Money amount) {}
+
+    /** @param row counted from 1, the heading being row 1 */
+    public record Rejected(long row, String text, String reason) {}
+
+    /**
+     * What a file would change.
+     *
+     * @param same prices that are the same already
+     * @param rejected the first 200 of them
+     * @param change empty if nothing would change
+     */
+    public record Reading(List<Taken> taken, int same, List<Rejected> rejected, Optional<Change> change) {}
+
+    private PriceFile() {}
+
+    public static byte[] csv(Plan plan) {
+        StringWriter text = new StringWriter();
+        try (CSVPrinter csv = CSVFormat.RFC4180.print(text)) {
+            csv.printRecord(KEY, ITEM, PRICE, CURRENCY);
+            for (PriceItem item : (Iterable<PriceItem>) PriceItem.all()::iterator) {
+                csv.printRecord(item.key(), item.label(), plan.priceOf(item).map(p -> p.getAmount().toPlainString()).orElse(""),
+                        plan.currency().getCode());
+            }
+        } catch (IOException unexpected) {
+            throw new UncheckedIOException(unexpected);
+        }
+        return (BYTE_ORDER_MARK + text).getBytes(StandardCharsets.UTF_8);
+    }
+
+    /**
+     * @throws FaultyFileException if it is too large, has no heading with a column for the price and one for the key or the item, or is
+     *     no table
+     */
+    public static Reading read(Plan plan, byte[] file) throws FaultyFileException {
+        if (file.length > LARGEST) {
+            throw fault("the file is larger than 2 MB", "leave out what is no price");
+        }
+        String text = text(file);
+        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(delimiter(text)).setHeader().setSkipHeaderRecord(true)
+                .setIgnoreHeaderCase(true).setTrim(true).setIgnoreEmptyLines(true).setAllowMissingColumnNames(true).get();
+        try (CSVParser rows = CSVParser.parse(new StringReader(text), format)) {
+            List<String> columns = rows.getHeaderNames().stream().map(name -> name.toLowerCase(Locale.ROOT)).toList();
+            if (!columns.contains(PRICE) || !columns.contains(KEY) && !columns.contains(ITEM)) {
+                throw fault("there is no heading with the columns key (or item) and price",
+                        "take the price book out as a file and fill its price column");
+            }
+            return new Rows(plan).read(rows);
+        } catch (IOException | IllegalArgumentException | UncheckedIOException malformed) {
+            throw fault("it is no table of comma-separated values (" + malformed.getMessage() + ")", "save it as CSV");
+        }
+    }
+
+    private static FaultyFileException fault(String wrong, String right) {
+        return new FaultyFileException(List.of(new Fault("", wrong, right)));
+    }
+
+    private static String text(byte[] file) {
+        String text;
+        try {
+            text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString();
+        } catch (CharacterCodingException otherEncoding) {
+            text = new String(file, Charset.forName("windows-1252"));
+        }
+        return text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text;
+    }
+
+    /** The sign that the heading has most of. */
+    private static char delimiter(String text) {
+        String heading = text.lines().findFirst().orElse("");
+        char best = ',';
+        for (char sign : new char[] {';', '\t'}) {
+            if (count(heading, sign) > count(heading, best)) {
+                best = sign;
+            }
+        }
+        return best;
+    }
+
+    private static long count(String text, char sign) {
+        return text.chars().filter(c -> c == sign).count();
+    }
+
+    /** The rows of one file, as they are read. */
+    private static final class Rows {
+
+        private final Plan plan;
+        private final Map<PriceItem, Taken> taken = new LinkedHashMap<>();
+        private final List<Rejected> rejected = new ArrayList<>();
+        private int same;
+
+        Rows(Plan plan) {
+            this.plan = plan;
+        }
+
+        Reading read(CSVParser rows) throws FaultyFileException {
+            for (CSVRecord row : rows) {
+                if (row.getRecordNumber() > MOST_ROWS) {
+                    throw fault("it has more than " + MOST_ROWS + " rows", "leave out what is no price");
+                }
+                try {
+                    take(row);
+                } catch (RefusedException refused) {
+                    reject(row, refused.refusal().sentence());
+                }
+            }
+            List<Change> changes = taken.values().stream()
+                    .map(t -> (Change) new Change.SetPrice(new Price(t.item(), t.amount(), false))).toList();
+            Optional<Change> change = changes.isEmpty() ? Optional.empty() : Optional.of(new Change.Batch("Prices from a file", changes));
+            return new Reading(List.copyOf(taken.values()), same, List.copyOf(rejected), change);
+        }
+
+        private void take(CSVRecord row) {
+            String amount = cell(row, PRICE);
+            if (amount.isEmpty()) {
+                return;
+            }
+            PriceItem item = item(row);
+            String currency = cell(row, CURRENCY);
+            if (!currency.isEmpty() && !currency.equalsIgnoreCase(plan.currency().getCode())) {
+                throw new RefusedException(CURRENCY, currency + " is not the garden's currency", "give " + plan.currency());
+            }
+            Money price = new Price(item, money(amount), false).amount();
+            Optional<Money> before = plan.priceOf(item);
+            if (taken.containsKey(item)) {
+                throw new RefusedException(ITEM, item.label() + " is there more than once", "the first one counts");
+            }
+            if (before.isPresent() && before.get().equals(price)) {
+                same++;
+            } else {
+                taken.put(item, new Taken(item, before, price));
+            }
+        }
+
+        private PriceItem item(CSVRecord row) {
+            String key = cell(row, KEY);
+            if (!key.isEmpty()) {
+                return PriceItem.of(key);
+            }
+            String label = cell(row, ITEM);
+            return PriceItem.all().filter(item -> item.label().equalsIgnoreCase(label)).findFirst().orElseThrow(
+                    () -> new RefusedException(ITEM, "the price book has no \"" + label + "\"", "give its key or its label"));
+        }
+
+        private Money money(String text) {
+            boolean comma = text.matches("\\d+,\\d+");
+            if (!comma && !text.matches("-?\\d+(\\.\\d+)?")) {
+                throw new RefusedException(PRICE, "\"" + text + "\" is no plain number", "write it like 12.50");
+            }
+            int decimals = comma ? text.length() - text.indexOf(',') - 1 : 0;
+            if (comma && decimals > plan.currency().getDecimalPlaces()) {
+                throw new RefusedException(PRICE, "\"" + text + "\" may be thousands or decimals", "write it like 12.50");
+            }
+            BigDecimal amount = new BigDecimal(text.replace(',', '.'));
+            if (amount.stripTrailingZeros().scale() > plan.currency().getDecimalPlaces()) {
+                throw new RefusedException(PRICE, text + " has more decimals than " + plan.currency(), "round it");
+            }
+            return Money.of(plan.currency(), amount.setScale(plan.currency().getDecimalPlaces()));
+        }
+
+        private void reject(CSVRecord row, String reason) {
+            if (rejected.size() < MOST_REJECTED) {
+                rejected.add(new Rejected(row.getRecordNumber() + 1, String.join(" ", row.toList()).strip(), reason));
+            }
+        }
+
+        private static String cell(CSVRecord row, String column) {
+            return row.isSet(column) ? row.get(column).strip() : "";
+        }
+    }
+}

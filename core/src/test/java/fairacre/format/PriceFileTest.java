@@ -1,0 +1,100 @@
+package fairacre.format;
+
+import static fairacre.testing.Gardens.EUR;
+import static fairacre.testing.Gardens.plot;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.opencsv.CSVReader;
+import com.opencsv.CSVWriter;
+import fairacre.format.PriceFile.Reading;
+import fairacre.plan.Plan;
+import fairacre.plan.PriceItem;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import org.joda.money.Money;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PriceFileTest {
+
+    private static final Plan PLAN = plot(10, 10, List.of());
+    private static final String BAG = PriceItem.SOIL_BAG_LITRES.key();
+
+    @Test
+    @DisplayName("Taken out, changed in one price by another program and read again: that price is new, all others are the same [opencsv]")
+    void aPriceBookComesBackFromAnotherProgram() throws Exception {
+        List<String[]> rows;
+        try (CSVReader reader = new CSVReader(new StringReader(new String(PriceFile.csv(PLAN), StandardCharsets.UTF_8).substring(1)))) {
+            rows = reader.readAll();
+        }
+        rows.stream().filter(row -> row[0].equals(BAG)).forEach(row -> row[2] = "11.95");
+        StringWriter text = new StringWriter();
+        try (CSVWriter writer = new CSVWriter(text)) {
+            writer.writeAll(rows);
+        }
+        Reading reading = PriceFile.read(PLAN, text.toString().getBytes(StandardCharsets.UTF_8));
+        assertThat(reading.taken()).singleElement().satisfies(taken -> {
+            assertThat(taken.item()).isEqualTo(PriceItem.SOIL_BAG_LITRES);
+            assertThat(taken.before()).isEqualTo(PLAN.priceOf(PriceItem.SOIL_BAG_LITRES));
+        });
+        assertThat(reading.same()).isEqualTo(PLAN.prices().size() - 1);
+        assertThat(reading.rejected()).isEmpty();
+        assertThat(PLAN.apply(reading.change().orElseThrow()).orThrow().priceOf(PriceItem.SOIL_BAG_LITRES))
+                .contains(Money.parse("EUR 11.95"));
+    }
+
+    @Test
+    void aSpreadsheetOfTheContinentIsRead() throws Exception {
+        String text = "Price;Item;Shop\r\n12,50;" + PriceItem.SOIL_BAG_LITRES.label() + ";Gr\u00fcnes Eck\r\n";
+        Reading reading = PriceFile.read(PLAN, text.getBytes(Charset.forName("windows-1252")));
+        assertThat(reading.taken()).singleElement().satisfies(taken -> assertThat(taken.amount()).isEqualTo(Money.of(EUR, 12.5)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "\"1,234\"|thousands or decimals", "-3|less than nothing", "99999999999999|more than any garden", "12.345|more decimals",
+        "=1+1|no plain number", "ten|no plain number", "\"1.234,50\"|no plain number"})
+    void whatIsNoPriceIsRejectedWithItsRowAndReason(String price, String reason) throws Exception {
+        Reading reading = PriceFile.read(PLAN, ("key,price\n\n" + BAG + "," + price + "\n").getBytes(StandardCharsets.UTF_8));
+        assertThat(reading.change()).isEqualTo(Optional.empty());
+        assertThat(reading.rejected()).singleElement().satisfies(rejected -> {
+            assertThat(rejected.row()).isEqualTo(2);
+            assertThat(rejected.reason()).contains(reason);
+        });
+    }
+
+    @Test
+    void anotherCurrencyAnUnknownItemAndASecondPriceAreRejectedAndTheRestIsTaken() throws Exception {
+        String text = "key,price,currency\n" + BAG + ",9.99,EUR\n" + BAG + ",8,EUR\nsoil/moon,5,EUR\nsoil/delivery,70,USD\nsoil/delivery,,EUR\n";
+        Reading reading = PriceFile.read(PLAN, text.getBytes(StandardCharsets.UTF_8));
+        assertThat(reading.taken()).hasSize(1);
+        assertThat(reading.rejected()).extracting(PriceFile.Rejected::row).containsExactly(3L, 4L, 5L);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"name,cost|no heading", "''|no heading", "key;item|no heading"})
+    void whatIsNoPriceBookIsRefusedAsAWhole(String text, String wrong) {
+        assertThatThrownBy(() -> PriceFile.read(PLAN, text.getBytes(StandardCharsets.UTF_8))).isInstanceOf(FaultyFileException.class)
+                .hasMessageContaining(wrong);
+    }
+
+    @Test
+    void aCellThatNeverEndsIsNoTable() {
+        assertThatThrownBy(() -> PriceFile.read(PLAN, "key,price\n\"abc".getBytes(StandardCharsets.UTF_8))).hasMessageContaining("no table");
+    }
+
+    @Test
+    void aMillionRowsAreRefusedWithoutReadingThemAll() {
+        byte[] large = ("key,price\n" + (BAG + ",1\n").repeat(21_000)).getBytes(StandardCharsets.UTF_8);
+        assertThatThrownBy(() -> PriceFile.read(PLAN, large)).hasMessageContaining("more than 20000 rows");
+        assertThatThrownBy(() -> PriceFile.read(PLAN, ("key,price\n" + (BAG + ",1\n").repeat(1_000_000)).getBytes(StandardCharsets.UTF_8)))
+                .hasMessageContaining("larger than 2 MB");
+    }
+}

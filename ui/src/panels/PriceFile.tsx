@@ -1,0 +1,107 @@
+import { useId, useState } from "react";
+import { Problem, upload } from "../api/client";
+import type { PriceReading } from "../api/types";
+import { formatMoney } from "../measure/figures";
+import { words } from "../words";
+import { useDesk } from "../workspace/desk";
+
+/** The price book as a file for a spreadsheet, and back: what a file would change is shown before it is taken over. */
+export function PriceFile() {
+  const desk = useDesk();
+  const id = useId();
+  const [reading, setReading] = useState<PriceReading>();
+  const [fault, setFault] = useState<string>();
+  const path = `/api/gardens/${desk.plan.id}`;
+
+  async function read(file: File) {
+    setReading(undefined);
+    setFault(undefined);
+    try {
+      setReading(await upload<PriceReading>(`${path}/prices`, await file.arrayBuffer()));
+    } catch (failure) {
+      const [first] = failure instanceof Problem ? failure.faults : [];
+      const told = failure instanceof Problem ? failure.message : words.awayIdle;
+      setFault(first ? `${first.wrong}; ${first.right}` : told);
+    }
+  }
+
+  return (
+    <details className="text-sm">
+      <summary className="cursor-pointer">Prices as a file</summary>
+      <p className="py-1">
+        <a className="text-button" href={`${path}/prices.csv`} download>
+          Take the price book out
+        </a>{" "}
+        as CSV, fill in what the shops say, and read it again:
+      </p>
+      <label htmlFor={id} className="sr-only">
+        File of prices
+      </label>
+      <input
+        id={id}
+        type="file"
+        accept=".csv,text/csv,.txt,.tsv"
+        className="w-full"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void read(file);
+          event.target.value = "";
+        }}
+      />
+      {fault && (
+        <p role="alert" className="text-snag">
+          {fault}
+        </p>
+      )}
+      {reading && (
+        <Findings
+          reading={reading}
+          onTake={() => {
+            if (reading.change) desk.submit(reading.change);
+            setReading(undefined);
+          }}
+        />
+      )}
+    </details>
+  );
+}
+
+function Findings({ reading, onTake }: { reading: PriceReading; onTake: () => void }) {
+  const { catalogue } = useDesk();
+  const labels = new Map(catalogue.items.map((item) => [item.key, item.label]));
+  const { taken, same, rejected } = reading;
+  return (
+    <div className="space-y-1 pt-1" role="status" data-testid="price-reading">
+      <p>
+        <span className="figures">{taken.length}</span> new or changed,{" "}
+        <span className="figures">{same}</span> the same, <span className="figures">{rejected.length}</span>{" "}
+        not taken.
+      </p>
+      <ul className="max-h-40 overflow-y-auto">
+        {taken.map(({ item, before, amount }) => (
+          <li key={item} className="flex justify-between gap-2 border-b border-hair">
+            <span>{labels.get(item) ?? item}</span>
+            <span className="figures whitespace-nowrap">
+              {before ? `${formatMoney(before)} → ` : ""}
+              {formatMoney(amount)}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {rejected.length > 0 && (
+        <ul className="max-h-40 overflow-y-auto text-snag">
+          {rejected.map(({ row, text, reason }) => (
+            <li key={row}>
+              Row <span className="figures">{row}</span> ({text}): {reason}
+            </li>
+          ))}
+        </ul>
+      )}
+      {taken.length > 0 && (
+        <button type="button" className="strong-button" onClick={onTake}>
+          Take over {taken.length} {taken.length === 1 ? "price" : "prices"}
+        </button>
+      )}
+    </div>
+  );
+}
