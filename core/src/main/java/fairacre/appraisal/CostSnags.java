@@ -11,6 +11,7 @@ import fairacre.plan.Frame;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
+import fairacre.plan.PurseChange;
 import fairacre.plan.StandingBed;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -38,7 +39,7 @@ final class CostSnags {
         if (purse.state() != Purse.State.WITHIN) {
             snags.add(overBudget(purse));
         }
-        List<PriceItem> unpriced = bill.lines().stream().filter(line -> line.price().isEmpty())
+        List<PriceItem> unpriced = bill.lines().stream().filter(line -> line.amount().isEmpty())
                 .map(BillLine::item).distinct().toList();
         if (!unpriced.isEmpty()) {
             snags.add(priceMissing(unpriced));
@@ -113,11 +114,16 @@ final class CostSnags {
         List<Price> guesses = StartingPrices.in(context.plan().currency()).stream()
                 .filter(price -> unpriced.contains(price.item())).toList();
         if (guesses.isEmpty()) {
-            PriceItem item = unpriced.get(0);
-            Price gift = new Price(item, Money.zero(context.plan().currency()), false);
-            return new Remedy("Count " + item.label() + " as a gift", new Change.SetPrice(gift));
+            return gift(unpriced.get(0));
         }
         List<Change> changes = guesses.stream().<Change>map(Change.SetPrice::new).toList();
         return new Remedy("Put in a rough guess until you have asked", new Change.Batch("Guess missing prices", changes));
+    }
+
+    private Remedy gift(PriceItem item) {
+        Change change = context.plan().sundries().stream().filter(sundry -> PriceItem.sundry(sundry).equals(item)).findFirst()
+                .<Change>map(sundry -> new PurseChange.PutSundry(sundry.given()))
+                .orElseGet(() -> new Change.SetPrice(new Price(item, Money.zero(context.plan().currency()), false)));
+        return new Remedy("Count " + item.label() + " as a gift", change);
     }
 }

@@ -29,6 +29,11 @@ public record Sundry(UUID id, String name, int season, BillPart part, BigDecimal
         Limits.present(acquired, "acquired");
     }
 
+    /** The same as something that comes free. */
+    public Sundry given() {
+        return new Sundry(id, name, season, part, quantity, price, Acquired.FREE);
+    }
+
     private static BigDecimal counted(BigDecimal quantity) {
         if (quantity.signum() <= 0 || quantity.compareTo(MOST) > 0) {
             throw new RefusedException("quantity", quantity.toPlainString() + " is out of range",

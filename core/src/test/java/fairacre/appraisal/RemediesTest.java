@@ -3,17 +3,24 @@ package fairacre.appraisal;
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.format.GardenJson;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
+import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
+import fairacre.plan.BillPart;
 import fairacre.plan.Change;
 import fairacre.plan.Gardener;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
+import fairacre.plan.PurseChange;
+import fairacre.plan.Sundry;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -66,6 +73,17 @@ class RemediesTest {
     void theSamePlanIsJudgedTheSameByteForByte(long seed) {
         String once = GardenJson.mapper().writeValueAsString(Appraisal.of(random(seed), SEASON).report());
         assertThat(GardenJson.mapper().writeValueAsString(Appraisal.of(random(seed), SEASON).report())).isEqualTo(once);
+    }
+
+    @Test
+    void whatStandsOnTheBillWithoutAPriceCanBeCountedAsAGift() throws Exception {
+        Sundry bench = new Sundry(id("Bench"), "Bench", SEASON, BillPart.OTHER, BigDecimal.ONE, Optional.empty(), Acquired.BOUGHT);
+        Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))), new PurseChange.PutSundry(bench));
+        Snag missing = Appraisal.of(plan, SEASON).snags().stream().filter(s -> s.rule() == SnagRule.PRICE_MISSING).findFirst().orElseThrow();
+        assertThat(missing.words()).isEqualTo("There is no price for Bench.");
+        String asSent = GardenJson.mapper().writeValueAsString(missing.remedies().get(0).change());
+        Change asRead = GardenJson.mapper().readValue(asSent, Change.class);
+        assertThat(Appraisal.of(plan.apply(asRead).orThrow(), SEASON).snags()).isEmpty();
     }
 
     @Test
