@@ -47,7 +47,8 @@ function Supply({ season, supply }: { season: number; supply: SoilSupply }) {
       <ul className="list-disc pl-4 text-sm">
         <li>
           <span className="figures">{loads.barrows}</span> barrows: about{" "}
-          <span className="figures">{supply.barrowHours.toFixed(1)}</span> h for 30 m there and back.
+          <span className="figures">{supply.barrowHours.toFixed(1)}</span> h for{" "}
+          {units === "METRIC" ? "30 m" : "100 ft"} there and back.
         </li>
         <li>
           <span className="figures">
@@ -61,8 +62,7 @@ function Supply({ season, supply }: { season: number; supply: SoilSupply }) {
           <span className="figures">
             {settled(supply.settlesLeast)} to {settled(supply.settlesMost)}
           </span>{" "}
-          in the first year: plan that much more for {season + 1}, all compost settles two or three times as
-          much.
+          in the first year: plan that much more for {season + 1}.
         </li>
       </ul>
     </div>

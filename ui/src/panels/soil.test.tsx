@@ -49,7 +49,7 @@ describe("how soil comes to the beds", () => {
     expect(screen.getByText(/loose is cheaper from/)).toHaveTextContent(
       "from 15 bags on, if a lorry can tip near by",
     );
-    expect(supply).toHaveTextContent("12 barrows: about 1.0 h");
+    expect(supply).toHaveTextContent("12 barrows: about 1.0 h for 30 m there and back");
     expect(supply).toHaveTextContent("1.2 t to 1.6 t wet: 3 loads of a small trailer within its payload");
     expect(supply).toHaveTextContent(
       "Settles by 50 L to 100 L in the first year: plan that much more for 2028",
