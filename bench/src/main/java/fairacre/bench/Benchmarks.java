@@ -1,9 +1,14 @@
 package fairacre.bench;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -12,7 +17,7 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.VerboseMode;
 
 /**
- * Runs the benchmarks and prints their figures as a table; an argument narrows them down by name, {@code cutting} runs the random
+ * Runs the benchmarks, with the memory and the collector that the program is started with, and prints their figures as a table; an argument narrows them down by name, {@code cutting} runs the random
  * jobs for the saw.
  */
 public final class Benchmarks {
@@ -20,6 +25,11 @@ public final class Benchmarks {
     private static final String BUILD = "fairacre.build.jdbc";
 
     private static final int USUAL_JOBS = 1000;
+
+    /** Places in the first line of {@code /proc/stat}, see proc(5). */
+    private static final int IDLE = 3;
+    private static final int WAITING = 4;
+    private static final int STEAL = 7;
 
     private Benchmarks() {}
 
@@ -30,12 +40,35 @@ public final class Benchmarks {
         }
         ChainedOptionsBuilder options = new OptionsBuilder().include("fairacre.bench." + (arguments.length > 0 ? arguments[0] : ""))
                 .verbosity(VerboseMode.SILENT)
-                .jvmArgs("-Xmx1g", "-D" + BUILD + "=" + System.getProperty(BUILD, ""), "-Dlogging.level.root=WARN");
+                .jvmArgs("-Xmx768m", "-XX:+UseParallelGC", "-D" + BUILD + "=" + System.getProperty(BUILD, ""), "-Dlogging.level.root=WARN");
+        long[] before = processorTimes();
         Collection<RunResult> results = new Runner(options.build()).run();
+        printStolen(before, processorTimes());
         System.out.println("| what | garden | mean ms | p50 ms | p95 ms |");
         System.out.println("|---|---|---|---|---|");
         results.forEach(Benchmarks::print);
         printGrowth(results);
+    }
+
+    /**
+     * Ticks of all processors since the machine started, after the first line of {@code /proc/stat}: all but the idle ones, and those
+     * that other machines on the same hardware took. None where there is no such file.
+     */
+    private static long[] processorTimes() {
+        try (Stream<String> lines = Files.lines(Path.of("/proc/stat"))) {
+            long[] ticks = Arrays.stream(lines.findFirst().orElseThrow().split(" +")).skip(1).mapToLong(Long::parseLong).toArray();
+            return new long[] {Arrays.stream(ticks, 0, STEAL + 1).sum() - ticks[IDLE] - ticks[WAITING], ticks[STEAL]};
+        } catch (IOException elsewhere) {
+            return new long[] {0, 0};
+        }
+    }
+
+    private static void printStolen(long[] before, long[] after) {
+        long busy = after[0] - before[0];
+        if (busy > 0) {
+            System.out.printf(Locale.ROOT, "Of the time in which the processors had work, other machines took %.1f %%.%n%n",
+                    100.0 * (after[1] - before[1]) / busy);
+        }
     }
 
     private static void print(RunResult result) {

@@ -168,7 +168,7 @@ public final class Appraisal {
     }
 
     private List<Snag> snags(boolean withRemedies) {
-        SnagContext context = new SnagContext(plan, season, standing, withRemedies);
+        SnagContext context = new SnagContext(plan, season, standing, withRemedies, memo);
         List<Snag> snags = new ArrayList<>(new FitSnags(context).find(FitStudy.of(plan.setting(season), standing)));
         if (plan.gardeners().isEmpty()) {
             snags.add(noGardener());

@@ -14,6 +14,7 @@ import fairacre.plan.Point;
 import fairacre.plan.Polygons;
 import fairacre.plan.Posture;
 import fairacre.plan.Rectangle;
+import fairacre.plan.SpotHeight;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkGrade;
@@ -34,7 +35,7 @@ final class LevelSnags {
 
     List<Snag> find() {
         List<Snag> snags = new ArrayList<>();
-        Levels.of(context.plan().site().levels()).map(LevelStudy::of).ifPresent(study -> {
+        levels().map(LevelStudy::of).ifPresent(study -> {
             for (StandingBed bed : context.standing()) {
                 BedLevel level = study.of(bed);
                 if (level.meaning() != Meaning.LEVEL) {
@@ -45,6 +46,14 @@ final class LevelSnags {
                     .ifPresent(seated -> addSteep(study, seated, snags));
         });
         return snags;
+    }
+
+    /** The question how the ground lies. */
+    private record LieOfTheLand(List<SpotHeight> heights) {}
+
+    private Optional<Levels> levels() {
+        List<SpotHeight> heights = context.plan().site().levels();
+        return context.memo().recall(new LieOfTheLand(heights), () -> Levels.of(heights));
     }
 
     private Snag slope(LevelStudy study, StandingBed bed, BedLevel level) {

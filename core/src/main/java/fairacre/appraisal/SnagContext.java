@@ -6,6 +6,7 @@ import fairacre.plan.Feature;
 import fairacre.plan.Plan;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
+import fairacre.shape.Memo;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import java.util.function.Supplier;
 final class SnagContext {
 
     private final Plan plan;
+    private final Memo memo;
     private final int season;
     private final Setting setting;
     private final List<StandingBed> standing;
@@ -25,8 +27,9 @@ final class SnagContext {
     private final Map<UUID, StandingBed> byId = new HashMap<>();
     private final Map<UUID, Surroundings> surroundings = new HashMap<>();
 
-    SnagContext(Plan plan, int season, List<StandingBed> standing, boolean withRemedies) {
+    SnagContext(Plan plan, int season, List<StandingBed> standing, boolean withRemedies, Memo memo) {
         this.plan = plan;
+        this.memo = memo;
         this.season = season;
         this.setting = plan.setting(season);
         this.standing = standing;
@@ -38,6 +41,10 @@ final class SnagContext {
 
     Plan plan() {
         return plan;
+    }
+
+    Memo memo() {
+        return memo;
     }
 
     int season() {

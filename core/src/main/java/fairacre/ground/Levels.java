@@ -4,12 +4,14 @@ import fairacre.measure.Length;
 import fairacre.plan.Point;
 import fairacre.plan.RefusedException;
 import fairacre.plan.SpotHeight;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import org.locationtech.jts.algorithm.PointLocation;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.Triangle;
 import org.locationtech.jts.triangulate.DelaunayTriangulationBuilder;
 
@@ -25,10 +27,10 @@ public final class Levels {
     /** Places on one line within this share of their spread are no plane. */
     private static final double FLAT = 1e-9;
 
-    private final List<Polygon> triangles;
+    private final List<Facet> triangles;
     private final double[] plane;
 
-    private Levels(List<Polygon> triangles, double[] plane) {
+    private Levels(List<Facet> triangles, double[] plane) {
         this.triangles = triangles;
         this.plane = plane;
     }
@@ -40,10 +42,9 @@ public final class Levels {
     /** Height of the ground, metres above the gardener's level line. */
     public double at(double x, double y) {
         Coordinate place = new Coordinate(x, y);
-        for (Polygon triangle : triangles) {
-            if (triangle.getEnvelopeInternal().contains(place) && triangle.covers(GEOMETRY.createPoint(place))) {
-                Coordinate[] corners = triangle.getCoordinates();
-                return Triangle.interpolateZ(place, corners[0], corners[1], corners[2]);
+        for (Facet triangle : triangles) {
+            if (triangle.covers(place)) {
+                return Triangle.interpolateZ(place, triangle.corners[0], triangle.corners[1], triangle.corners[2]);
             }
         }
         return plane[0] + plane[1] * x + plane[2] * y;
@@ -81,16 +82,23 @@ public final class Levels {
         return Math.abs(fall(from, to).metres()) / run;
     }
 
-    private static List<Polygon> triangles(List<SpotHeight> heights) {
+    /** A triangle between three heights. */
+    private record Facet(Envelope bounds, Coordinate[] corners) {
+        static Facet of(Geometry triangle) {
+            return new Facet(triangle.getEnvelopeInternal(), triangle.getCoordinates());
+        }
+
+        boolean covers(Coordinate place) {
+            return bounds.covers(place) && PointLocation.isInRing(place, corners);
+        }
+    }
+
+    private static List<Facet> triangles(List<SpotHeight> heights) {
         DelaunayTriangulationBuilder builder = new DelaunayTriangulationBuilder();
         builder.setSites(heights.stream().map(h -> new Coordinate(h.place().x().metres(), h.place().y().metres(),
                 h.height().metres())).toList());
         var found = builder.getTriangles(GEOMETRY);
-        List<Polygon> triangles = new ArrayList<>();
-        for (int i = 0; i < found.getNumGeometries(); i++) {
-            triangles.add((Polygon) found.getGeometryN(i));
-        }
-        return triangles;
+        return IntStream.range(0, found.getNumGeometries()).mapToObj(i -> Facet.of(found.getGeometryN(i))).toList();
     }
 
     /** Height = a + b x + c y by the normal equations about the middle of all places. */

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Envelope;
 
 /**
  * Clear distances square to the edges; an edge that faces another edge of its own bed has none. What faces an edge is cut to the strip in front of it; the part nearest to the edge
@@ -99,10 +100,12 @@ final class GapSearch {
             Strip strip = new Strip(ring, edge);
             Facing nearest = ring.isConvex() ? null : strip.facing(ring, layout.id(bed));
             for (Ring side : layout.plotSides()) {
-                nearest = nearer(nearest, strip.facing(side, null));
+                if (strip.mayMeet(side, nearest)) {
+                    nearest = nearer(nearest, strip.facing(side, null));
+                }
             }
             for (int other : near) {
-                if (other != bed) {
+                if (other != bed && strip.mayMeet(layout.ring(other), nearest)) {
                     nearest = nearer(nearest, strip.facing(layout.ring(other), layout.id(other)));
                 }
             }
@@ -134,6 +137,21 @@ final class GapSearch {
             this.ring = ring;
             this.edge = edge;
             this.length = ring.edgeLength(edge);
+        }
+
+        /** Whether a ring's upright rectangle comes into the strip, no further off than what faces the edge so far; null for nothing. */
+        boolean mayMeet(Ring other, Facing nearest) {
+            Envelope bounds = other.bounds();
+            double x = (bounds.getMinX() + bounds.getMaxX()) / 2 - ring.cornerX(edge);
+            double y = (bounds.getMinY() + bounds.getMaxY()) / 2 - ring.cornerY(edge);
+            double nx = ring.normalX(edge);
+            double ny = ring.normalY(edge);
+            double s = y * nx - x * ny;
+            double t = x * nx + y * ny;
+            double reachS = (Math.abs(ny) * bounds.getWidth() + Math.abs(nx) * bounds.getHeight()) / 2;
+            double reachT = (Math.abs(nx) * bounds.getWidth() + Math.abs(ny) * bounds.getHeight()) / 2;
+            return s + reachS > 0 && s - reachS < length && t + reachT > -2 * LEVEL
+                    && (nearest == null || t - reachT < nearest.distance + 2 * LEVEL);
         }
 
         Facing facing(Ring other, UUID id) {

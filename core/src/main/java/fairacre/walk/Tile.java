@@ -13,6 +13,8 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 
 /**
  * Where the middle of a disk can be within one square of a piece of ground, in the parts that hang together there. A move of a bed
@@ -33,6 +35,7 @@ final class Tile {
     static final class Part {
 
         private final Polygon polygon;
+        private final PreparedGeometry prepared;
         private final IndexedPointInAreaLocator locator;
         private final List<List<Interval>> borders;
         private final boolean atTheEdge;
@@ -40,6 +43,7 @@ final class Tile {
         /** @param borders for each of {@link Border} the stretches of it that the part comes up to, as coordinates along it */
         private Part(Polygon polygon, List<List<Interval>> borders, boolean atTheEdge) {
             this.polygon = polygon;
+            this.prepared = PreparedGeometryFactory.prepare(polygon);
             this.locator = new IndexedPointInAreaLocator(polygon);
             this.borders = borders;
             this.atTheEdge = atTheEdge;
@@ -51,7 +55,7 @@ final class Tile {
         }
 
         boolean meets(Geometry line) {
-            return polygon.getEnvelopeInternal().intersects(line.getEnvelopeInternal()) && polygon.intersects(line);
+            return polygon.getEnvelopeInternal().intersects(line.getEnvelopeInternal()) && prepared.intersects(line);
         }
 
         boolean covers(Coordinate place) {

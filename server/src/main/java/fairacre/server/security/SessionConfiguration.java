@@ -1,30 +1,41 @@
 package fairacre.server.security;
 
+import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.session.config.SessionRepositoryCustomizer;
+import org.springframework.session.Session;
+import org.springframework.session.SessionRepository;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.transaction.support.TransactionOperations;
 
-/** How sessions are kept. */
+/**
+ * How sessions are kept, so that a preview while a bed is dragged asks the database once for its session and doesn't wait for the
+ * disk.
+ */
 @Configuration
 class SessionConfiguration {
 
     /**
-     * When somebody was last there is noted to the minute: a session that lasts thirty days needs no better, and a preview while a
-     * bed is dragged would otherwise wait for the disk. All else about a session is written at once.
+     * Each statement stands for itself: a session of which only the first was written has nobody signed in, and signing in again
+     * mends it.
      */
-    private static final String UPDATE = """
-            UPDATE %TABLE_NAME% kept
-            SET SESSION_ID = now.id, LAST_ACCESS_TIME = now.last_access, MAX_INACTIVE_INTERVAL = now.interval,
-                EXPIRY_TIME = now.expiry, PRINCIPAL_NAME = now.principal
-            FROM (VALUES (?, ?::bigint, ?::int, ?::bigint, ?::varchar)) AS now (id, last_access, interval, expiry, principal)
-            WHERE kept.PRIMARY_ID = ?
-                AND (kept.SESSION_ID <> now.id OR kept.PRINCIPAL_NAME IS DISTINCT FROM now.principal
-                    OR kept.MAX_INACTIVE_INTERVAL <> now.interval OR kept.LAST_ACCESS_TIME < now.last_access - 60000)
-            """;
+    @Bean
+    TransactionOperations springSessionTransactionOperations() {
+        return TransactionOperations.withoutTransaction();
+    }
 
     @Bean
-    SessionRepositoryCustomizer<JdbcIndexedSessionRepository> lastAccessToTheMinute() {
-        return repository -> repository.setUpdateSessionQuery(UPDATE);
+    static BeanPostProcessor lastAccessToTheMinute() {
+        return new BeanPostProcessor() {
+            @Override
+            public Object postProcessAfterInitialization(Object bean, String name) {
+                return bean instanceof JdbcIndexedSessionRepository sessions ? toTheMinute(sessions) : bean;
+            }
+        };
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <S extends Session> MinuteSessions<S> toTheMinute(SessionRepository<?> sessions) {
+        return new MinuteSessions<>((SessionRepository<S>) sessions);
     }
 }
