@@ -8,6 +8,7 @@ import fairacre.plan.Rectangle;
 import fairacre.server.RunningServer;
 import fairacre.server.Visitor;
 import fairacre.server.Visitor.Answer;
+import fairacre.server.garden.Rehearsal;
 import fairacre.testing.Gardens;
 import java.io.IOException;
 import java.util.Random;
@@ -26,7 +27,7 @@ import org.openjdk.jmh.annotations.Warmup;
 
 /**
  * One preview end to end: a request over HTTP to the real program with its session in PostgreSQL, the move of a bed judged and priced,
- * and the answer read. Client and server share the machine. "demo" is the sample garden in its last season.
+ * and the answer read. The program has rehearsed, as it does after each start. Client and server share the machine. "demo" is the sample garden in its last season.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
@@ -49,6 +50,7 @@ public class PreviewBenchmark {
 
     @Setup
     public void bring() throws Exception {
+        RunningServer.get().bean(Rehearsal.class).await();
         plan = plan();
         season = garden.equals("demo") ? DEMO_SEASON : Gardens.SEASON;
         visitor = Visitor.signedUp(RunningServer.get());

@@ -34,6 +34,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.joda.money.Money;
 import org.locationtech.jts.geom.Polygon;
 
@@ -169,18 +170,26 @@ public final class Appraisal {
 
     private List<Snag> snags(boolean withRemedies) {
         SnagContext context = new SnagContext(plan, season, standing, withRemedies, memo);
-        List<Snag> snags = new ArrayList<>(new FitSnags(context).find(FitStudy.of(plan.setting(season), standing)));
+        FitStudy fit = FitStudy.of(plan.setting(season), standing);
+        List<BedReach> reaches = reach();
+        WalkStudy ways = walks.get();
+        Bill whole = bill();
+        List<Supplier<List<Snag>>> finders = new ArrayList<>();
+        finders.add(() -> new FitSnags(context).find(fit));
         if (plan.gardeners().isEmpty()) {
-            snags.add(noGardener());
+            finders.add(() -> List.of(noGardener()));
         } else {
-            snags.addAll(new ReachSnags(context).find(reach()));
-            snags.addAll(new WalkSnags(context).find(walks.get()));
-            snags.addAll(new CarrierSnags(context).find(walks.get()));
+            finders.add(() -> new ReachSnags(context).find(reaches));
+            finders.add(() -> new WalkSnags(context).find(ways));
+            finders.add(() -> new CarrierSnags(context).find(ways));
         }
-        snags.addAll(new HeightSnags(context).find());
-        snags.addAll(new LevelSnags(context).find());
-        snags.addAll(new FrameSnags(context).find());
-        snags.addAll(new CostSnags(context).find(bill(), purse()));
+        finders.add(() -> new HeightSnags(context).find());
+        finders.add(() -> new LevelSnags(context).find());
+        finders.add(() -> new FrameSnags(context).find());
+        finders.add(() -> new CostSnags(context).find(whole, cost.purse(whole)));
+        // Remedies share what they find out about a bed's surroundings, one after the other.
+        Stream<Supplier<List<Snag>>> order = withRemedies ? finders.stream() : finders.parallelStream();
+        List<Snag> snags = new ArrayList<>(order.map(Supplier::get).flatMap(List::stream).toList());
         snags.sort(Comparator.comparing(Snag::weight).thenComparing(Snag::rule).thenComparing(s -> s.beds().toString()));
         return snags;
     }

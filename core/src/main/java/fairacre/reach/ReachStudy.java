@@ -13,7 +13,9 @@ import fairacre.walk.Stretch;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Geometry;
 
 /**
@@ -46,14 +48,12 @@ public final class ReachStudy {
 
     private BedReach reached(StandingBed bed, List<List<Stretch>> stretches) {
         Soil soil = Soil.of(bed);
-        List<GardenerReach> byGardener = new ArrayList<>();
-        Geometry nobody = null;
-        for (int i = 0; i < gardeners.size(); i++) {
-            Geometry out = soil.beyond(gardeners.get(i).reach().minus(bed.revision().keptOff()), stretches.get(i));
-            byGardener.add(new GardenerReach(gardeners.get(i).id(), soil.unreached(out)));
-            nobody = nobody == null ? out : both(nobody, out);
-        }
-        Unreached byNobody = nobody == null ? Unreached.NOTHING : soil.unreached(nobody);
+        List<Geometry> beyond = IntStream.range(0, gardeners.size()).parallel()
+                .mapToObj(i -> soil.beyond(gardeners.get(i).reach().minus(bed.revision().keptOff()), stretches.get(i))).toList();
+        List<GardenerReach> byGardener = IntStream.range(0, gardeners.size())
+                .mapToObj(i -> new GardenerReach(gardeners.get(i).id(), soil.unreached(beyond.get(i)))).toList();
+        Optional<Geometry> nobody = beyond.stream().reduce(ReachStudy::both);
+        Unreached byNobody = nobody.map(soil::unreached).orElse(Unreached.NOTHING);
         return new BedReach(bed.id(), soil.area(), byGardener, byNobody);
     }
 

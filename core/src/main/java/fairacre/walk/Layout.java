@@ -1,6 +1,5 @@
 package fairacre.walk;
 
-import fairacre.plan.BedRevision;
 import fairacre.plan.Feature;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
@@ -10,6 +9,7 @@ import fairacre.plan.WayIn;
 import fairacre.shape.Memo;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -34,6 +34,7 @@ final class Layout {
 
     private final List<StandingBed> beds;
     private final Memo memo;
+    private final Outlines outlines;
     private final List<WayIn> waysIn;
     private final List<Ring> rings = new ArrayList<>();
     private final List<UUID> ids = new ArrayList<>();
@@ -43,18 +44,19 @@ final class Layout {
     private final IndexedPointInAreaLocator inPlot;
     private final STRtree index = new STRtree();
     private final Map<Integer, Vicinity> notFar = new ConcurrentHashMap<>();
+    /** Positions of the rings about a square as far as is not far: asked for again for each width. */
+    private final Map<Envelope, int[]> nearSquares = new ConcurrentHashMap<>();
 
-    Layout(Setting setting, List<StandingBed> beds, boolean wheels, Memo memo) {
+    Layout(Setting setting, List<StandingBed> beds, Outlines outlines, boolean wheels, Memo memo) {
         this.beds = List.copyOf(beds);
         this.memo = memo;
         this.waysIn = setting.waysIn();
         this.plot = setting.site().ground();
         this.inPlot = new IndexedPointInAreaLocator(plot);
         this.pieces = setting.site().pieces().stream().map(Polygons::of).toList();
-        for (StandingBed bed : this.beds) {
-            rings.add(memo.recall(new RingOf(bed.revision()), () -> Ring.of(bed.corners()).leaning(bed.revision().leansOut().metres())));
-            ids.add(bed.id());
-        }
+        this.outlines = outlines;
+        rings.addAll(outlines.all());
+        this.beds.forEach(bed -> ids.add(bed.id()));
         for (Feature feature : setting.features()) {
             for (Ring ring : Obstacles.of(feature, wheels)) {
                 rings.add(ring);
@@ -68,9 +70,6 @@ final class Layout {
         index.build();
     }
 
-    /** The question which outline a bed has. */
-    private record RingOf(BedRevision bed) {}
-
     private void addSides(List<Point> corners) {
         for (int i = 0; i < corners.size(); i++) {
             Point from = corners.get(i);
@@ -81,6 +80,11 @@ final class Layout {
 
     Memo memo() {
         return memo;
+    }
+
+    /** Whether this outline hasn't been seen before this judgement, as of a bed that has just moved. */
+    boolean isFresh(Ring ring) {
+        return outlines.isFresh(ring);
     }
 
     /** Number of beds; what stands in the way besides is numbered after them. */
@@ -124,11 +128,21 @@ final class Layout {
         return inPlot.locate(new Coordinate(x, y)) != Location.EXTERIOR;
     }
 
-    /** Positions of the rings whose upright rectangle comes within a distance of the ring's, in order; both with what leans out. */
+    /** Positions of the rings whose upright rectangle comes into another, in order. */
     @SuppressWarnings("unchecked")
+    private int[] found(Envelope place) {
+        List<Integer> found = index.query(place);
+        int[] positions = new int[found.size()];
+        for (int i = 0; i < positions.length; i++) {
+            positions[i] = found.get(i);
+        }
+        Arrays.sort(positions);
+        return positions;
+    }
+
+    /** Positions of the rings whose upright rectangle comes within a distance of the ring's, in order; both with what leans out. */
     int[] within(Ring ring, double distance) {
-        List<Integer> found = index.query(ring.within(distance));
-        return found.stream().mapToInt(Integer::intValue).sorted().toArray();
+        return found(ring.within(distance));
     }
 
     /** The same about one of these rings by its position. */
@@ -165,11 +179,22 @@ final class Layout {
     }
 
     /** What stands within a distance of an upright rectangle, going by upright rectangles, with what leans out; in order. */
-    @SuppressWarnings("unchecked")
     List<Ring> near(Envelope place, double distance) {
+        Envelope round = grown(place, distance);
+        int[] positions = distance > NOT_FAR ? found(round)
+                : nearSquares.computeIfAbsent(place, square -> found(grown(square, NOT_FAR)));
+        List<Ring> near = new ArrayList<>(positions.length);
+        for (int position : positions) {
+            if (rings.get(position).within(0).intersects(round)) {
+                near.add(rings.get(position));
+            }
+        }
+        return near;
+    }
+
+    private static Envelope grown(Envelope place, double distance) {
         Envelope round = new Envelope(place);
         round.expandBy(distance);
-        List<Integer> found = index.query(round);
-        return found.stream().sorted().map(rings::get).toList();
+        return round;
     }
 }

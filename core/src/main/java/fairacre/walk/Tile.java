@@ -5,6 +5,8 @@ import fairacre.shape.Intervals.Interval;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -81,6 +83,9 @@ final class Tile {
     /** The question what of a square is ground, with nothing on it. */
     private record Bare(Envelope square, Polygon ground, double radius) {}
 
+    /** The question what of a square these rings leave. */
+    private record Left(Envelope square, Polygon ground, double radius, List<Ring> rings) {}
+
     private Tile() {}
 
     static List<Part> parts(Layout layout, Envelope square, Polygon ground, double radius) {
@@ -92,13 +97,11 @@ final class Tile {
         Geometry bare = layout.memo().recall(new Bare(square, ground, radius),
                 () -> Areas.shared(Grown.shrunk(layout, ground, radius), GEOMETRY.toGeometry(square)));
         boolean inTheMidst = bare.getArea() > square.getArea() - ON_THE_BORDER;
-        Geometry free = bare;
-        for (Ring ring : layout.near(square, radius)) {
-            Geometry grown = Grown.by(layout, ring, radius);
-            if (free.getEnvelopeInternal().intersects(grown.getEnvelopeInternal())) {
-                free = Areas.without(free, grown);
-            }
-        }
+        Map<Boolean, List<Ring>> near = layout.near(square, radius).stream().collect(Collectors.partitioningBy(layout::isFresh));
+        // While a bed is dragged the others leave the same again and again: it is taken off last.
+        Geometry settled = layout.memo().recall(new Left(square, ground, radius, near.get(false)),
+                () -> without(layout, bare, near.get(false), radius));
+        Geometry free = without(layout, settled, near.get(true), radius);
         List<Part> parts = new ArrayList<>();
         for (Polygon polygon : Areas.parts(free)) {
             List<List<Interval>> borders = List.of(along(polygon, true, square.getMinX()), along(polygon, true, square.getMaxX()),
@@ -107,6 +110,17 @@ final class Tile {
                     !inTheMidst && Grown.reachesTheEdge(polygon, ground, radius)));
         }
         return List.copyOf(parts);
+    }
+
+    private static Geometry without(Layout layout, Geometry area, List<Ring> rings, double radius) {
+        Geometry left = area;
+        for (Ring ring : rings) {
+            Geometry grown = Grown.by(layout, ring, radius);
+            if (left.getEnvelopeInternal().intersects(grown.getEnvelopeInternal())) {
+                left = Areas.without(left, grown);
+            }
+        }
+        return left;
     }
 
     /** Stretches of a polygon's edge that lie on an upright or a level line. */

@@ -43,9 +43,10 @@ public final class WalkStudy {
 
     /** @param memo of what was worked out before, for this plan or one like it */
     public static WalkStudy of(Setting setting, List<StandingBed> beds, Memo memo) {
-        Edges onFoot = new Edges(new Layout(setting, beds, false, memo));
+        Outlines outlines = new Outlines(beds, memo);
+        Edges onFoot = new Edges(new Layout(setting, beds, outlines, false, memo));
         boolean steps = setting.features().stream().anyMatch(f -> f.kind() == FeatureKind.STEPS);
-        return new WalkStudy(onFoot, steps ? new Edges(new Layout(setting, beds, true, memo)) : onFoot);
+        return new WalkStudy(onFoot, steps ? new Edges(new Layout(setting, beds, outlines, true, memo)) : onFoot);
     }
 
     /** Works out at once where all of these get to; what is asked for later is as right without it, but takes longer. */

@@ -28,6 +28,7 @@ public final class RunningServer {
         }
         line = new Line(Integer.parseInt(cluster.substring(cluster.lastIndexOf(':') + 1)));
         context = SpringApplication.run(FairAcreApplication.class, "--server.port=0", "--fairacre.demo=true",
+                "--fairacre.rehearsal=" + Integer.getInteger("fairacre.rehearsal", 0),
                 "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + line.port() + "/" + database,
                 "--spring.datasource.username=postgres", "--spring.main.banner-mode=off", "--logging.level.root=ERROR",
                 "--logging.level.com.zaxxer.hikari=OFF", "--logging.level.org.springframework.transaction=OFF");

@@ -21,7 +21,6 @@ import org.springframework.stereotype.Component;
 public class DemoGarden implements ApplicationRunner {
 
     private static final String NAME = "demo@fairacre.example";
-    private static final String FILE = "demo/lampwrights-yard.garden.json";
 
     private final AccountStore accounts;
     private final SignIn signIn;
@@ -52,7 +51,7 @@ public class DemoGarden implements ApplicationRunner {
         // Nobody signs in with this password: the demo is entered without one.
         Account account = accounts.byName(NAME).orElseGet(() -> signIn.register(NAME, UUID.randomUUID().toString()));
         if (gardens.list(account.id()).isEmpty()) {
-            try (InputStream file = new ClassPathResource(FILE).getInputStream()) {
+            try (InputStream file = new ClassPathResource(GardenService.SAMPLE).getInputStream()) {
                 gardens.create(account.id(), GardenFile.read(file).withId(UUID.randomUUID()));
             }
         }

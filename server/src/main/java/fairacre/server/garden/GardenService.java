@@ -29,6 +29,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class GardenService {
 
+    /** The sample garden, on the class path. */
+    public static final String SAMPLE = "demo/lampwrights-yard.garden.json";
+
     private static final int REMEMBERED_GARDENS = 100;
     private static final int MOST_HISTORY = 100;
 
@@ -46,7 +49,23 @@ public class GardenService {
      *
      * @param judged the judgement without remedies, by season
      */
-    private record Known(long revision, Plan plan, Memo memo, Map<Integer, AppraisalReport> judged) {
+    record Known(long revision, Plan plan, Memo memo, Map<Integer, AppraisalReport> judged) {
+        static Known of(long revision, Plan plan) {
+            return new Known(revision, plan, new Memo(Memo.USUAL), new ConcurrentHashMap<>());
+        }
+
+        /** The same garden at another revision. */
+        Known at(long newRevision, Plan newPlan) {
+            return new Known(newRevision, newPlan, memo, new ConcurrentHashMap<>());
+        }
+
+        Preview preview(Change change, int season) {
+            Plan after = plan.apply(change).orThrow();
+            AppraisalReport report = Appraisal.of(after, season, memo).preview();
+            AppraisalReport before = judged(season);
+            return new Preview(revision, AppraisalChange.of(before, report), report.purse().planned().minus(before.purse().planned()));
+        }
+
         AppraisalReport judged(int season) {
             return judged.computeIfAbsent(season, s -> Appraisal.of(plan, s, memo).preview());
         }
@@ -92,12 +111,7 @@ public class GardenService {
 
     /** What the change would make of the garden, and what it would cost more, without keeping it. */
     public Preview preview(UUID owner, UUID garden, Change change, int season) {
-        Known base = known(owner, garden);
-        Plan after = base.plan().apply(change).orThrow();
-        AppraisalReport report = Appraisal.of(after, season, base.memo()).preview();
-        AppraisalReport before = base.judged(season);
-        return new Preview(base.revision(), AppraisalChange.of(before, report),
-                report.purse().planned().minus(before.purse().planned()));
+        return known(owner, garden).preview(change, season);
     }
 
     /**
@@ -178,8 +192,7 @@ public class GardenService {
             return remembered;
         }
         StoredGarden stored = get(owner, garden);
-        Memo memo = remembered == null ? new Memo(Memo.USUAL) : remembered.memo();
-        Known fresh = new Known(stored.revision(), stored.plan(), memo, new ConcurrentHashMap<>());
+        Known fresh = remembered == null ? Known.of(stored.revision(), stored.plan()) : remembered.at(stored.revision(), stored.plan());
         known.put(garden, fresh);
         return fresh;
     }

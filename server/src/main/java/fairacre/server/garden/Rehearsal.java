@@ -1,0 +1,96 @@
+package fairacre.server.garden;
+
+import fairacre.format.FaultyFileException;
+import fairacre.format.GardenFile;
+import fairacre.plan.Bed;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.plan.Rectangle;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Collections;
+import java.util.Random;
+import java.util.concurrent.CountDownLatch;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Judges made-up edits of the sample garden once the program is up, beside its work: by then the compiler has seen the judgement, and
+ * the first bed that somebody drags is judged as fast as the thousandth. Nothing of it is kept.
+ */
+@Component
+public class Rehearsal implements DisposableBean {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Rehearsal.class);
+    /** Beds are moved so far at most, metres: as while one is dragged into place. */
+    private static final double FAR = 0.2;
+
+    private final JsonMapper json;
+    private final int previews;
+    private final CountDownLatch over = new CountDownLatch(1);
+    private volatile boolean ended;
+    private volatile int judged;
+
+    /** @param previews that are judged; 0 for no rehearsal */
+    Rehearsal(JsonMapper json, @Value("${fairacre.rehearsal}") int previews) {
+        this.json = json;
+        this.previews = previews;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void begin() {
+        if (previews == 0) {
+            over.countDown();
+            return;
+        }
+        Thread thread = new Thread(this::run, "rehearsal");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    /** Waits until it is over; at once where none is wanted. */
+    public void await() throws InterruptedException {
+        over.await();
+    }
+
+    /** How many previews have been judged so far. */
+    int judged() {
+        return judged;
+    }
+
+    @Override
+    public void destroy() {
+        ended = true;
+    }
+
+    private void run() {
+        try (InputStream file = new ClassPathResource(GardenService.SAMPLE).getInputStream()) {
+            rehearse(GardenFile.read(file));
+        } catch (IOException | FaultyFileException | RuntimeException failure) {
+            LOG.warn("No rehearsal: the first previews will be slow.", failure);
+        } finally {
+            over.countDown();
+        }
+    }
+
+    private void rehearse(Plan plan) {
+        GardenService.Known garden = GardenService.Known.of(0, plan);
+        int season = Collections.max(plan.seasonsOfChange());
+        Random random = new Random(1);
+        for (int i = 0; i < previews && !ended; i++) {
+            Bed bed = plan.beds().get(random.nextInt(plan.beds().size()));
+            BedRevision revision = bed.revisions().get(0);
+            Rectangle moved = revision.outline().shifted(FAR * (2 * random.nextDouble() - 1), FAR * (2 * random.nextDouble() - 1));
+            json.writeValueAsBytes(garden.preview(new Change.MoveBed(bed.id(), revision.from(), moved.centre(), moved.turn()), season));
+            judged = i + 1;
+        }
+    }
+}
