@@ -40,8 +40,8 @@ function Supply({ season, supply }: { season: number; supply: SoilSupply }) {
       </h4>
       <table className="w-full text-sm">
         <tbody>
-          <Way name="bags" purchase={supply.bags} other={supply.loose} />
-          <Way name="loose, tipped" purchase={supply.loose} other={supply.bags} />
+          <Way name="bags" purchase={supply.bags} chosen={!supply.looseIsCheaper} />
+          <Way name="loose, tipped" purchase={supply.loose} chosen={supply.looseIsCheaper} />
         </tbody>
       </table>
       <ul className="list-disc pl-4 text-sm">
@@ -69,15 +69,12 @@ function Supply({ season, supply }: { season: number; supply: SoilSupply }) {
   );
 }
 
-/** One way to buy it; the cheaper one stands out. */
-function Way({ name, purchase, other }: { name: string; purchase: SoilPurchase; other: SoilPurchase }) {
+/** One way to buy it; the one that the bill takes stands out. */
+function Way({ name, purchase, chosen }: { name: string; purchase: SoilPurchase; chosen: boolean }) {
   const { catalogue } = useDesk();
   const labels = new Map(catalogue.items.map((item) => [item.key, item.label]));
-  const cheaper =
-    purchase.total !== undefined &&
-    (other.total === undefined || Number(purchase.total.amount) < Number(other.total.amount));
   return (
-    <tr className={`border-b border-hair align-top ${cheaper ? "font-semibold" : ""}`}>
+    <tr className={`border-b border-hair align-top ${chosen ? "font-semibold" : ""}`}>
       <td className="py-0.5 pr-2 whitespace-nowrap">{name}</td>
       <td className="font-normal">
         {purchase.lots.map((lot) => (

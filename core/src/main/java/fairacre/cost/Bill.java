@@ -2,7 +2,6 @@ package fairacre.cost;
 
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
-import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -36,8 +35,7 @@ public record Bill(CurrencyUnit currency, List<BillLine> lines) {
 
     /** What the free things with a price would have cost. */
     public Money saved() {
-        return sum(line -> line.acquired() == Acquired.FREE
-                ? line.price().map(price -> price.multipliedBy(line.quantity(), RoundingMode.HALF_UP)) : Optional.empty());
+        return sum(line -> line.acquired() == Acquired.FREE ? line.worth() : Optional.empty());
     }
 
     private Money sum(Function<BillLine, Optional<Money>> amount) {

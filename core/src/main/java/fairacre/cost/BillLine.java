@@ -4,9 +4,11 @@ import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
 import fairacre.plan.PriceItem;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
 /**
@@ -21,5 +23,20 @@ public record BillLine(int season, BillPart part, PriceItem item, BigDecimal qua
 
     public BillLine {
         beds = List.copyOf(beds);
+    }
+
+    static BillLine of(int season, BillPart part, PriceItem item, BigDecimal quantity, Optional<Money> price, Acquired acquired, List<UUID> beds,
+            CurrencyUnit currency) {
+        Optional<Money> amount = acquired == Acquired.FREE ? Optional.of(Money.zero(currency)) : worth(quantity, price);
+        return new BillLine(season, part, item, quantity, price, amount, acquired, beds);
+    }
+
+    /** What it costs, or would if it weren't free; empty without a price. */
+    Optional<Money> worth() {
+        return worth(quantity, price);
+    }
+
+    private static Optional<Money> worth(BigDecimal quantity, Optional<Money> price) {
+        return price.map(p -> p.multipliedBy(quantity, RoundingMode.HALF_UP));
     }
 }

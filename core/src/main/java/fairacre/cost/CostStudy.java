@@ -259,16 +259,12 @@ public final class CostStudy {
     }
 
     private BillLine line(int season, BillPart part, PriceItem item, BigDecimal quantity, List<UUID> beds) {
-        Optional<Money> price = price(item);
-        Optional<Money> amount = price.map(p -> p.multipliedBy(quantity, RoundingMode.HALF_UP));
-        return new BillLine(season, part, item, quantity, price, amount, Acquired.BOUGHT, beds);
+        return BillLine.of(season, part, item, quantity, price(item), Acquired.BOUGHT, beds, plan.currency());
     }
 
     private BillLine line(Sundry sundry) {
-        Optional<Money> amount = sundry.price().map(p -> p.multipliedBy(sundry.quantity(), RoundingMode.HALF_UP));
-        boolean free = sundry.acquired() == Acquired.FREE;
-        return new BillLine(sundry.season(), sundry.part(), PriceItem.sundry(sundry), sundry.quantity(), sundry.price(),
-                free ? Optional.of(Money.zero(plan.currency())) : amount, sundry.acquired(), List.of());
+        return BillLine.of(sundry.season(), sundry.part(), PriceItem.sundry(sundry), sundry.quantity(), sundry.price(), sundry.acquired(),
+                List.of(), plan.currency());
     }
 
     private Optional<Money> price(PriceItem item) {

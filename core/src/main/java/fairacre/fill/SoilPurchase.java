@@ -35,10 +35,12 @@ public record SoilPurchase(List<Lot> lots, Optional<Money> total) {
         }
         SoilPurchase bags = bags(volume, units, price);
         SoilPurchase loose = loose(volume, units, price);
-        if (loose.total.isEmpty()) {
-            return bags;
-        }
-        return bags.total.isEmpty() || loose.total.get().isLessThan(bags.total.get()) ? loose : bags;
+        return loose.isCheaperThan(bags) ? loose : bags;
+    }
+
+    /** Whether its price is known and less than the other's, or the other's is not known. */
+    boolean isCheaperThan(SoilPurchase other) {
+        return total.isPresent() && (other.total.isEmpty() || total.get().isLessThan(other.total.get()));
     }
 
     /** What so many bags hold. */

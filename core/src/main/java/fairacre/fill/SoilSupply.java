@@ -12,6 +12,7 @@ import org.joda.money.Money;
  *
  * @param bags whole bags
  * @param loose by the half cubic metre or yard, with one delivery
+ * @param looseIsCheaper whether the bill buys it loose: its price is known, and less than that of the bags
  * @param looseFrom the least number of bags to which loose soil is the cheaper choice; empty if it is for no number up to
  *     {@link #MOST_BAGS}, or if a price is missing
  * @param loads trips with a barrow, or of a small trailer within its payload
@@ -19,7 +20,7 @@ import org.joda.money.Money;
  * @param leastTonnes of the soil, wet; topsoil is 1.2 to 1.6 t to the cubic metre (common practice)
  * @param settlesLeast what is missing again after the first year, 5 to 10 % for a mix with mineral soil (common practice)
  */
-public record SoilSupply(Volume volume, SoilPurchase bags, SoilPurchase loose, Optional<Integer> looseFrom, Loads loads,
+public record SoilSupply(Volume volume, SoilPurchase bags, SoilPurchase loose, boolean looseIsCheaper, Optional<Integer> looseFrom, Loads loads,
         double barrowHours, double leastTonnes, double mostTonnes, Volume settlesLeast, Volume settlesMost) {
 
     /** A trip with the barrow, 30 m there and back, filled and emptied: about 5 minutes (common practice). */
@@ -34,8 +35,9 @@ public record SoilSupply(Volume volume, SoilPurchase bags, SoilPurchase loose, O
     public static SoilSupply of(Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
         Loads loads = Loads.of(volume);
         double tonnesOfWater = volume.litres() / 1000;
-        return new SoilSupply(volume, SoilPurchase.bags(volume, units, price), SoilPurchase.loose(volume, units, price),
-                looseFrom(units, price), loads, loads.barrows() * MINUTES_PER_TRIP / 60, tonnesOfWater * LEAST_DENSITY,
+        SoilPurchase bags = SoilPurchase.bags(volume, units, price);
+        SoilPurchase loose = SoilPurchase.loose(volume, units, price);
+        return new SoilSupply(volume, bags, loose, loose.isCheaperThan(bags), looseFrom(units, price), loads, loads.barrows() * MINUTES_PER_TRIP / 60, tonnesOfWater * LEAST_DENSITY,
                 tonnesOfWater * MOST_DENSITY, Volume.litres(volume.litres() * LEAST_SETTLING), Volume.litres(volume.litres() * MOST_SETTLING));
     }
 

@@ -5,13 +5,14 @@ import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
 /** Checks on sums of money that a gardener types. */
-final class Amounts {
+public final class Amounts {
 
     private static final BigDecimal MOST = new BigDecimal("999999999");
 
     private Amounts() {}
 
-    static Money check(Money amount, String field) {
+    /** An amount from zero to 999 999 999. */
+    public static Money check(Money amount, String field) {
         Limits.present(amount, field);
         if (amount.isNegative()) {
             throw new RefusedException(field, amount + " is less than nothing", "give zero or more");
@@ -22,7 +23,7 @@ final class Amounts {
         return amount;
     }
 
-    static void sameCurrency(CurrencyUnit garden, Money amount, String field) {
+    public static void sameCurrency(CurrencyUnit garden, Money amount, String field) {
         if (!garden.equals(amount.getCurrencyUnit())) {
             throw new RefusedException(field, amount + " is not in the garden's currency " + garden,
                     "give an amount in " + garden);

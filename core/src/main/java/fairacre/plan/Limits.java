@@ -3,6 +3,7 @@ package fairacre.plan;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.measure.Units;
+import java.math.BigDecimal;
 import java.util.Collection;
 
 /**
@@ -29,16 +30,19 @@ public final class Limits {
     /** Furthest that anything lies from the plot's origin. */
     public static final Length FURTHEST = Length.metres(1000);
 
+    private static final BigDecimal MOST_PIECES = BigDecimal.valueOf(100_000);
+    private static final int DECIMALS = 3;
+
     private Limits() {}
 
-    static <T> T present(T value, String field) {
+    public static <T> T present(T value, String field) {
         if (value == null) {
             throw new RefusedException(field, "it is missing", "give a value");
         }
         return value;
     }
 
-    static String name(String value, String field) {
+    public static String name(String value, String field) {
         String name = present(value, field).strip();
         if (name.isEmpty()) {
             throw new RefusedException(field, "a name is missing", "write at least one character");
@@ -51,6 +55,20 @@ public final class Limits {
             throw new RefusedException(field, "the name holds line breaks or control characters", "write it on one line");
         }
         return name;
+    }
+
+    /** A quantity of something: more than none, at most 100 000, with at most three decimals; 2.500 becomes 2.5. */
+    public static BigDecimal counted(BigDecimal value, String field) {
+        BigDecimal quantity = present(value, field);
+        if (quantity.signum() <= 0 || quantity.compareTo(MOST_PIECES) > 0) {
+            throw new RefusedException(field, quantity.toPlainString() + " is out of range",
+                    "give more than nothing and at most " + MOST_PIECES);
+        }
+        BigDecimal plain = quantity.stripTrailingZeros();
+        if (plain.scale() > DECIMALS) {
+            throw new RefusedException(field, quantity.toPlainString() + " has more than three decimals", "round it");
+        }
+        return plain.scale() < 0 ? plain.setScale(0) : plain;
     }
 
     static Length between(Length value, Length least, Length most, String field) {
@@ -73,7 +91,7 @@ public final class Limits {
         return between(season, FIRST_SEASON, LAST_SEASON, field);
     }
 
-    static int between(int value, int least, int most, String field) {
+    public static int between(int value, int least, int most, String field) {
         if (value < least || value > most) {
             throw new RefusedException(field, value + " is out of range", "give between " + least + " and " + most);
         }

@@ -15,15 +15,12 @@ import org.joda.money.Money;
  */
 public record Sundry(UUID id, String name, int season, BillPart part, BigDecimal quantity, Optional<Money> price, Acquired acquired) {
 
-    private static final BigDecimal MOST = BigDecimal.valueOf(100_000);
-    private static final int DECIMALS = 3;
-
     public Sundry {
         Limits.present(id, "id");
         name = Limits.name(name, "name");
         Limits.season(season, "season");
         Limits.present(part, "part");
-        quantity = counted(Limits.present(quantity, "quantity"));
+        quantity = Limits.counted(quantity, "quantity");
         price = price == null ? Optional.empty() : price;
         price.ifPresent(amount -> Amounts.check(amount, "price"));
         Limits.present(acquired, "acquired");
@@ -32,17 +29,5 @@ public record Sundry(UUID id, String name, int season, BillPart part, BigDecimal
     /** The same as something that comes free. */
     public Sundry given() {
         return new Sundry(id, name, season, part, quantity, price, Acquired.FREE);
-    }
-
-    private static BigDecimal counted(BigDecimal quantity) {
-        if (quantity.signum() <= 0 || quantity.compareTo(MOST) > 0) {
-            throw new RefusedException("quantity", quantity.toPlainString() + " is out of range",
-                    "give more than nothing and at most " + MOST);
-        }
-        BigDecimal plain = quantity.stripTrailingZeros();
-        if (plain.scale() > DECIMALS) {
-            throw new RefusedException("quantity", quantity.toPlainString() + " has more than three decimals", "round it");
-        }
-        return plain.scale() < 0 ? plain.setScale(0) : plain;
     }
 }

@@ -5,6 +5,8 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import fairacre.appraisal.Appraisal;
 import fairacre.appraisal.AppraisalChange;
 import fairacre.appraisal.AppraisalReport;
+import fairacre.cost.Bill;
+import fairacre.cost.CostStudy;
 import fairacre.plan.Change;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
@@ -107,6 +109,21 @@ public class GardenService {
     public AppraisalReport appraise(UUID owner, UUID garden, int season, boolean remedies) {
         Known base = known(owner, garden);
         return remedies ? Appraisal.of(base.plan(), season, base.memo()).report() : base.judged(season);
+    }
+
+    /** What the garden's plan buys over all seasons. */
+    Bill bill(UUID owner, UUID garden) {
+        Known base = known(owner, garden);
+        return CostStudy.of(base.plan(), base.memo()).bill();
+    }
+
+    Plan plan(UUID owner, UUID garden) {
+        return known(owner, garden).plan();
+    }
+
+    /** Nobody else edits the garden, or its ledger, until the transaction ends. */
+    void lock(UUID owner, UUID garden) {
+        locked(owner, garden);
     }
 
     /** What the change would make of the garden, and what it would cost more, without keeping it. */

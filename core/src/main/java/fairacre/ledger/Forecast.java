@@ -1,0 +1,131 @@
+package fairacre.ledger;
+
+import fairacre.cost.Bill;
+import fairacre.cost.BillLine;
+import fairacre.plan.Acquired;
+import fairacre.plan.BillPart;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Function;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+
+/**
+ * What the garden will have cost: what was paid, and of the bill what is still to come. What was bought of a thing fills the earliest
+ * seasons of the bill first; of the rest each is reckoned at the price of the price book.
+ *
+ * @param planned the whole bill
+ * @param paid all receipts together, for things on the bill or not
+ * @param toCome of the bill
+ * @param left budget less paid and to come; negative when it won't suffice
+ * @param surprises what was paid for things against what they were planned at, the largest difference first
+ */
+public record Forecast(Money budget, Money planned, Money paid, Money toCome, Money left, List<Part> byPart, List<Season> bySeason,
+        List<Surprise> surprises) {
+
+    /** One part of the work. */
+    public record Part(BillPart part, Money planned, Money paid, Money toCome) {}
+
+    /** One season; receipts count for the year of their date. */
+    public record Season(int season, Money planned, Money paid, Money toCome) {}
+
+    /**
+     * A thing that cost more, or less, than planned.
+     *
+     * @param planned for the quantity that was bought, at the price of the price book
+     */
+    public record Surprise(String item, String label, Money planned, Money paid, Money more) {}
+
+    public static Forecast of(Money budget, Bill bill, List<Paid> paid) {
+        CurrencyUnit currency = budget.getCurrencyUnit();
+        Map<BillPart, Sums> parts = new TreeMap<>();
+        Map<Integer, Sums> seasons = new TreeMap<>();
+        Sums whole = new Sums(currency);
+        Map<String, BigDecimal> bought = bought(paid);
+        bill.lines().stream().sorted(Comparator.comparing(BillLine::season)).forEach(line -> {
+            Money planned = line.amount().orElse(Money.zero(currency));
+            Money toCome = toCome(line, bought, currency);
+            for (Sums sums : List.of(whole, sums(parts, line.part(), currency), sums(seasons, line.season(), currency))) {
+                sums.planned = sums.planned.plus(planned);
+                sums.toCome = sums.toCome.plus(toCome);
+            }
+        });
+        for (Paid one : paid) {
+            for (Sums sums : List.of(whole, sums(parts, one.part(), currency), sums(seasons, one.season(), currency))) {
+                sums.paid = sums.paid.plus(one.cost());
+            }
+        }
+        return new Forecast(budget, whole.planned, whole.paid, whole.toCome, budget.minus(whole.paid).minus(whole.toCome),
+                parts.entrySet().stream().map(e -> e.getValue().of(e.getKey())).toList(),
+                seasons.entrySet().stream().map(e -> e.getValue().of(e.getKey())).toList(), surprises(bill, paid, currency));
+    }
+
+    /** Three running sums. */
+    private static final class Sums {
+        private Money planned;
+        private Money paid;
+        private Money toCome;
+
+        Sums(CurrencyUnit currency) {
+            planned = Money.zero(currency);
+            paid = Money.zero(currency);
+            toCome = Money.zero(currency);
+        }
+
+        Part of(BillPart part) {
+            return new Part(part, planned, paid, toCome);
+        }
+
+        Season of(int season) {
+            return new Season(season, planned, paid, toCome);
+        }
+    }
+
+    private static <K> Sums sums(Map<K, Sums> all, K key, CurrencyUnit currency) {
+        return all.computeIfAbsent(key, k -> new Sums(currency));
+    }
+
+    private static Map<String, BigDecimal> bought(List<Paid> paid) {
+        Map<String, BigDecimal> bought = new HashMap<>();
+        paid.forEach(one -> one.item().ifPresent(item -> bought.merge(item, one.quantity(), BigDecimal::add)));
+        return bought;
+    }
+
+    /** What of a line is not bought yet; takes what is bought of it off what was bought. */
+    private static Money toCome(BillLine line, Map<String, BigDecimal> bought, CurrencyUnit currency) {
+        String item = line.item().key();
+        BigDecimal taken = bought.getOrDefault(item, BigDecimal.ZERO).max(BigDecimal.ZERO).min(line.quantity());
+        bought.merge(item, taken.negate(), BigDecimal::add);
+        if (taken.signum() == 0 || line.acquired() == Acquired.FREE) {
+            return line.amount().orElse(Money.zero(currency));
+        }
+        BigDecimal rest = line.quantity().subtract(taken);
+        return line.price().map(price -> price.multipliedBy(rest, RoundingMode.HALF_UP)).orElse(Money.zero(currency));
+    }
+
+    private static List<Surprise> surprises(Bill bill, List<Paid> paid, CurrencyUnit currency) {
+        Map<String, BigDecimal> bought = bought(paid);
+        Map<String, Money> cost = new HashMap<>();
+        paid.forEach(one -> one.item().ifPresent(item -> cost.merge(item, one.cost(), Money::plus)));
+        Map<String, BillLine> lines = new TreeMap<>();
+        bill.lines().forEach(line -> lines.putIfAbsent(line.item().key(), line));
+        List<Surprise> found = new ArrayList<>();
+        lines.forEach((item, line) -> {
+            if (line.price().isPresent() && bought.containsKey(item)) {
+                Money unit = line.acquired() == Acquired.FREE ? Money.zero(currency) : line.price().get();
+                Money planned = unit.multipliedBy(bought.get(item), RoundingMode.HALF_UP);
+                found.add(new Surprise(item, line.item().label(), planned, cost.get(item), cost.get(item).minus(planned)));
+            }
+        });
+        Function<Surprise, Money> size = surprise -> surprise.more().abs();
+        found.removeIf(surprise -> surprise.more().isZero());
+        found.sort(Comparator.comparing(size).reversed().thenComparing(Surprise::item));
+        return found;
+    }
+}

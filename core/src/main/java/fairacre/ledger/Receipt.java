@@ -1,0 +1,87 @@
+package fairacre.ledger;
+
+import fairacre.plan.Amounts;
+import fairacre.plan.Limits;
+import fairacre.plan.RefusedException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.joda.money.Money;
+
+/**
+ * A receipt as the paper has it. All amounts are in one currency, the first line's.
+ *
+ * @param date of the purchase; its year is the season that it counts for
+ * @param lines 1 to 200
+ * @param discount taken off the whole at its foot, zero for none; at most the sum of the lines
+ * @param tax added to the whole at its foot, zero where the lines hold it already
+ * @param paper the total that is printed on it; empty if it wasn't looked at
+ */
+public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> lines, Money discount, Money tax, Optional<Money> paper) {
+
+    private static final int MOST_LINES = 200;
+
+    public Receipt {
+        Limits.present(id, "id");
+        Limits.present(date, "date");
+        Limits.between(date.getYear(), Limits.FIRST_SEASON, Limits.LAST_SEASON, "date");
+        shop = Limits.name(shop, "shop");
+        lines = List.copyOf(Limits.present(lines, "lines"));
+        if (lines.isEmpty() || lines.size() > MOST_LINES) {
+            throw new RefusedException("lines", lines.size() + " lines are " + (lines.isEmpty() ? "too few" : "too many"),
+                    "give from 1 to " + MOST_LINES);
+        }
+        Money sum = sum(lines);
+        discount = discount == null ? nothing(sum) : Amounts.check(discount, "discount");
+        tax = tax == null ? nothing(sum) : Amounts.check(tax, "tax");
+        paper = paper == null ? Optional.empty() : paper;
+        Amounts.sameCurrency(sum.getCurrencyUnit(), discount, "discount");
+        Amounts.sameCurrency(sum.getCurrencyUnit(), tax, "tax");
+        Money total = sum;
+        paper.ifPresent(printed -> Amounts.sameCurrency(total.getCurrencyUnit(), Amounts.check(printed, "paper"), "paper"));
+        if (discount.isGreaterThan(sum)) {
+            throw new RefusedException("discount", discount + " is more than all lines together", "give at most " + sum);
+        }
+    }
+
+    private static Money nothing(Money like) {
+        return Money.zero(like.getCurrencyUnit());
+    }
+
+    private static Money sum(List<ReceiptLine> lines) {
+        Money sum = nothing(lines.get(0).amount());
+        for (ReceiptLine line : lines) {
+            Amounts.sameCurrency(sum.getCurrencyUnit(), line.amount(), "lines");
+            sum = sum.plus(line.amount());
+        }
+        return sum;
+    }
+
+    /** The lines less the discount, with the tax. */
+    public Money total() {
+        return sum(lines).minus(discount).plus(tax);
+    }
+
+    /** How much more the paper says than what was entered comes to, negative for less; empty if it agrees or wasn't looked at. */
+    public Optional<Money> difference() {
+        return paper.map(printed -> printed.minus(total())).filter(difference -> !difference.isZero());
+    }
+
+    /** What each line came to in the end; they add up to {@link #total}. Discount and tax are shared out by the lines' amounts. */
+    public List<Money> costs() {
+        List<Money> amounts = lines.stream().map(ReceiptLine::amount).toList();
+        List<Money> off = Spread.of(discount, amounts);
+        List<Money> reduced = new ArrayList<>();
+        for (int i = 0; i < amounts.size(); i++) {
+            reduced.add(amounts.get(i).minus(off.get(i)));
+        }
+        List<Money> on = Spread.of(tax, reduced);
+        List<Money> costs = new ArrayList<>();
+        for (int i = 0; i < reduced.size(); i++) {
+            costs.add(reduced.get(i).plus(on.get(i)));
+        }
+        return costs;
+    }
+}

@@ -1,0 +1,204 @@
+package fairacre.ledger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import fairacre.cost.Bill;
+import fairacre.cost.BillLine;
+import fairacre.plan.Acquired;
+import fairacre.plan.BillPart;
+import fairacre.plan.PriceItem;
+import fairacre.plan.RefusedException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class LedgerTest {
+
+    private static final PriceItem BAG = PriceItem.SOIL_BAG_LITRES;
+
+    private static Money eur(String amount) {
+        return Money.of(CurrencyUnit.EUR, new BigDecimal(amount));
+    }
+
+    private static ReceiptLine line(String amount) {
+        return new ReceiptLine("Something", BigDecimal.ONE, eur(amount), BillPart.OTHER, Optional.empty());
+    }
+
+    private static Receipt receipt(String discount, String tax, String paper, String... amounts) {
+        return new Receipt(UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Timber & Twine",
+                Arrays.stream(amounts).map(LedgerTest::line).toList(), eur(discount), eur(tax), Optional.ofNullable(paper).map(LedgerTest::eur));
+    }
+
+    private static List<String> plain(List<Money> amounts) {
+        return amounts.stream().map(m -> m.getAmount().toPlainString()).toList();
+    }
+
+    /** By long hand, after the largest remainder method (Hamilton) of seats in a parliament. */
+    @Nested
+    class DiscountAndTax {
+
+        @Test
+        void aDiscountOfOneOverThreeEqualLinesTakesTheOddCentOffTheFirst() {
+            Receipt receipt = receipt("1.00", "0", null, "10.00", "10.00", "10.00");
+            assertThat(plain(receipt.costs())).containsExactly("9.66", "9.67", "9.67");
+            assertThat(receipt.total()).isEqualTo(eur("29.00"));
+        }
+
+        @Test
+        void taxIsSharedOutAfterTheDiscount() {
+            // 10 % off 100.00 and 50.00 leaves 90.00 and 45.00; 19 % on 135.00 is 25.65, of which 2/3 are 17.10.
+            Receipt receipt = receipt("15.00", "25.65", "160.65", "100.00", "50.00");
+            assertThat(plain(receipt.costs())).containsExactly("107.10", "53.55");
+            assertThat(receipt.difference()).isEmpty();
+        }
+
+        @Test
+        void ofRemaindersTheLargestGetsTheCent() {
+            // 0.10 over 1, 2 and 4: exactly 1.43, 2.86 and 5.71 cents, so 1, 3 and 6.
+            assertThat(plain(receipt("0", "0.10", null, "1.00", "2.00", "4.00").costs())).containsExactly("1.01", "2.03", "4.06");
+        }
+
+        @Test
+        void whatCostsNothingSharesEvenly() {
+            assertThat(plain(receipt("0", "0.03", null, "0", "0").costs())).containsExactly("0.02", "0.01");
+        }
+
+        @Test
+        void yenHaveNoMinorUnit() {
+            Money yen = Money.ofMajor(CurrencyUnit.JPY, 100);
+            assertThat(plain(Spread.of(Money.ofMajor(CurrencyUnit.JPY, 10), List.of(yen, yen, yen)))).containsExactly("4", "3", "3");
+        }
+
+        @Test
+        void theCostsOfAnyReceiptAddUpAndNoShareIsACentOrMoreOff() {
+            Random random = new Random(7);
+            for (int i = 0; i < 500; i++) {
+                String[] amounts = random.ints(1 + random.nextInt(12), 0, 20_000).mapToObj(c -> BigDecimal.valueOf(c, 2).toPlainString()).toArray(String[]::new);
+                List<Money> weights = Arrays.stream(amounts).map(LedgerTest::eur).toList();
+                Money sum = Money.total(weights);
+                Money tax = Money.ofMinor(CurrencyUnit.EUR, random.nextInt(5000));
+                Receipt receipt = receipt("0", tax.getAmount().toPlainString(), null, amounts);
+                assertThat(Money.total(receipt.costs())).isEqualTo(receipt.total()).isEqualTo(sum.plus(tax));
+                for (int line = 0; line < amounts.length && sum.isPositive(); line++) {
+                    BigDecimal exact = tax.getAmount().multiply(weights.get(line).getAmount()).divide(sum.getAmount(), 9, RoundingMode.HALF_EVEN);
+                    BigDecimal share = receipt.costs().get(line).minus(weights.get(line)).getAmount();
+                    assertThat(share.subtract(exact).abs()).isLessThan(new BigDecimal("0.01"));
+                }
+            }
+        }
+    }
+
+    @Nested
+    class WhatThePaperSays {
+
+        @Test
+        void aReceiptThatDoesNotAddUpIsKeptWithItsDifference() {
+            assertThat(receipt("0", "0", "30.90", "10.00", "20.00").difference()).contains(eur("0.90"));
+            assertThat(receipt("0", "0", "29.00", "10.00", "20.00").difference()).contains(eur("-1.00"));
+            assertThat(receipt("0", "0", null, "10.00").difference()).isEmpty();
+        }
+
+        @Test
+        void moreDiscountThanThereIsIsRefused() {
+            assertThatThrownBy(() -> receipt("10.01", "0", null, "10.00")).isInstanceOf(RefusedException.class).hasMessageContaining("more than all");
+        }
+
+        @ParameterizedTest
+        @ValueSource(strings = {"-0.01", "99999999999999"})
+        void amountsBelowNothingOrBeyondAllGardensAreRefused(String amount) {
+            assertThatThrownBy(() -> line(amount)).isInstanceOf(RefusedException.class);
+        }
+
+        @Test
+        void anotherCurrencyOnTheSamePaperIsRefused() {
+            ReceiptLine pounds = new ReceiptLine("Twine", BigDecimal.ONE, Money.ofMajor(CurrencyUnit.GBP, 3), BillPart.OTHER, Optional.empty());
+            assertThatThrownBy(() -> new Receipt(UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Shop", List.of(line("1.00"), pounds), null, null, null))
+                    .isInstanceOf(RefusedException.class).hasMessageContaining("currency");
+        }
+
+        @Test
+        void aReceiptWithoutLinesOrFromNoSeasonIsRefused() {
+            assertThatThrownBy(() -> receipt("0", "0", null)).isInstanceOf(RefusedException.class);
+            assertThatThrownBy(() -> new Receipt(UUID.randomUUID(), LocalDate.of(20270, 4, 3), "Shop", List.of(line("1.00")), null, null, null))
+                    .isInstanceOf(RefusedException.class);
+        }
+    }
+
+    /** Worked by hand: 20 bags in 2027 and 10 in 2028 at 6.00, a budget of 300. */
+    @Nested
+    class WhatItWillHaveCost {
+
+        private final Bill bill = new Bill(CurrencyUnit.EUR, List.of(bags(2027, 20), bags(2028, 10)));
+
+        private BillLine bags(int season, int count) {
+            return new BillLine(season, BillPart.FILL, BAG, BigDecimal.valueOf(count), Optional.of(eur("6.00")),
+                    Optional.of(eur("6.00").multipliedBy(count)), Acquired.BOUGHT, List.of());
+        }
+
+        private Paid paid(int season, int count, String cost) {
+            return new Paid(Optional.of(BAG.key()), BillPart.FILL, season, BigDecimal.valueOf(count), eur(cost));
+        }
+
+        private Forecast forecast(Paid... paid) {
+            return Forecast.of(eur("300"), bill, List.of(paid));
+        }
+
+        @Test
+        void beforeTheFirstReceiptAllIsStillToCome() {
+            Forecast forecast = forecast();
+            assertThat(forecast.paid()).isEqualTo(eur("0"));
+            assertThat(forecast.toCome()).isEqualTo(forecast.planned()).isEqualTo(eur("180"));
+            assertThat(forecast.left()).isEqualTo(eur("120"));
+        }
+
+        @Test
+        void whatWasBoughtFillsTheFirstSeasonFirst() {
+            // 24 bags for 132.00: all of 2027 and four of 2028; six at 6.00 are to come.
+            Forecast forecast = forecast(paid(2027, 24, "132.00"));
+            assertThat(forecast.toCome()).isEqualTo(eur("36"));
+            assertThat(forecast.left()).isEqualTo(eur("132"));
+            assertThat(forecast.bySeason()).containsExactly(new Forecast.Season(2027, eur("120"), eur("132"), eur("0")),
+                    new Forecast.Season(2028, eur("60"), eur("0"), eur("36")));
+            assertThat(forecast.surprises()).singleElement().satisfies(surprise -> {
+                assertThat(surprise.planned()).isEqualTo(eur("144"));
+                assertThat(surprise.more()).isEqualTo(eur("-12"));
+            });
+        }
+
+        @Test
+        void whatIsOnNoBillIsPaidAndNothingComesOffTheBill() {
+            Forecast forecast = forecast(new Paid(Optional.empty(), BillPart.TOOLS, 2027, BigDecimal.ONE, eur("45")));
+            assertThat(forecast.toCome()).isEqualTo(eur("180"));
+            assertThat(forecast.left()).isEqualTo(eur("75"));
+            assertThat(forecast.byPart()).containsExactly(new Forecast.Part(BillPart.FILL, eur("180"), eur("0"), eur("180")),
+                    new Forecast.Part(BillPart.TOOLS, eur("0"), eur("45"), eur("0")));
+        }
+
+        @Test
+        void whatIsTakenBackIsToComeAgain() {
+            assertThat(forecast(paid(2027, 20, "120"), paid(2027, -20, "-120")).toCome()).isEqualTo(eur("180"));
+        }
+
+        @Test
+        void whatWasToComeFreeButWasPaidForIsASurprise() {
+            List<BillLine> free = new ArrayList<>();
+            free.add(new BillLine(2027, BillPart.FILL, BAG, BigDecimal.TEN, Optional.of(eur("6")), Optional.of(eur("0")), Acquired.FREE, List.of()));
+            Forecast forecast = Forecast.of(eur("300"), new Bill(CurrencyUnit.EUR, free), List.of(paid(2027, 10, "50")));
+            assertThat(forecast.surprises()).singleElement().satisfies(surprise -> assertThat(surprise.more()).isEqualTo(eur("50")));
+            assertThat(forecast.toCome()).isEqualTo(eur("0"));
+        }
+    }
+}

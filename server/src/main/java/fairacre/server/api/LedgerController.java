@@ -1,0 +1,56 @@
+package fairacre.server.api;
+
+import fairacre.ledger.Receipt;
+import fairacre.plan.RefusedException;
+import fairacre.server.garden.LedgerService;
+import java.security.Principal;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Receipts of a garden and how they stand against its bill. */
+@RestController
+@RequestMapping("/api/gardens/{garden}/ledger")
+class LedgerController {
+
+    private final LedgerService ledger;
+
+    LedgerController(LedgerService ledger) {
+        this.ledger = ledger;
+    }
+
+    /** A receipt to be entered; {@code again} if one of the same shop, day and sum is there and this is another. */
+    record NewEntry(Receipt receipt, boolean again) {}
+
+    @GetMapping
+    LedgerService.Page page(Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "0") int page) {
+        return ledger.page(id(owner), garden, page);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    LedgerService.Page enter(Principal owner, @PathVariable UUID garden, @RequestBody NewEntry entry) {
+        if (entry.receipt() == null) {
+            throw new RefusedException("receipt", "there is no receipt", "give one");
+        }
+        ledger.enter(id(owner), garden, entry.receipt(), entry.again());
+        return ledger.page(id(owner), garden, 0);
+    }
+
+    @PostMapping("/{entry}/reversal")
+    LedgerService.Page takeBack(Principal owner, @PathVariable UUID garden, @PathVariable UUID entry) {
+        ledger.takeBack(id(owner), garden, entry);
+        return ledger.page(id(owner), garden, 0);
+    }
+
+    private static UUID id(Principal owner) {
+        return UUID.fromString(owner.getName());
+    }
+}

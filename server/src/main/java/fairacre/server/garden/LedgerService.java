@@ -1,0 +1,98 @@
+package fairacre.server.garden;
+
+import fairacre.cost.Bill;
+import fairacre.ledger.Forecast;
+import fairacre.ledger.Receipt;
+import fairacre.ledger.ReceiptLine;
+import fairacre.plan.Plan;
+import fairacre.plan.RefusedException;
+import fairacre.server.store.ReceiptStore;
+import java.util.List;
+import java.util.UUID;
+import org.joda.money.CurrencyUnit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was paid for a garden, by its owner. Every method throws {@link NoSuchGardenException} for a garden that is not theirs. */
+@Service
+public class LedgerService {
+
+    private static final int ENTRIES_OF_A_PAGE = 25;
+    private static final int MOST_ENTRIES = 100_000;
+
+    private final GardenService gardens;
+    private final ReceiptStore receipts;
+
+    LedgerService(GardenService gardens, ReceiptStore receipts) {
+        this.gardens = gardens;
+        this.receipts = receipts;
+    }
+
+    /**
+     * A page of the ledger with how the whole stands.
+     *
+     * @param count of all entries, those that take one back included
+     * @param page from 0
+     */
+    public record Page(Forecast forecast, List<ReceiptStore.Entry> entries, int count, int page, int pages) {}
+
+    public Page page(UUID owner, UUID garden, int page) {
+        Bill bill = gardens.bill(owner, garden);
+        CurrencyUnit currency = bill.currency();
+        int count = receipts.count(garden);
+        int pages = Math.max(1, (count + ENTRIES_OF_A_PAGE - 1) / ENTRIES_OF_A_PAGE);
+        int shown = Math.min(Math.max(page, 0), pages - 1);
+        return new Page(forecast(owner, garden, bill), receipts.newest(garden, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency), count,
+                shown, pages);
+    }
+
+    private Forecast forecast(UUID owner, UUID garden, Bill bill) {
+        return Forecast.of(gardens.plan(owner, garden).budget().sum(), bill, receipts.paid(garden, bill.currency()));
+    }
+
+    /** Everything, the newest first. */
+    public List<ReceiptStore.Entry> all(UUID owner, UUID garden) {
+        return receipts.newest(garden, 0, MOST_ENTRIES, gardens.plan(owner, garden).currency());
+    }
+
+    /**
+     * Enters a receipt. One whose id is there already is not entered again: a browser that lost the answer may ask twice.
+     *
+     * @param again whether it is meant, though one of the same shop, day and sum is there
+     * @throws RefusedException if such a one is there and it isn't meant, or if it is in another currency than the garden
+     */
+    @Transactional
+    public void enter(UUID owner, UUID garden, Receipt receipt, boolean again) {
+        Plan plan = gardens.plan(owner, garden);
+        CurrencyUnit currency = plan.currency();
+        for (ReceiptLine line : receipt.lines()) {
+            if (!line.amount().getCurrencyUnit().equals(currency)) {
+                throw new RefusedException("lines", line.amount() + " is not in the garden's currency " + currency, "give an amount in " + currency);
+            }
+        }
+        gardens.lock(owner, garden);
+        if (receipts.has(receipt.id())) {
+            return;
+        }
+        if (!again && receipts.knows(garden, receipt)) {
+            throw new RefusedException("again", "a receipt from " + receipt.shop() + " of this day over " + receipt.total() + " is entered already",
+                    "look for it in the list, or enter it all the same if it is another one");
+        }
+        if (receipts.count(garden) >= MOST_ENTRIES) {
+            throw new RefusedException("", "the ledger is full with " + MOST_ENTRIES + " entries", "begin a garden anew");
+        }
+        receipts.insert(garden, receipt);
+    }
+
+    /**
+     * Takes an entry back by a second one that undoes it; both stay in the ledger.
+     *
+     * @throws RefusedException if it is not there, or taken back already
+     */
+    @Transactional
+    public void takeBack(UUID owner, UUID garden, UUID entry) {
+        if (!receipts.reverse(garden, entry, gardens.plan(owner, garden).currency())) {
+            throw new RefusedException("", "this receipt is not there or was taken back already", "look at the newest state of the ledger");
+        }
+    }
+}

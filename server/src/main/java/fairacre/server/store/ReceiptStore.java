@@ -1,0 +1,166 @@
+package fairacre.server.store;
+
+import static fairacre.server.store.generated.Tables.RECEIPT;
+import static fairacre.server.store.generated.Tables.RECEIPT_LINE;
+import static org.jooq.impl.DSL.extract;
+import static org.jooq.impl.DSL.lower;
+import static org.jooq.impl.DSL.sum;
+
+import fairacre.ledger.Paid;
+import fairacre.ledger.Receipt;
+import fairacre.ledger.ReceiptLine;
+import fairacre.plan.BillPart;
+import fairacre.server.store.generated.tables.records.ReceiptRecord;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+import org.jooq.DSLContext;
+import org.jooq.DatePart;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.Result;
+import org.springframework.stereotype.Repository;
+
+/** What was paid for gardens. Whose garden it is has to be asked before. */
+@Repository
+public class ReceiptStore {
+
+    private final DSLContext database;
+    private final Clock clock;
+
+    ReceiptStore(DSLContext database, Clock clock) {
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /**
+     * A line of an entry.
+     *
+     * @param cost the amount with its share of discount and tax
+     */
+    public record EntryLine(String text, BigDecimal quantity, Money amount, Money cost, BillPart part, Optional<String> item) {}
+
+    /**
+     * A receipt in the ledger, or one taken back: then all its amounts and quantities are negative.
+     *
+     * @param difference how much more the paper says; empty if it agrees, or wasn't looked at
+     * @param reverses the entry that this one takes back
+     * @param reversed whether it was taken back
+     */
+    public record Entry(UUID id, LocalDate date, String shop, OffsetDateTime enteredAt, List<EntryLine> lines, Money discount, Money tax,
+            Money total, Optional<Money> paper, Optional<Money> difference, Optional<UUID> reverses, boolean reversed) {}
+
+    public void insert(UUID garden, Receipt receipt) {
+        insert(garden, receipt.id(), receipt, 1, null);
+    }
+
+    /**
+     * Takes an entry back by one of its own.
+     *
+     * @return false if there is no such entry, or it was taken back before or takes one back itself
+     */
+    public boolean reverse(UUID garden, UUID entry, CurrencyUnit currency) {
+        Optional<Entry> found = entries(database.selectFrom(RECEIPT).where(RECEIPT.GARDEN.eq(garden)).and(RECEIPT.ID.eq(entry)).forUpdate().fetch(),
+                currency).stream().findFirst().filter(e -> e.reverses().isEmpty() && !e.reversed());
+        found.ifPresent(e -> insert(garden, UUID.randomUUID(), receipt(e), -1, e.id()));
+        return found.isPresent();
+    }
+
+    private static Receipt receipt(Entry entry) {
+        List<ReceiptLine> lines = entry.lines().stream()
+                .map(line -> new ReceiptLine(line.text(), line.quantity(), line.amount(), line.part(), line.item())).toList();
+        return new Receipt(entry.id(), entry.date(), entry.shop(), lines, entry.discount(), entry.tax(), entry.paper());
+    }
+
+    private void insert(UUID garden, UUID id, Receipt receipt, int sign, UUID reverses) {
+        BigDecimal factor = BigDecimal.valueOf(sign);
+        database.insertInto(RECEIPT).set(RECEIPT.ID, id).set(RECEIPT.GARDEN, garden).set(RECEIPT.ENTERED_AT, OffsetDateTime.now(clock))
+                .set(RECEIPT.DATED, receipt.date()).set(RECEIPT.SHOP, receipt.shop())
+                .set(RECEIPT.DISCOUNT, receipt.discount().getAmount().multiply(factor)).set(RECEIPT.TAX, receipt.tax().getAmount().multiply(factor))
+                .set(RECEIPT.TOTAL, receipt.total().getAmount().multiply(factor))
+                .set(RECEIPT.PAPER, receipt.paper().map(p -> p.getAmount().multiply(factor)).orElse(null))
+                .set(RECEIPT.REVERSES, reverses).execute();
+        List<Money> costs = receipt.costs();
+        var insert = database.insertInto(RECEIPT_LINE, RECEIPT_LINE.RECEIPT, RECEIPT_LINE.POSITION, RECEIPT_LINE.TEXT, RECEIPT_LINE.QUANTITY,
+                RECEIPT_LINE.AMOUNT, RECEIPT_LINE.COST, RECEIPT_LINE.PART, RECEIPT_LINE.ITEM);
+        for (int i = 0; i < receipt.lines().size(); i++) {
+            ReceiptLine line = receipt.lines().get(i);
+            insert = insert.values(id, i, line.text(), line.quantity().multiply(factor), line.amount().getAmount().multiply(factor),
+                    costs.get(i).getAmount().multiply(factor), line.part().name(), line.item().orElse(null));
+        }
+        insert.execute();
+    }
+
+    public int count(UUID garden) {
+        return database.fetchCount(RECEIPT, RECEIPT.GARDEN.eq(garden));
+    }
+
+    /** Entries by date, the newest first. */
+    public List<Entry> newest(UUID garden, int from, int most, CurrencyUnit currency) {
+        return entries(database.selectFrom(RECEIPT).where(RECEIPT.GARDEN.eq(garden))
+                .orderBy(RECEIPT.DATED.desc(), RECEIPT.ENTERED_AT.desc(), RECEIPT.ID).limit(most).offset(from).fetch(), currency);
+    }
+
+    private List<Entry> entries(Result<ReceiptRecord> rows, CurrencyUnit currency) {
+        List<UUID> ids = rows.map(ReceiptRecord::getId);
+        Map<UUID, ? extends Result<?>> lines = database.selectFrom(RECEIPT_LINE).where(RECEIPT_LINE.RECEIPT.in(ids))
+                .orderBy(RECEIPT_LINE.RECEIPT, RECEIPT_LINE.POSITION).fetchGroups(RECEIPT_LINE.RECEIPT);
+        List<UUID> reversed = database.select(RECEIPT.REVERSES).from(RECEIPT).where(RECEIPT.REVERSES.in(ids)).fetch(RECEIPT.REVERSES);
+        List<Entry> entries = new ArrayList<>();
+        for (ReceiptRecord row : rows) {
+            Optional<Money> paper = Optional.ofNullable(row.getPaper()).map(amount -> money(amount, currency));
+            Money total = money(row.getTotal(), currency);
+            entries.add(new Entry(row.getId(), row.getDated(), row.getShop(), row.getEnteredAt(),
+                    lines.get(row.getId()).map(line -> line(line, currency)), money(row.getDiscount(), currency), money(row.getTax(), currency),
+                    total, paper, paper.map(p -> p.minus(total)).filter(d -> !d.isZero()), Optional.ofNullable(row.getReverses()),
+                    reversed.contains(row.getId())));
+        }
+        return entries;
+    }
+
+    private static EntryLine line(Record row, CurrencyUnit currency) {
+        return new EntryLine(row.get(RECEIPT_LINE.TEXT), row.get(RECEIPT_LINE.QUANTITY).stripTrailingZeros(),
+                money(row.get(RECEIPT_LINE.AMOUNT), currency), money(row.get(RECEIPT_LINE.COST), currency),
+                BillPart.valueOf(row.get(RECEIPT_LINE.PART)), Optional.ofNullable(row.get(RECEIPT_LINE.ITEM)));
+    }
+
+    /** What was paid by thing, part and season. */
+    public List<Paid> paid(UUID garden, CurrencyUnit currency) {
+        Field<Integer> season = extract(RECEIPT.DATED, DatePart.YEAR);
+        Field<BigDecimal> quantity = sum(RECEIPT_LINE.QUANTITY);
+        Field<BigDecimal> cost = sum(RECEIPT_LINE.COST);
+        return database.select(RECEIPT_LINE.ITEM, RECEIPT_LINE.PART, season, quantity, cost).from(RECEIPT_LINE)
+                .join(RECEIPT).on(RECEIPT.ID.eq(RECEIPT_LINE.RECEIPT)).where(RECEIPT.GARDEN.eq(garden))
+                .groupBy(RECEIPT_LINE.ITEM, RECEIPT_LINE.PART, season).orderBy(season, RECEIPT_LINE.PART, RECEIPT_LINE.ITEM)
+                .fetch(row -> new Paid(Optional.ofNullable(row.value1()), BillPart.valueOf(row.value2()), row.value3(), row.value4(),
+                        money(row.value5(), currency)));
+    }
+
+    /** Whether a receipt from this shop of this day over this sum is entered and holds. */
+    public boolean knows(UUID garden, Receipt receipt) {
+        var back = RECEIPT.as("back");
+        return database.fetchExists(database.selectOne().from(RECEIPT).where(RECEIPT.GARDEN.eq(garden)).and(RECEIPT.DATED.eq(receipt.date()))
+                .and(lower(RECEIPT.SHOP).eq(receipt.shop().toLowerCase(Locale.ROOT))).and(RECEIPT.TOTAL.eq(receipt.total().getAmount()))
+                .and(RECEIPT.REVERSES.isNull())
+                .andNotExists(database.selectOne().from(back).where(back.REVERSES.eq(RECEIPT.ID))));
+    }
+
+    /** Whether an entry of this id is there already, in whichever garden. */
+    public boolean has(UUID id) {
+        return database.fetchExists(RECEIPT, RECEIPT.ID.eq(id));
+    }
+
+    private static Money money(BigDecimal amount, CurrencyUnit currency) {
+        return Money.of(currency, amount.setScale(currency.getDecimalPlaces(), RoundingMode.UNNECESSARY));
+    }
+}
