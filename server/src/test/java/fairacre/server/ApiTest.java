@@ -574,4 +574,74 @@ class ApiTest {
         assertThat(answer.json().get("field").stringValue()).isEqualTo(field);
         assertThat(answer.json().get("next").stringValue()).isNotBlank();
     }
+
+    @Nested
+    class Ledger {
+
+        private final Visitor visitor = Visitor.signedUp(SERVER);
+        private final String path = "/api/gardens/" + visitor.garden() + "/ledger";
+
+        private static String receipt(UUID id, String paper, boolean again) {
+            return """
+                {"again": %s, "receipt": {"id": "%s", "date": "2027-04-03", "shop": "Timber & Twine", "lines": [
+                   {"text": "Bags of mix", "quantity": 20, "amount": {"amount": "100.00", "currency": "EUR"}, "part": "FILL", "item": "soil/bag/50l"},
+                   {"text": "Twine", "quantity": 1, "amount": {"amount": "50.00", "currency": "EUR"}, "part": "OTHER"}],
+                 "discount": {"amount": "15.00", "currency": "EUR"}, "tax": {"amount": "25.65", "currency": "EUR"},
+                 "paper": {"amount": "%s", "currency": "EUR"}}}
+                """.formatted(again, id, paper);
+        }
+
+        @Test
+        void aReceiptIsKeptAsThePaperHasItAndStandsAgainstTheBudget() {
+            assertThat(visitor.get(path).json().at("/forecast/paid/amount").stringValue()).isEqualTo("0.00");
+            Answer entered = visitor.post(path, receipt(UUID.randomUUID(), "161.65", false));
+            assertThat(entered.status()).isEqualTo(201);
+            // 90.00 and 45.00 after the discount, with 19 % tax on them; the paper says a euro more.
+            assertThat(entered.json().at("/entries/0/lines/0/cost/amount").stringValue()).isEqualTo("107.10");
+            assertThat(entered.json().at("/entries/0/lines/1/cost/amount").stringValue()).isEqualTo("53.55");
+            assertThat(entered.json().at("/entries/0/difference/amount").stringValue()).isEqualTo("1.00");
+            assertThat(entered.json().at("/forecast/paid/amount").stringValue()).isEqualTo("160.65");
+            assertThat(entered.json().at("/forecast/left/amount").stringValue()).isEqualTo("839.35");
+        }
+
+        @Test
+        void theSameReceiptTwiceIsAskedAboutAndALostAnswerEntersNothingTwice() {
+            UUID id = UUID.randomUUID();
+            visitor.post(path, receipt(id, "160.65", false));
+            assertThat(visitor.post(path, receipt(id, "160.65", false)).json().at("/count").intValue()).isEqualTo(1);
+            assertProblem(visitor.post(path, receipt(UUID.randomUUID(), "160.65", false)), 422, "again");
+            assertThat(visitor.post(path, receipt(UUID.randomUUID(), "160.65", true)).json().at("/count").intValue()).isEqualTo(2);
+        }
+
+        @Test
+        void whatIsTakenBackStaysInTheLedgerAndIsTakenBackOnce() {
+            UUID id = UUID.randomUUID();
+            visitor.post(path, receipt(id, "160.65", false));
+            Answer back = visitor.post(path + "/" + id + "/reversal", "");
+            assertThat(back.json().at("/count").intValue()).isEqualTo(2);
+            assertThat(back.json().at("/entries/0/total/amount").stringValue()).isEqualTo("-160.65");
+            assertThat(back.json().at("/forecast/paid/amount").stringValue()).isEqualTo("0.00");
+            assertThat(visitor.post(path + "/" + id + "/reversal", "").status()).isEqualTo(422);
+            assertThat(visitor.post(path + "/" + back.json().at("/entries/0/id").stringValue() + "/reversal", "").status()).isEqualTo(422);
+            assertThat(visitor.post(path, receipt(UUID.randomUUID(), "160.65", false)).status()).isEqualTo(201);
+        }
+
+        @Test
+        void nobodyElseSeesOrEntersAnything() {
+            Visitor other = Visitor.signedUp(SERVER);
+            assertThat(other.get(path).status()).isEqualTo(404);
+            assertThat(other.post(path, receipt(UUID.randomUUID(), "1.00", false)).status()).isEqualTo(404);
+        }
+
+        @Test
+        void anotherCurrencyIsRefused() {
+            assertProblem(visitor.post(path, receipt(UUID.randomUUID(), "1.00", false).replace("EUR", "GBP")), 422, "lines");
+        }
+
+        @Test
+        void theLedgerGoesWithItsGarden() {
+            visitor.post(path, receipt(UUID.randomUUID(), "160.65", false));
+            assertThat(visitor.delete(path.replace("/ledger", "")).status()).isEqualTo(204);
+        }
+    }
 }
