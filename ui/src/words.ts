@@ -16,6 +16,9 @@ export const words = {
     "A step of over 4 ft (1.2 m) is a retaining wall: local code and a licensed design decide, with a drain behind it.",
   settling:
     "A mix with mineral soil settles by 5 to 10 % in the first year, all compost by 15 to 25 %; after that 1 to 2 in (25 to 50 mm) of compost a year keep a bed full.",
+  noReceipts:
+    "No receipt yet. What you enter here counts against the budget, and comes off what is still to come.",
+  takesBack: "Takes an earlier receipt back; both stay here, so that the ledger tells what happened.",
   payload:
     "A loaded trailer that is over its payload brakes and steers badly: look the figure up on its plate. Soil on a deck, a roof or against a wall needs a structural opinion first.",
   soilTest:

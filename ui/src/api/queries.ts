@@ -13,6 +13,7 @@ import type {
   HistoryEntry,
   Families,
   Kept,
+  LedgerPage,
   Lie,
   ListedGarden,
   Point,
@@ -33,6 +34,7 @@ export const keys = {
     ["carrier", id, revision, season, carrier] as const,
   routes: (id: string, revision: number, season: number, carrier: string, from: Point) =>
     ["routes", id, revision, season, carrier, from.x, from.y] as const,
+  ledger: (id: string) => ["ledger", id] as const,
   history: (id: string, revision: number) => ["history", id, revision] as const,
 };
 
@@ -144,6 +146,15 @@ export function useSoilSupply(id: string, revision: number) {
     queryFn: () => request<SeasonSoil[]>("GET", `/api/gardens/${id}/soil-supply`),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
+  });
+}
+
+/** A page of the receipts, and how what was paid stands against the bill of this revision. */
+export function useLedger(id: string, revision: number, page = 0) {
+  return useQuery({
+    queryKey: [...keys.ledger(id), revision, page],
+    queryFn: () => request<LedgerPage>("GET", `/api/gardens/${id}/ledger?page=${String(page)}`),
+    placeholderData: keepPreviousData,
   });
 }
 

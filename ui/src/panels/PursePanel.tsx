@@ -5,6 +5,7 @@ import { partName } from "../words";
 import { useDesk } from "../workspace/desk";
 import { BillTable } from "./BillTable";
 import { PriceBook } from "./PriceBook";
+import { Receipts } from "./Receipts";
 import { Sundries } from "./Sundries";
 import { useFieldEdit } from "./useFieldEdit";
 
@@ -15,6 +16,7 @@ export function PursePanel() {
   return (
     <div className="space-y-3">
       <BudgetForm budget={desk.plan.budget} />
+      <Receipts />
       <h3 className="border-t border-rule pt-2">Planned, by season</h3>
       <table className="w-full">
         <tbody>

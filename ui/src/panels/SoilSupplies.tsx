@@ -74,7 +74,7 @@ function Way({ name, purchase, chosen }: { name: string; purchase: SoilPurchase;
   const { catalogue } = useDesk();
   const labels = new Map(catalogue.items.map((item) => [item.key, item.label]));
   return (
-    <tr className={`border-b border-hair align-top ${chosen ? "font-semibold" : ""}`}>
+    <tr className={`border-b border-hair align-top ${chosen && purchase.total ? "font-semibold" : ""}`}>
       <td className="py-0.5 pr-2 whitespace-nowrap">{name}</td>
       <td className="font-normal">
         {purchase.lots.map((lot) => (

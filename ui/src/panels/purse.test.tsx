@@ -104,7 +104,11 @@ describe("the purse", () => {
       rejected: [{ row: 7, text: "soil/moon 5", reason: "There is nothing sold as soil/moon" }],
       change,
     };
-    vi.stubGlobal("fetch", vi.fn().mockResolvedValue(new Response(JSON.stringify(reading))));
+    vi.stubGlobal("fetch", (path: string) =>
+      path.endsWith("/prices")
+        ? Promise.resolve(new Response(JSON.stringify(reading)))
+        : new Promise(() => undefined),
+    );
     const { submit } = shown();
     await userEvent.upload(screen.getByLabelText("File of prices"), new File(["key,price"], "prices.csv"));
     const found = await screen.findByTestId("price-reading");

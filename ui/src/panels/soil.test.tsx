@@ -13,6 +13,7 @@ const soil: SeasonSoil = {
     volume: 1000,
     bags: { lots: [{ item: "soil/bag", quantity: 20 }], total: euro("200.00") },
     loose: { lots: [{ item: "soil/other", quantity: 1 }], total: euro("140.00") },
+    looseIsCheaper: true,
     looseFrom: 15,
     loads: { barrows: 12, trailers: 3, skips: 1 },
     barrowHours: 1,

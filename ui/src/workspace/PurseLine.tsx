@@ -1,3 +1,4 @@
+import { useLedger } from "../api/queries";
 import { formatDifference, formatMoney } from "../measure/figures";
 import { useDesk } from "./desk";
 
@@ -9,9 +10,12 @@ const STATES = {
 
 /** One bar for the whole budget: planned, held back, left, and the difference that the edit under the hand makes. */
 export function PurseLine() {
-  const { report, preview, setStep } = useDesk();
+  const { report, preview, setStep, plan, garden } = useDesk();
+  const forecast = useLedger(plan.id, garden.revision).data?.forecast;
   const purse = report?.purse;
   if (!purse) return <div className="h-11 border-b border-rule bg-paper" />;
+  // Before the first receipt it follows the edit under the hand; afterwards it counts what was paid.
+  const left = forecast && Number(forecast.paid.amount) !== 0 ? forecast.left : purse.left;
   const budget = Number(purse.budget.amount);
   const planned = Number(purse.planned.amount);
   const whole = Math.max(budget, planned, 1);
@@ -44,7 +48,8 @@ export function PurseLine() {
       </span>
       <Figure label="budget" value={formatMoney(purse.budget)} />
       <Figure label="held back" value={formatMoney(purse.held)} />
-      <Figure label="left" value={formatMoney(purse.left)} alarming={!calm} />
+      <Figure label="paid" value={forecast ? formatMoney(forecast.paid) : "…"} />
+      <Figure label="left" value={formatMoney(left)} alarming={!calm || Number(left.amount) < 0} />
       <span
         aria-live="polite"
         className={`figures min-w-28 px-1 text-right ${difference ? "bg-mark text-white" : ""}`}

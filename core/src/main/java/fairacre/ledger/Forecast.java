@@ -26,14 +26,14 @@ import org.joda.money.Money;
  * @param left budget less paid and to come; negative when it won't suffice
  * @param surprises what was paid for things against what they were planned at, the largest difference first
  */
-public record Forecast(Money budget, Money planned, Money paid, Money toCome, Money left, List<Part> byPart, List<Season> bySeason,
+public record Forecast(Money budget, Money planned, Money paid, Money toCome, Money left, List<OfPart> byPart, List<OfSeason> bySeason,
         List<Surprise> surprises) {
 
     /** One part of the work. */
-    public record Part(BillPart part, Money planned, Money paid, Money toCome) {}
+    public record OfPart(BillPart part, Money planned, Money paid, Money toCome) {}
 
     /** One season; receipts count for the year of their date. */
-    public record Season(int season, Money planned, Money paid, Money toCome) {}
+    public record OfSeason(int season, Money planned, Money paid, Money toCome) {}
 
     /**
      * A thing that cost more, or less, than planned.
@@ -78,12 +78,12 @@ public record Forecast(Money budget, Money planned, Money paid, Money toCome, Mo
             toCome = Money.zero(currency);
         }
 
-        Part of(BillPart part) {
-            return new Part(part, planned, paid, toCome);
+        OfPart of(BillPart part) {
+            return new OfPart(part, planned, paid, toCome);
         }
 
-        Season of(int season) {
-            return new Season(season, planned, paid, toCome);
+        OfSeason of(int season) {
+            return new OfSeason(season, planned, paid, toCome);
         }
     }
 

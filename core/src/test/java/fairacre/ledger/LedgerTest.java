@@ -170,8 +170,8 @@ class LedgerTest {
             Forecast forecast = forecast(paid(2027, 24, "132.00"));
             assertThat(forecast.toCome()).isEqualTo(eur("36"));
             assertThat(forecast.left()).isEqualTo(eur("132"));
-            assertThat(forecast.bySeason()).containsExactly(new Forecast.Season(2027, eur("120"), eur("132"), eur("0")),
-                    new Forecast.Season(2028, eur("60"), eur("0"), eur("36")));
+            assertThat(forecast.bySeason()).containsExactly(new Forecast.OfSeason(2027, eur("120"), eur("132"), eur("0")),
+                    new Forecast.OfSeason(2028, eur("60"), eur("0"), eur("36")));
             assertThat(forecast.surprises()).singleElement().satisfies(surprise -> {
                 assertThat(surprise.planned()).isEqualTo(eur("144"));
                 assertThat(surprise.more()).isEqualTo(eur("-12"));
@@ -183,8 +183,8 @@ class LedgerTest {
             Forecast forecast = forecast(new Paid(Optional.empty(), BillPart.TOOLS, 2027, BigDecimal.ONE, eur("45")));
             assertThat(forecast.toCome()).isEqualTo(eur("180"));
             assertThat(forecast.left()).isEqualTo(eur("75"));
-            assertThat(forecast.byPart()).containsExactly(new Forecast.Part(BillPart.FILL, eur("180"), eur("0"), eur("180")),
-                    new Forecast.Part(BillPart.TOOLS, eur("0"), eur("45"), eur("0")));
+            assertThat(forecast.byPart()).containsExactly(new Forecast.OfPart(BillPart.FILL, eur("180"), eur("0"), eur("180")),
+                    new Forecast.OfPart(BillPart.TOOLS, eur("0"), eur("45"), eur("0")));
         }
 
         @Test

@@ -30,13 +30,13 @@ class LedgerController {
     record NewEntry(Receipt receipt, boolean again) {}
 
     @GetMapping
-    LedgerService.Page page(Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "0") int page) {
+    LedgerService.LedgerPage page(Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "0") int page) {
         return ledger.page(id(owner), garden, page);
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    LedgerService.Page enter(Principal owner, @PathVariable UUID garden, @RequestBody NewEntry entry) {
+    LedgerService.LedgerPage enter(Principal owner, @PathVariable UUID garden, @RequestBody NewEntry entry) {
         if (entry.receipt() == null) {
             throw new RefusedException("receipt", "there is no receipt", "give one");
         }
@@ -45,7 +45,7 @@ class LedgerController {
     }
 
     @PostMapping("/{entry}/reversal")
-    LedgerService.Page takeBack(Principal owner, @PathVariable UUID garden, @PathVariable UUID entry) {
+    LedgerService.LedgerPage takeBack(Principal owner, @PathVariable UUID garden, @PathVariable UUID entry) {
         ledger.takeBack(id(owner), garden, entry);
         return ledger.page(id(owner), garden, 0);
     }

@@ -34,15 +34,15 @@ public class LedgerService {
      * @param count of all entries, those that take one back included
      * @param page from 0
      */
-    public record Page(Forecast forecast, List<ReceiptStore.Entry> entries, int count, int page, int pages) {}
+    public record LedgerPage(Forecast forecast, List<ReceiptStore.LedgerEntry> entries, int count, int page, int pages) {}
 
-    public Page page(UUID owner, UUID garden, int page) {
+    public LedgerPage page(UUID owner, UUID garden, int page) {
         Bill bill = gardens.bill(owner, garden);
         CurrencyUnit currency = bill.currency();
         int count = receipts.count(garden);
         int pages = Math.max(1, (count + ENTRIES_OF_A_PAGE - 1) / ENTRIES_OF_A_PAGE);
         int shown = Math.min(Math.max(page, 0), pages - 1);
-        return new Page(forecast(owner, garden, bill), receipts.newest(garden, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency), count,
+        return new LedgerPage(forecast(owner, garden, bill), receipts.newest(garden, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency), count,
                 shown, pages);
     }
 
@@ -51,7 +51,7 @@ public class LedgerService {
     }
 
     /** Everything, the newest first. */
-    public List<ReceiptStore.Entry> all(UUID owner, UUID garden) {
+    public List<ReceiptStore.LedgerEntry> all(UUID owner, UUID garden) {
         return receipts.newest(garden, 0, MOST_ENTRIES, gardens.plan(owner, garden).currency());
     }
 

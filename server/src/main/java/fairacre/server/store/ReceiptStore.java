@@ -48,7 +48,7 @@ public class ReceiptStore {
      *
      * @param cost the amount with its share of discount and tax
      */
-    public record EntryLine(String text, BigDecimal quantity, Money amount, Money cost, BillPart part, Optional<String> item) {}
+    public record LedgerLine(String text, BigDecimal quantity, Money amount, Money cost, BillPart part, Optional<String> item) {}
 
     /**
      * A receipt in the ledger, or one taken back: then all its amounts and quantities are negative.
@@ -57,7 +57,7 @@ public class ReceiptStore {
      * @param reverses the entry that this one takes back
      * @param reversed whether it was taken back
      */
-    public record Entry(UUID id, LocalDate date, String shop, OffsetDateTime enteredAt, List<EntryLine> lines, Money discount, Money tax,
+    public record LedgerEntry(UUID id, LocalDate date, String shop, OffsetDateTime enteredAt, List<LedgerLine> lines, Money discount, Money tax,
             Money total, Optional<Money> paper, Optional<Money> difference, Optional<UUID> reverses, boolean reversed) {}
 
     public void insert(UUID garden, Receipt receipt) {
@@ -70,13 +70,13 @@ public class ReceiptStore {
      * @return false if there is no such entry, or it was taken back before or takes one back itself
      */
     public boolean reverse(UUID garden, UUID entry, CurrencyUnit currency) {
-        Optional<Entry> found = entries(database.selectFrom(RECEIPT).where(RECEIPT.GARDEN.eq(garden)).and(RECEIPT.ID.eq(entry)).forUpdate().fetch(),
+        Optional<LedgerEntry> found = entries(database.selectFrom(RECEIPT).where(RECEIPT.GARDEN.eq(garden)).and(RECEIPT.ID.eq(entry)).forUpdate().fetch(),
                 currency).stream().findFirst().filter(e -> e.reverses().isEmpty() && !e.reversed());
         found.ifPresent(e -> insert(garden, UUID.randomUUID(), receipt(e), -1, e.id()));
         return found.isPresent();
     }
 
-    private static Receipt receipt(Entry entry) {
+    private static Receipt receipt(LedgerEntry entry) {
         List<ReceiptLine> lines = entry.lines().stream()
                 .map(line -> new ReceiptLine(line.text(), line.quantity(), line.amount(), line.part(), line.item())).toList();
         return new Receipt(entry.id(), entry.date(), entry.shop(), lines, entry.discount(), entry.tax(), entry.paper());
@@ -106,21 +106,21 @@ public class ReceiptStore {
     }
 
     /** Entries by date, the newest first. */
-    public List<Entry> newest(UUID garden, int from, int most, CurrencyUnit currency) {
+    public List<LedgerEntry> newest(UUID garden, int from, int most, CurrencyUnit currency) {
         return entries(database.selectFrom(RECEIPT).where(RECEIPT.GARDEN.eq(garden))
                 .orderBy(RECEIPT.DATED.desc(), RECEIPT.ENTERED_AT.desc(), RECEIPT.ID).limit(most).offset(from).fetch(), currency);
     }
 
-    private List<Entry> entries(Result<ReceiptRecord> rows, CurrencyUnit currency) {
+    private List<LedgerEntry> entries(Result<ReceiptRecord> rows, CurrencyUnit currency) {
         List<UUID> ids = rows.map(ReceiptRecord::getId);
         Map<UUID, ? extends Result<?>> lines = database.selectFrom(RECEIPT_LINE).where(RECEIPT_LINE.RECEIPT.in(ids))
                 .orderBy(RECEIPT_LINE.RECEIPT, RECEIPT_LINE.POSITION).fetchGroups(RECEIPT_LINE.RECEIPT);
         List<UUID> reversed = database.select(RECEIPT.REVERSES).from(RECEIPT).where(RECEIPT.REVERSES.in(ids)).fetch(RECEIPT.REVERSES);
-        List<Entry> entries = new ArrayList<>();
+        List<LedgerEntry> entries = new ArrayList<>();
         for (ReceiptRecord row : rows) {
             Optional<Money> paper = Optional.ofNullable(row.getPaper()).map(amount -> money(amount, currency));
             Money total = money(row.getTotal(), currency);
-            entries.add(new Entry(row.getId(), row.getDated(), row.getShop(), row.getEnteredAt(),
+            entries.add(new LedgerEntry(row.getId(), row.getDated(), row.getShop(), row.getEnteredAt(),
                     lines.get(row.getId()).map(line -> line(line, currency)), money(row.getDiscount(), currency), money(row.getTax(), currency),
                     total, paper, paper.map(p -> p.minus(total)).filter(d -> !d.isZero()), Optional.ofNullable(row.getReverses()),
                     reversed.contains(row.getId())));
@@ -128,8 +128,8 @@ public class ReceiptStore {
         return entries;
     }
 
-    private static EntryLine line(Record row, CurrencyUnit currency) {
-        return new EntryLine(row.get(RECEIPT_LINE.TEXT), row.get(RECEIPT_LINE.QUANTITY).stripTrailingZeros(),
+    private static LedgerLine line(Record row, CurrencyUnit currency) {
+        return new LedgerLine(row.get(RECEIPT_LINE.TEXT), row.get(RECEIPT_LINE.QUANTITY).stripTrailingZeros(),
                 money(row.get(RECEIPT_LINE.AMOUNT), currency), money(row.get(RECEIPT_LINE.COST), currency),
                 BillPart.valueOf(row.get(RECEIPT_LINE.PART)), Optional.ofNullable(row.get(RECEIPT_LINE.ITEM)));
     }

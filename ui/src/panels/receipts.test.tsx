@@ -1,0 +1,104 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import type { LedgerPage } from "../api/types";
+import { atDesk, deskFor } from "../testing/desk";
+import { Receipts } from "./Receipts";
+
+const euro = (amount: string) => ({ amount, currency: "EUR" });
+const empty: LedgerPage = {
+  forecast: {
+    budget: euro("1000.00"),
+    planned: euro("180.00"),
+    paid: euro("0.00"),
+    toCome: euro("180.00"),
+    left: euro("820.00"),
+    byPart: [{ part: "FILL", planned: euro("180.00"), paid: euro("0.00"), toCome: euro("180.00") }],
+    bySeason: [],
+    surprises: [],
+  },
+  entries: [],
+  count: 0,
+  page: 0,
+  pages: 1,
+};
+const one: LedgerPage = {
+  ...empty,
+  count: 1,
+  entries: [
+    {
+      id: "r1",
+      date: "2027-04-03",
+      shop: "Timber & Twine",
+      enteredAt: "2027-04-03T10:00:00Z",
+      lines: [{ text: "Twine", quantity: 2, amount: euro("9.00"), cost: euro("8.10"), part: "OTHER" }],
+      discount: euro("0.90"),
+      tax: euro("0.00"),
+      total: euro("8.10"),
+      paper: euro("9.10"),
+      difference: euro("1.00"),
+      reversed: false,
+    },
+  ],
+};
+
+const json = (body: unknown, status = 200) =>
+  new Response(JSON.stringify(body), { status, headers: { "Content-Type": "application/json" } });
+
+function answering(...answers: Response[]) {
+  const fetched = vi.fn<(path: string, init: RequestInit) => Promise<Response>>();
+  answers.forEach((answer) => fetched.mockResolvedValueOnce(answer));
+  fetched.mockImplementation(() => Promise.resolve(json(empty)));
+  vi.stubGlobal("fetch", fetched);
+  atDesk(deskFor().desk, <Receipts />);
+  return fetched;
+}
+
+async function type(label: string, text: string) {
+  const field = screen.getByLabelText(label);
+  await userEvent.clear(field);
+  await userEvent.type(field, `${text}{Enter}`);
+}
+
+describe("receipts", () => {
+  afterEach(() => {
+    vi.unstubAllGlobals();
+  });
+
+  it("say when one doesn't add up, and take it back by an entry of its own", async () => {
+    const fetched = answering(json(one));
+    expect(await screen.findByText(/Doesn’t add up/)).toHaveTextContent("the paper says");
+    await userEvent.click(screen.getByText("Timber & Twine"));
+    await userEvent.click(screen.getByRole("button", { name: "Take this receipt back" }));
+    expect(fetched.mock.calls.some(([path]) => path.endsWith("/ledger/r1/reversal"))).toBe(true);
+  });
+
+  it("are entered with commas, and a doubtful one is kept until it is meant", async () => {
+    const asked = json({ detail: "One is entered already.", field: "again", next: "Look for it." }, 422);
+    const fetched = answering(json(empty), asked);
+    await userEvent.click(await screen.findByText("Enter a receipt"));
+    await type("Shop", "Barn Supplies");
+    await type("What", "Twine");
+    await type("All, EUR", "9,50");
+    await userEvent.click(screen.getByRole("button", { name: "Enter it" }));
+    expect(await screen.findByRole("alert")).toHaveTextContent("One is entered already. Look for it.");
+    expect(screen.getByLabelText("Shop")).toHaveValue("Barn Supplies");
+    await userEvent.click(screen.getByRole("button", { name: "It is another one: enter it" }));
+    const sent = fetched.mock.calls.filter(([, init]) => init.method === "POST");
+    expect(JSON.parse(sent.at(-1)?.[1].body as string)).toMatchObject({
+      again: true,
+      receipt: {
+        shop: "Barn Supplies",
+        lines: [{ text: "Twine", quantity: 1, amount: euro("9.50"), part: "OTHER" }],
+      },
+    });
+  });
+
+  it("stand part by part beside what was planned", async () => {
+    answering(json(empty));
+    const table = await screen.findByTestId("forecast");
+    expect(within(table).getByText("fill").closest("tr")).toHaveTextContent("180.00");
+  });
+});
