@@ -35,7 +35,7 @@ function Standing({ forecast }: { forecast: Forecast }) {
   const { byPart, surprises } = forecast;
   return (
     <>
-      <table className="w-full text-sm" data-testid="forecast">
+      <table className="w-full text-xs" data-testid="forecast">
         <thead>
           <tr className="border-b border-rule text-right text-soft">
             <th className="text-left font-normal">Part</th>
@@ -48,16 +48,16 @@ function Standing({ forecast }: { forecast: Forecast }) {
           {byPart.map(({ part, planned, paid, toCome }) => (
             <tr key={part} className="border-b border-hair text-right">
               <td className="py-0.5 text-left">{partName(part)}</td>
-              <td className="figures">{formatMoney(planned)}</td>
-              <td className="figures">{formatMoney(paid)}</td>
-              <td className="figures">{formatMoney(toCome)}</td>
+              <td className="figures pl-1">{formatMoney(planned)}</td>
+              <td className="figures pl-1">{formatMoney(paid)}</td>
+              <td className="figures pl-1">{formatMoney(toCome)}</td>
             </tr>
           ))}
           <tr className="text-right font-semibold">
             <td className="py-0.5 text-left">All</td>
-            <td className="figures">{formatMoney(forecast.planned)}</td>
-            <td className="figures">{formatMoney(forecast.paid)}</td>
-            <td className="figures">{formatMoney(forecast.toCome)}</td>
+            <td className="figures pl-1">{formatMoney(forecast.planned)}</td>
+            <td className="figures pl-1">{formatMoney(forecast.paid)}</td>
+            <td className="figures pl-1">{formatMoney(forecast.toCome)}</td>
           </tr>
         </tbody>
       </table>

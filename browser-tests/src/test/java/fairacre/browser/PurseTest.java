@@ -54,6 +54,29 @@ class PurseTest {
     }
 
     @Test
+    void receiptsCountAgainstTheBudgetAsThePaperHasThem() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6))))) {
+            garden.season(2027);
+            garden.step("Purse");
+            garden.page().getByText("Enter a receipt").click();
+            garden.type("Shop", "Hollow Lane Timber");
+            garden.type("What", "Fence boards");
+            garden.type("All, EUR", "30,00");
+            garden.type("Discount", "3");
+            garden.type("Paper’s total", "28.00");
+            garden.button("Enter it").click();
+            Locator receipt = garden.page().getByTestId("receipt");
+            assertThat(receipt).containsText("the paper says €28.00, the lines come to €27.00");
+            assertThat(garden.page().locator("[data-figure=paid]")).hasText("€27.00");
+            receipt.locator("summary").click();
+            garden.button("Take this receipt back").click();
+            assertThat(receipt).hasCount(2);
+            assertThat(garden.page().locator("[data-figure=paid]")).hasText("€0.00");
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
     void aLineOfTheBillOpensToItsArithmeticAndItsBeds() throws Exception {
         try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)),
                 bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(cedar(Board.B2X6, 1)))))) {

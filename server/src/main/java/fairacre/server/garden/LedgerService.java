@@ -1,7 +1,10 @@
 package fairacre.server.garden;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import fairacre.cost.Bill;
 import fairacre.ledger.Forecast;
+import fairacre.ledger.Paid;
 import fairacre.ledger.Receipt;
 import fairacre.ledger.ReceiptLine;
 import fairacre.plan.Plan;
@@ -19,9 +22,11 @@ public class LedgerService {
 
     private static final int ENTRIES_OF_A_PAGE = 25;
     private static final int MOST_ENTRIES = 100_000;
+    private static final int REMEMBERED_LEDGERS = 100;
 
     private final GardenService gardens;
     private final ReceiptStore receipts;
+    private final Cache<UUID, Summed> summed = Caffeine.newBuilder().maximumSize(REMEMBERED_LEDGERS).build();
 
     LedgerService(GardenService gardens, ReceiptStore receipts) {
         this.gardens = gardens;
@@ -36,23 +41,26 @@ public class LedgerService {
      */
     public record LedgerPage(Forecast forecast, List<ReceiptStore.LedgerEntry> entries, int count, int page, int pages) {}
 
+    /** What was paid when there were so many entries: a ledger only grows, so that their number says whether it is the same. */
+    private record Summed(int count, List<Paid> paid) {}
+
     public LedgerPage page(UUID owner, UUID garden, int page) {
         Bill bill = gardens.bill(owner, garden);
         CurrencyUnit currency = bill.currency();
         int count = receipts.count(garden);
         int pages = Math.max(1, (count + ENTRIES_OF_A_PAGE - 1) / ENTRIES_OF_A_PAGE);
         int shown = Math.min(Math.max(page, 0), pages - 1);
-        return new LedgerPage(forecast(owner, garden, bill), receipts.newest(garden, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency), count,
+        return new LedgerPage(forecast(owner, garden, bill, count), receipts.newest(garden, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency), count,
                 shown, pages);
     }
 
-    private Forecast forecast(UUID owner, UUID garden, Bill bill) {
-        return Forecast.of(gardens.plan(owner, garden).budget().sum(), bill, receipts.paid(garden, bill.currency()));
-    }
-
-    /** Everything, the newest first. */
-    public List<ReceiptStore.LedgerEntry> all(UUID owner, UUID garden) {
-        return receipts.newest(garden, 0, MOST_ENTRIES, gardens.plan(owner, garden).currency());
+    private Forecast forecast(UUID owner, UUID garden, Bill bill, int count) {
+        Summed sums = summed.getIfPresent(garden);
+        if (sums == null || sums.count() != count) {
+            sums = new Summed(count, receipts.paid(garden, bill.currency()));
+            summed.put(garden, sums);
+        }
+        return Forecast.of(gardens.plan(owner, garden).budget().sum(), bill, sums.paid());
     }
 
     /**
