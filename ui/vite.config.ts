@@ -11,6 +11,8 @@ export default defineConfig({
   },
   server: { proxy: { "/api": "http://localhost:8420" } },
   test: {
+    // A test is no stopwatch: a machine that is shared may stand still for seconds.
+    testTimeout: 60_000,
     reporters: ["default", ["junit", { outputFile: "reports/TEST-front-end.xml" }]],
   },
 });

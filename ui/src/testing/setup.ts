@@ -1,7 +1,10 @@
 import "@testing-library/jest-dom/vitest";
-import { cleanup } from "@testing-library/react";
+import { cleanup, configure } from "@testing-library/react";
 import { afterEach } from "vitest";
 
 afterEach(() => {
   cleanup();
 });
+
+// What is awaited may take long on a machine that is shared.
+configure({ asyncUtilTimeout: 20_000 });
