@@ -15,6 +15,7 @@ const empty: LedgerPage = {
     paid: euro("0.00"),
     toCome: euro("180.00"),
     left: euro("820.00"),
+    state: "WITHIN",
     byPart: [{ part: "FILL", planned: euro("180.00"), paid: euro("0.00"), toCome: euro("180.00") }],
     bySeason: [],
     surprises: [],

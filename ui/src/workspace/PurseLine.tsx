@@ -15,18 +15,18 @@ export function PurseLine() {
   const purse = report?.purse;
   if (!purse) return <div className="h-11 border-b border-rule bg-paper" />;
   // Before the first receipt it follows the edit under the hand; afterwards it counts what was paid.
-  const left = forecast && Number(forecast.paid.amount) !== 0 ? forecast.left : purse.left;
+  const { left, state } = forecast && Number(forecast.paid.amount) !== 0 ? forecast : purse;
   const budget = Number(purse.budget.amount);
   const planned = Number(purse.planned.amount);
   const whole = Math.max(budget, planned, 1);
   const share = (amount: number) => `${String(Math.max(0, (amount / whole) * 100))}%`;
   const held = Number(purse.held.amount);
-  const calm = purse.state === "WITHIN";
+  const calm = state === "WITHIN";
   const difference = preview && Number(preview.difference.amount) !== 0 ? preview.difference : null;
   return (
     <button
       type="button"
-      aria-label={`Purse: planned ${formatMoney(purse.planned)} of ${formatMoney(purse.budget)}, ${STATES[purse.state]}`}
+      aria-label={`Purse: planned ${formatMoney(purse.planned)} of ${formatMoney(purse.budget)}, ${STATES[state]}`}
       className="flex w-full cursor-pointer flex-wrap items-center gap-x-5 gap-y-1 border-b border-rule bg-paper px-3 py-1.5 text-left"
       onClick={() => {
         setStep("purse");
@@ -57,7 +57,7 @@ export function PurseLine() {
       >
         {difference ? formatDifference(difference) : ""}
       </span>
-      {!calm && <span className="text-sm font-semibold text-snag">{STATES[purse.state]}</span>}
+      {!calm && <span className="text-sm font-semibold text-snag">{STATES[state]}</span>}
       {purse.unpriced > 0 && <span className="text-sm text-snag">{purse.unpriced} without a price</span>}
     </button>
   );

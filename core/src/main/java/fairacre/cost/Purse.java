@@ -18,14 +18,17 @@ public record Purse(Money budget, Money held, Money planned, Money left, Money k
     public enum State {
         WITHIN,
         INTO_CONTINGENCY,
-        OVERDRAWN
+        OVERDRAWN;
+
+        /** How it stands with what is left of a budget of which some is held back. */
+        public static State of(Money left, Money held) {
+            return left.isNegative() ? OVERDRAWN : left.isLessThan(held) ? INTO_CONTINGENCY : WITHIN;
+        }
     }
 
     static Purse of(Money budget, Money held, Bill bill) {
         Money planned = bill.total();
         Money left = budget.minus(planned);
-        State state = left.isNegative() ? State.OVERDRAWN
-                : left.isLessThan(held) ? State.INTO_CONTINGENCY : State.WITHIN;
-        return new Purse(budget, held, planned, left, bill.kept(), bill.saved(), state, bill.unpriced());
+        return new Purse(budget, held, planned, left, bill.kept(), bill.saved(), State.of(left, held), bill.unpriced());
     }
 }

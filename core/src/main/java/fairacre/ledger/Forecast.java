@@ -2,8 +2,10 @@ package fairacre.ledger;
 
 import fairacre.cost.Bill;
 import fairacre.cost.BillLine;
+import fairacre.cost.Purse;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
+import fairacre.plan.Budget;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -24,10 +26,11 @@ import org.joda.money.Money;
  * @param paid all receipts together, for things on the bill or not
  * @param toCome of the bill
  * @param left budget less paid and to come; negative when it won't suffice
+ * @param state by what is left
  * @param surprises what was paid for things against what they were planned at, the largest difference first
  */
-public record Forecast(Money budget, Money planned, Money paid, Money toCome, Money left, List<OfPart> byPart, List<OfSeason> bySeason,
-        List<Surprise> surprises) {
+public record Forecast(Money budget, Money planned, Money paid, Money toCome, Money left, Purse.State state, List<OfPart> byPart,
+        List<OfSeason> bySeason, List<Surprise> surprises) {
 
     /** One part of the work. */
     public record OfPart(BillPart part, Money planned, Money paid, Money toCome) {}
@@ -42,8 +45,8 @@ public record Forecast(Money budget, Money planned, Money paid, Money toCome, Mo
      */
     public record Surprise(String item, String label, Money planned, Money paid, Money more) {}
 
-    public static Forecast of(Money budget, Bill bill, List<Paid> paid) {
-        CurrencyUnit currency = budget.getCurrencyUnit();
+    public static Forecast of(Budget budget, Bill bill, List<Paid> paid) {
+        CurrencyUnit currency = bill.currency();
         Map<BillPart, Sums> parts = new TreeMap<>();
         Map<Integer, Sums> seasons = new TreeMap<>();
         Sums whole = new Sums(currency);
@@ -61,7 +64,8 @@ public record Forecast(Money budget, Money planned, Money paid, Money toCome, Mo
                 sums.paid = sums.paid.plus(one.cost());
             }
         }
-        return new Forecast(budget, whole.planned, whole.paid, whole.toCome, budget.minus(whole.paid).minus(whole.toCome),
+        Money left = budget.sum().minus(whole.paid).minus(whole.toCome);
+        return new Forecast(budget.sum(), whole.planned, whole.paid, whole.toCome, left, Purse.State.of(left, budget.held()),
                 parts.entrySet().stream().map(e -> e.getValue().of(e.getKey())).toList(),
                 seasons.entrySet().stream().map(e -> e.getValue().of(e.getKey())).toList(), surprises(bill, paid, currency));
     }

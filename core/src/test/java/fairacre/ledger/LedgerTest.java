@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.cost.Bill;
 import fairacre.cost.BillLine;
+import fairacre.cost.Purse;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
+import fairacre.plan.Budget;
 import fairacre.plan.PriceItem;
 import fairacre.plan.RefusedException;
 import java.math.BigDecimal;
@@ -153,7 +155,7 @@ class LedgerTest {
         }
 
         private Forecast forecast(Paid... paid) {
-            return Forecast.of(eur("300"), bill, List.of(paid));
+            return Forecast.of(new Budget(eur("300"), BigDecimal.TEN), bill, List.of(paid));
         }
 
         @Test
@@ -188,6 +190,18 @@ class LedgerTest {
         }
 
         @Test
+        void paperThatEatsTheContingencyOrMoreIsSaidSo() {
+            // 30 of 300 are held back and 180 are planned: 90 more leave 30, a cent more eats into it, 120.01 are too much.
+            assertThat(forecast(beside("90.00")).state()).isEqualTo(Purse.State.WITHIN);
+            assertThat(forecast(beside("90.01")).state()).isEqualTo(Purse.State.INTO_CONTINGENCY);
+            assertThat(forecast(beside("120.01")).state()).isEqualTo(Purse.State.OVERDRAWN);
+        }
+
+        private Paid beside(String cost) {
+            return new Paid(Optional.empty(), BillPart.TOOLS, 2027, BigDecimal.ONE, eur(cost));
+        }
+
+        @Test
         void whatIsTakenBackIsToComeAgain() {
             assertThat(forecast(paid(2027, 20, "120"), paid(2027, -20, "-120")).toCome()).isEqualTo(eur("180"));
         }
@@ -196,7 +210,7 @@ class LedgerTest {
         void whatWasToComeFreeButWasPaidForIsASurprise() {
             List<BillLine> free = new ArrayList<>();
             free.add(new BillLine(2027, BillPart.FILL, BAG, BigDecimal.TEN, Optional.of(eur("6")), Optional.of(eur("0")), Acquired.FREE, List.of()));
-            Forecast forecast = Forecast.of(eur("300"), new Bill(CurrencyUnit.EUR, free), List.of(paid(2027, 10, "50")));
+            Forecast forecast = Forecast.of(new Budget(eur("300"), BigDecimal.TEN), new Bill(CurrencyUnit.EUR, free), List.of(paid(2027, 10, "50")));
             assertThat(forecast.surprises()).singleElement().satisfies(surprise -> assertThat(surprise.more()).isEqualTo(eur("50")));
             assertThat(forecast.toCome()).isEqualTo(eur("0"));
         }

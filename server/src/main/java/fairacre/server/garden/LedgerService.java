@@ -60,7 +60,7 @@ public class LedgerService {
             sums = new Summed(count, receipts.paid(garden, bill.currency()));
             summed.put(garden, sums);
         }
-        return Forecast.of(gardens.plan(owner, garden).budget().sum(), bill, sums.paid());
+        return Forecast.of(gardens.plan(owner, garden).budget(), bill, sums.paid());
     }
 
     /**
