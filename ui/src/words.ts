@@ -34,6 +34,8 @@ export const words = {
   noWaysIn:
     "No gate drawn: the plot is taken to be open all round. With one it counts as closed everywhere else.",
   noCarriers: "Only the gardeners so far. Add a barrow or a mower to see where it gets.",
+  noLayers: "Nothing is brought in: the ground stays as it is.",
+  moreFor: (loose: boolean) => (loose ? "compaction and waste" : "laps, cuts and waste"),
   noWalks:
     "No surface noted: all free ground is as it was. Beds may be drawn over a walk; it is what is left free.",
   noSundries:

@@ -19,5 +19,6 @@ export function appraisalAfter(before: AppraisalReport, change: AppraisalChange)
     gaps: rewritten(before.gaps, change.gaps),
     snags: rewritten(before.snags, change.snags),
     bill: rewritten(before.bill, change.bill),
+    walks: rewritten(before.walks, change.walks),
   };
 }

@@ -71,10 +71,13 @@ function Line({ line }: { line: BillLine }) {
   );
 }
 
-/** The arithmetic of a line with its numbers, and the beds it serves. */
+/** The arithmetic of a line with its numbers, and the beds or walks it serves. */
 function Why({ line }: { line: BillLine }) {
   const { plan } = useDesk();
-  const names = line.beds.map((id) => plan.beds.find((bed) => bed.id === id)?.name ?? "").sort();
+  const named = [...plan.beds, ...plan.walks].filter(
+    ({ id }) => line.beds.includes(id) || line.walks.includes(id),
+  );
+  const names = named.map(({ name }) => name).sort();
   return (
     <>
       {line.price ? (

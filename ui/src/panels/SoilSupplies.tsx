@@ -1,5 +1,5 @@
 import { useSoilSupply } from "../api/queries";
-import type { SoilPurchase, SoilSupply } from "../api/types";
+import type { BulkPurchase, SoilSupply } from "../api/types";
 import { formatMoney, formatTonnes, formatVolume } from "../measure/figures";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
@@ -70,7 +70,7 @@ function Supply({ season, supply }: { season: number; supply: SoilSupply }) {
 }
 
 /** One way to buy it; the one that the bill takes stands out. */
-function Way({ name, purchase, chosen }: { name: string; purchase: SoilPurchase; chosen: boolean }) {
+function Way({ name, purchase, chosen }: { name: string; purchase: BulkPurchase; chosen: boolean }) {
   const { catalogue } = useDesk();
   const labels = new Map(catalogue.items.map((item) => [item.key, item.label]));
   return (

@@ -7,6 +7,7 @@ import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { CornerFields } from "./CornerFields";
 import { useFieldEdit } from "./useFieldEdit";
+import { resurfaced, WalkBuildFields } from "./WalkBuildFields";
 
 /** Areas of walk and what they are made of. */
 export function WalkList() {
@@ -18,7 +19,7 @@ export function WalkList() {
   function add() {
     // A main walk up the middle, as wide as a barrow passes with ease: 42 in.
     const area = corners({ centre: middle, length: 1.0668, width: plot.top - plot.bottom, turn: 0 });
-    desk.submit({ kind: "PutWalk", walk: newWalk("MAIN", area, desk.plan.walks) });
+    desk.submit({ kind: "PutWalk", walk: newWalk("MAIN", area, desk.plan.walks, desk.catalogue.surfaces) });
   }
 
   return (
@@ -89,7 +90,10 @@ function WalkForm({ walk }: { walk: Walk }) {
             value={walk.surface}
             options={desk.catalogue.surfaces.map((s) => ({ value: s.key, label: s.label }))}
             onChange={(surface) => {
-              put("surface", { surface });
+              edit("surface", {
+                kind: "PutWalk",
+                walk: resurfaced(walk, surface, desk.catalogue.surfaces),
+              });
             }}
           />
         </div>
@@ -101,6 +105,7 @@ function WalkForm({ walk }: { walk: Walk }) {
             put("corners", { corners: area });
           }}
         />
+        <WalkBuildFields walk={walk} />
         <button
           type="button"
           className="plain-button"

@@ -39,7 +39,16 @@ const equipped: Plan = {
   features: [tree],
   waysIn: [gate],
   carriers: [{ id: "barrow", name: "Barrow", width: 0.9, wheels: true, turning: 0 }],
-  walks: [{ id: "main", name: "Main", grade: "MAIN", surface: "WOOD_CHIP", corners: plan.site.corners }],
+  walks: [
+    {
+      id: "main",
+      name: "Main",
+      grade: "MAIN",
+      surface: "WOOD_CHIP",
+      corners: plan.site.corners,
+      build: { layers: [], dugIn: false, edged: false },
+    },
+  ],
 };
 
 function at(part: React.ReactNode, extra: Parameters<typeof deskFor>[0] = {}) {

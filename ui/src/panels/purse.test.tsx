@@ -25,6 +25,7 @@ const line = {
   amount: { amount: "240.00", currency: "EUR" },
   acquired: "BOUGHT" as const,
   beds: [],
+  walks: [],
 };
 
 function shown() {

@@ -1,4 +1,4 @@
-import type { Change, Feature, Point, Rectangle, Walk } from "../api/types";
+import type { Catalogue, Change, Feature, Point, Rectangle, Walk } from "../api/types";
 import { freeName } from "../edits/changes";
 import { useDesk } from "../workspace/desk";
 import { onBoundary, piecesOf } from "./boundary";
@@ -60,7 +60,10 @@ export function useDrawn() {
         };
       case "walk":
         return drawn.area
-          ? { kind: "PutWalk", walk: newWalk(tool.grade, corners(drawn.area), plan.walks) }
+          ? {
+              kind: "PutWalk",
+              walk: newWalk(tool.grade, corners(drawn.area), plan.walks, desk.catalogue.surfaces),
+            }
           : null;
       default:
         return null;
@@ -96,10 +99,19 @@ export function newFeature(
   };
 }
 
-export function newWalk(grade: Walk["grade"], area: Point[], others: readonly Walk[]): Walk {
+/** Of wood chip, laid as usual. */
+export function newWalk(
+  grade: Walk["grade"],
+  area: Point[],
+  others: readonly Walk[],
+  surfaces: Catalogue["surfaces"],
+): Walk {
   const name = freeName(
     grade === "MAIN" ? "Main walk" : "Work walk",
     others.map((other) => other.name),
   );
-  return { id: crypto.randomUUID(), name, grade, surface: "WOOD_CHIP", corners: area };
+  const surface = "WOOD_CHIP";
+  const layers = surfaces.find((each) => each.key === surface)?.usual ?? [];
+  const build = { layers, dugIn: false, edged: false };
+  return { id: crypto.randomUUID(), name, grade, surface, corners: area, build };
 }

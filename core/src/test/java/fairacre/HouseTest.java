@@ -30,6 +30,7 @@ class HouseTest {
                 .layer("reach").definedBy("fairacre.reach")
                 .layer("frame").definedBy("fairacre.frame")
                 .layer("fill").definedBy("fairacre.fill")
+                .layer("surface").definedBy("fairacre.surface")
                 .layer("cost").definedBy("fairacre.cost")
                 .layer("ledger").definedBy("fairacre.ledger")
                 .layer("arrange").definedBy("fairacre.arrange")
@@ -42,14 +43,15 @@ class HouseTest {
                 .whereLayer("arrange").mayNotBeAccessedByAnyLayer()
                 .whereLayer("ledger").mayOnlyBeAccessedByLayers("format")
                 .whereLayer("cost").mayOnlyBeAccessedByLayers("ledger", "appraisal", "arrange", "format")
-                .whereLayer("fill").mayOnlyBeAccessedByLayers("ground", "cost", "appraisal")
+                .whereLayer("surface").mayOnlyBeAccessedByLayers("cost", "appraisal", "format")
+                .whereLayer("fill").mayOnlyBeAccessedByLayers("ground", "surface", "cost", "appraisal")
                 .whereLayer("frame").mayOnlyBeAccessedByLayers("cost", "appraisal")
                 .whereLayer("reach").mayOnlyBeAccessedByLayers("appraisal")
-                .whereLayer("ground").mayOnlyBeAccessedByLayers("appraisal", "drawing", "format")
+                .whereLayer("ground").mayOnlyBeAccessedByLayers("surface", "appraisal", "drawing", "format")
                 .whereLayer("walk").mayOnlyBeAccessedByLayers("reach", "appraisal", "drawing", "arrange")
-                .whereLayer("shape").mayOnlyBeAccessedByLayers("ground", "walk", "reach", "frame", "fill", "cost",
+                .whereLayer("shape").mayOnlyBeAccessedByLayers("ground", "walk", "reach", "frame", "fill", "surface", "cost",
                         "appraisal", "drawing")
-                .whereLayer("measure").mayOnlyBeAccessedByLayers("plan", "shape", "ground", "walk", "reach", "frame", "fill",
+                .whereLayer("measure").mayOnlyBeAccessedByLayers("plan", "shape", "ground", "walk", "reach", "frame", "fill", "surface",
                         "cost", "appraisal", "drawing", "format", "arrange")
                 .check(CORE);
     }

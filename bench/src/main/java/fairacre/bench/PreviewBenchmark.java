@@ -33,8 +33,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Fork(1)
-@Warmup(iterations = 4, time = 4)
-@Measurement(iterations = 4, time = 4)
+@Warmup(iterations = 8, time = 4)
+@Measurement(iterations = 8, time = 4)
 public class PreviewBenchmark {
 
     private static final int DEMO_SEASON = 2028;
@@ -50,10 +50,11 @@ public class PreviewBenchmark {
 
     @Setup
     public void bring() throws Exception {
-        RunningServer.get().bean(Rehearsal.class).await();
+        RunningServer server = RunningServer.straight();
+        server.bean(Rehearsal.class).await();
         plan = plan();
         season = garden.equals("demo") ? DEMO_SEASON : Gardens.SEASON;
-        visitor = Visitor.signedUp(RunningServer.get());
+        visitor = Visitor.signedUp(server);
         id = visitor.post("/api/gardens/import", GardenFile.write(plan)).json().at("/plan/id").stringValue();
     }
 

@@ -24,6 +24,7 @@ import fairacre.reach.ReachStudy;
 import fairacre.shape.Insets;
 import fairacre.shape.Memo;
 import fairacre.shape.Ring;
+import fairacre.surface.SurfaceStudy;
 import fairacre.walk.Gap;
 import fairacre.walk.WalkStudy;
 import java.nio.charset.StandardCharsets;
@@ -120,7 +121,7 @@ public final class Appraisal {
         List<SeasonCost> bySeason = plan.seasonsOfChange().stream()
                 .map(s -> new SeasonCost(s, bill().total(s))).toList();
         return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(whole), purse(),
-                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing));
+                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), SurfaceStudy.of(plan, memo));
     }
 
     private List<PartCost> byPart() {
@@ -186,6 +187,7 @@ public final class Appraisal {
         finders.add(() -> new HeightSnags(context).find());
         finders.add(() -> new LevelSnags(context).find());
         finders.add(() -> new FrameSnags(context).find());
+        finders.add(() -> new SurfaceSnags(context).find());
         finders.add(() -> new CostSnags(context).find(whole, cost.purse(whole)));
         // Remedies share what they find out about a bed's surroundings, one after the other.
         Stream<Supplier<List<Snag>>> order = withRemedies ? finders.stream() : finders.parallelStream();

@@ -3,6 +3,7 @@ package fairacre.appraisal;
 import fairacre.cost.BillLine;
 import fairacre.cost.Purse;
 import fairacre.measure.Area;
+import fairacre.surface.WalkTakeoff;
 import fairacre.walk.Gap;
 import java.util.List;
 import java.util.Optional;
@@ -20,10 +21,11 @@ import org.joda.money.Money;
  * @param byPart every part of the work that has a line on the bill
  * @param perArea cost of the garden by a square metre of its soil in the season, by a square foot if the plan is in feet; what is kept
  *     afterwards is left out; empty without soil
+ * @param walks what each walk takes, whatever the season, main walks first
  */
 public record AppraisalReport(int season, Area plot, Area growing, List<BedAppraisal> beds, List<Gap> gaps,
         List<Snag> snags, Purse purse, List<BillLine> bill, List<SeasonCost> bySeason, List<PartCost> byPart,
-        Optional<Money> perArea) {
+        Optional<Money> perArea, List<WalkTakeoff> walks) {
 
     public AppraisalReport {
         beds = List.copyOf(beds);
@@ -32,5 +34,6 @@ public record AppraisalReport(int season, Area plot, Area growing, List<BedAppra
         bill = List.copyOf(bill);
         bySeason = List.copyOf(bySeason);
         byPart = List.copyOf(byPart);
+        walks = List.copyOf(walks);
     }
 }

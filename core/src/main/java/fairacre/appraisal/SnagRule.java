@@ -34,6 +34,8 @@ public enum SnagRule {
     WALK_TOO_NARROW("A walk has to be as wide as whoever must pass on it.",
             "2010 ADA Standards 403.5.1 for a wheelchair (36 in clear); common practice for feet (18 to 24 in) and a barrow (36 to 42 in)"),
     EDGE_STRIP("A strip between a bed and the plot's edge that nobody can get into is left to weeds.", "common practice"),
+    WALK_RAISES_GROUND("A walk built up on the ground takes height from the beds beside it: dig out first, then lay the base.", "common practice"),
+    FABRIC_UNDER_STONE("Fabric beneath chippings or fines clogs, shows and makes weeding worse.", "common practice"),
     SIDE_SPLICED("A side longer than the longest board in stock has to be spliced over a post or plate.", "common practice"),
     BUDGET_EXCEEDED("What is planned has to leave the contingency untouched; 10 to 15 per cent is wise.", "common practice"),
     PRICE_MISSING("A line without a price is left out of the total.", "arithmetic"),

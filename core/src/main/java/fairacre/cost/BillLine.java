@@ -17,18 +17,20 @@ import org.joda.money.Money;
  * @param price for one; empty if the price book has none
  * @param amount quantity times price, rounded half up; empty without a price; zero for what is free
  * @param beds the beds it serves
+ * @param walks the walks it serves
  */
 public record BillLine(int season, BillPart part, PriceItem item, BigDecimal quantity, Optional<Money> price,
-        Optional<Money> amount, Acquired acquired, List<UUID> beds) {
+        Optional<Money> amount, Acquired acquired, List<UUID> beds, List<UUID> walks) {
 
     public BillLine {
         beds = List.copyOf(beds);
+        walks = List.copyOf(walks);
     }
 
     static BillLine of(int season, BillPart part, PriceItem item, BigDecimal quantity, Optional<Money> price, Acquired acquired, List<UUID> beds,
-            CurrencyUnit currency) {
+            List<UUID> walks, CurrencyUnit currency) {
         Optional<Money> amount = acquired == Acquired.FREE ? Optional.of(Money.zero(currency)) : worth(quantity, price);
-        return new BillLine(season, part, item, quantity, price, amount, acquired, beds);
+        return new BillLine(season, part, item, quantity, price, amount, acquired, beds, walks);
     }
 
     /** What it costs, or would if it weren't free; empty without a price. */

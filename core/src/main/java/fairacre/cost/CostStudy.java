@@ -1,6 +1,6 @@
 package fairacre.cost;
 
-import fairacre.fill.SoilPurchase;
+import fairacre.fill.BulkPurchase;
 import fairacre.fill.SoilSupply;
 import fairacre.frame.BestCut;
 import fairacre.frame.BoardsOfLength;
@@ -18,12 +18,14 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Budget;
+import fairacre.plan.BulkGood;
 import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
 import fairacre.plan.Sundry;
 import fairacre.shape.Memo;
+import fairacre.surface.SurfaceStudy;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -40,7 +42,7 @@ import org.joda.money.Money;
 
 /**
  * The bill of a plan over all its seasons. Boards of one kind that are wanted in one season are laid out together over all
- * beds, and the season's soil is bought in one go.
+ * beds, and the season's soil, and each stuff of its walks, is bought in one go.
  */
 public final class CostStudy {
 
@@ -66,6 +68,7 @@ public final class CostStudy {
     public Bill bill() {
         Bill drawn = billOf(allJobs());
         List<BillLine> lines = new ArrayList<>(drawn.lines());
+        lines.addAll(new WalkCosts(plan, this::price).lines(SurfaceStudy.of(plan, memo)));
         plan.sundries().stream().map(this::line).forEach(lines::add);
         lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
         return new Bill(plan.currency(), lines);
@@ -253,18 +256,18 @@ public final class CostStudy {
     private void addSoil(int season, List<Job> jobs, List<BillLine> lines) {
         List<Job> filled = jobs.stream().filter(job -> job.soil().millilitres() > 0).toList();
         Volume volume = filled.stream().map(Job::soil).reduce(Volume.ZERO, Volume::plus);
-        for (SoilPurchase.Lot lot : SoilPurchase.cheapest(volume, plan.units(), this::price).lots()) {
+        for (BulkPurchase.Lot lot : BulkPurchase.cheapest(BulkGood.GARDEN_MIX, volume, plan.units(), this::price).lots()) {
             lines.add(line(season, BillPart.FILL, lot.item(), lot.quantity(), beds(filled)));
         }
     }
 
     private BillLine line(int season, BillPart part, PriceItem item, BigDecimal quantity, List<UUID> beds) {
-        return BillLine.of(season, part, item, quantity, price(item), Acquired.BOUGHT, beds, plan.currency());
+        return BillLine.of(season, part, item, quantity, price(item), Acquired.BOUGHT, beds, List.of(), plan.currency());
     }
 
     private BillLine line(Sundry sundry) {
         return BillLine.of(sundry.season(), sundry.part(), PriceItem.sundry(sundry), sundry.quantity(), sundry.price(), sundry.acquired(),
-                List.of(), plan.currency());
+                List.of(), List.of(), plan.currency());
     }
 
     private Optional<Money> price(PriceItem item) {

@@ -1,11 +1,14 @@
 package fairacre.cost;
 
 import fairacre.plan.Board;
+import fairacre.plan.BulkGood;
 import fairacre.plan.Kit;
+import fairacre.plan.LayerKind;
 import fairacre.plan.Material;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
 import fairacre.measure.Length;
+import fairacre.measure.Units;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -30,9 +33,23 @@ public final class StartingPrices {
     private static final Map<Material, Double> WOOD_PER_CUBIC_METRE = Map.of(Material.SOFTWOOD, 650.0,
             Material.CEDAR, 1900.0, Material.TREATED, 900.0, Material.HARDWOOD, 2600.0);
     private static final double METAL_PER_SQUARE_METRE = 45;
-    private static final Map<PriceItem, Double> SOIL = Map.of(PriceItem.SOIL_CUBIC_YARD, 48.0,
-            PriceItem.SOIL_CUBIC_METRE, 63.0, PriceItem.SOIL_BAG_CUBIC_FEET, 9.0, PriceItem.SOIL_BAG_LITRES, 10.5,
-            PriceItem.SOIL_DELIVERY, 75.0);
+    /** A loose cubic metre, tipped. */
+    private static final Map<BulkGood, Double> LOOSE = Map.ofEntries(Map.entry(BulkGood.GARDEN_MIX, 63.0), Map.entry(BulkGood.TOPSOIL, 40.0),
+            Map.entry(BulkGood.COMPOST, 45.0), Map.entry(BulkGood.PEAT_OR_COIR, 120.0), Map.entry(BulkGood.VERMICULITE, 300.0),
+            Map.entry(BulkGood.LEAF_MOULD, 55.0), Map.entry(BulkGood.MANURE, 30.0), Map.entry(BulkGood.WOOD, 0.0), Map.entry(BulkGood.CHIP, 35.0),
+            Map.entry(BulkGood.BASE, 42.0), Map.entry(BulkGood.FINES, 45.0), Map.entry(BulkGood.SAND, 45.0), Map.entry(BulkGood.STONE, 55.0));
+    /** How many times the price of the same stuff loose what is bagged costs. */
+    private static final double BAGGED = 3.33;
+    private static final double CUBIC_METRES_PER_CUBIC_YARD = 0.764554857984;
+    private static final double CUBIC_METRES_PER_BAG_FEET = 0.042475269888;
+    private static final double CUBIC_METRES_PER_BAG = 0.05;
+    private static final double DELIVERY = 75;
+    /** A square metre of a walk; cardboard is given away. */
+    private static final Map<LayerKind, Double> COVERING = Map.of(LayerKind.CARDBOARD, 0.0, LayerKind.FABRIC, 1.5, LayerKind.PAVERS, 28.0,
+            LayerKind.DECKING, 40.0, LayerKind.MATTING, 22.0, LayerKind.TURF, 6.0);
+    private static final double EDGING_PER_METRE = 4;
+    private static final double SQUARE_METRES_PER_SQUARE_FOOT = 0.3048 * 0.3048;
+    private static final double METRES_PER_FOOT = 0.3048;
 
     private StartingPrices() {}
 
@@ -55,8 +72,22 @@ public final class StartingPrices {
             double sheet = 2 * kit.length().plus(kit.width()).metres() * kit.height().metres();
             prices.add(guess(PriceItem.kit(kit), sheet * METAL_PER_SQUARE_METRE * rate, currency));
         }
-        SOIL.forEach((item, amount) -> prices.add(guess(item, amount * rate, currency)));
+        LOOSE.forEach((good, amount) -> prices.addAll(packs(good, amount * rate, currency)));
+        prices.add(guess(PriceItem.SOIL_DELIVERY, DELIVERY * rate, currency));
+        COVERING.forEach((kind, amount) -> {
+            prices.add(guess(PriceItem.area(kind, Units.METRIC), amount * rate, currency));
+            prices.add(guess(PriceItem.area(kind, Units.FEET_AND_INCHES), amount * rate * SQUARE_METRES_PER_SQUARE_FOOT, currency));
+        });
+        prices.add(guess(PriceItem.edging(Units.METRIC), EDGING_PER_METRE * rate, currency));
+        prices.add(guess(PriceItem.edging(Units.FEET_AND_INCHES), EDGING_PER_METRE * rate * METRES_PER_FOOT, currency));
         return prices;
+    }
+
+    private static List<Price> packs(BulkGood good, double cubicMetre, CurrencyUnit currency) {
+        return List.of(guess(PriceItem.loose(good, Units.METRIC), cubicMetre, currency),
+                guess(PriceItem.loose(good, Units.FEET_AND_INCHES), cubicMetre * CUBIC_METRES_PER_CUBIC_YARD, currency),
+                guess(PriceItem.bag(good, Units.METRIC), cubicMetre * BAGGED * CUBIC_METRES_PER_BAG, currency),
+                guess(PriceItem.bag(good, Units.FEET_AND_INCHES), cubicMetre * BAGGED * CUBIC_METRES_PER_BAG_FEET, currency));
     }
 
     /** Rounded to a tenth, or to a whole unit where the currency has no smaller coin. */

@@ -2,6 +2,7 @@ package fairacre.fill;
 
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
+import fairacre.plan.BulkGood;
 import fairacre.plan.PriceItem;
 import java.util.Optional;
 import java.util.function.Function;
@@ -20,7 +21,7 @@ import org.joda.money.Money;
  * @param leastTonnes of the soil, wet; topsoil is 1.2 to 1.6 t to the cubic metre (common practice)
  * @param settlesLeast what is missing again after the first year, 5 to 10 % for a mix with mineral soil (common practice)
  */
-public record SoilSupply(Volume volume, SoilPurchase bags, SoilPurchase loose, boolean looseIsCheaper, Optional<Integer> looseFrom, Loads loads,
+public record SoilSupply(Volume volume, BulkPurchase bags, BulkPurchase loose, boolean looseIsCheaper, Optional<Integer> looseFrom, Loads loads,
         double barrowHours, double leastTonnes, double mostTonnes, Volume settlesLeast, Volume settlesMost) {
 
     /** A trip with the barrow, 30 m there and back, filled and emptied: about 5 minutes (common practice). */
@@ -35,17 +36,17 @@ public record SoilSupply(Volume volume, SoilPurchase bags, SoilPurchase loose, b
     public static SoilSupply of(Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
         Loads loads = Loads.of(volume);
         double tonnesOfWater = volume.litres() / 1000;
-        SoilPurchase bags = SoilPurchase.bags(volume, units, price);
-        SoilPurchase loose = SoilPurchase.loose(volume, units, price);
+        BulkPurchase bags = BulkPurchase.bags(BulkGood.GARDEN_MIX, volume, units, price);
+        BulkPurchase loose = BulkPurchase.loose(BulkGood.GARDEN_MIX, volume, units, price);
         return new SoilSupply(volume, bags, loose, loose.isCheaperThan(bags), looseFrom(units, price), loads, loads.barrows() * MINUTES_PER_TRIP / 60, tonnesOfWater * LEAST_DENSITY,
                 tonnesOfWater * MOST_DENSITY, Volume.litres(volume.litres() * LEAST_SETTLING), Volume.litres(volume.litres() * MOST_SETTLING));
     }
 
     private static Optional<Integer> looseFrom(Units units, Function<PriceItem, Optional<Money>> price) {
         for (int bags = 1; bags <= MOST_BAGS; bags++) {
-            Volume full = SoilPurchase.bagsOf(bags, units);
-            Optional<Money> bagged = SoilPurchase.bags(full, units, price).total();
-            Optional<Money> tipped = SoilPurchase.loose(full, units, price).total();
+            Volume full = BulkPurchase.bagsOf(bags, units);
+            Optional<Money> bagged = BulkPurchase.bags(BulkGood.GARDEN_MIX, full, units, price).total();
+            Optional<Money> tipped = BulkPurchase.loose(BulkGood.GARDEN_MIX, full, units, price).total();
             if (bagged.isEmpty() || tipped.isEmpty()) {
                 return Optional.empty();
             }

@@ -24,7 +24,7 @@ public record Earthwork(Length level, Volume cut, Volume fill, Volume loose, Vol
     static final double SHRINK = 0.15;
 
     /** Swell of dug soil: common earth 25, clay 30, sand 12 per cent; earthmoving handbooks, soil volume tables, from memory. */
-    static double swell(SqueezeTest soil) {
+    public static double swell(SqueezeTest soil) {
         return switch (soil) {
             case FALLS_APART -> 0.12;
             case MAKES_A_RIBBON -> 0.30;

@@ -65,6 +65,7 @@ public record Plan(
         checkAmounts(prices, budget.sum().getCurrencyUnit());
         checkBegin(beds, firstSeason);
         checkSundries(sundries, firstSeason, budget.sum().getCurrencyUnit());
+        checkWalks(walks, firstSeason);
         gardeners = gardeners.stream().sorted(Comparator.comparing(Gardener::id)).toList();
         beds = beds.stream().sorted(Comparator.comparing(Bed::id)).toList();
         prices = prices.stream().sorted(Comparator.comparing(p -> p.item().key())).toList();
@@ -119,7 +120,13 @@ public record Plan(
             bed.retired().ifPresent(seasons::add);
         }
         sundries.forEach(sundry -> seasons.add(sundry.season()));
+        walks.stream().filter(walk -> walk.build().made()).forEach(walk -> seasons.add(season(walk)));
         return List.copyOf(seasons);
+    }
+
+    /** The season in which a walk of this plan is made. */
+    public int season(Walk walk) {
+        return walk.build().season().orElse(firstSeason);
     }
 
     public Optional<Money> priceOf(PriceItem item) {
@@ -243,6 +250,16 @@ public record Plan(
             sundry.price().ifPresent(price -> Amounts.sameCurrency(currency, price, field + "/price"));
             if (sundry.season() < firstSeason) {
                 throw new RefusedException(field + "/season", sundry.name() + " is wanted in " + sundry.season()
+                        + ", before the garden begins", "give " + firstSeason + " or later");
+            }
+        }
+    }
+
+    private static void checkWalks(List<Walk> walks, int firstSeason) {
+        for (int i = 0; i < walks.size(); i++) {
+            int season = walks.get(i).build().season().orElse(firstSeason);
+            if (season < firstSeason) {
+                throw new RefusedException("walks/" + i + "/build/season", walks.get(i).name() + " is made in " + season
                         + ", before the garden begins", "give " + firstSeason + " or later");
             }
         }

@@ -18,16 +18,19 @@ import java.util.stream.Stream;
  */
 public record PriceItem(String key, String label) {
 
-    public static final PriceItem SOIL_CUBIC_YARD = new PriceItem("soil/loose/cubic-yard", "Garden mix, loose, a cubic yard");
-    public static final PriceItem SOIL_CUBIC_METRE = new PriceItem("soil/loose/cubic-metre", "Garden mix, loose, a cubic metre");
-    public static final PriceItem SOIL_BAG_CUBIC_FEET = new PriceItem("soil/bag/1.5cuft", "Garden mix, bag of 1.5 cu ft");
-    public static final PriceItem SOIL_BAG_LITRES = new PriceItem("soil/bag/50l", "Garden mix, bag of 50 L");
-    public static final PriceItem SOIL_DELIVERY = new PriceItem("soil/delivery", "Delivery of loose garden mix, a load");
+    public static final PriceItem SOIL_CUBIC_YARD = loose(BulkGood.GARDEN_MIX, Units.FEET_AND_INCHES);
+    public static final PriceItem SOIL_CUBIC_METRE = loose(BulkGood.GARDEN_MIX, Units.METRIC);
+    public static final PriceItem SOIL_BAG_CUBIC_FEET = bag(BulkGood.GARDEN_MIX, Units.FEET_AND_INCHES);
+    public static final PriceItem SOIL_BAG_LITRES = bag(BulkGood.GARDEN_MIX, Units.METRIC);
+    /** Of whatever a lorry tips. */
+    public static final PriceItem SOIL_DELIVERY = new PriceItem("soil/delivery", "Delivery of a loose load");
 
-    private static final Map<String, PriceItem> KNOWN = Stream.concat(
-                    Stream.of(SOIL_CUBIC_YARD, SOIL_CUBIC_METRE, SOIL_BAG_CUBIC_FEET, SOIL_BAG_LITRES, SOIL_DELIVERY),
-                    Stream.concat(Arrays.stream(Material.values()).flatMap(PriceItem::boards), Arrays.stream(Kit.values()).map(PriceItem::kit)))
-            .collect(Collectors.toMap(PriceItem::key, Function.identity(), (a, b) -> a, LinkedHashMap::new));
+    private static final Map<String, PriceItem> KNOWN = Stream.of(
+                    Arrays.stream(BulkGood.values()).flatMap(PriceItem::packs), Stream.of(SOIL_DELIVERY),
+                    Arrays.stream(LayerKind.values()).filter(kind -> kind.good().isEmpty()).flatMap(PriceItem::areas),
+                    Stream.of(edging(Units.FEET_AND_INCHES), edging(Units.METRIC)),
+                    Arrays.stream(Material.values()).flatMap(PriceItem::boards), Arrays.stream(Kit.values()).map(PriceItem::kit))
+            .flatMap(Function.identity()).collect(Collectors.toMap(PriceItem::key, Function.identity(), (a, b) -> a, LinkedHashMap::new));
 
     /** A board of a material in one stock length. */
     public static PriceItem board(Material material, Board board, Length stock) {
@@ -36,6 +39,29 @@ public record PriceItem(String key, String label) {
         String suffix = metric ? stock.exactMetres().toPlainString() + "m" : Math.round(stock.inches() / 12) + "ft";
         return new PriceItem(material.key() + "/" + board.key() + "/" + suffix,
                 material.label() + ", " + board.key() + ", " + size);
+    }
+
+    /** Tipped by a lorry, by the cubic yard or the cubic metre. */
+    public static PriceItem loose(BulkGood good, Units units) {
+        return units == Units.METRIC ? new PriceItem(good.key() + "/loose/cubic-metre", good.label() + ", loose, a cubic metre")
+                : new PriceItem(good.key() + "/loose/cubic-yard", good.label() + ", loose, a cubic yard");
+    }
+
+    /** Of 1.5 cu ft or 50 L. */
+    public static PriceItem bag(BulkGood good, Units units) {
+        return units == Units.METRIC ? new PriceItem(good.key() + "/bag/50l", good.label() + ", bag of 50 L")
+                : new PriceItem(good.key() + "/bag/1.5cuft", good.label() + ", bag of 1.5 cu ft");
+    }
+
+    /** What covers a square foot or a square metre of a walk. */
+    public static PriceItem area(LayerKind kind, Units units) {
+        return units == Units.METRIC ? new PriceItem("walk/" + kind.key() + "/square-metre", kind.label() + ", a square metre")
+                : new PriceItem("walk/" + kind.key() + "/square-foot", kind.label() + ", a square foot");
+    }
+
+    /** A foot or a metre of edging along a walk. */
+    public static PriceItem edging(Units units) {
+        return units == Units.METRIC ? new PriceItem("walk/edging/metre", "Edging, a metre") : new PriceItem("walk/edging/foot", "Edging, a foot");
     }
 
     public static PriceItem kit(Kit kit) {
@@ -60,6 +86,14 @@ public record PriceItem(String key, String label) {
                     "give an item of the price book, for example " + SOIL_BAG_LITRES.key());
         }
         return item;
+    }
+
+    private static Stream<PriceItem> packs(BulkGood good) {
+        return Arrays.stream(Units.values()).flatMap(units -> Stream.of(loose(good, units), bag(good, units)));
+    }
+
+    private static Stream<PriceItem> areas(LayerKind kind) {
+        return Arrays.stream(Units.values()).map(units -> area(kind, units));
     }
 
     private static Stream<PriceItem> boards(Material material) {

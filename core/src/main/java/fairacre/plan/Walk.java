@@ -7,8 +7,9 @@ import java.util.UUID;
  * An area of walk with its surface. Only what is free of beds inside of it is walk: beds may be drawn over it.
  *
  * @param corners 3 to 60, a simple polygon
+ * @param build what it is made of
  */
-public record Walk(UUID id, String name, WalkGrade grade, Surfacing surface, List<Point> corners) {
+public record Walk(UUID id, String name, WalkGrade grade, Surfacing surface, List<Point> corners, WalkBuild build) {
 
     private static final int MOST_CORNERS = 60;
 
@@ -27,5 +28,15 @@ public record Walk(UUID id, String name, WalkGrade grade, Surfacing surface, Lis
             Limits.near(corners.get(i), "corners/" + i);
         }
         Polygons.checkSimple(corners, "corners", "walk");
+        build = build == null ? WalkBuild.NONE : build;
+    }
+
+    /** For which nothing is brought in. */
+    public Walk(UUID id, String name, WalkGrade grade, Surfacing surface, List<Point> corners) {
+        this(id, name, grade, surface, corners, WalkBuild.NONE);
+    }
+
+    public Walk withBuild(WalkBuild newBuild) {
+        return new Walk(id, name, grade, surface, corners, newBuild);
     }
 }

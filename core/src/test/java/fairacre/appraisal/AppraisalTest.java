@@ -33,8 +33,12 @@ import fairacre.plan.PriceItem;
 import fairacre.plan.Site;
 import fairacre.plan.SpotHeight;
 import fairacre.plan.Surfacing;
+import fairacre.plan.Layer;
+import fairacre.plan.LayerKind;
 import fairacre.plan.Walk;
+import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
+import fairacre.surface.BuildUps;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
 import java.util.EnumMap;
@@ -85,6 +89,12 @@ class AppraisalTest {
                 new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 10)))));
         plans.put(SnagRule.SURFACE_UNFIT, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
                 new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2)))));
+        Plan low = plot(10, 10, ADA, bed("Beans", 5, 3, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))));
+        plans.put(SnagRule.WALK_RAISES_GROUND, with(low, new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
+                Site.rectangle(10, 2.5), new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false)))));
+        plans.put(SnagRule.FABRIC_UNDER_STONE, with(plot(10, 10, ADA), new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN,
+                Surfacing.LOOSE_GRAVEL, Site.rectangle(10, 2), new WalkBuild(Optional.empty(), List.of(new Layer(LayerKind.FABRIC, Length.ZERO),
+                new Layer(LayerKind.STONE, Length.inches(2))), false, false)))));
         plans.put(SnagRule.NO_TURNING, with(plot(3.9, 2.8, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 1.95, 1.4, 2, 0.5)),
                 new PutWayIn(gate("Gate", 2, 0, 1))));
         Plan inesBeans = plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 1, 0.9, 0, Optional.of(cedar(Board.B2X10, 2))));
@@ -224,5 +234,17 @@ class AppraisalTest {
 
     private static Optional<Snag> snag(SnagRule rule) {
         return Appraisal.of(flawed().get(rule), SEASON).snags().stream().filter(s -> s.rule() == rule).findFirst();
+    }
+
+    @Test
+    void aWalkBuiltUpBesideABedSaysWhatIsLeftOfIt() {
+        assertThat(snag(SnagRule.WALK_RAISES_GROUND).orElseThrow().words())
+                .isEqualTo("Way will lie 0.152 m above the ground: of the 0.14 m of Beans nothing is left above it.");
+        Plan higher = Gardens.rebuilt(flawed().get(SnagRule.WALK_RAISES_GROUND), "Beans", r -> r.withFrame(Optional.of(cedar(Board.B2X10, 2))));
+        Snag note = Appraisal.of(higher, SEASON).snags().stream().filter(s -> s.rule() == SnagRule.WALK_RAISES_GROUND).findFirst().orElseThrow();
+        // 18 1/2 in less 6 in.
+        assertThat(note.words()).contains("of the 0.47 m of Beans only 0.318 m are left");
+        assertThat(note.weight()).isEqualTo(Weight.NOTE);
+        assertThat(note.remedies().get(0).words()).startsWith("Dig out Way by 0.152 m first");
     }
 }

@@ -17,8 +17,14 @@ import fairacre.plan.Plan;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
 import fairacre.plan.Rectangle;
+import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
+import fairacre.plan.Surfacing;
+import fairacre.plan.Walk;
+import fairacre.plan.WalkBuild;
+import fairacre.plan.WalkGrade;
 import fairacre.shape.Memo;
+import fairacre.surface.BuildUps;
 import fairacre.testing.Gardens;
 import java.util.List;
 import java.util.Optional;
@@ -61,7 +67,7 @@ class MemoTest {
         StandingBed bed = standing.get(random.nextInt(standing.size()));
         BedRevision revision = bed.revision();
         Rectangle outline = revision.outline().shifted(random.nextDouble() - 0.5, random.nextDouble() - 0.5);
-        return switch (random.nextInt(10)) {
+        return switch (random.nextInt(11)) {
             case 0 -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), random.nextDouble() * 20);
             case 1 -> new Change.ReframeBed(bed.id(), revision.from(), Optional.empty());
             case 2 -> new GroundChange.PutFeature(Gardens.feature("Shed", FeatureKind.SHED, 0, 0, square(random)));
@@ -72,6 +78,8 @@ class MemoTest {
             case 7 -> new Change.ReframeBed(bed.id(), revision.from(), Optional.of(Gardens.cedar(Board.B1X6, 1 + random.nextInt(3))));
             case 8 -> new Change.SetPrice(new Price(PriceItem.board(Material.CEDAR, Board.B1X6, Length.feet(8)),
                     Money.of(Gardens.EUR, 5 + random.nextInt(20)), false));
+            case 9 -> new GroundChange.PutWalk(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(2 + random.nextInt(3), 1 + random.nextInt(4)),
+                    new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), random.nextBoolean(), random.nextBoolean())));
             default -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), outline.turn());
         };
     }

@@ -20,14 +20,26 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Budget;
+import fairacre.plan.BulkGood;
 import fairacre.plan.Change;
+import fairacre.plan.GroundChange.PutWalk;
+import fairacre.plan.Layer;
+import fairacre.plan.LayerKind;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
+import fairacre.plan.Point;
+import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange.PutSundry;
 import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
+import fairacre.plan.Site;
 import fairacre.plan.Sundry;
+import fairacre.plan.Surfacing;
+import fairacre.plan.Walk;
+import fairacre.plan.WalkBuild;
+import fairacre.plan.WalkGrade;
+import fairacre.surface.BuildUps;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -62,6 +74,45 @@ class CostStudyTest {
         Money apart = CostStudy.of(plan).alone(plan.bed(id("A")), SEASON).orElseThrow().total()
                 .plus(CostStudy.of(plan).alone(plan.bed(id("B")), SEASON).orElseThrow().total());
         assertThat(together).isLessThanOrEqualTo(apart);
+    }
+
+    @Test
+    @DisplayName("10 m2 of pavers worked by hand: 1.27 m3 of base are 1.5, 0.28 of sand 6 bags, 11 m2 with cuts, 20 m of edging")
+    void walksStandOnTheBill() {
+        WalkBuild build = new WalkBuild(Optional.of(SEASON + 1), BuildUps.usual(Surfacing.PAVERS), true, true);
+        Plan plan = Gardens.with(plot(12, 10, List.of()), new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS,
+                List.of(Point.metres(1, 2), Point.metres(11, 2), Point.metres(11, 3), Point.metres(1, 3)), build)),
+                price(PriceItem.loose(BulkGood.BASE, Units.METRIC), 40), price(PriceItem.SOIL_DELIVERY, 70), price(PriceItem.bag(BulkGood.BASE, Units.METRIC), 9),
+                price(PriceItem.bag(BulkGood.SAND, Units.METRIC), 5), price(PriceItem.loose(BulkGood.SAND, Units.METRIC), 50),
+                price(PriceItem.area(LayerKind.PAVERS, Units.METRIC), 30), price(PriceItem.edging(Units.METRIC), 4));
+        Bill bill = CostStudy.of(plan).bill();
+        // Base 10 x 0.1016 x 1.25 = 1.27 m3: loose 1.5 x 40 + 70 = 130 against 26 bags at 234. Sand 10 x 0.0254 x 1.1 = 0.279 m3: 6 bags, 30 against 95.
+        // Pavers 10 x 1.1 = 11; edging 2 x (10 + 1) = 22.
+        assertThat(quantities(bill)).isEqualTo("1.5 base/loose/cubic-metre, 1 soil/delivery, 6 sand/bag/50l, 11 walk/pavers/square-metre, 22 walk/edging/metre");
+        assertThat(bill.total(BillPart.WALKS)).isEqualTo(Money.of(EUR, 130 + 30 + 330 + 88));
+        assertThat(bill.lines()).allMatch(line -> line.season() == SEASON + 1 && line.walks().equals(List.of(id("Main"))));
+    }
+
+    @Test
+    void eachLooseLoadIsDeliveredAndTheDeliveriesAreOneLine() {
+        WalkBuild build = new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), true, false);
+        Plan plan = Gardens.with(plot(30, 30, List.of()), new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(30, 3), build)),
+                price(PriceItem.loose(BulkGood.BASE, Units.METRIC), 40), price(PriceItem.loose(BulkGood.STONE, Units.METRIC), 50), price(PriceItem.SOIL_DELIVERY, 70));
+        // 90 m2: base 90 x 0.1016 x 1.25 = 11.43, stone 90 x 0.0508 x 1.05 = 4.80 m3.
+        assertThat(quantities(CostStudy.of(plan).bill())).isEqualTo("11.5 base/loose/cubic-metre, 2 soil/delivery, 5 stone/loose/cubic-metre");
+    }
+
+    @Test
+    @DisplayName("A walk of 8 x 3 ft: 24 sq ft, with a tenth for cuts 26.4, so 27 are bought [long hand]")
+    void slabsAreBoughtByTheWholeFoot() {
+        Plan feet = Gardens.with(plot(10, 10, List.of()), new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES), new PutWalk(new Walk(id("Main"), "Main",
+                WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(8 * FT, 3 * FT), new WalkBuild(Optional.empty(),
+                List.of(new Layer(LayerKind.PAVERS, Length.ZERO)), false, false))));
+        assertThat(quantities(CostStudy.of(feet).bill())).isEqualTo("27 walk/pavers/square-foot");
+    }
+
+    private static Change price(PriceItem item, double amount) {
+        return new Change.SetPrice(new Price(item, Money.of(EUR, amount), false));
     }
 
     @Test

@@ -4,7 +4,7 @@ import static fairacre.testing.Gardens.rectangle;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import fairacre.fill.SoilPurchase.Lot;
+import fairacre.fill.BulkPurchase.Lot;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
@@ -12,6 +12,7 @@ import fairacre.measure.Volume;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
+import fairacre.plan.BulkGood;
 import fairacre.plan.PriceItem;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
@@ -60,14 +61,14 @@ class FillTest {
     @Test
     void anInGroundBedNeedsNothing() {
         assertThat(FillTakeoff.of(new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 1, 0), Optional.empty())).volume()).isEqualTo(Volume.ZERO);
-        assertThat(SoilPurchase.cheapest(Volume.ZERO, Units.METRIC, PRICES).lots()).isEmpty();
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.ZERO, Units.METRIC, PRICES).lots()).isEmpty();
     }
 
     @Test
     void aLittleComesInBagsAndALotComesLoose() {
-        assertThat(SoilPurchase.cheapest(Volume.litres(120), Units.METRIC, PRICES).lots())
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(120), Units.METRIC, PRICES).lots())
                 .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(3)));
-        assertThat(SoilPurchase.cheapest(Volume.litres(2100), Units.METRIC, PRICES).lots()).containsExactly(
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), Units.METRIC, PRICES).lots()).containsExactly(
                 new Lot(PriceItem.SOIL_CUBIC_METRE, new BigDecimal("2.5")), new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE));
     }
 
@@ -75,9 +76,9 @@ class FillTest {
     @DisplayName("270 cu ft are ten cubic yards loose, or 180 bags of 1.5 cu ft [derived]")
     void wholePacks() {
         Volume volume = Volume.cubicFeet(270);
-        assertThat(SoilPurchase.loose(volume, Units.FEET_AND_INCHES, PRICES).lots().get(0).quantity())
+        assertThat(BulkPurchase.loose(BulkGood.GARDEN_MIX, volume, Units.FEET_AND_INCHES, PRICES).lots().get(0).quantity())
                 .isEqualByComparingTo("10");
-        assertThat(SoilPurchase.bags(volume, Units.FEET_AND_INCHES, PRICES).lots().get(0).quantity())
+        assertThat(BulkPurchase.bags(BulkGood.GARDEN_MIX, volume, Units.FEET_AND_INCHES, PRICES).lots().get(0).quantity())
                 .isEqualByComparingTo("180");
     }
 
@@ -99,8 +100,8 @@ class FillTest {
     @DisplayName("15 bags at 10 are dearer than a cubic metre at 60 with a delivery at 80, 14 are not [long hand]")
     void looseIsCheaperFromANumberOfBagsOn() {
         assertThat(SoilSupply.of(Volume.litres(60), Units.METRIC, PRICES).looseFrom()).contains(15);
-        assertThat(SoilPurchase.cheapest(Volume.litres(14 * 50), Units.METRIC, PRICES).lots()).hasSize(1);
-        assertThat(SoilPurchase.cheapest(Volume.litres(15 * 50), Units.METRIC, PRICES).lots()).hasSize(2);
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(14 * 50), Units.METRIC, PRICES).lots()).hasSize(1);
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(15 * 50), Units.METRIC, PRICES).lots()).hasSize(2);
         assertThat(SoilSupply.of(Volume.litres(60), Units.METRIC, item -> Optional.empty()).looseFrom()).isEmpty();
         assertThat(SoilSupply.of(Volume.litres(60), Units.METRIC, item -> Optional.of(Money.of(CurrencyUnit.EUR,
                 item.equals(PriceItem.SOIL_BAG_LITRES) ? 0.01 : 1000))).looseFrom()).isEmpty();
@@ -109,8 +110,8 @@ class FillTest {
     @Test
     void whatHasNoPriceIsNotChosenOverWhatHas() {
         Function<PriceItem, Optional<Money>> onlyLoose = item -> item.equals(PriceItem.SOIL_BAG_LITRES) ? Optional.empty() : PRICES.apply(item);
-        assertThat(SoilPurchase.cheapest(Volume.litres(50), Units.METRIC, onlyLoose).lots()).hasSize(2);
-        assertThat(SoilPurchase.cheapest(Volume.litres(5000), Units.METRIC, item -> Optional.empty()).lots()).singleElement()
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(50), Units.METRIC, onlyLoose).lots()).hasSize(2);
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(5000), Units.METRIC, item -> Optional.empty()).lots()).singleElement()
                 .satisfies(lot -> assertThat(lot.item()).isEqualTo(PriceItem.SOIL_BAG_LITRES));
     }
 }

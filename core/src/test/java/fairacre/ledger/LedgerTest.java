@@ -147,7 +147,7 @@ class LedgerTest {
 
         private BillLine bags(int season, int count) {
             return new BillLine(season, BillPart.FILL, BAG, BigDecimal.valueOf(count), Optional.of(eur("6.00")),
-                    Optional.of(eur("6.00").multipliedBy(count)), Acquired.BOUGHT, List.of());
+                    Optional.of(eur("6.00").multipliedBy(count)), Acquired.BOUGHT, List.of(), List.of());
         }
 
         private Paid paid(int season, int count, String cost) {
@@ -209,7 +209,7 @@ class LedgerTest {
         @Test
         void whatWasToComeFreeButWasPaidForIsASurprise() {
             List<BillLine> free = new ArrayList<>();
-            free.add(new BillLine(2027, BillPart.FILL, BAG, BigDecimal.TEN, Optional.of(eur("6")), Optional.of(eur("0")), Acquired.FREE, List.of()));
+            free.add(new BillLine(2027, BillPart.FILL, BAG, BigDecimal.TEN, Optional.of(eur("6")), Optional.of(eur("0")), Acquired.FREE, List.of(), List.of()));
             Forecast forecast = Forecast.of(new Budget(eur("300"), BigDecimal.TEN), new Bill(CurrencyUnit.EUR, free), List.of(paid(2027, 10, "50")));
             assertThat(forecast.surprises()).singleElement().satisfies(surprise -> assertThat(surprise.more()).isEqualTo(eur("50")));
             assertThat(forecast.toCome()).isEqualTo(eur("0"));

@@ -38,7 +38,10 @@ import fairacre.plan.SqueezeTest;
 import fairacre.plan.Sundry;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
+import fairacre.plan.Layer;
+import fairacre.plan.LayerKind;
 import fairacre.plan.Walk;
+import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
 import fairacre.plan.WayIn;
 import java.math.BigDecimal;
@@ -191,7 +194,8 @@ public final class Gardens {
                         Optional.of(SEASON + 1))),
                 new GroundChange.PutCarrier(carrier("Barrow", 0.9, true, 0)),
                 new GroundChange.PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS,
-                        List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)))),
+                        List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)), new WalkBuild(Optional.of(SEASON + 1),
+                        List.of(new Layer(LayerKind.BASE, Length.millimetres(100)), new Layer(LayerKind.PAVERS, Length.ZERO)), true, true))),
                 new PurseChange.PutSundry(sundry("Skip", "1", "240", Acquired.BOUGHT)),
                 new PurseChange.PutSundry(new Sundry(id("Spade"), "Spade", SEASON + 1, BillPart.TOOLS, new BigDecimal("2.125"),
                         Optional.empty(), Acquired.KEPT)));

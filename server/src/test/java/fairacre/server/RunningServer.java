@@ -19,17 +19,18 @@ public final class RunningServer {
     private final Line line;
     private final int port;
 
-    private RunningServer() throws Exception {
+    private RunningServer(boolean cuttable) throws Exception {
         String cluster = System.getProperty("fairacre.build.jdbc", "jdbc:postgresql://127.0.0.1:54329");
         String database = "test_" + UUID.randomUUID().toString().replace('-', '_');
         try (Connection connection = DriverManager.getConnection(cluster + "/postgres", "postgres", "");
                 Statement statement = connection.createStatement()) {
             statement.execute("create database " + database);
         }
-        line = new Line(Integer.parseInt(cluster.substring(cluster.lastIndexOf(':') + 1)));
+        int clusterPort = Integer.parseInt(cluster.substring(cluster.lastIndexOf(':') + 1));
+        line = cuttable ? new Line(clusterPort) : null;
         context = SpringApplication.run(FairAcreApplication.class, "--server.port=0", "--fairacre.demo=true",
                 "--fairacre.rehearsal=" + Integer.getInteger("fairacre.rehearsal", 0),
-                "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + line.port() + "/" + database,
+                "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + (cuttable ? line.port() : clusterPort) + "/" + database,
                 "--spring.datasource.username=postgres", "--spring.main.banner-mode=off", "--logging.level.root=ERROR",
                 "--logging.level.com.zaxxer.hikari=OFF", "--logging.level.org.springframework.transaction=OFF");
         port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
@@ -38,20 +39,29 @@ public final class RunningServer {
     /** The server of this run; started at the first call. */
     public static synchronized RunningServer get() {
         if (shared == null) {
-            try {
-                shared = new RunningServer();
-            } catch (Exception failure) {
-                throw new IllegalStateException("the program did not start; is the throwaway cluster of ./fairacre running?", failure);
-            }
+            shared = started(true);
         }
         return shared;
+    }
+
+    /** Another server with no line before its database, as the program runs for gardeners: for what is measured. */
+    public static RunningServer straight() {
+        return started(false);
+    }
+
+    private static RunningServer started(boolean cuttable) {
+        try {
+            return new RunningServer(cuttable);
+        } catch (Exception failure) {
+            throw new IllegalStateException("the program did not start; is the throwaway cluster of ./fairacre running?", failure);
+        }
     }
 
     public String address() {
         return "http://localhost:" + port;
     }
 
-    /** The way to the database. */
+    /** The way to the database; null without one that can be cut. */
     public Line line() {
         return line;
     }

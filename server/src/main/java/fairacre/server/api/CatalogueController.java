@@ -16,12 +16,15 @@ import fairacre.format.FaultyFileException;
 import fairacre.format.Track;
 import fairacre.format.TrackFile;
 import fairacre.plan.Kit;
+import fairacre.plan.Layer;
+import fairacre.plan.LayerKind;
 import fairacre.plan.Material;
 import fairacre.plan.Point;
 import fairacre.plan.Posture;
 import fairacre.plan.PriceItem;
 import fairacre.reach.ReachPreset;
 import fairacre.plan.Surfacing;
+import fairacre.surface.BuildUps;
 import fairacre.walk.CarrierPreset;
 import fairacre.walk.PassingPreset;
 import java.util.Arrays;
@@ -55,13 +58,17 @@ class CatalogueController {
 
     record FeatureView(FeatureKind kind, String label, FeatureKind.Extent extent, Length breadth, Length margin, String caution) {}
 
-    record SurfaceView(Surfacing key, String label, boolean firm) {}
+    /** @param usual its layers, the lowest first */
+    record SurfaceView(Surfacing key, String label, boolean firm, List<Layer> usual, String upkeep) {}
+
+    /** @param loose whether it has a depth and is bought by volume */
+    record LayerView(LayerKind key, String label, boolean loose, double ordered) {}
 
     record SundryView(String label, BillPart part, Acquired acquired) {}
 
     record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<KitView> kits, List<ItemView> items, List<ReachView> reaches,
             String measureYourOwn, List<PassingView> passings, List<CarrierView> carriers,
-            List<FeatureView> features, List<SurfaceView> surfaces, List<ScaleView> scales, List<String> currencies, Length freeboard, Saw saw,
+            List<FeatureView> features, List<SurfaceView> surfaces, List<LayerView> layers, List<ScaleView> scales, List<String> currencies, Length freeboard, Saw saw,
             List<SundryView> sundries) {}
 
     /**
@@ -100,7 +107,8 @@ class CatalogueController {
                         .map(c -> new CarrierView(c.label(), c.width(), c.wheels(), c.turning(), c.source())).toList(),
                 Arrays.stream(FeaturePreset.values())
                         .map(f -> new FeatureView(f.kind(), f.label(), f.kind().extent(), f.breadth(), f.margin(), f.caution())).toList(),
-                Arrays.stream(Surfacing.values()).map(s -> new SurfaceView(s, s.words(), s.firm())).toList(),
+                Arrays.stream(Surfacing.values()).map(s -> new SurfaceView(s, s.words(), s.firm(), BuildUps.usual(s), BuildUps.upkeep(s))).toList(),
+                Arrays.stream(LayerKind.values()).map(k -> new LayerView(k, k.label(), k.good().isPresent(), k.ordered())).toList(),
                 Arrays.stream(Scale.values()).map(s -> new ScaleView(s.name(), s.label())).toList(),
                 CURRENCIES,
                 FillTakeoff.FREEBOARD,

@@ -23,7 +23,10 @@ import fairacre.plan.SpotHeight;
 import fairacre.plan.SqueezeTest;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
+import fairacre.plan.Layer;
+import fairacre.plan.LayerKind;
 import fairacre.plan.Walk;
+import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
 import fairacre.plan.WayIn;
 import java.util.ArrayList;
@@ -52,7 +55,8 @@ final class GroundRows {
     static final Field<? extends Result<?>> CARRIERS = multiset(select(CARRIER.ID, CARRIER.NAME, CARRIER.WIDTH, CARRIER.WHEELS,
             CARRIER.TURNING).from(CARRIER).where(CARRIER.GARDEN.eq(GARDEN.ID))).as("carriers");
 
-    static final Field<? extends Result<?>> WALKS = multiset(select(WALK.ID, WALK.NAME, WALK.GRADE, WALK.SURFACE, WALK.X, WALK.Y)
+    static final Field<? extends Result<?>> WALKS = multiset(select(WALK.ID, WALK.NAME, WALK.GRADE, WALK.SURFACE, WALK.X, WALK.Y, WALK.SEASON,
+            WALK.LAYER_KIND, WALK.LAYER_DEPTH, WALK.DUG_IN, WALK.EDGED)
             .from(WALK).where(WALK.GARDEN.eq(GARDEN.ID))).as("walks");
 
     private GroundRows() {}
@@ -96,7 +100,17 @@ final class GroundRows {
 
     static List<Walk> walks(Record row) {
         return rows(row, WALKS).map(r -> new Walk(r.get(WALK.ID), r.get(WALK.NAME), WalkGrade.valueOf(r.get(WALK.GRADE)),
-                Surfacing.valueOf(r.get(WALK.SURFACE)), points(r.get(WALK.X), r.get(WALK.Y))));
+                Surfacing.valueOf(r.get(WALK.SURFACE)), points(r.get(WALK.X), r.get(WALK.Y)), build(r)));
+    }
+
+    private static WalkBuild build(Record row) {
+        String[] kinds = row.get(WALK.LAYER_KIND);
+        Long[] depths = row.get(WALK.LAYER_DEPTH);
+        List<Layer> layers = new ArrayList<>();
+        for (int i = 0; i < kinds.length; i++) {
+            layers.add(new Layer(LayerKind.valueOf(kinds[i]), new Length(depths[i])));
+        }
+        return new WalkBuild(Optional.ofNullable(row.get(WALK.SEASON)), layers, row.get(WALK.DUG_IN), row.get(WALK.EDGED));
     }
 
     static List<Point> points(Long[] x, Long[] y) {

@@ -16,6 +16,7 @@ import fairacre.plan.Point;
 import fairacre.plan.Site;
 import fairacre.plan.SpotHeight;
 import fairacre.plan.Walk;
+import fairacre.plan.WalkBuild;
 import fairacre.plan.WayIn;
 import fairacre.server.store.generated.tables.records.CarrierRecord;
 import fairacre.server.store.generated.tables.records.FeatureRecord;
@@ -118,7 +119,9 @@ final class GroundWriter {
     }
 
     private WalkRecord row(Walk walk) {
+        WalkBuild build = walk.build();
         return new WalkRecord(garden, walk.id(), walk.name(), walk.grade().name(), walk.surface().name(), xs(walk.corners()),
-                ys(walk.corners()));
+                ys(walk.corners()), build.season().orElse(null), build.layers().stream().map(layer -> layer.kind().name()).toArray(String[]::new),
+                build.layers().stream().map(layer -> layer.depth().micrometres()).toArray(Long[]::new), build.dugIn(), build.edged());
     }
 }

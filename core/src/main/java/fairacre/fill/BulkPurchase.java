@@ -2,6 +2,7 @@ package fairacre.fill;
 
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
+import fairacre.plan.BulkGood;
 import fairacre.plan.PriceItem;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -11,12 +12,12 @@ import java.util.function.Function;
 import org.joda.money.Money;
 
 /**
- * One way to buy a volume of soil: whole bags, or loose in half units with one delivery.
+ * One way to buy a volume of something loose: whole bags, or tipped in half units with one delivery.
  *
  * @param lots what is bought, each with its quantity
  * @param total empty if the price of a lot is not known
  */
-public record SoilPurchase(List<Lot> lots, Optional<Money> total) {
+public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
 
     private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
     private static final double LITRES_PER_BAG_FEET = 42.475269888;
@@ -29,17 +30,17 @@ public record SoilPurchase(List<Lot> lots, Optional<Money> total) {
      * The cheaper of bags and loose at these prices; the one whose price is known if the other's isn't; bags if neither is.
      * Nothing for no volume.
      */
-    public static SoilPurchase cheapest(Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+    public static BulkPurchase cheapest(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
         if (volume.equals(Volume.ZERO)) {
-            return new SoilPurchase(List.of(), Optional.empty());
+            return new BulkPurchase(List.of(), Optional.empty());
         }
-        SoilPurchase bags = bags(volume, units, price);
-        SoilPurchase loose = loose(volume, units, price);
+        BulkPurchase bags = bags(good, volume, units, price);
+        BulkPurchase loose = loose(good, volume, units, price);
         return loose.isCheaperThan(bags) ? loose : bags;
     }
 
     /** Whether its price is known and less than the other's, or the other's is not known. */
-    boolean isCheaperThan(SoilPurchase other) {
+    boolean isCheaperThan(BulkPurchase other) {
         return total.isPresent() && (other.total.isEmpty() || total.get().isLessThan(other.total.get()));
     }
 
@@ -48,16 +49,16 @@ public record SoilPurchase(List<Lot> lots, Optional<Money> total) {
         return Volume.litres(bags * (units == Units.METRIC ? LITRES_PER_BAG : LITRES_PER_BAG_FEET));
     }
 
-    static SoilPurchase bags(Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+    static BulkPurchase bags(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
         boolean metric = units == Units.METRIC;
-        PriceItem item = metric ? PriceItem.SOIL_BAG_LITRES : PriceItem.SOIL_BAG_CUBIC_FEET;
+        PriceItem item = PriceItem.bag(good, units);
         double size = metric ? LITRES_PER_BAG : LITRES_PER_BAG_FEET;
         return priced(List.of(new Lot(item, wholeSteps(volume, size, 1))), price);
     }
 
-    static SoilPurchase loose(Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+    static BulkPurchase loose(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
         boolean metric = units == Units.METRIC;
-        PriceItem item = metric ? PriceItem.SOIL_CUBIC_METRE : PriceItem.SOIL_CUBIC_YARD;
+        PriceItem item = PriceItem.loose(good, units);
         double size = metric ? 1000 : LITRES_PER_CUBIC_YARD;
         return priced(List.of(new Lot(item, wholeSteps(volume, size, 0.5)),
                 new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE)), price);
@@ -69,10 +70,10 @@ public record SoilPurchase(List<Lot> lots, Optional<Money> total) {
         return BigDecimal.valueOf(steps).multiply(BigDecimal.valueOf(step)).stripTrailingZeros();
     }
 
-    private static SoilPurchase priced(List<Lot> lots, Function<PriceItem, Optional<Money>> price) {
+    private static BulkPurchase priced(List<Lot> lots, Function<PriceItem, Optional<Money>> price) {
         Optional<Money> total = lots.stream()
                 .map(lot -> price.apply(lot.item()).map(p -> p.multipliedBy(lot.quantity(), RoundingMode.HALF_UP)))
                 .reduce((a, b) -> a.flatMap(x -> b.map(x::plus))).orElseThrow();
-        return new SoilPurchase(lots, total);
+        return new BulkPurchase(lots, total);
     }
 }

@@ -1,0 +1,110 @@
+package fairacre.cost;
+
+import fairacre.fill.BulkPurchase;
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.measure.Volume;
+import fairacre.plan.Acquired;
+import fairacre.plan.BillPart;
+import fairacre.plan.LayerKind;
+import fairacre.plan.Plan;
+import fairacre.plan.PriceItem;
+import fairacre.surface.LayerTakeoff;
+import fairacre.surface.WalkTakeoff;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.joda.money.Money;
+
+/**
+ * What the walks put on the bill: each stuff once a season over all its walks; loose stuff in bags or tipped, whichever is cheaper;
+ * what is bought by area or length in whole units.
+ */
+final class WalkCosts {
+
+    /** Out of rounding to a square centimetre or a micrometre no further unit is bought. */
+    private static final double ROUNDING = 1e-4;
+
+    private final Plan plan;
+    private final Function<PriceItem, Optional<Money>> price;
+
+    WalkCosts(Plan plan, Function<PriceItem, Optional<Money>> price) {
+        this.plan = plan;
+        this.price = price;
+    }
+
+    List<BillLine> lines(List<WalkTakeoff> walks) {
+        List<BillLine> lines = new ArrayList<>();
+        Map<Integer, List<WalkTakeoff>> bySeason = walks.stream().collect(Collectors.groupingBy(WalkTakeoff::season, TreeMap::new, Collectors.toList()));
+        bySeason.forEach((season, made) -> {
+            Map<PriceItem, Wanted> wanted = new LinkedHashMap<>();
+            Arrays.stream(LayerKind.values()).forEach(kind -> addLayer(kind, made, wanted));
+            addEdging(made, wanted);
+            wanted.forEach((item, want) -> lines.add(BillLine.of(season, BillPart.WALKS, item, want.quantity(), price.apply(item), Acquired.BOUGHT, List.of(),
+                    List.copyOf(want.walks()), plan.currency())));
+        });
+        return lines;
+    }
+
+    /** So much of something, and the walks it is for. */
+    private record Wanted(BigDecimal quantity, SortedSet<UUID> walks) {
+
+        Wanted plus(Wanted other) {
+            SortedSet<UUID> both = new TreeSet<>(walks);
+            both.addAll(other.walks);
+            return new Wanted(quantity.add(other.quantity), both);
+        }
+    }
+
+    /** Each loose load has a delivery of its own: they add up to one line. */
+    private static void add(Map<PriceItem, Wanted> wanted, PriceItem item, BigDecimal quantity, List<WalkTakeoff> walks) {
+        Wanted more = new Wanted(quantity, walks.stream().map(WalkTakeoff::walk).collect(Collectors.toCollection(TreeSet::new)));
+        wanted.merge(item, more, Wanted::plus);
+    }
+
+    private void addLayer(LayerKind kind, List<WalkTakeoff> walks, Map<PriceItem, Wanted> wanted) {
+        List<WalkTakeoff> with = walks.stream().filter(walk -> !walk.area().isZero() && !layers(walk, kind).isEmpty()).toList();
+        if (with.isEmpty()) {
+            return;
+        }
+        List<LayerTakeoff> layers = with.stream().flatMap(walk -> layers(walk, kind).stream()).toList();
+        if (kind.good().isPresent()) {
+            Volume volume = layers.stream().map(LayerTakeoff::volume).reduce(Volume.ZERO, Volume::plus);
+            for (BulkPurchase.Lot lot : BulkPurchase.cheapest(kind.good().get(), volume, plan.units(), price).lots()) {
+                add(wanted, lot.item(), lot.quantity(), with);
+            }
+        } else {
+            Area covered = layers.stream().map(LayerTakeoff::covered).reduce(Area.ZERO, Area::plus);
+            double units = plan.units() == Units.METRIC ? covered.squareMetres() : covered.squareFeet();
+            add(wanted, PriceItem.area(kind, plan.units()), whole(units), with);
+        }
+    }
+
+    private void addEdging(List<WalkTakeoff> walks, Map<PriceItem, Wanted> wanted) {
+        List<WalkTakeoff> edged = walks.stream().filter(walk -> walk.edging().isPositive()).toList();
+        Length length = edged.stream().map(WalkTakeoff::edging).reduce(Length.ZERO, Length::plus);
+        if (length.isPositive()) {
+            double units = plan.units() == Units.METRIC ? length.metres() : length.inches() / 12;
+            add(wanted, PriceItem.edging(plan.units()), whole(units), edged);
+        }
+    }
+
+    private static List<LayerTakeoff> layers(WalkTakeoff walk, LayerKind kind) {
+        return walk.layers().stream().filter(layer -> layer.layer().kind() == kind).toList();
+    }
+
+    private static BigDecimal whole(double units) {
+        return BigDecimal.valueOf((long) Math.ceil(units - ROUNDING));
+    }
+}
