@@ -7,6 +7,7 @@ import {
   formatShare,
   formatVolume,
   formatTonnes,
+  parseVolume,
 } from "./figures";
 
 describe("loads", () => {
@@ -46,5 +47,20 @@ describe("figures", () => {
     expect(formatShare(0.001)).toBe("<1 %");
     expect(formatShare(0)).toBe("0 %");
     expect(formatShare(0.284)).toBe("28 %");
+  });
+});
+
+describe("volumes that somebody types", () => {
+  it.each([
+    ["250 L", "METRIC", 250],
+    ["0,5 m³", "METRIC", 500],
+    ["2 m3", "FEET_AND_INCHES", 2000],
+    ["85", "METRIC", 85],
+    ["3", "FEET_AND_INCHES", 84.951],
+    ["1 cu yd", "METRIC", 764.555],
+    ["a heap", "METRIC", null],
+    ["-3 L", "METRIC", null],
+  ] as const)("reads %s", (text, units, litres) => {
+    expect(parseVolume(text, units)).toBe(litres);
   });
 });

@@ -23,6 +23,22 @@ export function formatVolume(litres: number, units: Units): string {
   return cubicFeet < 27 ? `${cubicFeet.toFixed(1)} cu ft` : `${(cubicFeet / 27).toFixed(2)} cu yd`;
 }
 
+const LITRES: Readonly<Record<string, number>> = {
+  l: 1,
+  m3: 1000,
+  "m³": 1000,
+  "cu ft": LITRES_PER_CUBIC_FOOT,
+  "cu yd": 27 * LITRES_PER_CUBIC_FOOT,
+};
+
+/** Litres from "250 L", "0,5 m³", "3 cu ft" or "1 cu yd"; a bare number is litres or cubic feet. Null for what is none of these. */
+export function parseVolume(text: string, units: Units): number | null {
+  const read = /^(\d+(?:[.,]\d+)?)\s*(l|m3|m³|cu ft|cu yd)?$/i.exec(text.trim());
+  if (!read?.[1]) return null;
+  const litres = LITRES[read[2]?.toLowerCase() ?? (units === "METRIC" ? "l" : "cu ft")];
+  return litres === undefined ? null : Math.round(Number(read[1].replace(",", ".")) * litres * 1000) / 1000;
+}
+
 /** A load: to a tenth of a tonne, or to a hundred pounds. */
 export function formatTonnes(tonnes: number, units: Units): string {
   return units === "METRIC"

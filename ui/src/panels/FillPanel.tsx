@@ -3,7 +3,9 @@ import { formatLength } from "../measure/lengths";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { BillTable } from "./BillTable";
+import { FillingForm } from "./FillingForm";
 import { SoilSupplies } from "./SoilSupplies";
+import { SupplyForm } from "./SupplyForm";
 
 /** How much soil each bed takes, and how it is bought. */
 export function FillPanel() {
@@ -12,6 +14,10 @@ export function FillPanel() {
     a.name.localeCompare(b.name, undefined, { numeric: true }),
   );
   const filled = beds.filter((bed) => bed.fill > 0);
+  const chosen = filled.filter((bed) => desk.selection.has(bed.bed));
+  const toFill = (chosen.length > 0 ? chosen : filled).flatMap(
+    ({ bed }) => desk.plan.beds.find(({ id }) => id === bed) ?? [],
+  );
   const soil = (desk.report?.bill ?? []).filter((line) => line.part === "FILL");
   return (
     <div className="space-y-3">
@@ -62,10 +68,13 @@ export function FillPanel() {
           </tr>
         </tbody>
       </table>
-      <h3>Soil to buy, by season</h3>
+      <FillingForm key={toFill.map((bed) => bed.id).join()} beds={toFill} />
+      <SupplyForm />
+      <h3>What to buy, by season</h3>
       <BillTable lines={soil} empty="No soil to buy." />
       <p className="text-sm text-soft">
-        Bags or loose, whichever is cheaper for the season, delivery included.
+        Bags or loose, whichever is cheaper for the season, delivery included. What settles is a later year’s
+        top-up, not ordered at once.
       </p>
       <SoilSupplies />
       <p className="text-sm text-soft">{words.soilCaution}</p>

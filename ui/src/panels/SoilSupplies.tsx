@@ -1,26 +1,20 @@
 import { useSoilSupply } from "../api/queries";
-import type { BulkPurchase, SoilSupply } from "../api/types";
+import type { BulkPurchase, SeasonSoil } from "../api/types";
 import { formatMoney, formatTonnes, formatVolume } from "../measure/figures";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { nameOf } from "./FillingForm";
 
 /** Bags against loose soil for each season, what is carried to the beds, and what settles. */
 export function SoilSupplies() {
   const desk = useDesk();
   const { data } = useSoilSupply(desk.plan.id, desk.garden.revision);
   if (!data || data.length === 0) return null;
-  const looseFrom = data[0]?.supply.looseFrom;
   return (
     <section className="space-y-2 border-t border-rule pt-2">
       <h3>Bags or loose, and the carrying</h3>
-      {looseFrom !== undefined && (
-        <p className="text-sm">
-          At these prices loose is cheaper from <span className="figures">{looseFrom}</span>{" "}
-          {looseFrom === 1 ? "bag" : "bags"} on, if a lorry can tip near by.
-        </p>
-      )}
-      {data.map(({ season, supply }) => (
-        <Supply key={season} season={season} supply={supply} />
+      {data.map((soil) => (
+        <Supply key={`${String(soil.season)} ${String(soil.topUp)} ${soil.supply.good}`} soil={soil} />
       ))}
       <p className="text-sm text-soft">{words.settling}</p>
       <p className="text-sm text-soft">{words.payload}</p>
@@ -28,23 +22,39 @@ export function SoilSupplies() {
   );
 }
 
-function Supply({ season, supply }: { season: number; supply: SoilSupply }) {
-  const { units } = useDesk();
-  const { loads } = supply;
+function Supply({ soil: { season, topUp, supply } }: { soil: SeasonSoil }) {
+  const { units, catalogue, plan } = useDesk();
+  const { loads, looseFrom } = supply;
+  const buys = supply.bags.lots.length > 0;
   const settled = (litres: number) => formatVolume(litres, units);
   return (
     <div data-testid="supply">
       <h4>
-        <span className="figures">{season}</span>:{" "}
+        <span className="figures">{season}</span>: {nameOf(catalogue.goods, supply.good)},{" "}
         <span className="figures">{formatVolume(supply.volume, units)}</span>
+        {topUp && ", the yearly top-up"}
       </h4>
-      <table className="w-full text-sm">
-        <tbody>
-          <Way name="bags" purchase={supply.bags} chosen={!supply.looseIsCheaper} />
-          <Way name="loose, tipped" purchase={supply.loose} chosen={supply.looseIsCheaper} />
-        </tbody>
-      </table>
+      {supply.onHand > 0 && (
+        <p className="text-sm">
+          <span className="figures">{formatVolume(supply.onHand, units)}</span> of it is on hand
+          {buys ? "." : ": nothing to buy."}
+        </p>
+      )}
+      {buys && (
+        <table className="w-full text-sm">
+          <tbody>
+            <Way name="bags" purchase={supply.bags} chosen={!supply.looseIsChosen} />
+            <Way name="loose, tipped" purchase={supply.loose} chosen={supply.looseIsChosen} />
+          </tbody>
+        </table>
+      )}
       <ul className="list-disc pl-4 text-sm">
+        {looseFrom !== undefined && buys && plan.supply.tipping && (
+          <li>
+            Loose is cheaper from <span className="figures">{looseFrom}</span>{" "}
+            {looseFrom === 1 ? "bag" : "bags"} on.
+          </li>
+        )}
         <li>
           <span className="figures">{loads.barrows}</span> barrows: about{" "}
           <span className="figures">{supply.barrowHours.toFixed(1)}</span> h for{" "}
@@ -53,9 +63,9 @@ function Supply({ season, supply }: { season: number; supply: SoilSupply }) {
         <li>
           <span className="figures">
             {formatTonnes(supply.leastTonnes, units)} to {formatTonnes(supply.mostTonnes, units)}
-          </span>{" "}
-          wet: <span className="figures">{loads.trailers}</span> {loads.trailers === 1 ? "load" : "loads"} of
-          a small trailer within its payload.
+          </span>
+          , the wetter the more: <span className="figures">{loads.trailers}</span>{" "}
+          {loads.trailers === 1 ? "load" : "loads"} of a small trailer within its payload.
         </li>
         <li>
           Settles by{" "}

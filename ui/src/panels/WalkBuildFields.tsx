@@ -164,7 +164,7 @@ function Ordered({ takeoff }: { takeoff: WalkTakeoff["layers"][number] | undefin
     <>
       order <span className="figures">{amount}</span>
       {more > 1 &&
-        `, ${String(Math.round((more - 1) * 100))} % of it for ${words.moreFor(takeoff.volume > 0)}`}
+        `: ${String(Math.round((more - 1) * 100))} % more than lies there, for ${words.moreFor(takeoff.volume > 0)}`}
     </>
   );
 }

@@ -9,11 +9,14 @@ import { SoilSupplies } from "./SoilSupplies";
 const euro = (amount: string) => ({ amount, currency: "EUR" });
 const soil: SeasonSoil = {
   season: 2027,
+  topUp: false,
   supply: {
+    good: "GARDEN_MIX",
+    onHand: 0,
     volume: 1000,
     bags: { lots: [{ item: "soil/bag", quantity: 20 }], total: euro("200.00") },
     loose: { lots: [{ item: "soil/other", quantity: 1 }], total: euro("140.00") },
-    looseIsCheaper: true,
+    looseIsChosen: true,
     looseFrom: 15,
     loads: { barrows: 12, trailers: 3, skips: 1 },
     barrowHours: 1,
@@ -47,15 +50,26 @@ describe("how soil comes to the beds", () => {
   it("tells the trips, the load and what settles", async () => {
     answering([soil]);
     const supply = await screen.findByTestId("supply");
-    expect(screen.getByText(/loose is cheaper from/)).toHaveTextContent(
-      "from 15 bags on, if a lorry can tip near by",
-    );
+    expect(supply).toHaveTextContent("2027: Garden mix, 1.00 m³");
+    expect(supply).toHaveTextContent("Loose is cheaper from 15 bags on");
     expect(supply).toHaveTextContent("12 barrows: about 1.0 h for 30 m there and back");
-    expect(supply).toHaveTextContent("1.2 t to 1.6 t wet: 3 loads of a small trailer within its payload");
+    expect(supply).toHaveTextContent(
+      "1.2 t to 1.6 t, the wetter the more: 3 loads of a small trailer within its payload",
+    );
     expect(supply).toHaveTextContent(
       "Settles by 50 L to 100 L in the first year: plan that much more for 2028",
     );
     expect(screen.getByText(/plate/)).toBeInTheDocument();
+  });
+
+  it("tells what is on hand, and that a top-up is one", async () => {
+    const none = { lots: [] };
+    const topUp = { ...soil.supply, good: "COMPOST" as const, onHand: 1000, bags: none, loose: none };
+    answering([{ ...soil, topUp: true, supply: topUp }]);
+    const supply = await screen.findByTestId("supply");
+    expect(supply).toHaveTextContent("2027: Compost, 1.00 m³, the yearly top-up");
+    expect(supply).toHaveTextContent("1.00 m³ of it is on hand: nothing to buy.");
+    expect(within(supply).queryByRole("row")).toBeNull();
   });
 
   it("without a price nothing is called cheaper", async () => {

@@ -47,8 +47,12 @@ function shown() {
 describe("what a walk is made of", () => {
   it("tells layer by layer what is ordered and what is dug out for it", () => {
     shown();
-    expect(screen.getByText(/25 % of it for compaction and waste/)).toHaveTextContent("order 1.50 m³");
-    expect(screen.getByText(/10 % of it for laps, cuts and waste/)).toHaveTextContent("order 13.20 m²");
+    expect(screen.getByText(/25 % more than lies there, for compaction and waste/)).toHaveTextContent(
+      "order 1.50 m³",
+    );
+    expect(screen.getByText(/10 % more than lies there, for laps, cuts and waste/)).toHaveTextContent(
+      "order 13.20 m²",
+    );
     const taken = within(screen.getByTestId("walk-takeoff"));
     expect(taken.getByText(/of ground, free of beds/)).toHaveTextContent("12.00 m²");
     expect(taken.getByText(/Dug out/)).toHaveTextContent("2.25 m³ loose, 27 barrows or 1 skip");

@@ -49,6 +49,7 @@ export const plan: Plan = {
   carriers: [],
   walks: [],
   sundries: [],
+  supply: { tipping: true, spoil: false, topUpYears: 0, onHand: [] },
   prices: [{ item: "cedar/board", amount: euro("20.00"), guess: true }],
 };
 
@@ -232,6 +233,28 @@ export const catalogue: Catalogue = {
   currencies: ["EUR"],
   freeboard: 0.0254,
   saw: { kerf: 0.003175, trim: 0.0127 },
+  goods: [
+    { key: "GARDEN_MIX", label: "Garden mix" },
+    { key: "TOPSOIL", label: "Topsoil" },
+    { key: "COMPOST", label: "Compost" },
+    { key: "MANURE", label: "Rotted manure" },
+    { key: "WOOD", label: "Logs, brush and leaves" },
+  ],
+  recipes: [
+    { label: "One good mix", remark: "The dearest.", filling: { parts: [{ good: "GARDEN_MIX", parts: 1 }] } },
+    {
+      label: "Wood below",
+      remark: "It sinks.",
+      filling: {
+        parts: [
+          { good: "TOPSOIL", parts: 60 },
+          { good: "COMPOST", parts: 40 },
+        ],
+        below: { good: "WOOD", percent: 40 },
+      },
+    },
+  ],
+  topUp: 0.0254,
   sundries: [
     { label: "Skip", part: "GROUND", acquired: "BOUGHT" },
     { label: "Tools", part: "TOOLS", acquired: "KEPT" },

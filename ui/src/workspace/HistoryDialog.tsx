@@ -28,7 +28,7 @@ export function HistoryDialog({
             <Dialog.Title className="grow text-lg">Edits, newest first</Dialog.Title>
             <Dialog.Close className="text-button">Close</Dialog.Close>
           </div>
-          <ol className="mt-2 min-h-0 overflow-y-auto">
+          <ol className="relative mt-2 min-h-0 overflow-y-auto">
             {history.data?.length === 0 && <li className="text-soft">Nothing has been edited yet.</li>}
             {(history.data ?? []).map((entry) => (
               <li key={entry.id} className="border-t border-hair py-1.5">

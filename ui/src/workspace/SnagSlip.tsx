@@ -33,7 +33,7 @@ export function SnagSlip() {
         )}
       </h2>
       {judged && snags.length === 0 && fresh.length === 0 && <p className="p-3 text-soft">{words.noSnags}</p>}
-      <ol className="min-h-0 overflow-y-auto">
+      <ol className="relative min-h-0 overflow-y-auto">
         {fresh.map((snag) => (
           <li key={keyOf(snag)} className="border-b border-hair bg-snagpale px-3 py-2">
             <span className="text-sm font-semibold text-snag">New: </span>

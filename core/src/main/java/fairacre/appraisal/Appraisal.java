@@ -118,8 +118,8 @@ public final class Appraisal {
             beds.add(bed(standing.get(i), reach().get(i), whole));
         }
         Area growing = beds.stream().map(BedAppraisal::soil).reduce(Area.ZERO, Area::plus);
-        List<SeasonCost> bySeason = plan.seasonsOfChange().stream()
-                .map(s -> new SeasonCost(s, bill().total(s))).toList();
+        List<SeasonCost> bySeason = Stream.concat(plan.seasonsOfChange().stream(), bill().lines().stream().map(BillLine::season))
+                .distinct().sorted().map(s -> new SeasonCost(s, bill().total(s))).toList();
         return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(whole), purse(),
                 bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), SurfaceStudy.of(plan, memo));
     }
@@ -188,6 +188,7 @@ public final class Appraisal {
         finders.add(() -> new LevelSnags(context).find());
         finders.add(() -> new FrameSnags(context).find());
         finders.add(() -> new SurfaceSnags(context).find());
+        finders.add(() -> new FillSnags(context).find());
         finders.add(() -> new CostSnags(context).find(whole, cost.purse(whole)));
         // Remedies share what they find out about a bed's surroundings, one after the other.
         Stream<Supplier<List<Snag>>> order = withRemedies ? finders.stream() : finders.parallelStream();

@@ -34,6 +34,7 @@ public enum SnagRule {
     WALK_TOO_NARROW("A walk has to be as wide as whoever must pass on it.",
             "2010 ADA Standards 403.5.1 for a wheelchair (36 in clear); common practice for feet (18 to 24 in) and a barrow (36 to 42 in)"),
     EDGE_STRIP("A strip between a bed and the plot's edge that nobody can get into is left to weeds.", "common practice"),
+    WOOD_IN_SHALLOW_BED("Wood below the soil is only sensible in beds filled 15 in deep and more: roots need 8 to 12 in of soil above it.", "common practice"),
     WALK_RAISES_GROUND("A walk built up on the ground takes height from the beds beside it: dig out first, then lay the base.", "common practice"),
     FABRIC_UNDER_STONE("Fabric beneath chippings or fines clogs, shows and makes weeding worse.", "common practice"),
     SIDE_SPLICED("A side longer than the longest board in stock has to be spliced over a post or plate.", "common practice"),

@@ -1,7 +1,5 @@
 package fairacre.cost;
 
-import fairacre.fill.BulkPurchase;
-import fairacre.fill.SoilSupply;
 import fairacre.frame.BestCut;
 import fairacre.frame.BoardsOfLength;
 import fairacre.frame.CutList;
@@ -11,14 +9,12 @@ import fairacre.frame.Stock;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
-import fairacre.measure.Volume;
 import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Budget;
-import fairacre.plan.BulkGood;
 import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
@@ -42,7 +38,7 @@ import org.joda.money.Money;
 
 /**
  * The bill of a plan over all its seasons. Boards of one kind that are wanted in one season are laid out together over all
- * beds, and the season's soil, and each stuff of its walks, is bought in one go.
+ * beds, and each good for its beds and walks is bought in one go.
  */
 public final class CostStudy {
 
@@ -66,12 +62,17 @@ public final class CostStudy {
     }
 
     public Bill bill() {
-        Bill drawn = billOf(allJobs());
-        List<BillLine> lines = new ArrayList<>(drawn.lines());
+        List<Job> jobs = allJobs();
+        List<BillLine> lines = frames(jobs);
+        lines.addAll(soilCosts().lines(jobs));
         lines.addAll(new WalkCosts(plan, this::price).lines(SurfaceStudy.of(plan, memo)));
         plan.sundries().stream().map(this::line).forEach(lines::add);
         lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
         return new Bill(plan.currency(), lines);
+    }
+
+    private SoilCosts soilCosts() {
+        return new SoilCosts(plan, memo, this::price);
     }
 
     /** The question what has to be bought for a bed. */
@@ -89,16 +90,9 @@ public final class CostStudy {
         return jobs.stream().collect(Collectors.groupingBy(Job::season, TreeMap::new, Collectors.toList()));
     }
 
-    /** The ways to get the soil of each season in which beds take some. */
+    /** The ways to get what fills the beds, by season and good. */
     public List<SeasonSoil> soil() {
-        List<SeasonSoil> supplies = new ArrayList<>();
-        bySeason(allJobs()).forEach((season, wanted) -> {
-            Volume volume = wanted.stream().map(Job::soil).reduce(Volume.ZERO, Volume::plus);
-            if (volume.millilitres() > 0) {
-                supplies.add(new SeasonSoil(season, SoilSupply.of(volume, plan.units(), this::price)));
-            }
-        });
-        return supplies;
+        return soilCosts().seasons(allJobs());
     }
 
     /**
@@ -125,13 +119,18 @@ public final class CostStudy {
     }
 
     private Bill billOf(List<Job> jobs) {
+        List<BillLine> lines = frames(jobs);
+        lines.addAll(soilCosts().bought(jobs));
+        return new Bill(plan.currency(), lines);
+    }
+
+    private List<BillLine> frames(List<Job> jobs) {
         List<BillLine> lines = new ArrayList<>();
         bySeason(jobs).forEach((season, wanted) -> {
             addBoards(season, wanted, lines);
             addKits(season, wanted, lines);
-            addSoil(season, wanted, lines);
         });
-        return new Bill(plan.currency(), lines);
+        return lines;
     }
 
     private record Kind(Material material, Board board) {}
@@ -212,7 +211,7 @@ public final class CostStudy {
         byKind(jobs).forEach((kind, wanted) -> {
             for (BoardsOfLength boards : cutList(kind, wanted).boards()) {
                 PriceItem item = PriceItem.board(kind.material(), kind.board(), boards.stock());
-                lines.add(line(season, BillPart.FRAMES, item, BigDecimal.valueOf(boards.count()), beds(wanted)));
+                lines.add(line(season, item, BigDecimal.valueOf(boards.count()), beds(wanted)));
             }
         });
     }
@@ -234,7 +233,7 @@ public final class CostStudy {
         Map<Kit, List<Job>> byKit = new TreeMap<>();
         jobs.forEach(job -> job.kit().ifPresent(kit -> byKit.computeIfAbsent(kit, k -> new ArrayList<>()).add(job)));
         byKit.forEach((kit, wanted) ->
-                lines.add(line(season, BillPart.FRAMES, PriceItem.kit(kit), BigDecimal.valueOf(wanted.size()), beds(wanted))));
+                lines.add(line(season, PriceItem.kit(kit), BigDecimal.valueOf(wanted.size()), beds(wanted))));
     }
 
     /** The question how pieces are laid out on boards. */
@@ -253,16 +252,8 @@ public final class CostStudy {
         return known;
     }
 
-    private void addSoil(int season, List<Job> jobs, List<BillLine> lines) {
-        List<Job> filled = jobs.stream().filter(job -> job.soil().millilitres() > 0).toList();
-        Volume volume = filled.stream().map(Job::soil).reduce(Volume.ZERO, Volume::plus);
-        for (BulkPurchase.Lot lot : BulkPurchase.cheapest(BulkGood.GARDEN_MIX, volume, plan.units(), this::price).lots()) {
-            lines.add(line(season, BillPart.FILL, lot.item(), lot.quantity(), beds(filled)));
-        }
-    }
-
-    private BillLine line(int season, BillPart part, PriceItem item, BigDecimal quantity, List<UUID> beds) {
-        return BillLine.of(season, part, item, quantity, price(item), Acquired.BOUGHT, beds, List.of(), plan.currency());
+    private BillLine line(int season, PriceItem item, BigDecimal quantity, List<UUID> beds) {
+        return BillLine.of(season, BillPart.FRAMES, item, quantity, price(item), Acquired.BOUGHT, beds, List.of(), plan.currency());
     }
 
     private BillLine line(Sundry sundry) {

@@ -1,16 +1,21 @@
 package fairacre.cost;
 
 import fairacre.fill.FillTakeoff;
+import fairacre.fill.Ingredients;
 import fairacre.frame.FrameTakeoff;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
+import fairacre.plan.BulkGood;
+import fairacre.plan.Filling;
 import fairacre.plan.Frame;
 import fairacre.plan.Kit;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.SortedMap;
 import java.util.UUID;
 
 /**
@@ -18,12 +23,13 @@ import java.util.UUID;
  *
  * <p>The first revision buys everything. A later one that keeps outline, material, board and joint and stands higher buys the
  * added courses only; one that stands no higher buys no boards; any other builds a new frame. Soil that is in the bed is
- * used again, so only the difference is bought. A bed that stood already costs nothing until it is rebuilt.
+ * used again, so only the difference is bought, of the mix that goes on top. A bed that stood already costs nothing until it is rebuilt.
  *
  * @param frame the frame whose boards are bought; empty if none are
+ * @param soil what of each good is added
  * @param kit the ready-made bed that is bought; empty if it is none, or if it stands already
  */
-record Job(UUID bed, int season, Optional<Frame> frame, List<Length> pieces, Optional<Kit> kit, Volume soil) {
+record Job(UUID bed, int season, Optional<Frame> frame, List<Length> pieces, Optional<Kit> kit, SortedMap<BulkGood, Volume> soil) {
 
     static List<Job> of(Bed bed) {
         List<Job> jobs = new ArrayList<>();
@@ -37,14 +43,15 @@ record Job(UUID bed, int season, Optional<Frame> frame, List<Length> pieces, Opt
 
     static Job of(UUID bed, BedRevision before, BedRevision revision) {
         if (before == null && revision.existing()) {
-            return new Job(bed, revision.from(), Optional.empty(), List.of(), Optional.empty(), Volume.ZERO);
+            return new Job(bed, revision.from(), Optional.empty(), List.of(), Optional.empty(), Collections.emptySortedMap());
         }
         Optional<Frame> bought = bought(before, revision);
         List<Length> pieces = bought.map(f -> FrameTakeoff.of(revision, f).lengths()).orElse(List.of());
         Volume now = FillTakeoff.of(revision).volume();
         Volume there = before == null ? Volume.ZERO : FillTakeoff.of(before).volume();
         Optional<Kit> kit = revision.build().kit().filter(k -> before == null || before.build().kit().filter(k::equals).isEmpty());
-        return new Job(bed, revision.from(), bought, pieces, kit, now.lessOrNone(there));
+        Filling filling = there.equals(Volume.ZERO) ? revision.build().fill() : revision.build().fill().withoutBelow();
+        return new Job(bed, revision.from(), bought, pieces, kit, Ingredients.of(filling, now.lessOrNone(there)));
     }
 
     private static Optional<Frame> bought(BedRevision before, BedRevision revision) {

@@ -81,7 +81,7 @@ final class WalkCosts {
         List<LayerTakeoff> layers = with.stream().flatMap(walk -> layers(walk, kind).stream()).toList();
         if (kind.good().isPresent()) {
             Volume volume = layers.stream().map(LayerTakeoff::volume).reduce(Volume.ZERO, Volume::plus);
-            for (BulkPurchase.Lot lot : BulkPurchase.cheapest(kind.good().get(), volume, plan.units(), price).lots()) {
+            for (BulkPurchase.Lot lot : BulkPurchase.cheapest(kind.good().get(), volume, plan.supply().tipping(), plan.units(), price).lots()) {
                 add(wanted, lot.item(), lot.quantity(), with);
             }
         } else {

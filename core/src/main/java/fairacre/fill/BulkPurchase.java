@@ -26,13 +26,15 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
     /** A quantity of something sold by the piece; loose soil comes in halves. */
     public record Lot(PriceItem item, BigDecimal quantity) {}
 
+    private static final BulkPurchase NOTHING = new BulkPurchase(List.of(), Optional.empty());
+
     /**
-     * The cheaper of bags and loose at these prices; the one whose price is known if the other's isn't; bags if neither is.
-     * Nothing for no volume.
+     * The cheaper of bags and loose at these prices; the one whose price is known if the other's isn't; bags if neither is, or if no lorry
+     * can tip. Nothing for no volume.
      */
-    public static BulkPurchase cheapest(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
-        if (volume.equals(Volume.ZERO)) {
-            return new BulkPurchase(List.of(), Optional.empty());
+    public static BulkPurchase cheapest(BulkGood good, Volume volume, boolean tipping, Units units, Function<PriceItem, Optional<Money>> price) {
+        if (!tipping) {
+            return bags(good, volume, units, price);
         }
         BulkPurchase bags = bags(good, volume, units, price);
         BulkPurchase loose = loose(good, volume, units, price);
@@ -50,6 +52,9 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
     }
 
     static BulkPurchase bags(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+        if (volume.equals(Volume.ZERO)) {
+            return NOTHING;
+        }
         boolean metric = units == Units.METRIC;
         PriceItem item = PriceItem.bag(good, units);
         double size = metric ? LITRES_PER_BAG : LITRES_PER_BAG_FEET;
@@ -57,6 +62,9 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
     }
 
     static BulkPurchase loose(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+        if (volume.equals(Volume.ZERO)) {
+            return NOTHING;
+        }
         boolean metric = units == Units.METRIC;
         PriceItem item = PriceItem.loose(good, units);
         double size = metric ? 1000 : LITRES_PER_CUBIC_YARD;

@@ -1,6 +1,7 @@
 package fairacre.fill;
 
 import fairacre.measure.Volume;
+import fairacre.plan.BulkGood;
 
 /**
  * How loose soil leaves, or comes.
@@ -22,9 +23,19 @@ public record Loads(long barrows, long trailers, long skips) {
     /** What a common builder's skip of 6 cu yd holds and may carry of soil, cubic metres (common practice). */
     private static final double SKIP = 4;
 
+    /** Of soil that was dug out. */
     public static Loads of(Volume loose) {
+        return of(loose, WET_SOIL);
+    }
+
+    /** Of a good as heavy as it is when wet. */
+    public static Loads of(Volume loose, BulkGood good) {
+        return of(loose, good.mostDensity());
+    }
+
+    private static Loads of(Volume loose, double density) {
         double cubicMetres = loose.millilitres() / 1e6;
-        double trailer = Math.min(TRAILER, PAYLOAD / WET_SOIL);
+        double trailer = Math.min(TRAILER, PAYLOAD / density);
         return new Loads(loads(cubicMetres, BARROW), loads(cubicMetres, trailer), loads(cubicMetres, SKIP));
     }
 

@@ -9,44 +9,55 @@ import java.util.function.Function;
 import org.joda.money.Money;
 
 /**
- * The ways to get a volume of soil to the beds, side by side, and what carrying it takes; for no volume no packs and no trips.
+ * The ways to get a volume of one good to the beds, side by side, and what carrying it takes; for no volume no packs and no trips.
  *
- * @param bags whole bags
+ * @param volume that is wanted
+ * @param onHand what of it is there already
+ * @param bags whole bags, of what is not there
  * @param loose by the half cubic metre or yard, with one delivery
- * @param looseIsCheaper whether the bill buys it loose: its price is known, and less than that of the bags
- * @param looseFrom the least number of bags to which loose soil is the cheaper choice; empty if it is for no number up to
+ * @param looseIsChosen whether the bill buys it loose: a lorry can tip, its price is known, and less than that of the bags
+ * @param looseFrom the least number of bags to which loose is the cheaper choice; empty if it is for no number up to
  *     {@link #MOST_BAGS}, or if a price is missing
- * @param loads trips with a barrow, or of a small trailer within its payload
+ * @param loads trips with a barrow, or of a small trailer within its payload, for the whole volume
  * @param barrowHours for the trips with a barrow, {@link #MINUTES_PER_TRIP} each
- * @param leastTonnes of the soil, wet; topsoil is 1.2 to 1.6 t to the cubic metre (common practice)
- * @param settlesLeast what is missing again after the first year, 5 to 10 % for a mix with mineral soil (common practice)
+ * @param leastTonnes of the whole volume, as dry as it comes
+ * @param mostTonnes wet
+ * @param settlesLeast what is missing again after the first year; of wood, after some years
  */
-public record SoilSupply(Volume volume, BulkPurchase bags, BulkPurchase loose, boolean looseIsCheaper, Optional<Integer> looseFrom, Loads loads,
-        double barrowHours, double leastTonnes, double mostTonnes, Volume settlesLeast, Volume settlesMost) {
+public record SoilSupply(BulkGood good, Volume volume, Volume onHand, BulkPurchase bags, BulkPurchase loose, boolean looseIsChosen,
+        Optional<Integer> looseFrom, Loads loads, double barrowHours, double leastTonnes, double mostTonnes, Volume settlesLeast, Volume settlesMost) {
 
     /** A trip with the barrow, 30 m there and back, filled and emptied: about 5 minutes (common practice). */
     public static final double MINUTES_PER_TRIP = 5;
 
     static final int MOST_BAGS = 2000;
-    private static final double LEAST_DENSITY = 1.2;
-    private static final double MOST_DENSITY = 1.6;
-    private static final double LEAST_SETTLING = 0.05;
-    private static final double MOST_SETTLING = 0.10;
+    private static final double KILOGRAMS_PER_TONNE = 1000;
 
-    public static SoilSupply of(Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
-        Loads loads = Loads.of(volume);
-        double tonnesOfWater = volume.litres() / 1000;
-        BulkPurchase bags = BulkPurchase.bags(BulkGood.GARDEN_MIX, volume, units, price);
-        BulkPurchase loose = BulkPurchase.loose(BulkGood.GARDEN_MIX, volume, units, price);
-        return new SoilSupply(volume, bags, loose, loose.isCheaperThan(bags), looseFrom(units, price), loads, loads.barrows() * MINUTES_PER_TRIP / 60, tonnesOfWater * LEAST_DENSITY,
-                tonnesOfWater * MOST_DENSITY, Volume.litres(volume.litres() * LEAST_SETTLING), Volume.litres(volume.litres() * MOST_SETTLING));
+    /**
+     * @param onHand at most the volume
+     * @param tipping whether a lorry can tip near by
+     */
+    public static SoilSupply of(BulkGood good, Volume volume, Volume onHand, boolean tipping, Units units, Function<PriceItem, Optional<Money>> price) {
+        Loads loads = Loads.of(volume, good);
+        Volume bought = volume.lessOrNone(onHand);
+        BulkPurchase bags = BulkPurchase.bags(good, bought, units, price);
+        BulkPurchase loose = BulkPurchase.loose(good, bought, units, price);
+        return new SoilSupply(good, volume, onHand, bags, loose, tipping && loose.isCheaperThan(bags), looseFrom(good, units, price), loads,
+                loads.barrows() * MINUTES_PER_TRIP / 60, volume.cubicMetres() * good.leastDensity() / KILOGRAMS_PER_TONNE,
+                volume.cubicMetres() * good.mostDensity() / KILOGRAMS_PER_TONNE, Volume.litres(volume.litres() * good.leastSettling()),
+                Volume.litres(volume.litres() * good.mostSettling()));
     }
 
-    private static Optional<Integer> looseFrom(Units units, Function<PriceItem, Optional<Money>> price) {
+    /** What the bill buys; nothing if all is on hand. */
+    public BulkPurchase chosen() {
+        return looseIsChosen ? loose : bags;
+    }
+
+    private static Optional<Integer> looseFrom(BulkGood good, Units units, Function<PriceItem, Optional<Money>> price) {
         for (int bags = 1; bags <= MOST_BAGS; bags++) {
             Volume full = BulkPurchase.bagsOf(bags, units);
-            Optional<Money> bagged = BulkPurchase.bags(BulkGood.GARDEN_MIX, full, units, price).total();
-            Optional<Money> tipped = BulkPurchase.loose(BulkGood.GARDEN_MIX, full, units, price).total();
+            Optional<Money> bagged = BulkPurchase.bags(good, full, units, price).total();
+            Optional<Money> tipped = BulkPurchase.loose(good, full, units, price).total();
             if (bagged.isEmpty() || tipped.isEmpty()) {
                 return Optional.empty();
             }

@@ -43,6 +43,7 @@ import tools.jackson.databind.module.SimpleModule;
 public final class GardenJson {
 
     private static final double FURTHEST_METRES = 1e6;
+    private static final double MOST_LITRES = 1e9;
 
     private GardenJson() {}
 
@@ -101,6 +102,7 @@ public final class GardenJson {
         @JsonSubTypes.Type(value = GroundChange.SetSoil.class, name = "SetSoil"),
         @JsonSubTypes.Type(value = PurseChange.PutSundry.class, name = "PutSundry"),
         @JsonSubTypes.Type(value = PurseChange.RemoveSundry.class, name = "RemoveSundry"),
+        @JsonSubTypes.Type(value = PurseChange.PutSupply.class, name = "PutSupply"),
         @JsonSubTypes.Type(value = Change.TakeOver.class, name = "TakeOver"),
         @JsonSubTypes.Type(value = Change.Batch.class, name = "Batch")
     })
@@ -123,6 +125,7 @@ public final class GardenJson {
         number(module, Area.class, a -> plain(BigDecimal.valueOf(a.squareCentimetres(), 4)));
         number(module, Volume.class, v -> plain(BigDecimal.valueOf(v.millilitres(), 3)));
         module.addDeserializer(Length.class, new LengthReader());
+        module.addDeserializer(Volume.class, new VolumeReader());
         module.addDeserializer(boolean.class, new FlagReader());
         text(module, Board.class, Board::key, Board::of);
         text(module, Material.class, Material::key, Material::of);
@@ -198,6 +201,20 @@ public final class GardenJson {
                 throw new RefusedException("", metres + " m is no length in a garden", "give metres");
             }
             return Length.metres(metres);
+        }
+    }
+
+    private static final class VolumeReader extends ValueDeserializer<Volume> {
+        @Override
+        public Volume deserialize(JsonParser json, DeserializationContext context) {
+            if (!json.currentToken().isNumeric()) {
+                throw new RefusedException("", "a volume is a plain number of litres", "write 85 for a barrow");
+            }
+            double litres = json.getDoubleValue();
+            if (!(litres >= 0 && litres <= MOST_LITRES)) {
+                throw new RefusedException("", litres + " L is no volume in a garden", "give litres");
+            }
+            return Volume.litres(litres);
         }
     }
 

@@ -10,15 +10,16 @@ import java.util.Optional;
  * @param cap boards laid flat on the frame
  * @param legs clear height under a table bed, from the ground to the underside of its box, 0 to 1 m; 0 for a bed on the ground
  * @param mound height to which the soil of a bed without a frame is heaped up, 0 to 0.6 m
+ * @param filling empty for one good mix all through
  * @param overhang how far what grows at the edge leans out over the walk, 0 to 1 m
  */
-public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang) {
+public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang, Optional<Filling> filling) {
 
     private static final Length LONGEST_LEGS = Length.metres(1);
     private static final Length HIGHEST_MOUND = Length.metres(0.6);
     private static final Length FURTHEST_OVERHANG = Length.metres(1);
 
-    public static final Build PLAIN = new Build(Optional.empty(), Optional.empty(), Length.ZERO, Length.ZERO, Length.ZERO);
+    public static final Build PLAIN = new Build(Optional.empty(), Optional.empty(), Length.ZERO, Length.ZERO, Length.ZERO, Optional.empty());
 
     public Build {
         kit = kit == null ? Optional.empty() : kit;
@@ -26,10 +27,25 @@ public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mo
         legs = upTo(LONGEST_LEGS, legs, "legs");
         mound = upTo(HIGHEST_MOUND, mound, "mound");
         overhang = upTo(FURTHEST_OVERHANG, overhang, "overhang");
+        filling = filling == null ? Optional.empty() : filling.filter(mix -> !mix.equals(Filling.MIX));
+    }
+
+    /** Filled with one good mix. */
+    public Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang) {
+        this(kit, cap, legs, mound, overhang, Optional.empty());
+    }
+
+    /** What it is filled with. */
+    public Filling fill() {
+        return filling.orElse(Filling.MIX);
+    }
+
+    public Build withFilling(Filling newFilling) {
+        return new Build(kit, cap, legs, mound, overhang, Optional.of(newFilling));
     }
 
     public Build withOverhang(Length newOverhang) {
-        return new Build(kit, cap, legs, mound, newOverhang);
+        return new Build(kit, cap, legs, mound, newOverhang, filling);
     }
 
     private static Length upTo(Length most, Length value, String field) {

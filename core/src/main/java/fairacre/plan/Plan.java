@@ -26,6 +26,7 @@ import org.joda.money.Money;
  * @param features what stands or lies on the plot besides beds
  * @param carriers what has to get through besides the gardeners
  * @param walks areas with a surface; ground outside of them is as it is
+ * @param supply how loose stuff comes to the garden
  * @param sundries what is paid for, or come by, besides what is taken off the drawing
  */
 public record Plan(
@@ -42,7 +43,8 @@ public record Plan(
         List<WayIn> waysIn,
         List<Carrier> carriers,
         List<Walk> walks,
-        List<Sundry> sundries) {
+        List<Sundry> sundries,
+        Supply supply) {
 
     public Plan {
         Limits.present(id, "id");
@@ -59,6 +61,7 @@ public record Plan(
         carriers = sorted(carriers, Carrier::id, Limits.MOST_CARRIERS, "carriers");
         walks = sorted(walks, Walk::id, Limits.MOST_FEATURES, "walks");
         sundries = sorted(sundries, Sundry::id, Limits.MOST_SUNDRIES, "sundries");
+        supply = supply == null ? Supply.USUAL : supply;
         checkUnique(gardeners, Gardener::id, "gardeners");
         checkUnique(beds, Bed::id, "beds");
         checkUnique(prices, p -> p.item().key(), "prices");
@@ -75,7 +78,7 @@ public record Plan(
     public Plan(UUID id, String name, Units units, int firstSeason, Budget budget, Site site, List<Gardener> gardeners,
             List<Bed> beds, List<Price> prices) {
         this(id, name, units, firstSeason, budget, site, gardeners, beds, prices, List.of(), List.of(), List.of(), List.of(),
-                List.of());
+                List.of(), Supply.USUAL);
     }
 
     /** The plan after a change, with the change that would take it back; or why the change was not taken. */
@@ -149,7 +152,7 @@ public record Plan(
 
     Plan withBeds(List<Bed> newBeds) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, newBeds, prices, features, waysIn,
-                carriers, walks, sundries);
+                carriers, walks, sundries, supply);
     }
 
     Plan withBed(Bed changed) {
@@ -158,54 +161,59 @@ public record Plan(
 
     Plan withGardeners(List<Gardener> newGardeners) {
         return new Plan(id, name, units, firstSeason, budget, site, newGardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries);
+                carriers, walks, sundries, supply);
     }
 
     Plan withBudget(Budget newBudget) {
         return new Plan(id, name, units, firstSeason, newBudget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries);
+                carriers, walks, sundries, supply);
     }
 
     Plan withSite(Site newSite) {
         return new Plan(id, name, units, firstSeason, budget, newSite, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries);
+                carriers, walks, sundries, supply);
     }
 
     Plan withPrices(List<Price> newPrices) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, newPrices, features, waysIn,
-                carriers, walks, sundries);
+                carriers, walks, sundries, supply);
     }
 
     Plan withFeatures(List<Feature> newFeatures) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, newFeatures, waysIn, carriers, walks, sundries);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, newFeatures, waysIn, carriers, walks, sundries, supply);
     }
 
     Plan withWaysIn(List<WayIn> newWaysIn) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, newWaysIn, carriers, walks, sundries);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, newWaysIn, carriers, walks, sundries, supply);
     }
 
     Plan withCarriers(List<Carrier> newCarriers) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, newCarriers, walks, sundries);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, newCarriers, walks, sundries, supply);
     }
 
     Plan withWalks(List<Walk> newWalks) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, newWalks, sundries);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, newWalks, sundries, supply);
     }
 
     Plan withSundries(List<Sundry> newSundries) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
-                newSundries);
+                newSundries, supply);
+    }
+
+    Plan withSupply(Supply newSupply) {
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
+                sundries, newSupply);
     }
 
     Plan described(String newName, Units newUnits) {
         return new Plan(id, newName, newUnits, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries);
+                carriers, walks, sundries, supply);
     }
 
     /** The same garden under another id: what an import or a copy is. */
     public Plan withId(UUID newId) {
         return new Plan(newId, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries);
+                carriers, walks, sundries, supply);
     }
 
     private static <T> List<T> sorted(List<T> values, Function<T, UUID> id, int most, String field) {

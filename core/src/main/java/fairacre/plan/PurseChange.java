@@ -38,4 +38,21 @@ public sealed interface PurseChange extends Change {
             return new PutSundry(Keyed.known(before.sundries(), Sundry::id, sundry, "sundry"));
         }
     }
+
+    /** How loose stuff comes to the garden from now on. */
+    record PutSupply(Supply supply) implements PurseChange {
+        public PutSupply {
+            Limits.present(supply, "supply");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withSupply(supply);
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new PutSupply(before.supply());
+        }
+    }
 }

@@ -13,6 +13,7 @@ import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.fill.Recipe;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
@@ -92,6 +93,7 @@ class AppraisalTest {
         Plan low = plot(10, 10, ADA, bed("Beans", 5, 3, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))));
         plans.put(SnagRule.WALK_RAISES_GROUND, with(low, new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
                 Site.rectangle(10, 2.5), new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false)))));
+        plans.put(SnagRule.WOOD_IN_SHALLOW_BED, Gardens.rebuilt(low, "Beans", r -> r.withBuild(r.build().withFilling(Recipe.WOOD_BELOW.filling()))));
         plans.put(SnagRule.FABRIC_UNDER_STONE, with(plot(10, 10, ADA), new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN,
                 Surfacing.LOOSE_GRAVEL, Site.rectangle(10, 2), new WalkBuild(Optional.empty(), List.of(new Layer(LayerKind.FABRIC, Length.ZERO),
                 new Layer(LayerKind.STONE, Length.inches(2))), false, false)))));

@@ -9,17 +9,21 @@ import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.rectangle;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
+import fairacre.fill.Recipe;
 import fairacre.frame.BoardsOfLength;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
+import fairacre.measure.Volume;
 import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Budget;
+import fairacre.plan.Build;
 import fairacre.plan.BulkGood;
 import fairacre.plan.Change;
 import fairacre.plan.GroundChange.PutWalk;
@@ -31,10 +35,13 @@ import fairacre.plan.Point;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange.PutSundry;
+import fairacre.plan.PurseChange.PutSupply;
 import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
 import fairacre.plan.Site;
 import fairacre.plan.Sundry;
+import fairacre.plan.Supply;
+import fairacre.plan.Supply.OnHand;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
@@ -109,6 +116,63 @@ class CostStudyTest {
                 WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(8 * FT, 3 * FT), new WalkBuild(Optional.empty(),
                 List.of(new Layer(LayerKind.PAVERS, Length.ZERO)), false, false))));
         assertThat(quantities(CostStudy.of(feet).bill())).isEqualTo("27 walk/pavers/square-foot");
+    }
+
+    @Test
+    @DisplayName("A bed of 565.8 L in 60 % topsoil and 40 % compost: 339.5 and 226.3 L, so 7 and 5 bags [long hand]")
+    void aRecipeIsBoughtGoodByGood() {
+        Plan plan = filled(Recipe.DEEP, Supply.USUAL);
+        assertThat(soil(plan, SEASON)).isEqualTo("7 topsoil/bag/50l, 5 compost/bag/50l");
+    }
+
+    @Test
+    @DisplayName("300 L of compost on hand and 100 of topsoil: no compost and 239.5 L, 5 bags, of topsoil are bought [long hand]")
+    void whatIsOnHandIsUsedFirst() {
+        Supply supply = new Supply(true, false, 0, List.of(new OnHand(BulkGood.COMPOST, Volume.litres(300)), new OnHand(BulkGood.TOPSOIL, Volume.litres(100))));
+        Plan plan = filled(Recipe.DEEP, supply);
+        assertThat(soil(plan, SEASON)).isEqualTo("5 topsoil/bag/50l");
+        assertThat(CostStudy.of(plan).soil()).extracting(season -> season.supply().onHand().litres()).satisfiesExactly(topsoil -> assertThat(topsoil).isEqualTo(100),
+                compost -> assertThat(compost).isCloseTo(226.3, within(0.05)));
+    }
+
+    @Test
+    @DisplayName("An inch a year on 2.70 m2: 68.6 L, 2 bags of compost in each of two years, the first of it what is left on hand [long hand]")
+    void topUpsAreBoughtInTheirSeasons() {
+        Plan plan = filled(Recipe.ONE_MIX, new Supply(true, false, 2, List.of(new OnHand(BulkGood.COMPOST, Volume.litres(20)))));
+        assertThat(soil(plan, SEASON)).isEqualTo("12 soil/bag/50l");
+        assertThat(soil(plan, SEASON + 1)).isEqualTo("1 compost/bag/50l");
+        assertThat(soil(plan, SEASON + 2)).isEqualTo("2 compost/bag/50l");
+        assertThat(soil(plan, SEASON + 3)).isEmpty();
+    }
+
+    @Test
+    @DisplayName("A walk dug out 4 in over 1 m2 gives 127 L loose: 5 bags of topsoil instead of 7 [long hand]")
+    void whatIsDugOutForWalksFillsBedsIfItMay() {
+        WalkBuild dug = new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.WOOD_CHIP), true, false);
+        Plan plan = Gardens.with(filled(Recipe.DEEP, new Supply(true, true, 0, List.of())),
+                new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(1, 1), dug)));
+        // 339.5 - 101.6 x 1.25 = 212.5.
+        assertThat(soil(plan, SEASON)).isEqualTo("5 topsoil/bag/50l, 5 compost/bag/50l");
+    }
+
+    @Test
+    void aBedMadeHigherTakesNoSecondBottomOfWood() {
+        Plan plan = filled(Recipe.WOOD_BELOW, Supply.USUAL);
+        BedRevision low = plan.bed(id("A")).revisions().get(0);
+        Bed raised = new Bed(id("A"), "A", List.of(low, low.startingIn(SEASON + 1).withFrame(Optional.of(cedar(Board.B2X10, 2)))), Optional.empty());
+        assertThat(soil(plot(10, 10, List.of(), raised), SEASON + 1)).doesNotContain("wood").contains("topsoil").contains("compost");
+        assertThat(soil(plot(10, 10, List.of(), raised), SEASON)).contains("wood");
+    }
+
+    private static Plan filled(Recipe recipe, Supply supply) {
+        Bed bed = framed("A", 1);
+        return Gardens.with(priced(plot(10, 10, List.of(), bed)), new PutSupply(supply), new Change.RebuildBed(id("A"),
+                bed.revisions().get(0).withBuild(Build.PLAIN.withFilling(recipe.filling()))));
+    }
+
+    private static String soil(Plan plan, int season) {
+        return quantities(new Bill(EUR, CostStudy.of(plan).bill().lines().stream()
+                .filter(line -> line.season() == season && line.part() == BillPart.FILL).toList()));
     }
 
     private static Change price(PriceItem item, double amount) {

@@ -2,6 +2,7 @@ package fairacre.fill;
 
 import static fairacre.testing.Gardens.rectangle;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.fill.BulkPurchase.Lot;
@@ -13,12 +14,21 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
 import fairacre.plan.BulkGood;
+import fairacre.plan.Filling;
 import fairacre.plan.PriceItem;
+import fairacre.plan.RefusedException;
+import fairacre.plan.Supply;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
+import java.util.SortedMap;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
@@ -61,14 +71,14 @@ class FillTest {
     @Test
     void anInGroundBedNeedsNothing() {
         assertThat(FillTakeoff.of(new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 1, 0), Optional.empty())).volume()).isEqualTo(Volume.ZERO);
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.ZERO, Units.METRIC, PRICES).lots()).isEmpty();
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.ZERO, true, Units.METRIC, PRICES).lots()).isEmpty();
     }
 
     @Test
     void aLittleComesInBagsAndALotComesLoose() {
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(120), Units.METRIC, PRICES).lots())
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(120), true, Units.METRIC, PRICES).lots())
                 .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(3)));
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), Units.METRIC, PRICES).lots()).containsExactly(
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), true, Units.METRIC, PRICES).lots()).containsExactly(
                 new Lot(PriceItem.SOIL_CUBIC_METRE, new BigDecimal("2.5")), new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE));
     }
 
@@ -83,10 +93,10 @@ class FillTest {
     }
 
     @Test
-    @DisplayName("A cubic metre: 12 barrows of 85 L are an hour, three trailers of 500 kg, 1.2 to 1.6 t [trade handbook, worked by hand]")
+    @DisplayName("A cubic metre: 12 barrows of 85 L are an hour, 1.2 to 1.6 t, so four trailers of 500 kg when wet [trade handbook, worked by hand]")
     void aCubicMetreIsCarried() {
-        SoilSupply supply = SoilSupply.of(Volume.litres(1000), Units.METRIC, PRICES);
-        assertThat(supply.loads()).isEqualTo(new Loads(12, 3, 1));
+        SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(1000), Volume.ZERO, true, Units.METRIC, PRICES);
+        assertThat(supply.loads()).isEqualTo(new Loads(12, 4, 1));
         assertThat(supply.barrowHours()).isEqualTo(1);
         assertThat(supply.leastTonnes()).isEqualTo(1.2);
         assertThat(supply.mostTonnes()).isEqualTo(1.6);
@@ -99,19 +109,103 @@ class FillTest {
     @Test
     @DisplayName("15 bags at 10 are dearer than a cubic metre at 60 with a delivery at 80, 14 are not [long hand]")
     void looseIsCheaperFromANumberOfBagsOn() {
-        assertThat(SoilSupply.of(Volume.litres(60), Units.METRIC, PRICES).looseFrom()).contains(15);
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(14 * 50), Units.METRIC, PRICES).lots()).hasSize(1);
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(15 * 50), Units.METRIC, PRICES).lots()).hasSize(2);
-        assertThat(SoilSupply.of(Volume.litres(60), Units.METRIC, item -> Optional.empty()).looseFrom()).isEmpty();
-        assertThat(SoilSupply.of(Volume.litres(60), Units.METRIC, item -> Optional.of(Money.of(CurrencyUnit.EUR,
+        assertThat(SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(60), Volume.ZERO, true, Units.METRIC, PRICES).looseFrom()).contains(15);
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(14 * 50), true, Units.METRIC, PRICES).lots()).hasSize(1);
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(15 * 50), true, Units.METRIC, PRICES).lots()).hasSize(2);
+        assertThat(SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(60), Volume.ZERO, true, Units.METRIC, item -> Optional.empty()).looseFrom()).isEmpty();
+        assertThat(SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(60), Volume.ZERO, true, Units.METRIC, item -> Optional.of(Money.of(CurrencyUnit.EUR,
                 item.equals(PriceItem.SOIL_BAG_LITRES) ? 0.01 : 1000))).looseFrom()).isEmpty();
     }
 
     @Test
     void whatHasNoPriceIsNotChosenOverWhatHas() {
         Function<PriceItem, Optional<Money>> onlyLoose = item -> item.equals(PriceItem.SOIL_BAG_LITRES) ? Optional.empty() : PRICES.apply(item);
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(50), Units.METRIC, onlyLoose).lots()).hasSize(2);
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(5000), Units.METRIC, item -> Optional.empty()).lots()).singleElement()
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(50), true, Units.METRIC, onlyLoose).lots()).hasSize(2);
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(5000), true, Units.METRIC, item -> Optional.empty()).lots()).singleElement()
                 .satisfies(lot -> assertThat(lot.item()).isEqualTo(PriceItem.SOIL_BAG_LITRES));
+    }
+
+    @Test
+    void withoutATipEverythingComesInBags() {
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), false, Units.METRIC, PRICES).lots())
+                .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(42)));
+        SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(2100), Volume.ZERO, false, Units.METRIC, PRICES);
+        assertThat(supply.looseIsChosen()).isFalse();
+        assertThat(supply.chosen()).isEqualTo(supply.bags());
+    }
+
+    @Test
+    @DisplayName("42.4 cu ft in equal thirds are 14.13 cu ft of each [trade handbook's recipe and worked volume]")
+    void equalThirds() {
+        SortedMap<BulkGood, Volume> thirds = Ingredients.of(Recipe.THIRDS.filling(), Volume.cubicFeet(42.4));
+        assertThat(thirds).containsOnlyKeys(BulkGood.PEAT_OR_COIR, BulkGood.COMPOST, BulkGood.VERMICULITE);
+        assertThat(thirds.values()).allSatisfy(third -> assertThat(third.cubicFeet()).isCloseTo(14.133, within(0.001)));
+    }
+
+    @Test
+    @DisplayName("Wood below saves a third to a half of the soil that is bought [trade handbook]")
+    void woodBelowSavesSoil() {
+        SortedMap<BulkGood, Volume> goods = Ingredients.of(Recipe.WOOD_BELOW.filling(), Volume.litres(1000));
+        double saved = goods.get(BulkGood.WOOD).litres() / 1000;
+        assertThat(saved).isBetween(1.0 / 3, 0.5);
+        assertThat(goods.get(BulkGood.TOPSOIL)).isEqualTo(Volume.litres(360));
+        assertThat(goods.get(BulkGood.COMPOST)).isEqualTo(Volume.litres(240));
+    }
+
+    @Test
+    void whateverTheMixItsGoodsAddUpToTheBed() {
+        Random random = new Random(7);
+        for (int i = 0; i < 500; i++) {
+            List<BulkGood> goods = new ArrayList<>(List.of(BulkGood.values()));
+            Collections.shuffle(goods, random);
+            List<Filling.MixPart> parts = goods.subList(0, 1 + random.nextInt(8)).stream().map(good -> new Filling.MixPart(good, 1 + random.nextInt(1000))).toList();
+            Optional<Filling.Below> below = random.nextBoolean() ? Optional.empty() : Optional.of(new Filling.Below(goods.get(12), 10 + random.nextInt(51)));
+            Volume whole = new Volume(random.nextInt(5_000_000));
+            assertThat(Ingredients.of(new Filling(parts, below), whole).values().stream().reduce(Volume.ZERO, Volume::plus)).isEqualTo(whole);
+        }
+    }
+
+    @Test
+    @DisplayName("Every recipe's shares as the trade gives them [trade handbook: recipes]")
+    void recipesAsTheTradeGivesThem() {
+        assertThat(shares(Recipe.SOIL_AND_COMPOST)).isEqualTo(Map.of(BulkGood.TOPSOIL, 500.0, BulkGood.COMPOST, 300.0, BulkGood.LEAF_MOULD, 200.0));
+        assertThat(shares(Recipe.HALF_AND_HALF).get(BulkGood.TOPSOIL)).isEqualTo(500.0);
+        assertThat(shares(Recipe.DEEP)).isEqualTo(Map.of(BulkGood.TOPSOIL, 600.0, BulkGood.COMPOST, 400.0));
+    }
+
+    private static Map<BulkGood, Double> shares(Recipe recipe) {
+        return Ingredients.of(recipe.filling(), Volume.litres(1000)).entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, entry -> entry.getValue().litres()));
+    }
+
+    @Test
+    @DisplayName("An inch of compost on 45 x 93 in: 2.42 cu ft a year [long hand]")
+    void theYearlyTopUp() {
+        BedRevision bed = new BedRevision(Gardens.SEASON, rectangle(5, 5, 1, 1, 0).resized(Length.feet(8), Length.feet(4)),
+                Optional.of(Gardens.cedar(Board.B2X10, 2)));
+        assertThat(TopUp.of(bed).cubicFeet()).isCloseTo(45 * 93 / 1728.0, within(0.001));
+        assertThat(TopUp.of(new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 1, 0), Optional.empty()))).isEqualTo(Volume.ZERO);
+    }
+
+    @Test
+    @DisplayName("Compost weighs 500 to 700 kg to the cubic metre, so a trailer of 500 kg takes 0.71 m3 [engineering tables, from memory]")
+    void lightStuffTakesFewerTrips() {
+        SoilSupply supply = SoilSupply.of(BulkGood.COMPOST, Volume.litres(1400), Volume.litres(400), true, Units.METRIC, item -> Optional.empty());
+        assertThat(supply.loads().trailers()).isEqualTo(2);
+        assertThat(supply.leastTonnes()).isCloseTo(0.7, within(1e-9));
+        assertThat(supply.settlesMost()).isEqualTo(Volume.litres(350));
+        // Of 1000 L that are not there 20 bags.
+        assertThat(supply.bags().lots().get(0).quantity()).isEqualByComparingTo("20");
+    }
+
+    @Test
+    void mixesOfNothingAndDoubtfulStocksAreRefused() {
+        assertThatThrownBy(() -> new Filling(List.of(), Optional.empty())).isInstanceOf(RefusedException.class).hasMessageContaining("nothing");
+        assertThatThrownBy(() -> new Filling.MixPart(BulkGood.COMPOST, 0)).isInstanceOf(RefusedException.class).hasMessageContaining("parts");
+        assertThatThrownBy(() -> new Filling(List.of(new Filling.MixPart(BulkGood.SAND, 1), new Filling.MixPart(BulkGood.SAND, 2)), Optional.empty()))
+                .hasMessageContaining("twice");
+        assertThatThrownBy(() -> new Filling.Below(BulkGood.WOOD, 70)).hasMessageContaining("percent");
+        assertThatThrownBy(() -> new Supply.OnHand(BulkGood.COMPOST, Volume.ZERO)).hasMessageContaining("volume");
+        assertThatThrownBy(() -> new Supply(true, false, 11, List.of())).hasMessageContaining("topUpYears");
     }
 }

@@ -1,12 +1,15 @@
 package fairacre.testing;
 
 import fairacre.cost.StartingPrices;
+import fairacre.fill.Recipe;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
+import fairacre.measure.Volume;
 import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.BillPart;
+import fairacre.plan.BulkGood;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
 import fairacre.plan.Budget;
@@ -40,6 +43,7 @@ import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
+import fairacre.plan.Supply;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
@@ -197,6 +201,9 @@ public final class Gardens {
                         List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)), new WalkBuild(Optional.of(SEASON + 1),
                         List.of(new Layer(LayerKind.BASE, Length.millimetres(100)), new Layer(LayerKind.PAVERS, Length.ZERO)), true, true))),
                 new PurseChange.PutSundry(sundry("Skip", "1", "240", Acquired.BOUGHT)),
+                new PurseChange.PutSupply(new Supply(false, true, 3, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(250.5))))),
+                new Change.RebuildBed(id("Eight"), new BedRevision(SEASON, rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of()),
+                        Optional.of(cedar(Board.B2X10, 2)), false, Build.PLAIN.withFilling(Recipe.WOOD_BELOW.filling()))),
                 new PurseChange.PutSundry(new Sundry(id("Spade"), "Spade", SEASON + 1, BillPart.TOOLS, new BigDecimal("2.125"),
                         Optional.empty(), Acquired.KEPT)));
     }

@@ -3,6 +3,8 @@ package fairacre.server.api;
 import fairacre.cost.SundryPreset;
 import fairacre.drawing.Scale;
 import fairacre.fill.FillTakeoff;
+import fairacre.fill.Recipe;
+import fairacre.fill.TopUp;
 import fairacre.frame.Saw;
 import fairacre.ground.BaseLine;
 import fairacre.ground.Quadrilateral;
@@ -10,6 +12,8 @@ import fairacre.measure.Length;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
 import fairacre.plan.Board;
+import fairacre.plan.BulkGood;
+import fairacre.plan.Filling;
 import fairacre.ground.FeaturePreset;
 import fairacre.plan.FeatureKind;
 import fairacre.format.FaultyFileException;
@@ -64,12 +68,16 @@ class CatalogueController {
     /** @param loose whether it has a depth and is bought by volume */
     record LayerView(LayerKind key, String label, boolean loose, double ordered) {}
 
+    record GoodView(BulkGood key, String label) {}
+
+    record RecipeView(String label, String remark, Filling filling) {}
+
     record SundryView(String label, BillPart part, Acquired acquired) {}
 
     record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<KitView> kits, List<ItemView> items, List<ReachView> reaches,
             String measureYourOwn, List<PassingView> passings, List<CarrierView> carriers,
             List<FeatureView> features, List<SurfaceView> surfaces, List<LayerView> layers, List<ScaleView> scales, List<String> currencies, Length freeboard, Saw saw,
-            List<SundryView> sundries) {}
+            List<SundryView> sundries, List<GoodView> goods, List<RecipeView> recipes, Length topUp) {}
 
     /**
      * Corners of a four-sided plot.
@@ -113,7 +121,10 @@ class CatalogueController {
                 CURRENCIES,
                 FillTakeoff.FREEBOARD,
                 Saw.USUAL,
-                Arrays.stream(SundryPreset.values()).map(s -> new SundryView(s.label(), s.part(), s.acquired())).toList());
+                Arrays.stream(SundryPreset.values()).map(s -> new SundryView(s.label(), s.part(), s.acquired())).toList(),
+                Arrays.stream(BulkGood.values()).map(g -> new GoodView(g, g.label())).toList(),
+                Arrays.stream(Recipe.values()).map(r -> new RecipeView(r.label(), r.remark(), r.filling())).toList(),
+                TopUp.DEPTH);
     }
 
     /** A boundary from a GPX track or a GeoJSON polygon. */

@@ -12,7 +12,9 @@ import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
+import fairacre.plan.BulkGood;
 import fairacre.plan.Cap;
+import fairacre.plan.Filling;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
 import fairacre.plan.Joint;
@@ -45,7 +47,7 @@ final class BedRows {
             BED_REVISION.FORM, BED_REVISION.ARM_ALONG, BED_REVISION.ARM_ACROSS, BED_REVISION.ARM_RIGHT, BED_REVISION.FINGERS,
             BED_REVISION.SPINE, BED_REVISION.FINGER, BED_REVISION.CORNER_CUT, BED_REVISION.CORNER_X, BED_REVISION.CORNER_Y,
             BED_REVISION.KIT, BED_REVISION.CAP_WIDTH, BED_REVISION.CAP_LEANED_ON, BED_REVISION.LEGS, BED_REVISION.MOUND,
-            BED_REVISION.OVERHANG, KEYHOLES)
+            BED_REVISION.OVERHANG, BED_REVISION.FILL_GOOD, BED_REVISION.FILL_PARTS, BED_REVISION.BELOW_GOOD, BED_REVISION.BELOW_PERCENT, KEYHOLES)
             .from(BED_REVISION).where(BED_REVISION.GARDEN.eq(BED.GARDEN)).and(BED_REVISION.BED.eq(BED.ID))
             .orderBy(BED_REVISION.FROM_SEASON)).as("revisions");
 
@@ -73,7 +75,20 @@ final class BedRows {
         Optional<Cap> cap = Optional.ofNullable(row.get(BED_REVISION.CAP_WIDTH))
                 .map(width -> new Cap(new Length(width), row.get(BED_REVISION.CAP_LEANED_ON)));
         return new Build(Optional.ofNullable(row.get(BED_REVISION.KIT)).map(Kit::of), cap, new Length(row.get(BED_REVISION.LEGS)),
-                new Length(row.get(BED_REVISION.MOUND)), new Length(row.get(BED_REVISION.OVERHANG)));
+                new Length(row.get(BED_REVISION.MOUND)), new Length(row.get(BED_REVISION.OVERHANG)), filling(row));
+    }
+
+    private static Optional<Filling> filling(Record row) {
+        String[] goods = row.get(BED_REVISION.FILL_GOOD);
+        if (goods == null) {
+            return Optional.empty();
+        }
+        List<Filling.MixPart> parts = new ArrayList<>();
+        for (int i = 0; i < goods.length; i++) {
+            parts.add(new Filling.MixPart(BulkGood.valueOf(goods[i]), row.get(BED_REVISION.FILL_PARTS)[i]));
+        }
+        return Optional.of(new Filling(parts, Optional.ofNullable(row.get(BED_REVISION.BELOW_GOOD))
+                .map(good -> new Filling.Below(BulkGood.valueOf(good), row.get(BED_REVISION.BELOW_PERCENT)))));
     }
 
     private static Form form(Record row) {
@@ -158,5 +173,13 @@ final class BedRows {
         row.setLegs(build.legs().micrometres());
         row.setMound(build.mound().micrometres());
         row.setOverhang(build.overhang().micrometres());
+        build.filling().ifPresent(filling -> {
+            row.setFillGood(filling.parts().stream().map(part -> part.good().name()).toArray(String[]::new));
+            row.setFillParts(filling.parts().stream().map(Filling.MixPart::parts).toArray(Integer[]::new));
+            filling.below().ifPresent(below -> {
+                row.setBelowGood(below.good().name());
+                row.setBelowPercent(below.percent());
+            });
+        });
     }
 }

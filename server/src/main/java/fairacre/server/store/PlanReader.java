@@ -3,6 +3,7 @@ package fairacre.server.store;
 import static fairacre.server.store.generated.Tables.CHANGE_LOG;
 import static fairacre.server.store.generated.Tables.GARDEN;
 import static fairacre.server.store.generated.Tables.GARDENER;
+import static fairacre.server.store.generated.Tables.ON_HAND;
 import static fairacre.server.store.generated.Tables.PRICE;
 import static fairacre.server.store.generated.Tables.SUNDRY;
 import static org.jooq.impl.DSL.field;
@@ -13,15 +14,18 @@ import static org.jooq.impl.DSL.select;
 
 import fairacre.measure.Length;
 import fairacre.measure.Units;
+import fairacre.measure.Volume;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
 import fairacre.plan.Budget;
+import fairacre.plan.BulkGood;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Posture;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
 import fairacre.plan.Sundry;
+import fairacre.plan.Supply;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -46,6 +50,9 @@ final class PlanReader {
     private static final Field<? extends Result<?>> SUNDRIES = multiset(select(SUNDRY.ID, SUNDRY.NAME, SUNDRY.SEASON, SUNDRY.PART,
             SUNDRY.QUANTITY, SUNDRY.PRICE, SUNDRY.ACQUIRED).from(SUNDRY).where(SUNDRY.GARDEN.eq(GARDEN.ID))).as("sundries");
 
+    private static final Field<? extends Result<?>> ON_HANDS = multiset(select(ON_HAND.GOOD, ON_HAND.VOLUME)
+            .from(ON_HAND).where(ON_HAND.GARDEN.eq(GARDEN.ID))).as("on_hand");
+
     /** The newest edit that holds. */
     private static final Field<Long> UNDO = field(select(max(CHANGE_LOG.ID)).from(CHANGE_LOG)
             .where(CHANGE_LOG.GARDEN.eq(GARDEN.ID)).and(CHANGE_LOG.STATE.eq("DONE"))).as("undo");
@@ -58,7 +65,7 @@ final class PlanReader {
 
     static Optional<StoredGarden> read(DSLContext database, UUID owner, UUID garden) {
         return database.select(GARDEN.asterisk(), GroundRows.CORNERS, GroundRows.LEVELS, GroundRows.FEATURES, GroundRows.WAYS_IN,
-                GroundRows.CARRIERS, GroundRows.WALKS, GARDENERS, BedRows.BEDS, PRICES, SUNDRIES, UNDO, REDO)
+                GroundRows.CARRIERS, GroundRows.WALKS, GARDENERS, BedRows.BEDS, PRICES, SUNDRIES, ON_HANDS, UNDO, REDO)
                 .from(GARDEN).where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner))
                 .fetchOptional(PlanReader::stored);
     }
@@ -70,7 +77,7 @@ final class PlanReader {
                 row.get(GARDEN.FIRST_SEASON), budget, GroundRows.site(row), GroundRows.rows(row, GARDENERS).map(PlanReader::gardener),
                 BedRows.beds(row), GroundRows.rows(row, PRICES).map(price -> price(price, currency)), GroundRows.features(row),
                 GroundRows.waysIn(row), GroundRows.carriers(row), GroundRows.walks(row),
-                GroundRows.rows(row, SUNDRIES).map(sundry -> sundry(sundry, currency)));
+                GroundRows.rows(row, SUNDRIES).map(sundry -> sundry(sundry, currency)), supply(row));
         return new StoredGarden(row.get(GARDEN.REVISION), plan, Optional.ofNullable(row.get(UNDO)),
                 Optional.ofNullable(row.get(REDO)));
     }
@@ -89,6 +96,11 @@ final class PlanReader {
         return new Sundry(row.get(SUNDRY.ID), row.get(SUNDRY.NAME), row.get(SUNDRY.SEASON), BillPart.valueOf(row.get(SUNDRY.PART)),
                 row.get(SUNDRY.QUANTITY), Optional.ofNullable(row.get(SUNDRY.PRICE)).map(price -> money(currency, price)),
                 Acquired.valueOf(row.get(SUNDRY.ACQUIRED)));
+    }
+
+    private static Supply supply(Record row) {
+        return new Supply(row.get(GARDEN.TIPPING), row.get(GARDEN.USE_SPOIL), row.get(GARDEN.TOP_UP_YEARS), GroundRows.rows(row, ON_HANDS)
+                .map(one -> new Supply.OnHand(BulkGood.valueOf(one.get(ON_HAND.GOOD)), new Volume(one.get(ON_HAND.VOLUME)))));
     }
 
     private static Money money(CurrencyUnit currency, BigDecimal amount) {

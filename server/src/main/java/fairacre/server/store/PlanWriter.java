@@ -4,6 +4,7 @@ import static fairacre.server.store.generated.Tables.BED;
 import static fairacre.server.store.generated.Tables.BED_REVISION;
 import static fairacre.server.store.generated.Tables.GARDEN;
 import static fairacre.server.store.generated.Tables.GARDENER;
+import static fairacre.server.store.generated.Tables.ON_HAND;
 import static fairacre.server.store.generated.Tables.PRICE;
 import static fairacre.server.store.generated.Tables.SUNDRY;
 
@@ -13,9 +14,11 @@ import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
 import fairacre.plan.Sundry;
+import fairacre.plan.Supply;
 import fairacre.server.store.generated.tables.records.BedRecord;
 import fairacre.server.store.generated.tables.records.GardenRecord;
 import fairacre.server.store.generated.tables.records.GardenerRecord;
+import fairacre.server.store.generated.tables.records.OnHandRecord;
 import fairacre.server.store.generated.tables.records.PriceRecord;
 import fairacre.server.store.generated.tables.records.SundryRecord;
 import java.time.OffsetDateTime;
@@ -54,6 +57,7 @@ final class PlanWriter {
         insertBeds(plan.beds());
         insertPrices(plan.prices());
         insertSundries(plan.sundries());
+        insertOnHand(plan.supply());
         ground.insert(plan);
     }
 
@@ -74,6 +78,10 @@ final class PlanWriter {
         deleteGone(before.sundries(), after.sundries(), Sundry::id,
                 ids -> database.deleteFrom(SUNDRY).where(SUNDRY.GARDEN.eq(garden)).and(SUNDRY.ID.in(ids)).execute());
         insertSundries(fresh(before.sundries(), after.sundries()));
+        if (!before.supply().equals(after.supply())) {
+            database.deleteFrom(ON_HAND).where(ON_HAND.GARDEN.eq(garden)).execute();
+            insertOnHand(after.supply());
+        }
         ground.update(before, after);
     }
 
@@ -106,6 +114,9 @@ final class PlanWriter {
         row.setPercolation(plan.site().soil().percolation().map(Length::micrometres).orElse(null));
         row.setCover(plan.site().soil().cover().name());
         row.setClearing(plan.site().soil().clearing().name());
+        row.setTipping(plan.supply().tipping());
+        row.setUseSpoil(plan.supply().spoil());
+        row.setTopUpYears(plan.supply().topUpYears());
     }
 
     private void insertGardeners(List<Gardener> gardeners) {
@@ -127,6 +138,11 @@ final class PlanWriter {
         database.batchInsert(sundries.stream().map(sundry -> new SundryRecord(garden, sundry.id(), sundry.name(), sundry.season(),
                 sundry.part().name(), sundry.quantity(), sundry.price().map(Money::getAmount).orElse(null),
                 sundry.acquired().name())).toList()).execute();
+    }
+
+    private void insertOnHand(Supply supply) {
+        database.batchInsert(supply.onHand().stream()
+                .map(one -> new OnHandRecord(garden, one.good().name(), one.volume().millilitres())).toList()).execute();
     }
 
     private void insertPrices(List<Price> prices) {

@@ -1,0 +1,126 @@
+package fairacre.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.plot;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import fairacre.cost.StartingPrices;
+import fairacre.measure.Units;
+import fairacre.plan.Bed;
+import fairacre.plan.Board;
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.testing.Gardens;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** What is brought in by the load: fill for beds and layers of walks. */
+class SuppliesTest {
+
+    private static final double FT = 0.3048;
+
+    @Test
+    void fourLongBedsAreFilledByTwoRecipesTippedAndUpASteepDriveInBags() throws Exception {
+        try (Garden garden = Garden.with(fourLongBeds())) {
+            garden.season(2027);
+            garden.step("Fill");
+            Page page = garden.page();
+            // Four times 33 x 213 in, 17 1/2 in deep: 284.7 cu ft.
+            assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Together"))).containsText("10.55 cu yd");
+            garden.field("Recipe").selectOption("60 % topsoil, 40 % compost, for deep beds");
+            garden.kept();
+            assertThat(line(page, "Topsoil, loose, a cubic yard")).containsText("6.5 ×");
+            assertThat(line(page, "Compost, loose, a cubic yard")).containsText("4.5 ×");
+            assertThat(line(page, "Delivery of a loose load")).containsText("2 ×");
+            page.getByLabel("A lorry can tip near by").click();
+            garden.kept();
+            assertThat(line(page, "Topsoil, bag of 1.5 cu ft")).containsText("114 ×");
+            assertThat(line(page, "Compost, bag of 1.5 cu ft")).containsText("76 ×");
+            garden.field("Recipe").selectOption("Equal thirds: coir, compost, vermiculite");
+            garden.kept();
+            assertThat(line(page, "Vermiculite or perlite, bag of 1.5 cu ft")).containsText("64 ×");
+            assertThat(line(page, "Topsoil")).hasCount(0);
+            page.getByLabel("There is also").selectOption("Compost");
+            garden.kept();
+            garden.type("loose", "2 cu yd");
+            garden.kept();
+            // A third of 284.7 less 54 cu ft.
+            assertThat(line(page, "Compost, bag of 1.5 cu ft")).containsText("28 ×");
+            garden.type("loose", "a heap");
+            assertThat(page.getByRole(AriaRole.ALERT)).containsText("out of range");
+            page.reload();
+            garden.season(2027);
+            garden.step("Fill");
+            assertThat(line(page, "Compost, bag of 1.5 cu ft")).containsText("28 ×");
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void woodInAShallowBedIsToldAndPutRight() throws Exception {
+        Plan shallow = plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 4, 2, 1, 0, Optional.of(cedar(Board.B2X10, 1))));
+        try (Garden garden = Garden.with(shallow)) {
+            garden.season(2027);
+            garden.step("Fill");
+            garden.field("Recipe").selectOption("Wood below, soil and compost above");
+            garden.kept();
+            assertThat(garden.snags()).containsText("Beans is filled only 0.21 m deep: above the wood 0.126 m of soil are left");
+            garden.snags().getByText("above the wood").click();
+            garden.snags().getByText("Fill Beans without wood").click();
+            garden.kept();
+            assertThat(garden.snags()).not().containsText("above the wood");
+            assertThat(garden.field("Below it")).hasValue("nothing");
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void aWalkOfChippingsIsPricedAndDugOutBeforeItBuriesTheBedBesideIt() throws Exception {
+        Plan low = plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3.45, 4, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))));
+        try (Garden garden = Garden.with(low)) {
+            garden.season(2027);
+            garden.step("Walks");
+            garden.button("Main walk up the middle").click();
+            garden.kept();
+            Page page = garden.page();
+            page.locator("summary", new Page.LocatorOptions().setHasText("Main walk")).click();
+            Locator walk = page.locator("details[open]", new Page.LocatorOptions().setHas(page.getByTestId("walk-takeoff")));
+            // 1.0668 x 8 m of wood chip 4 in deep.
+            assertThat(walk).containsText("order 867 L");
+            walk.getByLabel("Surface").selectOption("LOOSE_GRAVEL");
+            garden.kept();
+            assertThat(walk).containsText("order 1.08 m³: 25 % more than lies there");
+            assertThat(garden.snags()).containsText("Main walk 1 will lie 0.152 m above the ground: of the 0.14 m of Beans nothing is left above it");
+            garden.snags().getByText("Main walk 1 will lie").click();
+            garden.snags().getByText("Dig out Main walk 1 by 0.152 m first").click();
+            garden.kept();
+            assertThat(walk).containsText("Dug out: 1.63 m³ loose, 20 barrows");
+            assertThat(garden.snags()).not().containsText("will lie");
+            garden.step("Purse");
+            assertThat(line(page, "Crushed base").first()).containsText("€");
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    private static Plan fourLongBeds() {
+        Bed[] beds = new Bed[4];
+        for (int i = 0; i < beds.length; i++) {
+            beds[i] = bed("Bed " + (i + 1), 12 * FT, (4 + 6 * i) * FT, 18 * FT, 3 * FT, 0, Optional.of(cedar(Board.B2X10, 2)));
+        }
+        Plan plan = Gardens.with(plot(24 * FT, 26 * FT, List.of(gardener("Ada", 0.6, 0.6)), beds),
+                new Change.DescribeGarden("Long beds", Units.FEET_AND_INCHES));
+        return Gardens.with(plan, StartingPrices.in(plan.currency()).stream().map(Change.SetPrice::new).toArray(Change[]::new));
+    }
+
+    private static Locator line(Page page, String item) {
+        return page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHas(page.getByRole(AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName(item))));
+    }
+}

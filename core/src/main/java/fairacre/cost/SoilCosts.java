@@ -1,0 +1,156 @@
+package fairacre.cost;
+
+import fairacre.fill.BulkPurchase;
+import fairacre.fill.SoilSupply;
+import fairacre.fill.TopUp;
+import fairacre.measure.Volume;
+import fairacre.plan.Acquired;
+import fairacre.plan.Bed;
+import fairacre.plan.BedRevision;
+import fairacre.plan.BillPart;
+import fairacre.plan.BulkGood;
+import fairacre.plan.Plan;
+import fairacre.plan.PriceItem;
+import fairacre.shape.Memo;
+import fairacre.surface.SurfaceStudy;
+import fairacre.surface.WalkTakeoff;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.function.Function;
+import org.joda.money.Money;
+
+/**
+ * The loose goods that fill beds: each is bought once a season over all beds, less what is on hand, which the earliest seasons use first.
+ * The yearly top-up is compost and comes on top of what a season's new beds take.
+ */
+final class SoilCosts {
+
+    private final Plan plan;
+    private final Memo memo;
+    private final Function<PriceItem, Optional<Money>> price;
+
+    SoilCosts(Plan plan, Memo memo, Function<PriceItem, Optional<Money>> price) {
+        this.plan = plan;
+        this.memo = memo;
+        this.price = price;
+    }
+
+    /** A good wanted in a season, and for which beds. */
+    private record Want(int season, boolean topUp, BulkGood good) {}
+
+    private record Wanted(Volume volume, SortedSet<UUID> beds) {
+
+        Wanted plus(Wanted other) {
+            SortedSet<UUID> both = new TreeSet<>(beds);
+            both.addAll(other.beds);
+            return new Wanted(volume.plus(other.volume), both);
+        }
+    }
+
+    /** Of these jobs alone, with nothing on hand and no later years. */
+    List<BillLine> bought(List<Job> jobs) {
+        List<BillLine> lines = new ArrayList<>();
+        byWant(jobs).forEach((want, wanted) -> add(lines, want, wanted,
+                BulkPurchase.cheapest(want.good(), wanted.volume(), plan.supply().tipping(), plan.units(), price)));
+        return merged(lines);
+    }
+
+    /** Of the whole plan. */
+    List<BillLine> lines(List<Job> jobs) {
+        List<BillLine> lines = new ArrayList<>();
+        needs(jobs).forEach(need -> add(lines, need.want(), need.wanted(), BulkPurchase.cheapest(need.want().good(),
+                need.wanted().volume().lessOrNone(need.onHand()), plan.supply().tipping(), plan.units(), price)));
+        return merged(lines);
+    }
+
+    List<SeasonSoil> seasons(List<Job> jobs) {
+        return needs(jobs).stream().map(need -> new SeasonSoil(need.want().season(), need.want().topUp(), SoilSupply.of(need.want().good(),
+                need.wanted().volume(), need.onHand(), plan.supply().tipping(), plan.units(), price))).toList();
+    }
+
+    /** @param onHand what of it is used of what is there */
+    private record Need(Want want, Wanted wanted, Volume onHand) {}
+
+    /** What is wanted, the earliest season first; each takes what it can of what is on hand by then. */
+    private List<Need> needs(List<Job> jobs) {
+        Map<Want, Wanted> wanted = byWant(jobs);
+        addTopUps(wanted);
+        Map<BulkGood, Volume> onHand = new EnumMap<>(BulkGood.class);
+        plan.supply().onHand().forEach(one -> onHand.put(one.good(), one.volume()));
+        TreeMap<Integer, Volume> heaps = plan.supply().spoil() ? spoil() : new TreeMap<>();
+        List<Need> needs = new ArrayList<>();
+        wanted.forEach((want, what) -> {
+            while (!heaps.isEmpty() && heaps.firstKey() <= want.season()) {
+                onHand.merge(BulkGood.TOPSOIL, heaps.pollFirstEntry().getValue(), Volume::plus);
+            }
+            Volume there = onHand.getOrDefault(want.good(), Volume.ZERO);
+            Volume used = there.compareTo(what.volume()) < 0 ? there : what.volume();
+            onHand.put(want.good(), there.lessOrNone(used));
+            needs.add(new Need(want, what, used));
+        });
+        return needs;
+    }
+
+    /** By season, new beds before top-ups, in the order of the goods. */
+    private static Map<Want, Wanted> byWant(List<Job> jobs) {
+        Map<Want, Wanted> wanted = new TreeMap<>(Comparator.comparing(Want::season).thenComparing(Want::topUp).thenComparing(Want::good));
+        jobs.forEach(job -> job.soil().forEach((good, volume) ->
+                wanted.merge(new Want(job.season(), false, good), new Wanted(volume, new TreeSet<>(List.of(job.bed()))), Wanted::plus)));
+        return wanted;
+    }
+
+    private void addTopUps(Map<Want, Wanted> wanted) {
+        for (Bed bed : plan.beds()) {
+            for (int year = 1; year <= plan.supply().topUpYears(); year++) {
+                int season = bed.firstSeason() + year;
+                bed.in(season).map(revision -> memo.recall(new TopUpOf(revision), () -> TopUp.of(revision))).filter(volume -> volume.millilitres() > 0)
+                        .ifPresent(volume -> wanted.merge(new Want(season, true, BulkGood.COMPOST), new Wanted(volume, new TreeSet<>(List.of(bed.id()))), Wanted::plus));
+            }
+        }
+    }
+
+    /** The question what a bed takes every year. */
+    private record TopUpOf(BedRevision bed) {}
+
+    /** What is dug out for walks, by season. */
+    private TreeMap<Integer, Volume> spoil() {
+        TreeMap<Integer, Volume> spoil = new TreeMap<>();
+        for (WalkTakeoff walk : SurfaceStudy.of(plan, memo)) {
+            spoil.merge(walk.season(), walk.spoil(), Volume::plus);
+        }
+        return spoil;
+    }
+
+    private void add(List<BillLine> lines, Want want, Wanted wanted, BulkPurchase purchase) {
+        for (BulkPurchase.Lot lot : purchase.lots()) {
+            lines.add(line(want.season(), lot.item(), lot.quantity(), List.copyOf(wanted.beds())));
+        }
+    }
+
+    private BillLine line(int season, PriceItem item, BigDecimal quantity, List<UUID> beds) {
+        return BillLine.of(season, BillPart.FILL, item, quantity, price.apply(item), Acquired.BOUGHT, beds, List.of(), plan.currency());
+    }
+
+    /** What is wanted twice in a season, deliveries for instance, is one line. */
+    private List<BillLine> merged(List<BillLine> lines) {
+        Map<List<Object>, BillLine> merged = new LinkedHashMap<>();
+        for (BillLine line : lines) {
+            merged.merge(List.of(line.season(), line.item()), line, (one, other) -> {
+                SortedSet<UUID> beds = new TreeSet<>(one.beds());
+                beds.addAll(other.beds());
+                return line(one.season(), one.item(), one.quantity().add(other.quantity()), List.copyOf(beds));
+            });
+        }
+        return List.copyOf(merged.values());
+    }
+}

@@ -1,0 +1,49 @@
+package fairacre.plan;
+
+import fairacre.measure.Volume;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * How loose stuff comes to the garden.
+ *
+ * @param tipping whether a lorry can tip near by; if not, everything comes in bags
+ * @param spoil whether what is dug out for walks goes into the beds as topsoil
+ * @param topUpYears for how many years after a bed is filled its yearly top-up of compost is planned, 0 to 10
+ * @param onHand what is there already, in order of the goods; it is used before anything is bought
+ */
+public record Supply(boolean tipping, boolean spoil, int topUpYears, List<OnHand> onHand) {
+
+    /** A lorry can tip; nothing is on hand and no top-up is planned. */
+    public static final Supply USUAL = new Supply(true, false, 0, List.of());
+
+    private static final int MOST_YEARS = 10;
+
+    /** @param volume loose, more than nothing and at most 1 000 cubic metres */
+    public record OnHand(BulkGood good, Volume volume) {
+
+        private static final Volume MOST = Volume.litres(1_000_000);
+
+        public OnHand {
+            Limits.present(good, "good");
+            Limits.present(volume, "volume");
+            if (volume.equals(Volume.ZERO) || volume.compareTo(MOST) > 0) {
+                throw new RefusedException("volume", volume.litres() + " L is out of range", "give more than nothing and at most 1000 m³, or leave it out");
+            }
+        }
+    }
+
+    public Supply {
+        Limits.between(topUpYears, 0, MOST_YEARS, "topUpYears");
+        onHand = onHand == null ? List.of() : onHand;
+        Set<BulkGood> seen = new HashSet<>();
+        for (OnHand one : onHand) {
+            if (!seen.add(one.good())) {
+                throw new RefusedException("onHand", one.good().label() + " is there twice", "add the two up");
+            }
+        }
+        onHand = onHand.stream().sorted(Comparator.comparing(OnHand::good)).toList();
+    }
+}

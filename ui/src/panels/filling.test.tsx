@@ -1,0 +1,112 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { describe, expect, it } from "vitest";
+import type { Plan } from "../api/types";
+import { atDesk, catalogue, deskFor, plan } from "../testing/desk";
+import { FillingForm, sameFilling } from "./FillingForm";
+import { SupplyForm } from "./SupplyForm";
+
+const mix = catalogue.recipes[0]?.filling ?? { parts: [] };
+const wood = catalogue.recipes[1]?.filling ?? mix;
+
+function filling(beds: Plan["beds"] = plan.beds) {
+  const at = deskFor({ plan: { ...plan, beds } });
+  atDesk(at.desk, <FillingForm beds={beds} />);
+  return at;
+}
+
+function withFilling(parts: (typeof mix)["parts"]): Plan["beds"] {
+  return plan.beds.map((bed) => ({
+    ...bed,
+    revisions: bed.revisions.map((r) => ({ ...r, build: { ...r.build, filling: { parts } } })),
+  }));
+}
+
+describe("what beds are filled with", () => {
+  it("takes a recipe for all of them in one edit, and says its honest sentence", async () => {
+    const { submit } = filling();
+    expect(screen.getByText("The dearest.")).toBeInTheDocument();
+    await userEvent.selectOptions(screen.getByLabelText("Recipe"), "Wood below");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      kind: "Batch",
+      changes: plan.beds.map((bed) => ({
+        kind: "RebuildBed",
+        bed: bed.id,
+        revision: { build: { filling: wood } },
+      })),
+    });
+  });
+
+  it("shows the percentages of an own mix and takes other parts", async () => {
+    const { submit } = filling(
+      withFilling([
+        { good: "TOPSOIL", parts: 3 },
+        { good: "MANURE", parts: 1 },
+      ]),
+    );
+    const form = within(screen.getByTestId("filling"));
+    expect(form.getByText("75 %")).toBeInTheDocument();
+    expect(form.getByText(/120 days before harvest/)).toBeInTheDocument();
+    const [soil] = form.getAllByLabelText("parts");
+    if (!soil) throw new Error("no field for the first part");
+    await userEvent.clear(soil);
+    await userEvent.type(soil, "1{Enter}");
+    const [change] = submit.mock.calls[0] ?? [];
+    expect(JSON.stringify(change)).toContain(
+      '"parts":[{"good":"TOPSOIL","parts":1},{"good":"MANURE","parts":1}]',
+    );
+    await userEvent.selectOptions(form.getByLabelText("Add to the mix"), "COMPOST");
+    expect(JSON.stringify(submit.mock.calls[1]?.[0])).toContain('{"good":"COMPOST","parts":1}');
+  });
+
+  it("says that beds are filled differently, and fills them alike", async () => {
+    const [first, ...others] = plan.beds;
+    const [wooded] = withFilling(wood.parts);
+    if (!first || !wooded) throw new Error("no bed to fill");
+    const { submit } = filling([wooded, ...others]);
+    expect(screen.getByLabelText("Recipe")).toHaveDisplayValue("filled differently");
+    expect(screen.queryByLabelText("Below it")).toBeNull();
+    await userEvent.selectOptions(screen.getByLabelText("Recipe"), "One good mix");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "Batch" });
+  });
+
+  it("puts wood below to two fifths of the depth at first", async () => {
+    const { submit } = filling();
+    await userEvent.selectOptions(screen.getByLabelText("Below it"), "WOOD");
+    expect(JSON.stringify(submit.mock.calls[0]?.[0])).toContain('"below":{"good":"WOOD","percent":40}');
+  });
+
+  it("tells recipes apart by what lies below", () => {
+    expect(sameFilling(wood, { parts: wood.parts })).toBe(false);
+    expect(sameFilling(wood, { ...wood })).toBe(true);
+  });
+});
+
+describe("how it comes", () => {
+  function supply(part: Partial<Plan["supply"]> = {}) {
+    const at = deskFor({ plan: { ...plan, supply: { ...plan.supply, ...part } } });
+    atDesk(at.desk, <SupplyForm />);
+    return at;
+  }
+
+  it("notes that no lorry can tip", async () => {
+    const { submit } = supply();
+    await userEvent.click(screen.getByLabelText("A lorry can tip near by"));
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "PutSupply", supply: { tipping: false } });
+  });
+
+  it("takes what is on hand in any unit, and what can't be read goes to the program to be refused", async () => {
+    const { submit } = supply({ onHand: [{ good: "COMPOST", volume: 100 }] });
+    const loose = screen.getByLabelText("loose");
+    await userEvent.clear(loose);
+    await userEvent.type(loose, "0,5 m³{Enter}");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      supply: { onHand: [{ good: "COMPOST", volume: 500 }] },
+    });
+    await userEvent.clear(loose);
+    await userEvent.type(loose, "a heap{Enter}");
+    expect(submit.mock.calls[1]?.[0]).toMatchObject({ supply: { onHand: [{ volume: 0 }] } });
+  });
+});
