@@ -58,6 +58,8 @@ export const words = {
   frameCaution: "Saw with care: wear a dust mask with treated wood and never burn its offcuts.",
   oldTimber: "Never for food: old CCA-treated wood, creosoted railway sleepers, painted or unknown pallets.",
   digCaution: "Before any digging, have buried lines marked by the local utility-locating service.",
+  heavyBoards:
+    "Weights are from dry to wet. Carry what weighs more than 25 kg (55 lb) with a second person; wear a dust mask when you saw treated wood.",
   manureCaution:
     "Fresh manure: work it in at least 120 days before harvest where the crop touches soil, 90 days otherwise. Manure, hay and bought compost may carry weedkiller: sow a few beans in it first.",
   noTipping: "A steep drive, a locked yard or a fence that is up: then everything comes in bags.",

@@ -46,6 +46,12 @@ export function formatTonnes(tonnes: number, units: Units): string {
     : `${(Math.round((tonnes * 1000) / KILOGRAMS_PER_POUND / 100) * 100).toLocaleString("en")} lb`;
 }
 
+/** Of one thing that somebody lifts, dry to wet. */
+export function formatWeight(leastKilograms: number, mostKilograms: number, units: Units): string {
+  const [each, unit] = units === "METRIC" ? [1, "kg"] : [1 / KILOGRAMS_PER_POUND, "lb"];
+  return `${(leastKilograms * each).toFixed(0)} to ${(mostKilograms * each).toFixed(0)} ${unit}`;
+}
+
 /** An amount with its currency's sign; the digits are the program's own, grouped by threes. */
 export function formatMoney(money: Money): string {
   const [whole = "0", decimals] = money.amount.replace("-", "").split(".");

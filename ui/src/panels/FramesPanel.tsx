@@ -1,13 +1,14 @@
-import type { Bed, Change, Frame } from "../api/types";
+import type { Bed, Frame } from "../api/types";
 import { formatLength } from "../measure/lengths";
-import { batch, without } from "../edits/changes";
 import { Choice } from "../parts/Choice";
 import { jointWords, words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { revisionIn, useBedActions } from "../workspace/useBedActions";
 import { BillTable } from "./BillTable";
 import { BuildFields } from "./BuildFields";
+import { FrameComparison } from "./FrameComparison";
 import { CuttingPlans } from "./CuttingPlans";
+import { reframing } from "./reframe";
 import { WillItBow } from "./WillItBow";
 
 const NONE = "none";
@@ -27,6 +28,7 @@ export function FramesPanel() {
       {selected.length > 0 && <FrameForm beds={selected} />}
       {selected.length > 0 && <BuildFields beds={selected} />}
       {only && selected.length === 1 && <Pieces bed={only} />}
+      <FrameComparison beds={selected.length > 0 ? selected : desk.plan.beds} />
       <h3 className="border-t border-rule pt-2">Boards to buy, all beds</h3>
       <BillTable lines={boards} empty="No frame needs boards." />
       <CuttingPlans />
@@ -51,23 +53,8 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
   const material = materials.find((m) => m.key === frame?.material);
 
   function put(next: Frame | undefined) {
-    const changes = beds.flatMap((bed): Change[] => {
-      const now = revisionIn(bed, desk.season);
-      if (!now) return [];
-      if (!next) return [{ kind: "ReframeBed", bed: bed.id, from: now.from }];
-      // Boards take the place of a kit or a mound.
-      const build = without(now.build, "kit");
-      return now.build.kit !== undefined || build.mound > 0
-        ? [
-            {
-              kind: "RebuildBed",
-              bed: bed.id,
-              revision: { ...now, frame: next, build: { ...build, mound: 0 } },
-            },
-          ]
-        : [{ kind: "ReframeBed", bed: bed.id, from: now.from, frame: next }];
-    });
-    if (changes.length > 0) desk.submit(batch("Reframe beds", changes));
+    const change = reframing(beds, desk.season, next);
+    if (change) desk.submit(change);
   }
 
   return (

@@ -12,6 +12,12 @@ import { HistoryDialog } from "./HistoryDialog";
 const item =
   "block w-full cursor-pointer px-3 py-1.5 text-left outline-none data-[highlighted]:bg-markpale focus-visible:outline-none";
 
+/** What may be taken away for a spreadsheet, and where the program has it. */
+const TABLES = [
+  { name: "The bill", file: "bill" },
+  { name: "The receipts", file: "ledger/table" },
+];
+
 /** Name of the garden, undo and redo, what can be taken away on paper or as a file, and what the program has to say. */
 export function TopBar() {
   const desk = useDesk();
@@ -101,11 +107,23 @@ export function TopBar() {
                   The garden as a file
                 </a>
               </DropdownMenu.Item>
-              <DropdownMenu.Item asChild>
-                <a className={item} href={`${path}/bill.csv`} download>
-                  The bill as a table (CSV)
-                </a>
-              </DropdownMenu.Item>
+              {TABLES.map(({ name, file }) => (
+                <div key={file} className="grid grid-cols-[1fr_3.2rem_3.2rem] items-center">
+                  <span className="px-3">{name}</span>
+                  {(["csv", "xlsx"] as const).map((type) => (
+                    <DropdownMenu.Item key={type} asChild>
+                      <a
+                        className={`${item} text-center uppercase`}
+                        href={`${path}/${file}.${type}`}
+                        aria-label={`${name} as ${type.toUpperCase()}`}
+                        download
+                      >
+                        {type}
+                      </a>
+                    </DropdownMenu.Item>
+                  ))}
+                </div>
+              ))}
             </DropdownMenu.Content>
           </DropdownMenu.Portal>
         </DropdownMenu.Root>

@@ -40,7 +40,11 @@ export function TradeOrder() {
           </Tabs.Trigger>
         ))}
       </Tabs.List>
-      <Tabs.Content key={desk.step} value={desk.step} className="relative min-h-0 grow overflow-y-auto px-3 py-3">
+      <Tabs.Content
+        key={desk.step}
+        value={desk.step}
+        className="relative min-h-0 grow overflow-y-auto px-3 py-3"
+      >
         {desk.step === "ground" && <GroundPanel />}
         {desk.step === "beds" && <BedsPanel />}
         {desk.step === "reach" && <ReachPanel />}

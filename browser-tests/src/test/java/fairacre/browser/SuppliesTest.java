@@ -64,6 +64,33 @@ class SuppliesTest {
     }
 
     @Test
+    void fourLongBedsInFenceBoardsAgainstTwoCoursesOfTwoByTen() throws Exception {
+        try (Garden garden = Garden.with(fourLongBeds())) {
+            garden.season(2027);
+            garden.step("Frames");
+            Page page = garden.page();
+            page.getByText("Two kinds of frame, side by side").click();
+            garden.field("One: made of").selectOption("cedar");
+            garden.field("One: board").selectOption("fence 5/8x6");
+            garden.field("One: courses").selectOption("1");
+            garden.field("Other: board").selectOption("2x10");
+            garden.field("Other: courses").selectOption("2");
+            Locator choices = page.getByTestId("frame-choices");
+            Locator boards = choices.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("boards"));
+            // Seven to a bed.
+            assertThat(boards).containsText("boards28");
+            assertThat(choices).containsText("5 1/2\"1' 6 1/2\"");
+            assertThat(choices).containsText("2034 to 2042");
+            garden.button("Build the beds as the one").click();
+            garden.kept();
+            assertThat(line(page, "Cedar or larch, fence 5/8x6")).containsText("28 ×");
+            garden.field("One: board").selectOption("4x4");
+            assertThat(boards).not().containsText("boards28");
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
     void woodInAShallowBedIsToldAndPutRight() throws Exception {
         Plan shallow = plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 4, 2, 1, 0, Optional.of(cedar(Board.B2X10, 1))));
         try (Garden garden = Garden.with(shallow)) {

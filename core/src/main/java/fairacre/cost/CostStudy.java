@@ -100,7 +100,7 @@ public final class CostStudy {
      */
     public Optional<Bill> alone(Bed bed, int season) {
         Optional<BedRevision> revision = bed.in(season);
-        return revision.map(r -> billOf(List.of(Job.of(bed.id(), null, r))));
+        return revision.map(r -> boughtFor(List.of(Job.of(bed.id(), null, r))));
     }
 
     public Purse purse(Bill bill) {
@@ -118,7 +118,8 @@ public final class CostStudy {
                 : Optional.of(bill.total().minus(bill.kept()).dividedBy(BigDecimal.valueOf(units), RoundingMode.HALF_UP));
     }
 
-    private Bill billOf(List<Job> jobs) {
+    /** What these jobs alone take. */
+    Bill boughtFor(List<Job> jobs) {
         List<BillLine> lines = frames(jobs);
         lines.addAll(soilCosts().bought(jobs));
         return new Bill(plan.currency(), lines);

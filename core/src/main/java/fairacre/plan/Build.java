@@ -40,6 +40,11 @@ public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mo
         return filling.orElse(Filling.MIX);
     }
 
+    /** The same for a box of boards: no kit, and no mound. */
+    public Build boxed() {
+        return new Build(Optional.empty(), cap, legs, Length.ZERO, overhang, filling);
+    }
+
     public Build withFilling(Filling newFilling) {
         return new Build(kit, cap, legs, mound, overhang, Optional.of(newFilling));
     }

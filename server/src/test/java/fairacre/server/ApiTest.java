@@ -605,6 +605,17 @@ class ApiTest {
         }
 
         @Test
+        void theLedgerIsTakenAwayLineByLine() {
+            visitor.post(path, receipt(UUID.randomUUID(), "161.65", false));
+            Answer table = visitor.get(path + "/table.csv");
+            assertThat(table.header("Content-Disposition")).contains("attachment").contains("ledger.csv");
+            assertThat(table.text().lines()).hasSize(3);
+            assertThat(table.text()).contains("2027-04-03,Timber & Twine,Bags of mix,20,100.00,107.10,EUR,fill,\"Garden mix, bag of 50 L\",160.65,161.65,1.00,");
+            assertThat(visitor.get(path + "/table.xlsx").header("Content-Type")).contains("spreadsheetml");
+            assertThat(Visitor.signedUp(SERVER).get(path + "/table.csv").status()).isEqualTo(404);
+        }
+
+        @Test
         void theSameReceiptTwiceIsAskedAboutAndALostAnswerEntersNothingTwice() {
             UUID id = UUID.randomUUID();
             visitor.post(path, receipt(id, "160.65", false));

@@ -1,5 +1,8 @@
 package fairacre.server.api;
 
+import static fairacre.server.api.Downloads.CSV;
+import static fairacre.server.api.Downloads.download;
+
 import fairacre.appraisal.AppraisalReport;
 import fairacre.drawing.PdfSheet;
 import fairacre.drawing.SettingOutSheet;
@@ -8,9 +11,12 @@ import fairacre.drawing.SheetDrawing;
 import fairacre.drawing.SvgSheet;
 import fairacre.format.FaultyFileException;
 import fairacre.cost.CostStudy;
-import fairacre.format.BillFile;
+import fairacre.format.BillTable;
+import fairacre.format.CsvFile;
 import fairacre.format.GardenFile;
 import fairacre.format.PriceFile;
+import fairacre.format.Table;
+import fairacre.format.WorkbookFile;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.RefusedException;
@@ -19,12 +25,9 @@ import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -44,7 +47,6 @@ import org.springframework.web.bind.annotation.RestController;
 class GardenController {
 
     private static final MediaType SVG = MediaType.valueOf("image/svg+xml");
-    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
 
     private final GardenService gardens;
 
@@ -157,7 +159,18 @@ class GardenController {
     @GetMapping(path = "/{garden}/bill.csv", produces = "text/csv")
     ResponseEntity<byte[]> bill(Principal owner, @PathVariable UUID garden) {
         Plan plan = gardens.get(id(owner), garden).plan();
-        return download(BillFile.csv(plan, CostStudy.of(plan).bill()), CSV, plan.name() + ".bill.csv");
+        return download(CsvFile.write(bill(plan)), CSV, plan.name() + ".bill.csv");
+    }
+
+    /** The same as a spreadsheet. */
+    @GetMapping(path = "/{garden}/bill.xlsx", produces = Downloads.XLSX)
+    ResponseEntity<byte[]> billWorkbook(Principal owner, @PathVariable UUID garden) {
+        Plan plan = gardens.get(id(owner), garden).plan();
+        return download(WorkbookFile.write(bill(plan)), MediaType.valueOf(Downloads.XLSX), plan.name() + ".bill.xlsx");
+    }
+
+    private static Table bill(Plan plan) {
+        return BillTable.of(plan, CostStudy.of(plan).bill());
     }
 
     /** The price book, to be filled in elsewhere. */
@@ -175,13 +188,6 @@ class GardenController {
 
     private SheetDrawing sheet(Principal owner, UUID garden, int season, String scale) {
         return SheetDrawing.of(gardens.get(id(owner), garden).plan(), season, Scale.of(scale));
-    }
-
-    private static ResponseEntity<byte[]> download(byte[] content, MediaType type, String name) {
-        ContentDisposition disposition = ContentDisposition.attachment()
-                .filename(name.replaceAll("[\\\\/:*?\"<>|]", "-"), StandardCharsets.UTF_8).build();
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
-                .body(content);
     }
 
     private static Change given(Change change) {

@@ -1,11 +1,15 @@
 package fairacre.server.api;
 
+import fairacre.format.CsvFile;
+import fairacre.format.WorkbookFile;
 import fairacre.ledger.Receipt;
 import fairacre.plan.RefusedException;
 import fairacre.server.garden.LedgerService;
 import java.security.Principal;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -32,6 +36,18 @@ class LedgerController {
     @GetMapping
     LedgerService.LedgerPage page(Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "0") int page) {
         return ledger.page(id(owner), garden, page);
+    }
+
+    /** All receipts, line by line, as a table. */
+    @GetMapping(path = "/table.csv", produces = "text/csv")
+    ResponseEntity<byte[]> table(Principal owner, @PathVariable UUID garden) {
+        return Downloads.download(CsvFile.write(ledger.table(id(owner), garden)), Downloads.CSV, "ledger.csv");
+    }
+
+    /** The same as a spreadsheet. */
+    @GetMapping(path = "/table.xlsx", produces = Downloads.XLSX)
+    ResponseEntity<byte[]> workbook(Principal owner, @PathVariable UUID garden) {
+        return Downloads.download(WorkbookFile.write(ledger.table(id(owner), garden)), MediaType.valueOf(Downloads.XLSX), "ledger.xlsx");
     }
 
     @PostMapping

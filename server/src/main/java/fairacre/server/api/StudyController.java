@@ -12,6 +12,8 @@ import fairacre.cost.BestCutting;
 import fairacre.cost.CostStudy;
 import fairacre.cost.CutOrder;
 import fairacre.cost.CuttingPlan;
+import fairacre.cost.FrameChoice;
+import fairacre.cost.FrameComparison;
 import fairacre.cost.SeasonSoil;
 import fairacre.fill.FillTakeoff;
 import fairacre.frame.Families;
@@ -27,6 +29,8 @@ import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
+import fairacre.plan.Frame;
+import fairacre.plan.Limits;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Rectangle;
@@ -190,6 +194,15 @@ class StudyController {
     @PostMapping("/cutting/best")
     List<BestCutting> bestCutting(Principal owner, @PathVariable UUID garden, @RequestBody CutOrder order) {
         return CostStudy.of(plan(owner, garden)).bestCutting(order);
+    }
+
+    /** Frames that are to be compared for beds as they stand in a season. */
+    record Comparing(int season, List<UUID> beds, List<Frame> frames) {}
+
+    /** Kinds of frames side by side for the same beds. */
+    @PostMapping("/frame-comparison")
+    List<FrameChoice> compare(Principal owner, @PathVariable UUID garden, @RequestBody Comparing asked) {
+        return FrameComparison.of(plan(owner, garden), Limits.present(asked.beds(), "beds"), asked.season(), Limits.present(asked.frames(), "frames"));
     }
 
     @GetMapping("/setting-out")

@@ -3,15 +3,19 @@ package fairacre.server.garden;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import fairacre.cost.Bill;
+import fairacre.format.Table;
 import fairacre.ledger.Forecast;
 import fairacre.ledger.Paid;
 import fairacre.ledger.Receipt;
 import fairacre.ledger.ReceiptLine;
 import fairacre.plan.Plan;
+import fairacre.plan.PriceItem;
 import fairacre.plan.RefusedException;
 import fairacre.server.store.ReceiptStore;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.joda.money.CurrencyUnit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -52,6 +56,13 @@ public class LedgerService {
         int shown = Math.min(Math.max(page, 0), pages - 1);
         return new LedgerPage(forecast(owner, garden, bill, count), receipts.newest(garden, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency), count,
                 shown, pages);
+    }
+
+    /** All entries, the newest first. */
+    public Table table(UUID owner, UUID garden) {
+        Plan plan = gardens.plan(owner, garden);
+        Map<String, String> sundries = plan.sundries().stream().map(PriceItem::sundry).collect(Collectors.toMap(PriceItem::key, PriceItem::label));
+        return LedgerTable.of(receipts.newest(garden, 0, MOST_ENTRIES, plan.currency()), sundries);
     }
 
     private Forecast forecast(UUID owner, UUID garden, Bill bill, int count) {

@@ -1,0 +1,22 @@
+package fairacre.server.api;
+
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+
+/** Files to take away, under a name that any file system takes. */
+final class Downloads {
+
+    static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
+    static final String XLSX = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
+
+    private Downloads() {}
+
+    static ResponseEntity<byte[]> download(byte[] content, MediaType type, String name) {
+        ContentDisposition disposition = ContentDisposition.attachment()
+                .filename(name.replaceAll("[\\\\/:*?\"<>|]", "-"), StandardCharsets.UTF_8).build();
+        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(content);
+    }
+}
