@@ -10,6 +10,7 @@ import { SignInPage } from "./pages/SignInPage";
 import "./styles.css";
 
 const Workspace = lazy(() => import("./workspace/Workspace"));
+const ShoppingPage = lazy(() => import("./shopping/ShoppingPage"));
 
 const client = new QueryClient({
   defaultOptions: {
@@ -33,6 +34,7 @@ createRoot(root).render(
             <Route path="/" element={<SignInPage />} />
             <Route path="/gardens" element={<GardensPage />} />
             <Route path="/gardens/:garden" element={<Workspace />} />
+            <Route path="/gardens/:garden/shopping" element={<ShoppingPage />} />
           </Routes>
         </Suspense>
       </BrowserRouter>

@@ -58,6 +58,9 @@ export const words = {
   frameCaution: "Saw with care: wear a dust mask with treated wood and never burn its offcuts.",
   oldTimber: "Never for food: old CCA-treated wood, creosoted railway sleepers, painted or unknown pallets.",
   digCaution: "Before any digging, have buried lines marked by the local utility-locating service.",
+  ticksWait: (count: number) =>
+    count === 1 ? "One tick waits for a signal." : `${String(count)} ticks wait for a signal.`,
+  nothingToBuy: (season: number) => `Nothing is left to buy for ${String(season)}.`,
   heavyBoards:
     "Weights are from dry to wet. Carry what weighs more than 25 kg (55 lb) with a second person; wear a dust mask when you saw treated wood.",
   manureCaution:

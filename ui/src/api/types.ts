@@ -70,6 +70,7 @@ export type HistoryEntry = Schemas["Entry"];
 export type Units = Plan["units"];
 export type Money = Purse["budget"];
 export type Receipt = Schemas["Receipt"];
+export type Shopping = Schemas["Shopping"];
 export type LedgerPage = Schemas["LedgerPage"];
 export type LedgerEntry = Schemas["LedgerEntry"];
 export type Forecast = Schemas["Forecast"];

@@ -13,7 +13,9 @@ import { reframing } from "./reframe";
 /** Two kinds of frames side by side for the same beds: what they cost now and by the year, how long they last, what they weigh. */
 export function FrameComparison({ beds }: { beds: readonly Bed[] }) {
   const desk = useDesk();
-  const standing = beds.filter((bed) => revisionIn(bed, desk.season));
+  const all = beds.filter((bed) => revisionIn(bed, desk.season));
+  const boarded = all.filter((bed) => revisionIn(bed, desk.season)?.frame);
+  const standing = boarded.length > 0 ? boarded : all;
   const [open, setOpen] = useState(false);
   return (
     <details
@@ -118,7 +120,7 @@ function Figures({ one, other, onBuild }: FiguresProps) {
     ["to replace", (choice) => `${String(choice.replacedFrom)} to ${String(choice.replacedTo)}`],
     ["ties, stakes", (choice) => String(choice.supports)],
     ["work, about", (choice) => `${choice.hours.toFixed(0)} h`],
-    ["longest board", (choice) => formatLength(choice.heaviest, units)],
+    ["longest", (choice) => formatLength(choice.heaviest, units)],
     ["it weighs", (choice) => formatWeight(choice.leastKilograms, choice.mostKilograms, units)],
   ];
   return (

@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import type { Plan } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { TextField } from "../parts/TextField";
@@ -34,12 +35,33 @@ export function PursePanel() {
           )}
         </tbody>
       </table>
+      <ShoppingLinks />
       <ByPart />
       <h3 className="border-t border-rule pt-2">Bill</h3>
       <BillTable lines={lines} empty="Nothing to buy yet." />
       <Sundries />
       <PriceBook />
     </div>
+  );
+}
+
+/** The list of what the season that is looked at still needs: for a phone, or on paper. */
+function ShoppingLinks() {
+  const { plan, season } = useDesk();
+  return (
+    <p className="flex flex-wrap gap-2">
+      <Link className="plain-button" to={`/gardens/${plan.id}/shopping?season=${String(season)}`}>
+        Shopping list {season}
+      </Link>
+      <a
+        className="plain-button"
+        href={`/api/gardens/${plan.id}/shopping/list.pdf?season=${String(season)}`}
+        aria-label={`Shopping list ${String(season)} as PDF`}
+        download
+      >
+        PDF
+      </a>
+    </p>
   );
 }
 

@@ -1,3 +1,4 @@
+import { MemoryRouter } from "react-router";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { render } from "@testing-library/react";
 import type { ReactNode } from "react";
@@ -310,7 +311,9 @@ export function atDesk(desk: Desk, part: ReactNode) {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   return render(
     <QueryClientProvider client={client}>
-      <DeskContext.Provider value={desk}>{part}</DeskContext.Provider>
+      <MemoryRouter>
+        <DeskContext.Provider value={desk}>{part}</DeskContext.Provider>
+      </MemoryRouter>
     </QueryClientProvider>,
   );
 }

@@ -19,6 +19,7 @@ import fairacre.plan.Plan;
 import fairacre.testing.Gardens;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** What is brought in by the load: fill for beds and layers of walks. */
@@ -79,7 +80,7 @@ class SuppliesTest {
             Locator boards = choices.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("boards"));
             // Seven to a bed.
             assertThat(boards).containsText("boards28");
-            assertThat(choices).containsText("5 1/2\"1' 6 1/2\"");
+            assertThat(choices).containsText("5 1/2″1′ 6 1/2″");
             assertThat(choices).containsText("2034 to 2042");
             garden.button("Build the beds as the one").click();
             garden.kept();
@@ -87,6 +88,30 @@ class SuppliesTest {
             garden.field("One: board").selectOption("4x4");
             assertThat(boards).not().containsText("boards28");
             assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void theShoppingListIsTickedOnAPhoneWithoutASignalAndLosesNothing() throws Exception {
+        try (Garden garden = Garden.with(fourLongBeds())) {
+            garden.season(2027);
+            garden.step("Purse");
+            Page page = garden.page();
+            page.setViewportSize(390, 780);
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shopping list 2027").setExact(true)).click();
+            Locator bags = page.getByLabel(Pattern.compile("Garden mix, loose, a cubic yard"));
+            assertThat(page.getByTestId("done")).hasText("0 of 2");
+            page.waitForResponse("**/ticks", bags::click);
+            assertThat(bags).isChecked();
+            garden.context().setOffline(true);
+            page.getByText("Delivery of a loose load").click();
+            assertThat(page.getByTestId("done")).hasText("2 of 2");
+            assertThat(page.getByText("One tick waits for a signal.")).isVisible();
+            page.waitForResponse("**/ticks", () -> garden.context().setOffline(false));
+            assertThat(page.getByText("waits for a signal")).hasCount(0);
+            page.reload();
+            assertThat(page.getByTestId("done")).hasText("2 of 2");
+            assertThat(page.locator("html")).hasJSProperty("scrollWidth", 390);
         }
     }
 

@@ -50,15 +50,15 @@ public record Forecast(Money budget, Money planned, Money paid, Money toCome, Mo
         Map<BillPart, Sums> parts = new TreeMap<>();
         Map<Integer, Sums> seasons = new TreeMap<>();
         Sums whole = new Sums(currency);
-        Map<String, BigDecimal> bought = bought(paid);
-        bill.lines().stream().sorted(Comparator.comparing(BillLine::season)).forEach(line -> {
+        for (Outstanding out : Outstanding.of(bill, paid)) {
+            BillLine line = out.line();
             Money planned = line.amount().orElse(Money.zero(currency));
-            Money toCome = toCome(line, bought, currency);
+            Money toCome = out.amount().orElse(Money.zero(currency));
             for (Sums sums : List.of(whole, sums(parts, line.part(), currency), sums(seasons, line.season(), currency))) {
                 sums.planned = sums.planned.plus(planned);
                 sums.toCome = sums.toCome.plus(toCome);
             }
-        });
+        }
         for (Paid one : paid) {
             for (Sums sums : List.of(whole, sums(parts, one.part(), currency), sums(seasons, one.season(), currency))) {
                 sums.paid = sums.paid.plus(one.cost());
@@ -95,26 +95,8 @@ public record Forecast(Money budget, Money planned, Money paid, Money toCome, Mo
         return all.computeIfAbsent(key, k -> new Sums(currency));
     }
 
-    private static Map<String, BigDecimal> bought(List<Paid> paid) {
-        Map<String, BigDecimal> bought = new HashMap<>();
-        paid.forEach(one -> one.item().ifPresent(item -> bought.merge(item, one.quantity(), BigDecimal::add)));
-        return bought;
-    }
-
-    /** What of a line is not bought yet; takes what is bought of it off what was bought. */
-    private static Money toCome(BillLine line, Map<String, BigDecimal> bought, CurrencyUnit currency) {
-        String item = line.item().key();
-        BigDecimal taken = bought.getOrDefault(item, BigDecimal.ZERO).max(BigDecimal.ZERO).min(line.quantity());
-        bought.merge(item, taken.negate(), BigDecimal::add);
-        if (taken.signum() == 0 || line.acquired() == Acquired.FREE) {
-            return line.amount().orElse(Money.zero(currency));
-        }
-        BigDecimal rest = line.quantity().subtract(taken);
-        return line.price().map(price -> price.multipliedBy(rest, RoundingMode.HALF_UP)).orElse(Money.zero(currency));
-    }
-
     private static List<Surprise> surprises(Bill bill, List<Paid> paid, CurrencyUnit currency) {
-        Map<String, BigDecimal> bought = bought(paid);
+        Map<String, BigDecimal> bought = Outstanding.bought(paid);
         Map<String, Money> cost = new HashMap<>();
         paid.forEach(one -> one.item().ifPresent(item -> cost.merge(item, one.cost(), Money::plus)));
         Map<String, BillLine> lines = new TreeMap<>();

@@ -8,16 +8,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.ledger.ShoppingList;
 import fairacre.measure.Units;
+import fairacre.plan.BillPart;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.RefusedException;
 import java.io.ByteArrayInputStream;
+import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.joda.money.Money;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -115,5 +121,19 @@ class SheetDrawingTest {
         assertThat(pages.stream().flatMap(page -> page.marks().stream()).filter(Mark.Words.class::isInstance)
                 .map(mark -> ((Mark.Words) mark).text()).filter(text -> text.startsWith(corners + " stakes"))).hasSize(1);
         assertThat(PdfSheet.write(pages)).startsWith("%PDF".getBytes());
+    }
+
+    @Test
+    void aShoppingListOfManyThingsGoesOnAsManyPagesAsItTakesWithABoxForEach() throws Exception {
+        List<ShoppingList.ToBuy> things = IntStream.range(0, 90).mapToObj(i -> new ShoppingList.ToBuy("sundry/" + i, "Thing " + i + ", a long name ".repeat(4),
+                BillPart.OTHER, new BigDecimal("2.50"), Optional.empty(), Optional.of(Money.parse("EUR 5.00")))).toList();
+        ShoppingList list = new ShoppingList(SEASON, List.of(new ShoppingList.AtShop(Optional.of("Hollow Lane"), things)), Money.parse("EUR 450.00"), 0);
+        List<SheetDrawing> pages = ShoppingSheet.of("Yard", list);
+        assertThat(pages).hasSizeGreaterThan(2);
+        try (PDDocument document = Loader.loadPDF(PdfSheet.write(pages))) {
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text).contains("Yard, to buy in " + SEASON).contains("At Hollow Lane, as last time").contains("Thing 89").contains("2.5 ×").contains("EUR 450.00");
+        }
+        assertThat(pages.stream().flatMap(page -> page.marks().stream()).filter(Mark.Stroke.class::isInstance)).hasSize(90 + 1);
     }
 }

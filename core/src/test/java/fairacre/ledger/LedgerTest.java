@@ -17,6 +17,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
@@ -204,6 +205,26 @@ class LedgerTest {
         @Test
         void whatIsTakenBackIsToComeAgain() {
             assertThat(forecast(paid(2027, 20, "120"), paid(2027, -20, "-120")).toCome()).isEqualTo(eur("180"));
+        }
+
+        @Test
+        void theShoppingListHasWhatIsMissingWhereItWasBoughtLast() {
+            // Of 20 bags 14 are bought, 6 at 6.00 are missing; spikes are bought nowhere yet and have no price.
+            BillLine spikes = new BillLine(2027, BillPart.FRAMES, new PriceItem("sundry/1", "Spikes"), new BigDecimal("2.5"), Optional.empty(), Optional.empty(),
+                    Acquired.BOUGHT, List.of(), List.of());
+            BillLine gift = new BillLine(2027, BillPart.OTHER, new PriceItem("sundry/2", "Bench"), BigDecimal.ONE, Optional.empty(), Optional.of(eur("0")),
+                    Acquired.FREE, List.of(), List.of());
+            Bill all = new Bill(CurrencyUnit.EUR, List.of(bags(2027, 20), spikes, gift, bags(2028, 10)));
+            ShoppingList list = ShoppingList.of(all, List.of(paid(2027, 14, "80")), 2027, Map.of(BAG.key(), "Timber & Twine"));
+            assertThat(list.shops()).extracting(ShoppingList.AtShop::shop).containsExactly(Optional.of("Timber & Twine"), Optional.empty());
+            assertThat(list.shops().get(0).things()).singleElement().satisfies(thing -> {
+                assertThat(thing.quantity()).isEqualByComparingTo("6");
+                assertThat(thing.amount()).contains(eur("36"));
+            });
+            assertThat(list.shops().get(1).things()).extracting(ShoppingList.ToBuy::label).containsExactly("Spikes");
+            assertThat(list.total()).isEqualTo(eur("36"));
+            assertThat(list.unpriced()).isEqualTo(1);
+            assertThat(ShoppingList.of(bill, List.of(paid(2027, 30, "180")), 2027, Map.of()).shops()).isEmpty();
         }
 
         @Test

@@ -605,6 +605,30 @@ class ApiTest {
         }
 
         @Test
+        void aShoppingListKeepsItsTicksAndLosesWhatIsBought() {
+            String garden = path.replace("/ledger", "");
+            visitor.post(garden + "/changes", """
+                {"revision": 0, "key": "%s", "change": {"kind": "PutSundry", "sundry": {"id": "%s", "name": "Twine", "season": 2027, "part": "OTHER",
+                 "quantity": 4, "price": {"amount": "2.50", "currency": "EUR"}, "acquired": "BOUGHT"}}}
+                """.formatted(UUID.randomUUID(), "0b1e5f39-9c51-4f2a-9f0b-0a7a3e2c1d11"));
+            String list = garden + "/shopping?season=2027";
+            String item = "sundry/0b1e5f39-9c51-4f2a-9f0b-0a7a3e2c1d11";
+            assertThat(visitor.get(list).json().at("/list/total/amount").stringValue()).isEqualTo("10.00");
+            String tick = "{\"season\": 2027, \"item\": \"%s\", \"ticked\": %s}";
+            visitor.post(garden + "/shopping/ticks", tick.formatted(item, true));
+            assertThat(visitor.post(garden + "/shopping/ticks", tick.formatted(item, true)).status()).isEqualTo(204);
+            assertThat(visitor.get(list).json().at("/ticked/0").stringValue()).isEqualTo(item);
+            visitor.post(garden + "/shopping/ticks", tick.formatted(item, false));
+            assertThat(visitor.get(list).json().at("/ticked").size()).isZero();
+            visitor.post(path, receipt(UUID.randomUUID(), "161.65", false).replace("soil/bag/50l", item).replace("20, \"amount\"", "3, \"amount\""));
+            assertThat(visitor.get(list).json().at("/list/shops/0/things/0/quantity").intValue()).isEqualTo(1);
+            assertThat(visitor.get(list).json().at("/list/shops/0/shop").stringValue()).isEqualTo("Timber & Twine");
+            assertThat(visitor.get(garden + "/shopping/list.pdf?season=2027").header("Content-Type")).isEqualTo("application/pdf");
+            assertThat(visitor.post(garden + "/shopping/ticks", tick.formatted("", true)).status()).isEqualTo(422);
+            assertThat(Visitor.signedUp(SERVER).get(list).status()).isEqualTo(404);
+        }
+
+        @Test
         void theLedgerIsTakenAwayLineByLine() {
             visitor.post(path, receipt(UUID.randomUUID(), "161.65", false));
             Answer table = visitor.get(path + "/table.csv");

@@ -146,6 +146,15 @@ public class ReceiptStore {
                         money(row.value5(), currency)));
     }
 
+    /** For each thing on receipts that hold the shop where it was bought last. */
+    public Map<String, String> lastShops(UUID garden) {
+        var back = RECEIPT.as("back");
+        return database.select(RECEIPT_LINE.ITEM, RECEIPT.SHOP).distinctOn(RECEIPT_LINE.ITEM).from(RECEIPT_LINE)
+                .join(RECEIPT).on(RECEIPT.ID.eq(RECEIPT_LINE.RECEIPT)).where(RECEIPT.GARDEN.eq(garden)).and(RECEIPT_LINE.ITEM.isNotNull())
+                .and(RECEIPT.REVERSES.isNull()).andNotExists(database.selectOne().from(back).where(back.REVERSES.eq(RECEIPT.ID)))
+                .orderBy(RECEIPT_LINE.ITEM, RECEIPT.DATED.desc(), RECEIPT.ENTERED_AT.desc()).fetchMap(RECEIPT_LINE.ITEM, RECEIPT.SHOP);
+    }
+
     /** Whether a receipt from this shop of this day over this sum is entered and holds. */
     public boolean knows(UUID garden, Receipt receipt) {
         var back = RECEIPT.as("back");

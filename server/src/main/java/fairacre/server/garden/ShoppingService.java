@@ -1,0 +1,51 @@
+package fairacre.server.garden;
+
+import fairacre.ledger.ShoppingList;
+import fairacre.plan.RefusedException;
+import fairacre.server.store.ReceiptStore;
+import fairacre.server.store.ShoppingStore;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The shopping lists of a garden, by its owner. Every method throws {@link NoSuchGardenException} for a garden that is not theirs. */
+@Service
+public class ShoppingService {
+
+    private static final int LONGEST_KEY = 200;
+
+    private final GardenService gardens;
+    private final ReceiptStore receipts;
+    private final ShoppingStore ticks;
+
+    ShoppingService(GardenService gardens, ReceiptStore receipts, ShoppingStore ticks) {
+        this.gardens = gardens;
+        this.receipts = receipts;
+        this.ticks = ticks;
+    }
+
+    /**
+     * A season's list as somebody in the shop has it.
+     *
+     * @param garden its name
+     * @param ticked keys of the things that are in the cart
+     */
+    public record Shopping(String garden, ShoppingList list, List<String> ticked) {}
+
+    public Shopping of(UUID owner, UUID garden, int season) {
+        var bill = gardens.bill(owner, garden);
+        ShoppingList list = ShoppingList.of(bill, receipts.paid(garden, bill.currency()), season, receipts.lastShops(garden));
+        return new Shopping(gardens.plan(owner, garden).name(), list, ticks.ticked(garden, season));
+    }
+
+    /** @throws RefusedException if there is no such thing */
+    @Transactional
+    public void tick(UUID owner, UUID garden, int season, String item, boolean ticked) {
+        gardens.plan(owner, garden);
+        if (item == null || item.isBlank() || item.length() > LONGEST_KEY) {
+            throw new RefusedException("item", "there is no such thing on the list", "tick one that is on it");
+        }
+        ticks.tick(garden, season, item, ticked);
+    }
+}
