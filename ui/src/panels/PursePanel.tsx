@@ -18,23 +18,6 @@ export function PursePanel() {
     <div className="space-y-3">
       <BudgetForm budget={desk.plan.budget} />
       <Receipts />
-      <h3 className="border-t border-rule pt-2">Planned, by season</h3>
-      <table className="w-full">
-        <tbody>
-          {(desk.report?.bySeason ?? []).map((entry) => (
-            <tr key={entry.season} className="border-b border-hair">
-              <td className="figures py-0.5">{entry.season}</td>
-              <td className="figures text-right">{formatMoney(entry.planned)}</td>
-            </tr>
-          ))}
-          {desk.report && (
-            <tr className="font-semibold">
-              <td className="py-0.5">All</td>
-              <td className="figures text-right">{formatMoney(desk.report.purse.planned)}</td>
-            </tr>
-          )}
-        </tbody>
-      </table>
       <ShoppingLinks />
       <ByPart />
       <h3 className="border-t border-rule pt-2">Bill</h3>

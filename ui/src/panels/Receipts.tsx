@@ -30,37 +30,30 @@ export function Receipts() {
   );
 }
 
-/** Planned, paid and still to come for each part of the work, and what cost more or less than planned. */
+/** Planned, paid and still to come for each part of the work and each season, and what cost more or less than planned. */
 function Standing({ forecast }: { forecast: Forecast }) {
-  const { byPart, surprises } = forecast;
+  const { byPart, bySeason, surprises } = forecast;
   return (
     <>
       <table className="w-full text-xs" data-testid="forecast">
-        <thead>
-          <tr className="border-b border-rule text-right text-soft">
-            <th className="text-left font-normal">Part</th>
-            <th className="font-normal">Planned</th>
-            <th className="font-normal">Paid</th>
-            <th className="font-normal">To come</th>
-          </tr>
-        </thead>
+        <Head first="Part" />
         <tbody>
-          {byPart.map(({ part, planned, paid, toCome }) => (
-            <tr key={part} className="border-b border-hair text-right">
-              <td className="py-0.5 text-left">{partName(part)}</td>
-              <td className="figures pl-1">{formatMoney(planned)}</td>
-              <td className="figures pl-1">{formatMoney(paid)}</td>
-              <td className="figures pl-1">{formatMoney(toCome)}</td>
-            </tr>
+          {byPart.map(({ part, ...sums }) => (
+            <Sums key={part} name={partName(part)} sums={sums} />
           ))}
-          <tr className="text-right font-semibold">
-            <td className="py-0.5 text-left">All</td>
-            <td className="figures pl-1">{formatMoney(forecast.planned)}</td>
-            <td className="figures pl-1">{formatMoney(forecast.paid)}</td>
-            <td className="figures pl-1">{formatMoney(forecast.toCome)}</td>
-          </tr>
+          <Sums name="All" sums={forecast} strong />
         </tbody>
       </table>
+      {bySeason.length > 1 && (
+        <table className="w-full text-xs" data-testid="forecast-by-season">
+          <Head first="Season" />
+          <tbody>
+            {bySeason.map(({ season, ...sums }) => (
+              <Sums key={season} name={String(season)} sums={sums} />
+            ))}
+          </tbody>
+        </table>
+      )}
       {surprises.length > 0 && (
         <details className="text-sm" open>
           <summary className="cursor-pointer">What surprised</summary>
@@ -78,6 +71,36 @@ function Standing({ forecast }: { forecast: Forecast }) {
         </details>
       )}
     </>
+  );
+}
+
+function Head({ first }: { first: string }) {
+  return (
+    <thead>
+      <tr className="border-b border-rule text-right text-soft">
+        <th className="pt-1 text-left font-normal">{first}</th>
+        <th className="font-normal">Planned</th>
+        <th className="font-normal">Paid</th>
+        <th className="font-normal">To come</th>
+      </tr>
+    </thead>
+  );
+}
+
+interface SumsProps {
+  name: string;
+  sums: Pick<Forecast, "planned" | "paid" | "toCome">;
+  strong?: boolean;
+}
+
+function Sums({ name, sums, strong }: SumsProps) {
+  return (
+    <tr className={strong ? "text-right font-semibold" : "border-b border-hair text-right"}>
+      <td className="py-0.5 text-left">{name}</td>
+      <td className="figures pl-1">{formatMoney(sums.planned)}</td>
+      <td className="figures pl-1">{formatMoney(sums.paid)}</td>
+      <td className="figures pl-1">{formatMoney(sums.toCome)}</td>
+    </tr>
   );
 }
 

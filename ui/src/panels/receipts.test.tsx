@@ -17,7 +17,10 @@ const empty: LedgerPage = {
     left: euro("820.00"),
     state: "WITHIN",
     byPart: [{ part: "FILL", planned: euro("180.00"), paid: euro("0.00"), toCome: euro("180.00") }],
-    bySeason: [],
+    bySeason: [
+      { season: 2027, planned: euro("120.00"), paid: euro("0.00"), toCome: euro("120.00") },
+      { season: 2028, planned: euro("60.00"), paid: euro("5.00"), toCome: euro("36.00") },
+    ],
     surprises: [],
   },
   entries: [],
@@ -101,5 +104,11 @@ describe("receipts", () => {
     answering(json(empty));
     const table = await screen.findByTestId("forecast");
     expect(within(table).getByText("fill").closest("tr")).toHaveTextContent("180.00");
+  });
+
+  it("stand season by season as well", async () => {
+    answering(json(empty));
+    const table = within(await screen.findByTestId("forecast-by-season"));
+    expect(table.getByText("2028").closest("tr")).toHaveTextContent("2028€60.00€5.00€36.00");
   });
 });

@@ -1,11 +1,11 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useReducer, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { request } from "../api/client";
 import type { Shopping } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { words } from "../words";
-import { Ticks } from "./ticks";
+import { Ticks, type Tick } from "./ticks";
 
 /** A season's shopping list for a phone in one hand: large rows, and ticks that a shop without a signal doesn't lose. */
 export default function ShoppingPage() {
@@ -13,7 +13,7 @@ export default function ShoppingPage() {
   const [search] = useSearchParams();
   const season = Number(search.get("season"));
   const { data, error } = useQuery({
-    queryKey: ["shopping", garden, season],
+    queryKey: keyOf(garden, season),
     queryFn: () => request<Shopping>("GET", `/api/gardens/${garden}/shopping?season=${String(season)}`),
   });
   const ticks = useTicks(garden, data === undefined);
@@ -83,14 +83,30 @@ export default function ShoppingPage() {
   );
 }
 
+function keyOf(garden: string, season: number) {
+  return ["shopping", garden, season];
+}
+
+function withTick(shopping: Shopping, { item, ticked }: Tick): Shopping {
+  const others = shopping.ticked.filter((other) => other !== item);
+  return { ...shopping, ticked: ticked ? [...others, item] : others };
+}
+
 /** The ticks of this garden's lists; the page is drawn again with each. */
 function useTicks(garden: string, idle: boolean): Ticks {
+  const client = useQueryClient();
   const [, redraw] = useReducer((count: number) => count + 1, 0);
   const [ticks] = useState(
     () =>
       new Ticks(
         `shopping ${garden}`,
-        (tick) => request("POST", `/api/gardens/${garden}/shopping/ticks`, tick),
+        async (tick) => {
+          await request("POST", `/api/gardens/${garden}/shopping/ticks`, tick);
+          client.setQueryData<Shopping>(
+            keyOf(garden, tick.season),
+            (known) => known && withTick(known, tick),
+          );
+        },
         redraw,
         window.localStorage,
       ),

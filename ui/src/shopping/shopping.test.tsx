@@ -65,6 +65,20 @@ describe("the shopping list on a phone", () => {
     expect(screen.getByText("no price")).toBeInTheDocument();
   });
 
+  it("keeps a tick that went through, and takes it away again", async () => {
+    answering(list, () => Promise.resolve(new Response(null, { status: 204 })));
+    await userEvent.click(await screen.findByText("Cedar 2x10"));
+    await vi.waitFor(() => {
+      expect(window.localStorage.getItem("shopping g")).toBe("[]");
+    });
+    expect(screen.getByLabelText(/Cedar 2x10/)).toBeChecked();
+    await userEvent.click(screen.getByText("Garden mix"));
+    await vi.waitFor(() => {
+      expect(screen.getByTestId("done")).toHaveTextContent("1 of 2");
+    });
+    expect(screen.getByLabelText(/Garden mix/)).not.toBeChecked();
+  });
+
   it("ticks with a tap anywhere on the row, without a signal too", async () => {
     const fetch = answering(list, () => Promise.reject(new TypeError("no network")));
     const row = await screen.findByText("Cedar 2x10");

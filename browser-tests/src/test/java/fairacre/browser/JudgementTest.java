@@ -139,7 +139,7 @@ class JudgementTest {
             garden.field("Board, its true size").selectOption("2x10");
             garden.kept();
             garden.step("Fill");
-            assertThat(garden.page().getByText("Soil to buy, by season")).isVisible();
+            assertThat(garden.page().getByText("What to buy, by season")).isVisible();
             assertThat(garden.page().getByRole(com.microsoft.playwright.options.AriaRole.ROW).filter(
                     new Locator.FilterOptions().setHasText("Together"))).containsText("L");
             assertThat(garden.figure("planned")).isNotEqualTo("€0.00");

@@ -28,5 +28,6 @@ class ApiConfiguration implements WebMvcConfigurer {
         views.addViewController("/").setViewName("forward:/index.html");
         views.addViewController("/gardens").setViewName("forward:/index.html");
         views.addViewController("/gardens/{garden}").setViewName("forward:/index.html");
+        views.addViewController("/gardens/{garden}/shopping").setViewName("forward:/index.html");
     }
 }
