@@ -3,6 +3,7 @@ package fairacre.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -40,6 +41,9 @@ class ScreenshotsTest {
             garden.page().getByTestId("edges").scrollIntoViewIfNeeded();
             garden.page().getByTestId("edges").getByText("Oda").click();
             shoot(garden, "edges");
+            garden.page().locator("summary", new Page.LocatorOptions().setHasText("Main walk")).click();
+            garden.page().getByText("What it is made of, from the ground up").scrollIntoViewIfNeeded();
+            shoot(garden, "walk");
             garden.step("Beds");
             garden.button("Try arrangements …").click();
             garden.button("Try them").click();
@@ -90,6 +94,10 @@ class ScreenshotsTest {
             garden.season(2028);
             garden.kept();
             shoot(garden, "phone");
+            garden.step("Purse");
+            garden.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shopping list 2028").setExact(true)).click();
+            garden.page().getByTestId("done").waitFor();
+            shoot(garden, "shopping");
         }
     }
 
