@@ -27,7 +27,8 @@ import org.openjdk.jmh.annotations.Warmup;
 
 /**
  * One preview end to end: a request over HTTP to the real program with its session in PostgreSQL, the move of a bed judged and priced,
- * and the answer read. The program has rehearsed, as it does after each start. Client and server share the machine. "demo" is the sample garden in its last season.
+ * and the answer read. The program has rehearsed, as it does after each start. Client and server share the machine, and here the process.
+ * "demo" is the sample garden in its last season.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)

@@ -58,7 +58,8 @@ final class SurfaceSnags {
         boolean buried = rises.compareTo(height) >= 0;
         Length left = buried ? Length.ZERO : height.minus(rises);
         Wording wording = context.wording();
-        String others = beside.size() == 1 ? "." : ", and " + (beside.size() - 1) + (beside.size() == 2 ? " other bed loses" : " other beds lose") + " as much.";
+        int more = beside.size() - 1;
+        String others = more == 0 ? "." : ", and " + more + (more == 1 ? " other bed loses" : " other beds lose") + " as much.";
         String words = walk.name() + " will lie " + wording.length(rises) + " above the ground: of the " + wording.length(height) + " of " + lowest.name()
                 + (buried ? " nothing is left above it" : " only " + wording.length(left) + " are left above it") + others;
         boolean bad = left.times(2).compareTo(height) < 0;

@@ -106,7 +106,8 @@ public final class FrameComparison {
 
     private static Length longest(Frame frame, List<BillLine> boards) {
         Board board = frame.board();
-        return board.stock().stream().filter(stock -> boards.stream().anyMatch(line -> line.item().equals(PriceItem.board(frame.material(), board, stock))))
+        List<PriceItem> bought = boards.stream().map(BillLine::item).toList();
+        return board.stock().stream().filter(stock -> bought.contains(PriceItem.board(frame.material(), board, stock)))
                 .reduce(Length.ZERO, Length::max);
     }
 }

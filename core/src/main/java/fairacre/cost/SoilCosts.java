@@ -113,8 +113,10 @@ final class SoilCosts {
         for (Bed bed : plan.beds()) {
             for (int year = 1; year <= plan.supply().topUpYears(); year++) {
                 int season = bed.firstSeason() + year;
-                bed.in(season).map(revision -> memo.recall(new TopUpOf(revision), () -> TopUp.of(revision))).filter(volume -> volume.millilitres() > 0)
-                        .ifPresent(volume -> wanted.merge(new Want(season, true, BulkGood.COMPOST), new Wanted(volume, new TreeSet<>(List.of(bed.id()))), Wanted::plus));
+                Volume compost = bed.in(season).map(revision -> memo.recall(new TopUpOf(revision), () -> TopUp.of(revision))).orElse(Volume.ZERO);
+                if (compost.millilitres() > 0) {
+                    wanted.merge(new Want(season, true, BulkGood.COMPOST), new Wanted(compost, new TreeSet<>(List.of(bed.id()))), Wanted::plus);
+                }
             }
         }
     }

@@ -18,10 +18,11 @@ public enum Recipe {
             part(BulkGood.TOPSOIL, 60), part(BulkGood.COMPOST, 40)),
     THIRDS("Equal thirds: coir, compost, vermiculite", "Light and weed-free, easy on arms; dear, dries out and sinks.", null,
             part(BulkGood.PEAT_OR_COIR, 1), part(BulkGood.COMPOST, 1), part(BulkGood.VERMICULITE, 1)),
-    WOOD_BELOW("Wood below, soil and compost above", "Saves a third to a half of the bought soil in deep beds; sinks for years, and fresh wood ties up nitrogen in the first.",
+    WOOD_BELOW("Wood below, soil and compost above",
+            "Saves a third to a half of the bought soil in deep beds; sinks for years, and fresh wood ties up nitrogen in the first.",
             new Below(BulkGood.WOOD, 40), part(BulkGood.TOPSOIL, 60), part(BulkGood.COMPOST, 40)),
-    SOIL_BELOW("Topsoil below, good mix above", "Cheap where roots seldom go; keep 8 to 12 in (200 to 300 mm) of the good mix above.", new Below(BulkGood.TOPSOIL, 50),
-            part(BulkGood.GARDEN_MIX, 1)),
+    SOIL_BELOW("Topsoil below, good mix above", "Cheap where roots seldom go; keep 8 to 12 in (200 to 300 mm) of the good mix above.",
+            new Below(BulkGood.TOPSOIL, 50), part(BulkGood.GARDEN_MIX, 1)),
     WITH_THE_GROUND("Compost on loosened ground", "For beds in the ground and low mounds: the least to buy, a little every year.", null, part(BulkGood.COMPOST, 1));
 
     private final String label;

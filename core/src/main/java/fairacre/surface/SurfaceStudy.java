@@ -62,7 +62,8 @@ public final class SurfaceStudy {
     }
 
     /** A walk with all that its ground depends on: also the question that is remembered. */
-    private record Surroundings(Walk walk, int season, SoilNotes soil, List<List<Point>> pieces, List<BedRevision> beds, List<Feature> features, List<Walk> before) {
+    private record Surroundings(Walk walk, int season, SoilNotes soil, List<List<Point>> pieces, List<BedRevision> beds,
+            List<Feature> features, List<Walk> before) {
 
         static Surroundings of(Plan plan, Walk walk, List<Walk> before) {
             Envelope place = grown(walk.corners());

@@ -78,8 +78,9 @@ class MemoTest {
             case 7 -> new Change.ReframeBed(bed.id(), revision.from(), Optional.of(Gardens.cedar(Board.B1X6, 1 + random.nextInt(3))));
             case 8 -> new Change.SetPrice(new Price(PriceItem.board(Material.CEDAR, Board.B1X6, Length.feet(8)),
                     Money.of(Gardens.EUR, 5 + random.nextInt(20)), false));
-            case 9 -> new GroundChange.PutWalk(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(2 + random.nextInt(3), 1 + random.nextInt(4)),
-                    new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), random.nextBoolean(), random.nextBoolean())));
+            case 9 -> new GroundChange.PutWalk(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
+                    Site.rectangle(2 + random.nextInt(3), 1 + random.nextInt(4)), new WalkBuild(Optional.empty(),
+                    BuildUps.usual(Surfacing.LOOSE_GRAVEL), random.nextBoolean(), random.nextBoolean())));
             default -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), outline.turn());
         };
     }
