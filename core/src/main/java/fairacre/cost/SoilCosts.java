@@ -48,20 +48,24 @@ final class SoilCosts {
     /** A good wanted in a season, and for which beds. */
     private record Want(int season, boolean topUp, BulkGood good) {}
 
-    private record Wanted(Volume volume, SortedSet<UUID> beds) {
+    /** What one bed takes of it. */
+    private record Share(UUID bed, Volume volume) {}
 
-        Wanted plus(Wanted other) {
-            SortedSet<UUID> both = new TreeSet<>(beds);
-            both.addAll(other.beds);
-            return new Wanted(volume.plus(other.volume), both);
+    private record Wanted(Volume volume, List<UUID> beds) {
+
+        static Wanted of(List<Share> shares) {
+            return new Wanted(shares.stream().map(Share::volume).reduce(Volume.ZERO, Volume::plus),
+                    shares.stream().map(Share::bed).distinct().sorted().toList());
         }
     }
 
     /** Of these jobs alone, with nothing on hand and no later years. */
     List<BillLine> bought(List<Job> jobs) {
         List<BillLine> lines = new ArrayList<>();
-        byWant(jobs).forEach((want, wanted) -> add(lines, want, wanted,
-                BulkPurchase.cheapest(want.good(), wanted.volume(), plan.supply().tipping(), plan.units(), price)));
+        byWant(jobs).forEach((want, shares) -> {
+            Wanted wanted = Wanted.of(shares);
+            add(lines, want, wanted, BulkPurchase.cheapest(want.good(), wanted.volume(), plan.supply().tipping(), plan.units(), price));
+        });
         return merged(lines);
     }
 
@@ -83,13 +87,14 @@ final class SoilCosts {
 
     /** What is wanted, the earliest season first; each takes what it can of what is on hand by then. */
     private List<Need> needs(List<Job> jobs) {
-        Map<Want, Wanted> wanted = byWant(jobs);
+        Map<Want, List<Share>> wanted = byWant(jobs);
         addTopUps(wanted);
         Map<BulkGood, Volume> onHand = new EnumMap<>(BulkGood.class);
         plan.supply().onHand().forEach(one -> onHand.put(one.good(), one.volume()));
         TreeMap<Integer, Volume> heaps = plan.supply().spoil() ? spoil() : new TreeMap<>();
         List<Need> needs = new ArrayList<>();
-        wanted.forEach((want, what) -> {
+        wanted.forEach((want, shares) -> {
+            Wanted what = Wanted.of(shares);
             while (!heaps.isEmpty() && heaps.firstKey() <= want.season()) {
                 onHand.merge(BulkGood.TOPSOIL, heaps.pollFirstEntry().getValue(), Volume::plus);
             }
@@ -102,20 +107,20 @@ final class SoilCosts {
     }
 
     /** By season, new beds before top-ups, in the order of the goods. */
-    private static Map<Want, Wanted> byWant(List<Job> jobs) {
-        Map<Want, Wanted> wanted = new TreeMap<>(Comparator.comparing(Want::season).thenComparing(Want::topUp).thenComparing(Want::good));
+    private static Map<Want, List<Share>> byWant(List<Job> jobs) {
+        Map<Want, List<Share>> wanted = new TreeMap<>(Comparator.comparing(Want::season).thenComparing(Want::topUp).thenComparing(Want::good));
         jobs.forEach(job -> job.soil().forEach((good, volume) ->
-                wanted.merge(new Want(job.season(), false, good), new Wanted(volume, new TreeSet<>(List.of(job.bed()))), Wanted::plus)));
+                wanted.computeIfAbsent(new Want(job.season(), false, good), want -> new ArrayList<>()).add(new Share(job.bed(), volume))));
         return wanted;
     }
 
-    private void addTopUps(Map<Want, Wanted> wanted) {
+    private void addTopUps(Map<Want, List<Share>> wanted) {
         for (Bed bed : plan.beds()) {
             for (int year = 1; year <= plan.supply().topUpYears(); year++) {
                 int season = bed.firstSeason() + year;
                 Volume compost = bed.in(season).map(revision -> memo.recall(new TopUpOf(revision), () -> TopUp.of(revision))).orElse(Volume.ZERO);
                 if (compost.millilitres() > 0) {
-                    wanted.merge(new Want(season, true, BulkGood.COMPOST), new Wanted(compost, new TreeSet<>(List.of(bed.id()))), Wanted::plus);
+                    wanted.computeIfAbsent(new Want(season, true, BulkGood.COMPOST), want -> new ArrayList<>()).add(new Share(bed.id(), compost));
                 }
             }
         }
@@ -135,7 +140,7 @@ final class SoilCosts {
 
     private void add(List<BillLine> lines, Want want, Wanted wanted, BulkPurchase purchase) {
         for (BulkPurchase.Lot lot : purchase.lots()) {
-            lines.add(line(want.season(), lot.item(), lot.quantity(), List.copyOf(wanted.beds())));
+            lines.add(line(want.season(), lot.item(), lot.quantity(), wanted.beds()));
         }
     }
 

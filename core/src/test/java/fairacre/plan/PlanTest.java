@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.measure.Length;
 import fairacre.measure.Units;
+import fairacre.measure.Volume;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
 import java.util.List;
@@ -83,6 +84,7 @@ class PlanTest {
                 new PurseChange.PutSundry(Gardens.sundry("Hire", "0.5", "80", Acquired.BOUGHT)),
                 new PurseChange.PutSundry(Gardens.sundry("Skip", "2", "0", Acquired.FREE)),
                 new PurseChange.RemoveSundry(id("Skip")),
+                new PurseChange.PutSupply(new Supply(false, true, 2, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(85))))),
                 new Change.TakeOver("The other way", plot(9, 9, List.of(), bed("Peas", 2, 2, 2, 1))),
                 new Change.DescribeGarden("Behind the mill", Units.FEET_AND_INCHES),
                 new Change.Batch("Rebuild", List.of(move, revise, new Change.DropRevision(BEANS, SEASON))));
