@@ -16,7 +16,7 @@ export default function ShoppingPage() {
     queryKey: keyOf(garden, season),
     queryFn: () => request<Shopping>("GET", `/api/gardens/${garden}/shopping?season=${String(season)}`),
   });
-  const ticks = useTicks(garden, data === undefined);
+  const ticks = useTicks(garden);
   if (!data) return <p className="p-4">{error ? error.message : "Writing the list …"}</p>;
   const { list } = data;
   const all = list.shops.flatMap((shop) => shop.things);
@@ -48,7 +48,7 @@ export default function ShoppingPage() {
             {shop.things.map((thing) => {
               const ticked = ticks.isTicked(season, thing.item, data.ticked);
               return (
-                <li key={`${thing.part} ${thing.item}`} className="border-b border-hair">
+                <li key={thing.item} className="border-b border-hair">
                   <label
                     className={`flex min-h-14 cursor-pointer items-center gap-3 px-4 py-2 ${ticked ? "text-soft line-through" : ""}`}
                   >
@@ -93,7 +93,7 @@ function withTick(shopping: Shopping, { item, ticked }: Tick): Shopping {
 }
 
 /** The ticks of this garden's lists; the page is drawn again with each. */
-function useTicks(garden: string, idle: boolean): Ticks {
+function useTicks(garden: string): Ticks {
   const client = useQueryClient();
   const [, redraw] = useReducer((count: number) => count + 1, 0);
   const [ticks] = useState(
@@ -111,11 +111,11 @@ function useTicks(garden: string, idle: boolean): Ticks {
         window.localStorage,
       ),
   );
-  useEffect(() => {
-    if (idle) return;
-    return () => {
+  useEffect(
+    () => () => {
       ticks.stop();
-    };
-  }, [ticks, idle]);
+    },
+    [ticks],
+  );
   return ticks;
 }

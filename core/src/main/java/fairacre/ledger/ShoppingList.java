@@ -6,6 +6,7 @@ import fairacre.plan.BillPart;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,10 +33,17 @@ public record ShoppingList(int season, List<AtShop> shops, Money total, int unpr
 
     /**
      * @param item key of the line of the bill
+     * @param part of the work, the first that wants it
      * @param each its price; empty if it isn't known
      * @param amount of so many
      */
-    public record ToBuy(String item, String label, BillPart part, BigDecimal quantity, Optional<Money> each, Optional<Money> amount) {}
+    public record ToBuy(String item, String label, BillPart part, BigDecimal quantity, Optional<Money> each, Optional<Money> amount) {
+
+        /** The same thing for another part of the work too. */
+        private ToBuy plus(ToBuy other) {
+            return new ToBuy(item, label, part, quantity.add(other.quantity), each, amount.flatMap(one -> other.amount.map(one::plus)));
+        }
+    }
 
     public ShoppingList {
         shops = List.copyOf(shops);
@@ -43,9 +51,11 @@ public record ShoppingList(int season, List<AtShop> shops, Money total, int unpr
 
     /** @param shops where each item was bought last, by its key */
     public static ShoppingList of(Bill bill, List<Paid> paid, int season, Map<String, String> shops) {
-        List<ToBuy> things = Outstanding.of(bill, paid).stream().filter(out -> out.line().season() == season)
+        Map<String, ToBuy> byItem = new HashMap<>();
+        Outstanding.of(bill, paid).stream().filter(out -> out.line().season() == season)
                 .filter(out -> out.line().acquired() != Acquired.FREE && out.quantity().signum() > 0).map(ShoppingList::thing)
-                .sorted(Comparator.comparing(ToBuy::part).thenComparing(ToBuy::label)).toList();
+                .forEach(thing -> byItem.merge(thing.item(), thing, ToBuy::plus));
+        List<ToBuy> things = byItem.values().stream().sorted(Comparator.comparing(ToBuy::part).thenComparing(ToBuy::label)).toList();
         Map<String, List<ToBuy>> known = things.stream().filter(thing -> shops.containsKey(thing.item()))
                 .collect(Collectors.groupingBy(thing -> shops.get(thing.item()), TreeMap::new, Collectors.toList()));
         List<AtShop> all = new ArrayList<>();

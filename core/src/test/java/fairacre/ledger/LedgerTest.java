@@ -228,6 +228,17 @@ class LedgerTest {
         }
 
         @Test
+        void whatTwoPartsOfTheWorkWantIsOneThingOnTheList() {
+            BillLine walks = new BillLine(2027, BillPart.WALKS, BAG, new BigDecimal("3"), Optional.of(eur("6.00")), Optional.of(eur("18.00")), Acquired.BOUGHT,
+                    List.of(), List.of());
+            ShoppingList list = ShoppingList.of(new Bill(CurrencyUnit.EUR, List.of(walks, bags(2027, 20))), List.of(), 2027, Map.of());
+            assertThat(list.shops().get(0).things()).singleElement().satisfies(thing -> {
+                assertThat(thing.quantity()).isEqualByComparingTo("23");
+                assertThat(thing.amount()).contains(eur("138"));
+            });
+        }
+
+        @Test
         void whatWasToComeFreeButWasPaidForIsASurprise() {
             List<BillLine> free = new ArrayList<>();
             free.add(new BillLine(2027, BillPart.FILL, BAG, BigDecimal.TEN, Optional.of(eur("6")), Optional.of(eur("0")), Acquired.FREE, List.of(), List.of()));
