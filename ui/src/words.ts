@@ -64,7 +64,7 @@ export const words = {
   heavyBoards:
     "Weights are from dry to wet. Carry what weighs more than 25 kg (55 lb) with a second person; wear a dust mask when you saw treated wood.",
   manureCaution:
-    "Fresh manure: work it in at least 120 days before harvest where the crop touches soil, 90 days otherwise. Manure, hay and bought compost may carry weedkiller: sow a few beans in it first.",
+    "Fresh manure: work it in at least 120 days before harvest where the crop touches soil, 90 days otherwise (US National Organic Program, 7 CFR 205.203). Manure, hay and bought compost may carry weedkiller: sow a few beans in it first.",
   noTipping: "A steep drive, a locked yard or a fence that is up: then everything comes in bags.",
   soilCaution:
     "Soil of unknown origin: have it tested. Compost dust can carry germs: wet it, and wash your hands.",

@@ -5,9 +5,12 @@ import fairacre.plan.BillPart;
 import fairacre.plan.PriceItem;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -31,6 +34,21 @@ public record BillLine(int season, BillPart part, PriceItem item, BigDecimal qua
             List<UUID> walks, CurrencyUnit currency) {
         Optional<Money> amount = acquired == Acquired.FREE ? Optional.of(Money.zero(currency)) : worth(quantity, price);
         return new BillLine(season, part, item, quantity, price, amount, acquired, beds, walks);
+    }
+
+    /** The same lines, those for the same thing of the same season and part made one, where the first of them stands. */
+    static List<BillLine> merged(List<BillLine> lines, CurrencyUnit currency) {
+        Map<List<Object>, BillLine> merged = new LinkedHashMap<>();
+        lines.forEach(line -> merged.merge(List.of(line.season, line.part, line.item), line, (one, other) -> one.plus(other, currency)));
+        return List.copyOf(merged.values());
+    }
+
+    private BillLine plus(BillLine other, CurrencyUnit currency) {
+        return of(season, part, item, quantity.add(other.quantity), price, acquired, both(beds, other.beds), both(walks, other.walks), currency);
+    }
+
+    private static List<UUID> both(List<UUID> one, List<UUID> other) {
+        return Stream.concat(one.stream(), other.stream()).distinct().sorted().toList();
     }
 
     /** What it costs, or would if it weren't free; empty without a price. */

@@ -18,13 +18,10 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.SortedSet;
 import java.util.TreeMap;
-import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
 import org.joda.money.Money;
@@ -66,7 +63,7 @@ final class SoilCosts {
             Wanted wanted = Wanted.of(shares);
             add(lines, want, wanted, BulkPurchase.cheapest(want.good(), wanted.volume(), plan.supply().tipping(), plan.units(), price));
         });
-        return merged(lines);
+        return BillLine.merged(lines, plan.currency());
     }
 
     /** Of the whole plan. */
@@ -74,7 +71,7 @@ final class SoilCosts {
         List<BillLine> lines = new ArrayList<>();
         needs(jobs).forEach(need -> add(lines, need.want(), need.wanted(), BulkPurchase.cheapest(need.want().good(),
                 need.wanted().volume().lessOrNone(need.onHand()), plan.supply().tipping(), plan.units(), price)));
-        return merged(lines);
+        return BillLine.merged(lines, plan.currency());
     }
 
     List<SeasonSoil> seasons(List<Job> jobs) {
@@ -146,18 +143,5 @@ final class SoilCosts {
 
     private BillLine line(int season, PriceItem item, BigDecimal quantity, List<UUID> beds) {
         return BillLine.of(season, BillPart.FILL, item, quantity, price.apply(item), Acquired.BOUGHT, beds, List.of(), plan.currency());
-    }
-
-    /** What is wanted twice in a season, deliveries for instance, is one line. */
-    private List<BillLine> merged(List<BillLine> lines) {
-        Map<List<Object>, BillLine> merged = new LinkedHashMap<>();
-        for (BillLine line : lines) {
-            merged.merge(List.of(line.season(), line.item()), line, (one, other) -> {
-                SortedSet<UUID> beds = new TreeSet<>(one.beds());
-                beds.addAll(other.beds());
-                return line(one.season(), one.item(), one.quantity().add(other.quantity()), List.copyOf(beds));
-            });
-        }
-        return List.copyOf(merged.values());
     }
 }

@@ -7,13 +7,16 @@ import fairacre.plan.LayerKind;
 import fairacre.plan.Material;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
+import fairacre.fill.BulkPurchase;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -40,16 +43,12 @@ public final class StartingPrices {
             Map.entry(BulkGood.BASE, 42.0), Map.entry(BulkGood.FINES, 45.0), Map.entry(BulkGood.SAND, 45.0), Map.entry(BulkGood.STONE, 55.0));
     /** How many times the price of the same stuff loose what is bagged costs. */
     private static final double BAGGED = 3.33;
-    private static final double CUBIC_METRES_PER_CUBIC_YARD = 0.764554857984;
-    private static final double CUBIC_METRES_PER_BAG_FEET = 0.042475269888;
-    private static final double CUBIC_METRES_PER_BAG = 0.05;
     private static final double DELIVERY = 75;
     /** A square metre of a walk; cardboard is given away. */
     private static final Map<LayerKind, Double> COVERING = Map.of(LayerKind.CARDBOARD, 0.0, LayerKind.FABRIC, 1.5, LayerKind.PAVERS, 28.0,
             LayerKind.DECKING, 40.0, LayerKind.MATTING, 22.0, LayerKind.TURF, 6.0);
     private static final double EDGING_PER_METRE = 4;
-    private static final double SQUARE_METRES_PER_SQUARE_FOOT = 0.3048 * 0.3048;
-    private static final double METRES_PER_FOOT = 0.3048;
+    private static final double METRES_PER_FOOT = Length.feet(1).metres();
 
     private StartingPrices() {}
 
@@ -76,7 +75,7 @@ public final class StartingPrices {
         prices.add(guess(PriceItem.SOIL_DELIVERY, DELIVERY * rate, currency));
         COVERING.forEach((kind, amount) -> {
             prices.add(guess(PriceItem.area(kind, Units.METRIC), amount * rate, currency));
-            prices.add(guess(PriceItem.area(kind, Units.FEET_AND_INCHES), amount * rate * SQUARE_METRES_PER_SQUARE_FOOT, currency));
+            prices.add(guess(PriceItem.area(kind, Units.FEET_AND_INCHES), amount * rate * METRES_PER_FOOT * METRES_PER_FOOT, currency));
         });
         prices.add(guess(PriceItem.edging(Units.METRIC), EDGING_PER_METRE * rate, currency));
         prices.add(guess(PriceItem.edging(Units.FEET_AND_INCHES), EDGING_PER_METRE * rate * METRES_PER_FOOT, currency));
@@ -84,10 +83,9 @@ public final class StartingPrices {
     }
 
     private static List<Price> packs(BulkGood good, double cubicMetre, CurrencyUnit currency) {
-        return List.of(guess(PriceItem.loose(good, Units.METRIC), cubicMetre, currency),
-                guess(PriceItem.loose(good, Units.FEET_AND_INCHES), cubicMetre * CUBIC_METRES_PER_CUBIC_YARD, currency),
-                guess(PriceItem.bag(good, Units.METRIC), cubicMetre * BAGGED * CUBIC_METRES_PER_BAG, currency),
-                guess(PriceItem.bag(good, Units.FEET_AND_INCHES), cubicMetre * BAGGED * CUBIC_METRES_PER_BAG_FEET, currency));
+        return Arrays.stream(Units.values()).flatMap(units -> Stream.of(
+                guess(PriceItem.loose(good, units), cubicMetre * BulkPurchase.looseUnit(units).cubicMetres(), currency),
+                guess(PriceItem.bag(good, units), cubicMetre * BAGGED * BulkPurchase.bag(units).cubicMetres(), currency))).toList();
     }
 
     /** Rounded to a tenth, or to a whole unit where the currency has no smaller coin. */

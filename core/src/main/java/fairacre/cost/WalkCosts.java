@@ -15,14 +15,10 @@ import fairacre.surface.WalkTakeoff;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.SortedSet;
 import java.util.TreeMap;
-import java.util.TreeSet;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.joda.money.Money;
@@ -48,32 +44,14 @@ final class WalkCosts {
         List<BillLine> lines = new ArrayList<>();
         Map<Integer, List<WalkTakeoff>> bySeason = walks.stream().collect(Collectors.groupingBy(WalkTakeoff::season, TreeMap::new, Collectors.toList()));
         bySeason.forEach((season, made) -> {
-            Map<PriceItem, Wanted> wanted = new LinkedHashMap<>();
-            Arrays.stream(LayerKind.values()).forEach(kind -> addLayer(kind, made, wanted));
-            addEdging(made, wanted);
-            wanted.forEach((item, want) -> lines.add(BillLine.of(season, BillPart.WALKS, item, want.quantity(), price.apply(item), Acquired.BOUGHT, List.of(),
-                    List.copyOf(want.walks()), plan.currency())));
+            Arrays.stream(LayerKind.values()).forEach(kind -> addLayer(season, kind, made, lines));
+            addEdging(season, made, lines);
         });
-        return lines;
+        // Each loose load has a delivery of its own: they add up.
+        return BillLine.merged(lines, plan.currency());
     }
 
-    /** So much of something, and the walks it is for. */
-    private record Wanted(BigDecimal quantity, SortedSet<UUID> walks) {
-
-        Wanted plus(Wanted other) {
-            SortedSet<UUID> both = new TreeSet<>(walks);
-            both.addAll(other.walks);
-            return new Wanted(quantity.add(other.quantity), both);
-        }
-    }
-
-    /** Each loose load has a delivery of its own: they add up to one line. */
-    private static void add(Map<PriceItem, Wanted> wanted, PriceItem item, BigDecimal quantity, List<WalkTakeoff> walks) {
-        Wanted more = new Wanted(quantity, walks.stream().map(WalkTakeoff::walk).collect(Collectors.toCollection(TreeSet::new)));
-        wanted.merge(item, more, Wanted::plus);
-    }
-
-    private void addLayer(LayerKind kind, List<WalkTakeoff> walks, Map<PriceItem, Wanted> wanted) {
+    private void addLayer(int season, LayerKind kind, List<WalkTakeoff> walks, List<BillLine> lines) {
         List<WalkTakeoff> with = walks.stream().filter(walk -> !walk.area().isZero() && !layers(walk, kind).isEmpty()).toList();
         if (with.isEmpty()) {
             return;
@@ -82,21 +60,21 @@ final class WalkCosts {
         if (kind.good().isPresent()) {
             Volume volume = layers.stream().map(LayerTakeoff::volume).reduce(Volume.ZERO, Volume::plus);
             for (BulkPurchase.Lot lot : BulkPurchase.cheapest(kind.good().get(), volume, plan.supply().tipping(), plan.units(), price).lots()) {
-                add(wanted, lot.item(), lot.quantity(), with);
+                lines.add(line(season, lot.item(), lot.quantity(), with));
             }
         } else {
             Area covered = layers.stream().map(LayerTakeoff::covered).reduce(Area.ZERO, Area::plus);
             double units = plan.units() == Units.METRIC ? covered.squareMetres() : covered.squareFeet();
-            add(wanted, PriceItem.area(kind, plan.units()), whole(units), with);
+            lines.add(line(season, PriceItem.area(kind, plan.units()), whole(units), with));
         }
     }
 
-    private void addEdging(List<WalkTakeoff> walks, Map<PriceItem, Wanted> wanted) {
+    private void addEdging(int season, List<WalkTakeoff> walks, List<BillLine> lines) {
         List<WalkTakeoff> edged = walks.stream().filter(walk -> walk.edging().isPositive()).toList();
         Length length = edged.stream().map(WalkTakeoff::edging).reduce(Length.ZERO, Length::plus);
         if (length.isPositive()) {
             double units = plan.units() == Units.METRIC ? length.metres() : length.inches() / 12;
-            add(wanted, PriceItem.edging(plan.units()), whole(units), edged);
+            lines.add(line(season, PriceItem.edging(plan.units()), whole(units), edged));
         }
     }
 
@@ -106,5 +84,10 @@ final class WalkCosts {
 
     private static BigDecimal whole(double units) {
         return BigDecimal.valueOf((long) Math.ceil(units - ROUNDING));
+    }
+
+    private BillLine line(int season, PriceItem item, BigDecimal quantity, List<WalkTakeoff> walks) {
+        return BillLine.of(season, BillPart.WALKS, item, quantity, price.apply(item), Acquired.BOUGHT, List.of(),
+                walks.stream().map(WalkTakeoff::walk).sorted().toList(), plan.currency());
     }
 }

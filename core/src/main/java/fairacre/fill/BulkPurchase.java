@@ -19,6 +19,7 @@ import org.joda.money.Money;
  */
 public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
 
+    private static final double LITRES_PER_CUBIC_METRE = 1000;
     private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
     private static final double LITRES_PER_BAG_FEET = 42.475269888;
     private static final double LITRES_PER_BAG = 50;
@@ -46,6 +47,16 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
         return total.isPresent() && (other.total.isEmpty() || total.get().isLessThan(other.total.get()));
     }
 
+    /** What a bag holds: 50 L or 1.5 cu ft. */
+    public static Volume bag(Units units) {
+        return bagsOf(1, units);
+    }
+
+    /** What is tipped as one: a cubic metre or a cubic yard. */
+    public static Volume looseUnit(Units units) {
+        return Volume.litres(units == Units.METRIC ? LITRES_PER_CUBIC_METRE : LITRES_PER_CUBIC_YARD);
+    }
+
     /** What so many bags hold. */
     static Volume bagsOf(int bags, Units units) {
         return Volume.litres(bags * (units == Units.METRIC ? LITRES_PER_BAG : LITRES_PER_BAG_FEET));
@@ -67,7 +78,7 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
         }
         boolean metric = units == Units.METRIC;
         PriceItem item = PriceItem.loose(good, units);
-        double size = metric ? 1000 : LITRES_PER_CUBIC_YARD;
+        double size = metric ? LITRES_PER_CUBIC_METRE : LITRES_PER_CUBIC_YARD;
         return priced(List.of(new Lot(item, wholeSteps(volume, size, 0.5)),
                 new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE)), price);
     }

@@ -39,7 +39,7 @@ public record FillTakeoff(Length depth, Volume volume) {
     }
 
     /** Area of what is left of the bed within so much from its edge, square metres. */
-    private static double within(BedRevision bed, Length inset) {
+    static double within(BedRevision bed, Length inset) {
         if (bed.shape().plain()) {
             Length both = inset.times(2);
             return bed.outline().length().minus(both).metres() * bed.outline().width().minus(both).metres();

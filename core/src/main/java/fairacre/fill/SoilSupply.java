@@ -48,11 +48,6 @@ public record SoilSupply(BulkGood good, Volume volume, Volume onHand, BulkPurcha
                 Volume.litres(volume.litres() * good.mostSettling()));
     }
 
-    /** What the bill buys; nothing if all is on hand. */
-    public BulkPurchase chosen() {
-        return looseIsChosen ? loose : bags;
-    }
-
     private static Optional<Integer> looseFrom(BulkGood good, Units units, Function<PriceItem, Optional<Money>> price) {
         for (int bags = 1; bags <= MOST_BAGS; bags++) {
             Volume full = BulkPurchase.bagsOf(bags, units);

@@ -4,8 +4,6 @@ import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Polygons;
-import fairacre.shape.Insets;
 
 /** The compost that a bed takes every year after it was filled: an inch over its soil, of the 1 to 2 in that are usual (common practice). */
 public final class TopUp {
@@ -19,7 +17,6 @@ public final class TopUp {
         if (FillTakeoff.of(bed).volume().equals(Volume.ZERO)) {
             return Volume.ZERO;
         }
-        double soil = Insets.of(Polygons.of(bed.cornersUnplaced()), bed.thickness().metres()).getArea();
-        return Volume.prism(Area.squareMetres(soil), DEPTH);
+        return Volume.prism(Area.squareMetres(FillTakeoff.within(bed, bed.thickness())), DEPTH);
     }
 }

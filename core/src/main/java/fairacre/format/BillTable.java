@@ -5,6 +5,7 @@ import fairacre.cost.BillLine;
 import fairacre.plan.Bed;
 import fairacre.plan.Plan;
 import fairacre.plan.Walk;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -23,13 +24,13 @@ public final class BillTable {
     public static Table of(Plan plan, Bill bill) {
         Map<UUID, String> names = new HashMap<>(plan.beds().stream().collect(Collectors.toMap(Bed::id, Bed::name)));
         plan.walks().forEach((Walk walk) -> names.put(walk.id(), walk.name()));
-        Table.Rows rows = new Table.Rows();
+        List<List<Object>> rows = new ArrayList<>();
         for (BillLine line : bill.lines()) {
-            rows.add(line.season(), line.part().name().toLowerCase(Locale.ROOT), line.item().label(), line.quantity().stripTrailingZeros(),
+            rows.add(List.of(line.season(), line.part().name().toLowerCase(Locale.ROOT), line.item().label(), line.quantity().stripTrailingZeros(),
                     line.price().<Object>map(Money::getAmount).orElse(""), line.amount().<Object>map(Money::getAmount).orElse(""),
-                    plan.currency().getCode(), all(names, line.beds()), all(names, line.walks()), line.acquired().name().toLowerCase(Locale.ROOT));
+                    plan.currency().getCode(), all(names, line.beds()), all(names, line.walks()), line.acquired().name().toLowerCase(Locale.ROOT)));
         }
-        return new Table("Bill", HEADINGS, rows.all());
+        return new Table("Bill", HEADINGS, rows);
     }
 
     private static String all(Map<UUID, String> names, List<UUID> ids) {

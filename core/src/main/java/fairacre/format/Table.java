@@ -2,7 +2,6 @@ package fairacre.format;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -32,19 +31,6 @@ public record Table(String name, List<String> headings, List<List<Object>> rows)
     private static void check(Object cell) {
         if (!(cell instanceof String || cell instanceof Integer || cell instanceof BigDecimal || cell instanceof LocalDate)) {
             throw new IllegalArgumentException("no cell holds a " + cell.getClass());
-        }
-    }
-
-    /** Collects rows. */
-    static final class Rows {
-        private final List<List<Object>> rows = new ArrayList<>();
-
-        void add(Object... cells) {
-            rows.add(List.of(cells));
-        }
-
-        List<List<Object>> all() {
-            return rows;
         }
     }
 }

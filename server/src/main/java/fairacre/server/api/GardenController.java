@@ -2,6 +2,7 @@ package fairacre.server.api;
 
 import static fairacre.server.api.Downloads.CSV;
 import static fairacre.server.api.Downloads.download;
+import static fairacre.server.api.Owner.id;
 
 import fairacre.appraisal.AppraisalReport;
 import fairacre.drawing.PdfSheet;
@@ -195,9 +196,5 @@ class GardenController {
             throw new RefusedException("change", "there is no change", "say what is to be changed");
         }
         return change;
-    }
-
-    private static UUID id(Principal owner) {
-        return UUID.fromString(owner.getName());
     }
 }

@@ -1,5 +1,7 @@
 package fairacre.server.api;
 
+import static fairacre.server.api.Owner.id;
+
 import fairacre.format.CsvFile;
 import fairacre.format.WorkbookFile;
 import fairacre.ledger.Receipt;
@@ -64,9 +66,5 @@ class LedgerController {
     LedgerService.LedgerPage takeBack(Principal owner, @PathVariable UUID garden, @PathVariable UUID entry) {
         ledger.takeBack(id(owner), garden, entry);
         return ledger.page(id(owner), garden, 0);
-    }
-
-    private static UUID id(Principal owner) {
-        return UUID.fromString(owner.getName());
     }
 }

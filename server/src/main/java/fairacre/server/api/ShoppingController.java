@@ -1,5 +1,7 @@
 package fairacre.server.api;
 
+import static fairacre.server.api.Owner.id;
+
 import fairacre.drawing.PdfSheet;
 import fairacre.drawing.ShoppingSheet;
 import fairacre.server.garden.ShoppingService;
@@ -49,9 +51,5 @@ class ShoppingController {
         Shopping asked = shopping.of(id(owner), garden, season);
         return Downloads.download(PdfSheet.write(ShoppingSheet.of(asked.garden(), asked.list())), MediaType.APPLICATION_PDF,
                 asked.garden() + ", to buy in " + season + ".pdf");
-    }
-
-    private static UUID id(Principal owner) {
-        return UUID.fromString(owner.getName());
     }
 }

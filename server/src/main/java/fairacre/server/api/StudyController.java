@@ -1,5 +1,7 @@
 package fairacre.server.api;
 
+import static fairacre.server.api.Owner.id;
+
 import fairacre.appraisal.Appraisal;
 import fairacre.arrange.Alteration;
 import fairacre.arrange.Arrangement;
@@ -233,6 +235,6 @@ class StudyController {
     }
 
     private Plan plan(Principal owner, UUID garden) {
-        return gardens.get(UUID.fromString(owner.getName()), garden).plan();
+        return gardens.get(id(owner), garden).plan();
     }
 }

@@ -1,5 +1,7 @@
 package fairacre.server.api;
 
+import static fairacre.server.api.Owner.id;
+
 import fairacre.server.garden.VariantService;
 import fairacre.server.store.VariantStore;
 import java.security.Principal;
@@ -51,9 +53,5 @@ class VariantController {
     GardenView take(Principal owner, @PathVariable UUID garden, @PathVariable UUID variant,
             @RequestBody GardenController.AtRevision at) {
         return GardenView.of(variants.takeOver(id(owner), garden, variant, at.revision()));
-    }
-
-    private static UUID id(Principal owner) {
-        return UUID.fromString(owner.getName());
     }
 }
