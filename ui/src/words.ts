@@ -101,7 +101,20 @@ export function easeWords(ease: keyof typeof EASE): string {
 const JOINT_NAMES = {
   SIDES_PAST: "sides run past the ends",
   ENDS_PAST: "ends run past the sides",
+  PINWHEEL: "each runs past the next",
+  MITRE: "mitred",
 } as const;
+
+const TIMBER_USES = {
+  CORNER_POST: "corner posts",
+  STAKE: "stakes",
+  TIE: "boards across",
+  CAP: "cap boards",
+} as const;
+
+export function timberWords(use: keyof typeof TIMBER_USES): string {
+  return TIMBER_USES[use];
+}
 
 export function jointWords(joint: keyof typeof JOINT_NAMES): string {
   return JOINT_NAMES[joint];

@@ -6,8 +6,8 @@ import type {
   BestCutting,
   CarrierGround,
   Catalogue,
-  CutOrder,
   CuttingPlan,
+  FrameDrawing,
   Fall,
   GardenView,
   HistoryEntry,
@@ -169,15 +169,30 @@ export function useCutting(id: string, revision: number, wanted: boolean) {
   });
 }
 
-/** The cheapest layouts with an own saw and offcuts; the quick ones are shown until they come. */
-export function useBestCutting(id: string, revision: number, order: CutOrder, wanted: boolean) {
+/** The cheapest layouts; the quick ones are shown until they come. */
+export function useBestCutting(id: string, revision: number, wanted: boolean) {
   return useQuery({
-    queryKey: ["cutting", id, revision, order],
-    queryFn: () => request<BestCutting[]>("POST", `/api/gardens/${id}/cutting/best`, order),
+    queryKey: ["best cutting", id, revision],
+    queryFn: () => request<BestCutting[]>("GET", `/api/gardens/${id}/cutting/best`),
     enabled: wanted,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     retry: false,
+  });
+}
+
+/** The frame of a bed course by course, and what holds it together. */
+export function useFrameDrawing(id: string, revision: number, bed: string, season: number, wanted: boolean) {
+  return useQuery({
+    queryKey: ["frame", id, revision, bed, season],
+    queryFn: () =>
+      request<FrameDrawing | undefined>(
+        "GET",
+        `/api/gardens/${id}/beds/${bed}/frame?season=${String(season)}`,
+      ).then((drawing) => drawing ?? null),
+    enabled: wanted,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
   });
 }
 

@@ -145,6 +145,8 @@ export function describe(change: Change, bedName: (id: string) => string): strin
       return `Laid ${change.walk.name}`;
     case "RemoveWalk":
       return "Took up a walk";
+    case "PutWorkshop":
+      return "Changed the saw or the shed";
     case "PutSupply":
       return "Changed how loose stuff comes";
     case "PutSundry":

@@ -89,9 +89,19 @@ function Why({ line }: { line: BillLine }) {
         "The price book has no price for it."
       )}
       {names.length > 0 && <span> for {names.join(", ")}</span>}
+      {line.used !== undefined && line.used !== line.quantity && (
+        <span className="figures">
+          ; {line.used} used, {leftOver(line.quantity, line.used)} left over
+        </span>
+      )}
       {line.acquired === "KEPT" && <span>; it stays when the garden is done</span>}
     </>
   );
+}
+
+/** To the thousandth, as what is used is told. */
+function leftOver(quantity: number, used: number): number {
+  return Math.round((quantity - used) * 1000) / 1000;
 }
 
 function useLabel(item: string): string {

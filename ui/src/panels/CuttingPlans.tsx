@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Problem } from "../api/client";
 import { useBestCutting, useCutting } from "../api/queries";
-import type { BestCutting, CutOrder, CuttingPlan, Units } from "../api/types";
+import type { BestCutting, CuttingPlan, Units } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { words } from "../words";
@@ -12,17 +12,17 @@ type Cut = CuttingPlan["cutList"]["cuts"][number];
 
 /**
  * Board by board which pieces come out of it, for every kind of board that the bill buys. The layout that the bill reckons with is
- * there at once; the cheapest one that is found for the gardener's own saw and offcuts takes its place.
+ * there at once; the cheapest one that is found takes its place.
  */
 export function CuttingPlans() {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
-  const [order, setOrder] = useState<CutOrder>({ ...desk.catalogue.saw, offcuts: [] });
   const { data: quick } = useCutting(desk.plan.id, desk.garden.revision, open);
   const needed = open && quick !== undefined && quick.length > 0;
-  const found = useBestCutting(desk.plan.id, desk.garden.revision, order, needed);
+  const found = useBestCutting(desk.plan.id, desk.garden.revision, needed);
   // What was found for the plan as it was before says nothing of this one.
   const best = found.isPlaceholderData ? undefined : found.data;
+  const seasons = [...new Set(quick?.map(({ season }) => season))];
   const materials = new Map(desk.catalogue.materials.map((material) => [material.key, material.label]));
   const name = ({ material, board }: { material: string; board: string }) =>
     `${materials.get(material) ?? material}, ${board}`;
@@ -37,10 +37,24 @@ export function CuttingPlans() {
       {quick && quick.length > 0 && (
         <>
           <SawAndShed
-            order={order}
-            kinds={quick.map((plan) => ({ ...plan, label: name(plan) }))}
-            onChange={setOrder}
+            kinds={quick.map(({ material, board }) => ({
+              material,
+              board,
+              label: name({ material, board }),
+            }))}
           />
+          <p className="flex flex-wrap gap-x-3">
+            {seasons.map((season) => (
+              <a
+                key={season}
+                className="text-button"
+                href={`/api/gardens/${desk.plan.id}/cutting.pdf?season=${String(season)}`}
+                download
+              >
+                Cutting sheet <span className="figures">{season}</span> (PDF)
+              </a>
+            ))}
+          </p>
           <p className="text-sm text-soft" role="status">
             {found.isFetching ? "Looking for the cheapest layout." : ""}
           </p>
@@ -56,6 +70,8 @@ export function CuttingPlans() {
           (b) => b.season === plan.season && b.material === plan.material && b.board === plan.board,
         );
         const { boards, cuts, least } = (better ?? plan).cutList;
+        const marks = new Map(plan.pieces.map(({ mark, length }) => [length, mark]));
+        const there = (better ?? plan).cutList.shed.reduce((sum, each) => sum + each.count, 0);
         const count = boards.reduce((sum, each) => sum + each.count, 0);
         return (
           <section
@@ -74,6 +90,12 @@ export function CuttingPlans() {
                   for <span className="figures">{formatMoney(better.cost)}</span>
                 </>
               )}
+              {there > 0 && (
+                <>
+                  {" "}
+                  and <span className="figures">{there}</span> from the shed
+                </>
+              )}
               ; {better ? verdict(better) : quickVerdict(count, least)}
             </p>
             {better?.saved && Number(better.saved.amount) !== 0 && (
@@ -81,13 +103,13 @@ export function CuttingPlans() {
                 The bill reckons with <span className="figures">{better.reckoned}</span>: cut as drawn,{" "}
                 {Number(better.saved.amount) > 0
                   ? `${formatMoney(better.saved)} less.`
-                  : `${formatMoney({ ...better.saved, amount: better.saved.amount.replace("-", "") })} more, for the saw and the trim.`}
+                  : `${formatMoney({ ...better.saved, amount: better.saved.amount.replace("-", "") })} more.`}
               </p>
             )}
             <ol>
               {cuts.map((cut, index) => (
                 <li key={index} className="my-1">
-                  <BoardPicture cut={cut} units={desk.units} longest={longestOf(cuts)} />
+                  <BoardPicture cut={cut} marks={marks} units={desk.units} longest={longestOf(cuts)} />
                 </li>
               ))}
             </ol>
@@ -122,9 +144,12 @@ const HIGH = 20;
 const ROOM_FOR_WORDS = 54;
 
 /** One board to scale with its pieces in the order of the cuts, what is left hatched. */
-function BoardPicture({ cut, units, longest }: { cut: Cut; units: Units; longest: number }) {
+function BoardPicture(props: { cut: Cut; marks: Map<number, string>; units: Units; longest: number }) {
+  const { cut, units, longest } = props;
   const scale = WIDE / longest;
-  const pieces = cut.pieces.map((piece) => formatLength(piece, units));
+  const pieces = cut.pieces.map((piece) =>
+    `${props.marks.get(piece) ?? ""} ${formatLength(piece, units)}`.trim(),
+  );
   const starts = cut.pieces.map(
     (_, index) => cut.pieces.slice(0, index).reduce((sum, p) => sum + p, 0) * scale,
   );
@@ -170,7 +195,8 @@ function BoardPicture({ cut, units, longest }: { cut: Cut; units: Units; longest
         ))}
       </svg>
       <figcaption className="text-sm text-soft">
-        <span className="figures">{cut.times}</span> × {formatLength(cut.stock, units)}: {pieces.join(" + ")}
+        <span className="figures">{cut.times}</span> × {formatLength(cut.stock, units)}
+        {cut.fromShed && " from the shed"}: {pieces.join(" + ")}
         {cut.rest > 0.001 && (
           <>
             , <span className="figures">{formatLength(cut.rest, units)}</span> left with the trim

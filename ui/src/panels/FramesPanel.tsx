@@ -6,13 +6,18 @@ import { useDesk } from "../workspace/desk";
 import { revisionIn, useBedActions } from "../workspace/useBedActions";
 import { BillTable } from "./BillTable";
 import { BuildFields } from "./BuildFields";
+import { FittingsForm } from "./FittingsForm";
 import { FrameComparison } from "./FrameComparison";
+import { FrameInCourses } from "./FrameInCourses";
 import { CuttingPlans } from "./CuttingPlans";
 import { reframing } from "./reframe";
 import { WillItBow } from "./WillItBow";
 
 const NONE = "none";
-const JOINTS = (["SIDES_PAST", "ENDS_PAST"] as const).map((value) => ({ value, label: jointWords(value) }));
+const JOINTS = (["SIDES_PAST", "ENDS_PAST", "PINWHEEL", "MITRE"] as const).map((value) => ({
+  value,
+  label: jointWords(value),
+}));
 
 /** What holds the selected beds, the pieces of it, and the boards to buy. */
 export function FramesPanel() {
@@ -27,9 +32,11 @@ export function FramesPanel() {
       )}
       {selected.length > 0 && <FrameForm beds={selected} />}
       {selected.length > 0 && <BuildFields beds={selected} />}
+      {selected.length > 0 && <FittingsForm beds={selected} />}
       {only && selected.length === 1 && <Pieces bed={only} />}
+      {only && selected.length === 1 && <FrameInCourses bed={only} />}
       <FrameComparison beds={selected.length > 0 ? selected : desk.plan.beds} />
-      <h3 className="border-t border-rule pt-2">Boards to buy, all beds</h3>
+      <h3 className="border-t border-rule pt-2">To buy for frames, all beds</h3>
       <BillTable lines={boards} empty="No frame needs boards." />
       <CuttingPlans />
       <p className="text-sm text-soft">
@@ -82,10 +89,12 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
           <Choice
             label="Board, its true size"
             value={frame.board}
-            options={boards.map((board) => ({
-              value: board.key,
-              label: `${board.key}: ${formatLength(board.thickness, desk.units)} × ${formatLength(board.width, desk.units)}`,
-            }))}
+            options={boards
+              .filter((board) => board.forCourses)
+              .map((board) => ({
+                value: board.key,
+                label: `${board.key}: ${formatLength(board.thickness, desk.units)} × ${formatLength(board.width, desk.units)}`,
+              }))}
             onChange={(board) => {
               put({ ...frame, board });
             }}

@@ -1,10 +1,11 @@
 // @vitest-environment jsdom
 import "../testing/setup";
-import { screen, waitFor } from "@testing-library/react";
+import { screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { AppraisalReport, Point } from "../api/types";
 import { atDesk, deskFor, plan, report } from "../testing/desk";
+import { answering } from "../testing/answers";
 import { sideName } from "../words";
 import { Alterations } from "./Alterations";
 import { BedsPanel } from "./BedsPanel";
@@ -13,21 +14,6 @@ import { FramesPanel } from "./FramesPanel";
 import { GardenerForm } from "./GardenerForm";
 import { LevelsSection } from "./LevelsSection";
 import { BaseLineFields, SidesFields } from "./MeasureBoundary";
-
-/** Answers requests by the end of their path; what was asked is kept. */
-function answering(answers: Record<string, unknown>, status = 200) {
-  const fetched = vi.fn<(url: string, init?: { body?: string }) => Promise<Response>>((url) => {
-    const path = new URL(url, "http://garden.test").pathname;
-    const key = Object.keys(answers).find((end) => path.endsWith(end));
-    if (key === undefined) return Promise.reject(new TypeError(`nothing answers ${path}`));
-    const type = status === 200 ? "application/json" : "application/problem+json";
-    return Promise.resolve(
-      new Response(JSON.stringify(answers[key]), { status, headers: { "Content-Type": type } }),
-    );
-  });
-  vi.stubGlobal("fetch", fetched);
-  return fetched;
-}
 
 async function type(label: string, text: string) {
   const field = await screen.findByLabelText(label);
@@ -164,21 +150,25 @@ describe("how the boards are cut", () => {
     offcut: 0.5,
     least: 3,
     cuts: [
-      { stock: 2.4, pieces: [2.4], rest: 0, times: 2 },
-      { stock: 2.4, pieces: [0.95, 0.95], rest: 0.497, times: 1 },
+      { stock: 2.4, pieces: [2.4], rest: 0, times: 2, fromShed: false },
+      { stock: 2.4, pieces: [0.95, 0.95], rest: 0.497, times: 1, fromShed: false },
     ],
+    shed: [],
   };
 
   const kind = { season: 2027, material: "cedar", board: "38x150 mm" };
 
   async function opened(least: number, best: readonly unknown[] = []) {
-    const fetched = answering({
+    answering({
       "/cutting/best": best,
-      "/cutting": [{ ...kind, cutList: { ...cutList, least } }],
+      "/cutting": [
+        { ...kind, cutList: { ...cutList, least }, pieces: [{ mark: "A", length: 2.4, count: 2, beds: [] }] },
+      ],
     });
-    atDesk(deskFor().desk, <FramesPanel />);
+    const { desk, submit } = deskFor();
+    atDesk(desk, <FramesPanel />);
     await userEvent.click(screen.getByText("How the boards are cut"));
-    return fetched;
+    return { submit };
   }
 
   const best = {
@@ -204,29 +194,55 @@ describe("how the boards are cut", () => {
     expect(await screen.findByText(/none can cost less than/)).toHaveTextContent(
       "none can cost less than €19.00.",
     );
-    expect(screen.getByText(/The bill reckons with/)).toHaveTextContent(
-      "€1.00 more, for the saw and the trim.",
-    );
+    expect(screen.getByText(/The bill reckons with/)).toHaveTextContent("€1.00 more.");
   });
 
-  it("the own saw and the offcuts in the shed are asked with", async () => {
-    const fetched = await opened(3, [best]);
+  it("the own saw and what lies in the shed are kept with the garden", async () => {
+    const { submit } = await opened(3, [best]);
     await screen.findByText(/no layout costs less\./);
     await userEvent.type(screen.getByLabelText("Offcut, length"), "1.2 m{Enter}");
+    await userEvent.type(screen.getByLabelText("Flaws to cut out, from one end"), "400 - 450 mm{Enter}");
     await userEvent.click(screen.getByRole("button", { name: "Add" }));
-    const asked = () =>
-      fetched.mock.calls
-        .filter(([path]) => String(path).endsWith("/cutting/best"))
-        .map(([, init]) => String(init?.body));
-    await waitFor(() => {
-      expect(asked().at(-1)).toContain('"length":1.2,"count":1');
-    });
-    await userEvent.click(screen.getByRole("button", { name: "Leave out the offcut of 1.20 m" }));
     await userEvent.clear(screen.getByLabelText("Saw cut (kerf)"));
     await userEvent.type(screen.getByLabelText("Saw cut (kerf)"), "2 mm{Enter}");
-    await waitFor(() => {
-      expect(asked().at(-1)).toContain('"kerf":0.002,"trim":0.0127,"offcuts":[]');
-    });
+    const usual = { kerf: 0.003175, trim: 0.0127, tight: false, offcuts: [] };
+    expect(submit.mock.calls.map(([change]) => change)).toEqual([
+      {
+        kind: "PutWorkshop",
+        workshop: {
+          ...usual,
+          offcuts: [
+            {
+              material: "cedar",
+              board: "38x150 mm",
+              length: 1.2,
+              count: 1,
+              flaws: [{ from: 0.4, to: 0.45 }],
+            },
+          ],
+        },
+      },
+      { kind: "PutWorkshop", workshop: { ...usual, kerf: 0.002 } },
+    ]);
+  });
+
+  it("a flaw that can't be read is said and nothing is lost", async () => {
+    const { submit } = await opened(3, [best]);
+    await userEvent.type(await screen.findByLabelText("Offcut, length"), "1.2 m{Enter}");
+    await userEvent.type(screen.getByLabelText("Flaws to cut out, from one end"), "knot{Enter}");
+    await userEvent.click(screen.getByRole("button", { name: "Add" }));
+    expect(screen.getByText(/where it begins and ends/)).toBeVisible();
+    expect(screen.getByLabelText("Flaws to cut out, from one end")).toHaveValue("knot");
+    expect(submit).not.toHaveBeenCalled();
+  });
+
+  it("pieces carry their marks, and the sheet is there for each season", async () => {
+    await opened(3);
+    expect(await screen.findAllByRole("img", { name: /A 2\.40 m/ })).not.toEqual([]);
+    expect(screen.getByRole("link", { name: /Cutting sheet 2027/ })).toHaveAttribute(
+      "href",
+      "/api/gardens/garden/cutting.pdf?season=2027",
+    );
   });
 
   it("each board is drawn with its pieces, alike ones once, and the bound is told", async () => {

@@ -50,6 +50,7 @@ export const plan: Plan = {
   carriers: [],
   walks: [],
   sundries: [],
+  workshop: { kerf: 0.003175, trim: 0.0127, tight: false, offcuts: [] },
   supply: { tipping: true, spoil: false, topUpYears: 0, onHand: [] },
   prices: [{ item: "cedar/board", amount: euro("20.00"), guess: true }],
 };
@@ -161,8 +162,23 @@ export const catalogue: Catalogue = {
     { key: "softwood", label: "Pine", leastYears: 1, mostYears: 5, remark: "Rots first." },
     { key: "cedar", label: "Cedar or larch", leastYears: 7, mostYears: 15, remark: "Lasts." },
   ],
-  boards: [{ key: "38x150 mm", thickness: 0.038, width: 0.15, stock: [2.4] }],
+  boards: [{ key: "38x150 mm", thickness: 0.038, width: 0.15, stock: [2.4], forCourses: true }],
   kits: [{ key: "kit 1x2 m", length: 2, width: 1, height: 0.45 }],
+  fittings: {
+    posts: [
+      { key: "NONE", label: "none", remark: "" },
+      { key: "SLIM", label: "slim", remark: "" },
+    ],
+    supports: [
+      { key: "STAKES", label: "stakes", remark: "Rot first." },
+      { key: "RODS", label: "rods across", remark: "Thin and strong." },
+    ],
+    underlays: [
+      { key: "NONE", label: "open", remark: "" },
+      { key: "CLOTH", label: "hardware cloth", remark: "Against burrowers." },
+    ],
+    fasteners: [{ key: "LONG_SCREW", label: "Deck screws", remark: "" }],
+  },
   items: [
     { key: "cedar/board", label: "Cedar board" },
     { key: "soil/bag", label: "Bag of soil" },
@@ -233,7 +249,6 @@ export const catalogue: Catalogue = {
   scales: [{ key: "ONE_TO_50", label: "1:50" }],
   currencies: ["EUR"],
   freeboard: 0.0254,
-  saw: { kerf: 0.003175, trim: 0.0127 },
   goods: [
     { key: "GARDEN_MIX", label: "Garden mix" },
     { key: "TOPSOIL", label: "Topsoil" },

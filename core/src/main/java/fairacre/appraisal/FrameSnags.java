@@ -45,11 +45,12 @@ final class FrameSnags {
     }
 
     private Remedy shorter(StandingBed bed, Frame frame, Length longest) {
-        Length both = frame.board().thickness().times(2);
+        Length thickness = frame.board().thickness();
+        Length both = thickness.times(2);
+        Length once = frame.joint() == Joint.PINWHEEL ? thickness : Length.ZERO;
         Rectangle outline = bed.outline();
-        boolean sidesPast = frame.joint() == Joint.SIDES_PAST;
-        Length length = Length.min(outline.length(), sidesPast ? longest : longest.plus(both));
-        Length width = Length.min(outline.width(), sidesPast ? longest.plus(both) : longest);
+        Length length = Length.min(outline.length(), longest.plus(frame.joint() == Joint.ENDS_PAST ? both : once));
+        Length width = Length.min(outline.width(), longest.plus(frame.joint() == Joint.SIDES_PAST ? both : once));
         return new Remedy("Shorten " + bed.name() + " to " + context.wording().length(length) + " × "
                 + context.wording().length(width), Edits.reshape(bed, outline.resized(length, width)));
     }

@@ -17,12 +17,13 @@ import org.joda.money.Money;
 /**
  * Something to buy in a season.
  *
+ * @param used how much of the quantity the plan uses up, to a thousandth: the rest is left over; empty where nothing is rounded up
  * @param price for one; empty if the price book has none
  * @param amount quantity times price, rounded half up; empty without a price; zero for what is free
  * @param beds the beds it serves
  * @param walks the walks it serves
  */
-public record BillLine(int season, BillPart part, PriceItem item, BigDecimal quantity, Optional<Money> price,
+public record BillLine(int season, BillPart part, PriceItem item, BigDecimal quantity, Optional<BigDecimal> used, Optional<Money> price,
         Optional<Money> amount, Acquired acquired, List<UUID> beds, List<UUID> walks) {
 
     public BillLine {
@@ -33,7 +34,11 @@ public record BillLine(int season, BillPart part, PriceItem item, BigDecimal qua
     static BillLine of(int season, BillPart part, PriceItem item, BigDecimal quantity, Optional<Money> price, Acquired acquired, List<UUID> beds,
             List<UUID> walks, CurrencyUnit currency) {
         Optional<Money> amount = acquired == Acquired.FREE ? Optional.of(Money.zero(currency)) : worth(quantity, price);
-        return new BillLine(season, part, item, quantity, price, amount, acquired, beds, walks);
+        return new BillLine(season, part, item, quantity, Optional.empty(), price, amount, acquired, beds, walks);
+    }
+
+    BillLine using(BigDecimal much) {
+        return new BillLine(season, part, item, quantity, Optional.of(much), price, amount, acquired, beds, walks);
     }
 
     /** The same lines, those for the same thing of the same season and part made one, where the first of them stands. */
@@ -44,7 +49,8 @@ public record BillLine(int season, BillPart part, PriceItem item, BigDecimal qua
     }
 
     private BillLine plus(BillLine other, CurrencyUnit currency) {
-        return of(season, part, item, quantity.add(other.quantity), price, acquired, both(beds, other.beds), both(walks, other.walks), currency);
+        BillLine sum = of(season, part, item, quantity.add(other.quantity), price, acquired, both(beds, other.beds), both(walks, other.walks), currency);
+        return used.flatMap(one -> other.used.map(one::add)).map(sum::using).orElse(sum);
     }
 
     private static List<UUID> both(List<UUID> one, List<UUID> other) {

@@ -3,6 +3,16 @@ package fairacre.cost;
 import fairacre.frame.CutList;
 import fairacre.plan.Board;
 import fairacre.plan.Material;
+import java.util.List;
 
-/** How the boards of one kind that are bought in a season are cut. */
-public record CuttingPlan(int season, Material material, Board board, CutList cutList) {}
+/**
+ * How the boards of one kind are cut that are wanted in a season.
+ *
+ * @param pieces every length once, longest first
+ */
+public record CuttingPlan(int season, Material material, Board board, CutList cutList, List<MarkedPiece> pieces) {
+
+    public CuttingPlan {
+        pieces = List.copyOf(pieces);
+    }
+}

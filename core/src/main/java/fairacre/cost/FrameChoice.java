@@ -10,7 +10,7 @@ import org.joda.money.Money;
  *
  * @param height above the ground
  * @param boards bought, of all lengths
- * @param cost of the boards; empty if a price is missing
+ * @param cost of the boards, with posts, stakes and fasteners; empty if a price is missing
  * @param perYear the cost divided by the middle of the years they last, rounded half up
  * @param fill what fills the beds to the height of these frames; empty if a price is missing
  * @param supports against bowing, ties or stakes, counted at each side of all beds

@@ -79,8 +79,9 @@ public final class FrameComparison {
             supports += BowStudy.of(built).map(bowing -> bowing.sides().stream().mapToInt(side -> side.times() * side.ties()).sum()).orElse(0);
         }
         Bill bill = study.boughtFor(jobs);
-        List<BillLine> boards = bill.lines().stream().filter(line -> line.part() == BillPart.FRAMES).toList();
-        Optional<Money> cost = sum(boards.stream());
+        List<BillLine> parts = bill.lines().stream().filter(line -> line.part() == BillPart.FRAMES).toList();
+        Optional<Money> cost = sum(parts.stream());
+        List<BillLine> boards = parts.stream().filter(line -> isOf(line, frame)).toList();
         Material material = frame.material();
         Length heaviest = longest(frame, boards);
         double volume = frame.board().thickness().metres() * frame.board().width().metres() * heaviest.metres();
@@ -92,11 +93,15 @@ public final class FrameComparison {
 
     /** A box of boards in place of whatever holds the bed. */
     private static BedRevision framed(BedRevision bed, Frame frame) {
-        return new BedRevision(bed.from(), bed.outline(), bed.shape(), Optional.of(frame), false, bed.build().boxed());
+        return new BedRevision(bed.from(), bed.outline(), bed.shape(), Optional.of(frame), false, bed.build().boxed().withUsualFittings());
     }
 
     private Optional<Money> sum(Stream<BillLine> lines) {
         return lines.map(BillLine::amount).reduce(Optional.of(Money.zero(plan.currency())), (a, b) -> a.flatMap(x -> b.map(x::plus)));
+    }
+
+    private static boolean isOf(BillLine line, Frame frame) {
+        return frame.board().stock().stream().anyMatch(stock -> line.item().equals(PriceItem.board(frame.material(), frame.board(), stock)));
     }
 
     private static Money perYear(Money cost, Material material) {

@@ -3,6 +3,9 @@ package fairacre.cost;
 import fairacre.fill.FillTakeoff;
 import fairacre.fill.Ingredients;
 import fairacre.frame.FrameTakeoff;
+import fairacre.frame.Hardware;
+import fairacre.frame.HardwareStudy;
+import fairacre.frame.Timber;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Bed;
@@ -16,20 +19,24 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.UUID;
 
 /**
- * What one revision of a bed adds: the pieces of its frame and its soil.
+ * What one revision of a bed adds: the pieces of its frame, what holds it together, and its soil.
  *
  * <p>The first revision buys everything. A later one that keeps outline, material, board and joint and stands higher buys the
- * added courses only; one that stands no higher buys no boards; any other builds a new frame. Soil that is in the bed is
+ * added courses only, with longer posts and stakes; one that stands no higher buys no boards; any other builds a new frame. Soil that is in the bed is
  * used again, so only the difference is bought, of the mix that goes on top. A bed that stood already costs nothing until it is rebuilt.
  *
- * @param frame the frame whose boards are bought; empty if none are
+ * @param pieces of every kind of board, posts, stakes, ties and caps among them
+ * @param courses of boards that are bought, 0 to all of the frame's
+ * @param hardware empty if no boards are bought
  * @param soil what of each good is added
  * @param kit the ready-made bed that is bought; empty if it is none, or if it stands already
  */
-record Job(UUID bed, int season, Optional<Frame> frame, List<Length> pieces, Optional<Kit> kit, SortedMap<BulkGood, Volume> soil) {
+record Job(UUID bed, int season, int courses, SortedMap<BoardKind, List<Length>> pieces, Optional<Hardware> hardware, Optional<Kit> kit,
+        SortedMap<BulkGood, Volume> soil) {
 
     static List<Job> of(Bed bed) {
         List<Job> jobs = new ArrayList<>();
@@ -43,15 +50,32 @@ record Job(UUID bed, int season, Optional<Frame> frame, List<Length> pieces, Opt
 
     static Job of(UUID bed, BedRevision before, BedRevision revision) {
         if (before == null && revision.existing()) {
-            return new Job(bed, revision.from(), Optional.empty(), List.of(), Optional.empty(), Collections.emptySortedMap());
+            return new Job(bed, revision.from(), 0, Collections.emptySortedMap(), Optional.empty(), Optional.empty(), Collections.emptySortedMap());
         }
         Optional<Frame> bought = bought(before, revision);
-        List<Length> pieces = bought.map(f -> FrameTakeoff.of(revision, f).lengths()).orElse(List.of());
+        Optional<Hardware> hardware = bought.flatMap(frame -> hardware(revision, frame));
         Volume now = FillTakeoff.of(revision).volume();
         Volume there = before == null ? Volume.ZERO : FillTakeoff.of(before).volume();
         Optional<Kit> kit = revision.build().kit().filter(k -> before == null || before.build().kit().filter(k::equals).isEmpty());
         Filling filling = there.equals(Volume.ZERO) ? revision.build().fill() : revision.build().fill().withoutBelow();
-        return new Job(bed, revision.from(), bought, pieces, kit, Ingredients.of(filling, now.lessOrNone(there)));
+        return new Job(bed, revision.from(), bought.map(Frame::courses).orElse(0), pieces(revision, bought, hardware), hardware, kit,
+                Ingredients.of(filling, now.lessOrNone(there)));
+    }
+
+    private static Optional<Hardware> hardware(BedRevision revision, Frame bought) {
+        return HardwareStudy.onTop(revision, revision.frame().orElseThrow().courses() - bought.courses());
+    }
+
+    private static SortedMap<BoardKind, List<Length>> pieces(BedRevision revision, Optional<Frame> bought, Optional<Hardware> hardware) {
+        SortedMap<BoardKind, List<Length>> pieces = new TreeMap<>();
+        bought.ifPresent(frame -> {
+            pieces.put(new BoardKind(frame.material(), frame.board()), new ArrayList<>(FrameTakeoff.of(revision, frame).lengths()));
+            for (Timber timber : hardware.map(Hardware::timber).orElse(List.of())) {
+                pieces.computeIfAbsent(new BoardKind(frame.material(), timber.board()), kind -> new ArrayList<>())
+                        .addAll(Collections.nCopies(timber.count(), timber.length()));
+            }
+        });
+        return pieces;
     }
 
     private static Optional<Frame> bought(BedRevision before, BedRevision revision) {

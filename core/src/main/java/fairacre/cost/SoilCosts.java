@@ -137,7 +137,7 @@ final class SoilCosts {
 
     private void add(List<BillLine> lines, Want want, Wanted wanted, BulkPurchase purchase) {
         for (BulkPurchase.Lot lot : purchase.lots()) {
-            lines.add(line(want.season(), lot.item(), lot.quantity(), wanted.beds()));
+            lines.add(line(want.season(), lot.item(), lot.quantity(), wanted.beds()).using(lot.used()));
         }
     }
 

@@ -2,6 +2,8 @@ package fairacre.cost;
 
 import fairacre.plan.Board;
 import fairacre.plan.BulkGood;
+import fairacre.plan.Fastener;
+import fairacre.plan.Fittings.Support;
 import fairacre.plan.Kit;
 import fairacre.plan.LayerKind;
 import fairacre.plan.Material;
@@ -48,6 +50,11 @@ public final class StartingPrices {
     private static final Map<LayerKind, Double> COVERING = Map.of(LayerKind.CARDBOARD, 0.0, LayerKind.FABRIC, 1.5, LayerKind.PAVERS, 28.0,
             LayerKind.DECKING, 40.0, LayerKind.MATTING, 22.0, LayerKind.TURF, 6.0);
     private static final double EDGING_PER_METRE = 4;
+    private static final Map<Fastener, Double> BOX = Map.of(Fastener.SHORT_SCREW, 9.0, Fastener.LONG_SCREW, 14.0, Fastener.COACH_SCREW, 12.0, Fastener.PIN, 25.0);
+    private static final double ROD_PER_METRE = 6;
+    private static final double STRAP_PER_METRE = 2;
+    private static final double LINER_PER_SQUARE_METRE = 1.2;
+    private static final double CLOTH_PER_SQUARE_METRE = 8;
     private static final double METRES_PER_FOOT = Length.feet(1).metres();
 
     private StartingPrices() {}
@@ -77,8 +84,15 @@ public final class StartingPrices {
             prices.add(guess(PriceItem.area(kind, Units.METRIC), amount * rate, currency));
             prices.add(guess(PriceItem.area(kind, Units.FEET_AND_INCHES), amount * rate * METRES_PER_FOOT * METRES_PER_FOOT, currency));
         });
-        prices.add(guess(PriceItem.edging(Units.METRIC), EDGING_PER_METRE * rate, currency));
-        prices.add(guess(PriceItem.edging(Units.FEET_AND_INCHES), EDGING_PER_METRE * rate * METRES_PER_FOOT, currency));
+        BOX.forEach((fastener, amount) -> prices.add(guess(PriceItem.fastener(fastener), amount * rate, currency)));
+        for (Units units : Units.values()) {
+            double metres = units == Units.METRIC ? 1 : METRES_PER_FOOT;
+            prices.add(guess(PriceItem.edging(units), EDGING_PER_METRE * rate * metres, currency));
+            prices.add(guess(PriceItem.tie(Support.RODS, units), ROD_PER_METRE * rate * metres, currency));
+            prices.add(guess(PriceItem.tie(Support.STRAPS, units), STRAP_PER_METRE * rate * metres, currency));
+            prices.add(guess(PriceItem.liner(units), LINER_PER_SQUARE_METRE * rate * metres * metres, currency));
+            prices.add(guess(PriceItem.cloth(units), CLOTH_PER_SQUARE_METRE * rate * metres * metres, currency));
+        }
         return prices;
     }
 

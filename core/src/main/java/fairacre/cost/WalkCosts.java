@@ -29,9 +29,6 @@ import org.joda.money.Money;
  */
 final class WalkCosts {
 
-    /** Out of rounding to a square centimetre or a micrometre no further unit is bought. */
-    private static final double ROUNDING = 1e-4;
-
     private final Plan plan;
     private final Function<PriceItem, Optional<Money>> price;
 
@@ -60,12 +57,12 @@ final class WalkCosts {
         if (kind.good().isPresent()) {
             Volume volume = layers.stream().map(LayerTakeoff::volume).reduce(Volume.ZERO, Volume::plus);
             for (BulkPurchase.Lot lot : BulkPurchase.cheapest(kind.good().get(), volume, plan.supply().tipping(), plan.units(), price).lots()) {
-                lines.add(line(season, lot.item(), lot.quantity(), with));
+                lines.add(line(season, lot.item(), lot.quantity(), with).using(lot.used()));
             }
         } else {
             Area covered = layers.stream().map(LayerTakeoff::covered).reduce(Area.ZERO, Area::plus);
             double units = plan.units() == Units.METRIC ? covered.squareMetres() : covered.squareFeet();
-            lines.add(line(season, PriceItem.area(kind, plan.units()), whole(units), with));
+            lines.add(line(season, PriceItem.area(kind, plan.units()), Packs.whole(units), with).using(Packs.used(units)));
         }
     }
 
@@ -74,16 +71,12 @@ final class WalkCosts {
         Length length = edged.stream().map(WalkTakeoff::edging).reduce(Length.ZERO, Length::plus);
         if (length.isPositive()) {
             double units = plan.units() == Units.METRIC ? length.metres() : length.inches() / 12;
-            lines.add(line(season, PriceItem.edging(plan.units()), whole(units), edged));
+            lines.add(line(season, PriceItem.edging(plan.units()), Packs.whole(units), edged).using(Packs.used(units)));
         }
     }
 
     private static List<LayerTakeoff> layers(WalkTakeoff walk, LayerKind kind) {
         return walk.layers().stream().filter(layer -> layer.layer().kind() == kind).toList();
-    }
-
-    private static BigDecimal whole(double units) {
-        return BigDecimal.valueOf((long) Math.ceil(units - ROUNDING));
     }
 
     private BillLine line(int season, PriceItem item, BigDecimal quantity, List<WalkTakeoff> walks) {

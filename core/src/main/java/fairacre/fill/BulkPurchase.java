@@ -24,8 +24,12 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
     private static final double LITRES_PER_BAG_FEET = 42.475269888;
     private static final double LITRES_PER_BAG = 50;
 
-    /** A quantity of something sold by the piece; loose soil comes in halves. */
-    public record Lot(PriceItem item, BigDecimal quantity) {}
+    /**
+     * A quantity of something sold by the piece; loose soil comes in halves.
+     *
+     * @param used how much of the quantity is wanted, to a thousandth
+     */
+    public record Lot(PriceItem item, BigDecimal quantity, BigDecimal used) {}
 
     private static final BulkPurchase NOTHING = new BulkPurchase(List.of(), Optional.empty());
 
@@ -69,7 +73,7 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
         boolean metric = units == Units.METRIC;
         PriceItem item = PriceItem.bag(good, units);
         double size = metric ? LITRES_PER_BAG : LITRES_PER_BAG_FEET;
-        return priced(List.of(new Lot(item, wholeSteps(volume, size, 1))), price);
+        return priced(List.of(new Lot(item, wholeSteps(volume, size, 1), used(volume, size))), price);
     }
 
     static BulkPurchase loose(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
@@ -79,14 +83,18 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
         boolean metric = units == Units.METRIC;
         PriceItem item = PriceItem.loose(good, units);
         double size = metric ? LITRES_PER_CUBIC_METRE : LITRES_PER_CUBIC_YARD;
-        return priced(List.of(new Lot(item, wholeSteps(volume, size, 0.5)),
-                new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE)), price);
+        return priced(List.of(new Lot(item, wholeSteps(volume, size, 0.5), used(volume, size)),
+                new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE, BigDecimal.ONE)), price);
     }
 
     /** Rounded up to a whole number of steps; a millilitre over, out of rounding, opens no further pack. */
     private static BigDecimal wholeSteps(Volume volume, double litresOfOne, double step) {
         long steps = (long) Math.ceil((volume.litres() - 0.001) / (litresOfOne * step));
         return BigDecimal.valueOf(steps).multiply(BigDecimal.valueOf(step)).stripTrailingZeros();
+    }
+
+    private static BigDecimal used(Volume volume, double litresOfOne) {
+        return BigDecimal.valueOf(volume.litres() / litresOfOne).setScale(3, RoundingMode.HALF_UP).stripTrailingZeros();
     }
 
     private static BulkPurchase priced(List<Lot> lots, Function<PriceItem, Optional<Money>> price) {

@@ -103,6 +103,7 @@ public final class GardenJson {
         @JsonSubTypes.Type(value = PurseChange.PutSundry.class, name = "PutSundry"),
         @JsonSubTypes.Type(value = PurseChange.RemoveSundry.class, name = "RemoveSundry"),
         @JsonSubTypes.Type(value = PurseChange.PutSupply.class, name = "PutSupply"),
+        @JsonSubTypes.Type(value = PurseChange.PutWorkshop.class, name = "PutWorkshop"),
         @JsonSubTypes.Type(value = Change.TakeOver.class, name = "TakeOver"),
         @JsonSubTypes.Type(value = Change.Batch.class, name = "Batch")
     })

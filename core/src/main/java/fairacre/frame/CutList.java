@@ -17,14 +17,16 @@ import java.util.function.Function;
  * <p>First-fit decreasing: longest piece first, each on the first board that still has room. It is tried with boards of each
  * stock length in turn, every board is then exchanged for the cheapest length that holds its pieces, and the cheapest
  * layout is kept; of equals the one with the fewest boards, then the one tried first. First-fit decreasing needs at most 11/9
- * of the least number of boards of one length, plus 6/9 (Dosa 2007).
+ * of the least number of boards of one length, plus 6/9 (Dosa 2007). What lies in the shed is filled before, shortest board first, in
+ * the same manner.
  *
  * @param boards what to buy, shortest first; empty if there are no pieces
- * @param offcut bought length less the pieces: kerfs, trims and offcuts together
- * @param cuts how the boards are cut, boards that are cut alike together, longest boards first
- * @param least no layout whatever does with fewer boards: all pieces with their kerfs over the longest board less its trim
+ * @param shed boards from the shed that are cut, shortest first
+ * @param offcut length of all these boards less the pieces: kerfs, trims and offcuts together
+ * @param cuts how the boards are cut, boards that are cut alike together, the shed's first, then longest boards first
+ * @param least no layout whatever buys fewer boards: all pieces with their kerfs, less what the shed holds, over the longest board less its trim
  */
-public record CutList(List<BoardsOfLength> boards, Length offcut, List<Cut> cuts, int least) {
+public record CutList(List<BoardsOfLength> boards, List<BoardsOfLength> shed, Length offcut, List<Cut> cuts, int least) {
 
     /**
      * Boards that are cut alike.
@@ -32,8 +34,9 @@ public record CutList(List<BoardsOfLength> boards, Length offcut, List<Cut> cuts
      * @param pieces of one board, longest first
      * @param rest what is left of one board: offcut and trim, its kerfs not counted
      * @param times how many boards are cut so
+     * @param fromShed whether they are there already
      */
-    public record Cut(Length stock, List<Length> pieces, Length rest, int times) {
+    public record Cut(Length stock, List<Length> pieces, Length rest, int times, boolean fromShed) {
 
         public Cut {
             pieces = List.copyOf(pieces);
@@ -41,54 +44,88 @@ public record CutList(List<BoardsOfLength> boards, Length offcut, List<Cut> cuts
     }
 
     /** A board and what is cut from it. */
-    record LaidBoard(Length stock, List<Length> pieces) {}
+    record LaidBoard(Length stock, List<Length> pieces, boolean fromShed) {}
 
     public CutList {
         boards = List.copyOf(boards);
+        shed = List.copyOf(shed);
         cuts = List.copyOf(cuts);
+    }
+
+    /** With an empty shed. */
+    public static CutList of(List<Length> pieces, List<Length> stock, Saw saw, Function<Length, BigDecimal> price) {
+        return of(pieces, stock, List.of(), saw, price);
     }
 
     /**
      * @param pieces lengths, none longer than the longest board
      * @param stock stock lengths, shortest first, at least one
+     * @param shed boards that are there already
      * @param price what a board of a stock length costs, or any figure that grows with its length where prices are unknown
-     * @throws IllegalArgumentException if a piece is longer than every board
+     * @throws IllegalArgumentException if a piece is longer than every board that can be bought
      */
-    public static CutList of(List<Length> pieces, List<Length> stock, Saw saw, Function<Length, BigDecimal> price) {
+    public static CutList of(List<Length> pieces, List<Length> stock, List<BoardsOfLength> shed, Saw saw, Function<Length, BigDecimal> price) {
         List<Length> longestFirst = pieces.stream().sorted(Comparator.reverseOrder()).toList();
         Map<Length, BigDecimal> prices = new HashMap<>();
         stock.forEach(length -> prices.put(length, price.apply(length)));
         List<Length> cheapestFirst = stock.stream().sorted(Comparator.comparing(prices::get)).toList();
+        List<Laid> filled = new ArrayList<>();
+        List<Length> left = filledFrom(shed, longestFirst, saw, filled);
         Layout best = null;
         for (Length opened : stock) {
-            Layout layout = Layout.firstFit(longestFirst, opened, stock, saw);
+            Layout layout = Layout.firstFit(left, opened, stock, saw);
             layout.exchange(cheapestFirst, saw);
             if (best == null || layout.isCheaperThan(best, prices)) {
                 best = layout;
             }
         }
-        return best.result(pieces, saw, least(pieces, stock, saw));
+        best.boards.addAll(0, filled);
+        return best.result(pieces, saw, least(pieces, stock, shed, saw));
+    }
+
+    /**
+     * Boards of the shed that take something are added to those that are filled.
+     *
+     * @return pieces that found no place
+     */
+    private static List<Length> filledFrom(List<BoardsOfLength> shed, List<Length> longestFirst, Saw saw, List<Laid> filled) {
+        List<Length> left = new ArrayList<>(longestFirst);
+        for (BoardsOfLength offcuts : shed.stream().sorted(Comparator.comparing(BoardsOfLength::stock)).toList()) {
+            for (int i = 0; i < offcuts.count(); i++) {
+                Laid board = new Laid(offcuts.stock());
+                board.fromShed = true;
+                left.removeIf(piece -> board.fill(piece, 1, saw) > 0);
+                if (!board.laid.isEmpty()) {
+                    filled.add(board);
+                }
+            }
+        }
+        return left;
     }
 
     /** @param laid a layout of the pieces that was found elsewhere */
-    static CutList of(List<LaidBoard> laid, List<Length> pieces, List<Length> stock, Saw saw) {
+    static CutList of(List<LaidBoard> laid, List<Length> pieces, List<Length> stock, List<BoardsOfLength> shed, Saw saw) {
         Layout layout = new Layout();
         for (LaidBoard board : laid) {
             Laid taken = new Laid(board.stock());
             taken.laid.addAll(board.pieces());
+            taken.fromShed = board.fromShed();
             layout.boards.add(taken);
         }
-        return layout.result(pieces, saw, least(pieces, stock, saw));
+        return layout.result(pieces, saw, least(pieces, stock, shed, saw));
     }
 
-    /** Every piece takes its kerf, but for the last of a board; a board has its trim to lose unless it is used whole. */
-    private static int least(List<Length> pieces, List<Length> stock, Saw saw) {
+    /**
+     * Every piece takes its kerf, but for the last of a board; a board has its trim to lose unless it is used whole, and then it holds
+     * no other piece. A board of the shed is taken for used up to its last micrometre.
+     */
+    private static int least(List<Length> pieces, List<Length> stock, List<BoardsOfLength> shed, Saw saw) {
         Length longest = stock.get(stock.size() - 1);
-        long room = longest.micrometres() - saw.trim().micrometres() + saw.kerf().micrometres();
-        long whole = pieces.stream().filter(piece -> isWhole(piece, longest, saw)).count();
-        long sum = pieces.stream().filter(piece -> !isWhole(piece, longest, saw))
-                .mapToLong(piece -> piece.micrometres() + saw.kerf().micrometres()).sum();
-        return (int) (whole + (sum + room - 1) / room);
+        long kerf = saw.kerf().micrometres();
+        long room = longest.micrometres() - saw.trim().micrometres() + kerf;
+        long sum = pieces.stream().mapToLong(piece -> isWhole(piece, longest, saw) ? room : piece.micrometres() + kerf).sum();
+        long there = shed.stream().mapToLong(board -> (board.stock().micrometres() + kerf) * board.count()).sum();
+        return (int) ((Math.max(0, sum - there) + room - 1) / room);
     }
 
     /** A piece of the longest board's length, or so near to it that nothing else comes out of that board. */
@@ -179,23 +216,28 @@ public record CutList(List<BoardsOfLength> boards, Length offcut, List<Cut> cuts
         }
 
         CutList result(List<Length> pieces, Saw saw, int least) {
-            Map<Length, Integer> counts = new TreeMap<>();
-            boards.forEach(b -> counts.merge(b.stock, 1, Integer::sum));
-            Length bought = boards.stream().map(b -> b.stock).reduce(Length.ZERO, Length::plus);
+            Length cut = boards.stream().map(b -> b.stock).reduce(Length.ZERO, Length::plus);
             Length used = pieces.stream().reduce(Length.ZERO, Length::plus);
-            return new CutList(counts.entrySet().stream()
-                    .map(e -> new BoardsOfLength(e.getKey(), e.getValue())).toList(), bought.minus(used), cuts(saw), least);
+            List<Cut> cuts = new ArrayList<>();
+            addCuts(true, saw, cuts);
+            addCuts(false, saw, cuts);
+            return new CutList(counted(false), counted(true), cut.minus(used), cuts, least);
         }
 
-        private List<Cut> cuts(Saw saw) {
+        private List<BoardsOfLength> counted(boolean fromShed) {
+            Map<Length, Integer> counts = new TreeMap<>();
+            boards.stream().filter(b -> b.fromShed == fromShed).forEach(b -> counts.merge(b.stock, 1, Integer::sum));
+            return counts.entrySet().stream().map(e -> new BoardsOfLength(e.getKey(), e.getValue())).toList();
+        }
+
+        private void addCuts(boolean fromShed, Saw saw, List<Cut> cuts) {
             Map<Length, Map<List<Length>, Integer>> alike = new TreeMap<>(Comparator.reverseOrder());
-            boards.forEach(b -> alike.computeIfAbsent(b.stock, s -> new LinkedHashMap<>()).merge(b.laid, 1, Integer::sum));
-            List<Cut> cuts = new ArrayList<>();
+            boards.stream().filter(b -> b.fromShed == fromShed)
+                    .forEach(b -> alike.computeIfAbsent(b.stock, s -> new LinkedHashMap<>()).merge(b.laid, 1, Integer::sum));
             alike.forEach((stock, patterns) -> patterns.forEach((pieces, times) -> {
                 Length taken = pieces.stream().reduce(Length.ZERO, Length::plus).plus(saw.kerf().times(pieces.size() - 1));
-                cuts.add(new Cut(stock, pieces, stock.minus(taken), times));
+                cuts.add(new Cut(stock, pieces, stock.minus(taken), times, fromShed));
             }));
-            return cuts;
         }
     }
 
@@ -206,6 +248,7 @@ public record CutList(List<BoardsOfLength> boards, Length offcut, List<Cut> cuts
         private int pieces;
         private final List<Length> laid = new ArrayList<>();
         private boolean untrimmed;
+        private boolean fromShed;
 
         Laid(Length stock) {
             this.stock = stock;

@@ -17,7 +17,6 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
-import java.util.stream.Stream;
 
 /**
  * The cheapest layout of pieces on boards of several lengths and prices, offcuts that are there already among them.
@@ -77,16 +76,15 @@ public final class CutStudy {
     }
 
     private BestCut best() {
-        Map<Length, BigDecimal> bought = new HashMap<>();
-        stock.stream().filter(s -> !s.isLimited()).forEach(s -> bought.merge(s.length(), s.price(), BigDecimal::min));
-        CutList quick = CutList.of(pieces, bought.keySet().stream().sorted().toList(), saw, bought::get);
+        Map<Length, BigDecimal> bought = bought();
+        CutList quick = CutList.of(pieces, bought.keySet().stream().sorted().toList(), shed(), saw, bought::get);
         BigDecimal cost = quick.boards().stream().map(b -> bought.get(b.stock()).multiply(BigDecimal.valueOf(b.count())))
                 .reduce(BigDecimal.ZERO, BigDecimal::add);
         if (pieces.isEmpty() || !Solver.THERE) {
             return new BestCut(quick, cost, BigDecimal.ZERO);
         }
         Patterns patterns = new Patterns(pieces, stock, saw);
-        List<Pattern> first = quick.cuts().stream().map(cut -> patterns.of(boughtOf(cut.stock(), bought), cut.pieces())).toList();
+        List<Pattern> first = quick.cuts().stream().map(cut -> patterns.of(boardOf(cut, bought), cut.pieces())).toList();
         PatternPrices prices = PatternPrices.of(patterns, stock, costs, first);
         BigDecimal bound = roundedUp(prices.bound());
         if (cost.compareTo(bound) <= 0) {
@@ -95,14 +93,26 @@ public final class CutStudy {
         return search(patterns, prices, quick, cost, bound);
     }
 
-    private int boughtOf(Length length, Map<Length, BigDecimal> bought) {
+    /** The cheapest board of each length. */
+    private Map<Length, BigDecimal> bought() {
+        Map<Length, BigDecimal> bought = new HashMap<>();
+        stock.stream().filter(s -> !s.isLimited()).forEach(s -> bought.merge(s.length(), s.price(), BigDecimal::min));
+        return bought;
+    }
+
+    private List<BoardsOfLength> shed() {
+        return stock.stream().filter(Stock::isLimited).map(s -> new BoardsOfLength(s.length(), s.most())).toList();
+    }
+
+    private int boardOf(CutList.Cut cut, Map<Length, BigDecimal> bought) {
         for (int board = 0; board < stock.size(); board++) {
             Stock candidate = stock.get(board);
-            if (!candidate.isLimited() && candidate.length().equals(length) && candidate.price().compareTo(bought.get(length)) == 0) {
+            boolean same = candidate.isLimited() ? cut.fromShed() : !cut.fromShed() && candidate.price().compareTo(bought.get(candidate.length())) == 0;
+            if (same && candidate.length().equals(cut.stock())) {
                 return board;
             }
         }
-        throw new IllegalStateException("the quick layout used a board that is not for sale");
+        throw new IllegalStateException("the quick layout used a board that is not there");
     }
 
     /** First among the patterns that the linear programme found worth trying, then among all that a cheaper layout could use. */
@@ -184,10 +194,10 @@ public final class CutStudy {
     }
 
     private void hint(Patterns patterns, CutList known, List<Pattern> tried, CpModel model, IntVar[] times) {
-        Map<List<Integer>, Integer> uses = known.cuts().stream().collect(Collectors.toMap(
-                cut -> patterns.of(0, cut.pieces()).counts(), CutList.Cut::times, Integer::sum));
+        Map<Pattern, Integer> uses = known.cuts().stream().collect(Collectors.toMap(
+                cut -> patterns.of(boardOf(cut, bought()), cut.pieces()), CutList.Cut::times, Integer::sum));
         for (int i = 0; i < times.length; i++) {
-            Integer used = stock.get(tried.get(i).board()).isLimited() ? null : uses.remove(tried.get(i).counts());
+            Integer used = uses.remove(tried.get(i));
             model.addHint(times[i], used == null ? 0 : used);
         }
     }
@@ -203,14 +213,13 @@ public final class CutStudy {
             for (long n = solver.value(times[i]); n > 0; n--) {
                 List<Length> needed = onBoard.stream().filter(piece -> left.merge(piece, -1L, Long::sum) >= 0).toList();
                 if (!needed.isEmpty()) {
-                    boards.add(new CutList.LaidBoard(board.length(), needed));
+                    boards.add(new CutList.LaidBoard(board.length(), needed, board.isLimited()));
                     cost = cost.add(board.price());
                 }
             }
         }
-        List<Length> lengths = Stream.concat(stock.stream().filter(s -> !s.isLimited()), stock.stream()).map(Stock::length)
-                .distinct().sorted().toList();
-        return new Choice(CutList.of(boards, pieces, lengths, saw), cost, isBest);
+        List<Length> lengths = stock.stream().filter(s -> !s.isLimited()).map(Stock::length).distinct().sorted().toList();
+        return new Choice(CutList.of(boards, pieces, lengths, shed(), saw), cost, isBest);
     }
 
     /** Every sum of prices is a multiple of what divides them all. */

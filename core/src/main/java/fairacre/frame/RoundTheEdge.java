@@ -4,80 +4,124 @@ import fairacre.frame.Piece.Part;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Frame;
+import fairacre.plan.Joint;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 
-/** Boards round a bed that is no rectangle, edge by edge. */
+/** Boards round a bed, edge by edge, the bed unplaced: its middle at the origin, metres. */
 final class RoundTheEdge {
 
     /** Corners within half a degree of square are butted. */
     private static final double SQUARE = Math.sin(Math.toRadians(0.5));
 
-    private RoundTheEdge() {}
+    private final Ring ring;
+    private final Frame frame;
+    private final boolean plain;
+    private final Set<Integer> keyholes = new HashSet<>();
 
-    private record Board(Part part, Length length) {}
-
-    static List<Piece> pieces(BedRevision bed, Frame frame) {
-        Map<Board, Integer> counts = new TreeMap<>(Comparator.comparing(Board::part)
-                .thenComparing(Board::length, Comparator.reverseOrder()));
-        for (Board edge : edges(bed, frame)) {
-            for (Length piece : FrameTakeoff.run(edge.length(), frame.board().longest())) {
-                counts.merge(new Board(edge.part(), piece), frame.courses(), Integer::sum);
-            }
-        }
-        return counts.entrySet().stream().map(e -> new Piece(e.getKey().part(), e.getKey().length(), e.getValue())).toList();
-    }
-
-    static Length longest(BedRevision bed, Frame frame) {
-        return edges(bed, frame).stream().map(Board::length).reduce(Length.ZERO, Length::max);
-    }
-
-    private static List<Board> edges(BedRevision bed, Frame frame) {
-        Ring ring = Ring.of(bed.cornersUnplaced());
-        Set<Integer> keyholes = new HashSet<>();
+    private RoundTheEdge(BedRevision bed, Frame frame) {
+        this.ring = Ring.of(bed.cornersUnplaced());
+        this.frame = frame;
+        this.plain = bed.shape().plain();
         bed.keyholeWalls().forEach(wall -> keyholes.addAll(List.of(wall, wall + 1, wall + 2)));
-        double thickness = frame.board().thickness().metres();
-        List<Board> boards = new ArrayList<>();
-        for (int edge = 0; edge < ring.edges(); edge++) {
-            double length = ring.edgeLength(edge) + atStart(ring, edge, thickness) + atEnd(ring, edge, thickness);
-            boards.add(new Board(keyholes.contains(edge) ? Part.KEYHOLE : Part.SIDE, Length.metres(length)));
+    }
+
+    /**
+     * The board, or the run of boards, along one edge, on its outer face.
+     *
+     * @param length exact; the places are for drawing
+     */
+    record Edge(Part part, Length length, double startX, double startY, double alongX, double alongY) {}
+
+    static List<Edge> edges(BedRevision bed, Frame frame) {
+        RoundTheEdge round = new RoundTheEdge(bed, frame);
+        List<Edge> edges = new ArrayList<>();
+        for (int edge = 0; edge < round.ring.edges(); edge++) {
+            edges.add(round.edge(edge, bed));
         }
-        return boards;
+        return edges;
+    }
+
+    private Edge edge(int edge, BedRevision bed) {
+        int next = (edge + 1) % ring.edges();
+        double length = ring.edgeLength(edge);
+        double alongX = (ring.cornerX(next) - ring.cornerX(edge)) / length;
+        double alongY = (ring.cornerY(next) - ring.cornerY(edge)) / length;
+        Length atStart = atStart(edge);
+        Length atEnd = atEnd(edge, next);
+        Length whole = plain ? isSide(edge) ? bed.outline().length() : bed.outline().width() : Length.metres(length);
+        return new Edge(part(edge), whole.plus(atStart).plus(atEnd), ring.cornerX(edge) - alongX * atStart.metres(),
+                ring.cornerY(edge) - alongY * atStart.metres(), alongX, alongY);
+    }
+
+    private Part part(int edge) {
+        return keyholes.contains(edge) ? Part.KEYHOLE : plain && !isSide(edge) ? Part.END : Part.SIDE;
+    }
+
+    /** In a rectangle every other edge runs along its length. */
+    private static boolean isSide(int edge) {
+        return edge % 2 == 0;
     }
 
     /** A board starts behind the one before it at a square corner that juts out. */
-    private static double atStart(Ring ring, int edge, double thickness) {
-        return isSquare(ring, edge) ? ring.isReflex(edge) ? 0 : -thickness : mitre(ring, edge, thickness);
+    private Length atStart(int edge) {
+        Length thickness = frame.board().thickness();
+        if (isButted(edge)) {
+            return ring.isReflex(edge) || runsPast(edge) ? Length.ZERO : thickness.times(-1);
+        }
+        return mitre(edge);
     }
 
     /** It ends at the corner, or covers the end of the next board where the bed turns in. */
-    private static double atEnd(Ring ring, int edge, double thickness) {
-        int corner = (edge + 1) % ring.edges();
-        return isSquare(ring, corner) ? ring.isReflex(corner) ? thickness : 0 : mitre(ring, corner, thickness);
+    private Length atEnd(int edge, int corner) {
+        Length thickness = frame.board().thickness();
+        if (isButted(corner)) {
+            boolean stops = plain && frame.joint() != Joint.PINWHEEL && !runsPast(edge);
+            return ring.isReflex(corner) ? thickness : stops ? thickness.times(-1) : Length.ZERO;
+        }
+        return mitre(corner);
+    }
+
+    /** Whether both ends of a rectangle's board run past its neighbours. */
+    private boolean runsPast(int edge) {
+        return plain && (frame.joint() == Joint.SIDES_PAST && isSide(edge) || frame.joint() == Joint.ENDS_PAST && !isSide(edge));
+    }
+
+    private boolean isButted(int corner) {
+        return frame.joint() != Joint.MITRE && Math.abs(cosTurn(corner)) < SQUARE;
     }
 
     /** Mitred boards are measured on their longer face: the outer one, or the inner one where the bed turns in. */
-    private static double mitre(Ring ring, int corner, double thickness) {
-        if (!ring.isReflex(corner)) {
-            return 0;
-        }
-        double turn = Math.acos(Math.max(-1, Math.min(1, cosTurn(ring, corner))));
-        return thickness * Math.tan(turn / 2);
+    private Length mitre(int corner) {
+        return ring.isReflex(corner) ? Length.metres(frame.board().thickness().metres() * tanHalfTurn(corner)) : Length.ZERO;
     }
 
-    private static boolean isSquare(Ring ring, int corner) {
-        return Math.abs(cosTurn(ring, corner)) < SQUARE;
+    private double tanHalfTurn(int corner) {
+        return Math.tan(Math.acos(Math.max(-1, Math.min(1, cosTurn(corner)))) / 2);
     }
 
     /** Cosine of the angle by which the edge turns at a corner. */
-    private static double cosTurn(Ring ring, int corner) {
+    private double cosTurn(int corner) {
         int before = (corner + ring.edges() - 1) % ring.edges();
         return ring.normalX(before) * ring.normalX(corner) + ring.normalY(before) * ring.normalY(corner);
+    }
+
+    /** Cap boards, mitred, standing out by so much: the longer face of each. */
+    static List<Length> outTo(BedRevision bed, Frame frame, Length out) {
+        RoundTheEdge round = new RoundTheEdge(bed, frame);
+        List<Length> lengths = new ArrayList<>();
+        for (int edge = 0; edge < round.ring.edges(); edge++) {
+            int next = (edge + 1) % round.ring.edges();
+            lengths.add(Length.metres(round.ring.edgeLength(edge) + round.outAt(edge, out) + round.outAt(next, out)));
+        }
+        return lengths;
+    }
+
+    /** At a corner that turns in the longer face is the inner one, flush with the frame's inside. */
+    private double outAt(int corner, Length out) {
+        return (ring.isReflex(corner) ? frame.board().thickness() : out).metres() * tanHalfTurn(corner);
     }
 }

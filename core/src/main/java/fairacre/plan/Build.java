@@ -11,15 +11,17 @@ import java.util.Optional;
  * @param legs clear height under a table bed, from the ground to the underside of its box, 0 to 1 m; 0 for a bed on the ground
  * @param mound height to which the soil of a bed without a frame is heaped up, 0 to 0.6 m
  * @param filling empty for one good mix all through
+ * @param fittings empty for the usual ones of its frame
  * @param overhang how far what grows at the edge leans out over the walk, 0 to 1 m
  */
-public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang, Optional<Filling> filling) {
+public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang, Optional<Filling> filling,
+        Optional<Fittings> fittings) {
 
     private static final Length LONGEST_LEGS = Length.metres(1);
     private static final Length HIGHEST_MOUND = Length.metres(0.6);
     private static final Length FURTHEST_OVERHANG = Length.metres(1);
 
-    public static final Build PLAIN = new Build(Optional.empty(), Optional.empty(), Length.ZERO, Length.ZERO, Length.ZERO, Optional.empty());
+    public static final Build PLAIN = new Build(Optional.empty(), Optional.empty(), Length.ZERO, Length.ZERO, Length.ZERO);
 
     public Build {
         kit = kit == null ? Optional.empty() : kit;
@@ -27,12 +29,13 @@ public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mo
         legs = upTo(LONGEST_LEGS, legs, "legs");
         mound = upTo(HIGHEST_MOUND, mound, "mound");
         overhang = upTo(FURTHEST_OVERHANG, overhang, "overhang");
+        fittings = fittings == null ? Optional.empty() : fittings;
         filling = filling == null ? Optional.empty() : filling.filter(mix -> !mix.equals(Filling.MIX));
     }
 
-    /** Filled with one good mix. */
+    /** Filled with one good mix, with the usual fittings. */
     public Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang) {
-        this(kit, cap, legs, mound, overhang, Optional.empty());
+        this(kit, cap, legs, mound, overhang, Optional.empty(), Optional.empty());
     }
 
     /** What it is filled with. */
@@ -42,15 +45,23 @@ public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mo
 
     /** The same for a box of boards: no kit, and no mound. */
     public Build boxed() {
-        return new Build(Optional.empty(), cap, legs, Length.ZERO, overhang, filling);
+        return new Build(Optional.empty(), cap, legs, Length.ZERO, overhang, filling, fittings);
     }
 
     public Build withFilling(Filling newFilling) {
-        return new Build(kit, cap, legs, mound, overhang, Optional.of(newFilling));
+        return new Build(kit, cap, legs, mound, overhang, Optional.of(newFilling), fittings);
     }
 
     public Build withOverhang(Length newOverhang) {
-        return new Build(kit, cap, legs, mound, newOverhang, filling);
+        return new Build(kit, cap, legs, mound, newOverhang, filling, fittings);
+    }
+
+    public Build withUsualFittings() {
+        return new Build(kit, cap, legs, mound, overhang, filling, Optional.empty());
+    }
+
+    public Build withFittings(Fittings newFittings) {
+        return new Build(kit, cap, legs, mound, overhang, filling, Optional.of(newFittings));
     }
 
     private static Length upTo(Length most, Length value, String field) {

@@ -27,6 +27,7 @@ import org.joda.money.Money;
  * @param carriers what has to get through besides the gardeners
  * @param walks areas with a surface; ground outside of them is as it is
  * @param supply how loose stuff comes to the garden
+ * @param workshop with what boards are cut, and those that are there already
  * @param sundries what is paid for, or come by, besides what is taken off the drawing
  */
 public record Plan(
@@ -44,7 +45,8 @@ public record Plan(
         List<Carrier> carriers,
         List<Walk> walks,
         List<Sundry> sundries,
-        Supply supply) {
+        Supply supply,
+        Workshop workshop) {
 
     public Plan {
         Limits.present(id, "id");
@@ -62,6 +64,7 @@ public record Plan(
         walks = sorted(walks, Walk::id, Limits.MOST_FEATURES, "walks");
         sundries = sorted(sundries, Sundry::id, Limits.MOST_SUNDRIES, "sundries");
         supply = supply == null ? Supply.USUAL : supply;
+        workshop = workshop == null ? Workshop.USUAL : workshop;
         checkUnique(gardeners, Gardener::id, "gardeners");
         checkUnique(beds, Bed::id, "beds");
         checkUnique(prices, p -> p.item().key(), "prices");
@@ -78,7 +81,7 @@ public record Plan(
     public Plan(UUID id, String name, Units units, int firstSeason, Budget budget, Site site, List<Gardener> gardeners,
             List<Bed> beds, List<Price> prices) {
         this(id, name, units, firstSeason, budget, site, gardeners, beds, prices, List.of(), List.of(), List.of(), List.of(),
-                List.of(), Supply.USUAL);
+                List.of(), Supply.USUAL, Workshop.USUAL);
     }
 
     /** The plan after a change, with the change that would take it back; or why the change was not taken. */
@@ -152,7 +155,7 @@ public record Plan(
 
     Plan withBeds(List<Bed> newBeds) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, newBeds, prices, features, waysIn,
-                carriers, walks, sundries, supply);
+                carriers, walks, sundries, supply, workshop);
     }
 
     Plan withBed(Bed changed) {
@@ -161,59 +164,64 @@ public record Plan(
 
     Plan withGardeners(List<Gardener> newGardeners) {
         return new Plan(id, name, units, firstSeason, budget, site, newGardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply);
+                carriers, walks, sundries, supply, workshop);
     }
 
     Plan withBudget(Budget newBudget) {
         return new Plan(id, name, units, firstSeason, newBudget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply);
+                carriers, walks, sundries, supply, workshop);
     }
 
     Plan withSite(Site newSite) {
         return new Plan(id, name, units, firstSeason, budget, newSite, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply);
+                carriers, walks, sundries, supply, workshop);
     }
 
     Plan withPrices(List<Price> newPrices) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, newPrices, features, waysIn,
-                carriers, walks, sundries, supply);
+                carriers, walks, sundries, supply, workshop);
     }
 
     Plan withFeatures(List<Feature> newFeatures) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, newFeatures, waysIn, carriers, walks, sundries, supply);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, newFeatures, waysIn, carriers, walks, sundries, supply, workshop);
     }
 
     Plan withWaysIn(List<WayIn> newWaysIn) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, newWaysIn, carriers, walks, sundries, supply);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, newWaysIn, carriers, walks, sundries, supply, workshop);
     }
 
     Plan withCarriers(List<Carrier> newCarriers) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, newCarriers, walks, sundries, supply);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, newCarriers, walks, sundries, supply, workshop);
     }
 
     Plan withWalks(List<Walk> newWalks) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, newWalks, sundries, supply);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, newWalks, sundries, supply, workshop);
     }
 
     Plan withSundries(List<Sundry> newSundries) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
-                newSundries, supply);
+                newSundries, supply, workshop);
     }
 
     Plan withSupply(Supply newSupply) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
-                sundries, newSupply);
+                sundries, newSupply, workshop);
+    }
+
+    Plan withWorkshop(Workshop newWorkshop) {
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
+                sundries, supply, newWorkshop);
     }
 
     Plan described(String newName, Units newUnits) {
         return new Plan(id, newName, newUnits, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply);
+                carriers, walks, sundries, supply, workshop);
     }
 
     /** The same garden under another id: what an import or a copy is. */
     public Plan withId(UUID newId) {
         return new Plan(newId, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply);
+                carriers, walks, sundries, supply, workshop);
     }
 
     private static <T> List<T> sorted(List<T> values, Function<T, UUID> id, int most, String field) {

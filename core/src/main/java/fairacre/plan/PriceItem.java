@@ -29,6 +29,9 @@ public record PriceItem(String key, String label) {
                     Arrays.stream(BulkGood.values()).flatMap(PriceItem::packs), Stream.of(SOIL_DELIVERY),
                     Arrays.stream(LayerKind.values()).filter(kind -> kind.good().isEmpty()).flatMap(PriceItem::areas),
                     Stream.of(edging(Units.FEET_AND_INCHES), edging(Units.METRIC)),
+                    Arrays.stream(Fastener.values()).map(PriceItem::fastener),
+                    Arrays.stream(Units.values()).flatMap(units -> Stream.of(tie(Fittings.Support.RODS, units), tie(Fittings.Support.STRAPS, units),
+                            liner(units), cloth(units))),
                     Arrays.stream(Material.values()).flatMap(PriceItem::boards), Arrays.stream(Kit.values()).map(PriceItem::kit))
             .flatMap(Function.identity()).collect(Collectors.toMap(PriceItem::key, Function.identity(), (a, b) -> a, LinkedHashMap::new));
 
@@ -62,6 +65,31 @@ public record PriceItem(String key, String label) {
     /** A foot or a metre of edging along a walk. */
     public static PriceItem edging(Units units) {
         return units == Units.METRIC ? new PriceItem("walk/edging/metre", "Edging, a metre") : new PriceItem("walk/edging/foot", "Edging, a foot");
+    }
+
+    /** A box of them. */
+    public static PriceItem fastener(Fastener fastener) {
+        return new PriceItem("fastener/" + fastener.key(), fastener.label() + ", box of " + fastener.box());
+    }
+
+    /** A foot or a metre of what ties two sides of a bed together, nuts or screws not counted. */
+    public static PriceItem tie(Fittings.Support support, Units units) {
+        String key = support == Fittings.Support.RODS ? "rod" : "strap";
+        String label = support == Fittings.Support.RODS ? "Threaded rod with nuts" : "Galvanised strap";
+        return units == Units.METRIC ? new PriceItem("tie/" + key + "/metre", label + ", a metre") : new PriceItem("tie/" + key + "/foot", label + ", a foot");
+    }
+
+    public static PriceItem liner(Units units) {
+        return bySurface("liner", "Polythene liner", units);
+    }
+
+    public static PriceItem cloth(Units units) {
+        return bySurface("cloth", "Hardware cloth", units);
+    }
+
+    private static PriceItem bySurface(String key, String label, Units units) {
+        return units == Units.METRIC ? new PriceItem("bed/" + key + "/square-metre", label + ", a square metre")
+                : new PriceItem("bed/" + key + "/square-foot", label + ", a square foot");
     }
 
     public static PriceItem kit(Kit kit) {

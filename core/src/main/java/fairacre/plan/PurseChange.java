@@ -55,4 +55,21 @@ public sealed interface PurseChange extends Change {
             return new PutSupply(before.supply());
         }
     }
+
+    /** With what boards are cut from now on, and those that are there already. */
+    record PutWorkshop(Workshop workshop) implements PurseChange {
+        public PutWorkshop {
+            Limits.present(workshop, "workshop");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withWorkshop(workshop);
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new PutWorkshop(before.workshop());
+        }
+    }
 }

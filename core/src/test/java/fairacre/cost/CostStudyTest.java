@@ -33,8 +33,11 @@ import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Price;
+import fairacre.plan.Offcut;
 import fairacre.plan.PriceItem;
+import fairacre.plan.Workshop;
 import fairacre.plan.PurseChange.PutSundry;
+import fairacre.plan.PurseChange.PutWorkshop;
 import fairacre.plan.PurseChange.PutSupply;
 import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
@@ -65,13 +68,15 @@ class CostStudyTest {
     private static final double FT = 0.3048;
 
     @Test
-    @DisplayName("One 8 x 4 ft bed of one 2x10 course, worked by hand: a side and an end come out of 12 ft")
+    @DisplayName("One 8 x 4 ft bed of one 2x10 course, worked by hand: a side and an end come out of 12 ft; two stakes of 27 1/4 in, 24 screws")
     void aBillWorkedByHand() {
         Plan plan = priced(plot(10, 10, List.of(), framed("A", 1)));
         Bill bill = CostStudy.of(plan).bill();
-        assertThat(quantities(bill)).isEqualTo("2 cedar/2x10/12ft, 12 soil/bag/50l");
+        assertThat(quantities(bill)).isEqualTo("2 cedar/2x10/12ft, 1 cedar/2x2/8ft, 1 fastener/screw-75mm, 12 soil/bag/50l");
         // Soil: 45 x 93 in to 8 1/4 in deep are 565.8 L, so 12 bags of 50 L; 2 x 30.00 + 12 x 5.00 = 120.00.
         assertThat(bill.total()).isEqualTo(Money.of(EUR, 120));
+        // 2 x (96 + 45) of 288 in of board, 54 1/2 of 96 in of stake, 24 of 100 screws, 565.8 of 600 L.
+        assertThat(bill.lines()).extracting(line -> line.used().orElseThrow().toPlainString()).containsExactly("1.958", "0.568", "0.24", "11.316");
     }
 
     @Test
@@ -242,7 +247,7 @@ class CostStudyTest {
         Bed raised = new Bed(low.id(), "A", List.of(first,
                 first.startingIn(SEASON + 2).withFrame(Optional.of(cedar(Board.B2X10, 2)))), Optional.empty());
         Bill bill = CostStudy.of(priced(plot(10, 10, List.of(), raised))).bill();
-        assertThat(seasonal(bill, SEASON + 2)).isEqualTo("2 cedar/2x10/12ft, 13 soil/bag/50l");
+        assertThat(seasonal(bill, SEASON + 2)).isEqualTo("2 cedar/2x10/12ft, 2 cedar/2x2/8ft, 1 fastener/screw-75mm, 13 soil/bag/50l");
     }
 
     @Test
@@ -309,37 +314,31 @@ class CostStudyTest {
     @DisplayName("Three offcuts of 46 in, worked by hand: two spare both ends of this year's bed (2 x 8 ft for 40.00), the third one of next year's (50.00)")
     void offcutsServeTheFirstSeasonFirst() {
         Bed next = framed("B", 1);
-        Plan plan = priced(plot(20, 10, List.of(), framed("A", 1),
-                new Bed(next.id(), "B", List.of(next.revisions().get(0).startingIn(SEASON + 1)), Optional.empty())));
-        List<BestCutting> found = CostStudy.of(plan).bestCutting(order(3));
+        Plan plan = withOffcuts(3, priced(plot(20, 10, List.of(), framed("A", 1),
+                new Bed(next.id(), "B", List.of(next.revisions().get(0).startingIn(SEASON + 1)), Optional.empty()))));
+        List<BestCutting> found = CostStudy.of(plan).bestCutting().stream().filter(best -> best.board() == Board.B2X10).toList();
         assertThat(found).extracting(best -> best.cost().orElseThrow()).containsExactly(Money.of(EUR, 40), Money.of(EUR, 50));
-        assertThat(found).extracting(best -> best.saved().orElseThrow()).containsExactly(Money.of(EUR, 20), Money.of(EUR, 10));
+        assertThat(found).extracting(best -> best.saved().orElseThrow()).containsExactly(Money.zero(EUR), Money.zero(EUR));
+        assertThat(CostStudy.of(plan).bill().lines()).filteredOn(line -> line.item().key().startsWith("cedar/2x10"))
+                .extracting(line -> line.amount().orElseThrow()).containsExactly(Money.of(EUR, 40), Money.of(EUR, 20), Money.of(EUR, 30));
         assertThat(found).allSatisfy(best -> assertThat(best.least()).isTrue());
         assertThat(found).extracting(BestCutting::reckoned).containsExactly(2, 2);
     }
 
     @Test
     void withoutAPriceTheLeastLengthIsLookedForAndNoMoneyNamed() {
-        Plan plan = priced(plot(10, 10, List.of(), framed("A", 1)))
-                .apply(new Change.ClearPrice(PriceItem.board(Material.CEDAR, Board.B2X10, Length.feet(12)))).orThrow();
-        BestCutting best = CostStudy.of(plan).bestCutting(order(2)).get(0);
+        Plan plan = withOffcuts(2, priced(plot(10, 10, List.of(), framed("A", 1)))
+                .apply(new Change.ClearPrice(PriceItem.board(Material.CEDAR, Board.B2X10, Length.feet(12)))).orThrow());
+        BestCutting best = CostStudy.of(plan).bestCutting().get(0);
         assertThat(best.cost()).isEmpty();
         assertThat(best.saved()).isEmpty();
-        assertThat(best.cutList().boards()).extracting(BoardsOfLength::stock).containsExactly(Length.inches(46), Length.feet(8));
+        assertThat(best.cutList().boards()).extracting(BoardsOfLength::stock).containsExactly(Length.feet(8));
+        assertThat(best.cutList().shed()).containsExactly(new BoardsOfLength(Length.inches(46), 2));
     }
 
-    @ParameterizedTest(name = "kerf {0} mm, trim {1} mm, {3} offcuts of {2} mm: {4}")
-    @CsvSource({"-1, 0, 900, 1, kerf", "21, 0, 900, 1, kerf", "3, 301, 900, 1, trim", "3, 0, 49, 1, offcuts", "3, 0, 10001, 1, offcuts",
-        "3, 0, 900, 0, offcuts", "3, 0, 900, 501, offcuts"})
-    void whatNoSawAndNoShedHasIsRefusedAtItsField(int kerf, int trim, int length, int count, String field) {
-        assertThatThrownBy(() -> new CutOrder(Length.millimetres(kerf), Length.millimetres(trim),
-                List.of(new CutOrder.Offcuts(Material.CEDAR, Board.B2X10, Length.millimetres(length), count))))
-                .isInstanceOfSatisfying(RefusedException.class, refused -> assertThat(refused.refusal().field()).isEqualTo(field));
-    }
-
-    /** The usual saw, and so many offcuts of 46 in. */
-    private static CutOrder order(int offcuts) {
-        return new CutOrder(null, null, List.of(new CutOrder.Offcuts(Material.CEDAR, Board.B2X10, Length.inches(46), offcuts)));
+    private static Plan withOffcuts(int offcuts, Plan plan) {
+        return plan.apply(new PutWorkshop(new Workshop(Workshop.USUAL.kerf(), Workshop.USUAL.trim(), false,
+                List.of(new Offcut(Material.CEDAR, Board.B2X10, Length.inches(46), offcuts))))).orThrow();
     }
 
     private static Bed framed(String name, int courses) {
@@ -352,7 +351,7 @@ class CostStudyTest {
         for (Length stock : Board.B2X10.stock()) {
             priced = with(priced, PriceItem.board(Material.CEDAR, Board.B2X10, stock), stock.inches() / 12 * 2.5);
         }
-        return with(with(priced, PriceItem.SOIL_BAG_LITRES, 5), PriceItem.SOIL_DELIVERY, 5000);
+        return Gardens.withFreeHardware(with(with(priced, PriceItem.SOIL_BAG_LITRES, 5), PriceItem.SOIL_DELIVERY, 5000));
     }
 
     private static Plan with(Plan plan, PriceItem item, double amount) {

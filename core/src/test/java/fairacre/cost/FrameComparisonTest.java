@@ -7,6 +7,7 @@ import static fairacre.testing.Gardens.cedar;
 import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.with;
+import static fairacre.testing.Gardens.withFreeHardware;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -47,7 +48,7 @@ class FrameComparisonTest {
         for (Length stock : Board.B2X10.stock()) {
             plan = with(plan, price(PriceItem.board(Material.TREATED, Board.B2X10, stock), stock.inches() / 12 * 2));
         }
-        return plan;
+        return withFreeHardware(plan);
     }
 
     private static Change price(PriceItem item, double amount) {

@@ -77,9 +77,10 @@ class FillTest {
     @Test
     void aLittleComesInBagsAndALotComesLoose() {
         assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(120), true, Units.METRIC, PRICES).lots())
-                .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(3)));
+                .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(3), new BigDecimal("2.4")));
         assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), true, Units.METRIC, PRICES).lots()).containsExactly(
-                new Lot(PriceItem.SOIL_CUBIC_METRE, new BigDecimal("2.5")), new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE));
+                new Lot(PriceItem.SOIL_CUBIC_METRE, new BigDecimal("2.5"), new BigDecimal("2.1")),
+                new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE, BigDecimal.ONE));
     }
 
     @Test
@@ -128,7 +129,7 @@ class FillTest {
     @Test
     void withoutATipEverythingComesInBags() {
         assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), false, Units.METRIC, PRICES).lots())
-                .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(42)));
+                .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(42), BigDecimal.valueOf(42)));
         SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(2100), Volume.ZERO, false, Units.METRIC, PRICES);
         assertThat(supply.looseIsChosen()).isFalse();
     }

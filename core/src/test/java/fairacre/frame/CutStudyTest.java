@@ -96,7 +96,8 @@ class CutStudyTest {
         List<Length> pieces = List.of(Length.feet(3), Length.feet(5));
         BestCut best = CutStudy.of(pieces, List.of(Stock.bought(Length.feet(6), money(700)), Stock.offcuts(Length.inches(40), 1)), Saw.USUAL);
         assertThat(best.cost()).isEqualByComparingTo("7.00");
-        assertThat(best.cutList().boards()).containsExactly(new BoardsOfLength(Length.inches(40), 1), new BoardsOfLength(Length.feet(6), 1));
+        assertThat(best.cutList().boards()).containsExactly(new BoardsOfLength(Length.feet(6), 1));
+        assertThat(best.cutList().shed()).containsExactly(new BoardsOfLength(Length.inches(40), 1));
         assertThat(best.isLeast()).isTrue();
     }
 

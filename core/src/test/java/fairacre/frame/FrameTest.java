@@ -2,6 +2,7 @@ package fairacre.frame;
 
 import static fairacre.testing.Gardens.rectangle;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.frame.Piece.Part;
@@ -9,12 +10,15 @@ import fairacre.measure.Length;
 import fairacre.plan.Board;
 import fairacre.plan.Frame;
 import fairacre.plan.Joint;
+import fairacre.plan.BedRevision;
 import fairacre.plan.Material;
+import fairacre.plan.Workshop;
 import fairacre.plan.Rectangle;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.Function;
 import java.util.stream.IntStream;
@@ -23,6 +27,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class FrameTest {
@@ -43,36 +48,79 @@ class FrameTest {
 
         @Test
         void everyCourseNeedsItsOwnPieces() {
-            FrameTakeoff two = FrameTakeoff.of(outline(feet(8), feet(4)), new Frame(Material.CEDAR, Board.B2X10, 2, Joint.SIDES_PAST));
-            assertThat(two.pieces()).extracting(Piece::count).containsExactly(4, 4);
-            assertThat(two.height()).isEqualTo(Length.inches(18.5));
+            Frame frame = new Frame(Material.CEDAR, Board.B2X10, 2, Joint.SIDES_PAST);
+            assertThat(framed(feet(8), feet(4), frame).pieces()).extracting(Piece::count).containsExactly(4, 4);
+            assertThat(frame.height()).isEqualTo(Length.inches(18.5));
+        }
+
+        @ParameterizedTest(name = "{0}: two sides of {1} in, two ends of {2} in")
+        @CsvSource({"SIDES_PAST, 96, 48", "ENDS_PAST, 93, 51", "PINWHEEL, 94.5, 49.5", "MITRE, 96, 51"})
+        @DisplayName("8 ft x 4 ft 3 in outside: length x (end + 2t), (side + 2t) x width, (a + t) x (b + t) [trade handbook]; mitred boards are the outside sizes")
+        void everyJoint(Joint joint, double side, double end) {
+            assertThat(takeoff(feet(8), Length.inches(51), joint).pieces()).containsExactly(
+                    new Piece(Part.SIDE, Length.inches(side), 2), new Piece(Part.END, Length.inches(end), 2));
         }
 
         @Test
-        @DisplayName("Inside of a 4 x 8 ft bed in 1 1/2 in boards is 45 x 93 in [trade handbook]")
-        void inside() {
-            FrameTakeoff takeoff = takeoff(feet(8), feet(4), Joint.SIDES_PAST);
-            assertThat(takeoff.insideLength()).isEqualTo(Length.inches(93));
-            assertThat(takeoff.insideWidth()).isEqualTo(Length.inches(45));
+        @DisplayName("Joints of neighbouring courses are staggered [trade handbook]: 16 ft of 8 ft boards 8+8 and 4+8+4, 12 ft 8+4 and 4+8")
+        void noJointStandsOverAJoint() {
+            assertThat(FrameTakeoff.run(feet(16), feet(8), 0)).containsExactly(feet(8), feet(8));
+            assertThat(FrameTakeoff.run(feet(16), feet(8), 1)).containsExactly(feet(4), feet(8), feet(4));
+            assertThat(FrameTakeoff.run(feet(12), feet(8), 1)).containsExactly(feet(4), feet(8));
+            assertThat(FrameTakeoff.run(feet(12), feet(8), 2)).containsExactly(feet(8), feet(4));
+            assertThat(FrameTakeoff.run(feet(7), feet(8), 1)).containsExactly(feet(7));
+        }
+
+        @Test
+        void runsOfAnyLengthAreStaggeredByAFootAndEndInNoStub() {
+            Random random = new Random(11);
+            for (int i = 0; i < 2000; i++) {
+                Length length = Length.millimetres(100 + random.nextInt(20_000));
+                Length longest = Length.millimetres(1800 + random.nextInt(3000));
+                List<Length> below = FrameTakeoff.run(length, longest, 0);
+                List<Length> above = FrameTakeoff.run(length, longest, 1);
+                assertThat(above.stream().reduce(Length.ZERO, Length::plus)).isEqualTo(length);
+                assertThat(above).allSatisfy(piece -> assertThat(piece.compareTo(longest)).isNotPositive());
+                for (Length joint : FrameTakeoff.joints(above)) {
+                    assertThat(FrameTakeoff.joints(below)).allSatisfy(under -> assertThat(Math.abs(under.minus(joint).metres()))
+                            .as("%s in boards of %s", length, longest).isGreaterThan(0.3047));
+                }
+            }
+        }
+
+        @Test
+        void boardsSitEndToEndCourseByCourse() {
+            Frame frame = new Frame(Material.CEDAR, Board.B2X10, 2, Joint.SIDES_PAST);
+            List<PlacedPiece> placed = FrameTakeoff.placed(new BedRevision(2027, outline(feet(20), feet(4)), Optional.of(frame)), frame);
+            assertThat(placed).hasSize(2 * (2 * 2 + 2));
+            PlacedPiece second = placed.get(1);
+            assertThat(second.startX()).isCloseTo(placed.get(0).startX() + feet(16).metres() * placed.get(0).alongX(), within(1e-9));
+            assertThat(placed).extracting(PlacedPiece::course).startsWith(1).endsWith(2);
+            assertThat(placed.stream().map(PlacedPiece::length).reduce(Length.ZERO, Length::plus))
+                    .isEqualTo(framed(feet(20), feet(4), frame).lengths().stream().reduce(Length.ZERO, Length::plus));
         }
 
         @Test
         void aSideLongerThanEveryBoardIsMadeUp() {
-            FrameTakeoff takeoff = takeoff(feet(20), feet(4), Joint.SIDES_PAST);
-            assertThat(takeoff.spliced()).isTrue();
-            assertThat(takeoff.pieces()).startsWith(new Piece(Part.SIDE, feet(16), 2), new Piece(Part.SIDE, feet(4), 2));
+            Frame frame = new Frame(Material.CEDAR, Board.B2X10, 1, Joint.SIDES_PAST);
+            assertThat(FrameTakeoff.isSpliced(new BedRevision(2027, outline(feet(20), feet(4)), Optional.of(frame)), frame)).isTrue();
+            assertThat(framed(feet(20), feet(4), frame).pieces()).startsWith(new Piece(Part.SIDE, feet(16), 2), new Piece(Part.SIDE, feet(4), 2));
         }
 
         @Test
         void aSplicedSideEndsInNoStub() {
-            assertThat(FrameTakeoff.run(Length.inches(16 * 12 + 6), feet(16)))
+            assertThat(FrameTakeoff.run(Length.inches(16 * 12 + 6), feet(16), 0))
                     .containsExactly(Length.inches(99), Length.inches(99));
-            assertThat(FrameTakeoff.run(feet(18), feet(6))).containsExactly(feet(6), feet(6), feet(6));
+            assertThat(FrameTakeoff.run(feet(18), feet(6), 0)).containsExactly(feet(6), feet(6), feet(6));
         }
 
         private static FrameTakeoff takeoff(Length length, Length width, Joint joint) {
-            return FrameTakeoff.of(outline(length, width), new Frame(Material.CEDAR, Board.B2X10, 1, joint));
+            return framed(length, width, new Frame(Material.CEDAR, Board.B2X10, 1, joint));
         }
+    }
+
+    private static FrameTakeoff framed(Length length, Length width, Frame frame) {
+        return FrameTakeoff.of(new BedRevision(2027, outline(length, width), Optional.of(frame)), frame);
     }
 
     @Nested
@@ -82,7 +130,7 @@ class FrameTest {
         @DisplayName("A 3 x 18 ft bed in 6 ft fence boards takes exactly seven [trade handbook]")
         void fenceBoards() {
             Frame frame = new Frame(Material.CEDAR, Board.FENCE_5_8X6, 1, Joint.SIDES_PAST);
-            List<Length> pieces = FrameTakeoff.of(outline(feet(18), feet(3)), frame).lengths();
+            List<Length> pieces = framed(feet(18), feet(3), frame).lengths();
             CutList cutList = CutList.of(pieces, Board.FENCE_5_8X6.stock(), Saw.USUAL, Length::exactMetres);
             assertThat(cutList.boards()).containsExactly(new BoardsOfLength(feet(6), 7));
             assertThat(cutList.least()).isEqualTo(7);
@@ -102,6 +150,25 @@ class FrameTest {
         void aPieceOfAStockLengthIsUsedUncut() {
             assertThat(cut(feet(8))).containsExactly(new BoardsOfLength(feet(8), 1));
             assertThat(cut(feet(8).minus(Length.inches(0.25)))).containsExactly(new BoardsOfLength(feet(10), 1));
+        }
+
+        @Test
+        @DisplayName("Worked by hand: an 8 ft board in the shed takes 5 ft and 2 ft, so 4 ft comes out of one new board; of a second 20 in are too short")
+        void theShedComesFirst() {
+            CutList cutList = CutList.of(List.of(feet(4), feet(5), feet(2)), STOCK, List.of(new BoardsOfLength(feet(8), 1),
+                    new BoardsOfLength(Length.inches(20), 1)), Saw.USUAL, Length::exactMetres);
+            assertThat(cutList.boards()).containsExactly(new BoardsOfLength(feet(6), 1));
+            assertThat(cutList.shed()).containsExactly(new BoardsOfLength(feet(8), 1));
+            assertThat(cutList.cuts().get(0).fromShed()).isTrue();
+            assertThat(cutList.cuts().get(0).pieces()).containsExactly(feet(5), feet(2));
+            assertThat(cutList.least()).isEqualTo(1);
+        }
+
+        @Test
+        @DisplayName("A kerf short: two 4 ft pieces come out of an exact 8 ft board if each may miss part of a saw cut [trade handbook]")
+        void tightPiecesGiveTheKerf() {
+            Saw tight = Saw.of(new Workshop(Length.inches(0.125), Length.ZERO, true, List.of()));
+            assertThat(CutList.of(List.of(feet(4), feet(4)), STOCK, tight, Length::exactMetres).boards()).containsExactly(new BoardsOfLength(feet(8), 1));
         }
 
         @Test

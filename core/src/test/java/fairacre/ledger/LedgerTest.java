@@ -147,7 +147,7 @@ class LedgerTest {
         private final Bill bill = new Bill(CurrencyUnit.EUR, List.of(bags(2027, 20), bags(2028, 10)));
 
         private BillLine bags(int season, int count) {
-            return new BillLine(season, BillPart.FILL, BAG, BigDecimal.valueOf(count), Optional.of(eur("6.00")),
+            return new BillLine(season, BillPart.FILL, BAG, BigDecimal.valueOf(count), Optional.empty(), Optional.of(eur("6.00")),
                     Optional.of(eur("6.00").multipliedBy(count)), Acquired.BOUGHT, List.of(), List.of());
         }
 
@@ -210,9 +210,9 @@ class LedgerTest {
         @Test
         void theShoppingListHasWhatIsMissingWhereItWasBoughtLast() {
             // Of 20 bags 14 are bought, 6 at 6.00 are missing; spikes are bought nowhere yet and have no price.
-            BillLine spikes = new BillLine(2027, BillPart.FRAMES, new PriceItem("sundry/1", "Spikes"), new BigDecimal("2.5"), Optional.empty(), Optional.empty(),
+            BillLine spikes = new BillLine(2027, BillPart.FRAMES, new PriceItem("sundry/1", "Spikes"), new BigDecimal("2.5"), Optional.empty(), Optional.empty(), Optional.empty(),
                     Acquired.BOUGHT, List.of(), List.of());
-            BillLine gift = new BillLine(2027, BillPart.OTHER, new PriceItem("sundry/2", "Bench"), BigDecimal.ONE, Optional.empty(), Optional.of(eur("0")),
+            BillLine gift = new BillLine(2027, BillPart.OTHER, new PriceItem("sundry/2", "Bench"), BigDecimal.ONE, Optional.empty(), Optional.empty(), Optional.of(eur("0")),
                     Acquired.FREE, List.of(), List.of());
             Bill all = new Bill(CurrencyUnit.EUR, List.of(bags(2027, 20), spikes, gift, bags(2028, 10)));
             ShoppingList list = ShoppingList.of(all, List.of(paid(2027, 14, "80")), 2027, Map.of(BAG.key(), "Timber & Twine"));
@@ -229,7 +229,7 @@ class LedgerTest {
 
         @Test
         void whatTwoPartsOfTheWorkWantIsOneThingOnTheList() {
-            BillLine walks = new BillLine(2027, BillPart.WALKS, BAG, new BigDecimal("3"), Optional.of(eur("6.00")), Optional.of(eur("18.00")), Acquired.BOUGHT,
+            BillLine walks = new BillLine(2027, BillPart.WALKS, BAG, new BigDecimal("3"), Optional.empty(), Optional.of(eur("6.00")), Optional.of(eur("18.00")), Acquired.BOUGHT,
                     List.of(), List.of());
             ShoppingList list = ShoppingList.of(new Bill(CurrencyUnit.EUR, List.of(walks, bags(2027, 20))), List.of(), 2027, Map.of());
             assertThat(list.shops().get(0).things()).singleElement().satisfies(thing -> {
@@ -241,7 +241,7 @@ class LedgerTest {
         @Test
         void whatWasToComeFreeButWasPaidForIsASurprise() {
             List<BillLine> free = new ArrayList<>();
-            free.add(new BillLine(2027, BillPart.FILL, BAG, BigDecimal.TEN, Optional.of(eur("6")), Optional.of(eur("0")), Acquired.FREE, List.of(), List.of()));
+            free.add(new BillLine(2027, BillPart.FILL, BAG, BigDecimal.TEN, Optional.empty(), Optional.of(eur("6")), Optional.of(eur("0")), Acquired.FREE, List.of(), List.of()));
             Forecast forecast = Forecast.of(new Budget(eur("300"), BigDecimal.TEN), new Bill(CurrencyUnit.EUR, free), List.of(paid(2027, 10, "50")));
             assertThat(forecast.surprises()).singleElement().satisfies(surprise -> assertThat(surprise.more()).isEqualTo(eur("50")));
             assertThat(forecast.toCome()).isEqualTo(eur("0"));

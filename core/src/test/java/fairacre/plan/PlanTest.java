@@ -84,6 +84,8 @@ class PlanTest {
                 new PurseChange.PutSundry(Gardens.sundry("Hire", "0.5", "80", Acquired.BOUGHT)),
                 new PurseChange.PutSundry(Gardens.sundry("Skip", "2", "0", Acquired.FREE)),
                 new PurseChange.RemoveSundry(id("Skip")),
+                new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2), Length.millimetres(10), true,
+                        List.of(new Offcut(Material.CEDAR, Board.B2X10, Length.metres(1.2), 2)))),
                 new PurseChange.PutSupply(new Supply(false, true, 2, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(85))))),
                 new Change.TakeOver("The other way", plot(9, 9, List.of(), bed("Peas", 2, 2, 2, 1))),
                 new Change.DescribeGarden("Behind the mill", Units.FEET_AND_INCHES),

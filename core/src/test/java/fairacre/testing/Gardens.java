@@ -20,6 +20,7 @@ import fairacre.plan.Clearing;
 import fairacre.plan.Cover;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
+import fairacre.plan.Fittings;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
 import fairacre.plan.Gardener;
@@ -29,8 +30,11 @@ import fairacre.plan.Keyhole;
 import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
+import fairacre.plan.Offcut;
 import fairacre.plan.Point;
 import fairacre.plan.Posture;
+import fairacre.plan.Price;
+import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange;
 import fairacre.plan.Rectangle;
 import fairacre.plan.Shape;
@@ -48,6 +52,7 @@ import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
 import fairacre.plan.WayIn;
+import fairacre.plan.Workshop;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -140,6 +145,12 @@ public final class Gardens {
         return after;
     }
 
+    /** Posts, stakes and fasteners that cost nothing, where a check is about boards and soil. */
+    public static Plan withFreeHardware(Plan plan) {
+        return with(plan, PriceItem.all().filter(item -> item.key().matches("fastener/.*|[^/]+/(2x2|50x50 mm)/.*"))
+                .map(item -> new Change.SetPrice(new Price(item, Money.zero(plan.currency()), false))).toArray(Change[]::new));
+    }
+
     public static Gardener seated(String name, double reachMetres, double passingMetres) {
         return new Gardener(id(name), name, Length.metres(reachMetres), Posture.SEATED, Length.metres(passingMetres));
     }
@@ -201,9 +212,12 @@ public final class Gardens {
                         List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)), new WalkBuild(Optional.of(SEASON + 1),
                         List.of(new Layer(LayerKind.BASE, Length.millimetres(100)), new Layer(LayerKind.PAVERS, Length.ZERO)), true, true))),
                 new PurseChange.PutSundry(sundry("Skip", "1", "240", Acquired.BOUGHT)),
+                new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2.5), Length.millimetres(8), true, List.of(new Offcut(Material.CEDAR, Board.B2X10,
+                        Length.metres(1.5), 3, List.of(new Offcut.Flaw(Length.metres(0.6), Length.metres(0.7))))))),
                 new PurseChange.PutSupply(new Supply(false, true, 3, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(250.5))))),
                 new Change.RebuildBed(id("Eight"), new BedRevision(SEASON, rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of()),
-                        Optional.of(cedar(Board.B2X10, 2)), false, Build.PLAIN.withFilling(Recipe.WOOD_BELOW.filling()))),
+                        Optional.of(new Frame(Material.CEDAR, Board.B2X10, 2, Joint.MITRE)), false, Build.PLAIN.withFilling(Recipe.WOOD_BELOW.filling()).withFittings(
+                                new Fittings(Fittings.CornerPost.STOUT, Fittings.Support.RODS, true, Fittings.Underlay.CLOTH)))),
                 new PurseChange.PutSundry(new Sundry(id("Spade"), "Spade", SEASON + 1, BillPart.TOOLS, new BigDecimal("2.125"),
                         Optional.empty(), Acquired.KEPT)));
     }

@@ -8,11 +8,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairacre.appraisal.Appraisal;
 import fairacre.format.GardenFile;
 import fairacre.format.GardenJson;
+import fairacre.measure.Length;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Board;
 import fairacre.plan.Change;
+import fairacre.plan.Material;
+import fairacre.plan.Offcut;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.PurseChange;
+import fairacre.plan.Workshop;
 import fairacre.server.Visitor.Answer;
 import fairacre.testing.Gardens;
 import java.nio.charset.StandardCharsets;
@@ -503,13 +508,26 @@ class ApiTest {
             JsonNode cutting = rosa.get("/api/gardens/" + garden + "/cutting").json();
             assertThat(cutting.at("/0/board").stringValue()).isEqualTo("38x150 mm");
             assertThat(cutting.at("/0/cutList/cuts/0/pieces")).isNotEmpty();
-            Answer best = rosa.post("/api/gardens/" + garden + "/cutting/best",
-                    "{\"kerf\":0.003,\"trim\":0.01,\"offcuts\":[]}");
-            assertThat(best.json().at("/0/board").stringValue()).isEqualTo("38x150 mm");
-            assertThat(best.json().at("/0/cutList/cuts/0/pieces")).isNotEmpty();
-            Answer wide = rosa.post("/api/gardens/" + garden + "/cutting/best", "{\"kerf\":0.5}");
-            assertThat(wide.status()).isEqualTo(422);
-            assertThat(wide.text()).contains("0 to 20").contains("kerf");
+            assertThat(cutting.at("/0/pieces/0/mark").stringValue()).isEqualTo("A");
+            JsonNode best = rosa.get("/api/gardens/" + garden + "/cutting/best").json();
+            assertThat(best.at("/0/board").stringValue()).isEqualTo("38x150 mm");
+            assertThat(best.at("/0/cutList/cuts/0/pieces")).isNotEmpty();
+            JsonNode frame = rosa.get("/api/gardens/" + garden + "/beds/" + id("Beans") + "/frame?season=2027").json();
+            assertThat(frame.get("boards")).hasSize(4);
+            assertThat(frame.at("/boards/0/mark").stringValue()).isEqualTo("A");
+            Answer sheet = rosa.get("/api/gardens/" + garden + "/cutting.pdf?season=2027");
+            assertThat(sheet.header("Content-Type")).isEqualTo("application/pdf");
+            assertThat(sheet.text()).startsWith("%PDF");
+        }
+
+        @Test
+        void theSawAndTheShedAreKeptWithTheGarden() {
+            rosa.change(garden, 0, new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2.2), Length.millimetres(5), true, List.of(
+                    new Offcut(Material.CEDAR, Board.M38X150, Length.metres(1.4), 2, List.of(new Offcut.Flaw(Length.metres(0.4), Length.metres(0.5))))))));
+            JsonNode workshop = rosa.get("/api/gardens/" + garden).json().at("/plan/workshop");
+            assertThat(workshop.get("kerf").decimalValue()).isEqualByComparingTo("0.0022");
+            assertThat(workshop.get("tight").booleanValue()).isTrue();
+            assertThat(workshop.at("/offcuts/0/flaws/0/to").decimalValue()).isEqualByComparingTo("0.5");
         }
 
         @Test

@@ -5,7 +5,6 @@ import fairacre.drawing.Scale;
 import fairacre.fill.FillTakeoff;
 import fairacre.fill.Recipe;
 import fairacre.fill.TopUp;
-import fairacre.frame.Saw;
 import fairacre.ground.BaseLine;
 import fairacre.ground.Quadrilateral;
 import fairacre.measure.Length;
@@ -15,7 +14,11 @@ import fairacre.plan.Board;
 import fairacre.plan.BulkGood;
 import fairacre.plan.Filling;
 import fairacre.ground.FeaturePreset;
+import fairacre.plan.Fastener;
 import fairacre.plan.FeatureKind;
+import fairacre.plan.Fittings.CornerPost;
+import fairacre.plan.Fittings.Support;
+import fairacre.plan.Fittings.Underlay;
 import fairacre.format.FaultyFileException;
 import fairacre.format.Track;
 import fairacre.format.TrackFile;
@@ -48,7 +51,8 @@ class CatalogueController {
 
     record MaterialView(String key, String label, int leastYears, int mostYears, String remark) {}
 
-    record BoardView(String key, Length thickness, Length width, List<Length> stock) {}
+    /** @param forCourses whether frames are built of it, not posts and stakes alone */
+    record BoardView(String key, Length thickness, Length width, List<Length> stock, boolean forCourses) {}
 
     record ItemView(String key, String label) {}
 
@@ -72,11 +76,17 @@ class CatalogueController {
 
     record RecipeView(String label, String remark, Filling filling) {}
 
+    record FittingView(String key, String label, String remark) {}
+
+    /** What a frame can have besides its boards. */
+    record FittingsView(List<FittingView> posts, List<FittingView> supports, List<FittingView> underlays,
+            List<FittingView> fasteners) {}
+
     record SundryView(String label, BillPart part, Acquired acquired) {}
 
     record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<KitView> kits, List<ItemView> items, List<ReachView> reaches,
             String measureYourOwn, List<PassingView> passings, List<CarrierView> carriers,
-            List<FeatureView> features, List<SurfaceView> surfaces, List<LayerView> layers, List<ScaleView> scales, List<String> currencies, Length freeboard, Saw saw,
+            List<FeatureView> features, List<SurfaceView> surfaces, List<LayerView> layers, List<ScaleView> scales, List<String> currencies, Length freeboard, FittingsView fittings,
             List<SundryView> sundries, List<GoodView> goods, List<RecipeView> recipes, Length topUp) {}
 
     /**
@@ -105,7 +115,7 @@ class CatalogueController {
         return new Catalogue(
                 Arrays.stream(Material.values())
                         .map(m -> new MaterialView(m.key(), m.label(), m.leastYears(), m.mostYears(), m.remark())).toList(),
-                Arrays.stream(Board.values()).map(b -> new BoardView(b.key(), b.thickness(), b.width(), b.stock())).toList(),
+                Arrays.stream(Board.values()).map(b -> new BoardView(b.key(), b.thickness(), b.width(), b.stock(), b.forCourses())).toList(),
                 Arrays.stream(Kit.values()).map(k -> new KitView(k.key(), k.length(), k.width(), k.height())).toList(),
                 PriceItem.all().map(i -> new ItemView(i.key(), i.label())).toList(),
                 Arrays.stream(ReachPreset.values()).map(p -> new ReachView(p.label(), p.reach(), p.posture())).toList(),
@@ -120,7 +130,10 @@ class CatalogueController {
                 Arrays.stream(Scale.values()).map(s -> new ScaleView(s.name(), s.label())).toList(),
                 CURRENCIES,
                 FillTakeoff.FREEBOARD,
-                Saw.USUAL,
+                new FittingsView(Arrays.stream(CornerPost.values()).map(p -> new FittingView(p.name(), p.label(), "")).toList(),
+                        Arrays.stream(Support.values()).map(s -> new FittingView(s.name(), s.label(), s.remark())).toList(),
+                        Arrays.stream(Underlay.values()).map(u -> new FittingView(u.name(), u.label(), u.remark())).toList(),
+                        Arrays.stream(Fastener.values()).map(f -> new FittingView(f.name(), f.label(), "")).toList()),
                 Arrays.stream(SundryPreset.values()).map(s -> new SundryView(s.label(), s.part(), s.acquired())).toList(),
                 Arrays.stream(BulkGood.values()).map(g -> new GoodView(g, g.label())).toList(),
                 Arrays.stream(Recipe.values()).map(r -> new RecipeView(r.label(), r.remark(), r.filling())).toList(),

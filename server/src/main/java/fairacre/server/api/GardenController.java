@@ -5,6 +5,7 @@ import static fairacre.server.api.Downloads.download;
 import static fairacre.server.api.Owner.id;
 
 import fairacre.appraisal.AppraisalReport;
+import fairacre.drawing.CuttingSheet;
 import fairacre.drawing.PdfSheet;
 import fairacre.drawing.SettingOutSheet;
 import fairacre.drawing.Scale;
@@ -153,6 +154,13 @@ class GardenController {
     @GetMapping(path = "/{garden}/setting-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> settingOut(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
         List<SheetDrawing> pages = SettingOutSheet.of(gardens.get(id(owner), garden).plan(), season);
+        return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
+    }
+
+    /** How the boards of a season are cut, and the frames they make. */
+    @GetMapping(path = "/{garden}/cutting.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> cutting(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+        List<SheetDrawing> pages = CuttingSheet.of(gardens.get(id(owner), garden).plan(), season);
         return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
     }
 

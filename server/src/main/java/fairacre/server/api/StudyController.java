@@ -12,10 +12,11 @@ import fairacre.arrange.Order;
 import fairacre.arrange.Wish;
 import fairacre.cost.BestCutting;
 import fairacre.cost.CostStudy;
-import fairacre.cost.CutOrder;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.FrameChoice;
 import fairacre.cost.FrameComparison;
+import fairacre.cost.FrameDrawing;
+import fairacre.cost.FrameDrawings;
 import fairacre.cost.SeasonSoil;
 import fairacre.fill.FillTakeoff;
 import fairacre.frame.Families;
@@ -192,10 +193,17 @@ class StudyController {
         return CostStudy.of(plan(owner, garden)).cutting();
     }
 
+    /** The frame of a bed as it stands in a season, course by course; nothing without boards. */
+    @GetMapping("/beds/{bed}/frame")
+    Optional<FrameDrawing> frame(Principal owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
+        Plan plan = plan(owner, garden);
+        return FrameDrawings.of(plan).of(plan.bed(bed), season);
+    }
+
     /** The cheapest layouts that are found for the same pieces; takes seconds in a large garden. */
-    @PostMapping("/cutting/best")
-    List<BestCutting> bestCutting(Principal owner, @PathVariable UUID garden, @RequestBody CutOrder order) {
-        return CostStudy.of(plan(owner, garden)).bestCutting(order);
+    @GetMapping("/cutting/best")
+    List<BestCutting> bestCutting(Principal owner, @PathVariable UUID garden) {
+        return CostStudy.of(plan(owner, garden)).bestCutting();
     }
 
     /** Frames that are to be compared for beds as they stand in a season. */

@@ -15,6 +15,7 @@ import fairacre.plan.Build;
 import fairacre.plan.BulkGood;
 import fairacre.plan.Cap;
 import fairacre.plan.Filling;
+import fairacre.plan.Fittings;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
 import fairacre.plan.Joint;
@@ -47,7 +48,8 @@ final class BedRows {
             BED_REVISION.FORM, BED_REVISION.ARM_ALONG, BED_REVISION.ARM_ACROSS, BED_REVISION.ARM_RIGHT, BED_REVISION.FINGERS,
             BED_REVISION.SPINE, BED_REVISION.FINGER, BED_REVISION.CORNER_CUT, BED_REVISION.CORNER_X, BED_REVISION.CORNER_Y,
             BED_REVISION.KIT, BED_REVISION.CAP_WIDTH, BED_REVISION.CAP_LEANED_ON, BED_REVISION.LEGS, BED_REVISION.MOUND,
-            BED_REVISION.OVERHANG, BED_REVISION.FILL_GOOD, BED_REVISION.FILL_PARTS, BED_REVISION.BELOW_GOOD, BED_REVISION.BELOW_PERCENT, KEYHOLES)
+            BED_REVISION.OVERHANG, BED_REVISION.FILL_GOOD, BED_REVISION.FILL_PARTS, BED_REVISION.BELOW_GOOD, BED_REVISION.BELOW_PERCENT,
+            BED_REVISION.POSTS, BED_REVISION.SUPPORT, BED_REVISION.LINER, BED_REVISION.UNDERLAY, KEYHOLES)
             .from(BED_REVISION).where(BED_REVISION.GARDEN.eq(BED.GARDEN)).and(BED_REVISION.BED.eq(BED.ID))
             .orderBy(BED_REVISION.FROM_SEASON)).as("revisions");
 
@@ -75,7 +77,13 @@ final class BedRows {
         Optional<Cap> cap = Optional.ofNullable(row.get(BED_REVISION.CAP_WIDTH))
                 .map(width -> new Cap(new Length(width), row.get(BED_REVISION.CAP_LEANED_ON)));
         return new Build(Optional.ofNullable(row.get(BED_REVISION.KIT)).map(Kit::of), cap, new Length(row.get(BED_REVISION.LEGS)),
-                new Length(row.get(BED_REVISION.MOUND)), new Length(row.get(BED_REVISION.OVERHANG)), filling(row));
+                new Length(row.get(BED_REVISION.MOUND)), new Length(row.get(BED_REVISION.OVERHANG)), filling(row),
+                fittings(row));
+    }
+
+    private static Optional<Fittings> fittings(Record row) {
+        return Optional.ofNullable(row.get(BED_REVISION.POSTS)).map(posts -> new Fittings(Fittings.CornerPost.valueOf(posts),
+                Fittings.Support.valueOf(row.get(BED_REVISION.SUPPORT)), row.get(BED_REVISION.LINER), Fittings.Underlay.valueOf(row.get(BED_REVISION.UNDERLAY))));
     }
 
     private static Optional<Filling> filling(Record row) {
@@ -173,6 +181,12 @@ final class BedRows {
         row.setLegs(build.legs().micrometres());
         row.setMound(build.mound().micrometres());
         row.setOverhang(build.overhang().micrometres());
+        build.fittings().ifPresent(fittings -> {
+            row.setPosts(fittings.posts().name());
+            row.setSupport(fittings.support().name());
+            row.setLiner(fittings.liner());
+            row.setUnderlay(fittings.underlay().name());
+        });
         build.filling().ifPresent(filling -> {
             row.setFillGood(filling.parts().stream().map(part -> part.good().name()).toArray(String[]::new));
             row.setFillParts(filling.parts().stream().map(Filling.MixPart::parts).toArray(Integer[]::new));

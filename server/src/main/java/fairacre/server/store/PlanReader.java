@@ -65,7 +65,7 @@ final class PlanReader {
 
     static Optional<StoredGarden> read(DSLContext database, UUID owner, UUID garden) {
         return database.select(GARDEN.asterisk(), GroundRows.CORNERS, GroundRows.LEVELS, GroundRows.FEATURES, GroundRows.WAYS_IN,
-                GroundRows.CARRIERS, GroundRows.WALKS, GARDENERS, BedRows.BEDS, PRICES, SUNDRIES, ON_HANDS, UNDO, REDO)
+                GroundRows.CARRIERS, GroundRows.WALKS, GARDENERS, BedRows.BEDS, PRICES, SUNDRIES, ON_HANDS, WorkshopRows.OFFCUTS, UNDO, REDO)
                 .from(GARDEN).where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner))
                 .fetchOptional(PlanReader::stored);
     }
@@ -77,7 +77,7 @@ final class PlanReader {
                 row.get(GARDEN.FIRST_SEASON), budget, GroundRows.site(row), GroundRows.rows(row, GARDENERS).map(PlanReader::gardener),
                 BedRows.beds(row), GroundRows.rows(row, PRICES).map(price -> price(price, currency)), GroundRows.features(row),
                 GroundRows.waysIn(row), GroundRows.carriers(row), GroundRows.walks(row),
-                GroundRows.rows(row, SUNDRIES).map(sundry -> sundry(sundry, currency)), supply(row));
+                GroundRows.rows(row, SUNDRIES).map(sundry -> sundry(sundry, currency)), supply(row), WorkshopRows.workshop(row));
         return new StoredGarden(row.get(GARDEN.REVISION), plan, Optional.ofNullable(row.get(UNDO)),
                 Optional.ofNullable(row.get(REDO)));
     }

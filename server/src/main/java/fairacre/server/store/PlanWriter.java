@@ -4,6 +4,7 @@ import static fairacre.server.store.generated.Tables.BED;
 import static fairacre.server.store.generated.Tables.BED_REVISION;
 import static fairacre.server.store.generated.Tables.GARDEN;
 import static fairacre.server.store.generated.Tables.GARDENER;
+import static fairacre.server.store.generated.Tables.OFFCUT;
 import static fairacre.server.store.generated.Tables.ON_HAND;
 import static fairacre.server.store.generated.Tables.PRICE;
 import static fairacre.server.store.generated.Tables.SUNDRY;
@@ -58,6 +59,7 @@ final class PlanWriter {
         insertPrices(plan.prices());
         insertSundries(plan.sundries());
         insertOnHand(plan.supply());
+        database.batchInsert(WorkshopRows.offcuts(garden, plan.workshop())).execute();
         ground.insert(plan);
     }
 
@@ -81,6 +83,10 @@ final class PlanWriter {
         if (!before.supply().equals(after.supply())) {
             database.deleteFrom(ON_HAND).where(ON_HAND.GARDEN.eq(garden)).execute();
             insertOnHand(after.supply());
+        }
+        if (!before.workshop().equals(after.workshop())) {
+            database.deleteFrom(OFFCUT).where(OFFCUT.GARDEN.eq(garden)).execute();
+            database.batchInsert(WorkshopRows.offcuts(garden, after.workshop())).execute();
         }
         ground.update(before, after);
     }
@@ -117,6 +123,7 @@ final class PlanWriter {
         row.setTipping(plan.supply().tipping());
         row.setUseSpoil(plan.supply().spoil());
         row.setTopUpYears(plan.supply().topUpYears());
+        WorkshopRows.describe(row, plan.workshop());
     }
 
     private void insertGardeners(List<Gardener> gardeners) {

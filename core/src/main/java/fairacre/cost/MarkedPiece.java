@@ -1,0 +1,26 @@
+package fairacre.cost;
+
+import fairacre.measure.Length;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * Equal pieces of one kind of board, and the letters that are chalked on them: A, B, ... Z, AA, one after the other through all that is
+ * cut in a season, longest first within a kind of board.
+ *
+ * @param beds that they go into
+ */
+public record MarkedPiece(String mark, Length length, int count, List<UUID> beds) {
+
+    private static final int LETTERS = 26;
+
+    public MarkedPiece {
+        beds = List.copyOf(beds);
+    }
+
+    /** @param number counted from 0 */
+    static String mark(int number) {
+        String last = Character.toString('A' + number % LETTERS);
+        return number < LETTERS ? last : mark(number / LETTERS - 1) + last;
+    }
+}

@@ -1,0 +1,71 @@
+package fairacre.drawing;
+
+import fairacre.drawing.Mark.Spot;
+import fairacre.drawing.Mark.Stroke;
+import fairacre.drawing.Mark.Words;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A4 pages that are filled from top to bottom; all sizes in millimetres. */
+final class Pages {
+
+    static final double WIDTH = 210;
+    static final double HEIGHT = 297;
+    static final double MARGIN = 15;
+    static final double LARGE = 5;
+    private static final double RULE = 0.2;
+
+    private final String title;
+    private final List<SheetDrawing> pages = new ArrayList<>();
+    private List<Mark> marks = new ArrayList<>();
+    private double y = MARGIN + LARGE;
+
+    Pages(String title) {
+        this.title = title;
+    }
+
+    /** The base line of the next words. */
+    double y() {
+        return y;
+    }
+
+    void down(double by) {
+        y += by;
+    }
+
+    /** Begins a new page if there is not so much room left on this one. */
+    void makeRoom(double height) {
+        if (y + height > HEIGHT - MARGIN) {
+            endPage();
+        }
+    }
+
+    void write(double x, double height, String text) {
+        marks.add(new Words(new Spot(x, y), text, height, false, 0));
+    }
+
+    void draw(Mark mark) {
+        marks.add(mark);
+    }
+
+    /** A line from margin to margin. */
+    void rule(double below) {
+        draw(Stroke.line(RULE, new Spot(MARGIN, y + below), new Spot(WIDTH - MARGIN, y + below)));
+    }
+
+    List<SheetDrawing> end() {
+        endPage();
+        return pages;
+    }
+
+    private void endPage() {
+        pages.add(new SheetDrawing(title, "A4", WIDTH, HEIGHT, marks));
+        marks = new ArrayList<>();
+        y = MARGIN + LARGE;
+    }
+
+    /** A text of no more than so many characters, its end cut off. */
+    static String shortened(String text, int most) {
+        return text.length() > most ? text.substring(0, most - 1) + "…" : text;
+    }
+}

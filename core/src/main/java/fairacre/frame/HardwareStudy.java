@@ -1,0 +1,237 @@
+package fairacre.frame;
+
+import fairacre.frame.Timber.Use;
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Board;
+import fairacre.plan.Fastener;
+import fairacre.plan.Fittings;
+import fairacre.plan.Fittings.CornerPost;
+import fairacre.plan.Fittings.Support;
+import fairacre.plan.Fittings.Underlay;
+import fairacre.plan.Frame;
+import fairacre.plan.Joint;
+import fairacre.shape.Ring;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * What holds a frame together: posts, stakes, ties, a cap, fasteners, a liner and what lies beneath.
+ *
+ * <p>All counts are common practice. Three screws to a board's end, four in a 2 x 10 and wider: at a butt joint in the end of the board
+ * that stops there, at a mitre in both, and with a corner post in both, into the post. Two coach screws to a joint of sleepers.
+ * Courses of posts are pinned through every foot, the lowest to the ground every four feet, six pins to a bed of 4 x 8 ft. A splice
+ * stands over a stake. Supports go by {@link BowStudy}.
+ */
+public final class HardwareStudy {
+
+    static final int SCREWS = 3;
+    static final int SCREWS_WIDE = 4;
+    static final int COACH_SCREWS = 2;
+    static final Length BETWEEN_PINS = Length.feet(1);
+    static final Length BETWEEN_GROUND_PINS = Length.feet(4);
+    static final int LEAST_GROUND_PINS = 4;
+    static final Length BETWEEN_CAP_SCREWS = Length.inches(16);
+    /** A stake goes as deep as a spade and a half. */
+    static final Length IN_THE_GROUND = Length.inches(18);
+    /** What a rod or a strap has beyond the boards for its nuts, or its screws, at both ends together. */
+    static final Length BEYOND = Length.inches(2);
+    static final Length TURNED_UP = Length.inches(6);
+    /** A cap bears who leans or sits on it. */
+    private static final Length THINNEST_CAP = Length.inches(0.75);
+    /** A cap that is no more than this wider than a plank is made of that plank. */
+    private static final Length NEARLY = Length.millimetres(1);
+
+    private final BedRevision bed;
+    private final Frame frame;
+    private final Fittings fittings;
+    private final Ring ring;
+    private final List<Timber> timber = new ArrayList<>();
+    private final Map<Fastener, Integer> fasteners = new EnumMap<>(Fastener.class);
+
+    private HardwareStudy(BedRevision bed, Frame frame) {
+        this.bed = bed;
+        this.frame = frame;
+        this.fittings = bed.build().fittings().orElse(Fittings.usual(frame));
+        this.ring = Ring.of(bed.cornersUnplaced());
+    }
+
+    /** Empty for a bed without boards. */
+    public static Optional<Hardware> of(BedRevision bed) {
+        return bed.frame().map(frame -> new HardwareStudy(bed, frame).study(0));
+    }
+
+    /**
+     * What is added when courses go on top of those that are there: fasteners and liner for them, and longer posts and stakes in place of the old ones.
+     *
+     * @param there courses that stand already
+     */
+    public static Optional<Hardware> onTop(BedRevision bed, int there) {
+        return bed.frame().map(frame -> new HardwareStudy(bed, frame).study(there));
+    }
+
+    private Hardware study(int there) {
+        addPosts();
+        Length ties = addSupports(there);
+        addCap();
+        addJoints(there);
+        Length perimeter = perimeter();
+        Area liner = fittings.liner() ? Area.squareMetres(perimeter.metres() * frame.board().width().metres() * (frame.courses() - there)) : Area.ZERO;
+        Area under = there > 0 || fittings.underlay() == Underlay.NONE ? Area.ZERO : underlay(perimeter);
+        return new Hardware(fittings, timber, fasteners, ties, liner, under);
+    }
+
+    private void addPosts() {
+        if (fittings.posts() != CornerPost.NONE) {
+            add(Use.CORNER_POST, post(fittings.posts() == CornerPost.STOUT), bed.height(), ring.edges());
+        }
+    }
+
+    private Board post(boolean stout) {
+        boolean metric = frame.board().metric();
+        return stout ? metric ? Board.M100X100 : Board.B4X4 : metric ? Board.M50X50 : Board.B2X2;
+    }
+
+    /** How long the ties across are together. */
+    private Length addSupports(int there) {
+        int stakes = splices();
+        Length ties = Length.ZERO;
+        if (fittings.support() != Support.NONE) {
+            for (Bowing.Side side : BowStudy.of(bed).map(Bowing::sides).orElse(List.of())) {
+                int supports = side.times() * side.ties();
+                if (fittings.support() == Support.STAKES || !bed.shape().plain()) {
+                    stakes += supports;
+                } else if (there == 0) {
+                    ties = ties.plus(addAcross(side, supports / 2));
+                }
+            }
+        }
+        // A table bed has nothing to drive a stake into.
+        if (bed.build().legs().equals(Length.ZERO)) {
+            add(Use.STAKE, post(false), frame.height().plus(IN_THE_GROUND), stakes);
+            fasten(screw(frame.board()), stakes * frame.courses() * perEnd(frame.board()));
+        }
+        return ties;
+    }
+
+    /** Each tie holds this side and the one across from it. */
+    private Length addAcross(Bowing.Side side, int ties) {
+        Length along = bed.outline().length().minus(bed.thickness().times(2));
+        Length across = side.length().equals(along) ? bed.outline().width() : bed.outline().length();
+        if (fittings.support() == Support.BOARDS) {
+            Length between = across.minus(bed.thickness().times(2));
+            FrameTakeoff.run(between, frame.board().longest(), 0).forEach(piece -> add(Use.TIE, frame.board(), piece, ties));
+            fasten(screw(frame.board()), 2 * ties * perEnd(frame.board()));
+            return Length.ZERO;
+        }
+        if (fittings.support() == Support.STRAPS) {
+            fasten(screw(frame.board()), 2 * ties * SCREWS);
+        }
+        return across.plus(BEYOND).times(ties);
+    }
+
+    /** Places round the bed where a joint of a course stands; joints of every other course are above each other. */
+    private int splices() {
+        int splices = 0;
+        for (RoundTheEdge.Edge edge : RoundTheEdge.edges(bed, frame)) {
+            Set<Length> joints = new HashSet<>();
+            for (int course = 0; course < Math.min(2, frame.courses()); course++) {
+                joints.addAll(FrameTakeoff.joints(FrameTakeoff.run(edge.length(), frame.board().longest(), course)));
+            }
+            splices += joints.size();
+        }
+        return splices;
+    }
+
+    private void addCap() {
+        bed.build().cap().ifPresent(cap -> {
+            Board board = capBoard(cap.width());
+            Map<Length, Integer> lengths = new TreeMap<>(Collections.reverseOrder());
+            for (Length edge : RoundTheEdge.outTo(bed, frame, bed.capOverhang())) {
+                FrameTakeoff.run(edge, board.longest(), 0).forEach(piece -> lengths.merge(piece, 1, Integer::sum));
+            }
+            lengths.forEach((length, count) -> {
+                add(Use.CAP, board, length, count);
+                fasten(screw(board), count * (times(length, BETWEEN_CAP_SCREWS) + 1));
+            });
+        });
+    }
+
+    /** The narrowest plank that is as wide as the cap, of these the thinnest; the widest where none is. */
+    private Board capBoard(Length width) {
+        List<Board> planks = Arrays.stream(Board.values()).filter(board -> board.metric() == frame.board().metric() && !board.square())
+                .filter(board -> board.thickness().compareTo(THINNEST_CAP) >= 0 && board.fastener() != Fastener.COACH_SCREW)
+                .sorted(Comparator.comparing(Board::width).thenComparing(Board::thickness)).toList();
+        return planks.stream().filter(board -> board.width().plus(NEARLY).compareTo(width) >= 0).findFirst().orElse(planks.get(planks.size() - 1));
+    }
+
+    private void addJoints(int there) {
+        int courses = frame.courses() - there;
+        Board board = frame.board();
+        boolean both = fittings.posts() != CornerPost.NONE || frame.joint() == Joint.MITRE;
+        int ends = ring.edges() * courses * (both ? 2 : 1);
+        if (board.fastener() == Fastener.PIN) {
+            addPins(there);
+        } else {
+            fasten(board.fastener(), ends * (board.fastener() == Fastener.COACH_SCREW ? COACH_SCREWS : perEnd(board)));
+        }
+    }
+
+    private void addPins(int there) {
+        int pins = there > 0 ? 0 : Math.max(LEAST_GROUND_PINS, times(perimeter(), BETWEEN_GROUND_PINS));
+        for (PlacedPiece piece : FrameTakeoff.placed(bed, frame)) {
+            if (piece.course() > Math.max(1, there)) {
+                pins += Math.max(2, times(piece.length(), BETWEEN_PINS));
+            }
+        }
+        fasten(Fastener.PIN, pins);
+    }
+
+    private Area underlay(Length perimeter) {
+        return Area.squareMetres(ring.polygon().getArea() + (fittings.underlay() == Underlay.CLOTH ? perimeter.metres() * TURNED_UP.metres() : 0));
+    }
+
+    private Length perimeter() {
+        double perimeter = 0;
+        for (int edge = 0; edge < ring.edges(); edge++) {
+            perimeter += ring.edgeLength(edge);
+        }
+        return Length.metres(perimeter);
+    }
+
+    private static int perEnd(Board board) {
+        return board.wide() ? SCREWS_WIDE : SCREWS;
+    }
+
+    /** Into a stake or a beam even what is pinned or coach-screwed elsewhere goes with long screws. */
+    private static Fastener screw(Board board) {
+        return board.thin() ? Fastener.SHORT_SCREW : Fastener.LONG_SCREW;
+    }
+
+    /** How often a distance goes into a length, the last one whole. */
+    private static int times(Length length, Length distance) {
+        return (int) Math.ceil(length.metres() / distance.metres() - 1e-9);
+    }
+
+    private void add(Use use, Board board, Length length, int count) {
+        if (count > 0) {
+            timber.add(new Timber(use, board, length, count));
+        }
+    }
+
+    private void fasten(Fastener fastener, int count) {
+        if (count > 0) {
+            fasteners.merge(fastener, count, Integer::sum);
+        }
+    }
+}

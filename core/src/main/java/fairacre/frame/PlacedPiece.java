@@ -1,0 +1,11 @@
+package fairacre.frame;
+
+import fairacre.measure.Length;
+
+/**
+ * One board of a frame where it sits.
+ *
+ * @param course counted from the ground, the lowest is 1
+ * @param startX of its outer face, with {@code startY} and the direction in metres, the bed's middle at the origin and the bed unturned
+ */
+public record PlacedPiece(Piece.Part part, int course, Length length, double startX, double startY, double alongX, double alongY) {}

@@ -1,0 +1,15 @@
+package fairacre.frame;
+
+import fairacre.measure.Length;
+import fairacre.plan.Board;
+
+/**
+ * Pieces of wood besides the boards of the courses, of the frame's material.
+ *
+ * @param count of this length
+ */
+public record Timber(Use use, Board board, Length length, int count) {
+
+    /** What it is for. */
+    public enum Use { CORNER_POST, STAKE, TIE, CAP }
+}

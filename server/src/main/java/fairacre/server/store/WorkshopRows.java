@@ -1,0 +1,64 @@
+package fairacre.server.store;
+
+import static fairacre.server.store.generated.Tables.GARDEN;
+import static fairacre.server.store.generated.Tables.OFFCUT;
+import static org.jooq.impl.DSL.multiset;
+import static org.jooq.impl.DSL.select;
+
+import fairacre.measure.Length;
+import fairacre.plan.Board;
+import fairacre.plan.Material;
+import fairacre.plan.Offcut;
+import fairacre.plan.Workshop;
+import fairacre.server.store.generated.tables.records.GardenRecord;
+import fairacre.server.store.generated.tables.records.OffcutRecord;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Function;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.Result;
+
+/** The saw and the shed, from rows and into rows. */
+final class WorkshopRows {
+
+    static final Field<? extends Result<?>> OFFCUTS = multiset(select(OFFCUT.MATERIAL, OFFCUT.BOARD, OFFCUT.LENGTH, OFFCUT.COUNT,
+            OFFCUT.FLAW_FROM, OFFCUT.FLAW_TO).from(OFFCUT).where(OFFCUT.GARDEN.eq(GARDEN.ID)).orderBy(OFFCUT.POSITION)).as("offcuts");
+
+    private WorkshopRows() {}
+
+    static Workshop workshop(Record row) {
+        return new Workshop(new Length(row.get(GARDEN.KERF)), new Length(row.get(GARDEN.TRIM_END)), row.get(GARDEN.TIGHT),
+                GroundRows.rows(row, OFFCUTS).map(WorkshopRows::offcut));
+    }
+
+    private static Offcut offcut(Record row) {
+        Long[] from = row.get(OFFCUT.FLAW_FROM);
+        List<Offcut.Flaw> flaws = new ArrayList<>();
+        for (int i = 0; i < from.length; i++) {
+            flaws.add(new Offcut.Flaw(new Length(from[i]), new Length(row.get(OFFCUT.FLAW_TO)[i])));
+        }
+        return new Offcut(Material.of(row.get(OFFCUT.MATERIAL)), Board.of(row.get(OFFCUT.BOARD)), new Length(row.get(OFFCUT.LENGTH)),
+                row.get(OFFCUT.COUNT), flaws);
+    }
+
+    static void describe(GardenRecord row, Workshop workshop) {
+        row.setKerf(workshop.kerf().micrometres());
+        row.setTrimEnd(workshop.trim().micrometres());
+        row.setTight(workshop.tight());
+    }
+
+    static List<OffcutRecord> offcuts(UUID garden, Workshop workshop) {
+        List<OffcutRecord> rows = new ArrayList<>();
+        for (Offcut offcut : workshop.offcuts()) {
+            rows.add(new OffcutRecord(garden, rows.size(), offcut.material().key(), offcut.board().key(), offcut.length().micrometres(),
+                    offcut.count(), ends(offcut, Offcut.Flaw::from), ends(offcut, Offcut.Flaw::to)));
+        }
+        return rows;
+    }
+
+    private static Long[] ends(Offcut offcut, Function<Offcut.Flaw, Length> end) {
+        return offcut.flaws().stream().map(flaw -> end.apply(flaw).micrometres()).toArray(Long[]::new);
+    }
+}
