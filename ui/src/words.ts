@@ -39,7 +39,7 @@ export const words = {
   noWalks:
     "No surface noted: all free ground is as it was. Beds may be drawn over a walk; it is what is left free.",
   noSundries:
-    "Hire, delivery, screws and a skip add a fifth or so to what is drawn, and tools come on top: put them down early.",
+    "Hire, delivery and a skip add a fifth or so to what is drawn, and tools come on top: put them down early.",
   freeIsSaved: "It costs nothing; a price says what it saves.",
   noSources:
     "Put down a tap, the compost or a door under Ground, or a gate, and ways are measured from there.",

@@ -140,8 +140,8 @@ function longestOf(cuts: readonly Cut[]): number {
 
 const WIDE = 284;
 const HIGH = 20;
-/** Narrower than this a piece is not written on, units of the picture. */
-const ROOM_FOR_WORDS = 54;
+/** A letter takes so much on a piece, units of the picture. */
+const LETTER = 6.3;
 
 /** One board to scale with its pieces in the order of the cuts, what is left hatched. */
 function BoardPicture(props: { cut: Cut; marks: Map<number, string>; units: Units; longest: number }) {
@@ -180,7 +180,7 @@ function BoardPicture(props: { cut: Cut; marks: Map<number, string>; units: Unit
               stroke="var(--color-ink)"
               strokeWidth="0.8"
             />
-            {piece * scale >= ROOM_FOR_WORDS && (
+            {fitting(pieces[index] ?? "", piece * scale) && (
               <text
                 x={1 + (starts[index] ?? 0) + (piece * scale) / 2}
                 y={HIGH / 2 + 5}
@@ -188,7 +188,7 @@ function BoardPicture(props: { cut: Cut; marks: Map<number, string>; units: Unit
                 fontSize="10"
                 className="figures"
               >
-                {pieces[index]}
+                {fitting(pieces[index] ?? "", piece * scale)}
               </text>
             )}
           </g>
@@ -205,4 +205,10 @@ function BoardPicture(props: { cut: Cut; marks: Map<number, string>; units: Unit
       </figcaption>
     </figure>
   );
+}
+
+/** Mark and length, or the mark alone, or nothing, as there is room. */
+function fitting(words: string, room: number): string {
+  const [mark = ""] = words.split(" ");
+  return [words, mark].find((each) => each.length * LETTER <= room) ?? "";
 }

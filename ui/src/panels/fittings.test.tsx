@@ -62,7 +62,7 @@ describe("what holds a frame", () => {
     expect(screen.getByText(/A 2\.40 m/)).toBeVisible();
     expect(screen.getByTestId("hardware")).toHaveTextContent("4 × stakes, 0.75 m of 50x50 mm");
     expect(screen.getByTestId("hardware")).toHaveTextContent("36 × Deck screws");
-    expect(screen.getByTestId("hardware")).toHaveTextContent("2.4 m² beneath it");
+    expect(screen.getByTestId("hardware")).toHaveTextContent("2.40 m² beneath it");
   });
 });
 

@@ -5,14 +5,14 @@ import java.util.List;
 import java.util.UUID;
 
 /**
- * Equal pieces of one kind of board, and the letters that are chalked on them: A, B, ... Z, AA, one after the other through all that is
- * cut in a season, longest first within a kind of board.
+ * Equal pieces of one kind of board, and the letters that are chalked on them: A, B, ... Z, AA, without I and O that are taken for figures,
+ * one after the other through all that is cut in a season, longest first within a kind of board.
  *
  * @param beds that they go into
  */
 public record MarkedPiece(String mark, Length length, int count, List<UUID> beds) {
 
-    private static final int LETTERS = 26;
+    private static final String LETTERS = "ABCDEFGHJKLMNPQRSTUVWXYZ";
 
     public MarkedPiece {
         beds = List.copyOf(beds);
@@ -20,7 +20,7 @@ public record MarkedPiece(String mark, Length length, int count, List<UUID> beds
 
     /** @param number counted from 0 */
     static String mark(int number) {
-        String last = Character.toString('A' + number % LETTERS);
-        return number < LETTERS ? last : mark(number / LETTERS - 1) + last;
+        String last = LETTERS.substring(number % LETTERS.length(), number % LETTERS.length() + 1);
+        return number < LETTERS.length() ? last : mark(number / LETTERS.length() - 1) + last;
     }
 }

@@ -8,7 +8,7 @@ public enum SundryPreset {
 
     SKIP("Skip", BillPart.GROUND, Acquired.BOUGHT),
     HIRE("Tool hire", BillPart.GROUND, Acquired.BOUGHT),
-    SCREWS("Screws, stakes and brackets", BillPart.FRAMES, Acquired.BOUGHT),
+    IRONWARE("Brackets and small ironware", BillPart.FRAMES, Acquired.BOUGHT),
     DELIVERY("Delivery", BillPart.FILL, Acquired.BOUGHT),
     GATE("Gate by a joiner", BillPart.FENCE, Acquired.BOUGHT),
     TOOLS("Tools", BillPart.TOOLS, Acquired.KEPT),

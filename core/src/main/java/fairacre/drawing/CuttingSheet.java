@@ -8,6 +8,7 @@ import fairacre.cost.BestCutting;
 import fairacre.cost.CostStudy;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.FrameDrawing;
+import fairacre.cost.FrameDrawing.DrawnBoard;
 import fairacre.cost.FrameDrawings;
 import fairacre.cost.MarkedPiece;
 import fairacre.drawing.Mark.Spot;
@@ -15,16 +16,19 @@ import fairacre.drawing.Mark.Stroke;
 import fairacre.drawing.Mark.Words;
 import fairacre.frame.BoardsOfLength;
 import fairacre.frame.CutList;
+import fairacre.frame.Hardware;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.plan.Bed;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What is cut in a season as A4 pages for the workshop: each board as a bar with its cuts in their order, the marks of the pieces and
@@ -42,7 +46,7 @@ public final class CuttingSheet {
     private static final double ROOM = WIDTH - 2 * MARGIN;
     /** Narrower than this a piece is not written on. */
     private static final double ROOM_FOR_MARK = 4;
-    private static final int LONGEST_LINE = 115;
+    private static final int LONGEST_LINE = 125;
     private static final double TALLEST_COURSE = 45;
 
     private final Plan plan;
@@ -120,9 +124,10 @@ public final class CuttingSheet {
                 from = from.plus(plan.workshop().kerf());
             }
         }
-        pages.down(BAR + LINE * 0.6);
-        say(cut.times() + " × " + length(cut.stock()) + (cut.fromShed() ? " from the shed" : "") + ": " + String.join(", ", steps) + "; "
-                + length(cut.rest()) + " left with the trim.");
+        pages.down(BAR + LINE * 0.4);
+        String left = cut.rest().isPositive() ? "; " + length(cut.rest()) + " left with the trim." : ".";
+        say(cut.times() + " × " + length(cut.stock()) + (cut.fromShed() ? " from the shed" : "") + ": " + String.join(", ", steps) + left);
+        pages.down(LINE * 0.6);
     }
 
     private static boolean isWhole(CutList.Cut cut) {
@@ -149,26 +154,44 @@ public final class CuttingSheet {
         pages.write(MARGIN, SMALL * 1.3, "Frame of " + Pages.shortened(bed.name(), 60) + ", seen from above");
         pages.rule(1.5);
         pages.down(LINE * 1.3);
-        for (int course = 1; course <= drawing.frame().courses(); course++) {
+        say(held(drawing.hardware()));
+        coursesAlike(drawing).forEach((boards, courses) -> {
             pages.makeRoom(height + 2 * LINE);
-            say("Course " + course + (course == 1 ? ", the lowest" : ""));
-            course(drawing, course, scale, new Spot(MARGIN + length * scale / 2, pages.y() + height / 2));
+            say((courses.size() == 1 ? "Course " : "Courses ") + courses.stream().map(String::valueOf).collect(Collectors.joining(", "))
+                    + (courses.get(0) == 1 ? "; 1 is the lowest" : ""));
+            draw(boards, scale, new Spot(MARGIN + length * scale / 2, pages.y() + height / 2));
             pages.down(height + LINE * 1.5);
+        });
+    }
+
+    /** Each way in which a course is laid, with the courses that are laid so. */
+    private static Map<List<DrawnBoard>, List<Integer>> coursesAlike(FrameDrawing drawing) {
+        Map<List<DrawnBoard>, List<Integer>> alike = new LinkedHashMap<>();
+        for (int course = 1; course <= drawing.frame().courses(); course++) {
+            int laid = course;
+            List<DrawnBoard> boards = drawing.boards().stream().filter(board -> board.course() == laid)
+                    .map(board -> new DrawnBoard(board.mark(), 1, board.length(), board.corners())).toList();
+            alike.computeIfAbsent(boards, b -> new ArrayList<>()).add(course);
         }
+        return alike;
+    }
+
+    private String held(Hardware hardware) {
+        Stream<String> timber = hardware.timber().stream().map(piece -> piece.count() + " × " + piece.use().label() + " of " + length(piece.length()));
+        Stream<String> fasteners = hardware.fasteners().entrySet().stream().map(kind -> kind.getValue() + " × " + kind.getKey().label());
+        return Stream.concat(timber, fasteners).collect(Collectors.joining(", ", "With ", "."));
     }
 
     private static double extent(FrameDrawing drawing, ToDoubleFunction<Point> axis) {
         return 2 * drawing.boards().stream().flatMap(board -> board.corners().stream()).mapToDouble(axis).map(Math::abs).max().orElse(1);
     }
 
-    private void course(FrameDrawing drawing, int course, double scale, Spot middle) {
-        for (FrameDrawing.DrawnBoard board : drawing.boards()) {
-            if (board.course() == course) {
-                List<Spot> corners = board.corners().stream()
-                        .map(point -> new Spot(middle.x() + point.x().metres() * scale, middle.y() - point.y().metres() * scale)).toList();
-                pages.draw(new Stroke(corners, true, PEN, false));
-                board.mark().ifPresent(mark -> pages.draw(new Words(inside(corners, middle), mark, SMALL, true, 0)));
-            }
+    private void draw(List<DrawnBoard> boards, double scale, Spot middle) {
+        for (DrawnBoard board : boards) {
+            List<Spot> corners = board.corners().stream()
+                    .map(point -> new Spot(middle.x() + point.x().metres() * scale, middle.y() - point.y().metres() * scale)).toList();
+            pages.draw(new Stroke(corners, true, PEN, false));
+            board.mark().ifPresent(mark -> pages.draw(new Words(inside(corners, middle), mark, SMALL, true, 0)));
         }
     }
 

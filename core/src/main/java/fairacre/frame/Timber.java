@@ -11,5 +11,20 @@ import fairacre.plan.Board;
 public record Timber(Use use, Board board, Length length, int count) {
 
     /** What it is for. */
-    public enum Use { CORNER_POST, STAKE, TIE, CAP }
+    public enum Use {
+        CORNER_POST("corner post"),
+        STAKE("stake"),
+        TIE("board across"),
+        CAP("cap board");
+
+        private final String label;
+
+        Use(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
 }

@@ -1,6 +1,7 @@
 package fairacre.measure;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
@@ -14,7 +15,8 @@ import java.util.regex.Pattern;
  * the gardener's own unit: feet where they use feet and inches, metres where they use metric ({@code 4} is {@code 4 ft} or
  * {@code 4 m}).
  *
- * <p>Written: {@code 3′ 6 1/2″} to the nearest sixteenth of an inch, or {@code 1.07 m} to the nearest millimetre.
+ * <p>Written: {@code 3′ 6 1/2″} to the nearest sixteenth of an inch, or {@code 1.07 m} to the nearest millimetre; under 10 mm
+ * {@code 3.2 mm}, as saws and gaps are.
  */
 public final class LengthText {
 
@@ -26,6 +28,8 @@ public final class LengthText {
     private static final Pattern METRIC = Pattern.compile("(-)?\\s*(" + NUMBER + ")\\s*(mm|cm|m)");
     private static final Pattern BARE = Pattern.compile("(-)?\\s*(" + NUMBER + ")");
     private static final int LONGEST_TEXT = 40;
+    /** Millimetres below which metres are a poor unit. */
+    private static final int SMALL = 10;
 
     private LengthText() {}
 
@@ -66,6 +70,9 @@ public final class LengthText {
         long millimetres = Math.round(length.millimetres());
         String sign = millimetres < 0 ? "−" : "";
         long size = Math.abs(millimetres);
+        if (size > 0 && size < SMALL) {
+            return sign + BigDecimal.valueOf(Math.abs(length.millimetres())).setScale(1, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString() + " mm";
+        }
         BigDecimal metres = size % 10 == 0 ? BigDecimal.valueOf(size / 10, 2) : BigDecimal.valueOf(size, 3);
         return sign + metres.toPlainString() + " m";
     }

@@ -12,9 +12,11 @@ import fairacre.ledger.ShoppingList;
 import fairacre.measure.Units;
 import fairacre.plan.BillPart;
 import fairacre.plan.Change;
+import fairacre.plan.Board;
 import fairacre.plan.Plan;
 import fairacre.plan.RefusedException;
 import java.io.ByteArrayInputStream;
+import fairacre.testing.Gardens;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +26,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.joda.money.Money;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -135,5 +138,25 @@ class SheetDrawingTest {
             assertThat(text).contains("Yard, to buy in " + SEASON).contains("At Hollow Lane, as last time").contains("Thing 89").contains("2.5 ×").contains("EUR 450.00");
         }
         assertThat(pages.stream().flatMap(page -> page.marks().stream()).filter(Mark.Stroke.class::isInstance)).hasSize(90 + 1);
+    }
+
+    @Test
+    @DisplayName("Worked by hand: ends of 0.924 m, a kerf of 3.175 mm before each but the first, end at 0.924, 1.851, 2.778 and 3.706 m")
+    void theCuttingSheetTellsEveryCutAndEveryCourse() throws Exception {
+        Plan plan = Gardens.plot(10, 10, List.of(), Gardens.bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(Gardens.cedar(Board.M38X150, 2))));
+        List<SheetDrawing> pages = CuttingSheet.of(plan, SEASON);
+        try (PDDocument document = Loader.loadPDF(PdfSheet.write(pages))) {
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text).contains("Test garden, cutting for " + SEASON).contains("Saw cut 3.2 mm").contains("trim, B at 0.924 m, B at 1.851 m, B at 2.778 m, B at 3.706 m;")
+                    .contains("A  2.40 m  × 4: Beans").contains("B  0.924 m  × 4: Beans").contains("Frame of Beans").contains("Courses 1, 2; 1 is the lowest")
+                    .contains("4 × corner post of 0.30 m").contains("No layout costs less.");
+        }
+    }
+
+    @Test
+    void aSeasonWithoutBoardsSaysSo() throws Exception {
+        try (PDDocument document = Loader.loadPDF(PdfSheet.write(CuttingSheet.of(Gardens.plot(10, 10, List.of()), SEASON)))) {
+            assertThat(new PDFTextStripper().getText(document)).contains("No boards are cut this season.");
+        }
     }
 }
