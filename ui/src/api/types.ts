@@ -78,3 +78,4 @@ export type Shopping = Schemas["Shopping"];
 export type LedgerPage = Schemas["LedgerPage"];
 export type LedgerEntry = Schemas["LedgerEntry"];
 export type Forecast = Schemas["Forecast"];
+export type FoundLines = Schemas["Found"];

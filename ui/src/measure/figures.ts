@@ -60,6 +60,17 @@ export function formatMoney(money: Money): string {
   return `${sign}${currencySign(money.currency)}${grouped}${decimals === undefined ? "" : `.${decimals}`}`;
 }
 
+/** The same without the sign, for columns whose heading names the currency. */
+export function formatAmount(money: Money): string {
+  return formatMoney(money).replace(currencySign(money.currency), "");
+}
+
+/** Nothing, with as many decimals. */
+export function zeroLike({ amount, currency }: Money): Money {
+  const [, decimals] = amount.split(".");
+  return { amount: decimals === undefined ? "0" : `0.${"0".repeat(decimals.length)}`, currency };
+}
+
 /** As {@link formatMoney}, with a plus where it costs more. */
 export function formatDifference(money: Money): string {
   return Number(money.amount) > 0 ? `+${formatMoney(money)}` : formatMoney(money);

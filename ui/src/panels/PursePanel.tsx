@@ -6,6 +6,7 @@ import { partName } from "../words";
 import { useDesk } from "../workspace/desk";
 import { BillTable } from "./BillTable";
 import { PriceBook } from "./PriceBook";
+import { PutOff } from "./PutOff";
 import { Receipts } from "./Receipts";
 import { Sundries } from "./Sundries";
 import { useFieldEdit } from "./useFieldEdit";
@@ -18,6 +19,7 @@ export function PursePanel() {
     <div className="space-y-3">
       <BudgetForm budget={desk.plan.budget} />
       <Receipts />
+      <PutOff />
       <ShoppingLinks />
       <ByPart />
       <h3 className="border-t border-rule pt-2">Bill</h3>

@@ -1,115 +1,75 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useId, useState } from "react";
 import { Problem, request } from "../api/client";
 import { keys } from "../api/queries";
-import type { BillLine, LedgerPage, Receipt } from "../api/types";
+import type { LedgerPage } from "../api/types";
+import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
 import { partName, words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { PasteLines } from "./PasteLines";
+import { emptyDraft, emptyRow, PARTS, receiptOf, withFound, type Draft, type Row } from "./receiptDraft";
+import { keepScan } from "./scans";
 
-const PARTS = ["GROUND", "FRAMES", "WALKS", "FILL", "WATER", "FENCE", "TOOLS", "OTHER"] as const;
-type Part = (typeof PARTS)[number];
-
-/** A line as it is typed; `for` is the key of a line of the bill, or a part of the work. */
-interface Row {
-  text: string;
-  quantity: string;
-  amount: string;
-  for: string;
+interface Props {
+  draft: Draft;
+  open: boolean;
+  onDraft: (draft: Draft) => void;
+  onOpen: (open: boolean) => void;
 }
 
-interface Draft {
-  id: string;
-  date: string;
-  shop: string;
-  rows: Row[];
-  discount: string;
-  tax: string;
-  paper: string;
-}
-
-const emptyRow: Row = { text: "", quantity: "1", amount: "", for: "OTHER" };
-
-function emptyDraft(): Draft {
-  const date = new Date().toLocaleDateString("sv");
-  return { id: crypto.randomUUID(), date, shop: "", rows: [emptyRow], discount: "", tax: "", paper: "" };
-}
-
-/** What is no number goes to the program as it is, which refuses it. */
-const number = (text: string) => text.trim().replace(",", ".");
-
-function receiptOf(draft: Draft, bill: readonly BillLine[], currency: string): Receipt {
-  const money = (text: string) => ({ amount: number(text) || "0", currency });
-  return {
-    id: draft.id,
-    date: draft.date,
-    shop: draft.shop,
-    lines: draft.rows.map((row) => {
-      const line = bill.find(({ item }) => item === row.for);
-      const part = line?.part ?? PARTS.find((each) => each === row.for) ?? ("OTHER" satisfies Part);
-      return {
-        text: row.text,
-        quantity: Number(number(row.quantity)) || 0,
-        amount: money(row.amount),
-        part,
-        ...(line ? { item: line.item } : {}),
-      };
-    }),
-    discount: money(draft.discount),
-    tax: money(draft.tax),
-    ...(draft.paper.trim() === "" ? {} : { paper: money(draft.paper) }),
-  };
-}
-
-/** One more receipt: shop, day, lines, and what stands at its foot. A draft that is refused stays as it is. */
-export function ReceiptForm() {
+/** One more receipt, or an order: shop, day, lines, and what stands at its foot. A draft that is refused stays as it is. */
+export function ReceiptForm({ draft, open, onDraft, onOpen }: Props) {
   const desk = useDesk();
   const client = useQueryClient();
-  const [draft, setDraft] = useState<Draft>(emptyDraft);
+  const file = useId();
+  const [scan, setScan] = useState<File>();
   const { currency } = desk.plan.budget.sum;
   const bill = desk.report?.bill ?? [];
-  const labels = new Map([
-    ...desk.catalogue.items.map((item) => [item.key, item.label] as const),
-    ...desk.plan.sundries.map((sundry) => [`sundry/${sundry.id}`, sundry.name] as const),
-  ]);
   const enter = useMutation({
-    mutationFn: (again: boolean) =>
-      request<LedgerPage>("POST", `/api/gardens/${desk.plan.id}/ledger`, {
+    mutationFn: async (again: boolean) => {
+      await request<LedgerPage>("POST", `/api/gardens/${desk.plan.id}/ledger`, {
         again,
         receipt: receiptOf(draft, bill, currency),
-      }),
-    onSuccess: () => {
-      setDraft(emptyDraft());
-      return client.invalidateQueries({ queryKey: keys.ledger(desk.plan.id) });
+      });
+      if (scan) await keepScan(desk.plan.id, draft.id, scan);
     },
+    onSuccess: () => {
+      onDraft(emptyDraft());
+      setScan(undefined);
+    },
+    onSettled: () => client.invalidateQueries({ queryKey: keys.ledger(desk.plan.id) }),
   });
   const failure = enter.error instanceof Problem ? enter.error : undefined;
-
   const set = (part: Partial<Draft>) => {
-    setDraft((before) => ({ ...before, ...part }));
+    onDraft({ ...draft, ...part });
   };
-  const setRow = (index: number, part: Partial<Row>) => {
-    set({ rows: draft.rows.map((row, i) => (i === index ? { ...row, ...part } : row)) });
-  };
-  const destinations = [
-    ...[...new Set(bill.map(({ item }) => item))].map((item) => ({
-      value: item,
-      label: labels.get(item) ?? item,
-    })),
-    ...PARTS.map((part) => ({ value: part as string, label: `${partName(part)}, not on the bill` })),
-  ];
-
-  function choose(index: number, value: string) {
-    const row = draft.rows[index];
-    const named = row?.text === "" && bill.some(({ item }) => item === value);
-    setRow(index, { for: value, ...(named ? { text: labels.get(value) ?? value } : {}) });
-  }
 
   return (
-    <details className="text-sm">
-      <summary className="cursor-pointer">Enter a receipt</summary>
+    <details
+      className="text-sm"
+      open={open}
+      onToggle={(event) => {
+        onOpen(event.currentTarget.open);
+      }}
+    >
+      <summary className="cursor-pointer">Enter a receipt or an order</summary>
       <div className="space-y-2 py-2">
+        {draft.settles && (
+          <p className="flex justify-between gap-2">
+            It pays for the order from {draft.shop}.
+            <button
+              type="button"
+              className="text-button"
+              onClick={() => {
+                onDraft(emptyDraft());
+              }}
+            >
+              Another receipt
+            </button>
+          </p>
+        )}
         <div className="grid grid-cols-2 gap-2">
           <TextField
             label="Shop"
@@ -127,82 +87,55 @@ export function ReceiptForm() {
             }}
           />
         </div>
-        {draft.rows.map((row, index) => (
-          <fieldset key={index} className="space-y-1 border-l-2 border-rule pl-2">
-            <legend className="sr-only">Line {index + 1}</legend>
-            <Choice
-              label="It pays for"
-              value={row.for}
-              options={destinations}
-              onChange={(value) => {
-                choose(index, value);
+        {!draft.settles && (
+          <CheckField
+            label="Ordered, not paid yet"
+            checked={draft.ordered}
+            onChange={(ordered) => {
+              set({ ordered });
+            }}
+          />
+        )}
+        <PasteLines
+          onFound={(found) => {
+            onDraft(withFound(draft, found));
+          }}
+        />
+        <Rows
+          rows={draft.rows}
+          onChange={(rows) => {
+            set({ rows });
+          }}
+        />
+        <div className="grid grid-cols-3 gap-2">
+          {(["discount", "tax", "paper"] as const).map((field) => (
+            <TextField
+              key={field}
+              label={FOOT[field]}
+              figures
+              value={draft[field]}
+              onCommit={(text) => {
+                set({ [field]: text });
               }}
             />
-            <div className="grid grid-cols-[1fr_4rem_6rem] gap-2">
-              <TextField
-                label="What"
-                value={row.text}
-                onCommit={(text) => {
-                  setRow(index, { text });
-                }}
-              />
-              <TextField
-                label="Pieces"
-                figures
-                value={row.quantity}
-                onCommit={(quantity) => {
-                  setRow(index, { quantity });
-                }}
-              />
-              <TextField
-                label={`All, ${currency}`}
-                figures
-                value={row.amount}
-                onCommit={(amount) => {
-                  setRow(index, { amount });
-                }}
-              />
-            </div>
-          </fieldset>
-        ))}
-        <button
-          type="button"
-          className="plain-button"
-          onClick={() => {
-            set({ rows: [...draft.rows, emptyRow] });
-          }}
-        >
-          + Line
-        </button>
-        <div className="grid grid-cols-3 gap-2">
-          <TextField
-            label="Discount"
-            figures
-            value={draft.discount}
-            onCommit={(discount) => {
-              set({ discount });
-            }}
-          />
-          <TextField
-            label="Tax on top"
-            figures
-            value={draft.tax}
-            onCommit={(tax) => {
-              set({ tax });
-            }}
-          />
-          <TextField
-            label="Paper’s total"
-            figures
-            value={draft.paper}
-            onCommit={(paper) => {
-              set({ paper });
-            }}
-          />
+          ))}
         </div>
+        <label htmlFor={file} className="block text-soft">
+          Photo or PDF of the paper, up to 5 MB
+        </label>
+        <input
+          id={file}
+          type="file"
+          accept="image/jpeg,image/png,application/pdf"
+          className="w-full"
+          onChange={(event) => {
+            setScan(event.target.files?.[0]);
+          }}
+        />
         {enter.isError && (
           <p role="alert" className="text-snag">
             {failure ? `${failure.message} ${failure.next}` : words.awayIdle}
+            {failure?.field === "scan" && ` ${words.enteredWithoutScan}`}
           </p>
         )}
         <div className="flex gap-2">
@@ -230,5 +163,98 @@ export function ReceiptForm() {
         </div>
       </div>
     </details>
+  );
+}
+
+const FOOT = { discount: "Discount", tax: "Tax on top", paper: "Paper’s total" } as const;
+
+/** What was bought, line by line, and what of the bill it pays for. */
+function Rows({ rows, onChange }: { rows: readonly Row[]; onChange: (rows: Row[]) => void }) {
+  const desk = useDesk();
+  const { currency } = desk.plan.budget.sum;
+  const bill = desk.report?.bill ?? [];
+  const labels = new Map([
+    ...desk.catalogue.items.map((item) => [item.key, item.label] as const),
+    ...desk.plan.sundries.map((sundry) => [`sundry/${sundry.id}`, sundry.name] as const),
+  ]);
+  const destinations = [
+    ...[...new Set(bill.map(({ item }) => item))].map((item) => ({
+      value: item,
+      label: labels.get(item) ?? item,
+    })),
+    ...PARTS.map((part) => ({ value: part as string, label: `${partName(part)}, not on the bill` })),
+  ];
+  const setRow = (index: number, part: Partial<Row>) => {
+    onChange(rows.map((row, i) => (i === index ? { ...row, ...part } : row)));
+  };
+
+  function choose(index: number, value: string) {
+    const named = rows[index]?.text === "" && bill.some(({ item }) => item === value);
+    setRow(index, { for: value, ...(named ? { text: labels.get(value) ?? value } : {}) });
+  }
+
+  return (
+    <>
+      {rows.map((row, index) => (
+        <fieldset key={index} className="space-y-1 border-l-2 border-rule pl-2">
+          <legend className="sr-only">Line {index + 1}</legend>
+          <Choice
+            label="It pays for"
+            value={row.for}
+            options={destinations}
+            onChange={(value) => {
+              choose(index, value);
+            }}
+          />
+          <div className="grid grid-cols-[1fr_4rem_6rem] gap-2">
+            <TextField
+              label="What"
+              value={row.text}
+              onCommit={(text) => {
+                setRow(index, { text });
+              }}
+            />
+            <TextField
+              label="Pieces"
+              figures
+              value={row.quantity}
+              onCommit={(quantity) => {
+                setRow(index, { quantity });
+              }}
+            />
+            <TextField
+              label={`All, ${currency}`}
+              figures
+              value={row.amount}
+              onCommit={(amount) => {
+                setRow(index, { amount });
+              }}
+            />
+          </div>
+        </fieldset>
+      ))}
+      <p className="flex gap-2">
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
+            onChange([...rows, emptyRow]);
+          }}
+        >
+          + Line
+        </button>
+        {rows.length > 1 && (
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              onChange(rows.slice(0, -1));
+            }}
+          >
+            − Last line
+          </button>
+        )}
+      </p>
+    </>
   );
 }

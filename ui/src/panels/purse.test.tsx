@@ -3,9 +3,10 @@ import "../testing/setup";
 import { screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
-import type { Sundry } from "../api/types";
+import type { Plan, Sundry } from "../api/types";
 import { atDesk, deskFor, plan, report } from "../testing/desk";
 import { PursePanel } from "./PursePanel";
+import { PutOff, puttingOff } from "./PutOff";
 
 const skip: Sundry = {
   id: "s1",
@@ -127,5 +128,41 @@ describe("the purse", () => {
     expect(screen.getByTestId("worth")).toHaveTextContent(
       "€12.50 for a square metre of soil in 2028. €39.90 of all is for what stays with you, left out there. €60.00 saved by what comes free.",
     );
+  });
+});
+
+describe("putting work off", () => {
+  const walk = {
+    id: "main",
+    name: "Main",
+    grade: "MAIN" as const,
+    surface: "LOOSE_GRAVEL" as const,
+    corners: [],
+    build: { layers: [{ kind: "STONE" as const, depth: 0.05 }], dugIn: false, edged: false },
+  };
+  const phase = { season: 2027, to: 2028, beds: true, walks: true, others: false };
+
+  it("moves the beds of the season, only those that are selected if any are, and the walks of the first season", () => {
+    const garden: Plan = { ...plan, walks: [walk] };
+    expect(puttingOff(garden, new Set(["beans"]), phase)).toEqual([
+      { kind: "RescheduleRevision", bed: "beans", from: 2027, to: 2028 },
+      { kind: "PutWalk", walk: { ...walk, build: { ...walk.build, season: 2028 } } },
+    ]);
+    expect(puttingOff(garden, new Set(), { ...phase, walks: false })).toMatchObject([
+      { bed: "beans" },
+      { bed: "old" },
+    ]);
+    expect(puttingOff(garden, new Set(), { ...phase, season: 2029 })).toEqual([]);
+  });
+
+  it("shows both budgets before it is done", async () => {
+    const later = { ...report, bySeason: [{ season: 2028, planned: { amount: "950.00", currency: "EUR" } }] };
+    const preview = { appraisal: later, difference: { amount: "0.00", currency: "EUR" } };
+    const { desk, submit } = deskFor({ season: 2027, preview, judged: report });
+    atDesk(desk, <PutOff />);
+    await userEvent.click(screen.getByText("Put work of 2027 off"));
+    expect(screen.getByText("2028").closest("tr")).toHaveTextContent("20280.00950.00");
+    await userEvent.click(screen.getByRole("button", { name: "Put it off" }));
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "Batch", label: "Put work of 2027 off to 2028" });
   });
 });

@@ -5,6 +5,7 @@ import userEvent from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { LedgerPage } from "../api/types";
 import { atDesk, deskFor } from "../testing/desk";
+import { upTo } from "./PurseCharts";
 import { Receipts } from "./Receipts";
 
 const euro = (amount: string) => ({ amount, currency: "EUR" });
@@ -13,13 +14,35 @@ const empty: LedgerPage = {
     budget: euro("1000.00"),
     planned: euro("180.00"),
     paid: euro("0.00"),
+    committed: euro("0.00"),
     toCome: euro("180.00"),
+    held: euro("100.00"),
     left: euro("820.00"),
     state: "WITHIN",
-    byPart: [{ part: "FILL", planned: euro("180.00"), paid: euro("0.00"), toCome: euro("180.00") }],
+    byPart: [
+      {
+        part: "FILL",
+        planned: euro("180.00"),
+        paid: euro("0.00"),
+        committed: euro("0.00"),
+        toCome: euro("180.00"),
+      },
+    ],
     bySeason: [
-      { season: 2027, planned: euro("120.00"), paid: euro("0.00"), toCome: euro("120.00") },
-      { season: 2028, planned: euro("60.00"), paid: euro("5.00"), toCome: euro("36.00") },
+      {
+        season: 2027,
+        planned: euro("120.00"),
+        paid: euro("0.00"),
+        committed: euro("0.00"),
+        toCome: euro("120.00"),
+      },
+      {
+        season: 2028,
+        planned: euro("60.00"),
+        paid: euro("5.00"),
+        committed: euro("0.00"),
+        toCome: euro("36.00"),
+      },
     ],
     surprises: [],
   },
@@ -44,6 +67,8 @@ const one: LedgerPage = {
       paper: euro("9.10"),
       difference: euro("1.00"),
       reversed: false,
+      ordered: false,
+      settled: false,
     },
   ],
 };
@@ -82,7 +107,7 @@ describe("receipts", () => {
   it("are entered with commas, and a doubtful one is kept until it is meant", async () => {
     const asked = json({ detail: "One is entered already.", field: "again", next: "Look for it." }, 422);
     const fetched = answering(json(empty), asked);
-    await userEvent.click(await screen.findByText("Enter a receipt"));
+    await userEvent.click(await screen.findByText("Enter a receipt or an order"));
     await type("Shop", "Barn Supplies");
     await type("What", "Twine");
     await type("All, EUR", "9,50");
@@ -100,6 +125,82 @@ describe("receipts", () => {
     });
   });
 
+  it("are read from pasted lines, and what can't be read is told", async () => {
+    const line = { text: "Rope", quantity: 2, amount: euro("27.00"), part: "OTHER" };
+    const rejected = [{ row: 3, text: "Thanks", reason: "it doesn't end in an amount" }];
+    answering(json(empty), json({ lines: [line], paper: euro("27.00"), rejected }));
+    await userEvent.click(await screen.findByText("Enter a receipt or an order"));
+    await userEvent.click(screen.getByText("Paste its lines, or read a file"));
+    await userEvent.type(screen.getByLabelText(/Lines as in an order mail/), "2 x Rope 27.00");
+    await userEvent.click(screen.getByRole("button", { name: "Take these lines" }));
+    expect(await screen.findByText(/Thanks/)).toHaveTextContent(
+      "Line 3, “Thanks”: it doesn't end in an amount",
+    );
+    expect(screen.getByLabelText("What")).toHaveValue("Rope");
+    expect(screen.getByLabelText("Pieces")).toHaveValue("2");
+    expect(screen.getByLabelText("Paper’s total")).toHaveValue("27.00");
+  });
+
+  it("pay for orders, whose lines stand in the form already", async () => {
+    const [receipt] = one.entries;
+    if (!receipt) throw new Error("there is none");
+    const fetched = answering(json({ ...one, entries: [{ ...receipt, id: "o1", ordered: true }] }));
+    await userEvent.click(await screen.findByText("Timber & Twine, ordered"));
+    await userEvent.click(screen.getByRole("button", { name: "It is paid: enter its receipt" }));
+    expect(screen.getByLabelText("What")).toHaveValue("Twine");
+    await userEvent.click(screen.getByRole("button", { name: "Enter it" }));
+    const sent = fetched.mock.calls.filter(([, init]) => init.method === "POST");
+    expect(JSON.parse(sent.at(-1)?.[1].body as string)).toMatchObject({
+      receipt: { settles: "o1", ordered: false, shop: "Timber & Twine", discount: euro("0.90") },
+    });
+  });
+
+  it("keep a picture that is refused out, and say that the receipt itself is entered", async () => {
+    const refused = json({ detail: "It is no picture.", field: "scan", next: "Choose another." }, 422);
+    const fetched = answering(json(empty), json(empty), refused);
+    await userEvent.click(await screen.findByText("Enter a receipt or an order"));
+    await type("Shop", "Barn Supplies");
+    await userEvent.upload(
+      screen.getByLabelText(/Photo or PDF of the paper/),
+      new File(["x"], "x.png", { type: "image/png" }),
+    );
+    await userEvent.click(screen.getByRole("button", { name: "Enter it" }));
+    expect(await screen.findByRole("alert")).toHaveTextContent(
+      "It is no picture. Choose another. The receipt itself is entered",
+    );
+    expect(fetched.mock.calls.some(([path, init]) => path.endsWith("/scan") && init.method === "PUT")).toBe(
+      true,
+    );
+  });
+
+  it.each([
+    ["820.00", "€820.00 left, €100.00 of it held back for surprises."],
+    ["60.00", "€60.00 left of the €100.00 held back for surprises."],
+    ["-5.00", "−€5.00 left: the budget does not suffice."],
+  ])("leave %s, and what of it is held back", async (left, told) => {
+    answering(json({ ...empty, forecast: { ...empty.forecast, left: euro(left) } }));
+    expect(await screen.findByTestId("contingency")).toHaveTextContent(told);
+  });
+
+  it("have a column for what is ordered once something is", async () => {
+    answering(json({ ...empty, forecast: { ...empty.forecast, committed: euro("20.00") } }));
+    expect(within(await screen.findByTestId("forecast")).getByText("Ordered")).toBeVisible();
+  });
+
+  it("as a chart stand on the seasons before", () => {
+    const season = (year: number, paid: number, ordered: number, toCome: number) => ({
+      season: year,
+      paid,
+      ordered,
+      toCome,
+    });
+    expect(
+      upTo([season(2027, 5, 10, 15), season(2028, 0, 0, 7), season(2029, 1, 0, 0)]).map(
+        ({ before }) => before,
+      ),
+    ).toEqual([0, 30, 37]);
+  });
+
   it("stand part by part beside what was planned", async () => {
     answering(json(empty));
     const table = await screen.findByTestId("forecast");
@@ -109,6 +210,6 @@ describe("receipts", () => {
   it("stand season by season as well", async () => {
     answering(json(empty));
     const table = within(await screen.findByTestId("forecast-by-season"));
-    expect(table.getByText("2028").closest("tr")).toHaveTextContent("2028€60.00€5.00€36.00");
+    expect(table.getByText("2028").closest("tr")).toHaveTextContent("202860.005.0036.00");
   });
 });

@@ -15,7 +15,8 @@ export function PurseLine() {
   const purse = report?.purse;
   if (!purse) return <div className="h-11 border-b border-rule bg-paper" />;
   // Before the first receipt it follows the edit under the hand; afterwards it counts what was paid.
-  const { left, state } = forecast && Number(forecast.paid.amount) !== 0 ? forecast : purse;
+  const begun = forecast && [forecast.paid, forecast.committed].some(({ amount }) => Number(amount) !== 0);
+  const { left, state } = begun ? forecast : purse;
   const budget = Number(purse.budget.amount);
   const planned = Number(purse.planned.amount);
   const whole = Math.max(budget, planned, 1);

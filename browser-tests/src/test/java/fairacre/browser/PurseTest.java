@@ -8,12 +8,19 @@ import static fairacre.testing.Gardens.plot;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.KeyboardModifier;
 import fairacre.plan.Board;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** What the garden costs, and what stands on the bill besides what is drawn. */
@@ -58,7 +65,7 @@ class PurseTest {
         try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6))))) {
             garden.season(2027);
             garden.step("Purse");
-            garden.page().getByText("Enter a receipt").click();
+            garden.page().getByText("Enter a receipt or an order").click();
             garden.type("Shop", "Hollow Lane Timber");
             garden.type("What", "Fence boards");
             garden.type("All, EUR", "30,00");
@@ -74,6 +81,96 @@ class PurseTest {
             assertThat(garden.page().locator("[data-figure=paid]")).hasText("€0.00");
             assertThat(garden.complaints()).isEmpty();
         }
+    }
+
+    /** Worked by hand: 27.00 after a discount of 3, 18.00 whose paper says 19, 33.50 pasted, 12.00 with its picture, and 40.00 ordered, then paid. */
+    @Test
+    void fiveReceiptsAreEnteredEachInItsWay() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6))))) {
+            garden.season(2027);
+            garden.step("Purse");
+            Locator paid = garden.page().locator("[data-figure=paid]");
+            garden.page().getByText("Enter a receipt or an order").click();
+            enter(garden, "Hollow Lane Timber", "Fence boards", "30", "3", "");
+            assertThat(paid).hasText("€27.00");
+            enter(garden, "Barn Supplies", "Twine", "18", "", "19");
+            assertThat(garden.page().getByTestId("receipt").first()).containsText("the paper says €19.00, the lines come to €18.00");
+            garden.page().getByText("Paste its lines, or read a file").click();
+            garden.page().getByLabel(Pattern.compile("Lines as in an order mail")).fill("2 x Rope 27.00\nHooks 6,50\nTotal 33.50\nMany thanks");
+            garden.button("Take these lines").click();
+            assertThat(garden.page().getByText("Line 4, “Many thanks”")).isVisible();
+            garden.type("Shop", "Chandler by post");
+            garden.button("Enter it").click();
+            assertThat(paid).hasText("€78.50");
+            garden.page().getByLabel(Pattern.compile("Photo or PDF of the paper")).setInputFiles(picture());
+            enter(garden, "Market stall", "Seed potatoes", "12", "", "12");
+            assertThat(paid).hasText("€90.50");
+            Locator stall = garden.page().getByTestId("receipt").filter(new Locator.FilterOptions().setHasText("Market stall"));
+            stall.locator("summary").click();
+            assertThat(stall.getByAltText("Receipt from Market stall")).isVisible();
+            garden.page().getByLabel("Ordered, not paid yet").check();
+            enter(garden, "Hollow Lane Timber", "Posts", "40", "", "");
+            assertThat(garden.page().getByTestId("forecast").locator("tr").last()).hasText("All0.0090.5040.000.00");
+            garden.page().getByText("Hollow Lane Timber, ordered").click();
+            garden.button("It is paid: enter its receipt").click();
+            garden.button("Enter it").click();
+            assertThat(paid).hasText("€130.50");
+            assertThat(garden.page().locator("[data-figure=left]")).hasText("€99,869.50");
+            garden.page().getByText("As charts").click();
+            assertThat(garden.page().getByLabel(Pattern.compile("€130.50 paid, €0.00 ordered"))).isVisible();
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    private static void enter(Garden garden, String shop, String what, String amount, String discount, String paper) {
+        garden.type("Shop", shop);
+        garden.type("What", what);
+        garden.type("All, EUR", amount);
+        garden.type("Discount", discount);
+        garden.type("Paper’s total", paper);
+        garden.page().waitForResponse("**/ledger", garden.button("Enter it")::click);
+        assertThat(garden.field("Shop")).hasValue("");
+    }
+
+    private static FilePayload picture() throws IOException {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(60, 90, BufferedImage.TYPE_INT_RGB), "png", png);
+        return new FilePayload("receipt.png", "image/png", png.toByteArray());
+    }
+
+    @Test
+    void twoBedsArePutOffAndBothBudgetsAreSeenBefore() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 2, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 1))),
+                bed("Kale", 3, 4, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 1))), bed("Leeks", 3, 6, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 1)))))) {
+            garden.season(2027);
+            garden.bed("Beans").click();
+            garden.bed("Kale").click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+            garden.step("Purse");
+            String all = garden.figure("planned");
+            Locator off = garden.page().getByTestId("put-off");
+            off.getByText("Put work of 2027 off").click();
+            assertThat(off.getByText("The selected beds (2)")).isVisible();
+            Locator next = off.locator("tr").filter(new Locator.FilterOptions().setHasText("2028"));
+            assertThat(next).containsText(Pattern.compile("20280\\.00[1-9]"));
+            garden.button("Put it off").click();
+            garden.kept();
+            // Most of three beds' cost now stands in 2028; in the first season there is the third alone.
+            double first = seasonCost(garden, "2027");
+            double second = seasonCost(garden, "2028");
+            assertThat(second).isGreaterThan(first);
+            assertThat(first + second).isBetween(amount(all) * 0.95, amount(all) * 1.2);
+            assertThat(garden.bed("Beans")).hasCount(0);
+            assertThat(garden.bed("Leeks")).hasCount(1);
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    private static double seasonCost(Garden garden, String season) {
+        return amount(garden.page().getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^" + season))).locator("span.ml-auto").innerText());
+    }
+
+    private static double amount(String money) {
+        return Double.parseDouble(money.replaceAll("[^0-9.]", ""));
     }
 
     @Test

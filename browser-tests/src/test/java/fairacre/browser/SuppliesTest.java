@@ -7,6 +7,7 @@ import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.plot;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -20,6 +21,9 @@ import fairacre.testing.Gardens;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 /** What is brought in by the load: fill for beds and layers of walks. */
@@ -92,6 +96,35 @@ class SuppliesTest {
     }
 
     @Test
+    void theCuttingSheetIsPrintedAndTheFrameFittedOut() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 4, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 2)))))) {
+            garden.season(2027);
+            garden.bed("Beans").click();
+            garden.step("Frames");
+            Page page = garden.page();
+            // Two courses of planks have posts: four of 30 cm; both ends of every board take three screws, 2 x 4 x 2 x 3, and a stake six.
+            assertThat(page.getByTestId("hardware")).containsText("4 × corner posts, 0.30 m of 50x50 mm");
+            assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Frame of Beans in 2 courses"))).isVisible();
+            garden.field("Against bowing").selectOption("RODS");
+            garden.kept();
+            assertThat(page.getByTestId("hardware")).containsText("48 × Deck screws 75 mm (3 in)");
+            assertThat(page.getByTestId("hardware")).containsText("of ties across");
+            assertThat(line(page, "Threaded rod with nuts, a metre").last()).isVisible();
+            garden.field("Beneath it").selectOption("CLOTH");
+            garden.kept();
+            // 2.4 m2 and 6.8 m of 6 in turned up are 3.44 m2: 4 are bought.
+            assertThat(line(page, "Hardware cloth, a square metre").last()).containsText("4 ×");
+            page.getByText("How the boards are cut").click();
+            Download sheet = page.waitForDownload(() -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Cutting sheet 2027"))).click());
+            try (PDDocument document = Loader.loadPDF(sheet.path().toFile())) {
+                String text = new PDFTextStripper().getText(document);
+                assertThat(text).contains("cutting for 2027").contains("Frame of Beans").contains("A  2.40 m  × 4: Beans");
+            }
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
     void theShoppingListIsTickedOnAPhoneWithoutASignalAndLosesNothing() throws Exception {
         try (Garden garden = Garden.with(fourLongBeds())) {
             garden.season(2027);
@@ -100,17 +133,17 @@ class SuppliesTest {
             page.setViewportSize(390, 780);
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shopping list 2027").setExact(true)).click();
             Locator bags = page.getByLabel(Pattern.compile("Garden mix, loose, a cubic yard"));
-            assertThat(page.getByTestId("done")).hasText("0 of 3");
+            assertThat(page.getByTestId("done")).hasText("0 of 5");
             page.waitForResponse("**/ticks", bags::click);
             assertThat(bags).isChecked();
             garden.context().setOffline(true);
             page.getByText("Delivery of a loose load").click();
-            assertThat(page.getByTestId("done")).hasText("2 of 3");
+            assertThat(page.getByTestId("done")).hasText("2 of 5");
             assertThat(page.getByText("One tick waits for a signal.")).isVisible();
             page.waitForResponse("**/ticks", () -> garden.context().setOffline(false));
             assertThat(page.getByText("waits for a signal")).hasCount(0);
             page.reload();
-            assertThat(page.getByTestId("done")).hasText("2 of 3");
+            assertThat(page.getByTestId("done")).hasText("2 of 5");
             assertThat(page.locator("html")).hasJSProperty("scrollWidth", 390);
         }
     }

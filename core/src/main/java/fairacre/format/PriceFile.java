@@ -9,10 +9,6 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
-import java.math.BigDecimal;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -42,7 +38,6 @@ public final class PriceFile {
 
     private static final int MOST_ROWS = 20_000;
     private static final int MOST_REJECTED = 200;
-    private static final String BYTE_ORDER_MARK = "\uFEFF";
     private static final String KEY = "key";
     private static final String ITEM = "item";
     private static final String PRICE = "price";
@@ -76,7 +71,7 @@ public final class PriceFile {
         } catch (IOException unexpected) {
             throw new UncheckedIOException(unexpected);
         }
-        return (BYTE_ORDER_MARK + text).getBytes(StandardCharsets.UTF_8);
+        return (DelimitedText.BYTE_ORDER_MARK + text).getBytes(StandardCharsets.UTF_8);
     }
 
     /**
@@ -87,8 +82,8 @@ public final class PriceFile {
         if (file.length > LARGEST) {
             throw fault("the file is larger than 2 MB", "leave out what is no price");
         }
-        String text = text(file);
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(delimiter(text)).setHeader().setSkipHeaderRecord(true)
+        String text = DelimitedText.decoded(file);
+        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(DelimitedText.delimiter(text)).setHeader().setSkipHeaderRecord(true)
                 .setIgnoreHeaderCase(true).setTrim(true).setIgnoreEmptyLines(true).setAllowMissingColumnNames(true).get();
         try (CSVParser rows = CSVParser.parse(new StringReader(text), format)) {
             List<String> columns = rows.getHeaderNames().stream().map(name -> name.toLowerCase(Locale.ROOT)).toList();
@@ -104,32 +99,6 @@ public final class PriceFile {
 
     private static FaultyFileException fault(String wrong, String right) {
         return new FaultyFileException(List.of(new Fault("", wrong, right)));
-    }
-
-    private static String text(byte[] file) {
-        String text;
-        try {
-            text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString();
-        } catch (CharacterCodingException otherEncoding) {
-            text = new String(file, Charset.forName("windows-1252"));
-        }
-        return text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text;
-    }
-
-    /** The sign that the heading has most of. */
-    private static char delimiter(String text) {
-        String heading = text.lines().findFirst().orElse("");
-        char best = ',';
-        for (char sign : new char[] {';', '\t'}) {
-            if (count(heading, sign) > count(heading, best)) {
-                best = sign;
-            }
-        }
-        return best;
-    }
-
-    private static long count(String text, char sign) {
-        return text.chars().filter(c -> c == sign).count();
     }
 
     /** The rows of one file, as they are read. */
@@ -171,7 +140,7 @@ public final class PriceFile {
             if (!currency.isEmpty() && !currency.equalsIgnoreCase(plan.currency().getCode())) {
                 throw new RefusedException(CURRENCY, currency + " is not the garden's currency", "give " + plan.currency());
             }
-            Money price = new Price(item, money(amount), false).amount();
+            Money price = new Price(item, DelimitedText.money(amount, plan.currency(), PRICE), false).amount();
             Optional<Money> before = plan.priceOf(item);
             if (taken.containsKey(item)) {
                 throw new RefusedException(ITEM, item.label() + " is there more than once", "the first one counts");
@@ -191,22 +160,6 @@ public final class PriceFile {
             String label = cell(row, ITEM);
             return PriceItem.all().filter(item -> item.label().equalsIgnoreCase(label)).findFirst().orElseThrow(
                     () -> new RefusedException(ITEM, "the price book has no \"" + label + "\"", "give its key or its label"));
-        }
-
-        private Money money(String text) {
-            boolean comma = text.matches("\\d+,\\d+");
-            if (!comma && !text.matches("-?\\d+(\\.\\d+)?")) {
-                throw new RefusedException(PRICE, "\"" + text + "\" is no plain number", "write it like 12.50");
-            }
-            int decimals = comma ? text.length() - text.indexOf(',') - 1 : 0;
-            if (comma && decimals > plan.currency().getDecimalPlaces()) {
-                throw new RefusedException(PRICE, "\"" + text + "\" may be thousands or decimals", "write it like 12.50");
-            }
-            BigDecimal amount = new BigDecimal(text.replace(',', '.'));
-            if (amount.stripTrailingZeros().scale() > plan.currency().getDecimalPlaces()) {
-                throw new RefusedException(PRICE, text + " has more decimals than " + plan.currency(), "round it");
-            }
-            return Money.of(plan.currency(), amount.setScale(plan.currency().getDecimalPlaces()));
         }
 
         private void reject(CSVRecord row, String reason) {

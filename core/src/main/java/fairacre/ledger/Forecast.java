@@ -19,24 +19,26 @@ import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
 /**
- * What the garden will have cost: what was paid, and of the bill what is still to come. What was bought of a thing fills the earliest
+ * What the garden will have cost: what was paid, what is ordered, and of the bill what is still to come. What was bought of a thing fills the earliest
  * seasons of the bill first; of the rest each is reckoned at the price of the price book.
  *
  * @param planned the whole bill
  * @param paid all receipts together, for things on the bill or not
- * @param toCome of the bill
- * @param left budget less paid and to come; negative when it won't suffice
+ * @param committed ordered and not paid yet
+ * @param toCome of the bill, neither bought nor ordered
+ * @param held back of the budget for surprises
+ * @param left budget less paid, ordered and to come; negative when it won't suffice
  * @param state by what is left
  * @param surprises what was paid for things against what they were planned at, the largest difference first
  */
-public record Forecast(Money budget, Money planned, Money paid, Money toCome, Money left, Purse.State state, List<OfPart> byPart,
-        List<OfSeason> bySeason, List<Surprise> surprises) {
+public record Forecast(Money budget, Money planned, Money paid, Money committed, Money toCome, Money held, Money left, Purse.State state,
+        List<OfPart> byPart, List<OfSeason> bySeason, List<Surprise> surprises) {
 
     /** One part of the work. */
-    public record OfPart(BillPart part, Money planned, Money paid, Money toCome) {}
+    public record OfPart(BillPart part, Money planned, Money paid, Money committed, Money toCome) {}
 
     /** One season; receipts count for the year of their date. */
-    public record OfSeason(int season, Money planned, Money paid, Money toCome) {}
+    public record OfSeason(int season, Money planned, Money paid, Money committed, Money toCome) {}
 
     /**
      * A thing that cost more, or less, than planned.
@@ -61,33 +63,44 @@ public record Forecast(Money budget, Money planned, Money paid, Money toCome, Mo
         }
         for (Paid one : paid) {
             for (Sums sums : List.of(whole, sums(parts, one.part(), currency), sums(seasons, one.season(), currency))) {
-                sums.paid = sums.paid.plus(one.cost());
+                sums.add(one);
             }
         }
-        Money left = budget.sum().minus(whole.paid).minus(whole.toCome);
-        return new Forecast(budget.sum(), whole.planned, whole.paid, whole.toCome, left, Purse.State.of(left, budget.held()),
+        Money left = budget.sum().minus(whole.paid).minus(whole.committed).minus(whole.toCome);
+        return new Forecast(budget.sum(), whole.planned, whole.paid, whole.committed, whole.toCome, budget.held(), left,
+                Purse.State.of(left, budget.held()),
                 parts.entrySet().stream().map(e -> e.getValue().of(e.getKey())).toList(),
                 seasons.entrySet().stream().map(e -> e.getValue().of(e.getKey())).toList(), surprises(bill, paid, currency));
     }
 
-    /** Three running sums. */
+    /** Running sums. */
     private static final class Sums {
         private Money planned;
         private Money paid;
+        private Money committed;
         private Money toCome;
 
         Sums(CurrencyUnit currency) {
             planned = Money.zero(currency);
             paid = Money.zero(currency);
+            committed = Money.zero(currency);
             toCome = Money.zero(currency);
         }
 
+        void add(Paid one) {
+            if (one.ordered()) {
+                committed = committed.plus(one.cost());
+            } else {
+                paid = paid.plus(one.cost());
+            }
+        }
+
         OfPart of(BillPart part) {
-            return new OfPart(part, planned, paid, toCome);
+            return new OfPart(part, planned, paid, committed, toCome);
         }
 
         OfSeason of(int season) {
-            return new OfSeason(season, planned, paid, toCome);
+            return new OfSeason(season, planned, paid, committed, toCome);
         }
     }
 
@@ -95,7 +108,8 @@ public record Forecast(Money budget, Money planned, Money paid, Money toCome, Mo
         return all.computeIfAbsent(key, k -> new Sums(currency));
     }
 
-    private static List<Surprise> surprises(Bill bill, List<Paid> paid, CurrencyUnit currency) {
+    private static List<Surprise> surprises(Bill bill, List<Paid> all, CurrencyUnit currency) {
+        List<Paid> paid = all.stream().filter(one -> !one.ordered()).toList();
         Map<String, BigDecimal> bought = Outstanding.bought(paid);
         Map<String, Money> cost = new HashMap<>();
         paid.forEach(one -> one.item().ifPresent(item -> cost.merge(item, one.cost(), Money::plus)));

@@ -14,7 +14,7 @@ import java.util.Optional;
 import org.joda.money.Money;
 
 /**
- * What of a line of the bill is not bought yet. What was bought of a thing fills the earliest seasons of the bill first.
+ * What of a line of the bill is neither bought nor ordered yet. What was bought of a thing fills the earliest seasons of the bill first.
  *
  * @param quantity that is missing; zero if all is bought
  * @param amount of it at the price of the price book; empty without a price, zero for what is free
@@ -29,7 +29,7 @@ record Outstanding(BillLine line, BigDecimal quantity, Optional<Money> amount) {
         return outstanding;
     }
 
-    /** How much of each thing was bought. */
+    /** How much of each thing was bought or ordered. */
     static Map<String, BigDecimal> bought(List<Paid> paid) {
         Map<String, BigDecimal> bought = new HashMap<>();
         paid.forEach(one -> one.item().ifPresent(item -> bought.merge(item, one.quantity(), BigDecimal::add)));

@@ -11,15 +11,18 @@ import java.util.UUID;
 import org.joda.money.Money;
 
 /**
- * A receipt as the paper has it. All amounts are in one currency, the first line's.
+ * A receipt as the paper has it, or an order that is not paid yet. All amounts are in one currency, the first line's.
  *
  * @param date of the purchase; its year is the season that it counts for
  * @param lines 1 to 200
  * @param discount taken off the whole at its foot, zero for none; at most the sum of the lines
  * @param tax added to the whole at its foot, zero where the lines hold it already
  * @param paper the total that is printed on it; empty if it wasn't looked at
+ * @param ordered whether it is an order, still to be paid
+ * @param settles the order that is paid with this receipt, and counts no longer
  */
-public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> lines, Money discount, Money tax, Optional<Money> paper) {
+public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> lines, Money discount, Money tax, Optional<Money> paper, boolean ordered,
+        Optional<UUID> settles) {
 
     private static final int MOST_LINES = 200;
 
@@ -37,6 +40,10 @@ public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> li
         discount = discount == null ? nothing(sum) : Amounts.check(discount, "discount");
         tax = tax == null ? nothing(sum) : Amounts.check(tax, "tax");
         paper = paper == null ? Optional.empty() : paper;
+        settles = settles == null ? Optional.empty() : settles;
+        if (ordered && settles.isPresent()) {
+            throw new RefusedException("settles", "an order pays for no other order", "enter it as a receipt");
+        }
         Amounts.sameCurrency(sum.getCurrencyUnit(), discount, "discount");
         Amounts.sameCurrency(sum.getCurrencyUnit(), tax, "tax");
         Money total = sum;
@@ -44,6 +51,16 @@ public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> li
         if (discount.isGreaterThan(sum)) {
             throw new RefusedException("discount", discount + " is more than all lines together", "give at most " + sum);
         }
+    }
+
+    /** Paid at once. */
+    public Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> lines, Money discount, Money tax, Optional<Money> paper) {
+        this(id, date, shop, lines, discount, tax, paper, false, Optional.empty());
+    }
+
+    /** The same under another id. */
+    public Receipt withId(UUID newId) {
+        return new Receipt(newId, date, shop, lines, discount, tax, paper, ordered, settles);
     }
 
     private static Money nothing(Money like) {

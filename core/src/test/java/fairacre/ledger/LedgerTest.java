@@ -152,7 +152,7 @@ class LedgerTest {
         }
 
         private Paid paid(int season, int count, String cost) {
-            return new Paid(Optional.of(BAG.key()), BillPart.FILL, season, BigDecimal.valueOf(count), eur(cost));
+            return new Paid(Optional.of(BAG.key()), BillPart.FILL, season, false, BigDecimal.valueOf(count), eur(cost));
         }
 
         private Forecast forecast(Paid... paid) {
@@ -173,8 +173,8 @@ class LedgerTest {
             Forecast forecast = forecast(paid(2027, 24, "132.00"));
             assertThat(forecast.toCome()).isEqualTo(eur("36"));
             assertThat(forecast.left()).isEqualTo(eur("132"));
-            assertThat(forecast.bySeason()).containsExactly(new Forecast.OfSeason(2027, eur("120"), eur("132"), eur("0")),
-                    new Forecast.OfSeason(2028, eur("60"), eur("0"), eur("36")));
+            assertThat(forecast.bySeason()).containsExactly(new Forecast.OfSeason(2027, eur("120"), eur("132"), eur("0"), eur("0")),
+                    new Forecast.OfSeason(2028, eur("60"), eur("0"), eur("0"), eur("36")));
             assertThat(forecast.surprises()).singleElement().satisfies(surprise -> {
                 assertThat(surprise.planned()).isEqualTo(eur("144"));
                 assertThat(surprise.more()).isEqualTo(eur("-12"));
@@ -183,11 +183,24 @@ class LedgerTest {
 
         @Test
         void whatIsOnNoBillIsPaidAndNothingComesOffTheBill() {
-            Forecast forecast = forecast(new Paid(Optional.empty(), BillPart.TOOLS, 2027, BigDecimal.ONE, eur("45")));
+            Forecast forecast = forecast(new Paid(Optional.empty(), BillPart.TOOLS, 2027, false, BigDecimal.ONE, eur("45")));
             assertThat(forecast.toCome()).isEqualTo(eur("180"));
             assertThat(forecast.left()).isEqualTo(eur("75"));
-            assertThat(forecast.byPart()).containsExactly(new Forecast.OfPart(BillPart.FILL, eur("180"), eur("0"), eur("180")),
-                    new Forecast.OfPart(BillPart.TOOLS, eur("0"), eur("45"), eur("0")));
+            assertThat(forecast.byPart()).containsExactly(new Forecast.OfPart(BillPart.FILL, eur("180"), eur("0"), eur("0"), eur("180")),
+                    new Forecast.OfPart(BillPart.TOOLS, eur("0"), eur("45"), eur("0"), eur("0")));
+        }
+
+        @Test
+        void whatIsOrderedIsCommittedAndNotToCome() {
+            // 20 bags are ordered for 130.00: ten at 6.00 are to come, and of 300 less 130 less 60 remain 110; nothing surprises yet.
+            Forecast forecast = forecast(new Paid(Optional.of(BAG.key()), BillPart.FILL, 2027, true, BigDecimal.valueOf(20), eur("130")));
+            assertThat(forecast.committed()).isEqualTo(eur("130"));
+            assertThat(forecast.paid()).isEqualTo(eur("0"));
+            assertThat(forecast.toCome()).isEqualTo(eur("60"));
+            assertThat(forecast.left()).isEqualTo(eur("110"));
+            assertThat(forecast.held()).isEqualTo(eur("30"));
+            assertThat(forecast.surprises()).isEmpty();
+            assertThat(forecast.bySeason().get(0)).isEqualTo(new Forecast.OfSeason(2027, eur("120"), eur("0"), eur("130"), eur("0")));
         }
 
         @Test
@@ -199,7 +212,7 @@ class LedgerTest {
         }
 
         private Paid beside(String cost) {
-            return new Paid(Optional.empty(), BillPart.TOOLS, 2027, BigDecimal.ONE, eur(cost));
+            return new Paid(Optional.empty(), BillPart.TOOLS, 2027, false, BigDecimal.ONE, eur(cost));
         }
 
         @Test

@@ -20,11 +20,15 @@ import fairacre.plan.PurseChange;
 import fairacre.plan.Workshop;
 import fairacre.server.Visitor.Answer;
 import fairacre.testing.Gardens;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -677,6 +681,56 @@ class ApiTest {
             assertThat(visitor.post(path + "/" + id + "/reversal", "").status()).isEqualTo(422);
             assertThat(visitor.post(path + "/" + back.json().at("/entries/0/id").stringValue() + "/reversal", "").status()).isEqualTo(422);
             assertThat(visitor.post(path, receipt(UUID.randomUUID(), "160.65", false)).status()).isEqualTo(201);
+        }
+
+        @Test
+        void anOrderIsCommittedUntilItIsPaid() {
+            UUID order = UUID.randomUUID();
+            String ordered = receipt(order, "160.65", false).replace("\"discount\"", "\"ordered\": true, \"discount\"");
+            JsonNode open = visitor.post(path, ordered).json();
+            assertThat(open.at("/forecast/committed/amount").stringValue()).isEqualTo("160.65");
+            assertThat(open.at("/forecast/paid/amount").stringValue()).isEqualTo("0.00");
+            assertThat(open.at("/forecast/left/amount").stringValue()).isEqualTo("839.35");
+            String payment = receipt(UUID.randomUUID(), "160.65", false).replace("\"discount\"", "\"settles\": \"" + order + "\", \"discount\"");
+            JsonNode paid = visitor.post(path, payment).json();
+            assertThat(paid.at("/forecast/committed/amount").stringValue()).isEqualTo("0.00");
+            assertThat(paid.at("/forecast/paid/amount").stringValue()).isEqualTo("160.65");
+            String twice = receipt(UUID.randomUUID(), "160.65", true).replace("\"discount\"", "\"settles\": \"" + order + "\", \"discount\"");
+            assertProblem(visitor.post(path, twice), 422, "settles");
+            assertThat(visitor.post(path + "/" + order + "/reversal", "").status()).isEqualTo(422);
+            // Once the payment is taken back the order is open again, and can itself be taken back.
+            String entry = paid.get("entries").valueStream().filter(e -> !e.get("ordered").booleanValue()).findFirst().orElseThrow().get("id").stringValue();
+            JsonNode back = visitor.post(path + "/" + entry + "/reversal", "").json();
+            assertThat(back.at("/forecast/committed/amount").stringValue()).isEqualTo("160.65");
+            assertThat(visitor.post(path + "/" + order + "/reversal", "").json().at("/forecast/committed/amount").stringValue()).isEqualTo("0.00");
+        }
+
+        @Test
+        void pastedLinesAreReadAndNothingIsEntered() {
+            JsonNode found = visitor.send("POST", path + "/lines", "application/octet-stream", "2 x Rope 27.00\nTotal 27.00\nThanks".getBytes(StandardCharsets.UTF_8)).json();
+            assertThat(found.at("/lines/0/text").stringValue()).isEqualTo("Rope");
+            assertThat(found.at("/paper/amount").stringValue()).isEqualTo("27.00");
+            assertThat(found.at("/rejected/0/row").intValue()).isEqualTo(3);
+            assertThat(visitor.get(path).json().at("/count").intValue()).isZero();
+        }
+
+        @Test
+        void aScanIsKeptAsWhatItIsAndServedSoThatNothingRuns() throws IOException {
+            UUID id = UUID.randomUUID();
+            visitor.post(path, receipt(id, "160.65", false));
+            String scan = path + "/" + id + "/scan";
+            ByteArrayOutputStream png = new ByteArrayOutputStream();
+            ImageIO.write(new BufferedImage(20, 30, BufferedImage.TYPE_INT_RGB), "png", png);
+            assertThat(visitor.get(scan).status()).isEqualTo(404);
+            assertProblem(visitor.send("PUT", scan, "application/octet-stream", "<svg/>".getBytes(StandardCharsets.UTF_8)), 422, "scan");
+            assertThat(visitor.send("PUT", scan, "application/octet-stream", png.toByteArray()).status()).isEqualTo(204);
+            Answer served = visitor.get(scan);
+            assertThat(served.header("Content-Type")).isEqualTo("image/png");
+            assertThat(served.header("X-Content-Type-Options")).isEqualTo("nosniff");
+            assertThat(served.header("Content-Security-Policy")).contains("sandbox");
+            assertThat(visitor.get(path).json().at("/entries/0/scan").stringValue()).isEqualTo("PNG");
+            assertThat(Visitor.signedUp(SERVER).get(scan).status()).isEqualTo(404);
+            assertThat(visitor.send("PUT", path + "/" + UUID.randomUUID() + "/scan", "application/octet-stream", png.toByteArray()).status()).isEqualTo(422);
         }
 
         @Test

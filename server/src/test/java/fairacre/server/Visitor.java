@@ -65,6 +65,11 @@ public final class Visitor {
         return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofByteArray(body)));
     }
 
+    /** A body of any kind, as a file is sent. */
+    public Answer send(String method, String path, String type, byte[] body) {
+        return send(request(path).header("Content-Type", type).method(method, BodyPublishers.ofByteArray(body)));
+    }
+
     /** Makes a garden on a plot of 10 x 8 m and answers its id. */
     public String garden() {
         return post("/api/gardens", newGarden("Test garden", "METRIC", "EUR", "1000")).json().at("/plan/id").stringValue();

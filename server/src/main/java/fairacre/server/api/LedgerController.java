@@ -3,18 +3,26 @@ package fairacre.server.api;
 import static fairacre.server.api.Owner.id;
 
 import fairacre.format.CsvFile;
+import fairacre.format.FaultyFileException;
+import fairacre.format.ReceiptText;
+import fairacre.format.Scan;
 import fairacre.format.WorkbookFile;
 import fairacre.ledger.Receipt;
 import fairacre.plan.RefusedException;
 import fairacre.server.garden.LedgerService;
+import fairacre.server.garden.NoSuchGardenException;
 import java.security.Principal;
+import java.util.Locale;
 import java.util.UUID;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -66,5 +74,30 @@ class LedgerController {
     LedgerService.LedgerPage takeBack(Principal owner, @PathVariable UUID garden, @PathVariable UUID entry) {
         ledger.takeBack(id(owner), garden, entry);
         return ledger.page(id(owner), garden, 0);
+    }
+
+    /** The lines of a receipt as they are pasted or saved in a file; nothing is entered. */
+    @PostMapping(path = "/lines", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ReceiptText.Found lines(Principal owner, @PathVariable UUID garden, @RequestBody byte[] text) throws FaultyFileException {
+        return ledger.read(id(owner), garden, text);
+    }
+
+    /** A photo or a PDF of the paper, up to 5 MB. */
+    @PutMapping(path = "/{entry}/scan", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void keepScan(Principal owner, @PathVariable UUID garden, @PathVariable UUID entry, @RequestBody(required = false) byte[] content) {
+        ledger.keepScan(id(owner), garden, entry, content == null ? new byte[0] : content);
+    }
+
+    /** A browser shows it as what it is and runs nothing in it. */
+    @GetMapping("/{entry}/scan")
+    ResponseEntity<byte[]> scan(Principal owner, @PathVariable UUID garden, @PathVariable UUID entry) {
+        Scan scan = ledger.scan(id(owner), garden, entry).orElseThrow(NoSuchGardenException::new);
+        boolean picture = scan.type() != Scan.Type.PDF;
+        String name = "receipt." + scan.type().name().toLowerCase(Locale.ROOT);
+        return ResponseEntity.ok().contentType(MediaType.valueOf(scan.type().mediaType()))
+                .header("Content-Security-Policy", "default-src 'none'; sandbox")
+                .header("Content-Disposition", ContentDisposition.builder(picture ? "inline" : "attachment").filename(name).build().toString())
+                .cacheControl(CacheControl.noCache().cachePrivate()).body(scan.content());
     }
 }

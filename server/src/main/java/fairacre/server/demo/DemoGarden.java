@@ -2,7 +2,10 @@ package fairacre.server.demo;
 
 import fairacre.format.FaultyFileException;
 import fairacre.format.GardenFile;
+import fairacre.format.GardenJson;
+import fairacre.ledger.Receipt;
 import fairacre.server.garden.GardenService;
+import fairacre.server.garden.LedgerService;
 import fairacre.server.garden.NoSuchGardenException;
 import fairacre.server.security.SignIn;
 import fairacre.server.store.AccountStore;
@@ -16,21 +19,24 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
-/** An account that anybody may look round in, with one garden; only where the program is started with demo data. */
+/** An account that anybody may look round in, with one garden and its receipts; only where the program is started with demo data. */
 @Component
 public class DemoGarden implements ApplicationRunner {
 
     private static final String NAME = "demo@fairacre.example";
+    private static final String RECEIPTS = "demo/lampwrights-yard.receipts.json";
 
     private final AccountStore accounts;
     private final SignIn signIn;
     private final GardenService gardens;
+    private final LedgerService ledger;
     private final boolean wanted;
 
-    DemoGarden(AccountStore accounts, SignIn signIn, GardenService gardens, @Value("${fairacre.demo}") boolean wanted) {
+    DemoGarden(AccountStore accounts, SignIn signIn, GardenService gardens, LedgerService ledger, @Value("${fairacre.demo}") boolean wanted) {
         this.accounts = accounts;
         this.signIn = signIn;
         this.gardens = gardens;
+        this.ledger = ledger;
         this.wanted = wanted;
     }
 
@@ -52,10 +58,20 @@ public class DemoGarden implements ApplicationRunner {
         Account account = accounts.byName(NAME).orElseGet(() -> signIn.register(NAME, UUID.randomUUID().toString()));
         if (gardens.list(account.id()).isEmpty()) {
             try (InputStream file = new ClassPathResource(GardenService.SAMPLE).getInputStream()) {
-                gardens.create(account.id(), GardenFile.read(file).withId(UUID.randomUUID()));
+                UUID garden = UUID.randomUUID();
+                gardens.create(account.id(), GardenFile.read(file).withId(garden));
+                enterReceipts(account.id(), garden);
             }
         }
         return account;
+    }
+
+    private void enterReceipts(UUID owner, UUID garden) throws IOException {
+        try (InputStream file = new ClassPathResource(RECEIPTS).getInputStream()) {
+            for (Receipt receipt : GardenJson.mapper().readValue(file, Receipt[].class)) {
+                ledger.enter(owner, garden, receipt.withId(UUID.randomUUID()), true);
+            }
+        }
     }
 
     @Override

@@ -3,6 +3,9 @@ package fairacre.server.garden;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import fairacre.cost.Bill;
+import fairacre.format.FaultyFileException;
+import fairacre.format.ReceiptText;
+import fairacre.format.Scan;
 import fairacre.format.Table;
 import fairacre.ledger.Forecast;
 import fairacre.ledger.Paid;
@@ -14,6 +17,7 @@ import fairacre.plan.RefusedException;
 import fairacre.server.store.ReceiptStore;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.joda.money.CurrencyUnit;
@@ -78,7 +82,8 @@ public class LedgerService {
      * Enters a receipt. One whose id is there already is not entered again: a browser that lost the answer may ask twice.
      *
      * @param again whether it is meant, though one of the same shop, day and sum is there
-     * @throws RefusedException if such a one is there and it isn't meant, or if it is in another currency than the garden
+     * @throws RefusedException if such a one is there and it isn't meant, if it is in another currency than the garden, or pays for an
+     *     order that is not open
      */
     @Transactional
     public void enter(UUID owner, UUID garden, Receipt receipt, boolean again) {
@@ -93,6 +98,9 @@ public class LedgerService {
         if (receipts.has(receipt.id())) {
             return;
         }
+        if (receipt.settles().filter(order -> !receipts.isOpenOrder(garden, order, currency)).isPresent()) {
+            throw new RefusedException("settles", "this order was paid or taken back already", "look at the newest state of the ledger");
+        }
         if (!again && receipts.knows(garden, receipt)) {
             throw new RefusedException("again", "a receipt from " + receipt.shop() + " of this day over " + receipt.total() + " is entered already",
                     "look for it in the list, or enter it all the same if it is another one");
@@ -106,12 +114,39 @@ public class LedgerService {
     /**
      * Takes an entry back by a second one that undoes it; both stay in the ledger.
      *
-     * @throws RefusedException if it is not there, or taken back already
+     * @throws RefusedException if it is not there, or was taken back or paid already
      */
     @Transactional
     public void takeBack(UUID owner, UUID garden, UUID entry) {
         if (!receipts.reverse(garden, entry, gardens.plan(owner, garden).currency())) {
-            throw new RefusedException("", "this receipt is not there or was taken back already", "look at the newest state of the ledger");
+            throw new RefusedException("", "this entry is not there, or was taken back or paid already", "look at the newest state of the ledger");
         }
+    }
+
+    /** What the lines of a pasted or saved receipt say, things of the bill found by their names. */
+    public ReceiptText.Found read(UUID owner, UUID garden, byte[] text) throws FaultyFileException {
+        Bill bill = gardens.bill(owner, garden);
+        return ReceiptText.read(text, bill.currency(), bill.lines().stream()
+                .map(line -> new ReceiptText.Known(line.item().key(), line.item().label(), line.part())).toList());
+    }
+
+    /**
+     * Keeps a photo or a PDF of the paper beside an entry, in place of the one that was there.
+     *
+     * @throws RefusedException if it is none, or the entry isn't there
+     */
+    @Transactional
+    public void keepScan(UUID owner, UUID garden, UUID entry, byte[] content) {
+        Scan scan = Scan.of(content);
+        gardens.lock(owner, garden);
+        if (!receipts.has(garden, entry)) {
+            throw new RefusedException("", "this entry is not there", "look at the newest state of the ledger");
+        }
+        receipts.keep(entry, scan);
+    }
+
+    public Optional<Scan> scan(UUID owner, UUID garden, UUID entry) {
+        gardens.plan(owner, garden);
+        return receipts.scan(garden, entry);
     }
 }

@@ -16,7 +16,7 @@ import org.joda.money.Money;
 final class LedgerTable {
 
     private static final List<String> HEADINGS = List.of("date", "shop", "what", "quantity", "amount", "with discount and tax", "currency", "part", "bill line",
-            "receipt's total", "paper's total", "difference", "entered", "takes one back");
+            "receipt's total", "paper's total", "difference", "entered", "takes one back", "order");
     private static final Map<String, String> LABELS = PriceItem.all().collect(Collectors.toMap(PriceItem::key, PriceItem::label));
 
     private LedgerTable() {}
@@ -30,7 +30,7 @@ final class LedgerTable {
                 rows.add(List.of(entry.date(), entry.shop(), line.text(), line.quantity(), line.amount().getAmount(), line.cost().getAmount(),
                         line.cost().getCurrencyUnit().getCode(), line.part().name().toLowerCase(Locale.ROOT), item, entry.total().getAmount(),
                         entry.paper().<Object>map(Money::getAmount).orElse(""), entry.difference().<Object>map(Money::getAmount).orElse(""),
-                        entry.enteredAt().withOffsetSameInstant(ZoneOffset.UTC).toLocalDate(), entry.reverses().isPresent() ? "yes" : ""));
+                        entry.enteredAt().withOffsetSameInstant(ZoneOffset.UTC).toLocalDate(), entry.reverses().isPresent() ? "yes" : "", entry.settled() ? "paid since" : entry.ordered() ? "open" : ""));
             }
         }
         return new Table("Ledger", HEADINGS, rows);
