@@ -12,6 +12,8 @@ export const words = {
     "Nothing but beds so far. House, trees, taps and buried lines count when beds and walks are judged.",
   noLevels:
     "No heights yet. Stretch a string with a line level or use a hose level, and note the height of the ground at three places or more.",
+  drainBehind:
+    "Behind a wall that holds a step up goes a drain before the soil does: a perforated pipe in stone, with an outlet; not in front of it only.",
   retaining:
     "A step of over 4 ft (1.2 m) is a retaining wall: local code and a licensed design decide, with a drain behind it.",
   settling:

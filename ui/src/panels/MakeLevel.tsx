@@ -103,6 +103,7 @@ export function MakeLevel() {
           )}
         </>
       )}
+      {levelled && levelled.steps.length > 0 && <p className="text-sm">{words.drainBehind}</p>}
       {levelled?.licensed && <p className="text-snag">{words.retaining}</p>}
     </div>
   );

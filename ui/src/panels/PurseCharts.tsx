@@ -13,7 +13,8 @@ import type { Forecast, Money } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { partName } from "../words";
 
-const PAID = "var(--color-ink)";
+const INK = "var(--color-ink)";
+const PAID = INK;
 const ORDERED = "var(--color-ochre)";
 const TO_COME = "var(--color-rule)";
 const TALL = 220;
@@ -55,8 +56,8 @@ export default function PurseCharts({ forecast }: { forecast: Forecast }) {
                 stroke="var(--color-snag)"
                 strokeDasharray="4 3"
               />
-              <Tooltip formatter={told} />
-              <Legend />
+              <Tooltip formatter={told} itemStyle={{ color: INK }} />
+              <Legend formatter={inInk} itemSorter={null} />
               <Bar
                 dataKey="before"
                 name="seasons before"
@@ -78,8 +79,8 @@ export default function PurseCharts({ forecast }: { forecast: Forecast }) {
             <CartesianGrid horizontal={false} stroke="var(--color-hair)" />
             <XAxis type="number" tick={{ fontSize: 12 }} tickFormatter={grouped} />
             <YAxis type="category" dataKey="part" width={64} tick={{ fontSize: 12 }} />
-            <Tooltip formatter={told} />
-            <Legend />
+            <Tooltip formatter={told} itemStyle={{ color: INK }} />
+            <Legend formatter={inInk} itemSorter={null} />
             <Bar dataKey="planned" name="planned" fill={TO_COME} isAnimationActive={false} />
             <Bar dataKey="paid" name="paid" fill={PAID} isAnimationActive={false} />
           </BarChart>
@@ -87,6 +88,11 @@ export default function PurseCharts({ forecast }: { forecast: Forecast }) {
       </figure>
     </>
   );
+}
+
+/** The pale colours of the bars are none for words. */
+function inInk(name: string) {
+  return <span className="text-ink">{name}</span>;
 }
 
 interface Season {

@@ -189,6 +189,7 @@ public final class Appraisal {
         finders.add(() -> new FrameSnags(context).find());
         finders.add(() -> new SurfaceSnags(context).find());
         finders.add(() -> new FillSnags(context).find());
+        finders.add(() -> new DeliverySnags(context).find(whole));
         finders.add(() -> new CostSnags(context).find(whole, cost.purse(whole)));
         // Remedies share what they find out about a bed's surroundings, one after the other.
         Stream<Supplier<List<Snag>>> order = withRemedies ? finders.stream() : finders.parallelStream();

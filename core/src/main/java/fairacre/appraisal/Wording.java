@@ -4,15 +4,19 @@ import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.measure.Units;
+import fairacre.measure.Volume;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Figures and directions in the gardener's units and words. */
 record Wording(Units units) {
 
     private static final double SLANTED = 0.15;
+    private static final double LITRES_PER_CUBIC_METRE = 1000;
+    private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
 
     String length(Length length) {
         return LengthText.format(length, units);
@@ -27,6 +31,17 @@ record Wording(Units units) {
         BigDecimal rounded = BigDecimal.valueOf(size).setScale(decimals, RoundingMode.HALF_UP);
         return !area.isZero() && rounded.signum() == 0 ? "under " + BigDecimal.ONE.movePointLeft(decimals).toPlainString() + unit
                 : rounded.toPlainString() + unit;
+    }
+
+    /** To a tenth of a cubic metre or yard. */
+    String volume(Volume volume) {
+        double litres = volume.litres();
+        return String.format(Locale.ROOT, "%.1f %s", units == Units.METRIC ? litres / LITRES_PER_CUBIC_METRE : litres / LITRES_PER_CUBIC_YARD,
+                units == Units.METRIC ? "m³" : "cu yd");
+    }
+
+    String hours(double hours) {
+        return String.format(Locale.ROOT, "%.1f h", hours);
     }
 
     /** A share in whole per cent; less than one is said so rather than rounded to nothing. */

@@ -27,6 +27,10 @@ public record WayIn(UUID id, String name, Point place, Length width, Swing swing
         from.ifPresent(season -> Limits.season(season, "from"));
     }
 
+    public WayIn withWidth(Length newWidth) {
+        return new WayIn(id, name, place, newWidth, swing, from);
+    }
+
     public boolean isThere(int season) {
         return from.isEmpty() || from.get() <= season;
     }

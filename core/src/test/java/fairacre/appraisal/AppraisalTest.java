@@ -31,14 +31,18 @@ import fairacre.plan.GroundChange.PutWayIn;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.PriceItem;
+import fairacre.plan.PurseChange.PutSupply;
 import fairacre.plan.Site;
 import fairacre.plan.SpotHeight;
+import fairacre.plan.Supply;
 import fairacre.plan.Surfacing;
+import fairacre.plan.Swing;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
+import fairacre.plan.WayIn;
 import fairacre.surface.BuildUps;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
@@ -47,6 +51,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.joda.money.Money;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -94,6 +99,9 @@ class AppraisalTest {
         plans.put(SnagRule.WALK_RAISES_GROUND, with(low, new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
                 Site.rectangle(10, 2.5), new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false)))));
         plans.put(SnagRule.WOOD_IN_SHALLOW_BED, Gardens.rebuilt(low, "Beans", r -> r.withBuild(r.build().withFilling(Recipe.WOOD_BELOW.filling()))));
+        Plan deep = plot(10, 10, ADA, bed("Beans", 5, 5, 5, 1.2, 0, Optional.of(cedar(Board.M47X200, 2))));
+        plans.put(SnagRule.LOAD_STOPS_AT_GATE, with(deep, new PutWayIn(gate("Gate", 5, 0, 1))));
+        plans.put(SnagRule.ALL_IN_BAGS, with(deep, new PutSupply(new Supply(false, false, 0, List.of()))));
         plans.put(SnagRule.FABRIC_UNDER_STONE, with(plot(10, 10, ADA), new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN,
                 Surfacing.LOOSE_GRAVEL, Site.rectangle(10, 2), new WalkBuild(Optional.empty(), List.of(new Layer(LayerKind.FABRIC, Length.ZERO),
                 new Layer(LayerKind.STONE, Length.inches(2))), false, false)))));
@@ -110,6 +118,21 @@ class AppraisalTest {
                 bed("Long", 35, 1.7, 66, 0.5, 0, Optional.of(cedar(Board.B2X10, 2)))), new PutWayIn(gate("Gate", 0, 1, 1))));
         plans.put(SnagRule.NO_GARDENER, plot(10, 10, List.of(), bed("Beans", 5, 5, 2, 1)));
         return plans;
+    }
+
+    @Test
+    @DisplayName("Worked by hand: 4.906 x 1.106 x 0.3746 m are 2.03 m3, so 2.5 m3 come loose: 30 barrows of 85 L at 5 minutes are 2.5 h")
+    void whatComesLooseStopsAtANarrowGateUnlessItCameBefore() {
+        Plan later = with(flawed().get(SnagRule.LOAD_STOPS_AT_GATE), new Change.RescheduleRevision(Gardens.id("Beans"), SEASON, SEASON + 1));
+        assertThat(stopped(later, SEASON)).isEmpty();
+        assertThat(stopped(later, SEASON + 1).orElseThrow().words()).contains("2.5 m³").contains("Gate, is 1.00 m").contains("30 barrows, about 2.5 h.");
+        Plan fencedLater = with(later, new PutWayIn(new WayIn(Gardens.id("Gate"), "Gate", Point.metres(5, 0), Length.metres(1), Swing.INWARD, Optional.of(SEASON + 1))));
+        assertThat(stopped(fencedLater, SEASON + 1).orElseThrow().words()).contains("until " + SEASON + " the way was still open");
+        assertThat(stopped(with(later, new PutWayIn(gate("Gate", 5, 0, 1.6))), SEASON + 1)).isEmpty();
+    }
+
+    private static Optional<Snag> stopped(Plan plan, int season) {
+        return Appraisal.of(plan, season).report().snags().stream().filter(snag -> snag.rule() == SnagRule.LOAD_STOPS_AT_GATE).findFirst();
     }
 
     private static SpotHeight height(double x, double y, double z) {
