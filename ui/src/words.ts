@@ -20,6 +20,7 @@ export const words = {
     "A mix with mineral soil settles by 5 to 10 % in the first year, all compost by 15 to 25 %; after that 1 to 2 in (25 to 50 mm) of compost a year keep a bed full.",
   noReceipts:
     "No receipt yet. What you enter here counts against the budget, and comes off what is still to come.",
+  noPriceYet: "Type the price first.",
   nothingToPutOff: "Nothing of this season is chosen. Another season is chosen at the foot of the page.",
   enteredWithoutScan: "The receipt itself is entered: add a picture to it in the list.",
   takesBack: "Takes an earlier receipt back; both stay here, so that the ledger tells what happened.",

@@ -79,3 +79,4 @@ export type LedgerPage = Schemas["LedgerPage"];
 export type LedgerEntry = Schemas["LedgerEntry"];
 export type Forecast = Schemas["Forecast"];
 export type FoundLines = Schemas["Found"];
+export type Quote = Schemas["Quote"];

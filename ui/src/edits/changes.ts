@@ -145,6 +145,10 @@ export function describe(change: Change, bedName: (id: string) => string): strin
       return `Laid ${change.walk.name}`;
     case "RemoveWalk":
       return "Took up a walk";
+    case "PutQuote":
+      return "Noted what a shop asks";
+    case "RemoveQuote":
+      return "Forgot what a shop asked";
     case "PutWorkshop":
       return "Changed the saw or the shed";
     case "PutSupply":

@@ -1,8 +1,11 @@
 import { useState } from "react";
+import { formatMoney } from "../measure/figures";
 import { TextField } from "../parts/TextField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { PriceFile } from "./PriceFile";
+import { Quotes } from "./Quotes";
+import { gross, inForce } from "./asked";
 import { useFieldEdit } from "./useFieldEdit";
 
 /** What things cost: those that the bill calls for, or all that are sold. An empty price is not known. */
@@ -42,6 +45,8 @@ export function PriceBook() {
       <ul>
         {items.map((item) => {
           const price = prices.get(item.key);
+          const quotes = desk.plan.quotes.filter((quote) => quote.item === item.key);
+          const asked = inForce(quotes);
           return (
             <li
               key={item.key}
@@ -49,18 +54,23 @@ export function PriceBook() {
             >
               <span>
                 {item.label}
-                {price?.guess && <span className="ml-1 text-ochre">{words.guess}</span>}
+                {price?.guess && !asked && <span className="ml-1 text-ochre">{words.guess}</span>}
               </span>
-              <TextField
-                label={`Price of ${item.label}`}
-                hideLabel
-                figures
-                value={price?.amount.amount ?? ""}
-                fault={faults[item.key]}
-                onCommit={(text) => {
-                  put(item.key, text);
-                }}
-              />
+              {asked ? (
+                <span className="figures text-right">{formatMoney(gross(asked))}</span>
+              ) : (
+                <TextField
+                  label={`Price of ${item.label}`}
+                  hideLabel
+                  figures
+                  value={price?.amount.amount ?? ""}
+                  fault={faults[item.key]}
+                  onCommit={(text) => {
+                    put(item.key, text);
+                  }}
+                />
+              )}
+              <Quotes item={item.key} label={item.label} quotes={quotes} />
             </li>
           );
         })}

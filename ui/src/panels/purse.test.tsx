@@ -3,10 +3,12 @@ import "../testing/setup";
 import { screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
-import type { Plan, Sundry } from "../api/types";
+import type { Plan, Quote, Sundry } from "../api/types";
 import { atDesk, deskFor, plan, report } from "../testing/desk";
+import { PriceBook } from "./PriceBook";
 import { PursePanel } from "./PursePanel";
 import { PutOff, puttingOff } from "./PutOff";
+import { gross, inForce } from "./asked";
 
 const skip: Sundry = {
   id: "s1",
@@ -164,5 +166,54 @@ describe("putting work off", () => {
     expect(screen.getByText("2028").closest("tr")).toHaveTextContent("20280.00950.00");
     await userEvent.click(screen.getByRole("button", { name: "Put it off" }));
     expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "Batch", label: "Put work of 2027 off to 2028" });
+  });
+});
+
+describe("what shops ask", () => {
+  const quote = (id: string, date: string, amount: string, tax = 0, pinned = false): Quote => ({
+    id,
+    item: "cedar/board",
+    amount: { amount, currency: "EUR" },
+    date,
+    tax,
+    pinned,
+  });
+
+  it.each([
+    ["70.50", 19, "83.90"],
+    ["0.05", 10, "0.06"],
+    ["9.99", 7.7, "10.76"],
+    ["100", 10, "110"],
+  ])("%s with %d %% on top is %s", (amount, tax, told) => {
+    expect(gross(quote("q", "2027-01-01", amount, tax)).amount).toBe(told);
+  });
+
+  it("counts when it is the newest, unless another is pinned", () => {
+    const [old, young] = [quote("a", "2027-01-01", "1.00"), quote("b", "2027-02-01", "2.00")];
+    expect(inForce([young, old])).toBe(young);
+    expect(inForce([young, { ...old, pinned: true }])?.id).toBe("a");
+    expect(inForce([])).toBeUndefined();
+  });
+
+  it("is noted with its shop, day and tax, pinned and forgotten", async () => {
+    const asked = [quote("a", "2027-01-01", "20.00", 19), quote("b", "2027-02-01", "30.00", 0, true)];
+    const { desk, submit } = deskFor({ plan: { ...plan, quotes: asked } });
+    atDesk(desk, <PriceBook />);
+    expect(screen.getByText("2 prices asked")).toBeVisible();
+    await userEvent.click(screen.getByText("2 prices asked"));
+    expect(screen.getByText("€23.80 with 19 %")).toBeVisible();
+    await userEvent.type(screen.getByLabelText("Price, EUR"), "25,5{Enter}");
+    await userEvent.type(screen.getByLabelText("At which shop"), "Barn Supplies{Enter}");
+    await userEvent.click(screen.getByRole("button", { name: "Note it" }));
+    await userEvent.click(screen.getAllByLabelText("Go by this one whatever is newer")[1] as HTMLElement);
+    await userEvent.click(
+      screen.getByRole("button", { name: /Forget the price of Cedar board of 2027-02-01/ }),
+    );
+    expect(submit.mock.calls.map(([change]) => change)).toMatchObject([
+      { kind: "PutQuote", quote: { amount: { amount: "25.5" }, shop: "Barn Supplies", pinned: false } },
+      { kind: "PutQuote", quote: { id: "b", pinned: false } },
+      { kind: "PutQuote", quote: { id: "a", pinned: true } },
+      { kind: "RemoveQuote", quote: "b" },
+    ]);
   });
 });

@@ -50,6 +50,7 @@ export const plan: Plan = {
   carriers: [],
   walks: [],
   sundries: [],
+  quotes: [],
   workshop: { kerf: 0.003175, trim: 0.0127, tight: false, offcuts: [] },
   supply: { tipping: true, spoil: false, topUpYears: 0, onHand: [] },
   prices: [{ item: "cedar/board", amount: euro("20.00"), guess: true }],

@@ -203,6 +203,35 @@ class PurseTest {
     }
 
     @Test
+    void whatTwoShopsAskIsNotedAndTheNewestCountsUntilOneIsPinned() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(cedar(Board.B2X6, 1)))))) {
+            garden.season(2027);
+            garden.step("Purse");
+            Locator row = garden.page().locator("li").filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Garden mix, bag of 50 L")));
+            row.getByText("Note what a shop asks").click();
+            ask(garden, "6", "", "Barn Supplies", "2026-04-01");
+            ask(garden, "5", "19", "Marsh Lane", "2026-05-01");
+            assertThat(row).containsText("€5.95 with 19 %");
+            // Five bags: 29.75 as the newest asks, 30.00 as the pinned one does.
+            Locator bill = garden.page().locator("tr").filter(new Locator.FilterOptions().setHasText("Garden mix, bag of 50 L")).first();
+            assertThat(bill).containsText("€29.75");
+            row.getByLabel("Go by this one whatever is newer").last().click();
+            garden.kept();
+            assertThat(bill).containsText("€30.00");
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    private static void ask(Garden garden, String price, String tax, String shop, String day) {
+        garden.type("Price, EUR", price);
+        garden.type("Tax on top, %", tax);
+        garden.type("At which shop", shop);
+        garden.type("On which day", day);
+        garden.button("Note it").click();
+        garden.kept();
+    }
+
+    @Test
     void pricesAreReadFromAFileAndShownBeforeTheyAreTakenOver() throws Exception {
         try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)),
                 bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(cedar(Board.B2X6, 1)))))) {

@@ -16,7 +16,6 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -35,12 +34,12 @@ public final class CostStudy {
 
     private final Plan plan;
     private final Memo memo;
-    private final Map<PriceItem, Money> prices = new HashMap<>();
+    private final Map<PriceItem, Money> prices;
 
     private CostStudy(Plan plan, Memo memo) {
         this.plan = plan;
         this.memo = memo;
-        plan.prices().forEach(price -> prices.put(price.item(), price.amount()));
+        this.prices = plan.pricesInForce();
     }
 
     public static CostStudy of(Plan plan) {

@@ -104,6 +104,8 @@ public final class GardenJson {
         @JsonSubTypes.Type(value = PurseChange.RemoveSundry.class, name = "RemoveSundry"),
         @JsonSubTypes.Type(value = PurseChange.PutSupply.class, name = "PutSupply"),
         @JsonSubTypes.Type(value = PurseChange.PutWorkshop.class, name = "PutWorkshop"),
+        @JsonSubTypes.Type(value = PurseChange.PutQuote.class, name = "PutQuote"),
+        @JsonSubTypes.Type(value = PurseChange.RemoveQuote.class, name = "RemoveQuote"),
         @JsonSubTypes.Type(value = Change.TakeOver.class, name = "TakeOver"),
         @JsonSubTypes.Type(value = Change.Batch.class, name = "Batch")
     })

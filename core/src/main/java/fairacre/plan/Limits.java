@@ -21,6 +21,7 @@ public final class Limits {
     public static final int MOST_CORNERS = 200;
     public static final int MOST_REVISIONS = 50;
     public static final int MOST_SUNDRIES = 500;
+    public static final int MOST_QUOTES = 2000;
     public static final int FIRST_SEASON = 1900;
     public static final int LAST_SEASON = 2200;
     public static final int MOST_COURSES = 12;

@@ -4,8 +4,10 @@ import fairacre.measure.Units;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -23,6 +25,7 @@ import org.joda.money.Money;
  *
  * @param firstSeason no bed begins earlier, but for one that stood already
  * @param prices what things cost; an item without an entry has no known price
+ * @param quotes what shops asked on some day; an item that has one doesn't go by {@code prices}
  * @param features what stands or lies on the plot besides beds
  * @param carriers what has to get through besides the gardeners
  * @param walks areas with a surface; ground outside of them is as it is
@@ -46,7 +49,10 @@ public record Plan(
         List<Walk> walks,
         List<Sundry> sundries,
         Supply supply,
-        Workshop workshop) {
+        Workshop workshop,
+        List<Quote> quotes) {
+
+    private static final Comparator<Quote> BY_WEIGHT = Comparator.comparing(Quote::pinned).thenComparing(Quote::date).thenComparing(Quote::id);
 
     public Plan {
         Limits.present(id, "id");
@@ -65,10 +71,12 @@ public record Plan(
         sundries = sorted(sundries, Sundry::id, Limits.MOST_SUNDRIES, "sundries");
         supply = supply == null ? Supply.USUAL : supply;
         workshop = workshop == null ? Workshop.USUAL : workshop;
+        quotes = sorted(quotes, Quote::id, Limits.MOST_QUOTES, "quotes");
         checkUnique(gardeners, Gardener::id, "gardeners");
         checkUnique(beds, Bed::id, "beds");
         checkUnique(prices, p -> p.item().key(), "prices");
         checkAmounts(prices, budget.sum().getCurrencyUnit());
+        checkQuotes(quotes, budget.sum().getCurrencyUnit());
         checkBegin(beds, firstSeason);
         checkSundries(sundries, firstSeason, budget.sum().getCurrencyUnit());
         checkWalks(walks, firstSeason);
@@ -81,7 +89,7 @@ public record Plan(
     public Plan(UUID id, String name, Units units, int firstSeason, Budget budget, Site site, List<Gardener> gardeners,
             List<Bed> beds, List<Price> prices) {
         this(id, name, units, firstSeason, budget, site, gardeners, beds, prices, List.of(), List.of(), List.of(), List.of(),
-                List.of(), Supply.USUAL, Workshop.USUAL);
+                List.of(), Supply.USUAL, Workshop.USUAL, List.of());
     }
 
     /** The plan after a change, with the change that would take it back; or why the change was not taken. */
@@ -135,8 +143,18 @@ public record Plan(
         return walk.build().season().orElse(firstSeason);
     }
 
+    /** What one of each item costs by the pinned or newest quote, or else by the price book. */
+    public Map<PriceItem, Money> pricesInForce() {
+        Map<PriceItem, Money> inForce = new HashMap<>();
+        prices.forEach(price -> inForce.put(price.item(), price.amount()));
+        quotes.stream().sorted(BY_WEIGHT).forEach(quote -> inForce.put(quote.item(), quote.gross()));
+        return inForce;
+    }
+
+    /** As in {@link #pricesInForce}. */
     public Optional<Money> priceOf(PriceItem item) {
-        return price(item).map(Price::amount);
+        return quotes.stream().filter(quote -> quote.item().equals(item)).max(BY_WEIGHT).map(Quote::gross)
+                .or(() -> price(item).map(Price::amount));
     }
 
     Optional<Price> price(PriceItem item) {
@@ -155,7 +173,7 @@ public record Plan(
 
     Plan withBeds(List<Bed> newBeds) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, newBeds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop);
+                carriers, walks, sundries, supply, workshop, quotes);
     }
 
     Plan withBed(Bed changed) {
@@ -164,64 +182,69 @@ public record Plan(
 
     Plan withGardeners(List<Gardener> newGardeners) {
         return new Plan(id, name, units, firstSeason, budget, site, newGardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop);
+                carriers, walks, sundries, supply, workshop, quotes);
     }
 
     Plan withBudget(Budget newBudget) {
         return new Plan(id, name, units, firstSeason, newBudget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop);
+                carriers, walks, sundries, supply, workshop, quotes);
     }
 
     Plan withSite(Site newSite) {
         return new Plan(id, name, units, firstSeason, budget, newSite, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop);
+                carriers, walks, sundries, supply, workshop, quotes);
     }
 
     Plan withPrices(List<Price> newPrices) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, newPrices, features, waysIn,
-                carriers, walks, sundries, supply, workshop);
+                carriers, walks, sundries, supply, workshop, quotes);
     }
 
     Plan withFeatures(List<Feature> newFeatures) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, newFeatures, waysIn, carriers, walks, sundries, supply, workshop);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, newFeatures, waysIn, carriers, walks, sundries, supply, workshop, quotes);
     }
 
     Plan withWaysIn(List<WayIn> newWaysIn) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, newWaysIn, carriers, walks, sundries, supply, workshop);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, newWaysIn, carriers, walks, sundries, supply, workshop, quotes);
     }
 
     Plan withCarriers(List<Carrier> newCarriers) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, newCarriers, walks, sundries, supply, workshop);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, newCarriers, walks, sundries, supply, workshop, quotes);
     }
 
     Plan withWalks(List<Walk> newWalks) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, newWalks, sundries, supply, workshop);
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, newWalks, sundries, supply, workshop, quotes);
     }
 
     Plan withSundries(List<Sundry> newSundries) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
-                newSundries, supply, workshop);
+                newSundries, supply, workshop, quotes);
     }
 
     Plan withSupply(Supply newSupply) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
-                sundries, newSupply, workshop);
+                sundries, newSupply, workshop, quotes);
     }
 
     Plan withWorkshop(Workshop newWorkshop) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
-                sundries, supply, newWorkshop);
+                sundries, supply, newWorkshop, quotes);
+    }
+
+    Plan withQuotes(List<Quote> newQuotes) {
+        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
+                sundries, supply, workshop, newQuotes);
     }
 
     Plan described(String newName, Units newUnits) {
         return new Plan(id, newName, newUnits, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop);
+                carriers, walks, sundries, supply, workshop, quotes);
     }
 
     /** The same garden under another id: what an import or a copy is. */
     public Plan withId(UUID newId) {
         return new Plan(newId, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop);
+                carriers, walks, sundries, supply, workshop, quotes);
     }
 
     private static <T> List<T> sorted(List<T> values, Function<T, UUID> id, int most, String field) {
@@ -245,6 +268,12 @@ public record Plan(
     private static void checkAmounts(List<Price> prices, CurrencyUnit currency) {
         for (int i = 0; i < prices.size(); i++) {
             Amounts.sameCurrency(currency, prices.get(i).amount(), "prices/" + i + "/amount");
+        }
+    }
+
+    private static void checkQuotes(List<Quote> quotes, CurrencyUnit currency) {
+        for (int i = 0; i < quotes.size(); i++) {
+            Amounts.sameCurrency(currency, quotes.get(i).amount(), "quotes/" + i + "/amount");
         }
     }
 

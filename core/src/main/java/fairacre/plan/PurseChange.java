@@ -72,4 +72,39 @@ public sealed interface PurseChange extends Change {
             return new PutWorkshop(before.workshop());
         }
     }
+
+    /** What a shop asked, or another state of what was noted before. */
+    record PutQuote(Quote quote) implements PurseChange {
+        public PutQuote {
+            Limits.present(quote, "quote");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            Amounts.sameCurrency(plan.currency(), quote.amount(), "quote/amount");
+            return plan.withQuotes(Keyed.put(plan.quotes(), Quote::id, quote));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            Quote old = Keyed.find(before.quotes(), Quote::id, quote.id());
+            return old == null ? new RemoveQuote(quote.id()) : new PutQuote(old);
+        }
+    }
+
+    record RemoveQuote(UUID quote) implements PurseChange {
+        public RemoveQuote {
+            Limits.present(quote, "quote");
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return plan.withQuotes(Keyed.without(plan.quotes(), Quote::id, quote, "quote"));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new PutQuote(Keyed.known(before.quotes(), Quote::id, quote, "quote"));
+        }
+    }
 }

@@ -35,7 +35,8 @@ class PlanTest {
             new GroundChange.PutWayIn(Gardens.gate("Wicket", 0, 4, 0.9)),
             new GroundChange.PutCarrier(Gardens.carrier("Barrow", 0.9, true, 0)),
             new GroundChange.PutWalk(walk("Side", Surfacing.GRASS)),
-            new PurseChange.PutSundry(Gardens.sundry("Skip", "1", "240", Acquired.BOUGHT)));
+            new PurseChange.PutSundry(Gardens.sundry("Skip", "1", "240", Acquired.BOUGHT)),
+            new PurseChange.PutQuote(Gardens.quote("Loose", PriceItem.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
         return new Walk(id(name), name, WalkGrade.WORK, surface, Site.rectangle(1, 8));
@@ -84,6 +85,8 @@ class PlanTest {
                 new PurseChange.PutSundry(Gardens.sundry("Hire", "0.5", "80", Acquired.BOUGHT)),
                 new PurseChange.PutSundry(Gardens.sundry("Skip", "2", "0", Acquired.FREE)),
                 new PurseChange.RemoveSundry(id("Skip")),
+                new PurseChange.PutQuote(Gardens.quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70", 5)),
+                new PurseChange.RemoveQuote(Gardens.id("Loose")),
                 new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2), Length.millimetres(10), true,
                         List.of(new Offcut(Material.CEDAR, Board.B2X10, Length.metres(1.2), 2)))),
                 new PurseChange.PutSupply(new Supply(false, true, 2, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(85))))),

@@ -36,6 +36,7 @@ import fairacre.plan.Posture;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange;
+import fairacre.plan.Quote;
 import fairacre.plan.Rectangle;
 import fairacre.plan.Shape;
 import fairacre.plan.Site;
@@ -55,6 +56,7 @@ import fairacre.plan.WayIn;
 import fairacre.plan.Workshop;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -151,6 +153,11 @@ public final class Gardens {
                 .map(item -> new Change.SetPrice(new Price(item, Money.zero(plan.currency()), false))).toArray(Change[]::new));
     }
 
+    /** Asked at Marsh Lane on a day of May in the first season, with 19 % to come on top. */
+    public static Quote quote(String name, PriceItem item, String amount, int day) {
+        return new Quote(id(name), item, Money.of(EUR, new BigDecimal(amount)), Optional.of("Marsh Lane"), LocalDate.of(SEASON, 5, day), BigDecimal.valueOf(19), false);
+    }
+
     public static Gardener seated(String name, double reachMetres, double passingMetres) {
         return new Gardener(id(name), name, Length.metres(reachMetres), Posture.SEATED, Length.metres(passingMetres));
     }
@@ -212,6 +219,7 @@ public final class Gardens {
                         List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)), new WalkBuild(Optional.of(SEASON + 1),
                         List.of(new Layer(LayerKind.BASE, Length.millimetres(100)), new Layer(LayerKind.PAVERS, Length.ZERO)), true, true))),
                 new PurseChange.PutSundry(sundry("Skip", "1", "240", Acquired.BOUGHT)),
+                new PurseChange.PutQuote(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70.50", 5)),
                 new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2.5), Length.millimetres(8), true, List.of(new Offcut(Material.CEDAR, Board.B2X10,
                         Length.metres(1.5), 3, List.of(new Offcut.Flaw(Length.metres(0.6), Length.metres(0.7))))))),
                 new PurseChange.PutSupply(new Supply(false, true, 3, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(250.5))))),

@@ -5,6 +5,7 @@ import static fairacre.server.store.generated.Tables.GARDEN;
 import static fairacre.server.store.generated.Tables.GARDENER;
 import static fairacre.server.store.generated.Tables.ON_HAND;
 import static fairacre.server.store.generated.Tables.PRICE;
+import static fairacre.server.store.generated.Tables.QUOTE;
 import static fairacre.server.store.generated.Tables.SUNDRY;
 import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.max;
@@ -24,6 +25,7 @@ import fairacre.plan.Plan;
 import fairacre.plan.Posture;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
+import fairacre.plan.Quote;
 import fairacre.plan.Sundry;
 import fairacre.plan.Supply;
 import java.math.BigDecimal;
@@ -53,6 +55,9 @@ final class PlanReader {
     private static final Field<? extends Result<?>> ON_HANDS = multiset(select(ON_HAND.GOOD, ON_HAND.VOLUME)
             .from(ON_HAND).where(ON_HAND.GARDEN.eq(GARDEN.ID))).as("on_hand");
 
+    private static final Field<? extends Result<?>> QUOTES = multiset(select(QUOTE.ID, QUOTE.ITEM, QUOTE.AMOUNT, QUOTE.SHOP, QUOTE.DATED, QUOTE.TAX,
+            QUOTE.PINNED).from(QUOTE).where(QUOTE.GARDEN.eq(GARDEN.ID))).as("quotes");
+
     /** The newest edit that holds. */
     private static final Field<Long> UNDO = field(select(max(CHANGE_LOG.ID)).from(CHANGE_LOG)
             .where(CHANGE_LOG.GARDEN.eq(GARDEN.ID)).and(CHANGE_LOG.STATE.eq("DONE"))).as("undo");
@@ -65,7 +70,7 @@ final class PlanReader {
 
     static Optional<StoredGarden> read(DSLContext database, UUID owner, UUID garden) {
         return database.select(GARDEN.asterisk(), GroundRows.CORNERS, GroundRows.LEVELS, GroundRows.FEATURES, GroundRows.WAYS_IN,
-                GroundRows.CARRIERS, GroundRows.WALKS, GARDENERS, BedRows.BEDS, PRICES, SUNDRIES, ON_HANDS, WorkshopRows.OFFCUTS, UNDO, REDO)
+                GroundRows.CARRIERS, GroundRows.WALKS, GARDENERS, BedRows.BEDS, PRICES, SUNDRIES, ON_HANDS, WorkshopRows.OFFCUTS, QUOTES, UNDO, REDO)
                 .from(GARDEN).where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner))
                 .fetchOptional(PlanReader::stored);
     }
@@ -77,7 +82,8 @@ final class PlanReader {
                 row.get(GARDEN.FIRST_SEASON), budget, GroundRows.site(row), GroundRows.rows(row, GARDENERS).map(PlanReader::gardener),
                 BedRows.beds(row), GroundRows.rows(row, PRICES).map(price -> price(price, currency)), GroundRows.features(row),
                 GroundRows.waysIn(row), GroundRows.carriers(row), GroundRows.walks(row),
-                GroundRows.rows(row, SUNDRIES).map(sundry -> sundry(sundry, currency)), supply(row), WorkshopRows.workshop(row));
+                GroundRows.rows(row, SUNDRIES).map(sundry -> sundry(sundry, currency)), supply(row), WorkshopRows.workshop(row),
+                GroundRows.rows(row, QUOTES).map(quote -> quote(quote, currency)));
         return new StoredGarden(row.get(GARDEN.REVISION), plan, Optional.ofNullable(row.get(UNDO)),
                 Optional.ofNullable(row.get(REDO)));
     }
@@ -90,6 +96,11 @@ final class PlanReader {
 
     private static Price price(Record row, CurrencyUnit currency) {
         return new Price(PriceItem.of(row.get(PRICE.ITEM)), money(currency, row.get(PRICE.AMOUNT)), row.get(PRICE.GUESS));
+    }
+
+    private static Quote quote(Record row, CurrencyUnit currency) {
+        return new Quote(row.get(QUOTE.ID), PriceItem.of(row.get(QUOTE.ITEM)), money(currency, row.get(QUOTE.AMOUNT)), Optional.ofNullable(row.get(QUOTE.SHOP)),
+                row.get(QUOTE.DATED), row.get(QUOTE.TAX), row.get(QUOTE.PINNED));
     }
 
     private static Sundry sundry(Record row, CurrencyUnit currency) {

@@ -7,6 +7,7 @@ import static fairacre.server.store.generated.Tables.GARDENER;
 import static fairacre.server.store.generated.Tables.OFFCUT;
 import static fairacre.server.store.generated.Tables.ON_HAND;
 import static fairacre.server.store.generated.Tables.PRICE;
+import static fairacre.server.store.generated.Tables.QUOTE;
 import static fairacre.server.store.generated.Tables.SUNDRY;
 
 import fairacre.measure.Length;
@@ -14,6 +15,7 @@ import fairacre.plan.Bed;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
+import fairacre.plan.Quote;
 import fairacre.plan.Sundry;
 import fairacre.plan.Supply;
 import fairacre.server.store.generated.tables.records.BedRecord;
@@ -21,6 +23,7 @@ import fairacre.server.store.generated.tables.records.GardenRecord;
 import fairacre.server.store.generated.tables.records.GardenerRecord;
 import fairacre.server.store.generated.tables.records.OnHandRecord;
 import fairacre.server.store.generated.tables.records.PriceRecord;
+import fairacre.server.store.generated.tables.records.QuoteRecord;
 import fairacre.server.store.generated.tables.records.SundryRecord;
 import java.time.OffsetDateTime;
 import java.util.HashSet;
@@ -58,6 +61,7 @@ final class PlanWriter {
         insertBeds(plan.beds());
         insertPrices(plan.prices());
         insertSundries(plan.sundries());
+        insertQuotes(plan.quotes());
         insertOnHand(plan.supply());
         database.batchInsert(WorkshopRows.offcuts(garden, plan.workshop())).execute();
         ground.insert(plan);
@@ -80,6 +84,9 @@ final class PlanWriter {
         deleteGone(before.sundries(), after.sundries(), Sundry::id,
                 ids -> database.deleteFrom(SUNDRY).where(SUNDRY.GARDEN.eq(garden)).and(SUNDRY.ID.in(ids)).execute());
         insertSundries(fresh(before.sundries(), after.sundries()));
+        deleteGone(before.quotes(), after.quotes(), Quote::id,
+                ids -> database.deleteFrom(QUOTE).where(QUOTE.GARDEN.eq(garden)).and(QUOTE.ID.in(ids)).execute());
+        insertQuotes(fresh(before.quotes(), after.quotes()));
         if (!before.supply().equals(after.supply())) {
             database.deleteFrom(ON_HAND).where(ON_HAND.GARDEN.eq(garden)).execute();
             insertOnHand(after.supply());
@@ -150,6 +157,11 @@ final class PlanWriter {
     private void insertOnHand(Supply supply) {
         database.batchInsert(supply.onHand().stream()
                 .map(one -> new OnHandRecord(garden, one.good().name(), one.volume().millilitres())).toList()).execute();
+    }
+
+    private void insertQuotes(List<Quote> quotes) {
+        database.batchInsert(quotes.stream().map(quote -> new QuoteRecord(garden, quote.id(), quote.item().key(), quote.amount().getAmount(),
+                quote.shop().orElse(null), quote.date(), quote.tax(), quote.pinned())).toList()).execute();
     }
 
     private void insertPrices(List<Price> prices) {
