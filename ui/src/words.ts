@@ -21,6 +21,7 @@ export const words = {
   noReceipts:
     "No receipt yet. What you enter here counts against the budget, and comes off what is still to come.",
   noPriceYet: "Type the price first.",
+  nothingToMix: "Nothing that roots grow in is on hand yet.",
   nothingToPutOff: "Nothing of this season is chosen. Another season is chosen at the foot of the page.",
   enteredWithoutScan: "The receipt itself is entered: add a picture to it in the list.",
   takesBack: "Takes an earlier receipt back; both stay here, so that the ledger tells what happened.",

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { request } from "../api/client";
 import type { Bed, BedRevision, Filling } from "../api/types";
 import { batch, without } from "../edits/changes";
 import { formatShare } from "../measure/figures";
@@ -20,7 +21,7 @@ const FIRST_PERCENT = 40;
 /** What beds are filled with: one of the usual recipes, or an own mix by parts; for the selected beds, or for all. */
 export function FillingForm({ beds }: { beds: readonly Bed[] }) {
   const desk = useDesk();
-  const { faults, edit } = useFieldEdit();
+  const { faults, edit, refuse } = useFieldEdit();
   const { recipes, goods } = desk.catalogue;
   const [mixing, setMixing] = useState(false);
   const [first] = beds;
@@ -43,6 +44,14 @@ export function FillingForm({ beds }: { beds: readonly Bed[] }) {
 
   function setParts(parts: Filling["parts"]) {
     fill("parts", () => ({ ...filling, parts }));
+  }
+
+  async function mixWhatIsThere() {
+    const there = await request<Filling | undefined>("GET", `/api/gardens/${desk.plan.id}/own-mix`).catch(
+      () => undefined,
+    );
+    if (there) fill("parts", (now) => ({ ...now, parts: there.parts }));
+    else refuse("parts", words.nothingToMix);
   }
 
   const missing = goods.filter((good) => !filling.parts.some((part) => part.good === good.key));
@@ -95,6 +104,11 @@ export function FillingForm({ beds }: { beds: readonly Bed[] }) {
               </li>
             ))}
           </ul>
+          {desk.plan.supply.onHand.length > 0 && (
+            <button type="button" className="plain-button" onClick={() => void mixWhatIsThere()}>
+              Mix what is on hand, in the shares in which it is there
+            </button>
+          )}
           {missing.length > 0 && (
             <Choice
               label="Add to the mix"

@@ -1,9 +1,10 @@
 // @vitest-environment jsdom
 import "../testing/setup";
-import { screen, within } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it } from "vitest";
 import type { Plan } from "../api/types";
+import { answering } from "../testing/answers";
 import { atDesk, catalogue, deskFor, plan } from "../testing/desk";
 import { FillingForm, sameFilling } from "./FillingForm";
 import { SupplyForm } from "./SupplyForm";
@@ -108,5 +109,24 @@ describe("how it comes", () => {
     await userEvent.clear(loose);
     await userEvent.type(loose, "a heap{Enter}");
     expect(submit.mock.calls[1]?.[0]).toMatchObject({ supply: { onHand: [{ volume: 0 }] } });
+  });
+
+  it("mixes what is on hand, in the shares that the program tells", async () => {
+    const parts = [
+      { good: "TOPSOIL", parts: 300 },
+      { good: "COMPOST", parts: 120 },
+    ];
+    answering({ "/own-mix": { parts } });
+    const onHand = [{ good: "TOPSOIL" as const, volume: 300 }];
+    const beds = withFilling([
+      { good: "TOPSOIL", parts: 3 },
+      { good: "MANURE", parts: 1 },
+    ]);
+    const { desk, submit } = deskFor({ plan: { ...plan, beds, supply: { ...plan.supply, onHand } } });
+    atDesk(desk, <FillingForm beds={beds} />);
+    await userEvent.click(screen.getByRole("button", { name: /Mix what is on hand/ }));
+    await waitFor(() => {
+      expect(JSON.stringify(submit.mock.calls[0])).toContain(JSON.stringify(parts));
+    });
   });
 });

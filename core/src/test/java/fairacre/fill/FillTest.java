@@ -208,4 +208,19 @@ class FillTest {
         assertThatThrownBy(() -> new Supply.OnHand(BulkGood.COMPOST, Volume.ZERO)).hasMessageContaining("volume");
         assertThatThrownBy(() -> new Supply(true, false, 11, List.of())).hasMessageContaining("topUpYears");
     }
+
+    @Test
+    @DisplayName("Worked by hand: 300 L of topsoil, 120 of compost and 0.4 of vermiculite are mixed as 300 : 120 : 1; logs and chippings are none of it")
+    void anOwnMixUsesUpWhatIsThere() {
+        Supply supply = new Supply(true, false, 0, List.of(onHand(BulkGood.TOPSOIL, 300), onHand(BulkGood.COMPOST, 120.3), onHand(BulkGood.VERMICULITE, 0.4),
+                onHand(BulkGood.WOOD, 900), onHand(BulkGood.STONE, 50)));
+        assertThat(OwnMix.of(supply).orElseThrow().parts()).containsExactly(new Filling.MixPart(BulkGood.TOPSOIL, 300), new Filling.MixPart(BulkGood.COMPOST, 120),
+                new Filling.MixPart(BulkGood.VERMICULITE, 1));
+        assertThat(OwnMix.of(Supply.USUAL)).isEmpty();
+        assertThat(OwnMix.of(new Supply(true, false, 0, List.of(onHand(BulkGood.WOOD, 1))))).isEmpty();
+    }
+
+    private static Supply.OnHand onHand(BulkGood good, double litres) {
+        return new Supply.OnHand(good, Volume.litres(litres));
+    }
 }

@@ -19,6 +19,7 @@ import fairacre.cost.FrameDrawing;
 import fairacre.cost.FrameDrawings;
 import fairacre.cost.SeasonSoil;
 import fairacre.fill.FillTakeoff;
+import fairacre.fill.OwnMix;
 import fairacre.frame.Families;
 import fairacre.ground.BedLevel;
 import fairacre.ground.LevelStudy;
@@ -32,6 +33,7 @@ import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
+import fairacre.plan.Filling;
 import fairacre.plan.Frame;
 import fairacre.plan.Limits;
 import fairacre.plan.Plan;
@@ -185,6 +187,12 @@ class StudyController {
     @GetMapping("/soil-supply")
     List<SeasonSoil> soilSupply(Principal owner, @PathVariable UUID garden) {
         return CostStudy.of(plan(owner, garden)).soil();
+    }
+
+    /** The mix of what is on hand; nothing if there is none of what roots grow in. */
+    @GetMapping("/own-mix")
+    Optional<Filling> ownMix(Principal owner, @PathVariable UUID garden) {
+        return OwnMix.of(plan(owner, garden).supply());
     }
 
     /** How the boards are cut that the bill buys. */
