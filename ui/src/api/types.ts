@@ -80,3 +80,4 @@ export type LedgerEntry = Schemas["LedgerEntry"];
 export type Forecast = Schemas["Forecast"];
 export type FoundLines = Schemas["Found"];
 export type Quote = Schemas["Quote"];
+export type Wall = Schemas["Wall"];

@@ -43,12 +43,13 @@ export function BuildFields({ beds }: { beds: readonly Bed[] }) {
         ...without(now, "frame"),
         outline: { ...now.outline, length, width },
         shape: { form: { kind: "RECTANGLE" }, keyholes: [] },
-        build: { ...without(now.build, "cap"), mound: 0, kit: kit.key },
+        build: { ...without(without(now.build, "cap"), "wall"), mound: 0, kit: kit.key },
       };
     });
   }
 
   const boxed = revision.frame !== undefined || build.kit !== undefined;
+  const walled = build.wall !== undefined;
   return (
     <div className="space-y-2 border-t border-hair pt-2">
       <Choice
@@ -69,7 +70,7 @@ export function BuildFields({ beds }: { beds: readonly Bed[] }) {
         </p>
       )}
       <div className="grid grid-cols-2 items-end gap-2">
-        {boxed ? (
+        {walled ? null : boxed ? (
           <LengthField
             label="On legs, clear below"
             value={build.legs}

@@ -1,4 +1,4 @@
-import type { Bed, Frame } from "../api/types";
+import type { Bed, Frame, Wall } from "../api/types";
 import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
 import { jointWords, words } from "../words";
@@ -10,7 +10,7 @@ import { FittingsForm } from "./FittingsForm";
 import { FrameComparison } from "./FrameComparison";
 import { FrameInCourses } from "./FrameInCourses";
 import { CuttingPlans } from "./CuttingPlans";
-import { reframing } from "./reframe";
+import { reframing, walling } from "./reframe";
 import { WillItBow } from "./WillItBow";
 
 const NONE = "none";
@@ -48,7 +48,7 @@ export function FramesPanel() {
 
 function FrameForm({ beds }: { beds: readonly Bed[] }) {
   const desk = useDesk();
-  const { materials, boards } = desk.catalogue;
+  const { materials, boards, masonries } = desk.catalogue;
   const [first] = beds;
   const frame = first && revisionIn(first, desk.season)?.frame;
   const usual: Frame = {
@@ -59,9 +59,16 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
   };
   const material = materials.find((m) => m.key === frame?.material);
 
+  const wall = first && revisionIn(first, desk.season)?.build.wall;
+  const masonry = masonries.find((m) => m.key === wall?.kind);
+
   function put(next: Frame | undefined) {
     const change = reframing(beds, desk.season, next);
     if (change) desk.submit(change);
+  }
+
+  function putWall(next: Wall) {
+    desk.submit(walling(beds, desk.season, next));
   }
 
   return (
@@ -69,13 +76,16 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
       <h3>{beds.length === 1 ? first?.name : `${String(beds.length)} beds`}</h3>
       <Choice
         label="Made of"
-        value={frame?.material ?? NONE}
+        value={frame?.material ?? wall?.kind ?? NONE}
         options={[
           { value: NONE, label: "no boards" },
           ...materials.map((m) => ({ value: m.key, label: m.label })),
+          ...masonries.map((m) => ({ value: m.key as string, label: `${m.label} (a wall)` })),
         ]}
         onChange={(chosen) => {
-          put(chosen === NONE ? undefined : { ...(frame ?? usual), material: chosen });
+          const kind = masonries.find((m) => m.key === chosen)?.key;
+          if (kind) putWall({ kind, courses: wall?.courses ?? 2 });
+          else put(chosen === NONE ? undefined : { ...(frame ?? usual), material: chosen });
         }}
       />
       {material && (
@@ -83,6 +93,25 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
           Lasts <span className="figures">{material.leastYears}</span> to{" "}
           <span className="figures">{material.mostYears}</span> years in the ground. {material.remark}
         </p>
+      )}
+      {wall && masonry && (
+        <>
+          <p className="text-sm text-soft">
+            Lasts <span className="figures">{masonry.leastYears}</span> to{" "}
+            <span className="figures">{masonry.mostYears}</span> years. {masonry.remark} {words.footing}
+          </p>
+          <Choice
+            label={`Courses of ${formatLength(masonry.course, desk.units)}, ${formatLength(masonry.thickness, desk.units)} thick`}
+            value={String(wall.courses)}
+            options={Array.from({ length: 24 }, (_, i) => ({
+              value: String(i + 1),
+              label: `${String(i + 1)}: ${formatLength(masonry.course * (i + 1), desk.units)} high`,
+            }))}
+            onChange={(courses) => {
+              putWall({ kind: wall.kind, courses: Number(courses) });
+            }}
+          />
+        </>
       )}
       {frame && (
         <>

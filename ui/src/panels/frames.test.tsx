@@ -5,9 +5,11 @@ import userEvent from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { Bed, FrameChoice } from "../api/types";
 import { without } from "../edits/changes";
+import { answering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
 import { FrameComparison } from "./FrameComparison";
-import { reframing } from "./reframe";
+import { FramesPanel } from "./FramesPanel";
+import { reframing, walling } from "./reframe";
 
 const euro = (amount: string) => ({ amount, currency: "EUR" });
 const frame = { material: "softwood", board: "22x150 mm", courses: 1, joint: "SIDES_PAST" } as const;
@@ -89,5 +91,33 @@ describe("other boards", () => {
 
   it("need a bed that stands", () => {
     expect(reframing([bed], 1990, frame)).toBeNull();
+  });
+});
+
+describe("walls", () => {
+  const [beans] = plan.beds;
+  if (!beans) throw new Error("the garden has no beds");
+  const wall = { kind: "BLOCK", courses: 3 } as const;
+
+  it("take the place of boards, caps and legs, and boards that of walls", () => {
+    expect(walling([beans], 2027, wall)).toMatchObject({
+      kind: "RebuildBed",
+      revision: { build: { wall, mound: 0, legs: 0 } },
+    });
+    expect(JSON.stringify(walling([beans], 2027, wall))).not.toContain('"frame"');
+    const revisions = beans.revisions.map((r) => ({ ...r, build: { ...r.build, wall } }));
+    const walled = { ...beans, revisions };
+    expect(JSON.stringify(reframing([walled], 2027, frame))).not.toContain('"wall"');
+    expect(JSON.stringify(reframing([walled], 2027, undefined))).not.toContain('"wall"');
+  });
+
+  it("are chosen like a material, and say that they want a footing", async () => {
+    const { desk, submit } = deskFor({ season: 2027, selection: new Set(["beans"]) });
+    answering({});
+    atDesk(desk, <FramesPanel />);
+    await userEvent.selectOptions(screen.getByLabelText("Made of"), "Blocks (a wall)");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      revision: { build: { wall: { kind: "BLOCK", courses: 2 } } },
+    });
   });
 });

@@ -176,7 +176,7 @@ describe("frames, fill and purse", () => {
   it("the price book shows what the bill calls for, or everything", async () => {
     atDesk(deskFor().desk, <PursePanel />);
     expect(screen.queryByLabelText("Price of Another soil")).not.toBeInTheDocument();
-    await userEvent.click(screen.getByRole("checkbox"));
+    await userEvent.click(screen.getByRole("checkbox", { name: /also what the bill/ }));
     expect(screen.getByLabelText("Price of Another soil")).toBeInTheDocument();
     expect(screen.getByText("a guess")).toBeInTheDocument();
   });

@@ -27,10 +27,19 @@ interface Props {
 const ROOM_FOR_WORDS = 34;
 const LETTER = 13;
 
+/** What stands round the soil, seen from above. */
+const FILLS = {
+  BOARDS: "var(--color-timber)",
+  KIT: "var(--color-metal)",
+  WALL: "var(--color-masonry)",
+  MOUND: "url(#soil)",
+  GROUND: "url(#soil)",
+} as const;
+
 /** A bed to scale: its boards at their true thickness, the soil inside, and what is out of reach. */
 export function BedShape(props: Props) {
   const { bed, outline, view, units, gardeners, selected, flaws, note } = props;
-  const framed = bed.holder === "BOARDS" || bed.holder === "KIT";
+  const framed = bed.holder !== "MOUND" && bed.holder !== "GROUND";
   return (
     <g
       role="button"
@@ -51,7 +60,7 @@ export function BedShape(props: Props) {
       {bed.leansOut > 0 && <Leaning bed={bed} outline={outline} view={view} />}
       <path
         d={closedPath(fitted(bed.corners, bed.outline, outline), view)}
-        fill={framed ? (bed.holder === "KIT" ? "var(--color-metal)" : "var(--color-timber)") : "url(#soil)"}
+        fill={FILLS[bed.holder]}
         stroke={selected ? "var(--color-mark)" : "var(--color-ink)"}
         data-edge
         strokeWidth={selected ? 3 : 1.2}

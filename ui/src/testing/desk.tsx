@@ -165,6 +165,17 @@ export const catalogue: Catalogue = {
   ],
   boards: [{ key: "38x150 mm", thickness: 0.038, width: 0.15, stock: [2.4], forCourses: true }],
   kits: [{ key: "kit 1x2 m", length: 2, width: 1, height: 0.45 }],
+  masonries: [
+    {
+      key: "BLOCK",
+      label: "Blocks",
+      thickness: 0.19,
+      course: 0.2,
+      leastYears: 30,
+      mostYears: 60,
+      remark: "Heavy.",
+    },
+  ],
   fittings: {
     posts: [
       { key: "NONE", label: "none", remark: "" },

@@ -125,6 +125,25 @@ class SuppliesTest {
     }
 
     @Test
+    void aBedIsWalledWithBlocksAndTheirThicknessTakesReach() throws Exception {
+        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 4, 2.4, 1.2, 0, Optional.of(cedar(Board.M38X150, 1)))))) {
+            garden.season(2027);
+            garden.bed("Beans").click();
+            garden.step("Frames");
+            garden.field("Made of").selectOption("Concrete blocks (a wall)");
+            garden.kept();
+            // 6.425 m along the middle, two courses of 8 in are 2.61 m2: 33.2 blocks with their waste, 2.6 bags of mortar.
+            assertThat(line(garden.page(), "Concrete blocks, one").last()).containsText("34 ×");
+            assertThat(line(garden.page(), "Mortar mix, bag of 36 kg (80 lb)").last()).containsText("3 ×");
+            assertThat(garden.page().getByText("stands on a footing")).isVisible();
+            garden.field("Made of").selectOption("cedar");
+            garden.kept();
+            assertThat(line(garden.page(), "Concrete blocks, one")).hasCount(0);
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
     void theShoppingListIsTickedOnAPhoneWithoutASignalAndLosesNothing() throws Exception {
         try (Garden garden = Garden.with(fourLongBeds())) {
             garden.season(2027);

@@ -16,6 +16,7 @@ import fairacre.plan.Material;
 import fairacre.plan.Posture;
 import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
+import fairacre.plan.Wall;
 import fairacre.reach.HeightStudy;
 import fairacre.reach.WorkingHeight.Ease;
 import java.util.ArrayList;
@@ -99,6 +100,9 @@ final class HeightSnags {
         if (bed.revision().build().kit().isPresent()) {
             return Optional.empty();
         }
+        if (bed.revision().build().wall().isPresent()) {
+            return walledHigher(bed, bed.revision().build().wall().get());
+        }
         Frame frame = bed.frame().orElseGet(this::usualFrame);
         Length wanted = HeightStudy.LOWEST_SEATED.minus(bed.revision().build().legs());
         int courses = (int) Math.ceil((double) wanted.micrometres() / frame.board().width().micrometres());
@@ -109,11 +113,16 @@ final class HeightSnags {
         try {
             BedRevision higher = new BedRevision(bed.revision().from(), bed.outline(), bed.revision().shape(),
                     Optional.of(frame.withCourses(Math.max(1, courses))), bed.revision().existing(),
-                    new Build(old.kit(), old.cap(), old.legs(), Length.ZERO, old.overhang()));
+                    old.withoutMound());
             return Optional.of(new Change.RebuildBed(bed.id(), higher));
         } catch (RefusedException tooNarrowForBoards) {
             return Optional.empty();
         }
+    }
+
+    private static Optional<Change> walledHigher(StandingBed bed, Wall wall) {
+        int courses = (int) Math.ceil((double) HeightStudy.LOWEST_SEATED.micrometres() / wall.kind().course().micrometres());
+        return Optional.of(new Change.RebuildBed(bed.id(), bed.revision().withBuild(bed.revision().build().withWall(new Wall(wall.kind(), courses)))));
     }
 
     /** As another bed of the garden has it, else cedar boards two inches thick. */
@@ -153,12 +162,12 @@ final class HeightSnags {
         BedRevision now = bed.revision();
         Build build = now.build();
         List<Remedy> remedies = new ArrayList<>();
-        BedRevision higher = now.withBuild(new Build(build.kit(), build.cap(), HeightStudy.KNEES_HIGH, build.mound(), build.overhang()));
+        BedRevision higher = now.withBuild(build.withLegs(HeightStudy.KNEES_HIGH));
         if (HeightStudy.kneesFit(higher)) {
             remedies.add(new Remedy("Make the legs of " + bed.name() + " " + length(HeightStudy.KNEES_HIGH) + " long",
                     new Change.RebuildBed(bed.id(), higher)));
         }
-        BedRevision grounded = now.withBuild(new Build(build.kit(), build.cap(), Length.ZERO, build.mound(), build.overhang()));
+        BedRevision grounded = now.withBuild(build.withLegs(Length.ZERO));
         remedies.add(new Remedy("Set " + bed.name() + " on the ground, to be worked side-on", new Change.RebuildBed(bed.id(), grounded)));
         return remedies;
     }

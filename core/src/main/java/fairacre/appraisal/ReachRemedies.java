@@ -155,8 +155,7 @@ final class ReachRemedies {
             return Optional.empty();
         }
         Build build = bed.revision().build();
-        BedRevision bare = bed.revision().withBuild(
-                new Build(build.kit(), Optional.empty(), build.legs(), build.mound(), build.overhang()));
+        BedRevision bare = bed.revision().withBuild(build.withoutCap());
         return round.reach(List.of(new StandingBed(bed.id(), bed.name(), bare)), demand)
                 ? Optional.of(new Remedy("Leave the cap off " + bed.name(), new Change.RebuildBed(bed.id(), bare))) : Optional.empty();
     }

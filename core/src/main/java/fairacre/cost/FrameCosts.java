@@ -17,6 +17,7 @@ import fairacre.plan.Fittings.Support;
 import fairacre.plan.Fittings.Underlay;
 import fairacre.plan.Kit;
 import fairacre.plan.LayerKind;
+import fairacre.plan.Masonry;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
 import fairacre.shape.Memo;
@@ -61,6 +62,7 @@ final class FrameCosts {
             addFasteners(season, jobs, lines);
             addMetres(season, jobs, lines);
             addKits(season, jobs, lines);
+            addMasonry(season, jobs, lines);
         });
         return lines;
     }
@@ -217,6 +219,15 @@ final class FrameCosts {
         Map<Kit, List<Job>> byKit = new TreeMap<>();
         jobs.forEach(job -> job.kit().ifPresent(kit -> byKit.computeIfAbsent(kit, k -> new ArrayList<>()).add(job)));
         byKit.forEach((kit, wanted) -> lines.add(line(season, PriceItem.kit(kit), BigDecimal.valueOf(wanted.size()), wanted.size(), wanted)));
+    }
+
+    private void addMasonry(int season, List<Job> jobs, List<BillLine> lines) {
+        for (Masonry kind : Masonry.values()) {
+            List<Job> walled = jobs.stream().filter(job -> job.masonry().filter(takeoff -> takeoff.kind() == kind).isPresent()).toList();
+            addWhole(season, PriceItem.masonry(kind), walled.stream().mapToDouble(job -> job.masonry().orElseThrow().pieces()).sum(), walled, lines);
+        }
+        List<Job> mortared = jobs.stream().filter(job -> job.masonry().filter(takeoff -> takeoff.bags() > 0).isPresent()).toList();
+        addWhole(season, PriceItem.MORTAR, mortared.stream().mapToDouble(job -> job.masonry().orElseThrow().bags()).sum(), mortared, lines);
     }
 
     private BillLine line(int season, PriceItem item, BigDecimal quantity, double used, List<Job> jobs) {

@@ -5,6 +5,7 @@ import fairacre.fill.Ingredients;
 import fairacre.frame.FrameTakeoff;
 import fairacre.frame.Hardware;
 import fairacre.frame.HardwareStudy;
+import fairacre.frame.MasonryTakeoff;
 import fairacre.frame.Timber;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
@@ -14,6 +15,7 @@ import fairacre.plan.BulkGood;
 import fairacre.plan.Filling;
 import fairacre.plan.Frame;
 import fairacre.plan.Kit;
+import fairacre.plan.Wall;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -32,11 +34,12 @@ import java.util.UUID;
  * @param pieces of every kind of board, posts, stakes, ties and caps among them
  * @param courses of boards that are bought, 0 to all of the frame's
  * @param hardware empty if no boards are bought
+ * @param masonry of a wall, or of the courses that are added to one
  * @param soil what of each good is added
  * @param kit the ready-made bed that is bought; empty if it is none, or if it stands already
  */
 record Job(UUID bed, int season, int courses, SortedMap<BoardKind, List<Length>> pieces, Optional<Hardware> hardware, Optional<Kit> kit,
-        SortedMap<BulkGood, Volume> soil) {
+        Optional<MasonryTakeoff> masonry, SortedMap<BulkGood, Volume> soil) {
 
     static List<Job> of(Bed bed) {
         List<Job> jobs = new ArrayList<>();
@@ -50,7 +53,8 @@ record Job(UUID bed, int season, int courses, SortedMap<BoardKind, List<Length>>
 
     static Job of(UUID bed, BedRevision before, BedRevision revision) {
         if (before == null && revision.existing()) {
-            return new Job(bed, revision.from(), 0, Collections.emptySortedMap(), Optional.empty(), Optional.empty(), Collections.emptySortedMap());
+            return new Job(bed, revision.from(), 0, Collections.emptySortedMap(), Optional.empty(), Optional.empty(), Optional.empty(),
+                    Collections.emptySortedMap());
         }
         Optional<Frame> bought = bought(before, revision);
         Optional<Hardware> hardware = bought.flatMap(frame -> hardware(revision, frame));
@@ -58,8 +62,14 @@ record Job(UUID bed, int season, int courses, SortedMap<BoardKind, List<Length>>
         Volume there = before == null ? Volume.ZERO : FillTakeoff.of(before).volume();
         Optional<Kit> kit = revision.build().kit().filter(k -> before == null || before.build().kit().filter(k::equals).isEmpty());
         Filling filling = there.equals(Volume.ZERO) ? revision.build().fill() : revision.build().fill().withoutBelow();
-        return new Job(bed, revision.from(), bought.map(Frame::courses).orElse(0), pieces(revision, bought, hardware), hardware, kit,
+        return new Job(bed, revision.from(), bought.map(Frame::courses).orElse(0), pieces(revision, bought, hardware), hardware, kit, masonry(before, revision),
                 Ingredients.of(filling, now.lessOrNone(there)));
+    }
+
+    private static Optional<MasonryTakeoff> masonry(BedRevision before, BedRevision revision) {
+        Optional<Wall> old = before == null || !sameEdge(before, revision) ? Optional.empty() : before.build().wall();
+        int there = old.filter(wall -> revision.build().wall().filter(now -> now.kind() == wall.kind()).isPresent()).map(Wall::courses).orElse(0);
+        return MasonryTakeoff.onTop(revision, there).filter(takeoff -> takeoff.pieces() > 0);
     }
 
     private static Optional<Hardware> hardware(BedRevision revision, Frame bought) {
@@ -89,9 +99,11 @@ record Job(UUID bed, int season, int courses, SortedMap<BoardKind, List<Length>>
     private static boolean keepsBoards(BedRevision before, BedRevision revision) {
         Frame old = before.frame().orElseThrow();
         Frame now = revision.frame().orElseThrow();
-        return old.withCourses(1).equals(now.withCourses(1))
-                && before.outline().length().equals(revision.outline().length())
-                && before.outline().width().equals(revision.outline().width())
+        return old.withCourses(1).equals(now.withCourses(1)) && sameEdge(before, revision);
+    }
+
+    private static boolean sameEdge(BedRevision before, BedRevision revision) {
+        return before.outline().length().equals(revision.outline().length()) && before.outline().width().equals(revision.outline().width())
                 && before.shape().equals(revision.shape());
     }
 }

@@ -6,6 +6,7 @@ import fairacre.plan.Fastener;
 import fairacre.plan.Fittings.Support;
 import fairacre.plan.Kit;
 import fairacre.plan.LayerKind;
+import fairacre.plan.Masonry;
 import fairacre.plan.Material;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
@@ -51,6 +52,8 @@ public final class StartingPrices {
             LayerKind.DECKING, 40.0, LayerKind.MATTING, 22.0, LayerKind.TURF, 6.0);
     private static final double EDGING_PER_METRE = 4;
     private static final Map<Fastener, Double> BOX = Map.of(Fastener.SHORT_SCREW, 9.0, Fastener.LONG_SCREW, 14.0, Fastener.COACH_SCREW, 12.0, Fastener.PIN, 25.0);
+    private static final Map<Masonry, Double> MASONRY = Map.of(Masonry.BLOCK, 2.5, Masonry.BRICK, 0.8, Masonry.STONE, 180.0);
+    private static final double MORTAR = 8;
     private static final double ROD_PER_METRE = 6;
     private static final double STRAP_PER_METRE = 2;
     private static final double LINER_PER_SQUARE_METRE = 1.2;
@@ -85,6 +88,8 @@ public final class StartingPrices {
             prices.add(guess(PriceItem.area(kind, Units.FEET_AND_INCHES), amount * rate * METRES_PER_FOOT * METRES_PER_FOOT, currency));
         });
         BOX.forEach((fastener, amount) -> prices.add(guess(PriceItem.fastener(fastener), amount * rate, currency)));
+        MASONRY.forEach((kind, amount) -> prices.add(guess(PriceItem.masonry(kind), amount * rate, currency)));
+        prices.add(guess(PriceItem.MORTAR, MORTAR * rate, currency));
         for (Units units : Units.values()) {
             double metres = units == Units.METRIC ? 1 : METRES_PER_FOOT;
             prices.add(guess(PriceItem.edging(units), EDGING_PER_METRE * rate * metres, currency));

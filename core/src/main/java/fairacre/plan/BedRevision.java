@@ -31,10 +31,13 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         build = build == null ? Build.PLAIN : build;
         Builds.check(outline, shape, frame, build);
         if (shape.plain()) {
-            frame.ifPresent(f -> checkRoom(f, f.board().thickness().times(2).compareTo(outline.shorterSide()) < 0));
+            boolean leavesSoil = thickness(frame, build).times(2).compareTo(outline.shorterSide()) < 0;
+            checkRoom(frame, build, leavesSoil);
         } else {
+            // Laying the shape out refuses what cuts the bed in two.
             List<Point> corners = onDrawing(outline, shape.outline(outline.length(), outline.width()));
-            frame.ifPresent(f -> checkRoom(f, leavesSoil(corners, f)));
+            Length thickness = thickness(frame, build);
+            checkRoom(frame, build, !thickness.isPositive() || leavesSoil(corners, thickness.metres()));
         }
     }
 
@@ -42,9 +45,14 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         this(from, outline, Shape.RECTANGLE, frame, false, Build.PLAIN);
     }
 
-    /** Thickness of what stands round the soil: boards, or the wall of a kit; zero where nothing does. */
+    /** Thickness of what stands round the soil: boards, a wall, or that of a kit; zero where nothing does. */
     public Length thickness() {
-        return frame.map(f -> f.board().thickness()).or(() -> build.kit().map(k -> Kit.WALL)).orElse(Length.ZERO);
+        return thickness(frame, build);
+    }
+
+    private static Length thickness(Optional<Frame> frame, Build build) {
+        return frame.map(f -> f.board().thickness()).or(() -> build.wall().map(wall -> wall.kind().thickness())).or(() -> build.kit().map(k -> Kit.WALL))
+                .orElse(Length.ZERO);
     }
 
     public Holder holder() {
@@ -54,12 +62,15 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         if (build.kit().isPresent()) {
             return Holder.KIT;
         }
+        if (build.wall().isPresent()) {
+            return Holder.WALL;
+        }
         return build.mound().isPositive() ? Holder.MOUND : Holder.GROUND;
     }
 
     /** Height of the box that holds the soil, or of the mound, without legs; zero for flat ground. */
     public Length holding() {
-        return frame.map(Frame::height).or(() -> build.kit().map(Kit::height)).orElse(build.mound());
+        return frame.map(Frame::height).or(() -> build.kit().map(Kit::height)).or(() -> build.wall().map(Wall::height)).orElse(build.mound());
     }
 
     /** From the ground to the top: legs and what they carry. */
@@ -145,8 +156,7 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
     }
 
     /** Between the boards there is one piece of soil, and every arm of the bed keeps some: grown again it is the bed. */
-    private static boolean leavesSoil(List<Point> corners, Frame frame) {
-        double thickness = frame.board().thickness().metres();
+    private static boolean leavesSoil(List<Point> corners, double thickness) {
         BufferParameters mitred = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 10);
         Polygon whole = Polygons.of(corners);
         Geometry inside = BufferOp.bufferOp(whole, -thickness, mitred);
@@ -154,10 +164,15 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
                 && BufferOp.bufferOp(inside, thickness, mitred).getArea() > whole.getArea() - LOST;
     }
 
-    private static void checkRoom(Frame frame, boolean leavesSoil) {
-        if (!leavesSoil) {
-            throw new RefusedException("frame", "two boards " + frame.board().key() + " leave no soil between them",
-                    "take a thinner board or a wider bed");
+    private static void checkRoom(Optional<Frame> frame, Build build, boolean leavesSoil) {
+        if (leavesSoil) {
+            return;
         }
+        frame.ifPresent(f -> {
+            throw new RefusedException("frame", "two boards " + f.board().key() + " leave no soil between them", "take a thinner board or a wider bed");
+        });
+        build.wall().ifPresent(wall -> {
+            throw new RefusedException("build/wall", "two walls of " + wall.kind().label() + " leave no soil between them", "build it slimmer or make the bed wider");
+        });
     }
 }

@@ -12,10 +12,11 @@ import java.util.Optional;
  * @param mound height to which the soil of a bed without a frame is heaped up, 0 to 0.6 m
  * @param filling empty for one good mix all through
  * @param fittings empty for the usual ones of its frame
+ * @param wall in place of boards
  * @param overhang how far what grows at the edge leans out over the walk, 0 to 1 m
  */
 public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang, Optional<Filling> filling,
-        Optional<Fittings> fittings) {
+        Optional<Fittings> fittings, Optional<Wall> wall) {
 
     private static final Length LONGEST_LEGS = Length.metres(1);
     private static final Length HIGHEST_MOUND = Length.metres(0.6);
@@ -30,12 +31,13 @@ public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mo
         mound = upTo(HIGHEST_MOUND, mound, "mound");
         overhang = upTo(FURTHEST_OVERHANG, overhang, "overhang");
         fittings = fittings == null ? Optional.empty() : fittings;
+        wall = wall == null ? Optional.empty() : wall;
         filling = filling == null ? Optional.empty() : filling.filter(mix -> !mix.equals(Filling.MIX));
     }
 
     /** Filled with one good mix, with the usual fittings. */
     public Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang) {
-        this(kit, cap, legs, mound, overhang, Optional.empty(), Optional.empty());
+        this(kit, cap, legs, mound, overhang, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** What it is filled with. */
@@ -45,23 +47,39 @@ public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mo
 
     /** The same for a box of boards: no kit, and no mound. */
     public Build boxed() {
-        return new Build(Optional.empty(), cap, legs, Length.ZERO, overhang, filling, fittings);
+        return new Build(Optional.empty(), cap, legs, Length.ZERO, overhang, filling, fittings, Optional.empty());
     }
 
     public Build withFilling(Filling newFilling) {
-        return new Build(kit, cap, legs, mound, overhang, Optional.of(newFilling), fittings);
+        return new Build(kit, cap, legs, mound, overhang, Optional.of(newFilling), fittings, wall);
     }
 
     public Build withOverhang(Length newOverhang) {
-        return new Build(kit, cap, legs, mound, newOverhang, filling, fittings);
+        return new Build(kit, cap, legs, mound, newOverhang, filling, fittings, wall);
+    }
+
+    public Build withLegs(Length newLegs) {
+        return new Build(kit, cap, newLegs, mound, overhang, filling, fittings, wall);
+    }
+
+    public Build withoutCap() {
+        return new Build(kit, Optional.empty(), legs, mound, overhang, filling, fittings, wall);
+    }
+
+    public Build withoutMound() {
+        return new Build(kit, cap, legs, Length.ZERO, overhang, filling, fittings, wall);
+    }
+
+    public Build withWall(Wall newWall) {
+        return new Build(kit, cap, legs, mound, overhang, filling, fittings, Optional.of(newWall));
     }
 
     public Build withUsualFittings() {
-        return new Build(kit, cap, legs, mound, overhang, filling, Optional.empty());
+        return new Build(kit, cap, legs, mound, overhang, filling, Optional.empty(), wall);
     }
 
     public Build withFittings(Fittings newFittings) {
-        return new Build(kit, cap, legs, mound, overhang, filling, Optional.of(newFittings));
+        return new Build(kit, cap, legs, mound, overhang, filling, Optional.of(newFittings), wall);
     }
 
     private static Length upTo(Length most, Length value, String field) {

@@ -9,9 +9,12 @@ final class Builds {
 
     static void check(Rectangle outline, Shape shape, Optional<Frame> frame, Build build) {
         build.kit().ifPresent(kit -> checkKit(kit, outline, shape, frame));
-        boolean boxed = frame.isPresent() || build.kit().isPresent();
+        if (build.wall().isPresent() && (frame.isPresent() || build.kit().isPresent())) {
+            throw new RefusedException("build/wall", "a bed has boards, a kit or a wall, not two of them", "choose one of them");
+        }
+        boolean boxed = frame.isPresent() || build.kit().isPresent() || build.wall().isPresent();
         build.cap().ifPresent(cap -> checkCap(cap, frame));
-        if (build.legs().isPositive() && !boxed) {
+        if (build.legs().isPositive() && (!boxed || build.wall().isPresent())) {
             throw new RefusedException("build/legs", "a table bed without a frame holds no soil", "choose boards or a kit for its box");
         }
         if (build.mound().isPositive()) {

@@ -8,5 +8,7 @@ public enum Holder {
     MOUND,
     BOARDS,
     /** The walls of a ready-made metal bed. */
-    KIT
+    KIT,
+    /** Blocks, bricks or stone. */
+    WALL
 }

@@ -25,11 +25,14 @@ public record PriceItem(String key, String label) {
     /** Of whatever a lorry tips. */
     public static final PriceItem SOIL_DELIVERY = new PriceItem("soil/delivery", "Delivery of a loose load");
 
+    /** A bag, ready mixed. */
+    public static final PriceItem MORTAR = new PriceItem("wall/mortar", "Mortar mix, bag of 36 kg (80 lb)");
+
     private static final Map<String, PriceItem> KNOWN = Stream.of(
                     Arrays.stream(BulkGood.values()).flatMap(PriceItem::packs), Stream.of(SOIL_DELIVERY),
                     Arrays.stream(LayerKind.values()).filter(kind -> kind.good().isEmpty()).flatMap(PriceItem::areas),
                     Stream.of(edging(Units.FEET_AND_INCHES), edging(Units.METRIC)),
-                    Arrays.stream(Fastener.values()).map(PriceItem::fastener),
+                    Arrays.stream(Fastener.values()).map(PriceItem::fastener), Arrays.stream(Masonry.values()).map(PriceItem::masonry), Stream.of(MORTAR),
                     Arrays.stream(Units.values()).flatMap(units -> Stream.of(tie(Fittings.Support.RODS, units), tie(Fittings.Support.STRAPS, units),
                             liner(units), cloth(units))),
                     Arrays.stream(Material.values()).flatMap(PriceItem::boards), Arrays.stream(Kit.values()).map(PriceItem::kit))
@@ -70,6 +73,11 @@ public record PriceItem(String key, String label) {
     /** A box of them. */
     public static PriceItem fastener(Fastener fastener) {
         return new PriceItem("fastener/" + fastener.key(), fastener.label() + ", box of " + fastener.box());
+    }
+
+    /** A block, a brick, or a tonne of stone. */
+    public static PriceItem masonry(Masonry kind) {
+        return new PriceItem("wall/" + kind.key(), kind.label() + (kind == Masonry.STONE ? ", a tonne" : ", one"));
     }
 
     /** A foot or a metre of what ties two sides of a bed together, nuts or screws not counted. */

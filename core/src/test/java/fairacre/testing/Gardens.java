@@ -28,6 +28,7 @@ import fairacre.plan.GroundChange;
 import fairacre.plan.Joint;
 import fairacre.plan.Keyhole;
 import fairacre.plan.Kit;
+import fairacre.plan.Masonry;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.Offcut;
@@ -50,6 +51,7 @@ import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
 import fairacre.plan.Supply;
 import fairacre.plan.Walk;
+import fairacre.plan.Wall;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
 import fairacre.plan.WayIn;
@@ -199,11 +201,12 @@ public final class Gardens {
                                 Length.metres(0.2)))), Optional.of(SEASON + 5));
         Bed kit = built("Kit", rectangle(10.5, 9, 1.6, 0.8, 0), new Build(Optional.of(Kit.M80X160), Optional.empty(), Length.ZERO,
                 Length.ZERO, Length.ZERO));
+        Bed walled = built("Walled", rectangle(13, 3, 2, 1.2, 0), Build.PLAIN.withWall(new Wall(Masonry.BRICK, 5)));
         Bed mound = built("Mound", rectangle(10, 4, 2, 1, 0), new Build(Optional.empty(), Optional.empty(), Length.ZERO,
                 Length.metres(0.2), Length.ZERO));
         Gardener tall = new Gardener(id("Ada"), "Ada", Length.metres(0.6), Posture.STANDING, Length.metres(0.6),
                 Optional.of(Length.metres(1.68)));
-        return with(on(site.corners(), List.of(tall, seated("Ines", 0.5, 0.92)), kit, mound,
+        return with(on(site.corners(), List.of(tall, seated("Ines", 0.5, 0.92)), kit, walled, mound,
                 shaped("Ell", rectangle(2, 3, 2, 1.5, 25), ell), shaped("Free", rectangle(6, 3, 2, 1.5, 0), free),
                 shaped("Comb", rectangle(9, 7, 3, 2, 90), comb(3, 0.5, 0.4)),
                 shaped("Eight", rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of())), old),

@@ -25,6 +25,7 @@ import fairacre.format.TrackFile;
 import fairacre.plan.Kit;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
+import fairacre.plan.Masonry;
 import fairacre.plan.Material;
 import fairacre.plan.Point;
 import fairacre.plan.Posture;
@@ -76,6 +77,8 @@ class CatalogueController {
 
     record RecipeView(String label, String remark, Filling filling) {}
 
+    record MasonryView(Masonry key, String label, Length thickness, Length course, int leastYears, int mostYears, String remark) {}
+
     record FittingView(String key, String label, String remark) {}
 
     /** What a frame can have besides its boards. */
@@ -86,7 +89,7 @@ class CatalogueController {
 
     record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<KitView> kits, List<ItemView> items, List<ReachView> reaches,
             String measureYourOwn, List<PassingView> passings, List<CarrierView> carriers,
-            List<FeatureView> features, List<SurfaceView> surfaces, List<LayerView> layers, List<ScaleView> scales, List<String> currencies, Length freeboard, FittingsView fittings,
+            List<FeatureView> features, List<SurfaceView> surfaces, List<LayerView> layers, List<ScaleView> scales, List<String> currencies, Length freeboard, FittingsView fittings, List<MasonryView> masonries,
             List<SundryView> sundries, List<GoodView> goods, List<RecipeView> recipes, Length topUp) {}
 
     /**
@@ -134,6 +137,8 @@ class CatalogueController {
                         Arrays.stream(Support.values()).map(s -> new FittingView(s.name(), s.label(), s.remark())).toList(),
                         Arrays.stream(Underlay.values()).map(u -> new FittingView(u.name(), u.label(), u.remark())).toList(),
                         Arrays.stream(Fastener.values()).map(f -> new FittingView(f.name(), f.label(), "")).toList()),
+                Arrays.stream(Masonry.values())
+                        .map(m -> new MasonryView(m, m.label(), m.thickness(), m.course(), m.leastYears(), m.mostYears(), m.remark())).toList(),
                 Arrays.stream(SundryPreset.values()).map(s -> new SundryView(s.label(), s.part(), s.acquired())).toList(),
                 Arrays.stream(BulkGood.values()).map(g -> new GoodView(g, g.label())).toList(),
                 Arrays.stream(Recipe.values()).map(r -> new RecipeView(r.label(), r.remark(), r.filling())).toList(),

@@ -21,10 +21,12 @@ import fairacre.plan.Frame;
 import fairacre.plan.Joint;
 import fairacre.plan.Keyhole;
 import fairacre.plan.Kit;
+import fairacre.plan.Masonry;
 import fairacre.plan.Material;
 import fairacre.plan.Point;
 import fairacre.plan.Rectangle;
 import fairacre.plan.Shape;
+import fairacre.plan.Wall;
 import fairacre.server.store.generated.tables.records.BedRevisionRecord;
 import fairacre.server.store.generated.tables.records.KeyholeRecord;
 import java.util.ArrayList;
@@ -49,7 +51,7 @@ final class BedRows {
             BED_REVISION.SPINE, BED_REVISION.FINGER, BED_REVISION.CORNER_CUT, BED_REVISION.CORNER_X, BED_REVISION.CORNER_Y,
             BED_REVISION.KIT, BED_REVISION.CAP_WIDTH, BED_REVISION.CAP_LEANED_ON, BED_REVISION.LEGS, BED_REVISION.MOUND,
             BED_REVISION.OVERHANG, BED_REVISION.FILL_GOOD, BED_REVISION.FILL_PARTS, BED_REVISION.BELOW_GOOD, BED_REVISION.BELOW_PERCENT,
-            BED_REVISION.POSTS, BED_REVISION.SUPPORT, BED_REVISION.LINER, BED_REVISION.UNDERLAY, KEYHOLES)
+            BED_REVISION.POSTS, BED_REVISION.SUPPORT, BED_REVISION.LINER, BED_REVISION.UNDERLAY, BED_REVISION.WALL, BED_REVISION.WALL_COURSES, KEYHOLES)
             .from(BED_REVISION).where(BED_REVISION.GARDEN.eq(BED.GARDEN)).and(BED_REVISION.BED.eq(BED.ID))
             .orderBy(BED_REVISION.FROM_SEASON)).as("revisions");
 
@@ -78,7 +80,7 @@ final class BedRows {
                 .map(width -> new Cap(new Length(width), row.get(BED_REVISION.CAP_LEANED_ON)));
         return new Build(Optional.ofNullable(row.get(BED_REVISION.KIT)).map(Kit::of), cap, new Length(row.get(BED_REVISION.LEGS)),
                 new Length(row.get(BED_REVISION.MOUND)), new Length(row.get(BED_REVISION.OVERHANG)), filling(row),
-                fittings(row));
+                fittings(row), Optional.ofNullable(row.get(BED_REVISION.WALL)).map(kind -> new Wall(Masonry.valueOf(kind), row.get(BED_REVISION.WALL_COURSES))));
     }
 
     private static Optional<Fittings> fittings(Record row) {
@@ -181,6 +183,10 @@ final class BedRows {
         row.setLegs(build.legs().micrometres());
         row.setMound(build.mound().micrometres());
         row.setOverhang(build.overhang().micrometres());
+        build.wall().ifPresent(wall -> {
+            row.setWall(wall.kind().name());
+            row.setWallCourses(wall.courses());
+        });
         build.fittings().ifPresent(fittings -> {
             row.setPosts(fittings.posts().name());
             row.setSupport(fittings.support().name());

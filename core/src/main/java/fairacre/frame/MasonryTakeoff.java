@@ -1,0 +1,36 @@
+package fairacre.frame;
+
+import fairacre.measure.Area;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Masonry;
+import fairacre.plan.Polygons;
+import fairacre.plan.Wall;
+import fairacre.shape.Insets;
+import java.util.Optional;
+
+/**
+ * What a wall round a bed is built of. Its face is measured along its middle, so that corners count once.
+ *
+ * @param pieces blocks or bricks with their waste; of stone, tonnes
+ * @param bags of mortar of 80 lb (36 kg); 0 for what is laid dry
+ */
+public record MasonryTakeoff(Masonry kind, Area face, double pieces, double bags) {
+
+    /** Empty for a bed without a wall. */
+    public static Optional<MasonryTakeoff> of(BedRevision bed) {
+        return onTop(bed, 0);
+    }
+
+    /** Of the courses that come on top of so many that stand already. */
+    public static Optional<MasonryTakeoff> onTop(BedRevision bed, int there) {
+        return bed.build().wall().map(wall -> of(bed, wall, wall.courses() - there));
+    }
+
+    private static MasonryTakeoff of(BedRevision bed, Wall wall, int courses) {
+        Masonry kind = wall.kind();
+        double length = Insets.of(Polygons.of(bed.cornersUnplaced()), kind.thickness().metres() / 2).getLength();
+        double face = length * kind.course().metres() * courses;
+        double net = face * kind.perSquareMetre();
+        return new MasonryTakeoff(kind, Area.squareMetres(face), net * (1 + kind.wastePercent() / 100.0), kind.perBag() == 0 ? 0 : net / kind.perBag());
+    }
+}
