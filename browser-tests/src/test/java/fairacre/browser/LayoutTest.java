@@ -176,7 +176,8 @@ class LayoutTest {
             garden.snags().getByText("Bed 1 is lower than the 0.381 m down to which Ines reaches from a chair").click();
             garden.snags().getByText("Raise Bed 1 to 0.381 m or more").click();
             garden.kept();
-            assertThat(garden.snags()).containsText("Nothing is wrong");
+            assertThat(garden.snags()).containsText("3.0 m³, nothing can be driven in: the widest way, Gate 1, is 1.067 m. That is 36 barrows");
+            assertThat(garden.snags().locator("li")).hasCount(1);
             assertThat(garden.bed("Bed 1")).containsText("all reached");
             garden.type("Turns in a circle of", "3.5");
             garden.kept();
