@@ -69,7 +69,8 @@ public final class SurfaceStudy {
             Envelope place = grown(walk.corners());
             int season = plan.season(walk);
             return new Surroundings(walk, season, plan.site().soil(), plan.site().pieces(), plan.beds().stream().flatMap(bed -> from(bed, season))
-                    .filter(bed -> place.intersects(round(bed))).toList(), plan.features().stream().filter(SurfaceStudy::takesGround).toList(),
+                    .filter(bed -> place.intersects(round(bed))).toList(),
+                    plan.features().stream().filter(SurfaceStudy::takesGround).filter(feature -> place.intersects(round(feature))).toList(),
                     before.stream().filter(other -> place.intersects(Polygons.of(other.corners()).getEnvelopeInternal())).toList());
         }
 
@@ -122,12 +123,20 @@ public final class SurfaceStudy {
         return place;
     }
 
-    /** The square round a bed however it is turned; larger than need be. */
+    /** The upright rectangle round a bed as it is turned. */
     private static Envelope round(BedRevision bed) {
-        double far = Math.hypot(bed.outline().length().metres(), bed.outline().width().metres()) / 2;
+        double turn = Math.toRadians(bed.outline().turn());
+        double length = bed.outline().length().metres() / 2;
+        double width = bed.outline().width().metres() / 2;
         Envelope place = new Envelope(bed.outline().centre().x().metres(), bed.outline().centre().x().metres(),
                 bed.outline().centre().y().metres(), bed.outline().centre().y().metres());
-        place.expandBy(far);
+        place.expandBy(length * Math.abs(Math.cos(turn)) + width * Math.abs(Math.sin(turn)), length * Math.abs(Math.sin(turn)) + width * Math.abs(Math.cos(turn)));
+        return place;
+    }
+
+    private static Envelope round(Feature feature) {
+        Envelope place = new Envelope();
+        Footprint.of(feature).forEach(ring -> place.expandToInclude(ring.bounds()));
         return place;
     }
 }
