@@ -30,6 +30,11 @@ class ScreenshotsTest {
             shoot(garden, "carrier");
             garden.step("Frames");
             shoot(garden, "frames");
+            garden.bed("Lamp bed").click();
+            garden.page().getByTestId("courses").waitFor();
+            garden.page().getByTestId("courses").scrollIntoViewIfNeeded();
+            shoot(garden, "courses");
+            garden.page().keyboard().press("Escape");
             garden.step("Fill");
             shoot(garden, "fill");
             garden.step("Purse");
