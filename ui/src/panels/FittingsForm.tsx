@@ -21,7 +21,8 @@ export function FittingsForm({ beds }: { beds: readonly Bed[] }) {
     first !== undefined,
   );
   const fittings = drawing?.hardware.fittings;
-  if (!first || !fittings) return null;
+  // What is kept on show while the next bed is asked for is another bed's.
+  if (!first || !fittings || drawing.bed !== first.id) return null;
   const { posts, supports, underlays } = desk.catalogue.fittings;
   const chosen = revisionIn(first, desk.season)?.build.fittings !== undefined;
 

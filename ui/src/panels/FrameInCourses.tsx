@@ -20,7 +20,7 @@ export function FrameInCourses({ bed }: { bed: Bed }) {
     desk.season,
     desk.bedById.has(bed.id),
   );
-  if (!drawing) return null;
+  if (drawing?.bed !== bed.id) return null;
   return (
     <section data-testid="courses">
       <h3>Course by course</h3>

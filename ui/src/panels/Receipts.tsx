@@ -75,20 +75,35 @@ function Standing({ forecast }: { forecast: Forecast }) {
       {surprises.length > 0 && (
         <details className="text-sm" open>
           <summary className="cursor-pointer">What surprised</summary>
-          <ul>
-            {surprises.map(({ item, label, planned, paid, more }) => (
-              <li key={item} className="flex justify-between gap-2 border-b border-hair">
-                <span>
-                  {label}: <span className="figures">{formatMoney(paid)}</span> for what was planned at{" "}
-                  <span className="figures">{formatMoney(planned)}</span>
-                </span>
-                <span className="figures whitespace-nowrap">{formatDifference(more)}</span>
-              </li>
-            ))}
-          </ul>
+          <SurpriseList surprises={surprises.slice(0, SHOWN)} />
+          {surprises.length > SHOWN && (
+            <details>
+              <summary className="cursor-pointer text-soft">{surprises.length - SHOWN} smaller ones</summary>
+              <SurpriseList surprises={surprises.slice(SHOWN)} />
+            </details>
+          )}
         </details>
       )}
     </>
+  );
+}
+
+/** So many surprises are told at once, the largest first. */
+const SHOWN = 5;
+
+function SurpriseList({ surprises }: { surprises: Forecast["surprises"] }) {
+  return (
+    <ul>
+      {surprises.map(({ item, label, planned, paid, more }) => (
+        <li key={item} className="flex justify-between gap-2 border-b border-hair">
+          <span>
+            {label}: <span className="figures">{formatMoney(paid)}</span> for what was planned at{" "}
+            <span className="figures">{formatMoney(planned)}</span>
+          </span>
+          <span className="figures whitespace-nowrap">{formatDifference(more)}</span>
+        </li>
+      ))}
+    </ul>
   );
 }
 

@@ -187,6 +187,21 @@ describe("receipts", () => {
     expect(within(await screen.findByTestId("forecast")).getByText("Ordered")).toBeVisible();
   });
 
+  it("tell the five largest surprises at once and the smaller ones on asking", async () => {
+    const surprises = Array.from({ length: 7 }, (_, i) => ({
+      item: `thing-${String(i)}`,
+      label: `Thing ${String(i)}`,
+      planned: euro("10.00"),
+      paid: euro("12.00"),
+      more: euro("2.00"),
+    }));
+    answering(json({ ...empty, forecast: { ...empty.forecast, surprises } }));
+    expect(await screen.findByText(/^Thing 4/)).toBeVisible();
+    expect(screen.getByText(/^Thing 5/)).not.toBeVisible();
+    await userEvent.click(screen.getByText("2 smaller ones"));
+    expect(screen.getByText(/^Thing 5/)).toBeVisible();
+  });
+
   it("as a chart stand on the seasons before", () => {
     const season = (year: number, paid: number, ordered: number, toCome: number) => ({
       season: year,
