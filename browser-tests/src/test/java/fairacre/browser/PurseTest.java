@@ -166,7 +166,8 @@ class PurseTest {
     }
 
     private static double seasonCost(Garden garden, String season) {
-        return amount(garden.page().getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^" + season))).locator("span.ml-auto").innerText());
+        Locator rail = garden.page().getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^" + season)));
+        return amount(rail.locator("span.ml-auto").innerText());
     }
 
     private static double amount(String money) {

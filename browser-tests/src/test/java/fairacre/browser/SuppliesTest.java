@@ -115,7 +115,8 @@ class SuppliesTest {
             // 2.4 m2 and 6.8 m of 6 in turned up are 3.44 m2: 4 are bought.
             assertThat(line(page, "Hardware cloth, a square metre").last()).containsText("4 ×");
             page.getByText("How the boards are cut").click();
-            Download sheet = page.waitForDownload(() -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Cutting sheet 2027"))).click());
+            Locator link = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Cutting sheet 2027")));
+            Download sheet = page.waitForDownload(link::click);
             try (PDDocument document = Loader.loadPDF(sheet.path().toFile())) {
                 String text = new PDFTextStripper().getText(document);
                 assertThat(text).contains("cutting for 2027").contains("Frame of Beans").contains("A  2.40 m  × 4: Beans");

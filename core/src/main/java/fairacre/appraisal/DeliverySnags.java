@@ -63,8 +63,9 @@ final class DeliverySnags {
     private Snag stopsAt(WayIn way, Volume loose) {
         long barrows = Loads.of(loose).barrows();
         Wording wording = context.wording();
-        String words = "Of what comes loose in " + context.season() + ", " + wording.volume(loose) + ", nothing can be driven in: the widest way, " + way.name() + ", is "
-                + wording.length(way.width()) + ". That is " + barrows + " barrows, about " + wording.hours(barrows * SoilSupply.MINUTES_PER_TRIP / 60) + before() + ".";
+        String words = "Of what comes loose in " + context.season() + ", " + wording.volume(loose) + ", nothing can be driven in: the widest way, "
+                + way.name() + ", is " + wording.length(way.width()) + ". That is " + barrows + " barrows, about "
+                + wording.hours(barrows * SoilSupply.MINUTES_PER_TRIP / 60) + before() + ".";
         return Snag.of(SnagRule.LOAD_STOPS_AT_GATE, Weight.NOTE, words, Optional.of(way.place()), List.of(), List.of(),
                 context.remedies(() -> List.of(new Remedy("Make " + way.name() + " " + wording.length(WIDE_ENOUGH) + " wide",
                         new GroundChange.PutWayIn(way.withWidth(WIDE_ENOUGH))))));
@@ -85,7 +86,8 @@ final class DeliverySnags {
     private Snag allInBags(Volume bags) {
         Supply supply = context.plan().supply();
         long count = Math.round(bags.litres() / BulkPurchase.bag(context.plan().units()).litres());
-        String words = "No lorry can tip, so " + context.wording().volume(bags) + " of " + context.season() + " come in " + count + " bags that are carried one by one.";
+        String words = "No lorry can tip, so " + context.wording().volume(bags) + " of " + context.season() + " come in " + count
+                + " bags that are carried one by one.";
         return Snag.of(SnagRule.ALL_IN_BAGS, Weight.NOTE, words, Optional.empty(), List.of(), List.of(),
                 context.remedies(() -> List.of(new Remedy("Reckon with a lorry that tips", new PurseChange.PutSupply(
                         new Supply(true, supply.spoil(), supply.topUpYears(), supply.onHand()))))));

@@ -6,8 +6,10 @@ import com.google.ortools.linearsolver.MPSolver;
 import com.google.ortools.linearsolver.MPVariable;
 import fairacre.frame.Patterns.Pattern;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -27,6 +29,8 @@ final class PatternPrices {
     private double bound;
     /** What pieces are worth, and what one more board of a limited stock is, in the linear programme. */
     private double[] values = {};
+    /** How often the linear programme uses each column, fractions allowed; columns that were added since are missing. */
+    private final Map<Pattern, Double> uses = new LinkedHashMap<>();
     private double[] boardValues = {};
 
     private PatternPrices(Patterns patterns, List<Stock> stock, long[] costs, List<Pattern> first) {
@@ -66,6 +70,20 @@ final class PatternPrices {
         return over;
     }
 
+    /** How often the linear programme uses which pattern; fractions of boards among them. */
+    Map<Pattern, Double> uses() {
+        return uses;
+    }
+
+    /** What so many pieces of each kind are worth in the linear programme. */
+    double worth(int[] pieces) {
+        double worth = 0;
+        for (int kind = 0; kind < pieces.length; kind++) {
+            worth += values[kind] * pieces[kind];
+        }
+        return worth;
+    }
+
     /** The patterns that were worth trying. */
     List<Pattern> columns() {
         return List.copyOf(columns);
@@ -83,9 +101,11 @@ final class PatternPrices {
             boards.add(solver.makeConstraint(0, board.isLimited() ? board.most() : Double.POSITIVE_INFINITY));
         }
         MPObjective cost = solver.objective();
+        Map<Pattern, MPVariable> variables = new LinkedHashMap<>();
         for (Pattern pattern : columns) {
             MPVariable used = solver.makeNumVar(0, Double.POSITIVE_INFINITY, "");
             cost.setCoefficient(used, costs[pattern.board()]);
+            variables.put(pattern, used);
             boards.get(pattern.board()).setCoefficient(used, 1);
             for (int kind = 0; kind < patterns.kinds(); kind++) {
                 if (pattern.counts().get(kind) > 0) {
@@ -97,6 +117,8 @@ final class PatternPrices {
         if (solver.solve() != MPSolver.ResultStatus.OPTIMAL) {
             return false;
         }
+        uses.clear();
+        variables.forEach((pattern, used) -> uses.put(pattern, used.solutionValue()));
         values = pieces.stream().mapToDouble(MPConstraint::dualValue).toArray();
         boardValues = boards.stream().mapToDouble(MPConstraint::dualValue).toArray();
         boolean better = false;

@@ -92,6 +92,24 @@ class CutStudyTest {
     }
 
     @Test
+    @DisplayName("Sixty beds' worth of pieces: every piece is cut as often as it is wanted, no board is overfull, and the cost is within 2.5 % of the bound")
+    void aLargeJobIsCutWithinAFewPerCentOfTheBound() {
+        Random random = new Random(4);
+        List<Length> pieces = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            pieces.addAll(Collections.nCopies(4, Length.millimetres(600 + 10 * random.nextInt(380))));
+        }
+        List<Stock> stock = List.of(Stock.bought(Length.metres(2.4), money(1080)), Stock.bought(Length.metres(3), money(1400)),
+                Stock.bought(Length.metres(3.6), money(1590)), Stock.bought(Length.metres(4.8), money(2200)), Stock.offcuts(Length.metres(1.7), 5));
+        BestCut best = CutStudy.of(pieces, stock, Saw.USUAL);
+        List<Length> cut = best.cutList().cuts().stream().flatMap(c -> Collections.nCopies(c.times(), c.pieces()).stream()).flatMap(List::stream).sorted().toList();
+        assertThat(cut).isEqualTo(pieces.stream().sorted().toList());
+        assertThat(best.cutList().cuts()).allSatisfy(board -> assertThat(fits(board.stock(), board.pieces())).isTrue());
+        assertThat(best.cutList().shed().stream().mapToInt(BoardsOfLength::count).sum()).isLessThanOrEqualTo(5);
+        assertThat(best.cost()).isBetween(best.bound(), best.bound().multiply(new BigDecimal("1.025")));
+    }
+
+    @Test
     void anOffcutThatServesIsTakenBeforeABoardIsBought() {
         List<Length> pieces = List.of(Length.feet(3), Length.feet(5));
         BestCut best = CutStudy.of(pieces, List.of(Stock.bought(Length.feet(6), money(700)), Stock.offcuts(Length.inches(40), 1)), Saw.USUAL);
