@@ -43,4 +43,9 @@ public final class CsvFile {
         String text = cell.toString();
         return cell instanceof String && !text.isEmpty() && BEGINS_FORMULA.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }
+
+    /** A text as it was before it got an apostrophe. */
+    static String asTyped(String cell) {
+        return cell.length() > 1 && cell.charAt(0) == '\'' && BEGINS_FORMULA.indexOf(cell.charAt(1)) >= 0 ? cell.substring(1) : cell;
+    }
 }

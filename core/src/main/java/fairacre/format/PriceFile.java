@@ -4,27 +4,32 @@ import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
+import fairacre.plan.PurseChange;
+import fairacre.plan.Quote;
 import fairacre.plan.RefusedException;
 import java.io.IOException;
 import java.io.StringReader;
-import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.joda.money.Money;
 
 /**
- * A price book as comma-separated values (RFC 4180): a heading with the columns {@code key}, {@code item}, {@code price} and
- * {@code currency}, then a line for every item of the price book; a price that is not known is left empty.
+ * A price book as comma-separated values (RFC 4180): a heading with the columns {@code key}, {@code item}, {@code price},
+ * {@code currency}, {@code shop} and {@code date}, then a line for every item of the price book; a price that is not known is left empty. Shop and
+ * day stand with what a shop asked; a line that is read with a day is such a quote, tax within.
  *
  * <p>What comes back from a spreadsheet is read too: semicolons or tabs between the cells, a comma as the decimal sign, another order of
  * columns, more columns, and Windows-1252 where the text is no UTF-8. An item is found by its key, or by its label where no key is
@@ -42,6 +47,8 @@ public final class PriceFile {
     private static final String ITEM = "item";
     private static final String PRICE = "price";
     private static final String CURRENCY = "currency";
+    private static final String SHOP = "shop";
+    private static final String DATE = "date";
 
     /** A price that the file gives otherwise than the price book; {@code before} is empty where it had none. */
     public record Taken(PriceItem item, Optional<Money> before, Money amount) {}
@@ -61,17 +68,14 @@ public final class PriceFile {
     private PriceFile() {}
 
     public static byte[] csv(Plan plan) {
-        StringWriter text = new StringWriter();
-        try (CSVPrinter csv = CSVFormat.RFC4180.print(text)) {
-            csv.printRecord(KEY, ITEM, PRICE, CURRENCY);
-            for (PriceItem item : (Iterable<PriceItem>) PriceItem.all()::iterator) {
-                csv.printRecord(item.key(), item.label(), plan.priceOf(item).map(p -> p.getAmount().toPlainString()).orElse(""),
-                        plan.currency().getCode());
-            }
-        } catch (IOException unexpected) {
-            throw new UncheckedIOException(unexpected);
-        }
-        return (DelimitedText.BYTE_ORDER_MARK + text).getBytes(StandardCharsets.UTF_8);
+        List<List<Object>> rows = PriceItem.all().map(item -> row(plan, item)).toList();
+        return CsvFile.write(new Table("Price book", List.of(KEY, ITEM, PRICE, CURRENCY, SHOP, DATE), rows));
+    }
+
+    private static List<Object> row(Plan plan, PriceItem item) {
+        Optional<Quote> quote = plan.quoteOf(item);
+        return List.of(item.key(), item.label(), plan.priceOf(item).<Object>map(Money::getAmount).orElse(""), plan.currency().getCode(),
+                quote.flatMap(Quote::shop).orElse(""), quote.<Object>map(Quote::date).orElse(""));
     }
 
     /**
@@ -105,7 +109,9 @@ public final class PriceFile {
     private static final class Rows {
 
         private final Plan plan;
-        private final Map<PriceItem, Taken> taken = new LinkedHashMap<>();
+        private final List<Taken> taken = new ArrayList<>();
+        private final List<Change> changes = new ArrayList<>();
+        private final Set<List<Object>> seen = new HashSet<>();
         private final List<Rejected> rejected = new ArrayList<>();
         private int same;
 
@@ -124,10 +130,8 @@ public final class PriceFile {
                     reject(row, refused.refusal().sentence());
                 }
             }
-            List<Change> changes = taken.values().stream()
-                    .map(t -> (Change) new Change.SetPrice(new Price(t.item(), t.amount(), false))).toList();
             Optional<Change> change = changes.isEmpty() ? Optional.empty() : Optional.of(new Change.Batch("Prices from a file", changes));
-            return new Reading(List.copyOf(taken.values()), same, List.copyOf(rejected), change);
+            return new Reading(List.copyOf(taken), same, List.copyOf(rejected), change);
         }
 
         private void take(CSVRecord row) {
@@ -141,14 +145,53 @@ public final class PriceFile {
                 throw new RefusedException(CURRENCY, currency + " is not the garden's currency", "give " + plan.currency());
             }
             Money price = new Price(item, DelimitedText.money(amount, plan.currency(), PRICE), false).amount();
-            Optional<Money> before = plan.priceOf(item);
-            if (taken.containsKey(item)) {
+            Optional<LocalDate> date = date(row);
+            Optional<String> shop = date.map(day -> CsvFile.asTyped(cell(row, SHOP))).filter(name -> !name.isEmpty());
+            if (!seen.add(List.of(item, date, shop))) {
                 throw new RefusedException(ITEM, item.label() + " is there more than once", "the first one counts");
             }
-            if (before.isPresent() && before.get().equals(price)) {
+            if (date.isPresent()) {
+                takeQuote(item, price, shop, date.get());
+            } else {
+                takePrice(item, price);
+            }
+        }
+
+        private void takePrice(PriceItem item, Money price) {
+            if (plan.quoteOf(item).isPresent()) {
+                if (plan.priceOf(item).filter(price::equals).isPresent()) {
+                    same++;
+                    return;
+                }
+                throw new RefusedException(DATE, "shops' prices of " + item.label() + " are noted, each with its day", "give the day of this one too");
+            }
+            take(item, price, plan.priceOf(item), new Change.SetPrice(new Price(item, price, false)));
+        }
+
+        /** In place of what is noted of the same shop and day. */
+        private void takeQuote(PriceItem item, Money price, Optional<String> shop, LocalDate date) {
+            Optional<Quote> noted = plan.quotes().stream().filter(quote -> quote.item().equals(item) && quote.date().equals(date) && quote.shop().equals(shop))
+                    .findFirst();
+            UUID id = noted.map(Quote::id).orElseGet(() -> UUID.nameUUIDFromBytes((plan.id() + item.key() + date + shop).getBytes(StandardCharsets.UTF_8)));
+            take(item, price, noted.map(Quote::gross), new PurseChange.PutQuote(new Quote(id, item, price, shop, date, BigDecimal.ZERO,
+                    noted.map(Quote::pinned).orElse(false))));
+        }
+
+        private void take(PriceItem item, Money price, Optional<Money> before, Change change) {
+            if (before.filter(price::equals).isPresent()) {
                 same++;
             } else {
-                taken.put(item, new Taken(item, before, price));
+                taken.add(new Taken(item, before, price));
+                changes.add(change);
+            }
+        }
+
+        private static Optional<LocalDate> date(CSVRecord row) {
+            String day = cell(row, DATE);
+            try {
+                return day.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(day));
+            } catch (DateTimeParseException other) {
+                throw new RefusedException(DATE, "\"" + day + "\" is no day", "write it like 2027-05-31");
             }
         }
 

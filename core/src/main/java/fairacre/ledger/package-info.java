@@ -3,6 +3,6 @@
  *
  * <p>{@link fairacre.ledger.Receipt} spreads discount and tax over its lines to the cent, {@link fairacre.ledger.Forecast} sets what was
  * paid beside what was planned and reckons what is still to come, and {@link fairacre.ledger.ShoppingList} is what of it a season needs,
- * shop by shop. A receipt that doesn't add up is kept as it is, with its difference.
+ * shop by shop. A receipt that doesn't add up is kept as it is, with its difference. An order is a receipt that is still to be paid.
  */
 package fairacre.ledger;

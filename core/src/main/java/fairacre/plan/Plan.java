@@ -153,8 +153,12 @@ public record Plan(
 
     /** As in {@link #pricesInForce}. */
     public Optional<Money> priceOf(PriceItem item) {
-        return quotes.stream().filter(quote -> quote.item().equals(item)).max(BY_WEIGHT).map(Quote::gross)
-                .or(() -> price(item).map(Price::amount));
+        return quoteOf(item).map(Quote::gross).or(() -> price(item).map(Price::amount));
+    }
+
+    /** The pinned or newest quote of an item. */
+    public Optional<Quote> quoteOf(PriceItem item) {
+        return quotes.stream().filter(quote -> quote.item().equals(item)).max(BY_WEIGHT);
     }
 
     Optional<Price> price(PriceItem item) {

@@ -80,7 +80,7 @@ public record PriceItem(String key, String label) {
         return new PriceItem("wall/" + kind.key(), kind.label() + (kind == Masonry.STONE ? ", a tonne" : ", one"));
     }
 
-    /** A foot or a metre of what ties two sides of a bed together, nuts or screws not counted. */
+    /** A foot or a metre of what ties two sides of a bed together: of rods with their nuts, of straps without screws. */
     public static PriceItem tie(Fittings.Support support, Units units) {
         String key = support == Fittings.Support.RODS ? "rod" : "strap";
         String label = support == Fittings.Support.RODS ? "Threaded rod with nuts" : "Galvanised strap";

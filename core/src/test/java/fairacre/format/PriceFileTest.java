@@ -78,6 +78,32 @@ class PriceFileTest {
         assertThat(reading.rejected()).extracting(PriceFile.Rejected::row).containsExactly(3L, 4L, 5L);
     }
 
+    @Test
+    void aLineWithADayIsWhatAShopAskedAndSeveralOfThemAreTaken() throws Exception {
+        String text = "key,price,shop,date\n" + BAG + ",9.99,Barn,2027-04-01\n" + BAG + ",8.50,Barn,2027-05-01\n" + BAG + ",8,,1 May\n";
+        Reading reading = PriceFile.read(PLAN, text.getBytes(StandardCharsets.UTF_8));
+        assertThat(reading.taken()).hasSize(2);
+        assertThat(reading.rejected()).singleElement().satisfies(rejected -> assertThat(rejected.reason()).contains("no day"));
+        Plan after = PLAN.apply(reading.change().orElseThrow()).orThrow();
+        assertThat(after.priceOf(PriceItem.SOIL_BAG_LITRES)).contains(Money.parse("EUR 8.50"));
+        // Taken out and read again nothing changes; without its day the price of such a thing is not taken.
+        Reading again = PriceFile.read(after, PriceFile.csv(after));
+        assertThat(again.taken()).isEmpty();
+        assertThat(again.rejected()).isEmpty();
+        assertThat(new String(PriceFile.csv(after), StandardCharsets.UTF_8)).contains(",8.50,EUR,Barn,2027-05-01");
+        Reading undated = PriceFile.read(after, ("key,price\n" + BAG + ",7\n").getBytes(StandardCharsets.UTF_8));
+        assertThat(undated.rejected()).singleElement().satisfies(rejected -> assertThat(rejected.reason()).contains("give the day"));
+    }
+
+    @Test
+    void aShopThatIsCalledLikeAFormulaGoesOutWithAnApostropheAndComesBackWithoutIt() throws Exception {
+        Plan asked = PLAN.apply(PriceFile.read(PLAN, ("key,price,shop,date\n" + BAG + ",8,'=SUM(A1),2027-05-01\n").getBytes(StandardCharsets.UTF_8)).change()
+                .orElseThrow()).orThrow();
+        assertThat(asked.quotes().get(0).shop()).contains("=SUM(A1)");
+        assertThat(new String(PriceFile.csv(asked), StandardCharsets.UTF_8)).contains(",'=SUM(A1),2027-05-01");
+        assertThat(PriceFile.read(asked, PriceFile.csv(asked)).taken()).isEmpty();
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"name,cost|no heading", "''|no heading", "key;item|no heading"})
     void whatIsNoPriceBookIsRefusedAsAWhole(String text, String wrong) {
