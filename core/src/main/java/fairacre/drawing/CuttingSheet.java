@@ -17,6 +17,7 @@ import fairacre.drawing.Mark.Words;
 import fairacre.frame.BoardsOfLength;
 import fairacre.frame.CutList;
 import fairacre.frame.Hardware;
+import fairacre.frame.Saw;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.plan.Bed;
@@ -34,7 +35,7 @@ import java.util.stream.Stream;
  * What is cut in a season as A4 pages for the workshop: each board as a bar with its cuts in their order, the marks of the pieces and
  * where they go, and every frame course by course.
  *
- * <p>Places of cuts are measured from the squared end, the kerfs before them counted in. The longest piece is cut first: if it goes
+ * <p>Places of cuts are measured from the squared end, the kerfs before them counted in unless pieces may come a saw cut short. The longest piece is cut first: if it goes
  * wrong, shorter ones still come out of the rest.
  */
 public final class CuttingSheet {
@@ -109,19 +110,20 @@ public final class CuttingSheet {
         double scale = ROOM / longest.metres();
         double top = pages.y() - SMALL;
         bar(0, cut.stock().metres() * scale, top, "");
-        Length at = plan.workshop().trim();
+        // A piece that leaves no room for it comes out of a board that is not trimmed.
+        Length at = cut.rest().compareTo(plan.workshop().trim()) < 0 ? Length.ZERO : plan.workshop().trim();
         List<String> steps = new ArrayList<>();
         if (isWhole(cut)) {
             steps.add("used whole: " + marks.get(cut.pieces().get(0)));
             bar(0, cut.stock().metres() * scale, top, marks.get(cut.pieces().get(0)));
         } else {
-            steps.add("trim");
+            steps.add(at.isPositive() ? "trim" : "no trim");
             Length from = Length.ZERO;
             for (Length piece : cut.pieces()) {
                 bar((at.metres() + from.metres()) * scale, piece.metres() * scale, top, marks.get(piece));
                 from = from.plus(piece);
                 steps.add(marks.get(piece) + " at " + length(from));
-                from = from.plus(plan.workshop().kerf());
+                from = from.plus(Saw.of(plan.workshop()).kerf());
             }
         }
         pages.down(BAR + LINE * 0.4);

@@ -14,6 +14,9 @@ import fairacre.plan.BillPart;
 import fairacre.plan.Change;
 import fairacre.plan.Board;
 import fairacre.plan.Plan;
+import fairacre.measure.Length;
+import fairacre.plan.Workshop;
+import fairacre.plan.PurseChange;
 import fairacre.plan.RefusedException;
 import java.io.ByteArrayInputStream;
 import fairacre.testing.Gardens;
@@ -150,6 +153,16 @@ class SheetDrawingTest {
             assertThat(text).contains("Test garden, cutting for " + SEASON).contains("Saw cut 3.2 mm").contains("trim, B at 0.924 m, B at 1.851 m, B at 2.778 m, B at 3.706 m;")
                     .contains("A  2.40 m  × 4: Beans").contains("B  0.924 m  × 4: Beans").contains("Frame of Beans").contains("Courses 1, 2; 1 is the lowest")
                     .contains("4 × corner post of 0.30 m").contains("No layout costs less.");
+        }
+    }
+
+    @Test
+    @DisplayName("Worked by hand: a saw cut short, sides of 1.2 m and ends of 0.724 m end at 1.20, 2.40, 3.124 and 3.848 m of a board that is not trimmed")
+    void piecesThatMayComeASawCutShortAreMarkedWithoutIt() throws Exception {
+        Plan plan = Gardens.with(Gardens.plot(10, 10, List.of(), Gardens.bed("Beans", 3, 3, 1.2, 0.8, 0, Optional.of(Gardens.cedar(Board.M38X150, 1)))),
+                new PurseChange.PutWorkshop(new Workshop(Length.millimetres(3), Length.ZERO, true, List.of())));
+        try (PDDocument document = Loader.loadPDF(PdfSheet.write(CuttingSheet.of(plan, SEASON)))) {
+            assertThat(new PDFTextStripper().getText(document)).contains("no trim, A at 1.20 m, A at 2.40 m, B at 3.124 m, B at 3.848 m;");
         }
     }
 
