@@ -57,7 +57,7 @@ record Job(UUID bed, int season, int courses, SortedMap<BoardKind, List<Length>>
                     Collections.emptySortedMap());
         }
         Optional<Frame> bought = bought(before, revision);
-        Optional<Hardware> hardware = bought.flatMap(frame -> hardware(revision, frame));
+        Optional<Hardware> hardware = bought.flatMap(frame -> hardware(before, revision, frame));
         Volume now = FillTakeoff.of(revision).volume();
         Volume there = before == null ? Volume.ZERO : FillTakeoff.of(before).volume();
         Optional<Kit> kit = revision.build().kit().filter(k -> before == null || before.build().kit().filter(k::equals).isEmpty());
@@ -72,8 +72,8 @@ record Job(UUID bed, int season, int courses, SortedMap<BoardKind, List<Length>>
         return MasonryTakeoff.onTop(revision, there).filter(takeoff -> takeoff.pieces() > 0);
     }
 
-    private static Optional<Hardware> hardware(BedRevision revision, Frame bought) {
-        return HardwareStudy.onTop(revision, revision.frame().orElseThrow().courses() - bought.courses());
+    private static Optional<Hardware> hardware(BedRevision before, BedRevision revision, Frame bought) {
+        return revision.frame().filter(bought::equals).isPresent() ? HardwareStudy.of(revision) : HardwareStudy.onTop(revision, before);
     }
 
     private static SortedMap<BoardKind, List<Length>> pieces(BedRevision revision, Optional<Frame> bought, Optional<Hardware> hardware) {

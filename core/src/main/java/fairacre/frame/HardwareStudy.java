@@ -68,22 +68,27 @@ public final class HardwareStudy {
 
     /** Empty for a bed without boards. */
     public static Optional<Hardware> of(BedRevision bed) {
-        return bed.frame().map(frame -> new HardwareStudy(bed, frame).study(0));
+        return bed.frame().map(frame -> new HardwareStudy(bed, frame).study(0, true));
     }
 
     /**
-     * What is added when courses go on top of those that are there: fasteners and liner for them, and longer posts and stakes in place of the old ones.
+     * What is added when courses go on top of those that are there: fasteners and liner for them, and longer posts and stakes in place of the old
+     * ones. A cap that was there is laid on again.
      *
-     * @param there courses that stand already
+     * @param before the same bed with fewer courses
      */
-    public static Optional<Hardware> onTop(BedRevision bed, int there) {
-        return bed.frame().map(frame -> new HardwareStudy(bed, frame).study(there));
+    public static Optional<Hardware> onTop(BedRevision bed, BedRevision before) {
+        int there = before.frame().map(Frame::courses).orElse(0);
+        boolean capped = before.build().cap().equals(bed.build().cap());
+        return bed.frame().map(frame -> new HardwareStudy(bed, frame).study(there, !capped));
     }
 
-    private Hardware study(int there) {
+    private Hardware study(int there, boolean newCap) {
         addPosts();
         Length ties = addSupports(there);
-        addCap();
+        if (newCap) {
+            addCap();
+        }
         addJoints(there);
         Length perimeter = perimeter();
         Area liner = fittings.liner() ? Area.squareMetres(perimeter.metres() * frame.board().width().metres() * (frame.courses() - there)) : Area.ZERO;

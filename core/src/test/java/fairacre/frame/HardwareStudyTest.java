@@ -118,12 +118,21 @@ class HardwareStudyTest {
     @DisplayName("A second course on a standing box: screws and liner for it alone, longer posts, nothing beneath; worked by hand")
     void coursesOnTop() {
         BedRevision bed = bed(8, 4, planks(2), new Fittings(CornerPost.SLIM, Support.NONE, true, Underlay.CLOTH));
-        Hardware added = HardwareStudy.onTop(bed, 1).orElseThrow();
+        Hardware added = HardwareStudy.onTop(bed, bed.withFrame(Optional.of(planks(1)))).orElseThrow();
         assertThat(added.fasteners()).isEqualTo(Map.of(Fastener.LONG_SCREW, 2 * 4 * 3));
         assertThat(added.timber()).containsExactly(new Timber(Use.CORNER_POST, Board.B2X2, Length.inches(14.5), 4));
         assertThat(added.liner().squareFeet()).isCloseTo(24 * 7.25 / 12, within(0.001));
         assertThat(added.underlay().isZero()).isTrue();
-        assertThat(HardwareStudy.onTop(bed(8, 4, posts(3), BARE), 2).orElseThrow().fasteners()).isEqualTo(Map.of(Fastener.PIN, 8 + 8 + 4 + 4));
+        assertThat(HardwareStudy.onTop(bed(8, 4, posts(3), BARE), bed(8, 4, posts(2), BARE)).orElseThrow().fasteners()).isEqualTo(Map.of(Fastener.PIN, 8 + 8 + 4 + 4));
+    }
+
+    @Test
+    void aCapThatWasThereIsLaidOnAgainAndANewOneIsBought() {
+        Build capped = new Build(Optional.empty(), Optional.of(new Cap(Length.inches(5.5), true)), Length.ZERO, Length.ZERO, Length.ZERO).withFittings(BARE);
+        BedRevision low = bed(8, 4, planks(1), BARE);
+        BedRevision high = bed(8, 4, planks(2), BARE).withBuild(capped);
+        assertThat(HardwareStudy.onTop(high, low.withBuild(capped)).orElseThrow().timber()).isEmpty();
+        assertThat(HardwareStudy.onTop(high, low).orElseThrow().timber()).extracting(Timber::use).containsOnly(Use.CAP);
     }
 
     @Test
