@@ -24,7 +24,6 @@ export const words = {
   nothingToMix: "Nothing that roots grow in is on hand yet.",
   footing:
     "A mortared wall stands on a footing as deep as the frost goes, which is not reckoned here; over 4 ft (1.2 m), or where it holds a slope, local code and a licensed design decide. Cutting it makes dust that harms lungs: wet, and with a mask.",
-  nothingToPutOff: "Nothing of this season is chosen. Another season is chosen at the foot of the page.",
   enteredWithoutScan: "The receipt itself is entered: add a picture to it in the list.",
   takesBack: "Takes an earlier receipt back; both stay here, so that the ledger tells what happened.",
   payload:

@@ -149,6 +149,8 @@ export function describe(change: Change, bedName: (id: string) => string): strin
       return "Noted what a shop asks";
     case "RemoveQuote":
       return "Forgot what a shop asked";
+    case "PutOff":
+      return `Put work of ${String(change.season)} off to ${String(change.to)}`;
     case "PutWorkshop":
       return "Changed the saw or the shed";
     case "PutSupply":

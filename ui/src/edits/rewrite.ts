@@ -20,5 +20,6 @@ export function appraisalAfter(before: AppraisalReport, change: AppraisalChange)
     snags: rewritten(before.snags, change.snags),
     bill: rewritten(before.bill, change.bill),
     walks: rewritten(before.walks, change.walks),
+    asked: rewritten(before.asked, change.asked),
   };
 }

@@ -5,7 +5,6 @@ import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { PriceFile } from "./PriceFile";
 import { Quotes } from "./Quotes";
-import { gross, inForce } from "./asked";
 import { useFieldEdit } from "./useFieldEdit";
 
 /** What things cost: those that the bill calls for, or all that are sold. An empty price is not known. */
@@ -46,7 +45,11 @@ export function PriceBook() {
         {items.map((item) => {
           const price = prices.get(item.key);
           const quotes = desk.plan.quotes.filter((quote) => quote.item === item.key);
-          const asked = inForce(quotes);
+          const asked = quotes
+            .flatMap(
+              ({ id }) => desk.report?.asked.filter(({ quote, counts }) => counts && quote === id) ?? [],
+            )
+            .at(0);
           return (
             <li
               key={item.key}
@@ -57,7 +60,7 @@ export function PriceBook() {
                 {price?.guess && !asked && <span className="ml-1 text-ochre">{words.guess}</span>}
               </span>
               {asked ? (
-                <span className="figures text-right">{formatMoney(gross(asked))}</span>
+                <span className="figures text-right">{formatMoney(asked.gross)}</span>
               ) : (
                 <TextField
                   label={`Price of ${item.label}`}

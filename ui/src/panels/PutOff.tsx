@@ -1,75 +1,36 @@
 import { useState } from "react";
-import type { AppraisalReport, Change, Plan } from "../api/types";
-import { batch } from "../edits/changes";
+import type { AppraisalReport, Change } from "../api/types";
 import { formatAmount, zeroLike } from "../measure/figures";
 import { CheckField } from "../parts/CheckField";
 import { TextField } from "../parts/TextField";
-import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 
-/** What of a season is put off; the beds are those that are selected, or all of them if none is. */
-export interface Phase {
-  season: number;
-  to: number;
-  beds: boolean;
-  walks: boolean;
-  others: boolean;
-}
-
-/** The edits that move a phase; nothing of another season is touched. */
-export function puttingOff(plan: Plan, selection: ReadonlySet<string>, phase: Phase): Change[] {
-  const { season, to } = phase;
-  const beds = plan.beds
-    .filter((bed) => selection.size === 0 || selection.has(bed.id))
-    .flatMap((bed) =>
-      bed.revisions.filter(({ from, existing }) => from === season && !existing).map(() => bed),
-    );
-  const walks = plan.walks.filter(
-    ({ build }) => build.layers.length > 0 && (build.season ?? plan.firstSeason) === season,
-  );
-  const others = plan.sundries.filter((sundry) => sundry.season === season);
-  return [
-    ...(phase.beds ? beds : []).map(({ id }) => ({
-      kind: "RescheduleRevision" as const,
-      bed: id,
-      from: season,
-      to,
-    })),
-    ...(phase.walks ? walks : []).map((walk) => ({
-      kind: "PutWalk" as const,
-      walk: { ...walk, build: { ...walk.build, season: to } },
-    })),
-    ...(phase.others ? others : []).map((sundry) => ({
-      kind: "PutSundry" as const,
-      sundry: { ...sundry, season: to },
-    })),
-  ];
-}
+type Putting = Extract<Change, { kind: "PutOff" }>;
 
 /** Moves a part of a season's work to a later one, with what every season costs before and after. */
 export function PutOff() {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
-  const [asked, setAsked] = useState({ beds: true, walks: false, others: false });
+  const [asked, setAsked] = useState({ beds: true, walks: false, sundries: false });
   const [to, setTo] = useState<number>();
-  const phase: Phase = { ...asked, season: desk.season, to: to ?? desk.season + 1 };
-  const chosen = desk.plan.beds.filter(({ id }) => desk.selection.has(id)).length;
+  const [fault, setFault] = useState<string>();
+  const chosen = desk.plan.beds.map(({ id }) => id).filter((id) => desk.selection.has(id));
+  const phase = { ...asked, to: to ?? desk.season + 1 };
 
-  function change(next: Phase): Change | null {
-    const changes = puttingOff(desk.plan, desk.selection, next);
-    return changes.length === 0
-      ? null
-      : batch(`Put work of ${String(next.season)} off to ${String(next.to)}`, changes);
+  // Which beds of these begin in the season is for the plan to say.
+  function putting({ beds, walks, sundries, to: later }: typeof phase): Putting {
+    const among = chosen.length > 0 ? chosen : desk.plan.beds.map(({ id }) => id);
+    return { kind: "PutOff", season: desk.season, to: later, beds: beds ? among : [], walks, sundries };
   }
 
-  function look(part: Partial<Phase>) {
+  function look(part: Partial<typeof phase>) {
     const next = { ...phase, ...part };
-    setAsked({ beds: next.beds, walks: next.walks, others: next.others });
+    setAsked({ beds: next.beds, walks: next.walks, sundries: next.sundries });
     setTo(next.to);
-    desk.tryOut(change(next));
+    setFault(undefined);
+    desk.tryOut(putting(next));
   }
 
-  const wanted = change(phase);
   return (
     <details
       className="border-t border-rule pt-2 text-sm"
@@ -79,13 +40,13 @@ export function PutOff() {
         const opened = event.currentTarget.open;
         if (opened === open) return;
         setOpen(opened);
-        desk.tryOut(opened ? wanted : null);
+        desk.tryOut(opened ? putting(phase) : null);
       }}
     >
       <summary className="cursor-pointer">Put work of {desk.season} off</summary>
       <div className="space-y-1 py-1">
         <CheckField
-          label={chosen === 0 ? "Its beds" : `The selected beds (${String(chosen)})`}
+          label={chosen.length === 0 ? "Its beds" : `The selected beds (${String(chosen.length)})`}
           checked={phase.beds}
           onChange={(beds) => {
             look({ beds });
@@ -100,9 +61,9 @@ export function PutOff() {
         />
         <CheckField
           label="What is not on the drawing"
-          checked={phase.others}
-          onChange={(others) => {
-            look({ others });
+          checked={phase.sundries}
+          onChange={(sundries) => {
+            look({ sundries });
           }}
         />
         <TextField
@@ -113,17 +74,17 @@ export function PutOff() {
             look({ to: /^\d{4}$/.test(text.trim()) ? Number(text) : desk.season + 1 });
           }}
         />
-        {wanted && desk.preview && desk.judged && (
-          <Both before={desk.judged} after={desk.preview.appraisal} />
+        {desk.preview && desk.judged && <Both before={desk.judged} after={desk.preview.appraisal} />}
+        {fault && (
+          <p role="alert" className="text-red">
+            {fault}
+          </p>
         )}
-        {!wanted && <p className="text-soft">{words.nothingToPutOff}</p>}
         <button
           type="button"
           className="strong-button"
-          disabled={!wanted}
           onClick={() => {
-            if (!wanted) return;
-            desk.submit(wanted);
+            desk.submit(putting(phase), setFault);
             desk.tryOut(null);
             setOpen(false);
           }}

@@ -1,27 +1,31 @@
 import { useState } from "react";
 import type { Quote } from "../api/types";
+import { batch } from "../edits/changes";
 import { formatMoney } from "../measure/figures";
 import { CheckField } from "../parts/CheckField";
 import { TextField } from "../parts/TextField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
-import { gross, inForce, newestFirst } from "./asked";
 import { useFieldEdit } from "./useFieldEdit";
 
 /** What shops asked for one thing, the newest first, and a form for one more. */
 export function Quotes({ item, label, quotes }: { item: string; label: string; quotes: readonly Quote[] }) {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
-  const counts = inForce(quotes);
+  const asked = (desk.report?.asked ?? []).flatMap((told) =>
+    quotes.filter(({ id }) => id === told.quote).map((quote) => ({ ...told, quote })),
+  );
 
   function pin(quote: Quote, pinned: boolean) {
     // Only one of them is pinned.
-    quotes
-      .filter((other) => other.pinned && other.id !== quote.id)
-      .forEach((other) => {
-        desk.submit({ kind: "PutQuote", quote: { ...other, pinned: false } });
-      });
-    desk.submit({ kind: "PutQuote", quote: { ...quote, pinned } });
+    const unpinned = quotes.filter((other) => other.pinned && other.id !== quote.id);
+    const changes = [...unpinned.map((other) => ({ ...other, pinned: false })), { ...quote, pinned }];
+    desk.submit(
+      batch(
+        `Go by the price of ${quote.date}`,
+        changes.map((changed) => ({ kind: "PutQuote", quote: changed })),
+      ),
+    );
   }
 
   return (
@@ -37,16 +41,16 @@ export function Quotes({ item, label, quotes }: { item: string; label: string; q
           : `${String(quotes.length)} ${quotes.length === 1 ? "price" : "prices"} asked`}
       </summary>
       <ul className="pl-2">
-        {(open ? newestFirst(quotes) : []).map((quote) => (
+        {(open ? asked : []).map(({ quote, gross, counts }) => (
           <li key={quote.id} className="border-b border-hair py-1">
             <p className="flex justify-between gap-2">
               <span>
                 <span className="figures">{quote.date}</span>
                 {quote.shop && `, ${quote.shop}`}
-                {quote === counts && <strong> counts</strong>}
+                {counts && <strong> counts</strong>}
               </span>
               <span className="figures whitespace-nowrap">
-                {formatMoney(gross(quote))}
+                {formatMoney(gross)}
                 {quote.tax > 0 && ` with ${String(quote.tax)} %`}
               </span>
             </p>

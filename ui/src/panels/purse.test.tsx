@@ -3,12 +3,11 @@ import "../testing/setup";
 import { screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
-import type { Plan, Quote, Sundry } from "../api/types";
+import type { Quote, Sundry } from "../api/types";
 import { atDesk, deskFor, plan, report } from "../testing/desk";
 import { PriceBook } from "./PriceBook";
 import { PursePanel } from "./PursePanel";
-import { PutOff, puttingOff } from "./PutOff";
-import { gross, inForce } from "./asked";
+import { PutOff } from "./PutOff";
 
 const skip: Sundry = {
   id: "s1",
@@ -134,27 +133,17 @@ describe("the purse", () => {
 });
 
 describe("putting work off", () => {
-  const walk = {
-    id: "main",
-    name: "Main",
-    grade: "MAIN" as const,
-    surface: "LOOSE_GRAVEL" as const,
-    corners: [],
-    build: { layers: [{ kind: "STONE" as const, depth: 0.05 }], dugIn: false, edged: false },
-  };
-  const phase = { season: 2027, to: 2028, beds: true, walks: true, others: false };
-
-  it("moves the beds of the season, only those that are selected if any are, and the walks of the first season", () => {
-    const garden: Plan = { ...plan, walks: [walk] };
-    expect(puttingOff(garden, new Set(["beans"]), phase)).toEqual([
-      { kind: "RescheduleRevision", bed: "beans", from: 2027, to: 2028 },
-      { kind: "PutWalk", walk: { ...walk, build: { ...walk.build, season: 2028 } } },
-    ]);
-    expect(puttingOff(garden, new Set(), { ...phase, walks: false })).toMatchObject([
-      { bed: "beans" },
-      { bed: "old" },
-    ]);
-    expect(puttingOff(garden, new Set(), { ...phase, season: 2029 })).toEqual([]);
+  it("asks for the selected beds alone, or for all if none is", async () => {
+    const { desk, submit } = deskFor({ season: 2027, selection: new Set(["beans"]) });
+    atDesk(desk, <PutOff />);
+    await userEvent.click(screen.getByText("Put work of 2027 off"));
+    await userEvent.click(screen.getByLabelText("Its walks"));
+    await userEvent.click(screen.getByRole("button", { name: "Put it off" }));
+    const asked = { kind: "PutOff", season: 2027, to: 2028, sundries: false };
+    expect(submit.mock.calls[0]?.[0]).toEqual({ ...asked, beds: ["beans"], walks: true });
+    await userEvent.click(screen.getByLabelText("The selected beds (1)"));
+    await userEvent.click(screen.getByRole("button", { name: "Put it off" }));
+    expect(submit.mock.calls[1]?.[0]).toEqual({ ...asked, beds: [], walks: true });
   });
 
   it("shows both budgets before it is done", async () => {
@@ -165,7 +154,11 @@ describe("putting work off", () => {
     await userEvent.click(screen.getByText("Put work of 2027 off"));
     expect(screen.getByText("2028").closest("tr")).toHaveTextContent("20280.00950.00");
     await userEvent.click(screen.getByRole("button", { name: "Put it off" }));
-    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "Batch", label: "Put work of 2027 off to 2028" });
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      kind: "PutOff",
+      to: 2028,
+      beds: plan.beds.map(({ id }) => id),
+    });
   });
 });
 
@@ -179,25 +172,16 @@ describe("what shops ask", () => {
     pinned,
   });
 
-  it.each([
-    ["70.50", 19, "83.90"],
-    ["0.05", 10, "0.06"],
-    ["9.99", 7.7, "10.76"],
-    ["100", 10, "110"],
-  ])("%s with %d %% on top is %s", (amount, tax, told) => {
-    expect(gross(quote("q", "2027-01-01", amount, tax)).amount).toBe(told);
-  });
-
-  it("counts when it is the newest, unless another is pinned", () => {
-    const [old, young] = [quote("a", "2027-01-01", "1.00"), quote("b", "2027-02-01", "2.00")];
-    expect(inForce([young, old])).toBe(young);
-    expect(inForce([young, { ...old, pinned: true }])?.id).toBe("a");
-    expect(inForce([])).toBeUndefined();
-  });
-
   it("is noted with its shop, day and tax, pinned and forgotten", async () => {
     const asked = [quote("a", "2027-01-01", "20.00", 19), quote("b", "2027-02-01", "30.00", 0, true)];
-    const { desk, submit } = deskFor({ plan: { ...plan, quotes: asked } });
+    const told = [
+      { quote: "b", gross: { amount: "30.00", currency: "EUR" }, counts: true },
+      { quote: "a", gross: { amount: "23.80", currency: "EUR" }, counts: false },
+    ];
+    const { desk, submit } = deskFor({
+      plan: { ...plan, quotes: asked },
+      report: { ...report, asked: told },
+    });
     atDesk(desk, <PriceBook />);
     expect(screen.getByText("2 prices asked")).toBeVisible();
     await userEvent.click(screen.getByText("2 prices asked"));
@@ -211,8 +195,13 @@ describe("what shops ask", () => {
     );
     expect(submit.mock.calls.map(([change]) => change)).toMatchObject([
       { kind: "PutQuote", quote: { amount: { amount: "25.5" }, shop: "Barn Supplies", pinned: false } },
-      { kind: "PutQuote", quote: { id: "b", pinned: false } },
-      { kind: "PutQuote", quote: { id: "a", pinned: true } },
+      {
+        kind: "Batch",
+        changes: [
+          { kind: "PutQuote", quote: { id: "b", pinned: false } },
+          { kind: "PutQuote", quote: { id: "a", pinned: true } },
+        ],
+      },
       { kind: "RemoveQuote", quote: "b" },
     ]);
   });

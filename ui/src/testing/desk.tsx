@@ -152,6 +152,7 @@ export const report: AppraisalReport = {
   byPart: [{ part: "FRAMES", planned: euro("60.00") }],
   perArea: euro("12.50"),
   walks: [],
+  asked: [],
   bySeason: [
     { season: 2027, planned: euro("950.00") },
     { season: 2028, planned: euro("0.00") },

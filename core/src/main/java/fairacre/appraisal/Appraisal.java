@@ -1,5 +1,6 @@
 package fairacre.appraisal;
 
+import fairacre.cost.Asked;
 import fairacre.cost.Bill;
 import fairacre.cost.BillLine;
 import fairacre.cost.CostStudy;
@@ -121,7 +122,7 @@ public final class Appraisal {
         List<SeasonCost> bySeason = Stream.concat(plan.seasonsOfChange().stream(), bill().lines().stream().map(BillLine::season))
                 .distinct().sorted().map(s -> new SeasonCost(s, bill().total(s))).toList();
         return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(whole), purse(),
-                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), SurfaceStudy.of(plan, memo));
+                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), SurfaceStudy.of(plan, memo), Asked.of(plan));
     }
 
     private List<PartCost> byPart() {

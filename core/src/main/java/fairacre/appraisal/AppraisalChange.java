@@ -1,5 +1,6 @@
 package fairacre.appraisal;
 
+import fairacre.cost.Asked;
 import fairacre.cost.BillLine;
 import fairacre.cost.Purse;
 import fairacre.measure.Area;
@@ -16,7 +17,7 @@ import org.joda.money.Money;
  */
 public record AppraisalChange(int season, Area plot, Area growing, Rewrite<BedAppraisal> beds, Rewrite<Gap> gaps,
         Rewrite<Snag> snags, Purse purse, Rewrite<BillLine> bill, List<SeasonCost> bySeason,
-        List<PartCost> byPart, Optional<Money> perArea, Rewrite<WalkTakeoff> walks) {
+        List<PartCost> byPart, Optional<Money> perArea, Rewrite<WalkTakeoff> walks, Rewrite<Asked> asked) {
 
     public AppraisalChange {
         bySeason = List.copyOf(bySeason);
@@ -26,13 +27,14 @@ public record AppraisalChange(int season, Area plot, Area growing, Rewrite<BedAp
     public static AppraisalChange of(AppraisalReport before, AppraisalReport after) {
         return new AppraisalChange(after.season(), after.plot(), after.growing(), Rewrite.of(before.beds(), after.beds()),
                 Rewrite.of(before.gaps(), after.gaps()), Rewrite.of(before.snags(), after.snags()), after.purse(),
-                Rewrite.of(before.bill(), after.bill()), after.bySeason(), after.byPart(), after.perArea(), Rewrite.of(before.walks(), after.walks()));
+                Rewrite.of(before.bill(), after.bill()), after.bySeason(), after.byPart(), after.perArea(), Rewrite.of(before.walks(), after.walks()),
+                Rewrite.of(before.asked(), after.asked()));
     }
 
     /** The later appraisal. */
     public AppraisalReport appliedTo(AppraisalReport before) {
         return new AppraisalReport(season, plot, growing, beds.appliedTo(before.beds()), gaps.appliedTo(before.gaps()),
                 snags.appliedTo(before.snags()), purse, bill.appliedTo(before.bill()), bySeason, byPart, perArea,
-                walks.appliedTo(before.walks()));
+                walks.appliedTo(before.walks()), asked.appliedTo(before.asked()));
     }
 }

@@ -1,5 +1,6 @@
 package fairacre.appraisal;
 
+import fairacre.cost.Asked;
 import fairacre.cost.BillLine;
 import fairacre.cost.Purse;
 import fairacre.measure.Area;
@@ -22,10 +23,11 @@ import org.joda.money.Money;
  * @param perArea cost of the garden by a square metre of its soil in the season, by a square foot if the plan is in feet; what is kept
  *     afterwards is left out; empty without soil
  * @param walks what each walk takes, whatever the season, main walks first
+ * @param asked what shops asked, the newest first
  */
 public record AppraisalReport(int season, Area plot, Area growing, List<BedAppraisal> beds, List<Gap> gaps,
         List<Snag> snags, Purse purse, List<BillLine> bill, List<SeasonCost> bySeason, List<PartCost> byPart,
-        Optional<Money> perArea, List<WalkTakeoff> walks) {
+        Optional<Money> perArea, List<WalkTakeoff> walks, List<Asked> asked) {
 
     public AppraisalReport {
         beds = List.copyOf(beds);
@@ -35,5 +37,6 @@ public record AppraisalReport(int season, Area plot, Area growing, List<BedAppra
         bySeason = List.copyOf(bySeason);
         byPart = List.copyOf(byPart);
         walks = List.copyOf(walks);
+        asked = List.copyOf(asked);
     }
 }

@@ -106,6 +106,7 @@ public final class GardenJson {
         @JsonSubTypes.Type(value = PurseChange.PutWorkshop.class, name = "PutWorkshop"),
         @JsonSubTypes.Type(value = PurseChange.PutQuote.class, name = "PutQuote"),
         @JsonSubTypes.Type(value = PurseChange.RemoveQuote.class, name = "RemoveQuote"),
+        @JsonSubTypes.Type(value = PurseChange.PutOff.class, name = "PutOff"),
         @JsonSubTypes.Type(value = Change.TakeOver.class, name = "TakeOver"),
         @JsonSubTypes.Type(value = Change.Batch.class, name = "Batch")
     })

@@ -147,7 +147,14 @@ public record Plan(
     public Map<PriceItem, Money> pricesInForce() {
         Map<PriceItem, Money> inForce = new HashMap<>();
         prices.forEach(price -> inForce.put(price.item(), price.amount()));
-        quotes.stream().sorted(BY_WEIGHT).forEach(quote -> inForce.put(quote.item(), quote.gross()));
+        quotesInForce().forEach((item, quote) -> inForce.put(item, quote.gross()));
+        return inForce;
+    }
+
+    /** The pinned or newest quote of each item that has one. */
+    public Map<PriceItem, Quote> quotesInForce() {
+        Map<PriceItem, Quote> inForce = new HashMap<>();
+        quotes.stream().sorted(BY_WEIGHT).forEach(quote -> inForce.put(quote.item(), quote));
         return inForce;
     }
 

@@ -1,5 +1,7 @@
 package fairacre.plan;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 
 /** An edit of what is paid for besides what the plan's drawing calls for. */
@@ -105,6 +107,53 @@ public sealed interface PurseChange extends Change {
         @Override
         public Change inverse(Plan before) {
             return new PutQuote(Keyed.known(before.quotes(), Quote::id, quote, "quote"));
+        }
+    }
+
+    /**
+     * What begins in a season is left for another.
+     *
+     * @param beds of which those are put off that are built anew or rebuilt in the season
+     * @param walks whether the walks made in the season are put off
+     * @param sundries whether the other lines of the bill are
+     */
+    record PutOff(int season, int to, List<UUID> beds, boolean walks, boolean sundries) implements PurseChange {
+        public PutOff {
+            Limits.season(season, "season");
+            Limits.season(to, "to");
+            Limits.present(beds, "beds");
+            beds = List.copyOf(beds);
+        }
+
+        /** @throws RefusedException if nothing of it begins in the season */
+        @Override
+        public Plan carriedOut(Plan plan) {
+            return steps(plan).carriedOut(plan);
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return steps(before).inverse(before);
+        }
+
+        private Change.Batch steps(Plan plan) {
+            List<Change> steps = new ArrayList<>();
+            for (UUID bed : beds) {
+                plan.bed(bed).revision(season).filter(revision -> !revision.existing())
+                        .ifPresent(revision -> steps.add(new Change.RescheduleRevision(bed, season, to)));
+            }
+            if (walks) {
+                plan.walks().stream().filter(walk -> walk.build().made() && plan.season(walk) == season)
+                        .forEach(walk -> steps.add(new GroundChange.PutWalk(walk.withBuild(walk.build().withSeason(to)))));
+            }
+            if (sundries) {
+                plan.sundries().stream().filter(sundry -> sundry.season() == season)
+                        .forEach(sundry -> steps.add(new PutSundry(sundry.withSeason(to))));
+            }
+            if (steps.isEmpty()) {
+                throw new RefusedException("season", "nothing of this begins in " + season, "choose a season in which something is built");
+            }
+            return new Change.Batch("Put work of " + season + " off to " + to, steps);
         }
     }
 }

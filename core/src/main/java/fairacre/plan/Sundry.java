@@ -30,4 +30,8 @@ public record Sundry(UUID id, String name, int season, BillPart part, BigDecimal
     public Sundry given() {
         return new Sundry(id, name, season, part, quantity, price, Acquired.FREE);
     }
+
+    Sundry withSeason(int newSeason) {
+        return new Sundry(id, name, newSeason, part, quantity, price, acquired);
+    }
 }

@@ -41,6 +41,10 @@ public record WalkBuild(Optional<Integer> season, List<Layer> layers, boolean du
         return edged || !layers.isEmpty();
     }
 
+    public WalkBuild withSeason(int newSeason) {
+        return new WalkBuild(Optional.of(newSeason), layers, dugIn, edged);
+    }
+
     public WalkBuild withDugIn(boolean digs) {
         return new WalkBuild(season, layers, digs, edged);
     }

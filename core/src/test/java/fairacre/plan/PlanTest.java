@@ -90,6 +90,7 @@ class PlanTest {
                 new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2), Length.millimetres(10), true,
                         List.of(new Offcut(Material.CEDAR, Board.B2X10, Length.metres(1.2), 2)))),
                 new PurseChange.PutSupply(new Supply(false, true, 2, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(85))))),
+                new PurseChange.PutOff(SEASON, SEASON + 1, List.of(BEANS), true, true),
                 new Change.TakeOver("The other way", plot(9, 9, List.of(), bed("Peas", 2, 2, 2, 1))),
                 new Change.DescribeGarden("Behind the mill", Units.FEET_AND_INCHES),
                 new Change.Batch("Rebuild", List.of(move, revise, new Change.DropRevision(BEANS, SEASON))));

@@ -10,7 +10,9 @@ import static fairacre.testing.Gardens.quote;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
+import fairacre.cost.Asked;
 import fairacre.cost.CostStudy;
 import fairacre.plan.PurseChange.PutQuote;
 import fairacre.plan.PurseChange.RemoveQuote;
@@ -48,6 +50,8 @@ class QuoteTest {
         Plan pinned = with(asked, new PutQuote(new Quote(old.id(), MIX, old.amount(), old.shop(), old.date(), old.tax(), true)));
         assertThat(pinned.priceOf(MIX)).contains(Money.parse("EUR 83.30"));
         assertThat(pinned.pricesInForce()).containsEntry(MIX, Money.parse("EUR 83.30"));
+        assertThat(Asked.of(pinned)).extracting(Asked::gross, Asked::counts)
+                .containsExactly(tuple(Money.parse("EUR 95.20"), false), tuple(Money.parse("EUR 83.30"), true));
         Plan forgotten = with(pinned, new RemoveQuote(id("Old")), new RemoveQuote(id("New")));
         assertThat(forgotten.priceOf(MIX)).contains(guess);
     }
