@@ -112,17 +112,6 @@ const JOINT_NAMES = {
   MITRE: "mitred",
 } as const;
 
-const TIMBER_USES = {
-  CORNER_POST: "corner posts",
-  STAKE: "stakes",
-  TIE: "boards across",
-  CAP: "cap boards",
-} as const;
-
-export function timberWords(use: keyof typeof TIMBER_USES): string {
-  return TIMBER_USES[use];
-}
-
 export function jointWords(joint: keyof typeof JOINT_NAMES): string {
   return JOINT_NAMES[joint];
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import type { Change, Rectangle } from "../api/types";
-import { describe as tell, freeName, outlinesAfter, plain, reoutline } from "./changes";
+import type { BedRevision, Change, Gardener, Rectangle } from "../api/types";
+import { plan } from "../testing/desk";
+import { describe as tell, freeName, outlinesAfter, plain, planAfter, reoutline, without } from "./changes";
 
 const before: Rectangle = { centre: { x: 2, y: 2 }, length: 2, width: 1, turn: 0 };
 const moved: Rectangle = { ...before, centre: { x: 3, y: 2 } };
@@ -42,6 +43,29 @@ describe("changes", () => {
     expect(after.get("b")).toEqual({ ...before, centre: { x: 9, y: 9 }, turn: 45 });
     expect(after.get("n")).toEqual(moved);
     expect(after.has("gone")).toBe(false);
+  });
+
+  it("of two edits that wait the second starts from what the first put", () => {
+    const saw = { ...plan.workshop, kerf: 0.002 };
+    const ada = { ...(plan.gardeners[0] as Gardener), reach: 0.7 };
+    const bo = { ...ada, id: "bo", name: "Bo" };
+    const [bed] = plan.beds;
+    const revision = { ...(bed?.revisions[0] as BedRevision), existing: true };
+    const after = planAfter(
+      [
+        { kind: "PutWorkshop", workshop: saw },
+        { kind: "Batch", label: "Both", changes: [{ kind: "PutGardener", gardener: ada }] },
+        { kind: "PutGardener", gardener: bo },
+        { kind: "RebuildBed", bed: bed?.id ?? "", revision },
+        { kind: "ReframeBed", bed: bed?.id ?? "", from: revision.from },
+        { kind: "RenameBed", bed: bed?.id ?? "", name: "Peas" },
+      ],
+      plan,
+    );
+    expect(after.workshop).toEqual(saw);
+    expect(after.gardeners).toEqual([ada, ...plan.gardeners.slice(1), bo]);
+    expect(after.beds[0]?.revisions[0]).toEqual(without(revision, "frame"));
+    expect(after.beds.slice(1)).toEqual(plan.beds.slice(1));
   });
 
   it("finds a free name", () => {

@@ -1,4 +1,4 @@
-import type { Bed, BedRevision, Change, Keyhole, Point, Rectangle } from "../api/types";
+import type { Bed, BedRevision, Change, Keyhole, Plan, Point, Rectangle } from "../api/types";
 import { isSame } from "../sheet/geometry";
 import { refitted } from "../sheet/outline";
 
@@ -80,6 +80,73 @@ export function outlinesAfter(
     if (change.kind === "PlaceBed" && first) outlines.set(change.bed.id, first.outline);
   }
   return outlines;
+}
+
+/**
+ * The plan with edits that wait, as far as each puts a whole thing in the place of what was there: the next edit of it starts from what
+ * was typed last. Anything else that an edit does is left to the program.
+ */
+export function planAfter(changes: readonly Change[], plan: Plan): Plan {
+  return changes
+    .flatMap((change) => (change.kind === "Batch" ? (change.changes as Change[]) : [change]))
+    .reduce(withPut, plan);
+}
+
+function withPut(plan: Plan, change: Change): Plan {
+  switch (change.kind) {
+    case "PutWorkshop":
+      return { ...plan, workshop: change.workshop };
+    case "PutSupply":
+      return { ...plan, supply: change.supply };
+    case "SetBudget":
+      return { ...plan, budget: change.budget };
+    case "SetSite":
+      return { ...plan, site: change.site };
+    case "PutWalk":
+      return { ...plan, walks: put(plan.walks, change.walk) };
+    case "PutFeature":
+      return { ...plan, features: put(plan.features, change.feature) };
+    case "PutWayIn":
+      return { ...plan, waysIn: put(plan.waysIn, change.wayIn) };
+    case "PutCarrier":
+      return { ...plan, carriers: put(plan.carriers, change.carrier) };
+    case "PutGardener":
+      return { ...plan, gardeners: put(plan.gardeners, change.gardener) };
+    case "PutSundry":
+      return { ...plan, sundries: put(plan.sundries, change.sundry) };
+    case "PutQuote":
+      return { ...plan, quotes: put(plan.quotes, change.quote) };
+    case "RebuildBed":
+      return withRevision(plan, change.bed, change.revision.from, () => change.revision);
+    case "ReframeBed": {
+      const { frame } = change;
+      return withRevision(plan, change.bed, change.from, (before) =>
+        frame ? { ...before, frame } : without(before, "frame"),
+      );
+    }
+    default:
+      return plan;
+  }
+}
+
+function withRevision(
+  plan: Plan,
+  id: string,
+  from: number,
+  revised: (before: BedRevision) => BedRevision,
+): Plan {
+  const beds = plan.beds.map((bed) =>
+    bed.id === id
+      ? { ...bed, revisions: bed.revisions.map((each) => (each.from === from ? revised(each) : each)) }
+      : bed,
+  );
+  return { ...plan, beds };
+}
+
+function put<T extends { id: string }>(all: readonly T[], one: T): T[] {
+  return all.some(({ id }) => id === one.id)
+    ? all.map((other) => (other.id === one.id ? one : other))
+    : [...all, one];
 }
 
 /** "Bed 7" for the lowest number that is not taken. */

@@ -13,7 +13,7 @@ const beds = [{ name: "Beans" }, { name: "Peas" }];
 function moved(name: string): PreviewAnswer {
   const none = { stretches: [] };
   const stretches = [{ from: 1, to: 2, fresh: [{ name }] }];
-  const appraisal = { beds: { stretches }, gaps: none, snags: none, bill: none, walks: none };
+  const appraisal = { beds: { stretches }, gaps: none, snags: none, bill: none, walks: none, asked: none };
   return { revision: 7, appraisal, difference: { amount: "0", currency: "EUR" } } as unknown as PreviewAnswer;
 }
 
@@ -28,7 +28,14 @@ function setup() {
   });
   const onAnswer = vi.fn();
   const judged = vi.fn(() =>
-    Promise.resolve({ beds, gaps: [], snags: [], bill: [], walks: [] } as unknown as AppraisalReport),
+    Promise.resolve({
+      beds,
+      gaps: [],
+      snags: [],
+      bill: [],
+      walks: [],
+      asked: [],
+    } as unknown as AppraisalReport),
   );
   const previews = new Previews("g", judged, onAnswer, send as never);
   const answer = async (name: string) => {

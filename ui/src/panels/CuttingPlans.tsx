@@ -24,8 +24,9 @@ export function CuttingPlans() {
   const best = found.isPlaceholderData ? undefined : found.data;
   const seasons = [...new Set(quick?.map(({ season }) => season))];
   const materials = new Map(desk.catalogue.materials.map((material) => [material.key, material.label]));
+  const boards = new Map(desk.catalogue.boards.map(({ key, label }) => [key, label]));
   const name = ({ material, board }: { material: string; board: string }) =>
-    `${materials.get(material) ?? material}, ${board}`;
+    `${materials.get(material) ?? material}, ${boards.get(board) ?? board}`;
   return (
     <details
       onToggle={(event) => {

@@ -85,7 +85,7 @@ function Kind({ name, frame, onChange }: { name: string; frame: Frame; onChange:
       <Choice
         label={`${name}: board`}
         value={frame.board}
-        options={boards.map((board) => ({ value: board.key, label: board.key }))}
+        options={boards.map((board) => ({ value: board.key, label: board.label }))}
         onChange={(board) => {
           onChange({ ...frame, board });
         }}

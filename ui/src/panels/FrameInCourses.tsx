@@ -2,7 +2,6 @@ import type { Bed, FrameDrawing, Hardware, Units } from "../api/types";
 import { useFrameDrawing } from "../api/queries";
 import { formatArea } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
-import { timberWords } from "../words";
 import { useDesk } from "../workspace/desk";
 
 const WIDE = 284;
@@ -96,14 +95,16 @@ function marks(drawing: FrameDrawing): [string, number][] {
 
 function Held({ hardware, units }: { hardware: Hardware; units: Units }) {
   const { catalogue } = useDesk();
-  const label = (key: string) =>
-    catalogue.fittings.fasteners.find((fastener) => fastener.key === key)?.label ?? key;
+  const { fasteners, timbers } = catalogue.fittings;
+  const label = (key: string) => fasteners.find((fastener) => fastener.key === key)?.label ?? key;
+  const use = (key: string) => timbers.find((timber) => timber.key === key)?.label ?? key;
+  const size = (key: string) => catalogue.boards.find((board) => board.key === key)?.label ?? key;
   return (
     <ul className="mt-1 text-sm" data-testid="hardware">
       {hardware.timber.map((piece, index) => (
         <li key={index}>
-          <span className="figures">{piece.count}</span> × {timberWords(piece.use)},{" "}
-          <span className="figures">{formatLength(piece.length, units)}</span> of {piece.board}
+          <span className="figures">{piece.count}</span> × {use(piece.use)},{" "}
+          <span className="figures">{formatLength(piece.length, units)}</span> of {size(piece.board)}
         </li>
       ))}
       {Object.entries(hardware.fasteners).map(([key, count]) => (

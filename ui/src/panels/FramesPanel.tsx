@@ -10,6 +10,7 @@ import { FittingsForm } from "./FittingsForm";
 import { FrameComparison } from "./FrameComparison";
 import { FrameInCourses } from "./FrameInCourses";
 import { CuttingPlans } from "./CuttingPlans";
+import { OwnKinds } from "./OwnKinds";
 import { reframing, walling } from "./reframe";
 import { WillItBow } from "./WillItBow";
 
@@ -35,6 +36,7 @@ export function FramesPanel() {
       {selected.length > 0 && <FittingsForm beds={selected} />}
       {only && selected.length === 1 && <Pieces bed={only} />}
       {only && selected.length === 1 && <FrameInCourses bed={only} />}
+      <OwnKinds />
       <FrameComparison beds={selected.length > 0 ? selected : desk.plan.beds} />
       <h3 className="border-t border-rule pt-2">To buy for frames, all beds</h3>
       <BillTable lines={boards} empty="No frame needs boards." />
@@ -91,7 +93,9 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
       {material && (
         <p className="text-sm text-soft">
           Lasts <span className="figures">{material.leastYears}</span> to{" "}
-          <span className="figures">{material.mostYears}</span> years in the ground. {material.remark}
+          <span className="figures">{material.mostYears}</span> years in the ground. Weighs{" "}
+          <span className="figures">{material.leastDensity}</span> to{" "}
+          <span className="figures">{material.mostDensity}</span> kg/m³, dry to wet. {material.remark}
         </p>
       )}
       {wall && masonry && (
@@ -122,7 +126,7 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
               .filter((board) => board.forCourses)
               .map((board) => ({
                 value: board.key,
-                label: `${board.key}: ${formatLength(board.thickness, desk.units)} × ${formatLength(board.width, desk.units)}`,
+                label: `${board.label}: ${formatLength(board.thickness, desk.units)} × ${formatLength(board.width, desk.units)}`,
               }))}
             onChange={(board) => {
               put({ ...frame, board });

@@ -205,7 +205,7 @@ describe("how the boards are cut", () => {
     await userEvent.click(screen.getByRole("button", { name: "Add" }));
     await userEvent.clear(screen.getByLabelText("Saw cut (kerf)"));
     await userEvent.type(screen.getByLabelText("Saw cut (kerf)"), "2 mm{Enter}");
-    const usual = { kerf: 0.003175, trim: 0.0127, tight: false, offcuts: [] };
+    const usual = { kerf: 0.003175, trim: 0.0127, tight: false, offcuts: [], materials: [], boards: [] };
     expect(submit.mock.calls.map(([change]) => change)).toEqual([
       {
         kind: "PutWorkshop",

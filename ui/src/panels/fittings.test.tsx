@@ -60,7 +60,7 @@ describe("what holds a frame", () => {
     atDesk(deskFor().desk, <FrameInCourses bed={beans} />);
     expect(await screen.findByRole("img", { name: "Frame of Beans in 2 courses" })).toBeVisible();
     expect(screen.getByText(/A 2\.40 m/)).toBeVisible();
-    expect(screen.getByTestId("hardware")).toHaveTextContent("4 × stakes, 0.75 m of 50x50 mm");
+    expect(screen.getByTestId("hardware")).toHaveTextContent("4 × stake, 0.75 m of 50x50 mm");
     expect(screen.getByTestId("hardware")).toHaveTextContent("36 × Deck screws");
     expect(screen.getByTestId("hardware")).toHaveTextContent("2.40 m² beneath it");
   });

@@ -51,7 +51,7 @@ export const plan: Plan = {
   walks: [],
   sundries: [],
   quotes: [],
-  workshop: { kerf: 0.003175, trim: 0.0127, tight: false, offcuts: [] },
+  workshop: { kerf: 0.003175, trim: 0.0127, tight: false, offcuts: [], materials: [], boards: [] },
   supply: { tipping: true, spoil: false, topUpYears: 0, onHand: [] },
   prices: [{ item: "cedar/board", amount: euro("20.00"), guess: true }],
 };
@@ -161,10 +161,30 @@ export const report: AppraisalReport = {
 
 export const catalogue: Catalogue = {
   materials: [
-    { key: "softwood", label: "Pine", leastYears: 1, mostYears: 5, remark: "Rots first." },
-    { key: "cedar", label: "Cedar or larch", leastYears: 7, mostYears: 15, remark: "Lasts." },
+    {
+      key: "softwood",
+      label: "Pine",
+      leastYears: 1,
+      mostYears: 5,
+      leastDensity: 450,
+      mostDensity: 850,
+      stiffness: 8,
+      remark: "Rots first.",
+    },
+    {
+      key: "cedar",
+      label: "Cedar or larch",
+      leastYears: 7,
+      mostYears: 15,
+      leastDensity: 350,
+      mostDensity: 650,
+      stiffness: 6.5,
+      remark: "Lasts.",
+    },
   ],
-  boards: [{ key: "38x150 mm", thickness: 0.038, width: 0.15, stock: [2.4], forCourses: true }],
+  boards: [
+    { key: "38x150 mm", label: "38x150 mm", thickness: 0.038, width: 0.15, stock: [2.4], forCourses: true },
+  ],
   kits: [{ key: "kit 1x2 m", length: 2, width: 1, height: 0.45 }],
   masonries: [
     {
@@ -191,6 +211,7 @@ export const catalogue: Catalogue = {
       { key: "CLOTH", label: "hardware cloth", remark: "Against burrowers." },
     ],
     fasteners: [{ key: "LONG_SCREW", label: "Deck screws", remark: "" }],
+    timbers: [{ key: "STAKE", label: "stake", remark: "" }],
   },
   items: [
     { key: "cedar/board", label: "Cedar board" },
@@ -296,7 +317,13 @@ export function deskFor(part: Partial<Desk> = {}) {
   const storage = { getItem: () => null, setItem: vi.fn(), removeItem: vi.fn() };
   const queue = new EditQueue({ garden: "garden", revision: () => 1, onGarden: vi.fn(), storage });
   const desk: Desk = {
-    garden: { revision: 1, plan, canUndo: true, canRedo: false },
+    garden: {
+      revision: 1,
+      plan,
+      own: { materials: [], boards: [], items: [] },
+      canUndo: true,
+      canRedo: false,
+    },
     plan,
     units: "METRIC",
     catalogue,

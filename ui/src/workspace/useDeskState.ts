@@ -3,7 +3,7 @@ import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "reac
 import { Problem } from "../api/client";
 import { keys, quickAppraisal, useAppraisal, useCatalogue, useGarden } from "../api/queries";
 import type { Change, GardenView } from "../api/types";
-import { outlinesAfter } from "../edits/changes";
+import { outlinesAfter, planAfter } from "../edits/changes";
 import { Previews, type Preview } from "../edits/previews";
 import { EditQueue, type Item } from "../edits/queue";
 import type { Desk, SketchLine, SlopeLine, Tool, TradeStep } from "./desk";
@@ -73,21 +73,40 @@ export function useDeskState(id: string): Opened {
   const earlier = appraisal.data?.season === shownSeason ? appraisal.data : undefined;
   const report = preview?.appraisal ?? judged ?? quick.data ?? earlier;
 
+  const waiting = useMemo(
+    () => queueState.items.flatMap((item) => (item.kind === "change" ? [item.change] : [])),
+    [queueState.items],
+  );
   const bedById = useMemo(() => new Map((report?.beds ?? []).map((bed) => [bed.bed, bed])), [report]);
   const outlines = useMemo(() => {
     const now = new Map((report?.beds ?? []).map((bed) => [bed.bed, bed.outline]));
-    const waiting = queueState.items.flatMap((item) => (item.kind === "change" ? [item.change] : []));
     return outlinesAfter([...settling, ...waiting], now);
-  }, [report, settling, queueState.items]);
+  }, [report, settling, waiting]);
+  const kept = garden.data?.plan;
+  const plan = useMemo(() => kept && planAfter(waiting, kept), [kept, waiting]);
 
-  if (!garden.data || !catalogue.data)
+  const own = garden.data?.own;
+  const known = catalogue.data;
+  const offered = useMemo(
+    () =>
+      known &&
+      own && {
+        ...known,
+        materials: [...known.materials, ...own.materials],
+        boards: [...known.boards, ...own.boards],
+        items: [...known.items, ...own.items],
+      },
+    [known, own],
+  );
+
+  if (!garden.data || !plan || !offered)
     return { desk: null, failure: garden.failureReason ?? catalogue.failureReason };
   const view = garden.data;
   const desk: Desk = {
     garden: view,
-    plan: view.plan,
-    units: view.plan.units,
-    catalogue: catalogue.data,
+    plan,
+    units: plan.units,
+    catalogue: offered,
     season: shownSeason,
     setSeason: (next) => {
       setSeason(next);

@@ -31,7 +31,7 @@ final class FrameSnags {
 
     private Snag spliced(StandingBed bed, Frame frame) {
         Length longest = frame.board().longest();
-        String words = "The sides of " + bed.name() + " are longer than the longest " + frame.board().key() + " ("
+        String words = "The sides of " + bed.name() + " are longer than the longest " + frame.board().label() + " ("
                 + context.wording().length(longest) + ") and have to be spliced.";
         return Snag.of(SnagRule.SIDE_SPLICED, Weight.NOTE, words, Optional.of(bed.outline().centre()),
                 List.of(bed.id()), List.of(), context.remedies(() -> remedies(bed, frame, longest)));

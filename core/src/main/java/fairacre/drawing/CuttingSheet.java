@@ -85,7 +85,7 @@ public final class CuttingSheet {
     private void kind(CuttingPlan cut, BestCutting best) {
         pages.makeRoom(8 * LINE);
         pages.down(LINE);
-        pages.write(MARGIN, SMALL * 1.3, cut.material().label() + ", " + cut.board().key());
+        pages.write(MARGIN, SMALL * 1.3, cut.material().label() + ", " + cut.board().label());
         pages.rule(1.5);
         pages.down(LINE * 1.3);
         say("Buy " + boards(best.cutList().boards()) + (best.cutList().shed().isEmpty() ? "" : "; from the shed " + boards(best.cutList().shed()))

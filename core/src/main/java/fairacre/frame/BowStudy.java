@@ -4,7 +4,6 @@ import fairacre.frame.Bowing.Side;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Frame;
-import fairacre.plan.Material;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -30,6 +29,7 @@ public final class BowStudy {
     private static final double GRAVITY = 9.81;
     /** Wood under a load for years gives way twice as far (wood handbook, from memory). */
     static final double CREEP = 2;
+    private static final double GIGA = 1e9;
     private static final double SHARE_OF_SPAN = 1.0 / 180;
     private static final Length MOST = Length.inches(0.5);
     /** A beam that is bent by more than this share of its span is none that the formula knows. */
@@ -73,17 +73,7 @@ public final class BowStudy {
     /** E I of a board on edge that is bent across its thickness, N m2. */
     private static double stiffness(Frame frame) {
         double thickness = frame.board().thickness().metres();
-        return elasticity(frame.material()) * frame.board().width().metres() * Math.pow(thickness, 3) / 12;
-    }
-
-    /** Modulus of elasticity of wet wood, N/m2: middles of the usual ranges (wood handbook, from memory). */
-    static double elasticity(Material material) {
-        return switch (material) {
-            case CEDAR -> 6.5e9;
-            case SOFTWOOD -> 8e9;
-            case TREATED -> 9e9;
-            case HARDWOOD -> 10e9;
-        };
+        return frame.material().stiffness() * GIGA * frame.board().width().metres() * Math.pow(thickness, 3) / 12;
     }
 
     /** Clear lengths of the sides between the corners, longest first, with how often each comes. */

@@ -14,7 +14,6 @@ import fairacre.plan.Frame;
 import fairacre.plan.Joint;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -174,7 +173,7 @@ public final class HardwareStudy {
 
     /** The narrowest plank that is as wide as the cap, of these the thinnest; the widest where none is. */
     private Board capBoard(Length width) {
-        List<Board> planks = Arrays.stream(Board.values()).filter(board -> board.metric() == frame.board().metric() && !board.square())
+        List<Board> planks = Board.values().stream().filter(board -> board.metric() == frame.board().metric() && !board.square())
                 .filter(board -> board.thickness().compareTo(THINNEST_CAP) >= 0 && board.fastener() != Fastener.COACH_SCREW)
                 .sorted(Comparator.comparing(Board::width).thenComparing(Board::thickness)).toList();
         return planks.stream().filter(board -> board.width().plus(NEARLY).compareTo(width) >= 0).findFirst().orElse(planks.get(planks.size() - 1));

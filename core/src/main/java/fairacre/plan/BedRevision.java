@@ -169,7 +169,7 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
             return;
         }
         frame.ifPresent(f -> {
-            throw new RefusedException("frame", "two boards " + f.board().key() + " leave no soil between them", "take a thinner board or a wider bed");
+            throw new RefusedException("frame", "two boards " + f.board().label() + " leave no soil between them", "take a thinner board or a wider bed");
         });
         build.wall().ifPresent(wall -> {
             throw new RefusedException("build/wall", "two walls of " + wall.kind().label() + " leave no soil between them", "build it slimmer or make the bed wider");

@@ -35,16 +35,16 @@ public record PriceItem(String key, String label) {
                     Arrays.stream(Fastener.values()).map(PriceItem::fastener), Arrays.stream(Masonry.values()).map(PriceItem::masonry), Stream.of(MORTAR),
                     Arrays.stream(Units.values()).flatMap(units -> Stream.of(tie(Fittings.Support.RODS, units), tie(Fittings.Support.STRAPS, units),
                             liner(units), cloth(units))),
-                    Arrays.stream(Material.values()).flatMap(PriceItem::boards), Arrays.stream(Kit.values()).map(PriceItem::kit))
+                    Material.values().stream().flatMap(PriceItem::boards), Arrays.stream(Kit.values()).map(PriceItem::kit))
             .flatMap(Function.identity()).collect(Collectors.toMap(PriceItem::key, Function.identity(), (a, b) -> a, LinkedHashMap::new));
 
     /** A board of a material in one stock length. */
     public static PriceItem board(Material material, Board board, Length stock) {
-        boolean metric = stock.micrometres() % Length.feet(1).micrometres() != 0;
+        boolean metric = !Board.wholeFeet(stock);
         String size = LengthText.format(stock, metric ? Units.METRIC : Units.FEET_AND_INCHES);
         String suffix = metric ? stock.exactMetres().toPlainString() + "m" : Math.round(stock.inches() / 12) + "ft";
         return new PriceItem(material.key() + "/" + board.key() + "/" + suffix,
-                material.label() + ", " + board.key() + ", " + size);
+                material.label() + ", " + board.label() + ", " + size);
     }
 
     /** Tipped by a lorry, by the cubic yard or the cubic metre. */
@@ -117,11 +117,27 @@ public record PriceItem(String key, String label) {
     /** @throws RefusedException if no plan can call for such an item */
     public static PriceItem of(String key) {
         PriceItem item = KNOWN.get(key);
+        if (item == null && key != null && key.contains(OwnKey.PREFIX)) {
+            item = own(key);
+        }
         if (item == null) {
             throw new RefusedException("", "there is nothing sold as \"" + (key == null ? "" : key) + "\"",
                     "give an item of the price book, for example " + SOIL_BAG_LITRES.key());
         }
         return item;
+    }
+
+    /** Boards of a material in all their lengths. */
+    public static Stream<PriceItem> boards(Material material, Board board) {
+        return board.stock().stream().map(stock -> board(material, board, stock));
+    }
+
+    /** A board of which size, material or both are the gardener's own; null if it is none. Only the size may hold a slash. */
+    private static PriceItem own(String key) {
+        int material = key.indexOf('/');
+        int stock = key.lastIndexOf('/');
+        return material == stock ? null : boards(Material.of(key.substring(0, material)), Board.of(key.substring(material + 1, stock)))
+                .filter(item -> item.key().equals(key)).findFirst().orElse(null);
     }
 
     private static Stream<PriceItem> packs(BulkGood good) {
@@ -133,7 +149,6 @@ public record PriceItem(String key, String label) {
     }
 
     private static Stream<PriceItem> boards(Material material) {
-        return Arrays.stream(Board.values())
-                .flatMap(board -> board.stock().stream().map(stock -> board(material, board, stock)));
+        return Board.values().stream().flatMap(board -> boards(material, board));
     }
 }

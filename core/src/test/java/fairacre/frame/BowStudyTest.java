@@ -58,8 +58,8 @@ class BowStudyTest {
 
     @ParameterizedTest(name = "{0} {1} x {2} courses: {3} to {4} ft")
     @DisplayName("Thin boards want a tie every 3 to 4 ft, 2-by boards every 6 to 8, 4 x 4 none up to 12 [common practice]")
-    @CsvSource({"SOFTWOOD, B1X6, 1, 3, 5", "CEDAR, B1X8, 1, 2.8, 5", "SOFTWOOD, B2X10, 1, 6, 8.5", "TREATED, B2X8, 2, 5, 8",
-        "CEDAR, B4X4, 6, 8, 20"})
+    @CsvSource({"softwood, 1x6, 1, 3, 5", "cedar, 1x8, 1, 2.8, 5", "softwood, 2x10, 1, 6, 8.5", "treated, 2x8, 2, 5, 8",
+        "cedar, 4x4, 6, 8, 20"})
     void theSpansAreThoseOfPractice(Material material, Board board, int courses, double least, double most) {
         double feet = bowing(material, board, courses, 18).span().metres() / 0.3048;
         assertThat(feet).isBetween(least, most);

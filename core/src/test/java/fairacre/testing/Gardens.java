@@ -224,7 +224,9 @@ public final class Gardens {
                 new PurseChange.PutSundry(sundry("Skip", "1", "240", Acquired.BOUGHT)),
                 new PurseChange.PutQuote(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70.50", 5)),
                 new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2.5), Length.millimetres(8), true, List.of(new Offcut(Material.CEDAR, Board.B2X10,
-                        Length.metres(1.5), 3, List.of(new Offcut.Flaw(Length.metres(0.6), Length.metres(0.7))))))),
+                        Length.metres(1.5), 3, List.of(new Offcut.Flaw(Length.metres(0.6), Length.metres(0.7))))),
+                        List.of(Material.own("Planks / old", 20, 40, 700, 900, 0.8, "")),
+                        List.of(Board.own("Scaffold", Length.millimetres(38), Length.millimetres(225), List.of(Length.metres(3.9), Length.feet(8)))))),
                 new PurseChange.PutSupply(new Supply(false, true, 3, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(250.5))))),
                 new Change.RebuildBed(id("Eight"), new BedRevision(SEASON, rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of()),
                         Optional.of(new Frame(Material.CEDAR, Board.B2X10, 2, Joint.MITRE)), false, Build.PLAIN.withFilling(Recipe.WOOD_BELOW.filling()).withFittings(

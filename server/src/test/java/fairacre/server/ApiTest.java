@@ -535,6 +535,23 @@ class ApiTest {
         }
 
         @Test
+        void aMaterialAndASizeOfOnesOwnAreOfferedWithTheirPrices() {
+            String size = rosa.post("/api/catalogue/boards", """
+                    {"name": "Scaffold", "thickness": 0.038, "width": 0.225, "stock": [3.9]}""").json().at("/key").stringValue();
+            String planks = rosa.post("/api/catalogue/materials", """
+                    {"name": "Plastic", "leastYears": 30, "mostYears": 60, "leastDensity": 700, "mostDensity": 900, "stiffness": 0.8}""")
+                    .json().at("/key").stringValue();
+            JsonNode kept = rosa.change(garden, 0, new PurseChange.PutWorkshop(new Workshop(Length.ZERO, Length.ZERO, false, List.of(),
+                    List.of(Material.of(planks)), List.of(Board.of(size))))).json();
+            assertThat(kept.at("/own/boards/0/label").stringValue()).isEqualTo("Scaffold");
+            assertThat(kept.at("/own/materials/0/stiffness").doubleValue()).isEqualTo(0.8);
+            assertThat(kept.at("/own/items").findValues("label")).extracting(JsonNode::stringValue)
+                    .contains("Plastic, Scaffold, 3.90 m", "Plastic, 38x150 mm, 2.40 m");
+            assertProblem(rosa.post("/api/catalogue/boards", """
+                    {"name": "Scaffold", "thickness": 0.3, "width": 0.2, "stock": [3.9]}"""), 422, "width");
+        }
+
+        @Test
         void edgesAlterationsAndMeasuresFromALineAreAnswered() {
             rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 5, 4, 3, 2)));
             rosa.change(garden, 1, new Change.PutGardener(gardener("Ada", 0.6, 0.5)));

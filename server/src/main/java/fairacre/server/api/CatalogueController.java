@@ -20,6 +20,7 @@ import fairacre.plan.Fittings.CornerPost;
 import fairacre.plan.Fittings.Support;
 import fairacre.plan.Fittings.Underlay;
 import fairacre.format.FaultyFileException;
+import fairacre.frame.Timber;
 import fairacre.format.Track;
 import fairacre.format.TrackFile;
 import fairacre.plan.Kit;
@@ -37,6 +38,7 @@ import fairacre.walk.CarrierPreset;
 import fairacre.walk.PassingPreset;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -50,12 +52,36 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class CatalogueController {
 
-    record MaterialView(String key, String label, int leastYears, int mostYears, String remark) {}
+    /** Densities in kg to the cubic metre, stiffness in GPa when wet. */
+    record MaterialView(String key, String label, int leastYears, int mostYears, int leastDensity, int mostDensity, double stiffness,
+            String remark) {
+
+        static MaterialView of(Material material) {
+            return new MaterialView(material.key(), material.label(), material.leastYears(), material.mostYears(), material.leastDensity(),
+                    material.mostDensity(), material.stiffness(), material.remark());
+        }
+    }
 
     /** @param forCourses whether frames are built of it, not posts and stakes alone */
-    record BoardView(String key, Length thickness, Length width, List<Length> stock, boolean forCourses) {}
+    record BoardView(String key, String label, Length thickness, Length width, List<Length> stock, boolean forCourses) {
 
-    record ItemView(String key, String label) {}
+        static BoardView of(Board board) {
+            return new BoardView(board.key(), board.label(), board.thickness(), board.width(), board.stock(), board.forCourses());
+        }
+    }
+
+    record ItemView(String key, String label) {
+
+        static ItemView of(PriceItem item) {
+            return new ItemView(item.key(), item.label());
+        }
+    }
+
+    /** As for {@link Material#own}. */
+    record NewMaterial(String name, int leastYears, int mostYears, int leastDensity, int mostDensity, double stiffness, Optional<String> remark) {}
+
+    /** As for {@link Board#own}. */
+    record NewBoard(String name, Length thickness, Length width, List<Length> stock) {}
 
     record ReachView(String label, Length reach, Posture posture) {}
 
@@ -83,7 +109,7 @@ class CatalogueController {
 
     /** What a frame can have besides its boards. */
     record FittingsView(List<FittingView> posts, List<FittingView> supports, List<FittingView> underlays,
-            List<FittingView> fasteners) {}
+            List<FittingView> fasteners, List<FittingView> timbers) {}
 
     record SundryView(String label, BillPart part, Acquired acquired) {}
 
@@ -116,11 +142,10 @@ class CatalogueController {
     @GetMapping("/catalogue")
     Catalogue catalogue() {
         return new Catalogue(
-                Arrays.stream(Material.values())
-                        .map(m -> new MaterialView(m.key(), m.label(), m.leastYears(), m.mostYears(), m.remark())).toList(),
-                Arrays.stream(Board.values()).map(b -> new BoardView(b.key(), b.thickness(), b.width(), b.stock(), b.forCourses())).toList(),
+                Material.values().stream().map(MaterialView::of).toList(),
+                Board.values().stream().map(BoardView::of).toList(),
                 Arrays.stream(Kit.values()).map(k -> new KitView(k.key(), k.length(), k.width(), k.height())).toList(),
-                PriceItem.all().map(i -> new ItemView(i.key(), i.label())).toList(),
+                PriceItem.all().map(ItemView::of).toList(),
                 Arrays.stream(ReachPreset.values()).map(p -> new ReachView(p.label(), p.reach(), p.posture())).toList(),
                 ReachPreset.MEASURE_YOUR_OWN,
                 Stream.of(PassingPreset.values()).map(p -> new PassingView(p.label(), p.width(), p.source())).toList(),
@@ -136,13 +161,27 @@ class CatalogueController {
                 new FittingsView(Arrays.stream(CornerPost.values()).map(p -> new FittingView(p.name(), p.label(), "")).toList(),
                         Arrays.stream(Support.values()).map(s -> new FittingView(s.name(), s.label(), s.remark())).toList(),
                         Arrays.stream(Underlay.values()).map(u -> new FittingView(u.name(), u.label(), u.remark())).toList(),
-                        Arrays.stream(Fastener.values()).map(f -> new FittingView(f.name(), f.label(), "")).toList()),
+                        Arrays.stream(Fastener.values()).map(f -> new FittingView(f.name(), f.label(), "")).toList(),
+                        Arrays.stream(Timber.Use.values()).map(u -> new FittingView(u.name(), u.label(), "")).toList()),
                 Arrays.stream(Masonry.values())
                         .map(m -> new MasonryView(m, m.label(), m.thickness(), m.course(), m.leastYears(), m.mostYears(), m.remark())).toList(),
                 Arrays.stream(SundryPreset.values()).map(s -> new SundryView(s.label(), s.part(), s.acquired())).toList(),
                 Arrays.stream(BulkGood.values()).map(g -> new GoodView(g, g.label())).toList(),
                 Arrays.stream(Recipe.values()).map(r -> new RecipeView(r.label(), r.remark(), r.filling())).toList(),
                 TopUp.DEPTH);
+    }
+
+    /** The key of a material of one's own, for the workshop of a garden. */
+    @PostMapping("/catalogue/materials")
+    MaterialView material(@RequestBody NewMaterial added) {
+        return MaterialView.of(Material.own(added.name(), added.leastYears(), added.mostYears(), added.leastDensity(), added.mostDensity(),
+                added.stiffness(), added.remark().orElse("")));
+    }
+
+    /** The key of a board size of one's own, for the workshop of a garden. */
+    @PostMapping("/catalogue/boards")
+    BoardView board(@RequestBody NewBoard added) {
+        return BoardView.of(Board.own(added.name(), added.thickness(), added.width(), added.stock()));
     }
 
     /** A boundary from a GPX track or a GeoJSON polygon. */

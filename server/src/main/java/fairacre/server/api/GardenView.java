@@ -1,18 +1,28 @@
 package fairacre.server.api;
 
+import fairacre.plan.OwnKinds;
 import fairacre.plan.Plan;
+import fairacre.server.api.CatalogueController.BoardView;
+import fairacre.server.api.CatalogueController.ItemView;
+import fairacre.server.api.CatalogueController.MaterialView;
 import fairacre.server.store.StoredGarden;
+import java.util.List;
 
 /**
  * A garden as the browser sees it.
  *
  * @param revision to be sent with every edit
+ * @param own what there is to choose from in this garden besides what every garden knows
  * @param canUndo whether there is an edit to take back
  * @param canRedo whether there is an edit to make again
  */
-record GardenView(long revision, Plan plan, boolean canUndo, boolean canRedo) {
+record GardenView(long revision, Plan plan, OwnCatalogue own, boolean canUndo, boolean canRedo) {
+
+    record OwnCatalogue(List<MaterialView> materials, List<BoardView> boards, List<ItemView> items) {}
 
     static GardenView of(StoredGarden stored) {
-        return new GardenView(stored.revision(), stored.plan(), stored.undo().isPresent(), stored.redo().isPresent());
+        OwnKinds own = OwnKinds.of(stored.plan());
+        return new GardenView(stored.revision(), stored.plan(), new OwnCatalogue(own.materials().stream().map(MaterialView::of).toList(),
+                own.boards().stream().map(BoardView::of).toList(), own.items().stream().map(ItemView::of).toList()), stored.undo().isPresent(), stored.redo().isPresent());
     }
 }

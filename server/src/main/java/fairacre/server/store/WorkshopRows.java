@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Result;
@@ -30,7 +31,8 @@ final class WorkshopRows {
 
     static Workshop workshop(Record row) {
         return new Workshop(new Length(row.get(GARDEN.KERF)), new Length(row.get(GARDEN.TRIM_END)), row.get(GARDEN.TIGHT),
-                GroundRows.rows(row, OFFCUTS).map(WorkshopRows::offcut));
+                GroundRows.rows(row, OFFCUTS).map(WorkshopRows::offcut),
+                Stream.of(row.get(GARDEN.OWN_MATERIALS)).map(Material::of).toList(), Stream.of(row.get(GARDEN.OWN_BOARDS)).map(Board::of).toList());
     }
 
     private static Offcut offcut(Record row) {
@@ -47,6 +49,8 @@ final class WorkshopRows {
         row.setKerf(workshop.kerf().micrometres());
         row.setTrimEnd(workshop.trim().micrometres());
         row.setTight(workshop.tight());
+        row.setOwnMaterials(workshop.materials().stream().map(Material::key).toArray(String[]::new));
+        row.setOwnBoards(workshop.boards().stream().map(Board::key).toArray(String[]::new));
     }
 
     static List<OffcutRecord> offcuts(UUID garden, Workshop workshop) {

@@ -1,0 +1,250 @@
+import { useState } from "react";
+import { Problem, request } from "../api/client";
+import type { Catalogue, Workshop } from "../api/types";
+import { formatLength, parseLength } from "../measure/lengths";
+import { LengthField } from "../parts/LengthField";
+import { TextField } from "../parts/TextField";
+import { words } from "../words";
+import { useDesk } from "../workspace/desk";
+
+type Keyed = { key: string };
+
+/** Materials and board sizes that the gardener adds to those that every garden knows. */
+export function OwnKinds() {
+  const desk = useDesk();
+  const { workshop } = desk.plan;
+  const { materials, boards } = desk.garden.own;
+
+  function put(part: Partial<Workshop>) {
+    desk.submit({ kind: "PutWorkshop", workshop: { ...workshop, ...part } });
+  }
+
+  return (
+    <details className="border-t border-rule pt-2" data-testid="own-kinds">
+      <summary className="cursor-pointer font-semibold">Materials and sizes of your own</summary>
+      <div className="space-y-2 pt-1">
+        <p className="text-sm text-soft">
+          What a shop near you sells, or what a shed holds. It is offered with the others from then on; type
+          its price in the price book of the purse.
+        </p>
+        <ul className="text-sm">
+          {materials.map((material) => (
+            <Kept
+              key={material.key}
+              name={material.label}
+              told={`${String(material.leastYears)} to ${String(material.mostYears)} years, ${String(material.leastDensity)} to ${String(material.mostDensity)} kg/m³, ${String(material.stiffness)} GPa`}
+              onTakeOff={
+                workshop.materials.includes(material.key)
+                  ? () => {
+                      put({ materials: workshop.materials.filter((key) => key !== material.key) });
+                    }
+                  : undefined
+              }
+            />
+          ))}
+          {boards.map((board) => (
+            <Kept
+              key={board.key}
+              name={board.label}
+              told={`${formatLength(board.thickness, desk.units)} × ${formatLength(board.width, desk.units)}, sold in ${board.stock.map((length) => formatLength(length, desk.units)).join(", ")}`}
+              onTakeOff={
+                workshop.boards.includes(board.key)
+                  ? () => {
+                      put({ boards: workshop.boards.filter((key) => key !== board.key) });
+                    }
+                  : undefined
+              }
+            />
+          ))}
+        </ul>
+        <NewMaterial
+          onAdd={({ key }) => {
+            put({ materials: [...workshop.materials, key] });
+          }}
+        />
+        <NewBoard
+          onAdd={({ key }) => {
+            put({ boards: [...workshop.boards, key] });
+          }}
+        />
+      </div>
+    </details>
+  );
+}
+
+function Kept(props: { name: string; told: string; onTakeOff: (() => void) | undefined }) {
+  return (
+    <li className="flex justify-between gap-2 border-b border-hair py-1">
+      <span>
+        {props.name} <span className="figures text-soft">{props.told}</span>
+      </span>
+      {props.onTakeOff ? (
+        <button
+          type="button"
+          className="text-button"
+          aria-label={`Leave out ${props.name}`}
+          onClick={props.onTakeOff}
+        >
+          leave out
+        </button>
+      ) : (
+        <span className="whitespace-nowrap text-soft">in use</span>
+      )}
+    </li>
+  );
+}
+
+const NO_MATERIAL = {
+  name: "",
+  leastYears: "",
+  mostYears: "",
+  leastDensity: "",
+  mostDensity: "",
+  stiffness: "",
+  remark: "",
+};
+
+function NewMaterial({ onAdd }: { onAdd: (material: Keyed) => void }) {
+  const [draft, setDraft] = useState(NO_MATERIAL);
+  const { faults, add } = useAdding<Catalogue["materials"][number]>(
+    "/api/catalogue/materials",
+    (material) => {
+      onAdd(material);
+      setDraft(NO_MATERIAL);
+    },
+  );
+
+  function field(name: keyof typeof draft, label: string, figures = true) {
+    return (
+      <TextField
+        label={label}
+        figures={figures}
+        value={draft[name]}
+        fault={faults[name]}
+        onCommit={(text) => {
+          setDraft((before) => ({ ...before, [name]: text }));
+        }}
+      />
+    );
+  }
+
+  return (
+    <fieldset className="space-y-1">
+      <legend className="text-sm font-semibold">A material</legend>
+      {field("name", "Name of the material", false)}
+      <div className="grid grid-cols-2 gap-2">
+        {field("leastYears", "Lasts at least, years")}
+        {field("mostYears", "At most, years")}
+        {field("leastDensity", "Weighs dry, kg/m³")}
+        {field("mostDensity", "Wet, kg/m³")}
+      </div>
+      {field("stiffness", "Stiffness wet, GPa: softwood 8, recycled plastic 0.5 to 1")}
+      {field("remark", "What to keep in mind", false)}
+      <p className="text-sm text-soft">{words.oldTimber}</p>
+      <button
+        type="button"
+        className="plain-button"
+        disabled={draft.name === ""}
+        onClick={() => {
+          void add({
+            name: draft.name,
+            leastYears: figure(draft.leastYears),
+            mostYears: figure(draft.mostYears),
+            leastDensity: figure(draft.leastDensity),
+            mostDensity: figure(draft.mostDensity),
+            stiffness: figure(draft.stiffness),
+            remark: draft.remark,
+          });
+        }}
+      >
+        Add the material
+      </button>
+    </fieldset>
+  );
+}
+
+function NewBoard({ onAdd }: { onAdd: (board: Keyed) => void }) {
+  const { units } = useDesk();
+  const [name, setName] = useState("");
+  const [thickness, setThickness] = useState<number>();
+  const [width, setWidth] = useState<number>();
+  const [stock, setStock] = useState("");
+  const { faults, add, refuse } = useAdding<Catalogue["boards"][number]>("/api/catalogue/boards", (board) => {
+    onAdd(board);
+    setName("");
+    setThickness(undefined);
+    setWidth(undefined);
+    setStock("");
+  });
+
+  function addBoard() {
+    const lengths = stock.split(";").map((each) => parseLength(each, units));
+    if (lengths.some((length) => length === null)) refuse("stock", words.unreadableLength);
+    else void add({ name, thickness, width, stock: lengths });
+  }
+
+  return (
+    <fieldset className="space-y-1">
+      <legend className="text-sm font-semibold">A size of board</legend>
+      <TextField label="Name of the size" value={name} fault={faults["name"]} onCommit={setName} />
+      <div className="grid grid-cols-2 gap-2">
+        <LengthField
+          label="True thickness"
+          value={thickness}
+          units={units}
+          fault={faults["thickness"]}
+          onCommit={setThickness}
+        />
+        <LengthField
+          label="True width"
+          value={width}
+          units={units}
+          fault={faults["width"]}
+          onCommit={setWidth}
+        />
+      </div>
+      <TextField
+        label="Sold in lengths, parted by ;"
+        figures
+        value={stock}
+        fault={faults["stock"]}
+        onCommit={setStock}
+      />
+      <button
+        type="button"
+        className="plain-button"
+        disabled={name === "" || thickness === undefined || width === undefined || stock === ""}
+        onClick={addBoard}
+      >
+        Add the size
+      </button>
+    </fieldset>
+  );
+}
+
+/** Asks the program for the kind that was typed; why it was not taken is said at its field, or at the name. */
+function useAdding<T extends Keyed>(path: string, onAdded: (kind: T) => void) {
+  const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
+
+  function refuse(field: string, message: string) {
+    setFaults({ [field]: message });
+  }
+
+  async function add(typed: object) {
+    setFaults({});
+    try {
+      onAdded(await request<T>("POST", path, typed));
+    } catch (failure) {
+      if (failure instanceof Problem) refuse(failure.field || "name", failure.message);
+      else refuse("name", words.awayIdle);
+    }
+  }
+
+  return { faults, add, refuse };
+}
+
+/** A number as it was typed; what is none is left to the program to refuse. */
+function figure(text: string): number | string {
+  const number = Number(text.trim().replace(",", "."));
+  return text.trim() === "" || Number.isNaN(number) ? text : number;
+}
