@@ -6,6 +6,7 @@ import fairacre.ground.LevelStudy;
 import fairacre.ground.Levels;
 import fairacre.measure.Length;
 import fairacre.plan.Change;
+import fairacre.plan.Drop;
 import fairacre.plan.Frame;
 import fairacre.plan.Gardener;
 import fairacre.plan.GroundChange;
@@ -38,7 +39,7 @@ final class LevelSnags {
         levels().map(LevelStudy::of).ifPresent(study -> {
             for (StandingBed bed : context.standing()) {
                 BedLevel level = study.of(bed);
-                if (level.meaning() != Meaning.LEVEL) {
+                if (level.meaning() != Meaning.LEVEL && !madeUp(bed, level.drop())) {
                     snags.add(slope(study, bed, level));
                 }
             }
@@ -54,6 +55,12 @@ final class LevelSnags {
     private Optional<Levels> levels() {
         List<SpotHeight> heights = context.plan().site().levels();
         return context.memo().recall(new LieOfTheLand(heights), () -> Levels.of(heights));
+    }
+
+    /** Whether part-courses make the fall up as far as a rake can't. */
+    private static boolean madeUp(StandingBed bed, Drop fall) {
+        return bed.revision().madeUp().filter(drop -> fall.along().minus(drop.along()).abs().compareTo(LevelStudy.RAKE) <= 0
+                && fall.across().minus(drop.across()).abs().compareTo(LevelStudy.RAKE) <= 0).isPresent();
     }
 
     private Snag slope(LevelStudy study, StandingBed bed, BedLevel level) {
@@ -78,11 +85,19 @@ final class LevelSnags {
         if (round.suits(turned) && study.of(round.reshaped(turned)).meaning().compareTo(level.meaning()) < 0) {
             remedies.add(new Remedy("Turn " + bed.name() + " along the slope's contour", Edits.move(bed, turned)));
         }
+        if (bed.frame().isPresent() && !bed.revision().build().legs().isPositive()) {
+            remedies.add(madeUpTo(bed, level.drop()));
+        }
         bed.frame().filter(frame -> frame.courses() < Limits.MOST_COURSES).ifPresent(frame -> remedies.add(raised(bed, frame)));
         if (remedies.isEmpty()) {
             remedies.add(context.edits().takeOut(bed));
         }
         return remedies;
+    }
+
+    private static Remedy madeUpTo(StandingBed bed, Drop fall) {
+        return new Remedy("Stand " + bed.name() + " level and close the gap below with part-courses",
+                new Change.RebuildBed(bed.id(), bed.revision().withBuild(bed.revision().build().withDrop(fall))));
     }
 
     private static Remedy raised(StandingBed bed, Frame frame) {

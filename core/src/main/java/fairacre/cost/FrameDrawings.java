@@ -2,6 +2,7 @@ package fairacre.cost;
 
 import fairacre.frame.FrameTakeoff;
 import fairacre.frame.HardwareStudy;
+import fairacre.frame.Piece;
 import fairacre.frame.PlacedPiece;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
@@ -48,13 +49,13 @@ public final class FrameDrawings {
         int there = frame.courses() - courses(bed, revision.from());
         Map<Length, String> marks = marks(revision.from(), frame);
         return new FrameDrawing(bed.id(), revision.from(), frame, FrameTakeoff.placed(revision, frame).stream()
-                .map(piece -> new FrameDrawing.DrawnBoard(Optional.of(piece.length()).filter(length -> piece.course() > there).map(marks::get),
+                .map(piece -> new FrameDrawing.DrawnBoard(Optional.of(piece.length()).filter(length -> piece.course() > there || piece.part() == Piece.Part.PART_COURSE).map(marks::get),
                         piece.course(), piece.length(), corners(piece, frame.board()))).toList(), HardwareStudy.of(revision).orElseThrow());
     }
 
     private Map<Length, String> marks(int season, Frame frame) {
         Map<Length, String> marks = new HashMap<>();
-        cutting.stream().filter(cut -> cut.season() == season && cut.material() == frame.material() && cut.board() == frame.board())
+        cutting.stream().filter(cut -> cut.season() == season && cut.material().equals(frame.material()) && cut.board().equals(frame.board()))
                 .flatMap(cut -> cut.pieces().stream()).forEach(piece -> marks.put(piece.length(), piece.mark()));
         return marks;
     }

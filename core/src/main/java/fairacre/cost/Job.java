@@ -15,6 +15,7 @@ import fairacre.plan.BulkGood;
 import fairacre.plan.Filling;
 import fairacre.plan.Frame;
 import fairacre.plan.Kit;
+import fairacre.plan.LayerKind;
 import fairacre.plan.Wall;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -28,14 +29,15 @@ import java.util.UUID;
  * What one revision of a bed adds: the pieces of its frame, what holds it together, and its soil.
  *
  * <p>The first revision buys everything. A later one that keeps outline, material, board and joint and stands higher buys the
- * added courses only, with longer posts and stakes; one that stands no higher buys no boards; any other builds a new frame. Soil that is in the bed is
+ * added courses only, with longer posts and stakes; one that stands no higher buys no boards, only what of fittings, cap, legs or
+ * part-courses is new; any other builds a new frame. Soil that is in the bed is
  * used again, so only the difference is bought, of the mix that goes on top. A bed that stood already costs nothing until it is rebuilt.
  *
  * @param pieces of every kind of board, posts, stakes, ties and caps among them
  * @param courses of boards that are bought, 0 to all of the frame's
- * @param hardware empty if no boards are bought
+ * @param hardware what holds and lines the boards that are bought, or is added to those that are there
  * @param masonry of a wall, or of the courses that are added to one
- * @param soil what of each good is added
+ * @param soil what of each good is added, with the base under a wall
  * @param kit the ready-made bed that is bought; empty if it is none, or if it stands already
  */
 record Job(UUID bed, int season, int courses, SortedMap<BoardKind, List<Length>> pieces, Optional<Hardware> hardware, Optional<Kit> kit,
@@ -57,13 +59,24 @@ record Job(UUID bed, int season, int courses, SortedMap<BoardKind, List<Length>>
                     Collections.emptySortedMap());
         }
         Optional<Frame> bought = bought(before, revision);
-        Optional<Hardware> hardware = bought.flatMap(frame -> hardware(before, revision, frame));
+        Optional<Hardware> hardware = bought.map(frame -> hardware(before, revision, frame)).orElseGet(() -> added(before, revision));
+        Optional<MasonryTakeoff> masonry = masonry(before, revision);
         Volume now = FillTakeoff.of(revision).volume();
         Volume there = before == null ? Volume.ZERO : FillTakeoff.of(before).volume();
         Optional<Kit> kit = revision.build().kit().filter(k -> before == null || before.build().kit().filter(k::equals).isEmpty());
         Filling filling = there.equals(Volume.ZERO) ? revision.build().fill() : revision.build().fill().withoutBelow();
-        return new Job(bed, revision.from(), bought.map(Frame::courses).orElse(0), pieces(revision, bought, hardware), hardware, kit, masonry(before, revision),
-                Ingredients.of(filling, now.lessOrNone(there)));
+        return new Job(bed, revision.from(), bought.map(Frame::courses).orElse(0), pieces(before, revision, bought, hardware), hardware, kit,
+                masonry, withFooting(Ingredients.of(filling, now.lessOrNone(there)), masonry.map(MasonryTakeoff::footing).orElse(Volume.ZERO)));
+    }
+
+    /** The base under a wall comes loose with what fills the bed, more of it than lies there when it is compacted. */
+    private static SortedMap<BulkGood, Volume> withFooting(SortedMap<BulkGood, Volume> soil, Volume compacted) {
+        if (compacted.equals(Volume.ZERO)) {
+            return soil;
+        }
+        SortedMap<BulkGood, Volume> goods = new TreeMap<>(soil);
+        goods.merge(BulkGood.BASE, Volume.litres(compacted.litres() * LayerKind.BASE.ordered()), Volume::plus);
+        return goods;
     }
 
     private static Optional<MasonryTakeoff> masonry(BedRevision before, BedRevision revision) {
@@ -76,10 +89,29 @@ record Job(UUID bed, int season, int courses, SortedMap<BoardKind, List<Length>>
         return revision.frame().filter(bought::equals).isPresent() ? HardwareStudy.of(revision) : HardwareStudy.onTop(revision, before);
     }
 
-    private static SortedMap<BoardKind, List<Length>> pieces(BedRevision revision, Optional<Frame> bought, Optional<Hardware> hardware) {
+    /** What a frame of as many courses as before gets besides. */
+    private static Optional<Hardware> added(BedRevision before, BedRevision revision) {
+        if (before == null || !keepsFrame(before, revision)) {
+            return Optional.empty();
+        }
+        return HardwareStudy.of(revision).map(now -> now.beyond(HardwareStudy.of(before).orElseThrow())).filter(more -> !more.nothing());
+    }
+
+    private static boolean keepsFrame(BedRevision before, BedRevision revision) {
+        return before.frame().isPresent() && before.frame().equals(revision.frame()) && sameEdge(before, revision);
+    }
+
+    private static SortedMap<BoardKind, List<Length>> pieces(BedRevision before, BedRevision revision, Optional<Frame> bought, Optional<Hardware> hardware) {
         SortedMap<BoardKind, List<Length>> pieces = new TreeMap<>();
-        bought.ifPresent(frame -> {
-            pieces.put(new BoardKind(frame.material(), frame.board()), new ArrayList<>(FrameTakeoff.of(revision, frame).lengths()));
+        revision.frame().ifPresent(frame -> {
+            List<Length> boards = new ArrayList<>(bought.map(courses -> FrameTakeoff.courses(revision, courses).lengths()).orElse(List.of()));
+            boolean wholeFrame = bought.filter(frame::equals).isPresent();
+            if (wholeFrame || before != null && !before.madeUp().equals(revision.madeUp())) {
+                boards.addAll(FrameTakeoff.below(revision, frame).lengths());
+            }
+            if (!boards.isEmpty()) {
+                pieces.put(new BoardKind(frame.material(), frame.board()), boards);
+            }
             for (Timber timber : hardware.map(Hardware::timber).orElse(List.of())) {
                 pieces.computeIfAbsent(new BoardKind(frame.material(), timber.board()), kind -> new ArrayList<>())
                         .addAll(Collections.nCopies(timber.count(), timber.length()));

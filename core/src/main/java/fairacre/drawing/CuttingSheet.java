@@ -66,7 +66,7 @@ public final class CuttingSheet {
         sheet.head(title, cutting.isEmpty());
         List<BestCutting> found = cutting.isEmpty() ? List.of() : study.bestCutting();
         for (CuttingPlan cut : cutting) {
-            BestCutting best = found.stream().filter(b -> b.season() == season && b.material() == cut.material() && b.board() == cut.board())
+            BestCutting best = found.stream().filter(b -> b.season() == season && b.material().equals(cut.material()) && b.board().equals(cut.board()))
                     .findFirst().orElseThrow();
             sheet.kind(cut, best);
         }

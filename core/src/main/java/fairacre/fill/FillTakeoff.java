@@ -6,11 +6,13 @@ import fairacre.measure.Volume;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Polygons;
 import fairacre.shape.Insets;
+import org.locationtech.jts.geom.Point;
 
 /**
  * Soil that fills a bed: its depth and volume, both zero for flat ground.
  *
- * <p>A box is filled to {@link #FREEBOARD} below its top. A mound is heaped with sides of one in one, so its volume is that of
+ * <p>A box is filled to {@link #FREEBOARD} below its top; where part-courses make up falling ground, the wedge below is filled too, its
+ * area times the gap at its middle (exact for a plane). A mound is heaped with sides of one in one, so its volume is that of
  * the layers between its foot and its top (Simpson's rule, exact for such a heap).
  */
 public record FillTakeoff(Length depth, Volume volume) {
@@ -29,7 +31,14 @@ public record FillTakeoff(Length depth, Volume volume) {
 
     private static FillTakeoff boxed(BedRevision bed) {
         Length depth = bed.holding().minus(FREEBOARD);
-        return new FillTakeoff(depth, Volume.prism(Area.squareMetres(within(bed, bed.thickness())), depth));
+        double area = within(bed, bed.thickness());
+        Volume wedge = bed.madeUp().map(drop -> Volume.prism(Area.squareMetres(area), Length.metres(gapInTheMiddle(bed)))).orElse(Volume.ZERO);
+        return new FillTakeoff(depth, Volume.prism(Area.squareMetres(area), depth).plus(wedge));
+    }
+
+    private static double gapInTheMiddle(BedRevision bed) {
+        Point middle = Insets.of(Polygons.of(bed.cornersUnplaced()), bed.thickness().metres()).getCentroid();
+        return bed.gapBelow(middle.getX(), middle.getY());
     }
 
     private static FillTakeoff heaped(BedRevision bed) {

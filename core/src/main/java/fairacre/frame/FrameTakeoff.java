@@ -9,6 +9,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -44,6 +45,20 @@ public record FrameTakeoff(List<Piece> pieces) {
 
     /** The frame of a bed as it is built for a season; its shape decides, whatever frame it has itself. */
     public static FrameTakeoff of(BedRevision bed, Frame frame) {
+        List<Piece> pieces = new ArrayList<>(courses(bed, frame).pieces());
+        pieces.addAll(below(bed, frame).pieces());
+        return new FrameTakeoff(pieces);
+    }
+
+    /** Part-courses alone. */
+    public static FrameTakeoff below(BedRevision bed, Frame frame) {
+        SortedMap<Length, Integer> counts = new TreeMap<>(Comparator.reverseOrder());
+        PartCourses.of(bed, frame).forEach(piece -> counts.merge(piece.length(), 1, Integer::sum));
+        return new FrameTakeoff(counts.entrySet().stream().map(e -> new Piece(Piece.Part.PART_COURSE, e.getKey(), e.getValue())).toList());
+    }
+
+    /** Whole courses alone. */
+    public static FrameTakeoff courses(BedRevision bed, Frame frame) {
         Map<Kind, Integer> counts = new TreeMap<>(Comparator.comparing(Kind::part).thenComparing(Kind::length, Comparator.reverseOrder()));
         for (Edge edge : RoundTheEdge.edges(bed, frame)) {
             for (int course = 0; course < frame.courses(); course++) {
@@ -53,9 +68,9 @@ public record FrameTakeoff(List<Piece> pieces) {
         return new FrameTakeoff(counts.entrySet().stream().map(e -> new Piece(e.getKey().part(), e.getKey().length(), e.getValue())).toList());
     }
 
-    /** The same boards one by one, course by course from the ground, going round the bed. */
+    /** The same boards one by one, part-courses first, then course by course from the ground, going round the bed. */
     public static List<PlacedPiece> placed(BedRevision bed, Frame frame) {
-        List<PlacedPiece> placed = new ArrayList<>();
+        List<PlacedPiece> placed = new ArrayList<>(PartCourses.of(bed, frame));
         List<Edge> edges = RoundTheEdge.edges(bed, frame);
         for (int course = 0; course < frame.courses(); course++) {
             for (Edge edge : edges) {

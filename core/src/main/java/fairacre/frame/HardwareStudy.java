@@ -67,7 +67,12 @@ public final class HardwareStudy {
 
     /** Empty for a bed without boards. */
     public static Optional<Hardware> of(BedRevision bed) {
-        return bed.frame().map(frame -> new HardwareStudy(bed, frame).study(0, true));
+        return bed.frame().map(frame -> {
+            HardwareStudy study = new HardwareStudy(bed, frame);
+            study.addPartCourses();
+            study.addTable();
+            return study.study(0, true);
+        });
     }
 
     /**
@@ -96,8 +101,39 @@ public final class HardwareStudy {
     }
 
     private void addPosts() {
-        if (fittings.posts() != CornerPost.NONE) {
+        // A table bed has its legs in the corners.
+        if (fittings.posts() != CornerPost.NONE && !bed.build().legs().isPositive()) {
             add(Use.CORNER_POST, post(fittings.posts() == CornerPost.STOUT), bed.height(), ring.edges());
+        }
+    }
+
+    /** Both ends of each are held as in a course: by screws into a stake or a post, or by pins from above. */
+    private void addPartCourses() {
+        for (PlacedPiece piece : PartCourses.of(bed, frame)) {
+            boolean pinned = frame.board().fastener() == Fastener.PIN;
+            fasten(frame.board().fastener(), pinned ? Math.max(2, times(piece.length(), BETWEEN_PINS)) : 2 * perEnd(frame.board()));
+        }
+    }
+
+    private void addTable() {
+        if (bed.build().legs().isPositive()) {
+            TableStudy table = TableStudy.of(bed, frame);
+            Board stout = post(true);
+            Fastener screw = screw(frame.board());
+            add(Use.LEG, stout, bed.height(), table.legs());
+            add(Use.LEG, stout, bed.build().legs(), table.innerLegs());
+            fasten(screw, (table.legs() + table.innerLegs()) * SCREWS);
+            for (Length cleat : table.cleats()) {
+                FrameTakeoff.run(cleat, post(false).longest(), 0).forEach(piece -> add(Use.CLEAT, post(false), piece, 1));
+                fasten(screw, times(cleat, BETWEEN_CAP_SCREWS) + 1);
+            }
+            for (int row = 0; row < table.bearers(); row++) {
+                FrameTakeoff.run(table.bearer(), frame.board().longest(), 0).forEach(piece -> add(Use.BEARER, frame.board(), piece, 1));
+            }
+            table.floor().forEach((length, count) -> FrameTakeoff.run(length, frame.board().longest(), 0)
+                    .forEach(piece -> add(Use.FLOOR, frame.board(), piece, count)));
+            int boards = table.floor().values().stream().mapToInt(count -> count).sum();
+            fasten(screw, boards * 2 * (2 + table.bearers()));
         }
     }
 

@@ -1,6 +1,8 @@
 package fairacre.frame;
 
 import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.measure.Volume;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Masonry;
 import fairacre.plan.Polygons;
@@ -11,10 +13,17 @@ import java.util.Optional;
 /**
  * What a wall round a bed is built of. Its face is measured along its middle, so that corners count once.
  *
+ * <p>It stands on crushed base: a trench twice as wide as the wall and 6 in deep (common practice for low walls; where frost goes
+ * deep, and under mortar, local codes may want concrete).
+ *
  * @param pieces blocks or bricks with their waste; of stone, tonnes
  * @param bags of mortar of 80 lb (36 kg); 0 for what is laid dry
+ * @param footing crushed base when it is compacted; none where the wall stands already
  */
-public record MasonryTakeoff(Masonry kind, Area face, double pieces, double bags) {
+public record MasonryTakeoff(Masonry kind, Area face, double pieces, double bags, Volume footing) {
+
+    static final Length FOOTING_DEPTH = Length.inches(6);
+    static final int FOOTING_WIDTHS = 2;
 
     /** Empty for a bed without a wall. */
     public static Optional<MasonryTakeoff> of(BedRevision bed) {
@@ -23,14 +32,19 @@ public record MasonryTakeoff(Masonry kind, Area face, double pieces, double bags
 
     /** Of the courses that come on top of so many that stand already. */
     public static Optional<MasonryTakeoff> onTop(BedRevision bed, int there) {
-        return bed.build().wall().map(wall -> of(bed, wall, wall.courses() - there));
+        return bed.build().wall().map(wall -> of(bed, wall, there));
     }
 
-    private static MasonryTakeoff of(BedRevision bed, Wall wall, int courses) {
+    private static MasonryTakeoff of(BedRevision bed, Wall wall, int there) {
         Masonry kind = wall.kind();
         double length = Insets.of(Polygons.of(bed.cornersUnplaced()), kind.thickness().metres() / 2).getLength();
-        double face = length * kind.course().metres() * courses;
+        double face = length * kind.course().metres() * (wall.courses() - there);
         double net = face * kind.perSquareMetre();
-        return new MasonryTakeoff(kind, Area.squareMetres(face), net * (1 + kind.wastePercent() / 100.0), kind.perBag() == 0 ? 0 : net / kind.perBag());
+        return new MasonryTakeoff(kind, Area.squareMetres(face), net * (1 + kind.wastePercent() / 100.0), kind.perBag() == 0 ? 0 : net / kind.perBag(),
+                there > 0 ? Volume.ZERO : footing(length, kind));
+    }
+
+    private static Volume footing(double length, Masonry kind) {
+        return Volume.prism(Area.squareMetres(length * FOOTING_WIDTHS * kind.thickness().metres()), FOOTING_DEPTH);
     }
 }

@@ -17,6 +17,8 @@ public record Piece(Part part, Length length, int count) {
         /** Across the bed's width. */
         END,
         /** Lines a keyhole. */
-        KEYHOLE
+        KEYHOLE,
+        /** Under the lowest course where the ground falls away. */
+        PART_COURSE
     }
 }

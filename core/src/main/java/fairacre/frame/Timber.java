@@ -10,12 +10,20 @@ import fairacre.plan.Board;
  */
 public record Timber(Use use, Board board, Length length, int count) {
 
+    Timber withCount(int newCount) {
+        return new Timber(use, board, length, newCount);
+    }
+
     /** What it is for. */
     public enum Use {
         CORNER_POST("corner post"),
         STAKE("stake"),
         TIE("board across"),
-        CAP("cap board");
+        CAP("cap board"),
+        LEG("leg"),
+        CLEAT("cleat under the floor"),
+        BEARER("bearer under the floor"),
+        FLOOR("floor board");
 
         private final String label;
 

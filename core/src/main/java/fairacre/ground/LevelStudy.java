@@ -2,6 +2,7 @@ package fairacre.ground;
 
 import fairacre.ground.BedLevel.Meaning;
 import fairacre.measure.Length;
+import fairacre.plan.Drop;
 import fairacre.plan.Frame;
 import fairacre.plan.Point;
 import fairacre.plan.Rectangle;
@@ -35,7 +36,8 @@ public final class LevelStudy {
     /** Retaining walls over about 4 ft are for local code and a licensed design. */
     public static final Length LICENSED = Length.feet(4);
 
-    private static final Length RAKE = Length.inches(1);
+    /** A smaller difference is raked away: common practice. */
+    public static final Length RAKE = Length.inches(1);
     private static final Length SPADE = Length.inches(4);
 
     private final Levels levels;
@@ -54,10 +56,10 @@ public final class LevelStudy {
         double b = outline.width().metres() / 2;
         double[] corners = {levels.at(outline.at(-a, -b)), levels.at(outline.at(a, -b)), levels.at(outline.at(a, b)),
             levels.at(outline.at(-a, b))};
-        double along = Math.abs(corners[0] + corners[3] - corners[1] - corners[2]) / 2;
-        double across = Math.abs(corners[0] + corners[1] - corners[2] - corners[3]) / 2;
+        Length along = Length.metres((corners[0] + corners[3] - corners[1] - corners[2]) / 2);
+        Length across = Length.metres((corners[0] + corners[1] - corners[2] - corners[3]) / 2);
         double most = Arrays.stream(corners).max().orElseThrow() - Arrays.stream(corners).min().orElseThrow();
-        return new BedLevel(bed.id(), Length.metres(along), Length.metres(across), Length.metres(most),
+        return new BedLevel(bed.id(), along.abs(), across.abs(), Drop.upTo(along, across), Length.metres(most),
                 meaning(Length.metres(most), bed));
     }
 

@@ -36,6 +36,11 @@ public record Area(long squareCentimetres) implements Comparable<Area> {
         return new Area(squareCentimetres - other.squareCentimetres);
     }
 
+    /** This area less another; nothing if the other is larger. */
+    public Area lessOrNone(Area other) {
+        return new Area(Math.max(0, squareCentimetres - other.squareCentimetres));
+    }
+
     public boolean isZero() {
         return squareCentimetres == 0;
     }

@@ -71,6 +71,10 @@ public record Length(long micrometres) implements Comparable<Length> {
     }
 
     /** Half of this length, rounded towards negative infinity to a micrometre. */
+    public Length abs() {
+        return new Length(Math.abs(micrometres));
+    }
+
     public Length half() {
         return new Length(Math.floorDiv(micrometres, 2));
     }

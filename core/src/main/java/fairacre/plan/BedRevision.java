@@ -78,6 +78,17 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         return build.legs().plus(holding());
     }
 
+    /** What part-courses make up: nothing without boards, or on legs. */
+    public Optional<Drop> madeUp() {
+        return build.drop().filter(drop -> frame.isPresent() && !build.legs().isPositive());
+    }
+
+    /** How far the ground lies below the lowest whole course, metres; the bed's middle at the origin and the bed unturned. */
+    public double gapBelow(double x, double y) {
+        return madeUp().map(drop -> drop.most().metres() / 2 + drop.along().metres() * x / outline.length().metres()
+                + drop.across().metres() * y / outline.width().metres()).orElse(0.0);
+    }
+
     /** Whether it is a rectangle whose sides may be changed one by one: no notches, no arms, no box of fixed size. */
     public boolean malleable() {
         return shape.plain() && build.kit().isEmpty();

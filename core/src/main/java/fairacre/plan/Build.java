@@ -13,10 +13,11 @@ import java.util.Optional;
  * @param filling empty for one good mix all through
  * @param fittings empty for the usual ones of its frame
  * @param wall in place of boards
+ * @param drop what part-courses under the boards make up; empty on level ground, or where the bed is dug in
  * @param overhang how far what grows at the edge leans out over the walk, 0 to 1 m
  */
 public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang, Optional<Filling> filling,
-        Optional<Fittings> fittings, Optional<Wall> wall) {
+        Optional<Fittings> fittings, Optional<Wall> wall, Optional<Drop> drop) {
 
     private static final Length LONGEST_LEGS = Length.metres(1);
     private static final Length HIGHEST_MOUND = Length.metres(0.6);
@@ -32,12 +33,13 @@ public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mo
         overhang = upTo(FURTHEST_OVERHANG, overhang, "overhang");
         fittings = fittings == null ? Optional.empty() : fittings;
         wall = wall == null ? Optional.empty() : wall;
+        drop = drop == null ? Optional.empty() : drop.filter(fall -> !fall.isLevel());
         filling = filling == null ? Optional.empty() : filling.filter(mix -> !mix.equals(Filling.MIX));
     }
 
     /** Filled with one good mix, with the usual fittings. */
     public Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang) {
-        this(kit, cap, legs, mound, overhang, Optional.empty(), Optional.empty(), Optional.empty());
+        this(kit, cap, legs, mound, overhang, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** What it is filled with. */
@@ -47,39 +49,43 @@ public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mo
 
     /** The same for a box of boards: no kit, and no mound. */
     public Build boxed() {
-        return new Build(Optional.empty(), cap, legs, Length.ZERO, overhang, filling, fittings, Optional.empty());
+        return new Build(Optional.empty(), cap, legs, Length.ZERO, overhang, filling, fittings, Optional.empty(), drop);
     }
 
     public Build withFilling(Filling newFilling) {
-        return new Build(kit, cap, legs, mound, overhang, Optional.of(newFilling), fittings, wall);
+        return new Build(kit, cap, legs, mound, overhang, Optional.of(newFilling), fittings, wall, drop);
     }
 
     public Build withOverhang(Length newOverhang) {
-        return new Build(kit, cap, legs, mound, newOverhang, filling, fittings, wall);
+        return new Build(kit, cap, legs, mound, newOverhang, filling, fittings, wall, drop);
     }
 
     public Build withLegs(Length newLegs) {
-        return new Build(kit, cap, newLegs, mound, overhang, filling, fittings, wall);
+        return new Build(kit, cap, newLegs, mound, overhang, filling, fittings, wall, drop);
     }
 
     public Build withoutCap() {
-        return new Build(kit, Optional.empty(), legs, mound, overhang, filling, fittings, wall);
+        return new Build(kit, Optional.empty(), legs, mound, overhang, filling, fittings, wall, drop);
     }
 
     public Build withoutMound() {
-        return new Build(kit, cap, legs, Length.ZERO, overhang, filling, fittings, wall);
+        return new Build(kit, cap, legs, Length.ZERO, overhang, filling, fittings, wall, drop);
     }
 
     public Build withWall(Wall newWall) {
-        return new Build(kit, cap, legs, mound, overhang, filling, fittings, Optional.of(newWall));
+        return new Build(kit, cap, legs, mound, overhang, filling, fittings, Optional.of(newWall), drop);
     }
 
     public Build withUsualFittings() {
-        return new Build(kit, cap, legs, mound, overhang, filling, Optional.empty(), wall);
+        return new Build(kit, cap, legs, mound, overhang, filling, Optional.empty(), wall, drop);
     }
 
     public Build withFittings(Fittings newFittings) {
-        return new Build(kit, cap, legs, mound, overhang, filling, Optional.of(newFittings), wall);
+        return new Build(kit, cap, legs, mound, overhang, filling, Optional.of(newFittings), wall, drop);
+    }
+
+    public Build withDrop(Drop newDrop) {
+        return new Build(kit, cap, legs, mound, overhang, filling, fittings, wall, Optional.of(newDrop));
     }
 
     private static Length upTo(Length most, Length value, String field) {

@@ -20,6 +20,11 @@ import fairacre.measure.Volume;
 import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
+import fairacre.plan.Fittings.Underlay;
+import fairacre.plan.Fittings.Support;
+import fairacre.plan.Fittings.CornerPost;
+import fairacre.plan.Fittings;
+import fairacre.plan.Drop;
 import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Budget;
@@ -259,6 +264,28 @@ class CostStudyTest {
         List<SeasonSoil> soil = CostStudy.of(priced(plot(10, 10, List.of(), raised))).soil();
         assertThat(soil).extracting(SeasonSoil::season).containsExactly(SEASON, SEASON + 2);
         assertThat(soil.get(0).supply().bags().lots().get(0).quantity()).isEqualByComparingTo("12");
+    }
+
+    @Test
+    @DisplayName("Slim posts are put into the corners a year later: four of 9 1/4 in come out of one 2x2, with screws into both boards' ends; then cloth")
+    void whatAFrameGetsLaterIsBoughtThen() {
+        Bed bare = framed("A", 1);
+        BedRevision first = bare.revisions().get(0).withBuild(Build.PLAIN.withFittings(new Fittings(CornerPost.NONE, Support.NONE, false, Underlay.NONE)));
+        BedRevision posts = first.startingIn(SEASON + 1).withBuild(Build.PLAIN.withFittings(new Fittings(CornerPost.SLIM, Support.NONE, false, Underlay.NONE)));
+        BedRevision cloth = first.startingIn(SEASON + 2).withBuild(Build.PLAIN.withFittings(new Fittings(CornerPost.SLIM, Support.NONE, false, Underlay.CLOTH)));
+        Bill bill = CostStudy.of(priced(plot(10, 10, List.of(), new Bed(bare.id(), "A", List.of(first, posts, cloth), Optional.empty())))).bill();
+        assertThat(seasonal(bill, SEASON + 1)).isEqualTo("1 cedar/2x2/8ft, 1 fastener/screw-75mm");
+        assertThat(seasonal(bill, SEASON + 2)).matches("\\d+ bed/cloth/square-metre");
+    }
+
+    @Test
+    @DisplayName("A frame that is made up to sloping ground a year later takes the boards below alone, and soil for the wedge")
+    void partCoursesAreBoughtWhenTheyAreMade() {
+        Bed level = framed("A", 1);
+        BedRevision first = level.revisions().get(0);
+        BedRevision sloping = first.startingIn(SEASON + 1).withBuild(Build.PLAIN.withDrop(new Drop(Length.metres(0.2), Length.ZERO)));
+        Bill bill = CostStudy.of(priced(plot(10, 10, List.of(), new Bed(level.id(), "A", List.of(first, sloping), Optional.empty())))).bill();
+        assertThat(seasonal(bill, SEASON + 1)).contains("cedar/2x10").contains("soil").doesNotContain("2x2");
     }
 
     @Test

@@ -45,6 +45,17 @@ class MasonryTakeoffTest {
     }
 
     @Test
+    @DisplayName("The block bed's footing by hand: 21.458 ft x 15.25 in x 6 in is 0.386 m3, 10 bags of base when 1.25 as much is ordered; none for courses on top")
+    void footing() {
+        assertThat(MasonryTakeoff.of(walled(Masonry.BLOCK, 2)).orElseThrow().footing().litres()).isCloseTo(386.1, within(0.5));
+        assertThat(MasonryTakeoff.onTop(walled(Masonry.BLOCK, 3), 2).orElseThrow().footing().litres()).isZero();
+        Bed bed = new Bed(id("A"), "A", List.of(walled(Masonry.BLOCK, 2)), Optional.empty());
+        var lines = CostStudy.of(plot(10, 10, List.of(), bed)).bill().lines();
+        assertThat(lines).filteredOn(line -> line.item().key().startsWith("base/")).extracting(line -> line.quantity().toPlainString() + " " + line.item().key())
+                .containsExactly("10 base/bag/50l");
+    }
+
+    @Test
     void aWallTakesGroundAndHoldsSoilLikeBoards() {
         BedRevision bed = walled(Masonry.BLOCK, 2);
         assertThat(bed.holder()).isEqualTo(Holder.WALL);

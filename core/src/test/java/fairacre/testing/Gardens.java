@@ -18,6 +18,7 @@ import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.Clearing;
 import fairacre.plan.Cover;
+import fairacre.plan.Drop;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Fittings;
@@ -230,7 +231,8 @@ public final class Gardens {
                 new PurseChange.PutSupply(new Supply(false, true, 3, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(250.5))))),
                 new Change.RebuildBed(id("Eight"), new BedRevision(SEASON, rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of()),
                         Optional.of(new Frame(Material.CEDAR, Board.B2X10, 2, Joint.MITRE)), false, Build.PLAIN.withFilling(Recipe.WOOD_BELOW.filling()).withFittings(
-                                new Fittings(Fittings.CornerPost.STOUT, Fittings.Support.RODS, true, Fittings.Underlay.CLOTH)))),
+                                new Fittings(Fittings.CornerPost.STOUT, Fittings.Support.RODS, true, Fittings.Underlay.CLOTH))
+                        .withDrop(new Drop(Length.metres(0.12), Length.metres(-0.05))))),
                 new PurseChange.PutSundry(new Sundry(id("Spade"), "Spade", SEASON + 1, BillPart.TOOLS, new BigDecimal("2.125"),
                         Optional.empty(), Acquired.KEPT)));
     }

@@ -15,6 +15,7 @@ import fairacre.plan.Build;
 import fairacre.plan.BulkGood;
 import fairacre.plan.Cap;
 import fairacre.plan.Filling;
+import fairacre.plan.Drop;
 import fairacre.plan.Fittings;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
@@ -51,7 +52,8 @@ final class BedRows {
             BED_REVISION.SPINE, BED_REVISION.FINGER, BED_REVISION.CORNER_CUT, BED_REVISION.CORNER_X, BED_REVISION.CORNER_Y,
             BED_REVISION.KIT, BED_REVISION.CAP_WIDTH, BED_REVISION.CAP_LEANED_ON, BED_REVISION.LEGS, BED_REVISION.MOUND,
             BED_REVISION.OVERHANG, BED_REVISION.FILL_GOOD, BED_REVISION.FILL_PARTS, BED_REVISION.BELOW_GOOD, BED_REVISION.BELOW_PERCENT,
-            BED_REVISION.POSTS, BED_REVISION.SUPPORT, BED_REVISION.LINER, BED_REVISION.UNDERLAY, BED_REVISION.WALL, BED_REVISION.WALL_COURSES, KEYHOLES)
+            BED_REVISION.POSTS, BED_REVISION.SUPPORT, BED_REVISION.LINER, BED_REVISION.UNDERLAY, BED_REVISION.WALL, BED_REVISION.WALL_COURSES,
+            BED_REVISION.DROP_ALONG, BED_REVISION.DROP_ACROSS, KEYHOLES)
             .from(BED_REVISION).where(BED_REVISION.GARDEN.eq(BED.GARDEN)).and(BED_REVISION.BED.eq(BED.ID))
             .orderBy(BED_REVISION.FROM_SEASON)).as("revisions");
 
@@ -80,7 +82,8 @@ final class BedRows {
                 .map(width -> new Cap(new Length(width), row.get(BED_REVISION.CAP_LEANED_ON)));
         return new Build(Optional.ofNullable(row.get(BED_REVISION.KIT)).map(Kit::of), cap, new Length(row.get(BED_REVISION.LEGS)),
                 new Length(row.get(BED_REVISION.MOUND)), new Length(row.get(BED_REVISION.OVERHANG)), filling(row),
-                fittings(row), Optional.ofNullable(row.get(BED_REVISION.WALL)).map(kind -> new Wall(Masonry.valueOf(kind), row.get(BED_REVISION.WALL_COURSES))));
+                fittings(row), Optional.ofNullable(row.get(BED_REVISION.WALL)).map(kind -> new Wall(Masonry.valueOf(kind), row.get(BED_REVISION.WALL_COURSES))),
+                Optional.ofNullable(row.get(BED_REVISION.DROP_ALONG)).map(along -> new Drop(new Length(along), new Length(row.get(BED_REVISION.DROP_ACROSS)))));
     }
 
     private static Optional<Fittings> fittings(Record row) {
@@ -186,6 +189,10 @@ final class BedRows {
         build.wall().ifPresent(wall -> {
             row.setWall(wall.kind().name());
             row.setWallCourses(wall.courses());
+        });
+        build.drop().ifPresent(drop -> {
+            row.setDropAlong(drop.along().micrometres());
+            row.setDropAcross(drop.across().micrometres());
         });
         build.fittings().ifPresent(fittings -> {
             row.setPosts(fittings.posts().name());

@@ -1,0 +1,37 @@
+package fairacre.plan;
+
+import fairacre.measure.Length;
+
+/**
+ * How the ground falls away under a bed whose frame stands level and is made up to the ground with part-courses.
+ *
+ * @param along how much lower it lies at the end to which the bed's length points than at the other, -1 to 1 m; negative if it is higher
+ * @param across likewise for its width
+ */
+public record Drop(Length along, Length across) {
+
+    private static final Length MOST = Length.metres(1);
+
+    public Drop {
+        Limits.between(along, MOST.times(-1), MOST, "along");
+        Limits.between(across, MOST.times(-1), MOST, "across");
+    }
+
+    /** A fall that is steeper than may be is cut off. */
+    public static Drop upTo(Length along, Length across) {
+        return new Drop(held(along), held(across));
+    }
+
+    private static Length held(Length fall) {
+        return Length.max(MOST.times(-1), Length.min(MOST, fall));
+    }
+
+    /** From the highest corner of a rectangle to the lowest. */
+    public Length most() {
+        return along.abs().plus(across.abs());
+    }
+
+    boolean isLevel() {
+        return most().equals(Length.ZERO);
+    }
+}
