@@ -23,7 +23,11 @@ export const words = {
   noPriceYet: "Type the price first.",
   nothingToMix: "Nothing that roots grow in is on hand yet.",
   footing:
-    "A mortared wall stands on a footing as deep as the frost goes, which is not reckoned here; over 4 ft (1.2 m), or where it holds a slope, local code and a licensed design decide. Cutting it makes dust that harms lungs: wet, and with a mask.",
+    "It stands on 6 in (15 cm) of crushed base, twice as wide as the wall. A mortared one may want a footing as deep as the frost goes, which is not reckoned here; over 4 ft (1.2 m), or where it holds a slope, local code and a licensed design decide. Cutting it makes dust that harms lungs: wet, and with a mask.",
+  partCourses:
+    "Part-courses close the gap down to the ground; hold each against it, draw the ground on it and saw along the line.",
+  table:
+    "The floor, its bearers and legs are reckoned for wet soil by the beam tables. Such soil weighs about 1,800 kg to the cubic metre: stand the legs on slabs, and let somebody who knows look at it before people sit or lean on it.",
   enteredWithoutScan: "The receipt itself is entered: add a picture to it in the list.",
   takesBack: "Takes an earlier receipt back; both stay here, so that the ledger tells what happened.",
   payload:
@@ -111,6 +115,12 @@ const JOINT_NAMES = {
   PINWHEEL: "each runs past the next",
   MITRE: "mitred",
 } as const;
+
+const FRAME_PARTS = { SIDE: "side", END: "end", KEYHOLE: "keyhole", PART_COURSE: "part-course" } as const;
+
+export function partWords(part: keyof typeof FRAME_PARTS): string {
+  return FRAME_PARTS[part];
+}
 
 export function jointWords(joint: keyof typeof JOINT_NAMES): string {
   return JOINT_NAMES[joint];

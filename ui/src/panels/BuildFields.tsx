@@ -4,6 +4,7 @@ import { formatLength } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
+import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { revisionIn } from "../workspace/useBedActions";
 import { useFieldEdit } from "./useFieldEdit";
@@ -106,6 +107,23 @@ export function BuildFields({ beds }: { beds: readonly Bed[] }) {
           />
         )}
       </div>
+      {revision.frame && build.legs > 0 && <p className="text-sm text-soft">{words.table}</p>}
+      {revision.frame && build.legs === 0 && (
+        <div className="grid grid-cols-2 items-end gap-2">
+          {(["along", "across"] as const).map((way) => (
+            <LengthField
+              key={way}
+              label={`Ground falls ${way}, made up`}
+              value={build.drop?.[way] ?? 0}
+              units={desk.units}
+              fault={faults[way]}
+              onCommit={(fall) => {
+                put(way, { drop: { along: 0, across: 0, ...build.drop, [way]: fall } });
+              }}
+            />
+          ))}
+        </div>
+      )}
       {build.cap && (
         <CheckField
           label="They lean on the cap as they reach in"

@@ -2,6 +2,7 @@ import type { Bed, FrameDrawing, Hardware, Units } from "../api/types";
 import { useFrameDrawing } from "../api/queries";
 import { formatArea } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
+import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 
 const WIDE = 284;
@@ -36,10 +37,13 @@ function Courses({ drawing, units, name }: { drawing: FrameDrawing; units: Units
   const scale = Math.min((WIDE - 4) / (2 * reach("x")), TALLEST / (2 * reach("y")));
   const each = 2 * reach("y") * scale + GAP;
   const middle = (course: number) => (frame.courses - course) * each + each / 2;
+  // Part-courses lie below the first whole one.
+  const below = 1 - Math.min(1, ...boards.map((board) => board.course));
+  const drawn = frame.courses + below;
   return (
     <>
       <svg
-        viewBox={`0 0 ${String(WIDE)} ${String(frame.courses * each + 4)}`}
+        viewBox={`0 0 ${String(WIDE)} ${String(drawn * each + 4)}`}
         className="w-full"
         role="img"
         aria-label={`Frame of ${name} in ${String(frame.courses)} ${frame.courses === 1 ? "course" : "courses"}`}
@@ -75,7 +79,8 @@ function Courses({ drawing, units, name }: { drawing: FrameDrawing; units: Units
         })}
       </svg>
       <p className="text-sm text-soft">
-        {frame.courses > 1 && "The lowest course is at the bottom. "}
+        {drawn > 1 && "The lowest course is at the bottom. "}
+        {below > 0 && words.partCourses}{" "}
         {marks(drawing)
           .map(([mark, length]) => `${mark} ${formatLength(length, units)}`)
           .join(", ")}

@@ -1,7 +1,7 @@
 import type { Bed, Frame, Wall } from "../api/types";
 import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
-import { jointWords, words } from "../words";
+import { jointWords, partWords, words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { revisionIn, useBedActions } from "../workspace/useBedActions";
 import { BillTable } from "./BillTable";
@@ -178,7 +178,7 @@ function Pieces({ bed }: { bed: Bed }) {
         <tbody>
           {judged.pieces.map((piece, index) => (
             <tr key={index} className="border-b border-hair">
-              <td className="py-0.5">{piece.part === "SIDE" ? "side" : "end"}</td>
+              <td className="py-0.5">{partWords(piece.part)}</td>
               <td className="figures text-right">{formatLength(piece.length, desk.units)}</td>
               <td className="figures w-14 text-right">× {piece.count}</td>
             </tr>

@@ -159,8 +159,8 @@ public final class CuttingSheet {
         say(held(drawing.hardware()));
         coursesAlike(drawing).forEach((boards, courses) -> {
             pages.makeRoom(height + 2 * LINE);
-            say((courses.size() == 1 ? "Course " : "Courses ") + courses.stream().map(String::valueOf).collect(Collectors.joining(", "))
-                    + (courses.get(0) == 1 ? "; 1 is the lowest" : ""));
+            say((courses.size() == 1 ? "Course " : "Courses ") + courses.stream().map(course -> course > 0 ? String.valueOf(course) : "below " + (1 - course)).collect(Collectors.joining(", "))
+                    + (courses.get(0) == 1 ? "; 1 is the lowest whole one" : ""));
             draw(boards, scale, new Spot(MARGIN + length * scale / 2, pages.y() + height / 2));
             pages.down(height + LINE * 1.5);
         });
@@ -169,7 +169,8 @@ public final class CuttingSheet {
     /** Each way in which a course is laid, with the courses that are laid so. */
     private static Map<List<DrawnBoard>, List<Integer>> coursesAlike(FrameDrawing drawing) {
         Map<List<DrawnBoard>, List<Integer>> alike = new LinkedHashMap<>();
-        for (int course = 1; course <= drawing.frame().courses(); course++) {
+        int lowest = drawing.boards().stream().mapToInt(DrawnBoard::course).min().orElse(1);
+        for (int course = lowest; course <= drawing.frame().courses(); course++) {
             int laid = course;
             List<DrawnBoard> boards = drawing.boards().stream().filter(board -> board.course() == laid)
                     .map(board -> new DrawnBoard(board.mark(), 1, board.length(), board.corners())).toList();

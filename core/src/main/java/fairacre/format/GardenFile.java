@@ -5,7 +5,9 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import fairacre.ledger.Entry;
 import fairacre.plan.Plan;
+import fairacre.plan.RefusedException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -20,7 +22,8 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * The garden file: {@code {"format": "fairacre-garden", "version": 1, "garden": {...}}} in UTF-8, at most 8 MB.
+ * The garden file: {@code {"format": "fairacre-garden", "version": 1, "garden": {...}, "receipts": [...]}} in UTF-8, at most 8 MB; the
+ * receipts may be left out.
  *
  * <p>Writing and reading a plan gives an equal plan, and so the same appraisal.
  */
@@ -37,12 +40,34 @@ public final class GardenFile {
 
     private GardenFile() {}
 
-    private record Envelope(String format, int version, Plan garden) {}
+    private record Envelope(String format, int version, Plan garden, List<Entry> receipts) {}
+
+    /**
+     * A garden with its ledger.
+     *
+     * @param receipts in the order in which they were entered; pictures of them are not part of a file
+     */
+    public record Contents(Plan garden, List<Entry> receipts) {
+
+        public Contents {
+            receipts = receipts == null ? List.of() : List.copyOf(receipts);
+        }
+    }
 
     public static byte[] write(Plan plan) {
+        return write(new Contents(plan, List.of()));
+    }
+
+    /** @throws RefusedException if the file would be larger than one that is read */
+    public static byte[] write(Contents contents) {
         String text = MAPPER.writer().with(SerializationFeature.INDENT_OUTPUT)
-                .writeValueAsString(new Envelope(FORMAT, VERSION, plan));
-        return (text + "\n").getBytes(StandardCharsets.UTF_8);
+                .writeValueAsString(new Envelope(FORMAT, VERSION, contents.garden(), contents.receipts()));
+        byte[] file = (text + "\n").getBytes(StandardCharsets.UTF_8);
+        if (file.length > LARGEST) {
+            throw new RefusedException("", "with its receipts the garden is larger than a file that can be read again, " + LARGEST / 1_000_000 + " MB",
+                    "take the receipts away as a table");
+        }
+        return file;
     }
 
     /**
@@ -57,6 +82,11 @@ public final class GardenFile {
 
     /** @throws FaultyFileException as {@link #read(InputStream)} */
     public static Plan read(byte[] file) throws FaultyFileException {
+        return contents(file).garden();
+    }
+
+    /** @throws FaultyFileException as {@link #read(InputStream)} */
+    public static Contents contents(byte[] file) throws FaultyFileException {
         if (file.length > LARGEST) {
             throw faulty("", "the file is larger than " + LARGEST / 1_000_000 + " MB", "a garden file is far smaller");
         }
@@ -67,7 +97,8 @@ public final class GardenFile {
             throw new FaultyFileException(faults);
         }
         try {
-            return MAPPER.treeToValue(tree, Envelope.class).garden();
+            Envelope envelope = MAPPER.treeToValue(tree, Envelope.class);
+            return new Contents(envelope.garden(), envelope.receipts());
         } catch (JacksonException refused) {
             throw new FaultyFileException(List.of(Pointers.fault(refused)));
         }

@@ -123,13 +123,9 @@ public final class HardwareStudy {
             add(Use.LEG, stout, bed.height(), table.legs());
             add(Use.LEG, stout, bed.build().legs(), table.innerLegs());
             fasten(screw, (table.legs() + table.innerLegs()) * SCREWS);
-            for (Length cleat : table.cleats()) {
-                FrameTakeoff.run(cleat, post(false).longest(), 0).forEach(piece -> add(Use.CLEAT, post(false), piece, 1));
-                fasten(screw, times(cleat, BETWEEN_CAP_SCREWS) + 1);
-            }
-            for (int row = 0; row < table.bearers(); row++) {
-                FrameTakeoff.run(table.bearer(), frame.board().longest(), 0).forEach(piece -> add(Use.BEARER, frame.board(), piece, 1));
-            }
+            FrameTakeoff.run(table.cleat(), post(false).longest(), 0).forEach(piece -> add(Use.CLEAT, post(false), piece, 2));
+            fasten(screw, 2 * (times(table.cleat(), BETWEEN_CAP_SCREWS) + 1));
+            FrameTakeoff.run(table.bearer(), frame.board().longest(), 0).forEach(piece -> add(Use.BEARER, frame.board(), piece, table.bearers()));
             table.floor().forEach((length, count) -> FrameTakeoff.run(length, frame.board().longest(), 0)
                     .forEach(piece -> add(Use.FLOOR, frame.board(), piece, count)));
             int boards = table.floor().values().stream().mapToInt(count -> count).sum();

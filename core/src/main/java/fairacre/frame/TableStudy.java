@@ -8,7 +8,6 @@ import fairacre.plan.Polygons;
 import fairacre.shape.Insets;
 import fairacre.shape.Ring;
 import java.util.Collections;
-import java.util.List;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
@@ -22,13 +21,13 @@ import org.locationtech.jts.geom.Geometry;
  * {@link BowStudy}; legs stand every four feet round the edge and under each bearer (common practice).
  *
  * @param floor lengths of the boards across, longest first, with how often each comes; the last may have to be sawn to width
- * @param cleats along the sides that the boards lie on
+ * @param cleat along each of the two sides that the boards lie on
  * @param bearers rows of them between the sides
  * @param bearer length of a row
  * @param legs round the edge, up to the rim
  * @param innerLegs under the bearers
  */
-public record TableStudy(SortedMap<Length, Integer> floor, List<Length> cleats, int bearers, Length bearer, int legs, int innerLegs) {
+public record TableStudy(SortedMap<Length, Integer> floor, Length cleat, int bearers, Length bearer, int legs, int innerLegs) {
 
     /** Wider, and soil falls through. */
     static final Length WIDEST_GAP = Length.millimetres(15);
@@ -43,7 +42,7 @@ public record TableStudy(SortedMap<Length, Integer> floor, List<Length> cleats, 
         int bearers = Math.max(0, (int) Math.ceil(floor.firstKey().metres() / span(frame) - 1e-9) - 1);
         Ring ring = Ring.of(bed.cornersUnplaced());
         int legs = IntStream.range(0, ring.edges()).map(edge -> fields(ring.edgeLength(edge))).sum();
-        return new TableStudy(floor, List.of(along, along), bearers, along, legs, bearers * (fields(along.metres()) + 1));
+        return new TableStudy(floor, along, bearers, along, legs, bearers * (fields(along.metres()) + 1));
     }
 
     /** How far a floor board may reach: metres. */

@@ -6,6 +6,7 @@ import fairacre.plan.RefusedException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.joda.money.Money;
@@ -61,6 +62,11 @@ public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> li
     /** The same under another id. */
     public Receipt withId(UUID newId) {
         return new Receipt(newId, date, shop, lines, discount, tax, paper, ordered, settles);
+    }
+
+    /** The same with other ids for itself and for the order that it settles, those that are not among them as they are. */
+    public Receipt under(Map<UUID, UUID> ids) {
+        return new Receipt(ids.getOrDefault(id, id), date, shop, lines, discount, tax, paper, ordered, settles.map(order -> ids.getOrDefault(order, order)));
     }
 
     private static Money nothing(Money like) {

@@ -16,7 +16,7 @@ import org.joda.money.Money;
  */
 public record ReceiptLine(String text, BigDecimal quantity, Money amount, BillPart part, Optional<String> item) {
 
-    private static final int LONGEST_ITEM = 100;
+    private static final int LONGEST_ITEM = 4000;
 
     public ReceiptLine {
         text = Limits.name(text, "text");

@@ -5,15 +5,26 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.ledger.Entry;
+import fairacre.ledger.Receipt;
+import fairacre.ledger.ReceiptLine;
+import fairacre.plan.BillPart;
 import fairacre.plan.Plan;
+import fairacre.plan.RefusedException;
 import fairacre.testing.Gardens;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.joda.money.Money;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,6 +34,26 @@ class GardenFileTest {
 
     private static final Plan PLAN = Gardens.generated(7, 3);
     private static final String FILE = new String(GardenFile.write(PLAN), StandardCharsets.UTF_8);
+
+    @Test
+    void receiptsGoWithTheGarden() throws Exception {
+        Receipt order = new Receipt(UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Timber & Twine", List.of(new ReceiptLine("Boards", new BigDecimal("2.5"),
+                Money.parse("EUR 20.00"), BillPart.FRAMES, Optional.of("cedar/2x10/8ft"))), null, null, Optional.of(Money.parse("EUR 21.00")), true, Optional.empty());
+        Receipt paid = new Receipt(UUID.randomUUID(), LocalDate.of(2027, 5, 3), "Timber & Twine", order.lines(), Money.parse("EUR 1.00"), null, Optional.empty(),
+                false, Optional.of(order.id()));
+        GardenFile.Contents contents = new GardenFile.Contents(PLAN, List.of(new Entry(order, false), new Entry(paid, true)));
+        assertThat(GardenFile.contents(GardenFile.write(contents))).isEqualTo(contents);
+        String damaged = new String(GardenFile.write(contents), StandardCharsets.UTF_8).replace("2027-05-03", "the third of May");
+        assertThatThrownBy(() -> GardenFile.contents(damaged.getBytes(StandardCharsets.UTF_8))).hasMessageContaining("/receipts/1/receipt/date");
+    }
+
+    @Test
+    void aLedgerThatCouldNotBeReadAgainIsNotWritten() {
+        Receipt receipt = new Receipt(UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Timber & Twine", Collections.nCopies(200,
+                new ReceiptLine("Boards", BigDecimal.ONE, Money.parse("EUR 20.00"), BillPart.FRAMES, Optional.of("cedar/2x10/8ft"))), null, null, Optional.empty());
+        assertThatThrownBy(() -> GardenFile.write(new GardenFile.Contents(PLAN, Collections.nCopies(300, new Entry(receipt, false)))))
+                .isInstanceOf(RefusedException.class).hasMessageContaining("8 MB");
+    }
 
     @Test
     void aGardenThatUsesEverythingComesBackEqual() throws Exception {

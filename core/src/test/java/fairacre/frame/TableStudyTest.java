@@ -39,7 +39,7 @@ class TableStudyTest {
     void aTableWorkedByHand() {
         TableStudy table = of(table(new Form.Rectangular(), 1));
         assertThat(table.floor()).containsExactly(entry(Length.inches(45), 10));
-        assertThat(table.cleats()).containsExactly(Length.inches(93), Length.inches(93));
+        assertThat(table.cleat()).isEqualTo(Length.inches(93));
         assertThat(table.legs()).isEqualTo(6);
         assertThat(table.bearers()).isZero();
         assertThat(table.innerLegs()).isZero();

@@ -701,6 +701,40 @@ class ApiTest {
         }
 
         @Test
+        void theLedgerGoesWithTheGardensFile() {
+            UUID order = UUID.randomUUID();
+            UUID payment = UUID.randomUUID();
+            UUID mistaken = UUID.randomUUID();
+            visitor.post(path, receipt(order, "160.65", false).replace("\"discount\"", "\"ordered\": true, \"discount\""));
+            visitor.post(path, receipt(mistaken, "160.65", false));
+            visitor.post(path + "/" + mistaken + "/reversal", "");
+            visitor.post(path, receipt(payment, "161.65", true).replace("\"discount\"", "\"settles\": \"" + order + "\", \"discount\""));
+            JsonNode before = visitor.get(path).json();
+            byte[] file = visitor.get(path.replace("/ledger", "/file")).text().getBytes(StandardCharsets.UTF_8);
+            String copy = visitor.post("/api/gardens/import", file).json().at("/plan/id").stringValue();
+            JsonNode after = visitor.get("/api/gardens/" + copy + "/ledger").json();
+            assertThat(after.get("forecast")).isEqualTo(before.get("forecast"));
+            assertThat(after.get("count").intValue()).isEqualTo(4);
+            assertThat(after.get("entries").valueStream().filter(entry -> entry.get("settled").booleanValue())).hasSize(1);
+            assertThat(after.get("entries").valueStream().filter(entry -> entry.get("reversed").booleanValue())).hasSize(1);
+            String dangling = new String(file, StandardCharsets.UTF_8).replaceFirst("\"ordered\" : true", "\"ordered\" : false");
+            assertProblem(visitor.post("/api/gardens/import", dangling), 422, "receipts/2/receipt/settles");
+        }
+
+        @Test
+        void aVariantStandsBesideWhatWasPaidForTheGarden() {
+            visitor.post(path, receipt(UUID.randomUUID(), "160.65", false));
+            String variant = visitor.post(path.replace("/ledger", "/variants"), "{\"name\":\"Other\",\"from\":2027}").json().at("/plan/id").stringValue();
+            String book = "/api/gardens/" + variant + "/ledger";
+            assertThat(visitor.get(book).json().at("/forecast/paid/amount").stringValue()).isEqualTo("160.65");
+            UUID second = UUID.randomUUID();
+            visitor.post(book, receipt(second, "160.65", true));
+            assertThat(visitor.get(path).json().at("/forecast/paid/amount").stringValue()).isEqualTo("321.30");
+            visitor.post(path + "/" + second + "/reversal", "");
+            assertThat(visitor.get(book).json().at("/forecast/paid/amount").stringValue()).isEqualTo("160.65");
+        }
+
+        @Test
         void anOrderIsCommittedUntilItIsPaid() {
             UUID order = UUID.randomUUID();
             String ordered = receipt(order, "160.65", false).replace("\"discount\"", "\"ordered\": true, \"discount\"");

@@ -23,6 +23,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.RefusedException;
 import fairacre.server.garden.GardenService;
+import fairacre.server.garden.LedgerService;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -51,9 +52,11 @@ class GardenController {
     private static final MediaType SVG = MediaType.valueOf("image/svg+xml");
 
     private final GardenService gardens;
+    private final LedgerService ledger;
 
-    GardenController(GardenService gardens) {
+    GardenController(GardenService gardens, LedgerService ledger) {
         this.gardens = gardens;
+        this.ledger = ledger;
     }
 
     /**
@@ -86,8 +89,8 @@ class GardenController {
     GardenView importFile(Principal owner,
             @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(type = "object")))
             @RequestBody byte[] file) throws FaultyFileException {
-        Plan plan = GardenFile.read(file).withId(UUID.randomUUID());
-        return GardenView.of(gardens.create(id(owner), plan));
+        GardenFile.Contents contents = GardenFile.contents(file);
+        return GardenView.of(ledger.begin(id(owner), contents.garden().withId(UUID.randomUUID()), contents.receipts()));
     }
 
     @GetMapping("/{garden}")
@@ -135,7 +138,8 @@ class GardenController {
     @GetMapping(path = "/{garden}/file", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<byte[]> file(Principal owner, @PathVariable UUID garden) {
         Plan plan = gardens.get(id(owner), garden).plan();
-        return download(GardenFile.write(plan), MediaType.APPLICATION_JSON, plan.name() + ".garden.json");
+        GardenFile.Contents contents = new GardenFile.Contents(plan, ledger.entries(id(owner), garden));
+        return download(GardenFile.write(contents), MediaType.APPLICATION_JSON, plan.name() + ".garden.json");
     }
 
     @GetMapping(path = "/{garden}/sheet.svg", produces = "image/svg+xml")

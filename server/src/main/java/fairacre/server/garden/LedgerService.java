@@ -7,6 +7,7 @@ import fairacre.format.FaultyFileException;
 import fairacre.format.ReceiptText;
 import fairacre.format.Scan;
 import fairacre.format.Table;
+import fairacre.ledger.Entry;
 import fairacre.ledger.Forecast;
 import fairacre.ledger.Paid;
 import fairacre.ledger.Receipt;
@@ -15,6 +16,9 @@ import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
 import fairacre.plan.RefusedException;
 import fairacre.server.store.ReceiptStore;
+import fairacre.server.store.StoredGarden;
+import fairacre.server.store.VariantStore;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,7 +28,10 @@ import org.joda.money.CurrencyUnit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What was paid for a garden, by its owner. Every method throws {@link NoSuchGardenException} for a garden that is not theirs. */
+/**
+ * What was paid for a garden, by its owner; a variant stands beside what was paid for the garden itself. Every method throws {@link NoSuchGardenException} for a garden
+ * that is not theirs.
+ */
 @Service
 public class LedgerService {
 
@@ -34,11 +41,13 @@ public class LedgerService {
 
     private final GardenService gardens;
     private final ReceiptStore receipts;
+    private final VariantStore variants;
     private final Cache<UUID, Summed> summed = Caffeine.newBuilder().maximumSize(REMEMBERED_LEDGERS).build();
 
-    LedgerService(GardenService gardens, ReceiptStore receipts) {
+    LedgerService(GardenService gardens, ReceiptStore receipts, VariantStore variants) {
         this.gardens = gardens;
         this.receipts = receipts;
+        this.variants = variants;
     }
 
     /**
@@ -55,10 +64,11 @@ public class LedgerService {
     public LedgerPage page(UUID owner, UUID garden, int page) {
         Bill bill = gardens.bill(owner, garden);
         CurrencyUnit currency = bill.currency();
-        int count = receipts.count(garden);
+        UUID book = variants.main(owner, garden);
+        int count = receipts.count(book);
         int pages = Math.max(1, (count + ENTRIES_OF_A_PAGE - 1) / ENTRIES_OF_A_PAGE);
         int shown = Math.min(Math.max(page, 0), pages - 1);
-        return new LedgerPage(forecast(owner, garden, bill, count), receipts.newest(garden, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency), count,
+        return new LedgerPage(forecast(owner, garden, bill, count), receipts.newest(book, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency), count,
                 shown, pages);
     }
 
@@ -66,14 +76,15 @@ public class LedgerService {
     public Table table(UUID owner, UUID garden) {
         Plan plan = gardens.plan(owner, garden);
         Map<String, String> sundries = plan.sundries().stream().map(PriceItem::sundry).collect(Collectors.toMap(PriceItem::key, PriceItem::label));
-        return LedgerTable.of(receipts.newest(garden, 0, MOST_ENTRIES, plan.currency()), sundries);
+        return LedgerTable.of(receipts.newest(variants.main(owner, garden), 0, MOST_ENTRIES, plan.currency()), sundries);
     }
 
     private Forecast forecast(UUID owner, UUID garden, Bill bill, int count) {
-        Summed sums = summed.getIfPresent(garden);
+        UUID book = variants.main(owner, garden);
+        Summed sums = summed.getIfPresent(book);
         if (sums == null || sums.count() != count) {
-            sums = new Summed(count, receipts.paid(garden, bill.currency()));
-            summed.put(garden, sums);
+            sums = new Summed(count, receipts.paid(book, bill.currency()));
+            summed.put(book, sums);
         }
         return Forecast.of(gardens.plan(owner, garden).budget(), bill, sums.paid());
     }
@@ -89,26 +100,31 @@ public class LedgerService {
     public void enter(UUID owner, UUID garden, Receipt receipt, boolean again) {
         Plan plan = gardens.plan(owner, garden);
         CurrencyUnit currency = plan.currency();
-        for (ReceiptLine line : receipt.lines()) {
-            if (!line.amount().getCurrencyUnit().equals(currency)) {
-                throw new RefusedException("lines", line.amount() + " is not in the garden's currency " + currency, "give an amount in " + currency);
-            }
-        }
-        gardens.lock(owner, garden);
+        checkCurrency(receipt, currency, "lines");
+        UUID book = variants.main(owner, garden);
+        gardens.lock(owner, book);
         if (receipts.has(receipt.id())) {
             return;
         }
-        if (receipt.settles().filter(order -> !receipts.isOpenOrder(garden, order, currency)).isPresent()) {
+        if (receipt.settles().filter(order -> !receipts.isOpenOrder(book, order, currency)).isPresent()) {
             throw new RefusedException("settles", "this order was paid or taken back already", "look at the newest state of the ledger");
         }
-        if (!again && receipts.knows(garden, receipt)) {
+        if (!again && receipts.knows(book, receipt)) {
             throw new RefusedException("again", "a receipt from " + receipt.shop() + " of this day over " + receipt.total() + " is entered already",
                     "look for it in the list, or enter it all the same if it is another one");
         }
-        if (receipts.count(garden) >= MOST_ENTRIES) {
+        if (receipts.count(book) >= MOST_ENTRIES) {
             throw new RefusedException("", "the ledger is full with " + MOST_ENTRIES + " entries", "begin a garden anew");
         }
-        receipts.insert(garden, receipt);
+        receipts.insert(book, receipt);
+    }
+
+    private static void checkCurrency(Receipt receipt, CurrencyUnit currency, String field) {
+        for (ReceiptLine line : receipt.lines()) {
+            if (!line.amount().getCurrencyUnit().equals(currency)) {
+                throw new RefusedException(field, line.amount() + " is not in the garden's currency " + currency, "give an amount in " + currency);
+            }
+        }
     }
 
     /**
@@ -118,7 +134,7 @@ public class LedgerService {
      */
     @Transactional
     public void takeBack(UUID owner, UUID garden, UUID entry) {
-        if (!receipts.reverse(garden, entry, gardens.plan(owner, garden).currency())) {
+        if (!receipts.reverse(variants.main(owner, garden), entry, gardens.plan(owner, garden).currency())) {
             throw new RefusedException("", "this entry is not there, or was taken back or paid already", "look at the newest state of the ledger");
         }
     }
@@ -138,8 +154,9 @@ public class LedgerService {
     @Transactional
     public void keepScan(UUID owner, UUID garden, UUID entry, byte[] content) {
         Scan scan = Scan.of(content);
-        gardens.lock(owner, garden);
-        if (!receipts.has(garden, entry)) {
+        UUID book = variants.main(owner, garden);
+        gardens.lock(owner, book);
+        if (!receipts.has(book, entry)) {
             throw new RefusedException("", "this entry is not there", "look at the newest state of the ledger");
         }
         receipts.keep(entry, scan);
@@ -147,6 +164,47 @@ public class LedgerService {
 
     public Optional<Scan> scan(UUID owner, UUID garden, UUID entry) {
         gardens.plan(owner, garden);
-        return receipts.scan(garden, entry);
+        return receipts.scan(variants.main(owner, garden), entry);
+    }
+
+    /** Every receipt with whether it was taken back, in the order in which they were entered. */
+    public List<Entry> entries(UUID owner, UUID garden) {
+        Plan plan = gardens.plan(owner, garden);
+        return receipts.entered(variants.main(owner, garden), plan.currency());
+    }
+
+    /**
+     * A new garden with what was paid for it, the receipts under new ids.
+     *
+     * @throws RefusedException at the receipt that is in another currency than the garden, or pays for an order that is not open
+     */
+    @Transactional
+    public StoredGarden begin(UUID owner, Plan plan, List<Entry> entries) {
+        StoredGarden begun = gardens.create(owner, plan);
+        restore(plan.id(), plan.currency(), entries);
+        return begun;
+    }
+
+    private void restore(UUID garden, CurrencyUnit currency, List<Entry> entries) {
+        Map<UUID, UUID> ids = new HashMap<>();
+        entries.forEach(entry -> ids.put(entry.receipt().id(), UUID.randomUUID()));
+        for (int i = 0; i < entries.size(); i++) {
+            String field = "receipts/" + i + "/receipt";
+            Receipt receipt = entries.get(i).receipt().under(ids);
+            checkCurrency(receipt, currency, field + "/lines");
+            if (receipt.settles().filter(order -> !receipts.isOpenOrder(garden, order, currency)).isPresent()) {
+                throw new RefusedException(field + "/settles", "it pays for no open order", "give the order before it, or leave this out");
+            }
+            receipts.insert(garden, receipt);
+            // An order whose payment was taken back is open again for the next one.
+            if (entries.get(i).takenBack() && receipt.settles().isPresent()) {
+                receipts.reverse(garden, receipt.id(), currency);
+            }
+        }
+        for (Entry entry : entries) {
+            if (entry.takenBack() && entry.receipt().settles().isEmpty()) {
+                receipts.reverse(garden, ids.get(entry.receipt().id()), currency);
+            }
+        }
     }
 }

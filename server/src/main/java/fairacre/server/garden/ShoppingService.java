@@ -4,6 +4,7 @@ import fairacre.ledger.ShoppingList;
 import fairacre.plan.RefusedException;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.ShoppingStore;
+import fairacre.server.store.VariantStore;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -13,15 +14,17 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ShoppingService {
 
-    private static final int LONGEST_KEY = 200;
+    private static final int LONGEST_KEY = 4000;
 
     private final GardenService gardens;
     private final ReceiptStore receipts;
+    private final VariantStore variants;
     private final ShoppingStore ticks;
 
-    ShoppingService(GardenService gardens, ReceiptStore receipts, ShoppingStore ticks) {
+    ShoppingService(GardenService gardens, ReceiptStore receipts, VariantStore variants, ShoppingStore ticks) {
         this.gardens = gardens;
         this.receipts = receipts;
+        this.variants = variants;
         this.ticks = ticks;
     }
 
@@ -35,7 +38,8 @@ public class ShoppingService {
 
     public Shopping of(UUID owner, UUID garden, int season) {
         var bill = gardens.bill(owner, garden);
-        ShoppingList list = ShoppingList.of(bill, receipts.paid(garden, bill.currency()), season, receipts.lastShops(garden));
+        UUID book = variants.main(owner, garden);
+        ShoppingList list = ShoppingList.of(bill, receipts.paid(book, bill.currency()), season, receipts.lastShops(book));
         return new Shopping(gardens.plan(owner, garden).name(), list, ticks.ticked(garden, season));
     }
 

@@ -61,7 +61,7 @@ public class VariantService {
     @Transactional
     public StoredGarden keep(UUID owner, UUID garden, String name, int from) {
         StoredGarden stored = gardens.get(owner, garden);
-        UUID main = main(owner, garden);
+        UUID main = variants.main(owner, garden);
         if (from < stored.plan().firstSeason()) {
             throw new RefusedException("from", "the garden begins in " + stored.plan().firstSeason(), "give that season or a later one");
         }
@@ -79,7 +79,7 @@ public class VariantService {
 
     /** The garden itself and its variants, whichever of them is asked about. */
     public List<Version> versions(UUID owner, UUID garden, int season) {
-        UUID main = main(owner, garden);
+        UUID main = variants.main(owner, garden);
         Plan plan = gardens.get(owner, main).plan();
         List<Version> versions = new ArrayList<>(List.of(version(plan, plan.name(), true, plan.firstSeason(), season)));
         for (Kept kept : variants.of(main)) {
@@ -99,10 +99,6 @@ public class VariantService {
     /** What a garden is a variant of; empty for a garden of its own. */
     public Optional<Kept> find(UUID owner, UUID garden) {
         return variants.find(owner, garden);
-    }
-
-    private UUID main(UUID owner, UUID garden) {
-        return variants.find(owner, garden).map(Kept::of).orElse(garden);
     }
 
     private static Version version(Plan plan, String name, boolean main, int from, int season) {

@@ -8,6 +8,7 @@ import static org.jooq.impl.DSL.lower;
 import static org.jooq.impl.DSL.sum;
 
 import fairacre.format.Scan;
+import fairacre.ledger.Entry;
 import fairacre.ledger.Paid;
 import fairacre.ledger.Receipt;
 import fairacre.ledger.ReceiptLine;
@@ -85,7 +86,7 @@ public class ReceiptStore {
      */
     public boolean reverse(UUID garden, UUID entry, CurrencyUnit currency) {
         Optional<LedgerEntry> found = standing(garden, entry, currency);
-        found.ifPresent(e -> insert(garden, UUID.randomUUID(), receipt(e), -1, e.id()));
+        found.ifPresent(e -> insert(garden, UUID.randomUUID(), receipt(e, Optional.empty()), -1, e.id()));
         return found.isPresent();
     }
 
@@ -99,10 +100,10 @@ public class ReceiptStore {
         return standing(garden, entry, currency).filter(LedgerEntry::ordered).isPresent();
     }
 
-    private static Receipt receipt(LedgerEntry entry) {
+    private static Receipt receipt(LedgerEntry entry, Optional<UUID> settles) {
         List<ReceiptLine> lines = entry.lines().stream()
                 .map(line -> new ReceiptLine(line.text(), line.quantity(), line.amount(), line.part(), line.item())).toList();
-        return new Receipt(entry.id(), entry.date(), entry.shop(), lines, entry.discount(), entry.tax(), entry.paper(), entry.ordered(), Optional.empty());
+        return new Receipt(entry.id(), entry.date(), entry.shop(), lines, entry.discount(), entry.tax(), entry.paper(), entry.ordered(), settles);
     }
 
     private void insert(UUID garden, UUID id, Receipt receipt, int sign, UUID reverses) {
@@ -132,6 +133,13 @@ public class ReceiptStore {
     public List<LedgerEntry> newest(UUID garden, int from, int most, CurrencyUnit currency) {
         return entries(database.selectFrom(RECEIPT).where(RECEIPT.GARDEN.eq(garden))
                 .orderBy(RECEIPT.DATED.desc(), RECEIPT.ENTERED_AT.desc(), RECEIPT.ID).limit(most).offset(from).fetch(), currency);
+    }
+
+    /** Receipts in the order in which they were entered, without those that take one back. */
+    public List<Entry> entered(UUID garden, CurrencyUnit currency) {
+        return entries(database.selectFrom(RECEIPT).where(RECEIPT.GARDEN.eq(garden)).and(RECEIPT.REVERSES.isNull())
+                .orderBy(RECEIPT.ENTERED_AT, RECEIPT.ORDERED.desc(), RECEIPT.ID).fetch(), currency).stream()
+                .map(entry -> new Entry(receipt(entry, entry.settles()), entry.reversed())).toList();
     }
 
     private List<LedgerEntry> entries(Result<ReceiptRecord> rows, CurrencyUnit currency) {

@@ -34,6 +34,11 @@ public class VariantStore {
                 .where(VARIANT.GARDEN.eq(garden)).and(GARDEN.OWNER.eq(owner)).fetchOptional(VariantStore::kept);
     }
 
+    /** The garden that one is a variant of; itself if it is none, or not the owner's. */
+    public UUID main(UUID owner, UUID garden) {
+        return find(owner, garden).map(Kept::of).orElse(garden);
+    }
+
     /** The variants of a garden by name. */
     public List<Kept> of(UUID garden) {
         return database.selectFrom(VARIANT).where(VARIANT.OF_GARDEN.eq(garden)).orderBy(VARIANT.NAME, VARIANT.GARDEN)
