@@ -103,7 +103,7 @@ export function CuttingPlans() {
               <p className="text-sm">
                 The bill reckons with <span className="figures">{better.reckoned}</span>: cut as drawn,{" "}
                 {Number(better.saved.amount) > 0
-                  ? `${formatMoney(better.saved)} less.`
+                  ? `${formatMoney(better.saved)} less. ${words.shopsByDrawing}`
                   : `${formatMoney({ ...better.saved, amount: better.saved.amount.replace("-", "") })} more.`}
               </p>
             )}

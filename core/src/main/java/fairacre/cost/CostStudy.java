@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.joda.money.Money;
@@ -51,9 +52,19 @@ public final class CostStudy {
         return new CostStudy(plan, memo);
     }
 
+    /** Boards by a layout that is found at once. */
     public Bill bill() {
+        return bill(frameCosts()::lines);
+    }
+
+    /** Boards by the cheapest layouts, as {@link #bestCutting} finds them; for going to the shop. */
+    public Bill shoppingBill() {
+        return bill(frameCosts()::bestLines);
+    }
+
+    private Bill bill(BiFunction<SortedMap<Integer, List<Job>>, Shed, List<BillLine>> frames) {
         List<Job> jobs = allJobs();
-        List<BillLine> lines = frameCosts().lines(bySeason(jobs), Shed.of(plan.workshop().offcuts()));
+        List<BillLine> lines = frames.apply(bySeason(jobs), Shed.of(plan.workshop().offcuts()));
         lines.addAll(soilCosts().lines(jobs));
         lines.addAll(new WalkCosts(plan, this::price).lines(SurfaceStudy.of(plan, memo)));
         plan.sundries().stream().map(this::line).forEach(lines::add);

@@ -56,9 +56,24 @@ final class FrameCosts {
 
     /** @param shed what is used before anything is bought; what is taken from it is gone afterwards */
     List<BillLine> lines(SortedMap<Integer, List<Job>> bySeason, Shed shed) {
+        return lines(bySeason, shed, this::cutList);
+    }
+
+    /** The same with the boards that the cheapest layouts buy. */
+    List<BillLine> bestLines(SortedMap<Integer, List<Job>> bySeason, Shed shed) {
+        return lines(bySeason, shed, (kind, pieces, there) -> bestCut(kind, pieces, there).cutList());
+    }
+
+    /** A way to lay pieces out on boards. */
+    private interface Layout {
+
+        CutList of(BoardKind kind, List<Length> pieces, Shed shed);
+    }
+
+    private List<BillLine> lines(SortedMap<Integer, List<Job>> bySeason, Shed shed, Layout layout) {
         List<BillLine> lines = new ArrayList<>();
         bySeason.forEach((season, jobs) -> {
-            addBoards(season, jobs, shed, lines);
+            addBoards(season, jobs, shed, layout, lines);
             addFasteners(season, jobs, lines);
             addMetres(season, jobs, lines);
             addKits(season, jobs, lines);
@@ -139,9 +154,9 @@ final class FrameCosts {
         return Money.of(plan.currency(), amount, RoundingMode.HALF_UP);
     }
 
-    private void addBoards(int season, List<Job> jobs, Shed shed, List<BillLine> lines) {
+    private void addBoards(int season, List<Job> jobs, Shed shed, Layout layout, List<BillLine> lines) {
         pieces(jobs).forEach((kind, pieces) -> {
-            CutList cutList = cutList(kind, pieces, shed);
+            CutList cutList = layout.of(kind, pieces, shed);
             shed.take(kind, cutList.shed());
             List<Job> wanting = jobs.stream().filter(job -> job.pieces().containsKey(kind)).toList();
             for (BoardsOfLength boards : cutList.boards()) {

@@ -4,6 +4,7 @@ import static fairacre.testing.Gardens.EUR;
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.generated;
 import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.rectangle;
@@ -59,6 +60,9 @@ import fairacre.testing.Gardens;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.TreeMap;
+import java.util.Map;
+import java.util.ArrayList;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.joda.money.CurrencyUnit;
@@ -67,6 +71,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class CostStudyTest {
 
@@ -350,6 +355,30 @@ class CostStudyTest {
                 .extracting(line -> line.amount().orElseThrow()).containsExactly(Money.of(EUR, 40), Money.of(EUR, 20), Money.of(EUR, 30));
         assertThat(found).allSatisfy(best -> assertThat(best.least()).isTrue());
         assertThat(found).extracting(BestCutting::reckoned).containsExactly(2, 2);
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void theShoppingListBuysWhatTheCheapestLayoutCuts(long seed) {
+        CostStudy study = CostStudy.of(priced(generated(6, seed)));
+        assertThat(study.shoppingBill().total()).isLessThanOrEqualTo(study.bill().total());
+        Map<String, Integer> cut = new TreeMap<>();
+        study.bestCutting().forEach(best -> best.cutList().boards().forEach(boards ->
+                cut.merge(PriceItem.board(best.material(), best.board(), boards.stock()).key(), boards.count(), Integer::sum)));
+        Map<String, Integer> bought = new TreeMap<>();
+        study.shoppingBill().lines().stream().filter(line -> cut.containsKey(line.item().key()))
+                .forEach(line -> bought.merge(line.item().key(), line.quantity().intValueExact(), Integer::sum));
+        assertThat(bought).isEqualTo(cut);
+    }
+
+    @Test
+    void aQuickLayoutIsNeverCheaperAndSometimesDearer() {
+        List<Integer> saved = new ArrayList<>();
+        for (long seed = 1; seed <= 40; seed++) {
+            CostStudy study = CostStudy.of(priced(generated(6, seed)));
+            saved.add(study.bill().total().compareTo(study.shoppingBill().total()));
+        }
+        assertThat(saved).contains(1).doesNotContain(-1);
     }
 
     @Test

@@ -211,7 +211,7 @@ class StudyController {
     /** The cheapest layouts that are found for the same pieces; takes seconds in a large garden. */
     @GetMapping("/cutting/best")
     List<BestCutting> bestCutting(Principal owner, @PathVariable UUID garden) {
-        return CostStudy.of(plan(owner, garden)).bestCutting();
+        return gardens.costs(id(owner), garden).bestCutting();
     }
 
     /** Frames that are to be compared for beds as they stand in a season. */

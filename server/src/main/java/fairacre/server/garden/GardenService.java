@@ -113,8 +113,13 @@ public class GardenService {
 
     /** What the garden's plan buys over all seasons. */
     Bill bill(UUID owner, UUID garden) {
+        return costs(owner, garden).bill();
+    }
+
+    /** What the garden costs, with what was worked out of it before. */
+    public CostStudy costs(UUID owner, UUID garden) {
         Known base = known(owner, garden);
-        return CostStudy.of(base.plan(), base.memo()).bill();
+        return CostStudy.of(base.plan(), base.memo());
     }
 
     Plan plan(UUID owner, UUID garden) {

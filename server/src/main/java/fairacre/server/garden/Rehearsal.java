@@ -1,5 +1,6 @@
 package fairacre.server.garden;
 
+import fairacre.cost.CostStudy;
 import fairacre.format.FaultyFileException;
 import fairacre.format.GardenFile;
 import fairacre.plan.Bed;
@@ -24,7 +25,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Judges made-up edits of the sample garden once the program is up, beside its work: by then the compiler has seen the judgement, and
- * the first bed that somebody drags is judged as fast as the thousandth. Nothing of it is kept.
+ * the first bed that somebody drags is judged as fast as the thousandth. Boards are laid out once too, since the solver takes a second
+ * to be loaded. Nothing of it is kept.
  */
 @Component
 public class Rehearsal implements DisposableBean {
@@ -91,6 +93,9 @@ public class Rehearsal implements DisposableBean {
             Rectangle moved = revision.outline().shifted(FAR * (2 * random.nextDouble() - 1), FAR * (2 * random.nextDouble() - 1));
             json.writeValueAsBytes(garden.preview(new Change.MoveBed(bed.id(), revision.from(), moved.centre(), moved.turn()), season));
             judged = i + 1;
+        }
+        if (!ended) {
+            CostStudy.of(plan).bestCutting();
         }
     }
 }
