@@ -116,7 +116,9 @@ public final class Appraisal {
     private AppraisalReport report(boolean whole) {
         List<BedAppraisal> beds = new ArrayList<>();
         for (int i = 0; i < standing.size(); i++) {
-            beds.add(bed(standing.get(i), reach().get(i), whole));
+            StandingBed bed = standing.get(i);
+            BedReach reached = reach().get(i);
+            beds.add(whole ? bed(bed, reached, true) : memo.recall(new Judged(bed, reached), () -> bed(bed, reached, false)));
         }
         Area growing = beds.stream().map(BedAppraisal::soil).reduce(Area.ZERO, Area::plus);
         List<SeasonCost> bySeason = Stream.concat(plan.seasonsOfChange().stream(), bill().lines().stream().map(BillLine::season))
@@ -149,6 +151,20 @@ public final class Appraisal {
                 bed.revision().holder(), bed.revision().height(), bed.revision().leansOut(), reached.soil(), reached.byGardener(),
                 reached.byNobody(), fill.depth(), fill.volume(), pieces,
                 Optional.of(bed.revision()).filter(b -> withBill).flatMap(BowStudy::of), alone.map(Bill::lines).orElse(List.of()), aloneCost);
+    }
+
+    /** The question what is told of a bed; how it is reached is the same only if it is the very same answer, which spares comparing it. */
+    private record Judged(StandingBed bed, BedReach reached) {
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Judged that && reached == that.reached && bed.equals(that.bed);
+        }
+
+        @Override
+        public int hashCode() {
+            return System.identityHashCode(reached);
+        }
     }
 
     /** The question which pieces the frame of a bed has. */

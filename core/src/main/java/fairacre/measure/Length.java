@@ -95,4 +95,10 @@ public record Length(long micrometres) implements Comparable<Length> {
     public int compareTo(Length other) {
         return Long.compare(micrometres, other.micrometres);
     }
+
+    /** Asked for at every step of a judgement. */
+    @Override
+    public int hashCode() {
+        return Long.hashCode(micrometres);
+    }
 }

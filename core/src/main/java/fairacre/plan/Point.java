@@ -18,4 +18,10 @@ public record Point(Length x, Length y) {
     public Point plus(Length dx, Length dy) {
         return new Point(x.plus(dx), y.plus(dy));
     }
+
+    /** Asked for at every step of a judgement: plain arithmetic. */
+    @Override
+    public int hashCode() {
+        return 31 * Long.hashCode(x.micrometres()) + Long.hashCode(y.micrometres());
+    }
 }
