@@ -103,7 +103,7 @@ class SuppliesTest {
             garden.step("Frames");
             Page page = garden.page();
             // Two courses of planks have posts: four of 30 cm; both ends of every board take three screws, 2 x 4 x 2 x 3, and a stake six.
-            assertThat(page.getByTestId("hardware")).containsText("4 × corner posts, 0.30 m of 50x50 mm");
+            assertThat(page.getByTestId("hardware")).containsText("4 × corner post, 0.30 m of 50x50 mm");
             assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Frame of Beans in 2 courses"))).isVisible();
             garden.field("Against bowing").selectOption("RODS");
             garden.kept();
@@ -136,7 +136,7 @@ class SuppliesTest {
             // 6.425 m along the middle, two courses of 8 in are 2.61 m2: 33.2 blocks with their waste, 2.6 bags of mortar.
             assertThat(line(garden.page(), "Concrete blocks, one").last()).containsText("34 ×");
             assertThat(line(garden.page(), "Mortar mix, bag of 36 kg (80 lb)").last()).containsText("3 ×");
-            assertThat(garden.page().getByText("stands on a footing")).isVisible();
+            assertThat(garden.page().getByText("twice as wide as the wall")).isVisible();
             garden.field("Made of").selectOption("cedar");
             garden.kept();
             assertThat(line(garden.page(), "Concrete blocks, one")).hasCount(0);
@@ -153,17 +153,17 @@ class SuppliesTest {
             page.setViewportSize(390, 780);
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shopping list 2027").setExact(true)).click();
             Locator bags = page.getByLabel(Pattern.compile("Garden mix, loose, a cubic yard"));
-            assertThat(page.getByTestId("done")).hasText("0 of 5");
+            assertThat(page.getByTestId("done")).hasText("0 of 7");
             page.waitForResponse("**/ticks", bags::click);
             assertThat(bags).isChecked();
             garden.context().setOffline(true);
             page.getByText("Delivery of a loose load").click();
-            assertThat(page.getByTestId("done")).hasText("2 of 5");
+            assertThat(page.getByTestId("done")).hasText("2 of 7");
             assertThat(page.getByText("One tick waits for a signal.")).isVisible();
             page.waitForResponse("**/ticks", () -> garden.context().setOffline(false));
             assertThat(page.getByText("waits for a signal")).hasCount(0);
             page.reload();
-            assertThat(page.getByTestId("done")).hasText("2 of 5");
+            assertThat(page.getByTestId("done")).hasText("2 of 7");
             assertThat(page.locator("html")).hasJSProperty("scrollWidth", 390);
         }
     }
