@@ -159,10 +159,10 @@ export function useLedger(id: string, revision: number, page = 0) {
 }
 
 /** How the boards are cut that the bill buys; asked for while it is looked at. */
-export function useCutting(id: string, revision: number, wanted: boolean) {
+export function useCutting(id: string, revision: number, beds: string, wanted: boolean) {
   return useQuery({
-    queryKey: ["cutting", id, revision],
-    queryFn: () => request<CuttingPlan[]>("GET", `/api/gardens/${id}/cutting`),
+    queryKey: ["cutting", id, revision, beds],
+    queryFn: () => request<CuttingPlan[]>("GET", `/api/gardens/${id}/cutting?beds=${beds}`),
     enabled: wanted,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
@@ -170,10 +170,10 @@ export function useCutting(id: string, revision: number, wanted: boolean) {
 }
 
 /** The cheapest layouts; the quick ones are shown until they come. */
-export function useBestCutting(id: string, revision: number, wanted: boolean) {
+export function useBestCutting(id: string, revision: number, beds: string, wanted: boolean) {
   return useQuery({
-    queryKey: ["best cutting", id, revision],
-    queryFn: () => request<BestCutting[]>("GET", `/api/gardens/${id}/cutting/best`),
+    queryKey: ["best cutting", id, revision, beds],
+    queryFn: () => request<BestCutting[]>("GET", `/api/gardens/${id}/cutting/best?beds=${beds}`),
     enabled: wanted,
     placeholderData: keepPreviousData,
     staleTime: Infinity,

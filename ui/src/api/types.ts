@@ -44,6 +44,7 @@ export type Kept = Schemas["Kept"];
 export type Version = Schemas["Version"];
 export type Order = Schemas["Order"];
 export type Frame = Schemas["Frame"];
+export type Holding = Schemas["Holding"];
 export type FrameChoice = Schemas["FrameChoice"];
 export type Gardener = Schemas["Gardener"];
 export type Site = Schemas["Site"];

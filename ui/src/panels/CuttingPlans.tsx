@@ -4,6 +4,7 @@ import { useBestCutting, useCutting } from "../api/queries";
 import type { BestCutting, CuttingPlan, Units } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
+import { CheckField } from "../parts/CheckField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { SawAndShed } from "./SawAndShed";
@@ -17,9 +18,11 @@ type Cut = CuttingPlan["cutList"]["cuts"][number];
 export function CuttingPlans() {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
-  const { data: quick } = useCutting(desk.plan.id, desk.garden.revision, open);
+  const [alone, setAlone] = useState(false);
+  const chosen = alone ? [...desk.selection].sort().join(",") : "";
+  const { data: quick } = useCutting(desk.plan.id, desk.garden.revision, chosen, open);
   const needed = open && quick !== undefined && quick.length > 0;
-  const found = useBestCutting(desk.plan.id, desk.garden.revision, needed);
+  const found = useBestCutting(desk.plan.id, desk.garden.revision, chosen, needed);
   // What was found for the plan as it was before says nothing of this one.
   const best = found.isPlaceholderData ? undefined : found.data;
   const seasons = [...new Set(quick?.map(({ season }) => season))];
@@ -34,6 +37,13 @@ export function CuttingPlans() {
       }}
     >
       <summary className="cursor-pointer font-semibold">How the boards are cut</summary>
+      {open && desk.selection.size > 0 && (
+        <CheckField
+          label={`Only of the selected beds (${String(desk.selection.size)}), as if bought for them alone`}
+          checked={alone}
+          onChange={setAlone}
+        />
+      )}
       {quick?.length === 0 && <p className="text-soft">No frame needs boards.</p>}
       {quick && quick.length > 0 && (
         <>
@@ -49,7 +59,7 @@ export function CuttingPlans() {
               <a
                 key={season}
                 className="text-button"
-                href={`/api/gardens/${desk.plan.id}/cutting.pdf?season=${String(season)}`}
+                href={`/api/gardens/${desk.plan.id}/cutting.pdf?season=${String(season)}${chosen && `&beds=${chosen}`}`}
                 download
               >
                 Cutting sheet <span className="figures">{season}</span> (PDF)

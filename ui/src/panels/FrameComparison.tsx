@@ -1,14 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../api/client";
-import type { Bed, Frame, FrameChoice } from "../api/types";
+import type { Bed, Frame, FrameChoice, Holding } from "../api/types";
 import { formatMoney, formatWeight } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { revisionIn } from "../workspace/useBedActions";
-import { reframing } from "./reframe";
+import { reframing, walling } from "./reframe";
 
 /** Two kinds of frames side by side for the same beds: what they cost now and by the year, how long they last, what they weigh. */
 export function FrameComparison({ beds }: { beds: readonly Bed[] }) {
@@ -34,10 +34,10 @@ export function FrameComparison({ beds }: { beds: readonly Bed[] }) {
 function SideBySide({ beds }: { beds: readonly Bed[] }) {
   const desk = useDesk();
   const now = beds.flatMap((bed) => revisionIn(bed, desk.season)?.frame ?? []);
-  const [one, setOne] = useState<Frame>(now[0] ?? USUAL[desk.units][0]);
-  const [other, setOther] = useState<Frame>(USUAL[desk.units][1]);
+  const [one, setOne] = useState<Holding>({ frame: now[0] ?? USUAL[desk.units][0] });
+  const [other, setOther] = useState<Holding>({ frame: USUAL[desk.units][1] });
   const ids = beds.map((bed) => bed.id);
-  const asked = { season: desk.season, beds: ids, frames: [one, other] };
+  const asked = { season: desk.season, beds: ids, choices: [one, other] };
   const { data, error } = useQuery({
     queryKey: ["frames", desk.plan.id, desk.garden.revision, asked],
     queryFn: () => request<FrameChoice[]>("POST", `/api/gardens/${desk.plan.id}/frame-comparison`, asked),
@@ -45,8 +45,8 @@ function SideBySide({ beds }: { beds: readonly Bed[] }) {
     retry: false,
   });
 
-  function build(frame: Frame) {
-    const change = reframing(beds, desk.season, frame);
+  function build({ frame, wall }: Holding) {
+    const change = wall ? walling(beds, desk.season, wall) : reframing(beds, desk.season, frame);
     if (change) desk.submit(change);
   }
 
@@ -56,8 +56,8 @@ function SideBySide({ beds }: { beds: readonly Bed[] }) {
         {beds.length === 1 ? beds[0]?.name : `${String(beds.length)} beds`}, everything bought new.
       </p>
       <div className="grid grid-cols-2 gap-2">
-        <Kind name="One" frame={one} onChange={setOne} />
-        <Kind name="Other" frame={other} onChange={setOther} />
+        <Kind name="One" held={one} onChange={setOne} />
+        <Kind name="Other" held={other} onChange={setOther} />
       </div>
       {error && (
         <p role="alert" className="text-sm text-snag">
@@ -70,32 +70,52 @@ function SideBySide({ beds }: { beds: readonly Bed[] }) {
   );
 }
 
-function Kind({ name, frame, onChange }: { name: string; frame: Frame; onChange: (frame: Frame) => void }) {
-  const { materials, boards } = useDesk().catalogue;
+interface KindProps {
+  name: string;
+  held: Holding;
+  onChange: (held: Holding) => void;
+}
+
+function Kind({ name, held, onChange }: KindProps) {
+  const { catalogue, units } = useDesk();
+  const { materials, boards, masonries } = catalogue;
+  const { frame, wall } = held;
+  const courses = frame?.courses ?? wall?.courses ?? 1;
   return (
     <div className="min-w-0 space-y-1">
       <Choice
         label={`${name}: made of`}
-        value={frame.material}
-        options={materials.map((m) => ({ value: m.key, label: m.label }))}
-        onChange={(material) => {
-          onChange({ ...frame, material });
+        value={frame?.material ?? wall?.kind ?? ""}
+        options={[
+          ...materials.map((m) => ({ value: m.key, label: m.label })),
+          ...masonries.map((m) => ({ value: m.key as string, label: `${m.label} (a wall)` })),
+        ]}
+        onChange={(chosen) => {
+          const kind = masonries.find((m) => m.key === chosen)?.key;
+          onChange(
+            kind
+              ? { wall: { kind, courses } }
+              : { frame: { ...(frame ?? USUAL[units][0]), material: chosen } },
+          );
         }}
       />
-      <Choice
-        label={`${name}: board`}
-        value={frame.board}
-        options={boards.map((board) => ({ value: board.key, label: board.label }))}
-        onChange={(board) => {
-          onChange({ ...frame, board });
-        }}
-      />
+      {frame && (
+        <Choice
+          label={`${name}: board`}
+          value={frame.board}
+          options={boards.map((board) => ({ value: board.key, label: board.label }))}
+          onChange={(board) => {
+            onChange({ frame: { ...frame, board } });
+          }}
+        />
+      )}
       <Choice
         label={`${name}: courses`}
-        value={String(frame.courses)}
+        value={String(courses)}
         options={Array.from({ length: 12 }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }))}
-        onChange={(courses) => {
-          onChange({ ...frame, courses: Number(courses) });
+        onChange={(text) => {
+          if (frame) onChange({ frame: { ...frame, courses: Number(text) } });
+          if (wall) onChange({ wall: { ...wall, courses: Number(text) } });
         }}
       />
     </div>
@@ -105,7 +125,7 @@ function Kind({ name, frame, onChange }: { name: string; frame: Frame; onChange:
 interface FiguresProps {
   one: FrameChoice;
   other: FrameChoice;
-  onBuild: (frame: Frame) => void;
+  onBuild: (held: Holding) => void;
 }
 
 function Figures({ one, other, onBuild }: FiguresProps) {
@@ -113,14 +133,17 @@ function Figures({ one, other, onBuild }: FiguresProps) {
   const money = (amount: FrameChoice["cost"]) => (amount ? formatMoney(amount) : "no price");
   const rows: [string, (choice: FrameChoice) => string][] = [
     ["stands", (choice) => formatLength(choice.height, units)],
-    ["boards", (choice) => String(choice.boards)],
+    ["boards, blocks", (choice) => String(choice.boards)],
     ["they cost", (choice) => money(choice.cost)],
     ["by the year", (choice) => money(choice.perYear)],
     ["to fill", (choice) => money(choice.fill)],
     ["to replace", (choice) => `${String(choice.replacedFrom)} to ${String(choice.replacedTo)}`],
     ["ties, stakes", (choice) => String(choice.supports)],
     ["work, about", (choice) => `${choice.hours.toFixed(0)} h`],
-    ["longest", (choice) => formatLength(choice.heaviest, units)],
+    [
+      "longest",
+      (choice) => (choice.heaviest === undefined ? "one piece" : formatLength(choice.heaviest, units)),
+    ],
     ["it weighs", (choice) => formatWeight(choice.leastKilograms, choice.mostKilograms, units)],
   ];
   return (
@@ -151,7 +174,7 @@ function Figures({ one, other, onBuild }: FiguresProps) {
                 className="plain-button"
                 aria-label={`Build the beds as the ${index === 0 ? "one" : "other"}`}
                 onClick={() => {
-                  onBuild(choice.frame);
+                  onBuild(choice.of);
                 }}
               >
                 Build so

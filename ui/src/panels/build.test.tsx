@@ -158,17 +158,17 @@ describe("how the boards are cut", () => {
 
   const kind = { season: 2027, material: "cedar", board: "38x150 mm" };
 
-  async function opened(least: number, best: readonly unknown[] = []) {
-    answering({
+  async function opened(least: number, best: readonly unknown[] = [], selection: readonly string[] = []) {
+    const fetched = answering({
       "/cutting/best": best,
       "/cutting": [
         { ...kind, cutList: { ...cutList, least }, pieces: [{ mark: "A", length: 2.4, count: 2, beds: [] }] },
       ],
     });
-    const { desk, submit } = deskFor();
+    const { desk, submit } = deskFor({ selection: new Set(selection) });
     atDesk(desk, <FramesPanel />);
     await userEvent.click(screen.getByText("How the boards are cut"));
-    return { submit };
+    return { submit, fetched };
   }
 
   const best = {
@@ -243,6 +243,16 @@ describe("how the boards are cut", () => {
       "href",
       "/api/gardens/garden/cutting.pdf?season=2027",
     );
+  });
+
+  it("the boards of the selected beds can be cut alone, on a sheet of their own", async () => {
+    const { fetched } = await opened(3, [], ["old", "beans"]);
+    await userEvent.click(await screen.findByLabelText(/Only of the selected beds \(2\)/));
+    expect(await screen.findByRole("link", { name: /Cutting sheet 2027/ })).toHaveAttribute(
+      "href",
+      "/api/gardens/garden/cutting.pdf?season=2027&beds=beans,old",
+    );
+    expect(fetched.mock.calls.map(([url]) => url)).toContain("/api/gardens/garden/cutting?beds=beans,old");
   });
 
   it("each board is drawn with its pieces, alike ones once, and the bound is told", async () => {

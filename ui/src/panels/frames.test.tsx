@@ -14,7 +14,7 @@ import { reframing, walling } from "./reframe";
 const euro = (amount: string) => ({ amount, currency: "EUR" });
 const frame = { material: "softwood", board: "22x150 mm", courses: 1, joint: "SIDES_PAST" } as const;
 const cheap: FrameChoice = {
-  frame,
+  of: { frame },
   height: 0.15,
   boards: 28,
   cost: euro("117.60"),
@@ -30,7 +30,7 @@ const cheap: FrameChoice = {
   mostKilograms: 2.6,
 };
 const unpriced = without(without(cheap, "cost"), "perYear");
-const deep: FrameChoice = { ...unpriced, frame: { ...frame, courses: 2 }, height: 0.3 };
+const deep: FrameChoice = { ...unpriced, of: { frame: { ...frame, courses: 2 } }, height: 0.3 };
 
 afterEach(() => {
   vi.unstubAllGlobals();
@@ -63,6 +63,20 @@ describe("two kinds of frame", () => {
     const { submit } = await shown(both());
     await userEvent.click(await screen.findByRole("button", { name: "Build the beds as the other" }));
     expect(JSON.stringify(submit.mock.calls[0]?.[0])).toContain('"courses":2');
+  });
+
+  it("may be a wall, of which one piece is lifted", async () => {
+    const wall = { kind: "BLOCK", courses: 2 } as const;
+    const blocks = without({ ...cheap, of: { wall }, boards: 34 }, "heaviest");
+    const json = { "Content-Type": "application/json" };
+    const { fetch, submit } = await shown(new Response(JSON.stringify([cheap, blocks]), { headers: json }));
+    await userEvent.selectOptions(screen.getByLabelText("Other: made of"), "Blocks (a wall)");
+    const asked = fetch.mock.calls.at(-1) as [string, { body: string }];
+    expect(JSON.parse(asked[1].body)).toMatchObject({ choices: [{ frame: {} }, { wall }] });
+    const table = within(await screen.findByTestId("frame-choices"));
+    expect(table.getByRole("row", { name: /longest/ })).toHaveTextContent("one piece");
+    await userEvent.click(screen.getByRole("button", { name: "Build the beds as the other" }));
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "RebuildBed", revision: { build: { wall } } });
   });
 
   it("say why a board won’t do", async () => {

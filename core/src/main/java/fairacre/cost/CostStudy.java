@@ -24,6 +24,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.joda.money.Money;
 
@@ -125,14 +126,24 @@ public final class CostStudy {
 
     /** How the boards are cut that the bill buys, by season, material and board. */
     public List<CuttingPlan> cutting() {
-        return frameCosts().cutting(bySeason(allJobs()));
+        return cuttingOf(bed -> true);
+    }
+
+    /** The same of some beds alone, as if only theirs were cut; pieces keep the marks that they have among all. */
+    public List<CuttingPlan> cuttingOf(Predicate<UUID> beds) {
+        return frameCosts().cutting(bySeason(allJobs()), beds);
     }
 
     /**
      * The cheapest layouts of the same pieces. Where there is much to cut this takes a second or two for each kind of board.
      */
     public List<BestCutting> bestCutting() {
-        return frameCosts().bestCutting(bySeason(allJobs()));
+        return bestCuttingOf(bed -> true);
+    }
+
+    /** The same of some beds alone. */
+    public List<BestCutting> bestCuttingOf(Predicate<UUID> beds) {
+        return frameCosts().bestCutting(bySeason(allJobs().stream().filter(job -> beds.test(job.bed())).toList()));
     }
 
     /** What these jobs alone take, with nothing there already. */

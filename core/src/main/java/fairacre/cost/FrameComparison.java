@@ -2,16 +2,19 @@ package fairacre.cost;
 
 import fairacre.frame.BowStudy;
 import fairacre.frame.FrameTakeoff;
+import fairacre.frame.MasonryTakeoff;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Frame;
 import fairacre.plan.Limits;
+import fairacre.plan.Masonry;
 import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
 import fairacre.plan.RefusedException;
+import fairacre.plan.Wall;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -25,10 +28,10 @@ import java.util.stream.Stream;
 import org.joda.money.Money;
 
 /**
- * Kinds of frames side by side for the same beds, as they stand in a season. Nothing that is there is reckoned in: each choice is built
+ * Kinds of frames and walls side by side for the same beds, as they stand in a season. Nothing that is there is reckoned in: each choice is built
  * and filled anew.
  *
- * <p>How long wood lasts is a range; the cost of a year goes by its middle.
+ * <p>How long it lasts is a range; the cost of a year goes by its middle.
  */
 public final class FrameComparison {
 
@@ -36,6 +39,8 @@ public final class FrameComparison {
     public static final double MINUTES_PER_PIECE = 12;
     /** A tie or a stake: likewise. */
     public static final double MINUTES_PER_SUPPORT = 10;
+    /** Laying one, mixing and pointing counted in; of stone, a tonne: rough guesses for somebody who does it for the first time (from memory). */
+    private static final Map<Masonry, Double> MINUTES_TO_LAY = Map.of(Masonry.BLOCK, 8.0, Masonry.BRICK, 2.5, Masonry.STONE, 300.0);
     private static final int MOST_CHOICES = 6;
 
     private final Plan plan;
@@ -51,24 +56,25 @@ public final class FrameComparison {
     }
 
     /**
-     * One answer for each frame, in their order.
+     * One answer for each frame or wall, in their order.
      *
      * @param beds at least one that stands in the season
-     * @param frames one to six
-     * @throws RefusedException if a bed doesn't stand, or a board leaves no soil in one
+     * @param choices one to six
+     * @throws RefusedException if a bed doesn't stand, or a board or a wall leaves no soil in one
      */
-    public static List<FrameChoice> of(Plan plan, Collection<UUID> beds, int season, List<Frame> frames) {
-        Limits.between(frames.size(), 1, MOST_CHOICES, "frames");
+    public static List<FrameChoice> of(Plan plan, Collection<UUID> beds, int season, List<Holding> choices) {
+        Limits.between(choices.size(), 1, MOST_CHOICES, "choices");
         Map<UUID, BedRevision> standing = plan.standing(season).stream().filter(bed -> beds.contains(bed.id()))
                 .collect(Collectors.toMap(bed -> bed.id(), bed -> bed.revision()));
         if (standing.isEmpty()) {
             throw new RefusedException("beds", "none of these beds stands in " + season, "choose beds of that season");
         }
         FrameComparison comparison = new FrameComparison(plan, standing, season);
-        return frames.stream().map(comparison::of).toList();
+        return choices.stream().map(choice -> choice.frame().map(frame -> comparison.framed(choice, frame))
+                .orElseGet(() -> comparison.walled(choice, choice.wall().orElseThrow()))).toList();
     }
 
-    private FrameChoice of(Frame frame) {
+    private FrameChoice framed(Holding choice, Frame frame) {
         List<Job> jobs = new ArrayList<>();
         int pieces = 0;
         int supports = 0;
@@ -85,10 +91,28 @@ public final class FrameComparison {
         Material material = frame.material();
         Length heaviest = longest(frame, boards);
         double volume = frame.board().thickness().metres() * frame.board().width().metres() * heaviest.metres();
-        return new FrameChoice(frame, frame.height(), boards.stream().mapToInt(line -> line.quantity().intValueExact()).sum(), cost,
-                cost.map(money -> perYear(money, material)), sum(bill.lines().stream().filter(line -> line.part() == BillPart.FILL)), supports,
+        return new FrameChoice(choice, frame.height(), boards.stream().mapToInt(line -> line.quantity().intValueExact()).sum(), cost,
+                cost.map(money -> perYear(money, material.leastYears(), material.mostYears())), sum(bill.lines().stream().filter(line -> line.part() == BillPart.FILL)), supports,
                 season + material.leastYears(), season + material.mostYears(), pieces,
-                (pieces * MINUTES_PER_PIECE + supports * MINUTES_PER_SUPPORT) / 60, heaviest, volume * material.leastDensity(), volume * material.mostDensity());
+                (pieces * MINUTES_PER_PIECE + supports * MINUTES_PER_SUPPORT) / 60, Optional.of(heaviest), volume * material.leastDensity(), volume * material.mostDensity());
+    }
+
+    private FrameChoice walled(Holding choice, Wall wall) {
+        List<Job> jobs = beds.entrySet().stream().map(bed -> Job.of(bed.getKey(), null, walled(bed.getValue(), wall))).toList();
+        Bill bill = study.boughtFor(jobs);
+        List<BillLine> parts = bill.lines().stream().filter(line -> line.part() == BillPart.FRAMES).toList();
+        Optional<Money> cost = sum(parts.stream());
+        Masonry kind = wall.kind();
+        int bought = parts.stream().filter(line -> line.item().equals(PriceItem.masonry(kind))).mapToInt(line -> line.quantity().intValueExact()).sum();
+        double pieces = jobs.stream().flatMap(job -> job.masonry().stream()).mapToDouble(MasonryTakeoff::pieces).sum();
+        return new FrameChoice(choice, wall.height(), bought, cost, cost.map(money -> perYear(money, kind.leastYears(), kind.mostYears())),
+                sum(bill.lines().stream().filter(line -> line.part() == BillPart.FILL)), 0, season + kind.leastYears(), season + kind.mostYears(),
+                (int) Math.ceil(pieces), pieces * MINUTES_TO_LAY.get(kind) / 60, Optional.empty(), kind.leastKilograms(), kind.mostKilograms());
+    }
+
+    private static BedRevision walled(BedRevision bed, Wall wall) {
+        return new BedRevision(bed.from(), bed.outline(), bed.shape(), Optional.empty(), false,
+                bed.build().boxed().withoutCap().withLegs(Length.ZERO).withUsualFittings().withWall(wall));
     }
 
     /** A box of boards in place of whatever holds the bed. */
@@ -104,8 +128,8 @@ public final class FrameComparison {
         return frame.board().stock().stream().anyMatch(stock -> line.item().equals(PriceItem.board(frame.material(), frame.board(), stock)));
     }
 
-    private static Money perYear(Money cost, Material material) {
-        BigDecimal middle = BigDecimal.valueOf(material.leastYears() + material.mostYears()).divide(BigDecimal.valueOf(2));
+    private static Money perYear(Money cost, int leastYears, int mostYears) {
+        BigDecimal middle = BigDecimal.valueOf(leastYears + mostYears).divide(BigDecimal.valueOf(2));
         return cost.dividedBy(middle, RoundingMode.HALF_UP);
     }
 

@@ -34,6 +34,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import org.joda.money.Money;
 
 /**
@@ -82,30 +83,37 @@ final class FrameCosts {
         return lines;
     }
 
-    List<CuttingPlan> cutting(SortedMap<Integer, List<Job>> bySeason) {
+    /** @param beds whose boards are cut; marks are given over all */
+    List<CuttingPlan> cutting(SortedMap<Integer, List<Job>> bySeason, Predicate<UUID> beds) {
         Shed shed = Shed.of(plan.workshop().offcuts());
         List<CuttingPlan> plans = new ArrayList<>();
         bySeason.forEach((season, jobs) -> {
             int marked = 0;
             for (Map.Entry<BoardKind, List<Length>> wanted : pieces(jobs).entrySet()) {
                 BoardKind kind = wanted.getKey();
-                CutList cutList = cutList(kind, wanted.getValue(), shed);
-                shed.take(kind, cutList.shed());
-                List<MarkedPiece> pieces = marked(kind, jobs, marked);
-                marked += pieces.size();
-                plans.add(new CuttingPlan(season, kind.material(), kind.board(), cutList, pieces));
+                List<MarkedPiece> pieces = marked(kind, jobs, marked, beds);
+                marked += (int) wanted.getValue().stream().distinct().count();
+                List<Length> chosen = pieces(jobs.stream().filter(job -> beds.test(job.bed())).toList()).getOrDefault(kind, List.of());
+                if (!chosen.isEmpty()) {
+                    CutList cutList = cutList(kind, chosen, shed);
+                    shed.take(kind, cutList.shed());
+                    plans.add(new CuttingPlan(season, kind.material(), kind.board(), cutList, pieces));
+                }
             }
         });
         return plans;
     }
 
-    private static List<MarkedPiece> marked(BoardKind kind, List<Job> jobs, int before) {
+    private static List<MarkedPiece> marked(BoardKind kind, List<Job> jobs, int before, Predicate<UUID> chosen) {
         SortedMap<Length, List<UUID>> beds = new TreeMap<>(Comparator.reverseOrder());
         jobs.forEach(job -> job.pieces().getOrDefault(kind, List.of())
                 .forEach(length -> beds.computeIfAbsent(length, l -> new ArrayList<>()).add(job.bed())));
         List<MarkedPiece> pieces = new ArrayList<>();
-        beds.forEach((length, in) -> pieces.add(new MarkedPiece(MarkedPiece.mark(before + pieces.size()), length, in.size(),
-                in.stream().distinct().sorted().toList())));
+        beds.forEach((length, in) -> {
+            List<UUID> counted = in.stream().filter(chosen).toList();
+            pieces.add(new MarkedPiece(MarkedPiece.mark(before + pieces.size()), length, counted.size(), counted.stream().distinct().sorted().toList()));
+        });
+        pieces.removeIf(piece -> piece.count() == 0);
         return pieces;
     }
 

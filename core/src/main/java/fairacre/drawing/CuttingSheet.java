@@ -27,6 +27,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -59,18 +61,23 @@ public final class CuttingSheet {
     }
 
     public static List<SheetDrawing> of(Plan plan, int season) {
+        return of(plan, season, bed -> true);
+    }
+
+    /** Of some beds alone. */
+    public static List<SheetDrawing> of(Plan plan, int season, Predicate<UUID> beds) {
         String title = plan.name() + ", cutting for " + season;
         CuttingSheet sheet = new CuttingSheet(plan, new Pages(title));
         CostStudy study = CostStudy.of(plan);
-        List<CuttingPlan> cutting = study.cutting().stream().filter(cut -> cut.season() == season).toList();
+        List<CuttingPlan> cutting = study.cuttingOf(beds).stream().filter(cut -> cut.season() == season).toList();
         sheet.head(title, cutting.isEmpty());
-        List<BestCutting> found = cutting.isEmpty() ? List.of() : study.bestCutting();
+        List<BestCutting> found = cutting.isEmpty() ? List.of() : study.bestCuttingOf(beds);
         for (CuttingPlan cut : cutting) {
             BestCutting best = found.stream().filter(b -> b.season() == season && b.material().equals(cut.material()) && b.board().equals(cut.board()))
                     .findFirst().orElseThrow();
             sheet.kind(cut, best);
         }
-        FrameDrawings.of(plan).cutIn(season).forEach(sheet::frame);
+        FrameDrawings.of(plan).cutIn(season).stream().filter(drawing -> beds.test(drawing.bed())).forEach(sheet::frame);
         return sheet.pages.end();
     }
 

@@ -8,11 +8,11 @@ import fairacre.measure.Length;
  * cubic metre with its gaps (from memory). Waste: common practice.
  */
 public enum Masonry {
-    BLOCK("block", "Concrete blocks", Length.inches(7.625), Length.inches(8), 1.125 / 0.09290304, 5, 12, 30, 60,
+    BLOCK("block", "Concrete blocks", Length.inches(7.625), Length.inches(8), 1.125 / 0.09290304, 5, 12, 30, 60, 13, 17,
             "Quick, heavy and plain; takes reach and ground, and wants a footing."),
-    BRICK("brick", "Bricks, a single leaf", Length.inches(3.625), Length.inches(8.0 / 3), 6.75 / 0.09290304, 5, 36, 30, 60,
+    BRICK("brick", "Bricks, a single leaf", Length.inches(3.625), Length.inches(8.0 / 3), 6.75 / 0.09290304, 5, 36, 30, 60, 2, 3,
             "Slim and handsome; low walls only, on a footing, with frost-proof bricks."),
-    STONE("stone", "Stone, laid dry", Length.inches(12), Length.inches(6), 1.8 * 0.3048, 10, 0, 50, 100,
+    STONE("stone", "Stone, laid dry", Length.inches(12), Length.inches(6), 1.8 * 0.3048, 10, 0, 50, 100, 10, 30,
             "Drains by itself and needs no mortar; slow to lay, and the thickest of all.");
 
     private final String key;
@@ -24,10 +24,12 @@ public enum Masonry {
     private final int perBag;
     private final int leastYears;
     private final int mostYears;
+    private final int leastKilograms;
+    private final int mostKilograms;
     private final String remark;
 
     Masonry(String key, String label, Length thickness, Length course, double perSquareMetre, int wastePercent, int perBag, int leastYears, int mostYears,
-            String remark) {
+            int leastKilograms, int mostKilograms, String remark) {
         this.key = key;
         this.label = label;
         this.thickness = thickness;
@@ -37,6 +39,8 @@ public enum Masonry {
         this.perBag = perBag;
         this.leastYears = leastYears;
         this.mostYears = mostYears;
+        this.leastKilograms = leastKilograms;
+        this.mostKilograms = mostKilograms;
         this.remark = remark;
     }
 
@@ -79,6 +83,15 @@ public enum Masonry {
 
     public int mostYears() {
         return mostYears;
+    }
+
+    /** Of one that is lifted into its place: from memory. */
+    public int leastKilograms() {
+        return leastKilograms;
+    }
+
+    public int mostKilograms() {
+        return mostKilograms;
     }
 
     public String remark() {

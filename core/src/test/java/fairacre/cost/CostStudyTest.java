@@ -61,6 +61,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
 import java.util.TreeMap;
+import java.util.UUID;
 import java.util.Map;
 import java.util.ArrayList;
 import java.util.Optional;
@@ -369,6 +370,24 @@ class CostStudyTest {
         study.shoppingBill().lines().stream().filter(line -> cut.containsKey(line.item().key()))
                 .forEach(line -> bought.merge(line.item().key(), line.quantity().intValueExact(), Integer::sum));
         assertThat(bought).isEqualTo(cut);
+    }
+
+    @Test
+    void someBedsAreCutAloneUnderTheMarksThatTheyHaveAmongAll() {
+        CostStudy study = CostStudy.of(priced(generated(6, 2)));
+        UUID one = study.cutting().get(0).pieces().get(0).beds().get(0);
+        Map<Length, String> marks = new TreeMap<>();
+        study.cutting().get(0).pieces().forEach(piece -> marks.put(piece.length(), piece.mark()));
+        CuttingPlan alone = study.cuttingOf(one::equals).get(0);
+        assertThat(alone.pieces()).isNotEmpty().allSatisfy(piece -> {
+            assertThat(piece.beds()).containsExactly(one);
+            assertThat(piece.mark()).isEqualTo(marks.get(piece.length()));
+        });
+        long cut = alone.cutList().cuts().stream().mapToLong(board -> (long) board.times() * board.pieces().size()).sum();
+        assertThat(alone.pieces().stream().mapToLong(MarkedPiece::count).sum()).isEqualTo(cut);
+        assertThat(study.bestCuttingOf(one::equals).get(0).cutList().cuts().stream().mapToLong(board -> (long) board.times() * board.pieces().size()).sum())
+                .isEqualTo(cut);
+        assertThat(study.cuttingOf(bed -> false)).isEmpty();
     }
 
     @Test

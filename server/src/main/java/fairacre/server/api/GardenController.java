@@ -30,6 +30,7 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.security.Principal;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -163,8 +164,9 @@ class GardenController {
 
     /** How the boards of a season are cut, and the frames they make. */
     @GetMapping(path = "/{garden}/cutting.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> cutting(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        List<SheetDrawing> pages = CuttingSheet.of(gardens.get(id(owner), garden).plan(), season);
+    ResponseEntity<byte[]> cutting(Principal owner, @PathVariable UUID garden, @RequestParam int season,
+            @RequestParam(defaultValue = "") Set<UUID> beds) {
+        List<SheetDrawing> pages = CuttingSheet.of(gardens.get(id(owner), garden).plan(), season, StudyController.chosen(beds));
         return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
     }
 

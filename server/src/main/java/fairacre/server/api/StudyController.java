@@ -15,6 +15,7 @@ import fairacre.cost.CostStudy;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.FrameChoice;
 import fairacre.cost.FrameComparison;
+import fairacre.cost.Holding;
 import fairacre.cost.FrameDrawing;
 import fairacre.cost.FrameDrawings;
 import fairacre.cost.SeasonSoil;
@@ -34,7 +35,6 @@ import fairacre.measure.Volume;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.Filling;
-import fairacre.plan.Frame;
 import fairacre.plan.Limits;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
@@ -53,7 +53,9 @@ import fairacre.walk.RouteStudy;
 import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -195,10 +197,15 @@ class StudyController {
         return OwnMix.of(plan(owner, garden).supply());
     }
 
-    /** How the boards are cut that the bill buys. */
+    /** How the boards are cut that the bill buys, or those of some beds alone. */
     @GetMapping("/cutting")
-    List<CuttingPlan> cutting(Principal owner, @PathVariable UUID garden) {
-        return CostStudy.of(plan(owner, garden)).cutting();
+    List<CuttingPlan> cutting(Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
+        return gardens.costs(id(owner), garden).cuttingOf(chosen(beds));
+    }
+
+    /** Every bed if none is named. */
+    static Predicate<UUID> chosen(Set<UUID> beds) {
+        return bed -> beds.isEmpty() || beds.contains(bed);
     }
 
     /** The frame of a bed as it stands in a season, course by course; nothing without boards. */
@@ -210,17 +217,17 @@ class StudyController {
 
     /** The cheapest layouts that are found for the same pieces; takes seconds in a large garden. */
     @GetMapping("/cutting/best")
-    List<BestCutting> bestCutting(Principal owner, @PathVariable UUID garden) {
-        return gardens.costs(id(owner), garden).bestCutting();
+    List<BestCutting> bestCutting(Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
+        return gardens.costs(id(owner), garden).bestCuttingOf(chosen(beds));
     }
 
-    /** Frames that are to be compared for beds as they stand in a season. */
-    record Comparing(int season, List<UUID> beds, List<Frame> frames) {}
+    /** Frames and walls that are to be compared for beds as they stand in a season. */
+    record Comparing(int season, List<UUID> beds, List<Holding> choices) {}
 
-    /** Kinds of frames side by side for the same beds. */
+    /** Kinds of frames and walls side by side for the same beds. */
     @PostMapping("/frame-comparison")
     List<FrameChoice> compare(Principal owner, @PathVariable UUID garden, @RequestBody Comparing asked) {
-        return FrameComparison.of(plan(owner, garden), Limits.present(asked.beds(), "beds"), asked.season(), Limits.present(asked.frames(), "frames"));
+        return FrameComparison.of(plan(owner, garden), Limits.present(asked.beds(), "beds"), asked.season(), Limits.present(asked.choices(), "choices"));
     }
 
     @GetMapping("/setting-out")

@@ -1,0 +1,27 @@
+package fairacre.cost;
+
+import fairacre.plan.Frame;
+import fairacre.plan.Limits;
+import fairacre.plan.RefusedException;
+import fairacre.plan.Wall;
+import java.util.Optional;
+
+/** What could hold a bed: boards or a wall, one of them. */
+public record Holding(Optional<Frame> frame, Optional<Wall> wall) {
+
+    public Holding {
+        frame = frame == null ? Optional.empty() : frame;
+        wall = wall == null ? Optional.empty() : wall;
+        if (frame.isPresent() == wall.isPresent()) {
+            throw new RefusedException("frame", "it has to be either boards or a wall", "give one of them");
+        }
+    }
+
+    public static Holding of(Frame frame) {
+        return new Holding(Optional.of(Limits.present(frame, "frame")), Optional.empty());
+    }
+
+    public static Holding of(Wall wall) {
+        return new Holding(Optional.empty(), Optional.of(Limits.present(wall, "wall")));
+    }
+}
