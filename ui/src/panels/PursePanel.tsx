@@ -96,7 +96,7 @@ function BudgetForm({ budget }: { budget: Plan["budget"] }) {
   const put = (field: string, sum: string, contingency: number) => {
     edit(field, {
       kind: "SetBudget",
-      budget: { sum: { amount: sum, currency: budget.sum.currency }, contingency },
+      budget: { ...budget, sum: { amount: sum, currency: budget.sum.currency }, contingency },
     });
   };
   return (

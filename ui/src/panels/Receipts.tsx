@@ -5,6 +5,7 @@ import { keys, useLedger } from "../api/queries";
 import type { Forecast, LedgerEntry, LedgerPage, Money } from "../api/types";
 import { formatAmount, formatDifference, formatMoney } from "../measure/figures";
 import { partName, words } from "../words";
+import { BudgetShares } from "./BudgetShares";
 import { useDesk } from "../workspace/desk";
 import { ReceiptForm } from "./ReceiptForm";
 import { emptyDraft, paying, type Draft } from "./receiptDraft";
@@ -69,6 +70,7 @@ function Standing({ forecast }: { forecast: Forecast }) {
           </tbody>
         </table>
       )}
+      <BudgetShares forecast={forecast} />
       <p className="text-sm" data-testid="contingency">
         {contingency(held, left)}
       </p>

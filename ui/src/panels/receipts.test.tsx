@@ -4,8 +4,9 @@ import { screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { LedgerPage } from "../api/types";
-import { atDesk, deskFor } from "../testing/desk";
+import { atDesk, deskFor, plan } from "../testing/desk";
 import { upTo } from "./PurseCharts";
+import { BudgetShares } from "./BudgetShares";
 import { Receipts } from "./Receipts";
 
 const euro = (amount: string) => ({ amount, currency: "EUR" });
@@ -44,6 +45,7 @@ const empty: LedgerPage = {
         toCome: euro("36.00"),
       },
     ],
+    shares: [],
     surprises: [],
   },
   entries: [],
@@ -90,6 +92,27 @@ async function type(label: string, text: string) {
   await userEvent.clear(field);
   await userEvent.type(field, `${text}{Enter}`);
 }
+
+describe("shares of the budget", () => {
+  it("are set for a part or a season, and tell what is left of them", async () => {
+    const fill = { part: "FILL" as const, amount: euro("150.00") };
+    const budget = { ...plan.budget, shares: [fill] };
+    const { desk, submit } = deskFor({ plan: { ...plan, budget } });
+    const forecast = { ...empty.forecast, shares: [{ ...fill, left: euro("-30.00") }] };
+    atDesk(desk, <BudgetShares forecast={forecast} />);
+    await userEvent.click(screen.getByText("Shares of the budget, by part and by season"));
+    expect(screen.getByText("−€30.00 left")).toHaveClass("text-snag");
+    await userEvent.type(screen.getByLabelText("Share of 2028, EUR"), "62,5{Enter}");
+    const season = { season: 2028, amount: euro("62.5") };
+    expect(submit.mock.calls[0]?.[0]).toEqual({
+      kind: "SetBudget",
+      budget: { ...budget, shares: [fill, season] },
+    });
+    await userEvent.clear(screen.getByLabelText("Share of fill, EUR"));
+    await userEvent.tab();
+    expect(submit.mock.calls[1]?.[0]).toMatchObject({ budget: { shares: [] } });
+  });
+});
 
 describe("receipts", () => {
   afterEach(() => {

@@ -21,7 +21,7 @@ export const plan: Plan = {
   name: "Test garden",
   units: "METRIC",
   firstSeason: 2027,
-  budget: { sum: euro("1000.00"), contingency: 10 },
+  budget: { sum: euro("1000.00"), contingency: 10, shares: [] },
   site: {
     corners: [
       { x: 0, y: 0 },

@@ -5,19 +5,20 @@ import fairacre.cost.BillLine;
 import fairacre.cost.CostStudy;
 import fairacre.cost.Purse;
 import fairacre.cost.StartingPrices;
-import fairacre.plan.Budget;
 import fairacre.plan.Change;
 import fairacre.plan.Frame;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange;
+import fairacre.plan.Share;
 import fairacre.plan.StandingBed;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.joda.money.Money;
 
@@ -38,6 +39,12 @@ final class CostSnags {
         List<Snag> snags = new ArrayList<>();
         if (purse.state() != Purse.State.WITHIN) {
             snags.add(overBudget(purse));
+        }
+        for (Share share : context.plan().budget().shares()) {
+            Money planned = share.part().map(bill::total).orElseGet(() -> bill.total(share.season().orElseThrow()));
+            if (planned.isGreaterThan(share.amount())) {
+                snags.add(overShare(share, planned));
+            }
         }
         List<PriceItem> unpriced = bill.lines().stream().filter(line -> line.amount().isEmpty())
                 .map(BillLine::item).distinct().toList();
@@ -60,6 +67,14 @@ final class CostSnags {
                     remedies.add(raiseBudget(purse));
                     return remedies;
                 }));
+    }
+
+    private Snag overShare(Share share, Money planned) {
+        String what = share.part().map(part -> part.name().toLowerCase(Locale.ROOT)).orElseGet(() -> String.valueOf(share.season().orElseThrow()));
+        String words = "What is planned for " + what + " comes to " + planned + ", " + planned.minus(share.amount()) + " over the share of " + share.amount() + ".";
+        Change raised = new Change.SetBudget(context.plan().budget().withShare(new Share(share.part(), share.season(), planned)));
+        return Snag.of(SnagRule.SHARE_EXCEEDED, Weight.NOTE, words, Optional.empty(), List.of(), List.of(),
+                context.remedies(() -> List.of(new Remedy("Give " + what + " a share of " + planned, raised))));
     }
 
     /** A course less on the bed where that saves most; a bed of one course goes into the ground. */
@@ -100,7 +115,7 @@ final class CostSnags {
         BigDecimal needed = purse.planned().getAmount().multiply(WHOLE)
                 .divide(WHOLE.subtract(contingency), 0, RoundingMode.UP);
         Money sum = Money.of(purse.planned().getCurrencyUnit(), needed);
-        return new Remedy("Raise the budget to " + sum, new Change.SetBudget(new Budget(sum, contingency)));
+        return new Remedy("Raise the budget to " + sum, new Change.SetBudget(context.plan().budget().withSum(sum)));
     }
 
     private Snag priceMissing(List<PriceItem> unpriced) {

@@ -43,6 +43,7 @@ public enum SnagRule {
             "common practice"),
     ALL_IN_BAGS("Where no lorry can tip, what would come loose is carried in bags.", "arithmetic"),
     SIDE_SPLICED("A side longer than the longest board in stock has to be spliced over a post or plate.", "common practice"),
+    SHARE_EXCEEDED("What is planned for a part of the work, or for a season, has to keep to its share of the budget where one is set.", "common practice"),
     BUDGET_EXCEEDED("What is planned has to leave the contingency untouched; 10 to 15 per cent is wise.", "common practice"),
     PRICE_MISSING("A line without a price is left out of the total.", "arithmetic"),
     NO_GARDENER("Reach and walks can only be judged for somebody.", "common practice");

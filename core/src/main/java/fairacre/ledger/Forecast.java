@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import org.joda.money.CurrencyUnit;
@@ -29,16 +30,24 @@ import org.joda.money.Money;
  * @param held back of the budget for surprises
  * @param left budget less paid, ordered and to come; negative when it won't suffice
  * @param state by what is left
+ * @param shares of the budget, parts first
  * @param surprises what was paid for things against what they were planned at, the largest difference first
  */
 public record Forecast(Money budget, Money planned, Money paid, Money committed, Money toCome, Money held, Money left, Purse.State state,
-        List<OfPart> byPart, List<OfSeason> bySeason, List<Surprise> surprises) {
+        List<OfPart> byPart, List<OfSeason> bySeason, List<OfShare> shares, List<Surprise> surprises) {
 
     /** One part of the work. */
     public record OfPart(BillPart part, Money planned, Money paid, Money committed, Money toCome) {}
 
     /** One season; receipts count for the year of their date. */
     public record OfSeason(int season, Money planned, Money paid, Money committed, Money toCome) {}
+
+    /**
+     * A share of the budget.
+     *
+     * @param left of it after what is paid, ordered and to come; negative if it won't suffice
+     */
+    public record OfShare(Optional<BillPart> part, Optional<Integer> season, Money amount, Money left) {}
 
     /**
      * A thing that cost more, or less, than planned.
@@ -70,7 +79,10 @@ public record Forecast(Money budget, Money planned, Money paid, Money committed,
         return new Forecast(budget.sum(), whole.planned, whole.paid, whole.committed, whole.toCome, budget.held(), left,
                 Purse.State.of(left, budget.held()),
                 parts.entrySet().stream().map(e -> e.getValue().of(e.getKey())).toList(),
-                seasons.entrySet().stream().map(e -> e.getValue().of(e.getKey())).toList(), surprises(bill, paid, currency));
+                seasons.entrySet().stream().map(e -> e.getValue().of(e.getKey())).toList(),
+                budget.shares().stream().map(share -> new OfShare(share.part(), share.season(), share.amount(), share.amount().minus(
+                        share.part().map(parts::get).or(() -> share.season().map(seasons::get)).map(Sums::whole).orElse(Money.zero(currency))))).toList(),
+                surprises(bill, paid, currency));
     }
 
     /** Running sums. */
@@ -93,6 +105,10 @@ public record Forecast(Money budget, Money planned, Money paid, Money committed,
             } else {
                 paid = paid.plus(one.cost());
             }
+        }
+
+        Money whole() {
+            return paid.plus(committed).plus(toCome);
         }
 
         OfPart of(BillPart part) {

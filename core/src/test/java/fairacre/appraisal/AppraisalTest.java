@@ -16,6 +16,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairacre.fill.Recipe;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
+import fairacre.plan.Share;
+import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
 import fairacre.plan.Budget;
@@ -74,6 +76,8 @@ class AppraisalTest {
         plans.put(SnagRule.SIDE_SPLICED, plot(10, 10, ADA, bed("Beans", 5, 5, 6, 1, 0, Optional.of(cedar(Board.B2X6, 1)))));
         plans.put(SnagRule.BUDGET_EXCEEDED, plot(10, 10, ADA, bed("Beans", 5, 5, 3, 1, 0, Optional.of(cedar(Board.B2X10, 3))))
                 .apply(new Change.SetBudget(new Budget(Money.of(EUR, 20), BigDecimal.TEN))).orThrow());
+        plans.put(SnagRule.SHARE_EXCEEDED, with(plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1)))),
+                new Change.SetBudget(new Budget(Money.of(EUR, 1000), BigDecimal.TEN).withShare(Share.of(BillPart.FRAMES, Money.of(EUR, 5))))));
         plans.put(SnagRule.PRICE_MISSING, plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))))
                 .apply(new Change.ClearPrice(PriceItem.SOIL_BAG_LITRES)).orThrow()
                 .apply(new Change.ClearPrice(PriceItem.SOIL_DELIVERY)).orThrow());

@@ -11,6 +11,7 @@ import fairacre.plan.BillPart;
 import fairacre.plan.Budget;
 import fairacre.plan.PriceItem;
 import fairacre.plan.RefusedException;
+import fairacre.plan.Share;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
@@ -23,6 +24,7 @@ import java.util.Random;
 import java.util.UUID;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -165,6 +167,19 @@ class LedgerTest {
             assertThat(forecast.paid()).isEqualTo(eur("0"));
             assertThat(forecast.toCome()).isEqualTo(forecast.planned()).isEqualTo(eur("180"));
             assertThat(forecast.left()).isEqualTo(eur("120"));
+        }
+
+        @Test
+        @DisplayName("By hand: of 150.00 for fill 132.00 are paid and 36.00 to come, so 18.00 too much; of 100.00 for 2028 64.00 are left, of 50.00 for tools all")
+        void sharesOfTheBudgetStandAgainstWhatTheyAreFor() {
+            Budget budget = new Budget(eur("300"), BigDecimal.TEN).withShare(Share.of(2028, eur("100"))).withShare(Share.of(BillPart.TOOLS, eur("50")))
+                    .withShare(Share.of(BillPart.FILL, eur("1"))).withShare(Share.of(BillPart.FILL, eur("150")));
+            Forecast forecast = Forecast.of(budget, bill, List.of(paid(2027, 24, "132.00")));
+            assertThat(forecast.shares()).extracting(Forecast.OfShare::left).containsExactly(eur("-18"), eur("50"), eur("64"));
+            assertThatThrownBy(() -> new Share(Optional.empty(), Optional.empty(), eur("1"))).isInstanceOf(RefusedException.class);
+            assertThatThrownBy(() -> new Budget(eur("300"), BigDecimal.TEN, List.of(Share.of(2028, eur("1")), Share.of(2028, eur("2")))))
+                    .hasMessageContaining("twice");
+            assertThatThrownBy(() -> budget.withShare(Share.of(2029, Money.parse("USD 1")))).isInstanceOf(RefusedException.class);
         }
 
         @Test

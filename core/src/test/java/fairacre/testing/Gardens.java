@@ -19,6 +19,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Clearing;
 import fairacre.plan.Cover;
 import fairacre.plan.Drop;
+import fairacre.plan.Share;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Fittings;
@@ -222,6 +223,8 @@ public final class Gardens {
                 new GroundChange.PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS,
                         List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)), new WalkBuild(Optional.of(SEASON + 1),
                         List.of(new Layer(LayerKind.BASE, Length.millimetres(100)), new Layer(LayerKind.PAVERS, Length.ZERO)), true, true))),
+                new Change.SetBudget(new Budget(Money.of(EUR, 1500), BigDecimal.TEN).withShare(Share.of(BillPart.FRAMES, Money.of(EUR, 400)))
+                        .withShare(Share.of(SEASON + 1, Money.of(EUR, 300)))),
                 new PurseChange.PutSundry(sundry("Skip", "1", "240", Acquired.BOUGHT)),
                 new PurseChange.PutQuote(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70.50", 5)),
                 new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2.5), Length.millimetres(8), true, List.of(new Offcut(Material.CEDAR, Board.B2X10,

@@ -1,5 +1,6 @@
 package fairacre.server.store;
 
+import static fairacre.server.store.generated.Tables.BUDGET_SHARE;
 import static fairacre.server.store.generated.Tables.CHANGE_LOG;
 import static fairacre.server.store.generated.Tables.GARDEN;
 import static fairacre.server.store.generated.Tables.GARDENER;
@@ -26,6 +27,7 @@ import fairacre.plan.Posture;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
 import fairacre.plan.Quote;
+import fairacre.plan.Share;
 import fairacre.plan.Sundry;
 import fairacre.plan.Supply;
 import java.math.BigDecimal;
@@ -55,6 +57,9 @@ final class PlanReader {
     private static final Field<? extends Result<?>> ON_HANDS = multiset(select(ON_HAND.GOOD, ON_HAND.VOLUME)
             .from(ON_HAND).where(ON_HAND.GARDEN.eq(GARDEN.ID))).as("on_hand");
 
+    private static final Field<? extends Result<?>> SHARES = multiset(select(BUDGET_SHARE.PART, BUDGET_SHARE.SEASON, BUDGET_SHARE.AMOUNT)
+            .from(BUDGET_SHARE).where(BUDGET_SHARE.GARDEN.eq(GARDEN.ID)).orderBy(BUDGET_SHARE.POSITION)).as("shares");
+
     private static final Field<? extends Result<?>> QUOTES = multiset(select(QUOTE.ID, QUOTE.ITEM, QUOTE.AMOUNT, QUOTE.SHOP, QUOTE.DATED, QUOTE.TAX,
             QUOTE.PINNED).from(QUOTE).where(QUOTE.GARDEN.eq(GARDEN.ID))).as("quotes");
 
@@ -70,14 +75,15 @@ final class PlanReader {
 
     static Optional<StoredGarden> read(DSLContext database, UUID owner, UUID garden) {
         return database.select(GARDEN.asterisk(), GroundRows.CORNERS, GroundRows.LEVELS, GroundRows.FEATURES, GroundRows.WAYS_IN,
-                GroundRows.CARRIERS, GroundRows.WALKS, GARDENERS, BedRows.BEDS, PRICES, SUNDRIES, ON_HANDS, WorkshopRows.OFFCUTS, QUOTES, UNDO, REDO)
+                GroundRows.CARRIERS, GroundRows.WALKS, GARDENERS, BedRows.BEDS, PRICES, SUNDRIES, ON_HANDS, SHARES, WorkshopRows.OFFCUTS, QUOTES, UNDO, REDO)
                 .from(GARDEN).where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner))
                 .fetchOptional(PlanReader::stored);
     }
 
     private static StoredGarden stored(Record row) {
         CurrencyUnit currency = CurrencyUnit.of(row.get(GARDEN.CURRENCY));
-        Budget budget = new Budget(money(currency, row.get(GARDEN.BUDGET)), row.get(GARDEN.CONTINGENCY));
+        Budget budget = new Budget(money(currency, row.get(GARDEN.BUDGET)), row.get(GARDEN.CONTINGENCY),
+                GroundRows.rows(row, SHARES).map(share -> share(share, currency)));
         Plan plan = new Plan(row.get(GARDEN.ID), row.get(GARDEN.NAME), Units.valueOf(row.get(GARDEN.UNITS)),
                 row.get(GARDEN.FIRST_SEASON), budget, GroundRows.site(row), GroundRows.rows(row, GARDENERS).map(PlanReader::gardener),
                 BedRows.beds(row), GroundRows.rows(row, PRICES).map(price -> price(price, currency)), GroundRows.features(row),
@@ -86,6 +92,11 @@ final class PlanReader {
                 GroundRows.rows(row, QUOTES).map(quote -> quote(quote, currency)));
         return new StoredGarden(row.get(GARDEN.REVISION), plan, Optional.ofNullable(row.get(UNDO)),
                 Optional.ofNullable(row.get(REDO)));
+    }
+
+    private static Share share(Record row, CurrencyUnit currency) {
+        return new Share(Optional.ofNullable(row.get(BUDGET_SHARE.PART)).map(BillPart::valueOf), Optional.ofNullable(row.get(BUDGET_SHARE.SEASON)),
+                money(currency, row.get(BUDGET_SHARE.AMOUNT)));
     }
 
     private static Gardener gardener(Record row) {

@@ -2,6 +2,7 @@ package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.BED;
 import static fairacre.server.store.generated.Tables.BED_REVISION;
+import static fairacre.server.store.generated.Tables.BUDGET_SHARE;
 import static fairacre.server.store.generated.Tables.GARDEN;
 import static fairacre.server.store.generated.Tables.GARDENER;
 import static fairacre.server.store.generated.Tables.OFFCUT;
@@ -12,6 +13,7 @@ import static fairacre.server.store.generated.Tables.SUNDRY;
 
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
+import fairacre.plan.Budget;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
@@ -19,6 +21,7 @@ import fairacre.plan.Quote;
 import fairacre.plan.Sundry;
 import fairacre.plan.Supply;
 import fairacre.server.store.generated.tables.records.BedRecord;
+import fairacre.server.store.generated.tables.records.BudgetShareRecord;
 import fairacre.server.store.generated.tables.records.GardenRecord;
 import fairacre.server.store.generated.tables.records.GardenerRecord;
 import fairacre.server.store.generated.tables.records.OnHandRecord;
@@ -26,6 +29,7 @@ import fairacre.server.store.generated.tables.records.PriceRecord;
 import fairacre.server.store.generated.tables.records.QuoteRecord;
 import fairacre.server.store.generated.tables.records.SundryRecord;
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -63,6 +67,7 @@ final class PlanWriter {
         insertSundries(plan.sundries());
         insertQuotes(plan.quotes());
         insertOnHand(plan.supply());
+        insertShares(plan.budget());
         database.batchInsert(WorkshopRows.offcuts(garden, plan.workshop())).execute();
         ground.insert(plan);
     }
@@ -87,6 +92,10 @@ final class PlanWriter {
         deleteGone(before.quotes(), after.quotes(), Quote::id,
                 ids -> database.deleteFrom(QUOTE).where(QUOTE.GARDEN.eq(garden)).and(QUOTE.ID.in(ids)).execute());
         insertQuotes(fresh(before.quotes(), after.quotes()));
+        if (!before.budget().shares().equals(after.budget().shares())) {
+            database.deleteFrom(BUDGET_SHARE).where(BUDGET_SHARE.GARDEN.eq(garden)).execute();
+            insertShares(after.budget());
+        }
         if (!before.supply().equals(after.supply())) {
             database.deleteFrom(ON_HAND).where(ON_HAND.GARDEN.eq(garden)).execute();
             insertOnHand(after.supply());
@@ -157,6 +166,13 @@ final class PlanWriter {
     private void insertOnHand(Supply supply) {
         database.batchInsert(supply.onHand().stream()
                 .map(one -> new OnHandRecord(garden, one.good().name(), one.volume().millilitres())).toList()).execute();
+    }
+
+    private void insertShares(Budget budget) {
+        List<BudgetShareRecord> rows = new ArrayList<>();
+        budget.shares().forEach(share -> rows.add(new BudgetShareRecord(garden, rows.size(), share.part().map(Enum::name).orElse(null),
+                share.season().orElse(null), share.amount().getAmount())));
+        database.batchInsert(rows).execute();
     }
 
     private void insertQuotes(List<Quote> quotes) {
