@@ -32,7 +32,11 @@ export function OwnKinds() {
             <Kept
               key={material.key}
               name={material.label}
-              told={`${String(material.leastYears)} to ${String(material.mostYears)} years, ${String(material.leastDensity)} to ${String(material.mostDensity)} kg/m³, ${String(material.stiffness)} GPa`}
+              told={[
+                `${range(material.leastYears, material.mostYears)} years`,
+                `${range(material.leastDensity, material.mostDensity)} kg/m³`,
+                `${String(material.stiffness)} GPa`,
+              ].join(", ")}
               onTakeOff={
                 workshop.materials.includes(material.key)
                   ? () => {
@@ -241,6 +245,10 @@ function useAdding<T extends Keyed>(path: string, onAdded: (kind: T) => void) {
   }
 
   return { faults, add, refuse };
+}
+
+function range(least: number, most: number): string {
+  return `${String(least)} to ${String(most)}`;
 }
 
 /** A number as it was typed; what is none is left to the program to refuse. */

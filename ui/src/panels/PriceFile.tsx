@@ -2,6 +2,7 @@ import { useId, useState } from "react";
 import { Problem, upload } from "../api/client";
 import type { PriceReading } from "../api/types";
 import { formatMoney } from "../measure/figures";
+import { Choice } from "../parts/Choice";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 
@@ -10,14 +11,17 @@ export function PriceFile() {
   const desk = useDesk();
   const id = useId();
   const [reading, setReading] = useState<PriceReading>();
+  const [content, setContent] = useState<ArrayBuffer>();
   const [fault, setFault] = useState<string>();
   const path = `/api/gardens/${desk.plan.id}`;
 
-  async function read(file: File) {
+  async function read(content: ArrayBuffer, columns: Columns = {}) {
     setReading(undefined);
     setFault(undefined);
+    setContent(content);
+    const query = new URLSearchParams(columns).toString();
     try {
-      setReading(await upload<PriceReading>(`${path}/prices`, await file.arrayBuffer()));
+      setReading(await upload<PriceReading>(`${path}/prices${query && `?${query}`}`, content));
     } catch (failure) {
       const [first] = failure instanceof Problem ? failure.faults : [];
       const told = failure instanceof Problem ? failure.message : words.awayIdle;
@@ -44,7 +48,7 @@ export function PriceFile() {
         className="w-full"
         onChange={(event) => {
           const file = event.target.files?.[0];
-          if (file) void read(file);
+          if (file) void file.arrayBuffer().then((bytes) => read(bytes));
           event.target.value = "";
         }}
       />
@@ -52,6 +56,14 @@ export function PriceFile() {
         <p role="alert" className="text-snag">
           {fault}
         </p>
+      )}
+      {reading && content && (
+        <ColumnChoice
+          reading={reading}
+          onChange={(columns) => {
+            void read(content, columns);
+          }}
+        />
       )}
       {reading && (
         <Findings
@@ -62,6 +74,39 @@ export function PriceFile() {
           }}
         />
       )}
+    </details>
+  );
+}
+
+/** Headings of a file by what their columns hold. */
+type Columns = Record<string, string>;
+
+const HELD = { item: "Thing", price: "Price", shop: "Shop", date: "Day" } as const;
+const NONE = "";
+
+/** Which of a file's columns holds what; the file is read again when another is chosen. */
+function ColumnChoice(props: { reading: PriceReading; onChange: (columns: Columns) => void }) {
+  const { headings, columns } = props.reading;
+  const complete = "price" in columns && ("item" in columns || "key" in columns);
+  return (
+    <details open={!complete} className="pt-1">
+      <summary className="cursor-pointer">Which column holds what</summary>
+      <div className="grid grid-cols-2 gap-2">
+        {Object.entries(HELD).map(([ours, label]) => (
+          <Choice
+            key={ours}
+            label={label}
+            value={columns[ours] ?? NONE}
+            options={[
+              { value: NONE, label: "none" },
+              ...headings.map((heading) => ({ value: heading, label: heading })),
+            ]}
+            onChange={(heading) => {
+              props.onChange({ ...columns, [ours]: heading });
+            }}
+          />
+        ))}
+      </div>
     </details>
   );
 }

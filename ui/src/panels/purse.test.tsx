@@ -106,12 +106,15 @@ describe("the purse", () => {
       same: 3,
       rejected: [{ row: 7, text: "soil/moon 5", reason: "There is nothing sold as soil/moon" }],
       change,
+      headings: ["key", "price", "Hof"],
+      columns: { key: "key", price: "price" },
     };
-    vi.stubGlobal("fetch", (path: string) =>
-      path.endsWith("/prices")
-        ? Promise.resolve(new Response(JSON.stringify(reading)))
-        : new Promise(() => undefined),
-    );
+    const asked: string[] = [];
+    vi.stubGlobal("fetch", (path: string) => {
+      if (!path.includes("/prices")) return new Promise(() => undefined);
+      asked.push(path);
+      return Promise.resolve(new Response(JSON.stringify(reading)));
+    });
     const { submit } = shown();
     await userEvent.upload(screen.getByLabelText("File of prices"), new File(["key,price"], "prices.csv"));
     const found = await screen.findByTestId("price-reading");
@@ -119,7 +122,10 @@ describe("the purse", () => {
     expect(found).toHaveTextContent("Bag of soil€5.00 → €4.50");
     expect(found).toHaveTextContent("Row 7 (soil/moon 5): There is nothing sold as soil/moon");
     expect(submit).not.toHaveBeenCalled();
-    await userEvent.click(screen.getByRole("button", { name: "Take over 1 price" }));
+    await userEvent.click(screen.getByText("Which column holds what"));
+    await userEvent.selectOptions(screen.getByLabelText("Shop"), "Hof");
+    expect(asked.at(-1)).toContain("/prices?key=key&price=price&shop=Hof");
+    await userEvent.click(await screen.findByRole("button", { name: "Take over 1 price" }));
     expect(submit).toHaveBeenCalledWith(change);
     vi.unstubAllGlobals();
   });

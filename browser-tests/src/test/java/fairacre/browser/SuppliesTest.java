@@ -83,14 +83,14 @@ class SuppliesTest {
             Locator choices = page.getByTestId("frame-choices");
             Locator boards = choices.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("boards"));
             // Seven to a bed.
-            assertThat(boards).containsText("boards28");
+            assertThat(boards).containsText("boards, blocks28");
             assertThat(choices).containsText("5 1/2″1′ 6 1/2″");
             assertThat(choices).containsText("2034 to 2042");
             garden.button("Build the beds as the one").click();
             garden.kept();
             assertThat(line(page, "Cedar or larch, fence 5/8x6")).containsText("28 ×");
             garden.field("One: board").selectOption("4x4");
-            assertThat(boards).not().containsText("boards28");
+            assertThat(boards).not().containsText("boards, blocks28");
             assertThat(garden.complaints()).isEmpty();
         }
     }

@@ -49,8 +49,13 @@ public final class FrameDrawings {
         int there = frame.courses() - courses(bed, revision.from());
         Map<Length, String> marks = marks(revision.from(), frame);
         return new FrameDrawing(bed.id(), revision.from(), frame, FrameTakeoff.placed(revision, frame).stream()
-                .map(piece -> new FrameDrawing.DrawnBoard(Optional.of(piece.length()).filter(length -> piece.course() > there || piece.part() == Piece.Part.PART_COURSE).map(marks::get),
+                .map(piece -> new FrameDrawing.DrawnBoard(Optional.of(piece).filter(p -> isCut(p, there)).map(p -> marks.get(p.length())),
                         piece.course(), piece.length(), corners(piece, frame.board()))).toList(), HardwareStudy.of(revision).orElseThrow());
+    }
+
+    /** What stood before is not cut; part-courses are, or have no mark. */
+    private static boolean isCut(PlacedPiece piece, int there) {
+        return piece.course() > there || piece.part() == Piece.Part.PART_COURSE;
     }
 
     private Map<Length, String> marks(int season, Frame frame) {

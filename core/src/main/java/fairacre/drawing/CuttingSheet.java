@@ -166,11 +166,15 @@ public final class CuttingSheet {
         say(held(drawing.hardware()));
         coursesAlike(drawing).forEach((boards, courses) -> {
             pages.makeRoom(height + 2 * LINE);
-            say((courses.size() == 1 ? "Course " : "Courses ") + courses.stream().map(course -> course > 0 ? String.valueOf(course) : "below " + (1 - course)).collect(Collectors.joining(", "))
+            say((courses.size() == 1 ? "Course " : "Courses ") + courses.stream().map(CuttingSheet::courseName).collect(Collectors.joining(", "))
                     + (courses.get(0) == 1 ? "; 1 is the lowest whole one" : ""));
             draw(boards, scale, new Spot(MARGIN + length * scale / 2, pages.y() + height / 2));
             pages.down(height + LINE * 1.5);
         });
+    }
+
+    private static String courseName(int course) {
+        return course > 0 ? String.valueOf(course) : "below " + (1 - course);
     }
 
     /** Each way in which a course is laid, with the courses that are laid so. */

@@ -1,6 +1,7 @@
 package fairacre.format;
 
 import fairacre.plan.Change;
+import fairacre.plan.OwnKinds;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
@@ -17,10 +18,12 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -32,7 +35,7 @@ import org.joda.money.Money;
  * day stand with what a shop asked; a line that is read with a day is such a quote, tax within.
  *
  * <p>What comes back from a spreadsheet is read too: semicolons or tabs between the cells, a comma as the decimal sign, another order of
- * columns, more columns, and Windows-1252 where the text is no UTF-8. An item is found by its key, or by its label where no key is
+ * columns, more columns, columns called otherwise, and Windows-1252 where the text is no UTF-8. An item is found by its key, or by its label where no key is
  * given. Lines that can't be taken are told with the reason, and nothing of them is guessed: 1,234 might be twelve hundred or one
  * and a bit.
  */
@@ -62,14 +65,22 @@ public final class PriceFile {
      * @param same prices that are the same already
      * @param rejected the first 200 of them
      * @param change empty if nothing would change
+     * @param headings of the file's columns
+     * @param columns for each of ours that is known the heading that it has in the file
      */
-    public record Reading(List<Taken> taken, int same, List<Rejected> rejected, Optional<Change> change) {}
+    public record Reading(List<Taken> taken, int same, List<Rejected> rejected, Optional<Change> change, List<String> headings,
+            Map<String, String> columns) {}
 
     private PriceFile() {}
 
     public static byte[] csv(Plan plan) {
-        List<List<Object>> rows = PriceItem.all().map(item -> row(plan, item)).toList();
+        List<List<Object>> rows = items(plan).map(item -> row(plan, item)).toList();
         return CsvFile.write(new Table("Price book", List.of(KEY, ITEM, PRICE, CURRENCY, SHOP, DATE), rows));
+    }
+
+    /** What a plan can call for, boards of the gardener's own kinds among it. */
+    private static Stream<PriceItem> items(Plan plan) {
+        return Stream.concat(PriceItem.all(), OwnKinds.of(plan).items().stream());
     }
 
     private static List<Object> row(Plan plan, PriceItem item) {
@@ -78,11 +89,18 @@ public final class PriceFile {
                 quote.flatMap(Quote::shop).orElse(""), quote.<Object>map(Quote::date).orElse(""));
     }
 
-    /**
-     * @throws FaultyFileException if it is too large, has no heading with a column for the price and one for the key or the item, or is
-     *     no table
-     */
+    /** @throws FaultyFileException if it is too large, has no heading, or is no table */
     public static Reading read(Plan plan, byte[] file) throws FaultyFileException {
+        return read(plan, file, Map.of());
+    }
+
+    /**
+     * Where there is no column for the price, or none for the key or the item, nothing is read: the headings tell what to choose from.
+     *
+     * @param chosen the heading in the file for each of our columns that is called otherwise there
+     * @throws FaultyFileException as {@link #read(Plan, byte[])}
+     */
+    public static Reading read(Plan plan, byte[] file, Map<String, String> chosen) throws FaultyFileException {
         if (file.length > LARGEST) {
             throw fault("the file is larger than 2 MB", "leave out what is no price");
         }
@@ -90,15 +108,25 @@ public final class PriceFile {
         CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(DelimitedText.delimiter(text)).setHeader().setSkipHeaderRecord(true)
                 .setIgnoreHeaderCase(true).setTrim(true).setIgnoreEmptyLines(true).setAllowMissingColumnNames(true).get();
         try (CSVParser rows = CSVParser.parse(new StringReader(text), format)) {
-            List<String> columns = rows.getHeaderNames().stream().map(name -> name.toLowerCase(Locale.ROOT)).toList();
-            if (!columns.contains(PRICE) || !columns.contains(KEY) && !columns.contains(ITEM)) {
-                throw fault("there is no heading with the columns key (or item) and price",
+            List<String> headings = rows.getHeaderNames().stream().filter(name -> !name.isBlank()).toList();
+            if (headings.size() < 2) {
+                throw fault("there is no heading with a column for the thing and one for its price",
                         "take the price book out as a file and fill its price column");
             }
-            return new Rows(plan).read(rows);
+            return new Rows(plan, headings, columns(headings, chosen)).read(rows);
         } catch (IOException | IllegalArgumentException | UncheckedIOException malformed) {
             throw fault("it is no table of comma-separated values (" + malformed.getMessage() + ")", "save it as CSV");
         }
+    }
+
+    /** What was chosen, else what is called as ours is. */
+    private static Map<String, String> columns(List<String> headings, Map<String, String> chosen) {
+        Map<String, String> columns = new TreeMap<>();
+        for (String ours : List.of(KEY, ITEM, PRICE, CURRENCY, SHOP, DATE)) {
+            String wanted = chosen.getOrDefault(ours, ours);
+            headings.stream().filter(wanted::equalsIgnoreCase).findFirst().ifPresent(heading -> columns.put(ours, heading));
+        }
+        return columns;
     }
 
     private static FaultyFileException fault(String wrong, String right) {
@@ -109,18 +137,23 @@ public final class PriceFile {
     private static final class Rows {
 
         private final Plan plan;
+        private final List<String> headings;
+        private final Map<String, String> columns;
         private final List<Taken> taken = new ArrayList<>();
         private final List<Change> changes = new ArrayList<>();
         private final Set<List<Object>> seen = new HashSet<>();
         private final List<Rejected> rejected = new ArrayList<>();
         private int same;
 
-        Rows(Plan plan) {
+        Rows(Plan plan, List<String> headings, Map<String, String> columns) {
             this.plan = plan;
+            this.headings = headings;
+            this.columns = columns;
         }
 
         Reading read(CSVParser rows) throws FaultyFileException {
-            for (CSVRecord row : rows) {
+            boolean complete = columns.containsKey(PRICE) && (columns.containsKey(KEY) || columns.containsKey(ITEM));
+            for (CSVRecord row : complete ? rows : List.<CSVRecord>of()) {
                 if (row.getRecordNumber() > MOST_ROWS) {
                     throw fault("it has more than " + MOST_ROWS + " rows", "leave out what is no price");
                 }
@@ -131,7 +164,7 @@ public final class PriceFile {
                 }
             }
             Optional<Change> change = changes.isEmpty() ? Optional.empty() : Optional.of(new Change.Batch("Prices from a file", changes));
-            return new Reading(List.copyOf(taken), same, List.copyOf(rejected), change);
+            return new Reading(List.copyOf(taken), same, List.copyOf(rejected), change, headings, columns);
         }
 
         private void take(CSVRecord row) {
@@ -186,7 +219,7 @@ public final class PriceFile {
             }
         }
 
-        private static Optional<LocalDate> date(CSVRecord row) {
+        private Optional<LocalDate> date(CSVRecord row) {
             String day = cell(row, DATE);
             try {
                 return day.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(day));
@@ -201,7 +234,7 @@ public final class PriceFile {
                 return PriceItem.of(key);
             }
             String label = cell(row, ITEM);
-            return PriceItem.all().filter(item -> item.label().equalsIgnoreCase(label)).findFirst().orElseThrow(
+            return items(plan).filter(item -> item.label().equalsIgnoreCase(label)).findFirst().orElseThrow(
                     () -> new RefusedException(ITEM, "the price book has no \"" + label + "\"", "give its key or its label"));
         }
 
@@ -211,8 +244,9 @@ public final class PriceFile {
             }
         }
 
-        private static String cell(CSVRecord row, String column) {
-            return row.isSet(column) ? row.get(column).strip() : "";
+        private String cell(CSVRecord row, String ours) {
+            String column = columns.get(ours);
+            return column != null && row.isSet(column) ? row.get(column).strip() : "";
         }
     }
 }

@@ -1,7 +1,6 @@
 package fairacre.plan;
 
 import fairacre.measure.Length;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.DoubleStream;
 
@@ -11,7 +10,7 @@ import java.util.stream.DoubleStream;
  * <p>Inch sizes: American Softwood Lumber Standard PS 20, table of dressed sizes (dry). The fence board and the metric sawn
  * sizes are common practice. Stock lengths are common practice. Square ones serve as posts and stakes too.
  */
-public final class Board implements Comparable<Board> {
+public final class Board extends Kind<Board> {
 
     private static final List<Length> FEET = DoubleStream.of(6, 8, 10, 12, 16).mapToObj(Length::feet).toList();
     private static final List<Length> METRIC = DoubleStream.of(2.4, 3.0, 3.6, 4.2, 4.8).mapToObj(Length::metres).toList();
@@ -37,7 +36,6 @@ public final class Board implements Comparable<Board> {
 
     private static final List<Board> ALL = List.of(B1X6, B1X8, B5_4X6, B2X6, B2X8, B2X10, B2X12, B2X2, B4X4, B4X6,
             FENCE_5_8X6, M22X150, M38X150, M47X200, M50X50, M100X100, SLEEPER_50X200, SLEEPER_100X200);
-    private static final Comparator<Board> BY_RANK = Comparator.comparingInt(Board::rank).thenComparing(Board::key);
 
     private static final Length SLEEPER_WIDTH = Length.millimetres(195);
     private static final Length SLEEPER_THICKNESS = Length.millimetres(49);
@@ -53,8 +51,6 @@ public final class Board implements Comparable<Board> {
     /** A 2 x 10 and wider. */
     private static final Length WIDE = Length.inches(9.25);
 
-    private final String key;
-    private final String label;
     private final Length thickness;
     private final Length width;
     private final List<Length> stock;
@@ -64,8 +60,7 @@ public final class Board implements Comparable<Board> {
     }
 
     private Board(String key, String label, Length thickness, Length width, List<Length> stock) {
-        this.key = key;
-        this.label = label;
+        super(key, label);
         this.thickness = thickness;
         this.width = width;
         this.stock = stock;
@@ -93,24 +88,14 @@ public final class Board implements Comparable<Board> {
         return new Board(OwnKey.of(label, OwnKey.field(List.of(thickness, width)), OwnKey.field(lengths)), label, thickness, width, lengths);
     }
 
-    /** Those that every garden knows. */
-    public static List<Board> values() {
+    @Override
+    List<Board> known() {
         return ALL;
     }
 
-    /** Stable, in files. */
-    public String key() {
-        return key;
-    }
-
-    /** The name on the rack: {@code 2x10}. */
-    public String label() {
-        return label;
-    }
-
-    /** Added by a gardener. */
-    public boolean own() {
-        return OwnKey.is(key);
+    /** Those that every garden knows. */
+    public static List<Board> values() {
+        return ALL;
     }
 
     /** Actual, not nominal. */
@@ -130,7 +115,7 @@ public final class Board implements Comparable<Board> {
 
     /** Sold in millimetres and metres. */
     public boolean metric() {
-        return OwnKey.is(key) ? !wholeFeet(stock.get(0)) : key.endsWith("mm");
+        return own() ? !wholeFeet(stock.get(0)) : key().endsWith("mm");
     }
 
     /** Square: for posts, stakes, and courses of posts. */
@@ -176,7 +161,7 @@ public final class Board implements Comparable<Board> {
             List<Length> section = own.lengths();
             return own(name, section.get(0), section.get(section.size() - 1), own.lengths());
         }
-        return ALL.stream().filter(b -> b.key.equals(key)).findFirst().orElseThrow(() ->
+        return ALL.stream().filter(b -> b.key().equals(key)).findFirst().orElseThrow(() ->
                 new RefusedException("", "there is no board \"" + key + "\"",
                         "give one of " + ALL.stream().map(Board::key).toList()));
     }
@@ -187,31 +172,5 @@ public final class Board implements Comparable<Board> {
 
     private static Length inches(double inches) {
         return Length.inches(inches);
-    }
-
-    private int rank() {
-        int known = ALL.indexOf(this);
-        return known < 0 ? ALL.size() : known;
-    }
-
-    /** Those that every garden knows come first, in their order. */
-    @Override
-    public int compareTo(Board other) {
-        return BY_RANK.compare(this, other);
-    }
-
-    @Override
-    public boolean equals(Object other) {
-        return this == other || other instanceof Board that && key.equals(that.key);
-    }
-
-    @Override
-    public int hashCode() {
-        return key.hashCode();
-    }
-
-    @Override
-    public String toString() {
-        return key;
     }
 }

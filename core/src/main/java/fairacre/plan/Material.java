@@ -1,6 +1,5 @@
 package fairacre.plan;
 
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -8,7 +7,7 @@ import java.util.List;
  * decide), what it weighs and how stiff it is wet (wood handbook, from memory: middles of the usual ranges) and one honest
  * sentence for and against. A gardener can add kinds with {@link #own}.
  */
-public final class Material implements Comparable<Material> {
+public final class Material extends Kind<Material> {
 
     public static final Material SOFTWOOD = new Material("softwood", "Untreated pine or fir", 1, 5, 450, 850, 8,
             "The cheapest start, and the first to rot: reckon the cost per year.");
@@ -20,17 +19,14 @@ public final class Material implements Comparable<Material> {
             "Outlasts the gardener's plans; the dearest per board and hard to drill.");
 
     private static final List<Material> ALL = List.of(SOFTWOOD, CEDAR, TREATED, HARDWOOD);
-    private static final Comparator<Material> BY_RANK = Comparator.comparingInt(Material::rank).thenComparing(Material::key);
 
-    /** A roof plate of steel would still be less. */
+    /** Steel. */
     private static final int HEAVIEST = 8000;
     private static final int LONGEST_LIFE = 200;
     private static final double STIFFEST = 250;
     private static final double SLACKEST = 0.05;
     private static final int LONGEST_REMARK = 200;
 
-    private final String key;
-    private final String label;
     private final int leastYears;
     private final int mostYears;
     private final int leastDensity;
@@ -39,8 +35,7 @@ public final class Material implements Comparable<Material> {
     private final String remark;
 
     private Material(String key, String label, int leastYears, int mostYears, int leastDensity, int mostDensity, double stiffness, String remark) {
-        this.key = key;
-        this.label = label;
+        super(key, label);
         this.leastYears = leastYears;
         this.mostYears = mostYears;
         this.leastDensity = leastDensity;
@@ -75,17 +70,14 @@ public final class Material implements Comparable<Material> {
                 leastYears, mostYears, leastDensity, mostDensity, stiffness, note);
     }
 
-    /** Those that every garden knows. */
-    public static List<Material> values() {
+    @Override
+    List<Material> known() {
         return ALL;
     }
 
-    public String key() {
-        return key;
-    }
-
-    public String label() {
-        return label;
+    /** Those that every garden knows. */
+    public static List<Material> values() {
+        return ALL;
     }
 
     public int leastYears() {
@@ -115,45 +107,14 @@ public final class Material implements Comparable<Material> {
         return remark;
     }
 
-    /** Added by a gardener. */
-    public boolean own() {
-        return OwnKey.is(key);
-    }
-
     /** @throws RefusedException if there is no such material */
     public static Material of(String key) {
         if (OwnKey.is(key)) {
             OwnKey own = OwnKey.read(key);
             return own(own.text(), own.whole(), own.whole(), own.whole(), own.whole(), own.number(), own.text());
         }
-        return ALL.stream().filter(m -> m.key.equals(key)).findFirst().orElseThrow(() ->
+        return ALL.stream().filter(m -> m.key().equals(key)).findFirst().orElseThrow(() ->
                 new RefusedException("", "there is no material \"" + key + "\"",
                         "give one of " + ALL.stream().map(Material::key).toList()));
-    }
-
-    private int rank() {
-        int known = ALL.indexOf(this);
-        return known < 0 ? ALL.size() : known;
-    }
-
-    /** Those that every garden knows come first, in their order. */
-    @Override
-    public int compareTo(Material other) {
-        return BY_RANK.compare(this, other);
-    }
-
-    @Override
-    public boolean equals(Object other) {
-        return this == other || other instanceof Material that && key.equals(that.key);
-    }
-
-    @Override
-    public int hashCode() {
-        return key.hashCode();
-    }
-
-    @Override
-    public String toString() {
-        return key;
     }
 }

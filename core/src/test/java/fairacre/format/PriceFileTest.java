@@ -2,19 +2,26 @@ package fairacre.format;
 
 import static fairacre.testing.Gardens.EUR;
 import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.opencsv.CSVReader;
 import com.opencsv.CSVWriter;
 import fairacre.format.PriceFile.Reading;
+import fairacre.measure.Length;
+import fairacre.plan.Board;
+import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
+import fairacre.plan.PurseChange;
+import fairacre.plan.Workshop;
 import java.io.StringReader;
 import java.io.StringWriter;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
@@ -104,8 +111,32 @@ class PriceFileTest {
         assertThat(PriceFile.read(asked, PriceFile.csv(asked)).taken()).isEmpty();
     }
 
+    @Test
+    void columnsThatAreCalledOtherwiseAreChosen() throws Exception {
+        byte[] file = ("Artikel;Netto;Preis;Laden;Tag\n" + PriceItem.SOIL_BAG_LITRES.label() + ";7,00;8,33;Hof;2027-04-01\n").getBytes(StandardCharsets.UTF_8);
+        Reading unread = PriceFile.read(PLAN, file);
+        assertThat(unread.headings()).containsExactly("Artikel", "Netto", "Preis", "Laden", "Tag");
+        assertThat(unread.columns()).isEmpty();
+        assertThat(unread.taken()).isEmpty();
+        Reading read = PriceFile.read(PLAN, file, Map.of("item", "artikel", "price", "Preis", "shop", "Laden", "date", "Tag"));
+        assertThat(read.taken()).singleElement().satisfies(taken -> assertThat(taken.amount()).isEqualTo(Money.of(EUR, 8.33)));
+        assertThat(PLAN.apply(read.change().orElseThrow()).orThrow().quotes().get(0).shop()).contains("Hof");
+        assertThat(read.columns()).containsEntry("price", "Preis").doesNotContainKey("currency");
+        assertThat(PriceFile.read(PLAN, "key;item\na;b".getBytes(StandardCharsets.UTF_8)).columns()).containsOnlyKeys("key", "item");
+    }
+
+    @Test
+    void kindsOfOnesOwnAreInTheFile() throws Exception {
+        Board scaffold = Board.own("Scaffold", Length.millimetres(38), Length.millimetres(225), List.of(Length.metres(3.9)));
+        Plan plan = with(PLAN, new PurseChange.PutWorkshop(new Workshop(Length.ZERO, Length.ZERO, false, List.of(), List.of(), List.of(scaffold))));
+        assertThat(new String(PriceFile.csv(plan), StandardCharsets.UTF_8)).contains("Cedar or larch, Scaffold, 3.90 m");
+        Reading read = PriceFile.read(plan, "item;price\nCedar or larch, Scaffold, 3.90 m;21\n".getBytes(StandardCharsets.UTF_8));
+        assertThat(plan.apply(read.change().orElseThrow()).orThrow().priceOf(PriceItem.board(Material.CEDAR, scaffold, Length.metres(3.9))))
+                .contains(Money.parse("EUR 21"));
+    }
+
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"name,cost|no heading", "''|no heading", "key;item|no heading"})
+    @CsvSource(delimiter = '|', value = {"name|no heading", "''|no heading"})
     void whatIsNoPriceBookIsRefusedAsAWhole(String text, String wrong) {
         assertThatThrownBy(() -> PriceFile.read(PLAN, text.getBytes(StandardCharsets.UTF_8))).isInstanceOf(FaultyFileException.class)
                 .hasMessageContaining(wrong);

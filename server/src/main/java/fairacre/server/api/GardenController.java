@@ -29,7 +29,10 @@ import fairacre.server.store.GardenStore;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.security.Principal;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -195,10 +198,18 @@ class GardenController {
         return download(PriceFile.csv(plan), CSV, plan.name() + ".prices.csv");
     }
 
-    /** What a file of prices would change; nothing is changed yet. */
+    /** What a file of prices would change; nothing is changed yet. Parameters say what our columns are called in the file. */
     @PostMapping(path = "/{garden}/prices", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    PriceFile.Reading readPrices(Principal owner, @PathVariable UUID garden, @RequestBody byte[] file) throws FaultyFileException {
-        return PriceFile.read(gardens.get(id(owner), garden).plan(), file);
+    PriceFile.Reading readPrices(Principal owner, @PathVariable UUID garden, @RequestBody byte[] file,
+            @RequestParam(required = false) String item, @RequestParam(required = false) String price, @RequestParam(required = false) String shop,
+            @RequestParam(required = false) String date) throws FaultyFileException {
+        Map<String, String> columns = new HashMap<>();
+        columns.put("item", item);
+        columns.put("price", price);
+        columns.put("shop", shop);
+        columns.put("date", date);
+        columns.values().removeIf(Objects::isNull);
+        return PriceFile.read(gardens.get(id(owner), garden).plan(), file, columns);
     }
 
     private SheetDrawing sheet(Principal owner, UUID garden, int season, String scale) {

@@ -18,11 +18,16 @@ import java.util.List;
  */
 record GardenView(long revision, Plan plan, OwnCatalogue own, boolean canUndo, boolean canRedo) {
 
-    record OwnCatalogue(List<MaterialView> materials, List<BoardView> boards, List<ItemView> items) {}
+    record OwnCatalogue(List<MaterialView> materials, List<BoardView> boards, List<ItemView> items) {
+
+        static OwnCatalogue of(OwnKinds own) {
+            return new OwnCatalogue(own.materials().stream().map(MaterialView::of).toList(), own.boards().stream().map(BoardView::of).toList(),
+                    own.items().stream().map(ItemView::of).toList());
+        }
+    }
 
     static GardenView of(StoredGarden stored) {
-        OwnKinds own = OwnKinds.of(stored.plan());
-        return new GardenView(stored.revision(), stored.plan(), new OwnCatalogue(own.materials().stream().map(MaterialView::of).toList(),
-                own.boards().stream().map(BoardView::of).toList(), own.items().stream().map(ItemView::of).toList()), stored.undo().isPresent(), stored.redo().isPresent());
+        return new GardenView(stored.revision(), stored.plan(), OwnCatalogue.of(OwnKinds.of(stored.plan())), stored.undo().isPresent(),
+                stored.redo().isPresent());
     }
 }

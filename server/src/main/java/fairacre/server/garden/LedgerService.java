@@ -29,8 +29,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * What was paid for a garden, by its owner; a variant stands beside what was paid for the garden itself. Every method throws {@link NoSuchGardenException} for a garden
- * that is not theirs.
+ * What was paid for a garden, by its owner; a variant stands beside what was paid for the garden itself. Every method throws
+ * {@link NoSuchGardenException} for a garden that is not theirs.
  */
 @Service
 public class LedgerService {
