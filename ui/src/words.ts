@@ -25,6 +25,7 @@ export const words = {
   footing:
     "It stands on 6 in (15 cm) of crushed base, twice as wide as the wall. A mortared one may want a footing as deep as the frost goes, which is not reckoned here; over 4 ft (1.2 m), or where it holds a slope, local code and a licensed design decide. Cutting it makes dust that harms lungs: wet, and with a mask.",
   shopsByDrawing: "The shopping list goes by the drawing.",
+  whichColumns: "Say which column holds the thing and which its price, then the file is read.",
   partCourses:
     "Part-courses close the gap down to the ground; hold each against it, draw the ground on it and saw along the line.",
   table:

@@ -65,7 +65,8 @@ export function PriceFile() {
           }}
         />
       )}
-      {reading && (
+      {reading?.complete === false && <p role="status">{words.whichColumns}</p>}
+      {reading?.complete && (
         <Findings
           reading={reading}
           onTake={() => {
@@ -81,13 +82,17 @@ export function PriceFile() {
 /** Headings of a file by what their columns hold. */
 type Columns = Record<string, string>;
 
-const HELD = { item: "Thing", price: "Price", shop: "Shop", date: "Day" } as const;
+const HELD = {
+  item: "Column with the thing",
+  price: "Column with the price",
+  shop: "Column with the shop",
+  date: "Column with the day",
+} as const;
 const NONE = "";
 
 /** Which of a file's columns holds what; the file is read again when another is chosen. */
 function ColumnChoice(props: { reading: PriceReading; onChange: (columns: Columns) => void }) {
-  const { headings, columns } = props.reading;
-  const complete = "price" in columns && ("item" in columns || "key" in columns);
+  const { headings, columns, complete } = props.reading;
   return (
     <details open={!complete} className="pt-1">
       <summary className="cursor-pointer">Which column holds what</summary>

@@ -4,6 +4,7 @@ import { screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import type { Quote, Sundry } from "../api/types";
+import { answering } from "../testing/answers";
 import { atDesk, deskFor, plan, report } from "../testing/desk";
 import { PriceBook } from "./PriceBook";
 import { PursePanel } from "./PursePanel";
@@ -108,6 +109,7 @@ describe("the purse", () => {
       change,
       headings: ["key", "price", "Hof"],
       columns: { key: "key", price: "price" },
+      complete: true,
     };
     const asked: string[] = [];
     vi.stubGlobal("fetch", (path: string) => {
@@ -123,10 +125,31 @@ describe("the purse", () => {
     expect(found).toHaveTextContent("Row 7 (soil/moon 5): There is nothing sold as soil/moon");
     expect(submit).not.toHaveBeenCalled();
     await userEvent.click(screen.getByText("Which column holds what"));
-    await userEvent.selectOptions(screen.getByLabelText("Shop"), "Hof");
+    await userEvent.selectOptions(screen.getByLabelText("Column with the shop"), "Hof");
     expect(asked.at(-1)).toContain("/prices?key=key&price=price&shop=Hof");
     await userEvent.click(await screen.findByRole("button", { name: "Take over 1 price" }));
     expect(submit).toHaveBeenCalledWith(change);
+    vi.unstubAllGlobals();
+  });
+
+  it("asks for the columns of a file whose headings it does not know", async () => {
+    const unread = {
+      taken: [],
+      same: 0,
+      rejected: [],
+      headings: ["Artikel", "Preis"],
+      columns: {},
+      complete: false,
+    };
+    answering({ "/prices": unread });
+    shown();
+    await userEvent.upload(
+      screen.getByLabelText("File of prices"),
+      new File(["Artikel;Preis"], "prices.csv"),
+    );
+    expect(await screen.findByText(/Say which column holds the thing/)).toBeInTheDocument();
+    expect(screen.getByLabelText("Column with the price")).toHaveTextContent("noneArtikelPreis");
+    expect(screen.queryByTestId("price-reading")).not.toBeInTheDocument();
     vi.unstubAllGlobals();
   });
 

@@ -67,9 +67,10 @@ public final class PriceFile {
      * @param change empty if nothing would change
      * @param headings of the file's columns
      * @param columns for each of ours that is known the heading that it has in the file
+     * @param complete whether there are columns for the price and for the thing; without them nothing is read
      */
     public record Reading(List<Taken> taken, int same, List<Rejected> rejected, Optional<Change> change, List<String> headings,
-            Map<String, String> columns) {}
+            Map<String, String> columns, boolean complete) {}
 
     private PriceFile() {}
 
@@ -164,7 +165,7 @@ public final class PriceFile {
                 }
             }
             Optional<Change> change = changes.isEmpty() ? Optional.empty() : Optional.of(new Change.Batch("Prices from a file", changes));
-            return new Reading(List.copyOf(taken), same, List.copyOf(rejected), change, headings, columns);
+            return new Reading(List.copyOf(taken), same, List.copyOf(rejected), change, headings, columns, complete);
         }
 
         private void take(CSVRecord row) {

@@ -117,10 +117,12 @@ class PriceFileTest {
         Reading unread = PriceFile.read(PLAN, file);
         assertThat(unread.headings()).containsExactly("Artikel", "Netto", "Preis", "Laden", "Tag");
         assertThat(unread.columns()).isEmpty();
+        assertThat(unread.complete()).isFalse();
         assertThat(unread.taken()).isEmpty();
         Reading read = PriceFile.read(PLAN, file, Map.of("item", "artikel", "price", "Preis", "shop", "Laden", "date", "Tag"));
         assertThat(read.taken()).singleElement().satisfies(taken -> assertThat(taken.amount()).isEqualTo(Money.of(EUR, 8.33)));
         assertThat(PLAN.apply(read.change().orElseThrow()).orThrow().quotes().get(0).shop()).contains("Hof");
+        assertThat(read.complete()).isTrue();
         assertThat(read.columns()).containsEntry("price", "Preis").doesNotContainKey("currency");
         assertThat(PriceFile.read(PLAN, "key;item\na;b".getBytes(StandardCharsets.UTF_8)).columns()).containsOnlyKeys("key", "item");
     }
