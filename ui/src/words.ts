@@ -23,7 +23,7 @@ export const words = {
   noPriceYet: "Type the price first.",
   nothingToMix: "Nothing that roots grow in is on hand yet.",
   footing:
-    "It stands on 6 in (15 cm) of crushed base, twice as wide as the wall. A mortared one may want a footing as deep as the frost goes, which is not reckoned here; over 4 ft (1.2 m), or where it holds a slope, local code and a licensed design decide. Cutting it makes dust that harms lungs: wet, and with a mask.",
+    "It stands on 6 in (15 cm) of crushed base, twice as wide as the wall. Leave a joint of the lowest course open every metre, so that water gets out. A mortared one may want a footing as deep as the frost goes, which is not reckoned here; over 4 ft (1.2 m), or where it holds a slope, local code and a licensed design decide. Cutting it makes dust that harms lungs: wet, and with a mask.",
   shopsByDrawing: "The shopping list goes by the drawing.",
   whichColumns: "Say which column holds the thing and which its price, then the file is read.",
   partCourses:

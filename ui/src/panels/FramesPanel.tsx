@@ -95,7 +95,8 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
           Lasts <span className="figures">{material.leastYears}</span> to{" "}
           <span className="figures">{material.mostYears}</span> years in the ground. Weighs{" "}
           <span className="figures">{material.leastDensity}</span> to{" "}
-          <span className="figures">{material.mostDensity}</span> kg/m³, dry to wet. {material.remark}
+          <span className="figures">{material.mostDensity}</span> kg/m³, dry to wet; stiffness{" "}
+          <span className="figures">{material.stiffness}</span> GPa wet. {material.remark}
         </p>
       )}
       {wall && masonry && (

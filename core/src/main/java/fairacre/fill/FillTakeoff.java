@@ -11,7 +11,7 @@ import org.locationtech.jts.geom.Point;
 /**
  * Soil that fills a bed: its depth and volume, both zero for flat ground.
  *
- * <p>A box is filled to {@link #FREEBOARD} below its top; where part-courses make up falling ground, the wedge below is filled too, its
+ * <p>A box is filled to {@link #FREEBOARD} below its top, on a table from its floor on; where part-courses make up falling ground, the wedge below is filled too, its
  * area times the gap at its middle (exact for a plane). A mound is heaped with sides of one in one, so its volume is that of
  * the layers between its foot and its top (Simpson's rule, exact for such a heap).
  */
@@ -30,7 +30,7 @@ public record FillTakeoff(Length depth, Volume volume) {
     }
 
     private static FillTakeoff boxed(BedRevision bed) {
-        Length depth = bed.holding().minus(FREEBOARD);
+        Length depth = Length.max(Length.ZERO, bed.holding().minus(FREEBOARD).minus(bed.floorDepth()));
         double area = within(bed, bed.thickness());
         Volume wedge = bed.madeUp().map(drop -> Volume.prism(Area.squareMetres(area), Length.metres(gapInTheMiddle(bed)))).orElse(Volume.ZERO);
         return new FillTakeoff(depth, Volume.prism(Area.squareMetres(area), depth).plus(wedge));

@@ -134,8 +134,7 @@ public final class HardwareStudy {
     }
 
     private Board post(boolean stout) {
-        boolean metric = frame.board().metric();
-        return stout ? metric ? Board.M100X100 : Board.B4X4 : metric ? Board.M50X50 : Board.B2X2;
+        return stout ? frame.board().stoutPost() : frame.board().slimPost();
     }
 
     /** How long the ties across are together. */

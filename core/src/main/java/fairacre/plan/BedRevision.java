@@ -78,6 +78,11 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         return build.legs().plus(holding());
     }
 
+    /** What the floor of a table bed takes of its depth: boards of the frame laid flat, on cleats within it. */
+    public Length floorDepth() {
+        return frame.filter(f -> build.legs().isPositive()).map(f -> f.board().thickness().plus(f.board().slimPost().width())).orElse(Length.ZERO);
+    }
+
     /** What part-courses make up: nothing without boards, or on legs. */
     public Optional<Drop> madeUp() {
         return build.drop().filter(drop -> frame.isPresent() && !build.legs().isPositive());

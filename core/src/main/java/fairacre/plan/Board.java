@@ -149,6 +149,16 @@ public final class Board extends Kind<Board> {
         return thickness.compareTo(POST) >= 0 ? Fastener.PIN : Fastener.LONG_SCREW;
     }
 
+    /** The square one for slim posts, stakes and cleats of a frame of these. */
+    public Board slimPost() {
+        return metric() ? M50X50 : B2X2;
+    }
+
+    /** The square one for stout posts and legs. */
+    public Board stoutPost() {
+        return metric() ? M100X100 : B4X4;
+    }
+
     public Length longest() {
         return stock.get(stock.size() - 1);
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.entry;
 import static org.assertj.core.api.Assertions.offset;
 import static org.assertj.core.api.Assertions.tuple;
 
+import fairacre.fill.FillTakeoff;
 import fairacre.frame.Timber.Use;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
@@ -69,6 +70,14 @@ class TableStudyTest {
         double covered = of(bed).floor().entrySet().stream().mapToDouble(e -> e.getKey().metres() * e.getValue()).sum() * 93 * 0.0254 / 10;
         double inside = 93 * 45 * 0.0254 * 0.0254 - 2 * Math.pow(0.3048 - 0.0381 * (2 - Math.sqrt(2)), 2);
         assertThat(covered).isBetween(inside, inside * 1.06);
+    }
+
+    @Test
+    @DisplayName("By hand: of 18 1/2 in an inch stays free, 1 1/2 in are floor boards and 1 1/2 in the cleats: 14 1/2 in on 93 x 45 in")
+    void theFloorTakesOfTheDepth() {
+        FillTakeoff fill = FillTakeoff.of(table(new Form.Rectangular(), 2));
+        assertThat(fill.depth()).isEqualTo(Length.inches(14.5));
+        assertThat(fill.volume().litres()).isCloseTo(93 * 45 * 14.5 * 0.016387064, offset(0.1));
     }
 
     @Test
