@@ -76,7 +76,7 @@ export function PutOff() {
         />
         {desk.preview && desk.judged && <Both before={desk.judged} after={desk.preview.appraisal} />}
         {fault && (
-          <p role="alert" className="text-red">
+          <p role="alert" className="text-snag">
             {fault}
           </p>
         )}
@@ -84,7 +84,10 @@ export function PutOff() {
           type="button"
           className="strong-button"
           onClick={() => {
-            desk.submit(putting(phase), setFault);
+            desk.submit(putting(phase), (message) => {
+              setFault(message);
+              setOpen(true);
+            });
             desk.tryOut(null);
             setOpen(false);
           }}

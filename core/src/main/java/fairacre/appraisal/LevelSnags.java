@@ -59,8 +59,8 @@ final class LevelSnags {
 
     /** Whether part-courses make the fall up as far as a rake can't. */
     private static boolean madeUp(StandingBed bed, Drop fall) {
-        return bed.revision().madeUp().filter(drop -> fall.along().minus(drop.along()).abs().compareTo(LevelStudy.RAKE) <= 0
-                && fall.across().minus(drop.across()).abs().compareTo(LevelStudy.RAKE) <= 0).isPresent();
+        return bed.revision().madeUp().filter(drop -> fall.along().minus(drop.along()).abs().compareTo(Drop.RAKED) <= 0
+                && fall.across().minus(drop.across()).abs().compareTo(Drop.RAKED) <= 0).isPresent();
     }
 
     private Snag slope(LevelStudy study, StandingBed bed, BedLevel level) {

@@ -26,10 +26,10 @@ public final class BowStudy {
     static final double AT_REST = 1 - Math.sin(Math.toRadians(30));
     /** Wet garden soil, kg to the cubic metre: 1600 to 1900 (from memory); towards the heavier. */
     static final double WET_SOIL = 1800;
-    private static final double GRAVITY = 9.81;
+    static final double GRAVITY = 9.81;
     /** Wood under a load for years gives way twice as far (wood handbook, from memory). */
     static final double CREEP = 2;
-    private static final double GIGA = 1e9;
+    static final double GIGA = 1e9;
     private static final double SHARE_OF_SPAN = 1.0 / 180;
     private static final Length MOST = Length.inches(0.5);
     /** A beam that is bent by more than this share of its span is none that the formula knows. */

@@ -8,7 +8,6 @@ import fairacre.plan.Drop;
 import fairacre.plan.Frame;
 import java.util.ArrayList;
 import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
 
 /**
  * Boards under the lowest course of a frame that stands level on falling ground: one course goes as far as the gap below is deeper
@@ -16,8 +15,6 @@ import org.locationtech.jts.geom.Coordinate;
  */
 final class PartCourses {
 
-    /** A smaller gap is raked shut: common practice. */
-    static final Length RAKED = Length.inches(1);
     private static final Length SHORTEST = Length.millimetres(100);
 
     private PartCourses() {}
@@ -27,9 +24,9 @@ final class PartCourses {
         List<PlacedPiece> pieces = new ArrayList<>();
         Length deepest = bed.madeUp().map(Drop::most).orElse(Length.ZERO);
         Length board = frame.board().width();
-        for (int below = 0; board.times(below).plus(RAKED).compareTo(deepest) < 0; below++) {
+        for (int below = 0; board.times(below).plus(Drop.RAKED).compareTo(deepest) < 0; below++) {
             for (Edge edge : RoundTheEdge.edges(bed, frame)) {
-                add(bed, edge, below, board.times(below).plus(RAKED).metres(), frame.board().longest(), pieces);
+                add(bed, edge, below, board.times(below).plus(Drop.RAKED).metres(), frame.board().longest(), pieces);
             }
         }
         return pieces;

@@ -32,7 +32,6 @@ public record TableStudy(SortedMap<Length, Integer> floor, Length cleat, int bea
     /** Wider, and soil falls through. */
     static final Length WIDEST_GAP = Length.millimetres(15);
     static final Length BETWEEN_LEGS = Length.feet(4);
-    private static final double GRAVITY = 9.81;
 
     static TableStudy of(BedRevision bed, Frame frame) {
         Length walls = frame.board().thickness().times(2);
@@ -48,8 +47,8 @@ public record TableStudy(SortedMap<Length, Integer> floor, Length cleat, int bea
     /** How far a floor board may reach: metres. */
     static double span(Frame frame) {
         double width = frame.board().width().metres();
-        double load = BowStudy.WET_SOIL * GRAVITY * frame.height().metres() * width;
-        return BowStudy.span(load, frame.material().stiffness() * 1e9 * width * Math.pow(frame.board().thickness().metres(), 3) / 12);
+        double load = BowStudy.WET_SOIL * BowStudy.GRAVITY * frame.height().metres() * width;
+        return BowStudy.span(load, frame.material().stiffness() * BowStudy.GIGA * width * Math.pow(frame.board().thickness().metres(), 3) / 12);
     }
 
     private static int fields(double length) {

@@ -36,8 +36,6 @@ public final class LevelStudy {
     /** Retaining walls over about 4 ft are for local code and a licensed design. */
     public static final Length LICENSED = Length.feet(4);
 
-    /** A smaller difference is raked away: common practice. */
-    public static final Length RAKE = Length.inches(1);
     private static final Length SPADE = Length.inches(4);
 
     private final Levels levels;
@@ -64,7 +62,7 @@ public final class LevelStudy {
     }
 
     private static Meaning meaning(Length most, StandingBed bed) {
-        if (most.compareTo(RAKE) <= 0) {
+        if (most.compareTo(Drop.RAKED) <= 0) {
             return Meaning.LEVEL;
         }
         Length course = bed.frame().map(Frame::board).map(board -> board.width()).orElse(SPADE);

@@ -10,6 +10,9 @@ import fairacre.measure.Length;
  */
 public record Drop(Length along, Length across) {
 
+    /** A smaller difference is raked away: common practice. */
+    public static final Length RAKED = Length.inches(1);
+
     private static final Length MOST = Length.metres(1);
 
     public Drop {
