@@ -1,4 +1,4 @@
-import { keepPreviousData, queryOptions, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, type QueryClient, queryOptions, useQuery } from "@tanstack/react-query";
 import { request } from "./client";
 import type {
   AppraisalReport,
@@ -11,6 +11,7 @@ import type {
   Fall,
   GardenView,
   HistoryEntry,
+  Judgement,
   Families,
   Kept,
   LedgerPage,
@@ -29,6 +30,7 @@ export const keys = {
   catalogue: ["catalogue"] as const,
   gardens: ["gardens"] as const,
   garden: (id: string) => ["garden", id] as const,
+  appraisals: (id: string) => ["appraisal", id] as const,
   appraisal: (id: string, revision: number, season: number) => ["appraisal", id, revision, season] as const,
   carrier: (id: string, revision: number, season: number, carrier: string) =>
     ["carrier", id, revision, season, carrier] as const,
@@ -75,13 +77,33 @@ export function useAppraisal(id: string, revision: number, season: number) {
 }
 
 /** The judgement without remedies, which is there sooner and from which previews tell the difference. */
-export function quickAppraisal(id: string, revision: number, season: number) {
+export function judgement(id: string, revision: number, season: number) {
   return queryOptions({
     queryKey: [...keys.appraisal(id, revision, season), "quick"],
-    queryFn: () =>
-      request<AppraisalReport>("GET", `/api/gardens/${id}/appraisal?season=${String(season)}&remedies=false`),
+    queryFn: () => request<Judgement>("GET", `/api/gardens/${id}/judgement?season=${String(season)}`),
     staleTime: Infinity,
   });
+}
+
+/** After something was entered: what is left of the budget goes by the ledger. */
+export function ledgerChanged(client: QueryClient, garden: string): Promise<void> {
+  void client.invalidateQueries({ queryKey: keys.appraisals(garden) });
+  return client.invalidateQueries({ queryKey: keys.ledger(garden) });
+}
+
+/**
+ * The judgement that a preview goes out from, asked for anew if the one at hand is of another ledger or program; null if it has become
+ * another one meanwhile.
+ */
+export async function judgedFrom(
+  client: QueryClient,
+  options: ReturnType<typeof judgement>,
+  base: string,
+): Promise<AppraisalReport | null> {
+  const known = await client.ensureQueryData(options);
+  if (known.base === base) return known.appraisal;
+  const fresh = await client.fetchQuery({ ...options, staleTime: 0 });
+  return fresh.base === base ? fresh.appraisal : null;
 }
 
 /** The ground that a carrier can use; asked for while its layer is shown. */

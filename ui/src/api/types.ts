@@ -56,6 +56,7 @@ export type Snag = Schemas["Snag"];
 export type Remedy = Schemas["Remedy"];
 export type AppraisalChange = Schemas["AppraisalChange"];
 /** What a change would lead to, told as the difference from the judgement of the garden at a revision. */
+export type Judgement = Schemas["Judgement"];
 export type PreviewAnswer = Schemas["Preview"];
 export type Purse = Schemas["Purse"];
 export type BillLine = Schemas["BillLine"];

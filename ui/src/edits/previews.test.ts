@@ -14,7 +14,12 @@ function moved(name: string): PreviewAnswer {
   const none = { stretches: [] };
   const stretches = [{ from: 1, to: 2, fresh: [{ name }] }];
   const appraisal = { beds: { stretches }, gaps: none, snags: none, bill: none, walks: none, asked: none };
-  return { revision: 7, appraisal, difference: { amount: "0", currency: "EUR" } } as unknown as PreviewAnswer;
+  return {
+    revision: 7,
+    base: "7/0",
+    appraisal,
+    difference: { amount: "0", currency: "EUR" },
+  } as unknown as PreviewAnswer;
 }
 
 const namesIn = (preview: unknown) => (preview as Preview).appraisal.beds.map((bed) => bed.name);
@@ -57,7 +62,7 @@ describe("previews", () => {
       ["Peas", "a"],
       ["Peas", "d"],
     ]);
-    expect(judged).toHaveBeenLastCalledWith(7, 2027);
+    expect(judged).toHaveBeenLastCalledWith(expect.objectContaining({ revision: 7, base: "7/0" }), 2027);
   });
 
   it("lets nothing come back once it is forgotten", async () => {

@@ -18,8 +18,8 @@ export interface Preview {
   difference: Money;
 }
 
-/** The judgement without remedies of the garden at a revision in a season. */
-type Judged = (revision: number, season: number) => Promise<AppraisalReport>;
+/** The judgement without remedies that an answer goes out from; null if there is another one by now. */
+type Judged = (answer: PreviewAnswer, season: number) => Promise<AppraisalReport | null>;
 
 export class Previews {
   private waiting: Question | null = null;
@@ -54,7 +54,7 @@ export class Previews {
       this.waiting = null;
       try {
         const preview = await this.answer(question);
-        if (number === this.asked) this.onAnswer(preview, null);
+        if (preview && number === this.asked) this.onAnswer(preview, null);
       } catch (failure) {
         if (number === this.asked) this.onAnswer(null, failure);
       }
@@ -62,9 +62,9 @@ export class Previews {
     this.underWay = false;
   }
 
-  private async answer(question: Question): Promise<Preview> {
+  private async answer(question: Question): Promise<Preview | null> {
     const answer = await this.send<PreviewAnswer>("POST", `/api/gardens/${this.garden}/previews`, question);
-    const before = await this.judged(answer.revision, question.season);
-    return { appraisal: appraisalAfter(before, answer.appraisal), difference: answer.difference };
+    const before = await this.judged(answer, question.season);
+    return before && { appraisal: appraisalAfter(before, answer.appraisal), difference: answer.difference };
   }
 }

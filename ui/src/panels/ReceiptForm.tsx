@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useId, useState } from "react";
 import { Problem, request } from "../api/client";
-import { keys } from "../api/queries";
+import { ledgerChanged } from "../api/queries";
 import type { LedgerPage } from "../api/types";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
@@ -39,7 +39,7 @@ export function ReceiptForm({ draft, open, onDraft, onOpen }: Props) {
       onDraft(emptyDraft());
       setScan(undefined);
     },
-    onSettled: () => client.invalidateQueries({ queryKey: keys.ledger(desk.plan.id) }),
+    onSettled: () => ledgerChanged(client, desk.plan.id),
   });
   const failure = enter.error instanceof Problem ? enter.error : undefined;
   const set = (part: Partial<Draft>) => {

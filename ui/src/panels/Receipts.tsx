@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useId, useState } from "react";
 import { Problem, request } from "../api/client";
-import { keys, useLedger } from "../api/queries";
+import { keys, ledgerChanged, useLedger } from "../api/queries";
 import type { Forecast, LedgerEntry, LedgerPage, Money } from "../api/types";
 import { formatAmount, formatDifference, formatMoney } from "../measure/figures";
 import { partName, words } from "../words";
@@ -176,7 +176,7 @@ function Entry({ entry, onPay }: { entry: LedgerEntry; onPay: () => void }) {
   const client = useQueryClient();
   const back = useMutation({
     mutationFn: () => request<LedgerPage>("POST", `/api/gardens/${desk.plan.id}/ledger/${entry.id}/reversal`),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.ledger(desk.plan.id) }),
+    onSuccess: () => ledgerChanged(client, desk.plan.id),
   });
   const standing = !entry.reversed && !entry.reverses && !entry.settled;
   return (

@@ -14,9 +14,7 @@ export function PurseLine() {
   const forecast = useLedger(plan.id, garden.revision).data?.forecast;
   const purse = report?.purse;
   if (!purse) return <div className="h-11 border-b border-rule bg-paper" />;
-  // Before the first receipt it follows the edit under the hand; afterwards it counts what was paid.
-  const begun = forecast && [forecast.paid, forecast.committed].some(({ amount }) => Number(amount) !== 0);
-  const { left, state } = begun ? forecast : purse;
+  const { left, state } = purse;
   const budget = Number(purse.budget.amount);
   const planned = Number(purse.planned.amount);
   const whole = Math.max(budget, planned, 1);

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { Problem } from "../api/client";
-import { keys, quickAppraisal, useAppraisal, useCatalogue, useGarden } from "../api/queries";
+import { judgedFrom, judgement, keys, useAppraisal, useCatalogue, useGarden } from "../api/queries";
 import type { Change, GardenView } from "../api/types";
 import { outlinesAfter, planAfter } from "../edits/changes";
 import { Previews, type Preview } from "../edits/previews";
@@ -47,7 +47,7 @@ export function useDeskState(id: string): Opened {
     () =>
       new Previews(
         id,
-        (revision, season) => client.ensureQueryData(quickAppraisal(id, revision, season)),
+        ({ revision, base }, season) => judgedFrom(client, judgement(id, revision, season), base),
         (answer, failure) => {
           setPreview(answer);
           if (failure instanceof Problem) queue.tell({ tone: "refused", text: failure.message });
@@ -64,14 +64,14 @@ export function useDeskState(id: string): Opened {
   const shownSeason = season ?? presentSeason(garden.data?.plan.firstSeason);
   const appraisal = useAppraisal(id, garden.data?.revision ?? -1, shownSeason);
   const judged = appraisal.isPlaceholderData ? undefined : appraisal.data;
-  const quick = useQuery(quickAppraisal(id, garden.data?.revision ?? -1, shownSeason));
+  const quick = useQuery(judgement(id, garden.data?.revision ?? -1, shownSeason));
   useEffect(() => {
     if (!judged) return;
     setSettling([]);
     if (!trying.current) setPreview(null);
   }, [judged]);
   const earlier = appraisal.data?.season === shownSeason ? appraisal.data : undefined;
-  const report = preview?.appraisal ?? judged ?? quick.data ?? earlier;
+  const report = preview?.appraisal ?? judged ?? quick.data?.appraisal ?? earlier;
 
   const waiting = useMemo(
     () => queueState.items.flatMap((item) => (item.kind === "change" ? [item.change] : [])),

@@ -41,7 +41,7 @@ class HouseTest {
                 .whereLayer("drawing").mayNotBeAccessedByAnyLayer()
                 .whereLayer("appraisal").mayOnlyBeAccessedByLayers("drawing", "format", "arrange")
                 .whereLayer("arrange").mayNotBeAccessedByAnyLayer()
-                .whereLayer("ledger").mayOnlyBeAccessedByLayers("drawing", "format")
+                .whereLayer("ledger").mayOnlyBeAccessedByLayers("appraisal", "drawing", "format")
                 .whereLayer("cost").mayOnlyBeAccessedByLayers("ledger", "appraisal", "arrange", "drawing", "format")
                 .whereLayer("surface").mayOnlyBeAccessedByLayers("cost", "appraisal", "format")
                 .whereLayer("fill").mayOnlyBeAccessedByLayers("ground", "surface", "cost", "appraisal")

@@ -10,6 +10,8 @@ import fairacre.frame.BowStudy;
 import fairacre.frame.FrameTakeoff;
 import fairacre.frame.Piece;
 import fairacre.ground.FitStudy;
+import fairacre.ledger.Forecast;
+import fairacre.ledger.Paid;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.plan.Change;
@@ -51,30 +53,43 @@ public final class Appraisal {
     private final int season;
     private final List<StandingBed> standing;
     private final Memo memo;
+    private final List<Paid> paid;
     private final CostStudy cost;
     private final Supplier<WalkStudy> walks;
     private final Supplier<List<BedReach>> reach;
     private final Supplier<Bill> bill;
+    private final Supplier<Forecast> forecast;
 
-    private Appraisal(Plan plan, int season, Memo memo) {
+    private Appraisal(Plan plan, int season, Memo memo, List<Paid> paid) {
         this.plan = plan;
         this.season = season;
         this.memo = memo;
+        this.paid = paid;
         this.standing = plan.standing(season);
         this.cost = CostStudy.of(plan, memo);
         this.walks = new Once<>(() -> WalkStudy.of(plan.setting(season), standing, memo)
                 .prepared(plan.gardeners(), plan.carriers()));
         this.reach = new Once<>(this::computeReach);
         this.bill = new Once<>(cost::bill);
+        this.forecast = new Once<>(() -> Forecast.of(plan.budget(), bill(), paid));
     }
 
     public static Appraisal of(Plan plan, int season) {
         return of(plan, season, Memo.none());
     }
 
-    /** @param memo of judgements of this plan or of one like it: the answer is the same, only sooner there */
+    /** @param paid what is paid or ordered already, in the plan's currency: what is left of the budget goes by it */
+    public static Appraisal of(Plan plan, int season, List<Paid> paid) {
+        return of(plan, season, Memo.none(), paid);
+    }
+
     public static Appraisal of(Plan plan, int season, Memo memo) {
-        return new Appraisal(plan, season, memo);
+        return of(plan, season, memo, List.of());
+    }
+
+    /** @param memo of judgements of this plan or of one like it: the answer is the same, only sooner there */
+    public static Appraisal of(Plan plan, int season, Memo memo, List<Paid> paid) {
+        return new Appraisal(plan, season, memo, List.copyOf(paid));
     }
 
     /** Everything, remedies included. */
@@ -101,7 +116,7 @@ public final class Appraisal {
     }
 
     public Purse purse() {
-        return cost.purse(bill());
+        return cost.purse(bill()).leaving(forecast.get().left());
     }
 
     public List<Gap> gaps() {
@@ -207,7 +222,7 @@ public final class Appraisal {
         finders.add(() -> new SurfaceSnags(context).find());
         finders.add(() -> new FillSnags(context).find());
         finders.add(() -> new DeliverySnags(context).find(whole));
-        finders.add(() -> new CostSnags(context).find(whole, cost.purse(whole)));
+        finders.add(() -> new CostSnags(context, paid).find(whole, forecast.get()));
         // Remedies share what they find out about a bed's surroundings, one after the other.
         Stream<Supplier<List<Snag>>> order = withRemedies ? finders.stream() : finders.parallelStream();
         List<Snag> snags = new ArrayList<>(order.map(Supplier::get).flatMap(List::stream).toList());

@@ -5,6 +5,8 @@ import fairacre.cost.BillLine;
 import fairacre.cost.CostStudy;
 import fairacre.cost.Purse;
 import fairacre.cost.StartingPrices;
+import fairacre.ledger.Forecast;
+import fairacre.ledger.Paid;
 import fairacre.plan.Change;
 import fairacre.plan.Frame;
 import fairacre.plan.Plan;
@@ -30,20 +32,22 @@ final class CostSnags {
     private static final BigDecimal WHOLE = BigDecimal.valueOf(100);
 
     private final SnagContext context;
+    private final List<Paid> paid;
 
-    CostSnags(SnagContext context) {
+    CostSnags(SnagContext context, List<Paid> paid) {
         this.context = context;
+        this.paid = paid;
     }
 
-    List<Snag> find(Bill bill, Purse purse) {
+    /** @param forecast of the bill and of what is paid */
+    List<Snag> find(Bill bill, Forecast forecast) {
         List<Snag> snags = new ArrayList<>();
-        if (purse.state() != Purse.State.WITHIN) {
-            snags.add(overBudget(purse));
+        if (forecast.state() != Purse.State.WITHIN) {
+            snags.add(overBudget(forecast));
         }
-        for (Share share : context.plan().budget().shares()) {
-            Money planned = share.part().map(bill::total).orElseGet(() -> bill.total(share.season().orElseThrow()));
-            if (planned.isGreaterThan(share.amount())) {
-                snags.add(overShare(share, planned));
+        for (Forecast.OfShare share : forecast.shares()) {
+            if (share.left().isNegative()) {
+                snags.add(overShare(share));
             }
         }
         List<PriceItem> unpriced = bill.lines().stream().filter(line -> line.amount().isEmpty())
@@ -54,36 +58,43 @@ final class CostSnags {
         return snags;
     }
 
-    private Snag overBudget(Purse purse) {
-        boolean overdrawn = purse.state() == Purse.State.OVERDRAWN;
-        String words = overdrawn
-                ? "The plan comes to " + purse.planned() + ", " + purse.left().negated() + " over the budget of " + purse.budget() + "."
-                : "The plan comes to " + purse.planned() + " and eats " + purse.held().minus(purse.left())
-                        + " of the contingency of " + purse.held() + ".";
+    private Snag overBudget(Forecast forecast) {
+        boolean overdrawn = forecast.state() == Purse.State.OVERDRAWN;
+        String words = sum(forecast) + (overdrawn ? ", " + forecast.left().negated() + " over the budget of " + forecast.budget() + "."
+                : " and eats " + forecast.held().minus(forecast.left()) + " of the contingency of " + forecast.held() + ".");
         return Snag.of(SnagRule.BUDGET_EXCEEDED, overdrawn ? Weight.SERIOUS : Weight.WARNING, words, Optional.empty(),
                 List.of(), List.of(), context.remedies(() -> {
                     List<Remedy> remedies = new ArrayList<>();
-                    lowerBed(purse).ifPresent(remedies::add);
-                    remedies.add(raiseBudget(purse));
+                    lowerBed(forecast).ifPresent(remedies::add);
+                    remedies.add(raiseBudget(forecast));
                     return remedies;
                 }));
     }
 
-    private Snag overShare(Share share, Money planned) {
+    /** What the garden comes to, and of what that is made up once something is bought. */
+    private String sum(Forecast forecast) {
+        return paid.isEmpty() ? "The plan comes to " + forecast.planned() : "With " + forecast.paid() + " paid, " + forecast.committed() + " ordered and "
+                + forecast.toCome() + " still to come the garden comes to " + forecast.whole();
+    }
+
+    private Snag overShare(Forecast.OfShare over) {
+        Share share = new Share(over.part(), over.season(), over.amount());
         String what = share.part().map(part -> part.name().toLowerCase(Locale.ROOT)).orElseGet(() -> String.valueOf(share.season().orElseThrow()));
-        String words = "What is planned for " + what + " comes to " + planned + ", " + planned.minus(share.amount()) + " over the share of " + share.amount() + ".";
-        Change raised = new Change.SetBudget(context.plan().budget().withShare(new Share(share.part(), share.season(), planned)));
+        Money whole = share.amount().minus(over.left());
+        String words = "What is " + (paid.isEmpty() ? "planned" : "bought and planned") + " for " + what + " comes to " + whole + ", " + over.left().negated()
+                + " over the share of " + share.amount() + ".";
+        Change raised = new Change.SetBudget(context.plan().budget().withShare(new Share(share.part(), share.season(), whole)));
         return Snag.of(SnagRule.SHARE_EXCEEDED, Weight.NOTE, words, Optional.empty(), List.of(), List.of(),
-                context.remedies(() -> List.of(new Remedy("Give " + what + " a share of " + planned, raised))));
+                context.remedies(() -> List.of(new Remedy("Give " + what + " a share of " + whole, raised))));
     }
 
     /** A course less on the bed where that saves most; a bed of one course goes into the ground. */
-    private Optional<Remedy> lowerBed(Purse purse) {
+    private Optional<Remedy> lowerBed(Forecast forecast) {
         return context.standing().stream()
                 .filter(bed -> bed.frame().isPresent())
                 .sorted(Comparator.comparing((StandingBed bed) -> bed.frame().orElseThrow().height()).reversed())
                 .limit(TRIED)
-                .map(bed -> lowered(bed, purse))
+                .map(bed -> lowered(bed, forecast))
                 .flatMap(Optional::stream)
                 .max(Comparator.comparing(Saving::amount))
                 .map(Saving::remedy);
@@ -91,7 +102,7 @@ final class CostSnags {
 
     private record Saving(Money amount, Remedy remedy) {}
 
-    private Optional<Saving> lowered(StandingBed bed, Purse purse) {
+    private Optional<Saving> lowered(StandingBed bed, Forecast forecast) {
         Frame frame = bed.frame().orElseThrow();
         boolean last = frame.courses() == 1;
         boolean carried = bed.revision().build().cap().isPresent() || bed.revision().build().legs().isPositive();
@@ -101,7 +112,7 @@ final class CostSnags {
         Optional<Frame> lower = last ? Optional.empty() : Optional.of(frame.withCourses(frame.courses() - 1));
         Change change = new Change.ReframeBed(bed.id(), bed.revision().from(), lower);
         Plan after = context.plan().apply(change).orThrow();
-        Money saved = purse.planned().minus(CostStudy.of(after).bill().total());
+        Money saved = Forecast.of(after.budget(), CostStudy.of(after).bill(), paid).left().minus(forecast.left());
         if (!saved.isPositive()) {
             return Optional.empty();
         }
@@ -110,11 +121,11 @@ final class CostSnags {
     }
 
     /** The least budget, in whole units of the currency, that keeps its own contingency untouched. */
-    private Remedy raiseBudget(Purse purse) {
+    private Remedy raiseBudget(Forecast forecast) {
         BigDecimal contingency = context.plan().budget().contingency();
-        BigDecimal needed = purse.planned().getAmount().multiply(WHOLE)
+        BigDecimal needed = forecast.whole().getAmount().multiply(WHOLE)
                 .divide(WHOLE.subtract(contingency), 0, RoundingMode.UP);
-        Money sum = Money.of(purse.planned().getCurrencyUnit(), needed);
+        Money sum = Money.of(forecast.whole().getCurrencyUnit(), needed);
         return new Remedy("Raise the budget to " + sum, new Change.SetBudget(context.plan().budget().withSum(sum)));
     }
 

@@ -7,7 +7,7 @@ import org.joda.money.Money;
  *
  * @param planned sum of the bill over all seasons
  * @param held the contingency
- * @param left budget less planned; negative when it is overdrawn
+ * @param left budget less what is paid, ordered and still to be bought, so without receipts less {@code planned}; negative when it is overdrawn
  * @param kept the part of {@code planned} that is for what remains when the garden is done, tools for instance
  * @param saved what the things that come free would have cost
  * @param unpriced lines of the bill without a price, which {@code planned} leaves out
@@ -24,6 +24,11 @@ public record Purse(Money budget, Money held, Money planned, Money left, Money k
         public static State of(Money left, Money held) {
             return left.isNegative() ? OVERDRAWN : left.isLessThan(held) ? INTO_CONTINGENCY : WITHIN;
         }
+    }
+
+    /** The same with so much left of the budget. */
+    public Purse leaving(Money rest) {
+        return new Purse(budget, held, planned, rest, kept, saved, State.of(rest, held), unpriced);
     }
 
     static Purse of(Money budget, Money held, Bill bill) {

@@ -2,6 +2,7 @@ package fairacre.format;
 
 import fairacre.appraisal.Appraisal;
 import fairacre.appraisal.AppraisalReport;
+import fairacre.ledger.Paid;
 import fairacre.plan.Limits;
 import fairacre.plan.Plan;
 import java.io.FileDescriptor;
@@ -39,10 +40,11 @@ public final class AppraiseCommand {
     static int run(List<String> arguments, PrintStream out, PrintStream err) {
         try {
             Call call = Call.parse(arguments);
-            Plan plan = read(call.file());
+            GardenFile.Contents contents = read(call.file());
+            Plan plan = contents.garden();
             List<Integer> seasons = plan.seasonsOfChange();
             int season = call.season().orElse(seasons.get(seasons.size() - 1));
-            AppraisalReport report = Appraisal.of(plan, season).report();
+            AppraisalReport report = Appraisal.of(plan, season, Paid.of(contents.receipts())).report();
             out.println(GardenJson.mapper().writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(report));
             return TAKEN;
         } catch (FaultyFileException faulty) {
@@ -51,9 +53,9 @@ public final class AppraiseCommand {
         }
     }
 
-    private static Plan read(Path file) throws FaultyFileException {
+    private static GardenFile.Contents read(Path file) throws FaultyFileException {
         try (InputStream stream = Files.newInputStream(file)) {
-            return GardenFile.read(stream);
+            return GardenFile.contents(stream.readNBytes(GardenFile.LARGEST + 1));
         } catch (IOException unreadable) {
             throw fault("", file + " can't be read", "give the path of a garden file");
         }

@@ -45,12 +45,15 @@ public final class GardenFile {
     /**
      * A garden with its ledger.
      *
-     * @param receipts in the order in which they were entered; pictures of them are not part of a file
+     * @param receipts in the garden's currency, in the order in which they were entered; pictures of them are not part of a file
      */
     public record Contents(Plan garden, List<Entry> receipts) {
 
         public Contents {
             receipts = receipts == null ? List.of() : List.copyOf(receipts);
+            for (int i = 0; i < receipts.size(); i++) {
+                receipts.get(i).receipt().checkCurrency(garden.currency(), "receipts/" + i + "/receipt/lines");
+            }
         }
     }
 
@@ -101,6 +104,8 @@ public final class GardenFile {
             return new Contents(envelope.garden(), envelope.receipts());
         } catch (JacksonException refused) {
             throw new FaultyFileException(List.of(Pointers.fault(refused)));
+        } catch (RefusedException refused) {
+            throw faulty("/" + refused.refusal().field(), refused.refusal().reason(), refused.refusal().next());
         }
     }
 

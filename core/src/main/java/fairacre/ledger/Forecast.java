@@ -56,6 +56,11 @@ public record Forecast(Money budget, Money planned, Money paid, Money committed,
      */
     public record Surprise(String item, String label, Money planned, Money paid, Money more) {}
 
+    /** What the garden comes to in the end: paid, ordered and to come. */
+    public Money whole() {
+        return paid.plus(committed).plus(toCome);
+    }
+
     public static Forecast of(Budget budget, Bill bill, List<Paid> paid) {
         CurrencyUnit currency = bill.currency();
         Map<BillPart, Sums> parts = new TreeMap<>();

@@ -2,7 +2,13 @@ package fairacre.ledger;
 
 import fairacre.plan.BillPart;
 import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.joda.money.Money;
 
 /**
@@ -11,4 +17,27 @@ import org.joda.money.Money;
  * @param item key of the line of the bill; empty for what is on no bill
  * @param ordered whether it is still to be paid
  */
-public record Paid(Optional<String> item, BillPart part, int season, boolean ordered, BigDecimal quantity, Money cost) {}
+public record Paid(Optional<String> item, BillPart part, int season, boolean ordered, BigDecimal quantity, Money cost) {
+
+    /** What the receipts of a ledger come to: those that hold, and of the orders those that no holding receipt pays for. */
+    public static List<Paid> of(List<Entry> entries) {
+        List<Receipt> holding = entries.stream().filter(entry -> !entry.takenBack()).map(Entry::receipt).toList();
+        Set<UUID> settled = holding.stream().flatMap(receipt -> receipt.settles().stream()).collect(Collectors.toSet());
+        Map<List<Object>, Paid> sums = new LinkedHashMap<>();
+        for (Receipt receipt : holding) {
+            if (!settled.contains(receipt.id())) {
+                List<Money> costs = receipt.costs();
+                for (int i = 0; i < costs.size(); i++) {
+                    ReceiptLine line = receipt.lines().get(i);
+                    Paid one = new Paid(line.item(), line.part(), receipt.date().getYear(), receipt.ordered(), line.quantity(), costs.get(i));
+                    sums.merge(List.of(one.item, one.part, one.season, one.ordered), one, Paid::plus);
+                }
+            }
+        }
+        return List.copyOf(sums.values());
+    }
+
+    private Paid plus(Paid other) {
+        return new Paid(item, part, season, ordered, quantity.add(other.quantity), cost.plus(other.cost));
+    }
+}

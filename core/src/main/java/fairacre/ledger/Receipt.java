@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
 /**
@@ -80,6 +81,11 @@ public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> li
             sum = sum.plus(line.amount());
         }
         return sum;
+    }
+
+    /** @throws RefusedException at a field if it is in another currency than the garden */
+    public void checkCurrency(CurrencyUnit garden, String field) {
+        Amounts.sameCurrency(garden, discount, field);
     }
 
     /** The lines less the discount, with the tax. */

@@ -13,7 +13,9 @@ import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.cost.Purse;
 import fairacre.fill.Recipe;
+import fairacre.ledger.Paid;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Share;
@@ -180,6 +182,35 @@ class AppraisalTest {
         assertThat(Appraisal.of(cured, SEASON).snags()).extracting(Snag::rule).doesNotContain(SnagRule.BUDGET_EXCEEDED);
         Plan lower = plan.apply(remedies.get(0).change()).orThrow();
         assertThat(Appraisal.of(lower, SEASON).purse().planned()).isLessThan(Appraisal.of(plan, SEASON).purse().planned());
+    }
+
+    @Test
+    void whatIsPaidCountsAgainstTheBudget() {
+        Plan plan = flawed().get(SnagRule.SIDE_SPLICED).apply(new Change.SetBudget(new Budget(Money.of(EUR, 1000), BigDecimal.TEN)
+                .withShare(Share.of(BillPart.TOOLS, Money.of(EUR, 500))))).orThrow();
+        Money planned = Appraisal.of(plan, SEASON).purse().planned();
+        assertThat(Appraisal.of(plan, SEASON).snags()).extracting(Snag::rule).doesNotContain(SnagRule.BUDGET_EXCEEDED, SnagRule.SHARE_EXCEEDED);
+        Money tiller = Money.of(EUR, 1001).minus(planned);
+        List<Paid> paid = List.of(new Paid(Optional.empty(), BillPart.TOOLS, SEASON, false, BigDecimal.ONE, tiller));
+        Appraisal appraisal = Appraisal.of(plan, SEASON, paid);
+        assertThat(appraisal.purse().left()).isEqualTo(Money.of(EUR, -1));
+        assertThat(appraisal.purse().state()).isEqualTo(Purse.State.OVERDRAWN);
+        Snag budget = only(appraisal, SnagRule.BUDGET_EXCEEDED);
+        assertThat(budget.weight()).isEqualTo(Weight.SERIOUS);
+        assertThat(budget.words()).isEqualTo("With " + tiller + " paid, EUR 0.00 ordered and " + planned + " still to come the garden comes to EUR 1001.00, "
+                + "EUR 1.00 over the budget of EUR 1000.00.");
+        Snag share = only(appraisal, SnagRule.SHARE_EXCEEDED);
+        assertThat(share.words()).contains("bought and planned for tools comes to " + tiller);
+        for (Snag snag : List.of(budget, share)) {
+            Plan cured = plan.apply(snag.remedies().get(snag.remedies().size() - 1).change()).orThrow();
+            assertThat(Appraisal.of(cured, SEASON, paid).snags()).extracting(Snag::rule).doesNotContain(snag.rule());
+        }
+    }
+
+    private static Snag only(Appraisal appraisal, SnagRule rule) {
+        List<Snag> found = appraisal.snags().stream().filter(snag -> snag.rule() == rule).toList();
+        assertThat(found).hasSize(1);
+        return found.get(0);
     }
 
     @Test

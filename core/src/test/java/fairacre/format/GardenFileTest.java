@@ -29,6 +29,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
 
 class GardenFileTest {
 
@@ -156,6 +157,21 @@ class GardenFileTest {
         assertThat(run.code).isEqualTo(2);
         assertThat(run.out).isEmpty();
         assertThat(run.err.lines()).hasSize(2).allMatch(line -> line.matches("/garden/.*: .*; .*"));
+    }
+
+    @Test
+    void theCommandCountsTheReceiptsOfTheFile(@TempDir Path folder) throws Exception {
+        ReceiptLine hire = new ReceiptLine("Hire", BigDecimal.ONE, Money.parse("EUR 70.00"), BillPart.TOOLS, Optional.empty());
+        Receipt receipt = new Receipt(UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Ridge Hire", List.of(hire), null, null, Optional.empty());
+        byte[] file = GardenFile.write(new GardenFile.Contents(PLAN, List.of(new Entry(receipt, false))));
+        JsonNode purse = GardenJson.mapper().readTree(run(Files.write(folder.resolve("garden.json"), file).toString()).out).get("purse");
+        BigDecimal spent = new BigDecimal(purse.at("/planned/amount").stringValue()).add(new BigDecimal("70.00"));
+        assertThat(new BigDecimal(purse.at("/left/amount").stringValue())).isEqualTo(PLAN.budget().sum().getAmount().subtract(spent));
+        String abroad = new String(file, StandardCharsets.UTF_8).replaceFirst("(\"amount\" : \"70.00\",\\s+\"currency\" : )\"EUR\"", "$1\"SEK\"")
+                .replaceAll("(?s)(\"(discount|tax)\" : \\{[^}]*)\"EUR\"", "$1\"SEK\"");
+        Run refused = run(Files.writeString(folder.resolve("abroad.json"), abroad).toString());
+        assertThat(refused.code).isEqualTo(2);
+        assertThat(refused.err).startsWith("/receipts/0/receipt/lines: ").contains("is not in the garden's currency EUR");
     }
 
     @Test

@@ -275,4 +275,23 @@ class LedgerTest {
             assertThat(forecast.toCome()).isEqualTo(eur("0"));
         }
     }
+
+    @Test
+    void whatALedgerComesToLeavesOutWhatIsTakenBackAndOrdersThatArePaid() {
+        Receipt order = bags("40.00", true, Optional.empty());
+        Receipt open = bags("30.00", true, Optional.empty());
+        Receipt payment = bags("44.00", false, Optional.of(order.id()));
+        Receipt wrong = bags("99.00", false, Optional.of(open.id()));
+        List<Paid> sums = Paid.of(List.of(new Entry(order, false), new Entry(open, false), new Entry(payment, false), new Entry(wrong, true),
+                new Entry(bags("6.00", false, Optional.empty()), false)));
+        // 44.00 and 6.00 are paid for twice ten bags, and 30.00 are ordered: the payment for that was taken back.
+        assertThat(sums).extracting(Paid::ordered).containsExactly(true, false);
+        assertThat(sums).extracting(Paid::cost).containsExactly(eur("30.00"), eur("50.00"));
+        assertThat(sums).extracting(paid -> paid.quantity().intValueExact()).containsExactly(10, 20);
+    }
+
+    private static Receipt bags(String amount, boolean ordered, Optional<UUID> settles) {
+        ReceiptLine line = new ReceiptLine("Bags", BigDecimal.TEN, eur(amount), BillPart.FILL, Optional.of(BAG.key()));
+        return new Receipt(UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Timber & Twine", List.of(line), null, null, Optional.empty(), ordered, settles);
+    }
 }

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairacre.appraisal.Appraisal;
 import fairacre.format.GardenFile;
 import fairacre.format.GardenJson;
+import fairacre.ledger.Paid;
 import fairacre.measure.Length;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Board;
@@ -23,12 +24,14 @@ import fairacre.testing.Gardens;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import javax.imageio.ImageIO;
+import org.joda.money.Money;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -252,7 +255,7 @@ class ApiTest {
         void aPreviewJudgesAndPricesWithoutKeeping() {
             rosa.change(garden, 0, new Change.PutGardener(gardener("Ada", 0.6, 0.6)));
             JsonNode preview = rosa.preview(garden, SEASON, new Change.PlaceBed(framed())).json();
-            assertThat(preview.at("/revision").intValue()).isEqualTo(1);
+            assertThat(preview.at("/base")).isEqualTo(rosa.get("/api/gardens/" + garden + "/judgement?season=" + SEASON).json().get("base"));
             assertThat(preview.at("/appraisal/beds/stretches/0/fresh")).hasSize(1);
             assertThat(preview.at("/difference/amount").stringValue()).isEqualTo(preview.at("/appraisal/purse/planned/amount").stringValue());
             assertThat(rosa.get("/api/gardens/" + garden).json().at("/plan/beds")).isEmpty();
@@ -493,9 +496,8 @@ class ApiTest {
         void theJudgementWithoutRemediesIsTheSameButForThem() {
             rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 5, 4, 3, 2)));
             rosa.change(garden, 1, new Change.PutGardener(gardener("Ada", 0.6, 0.5)));
-            String path = "/api/gardens/" + garden + "/appraisal?season=2027";
-            JsonNode whole = rosa.get(path).json();
-            JsonNode quick = rosa.get(path + "&remedies=false").json();
+            JsonNode whole = rosa.get("/api/gardens/" + garden + "/appraisal?season=2027").json();
+            JsonNode quick = rosa.get("/api/gardens/" + garden + "/judgement?season=2027").json().get("appraisal");
             assertThat(whole.at("/snags/0/remedies")).isNotEmpty();
             assertThat(quick.at("/snags/0/remedies")).isEmpty();
             assertThat(quick.at("/snags/0/words")).isEqualTo(whole.at("/snags/0/words"));
@@ -644,6 +646,25 @@ class ApiTest {
         }
 
         @Test
+        void whatIsPaidCountsWhenTheBudgetIsJudgedAndInAPreview() {
+            String garden = path.replace("/ledger", "");
+            String judgement = garden + "/judgement?season=2027";
+            JsonNode before = visitor.get(judgement).json();
+            visitor.post(path, receipt(UUID.randomUUID(), "160.65", false).replace("\"50.00\"", "\"900.00\"").replace(", \"item\": \"soil/bag/50l\"", ""));
+            // 900.00 and 100.00 less 15.00 with 25.65 of tax are 1 010.65 of 1 000.00.
+            JsonNode after = visitor.get(judgement).json();
+            assertThat(after.get("base")).isNotEqualTo(before.get("base"));
+            assertThat(after.at("/appraisal/purse/left/amount").stringValue()).isEqualTo("-10.65");
+            assertThat(after.at("/appraisal/purse/state").stringValue()).isEqualTo("OVERDRAWN");
+            assertThat(after.at("/appraisal/snags").findValuesAsString("rule")).contains("BUDGET_EXCEEDED");
+            JsonNode preview = visitor.preview(garden.substring(garden.lastIndexOf('/') + 1), 2027,
+                    new Change.PlaceBed(Gardens.bed("Beans", 5, 4, 2, 1, 0, Optional.of(Gardens.cedar(Board.M38X150, 1))))).json();
+            assertThat(preview.get("base")).isEqualTo(after.get("base"));
+            BigDecimal more = new BigDecimal(preview.at("/difference/amount").stringValue());
+            assertThat(new BigDecimal(preview.at("/appraisal/purse/left/amount").stringValue())).isEqualTo(new BigDecimal("-10.65").subtract(more));
+        }
+
+        @Test
         void aShoppingListKeepsItsTicksAndLosesWhatIsBought() {
             String garden = path.replace("/ledger", "");
             visitor.post(garden + "/changes", """
@@ -701,7 +722,7 @@ class ApiTest {
         }
 
         @Test
-        void theLedgerGoesWithTheGardensFile() {
+        void theLedgerGoesWithTheGardensFile() throws Exception {
             UUID order = UUID.randomUUID();
             UUID payment = UUID.randomUUID();
             UUID mistaken = UUID.randomUUID();
@@ -714,6 +735,9 @@ class ApiTest {
             String copy = visitor.post("/api/gardens/import", file).json().at("/plan/id").stringValue();
             JsonNode after = visitor.get("/api/gardens/" + copy + "/ledger").json();
             assertThat(after.get("forecast")).isEqualTo(before.get("forecast"));
+            // The program that reads a file sums it without a database.
+            assertThat(Paid.of(GardenFile.contents(file).receipts())).extracting(Paid::cost).extracting(Money::getAmount)
+                    .containsExactlyInAnyOrder(new BigDecimal("107.10"), new BigDecimal("53.55"));
             assertThat(after.get("count").intValue()).isEqualTo(4);
             assertThat(after.get("entries").valueStream().filter(entry -> entry.get("settled").booleanValue())).hasSize(1);
             assertThat(after.get("entries").valueStream().filter(entry -> entry.get("reversed").booleanValue())).hasSize(1);

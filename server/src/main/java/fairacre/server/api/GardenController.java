@@ -109,9 +109,14 @@ class GardenController {
     }
 
     @GetMapping("/{garden}/appraisal")
-    AppraisalReport appraisal(Principal owner, @PathVariable UUID garden, @RequestParam int season,
-            @RequestParam(defaultValue = "true") boolean remedies) {
-        return gardens.appraise(id(owner), garden, season, remedies);
+    AppraisalReport appraisal(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+        return gardens.appraise(id(owner), garden, season);
+    }
+
+    /** The same without remedies, which is there sooner; previews tell the difference from it. */
+    @GetMapping("/{garden}/judgement")
+    GardenService.Judgement judgement(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+        return gardens.judge(id(owner), garden, season);
     }
 
     @PostMapping("/{garden}/previews")

@@ -7,6 +7,8 @@ import fairacre.appraisal.AppraisalChange;
 import fairacre.appraisal.AppraisalReport;
 import fairacre.cost.Bill;
 import fairacre.cost.CostStudy;
+import fairacre.ledger.Forecast;
+import fairacre.ledger.Paid;
 import fairacre.plan.Change;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
@@ -14,6 +16,8 @@ import fairacre.shape.Memo;
 import fairacre.plan.RefusedException;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
+import fairacre.server.store.GardenStore.Stand;
+import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
 import java.util.List;
 import java.util.Map;
@@ -36,49 +40,67 @@ public class GardenService {
 
     private static final int REMEMBERED_GARDENS = 100;
     private static final int MOST_HISTORY = 100;
+    /** This program while it runs: a later one may judge otherwise. */
+    private static final UUID PROGRAM = UUID.randomUUID();
 
     private final GardenStore gardens;
     private final ChangeLog log;
+    private final ReceiptStore receipts;
     private final Cache<UUID, Known> known = Caffeine.newBuilder().maximumSize(REMEMBERED_GARDENS).build();
 
-    GardenService(GardenStore gardens, ChangeLog log) {
+    GardenService(GardenStore gardens, ChangeLog log, ReceiptStore receipts) {
         this.gardens = gardens;
         this.log = log;
+        this.receipts = receipts;
     }
 
     /**
-     * A plan at a revision with what its judgement found, kept for previews; the revision is asked for every time.
+     * A plan with what its judgement found, kept for previews; how far the garden has come is asked for every time.
      *
+     * @param paid what its ledger comes to
      * @param judged the judgement without remedies, by season
      */
-    record Known(long revision, Plan plan, Memo memo, Map<Integer, AppraisalReport> judged) {
-        static Known of(long revision, Plan plan) {
-            return new Known(revision, plan, new Memo(Memo.USUAL), new ConcurrentHashMap<>());
+    record Known(Stand stand, Plan plan, List<Paid> paid, Memo memo, Map<Integer, AppraisalReport> judged) {
+        static Known of(Stand stand, Plan plan, List<Paid> paid) {
+            return new Known(stand, plan, paid, new Memo(Memo.USUAL), new ConcurrentHashMap<>());
         }
 
-        /** The same garden at another revision. */
-        Known at(long newRevision, Plan newPlan) {
-            return new Known(newRevision, newPlan, memo, new ConcurrentHashMap<>());
+        /** The same garden when it has come further. */
+        Known at(Stand newStand, Plan newPlan, List<Paid> newPaid) {
+            return new Known(newStand, newPlan, newPaid, memo, new ConcurrentHashMap<>());
         }
 
         Preview preview(Change change, int season) {
             Plan after = plan.apply(change).orThrow();
-            AppraisalReport report = Appraisal.of(after, season, memo).preview();
+            AppraisalReport report = Appraisal.of(after, season, memo, paid).preview();
             AppraisalReport before = judged(season);
-            return new Preview(revision, AppraisalChange.of(before, report), report.purse().planned().minus(before.purse().planned()));
+            return new Preview(stand.revision(), base(), AppraisalChange.of(before, report), report.purse().planned().minus(before.purse().planned()));
         }
 
         AppraisalReport judged(int season) {
-            return judged.computeIfAbsent(season, s -> Appraisal.of(plan, s, memo).preview());
+            return judged.computeIfAbsent(season, s -> Appraisal.of(plan, s, memo, paid).preview());
+        }
+
+        /** Names the judgements of this plan beside this ledger by this program while it runs. */
+        String base() {
+            return stand.revision() + "/" + stand.entries() + "/" + PROGRAM;
         }
     }
 
     /**
+     * A judgement without remedies.
+     *
+     * @param base names it: another state of the garden, of its ledger or of the program has another one
+     */
+    public record Judgement(String base, AppraisalReport appraisal) {}
+
+    /**
      * What a change would lead to.
      *
-     * @param revision of the garden whose judgement without remedies {@code appraisal} goes out from
+     * @param revision of the garden
+     * @param base of the judgement that {@code appraisal} goes out from
      */
-    public record Preview(long revision, AppraisalChange appraisal, Money difference) {}
+    public record Preview(long revision, String base, AppraisalChange appraisal, Money difference) {}
 
     public List<GardenStore.Listed> list(UUID owner) {
         return gardens.list(owner);
@@ -101,14 +123,22 @@ public class GardenService {
         }
     }
 
-    /**
-     * The judgement of a garden in a season.
-     *
-     * @param remedies whether what would help is worked out too, and what each bed alone would cost: that takes longer
-     */
-    public AppraisalReport appraise(UUID owner, UUID garden, int season, boolean remedies) {
+    /** The judgement of a garden in a season, with what would help and what each bed alone would cost: that takes long. */
+    public AppraisalReport appraise(UUID owner, UUID garden, int season) {
         Known base = known(owner, garden);
-        return remedies ? Appraisal.of(base.plan(), season, base.memo()).report() : base.judged(season);
+        return Appraisal.of(base.plan(), season, base.memo(), base.paid()).report();
+    }
+
+    /** The judgement without that. */
+    public Judgement judge(UUID owner, UUID garden, int season) {
+        Known base = known(owner, garden);
+        return new Judgement(base.base(), base.judged(season));
+    }
+
+    /** What the garden will have cost. */
+    Forecast forecast(UUID owner, UUID garden) {
+        Known base = known(owner, garden);
+        return Forecast.of(base.plan().budget(), CostStudy.of(base.plan(), base.memo()).bill(), base.paid());
     }
 
     /** What the garden's plan buys over all seasons. */
@@ -120,6 +150,11 @@ public class GardenService {
     public CostStudy costs(UUID owner, UUID garden) {
         Known base = known(owner, garden);
         return CostStudy.of(base.plan(), base.memo());
+    }
+
+    /** What the ledger of the garden comes to. */
+    List<Paid> paid(UUID owner, UUID garden) {
+        return known(owner, garden).paid();
     }
 
     Plan plan(UUID owner, UUID garden) {
@@ -192,7 +227,7 @@ public class GardenService {
     }
 
     public List<ChangeLog.Entry> history(UUID owner, UUID garden) {
-        gardens.revision(owner, garden).orElseThrow(NoSuchGardenException::new);
+        gardens.stand(owner, garden).orElseThrow(NoSuchGardenException::new);
         return log.newest(garden, MOST_HISTORY);
     }
 
@@ -208,13 +243,16 @@ public class GardenService {
     }
 
     private Known known(UUID owner, UUID garden) {
-        long revision = gardens.revision(owner, garden).orElseThrow(NoSuchGardenException::new);
+        Stand stand = gardens.stand(owner, garden).orElseThrow(NoSuchGardenException::new);
         Known remembered = known.getIfPresent(garden);
-        if (remembered != null && remembered.revision() == revision) {
+        if (remembered != null && remembered.stand().equals(stand)) {
             return remembered;
         }
         StoredGarden stored = get(owner, garden);
-        Known fresh = remembered == null ? Known.of(stored.revision(), stored.plan()) : remembered.at(stored.revision(), stored.plan());
+        Stand read = new Stand(stored.revision(), stand.book(), stand.entries());
+        List<Paid> paid = remembered != null && remembered.stand().entries() == stand.entries() ? remembered.paid()
+                : receipts.paid(stand.book(), stored.plan().currency());
+        Known fresh = remembered == null ? Known.of(read, stored.plan(), paid) : remembered.at(read, stored.plan(), paid);
         known.put(garden, fresh);
         return fresh;
     }

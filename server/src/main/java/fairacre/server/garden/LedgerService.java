@@ -1,7 +1,5 @@
 package fairacre.server.garden;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import fairacre.cost.Bill;
 import fairacre.format.FaultyFileException;
 import fairacre.format.ReceiptText;
@@ -9,9 +7,7 @@ import fairacre.format.Scan;
 import fairacre.format.Table;
 import fairacre.ledger.Entry;
 import fairacre.ledger.Forecast;
-import fairacre.ledger.Paid;
 import fairacre.ledger.Receipt;
-import fairacre.ledger.ReceiptLine;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
 import fairacre.plan.RefusedException;
@@ -37,12 +33,10 @@ public class LedgerService {
 
     private static final int ENTRIES_OF_A_PAGE = 25;
     private static final int MOST_ENTRIES = 100_000;
-    private static final int REMEMBERED_LEDGERS = 100;
 
     private final GardenService gardens;
     private final ReceiptStore receipts;
     private final VariantStore variants;
-    private final Cache<UUID, Summed> summed = Caffeine.newBuilder().maximumSize(REMEMBERED_LEDGERS).build();
 
     LedgerService(GardenService gardens, ReceiptStore receipts, VariantStore variants) {
         this.gardens = gardens;
@@ -58,17 +52,14 @@ public class LedgerService {
      */
     public record LedgerPage(Forecast forecast, List<ReceiptStore.LedgerEntry> entries, int count, int page, int pages) {}
 
-    /** What was paid when there were so many entries: a ledger only grows, so that their number says whether it is the same. */
-    private record Summed(int count, List<Paid> paid) {}
-
     public LedgerPage page(UUID owner, UUID garden, int page) {
-        Bill bill = gardens.bill(owner, garden);
-        CurrencyUnit currency = bill.currency();
+        Forecast forecast = gardens.forecast(owner, garden);
+        CurrencyUnit currency = forecast.budget().getCurrencyUnit();
         UUID book = variants.main(owner, garden);
         int count = receipts.count(book);
         int pages = Math.max(1, (count + ENTRIES_OF_A_PAGE - 1) / ENTRIES_OF_A_PAGE);
         int shown = Math.min(Math.max(page, 0), pages - 1);
-        return new LedgerPage(forecast(owner, garden, bill, count), receipts.newest(book, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency), count,
+        return new LedgerPage(forecast, receipts.newest(book, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency), count,
                 shown, pages);
     }
 
@@ -77,16 +68,6 @@ public class LedgerService {
         Plan plan = gardens.plan(owner, garden);
         Map<String, String> sundries = plan.sundries().stream().map(PriceItem::sundry).collect(Collectors.toMap(PriceItem::key, PriceItem::label));
         return LedgerTable.of(receipts.newest(variants.main(owner, garden), 0, MOST_ENTRIES, plan.currency()), sundries);
-    }
-
-    private Forecast forecast(UUID owner, UUID garden, Bill bill, int count) {
-        UUID book = variants.main(owner, garden);
-        Summed sums = summed.getIfPresent(book);
-        if (sums == null || sums.count() != count) {
-            sums = new Summed(count, receipts.paid(book, bill.currency()));
-            summed.put(book, sums);
-        }
-        return Forecast.of(gardens.plan(owner, garden).budget(), bill, sums.paid());
     }
 
     /**
@@ -100,7 +81,7 @@ public class LedgerService {
     public void enter(UUID owner, UUID garden, Receipt receipt, boolean again) {
         Plan plan = gardens.plan(owner, garden);
         CurrencyUnit currency = plan.currency();
-        checkCurrency(receipt, currency, "lines");
+        receipt.checkCurrency(currency, "lines");
         UUID book = variants.main(owner, garden);
         gardens.lock(owner, book);
         if (receipts.has(receipt.id())) {
@@ -117,14 +98,6 @@ public class LedgerService {
             throw new RefusedException("", "the ledger is full with " + MOST_ENTRIES + " entries", "begin a garden anew");
         }
         receipts.insert(book, receipt);
-    }
-
-    private static void checkCurrency(Receipt receipt, CurrencyUnit currency, String field) {
-        for (ReceiptLine line : receipt.lines()) {
-            if (!line.amount().getCurrencyUnit().equals(currency)) {
-                throw new RefusedException(field, line.amount() + " is not in the garden's currency " + currency, "give an amount in " + currency);
-            }
-        }
     }
 
     /**
@@ -176,7 +149,7 @@ public class LedgerService {
     /**
      * A new garden with what was paid for it, the receipts under new ids.
      *
-     * @throws RefusedException at the receipt that is in another currency than the garden, or pays for an order that is not open
+     * @throws RefusedException at the receipt that pays for an order that is not open
      */
     @Transactional
     public StoredGarden begin(UUID owner, Plan plan, List<Entry> entries) {
@@ -191,7 +164,6 @@ public class LedgerService {
         for (int i = 0; i < entries.size(); i++) {
             String field = "receipts/" + i + "/receipt";
             Receipt receipt = entries.get(i).receipt().under(ids);
-            checkCurrency(receipt, currency, field + "/lines");
             if (receipt.settles().filter(order -> !receipts.isOpenOrder(garden, order, currency)).isPresent()) {
                 throw new RefusedException(field + "/settles", "it pays for no open order", "give the order before it, or leave this out");
             }

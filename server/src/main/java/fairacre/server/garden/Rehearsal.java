@@ -8,9 +8,11 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Rectangle;
+import fairacre.server.store.GardenStore;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Collections;
+import java.util.List;
 import java.util.Random;
 import java.util.concurrent.CountDownLatch;
 import org.slf4j.Logger;
@@ -84,7 +86,7 @@ public class Rehearsal implements DisposableBean {
     }
 
     private void rehearse(Plan plan) {
-        GardenService.Known garden = GardenService.Known.of(0, plan);
+        GardenService.Known garden = GardenService.Known.of(new GardenStore.Stand(0, plan.id(), 0), plan, List.of());
         int season = Collections.max(plan.seasonsOfChange());
         Random random = new Random(1);
         for (int i = 0; i < previews && !ended; i++) {

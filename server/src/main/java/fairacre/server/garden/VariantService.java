@@ -4,6 +4,7 @@ import fairacre.appraisal.Appraisal;
 import fairacre.appraisal.AppraisalReport;
 import fairacre.appraisal.BedAppraisal;
 import fairacre.appraisal.Weight;
+import fairacre.ledger.Paid;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.plan.Change;
@@ -81,9 +82,10 @@ public class VariantService {
     public List<Version> versions(UUID owner, UUID garden, int season) {
         UUID main = variants.main(owner, garden);
         Plan plan = gardens.get(owner, main).plan();
-        List<Version> versions = new ArrayList<>(List.of(version(plan, plan.name(), true, plan.firstSeason(), season)));
+        List<Paid> paid = gardens.paid(owner, main);
+        List<Version> versions = new ArrayList<>(List.of(version(plan, paid, plan.name(), true, plan.firstSeason(), season)));
         for (Kept kept : variants.of(main)) {
-            versions.add(version(gardens.get(owner, kept.garden()).plan(), kept.name(), false, kept.from(), season));
+            versions.add(version(gardens.get(owner, kept.garden()).plan(), paid, kept.name(), false, kept.from(), season));
         }
         return versions;
     }
@@ -101,8 +103,8 @@ public class VariantService {
         return variants.find(owner, garden);
     }
 
-    private static Version version(Plan plan, String name, boolean main, int from, int season) {
-        AppraisalReport report = Appraisal.of(plan, season).preview();
+    private static Version version(Plan plan, List<Paid> paid, String name, boolean main, int from, int season) {
+        AppraisalReport report = Appraisal.of(plan, season, paid).preview();
         double edge = report.beds().stream().mapToDouble(bed -> Polygons.of(bed.corners()).getLength()).sum();
         int serious = (int) report.snags().stream().filter(snag -> snag.weight() == Weight.SERIOUS).count();
         return new Version(plan.id(), name, main, from, plan.site().corners(),

@@ -1,17 +1,21 @@
 package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.GARDEN;
+import static fairacre.server.store.generated.Tables.RECEIPT;
 import static fairacre.server.store.generated.Tables.VARIANT;
+import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.select;
+import static org.jooq.impl.DSL.selectCount;
 
 import fairacre.plan.Plan;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.springframework.stereotype.Repository;
 
 /** Gardens by owner. What belongs to somebody else is answered as if it were not there. */
@@ -41,10 +45,19 @@ public class GardenStore {
     }
 
     /** The revision of a garden; empty if the owner has no such garden. */
-    public OptionalLong revision(UUID owner, UUID garden) {
-        Long revision = database.select(GARDEN.REVISION).from(GARDEN).where(GARDEN.ID.eq(garden))
-                .and(GARDEN.OWNER.eq(owner)).fetchOne(GARDEN.REVISION);
-        return revision == null ? OptionalLong.empty() : OptionalLong.of(revision);
+    /**
+     * How far a garden has come.
+     *
+     * @param book the garden whose ledger it has: its own, or that of the garden that it is a variant of
+     * @param entries of that ledger, which only grows
+     */
+    public record Stand(long revision, UUID book, int entries) {}
+
+    public Optional<Stand> stand(UUID owner, UUID garden) {
+        Field<UUID> book = coalesce(VARIANT.OF_GARDEN, GARDEN.ID);
+        Field<Integer> entries = field(selectCount().from(RECEIPT).where(RECEIPT.GARDEN.eq(book)));
+        return database.select(GARDEN.REVISION, book, entries).from(GARDEN).leftJoin(VARIANT).on(VARIANT.GARDEN.eq(GARDEN.ID))
+                .where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner)).fetchOptional(row -> new Stand(row.value1(), row.value2(), row.value3()));
     }
 
     /** As {@link #find}, but nobody else edits the garden until the transaction ends. */

@@ -10,16 +10,22 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import fairacre.ledger.Paid;
+import fairacre.plan.BillPart;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.RefusedException;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
+import fairacre.server.store.GardenStore.Stand;
+import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
 import fairacre.testing.Gardens;
+import java.math.BigDecimal;
+import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.UUID;
+import org.joda.money.Money;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -43,15 +49,18 @@ class GardenServiceTest {
     @Mock
     private ChangeLog log;
 
+    @Mock
+    private ReceiptStore receipts;
+
     private GardenService service;
 
     @BeforeEach
     void stored() {
-        service = new GardenService(store, log);
+        service = new GardenService(store, log, receipts);
         StoredGarden stored = new StoredGarden(5, PLAN, Optional.empty(), Optional.empty());
         when(store.lock(OWNER, GARDEN)).thenReturn(Optional.of(stored));
         when(store.find(OWNER, GARDEN)).thenReturn(Optional.of(stored));
-        when(store.revision(OWNER, GARDEN)).thenReturn(OptionalLong.of(5));
+        when(store.stand(OWNER, GARDEN)).thenReturn(Optional.of(new Stand(5, GARDEN, 0)));
     }
 
     @Test
@@ -84,16 +93,29 @@ class GardenServiceTest {
         service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
         service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
         verify(store, times(1)).find(OWNER, GARDEN);
-        when(store.revision(OWNER, GARDEN)).thenReturn(OptionalLong.of(6));
+        when(store.stand(OWNER, GARDEN)).thenReturn(Optional.of(new Stand(6, GARDEN, 0)));
         service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
         verify(store, times(2)).find(OWNER, GARDEN);
+    }
+
+    @Test
+    void theLedgerIsSummedAgainWhenSomethingIsEntered() {
+        String before = service.judge(OWNER, GARDEN, Gardens.SEASON).base();
+        assertThat(service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON).base()).isEqualTo(before);
+        verify(receipts, times(1)).paid(GARDEN, PLAN.currency());
+        when(store.stand(OWNER, GARDEN)).thenReturn(Optional.of(new Stand(5, GARDEN, 1)));
+        Money cost = Money.of(PLAN.currency(), 12);
+        when(receipts.paid(GARDEN, PLAN.currency()))
+                .thenReturn(List.of(new Paid(Optional.empty(), BillPart.OTHER, Gardens.SEASON, false, BigDecimal.ONE, cost)));
+        assertThat(service.forecast(OWNER, GARDEN).paid()).isEqualTo(cost);
+        assertThat(service.judge(OWNER, GARDEN, Gardens.SEASON).base()).isNotEqualTo(before);
     }
 
     @Test
     void whatIsRememberedForOneIsNotShownToAnother() {
         service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
         UUID other = UUID.randomUUID();
-        when(store.revision(other, GARDEN)).thenReturn(OptionalLong.empty());
+        when(store.stand(other, GARDEN)).thenReturn(Optional.empty());
         assertThatThrownBy(() -> service.preview(other, GARDEN, RENAME, Gardens.SEASON))
                 .isInstanceOf(NoSuchGardenException.class);
     }

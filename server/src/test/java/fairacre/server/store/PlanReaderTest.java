@@ -66,7 +66,7 @@ class PlanReaderTest {
         store.insert(account(), plan);
         UUID other = account();
         assertThat(store.find(other, plan.id())).isEmpty();
-        assertThat(store.revision(other, plan.id())).isEmpty();
+        assertThat(store.stand(other, plan.id())).isEmpty();
         assertThat(store.delete(other, plan.id())).isFalse();
     }
 
