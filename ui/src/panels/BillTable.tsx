@@ -71,11 +71,11 @@ function Line({ line }: { line: BillLine }) {
   );
 }
 
-/** The arithmetic of a line with its numbers, and the beds or walks it serves. */
+/** The arithmetic of a line with its numbers, and what of the plan it serves. */
 function Why({ line }: { line: BillLine }) {
   const { plan } = useDesk();
-  const named = [...plan.beds, ...plan.walks].filter(
-    ({ id }) => line.beds.includes(id) || line.walks.includes(id),
+  const named = [...plan.beds, ...plan.walks, ...plan.features].filter(
+    ({ id }) => line.beds.includes(id) || line.places.includes(id),
   );
   const names = named.map(({ name }) => name).sort();
   return (

@@ -109,7 +109,13 @@ function FeatureForm({ feature }: { feature: Feature }) {
         <div className="grid grid-cols-3 items-end gap-2">
           {(extent === "LINE" || feature.kind === "TREE" || opening) && (
             <LengthField
-              label={{ LINE: "Thickness", SPOT: opening ? "Width" : "Trunk", AREA: "" }[extent]}
+              label={
+                {
+                  LINE: feature.kind === "DRAIN" ? "Breadth" : "Thickness",
+                  SPOT: opening ? "Width" : "Trunk",
+                  AREA: "",
+                }[extent]
+              }
               value={feature.breadth}
               units={desk.units}
               fault={faults["breadth"]}
@@ -136,7 +142,7 @@ function FeatureForm({ feature }: { feature: Feature }) {
             />
           )}
           <LengthField
-            label="Height"
+            label={feature.kind === "DRAIN" ? "Depth of its stone" : "Height"}
             value={feature.height}
             units={desk.units}
             fault={faults["height"]}
@@ -154,6 +160,7 @@ function FeatureForm({ feature }: { feature: Feature }) {
             }}
           />
         )}
+        {feature.kind === "DRAIN" && <DrainLaid drain={feature} fault={faults["laid"]} put={put} />}
         {opening && (
           <CheckField
             label="The garden is to be seen from here"
@@ -175,5 +182,40 @@ function FeatureForm({ feature }: { feature: Feature }) {
         </button>
       </div>
     </details>
+  );
+}
+
+/** Whether a drain is there, or in which season it is laid and bought. */
+function DrainLaid({
+  drain,
+  fault,
+  put,
+}: {
+  drain: Feature;
+  fault: string | undefined;
+  put: (field: string, part: Partial<Feature>) => void;
+}) {
+  const desk = useDesk();
+  return (
+    <div className="grid grid-cols-2 items-end gap-2">
+      <CheckField
+        label="It is still to be laid"
+        checked={drain.laid !== undefined}
+        onChange={(laid) => {
+          put("laid", { laid: laid ? desk.season : undefined });
+        }}
+      />
+      {drain.laid !== undefined && (
+        <TextField
+          label="In the season"
+          figures
+          value={String(drain.laid)}
+          fault={fault}
+          onCommit={(text) => {
+            put("laid", { laid: /^\d{4}$/.test(text.trim()) ? Number(text) : 0 });
+          }}
+        />
+      )}
+    </div>
   );
 }

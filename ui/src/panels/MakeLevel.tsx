@@ -1,10 +1,11 @@
 import { Fragment, useEffect, useState } from "react";
 import { Problem, request } from "../api/client";
-import type { Terraces } from "../api/types";
+import type { Feature, Terraces } from "../api/types";
 import { formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { TextField } from "../parts/TextField";
 import { boundsOf } from "../sheet/geometry";
+import { newFeature } from "../sheet/useDrawn";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 
@@ -46,6 +47,18 @@ export function MakeLevel() {
     } catch (failure) {
       setFault(failure instanceof Problem ? failure.message : words.awayIdle);
     }
+  }
+
+  function drawWalls({ steps }: Terraces) {
+    const preset = desk.catalogue.features.find(({ kind }) => kind === "RETAINING_WALL");
+    if (!preset) return;
+    const walls: Feature[] = [];
+    for (const { height, line } of steps) {
+      const wall = newFeature(preset, line, [...desk.plan.features, ...walls]);
+      walls.push({ ...wall, height });
+    }
+    const changes = walls.map((feature) => ({ kind: "PutFeature" as const, feature }));
+    desk.submit({ kind: "Batch", label: "Draw walls between terraces", changes });
   }
 
   const volume = (litres: number) => formatVolume(litres, desk.units);
@@ -90,7 +103,7 @@ export function MakeLevel() {
                 <dt>
                   Step between terrace {index + 1} and {index + 2}
                 </dt>
-                <dd className="figures text-right">{formatLength(step, desk.units)}</dd>
+                <dd className="figures text-right">{formatLength(step.height, desk.units)}</dd>
               </Fragment>
             ))}
           </dl>
@@ -103,7 +116,20 @@ export function MakeLevel() {
           )}
         </>
       )}
-      {levelled && levelled.steps.length > 0 && <p className="text-sm">{words.drainBehind}</p>}
+      {levelled && levelled.steps.length > 0 && (
+        <>
+          <p className="text-sm">{words.drainBehind}</p>
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              drawWalls(levelled);
+            }}
+          >
+            {levelled.steps.length === 1 ? "Draw a wall there" : "Draw walls there"}
+          </button>
+        </>
+      )}
       {levelled?.licensed && <p className="text-snag">{words.retaining}</p>}
     </div>
   );

@@ -53,7 +53,7 @@ export function PutOff() {
           }}
         />
         <CheckField
-          label="Its walks"
+          label="Its walks and drains"
           checked={phase.walks}
           onChange={(walks) => {
             look({ walks });

@@ -430,13 +430,24 @@ describe("levels", () => {
     });
     const volumes = { cut: 1000, fill: 900, intoBeds: 0, away: 500, missing: 0 };
     const loads = { barrows: 6, trailers: 2, skips: 1 };
+    const line = [
+      { x: 0, y: 2 },
+      { x: 4, y: 2 },
+    ];
     answering({
       "/levels": { slope: 0.1, fallsTo: 0, grade: "TERRACES", beds: [] },
       "/levels/line": { fall: 0.5, slope: 0.05, grade: "WHEELS" },
-      "/earthwork": { terraces: [level(0), level(0.4)], steps: [0.4], ...volumes, loads, licensed: true },
+      "/earthwork": {
+        terraces: [level(0), level(0.4)],
+        steps: [{ height: 0.4, line }],
+        ...volumes,
+        loads,
+        licensed: true,
+      },
     });
     const setSketch = vi.fn();
-    atDesk(deskFor({ setSketch }).desk, <LevelsSection />);
+    const { desk, submit } = deskFor({ setSketch });
+    atDesk(desk, <LevelsSection />);
     await userEvent.click(await screen.findByRole("button", { name: "Make the plot level" }));
     expect(await screen.findByTestId("earthwork")).toHaveTextContent("Step between terrace 1 and 20.40 m");
     expect(screen.getByTestId("loads")).toHaveTextContent(
@@ -448,5 +459,13 @@ describe("levels", () => {
       { points: [{ x: 0, y: 0 }], closed: true, label: "0.00 m" },
       { points: [{ x: 0, y: 0 }], closed: true, label: "0.40 m" },
     ]);
+    await userEvent.click(screen.getByRole("button", { name: "Draw a wall there" }));
+    const wall = { kind: "RETAINING_WALL", name: "Retaining wall 1", places: line, height: 0.4, breadth: 0.23 };
+    expect(submit).toHaveBeenCalledExactlyOnceWith(
+      expect.objectContaining({
+        kind: "Batch",
+        changes: [{ kind: "PutFeature", feature: expect.objectContaining(wall) as unknown }],
+      }),
+    );
   });
 });

@@ -91,6 +91,38 @@ describe("what stands there", () => {
     expect(submit.mock.calls[2]?.[0]).toEqual({ kind: "RemoveFeature", feature: "plum" });
   });
 
+  it("a drain that is still to be laid says in which season", async () => {
+    const drain = {
+      id: "drain",
+      name: "Drain",
+      kind: "DRAIN" as const,
+      places: [
+        { x: 0, y: 0 },
+        { x: 4, y: 0 },
+      ],
+      breadth: 0.3,
+      margin: 0,
+      height: 0.5,
+      bareInWinter: false,
+      lookout: false,
+    };
+    const { submit } = at(<GroundPanel />, {
+      plan: { ...plan, features: [drain, { ...drain, id: "later", name: "Later", laid: 2028 }] },
+    });
+    await userEvent.click(screen.getByText("Drain", { selector: "summary" }));
+    expect(screen.queryByLabelText("In the season")).not.toBeVisible();
+    const [there, later] = screen.getAllByLabelText("It is still to be laid");
+    if (!there || !later) throw new Error("both are listed");
+    await userEvent.click(there);
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ feature: { id: "drain", laid: 2028 } });
+    await userEvent.click(screen.getByText("Later"));
+    await type("In the season", "2029");
+    expect(submit.mock.calls[1]?.[0]).toMatchObject({ feature: { id: "later", laid: 2029 } });
+    await userEvent.click(later);
+    expect(submit.mock.calls[2]?.[0]).toMatchObject({ kind: "PutFeature", feature: { id: "later" } });
+    expect(submit.mock.calls[2]?.[0]).not.toHaveProperty("feature.laid", 2028);
+  });
+
   it("is drawn with the tool that was asked for", async () => {
     const setTool = vi.fn();
     at(<GroundPanel />, { setTool });

@@ -28,7 +28,7 @@ const line = {
   amount: { amount: "240.00", currency: "EUR" },
   acquired: "BOUGHT" as const,
   beds: [],
-  walks: [],
+  places: [],
 };
 
 function shown() {
@@ -166,7 +166,7 @@ describe("putting work off", () => {
     const { desk, submit } = deskFor({ season: 2027, selection: new Set(["beans"]) });
     atDesk(desk, <PutOff />);
     await userEvent.click(screen.getByText("Put work of 2027 off"));
-    await userEvent.click(screen.getByLabelText("Its walks"));
+    await userEvent.click(screen.getByLabelText("Its walks and drains"));
     await userEvent.click(screen.getByRole("button", { name: "Put it off" }));
     const asked = { kind: "PutOff", season: 2027, to: 2028, sundries: false };
     expect(submit.mock.calls[0]?.[0]).toEqual({ ...asked, beds: ["beans"], walks: true });

@@ -16,6 +16,11 @@ const AREA_FILL: Partial<Record<Feature["kind"], string>> = {
   STEPS: "url(#steps)",
   KEEP_OFF: "url(#keep-off)",
 };
+const LINE_INK: Partial<Record<Feature["kind"], string>> = {
+  FENCE: "var(--color-fence)",
+  RETAINING_WALL: "var(--color-masonry)",
+  DRAIN: "var(--color-mark)",
+};
 /** Thinner lines could not be seen, pixels. */
 const THINNEST = 2;
 
@@ -50,15 +55,17 @@ function Body({ feature, view, marked }: { feature: Feature; view: View; marked:
       />
     );
   }
-  const dashes = { FENCE: "10 3", TRELLIS: "3 3", BURIED_LINE: "12 4 2 4" }[feature.kind as string];
+  const dashes = { FENCE: "10 3", TRELLIS: "3 3", BURIED_LINE: "12 4 2 4", DRAIN: "2 4" }[
+    feature.kind as string
+  ];
   return (
     <path
       d={openPath(feature.places, view)}
       fill="none"
-      stroke={feature.kind === "FENCE" ? "var(--color-fence)" : stroke}
+      stroke={marked ? stroke : (LINE_INK[feature.kind] ?? stroke)}
       strokeWidth={feature.kind === "BURIED_LINE" ? THINNEST : thick}
       strokeDasharray={dashes}
-      strokeOpacity={feature.kind === "HEDGE" ? 0.45 : 0.9}
+      strokeOpacity={feature.kind === "HEDGE" || feature.kind === "DRAIN" ? 0.45 : 0.9}
     />
   );
 }

@@ -218,6 +218,7 @@ public final class Appraisal {
         }
         finders.add(() -> new HeightSnags(context).find());
         finders.add(() -> new LevelSnags(context).find());
+        finders.add(() -> new DrainSnags(context).find());
         finders.add(() -> new FrameSnags(context).find());
         finders.add(() -> new SurfaceSnags(context).find());
         finders.add(() -> new FillSnags(context).find());

@@ -182,7 +182,7 @@ final class HeightSnags {
         boolean low = fitting.height().compareTo(HeightStudy.LOWEST_SEATED) < 0;
         Length bound = low ? HeightStudy.LOWEST_SEATED : HeightStudy.HIGHEST_SEATED;
         Feature moved = new Feature(fitting.id(), fitting.name(), fitting.kind(), fitting.places(), fitting.breadth(), fitting.margin(),
-                bound, fitting.bareInWinter(), fitting.lookout());
+                bound, fitting.bareInWinter(), fitting.lookout(), fitting.laid());
         String words = fitting.name() + " is " + length(fitting.height()) + " above the ground, too " + (low ? "low" : "high") + " for "
                 + seated.name() + ", seated.";
         return Snag.of(SnagRule.FITTING_UNFIT, Weight.NOTE, words, Optional.of(fitting.places().get(0)), List.of(),

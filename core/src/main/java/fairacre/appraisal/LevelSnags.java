@@ -3,7 +3,6 @@ package fairacre.appraisal;
 import fairacre.ground.BedLevel;
 import fairacre.ground.BedLevel.Meaning;
 import fairacre.ground.LevelStudy;
-import fairacre.ground.Levels;
 import fairacre.measure.Length;
 import fairacre.plan.Change;
 import fairacre.plan.Drop;
@@ -36,7 +35,7 @@ final class LevelSnags {
 
     List<Snag> find() {
         List<Snag> snags = new ArrayList<>();
-        levels().map(LevelStudy::of).ifPresent(study -> {
+        context.levels().map(LevelStudy::of).ifPresent(study -> {
             for (StandingBed bed : context.standing()) {
                 BedLevel level = study.of(bed);
                 if (level.meaning() != Meaning.LEVEL && !madeUp(bed, level.drop())) {
@@ -47,14 +46,6 @@ final class LevelSnags {
                     .ifPresent(seated -> addSteep(study, seated, snags));
         });
         return snags;
-    }
-
-    /** The question how the ground lies. */
-    private record LieOfTheLand(List<SpotHeight> heights) {}
-
-    private Optional<Levels> levels() {
-        List<SpotHeight> heights = context.plan().site().levels();
-        return context.memo().recall(new LieOfTheLand(heights), () -> Levels.of(heights));
     }
 
     /** Whether part-courses make the fall up as far as a rake can't. */

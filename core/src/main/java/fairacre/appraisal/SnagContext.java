@@ -1,15 +1,18 @@
 package fairacre.appraisal;
 
+import fairacre.ground.Levels;
 import fairacre.measure.Length;
 import fairacre.plan.Gardener;
 import fairacre.plan.Feature;
 import fairacre.plan.Plan;
 import fairacre.plan.Setting;
+import fairacre.plan.SpotHeight;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 
@@ -45,6 +48,15 @@ final class SnagContext {
 
     Memo memo() {
         return memo;
+    }
+
+    /** The question how the ground lies. */
+    private record LieOfTheLand(List<SpotHeight> heights) {}
+
+    /** How the ground lies, where enough heights are known. */
+    Optional<Levels> levels() {
+        List<SpotHeight> heights = plan.site().levels();
+        return memo.recall(new LieOfTheLand(heights), () -> Levels.of(heights));
     }
 
     int season() {

@@ -21,24 +21,24 @@ import org.joda.money.Money;
  * @param price for one; empty if the price book has none
  * @param amount quantity times price, rounded half up; empty without a price; zero for what is free
  * @param beds the beds it serves
- * @param walks the walks it serves
+ * @param places the walks and drains it serves
  */
 public record BillLine(int season, BillPart part, PriceItem item, BigDecimal quantity, Optional<BigDecimal> used, Optional<Money> price,
-        Optional<Money> amount, Acquired acquired, List<UUID> beds, List<UUID> walks) {
+        Optional<Money> amount, Acquired acquired, List<UUID> beds, List<UUID> places) {
 
     public BillLine {
         beds = List.copyOf(beds);
-        walks = List.copyOf(walks);
+        places = List.copyOf(places);
     }
 
     static BillLine of(int season, BillPart part, PriceItem item, BigDecimal quantity, Optional<Money> price, Acquired acquired, List<UUID> beds,
-            List<UUID> walks, CurrencyUnit currency) {
+            List<UUID> places, CurrencyUnit currency) {
         Optional<Money> amount = acquired == Acquired.FREE ? Optional.of(Money.zero(currency)) : worth(quantity, price);
-        return new BillLine(season, part, item, quantity, Optional.empty(), price, amount, acquired, beds, walks);
+        return new BillLine(season, part, item, quantity, Optional.empty(), price, amount, acquired, beds, places);
     }
 
     BillLine using(BigDecimal much) {
-        return new BillLine(season, part, item, quantity, Optional.of(much), price, amount, acquired, beds, walks);
+        return new BillLine(season, part, item, quantity, Optional.of(much), price, amount, acquired, beds, places);
     }
 
     /** The same lines, those for the same thing of the same season and part made one, where the first of them stands. */
@@ -49,7 +49,7 @@ public record BillLine(int season, BillPart part, PriceItem item, BigDecimal qua
     }
 
     private BillLine plus(BillLine other, CurrencyUnit currency) {
-        BillLine sum = of(season, part, item, quantity.add(other.quantity), price, acquired, both(beds, other.beds), both(walks, other.walks), currency);
+        BillLine sum = of(season, part, item, quantity.add(other.quantity), price, acquired, both(beds, other.beds), both(places, other.places), currency);
         return used.flatMap(one -> other.used.map(one::add)).map(sum::using).orElse(sum);
     }
 

@@ -68,6 +68,7 @@ public final class CostStudy {
         List<BillLine> lines = frames.apply(bySeason(jobs), Shed.of(plan.workshop().offcuts()));
         lines.addAll(soilCosts().lines(jobs));
         lines.addAll(new WalkCosts(plan, this::price).lines(SurfaceStudy.of(plan, memo)));
+        lines.addAll(new DrainCosts(plan, this::price).lines());
         plan.sundries().stream().map(this::line).forEach(lines::add);
         lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
         return new Bill(plan.currency(), lines);

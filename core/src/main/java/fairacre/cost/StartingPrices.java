@@ -51,6 +51,7 @@ public final class StartingPrices {
     private static final Map<LayerKind, Double> COVERING = Map.of(LayerKind.CARDBOARD, 0.0, LayerKind.FABRIC, 1.5, LayerKind.PAVERS, 28.0,
             LayerKind.DECKING, 40.0, LayerKind.MATTING, 22.0, LayerKind.TURF, 6.0);
     private static final double EDGING_PER_METRE = 4;
+    private static final double DRAIN_PIPE_PER_METRE = 3;
     private static final Map<Fastener, Double> BOX = Map.of(Fastener.SHORT_SCREW, 9.0, Fastener.LONG_SCREW, 14.0, Fastener.COACH_SCREW, 12.0, Fastener.PIN, 25.0);
     private static final Map<Masonry, Double> MASONRY = Map.of(Masonry.BLOCK, 2.5, Masonry.BRICK, 0.8, Masonry.STONE, 180.0);
     private static final double MORTAR = 8;
@@ -93,6 +94,7 @@ public final class StartingPrices {
         for (Units units : Units.values()) {
             double metres = units == Units.METRIC ? 1 : METRES_PER_FOOT;
             prices.add(guess(PriceItem.edging(units), EDGING_PER_METRE * rate * metres, currency));
+            prices.add(guess(PriceItem.drainPipe(units), DRAIN_PIPE_PER_METRE * rate * metres, currency));
             prices.add(guess(PriceItem.tie(Support.RODS, units), ROD_PER_METRE * rate * metres, currency));
             prices.add(guess(PriceItem.tie(Support.STRAPS, units), STRAP_PER_METRE * rate * metres, currency));
             prices.add(guess(PriceItem.liner(units), LINER_PER_SQUARE_METRE * rate * metres * metres, currency));

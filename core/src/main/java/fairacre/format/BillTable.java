@@ -3,6 +3,7 @@ package fairacre.format;
 import fairacre.cost.Bill;
 import fairacre.cost.BillLine;
 import fairacre.plan.Bed;
+import fairacre.plan.Feature;
 import fairacre.plan.Plan;
 import fairacre.plan.Walk;
 import java.util.ArrayList;
@@ -17,18 +18,19 @@ import org.joda.money.Money;
 /** A bill as a table: a line for each thing to buy. What has no price leaves price and amount empty. */
 public final class BillTable {
 
-    private static final List<String> HEADINGS = List.of("season", "part", "item", "quantity", "price", "amount", "currency", "beds", "walks", "acquired");
+    private static final List<String> HEADINGS = List.of("season", "part", "item", "quantity", "price", "amount", "currency", "beds", "walks and drains", "acquired");
 
     private BillTable() {}
 
     public static Table of(Plan plan, Bill bill) {
         Map<UUID, String> names = new HashMap<>(plan.beds().stream().collect(Collectors.toMap(Bed::id, Bed::name)));
         plan.walks().forEach((Walk walk) -> names.put(walk.id(), walk.name()));
+        plan.features().forEach((Feature feature) -> names.put(feature.id(), feature.name()));
         List<List<Object>> rows = new ArrayList<>();
         for (BillLine line : bill.lines()) {
             rows.add(List.of(line.season(), line.part().name().toLowerCase(Locale.ROOT), line.item().label(), line.quantity().stripTrailingZeros(),
                     line.price().<Object>map(Money::getAmount).orElse(""), line.amount().<Object>map(Money::getAmount).orElse(""),
-                    plan.currency().getCode(), all(names, line.beds()), all(names, line.walks()), line.acquired().name().toLowerCase(Locale.ROOT)));
+                    plan.currency().getCode(), all(names, line.beds()), all(names, line.places()), line.acquired().name().toLowerCase(Locale.ROOT)));
         }
         return new Table("Bill", HEADINGS, rows);
     }

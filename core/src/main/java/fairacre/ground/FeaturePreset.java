@@ -8,7 +8,11 @@ public enum FeaturePreset {
     HOUSE(FeatureKind.HOUSE, "House", 0, 0, ""),
     SHED(FeatureKind.SHED, "Shed", 0, 0, ""),
     COMPOST(FeatureKind.COMPOST, "Compost", 0, 0, ""),
-    WALL(FeatureKind.WALL, "Wall", 9, 0, "Retaining walls over about 4 ft (1.2 m): local code and a licensed trade decide."),
+    WALL(FeatureKind.WALL, "Wall", 9, 0, ""),
+    RETAINING_WALL(FeatureKind.RETAINING_WALL, "Retaining wall", 9, 0, "Over about 4 ft (1.2 m) local code and a licensed designer decide. Water behind it pushes: "
+            + "it needs a drain on the side it holds back."),
+    DRAIN(FeatureKind.DRAIN, "Drain (stone with a pipe)", 12, 0, "It falls at least 1 in 100 to where its water may go; where that is, local code says. "
+            + "Have buried lines marked before you dig."),
     FENCE(FeatureKind.FENCE, "Fence", 2, 0, ""),
     HEDGE(FeatureKind.HEDGE, "Hedge", 24, 0, ""),
     TRELLIS(FeatureKind.TRELLIS, "Trellis", 1, 0, ""),

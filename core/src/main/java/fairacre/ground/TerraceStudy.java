@@ -1,8 +1,10 @@
 package fairacre.ground;
 
+import fairacre.ground.Terraces.Step;
 import fairacre.ground.Terraces.Terrace;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.plan.Point;
 import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
 import fairacre.plan.SqueezeTest;
@@ -41,12 +43,18 @@ public final class TerraceStudy {
             left = left.lessOrNone(work.intoBeds());
             terraces.add(new Terrace(strip, strip.corners(), work));
         }
-        List<Length> steps = new ArrayList<>();
+        List<Step> steps = new ArrayList<>();
         for (int i = 1; i < count; i++) {
             double step = terraces.get(i).earthwork().level().metres() - terraces.get(i - 1).earthwork().level().metres();
-            steps.add(Length.metres(Math.abs(step)));
+            steps.add(new Step(Length.metres(Math.abs(step)), across(ground, lengthwise, breadth.metres() * (i - count / 2.0))));
         }
         return Terraces.of(terraces, steps);
+    }
+
+    /** From side to side of the ground, so far from its middle. */
+    private static List<Point> across(Rectangle ground, boolean lengthwise, double off) {
+        double half = (lengthwise ? ground.width() : ground.length()).metres() / 2;
+        return lengthwise ? List.of(ground.at(off, -half), ground.at(off, half)) : List.of(ground.at(-half, off), ground.at(half, off));
     }
 
     /** Whether the ground falls more from end to end than from side to side. */

@@ -3,6 +3,7 @@ package fairacre.plan;
 import fairacre.measure.Length;
 import fairacre.plan.FeatureKind.Extent;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -11,12 +12,13 @@ import java.util.UUID;
  * @param places corners of an area (3 to 60), points of a line (2 to 60), or one spot
  * @param breadth thickness of a line, diameter of a trunk, width of a door or window; 0 to 5 m
  * @param margin what is kept off or looked after round it: radius of a crown, setback, strip of caution; 0 to 50 m
- * @param height above the ground, 0 to 60 m; 0 where it is not known or of no matter
+ * @param height above the ground, 0 to 60 m; 0 where it is not known or of no matter; of a drain, how deep its stone is
  * @param bareInWinter of a tree or hedge: whether it loses its leaves
  * @param lookout of a door or window: whether one wants to see the garden from it
+ * @param laid of a drain: the season in which it is laid, and bought; empty for one that is there, and for everything else
  */
 public record Feature(UUID id, String name, FeatureKind kind, List<Point> places, Length breadth, Length margin,
-        Length height, boolean bareInWinter, boolean lookout) {
+        Length height, boolean bareInWinter, boolean lookout, Optional<Integer> laid) {
 
     private static final int MOST_PLACES = 60;
     private static final Length BROADEST = Length.metres(5);
@@ -36,6 +38,21 @@ public record Feature(UUID id, String name, FeatureKind kind, List<Point> places
         Limits.between(breadth, Length.ZERO, BROADEST, "breadth");
         Limits.between(margin, Length.ZERO, FURTHEST_MARGIN, "margin");
         Limits.between(height, Length.ZERO, HIGHEST, "height");
+        laid = laid == null ? Optional.empty() : laid;
+        laid.ifPresent(season -> Limits.season(season, "laid"));
+        if (laid.isPresent() && kind != FeatureKind.DRAIN) {
+            throw new RefusedException("laid", "only a drain is laid in a season", "leave it out");
+        }
+    }
+
+    /** Something that is there. */
+    public Feature(UUID id, String name, FeatureKind kind, List<Point> places, Length breadth, Length margin, Length height, boolean bareInWinter,
+            boolean lookout) {
+        this(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, Optional.empty());
+    }
+
+    Feature withLaid(int season) {
+        return new Feature(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, Optional.of(season));
     }
 
     private static void checkPlaces(Extent extent, List<Point> places) {

@@ -5,6 +5,10 @@ public enum FeatureKind {
     HOUSE(Extent.AREA, true, true),
     SHED(Extent.AREA, true, true),
     WALL(Extent.LINE, true, true),
+    /** Holds back higher ground behind it. */
+    RETAINING_WALL(Extent.LINE, true, true),
+    /** Leads water away through stone and a pipe below the ground. */
+    DRAIN(Extent.LINE, false, false),
     FENCE(Extent.LINE, true, true),
     HEDGE(Extent.LINE, true, true),
     /** Stands on the edge of a bed or between two; nobody reaches through it. */

@@ -135,6 +135,7 @@ public record Plan(
         }
         sundries.forEach(sundry -> seasons.add(sundry.season()));
         walks.stream().filter(walk -> walk.build().made()).forEach(walk -> seasons.add(season(walk)));
+        features.stream().flatMap(feature -> feature.laid().stream()).forEach(seasons::add);
         return List.copyOf(seasons);
     }
 

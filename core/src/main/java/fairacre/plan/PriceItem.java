@@ -31,7 +31,7 @@ public record PriceItem(String key, String label) {
     private static final Map<String, PriceItem> KNOWN = Stream.of(
                     Arrays.stream(BulkGood.values()).flatMap(PriceItem::packs), Stream.of(SOIL_DELIVERY),
                     Arrays.stream(LayerKind.values()).filter(kind -> kind.good().isEmpty()).flatMap(PriceItem::areas),
-                    Stream.of(edging(Units.FEET_AND_INCHES), edging(Units.METRIC)),
+                    Arrays.stream(Units.values()).flatMap(units -> Stream.of(edging(units), drainPipe(units))),
                     Arrays.stream(Fastener.values()).map(PriceItem::fastener), Arrays.stream(Masonry.values()).map(PriceItem::masonry), Stream.of(MORTAR),
                     Arrays.stream(Units.values()).flatMap(units -> Stream.of(tie(Fittings.Support.RODS, units), tie(Fittings.Support.STRAPS, units),
                             liner(units), cloth(units))),
@@ -68,6 +68,12 @@ public record PriceItem(String key, String label) {
     /** A foot or a metre of edging along a walk. */
     public static PriceItem edging(Units units) {
         return units == Units.METRIC ? new PriceItem("walk/edging/metre", "Edging, a metre") : new PriceItem("walk/edging/foot", "Edging, a foot");
+    }
+
+    /** A foot or a metre of it. */
+    public static PriceItem drainPipe(Units units) {
+        return units == Units.METRIC ? new PriceItem("ground/drain-pipe/metre", "Perforated drain pipe, a metre")
+                : new PriceItem("ground/drain-pipe/foot", "Perforated drain pipe, a foot");
     }
 
     /** A box of them. */

@@ -114,7 +114,7 @@ public sealed interface PurseChange extends Change {
      * What begins in a season is left for another.
      *
      * @param beds of which those are put off that are built anew or rebuilt in the season
-     * @param walks whether the walks made in the season are put off
+     * @param walks whether the walks that are made and the drains that are laid in the season are put off
      * @param sundries whether the other lines of the bill are
      */
     record PutOff(int season, int to, List<UUID> beds, boolean walks, boolean sundries) implements PurseChange {
@@ -145,6 +145,8 @@ public sealed interface PurseChange extends Change {
             if (walks) {
                 plan.walks().stream().filter(walk -> walk.build().made() && plan.season(walk) == season)
                         .forEach(walk -> steps.add(new GroundChange.PutWalk(walk.withBuild(walk.build().withSeason(to)))));
+                plan.features().stream().filter(feature -> feature.laid().filter(laid -> laid == season).isPresent())
+                        .forEach(drain -> steps.add(new GroundChange.PutFeature(drain.withLaid(to))));
             }
             if (sundries) {
                 plan.sundries().stream().filter(sundry -> sundry.season() == season)

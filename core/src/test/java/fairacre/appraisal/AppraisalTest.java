@@ -8,6 +8,7 @@ import static fairacre.testing.Gardens.cedar;
 import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.gate;
+import static fairacre.testing.Gardens.height;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
@@ -37,7 +38,6 @@ import fairacre.plan.Point;
 import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange.PutSupply;
 import fairacre.plan.Site;
-import fairacre.plan.SpotHeight;
 import fairacre.plan.Supply;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
@@ -97,6 +97,8 @@ class AppraisalTest {
         plans.put(SnagRule.WAY_IN_BLOCKED, with(plot(10, 10, ADA, bed("Beans", 5, 0.5, 1.5, 1)), new PutWayIn(gate("Gate", 5, 0, 1))));
         GroundChange slope = new GroundChange.SetLevels(List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1)));
         plans.put(SnagRule.BED_ON_SLOPE, with(plot(10, 10, ADA, bed("Beans", 5, 5, 1, 3)), slope));
+        plans.put(SnagRule.NO_DRAIN_BEHIND_WALL, with(plot(10, 10, ADA), slope,
+                new PutFeature(feature("Bank wall", FeatureKind.RETAINING_WALL, 0.3, 0, 1, 5, 9, 5))));
         plans.put(SnagRule.WALK_TOO_STEEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92))), slope,
                 new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 10)))));
         plans.put(SnagRule.SURFACE_UNFIT, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
@@ -139,10 +141,6 @@ class AppraisalTest {
 
     private static Optional<Snag> stopped(Plan plan, int season) {
         return Appraisal.of(plan, season).report().snags().stream().filter(snag -> snag.rule() == SnagRule.LOAD_STOPS_AT_GATE).findFirst();
-    }
-
-    private static SpotHeight height(double x, double y, double z) {
-        return new SpotHeight(Point.metres(x, y), Length.metres(z));
     }
 
     @ParameterizedTest

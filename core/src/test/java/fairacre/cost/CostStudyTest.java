@@ -21,6 +21,8 @@ import fairacre.measure.Volume;
 import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
 import fairacre.plan.Fittings.Underlay;
 import fairacre.plan.Fittings.Support;
 import fairacre.plan.Fittings.CornerPost;
@@ -32,6 +34,7 @@ import fairacre.plan.Budget;
 import fairacre.plan.Build;
 import fairacre.plan.BulkGood;
 import fairacre.plan.Change;
+import fairacre.plan.GroundChange.PutFeature;
 import fairacre.plan.GroundChange.PutWalk;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
@@ -41,6 +44,7 @@ import fairacre.plan.Point;
 import fairacre.plan.Price;
 import fairacre.plan.Offcut;
 import fairacre.plan.PriceItem;
+import fairacre.plan.PurseChange;
 import fairacre.plan.Workshop;
 import fairacre.plan.PurseChange.PutSundry;
 import fairacre.plan.PurseChange.PutWorkshop;
@@ -113,7 +117,25 @@ class CostStudyTest {
         // Pavers 10 x 1.1 = 11; edging 2 x (10 + 1) = 22.
         assertThat(quantities(bill)).isEqualTo("1.5 base/loose/cubic-metre, 1 soil/delivery, 6 sand/bag/50l, 11 walk/pavers/square-metre, 22 walk/edging/metre");
         assertThat(bill.total(BillPart.WALKS)).isEqualTo(Money.of(EUR, 130 + 30 + 330 + 88));
-        assertThat(bill.lines()).allMatch(line -> line.season() == SEASON + 1 && line.walks().equals(List.of(id("Main"))));
+        assertThat(bill.lines()).allMatch(line -> line.season() == SEASON + 1 && line.places().equals(List.of(id("Main"))));
+    }
+
+    @Test
+    @DisplayName("8 m of drain, 0.3 x 0.5 m, worked by hand: 8 m of pipe, 15 m2 of fabric, 1.19 m3 of stone tipped as 1.5; put off with the walks")
+    void aDrainThatIsLaidStandsOnTheBill() {
+        Feature drain = new Feature(id("Drain"), "Drain", FeatureKind.DRAIN, List.of(Point.metres(1, 1), Point.metres(9, 1)), Length.metres(0.3), Length.ZERO,
+                Length.metres(0.5), false, false, Optional.of(SEASON));
+        Plan plan = Gardens.with(plot(12, 10, List.of()), new PutFeature(drain), price(PriceItem.loose(BulkGood.STONE, Units.METRIC), 50),
+                price(PriceItem.bag(BulkGood.STONE, Units.METRIC), 9), price(PriceItem.SOIL_DELIVERY, 70), price(PriceItem.drainPipe(Units.METRIC), 3),
+                price(PriceItem.area(LayerKind.FABRIC, Units.METRIC), 2));
+        // Fabric 8 x 1.6 x 1.1 = 14.1; stone 8 x (0.15 - 0.00811) x 1.05 = 1.19: 1.5 x 50 + 70 = 145 against 24 bags at 216.
+        Bill bill = CostStudy.of(plan).bill();
+        assertThat(quantities(bill)).isEqualTo("8 ground/drain-pipe/metre, 15 walk/fabric/square-metre, 1.5 stone/loose/cubic-metre, 1 soil/delivery");
+        assertThat(bill.total(BillPart.GROUND)).isEqualTo(Money.of(EUR, 24 + 30 + 75 + 70));
+        assertThat(bill.lines()).allMatch(line -> line.season() == SEASON && line.places().equals(List.of(id("Drain"))));
+        Plan later = Gardens.with(plan, new PurseChange.PutOff(SEASON, SEASON + 2, List.of(), true, false));
+        assertThat(CostStudy.of(later).bill().lines()).hasSize(4).allMatch(line -> line.season() == SEASON + 2);
+        assertThat(later.seasonsOfChange()).containsExactly(SEASON, SEASON + 2);
     }
 
     @Test

@@ -49,7 +49,7 @@ class BillTableTest {
         Bill bill = CostStudy.of(GARDEN).bill();
         List<String[]> rows = read(GARDEN);
         assertThat(rows.get(0)).containsExactly("season", "part", "item", "quantity", "price", "amount", "currency", "beds",
-                "walks", "acquired");
+                "walks and drains", "acquired");
         assertThat(rows).hasSize(bill.lines().size() + 1);
         BigDecimal sum = rows.stream().skip(1).map(row -> new BigDecimal(row[5])).reduce(BigDecimal.ZERO, BigDecimal::add);
         assertThat(Money.of(EUR, sum)).isEqualTo(bill.total());

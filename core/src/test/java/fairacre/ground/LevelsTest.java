@@ -3,6 +3,7 @@ package fairacre.ground;
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.height;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.rectangle;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -37,10 +38,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 class LevelsTest {
 
     private static final List<SpotHeight> SLOPE = List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1));
-
-    private static SpotHeight height(double x, double y, double z) {
-        return new SpotHeight(Point.metres(x, y), Length.metres(z));
-    }
 
     private static Levels levels(List<SpotHeight> heights) {
         return Levels.of(heights).orElseThrow();
@@ -145,7 +142,12 @@ class LevelsTest {
             Terraces terraces = TerraceStudy.of(levels(SLOPE), rectangle(5, 5, 10, 10, 0), count, SqueezeTest.NOT_DONE, Volume.ZERO);
             assertThat(terraces.terraces()).hasSize(count);
             assertThat(terraces.steps()).hasSize(count - 1)
-                    .allSatisfy(step -> assertThat(step.metres()).isCloseTo(1.0 / count, within(1e-6)));
+                    .allSatisfy(step -> assertThat(step.height().metres()).isCloseTo(1.0 / count, within(1e-6)));
+            for (int i = 1; i < count; i++) {
+                double up = 10.0 * i / count;
+                assertThat(terraces.steps().get(i - 1).line()).extracting(place -> place.y().metres()).allSatisfy(y -> assertThat(y).isCloseTo(up, within(1e-6)));
+                assertThat(terraces.steps().get(i - 1).line()).extracting(place -> place.x().metres()).containsExactly(0.0, 10.0);
+            }
             assertThat(cubicMetres(terraces.cut())).isCloseTo(100 * (1.0 / count) / 8, within(0.01));
             assertThat(terraces.licensed()).isFalse();
         }

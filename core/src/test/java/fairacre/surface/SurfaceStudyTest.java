@@ -14,6 +14,7 @@ import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Bed;
+import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.GroundChange.PutFeature;
 import fairacre.plan.GroundChange.PutWalk;
@@ -219,5 +220,29 @@ class SurfaceStudyTest {
         List<WalkTakeoff> walks = SurfaceStudy.of(plan);
         assertThat(walks).hasSize(1);
         return walks.get(0);
+    }
+
+    @Test
+    @DisplayName("10 m of drain, 0.3 x 0.5 m, round a pipe of 4 in: 1.42 m3 of stone and 5 % more, 16 m2 of fabric and 10 % more [long hand]")
+    void aDrainIsStoneRoundAPipeWrappedInFabric() {
+        Feature drain = new Feature(id("Drain"), "Drain", FeatureKind.DRAIN, List.of(Point.metres(0, 0), Point.metres(6, 0), Point.metres(6, 4)),
+                Length.metres(0.3), Length.ZERO, Length.metres(0.5), false, false, Optional.of(SEASON));
+        DrainTakeoff takeoff = DrainTakeoff.of(with(plot(10, 10, List.of()), new PutFeature(drain))).get(0);
+        assertThat(takeoff.pipe()).isEqualTo(Length.metres(10));
+        // 0.15 m2 less a circle of 101.6 mm, 0.00811 m2, over 10 m.
+        assertThat(takeoff.stone().cubicMetres()).isCloseTo(1.4189 * 1.05, within(1e-3));
+        assertThat(takeoff.fabric().squareMetres()).isCloseTo(16 * 1.1, within(1e-6));
+    }
+
+    @Test
+    void aDrainThatIsThereTakesNothingAndOneWithoutADepthTheUsual() {
+        Plan there = with(plot(10, 10, List.of()), new PutFeature(feature("Drain", FeatureKind.DRAIN, 0.3, 0, 0, 0, 10, 0)));
+        assertThat(DrainTakeoff.of(there)).isEmpty();
+        Feature drain = there.features().get(0);
+        Feature laid = new Feature(drain.id(), "Drain", drain.kind(), drain.places(), drain.breadth(), Length.ZERO, Length.ZERO, false, false, Optional.of(SEASON));
+        DrainTakeoff takeoff = DrainTakeoff.of(with(there, new PutFeature(laid))).get(0);
+        assertThat(takeoff.stone().cubicMetres()).isCloseTo((0.3 * 0.4572 - 0.00811) * 10 * 1.05, within(1e-3));
+        assertThatThrownBy(() -> new Feature(drain.id(), "Shed", FeatureKind.SHED, area(0, 0, 1, 1), Length.ZERO, Length.ZERO, Length.ZERO, false, false,
+                Optional.of(SEASON))).isInstanceOf(RefusedException.class).hasMessageContaining("only a drain");
     }
 }

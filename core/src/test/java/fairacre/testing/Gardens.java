@@ -134,6 +134,11 @@ public final class Gardens {
         return new Feature(id(name), name, kind, points, Length.metres(breadth), Length.metres(margin), Length.ZERO, false, false);
     }
 
+    /** A height of the ground; place and height in metres. */
+    public static SpotHeight height(double x, double y, double height) {
+        return new SpotHeight(Point.metres(x, y), Length.metres(height));
+    }
+
     public static WayIn gate(String name, double x, double y, double width) {
         return new WayIn(id(name), name, Point.metres(x, y), Length.metres(width), Swing.INWARD, Optional.empty());
     }
@@ -217,6 +222,8 @@ public final class Gardens {
                 new GroundChange.PutFeature(feature("Valve", FeatureKind.VALVE, 0, 0, 1, 6)),
                 new GroundChange.PutFeature(new Feature(id("Plum"), "Plum", FeatureKind.TREE, List.of(Point.metres(11, 5)),
                         Length.metres(0.3), Length.metres(1.5), Length.metres(4), true, false)),
+                new GroundChange.PutFeature(new Feature(id("Drain"), "Drain", FeatureKind.DRAIN, List.of(Point.metres(0, 9), Point.metres(3, 9.5)),
+                        Length.inches(12), Length.ZERO, Length.metres(0.5), false, false, Optional.of(SEASON + 1))),
                 new GroundChange.PutWayIn(new WayIn(id("Gate"), "Gate", Point.metres(6, 0), Length.metres(1.1), Swing.OUTWARD,
                         Optional.of(SEASON + 1))),
                 new GroundChange.PutCarrier(carrier("Barrow", 0.9, true, 0)),

@@ -46,7 +46,7 @@ final class GroundRows {
             .from(SPOT_HEIGHT).where(SPOT_HEIGHT.GARDEN.eq(GARDEN.ID)).orderBy(SPOT_HEIGHT.POSITION)).as("levels");
 
     static final Field<? extends Result<?>> FEATURES = multiset(select(FEATURE.ID, FEATURE.NAME, FEATURE.KIND, FEATURE.BREADTH,
-            FEATURE.MARGIN, FEATURE.HEIGHT, FEATURE.BARE_IN_WINTER, FEATURE.LOOKOUT, FEATURE.X, FEATURE.Y)
+            FEATURE.MARGIN, FEATURE.HEIGHT, FEATURE.BARE_IN_WINTER, FEATURE.LOOKOUT, FEATURE.LAID, FEATURE.X, FEATURE.Y)
             .from(FEATURE).where(FEATURE.GARDEN.eq(GARDEN.ID))).as("features");
 
     static final Field<? extends Result<?>> WAYS_IN = multiset(select(WAY_IN.ID, WAY_IN.NAME, WAY_IN.X, WAY_IN.Y, WAY_IN.WIDTH,
@@ -84,7 +84,7 @@ final class GroundRows {
         return rows(row, FEATURES).map(r -> new Feature(r.get(FEATURE.ID), r.get(FEATURE.NAME),
                 FeatureKind.valueOf(r.get(FEATURE.KIND)), points(r.get(FEATURE.X), r.get(FEATURE.Y)),
                 new Length(r.get(FEATURE.BREADTH)), new Length(r.get(FEATURE.MARGIN)), new Length(r.get(FEATURE.HEIGHT)),
-                r.get(FEATURE.BARE_IN_WINTER), r.get(FEATURE.LOOKOUT)));
+                r.get(FEATURE.BARE_IN_WINTER), r.get(FEATURE.LOOKOUT), Optional.ofNullable(r.get(FEATURE.LAID))));
     }
 
     static List<WayIn> waysIn(Record row) {

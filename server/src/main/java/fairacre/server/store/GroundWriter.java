@@ -105,7 +105,7 @@ final class GroundWriter {
     private FeatureRecord row(Feature feature) {
         return new FeatureRecord(garden, feature.id(), feature.name(), feature.kind().name(), feature.breadth().micrometres(),
                 feature.margin().micrometres(), feature.height().micrometres(), feature.bareInWinter(), feature.lookout(),
-                xs(feature.places()), ys(feature.places()));
+                xs(feature.places()), ys(feature.places()), feature.laid().orElse(null));
     }
 
     private WayInRecord row(WayIn way) {

@@ -1,0 +1,72 @@
+package fairacre.appraisal;
+
+import fairacre.ground.DrainStudy;
+import fairacre.ground.DrainStudy.Side;
+import fairacre.ground.DrainStudy.Undrained;
+import fairacre.ground.FeaturePreset;
+import fairacre.ground.LevelStudy;
+import fairacre.measure.Length;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.GroundChange;
+import fairacre.plan.Point;
+import fairacre.surface.DrainTakeoff;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** Retaining walls behind which water stands. */
+final class DrainSnags {
+
+    private final SnagContext context;
+
+    DrainSnags(SnagContext context) {
+        this.context = context;
+    }
+
+    List<Snag> find() {
+        return DrainStudy.of(context.plan().features(), context.levels()).stream().map(this::snag).toList();
+    }
+
+    private Snag snag(Undrained undrained) {
+        Feature wall = undrained.wall();
+        boolean licensed = wall.height().compareTo(LevelStudy.LICENSED) > 0;
+        String words = "Behind " + wall.name() + " no drain leads the water away" + (undrained.inFront() ? "; the one in front of it doesn't help." : ".")
+                + (licensed ? " A wall of this height is for local code and a licensed designer to decide." : "");
+        return Snag.of(SnagRule.NO_DRAIN_BEHIND_WALL, licensed ? Weight.SERIOUS : Weight.WARNING, words, Optional.of(middle(wall.places())), List.of(), List.of(),
+                context.remedies(() -> remedies(undrained)));
+    }
+
+    /** A drain to be laid where the wall needs it, or one that is there and was not drawn. */
+    private List<Remedy> remedies(Undrained undrained) {
+        Feature wall = undrained.wall();
+        List<Remedy> remedies = new ArrayList<>();
+        for (Side side : undrained.behind()) {
+            remedies.add(new Remedy("Lay a drain behind " + wall.name() + where(wall, side), put(wall, side, Optional.of(context.season()))));
+        }
+        for (Side side : undrained.behind()) {
+            remedies.add(new Remedy("There is one already" + where(wall, side) + ": put it on the drawing", put(wall, side, Optional.empty())));
+        }
+        return remedies;
+    }
+
+    private String where(Feature wall, Side side) {
+        Point from = middle(wall.places());
+        Point to = middle(DrainStudy.along(wall, side, FeaturePreset.DRAIN.breadth()));
+        return ", " + context.wording().direction(to.x().metres() - from.x().metres(), to.y().metres() - from.y().metres()) + " of it";
+    }
+
+    private static GroundChange.PutFeature put(Feature wall, Side side, Optional<Integer> laid) {
+        Length breadth = FeaturePreset.DRAIN.breadth();
+        UUID id = UUID.nameUUIDFromBytes(("drain behind " + wall.id()).getBytes(StandardCharsets.UTF_8));
+        return new GroundChange.PutFeature(new Feature(id, "Drain", FeatureKind.DRAIN, DrainStudy.along(wall, side, breadth), breadth, Length.ZERO,
+                Length.max(DrainTakeoff.USUAL_DEPTH, wall.height()), false, false, laid));
+    }
+
+    private static Point middle(List<Point> places) {
+        return Point.metres(places.stream().mapToDouble(place -> place.x().metres()).average().orElseThrow(),
+                places.stream().mapToDouble(place -> place.y().metres()).average().orElseThrow());
+    }
+}

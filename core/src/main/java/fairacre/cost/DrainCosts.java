@@ -1,0 +1,62 @@
+package fairacre.cost;
+
+import fairacre.fill.BulkPurchase;
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.measure.Volume;
+import fairacre.plan.Acquired;
+import fairacre.plan.BillPart;
+import fairacre.plan.BulkGood;
+import fairacre.plan.LayerKind;
+import fairacre.plan.Plan;
+import fairacre.plan.PriceItem;
+import fairacre.surface.DrainTakeoff;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.joda.money.Money;
+
+/** What the drains of a season put on the bill, all of them together: pipe, stone and fabric. */
+final class DrainCosts {
+
+    private final Plan plan;
+    private final Function<PriceItem, Optional<Money>> price;
+
+    DrainCosts(Plan plan, Function<PriceItem, Optional<Money>> price) {
+        this.plan = plan;
+        this.price = price;
+    }
+
+    List<BillLine> lines() {
+        Map<Integer, List<DrainTakeoff>> bySeason = DrainTakeoff.of(plan).stream()
+                .collect(Collectors.groupingBy(DrainTakeoff::season, TreeMap::new, Collectors.toList()));
+        List<BillLine> lines = new ArrayList<>();
+        bySeason.forEach((season, drains) -> add(season, drains, lines));
+        return lines;
+    }
+
+    private void add(int season, List<DrainTakeoff> drains, List<BillLine> lines) {
+        boolean metric = plan.units() == Units.METRIC;
+        Length pipe = drains.stream().map(DrainTakeoff::pipe).reduce(Length.ZERO, Length::plus);
+        double metres = metric ? pipe.metres() : pipe.inches() / 12;
+        lines.add(line(season, PriceItem.drainPipe(plan.units()), Packs.whole(metres), drains).using(Packs.used(metres)));
+        Area fabric = drains.stream().map(DrainTakeoff::fabric).reduce(Area.ZERO, Area::plus);
+        double squares = metric ? fabric.squareMetres() : fabric.squareFeet();
+        lines.add(line(season, PriceItem.area(LayerKind.FABRIC, plan.units()), Packs.whole(squares), drains).using(Packs.used(squares)));
+        Volume stone = drains.stream().map(DrainTakeoff::stone).reduce(Volume.ZERO, Volume::plus);
+        for (BulkPurchase.Lot lot : BulkPurchase.cheapest(BulkGood.STONE, stone, plan.supply().tipping(), plan.units(), price).lots()) {
+            lines.add(line(season, lot.item(), lot.quantity(), drains).using(lot.used()));
+        }
+    }
+
+    private BillLine line(int season, PriceItem item, BigDecimal quantity, List<DrainTakeoff> drains) {
+        return BillLine.of(season, BillPart.GROUND, item, quantity, price.apply(item), Acquired.BOUGHT, List.of(),
+                drains.stream().map(DrainTakeoff::drain).sorted().toList(), plan.currency());
+    }
+}
