@@ -460,7 +460,13 @@ describe("levels", () => {
       { points: [{ x: 0, y: 0 }], closed: true, label: "0.40 m" },
     ]);
     await userEvent.click(screen.getByRole("button", { name: "Draw a wall there" }));
-    const wall = { kind: "RETAINING_WALL", name: "Retaining wall 1", places: line, height: 0.4, breadth: 0.23 };
+    const wall = {
+      kind: "RETAINING_WALL",
+      name: "Retaining wall 1",
+      places: line,
+      height: 0.4,
+      breadth: 0.23,
+    };
     expect(submit).toHaveBeenCalledExactlyOnceWith(
       expect.objectContaining({
         kind: "Batch",

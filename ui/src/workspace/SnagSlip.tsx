@@ -5,7 +5,23 @@ import { useDesk } from "./desk";
 
 const WEIGHTS = { SERIOUS: "Serious", WARNING: "Warning", NOTE: "Note" } as const;
 
-const keyOf = (snag: Snag) => `${snag.rule} ${snag.beds.join()} ${snag.gardeners.join()}`;
+/**
+ * The snags, each with what it is known by while an edit changes its words: its rule and whom it is about, or where it is if it is about
+ * neither bed nor gardener; of those that are still alike, which of them it is.
+ */
+function known(snags: readonly Snag[]): Map<string, Snag> {
+  const keys = new Map<string, Snag>();
+  const alike = new Map<string, number>();
+  for (const snag of snags) {
+    const about = [...snag.beds, ...snag.gardeners];
+    const where = about.length === 0 && snag.place ? `${String(snag.place.x)} ${String(snag.place.y)}` : "";
+    const key = `${snag.rule} ${about.join()} ${where}`;
+    const before = alike.get(key) ?? 0;
+    alike.set(key, before + 1);
+    keys.set(`${key} ${String(before)}`, snag);
+  }
+  return keys;
+}
 
 /**
  * What is wrong, worst first, each with its number on the sheet, where the rule comes from, and its remedies. While an edit is being
@@ -15,38 +31,32 @@ export function SnagSlip() {
   const { judged: whole, report, preview } = useDesk();
   // A garden that has just been opened is judged before it is known what would help.
   const judged = whole ?? report;
-  const snags = judged?.snags ?? [];
-  const known = new Set(snags.map(keyOf));
-  const then = preview ? new Set(preview.appraisal.snags.map(keyOf)) : null;
-  const fresh = preview?.appraisal.snags.filter((snag) => !known.has(keyOf(snag))) ?? [];
+  const snags = known(judged?.snags ?? []);
+  const then = preview && known(preview.appraisal.snags);
+  const fresh = [...(then ?? [])].filter(([key]) => !snags.has(key));
   return (
     <aside
       aria-label="Snags"
       className="flex flex-col border-rule bg-paper max-lg:order-4 max-lg:border-t lg:min-h-0 lg:border-l"
     >
       <h2 className="flex items-baseline gap-2 border-b border-rule px-3 py-2">
-        Snags <span className="figures text-soft">{judged ? snags.length : "…"}</span>
+        Snags <span className="figures text-soft">{judged ? snags.size : "…"}</span>
         {preview && (
           <span className="ml-auto text-sm font-normal text-mark">
             would be <span className="figures">{preview.appraisal.snags.length}</span>
           </span>
         )}
       </h2>
-      {judged && snags.length === 0 && fresh.length === 0 && <p className="p-3 text-soft">{words.noSnags}</p>}
+      {judged && snags.size === 0 && fresh.length === 0 && <p className="p-3 text-soft">{words.noSnags}</p>}
       <ol className="relative min-h-0 overflow-y-auto">
-        {fresh.map((snag) => (
-          <li key={keyOf(snag)} className="border-b border-hair bg-snagpale px-3 py-2">
+        {fresh.map(([key, snag]) => (
+          <li key={key} className="border-b border-hair bg-snagpale px-3 py-2">
             <span className="text-sm font-semibold text-snag">New: </span>
             {snag.words}
           </li>
         ))}
-        {snags.map((snag, index) => (
-          <Item
-            key={keyOf(snag)}
-            snag={snag}
-            number={index + 1}
-            cured={then !== null && !then.has(keyOf(snag))}
-          />
+        {[...snags].map(([key, snag], index) => (
+          <Item key={key} snag={snag} number={index + 1} cured={then !== null && !then.has(key)} />
         ))}
       </ol>
     </aside>

@@ -62,6 +62,22 @@ describe("the snag slip", () => {
     expect(screen.getByText(/out of reach for Maren/)).toBeInTheDocument();
   });
 
+  it("tells alike snags of two walls apart", () => {
+    const at = (x: number) => ({
+      ...snag,
+      beds: [],
+      gardeners: [],
+      place: { x, y: 5 },
+      words: `Wall at ${String(x)}`,
+    });
+    const both = { ...report, snags: [at(1), at(2)] };
+    const preview: Preview = { ...cured, appraisal: { ...report, snags: [at(2)] } };
+    atDesk(deskFor({ report: both, judged: both, preview }).desk, <SnagSlip />);
+    expect(screen.getAllByText("put right")).toHaveLength(1);
+    expect(screen.getByText("Wall at 1")).toHaveClass("line-through");
+    expect(screen.getByText("Wall at 2")).not.toHaveClass("line-through");
+  });
+
   it("puts what would be new on top", () => {
     const fresh = {
       ...snag,

@@ -3,8 +3,10 @@ package fairacre.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.height;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.seated;
+import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -15,6 +17,7 @@ import com.microsoft.playwright.options.BoundingBox;
 import fairacre.measure.Units;
 import fairacre.plan.Change;
 import fairacre.plan.Gardener;
+import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -307,6 +310,35 @@ class LayoutTest {
             garden.kept();
             assertThat(garden.page().getByText("good to 3 to 5 m only")).isHidden();
         }
+    }
+
+    @Test
+    void aWallBetweenTerracesWantsADrainBehindItThatIsBought() throws Exception {
+        Plan slope = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))),
+                new GroundChange.SetLevels(List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1))));
+        try (Garden garden = Garden.with(slope)) {
+            garden.season(2027);
+            garden.step("Ground");
+            garden.page().getByText("Levels", new Page.GetByTextOptions().setExact(true)).click();
+            garden.type("Terraces", "2");
+            garden.button("Make the plot level").click();
+            garden.button("Draw a wall there").click();
+            garden.kept();
+            garden.snags().getByText("Behind Retaining wall 1 no drain leads the water away.").click();
+            garden.button("Lay a drain behind Retaining wall 1 on its north side").click();
+            garden.kept();
+            assertThat(garden.snags()).not().containsText("no drain leads");
+            garden.step("Purse");
+            // 10 m of wall; 0.305 m of stone as deep as the step of 0.5 m: 2 x 0.805 x 10 x 1.1 = 17.7 m2 of fabric.
+            assertThat(line(garden, "Perforated drain pipe, a metre")).containsText("10");
+            assertThat(line(garden, "Landscape fabric, a square metre")).containsText("18");
+            garden.button("Perforated drain pipe, a metre").click();
+            assertThat(garden.page().getByText("for Drain")).isVisible();
+        }
+    }
+
+    private static Locator line(Garden garden, String label) {
+        return garden.page().locator("tr").filter(new Locator.FilterOptions().setHasText(label));
     }
 
     private static com.microsoft.playwright.options.FilePayload payload(String name, String text) {

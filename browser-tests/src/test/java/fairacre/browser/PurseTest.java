@@ -5,6 +5,7 @@ import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.cedar;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -13,14 +14,18 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.KeyboardModifier;
 import fairacre.plan.Board;
+import fairacre.plan.Budget;
+import fairacre.plan.Change;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import org.joda.money.Money;
 import org.junit.jupiter.api.Test;
 
 /** What the garden costs, and what stands on the bill besides what is drawn. */
@@ -119,6 +124,24 @@ class PurseTest {
             garden.page().getByText("As charts").click();
             assertThat(garden.page().getByLabel(Pattern.compile("€130.50 paid, €0.00 ordered"))).isVisible();
             assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void whatIsPaidBesideThePlanIsASnagWhenTheBudgetIsGone() throws Exception {
+        try (Garden garden = Garden.with(with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6))),
+                new Change.SetBudget(new Budget(Money.parse("EUR 100.00"), BigDecimal.TEN))))) {
+            garden.season(2027);
+            garden.step("Purse");
+            garden.page().getByText("Enter a receipt or an order").click();
+            enter(garden, "Ridge Hire", "Rotavator for a weekend", "120", "", "");
+            assertThat(garden.snags()).containsText("With EUR 120.00 paid, EUR 0.00 ordered and EUR 0.00 still to come the garden comes to EUR 120.00, "
+                    + "EUR 20.00 over the budget of EUR 100.00.");
+            assertThat(garden.page().locator("[data-figure=left]")).hasText("−€20.00");
+            garden.snags().getByText("over the budget of").click();
+            garden.button("Raise the budget to EUR 134.00").click();
+            garden.kept();
+            assertThat(garden.snags()).not().containsText("over the budget");
         }
     }
 

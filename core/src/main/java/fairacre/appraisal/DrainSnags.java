@@ -47,7 +47,7 @@ final class DrainSnags {
             remedies.add(new Remedy("Lay a drain behind " + wall.name() + where(wall, side), put(wall, side, Optional.of(context.season()))));
         }
         for (Side side : undrained.behind()) {
-            remedies.add(new Remedy("There is one already" + where(wall, side) + ": put it on the drawing", put(wall, side, Optional.empty())));
+            remedies.add(new Remedy("There is a drain" + where(wall, side) + " already: put it on the drawing", put(wall, side, Optional.empty())));
         }
         return remedies;
     }
@@ -55,7 +55,7 @@ final class DrainSnags {
     private String where(Feature wall, Side side) {
         Point from = middle(wall.places());
         Point to = middle(DrainStudy.along(wall, side, FeaturePreset.DRAIN.breadth()));
-        return ", " + context.wording().direction(to.x().metres() - from.x().metres(), to.y().metres() - from.y().metres()) + " of it";
+        return " on its " + Wording.quarter(to.x().metres() - from.x().metres(), to.y().metres() - from.y().metres(), context.plan().site().north()) + " side";
     }
 
     private static GroundChange.PutFeature put(Feature wall, Side side, Optional<Integer> laid) {

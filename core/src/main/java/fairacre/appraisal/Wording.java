@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 record Wording(Units units) {
 
     private static final double SLANTED = 0.15;
+    private static final List<String> QUARTERS = List.of("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west");
     private static final double LITRES_PER_CUBIC_METRE = 1000;
     private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
 
@@ -67,6 +68,16 @@ record Wording(Units units) {
         String vertical = Math.abs(dy) < SLANTED * size ? "" : dy > 0 ? "up" : "down";
         String sideways = Math.abs(dx) < SLANTED * size ? "" : dx > 0 ? "right" : "left";
         return vertical.isEmpty() || sideways.isEmpty() ? vertical + sideways : vertical + " and " + sideways;
+    }
+
+    /**
+     * The quarter of the sky to which a way on the drawing leads: "north-west".
+     *
+     * @param north degrees clockwise from straight up the drawing
+     */
+    static String quarter(double dx, double dy, double north) {
+        double degrees = Math.toDegrees(Math.atan2(dx, dy)) - north;
+        return QUARTERS.get(Math.floorMod(Math.round(degrees / 45), QUARTERS.size()));
     }
 
     static String names(List<String> names) {

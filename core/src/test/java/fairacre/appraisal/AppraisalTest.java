@@ -58,6 +58,7 @@ import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -180,6 +181,25 @@ class AppraisalTest {
         assertThat(Appraisal.of(cured, SEASON).snags()).extracting(Snag::rule).doesNotContain(SnagRule.BUDGET_EXCEEDED);
         Plan lower = plan.apply(remedies.get(0).change()).orThrow();
         assertThat(Appraisal.of(lower, SEASON).purse().planned()).isLessThan(Appraisal.of(plan, SEASON).purse().planned());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 1, 0, north", "0, -1, 0, south", "1, 0, 0, east", "-1, 1, 0, north-west", "0, 1, 45, north-west", "0, 1, 270, east", "-1, 0, 0, west"})
+    void aDirectionIsAQuarterOfTheSky(double dx, double dy, double north, String quarter) {
+        assertThat(Wording.quarter(dx, dy, north)).isEqualTo(quarter);
+    }
+
+    @Test
+    void aDrainIsProposedOnTheSideThatAWallHoldsBack() {
+        assertThat(snag(SnagRule.NO_DRAIN_BEHIND_WALL).orElseThrow().remedies()).extracting(Remedy::words).containsExactly(
+                "Lay a drain behind Bank wall on its north side", "There is a drain on its north side already: put it on the drawing");
+        Plan plan = flawed().get(SnagRule.NO_DRAIN_BEHIND_WALL);
+        Feature wall = plan.features().get(0);
+        Plan high = with(plan, new PutFeature(new Feature(wall.id(), wall.name(), wall.kind(), wall.places(), wall.breadth(), wall.margin(), Length.metres(1.3),
+                false, false)), new PutFeature(feature("Drain", FeatureKind.DRAIN, 0.3, 0, 1, 4.7, 9, 4.7)));
+        Snag snag = only(Appraisal.of(high, SEASON), SnagRule.NO_DRAIN_BEHIND_WALL);
+        assertThat(snag.weight()).isEqualTo(Weight.SERIOUS);
+        assertThat(snag.words()).contains("in front of it doesn't help", "licensed designer");
     }
 
     @Test
