@@ -27,7 +27,6 @@ import fairacre.reach.ReachStudy;
 import fairacre.shape.Insets;
 import fairacre.shape.Memo;
 import fairacre.shape.Ring;
-import fairacre.surface.SurfaceStudy;
 import fairacre.walk.Gap;
 import fairacre.walk.WalkStudy;
 import java.nio.charset.StandardCharsets;
@@ -139,7 +138,7 @@ public final class Appraisal {
         List<SeasonCost> bySeason = Stream.concat(plan.seasonsOfChange().stream(), bill().lines().stream().map(BillLine::season))
                 .distinct().sorted().map(s -> new SeasonCost(s, bill().total(s))).toList();
         return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(whole), purse(),
-                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), SurfaceStudy.of(plan, memo), Asked.of(plan));
+                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), cost.walks(), Asked.of(plan));
     }
 
     private List<PartCost> byPart() {
@@ -203,7 +202,7 @@ public final class Appraisal {
 
     private List<Snag> snags(boolean withRemedies) {
         SnagContext context = new SnagContext(plan, season, standing, withRemedies, memo);
-        FitStudy fit = FitStudy.of(plan.setting(season), standing);
+        FitStudy fit = FitStudy.of(plan.setting(season), standing, memo);
         List<BedReach> reaches = reach();
         WalkStudy ways = walks.get();
         Bill whole = bill();

@@ -27,7 +27,7 @@ final class DrainSnags {
     }
 
     List<Snag> find() {
-        return DrainStudy.of(context.plan().features(), context.levels()).stream().map(this::snag).toList();
+        return DrainStudy.of(context.plan().features(), context::levels).stream().map(this::snag).toList();
     }
 
     private Snag snag(Undrained undrained) {

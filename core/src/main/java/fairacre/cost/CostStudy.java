@@ -12,6 +12,7 @@ import fairacre.plan.PriceItem;
 import fairacre.plan.Sundry;
 import fairacre.shape.Memo;
 import fairacre.surface.SurfaceStudy;
+import fairacre.surface.WalkTakeoff;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -37,6 +38,7 @@ public final class CostStudy {
     private final Plan plan;
     private final Memo memo;
     private final Map<PriceItem, Money> prices;
+    private List<WalkTakeoff> walks;
 
     private CostStudy(Plan plan, Memo memo) {
         this.plan = plan;
@@ -67,7 +69,7 @@ public final class CostStudy {
         List<Job> jobs = allJobs();
         List<BillLine> lines = frames.apply(bySeason(jobs), Shed.of(plan.workshop().offcuts()));
         lines.addAll(soilCosts().lines(jobs));
-        lines.addAll(new WalkCosts(plan, this::price).lines(SurfaceStudy.of(plan, memo)));
+        lines.addAll(new WalkCosts(plan, this::price).lines(walks()));
         lines.addAll(new DrainCosts(plan, this::price).lines());
         plan.sundries().stream().map(this::line).forEach(lines::add);
         lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
@@ -79,7 +81,15 @@ public final class CostStudy {
     }
 
     private SoilCosts soilCosts() {
-        return new SoilCosts(plan, memo, this::price);
+        return new SoilCosts(plan, memo, this::price, this::walks);
+    }
+
+    /** What the walks are made of, main ones first. */
+    public List<WalkTakeoff> walks() {
+        if (walks == null) {
+            walks = List.copyOf(SurfaceStudy.of(plan, memo));
+        }
+        return walks;
     }
 
     /** The question what has to be bought for a bed. */

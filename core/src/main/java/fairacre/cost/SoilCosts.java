@@ -12,7 +12,6 @@ import fairacre.plan.BulkGood;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
 import fairacre.shape.Memo;
-import fairacre.surface.SurfaceStudy;
 import fairacre.surface.WalkTakeoff;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -24,6 +23,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.joda.money.Money;
 
 /**
@@ -35,11 +35,14 @@ final class SoilCosts {
     private final Plan plan;
     private final Memo memo;
     private final Function<PriceItem, Optional<Money>> price;
+    private final Supplier<List<WalkTakeoff>> walks;
 
-    SoilCosts(Plan plan, Memo memo, Function<PriceItem, Optional<Money>> price) {
+    /** @param walks asked only where what is dug out for them is used */
+    SoilCosts(Plan plan, Memo memo, Function<PriceItem, Optional<Money>> price, Supplier<List<WalkTakeoff>> walks) {
         this.plan = plan;
         this.memo = memo;
         this.price = price;
+        this.walks = walks;
     }
 
     /** A good wanted in a season, and for which beds. */
@@ -129,7 +132,7 @@ final class SoilCosts {
     /** What is dug out for walks, by season. */
     private TreeMap<Integer, Volume> spoil() {
         TreeMap<Integer, Volume> spoil = new TreeMap<>();
-        for (WalkTakeoff walk : SurfaceStudy.of(plan, memo)) {
+        for (WalkTakeoff walk : walks.get()) {
             spoil.merge(walk.season(), walk.spoil(), Volume::plus);
         }
         return spoil;

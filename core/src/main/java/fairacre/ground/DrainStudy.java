@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
@@ -54,12 +55,13 @@ public final class DrainStudy {
      */
     public record Undrained(Feature wall, List<Side> behind, boolean inFront) {}
 
-    public static List<Undrained> of(List<Feature> features, Optional<Levels> levels) {
+    /** @param levels asked only if there is a wall to be judged */
+    public static List<Undrained> of(List<Feature> features, Supplier<Optional<Levels>> levels) {
         List<Feature> drains = features.stream().filter(feature -> feature.kind() == FeatureKind.DRAIN).toList();
         List<Undrained> undrained = new ArrayList<>();
         for (Feature wall : features) {
             if (wall.kind() == FeatureKind.RETAINING_WALL) {
-                List<Side> behind = behind(wall, levels);
+                List<Side> behind = behind(wall, levels.get());
                 if (behind.stream().noneMatch(side -> drained(wall, side, drains))) {
                     undrained.add(new Undrained(wall, behind, Arrays.stream(Side.values()).anyMatch(side -> drained(wall, side, drains))));
                 }

@@ -2,6 +2,7 @@ package fairacre.ground;
 
 import fairacre.measure.Area;
 import fairacre.plan.BedRevision;
+import fairacre.plan.Feature;
 import fairacre.plan.Point;
 import fairacre.plan.Setting;
 import fairacre.plan.Polygons;
@@ -9,9 +10,12 @@ import fairacre.plan.Rectangle;
 import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Box;
+import fairacre.shape.Memo;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -33,25 +37,90 @@ public final class FitStudy {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
-    private final Geometry plot;
+    private final Plot plot;
     private final Setting setting;
     private final List<StandingBed> beds;
-    private final List<Claims> claims;
+    private final Claimed claimed;
+    private final Memo memo;
 
-    private FitStudy(Setting setting, List<StandingBed> beds) {
-        this.plot = setting.site().ground();
+    private FitStudy(Setting setting, List<StandingBed> beds, Memo memo) {
         this.setting = setting;
         this.beds = beds;
-        this.claims = setting.features().stream().map(Claims::of).toList();
+        this.memo = memo;
+        this.plot = memo.recall(new Pieces(setting.site().pieces()), () -> Plot.of(setting.site().ground()));
+        this.claimed = memo.recall(new Standing(setting.features()), () -> new Claimed(setting.features().stream().map(Claims::of).toList()));
     }
 
     public static FitStudy of(Setting setting, List<StandingBed> beds) {
-        return new FitStudy(setting, List.copyOf(beds));
+        return of(setting, beds, Memo.none());
+    }
+
+    /** @param memo of what was found of these beds before */
+    public static FitStudy of(Setting setting, List<StandingBed> beds, Memo memo) {
+        return new FitStudy(setting, List.copyOf(beds), memo);
     }
 
     public static FitStudy of(Site site, List<StandingBed> beds) {
         return of(Setting.of(site), beds);
     }
+
+    /** The question where the plot lies. */
+    private record Pieces(List<List<Point>> pieces) {}
+
+    /** The plot, and how far a bed may reach that only touches its edge. Each is the same only as the same object. */
+    private static final class Plot {
+        private final Geometry ground;
+        private final PreparedGeometry grown;
+
+        private Plot(Geometry ground, PreparedGeometry grown) {
+            this.ground = ground;
+            this.grown = grown;
+        }
+
+        static Plot of(Geometry ground) {
+            return new Plot(ground, PreparedGeometryFactory.prepare(ground.buffer(TOUCHING)));
+        }
+
+        Optional<OffPlot> without(StandingBed bed) {
+            Polygon outline = Polygons.of(bed.corners());
+            if (grown.covers(outline)) {
+                return Optional.empty();
+            }
+            Geometry outside = outline.difference(ground);
+            return Optional.of(new OffPlot(bed.id(), Area.squareMetres(outside.getArea()), inside(outside)));
+        }
+    }
+
+    /** The question what stands on the plot. */
+    private record Standing(List<Feature> features) {}
+
+    /** What the features speak for; the same only as the same object. */
+    private static final class Claimed {
+        private final List<Claims> claims;
+
+        private Claimed(List<Claims> claims) {
+            this.claims = claims;
+        }
+
+        List<Encroachment> by(StandingBed bed) {
+            Polygon outline = Polygons.of(bed.corners());
+            List<Encroachment> found = new ArrayList<>();
+            for (Claims claiming : claims) {
+                claiming.on(outline).ifPresent(claim -> found.add(new Encroachment(bed.id(), claiming.feature().id(), claim.kind(),
+                        Area.squareMetres(claim.shared().getArea()), inside(claim.shared()))));
+            }
+            return List.copyOf(found);
+        }
+
+        boolean forbids(Polygon bed) {
+            return claims.stream().anyMatch(claiming -> claiming.forbids(bed));
+        }
+    }
+
+    /** The questions whether a bed leaves the plot, and what it stands on. */
+    private record Leaves(UUID bed, List<Point> corners, Plot plot) {}
+
+    private record StandsOn(UUID bed, List<Point> corners, Claimed claimed) {}
 
     /** Every pair of beds on the same ground, in the order of the beds. */
     public List<Overlap> overlaps() {
@@ -70,36 +139,18 @@ public final class FitStudy {
 
     /** Every bed that leaves the plot, in the order of the beds. */
     public List<OffPlot> offPlot() {
-        PreparedGeometry grown = PreparedGeometryFactory.prepare(plot.buffer(TOUCHING));
-        List<OffPlot> off = new ArrayList<>();
-        for (StandingBed bed : beds) {
-            Polygon outline = Polygons.of(bed.corners());
-            if (!grown.covers(outline)) {
-                Geometry outside = outline.difference(plot);
-                off.add(new OffPlot(bed.id(), Area.squareMetres(outside.getArea()), inside(outside)));
-            }
-        }
-        return off;
+        return beds.stream().flatMap(bed -> memo.recall(new Leaves(bed.id(), bed.corners(), plot), () -> plot.without(bed)).stream()).toList();
     }
 
     /** Every bed on ground that something else takes or that wants care, in the order of the beds and then of the features. */
     public List<Encroachment> encroachments() {
-        List<Encroachment> found = new ArrayList<>();
-        for (StandingBed bed : beds) {
-            Polygon outline = Polygons.of(bed.corners());
-            for (Claims claiming : claims) {
-                claiming.on(outline).ifPresent(claim -> found.add(new Encroachment(bed.id(), claiming.feature().id(), claim.kind(),
-                        Area.squareMetres(claim.shared().getArea()), inside(claim.shared()))));
-            }
-        }
-        return found;
+        return beds.stream().flatMap(bed -> memo.recall(new StandsOn(bed.id(), bed.corners(), claimed), () -> claimed.by(bed)).stream()).toList();
     }
 
     /** Whether one more bed would lie on the plot, on no other bed and on nothing that takes ground. */
     public boolean hasRoomFor(BedRevision revision) {
         Polygon candidate = Polygons.of(revision.corners());
-        if (!plot.buffer(TOUCHING).covers(candidate)
-                || claims.stream().anyMatch(claiming -> claiming.forbids(candidate))) {
+        if (!plot.grown.covers(candidate) || claimed.forbids(candidate)) {
             return false;
         }
         return beds.stream().noneMatch(bed -> areOverlapping(revision, bed.revision()));
@@ -111,7 +162,7 @@ public final class FitStudy {
      */
     public Rectangle pushedIn(Rectangle outline) {
         Rectangle moved = outline;
-        for (int round = 0; round < plot.getNumPoints(); round++) {
+        for (int round = 0; round < plot.ground.getNumPoints(); round++) {
             Rectangle next = pushedAcrossWorstEdge(moved);
             if (next == moved) {
                 break;

@@ -135,10 +135,10 @@ public record Forecast(Money budget, Money planned, Money paid, Money committed,
         Map<String, Money> cost = new HashMap<>();
         paid.forEach(one -> one.item().ifPresent(item -> cost.merge(item, one.cost(), Money::plus)));
         Map<String, BillLine> lines = new TreeMap<>();
-        bill.lines().forEach(line -> lines.putIfAbsent(line.item().key(), line));
+        bill.lines().stream().filter(line -> bought.containsKey(line.item().key())).forEach(line -> lines.putIfAbsent(line.item().key(), line));
         List<Surprise> found = new ArrayList<>();
         lines.forEach((item, line) -> {
-            if (line.price().isPresent() && bought.containsKey(item)) {
+            if (line.price().isPresent()) {
                 Money unit = line.acquired() == Acquired.FREE ? Money.zero(currency) : line.price().get();
                 Money planned = unit.multipliedBy(bought.get(item), RoundingMode.HALF_UP);
                 found.add(new Surprise(item, line.item().label(), planned, cost.get(item), cost.get(item).minus(planned)));

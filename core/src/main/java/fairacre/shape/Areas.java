@@ -2,8 +2,12 @@ package fairacre.shape;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.algorithm.RobustLineIntersector;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.TopologyException;
+import org.locationtech.jts.noding.IntersectionAdder;
+import org.locationtech.jts.noding.MCIndexNoder;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
@@ -13,11 +17,23 @@ public final class Areas {
     private Areas() {}
 
     public static Geometry shared(Geometry one, Geometry other) {
-        return areas(OverlayNGRobust.overlay(one, other, OverlayNG.INTERSECTION));
+        return areas(overlay(one, other, OverlayNG.INTERSECTION));
     }
 
     public static Geometry without(Geometry one, Geometry other) {
-        return areas(OverlayNGRobust.overlay(one, other, OverlayNG.DIFFERENCE));
+        return areas(overlay(one, other, OverlayNG.DIFFERENCE));
+    }
+
+    /**
+     * Spares the check of the noding, which takes as long as the noding itself: where rounding spoils it the rings don't close or the area
+     * doesn't add up, which is noticed, and the robust way is gone.
+     */
+    private static Geometry overlay(Geometry one, Geometry other, int operation) {
+        try {
+            return OverlayNG.overlay(one, other, operation, new MCIndexNoder(new IntersectionAdder(new RobustLineIntersector())));
+        } catch (TopologyException spoilt) {
+            return OverlayNGRobust.overlay(one, other, operation);
+        }
     }
 
     /** The polygons of a geometry, each for itself. */

@@ -63,6 +63,27 @@ public final class Ring {
         return of(Arrays.copyOf(ring, ring.length - 1));
     }
 
+    /** All edges of a polygon: the outer one and those of its holes. */
+    public static List<Ring> edgesOf(Polygon polygon) {
+        List<Ring> rings = new ArrayList<>(List.of(of(polygon)));
+        for (int hole = 0; hole < polygon.getNumInteriorRing(); hole++) {
+            Coordinate[] ring = polygon.getInteriorRingN(hole).getCoordinates();
+            rings.add(of(Arrays.copyOf(ring, ring.length - 1)));
+        }
+        return rings;
+    }
+
+    /** The sides of an outline, each for itself. */
+    public static List<Ring> sides(List<Point> corners) {
+        List<Ring> sides = new ArrayList<>();
+        for (int i = 0; i < corners.size(); i++) {
+            Point from = corners.get(i);
+            Point to = corners.get((i + 1) % corners.size());
+            sides.add(segment(from.x().metres(), from.y().metres(), to.x().metres(), to.y().metres()));
+        }
+        return sides;
+    }
+
     private static Ring of(Coordinate[] corners) {
         int n = corners.length;
         Coordinate[] closed = Arrays.copyOf(corners, n + 1);

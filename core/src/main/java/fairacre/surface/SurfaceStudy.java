@@ -18,6 +18,9 @@ import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
 import fairacre.shape.Areas;
 import fairacre.shape.Footprint;
+import fairacre.shape.Intervals;
+import fairacre.shape.Intervals.Interval;
+import fairacre.shape.Line;
 import fairacre.shape.Memo;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
@@ -27,7 +30,6 @@ import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
@@ -75,7 +77,7 @@ public final class SurfaceStudy {
         }
 
         WalkTakeoff takeoff() {
-            List<Geometry> taken = taken();
+            List<Ring> taken = taken();
             Geometry ground = ground(taken);
             WalkBuild build = walk.build();
             Area area = Area.squareMetres(ground.getArea());
@@ -85,26 +87,43 @@ public final class SurfaceStudy {
                     build.thickness(), build.rises(), spoil, Loads.of(spoil));
         }
 
-        private List<Geometry> taken() {
-            List<Geometry> taken = new ArrayList<>();
-            beds.forEach(bed -> taken.add(Polygons.of(bed.corners())));
-            features.stream().flatMap(feature -> Footprint.of(feature).stream()).map(Ring::polygon).forEach(taken::add);
-            before.forEach(other -> taken.add(Polygons.of(other.corners())));
+        private List<Ring> taken() {
+            List<Ring> taken = new ArrayList<>();
+            beds.forEach(bed -> taken.add(Ring.of(bed.corners())));
+            features.forEach(feature -> taken.addAll(Footprint.of(feature)));
+            before.forEach(other -> taken.add(Ring.of(other.corners())));
             return taken;
         }
 
-        private Geometry ground(List<Geometry> taken) {
+        private Geometry ground(List<Ring> taken) {
             Polygon drawn = Polygons.of(walk.corners());
-            Geometry onPlot = Areas.shared(drawn, UnaryUnionOp.union(pieces.stream().map(Polygons::of).toList()));
-            return taken.isEmpty() ? onPlot : Areas.without(onPlot, UnaryUnionOp.union(taken));
+            Geometry left = Areas.shared(drawn, UnaryUnionOp.union(pieces.stream().map(Polygons::of).toList()));
+            for (Ring ring : taken) {
+                if (left.getEnvelopeInternal().intersects(ring.bounds())) {
+                    left = Areas.without(left, ring.polygon());
+                }
+            }
+            return left;
         }
 
         /** Metres of the ground's edge with neither a bed, nor what stands there, nor another walk, nor the end of the plot beside it. */
-        private double openEdge(Geometry ground, List<Geometry> taken) {
-            List<Geometry> beside = new ArrayList<>(taken);
-            pieces.forEach(piece -> beside.add(Polygons.of(piece).getExteriorRing()));
-            Geometry near = BufferOp.bufferOp(UnaryUnionOp.union(beside), TOUCHING);
-            return ground.getBoundary().difference(near).getLength();
+        private double openEdge(Geometry ground, List<Ring> taken) {
+            List<Ring> beside = new ArrayList<>(taken);
+            pieces.forEach(piece -> beside.addAll(Ring.sides(piece)));
+            return Areas.parts(ground).stream().flatMap(part -> Ring.edgesOf(part).stream()).mapToDouble(edge -> open(edge, beside)).sum();
+        }
+
+        private static double open(Ring edge, List<Ring> beside) {
+            double open = 0;
+            for (int side = 0; side < edge.edges(); side++) {
+                Line line = edge.besideEdge(side, 0);
+                Intervals left = Intervals.whole(line.length());
+                for (Ring ring : beside) {
+                    left = ring.without(left, line, TOUCHING);
+                }
+                open += left.parts().stream().mapToDouble(Interval::length).sum();
+            }
+            return open;
         }
     }
 

@@ -1,7 +1,6 @@
 package fairacre.walk;
 
 import fairacre.plan.Feature;
-import fairacre.plan.Point;
 import fairacre.plan.Polygons;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
@@ -63,19 +62,11 @@ final class Layout {
                 ids.add(feature.id());
             }
         }
-        setting.site().pieces().forEach(this::addSides);
+        setting.site().pieces().forEach(corners -> plotSides.addAll(Ring.sides(corners)));
         for (int i = 0; i < rings.size(); i++) {
             index.insert(rings.get(i).within(0), i);
         }
         index.build();
-    }
-
-    private void addSides(List<Point> corners) {
-        for (int i = 0; i < corners.size(); i++) {
-            Point from = corners.get(i);
-            Point to = corners.get((i + 1) % corners.size());
-            plotSides.add(Ring.segment(from.x().metres(), from.y().metres(), to.x().metres(), to.y().metres()));
-        }
     }
 
     Memo memo() {

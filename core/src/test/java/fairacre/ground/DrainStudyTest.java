@@ -38,7 +38,7 @@ class DrainStudyTest {
     private static List<Undrained> undrained(Optional<Levels> levels, Feature... drains) {
         List<Feature> features = new ArrayList<>(List.of(WALL));
         features.addAll(List.of(drains));
-        return DrainStudy.of(features, levels);
+        return DrainStudy.of(features, () -> levels);
     }
 
     @Test
@@ -80,7 +80,7 @@ class DrainStudyTest {
                 List<Point> places = DrainStudy.along(wall, side, Length.metres(0.3));
                 Feature laid = new Feature(wall.id(), "Drain", FeatureKind.DRAIN, places, Length.metres(0.3), Length.ZERO, Length.ZERO, false, false);
                 assertThat(DistanceOp.distance(line(wall.places()), line(places))).isCloseTo((wall.breadth().metres() + 0.3) / 2, within(1e-3));
-                assertThat(DrainStudy.of(List.of(wall, laid), Optional.empty())).isEmpty();
+                assertThat(DrainStudy.of(List.of(wall, laid), Optional::empty)).isEmpty();
             }
         }
     }
