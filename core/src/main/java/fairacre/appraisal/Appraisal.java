@@ -24,6 +24,7 @@ import fairacre.plan.Polygons;
 import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;
+import fairacre.shape.Cores;
 import fairacre.shape.Insets;
 import fairacre.shape.Memo;
 import fairacre.shape.Ring;
@@ -148,7 +149,7 @@ public final class Appraisal {
 
     private List<BedReach> computeReach() {
         ReachStudy study = ReachStudy.of(walks.get(), plan.gardeners());
-        return standing.parallelStream().map(study::of).toList();
+        return Cores.spread(standing.stream(), standing.size()).map(study::of).toList();
     }
 
     private BedAppraisal bed(StandingBed bed, BedReach reached, boolean withBill) {
@@ -224,7 +225,7 @@ public final class Appraisal {
         finders.add(() -> new DeliverySnags(context).find(whole));
         finders.add(() -> new CostSnags(context, paid).find(whole, forecast.get()));
         // Remedies share what they find out about a bed's surroundings, one after the other.
-        Stream<Supplier<List<Snag>>> order = withRemedies ? finders.stream() : finders.parallelStream();
+        Stream<Supplier<List<Snag>>> order = withRemedies ? finders.stream() : Cores.spread(finders.stream(), standing.size());
         List<Snag> snags = new ArrayList<>(order.map(Supplier::get).flatMap(List::stream).toList());
         snags.sort(Comparator.comparing(Snag::weight).thenComparing(Snag::rule).thenComparing(s -> s.beds().toString()));
         return snags;

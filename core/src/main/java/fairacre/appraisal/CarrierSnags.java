@@ -11,6 +11,7 @@ import fairacre.plan.StandingBed;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
+import fairacre.shape.Cores;
 import fairacre.walk.CarrierStudy;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
@@ -39,7 +40,7 @@ final class CarrierSnags {
         List<Snag> snags = new ArrayList<>();
         CarrierStudy study = CarrierStudy.of(walks, context.standing());
         for (Carrier carrier : context.plan().carriers()) {
-            context.standing().parallelStream().filter(bed -> !study.reaches(carrier, bed.id())).toList()
+            Cores.spread(context.standing().stream(), context.standing().size()).filter(bed -> !study.reaches(carrier, bed.id())).toList()
                     .forEach(bed -> snags.add(shutOut(carrier, bed)));
         }
         context.setting().waysIn().forEach(way -> tooNarrow(way).ifPresent(snags::add));

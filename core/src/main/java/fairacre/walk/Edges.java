@@ -3,6 +3,7 @@ package fairacre.walk;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Keyhole;
+import fairacre.shape.Cores;
 import fairacre.shape.Intervals;
 import fairacre.shape.Intervals.Interval;
 import fairacre.shape.Line;
@@ -184,7 +185,7 @@ final class Edges {
 
     /** Works out beforehand where carriers of several widths get to, on as many cores as there are. */
     void prepare(Collection<Length> widths) {
-        Set.copyOf(widths).parallelStream().forEach(this::access);
+        Cores.spread(Set.copyOf(widths).stream(), layout.beds()).forEach(this::access);
     }
 
     Access access(Length width) {

@@ -2,6 +2,7 @@ package fairacre.walk;
 
 import fairacre.measure.Length;
 import fairacre.plan.Point;
+import fairacre.shape.Cores;
 import fairacre.shape.Ring;
 import fairacre.shape.Closest;
 import java.util.ArrayList;
@@ -25,7 +26,7 @@ final class PinchSearch {
     }
 
     List<Pinch> all() {
-        return IntStream.range(0, layout.beds()).parallel().mapToObj(this::of).flatMap(List::stream).toList();
+        return Cores.spread(IntStream.range(0, layout.beds()), layout.beds()).mapToObj(this::of).flatMap(List::stream).toList();
     }
 
     private List<Pinch> of(int bed) {

@@ -17,21 +17,22 @@ import java.util.Random;
 import java.util.concurrent.CountDownLatch;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.env.Environment;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Judges made-up edits of the sample garden once the program is up, beside its work: by then the compiler has seen the judgement, and
- * the first bed that somebody drags is judged as fast as the thousandth. Boards are laid out once too, since the solver takes a second
- * to be loaded. Nothing of it is kept.
+ * the first bed that somebody drags is judged as fast as the thousandth. Where there is a demo garden it is visited over HTTP, so that the
+ * way of a request is known to the compiler too. Boards are laid out once, since the solver takes a second to be loaded. Nothing of it is kept.
  */
 @Component
-public class Rehearsal implements DisposableBean {
+public class Rehearsal {
 
     private static final Logger LOG = LoggerFactory.getLogger(Rehearsal.class);
     /** Beds are moved so far at most, metres: as while one is dragged into place. */
@@ -39,14 +40,22 @@ public class Rehearsal implements DisposableBean {
 
     private final JsonMapper json;
     private final int previews;
+    private final boolean demo;
+    private final Environment environment;
     private final CountDownLatch over = new CountDownLatch(1);
     private volatile boolean ended;
     private volatile int judged;
+    private volatile boolean visited;
 
-    /** @param previews that are judged; 0 for no rehearsal */
-    Rehearsal(JsonMapper json, @Value("${fairacre.rehearsal}") int previews) {
+    /**
+     * @param previews that are judged; 0 for no rehearsal
+     * @param demo whether there is a demo garden to visit
+     */
+    Rehearsal(JsonMapper json, @Value("${fairacre.rehearsal}") int previews, @Value("${fairacre.demo}") boolean demo, Environment environment) {
         this.json = json;
         this.previews = previews;
+        this.demo = demo;
+        this.environment = environment;
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -70,34 +79,73 @@ public class Rehearsal implements DisposableBean {
         return judged;
     }
 
-    @Override
-    public void destroy() {
+    /** Whether they were judged over HTTP. */
+    boolean visited() {
+        return visited;
+    }
+
+    /** The program is about to stop. */
+    @EventListener(ContextClosedEvent.class)
+    void end() {
         ended = true;
     }
 
     private void run() {
-        try (InputStream file = new ClassPathResource(GardenService.SAMPLE).getInputStream()) {
-            rehearse(GardenFile.read(file));
+        try {
+            if (!demo || !visit()) {
+                rehearse(sample());
+            }
+            if (!ended) {
+                CostStudy.of(sample()).bestCutting();
+            }
         } catch (IOException | FaultyFileException | RuntimeException failure) {
             LOG.warn("No rehearsal: the first previews will be slow.", failure);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
         } finally {
             over.countDown();
         }
     }
 
-    private void rehearse(Plan plan) {
+    private static Plan sample() throws IOException, FaultyFileException {
+        try (InputStream file = new ClassPathResource(GardenService.SAMPLE).getInputStream()) {
+            return GardenFile.read(file);
+        }
+    }
+
+    /** Over HTTP; false if the demo can't be visited, or its last visitor left no beds. */
+    private boolean visit() throws InterruptedException {
+        try (DemoVisit visit = new DemoVisit(environment.getRequiredProperty("local.server.port", Integer.class), json)) {
+            Plan plan = visit.plan();
+            visited = !plan.beds().isEmpty() && drag(plan, visit::drag);
+            return visited;
+        } catch (IOException failure) {
+            LOG.info("The demo could not be visited: {}", failure.toString());
+            return ended;
+        }
+    }
+
+    private void rehearse(Plan plan) throws IOException, InterruptedException {
         GardenService.Known garden = GardenService.Known.of(new GardenStore.Stand(0, plan.id(), 0), plan, List.of());
+        drag(plan, (change, season) -> json.writeValueAsBytes(garden.preview(change, season)));
+    }
+
+    /** What judges an edit of a bed in a season. */
+    private interface Judge {
+        void judge(Change change, int season) throws IOException, InterruptedException;
+    }
+
+    /** Drags beds a little to and fro; true when it is done. */
+    private boolean drag(Plan plan, Judge judge) throws IOException, InterruptedException {
         int season = Collections.max(plan.seasonsOfChange());
         Random random = new Random(1);
         for (int i = 0; i < previews && !ended; i++) {
             Bed bed = plan.beds().get(random.nextInt(plan.beds().size()));
             BedRevision revision = bed.revisions().get(0);
             Rectangle moved = revision.outline().shifted(FAR * (2 * random.nextDouble() - 1), FAR * (2 * random.nextDouble() - 1));
-            json.writeValueAsBytes(garden.preview(new Change.MoveBed(bed.id(), revision.from(), moved.centre(), moved.turn()), season));
+            judge.judge(new Change.MoveBed(bed.id(), revision.from(), moved.centre(), moved.turn()), season);
             judged = i + 1;
         }
-        if (!ended) {
-            CostStudy.of(plan).bestCutting();
-        }
+        return true;
     }
 }
