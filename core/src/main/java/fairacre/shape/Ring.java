@@ -123,11 +123,16 @@ public final class Ring {
     }
 
     public double cornerX(int corner) {
-        return x[corner % x.length];
+        return x[around(corner)];
+    }
+
+    /** A division for nearly every corner would take longer than all else that is asked of it. */
+    private int around(int corner) {
+        return corner < x.length ? corner : corner % x.length;
     }
 
     public double cornerY(int corner) {
-        return y[corner % x.length];
+        return y[around(corner)];
     }
 
     public double edgeLength(int edge) {

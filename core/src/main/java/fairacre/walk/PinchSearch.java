@@ -47,6 +47,9 @@ final class PinchSearch {
         Ring ring = layout.ring(bed);
         Closest nearest = null;
         for (Ring side : layout.plotSides()) {
+            if (ring.bounds().distance(side.bounds()) >= widest + ring.lean()) {
+                continue;
+            }
             Closest closest = Closest.between(ring, side);
             if (isPinch(closest, ring.lean()) && (nearest == null || closest.distance() < nearest.distance())) {
                 nearest = closest;

@@ -29,6 +29,8 @@ final class Tiles {
     private final List<Tile.Part> parts = new ArrayList<>();
     private final int[] parent;
     private final List<Boolean> ledTo;
+    /** The same square by square. */
+    private final List<List<Boolean>> ledToBySquare;
 
     /**
      * @param open whether one comes in from anywhere at the edge
@@ -52,6 +54,8 @@ final class Tiles {
         }
         joinAcrossBorders();
         this.ledTo = ledTo(open, thresholds);
+        this.ledToBySquare = IntStream.range(0, squares.size())
+                .mapToObj(square -> List.copyOf(ledTo.subList(first.get(square), first.get(square) + squares.get(square).size()))).toList();
     }
 
     /** Whether a place lies on this piece of ground. */
@@ -124,18 +128,18 @@ final class Tiles {
     }
 
     /** What is free about a place and whether it is led to: all that answers there depend on. */
-    record Around(List<List<Tile.Part>> squares, List<Boolean> ledTo) {}
+    record Around(List<List<Tile.Part>> squares, List<List<Boolean>> ledTo) {}
 
     Around around(Envelope place) {
         List<List<Tile.Part>> near = new ArrayList<>();
-        List<Boolean> led = new ArrayList<>();
+        List<List<Boolean>> led = new ArrayList<>();
         int rows = squares.size() / columns;
         for (int row = Math.max(0, number(place.getMinY()) - firstRow); row <= Math.min(rows - 1, number(place.getMaxY()) - firstRow); row++) {
             for (int column = Math.max(0, number(place.getMinX()) - firstColumn);
                     column <= Math.min(columns - 1, number(place.getMaxX()) - firstColumn); column++) {
                 int square = row * columns + column;
                 near.add(squares.get(square));
-                led.addAll(ledTo.subList(first.get(square), first.get(square) + squares.get(square).size()));
+                led.add(ledToBySquare.get(square));
             }
         }
         return new Around(near, led);
