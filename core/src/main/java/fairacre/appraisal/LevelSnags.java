@@ -14,7 +14,6 @@ import fairacre.plan.Point;
 import fairacre.plan.Polygons;
 import fairacre.plan.Posture;
 import fairacre.plan.Rectangle;
-import fairacre.plan.SpotHeight;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkGrade;

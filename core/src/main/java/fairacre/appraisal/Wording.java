@@ -77,7 +77,7 @@ record Wording(Units units) {
      */
     static String quarter(double dx, double dy, double north) {
         double degrees = Math.toDegrees(Math.atan2(dx, dy)) - north;
-        return QUARTERS.get(Math.floorMod(Math.round(degrees / 45), QUARTERS.size()));
+        return QUARTERS.get(Math.floorMod(Math.round(degrees / 360 * QUARTERS.size()), QUARTERS.size()));
     }
 
     static String names(List<String> names) {

@@ -44,8 +44,8 @@ final class DrainCosts {
     private void add(int season, List<DrainTakeoff> drains, List<BillLine> lines) {
         boolean metric = plan.units() == Units.METRIC;
         Length pipe = drains.stream().map(DrainTakeoff::pipe).reduce(Length.ZERO, Length::plus);
-        double metres = metric ? pipe.metres() : pipe.inches() / 12;
-        lines.add(line(season, PriceItem.drainPipe(plan.units()), Packs.whole(metres), drains).using(Packs.used(metres)));
+        double lengths = metric ? pipe.metres() : pipe.inches() / 12;
+        lines.add(line(season, PriceItem.drainPipe(plan.units()), Packs.whole(lengths), drains).using(Packs.used(lengths)));
         Area fabric = drains.stream().map(DrainTakeoff::fabric).reduce(Area.ZERO, Area::plus);
         double squares = metric ? fabric.squareMetres() : fabric.squareFeet();
         lines.add(line(season, PriceItem.area(LayerKind.FABRIC, plan.units()), Packs.whole(squares), drains).using(Packs.used(squares)));

@@ -3,6 +3,7 @@ package fairacre.frame;
 import fairacre.frame.Bowing.Side;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
+import fairacre.plan.Drop;
 import fairacre.plan.Frame;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
@@ -16,7 +17,7 @@ import java.util.TreeMap;
  * How far the boards of a frame bow and how many ties hold them.
  *
  * <p>Wet soil presses sideways with K rho g z at a depth z; K = 1 - sin 30 deg = 0.5 for soil at rest (Jaky 1944), with the soil up
- * to the rim. A board of height h and thickness t between two supports is a simple beam under an even load w: it bends by
+ * to the rim, and as deep as the lowest part-course below the frame. A board of height h and thickness t between two supports is a simple beam under an even load w: it bends by
  * 5 w L^4 / (384 E I) with I = h t^3 / 12 (any beam table). The load stays on for years, so the figure is doubled for creep. A
  * side may bow by a 180th of the span or half an inch, whichever is less (common practice).
  */
@@ -44,7 +45,8 @@ public final class BowStudy {
 
     private static Bowing of(BedRevision bed, Frame frame) {
         double height = frame.board().width().metres();
-        double pressure = AT_REST * WET_SOIL * GRAVITY * (frame.height().metres() - height / 2);
+        Length below = bed.madeUp().map(Drop::most).orElse(Length.ZERO);
+        double pressure = AT_REST * WET_SOIL * GRAVITY * (frame.height().plus(below).metres() - height / 2);
         double load = pressure * height;
         double span = span(load, stiffness(frame));
         List<Side> sides = new ArrayList<>();

@@ -76,15 +76,21 @@ public final class HardwareStudy {
     }
 
     /**
-     * What is added when courses go on top of those that are there: fasteners and liner for them, and longer posts and stakes in place of the old
-     * ones. A cap that was there is laid on again.
+     * What is added when courses go on top of those that are there: fasteners and liner for them and for part-courses that come in below, and
+     * longer posts and stakes in place of the old ones. A cap that was there is laid on again.
      *
      * @param before the same bed with fewer courses
      */
     public static Optional<Hardware> onTop(BedRevision bed, BedRevision before) {
         int there = before.frame().map(Frame::courses).orElse(0);
         boolean capped = before.build().cap().equals(bed.build().cap());
-        return bed.frame().map(frame -> new HardwareStudy(bed, frame).study(there, !capped));
+        return bed.frame().map(frame -> {
+            HardwareStudy study = new HardwareStudy(bed, frame);
+            if (!before.madeUp().equals(bed.madeUp())) {
+                study.addPartCourses();
+            }
+            return study.study(there, !capped);
+        });
     }
 
     private Hardware study(int there, boolean newCap) {

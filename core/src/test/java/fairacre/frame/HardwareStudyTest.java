@@ -10,6 +10,7 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
 import fairacre.plan.Cap;
+import fairacre.plan.Drop;
 import fairacre.plan.Fastener;
 import fairacre.plan.Fittings;
 import fairacre.plan.Fittings.CornerPost;
@@ -124,6 +125,20 @@ class HardwareStudyTest {
         assertThat(added.liner().squareFeet()).isCloseTo(24 * 7.25 / 12, within(0.001));
         assertThat(added.underlay().isZero()).isTrue();
         assertThat(HardwareStudy.onTop(bed(8, 4, posts(3), BARE), bed(8, 4, posts(2), BARE)).orElseThrow().fasteners()).isEqualTo(Map.of(Fastener.PIN, 8 + 8 + 4 + 4));
+    }
+
+    @Test
+    void partCoursesThatComeInWithACourseOnTopAreFastenedToo() {
+        BedRevision level = bed(8, 4, planks(2), BARE);
+        BedRevision before = level.withFrame(Optional.of(planks(1)));
+        BedRevision madeUp = level.withBuild(level.build().withDrop(new Drop(Length.inches(6), Length.ZERO)));
+        int pieces = PartCourses.of(madeUp, planks(2)).size();
+        assertThat(pieces).isPositive();
+        int more = HardwareStudy.onTop(madeUp, before).orElseThrow().fasteners().get(Fastener.LONG_SCREW)
+                - HardwareStudy.onTop(level, before).orElseThrow().fasteners().get(Fastener.LONG_SCREW);
+        assertThat(more).isEqualTo(pieces * 2 * 3);
+        BedRevision both = before.withBuild(madeUp.build());
+        assertThat(HardwareStudy.onTop(madeUp, both).orElseThrow().fasteners()).isEqualTo(HardwareStudy.onTop(level, before).orElseThrow().fasteners());
     }
 
     @Test
