@@ -1,7 +1,6 @@
 package fairacre.cost;
 
 import fairacre.measure.Area;
-import fairacre.measure.Units;
 import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
@@ -130,7 +129,7 @@ public final class CostStudy {
      * What is kept when the garden is done is left out.
      */
     public Optional<Money> perArea(Bill bill, Area growing) {
-        double units = plan.units() == Units.METRIC ? growing.squareMetres() : growing.squareFeet();
+        double units = Packs.of(growing, plan.units());
         return units <= 0 ? Optional.empty()
                 : Optional.of(bill.total().minus(bill.kept()).dividedBy(BigDecimal.valueOf(units), RoundingMode.HALF_UP));
     }

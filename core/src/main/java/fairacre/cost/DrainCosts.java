@@ -3,7 +3,6 @@ package fairacre.cost;
 import fairacre.fill.BulkPurchase;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
@@ -42,12 +41,11 @@ final class DrainCosts {
     }
 
     private void add(int season, List<DrainTakeoff> drains, List<BillLine> lines) {
-        boolean metric = plan.units() == Units.METRIC;
         Length pipe = drains.stream().map(DrainTakeoff::pipe).reduce(Length.ZERO, Length::plus);
-        double lengths = metric ? pipe.metres() : pipe.inches() / 12;
+        double lengths = Packs.of(pipe, plan.units());
         lines.add(line(season, PriceItem.drainPipe(plan.units()), Packs.whole(lengths), drains).using(Packs.used(lengths)));
         Area fabric = drains.stream().map(DrainTakeoff::fabric).reduce(Area.ZERO, Area::plus);
-        double squares = metric ? fabric.squareMetres() : fabric.squareFeet();
+        double squares = Packs.of(fabric, plan.units());
         lines.add(line(season, PriceItem.area(LayerKind.FABRIC, plan.units()), Packs.whole(squares), drains).using(Packs.used(squares)));
         Volume stone = drains.stream().map(DrainTakeoff::stone).reduce(Volume.ZERO, Volume::plus);
         for (BulkPurchase.Lot lot : BulkPurchase.cheapest(BulkGood.STONE, stone, plan.supply().tipping(), plan.units(), price).lots()) {

@@ -9,7 +9,6 @@ import fairacre.frame.Saw;
 import fairacre.frame.Stock;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.measure.Units;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
 import fairacre.plan.Fastener;
@@ -191,7 +190,7 @@ final class FrameCosts {
         for (Support support : List.of(Support.RODS, Support.STRAPS)) {
             List<Job> tied = with(jobs, hardware -> hardware.fittings().support() == support && hardware.ties().isPositive());
             Length length = sum(tied.stream().map(job -> job.hardware().orElseThrow().ties()).toList());
-            addWhole(season, PriceItem.tie(support, plan.units()), plan.units() == Units.METRIC ? length.metres() : length.inches() / 12, tied, lines);
+            addWhole(season, PriceItem.tie(support, plan.units()), Packs.of(length, plan.units()), tied, lines);
         }
         addArea(season, PriceItem.liner(plan.units()), jobs, Hardware::liner, lines);
         addArea(season, PriceItem.cloth(plan.units()), with(jobs, hardware -> hardware.fittings().underlay() == Underlay.CLOTH), Hardware::underlay, lines);
@@ -202,7 +201,7 @@ final class FrameCosts {
     private void addArea(int season, PriceItem item, List<Job> jobs, Function<Hardware, Area> area, List<BillLine> lines) {
         List<Job> wanting = with(jobs, hardware -> !area.apply(hardware).isZero());
         Area sum = wanting.stream().map(job -> area.apply(job.hardware().orElseThrow())).reduce(Area.ZERO, Area::plus);
-        addWhole(season, item, plan.units() == Units.METRIC ? sum.squareMetres() : sum.squareFeet(), wanting, lines);
+        addWhole(season, item, Packs.of(sum, plan.units()), wanting, lines);
     }
 
     private static List<Job> with(List<Job> jobs, Function<Hardware, Boolean> what) {

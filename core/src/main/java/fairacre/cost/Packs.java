@@ -1,5 +1,8 @@
 package fairacre.cost;
 
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 
@@ -9,8 +12,19 @@ final class Packs {
     /** Out of rounding to a square centimetre or a micrometre no further unit is bought. */
     static final double ROUNDING = 1e-4;
     private static final int DECIMALS = 3;
+    private static final int INCHES_PER_FOOT = 12;
 
     private Packs() {}
+
+    /** In metres or feet, as such things are sold where one measures so. */
+    static double of(Length length, Units units) {
+        return units == Units.METRIC ? length.metres() : length.inches() / INCHES_PER_FOOT;
+    }
+
+    /** In square metres or square feet. */
+    static double of(Area area, Units units) {
+        return units == Units.METRIC ? area.squareMetres() : area.squareFeet();
+    }
 
     static BigDecimal whole(double units) {
         return BigDecimal.valueOf((long) Math.ceil(units - ROUNDING));

@@ -3,7 +3,6 @@ package fairacre.cost;
 import fairacre.fill.BulkPurchase;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
@@ -61,7 +60,7 @@ final class WalkCosts {
             }
         } else {
             Area covered = layers.stream().map(LayerTakeoff::covered).reduce(Area.ZERO, Area::plus);
-            double units = plan.units() == Units.METRIC ? covered.squareMetres() : covered.squareFeet();
+            double units = Packs.of(covered, plan.units());
             lines.add(line(season, PriceItem.area(kind, plan.units()), Packs.whole(units), with).using(Packs.used(units)));
         }
     }
@@ -70,7 +69,7 @@ final class WalkCosts {
         List<WalkTakeoff> edged = walks.stream().filter(walk -> walk.edging().isPositive()).toList();
         Length length = edged.stream().map(WalkTakeoff::edging).reduce(Length.ZERO, Length::plus);
         if (length.isPositive()) {
-            double units = plan.units() == Units.METRIC ? length.metres() : length.inches() / 12;
+            double units = Packs.of(length, plan.units());
             lines.add(line(season, PriceItem.edging(plan.units()), Packs.whole(units), edged).using(Packs.used(units)));
         }
     }

@@ -4,13 +4,13 @@ import fairacre.measure.Length;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Point;
+import fairacre.plan.Polygons;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.buffer.OffsetCurve;
@@ -31,7 +31,6 @@ public final class DrainStudy {
     /** By less than this, metres, no side is the higher one. */
     private static final double HIGHER = 0.02;
     private static final double SHARPEST_CORNER = 20;
-    private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private DrainStudy() {}
 
@@ -72,9 +71,8 @@ public final class DrainStudy {
 
     /** Where a drain of a breadth runs if it lies along the wall. */
     public static List<Point> along(Feature wall, Side side, Length breadth) {
-        Coordinate[] line = wall.places().stream().map(DrainStudy::coordinate).toArray(Coordinate[]::new);
         double off = side.sign * (wall.breadth().metres() + breadth.metres()) / 2;
-        Coordinate[] beside = OffsetCurve.getCurve(GEOMETRY.createLineString(line), off, 1, BufferParameters.JOIN_MITRE, SHARPEST_CORNER).getCoordinates();
+        Coordinate[] beside = OffsetCurve.getCurve(Polygons.line(wall.places()), off, 1, BufferParameters.JOIN_MITRE, SHARPEST_CORNER).getCoordinates();
         List<Point> places = new ArrayList<>();
         for (Coordinate corner : beside) {
             Point place = Point.metres(corner.x, corner.y);

@@ -26,7 +26,7 @@ public final class Areas {
 
     /**
      * Spares the check of the noding, which takes as long as the noding itself: where rounding spoils it the rings don't close or the area
-     * doesn't add up, which is noticed, and the robust way is gone.
+     * doesn't add up, which is noticed, and then it is worked out the robust way.
      */
     private static Geometry overlay(Geometry one, Geometry other, int operation) {
         try {

@@ -7,7 +7,7 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.LayerKind;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
+import fairacre.plan.Polygons;
 import java.util.List;
 import java.util.UUID;
 
@@ -31,22 +31,12 @@ public record DrainTakeoff(UUID drain, int season, Length pipe, Volume stone, Ar
     }
 
     private static DrainTakeoff of(Feature drain) {
-        double length = length(drain.places());
+        double length = Polygons.line(drain.places()).getLength();
         double width = Math.max(PIPE.metres(), drain.breadth().metres());
         double depth = Math.max(PIPE.metres(), drain.height().isPositive() ? drain.height().metres() : USUAL_DEPTH.metres());
         double hollow = Math.PI * PIPE.metres() * PIPE.metres() / 4;
         return new DrainTakeoff(drain.id(), drain.laid().orElseThrow(), Length.metres(length),
                 Volume.prism(Area.squareMetres((width * depth - hollow) * LayerKind.STONE.ordered()), Length.metres(length)),
                 Area.squareMetres(2 * (width + depth) * length * LayerKind.FABRIC.ordered()));
-    }
-
-    private static double length(List<Point> places) {
-        double length = 0;
-        for (int i = 1; i < places.size(); i++) {
-            Point from = places.get(i - 1);
-            Point to = places.get(i);
-            length += Math.hypot(to.x().metres() - from.x().metres(), to.y().metres() - from.y().metres());
-        }
-        return length;
     }
 }

@@ -11,6 +11,7 @@ import fairacre.measure.Length;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Point;
+import fairacre.plan.Polygons;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,10 +20,6 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.LineString;
-import org.locationtech.jts.operation.distance.DistanceOp;
 
 class DrainStudyTest {
 
@@ -79,13 +76,9 @@ class DrainStudyTest {
             for (Side side : Side.values()) {
                 List<Point> places = DrainStudy.along(wall, side, Length.metres(0.3));
                 Feature laid = new Feature(wall.id(), "Drain", FeatureKind.DRAIN, places, Length.metres(0.3), Length.ZERO, Length.ZERO, false, false);
-                assertThat(DistanceOp.distance(line(wall.places()), line(places))).isCloseTo((wall.breadth().metres() + 0.3) / 2, within(1e-3));
+                assertThat(Polygons.line(wall.places()).distance(Polygons.line(places))).isCloseTo((wall.breadth().metres() + 0.3) / 2, within(1e-3));
                 assertThat(DrainStudy.of(List.of(wall, laid), Optional::empty)).isEmpty();
             }
         }
-    }
-
-    private static LineString line(List<Point> places) {
-        return new GeometryFactory().createLineString(places.stream().map(place -> new Coordinate(place.x().metres(), place.y().metres())).toArray(Coordinate[]::new));
     }
 }
