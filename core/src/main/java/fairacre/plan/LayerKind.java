@@ -7,6 +7,8 @@ import java.util.Optional;
  * compaction takes. All shares are common practice; a compacted base takes 1.2 to 1.3 times its finished volume.
  */
 public enum LayerKind {
+    /** Spread beneath cardboard, where ground is mulched rather than dug. */
+    MANURE("manure", "Rotted manure", BulkGood.MANURE, 0, 1),
     CARDBOARD("cardboard", "Cardboard, lapped", null, 0, 1.2),
     FABRIC("fabric", "Landscape fabric", null, 0, 1.1),
     BASE("base", "Base, compacted", BulkGood.BASE, 0, 1.25),

@@ -139,6 +139,15 @@ class CostStudyTest {
     }
 
     @Test
+    void manureUnderAWalkIsBoughtLikeAnyLooseStuff() {
+        WalkBuild build = new WalkBuild(Optional.empty(), List.of(new Layer(LayerKind.MANURE, Length.millimetres(50))), false, false);
+        Plan plan = Gardens.with(plot(30, 30, List.of()), new PutWalk(new Walk(id("Main"), "Main", WalkGrade.WORK, Surfacing.WOOD_CHIP, Site.rectangle(10, 2), build)),
+                price(PriceItem.bag(BulkGood.MANURE, Units.METRIC), 4), price(PriceItem.loose(BulkGood.MANURE, Units.METRIC), 30), price(PriceItem.SOIL_DELIVERY, 70));
+        // 20 m2 by 50 mm are 1 m3: 20 bags at 80 against 30 + 70.
+        assertThat(quantities(CostStudy.of(plan).bill())).isEqualTo("20 manure/bag/50l");
+    }
+
+    @Test
     void eachLooseLoadIsDeliveredAndTheDeliveriesAreOneLine() {
         WalkBuild build = new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), true, false);
         Plan plan = Gardens.with(plot(30, 30, List.of()), new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(30, 3), build)),

@@ -71,6 +71,16 @@ class SurfaceStudyTest {
     }
 
     @Test
+    @DisplayName("Mulched ground, 10 m2: 2 in of manure are 0.508 m3, cardboard with its laps 12 m2, 4 in of chip 1.016 m3 [long hand]")
+    void groundIsMulchedOverManure() {
+        WalkTakeoff walk = only(with(plot(10, 10, List.of()), put("Main", 0, 2, 10, 3, new Layer(LayerKind.MANURE, Length.inches(2)), CARDBOARD, CHIP)));
+        assertThat(walk.layers().get(0).volume().cubicMetres()).isCloseTo(0.508, within(1e-6));
+        assertThat(walk.layers().get(1).covered().squareMetres()).isCloseTo(12, within(1e-6));
+        assertThat(walk.layers().get(2).volume().cubicMetres()).isCloseTo(1.016, within(1e-6));
+        assertThat(walk.rises()).isEqualTo(Length.inches(6));
+    }
+
+    @Test
     void groundThatTwoWalksShareCountsForTheMainOne() {
         Plan plan = with(plot(10, 10, List.of()), put("Main", 0, 4, 10, 5, CHIP),
                 new PutWalk(new Walk(id("Work"), "Work", WalkGrade.WORK, Surfacing.WOOD_CHIP, area(4, 0, 5, 10), made(CHIP))));
