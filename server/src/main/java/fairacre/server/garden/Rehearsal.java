@@ -3,11 +3,10 @@ package fairacre.server.garden;
 import fairacre.cost.CostStudy;
 import fairacre.format.FaultyFileException;
 import fairacre.format.GardenFile;
-import fairacre.plan.Bed;
-import fairacre.plan.BedRevision;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Rectangle;
+import fairacre.plan.StandingBed;
 import fairacre.server.store.GardenStore;
 import java.io.IOException;
 import java.io.InputStream;
@@ -117,7 +116,7 @@ public class Rehearsal {
     private boolean visit() throws InterruptedException {
         try (DemoVisit visit = new DemoVisit(environment.getRequiredProperty("local.server.port", Integer.class), json)) {
             Plan plan = visit.plan();
-            visited = !plan.beds().isEmpty() && drag(plan, visit::drag);
+            visited = drag(plan, visit::drag);
             return visited;
         } catch (IOException failure) {
             LOG.info("The demo could not be visited: {}", failure.toString());
@@ -135,17 +134,17 @@ public class Rehearsal {
         void judge(Change change, int season) throws IOException, InterruptedException;
     }
 
-    /** Drags beds a little to and fro; true when it is done. */
+    /** Drags the beds of the last season a little to and fro; false if none stand. */
     private boolean drag(Plan plan, Judge judge) throws IOException, InterruptedException {
         int season = Collections.max(plan.seasonsOfChange());
+        List<StandingBed> beds = plan.standing(season);
         Random random = new Random(1);
-        for (int i = 0; i < previews && !ended; i++) {
-            Bed bed = plan.beds().get(random.nextInt(plan.beds().size()));
-            BedRevision revision = bed.revisions().get(0);
-            Rectangle moved = revision.outline().shifted(FAR * (2 * random.nextDouble() - 1), FAR * (2 * random.nextDouble() - 1));
-            judge.judge(new Change.MoveBed(bed.id(), revision.from(), moved.centre(), moved.turn()), season);
+        for (int i = 0; i < previews && !beds.isEmpty() && !ended; i++) {
+            StandingBed bed = beds.get(random.nextInt(beds.size()));
+            Rectangle moved = bed.outline().shifted(FAR * (2 * random.nextDouble() - 1), FAR * (2 * random.nextDouble() - 1));
+            judge.judge(new Change.MoveBed(bed.id(), bed.revision().from(), moved.centre(), moved.turn()), season);
             judged = i + 1;
         }
-        return true;
+        return !beds.isEmpty();
     }
 }
