@@ -130,7 +130,7 @@ function BedWords({ bed, outline, view, note }: Pick<Props, "bed" | "outline" | 
   const wide = outline.length >= outline.width;
   const long = Math.max(outline.length, outline.width) * view.scale;
   const short = Math.min(outline.length, outline.width) * view.scale;
-  if (short < ROOM_FOR_WORDS * 0.55 || long < ROOM_FOR_WORDS) return null;
+  if (short < LETTER + 2 || long < ROOM_FOR_WORDS) return null;
   const middle = toSheet(view, outline.centre);
   const turn = readable(outline.turn + (wide ? 0 : upright ? -90 : 90));
   const letters = Math.floor(long / (LETTER * 0.56));

@@ -26,9 +26,11 @@ const THINNEST = 2;
 
 /** What stands or lies on the plot besides beds: its own ground drawn full, its margin as a broken line. */
 export function Features({ features, view, selected }: Props) {
+  // A door or a tap in the wall of a house is not hidden by the house.
+  const spotsLast = [...features].sort((a, b) => Number(isSpot(a)) - Number(isSpot(b)));
   return (
     <g pointerEvents="none">
-      {features.map((feature) => (
+      {spotsLast.map((feature) => (
         <g key={feature.id} data-feature={feature.name}>
           <Margin feature={feature} view={view} />
           <Body feature={feature} view={view} marked={feature.id === selected} />
@@ -39,12 +41,16 @@ export function Features({ features, view, selected }: Props) {
   );
 }
 
+function isSpot(feature: Feature): boolean {
+  return feature.places.length === 1;
+}
+
 function Body({ feature, view, marked }: { feature: Feature; view: View; marked: boolean }) {
   const stroke = marked ? "var(--color-mark)" : "var(--color-ink)";
   const thick = Math.max(THINNEST, feature.breadth * view.scale);
   const [first] = feature.places;
   if (!first) return null;
-  if (feature.places.length === 1) return <Spot feature={feature} at={first} view={view} stroke={stroke} />;
+  if (isSpot(feature)) return <Spot feature={feature} at={first} view={view} stroke={stroke} />;
   if (feature.kind in AREA_FILL) {
     return (
       <path
@@ -115,7 +121,7 @@ function Spot({ feature, at, view, stroke }: { feature: Feature; at: Point; view
 function Margin({ feature, view }: { feature: Feature; view: View }) {
   if (feature.margin === 0) return null;
   const [first] = feature.places;
-  if (first && feature.places.length === 1) {
+  if (first && isSpot(feature)) {
     const place = toSheet(view, first);
     return (
       <circle
@@ -148,7 +154,7 @@ function Name({ feature, view }: { feature: Feature; view: View }) {
     x: feature.places.reduce((sum, p) => sum + p.x, 0) / feature.places.length,
     y: feature.places.reduce((sum, p) => sum + p.y, 0) / feature.places.length,
   });
-  const spot = feature.places.length === 1;
+  const spot = isSpot(feature);
   return (
     <text
       x={middle.x + (spot ? 12 : 0)}

@@ -19,7 +19,7 @@ class ScreenshotsTest {
     void theViewsOfTheDemoGarden() {
         try (Garden garden = Garden.demo()) {
             garden.season(2028);
-            garden.kept();
+            garden.bed("Rope bed").waitFor();
             shoot(garden, "sheet");
             garden.bed("Rope bed").click();
             garden.step("Walks");
@@ -97,7 +97,7 @@ class ScreenshotsTest {
             garden.page().getByText("Lampwright's Yard").first().click();
             garden.sheet().waitFor();
             garden.season(2028);
-            garden.kept();
+            garden.bed("Rope bed").waitFor();
             shoot(garden, "phone");
             garden.step("Purse");
             garden.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shopping list 2028").setExact(true)).click();

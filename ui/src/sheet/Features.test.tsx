@@ -1,0 +1,39 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { render } from "@testing-library/react";
+import { expect, it } from "vitest";
+import type { Feature } from "../api/types";
+import { Features } from "./Features";
+
+const common = { height: 0, breadth: 0, margin: 0, lookout: false, bareInWinter: false };
+const window: Feature = {
+  ...common,
+  id: "w",
+  kind: "WINDOW",
+  name: "Kitchen window",
+  places: [{ x: 4, y: 2 }],
+};
+const house: Feature = {
+  ...common,
+  id: "h",
+  kind: "HOUSE",
+  name: "House",
+  places: [
+    { x: 0, y: 0 },
+    { x: 4, y: 0 },
+    { x: 4, y: 4 },
+  ],
+};
+
+it("draws a window over the house that it is in, whichever was drawn first", () => {
+  const view = { scale: 50, x: 0, y: 0 };
+  const { container } = render(
+    <svg>
+      <Features features={[window, house]} view={view} selected={null} />
+    </svg>,
+  );
+  const drawn = [...container.querySelectorAll("[data-feature]")].map((each) =>
+    each.getAttribute("data-feature"),
+  );
+  expect(drawn).toEqual(["House", "Kitchen window"]);
+});
