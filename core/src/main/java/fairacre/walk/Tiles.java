@@ -28,9 +28,8 @@ final class Tiles {
     private final List<Integer> first = new ArrayList<>();
     private final List<Tile.Part> parts = new ArrayList<>();
     private final int[] parent;
-    private final List<Boolean> ledTo;
-    /** The same square by square. */
-    private final List<List<Boolean>> ledToBySquare;
+    /** For each part of each square whether a way leads there. */
+    private final List<List<Boolean>> ledTo;
 
     /**
      * @param open whether one comes in from anywhere at the edge
@@ -53,9 +52,9 @@ final class Tiles {
             parent[i] = i;
         }
         joinAcrossBorders();
-        this.ledTo = ledTo(open, thresholds);
-        this.ledToBySquare = IntStream.range(0, squares.size())
-                .mapToObj(square -> List.copyOf(ledTo.subList(first.get(square), first.get(square) + squares.get(square).size()))).toList();
+        List<Boolean> led = ledTo(open, thresholds);
+        this.ledTo = IntStream.range(0, squares.size())
+                .mapToObj(square -> List.copyOf(led.subList(first.get(square), first.get(square) + squares.get(square).size()))).toList();
     }
 
     /** Whether a place lies on this piece of ground. */
@@ -73,7 +72,7 @@ final class Tiles {
         int square = row * columns + column;
         List<Tile.Part> here = squares.get(square);
         for (int i = 0; i < here.size(); i++) {
-            if (ledTo.get(first.get(square) + i) && here.get(i).covers(place)) {
+            if (ledTo.get(square).get(i) && here.get(i).covers(place)) {
                 return true;
             }
         }
@@ -82,9 +81,11 @@ final class Tiles {
 
     /** Whether free ground to which a way leads meets a line. */
     boolean meets(Geometry line) {
-        for (int i = 0; i < parts.size(); i++) {
-            if (ledTo.get(i) && parts.get(i).meets(line)) {
-                return true;
+        for (int square = 0; square < squares.size(); square++) {
+            for (int i = 0; i < squares.get(square).size(); i++) {
+                if (ledTo.get(square).get(i) && squares.get(square).get(i).meets(line)) {
+                    return true;
+                }
             }
         }
         return false;
@@ -139,7 +140,7 @@ final class Tiles {
                     column <= Math.min(columns - 1, number(place.getMaxX()) - firstColumn); column++) {
                 int square = row * columns + column;
                 near.add(squares.get(square));
-                led.add(ledToBySquare.get(square));
+                led.add(ledTo.get(square));
             }
         }
         return new Around(near, led);

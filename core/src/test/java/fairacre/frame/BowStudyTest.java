@@ -11,7 +11,6 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
 import fairacre.plan.Drop;
-import fairacre.plan.Build;
 import fairacre.plan.Frame;
 import fairacre.plan.Joint;
 import fairacre.plan.Material;
