@@ -49,7 +49,7 @@ class HouseTest {
                 .whereLayer("reach").mayOnlyBeAccessedByLayers("appraisal")
                 .whereLayer("ground").mayOnlyBeAccessedByLayers("surface", "appraisal", "drawing", "format")
                 .whereLayer("walk").mayOnlyBeAccessedByLayers("reach", "appraisal", "drawing", "arrange")
-                .whereLayer("shape").mayOnlyBeAccessedByLayers("ground", "walk", "reach", "frame", "fill", "surface", "cost",
+                .whereLayer("shape").mayOnlyBeAccessedByLayers("ground", "walk", "reach", "frame", "fill", "surface", "cost", "arrange",
                         "appraisal", "drawing")
                 .whereLayer("measure").mayOnlyBeAccessedByLayers("plan", "shape", "ground", "walk", "reach", "frame", "fill", "surface",
                         "cost", "appraisal", "drawing", "format", "arrange")

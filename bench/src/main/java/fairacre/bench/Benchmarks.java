@@ -18,13 +18,14 @@ import org.openjdk.jmh.runner.options.VerboseMode;
 
 /**
  * Runs the benchmarks, with the memory and the collector that the program is started with, and prints their figures as a table; an argument narrows them down by name, {@code cutting} runs the random
- * jobs for the saw.
+ * jobs for the saw, {@code gardens} judges random gardens.
  */
 public final class Benchmarks {
 
     private static final String BUILD = "fairacre.build.jdbc";
 
     private static final int USUAL_JOBS = 1000;
+    private static final int USUAL_GARDENS = 50_000;
 
     /** Places in the first line of {@code /proc/stat}, see proc(5). */
     private static final int IDLE = 3;
@@ -36,6 +37,10 @@ public final class Benchmarks {
     public static void main(String[] arguments) throws RunnerException {
         if (arguments.length > 0 && arguments[0].equals("cutting")) {
             CuttingJobs.print(arguments.length > 1 ? Integer.parseInt(arguments[1]) : USUAL_JOBS);
+            return;
+        }
+        if (arguments.length > 0 && arguments[0].equals("gardens")) {
+            EveryGarden.print(arguments.length > 1 ? Integer.parseInt(arguments[1]) : USUAL_GARDENS);
             return;
         }
         ChainedOptionsBuilder options = new OptionsBuilder().include("fairacre.bench." + (arguments.length > 0 ? arguments[0] : ""))

@@ -59,6 +59,7 @@ public final class Appraisal {
     private final Supplier<List<BedReach>> reach;
     private final Supplier<Bill> bill;
     private final Supplier<Forecast> forecast;
+    private final Guard guard = new Guard();
 
     private Appraisal(Plan plan, int season, Memo memo, List<Paid> paid) {
         this.plan = plan;
@@ -120,7 +121,12 @@ public final class Appraisal {
     }
 
     public List<Gap> gaps() {
-        return walks.get().gaps();
+        return guard.orElse("the distances between beds", () -> walks.get().gaps(), List::of);
+    }
+
+    /** What could not be worked out of all that was asked for so far; each is told by a snag too. */
+    public List<Failure> failures() {
+        return guard.failures();
     }
 
     /** Every snag with its remedies, worst first. */
@@ -148,8 +154,9 @@ public final class Appraisal {
     }
 
     private List<BedReach> computeReach() {
-        ReachStudy study = ReachStudy.of(walks.get(), plan.gardeners());
-        return Cores.spread(standing.stream(), standing.size()).map(study::of).toList();
+        ReachStudy study = ReachStudy.of(this::walks, plan.gardeners());
+        return Cores.spread(standing.stream(), standing.size())
+                .map(bed -> guard.orElse("who reaches what of " + bed.name(), () -> study.of(bed), () -> BedReach.unknown(bed, plan.gardeners()))).toList();
     }
 
     private BedAppraisal bed(StandingBed bed, BedReach reached, boolean withBill) {
@@ -202,33 +209,45 @@ public final class Appraisal {
     }
 
     private List<Snag> snags(boolean withRemedies) {
-        SnagContext context = new SnagContext(plan, season, standing, withRemedies, memo);
-        FitStudy fit = FitStudy.of(plan.setting(season), standing, memo);
+        SnagContext context = new SnagContext(plan, season, standing, withRemedies, memo, guard);
         List<BedReach> reaches = reach();
-        WalkStudy ways = walks.get();
         Bill whole = bill();
-        List<Supplier<List<Snag>>> finders = new ArrayList<>();
-        finders.add(() -> new FitSnags(context).find(fit));
+        List<Finder> finders = new ArrayList<>();
+        finders.add(new Finder("where beds fit", () -> new FitSnags(context).find(FitStudy.of(plan.setting(season), standing, memo))));
         if (plan.gardeners().isEmpty()) {
-            finders.add(() -> List.of(noGardener()));
+            finders.add(new Finder("who gardens", () -> List.of(noGardener())));
         } else {
-            finders.add(() -> new ReachSnags(context).find(reaches));
-            finders.add(() -> new WalkSnags(context).find(ways));
-            finders.add(() -> new CarrierSnags(context).find(ways));
+            finders.add(new Finder("who reaches what", () -> new ReachSnags(context).find(reaches)));
+            finders.add(new Finder("the walks", () -> new WalkSnags(context).find(walks.get())));
+            finders.add(new Finder("what gets through", () -> new CarrierSnags(context).find(walks.get())));
         }
-        finders.add(() -> new HeightSnags(context).find());
-        finders.add(() -> new LevelSnags(context).find());
-        finders.add(() -> new DrainSnags(context).find());
-        finders.add(() -> new FrameSnags(context).find());
-        finders.add(() -> new SurfaceSnags(context).find());
-        finders.add(() -> new FillSnags(context).find());
-        finders.add(() -> new DeliverySnags(context).find(whole));
-        finders.add(() -> new CostSnags(context, paid).find(whole, forecast.get()));
+        finders.add(new Finder("heights", () -> new HeightSnags(context).find()));
+        finders.add(new Finder("slopes", () -> new LevelSnags(context).find()));
+        finders.add(new Finder("drains", () -> new DrainSnags(context).find()));
+        finders.add(new Finder("frames", () -> new FrameSnags(context).find()));
+        finders.add(new Finder("what walks are made of", () -> new SurfaceSnags(context).find()));
+        finders.add(new Finder("what beds are filled with", () -> new FillSnags(context).find()));
+        finders.add(new Finder("how it is delivered", () -> new DeliverySnags(context).find(whole)));
+        finders.add(new Finder("what it costs", () -> new CostSnags(context, paid).find(whole, forecast.get())));
         // Remedies share what they find out about a bed's surroundings, one after the other.
-        Stream<Supplier<List<Snag>>> order = withRemedies ? finders.stream() : Cores.spread(finders.stream(), standing.size());
-        List<Snag> snags = new ArrayList<>(order.map(Supplier::get).flatMap(List::stream).toList());
+        Stream<Finder> order = withRemedies ? finders.stream() : Cores.spread(finders.stream(), standing.size());
+        return found(order, guard);
+    }
+
+    /** Looks for flaws of one kind. */
+    record Finder(String part, Supplier<List<Snag>> work) {}
+
+    /** What the finders find, worst first, and for each part that could not be worked out that it is not judged. */
+    static List<Snag> found(Stream<Finder> finders, Guard guard) {
+        List<Snag> snags = new ArrayList<>(finders.map(finder -> guard.orElse(finder.part(), finder.work(), List::of)).flatMap(List::stream).toList());
+        guard.failures().stream().map(Failure::part).distinct().sorted().map(Appraisal::notJudged).forEach(snags::add);
         snags.sort(Comparator.comparing(Snag::weight).thenComparing(Snag::rule).thenComparing(s -> s.beds().toString()));
-        return snags;
+        return List.copyOf(snags);
+    }
+
+    private static Snag notJudged(String part) {
+        return Snag.of(SnagRule.NOT_JUDGED, Weight.WARNING, "This could not be judged: " + part
+                + ". The fault is the program's, not your plan's; all else is judged as usual.", Optional.empty(), List.of(), List.of(), List.of());
     }
 
     private Snag noGardener() {

@@ -152,14 +152,14 @@ final class KeyholeSearch {
         if (cut.isEmpty()) {
             return false;
         }
-        Geometry notch = Areas.without(whole, Polygons.of(cut.get().corners()));
+        Geometry notch = Areas.without(whole, Areas.within(cut.get().corners()));
         return missing.stream().allMatch(m -> m.soil().parts().stream().allMatch(part -> isWithin(part, notch, m.gardener())));
     }
 
     private static boolean isWithin(List<Point> part, Geometry notch, Gardener gardener) {
         double reach = gardener.reach().metres();
         Geometry near = notch.buffer(reach, Curves.quadrantSegments(reach, CURVE_TOLERANCE));
-        return Areas.without(Polygons.of(part), near).getArea() < SLIVER;
+        return Areas.without(Areas.within(part), near).getArea() < SLIVER;
     }
 
     /** The proof: the bed with the keyhole among its neighbours, judged as every plan is. */

@@ -15,7 +15,7 @@ import java.util.UUID;
  * @param place where on the drawing; empty for what has no place, such as the budget
  * @param beds the beds concerned, in order of id
  * @param gardeners whom it hinders; empty if everybody or nobody in particular
- * @param remedies at least one; empty only where remedies were not asked for
+ * @param remedies at least one; empty only where remedies were not asked for, or a part of the plan could not be judged
  */
 public record Snag(SnagRule rule, Weight weight, String words, String ruleWords, String source, Optional<Point> place,
         List<UUID> beds, List<UUID> gardeners, List<Remedy> remedies) {

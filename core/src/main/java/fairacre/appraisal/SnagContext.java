@@ -27,12 +27,14 @@ final class SnagContext {
     private final boolean withRemedies;
     private final Wording wording;
     private final Edits edits;
+    private final Guard guard;
     private final Map<UUID, StandingBed> byId = new HashMap<>();
     private final Map<UUID, Surroundings> surroundings = new HashMap<>();
 
-    SnagContext(Plan plan, int season, List<StandingBed> standing, boolean withRemedies, Memo memo) {
+    SnagContext(Plan plan, int season, List<StandingBed> standing, boolean withRemedies, Memo memo, Guard guard) {
         this.plan = plan;
         this.memo = memo;
+        this.guard = guard;
         this.season = season;
         this.setting = plan.setting(season);
         this.standing = standing;
@@ -104,6 +106,6 @@ final class SnagContext {
 
     /** The remedies, or none while something is only being tried out. */
     List<Remedy> remedies(Supplier<List<Remedy>> work) {
-        return withRemedies ? work.get() : List.of();
+        return withRemedies ? guard.orElse("what would help", work, List::of) : List.of();
     }
 }

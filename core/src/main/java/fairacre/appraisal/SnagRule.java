@@ -48,6 +48,7 @@ public enum SnagRule {
     SHARE_EXCEEDED("What is planned for a part of the work, or for a season, has to keep to its share of the budget where one is set.", "common practice"),
     BUDGET_EXCEEDED("What is planned has to leave the contingency untouched; 10 to 15 per cent is wise.", "common practice"),
     PRICE_MISSING("A line without a price is left out of the total.", "arithmetic"),
+    NOT_JUDGED("Every part of a plan is judged; a part that could not be is told.", "this program"),
     NO_GARDENER("Reach and walks can only be judged for somebody.", "common practice");
 
     private final String rule;

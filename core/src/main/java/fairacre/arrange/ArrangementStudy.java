@@ -20,6 +20,7 @@ import fairacre.plan.Posture;
 import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
+import fairacre.shape.Areas;
 import fairacre.walk.PassingPreset;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -74,7 +75,7 @@ public final class ArrangementStudy {
         List<Change> clearing = new ArrayList<>();
         Polygon area = Polygons.of(rectangle(wish).corners());
         for (StandingBed bed : plan.standing(season)) {
-            if (Polygons.of(bed.corners()).intersection(area).getArea() > 1e-3) {
+            if (Areas.shared(Polygons.of(bed.corners()), area).getArea() > 1e-3) {
                 boolean older = plan.bed(bed.id()).revisions().stream().allMatch(r -> r.from() < season);
                 clearing.add(older ? new Change.RetireBed(bed.id(), Optional.of(season)) : new Change.RemoveBed(bed.id()));
             }
@@ -135,7 +136,7 @@ public final class ArrangementStudy {
         double detour = 0;
         for (BedAppraisal bed : beds) {
             Polygon outline = Polygons.of(bed.corners());
-            taken = taken.difference(outline);
+            taken = Areas.without(taken, outline);
             edge += outline.getLength();
             detour = Math.max(detour, outline.getLength() / 2);
         }
@@ -197,7 +198,7 @@ public final class ArrangementStudy {
     }
 
     private static boolean overlap(Polygon one, Polygon other) {
-        return one.intersection(other).getArea() > 1e-3;
+        return Areas.shared(one, other).getArea() > 1e-3;
     }
 
     private static Rectangle rectangle(Wish wish) {

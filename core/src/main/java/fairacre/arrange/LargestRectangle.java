@@ -6,6 +6,7 @@ import fairacre.plan.Polygons;
 import fairacre.plan.Rectangle;
 import fairacre.plan.Point;
 import fairacre.measure.Length;
+import fairacre.shape.Areas;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
@@ -32,7 +33,7 @@ public final class LargestRectangle {
         Geometry free = plan.site().ground();
         for (var feature : plan.features()) {
             if (feature.kind().takesGround() && feature.kind().extent() == FeatureKind.Extent.AREA) {
-                free = free.difference(Polygons.of(feature.places()).buffer(feature.margin().metres()));
+                free = Areas.without(free, Polygons.of(feature.places()).buffer(feature.margin().metres()));
             }
         }
         return free.isEmpty() ? Optional.empty() : search(free);

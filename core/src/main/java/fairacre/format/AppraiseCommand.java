@@ -1,10 +1,10 @@
 package fairacre.format;
 
 import fairacre.appraisal.Appraisal;
-import fairacre.appraisal.AppraisalReport;
 import fairacre.ledger.Paid;
 import fairacre.plan.Limits;
 import fairacre.plan.Plan;
+import fairacre.plan.RefusedException;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.IOException;
@@ -43,10 +43,14 @@ public final class AppraiseCommand {
             GardenFile.Contents contents = read(call.file());
             Plan plan = contents.garden();
             List<Integer> seasons = plan.seasonsOfChange();
-            int season = call.season().orElse(seasons.get(seasons.size() - 1));
-            AppraisalReport report = Appraisal.of(plan, season, Paid.of(contents.receipts())).report();
-            out.println(GardenJson.mapper().writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(report));
+            int season = plan.seasonInView(call.season().orElse(seasons.get(seasons.size() - 1)));
+            Appraisal appraisal = Appraisal.of(plan, season, Paid.of(contents.receipts()));
+            out.println(GardenJson.mapper().writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(appraisal.report()));
+            appraisal.failures().forEach(failure -> err.println("could not be judged: " + failure.part() + ": " + failure.cause()));
             return TAKEN;
+        } catch (RefusedException refused) {
+            err.println(new Fault(refused.refusal().field(), refused.refusal().reason(), refused.refusal().next()).line());
+            return REFUSED;
         } catch (FaultyFileException faulty) {
             faulty.faults().forEach(fault -> err.println(fault.line()));
             return REFUSED;

@@ -50,8 +50,8 @@ final class DelimitedText {
      * @throws RefusedException if it is no number, has more decimals than the currency, or might be read in two ways: {@code 1,234}
      */
     static Money money(String text, CurrencyUnit currency, String field) {
-        boolean comma = text.matches("-?\\d+,\\d+");
-        if (!comma && !text.matches("-?\\d+(\\.\\d+)?")) {
+        boolean comma = text.matches("-?\\d{1,15},\\d{1,15}");
+        if (!comma && !text.matches("-?\\d{1,15}(\\.\\d{1,15})?")) {
             throw new RefusedException(field, "\"" + text + "\" is no plain number", "write it like 12.50");
         }
         int decimals = comma ? text.length() - text.indexOf(',') - 1 : 0;

@@ -1,6 +1,7 @@
 package fairacre.format;
 
 import com.networknt.schema.Error;
+import com.networknt.schema.ExecutionContext;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
@@ -12,6 +13,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Objects;
 import tools.jackson.core.JacksonException;
@@ -95,7 +98,7 @@ public final class GardenFile {
         }
         JsonNode tree = parse(file);
         checkVersion(tree);
-        List<Fault> faults = SCHEMA.validate(tree).stream().map(GardenFile::fault).distinct().limit(MOST_FAULTS).toList();
+        List<Fault> faults = faults(tree);
         if (!faults.isEmpty()) {
             throw new FaultyFileException(faults);
         }
@@ -133,6 +136,46 @@ public final class GardenFile {
         if (version > VERSION) {
             throw faulty("/version", "the file is of version " + version + ", this program reads version " + VERSION,
                     "open it with a newer program");
+        }
+    }
+
+    /** What breaks the schema, as far as the first {@link #MOST_FAULTS}: a file may hold millions. */
+    private static List<Fault> faults(JsonNode tree) {
+        FirstErrors errors = new FirstErrors();
+        ExecutionContext context = new ExecutionContext();
+        context.setErrors(errors);
+        try {
+            SCHEMA.validate(context, tree);
+        } catch (EnoughException enough) {
+            // The first ones are told.
+        }
+        return errors.stream().map(GardenFile::fault).distinct().toList();
+    }
+
+    /** Ends the validation when it is full. */
+    private static final class FirstErrors extends ArrayList<Error> {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        public boolean add(Error error) {
+            if (size() >= MOST_FAULTS) {
+                throw new EnoughException();
+            }
+            return super.add(error);
+        }
+
+        @Override
+        public boolean addAll(Collection<? extends Error> errors) {
+            errors.forEach(this::add);
+            return true;
+        }
+    }
+
+    private static final class EnoughException extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        EnoughException() {
+            super("enough errors", null, false, false);
         }
     }
 

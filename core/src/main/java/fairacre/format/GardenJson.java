@@ -130,6 +130,7 @@ public final class GardenJson {
         number(module, Volume.class, v -> plain(BigDecimal.valueOf(v.millilitres(), 3)));
         module.addDeserializer(Length.class, new LengthReader());
         module.addDeserializer(Volume.class, new VolumeReader());
+        module.addDeserializer(BigDecimal.class, new DecimalReader());
         module.addDeserializer(boolean.class, new FlagReader());
         text(module, Board.class, Board::key, Board::of);
         text(module, Material.class, Material::key, Material::of);
@@ -191,6 +192,23 @@ public final class GardenJson {
         @Override
         public Object getAbsentValue(DeserializationContext context) {
             return Boolean.FALSE;
+        }
+    }
+
+    /** Of a number with few digits: 1e999999999 would fill the memory when it is written out. */
+    private static final class DecimalReader extends ValueDeserializer<BigDecimal> {
+        private static final int MOST_DIGITS = 30;
+
+        @Override
+        public BigDecimal deserialize(JsonParser json, DeserializationContext context) {
+            if (!json.currentToken().isNumeric()) {
+                throw new RefusedException("", "it is no plain number", "write it like 12.5");
+            }
+            BigDecimal number = json.getDecimalValue();
+            if (number.precision() > MOST_DIGITS || Math.abs((long) number.scale()) > MOST_DIGITS) {
+                throw new RefusedException("", "the number has too many digits", "write it like 12.5");
+            }
+            return number;
         }
     }
 

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
@@ -32,7 +33,7 @@ public final class ReceiptText {
     public static final int LARGEST = 200_000;
 
     private static final int MOST_LINES = 200;
-    private static final Pattern PLAIN = Pattern.compile("(?:(\\d+(?:[.,]\\d+)?)\\s*[x×*]\\s*)?(.*?\\S)[\\s:]+(-?\\d[\\d.,]*)\\s*(?:[A-Z]{3}|\\p{Sc})?");
+    private static final Pattern PIECES_OF = Pattern.compile("(\\d{1,9}(?:[.,]\\d{1,9})?)\\s*[x×*]\\s*");
     private static final Pattern TOTAL = Pattern.compile("(grand )?(total|sum|to pay|amount due|balance due)", Pattern.CASE_INSENSITIVE);
     private static final Pattern DISCOUNT = Pattern.compile("(less )?(discount|rebate|voucher)\\b.*", Pattern.CASE_INSENSITIVE);
     private static final Pattern TAX = Pattern.compile("(plus )?(vat|tax|sales tax)\\b.*", Pattern.CASE_INSENSITIVE);
@@ -42,8 +43,6 @@ public final class ReceiptText {
     private static final List<String> AMOUNT = List.of("amount", "total", "sum", "price");
 
     private final CurrencyUnit currency;
-    /** An amount with the sign of its currency before it. */
-    private final Pattern signed;
     private final List<Known> bill;
     private final List<ReceiptLine> lines = new ArrayList<>();
     private final List<Rejected> rejected = new ArrayList<>();
@@ -53,7 +52,6 @@ public final class ReceiptText {
 
     private ReceiptText(CurrencyUnit currency, List<Known> bill) {
         this.currency = currency;
-        this.signed = Pattern.compile("(.*\\s)(?:\\p{Sc}|" + currency.getCode() + ")\\s*(-?\\d[\\d.,]*)");
         this.bill = bill;
     }
 
@@ -155,22 +153,76 @@ public final class ReceiptText {
         int row = 0;
         for (String line : text.lines().toList()) {
             row++;
-            String told = signed.matcher(line.strip()).replaceFirst("$1$2");
-            if (told.isBlank()) {
+            String told = line.strip();
+            if (told.isEmpty()) {
                 continue;
             }
-            Matcher found = PLAIN.matcher(told);
-            if (found.matches()) {
-                take(row, line.strip(), found.group(2), found.group(1) == null ? "" : found.group(1), found.group(3));
+            Optional<PlainLine> found = PlainLine.of(told, currency);
+            if (found.isPresent()) {
+                take(row, told, found.get().what(), found.get().pieces(), found.get().amount());
             } else {
-                rejected.add(new Rejected(row, line.strip(), "it doesn't end in an amount"));
+                rejected.add(new Rejected(row, told, "it doesn't end in an amount"));
             }
         }
     }
 
+    /**
+     * A line that ends in an amount, taken apart from its end in one pass: {@code 2 x Deck screws: EUR 27.00}.
+     *
+     * @param pieces empty where the line doesn't begin with a number of them
+     */
+    private record PlainLine(String pieces, String what, String amount) {
+
+        private static final Pattern CODE = Pattern.compile("[A-Z]{3}");
+
+        static Optional<PlainLine> of(String line, CurrencyUnit currency) {
+            String rest = withoutCurrency(line, code -> CODE.matcher(code).matches());
+            int start = rest.length();
+            while (start > 0 && isOfAmount(rest.charAt(start - 1))) {
+                start--;
+            }
+            boolean number = start < rest.length() && Character.isDigit(rest.charAt(start));
+            start -= number && start > 0 && rest.charAt(start - 1) == '-' ? 1 : 0;
+            String amount = rest.substring(start);
+            String before = rest.substring(0, start);
+            String what = stripped(withoutCurrency(before, currency.getCode()::equals));
+            boolean apart = !before.isEmpty() && !stripped(before).equals(before) || what.length() < stripped(before).length();
+            if (!number || !apart || what.isEmpty()) {
+                return Optional.empty();
+            }
+            Matcher pieces = PIECES_OF.matcher(what);
+            return Optional.of(pieces.lookingAt() && pieces.end() < what.length()
+                    ? new PlainLine(pieces.group(1), what.substring(pieces.end()), amount) : new PlainLine("", what, amount));
+        }
+
+        private static boolean isOfAmount(char sign) {
+            return sign >= '0' && sign <= '9' || sign == '.' || sign == ',';
+        }
+
+        /** Without a sign or a code of a currency at its end; what stands before it keeps its end. */
+        private static String withoutCurrency(String text, Predicate<String> code) {
+            String stripped = text.stripTrailing();
+            int end = stripped.length();
+            if (end > 0 && Character.getType(stripped.charAt(end - 1)) == Character.CURRENCY_SYMBOL) {
+                return stripped.substring(0, end - 1).stripTrailing();
+            }
+            boolean coded = end > 3 && code.test(stripped.substring(end - 3)) && !Character.isLetter(stripped.charAt(end - 4));
+            return coded ? stripped.substring(0, end - 3).stripTrailing() : text;
+        }
+    }
+
+    /** Without the spaces and colons at its end. */
+    private static String stripped(String text) {
+        int end = text.length();
+        while (end > 0 && (text.charAt(end - 1) == ':' || Character.isWhitespace(text.charAt(end - 1)))) {
+            end--;
+        }
+        return text.substring(0, end);
+    }
+
     private void take(int row, String line, String what, String pieces, String amount) {
         try {
-            String name = what.replaceAll("[:\\s]+$", "");
+            String name = stripped(what);
             if (INCLUDED.matcher(name).matches()) {
                 return;
             }

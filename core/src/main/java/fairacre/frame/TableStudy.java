@@ -5,6 +5,7 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Frame;
 import fairacre.plan.Polygons;
+import fairacre.shape.Areas;
 import fairacre.shape.Insets;
 import fairacre.shape.Ring;
 import java.util.Collections;
@@ -67,7 +68,7 @@ public record TableStudy(SortedMap<Length, Integer> floor, Length cleat, int bea
         double each = box.getWidth() / boards;
         for (int i = 0; i < boards; i++) {
             Geometry strip = inside.getFactory().toGeometry(new Envelope(box.getMinX() + i * each, box.getMinX() + (i + 1) * each, box.getMinY(), box.getMaxY()));
-            parts(inside.intersection(strip)).mapToDouble(part -> part.getEnvelopeInternal().getHeight())
+            parts(Areas.shared(inside, strip)).mapToDouble(part -> part.getEnvelopeInternal().getHeight())
                     .forEach(length -> floor.merge(Length.millimetres(Math.ceil(length * 1000)), 1, Integer::sum));
         }
         return floor;

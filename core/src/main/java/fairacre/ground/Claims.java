@@ -4,6 +4,7 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.FeatureKind.Extent;
 import fairacre.plan.Polygons;
+import fairacre.shape.Areas;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -60,7 +61,7 @@ final class Claims {
         if (!bed.getEnvelopeInternal().intersects(ground.getEnvelopeInternal())) {
             return Optional.empty();
         }
-        Geometry shared = bed.intersection(ground);
+        Geometry shared = Areas.shared(bed, ground);
         return shared.buffer(-TOUCHING / 2).isEmpty() ? Optional.empty() : Optional.of(new Shared(kind, shared));
     }
 

@@ -9,6 +9,7 @@ import fairacre.plan.Polygons;
 import fairacre.plan.Rectangle;
 import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
+import fairacre.shape.Areas;
 import fairacre.shape.Box;
 import fairacre.shape.Memo;
 import java.util.ArrayList;
@@ -86,8 +87,8 @@ public final class FitStudy {
             if (grown.covers(outline)) {
                 return Optional.empty();
             }
-            Geometry outside = outline.difference(ground);
-            return Optional.of(new OffPlot(bed.id(), Area.squareMetres(outside.getArea()), inside(outside)));
+            Geometry outside = Areas.without(outline, ground);
+            return outside.isEmpty() ? Optional.empty() : Optional.of(new OffPlot(bed.id(), Area.squareMetres(outside.getArea()), inside(outside)));
         }
     }
 
@@ -198,7 +199,7 @@ public final class FitStudy {
     private Polygon piece(Rectangle outline) {
         Polygon bed = Polygons.of(outline.corners());
         return setting.site().pieces().stream().map(Polygons::of)
-                .min(Comparator.comparingDouble((Polygon p) -> -p.intersection(bed).getArea())
+                .min(Comparator.comparingDouble((Polygon p) -> -Areas.shared(p, bed).getArea())
                         .thenComparingDouble(p -> p.distance(bed))).orElseThrow();
     }
 
@@ -211,7 +212,7 @@ public final class FitStudy {
             return;
         }
         Separation separation = Separation.of(Box.of(first.outline()), Box.of(second.outline()));
-        Geometry shared = Polygons.of(first.corners()).intersection(Polygons.of(second.corners()));
+        Geometry shared = Areas.shared(Polygons.of(first.corners()), Polygons.of(second.corners()));
         found.add(new Overlap(first.id(), second.id(), Area.squareMetres(shared.getArea()), inside(shared),
                 separation.moveX(), separation.moveY()));
     }
@@ -224,7 +225,7 @@ public final class FitStudy {
         if (first.shape().plain() && second.shape().plain()) {
             return true;
         }
-        Geometry shared = Polygons.of(first.corners()).intersection(Polygons.of(second.corners()));
+        Geometry shared = Areas.shared(Polygons.of(first.corners()), Polygons.of(second.corners()));
         return !shared.buffer(-TOUCHING / 2).isEmpty();
     }
 

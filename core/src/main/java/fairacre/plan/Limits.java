@@ -24,6 +24,8 @@ public final class Limits {
     public static final int MOST_QUOTES = 2000;
     public static final int FIRST_SEASON = 1900;
     public static final int LAST_SEASON = 2200;
+    /** How far a garden can be looked at beyond the last season in which something of it changes. */
+    public static final int SEASONS_AHEAD = 30;
     public static final int MOST_COURSES = 12;
     /** Shortest side of a bed: about a hand. */
     public static final Length SHORTEST_SIDE = Length.millimetres(100);

@@ -139,6 +139,19 @@ public record Plan(
         return List.copyOf(seasons);
     }
 
+    /**
+     * A season in which the garden can be looked at: from its first one to {@link Limits#SEASONS_AHEAD} after the last that it names.
+     *
+     * @return the same season
+     * @throws RefusedException if it lies outside
+     */
+    public int seasonInView(int season) {
+        List<Integer> named = seasonsOfChange();
+        int first = named.get(0);
+        int last = Math.min(Limits.LAST_SEASON, named.get(named.size() - 1) + Limits.SEASONS_AHEAD);
+        return Limits.between(season, first, last, "season");
+    }
+
     /** The season in which a walk of this plan is made. */
     public int season(Walk walk) {
         return walk.build().season().orElse(firstSeason);

@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Geometry;
 
@@ -26,21 +27,26 @@ import org.locationtech.jts.geom.Geometry;
  */
 public final class ReachStudy {
 
-    private final WalkStudy walks;
+    private final Supplier<WalkStudy> walks;
     private final List<Gardener> gardeners;
 
-    private ReachStudy(WalkStudy walks, List<Gardener> gardeners) {
+    private ReachStudy(Supplier<WalkStudy> walks, List<Gardener> gardeners) {
         this.walks = walks;
         this.gardeners = gardeners;
     }
 
     public static ReachStudy of(WalkStudy walks, List<Gardener> gardeners) {
+        return of(() -> walks, gardeners);
+    }
+
+    /** @param walks asked for when the first bed is */
+    public static ReachStudy of(Supplier<WalkStudy> walks, List<Gardener> gardeners) {
         return new ReachStudy(walks, List.copyOf(gardeners));
     }
 
     public BedReach of(StandingBed bed) {
         List<List<Stretch>> stretches = gardeners.stream().map(gardener -> stretches(bed, gardener)).toList();
-        return walks.memo().recall(new Reached(bed.id(), bed.revision(), gardeners, stretches), () -> reached(bed, stretches));
+        return walks.get().memo().recall(new Reached(bed.id(), bed.revision(), gardeners, stretches), () -> reached(bed, stretches));
     }
 
     /** The question who reaches what of a bed from where they can be. */
@@ -94,8 +100,8 @@ public final class ReachStudy {
     }
 
     private List<Stretch> stretches(StandingBed bed, Gardener gardener) {
-        return gardener.posture() == Posture.SEATED ? walks.stretches(bed.id(), gardener.passing())
-                : walks.stretchesOnFoot(bed.id(), gardener.passing());
+        return gardener.posture() == Posture.SEATED ? walks.get().stretches(bed.id(), gardener.passing())
+                : walks.get().stretchesOnFoot(bed.id(), gardener.passing());
     }
 
     private static Geometry both(Geometry one, Geometry other) {

@@ -4,6 +4,7 @@ import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.plan.Point;
 import fairacre.plan.StandingBed;
+import fairacre.shape.Areas;
 import fairacre.shape.Box;
 import fairacre.shape.Curves;
 import fairacre.walk.Stretch;
@@ -69,7 +70,7 @@ final class RectangleSoil implements Soil {
             if (rest.isEmpty()) {
                 break;
             }
-            rest = rest.difference(within(stretch, r));
+            rest = Areas.without(rest, within(stretch, r));
         }
         return rest;
     }

@@ -1,18 +1,29 @@
 package fairacre.shape;
 
+import fairacre.plan.Point;
+import fairacre.plan.Polygons;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import org.locationtech.jts.algorithm.RobustLineIntersector;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.TopologyException;
+import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.noding.IntersectionAdder;
 import org.locationtech.jts.noding.MCIndexNoder;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.util.AssertionFailedException;
 
-/** What two areas share and what one leaves of another, as areas: where they only touch nothing is left over. */
+/**
+ * What areas share, what one leaves of another and what several cover together, as areas: where they only touch nothing is left
+ * over. Every overlay of the program goes through here, because the library's plain operations fail on some valid input.
+ */
 public final class Areas {
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private Areas() {}
 
@@ -24,16 +35,39 @@ public final class Areas {
         return areas(overlay(one, other, OverlayNG.DIFFERENCE));
     }
 
+    /** All of them as one area; empty for none. */
+    public static Geometry joined(Collection<? extends Geometry> all) {
+        return all.isEmpty() ? GEOMETRY.createPolygon() : areas(OverlayNGRobust.union(GEOMETRY.buildGeometry(all)));
+    }
+
     /**
-     * Spares the check of the noding, which takes as long as the noding itself: where rounding spoils it the rings don't close or the area
-     * doesn't add up, which is noticed, and then it is worked out the robust way.
+     * The area within corners that a study has worked out. They are rounded to micrometres, so a sliver's edge may cross itself: what
+     * is enclosed is kept.
+     */
+    public static Geometry within(List<Point> corners) {
+        return valid(Polygons.of(corners));
+    }
+
+    /**
+     * Skips JTS's second noding check, which takes as long as the noding itself. Where rounding spoils the noding, the rings don't
+     * close, an assertion of the library fails or the area doesn't add up: each of them is noticed, and the robust way is taken.
      */
     private static Geometry overlay(Geometry one, Geometry other, int operation) {
         try {
             return OverlayNG.overlay(one, other, operation, new MCIndexNoder(new IntersectionAdder(new RobustLineIntersector())));
-        } catch (TopologyException spoilt) {
-            return OverlayNGRobust.overlay(one, other, operation);
+        } catch (TopologyException | AssertionFailedException spoilt) {
+            return robust(one, other, operation);
         }
+    }
+
+    /** Snaps, and rounds if need be; input that crosses itself is mended first. */
+    static Geometry robust(Geometry one, Geometry other, int operation) {
+        return OverlayNGRobust.overlay(valid(one), valid(other), operation);
+    }
+
+    /** Each polygon mended by itself; a buffer of no width unites them, since that never fails on parts that overlap by a hair. */
+    private static Geometry valid(Geometry area) {
+        return area.isValid() ? area : areas(GEOMETRY.buildGeometry(parts(area).stream().map(GeometryFixer::fix).toList()).buffer(0));
     }
 
     /** The polygons of a geometry, each for itself. */

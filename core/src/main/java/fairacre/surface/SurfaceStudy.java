@@ -30,7 +30,6 @@ import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
  * Takes off what the walks of a plan are made of. Ground that two walks share counts for one of them: a main walk goes before a work
@@ -97,7 +96,7 @@ public final class SurfaceStudy {
 
         private Geometry ground(List<Ring> taken) {
             Polygon drawn = Polygons.of(walk.corners());
-            Geometry left = Areas.shared(drawn, UnaryUnionOp.union(pieces.stream().map(Polygons::of).toList()));
+            Geometry left = Areas.shared(drawn, Areas.joined(pieces.stream().map(Polygons::of).toList()));
             for (Ring ring : taken) {
                 if (left.getEnvelopeInternal().intersects(ring.bounds())) {
                     left = Areas.without(left, ring.polygon());

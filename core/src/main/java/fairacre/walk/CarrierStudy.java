@@ -17,7 +17,6 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferParameters;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
  * The ground that carriers can use. A carrier is taken as a disk of its width: the ground it can use is the opening of the free
@@ -54,7 +53,7 @@ public final class CarrierStudy {
 
     /** The ground that a carrier can use, in metres on the drawing: its opening by a disk of the carrier's width. */
     public Geometry ground(Carrier carrier) {
-        return grownBack(centres(carrier), carrier.width().metres() / 2);
+        return grownBack(centres(carrier), radius(carrier.width()));
     }
 
     /**
@@ -99,7 +98,7 @@ public final class CarrierStudy {
     /** The ways in that are wide enough for a carrier, with no ground behind them on which it could stand. */
     public List<WayIn> blocked(Carrier carrier) {
         Edges edges = walks.edges(carrier.wheels());
-        double radius = carrier.width().metres() / 2 - WalkStudy.SLACK;
+        double radius = radius(carrier.width());
         Access access = edges.access(carrier.width());
         return edges.layout().waysIn().stream().filter(way -> {
             Polygon ground = edges.layout().pieces().get(Openings.piece(edges.layout().pieces(), way));
@@ -110,7 +109,7 @@ public final class CarrierStudy {
 
     public CarrierGround of(Carrier carrier) {
         Geometry centres = centres(carrier);
-        Geometry ground = grownBack(centres, carrier.width().metres() / 2);
+        Geometry ground = grownBack(centres, radius(carrier.width()));
         List<UUID> alongside = new ArrayList<>();
         List<UUID> shutOut = new ArrayList<>();
         for (StandingBed bed : beds) {
@@ -118,20 +117,25 @@ public final class CarrierStudy {
         }
         boolean onTheSpot = carrier.turning().compareTo(carrier.width()) <= 0;
         Geometry turning = onTheSpot ? centres : roomFor(carrier.turning(), carrier, centres);
-        double turn = onTheSpot ? carrier.width().metres() : carrier.turning().metres();
+        double turn = radius(onTheSpot ? carrier.width() : carrier.turning());
         Tees tees = tees(carrier);
         Geometry inATee = onTheSpot ? turning : tees.anywhere(centres);
-        List<DeadEnd> deadEnds = onTheSpot ? List.of() : deadEnds(carrier, centres, UnaryUnionOp.union(List.of(turning, inATee)));
+        List<DeadEnd> deadEnds = onTheSpot ? List.of() : deadEnds(carrier, centres, Areas.joined(List.of(turning, inATee)));
         Geometry passing = roomFor(passing(carrier), carrier, centres);
         return new CarrierGround(carrier.id(), Patch.of(ground), Area.squareMetres(ground.getArea()), alongside, shutOut,
-                walks.pinches(carrier.width()), Patch.of(grownBack(turning, turn / 2)),
-                onTheSpot ? List.of() : tees.all(Areas.without(centres, grownBack(turning, turn / 2))), deadEnds,
-                Patch.of(grownBack(passing, passing(carrier).metres() / 2)), longestWithoutPassing(carrier));
+                walks.pinches(carrier.width()), Patch.of(grownBack(turning, turn)),
+                onTheSpot ? List.of() : tees.all(Areas.without(centres, grownBack(turning, turn))), deadEnds,
+                Patch.of(grownBack(passing, radius(passing(carrier)))), longestWithoutPassing(carrier));
     }
 
     private Geometry centres(Carrier carrier) {
         List<Polygon> centres = walks.edges(carrier.wheels()).access(carrier.width()).centres();
         return GEOMETRY.createMultiPolygon(centres.toArray(Polygon[]::new));
+    }
+
+    /** Of the disk that stands for a width: with the slack it fits where its edges just touch. */
+    private static double radius(Length width) {
+        return width.metres() / 2 - WalkStudy.SLACK;
     }
 
     private static Geometry grownBack(Geometry centres, double radius) {
@@ -145,9 +149,9 @@ public final class CarrierStudy {
     /** Where the middle of a circle of a diameter can be, on ground that the carrier comes to. */
     private Geometry roomFor(Length diameter, Carrier carrier, Geometry centres) {
         Layout layout = walks.edges(carrier.wheels()).layout();
-        double radius = diameter.metres() / 2 - WalkStudy.SLACK;
+        double radius = radius(diameter);
         List<Geometry> free = layout.pieces().stream().map(ground -> Access.centres(layout, ground, radius)).toList();
-        return Areas.shared(UnaryUnionOp.union(free), centres);
+        return Areas.shared(Areas.joined(free), centres);
     }
 
     /** Parts of the carrier's ground without room to turn that hang on the rest, or on a way in, at one place only. */

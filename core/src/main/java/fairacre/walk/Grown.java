@@ -1,13 +1,12 @@
 package fairacre.walk;
 
+import fairacre.shape.Areas;
 import fairacre.shape.Curves;
 import fairacre.shape.Ring;
 import java.util.List;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferParameters;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
  * What stands in the way grown by a radius, and ground shrunk by one. Curves are drawn by chords that stay within 1 mm of the true
@@ -35,7 +34,7 @@ final class Grown {
     /** Several rings, each grown, as one area; empty for none. */
     static Geometry joined(Layout layout, List<Ring> rings, double radius) {
         List<Geometry> grown = rings.stream().map(ring -> by(layout, ring, radius)).toList();
-        return grown.isEmpty() ? new GeometryFactory().createPolygon() : UnaryUnionOp.union(grown);
+        return Areas.joined(grown);
     }
 
     /** Where the middle of a disk can be on a piece of ground with nothing on it. */

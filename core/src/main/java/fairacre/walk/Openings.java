@@ -17,9 +17,6 @@ final class Openings {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
-    /** So much further in than the edge asks, lest rounding leaves the disk outside, metres. */
-    private static final double CLEAR = 0.001;
-
     private Openings() {}
 
     /** Number of the piece of ground whose edge is nearest to a way in. */
@@ -36,7 +33,7 @@ final class Openings {
 
     /**
      * Where the middle of a disk first lies within the ground when it has come in square to the edge; empty if the way is too
-     * narrow for it.
+     * narrow for it. It stands off the edge by half its whole width: the middle of a walk along the edge that is exactly as wide.
      */
     static Geometry threshold(Polygon ground, WayIn way, double radius) {
         double play = way.width().metres() / 2 - radius;
@@ -47,8 +44,8 @@ final class Openings {
         Coordinate middle = side.closestPoint(coordinate(way.place()));
         double dx = (side.p1.x - side.p0.x) / side.getLength();
         double dy = (side.p1.y - side.p0.y) / side.getLength();
-        double x = middle.x - dy * (radius + CLEAR);
-        double y = middle.y + dx * (radius + CLEAR);
+        double x = middle.x - dy * (radius + WalkStudy.SLACK);
+        double y = middle.y + dx * (radius + WalkStudy.SLACK);
         return GEOMETRY.createLineString(new Coordinate[] {new Coordinate(x - dx * play, y - dy * play),
             new Coordinate(x + dx * play, y + dy * play)});
     }

@@ -14,7 +14,6 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
  * Room to turn in a T: arms and base as wide as the carrier, within a square as large as its turning circle. For a wheelchair of
@@ -58,7 +57,7 @@ final class Tees {
                     tees.add(tee(fresh.getGeometryN(i).getInteriorPoint().getCoordinate(), turned.angle));
                 }
             }
-            covered = UnaryUnionOp.union(List.of(covered, turned.places.buffer(square / 2)));
+            covered = Areas.joined(List.of(covered, turned.places.buffer(square / 2)));
         }
         return tees;
     }
@@ -66,7 +65,7 @@ final class Tees {
     /** All places where the middle of a T can be, however it lies. */
     Geometry anywhere(Geometry centres) {
         List<Geometry> all = places(centres).stream().map(Places::places).toList();
-        return all.isEmpty() ? GEOMETRY.createPolygon() : UnaryUnionOp.union(all);
+        return Areas.joined(all);
     }
 
     boolean isAnywhere(Geometry centres) {
@@ -101,7 +100,7 @@ final class Tees {
                 }
             }
         }
-        return Areas.without(centres, UnaryUnionOp.union(swept));
+        return Areas.without(centres, Areas.joined(swept));
     }
 
     /** Where the middle of a T must not be lest one of its two parts touches an edge. */

@@ -24,8 +24,8 @@ import java.util.UUID;
  */
 public final class WalkStudy {
 
-    /** How much closer than half its width a carrier may come, metres. Half a millimetre: no tape shows it. */
-    public static final double SLACK = 0.0005;
+    /** How much closer than half its width a carrier may come, metres: no tape shows it, and a millimetre less is too narrow. */
+    public static final double SLACK = 0.00025;
     /** Beds nearer than this are built against each other: no walk is meant. */
     public static final Length JOINED = Length.millimetres(50);
 

@@ -135,6 +135,14 @@ class GardenFileTest {
     }
 
     @Test
+    void amongMillionsOfFaultsTheFirstFiftyAreTold() throws Exception {
+        String beds = "{},".repeat(500_000) + "{}";
+        String broken = FILE.replaceFirst("(?s)\"beds\" : \\[", java.util.regex.Matcher.quoteReplacement("\"beds\" : [" + beds + ","));
+        assertThatThrownBy(() -> read(broken)).isInstanceOfSatisfying(FaultyFileException.class,
+                faulty -> assertThat(faulty.faults()).hasSizeBetween(10, 50));
+    }
+
+    @Test
     void nestingWithoutEndIsRefused() {
         assertThatThrownBy(() -> read("[".repeat(100_000))).isInstanceOf(FaultyFileException.class);
     }
@@ -172,6 +180,13 @@ class GardenFileTest {
         Run refused = run(Files.writeString(folder.resolve("abroad.json"), abroad).toString());
         assertThat(refused.code).isEqualTo(2);
         assertThat(refused.err).startsWith("/receipts/0/receipt/lines: ").contains("is not in the garden's currency EUR");
+    }
+
+    @Test
+    void theCommandRefusesASeasonFarFromTheGardensOwn(@TempDir Path folder) throws Exception {
+        Path file = Files.writeString(folder.resolve("garden.json"), FILE);
+        assertThat(run(file.toString(), "--season", "2199").err).startsWith("season: 2199 is out of range");
+        assertThat(run(file.toString(), "--season", "2057").code).isZero();
     }
 
     @Test

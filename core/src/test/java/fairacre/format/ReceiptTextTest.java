@@ -53,6 +53,20 @@ class ReceiptTextTest {
         assertThat(found.rejected()).extracting(ReceiptText.Rejected::row).containsExactly(9);
     }
 
+    @ParameterizedTest
+    @CsvSource({"'Rope €3.00', Rope, 3.00", "'Rope: 3.00 EUR', Rope, 3.00", "'Size: 4: 3.00€', Size: 4, 3.00",
+        "'2 x 3.00', 2 x, 3.00", "'Bolt M8 3', Bolt M8, 3.00"})
+    void amountsStandAtTheEndOfALine(String line, String what, String amount) throws Exception {
+        assertThat(read(line).lines()).containsExactly(new ReceiptLine(what, BigDecimal.ONE, eur(amount), BillPart.OTHER, Optional.empty()));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"' '", "':'", "'1'", "'a '", "'1 x '", "' 1'", "': 1'", "'€ '"})
+    void aLineAsLongAsTheTextMayBeIsReadInOnePass(String repeated) throws Exception {
+        String line = "Rope" + repeated.repeat((ReceiptText.LARGEST - 10) / repeated.getBytes(StandardCharsets.UTF_8).length) + "!";
+        assertThat(read(line).rejected()).hasSize(1);
+    }
+
     @Test
     void theFootIsNoThing() throws Exception {
         Found found = read("Boards 100.00\nVAT 19 % 19.00\nTotal 119.00");

@@ -166,7 +166,7 @@ class GardenController {
     /** The figures for staking out a season's beds. */
     @GetMapping(path = "/{garden}/setting-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> settingOut(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        List<SheetDrawing> pages = SettingOutSheet.of(gardens.get(id(owner), garden).plan(), season);
+        List<SheetDrawing> pages = SettingOutSheet.of(inView(owner, garden, season), season);
         return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
     }
 
@@ -174,7 +174,7 @@ class GardenController {
     @GetMapping(path = "/{garden}/cutting.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> cutting(Principal owner, @PathVariable UUID garden, @RequestParam int season,
             @RequestParam(defaultValue = "") Set<UUID> beds) {
-        List<SheetDrawing> pages = CuttingSheet.of(gardens.get(id(owner), garden).plan(), season, StudyController.chosen(beds));
+        List<SheetDrawing> pages = CuttingSheet.of(inView(owner, garden, season), season, StudyController.chosen(beds));
         return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
     }
 
@@ -218,7 +218,14 @@ class GardenController {
     }
 
     private SheetDrawing sheet(Principal owner, UUID garden, int season, String scale) {
-        return SheetDrawing.of(gardens.get(id(owner), garden).plan(), season, Scale.of(scale));
+        return SheetDrawing.of(inView(owner, garden, season), season, Scale.of(scale));
+    }
+
+    /** The plan, if it can be looked at in this season. */
+    private Plan inView(Principal owner, UUID garden, int season) {
+        Plan plan = gardens.get(id(owner), garden).plan();
+        plan.seasonInView(season);
+        return plan;
     }
 
     private static Change given(Change change) {

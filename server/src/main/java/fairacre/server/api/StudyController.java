@@ -104,19 +104,19 @@ class StudyController {
     /** The change that an order of beds would make; it is not made yet. */
     @PostMapping("/orders")
     Change order(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Order order) {
-        return order.change(plan(owner, garden), season, UUID::randomUUID);
+        return order.change(plan(owner, garden, season), season, UUID::randomUUID);
     }
 
     /** The change that altering a bed from a season on would make; it is not made yet. */
     @PostMapping("/alterations")
     Change alteration(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Alteration alteration) {
-        return alteration.change(plan(owner, garden), season, UUID::randomUUID);
+        return alteration.change(plan(owner, garden, season), season, UUID::randomUUID);
     }
 
     /** What a carrier of the garden can do in a season. */
     @GetMapping("/carriers/{carrier}")
     CarrierGround carrier(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season) {
-        Plan plan = plan(owner, garden);
+        Plan plan = plan(owner, garden, season);
         return CarrierStudy.of(Appraisal.of(plan, season).walks(), plan.standing(season)).of(carrier(plan, carrier));
     }
 
@@ -124,7 +124,7 @@ class StudyController {
     @GetMapping("/carriers/{carrier}/routes")
     List<Route> routes(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season,
             @RequestParam double x, @RequestParam double y) {
-        Plan plan = plan(owner, garden);
+        Plan plan = plan(owner, garden, season);
         return RouteStudy.of(Appraisal.of(plan, season).walks(), plan.standing(season), carrier(plan, carrier)).from(Point.metres(x, y));
     }
 
@@ -136,7 +136,7 @@ class StudyController {
     /** Empty while too few heights are known. */
     @GetMapping("/levels")
     Optional<Lie> levels(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        Plan plan = plan(owner, garden);
+        Plan plan = plan(owner, garden, season);
         return Levels.of(plan.site().levels()).map(levels -> new Lie(levels.slope(), levels.fallsTo(),
                 LevelStudy.grade(levels.slope()), plan.standing(season).stream().map(LevelStudy.of(levels)::of).toList()));
     }
@@ -154,7 +154,7 @@ class StudyController {
 
     @PostMapping("/earthwork")
     Terraces earthwork(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody ToLevel wanted) {
-        Plan plan = plan(owner, garden);
+        Plan plan = plan(owner, garden, season);
         if (wanted.area() == null) {
             throw new RefusedException("area", "it is missing", "say which ground is to be made level");
         }
@@ -171,7 +171,7 @@ class StudyController {
     /** Edge by edge where the gardeners can be at a bed. */
     @GetMapping("/beds/{bed}/edges")
     AtTheBed edges(Principal owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
-        Plan plan = plan(owner, garden);
+        Plan plan = plan(owner, garden, season);
         StandingBed standing = plan.standing(season).stream().filter(b -> b.id().equals(bed)).findFirst().orElseThrow(() ->
                 new RefusedException("bed", "there is no such bed in " + season, "look at the newest plan"));
         return new AtTheBed(ReachStudy.of(Appraisal.of(plan, season).walks(), plan.gardeners()).edges(standing),
@@ -182,7 +182,7 @@ class StudyController {
     /** Beds of equal outside size, and those that nearly agree. */
     @GetMapping("/families")
     Families families(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        return Families.of(plan(owner, garden).standing(season));
+        return Families.of(plan(owner, garden, season).standing(season));
     }
 
     /** Bags or loose, what is carried and what settles, for each season in which beds are filled. */
@@ -211,7 +211,7 @@ class StudyController {
     /** The frame of a bed as it stands in a season, course by course; nothing without boards. */
     @GetMapping("/beds/{bed}/frame")
     Optional<FrameDrawing> frame(Principal owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
-        Plan plan = plan(owner, garden);
+        Plan plan = plan(owner, garden, season);
         return FrameDrawings.of(plan).of(plan.bed(bed), season);
     }
 
@@ -227,12 +227,12 @@ class StudyController {
     /** Kinds of frames and walls side by side for the same beds. */
     @PostMapping("/frame-comparison")
     List<FrameChoice> compare(Principal owner, @PathVariable UUID garden, @RequestBody Comparing asked) {
-        return FrameComparison.of(plan(owner, garden), Limits.present(asked.beds(), "beds"), asked.season(), Limits.present(asked.choices(), "choices"));
+        return FrameComparison.of(plan(owner, garden, asked.season()), Limits.present(asked.beds(), "beds"), asked.season(), Limits.present(asked.choices(), "choices"));
     }
 
     @GetMapping("/setting-out")
     SettingOut settingOut(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        Plan plan = plan(owner, garden);
+        Plan plan = plan(owner, garden, season);
         return SettingOutStudy.of(plan.site(), plan.standing(season), plan.units());
     }
 
@@ -254,7 +254,14 @@ class StudyController {
     @PostMapping("/arrangements")
     List<Arrangement> arrangements(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam Manner manner,
             @RequestBody Wish wish) {
-        return ArrangementStudy.of(plan(owner, garden), season, wish, UUID::randomUUID).of(manner);
+        return ArrangementStudy.of(plan(owner, garden, season), season, wish, UUID::randomUUID).of(manner);
+    }
+
+    /** The plan, if it can be looked at in this season. */
+    private Plan plan(Principal owner, UUID garden, int season) {
+        Plan plan = plan(owner, garden);
+        plan.seasonInView(season);
+        return plan;
     }
 
     private Plan plan(Principal owner, UUID garden) {

@@ -20,10 +20,8 @@ import fairacre.server.store.GardenStore.Stand;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import org.joda.money.Money;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,53 +36,73 @@ public class GardenService {
     /** The sample garden, on the class path. */
     public static final String SAMPLE = "demo/lampwrights-yard.garden.json";
 
-    private static final int REMEMBERED_GARDENS = 100;
     private static final int MOST_HISTORY = 100;
     /** This program while it runs: a later one may judge otherwise. */
     private static final UUID PROGRAM = UUID.randomUUID();
+    /** Answers that all gardens' memos together may hold, about a kilobyte each. */
+    private static final long MOST_ANSWERS = 100_000;
+    /** Answers for each bed of a garden: its outline grown by a few widths, and who reaches what of it. */
+    private static final int ANSWERS_PER_BED = 100;
+    private static final int LEAST_ANSWERS = 1000;
+    /** Beds, gaps, snags and lines that all kept judgements together may hold, a quarter of a kilobyte each. */
+    private static final long MOST_PIECES = 300_000;
+    /** What a bed's appraisal weighs against a line of the bill. */
+    private static final int PIECES_PER_BED = 8;
 
     private final GardenStore gardens;
     private final ChangeLog log;
     private final ReceiptStore receipts;
-    private final Cache<UUID, Known> known = Caffeine.newBuilder().maximumSize(REMEMBERED_GARDENS).build();
+    private final Failures failures;
+    private final Cache<UUID, Known> known = Caffeine.newBuilder().maximumWeight(MOST_ANSWERS)
+            .weigher((UUID garden, Known value) -> answers(value.plan())).build();
+    private final Cache<InSeason, AppraisalReport> judged = Caffeine.newBuilder().maximumWeight(MOST_PIECES)
+            .weigher((InSeason season, AppraisalReport report) -> pieces(report)).build();
 
-    GardenService(GardenStore gardens, ChangeLog log, ReceiptStore receipts) {
+    GardenService(GardenStore gardens, ChangeLog log, ReceiptStore receipts, Failures failures) {
         this.gardens = gardens;
         this.log = log;
         this.receipts = receipts;
+        this.failures = failures;
     }
 
     /**
      * A plan with what its judgement found, kept for previews; how far the garden has come is asked for every time.
      *
      * @param paid what its ledger comes to
-     * @param judged the judgement without remedies, by season
      */
-    record Known(Stand stand, Plan plan, List<Paid> paid, Memo memo, Map<Integer, AppraisalReport> judged) {
+    record Known(Stand stand, Plan plan, List<Paid> paid, Memo memo) {
         static Known of(Stand stand, Plan plan, List<Paid> paid) {
-            return new Known(stand, plan, paid, new Memo(Memo.USUAL), new ConcurrentHashMap<>());
+            return new Known(stand, plan, paid, new Memo(answers(plan)));
         }
 
         /** The same garden when it has come further. */
         Known at(Stand newStand, Plan newPlan, List<Paid> newPaid) {
-            return new Known(newStand, newPlan, newPaid, memo, new ConcurrentHashMap<>());
+            return new Known(newStand, newPlan, newPaid, memo);
         }
 
-        Preview preview(Change change, int season) {
-            Plan after = plan.apply(change).orThrow();
-            AppraisalReport report = Appraisal.of(after, season, memo, paid).preview();
-            AppraisalReport before = judged(season);
-            return new Preview(stand.revision(), base(), AppraisalChange.of(before, report), report.purse().planned().minus(before.purse().planned()));
+        Appraisal appraisal(Plan judged, int season) {
+            return Appraisal.of(judged, judged.seasonInView(season), memo, paid);
         }
 
-        AppraisalReport judged(int season) {
-            return judged.computeIfAbsent(season, s -> Appraisal.of(plan, s, memo, paid).preview());
+        Preview preview(AppraisalReport before, AppraisalReport after) {
+            return new Preview(stand.revision(), base(), AppraisalChange.of(before, after), after.purse().planned().minus(before.purse().planned()));
         }
 
         /** Names the judgements of this plan beside this ledger by this program while it runs. */
         String base() {
             return stand.revision() + "/" + stand.entries() + "/" + PROGRAM;
         }
+    }
+
+    /** A state of a garden in a season. */
+    private record InSeason(UUID garden, String base, int season) {}
+
+    private static int answers(Plan plan) {
+        return Math.min(Memo.USUAL, LEAST_ANSWERS + ANSWERS_PER_BED * plan.beds().size());
+    }
+
+    private static int pieces(AppraisalReport report) {
+        return 1 + PIECES_PER_BED * report.beds().size() + report.gaps().size() + report.snags().size() + report.bill().size() + report.asked().size();
     }
 
     /**
@@ -121,18 +139,25 @@ public class GardenService {
         if (!gardens.delete(owner, garden)) {
             throw new NoSuchGardenException();
         }
+        known.invalidate(garden);
+        judged.asMap().keySet().removeIf(season -> season.garden().equals(garden));
     }
 
     /** The judgement of a garden in a season, with what would help and what each bed alone would cost: that takes long. */
     public AppraisalReport appraise(UUID owner, UUID garden, int season) {
         Known base = known(owner, garden);
-        return Appraisal.of(base.plan(), season, base.memo(), base.paid()).report();
+        return failures.told(base.plan(), base.appraisal(base.plan(), season), Appraisal::report);
     }
 
     /** The judgement without that. */
     public Judgement judge(UUID owner, UUID garden, int season) {
         Known base = known(owner, garden);
-        return new Judgement(base.base(), base.judged(season));
+        return new Judgement(base.base(), judged(garden, base, season));
+    }
+
+    private AppraisalReport judged(UUID garden, Known base, int season) {
+        return judged.get(new InSeason(garden, base.base(), season),
+                asked -> failures.told(base.plan(), base.appraisal(base.plan(), season), Appraisal::preview));
     }
 
     /** What the garden will have cost. */
@@ -168,7 +193,11 @@ public class GardenService {
 
     /** What the change would make of the garden, and what it would cost more, without keeping it. */
     public Preview preview(UUID owner, UUID garden, Change change, int season) {
-        return known(owner, garden).preview(change, season);
+        Known base = known(owner, garden);
+        Plan after = base.plan().apply(change).orThrow();
+        AppraisalReport report = failures.told(after, base.appraisal(after, season), Appraisal::preview);
+        AppraisalReport before = judged(garden, base, season);
+        return base.preview(before, report);
     }
 
     /**

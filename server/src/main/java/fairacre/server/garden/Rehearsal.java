@@ -1,5 +1,6 @@
 package fairacre.server.garden;
 
+import fairacre.appraisal.AppraisalReport;
 import fairacre.cost.CostStudy;
 import fairacre.format.FaultyFileException;
 import fairacre.format.GardenFile;
@@ -11,7 +12,9 @@ import fairacre.server.store.GardenStore;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.CountDownLatch;
 import org.slf4j.Logger;
@@ -126,7 +129,10 @@ public class Rehearsal {
 
     private void rehearse(Plan plan) throws IOException, InterruptedException {
         GardenService.Known garden = GardenService.Known.of(new GardenStore.Stand(0, plan.id(), 0), plan, List.of());
-        drag(plan, (change, season) -> json.writeValueAsBytes(garden.preview(change, season)));
+        Map<Integer, AppraisalReport> before = new HashMap<>();
+        drag(plan, (change, season) -> json.writeValueAsBytes(garden.preview(
+                before.computeIfAbsent(season, s -> garden.appraisal(plan, s).preview()),
+                garden.appraisal(plan.apply(change).orThrow(), season).preview())));
     }
 
     /** What judges an edit of a bed in a season. */

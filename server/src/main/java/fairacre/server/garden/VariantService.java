@@ -33,11 +33,13 @@ public class VariantService {
     private final GardenService gardens;
     private final GardenStore store;
     private final VariantStore variants;
+    private final Failures failures;
 
-    VariantService(GardenService gardens, GardenStore store, VariantStore variants) {
+    VariantService(GardenService gardens, GardenStore store, VariantStore variants, Failures failures) {
         this.gardens = gardens;
         this.store = store;
         this.variants = variants;
+        this.failures = failures;
     }
 
     /**
@@ -82,6 +84,7 @@ public class VariantService {
     public List<Version> versions(UUID owner, UUID garden, int season) {
         UUID main = variants.main(owner, garden);
         Plan plan = gardens.get(owner, main).plan();
+        plan.seasonInView(season);
         List<Paid> paid = gardens.paid(owner, main);
         List<Version> versions = new ArrayList<>(List.of(version(plan, paid, plan.name(), true, plan.firstSeason(), season)));
         for (Kept kept : variants.of(main)) {
@@ -103,8 +106,8 @@ public class VariantService {
         return variants.find(owner, garden);
     }
 
-    private static Version version(Plan plan, List<Paid> paid, String name, boolean main, int from, int season) {
-        AppraisalReport report = Appraisal.of(plan, season, paid).preview();
+    private Version version(Plan plan, List<Paid> paid, String name, boolean main, int from, int season) {
+        AppraisalReport report = failures.told(plan, Appraisal.of(plan, season, paid), Appraisal::preview);
         double edge = report.beds().stream().mapToDouble(bed -> Polygons.of(bed.corners()).getLength()).sum();
         int serious = (int) report.snags().stream().filter(snag -> snag.weight() == Weight.SERIOUS).count();
         return new Version(plan.id(), name, main, from, plan.site().corners(),

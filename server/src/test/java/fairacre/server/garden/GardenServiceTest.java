@@ -21,6 +21,7 @@ import fairacre.server.store.GardenStore.Stand;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
 import fairacre.testing.Gardens;
+import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -56,7 +57,7 @@ class GardenServiceTest {
 
     @BeforeEach
     void stored() {
-        service = new GardenService(store, log, receipts);
+        service = new GardenService(store, log, receipts, new Failures(new SimpleMeterRegistry()));
         StoredGarden stored = new StoredGarden(5, PLAN, Optional.empty(), Optional.empty());
         when(store.lock(OWNER, GARDEN)).thenReturn(Optional.of(stored));
         when(store.find(OWNER, GARDEN)).thenReturn(Optional.of(stored));
