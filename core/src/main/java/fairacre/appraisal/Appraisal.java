@@ -25,6 +25,7 @@ import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;
 import fairacre.shape.Cores;
+import fairacre.shape.FenceLine;
 import fairacre.shape.Insets;
 import fairacre.shape.Memo;
 import fairacre.shape.Ring;
@@ -145,7 +146,7 @@ public final class Appraisal {
         List<SeasonCost> bySeason = Stream.concat(plan.seasonsOfChange().stream(), bill().lines().stream().map(BillLine::season))
                 .distinct().sorted().map(s -> new SeasonCost(s, bill().total(s))).toList();
         return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(whole), purse(),
-                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), cost.walks(), Asked.of(plan));
+                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), cost.walks(), FenceLine.all(plan.setting(season)), Asked.of(plan));
     }
 
     private List<PartCost> byPart() {
@@ -219,6 +220,7 @@ public final class Appraisal {
         } else {
             finders.add(new Finder("who reaches what", () -> new ReachSnags(context).find(reaches)));
             finders.add(new Finder("the walks", () -> new WalkSnags(context).find(walks.get())));
+            finders.add(new Finder("who gets to what stands there", () -> new ThingSnags(context).find(walks.get())));
             finders.add(new Finder("what gets through", () -> new CarrierSnags(context).find(walks.get())));
         }
         finders.add(new Finder("heights", () -> new HeightSnags(context).find()));

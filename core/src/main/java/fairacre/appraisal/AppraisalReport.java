@@ -4,6 +4,7 @@ import fairacre.cost.Asked;
 import fairacre.cost.BillLine;
 import fairacre.cost.Purse;
 import fairacre.measure.Area;
+import fairacre.shape.FenceLine;
 import fairacre.surface.WalkTakeoff;
 import fairacre.walk.Gap;
 import java.util.List;
@@ -23,11 +24,12 @@ import org.joda.money.Money;
  * @param perArea cost of the garden by a square metre of its soil in the season, by a square foot if the plan is in feet; what is kept
  *     afterwards is left out; empty without soil
  * @param walks what each walk takes, whatever the season, main walks first
+ * @param fences what stands of each fence, wall and hedge, with the openings that ways in make
  * @param asked what shops asked, the newest first
  */
 public record AppraisalReport(int season, Area plot, Area growing, List<BedAppraisal> beds, List<Gap> gaps,
         List<Snag> snags, Purse purse, List<BillLine> bill, List<SeasonCost> bySeason, List<PartCost> byPart,
-        Optional<Money> perArea, List<WalkTakeoff> walks, List<Asked> asked) {
+        Optional<Money> perArea, List<WalkTakeoff> walks, List<FenceLine> fences, List<Asked> asked) {
 
     public AppraisalReport {
         beds = List.copyOf(beds);
@@ -37,6 +39,7 @@ public record AppraisalReport(int season, Area plot, Area growing, List<BedAppra
         bySeason = List.copyOf(bySeason);
         byPart = List.copyOf(byPart);
         walks = List.copyOf(walks);
+        fences = List.copyOf(fences);
         asked = List.copyOf(asked);
     }
 }

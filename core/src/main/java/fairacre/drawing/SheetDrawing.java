@@ -15,6 +15,7 @@ import fairacre.plan.Polygons;
 import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
 import fairacre.plan.WayIn;
+import fairacre.shape.FenceLine;
 import fairacre.shape.Insets;
 import fairacre.shape.Ring;
 import fairacre.walk.Gap;
@@ -114,7 +115,10 @@ public record SheetDrawing(String title, String paper, double width, double heig
         private void drawFeature(Feature feature) {
             List<Spot> places = feature.places().stream().map(this::spot).toList();
             boolean area = feature.kind().extent() == FeatureKind.Extent.AREA;
-            if (places.size() > 1) {
+            if (FenceLine.isOpened(feature)) {
+                FenceLine.of(feature, plan.setting(season)).parts().forEach(part -> marks.add(new Stroke(part.stream().map(this::spot).toList(), false,
+                        Math.max(FINE, scale.onPaper(feature.breadth().metres())), false)));
+            } else if (places.size() > 1) {
                 double pen = area ? PEN : Math.max(FINE, scale.onPaper(feature.breadth().metres()));
                 marks.add(new Stroke(places, area, pen, false));
             } else {

@@ -8,6 +8,7 @@ public enum FeaturePreset {
     HOUSE(FeatureKind.HOUSE, "House", 0, 0, ""),
     SHED(FeatureKind.SHED, "Shed", 0, 0, ""),
     COMPOST(FeatureKind.COMPOST, "Compost", 0, 0, ""),
+    BENCH(FeatureKind.BENCH, "Bench", 0, 0, ""),
     WALL(FeatureKind.WALL, "Wall", 9, 0, ""),
     RETAINING_WALL(FeatureKind.RETAINING_WALL, "Retaining wall", 9, 0, "Over about 4 ft (1.2 m) local code and a licensed designer decide. Water behind it pushes: "
             + "it needs a drain on the side it holds back."),

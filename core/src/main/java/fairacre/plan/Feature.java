@@ -51,6 +51,10 @@ public record Feature(UUID id, String name, FeatureKind kind, List<Point> places
         this(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, Optional.empty());
     }
 
+    public Feature withPlaces(List<Point> newPlaces) {
+        return new Feature(id, name, kind, newPlaces, breadth, margin, height, bareInWinter, lookout, laid);
+    }
+
     Feature withLaid(int season) {
         return new Feature(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, Optional.of(season));
     }

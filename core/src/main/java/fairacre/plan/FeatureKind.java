@@ -29,6 +29,8 @@ public enum FeatureKind {
     HOOK(Extent.SPOT, false, false),
     DOWNSPOUT(Extent.SPOT, false, false),
     COMPOST(Extent.AREA, true, true),
+    /** To sit on. */
+    BENCH(Extent.AREA, true, true),
     DOOR(Extent.SPOT, false, false),
     WINDOW(Extent.SPOT, false, false);
 

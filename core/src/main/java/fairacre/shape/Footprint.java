@@ -2,6 +2,7 @@ package fairacre.shape;
 
 import fairacre.plan.Feature;
 import fairacre.plan.Point;
+import fairacre.plan.Setting;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -15,11 +16,12 @@ public final class Footprint {
 
     private Footprint() {}
 
-    public static List<Ring> of(Feature feature) {
+    /** @param setting whose ways in lead through fences */
+    public static List<Ring> of(Feature feature, Setting setting) {
         double breadth = Math.max(THINNEST, feature.breadth().metres());
         return switch (feature.kind().extent()) {
             case AREA -> List.of(Ring.of(feature.places()));
-            case LINE -> line(feature.places(), breadth / 2);
+            case LINE -> FenceLine.of(feature, setting).parts().stream().flatMap(part -> line(part, breadth / 2).stream()).toList();
             case SPOT -> List.of(circle(feature.places().get(0), breadth / 2));
         };
     }

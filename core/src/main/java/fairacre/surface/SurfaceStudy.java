@@ -12,6 +12,7 @@ import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
+import fairacre.plan.Setting;
 import fairacre.plan.SoilNotes;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
@@ -64,14 +65,16 @@ public final class SurfaceStudy {
 
     /** A walk with all that its ground depends on: also the question that is remembered. */
     private record Surroundings(Walk walk, int season, SoilNotes soil, List<List<Point>> pieces, List<BedRevision> beds,
-            List<Feature> features, List<Walk> before) {
+            List<Ring> built, List<Walk> before) {
 
         static Surroundings of(Plan plan, Walk walk, List<Walk> before) {
             Envelope place = grown(walk.corners());
             int season = plan.season(walk);
+            Setting setting = plan.setting(season);
             return new Surroundings(walk, season, plan.site().soil(), plan.site().pieces(), plan.beds().stream().flatMap(bed -> from(bed, season))
                     .filter(bed -> place.intersects(round(bed))).toList(),
-                    plan.features().stream().filter(SurfaceStudy::takesGround).filter(feature -> place.intersects(round(feature))).toList(),
+                    setting.features().stream().filter(SurfaceStudy::takesGround).flatMap(feature -> Footprint.of(feature, setting).stream())
+                            .filter(ring -> place.intersects(ring.bounds())).toList(),
                     before.stream().filter(other -> place.intersects(Polygons.of(other.corners()).getEnvelopeInternal())).toList());
         }
 
@@ -89,7 +92,7 @@ public final class SurfaceStudy {
         private List<Ring> taken() {
             List<Ring> taken = new ArrayList<>();
             beds.forEach(bed -> taken.add(Ring.of(bed.corners())));
-            features.forEach(feature -> taken.addAll(Footprint.of(feature)));
+            taken.addAll(built);
             before.forEach(other -> taken.add(Ring.of(other.corners())));
             return taken;
         }
@@ -149,12 +152,6 @@ public final class SurfaceStudy {
         Envelope place = new Envelope(bed.outline().centre().x().metres(), bed.outline().centre().x().metres(),
                 bed.outline().centre().y().metres(), bed.outline().centre().y().metres());
         place.expandBy(length * Math.abs(Math.cos(turn)) + width * Math.abs(Math.sin(turn)), length * Math.abs(Math.sin(turn)) + width * Math.abs(Math.cos(turn)));
-        return place;
-    }
-
-    private static Envelope round(Feature feature) {
-        Envelope place = new Envelope();
-        Footprint.of(feature).forEach(ring -> place.expandToInclude(ring.bounds()));
         return place;
     }
 }

@@ -65,7 +65,7 @@ final class Access {
         for (int piece = 0; piece < layout.pieces().size(); piece++) {
             Polygon ground = layout.pieces().get(piece);
             for (Polygon part : Areas.parts(centres(layout, ground, radius))) {
-                boolean comesIn = isOpen(piece) ? Grown.reachesTheEdge(part, ground, radius)
+                boolean comesIn = isOpen(piece) ? Grown.reachesTheEdge(part, ground, layout.fences(ground.getEnvelopeInternal(), radius), radius)
                         : thresholds.get(piece).stream().anyMatch(part::intersects);
                 if (comesIn) {
                     centres.add(part);
@@ -94,6 +94,11 @@ final class Access {
     /** What is free about a place, piece of ground by piece: all that {@link #covers} says there depends on. */
     List<Tiles.Around> around(Envelope place) {
         return tiles.stream().map(piece -> piece.around(place)).toList();
+    }
+
+    /** Where the middle of the carrier can be about an upright rectangle, in pieces. */
+    List<Polygon> near(Envelope place) {
+        return tiles.stream().flatMap(piece -> piece.near(place).stream()).toList();
     }
 
     /** All places of a piece of ground where the middle of a disk can be, whether or not a way leads there. */

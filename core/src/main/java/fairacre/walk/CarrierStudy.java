@@ -3,7 +3,9 @@ package fairacre.walk;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.plan.Carrier;
+import fairacre.plan.Feature;
 import fairacre.plan.Point;
+import fairacre.plan.Polygons;
 import fairacre.plan.StandingBed;
 import fairacre.plan.WayIn;
 import fairacre.shape.Areas;
@@ -13,6 +15,7 @@ import java.util.List;
 import java.util.UUID;
 import org.locationtech.jts.algorithm.distance.DiscreteHausdorffDistance;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
@@ -49,6 +52,19 @@ public final class CarrierStudy {
     /** Whether a carrier gets alongside some part of a bed. */
     public boolean reaches(Carrier carrier, UUID bed) {
         return walks.edges(carrier.wheels()).isAlongside(bed, carrier.width());
+    }
+
+    /**
+     * Whether a carrier comes so near to something that it can be worked from there, with nothing in between.
+     *
+     * @param arm from the carrier's edge to the thing
+     */
+    public boolean comesTo(Carrier carrier, Feature thing, Length arm) {
+        Edges edges = walks.edges(carrier.wheels());
+        double furthest = radius(carrier.width()) + arm.metres();
+        Envelope near = Polygons.line(thing.places()).getEnvelopeInternal();
+        near.expandBy(furthest);
+        return new AtHand(edges.layout(), edges.access(carrier.width()).near(near)).nearest(thing, furthest).isPresent();
     }
 
     /** The ground that a carrier can use, in metres on the drawing: its opening by a disk of the carrier's width. */

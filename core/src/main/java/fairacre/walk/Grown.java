@@ -43,8 +43,9 @@ final class Grown {
                 () -> ground.buffer(-radius, Curves.quadrantSegments(radius, CURVE_TOLERANCE), BufferParameters.CAP_ROUND));
     }
 
-    /** Whether a place on a piece of ground is as near to its edge as a disk can come. */
-    static boolean reachesTheEdge(Geometry place, Polygon ground, double radius) {
-        return place.distance(ground.getExteriorRing()) <= radius + CURVE_TOLERANCE;
+    /** Whether a place on a piece of ground is as near to its edge, or to a fence along the edge, as a disk can come. */
+    static boolean reachesTheEdge(Geometry place, Polygon ground, List<Ring> fences, double radius) {
+        return place.distance(ground.getExteriorRing()) <= radius + CURVE_TOLERANCE
+                || fences.stream().anyMatch(fence -> place.distance(fence.polygon()) <= radius + CURVE_TOLERANCE);
     }
 }

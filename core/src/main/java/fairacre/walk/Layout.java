@@ -5,6 +5,7 @@ import fairacre.plan.Polygons;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import fairacre.plan.WayIn;
+import fairacre.shape.FenceLine;
 import fairacre.shape.Memo;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
@@ -38,6 +39,7 @@ final class Layout {
     private final List<Ring> rings = new ArrayList<>();
     private final List<UUID> ids = new ArrayList<>();
     private final List<Ring> plotSides = new ArrayList<>();
+    private final List<Ring> fences = new ArrayList<>();
     private final List<Polygon> pieces;
     private final Geometry plot;
     private final IndexedPointInAreaLocator inPlot;
@@ -57,9 +59,12 @@ final class Layout {
         rings.addAll(outlines.all());
         this.beds.forEach(bed -> ids.add(bed.id()));
         for (Feature feature : setting.features()) {
-            for (Ring ring : Obstacles.of(feature, wheels)) {
+            for (Ring ring : Obstacles.of(feature, setting, wheels)) {
                 rings.add(ring);
                 ids.add(feature.id());
+                if (FenceLine.runsAlongTheEdge(feature, setting)) {
+                    fences.add(ring);
+                }
             }
         }
         setting.site().pieces().forEach(corners -> plotSides.addAll(Ring.sides(corners)));
@@ -101,6 +106,11 @@ final class Layout {
 
     List<Ring> plotSides() {
         return plotSides;
+    }
+
+    /** What stands of the plot's own fences about an upright rectangle: where nobody says how one comes in, one comes from there too. */
+    List<Ring> fences(Envelope place, double distance) {
+        return fences.stream().filter(ring -> ring.within(distance).intersects(place)).toList();
     }
 
     Geometry plot() {

@@ -2,6 +2,7 @@ package fairacre.walk;
 
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
+import fairacre.plan.Setting;
 import fairacre.shape.Footprint;
 import fairacre.shape.Ring;
 import java.util.List;
@@ -11,8 +12,8 @@ final class Obstacles {
 
     private Obstacles() {}
 
-    static List<Ring> of(Feature feature, boolean wheels) {
+    static List<Ring> of(Feature feature, Setting setting, boolean wheels) {
         boolean stops = feature.kind().inTheWay() || wheels && feature.kind() == FeatureKind.STEPS;
-        return stops ? Footprint.of(feature) : List.of();
+        return stops ? Footprint.of(feature, setting) : List.of();
     }
 }

@@ -3,9 +3,9 @@ package fairacre.walk;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
 import fairacre.plan.WayIn;
+import fairacre.shape.PlotSides;
 import java.util.Comparator;
 import java.util.List;
-import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -40,7 +40,7 @@ final class Openings {
         if (play < 0) {
             return GEOMETRY.createLineString();
         }
-        LineSegment side = side(ground, way.place());
+        LineSegment side = PlotSides.nearest(ground, way.place());
         Coordinate middle = side.closestPoint(coordinate(way.place()));
         double dx = (side.p1.x - side.p0.x) / side.getLength();
         double dy = (side.p1.y - side.p0.y) / side.getLength();
@@ -55,26 +55,12 @@ final class Openings {
         Geometry at = Polygons.line(List.of(place));
         Polygon ground = pieces.stream()
                 .min(Comparator.comparingDouble(piece -> piece.getExteriorRing().distance(at))).orElseThrow();
-        LineSegment side = side(ground, place);
+        LineSegment side = PlotSides.nearest(ground, place);
         double half = Math.min(width / 2, side.getLength() / 2);
         double now = side.projectionFactor(coordinate(place)) * side.getLength();
         double then = Math.max(half, Math.min(side.getLength() - half, now + by));
         Coordinate moved = side.pointAlong(then / side.getLength());
         return Point.metres(moved.x, moved.y);
-    }
-
-    /** The side of the ground nearest to a place, with the ground at its left. */
-    static LineSegment side(Polygon ground, Point place) {
-        Coordinate[] ring = ground.getExteriorRing().getCoordinates();
-        boolean counterClockwise = Orientation.isCCW(ring);
-        LineSegment nearest = null;
-        for (int i = 0; i + 1 < ring.length; i++) {
-            LineSegment side = counterClockwise ? new LineSegment(ring[i], ring[i + 1]) : new LineSegment(ring[i + 1], ring[i]);
-            if (nearest == null || side.distance(coordinate(place)) < nearest.distance(coordinate(place))) {
-                nearest = side;
-            }
-        }
-        return nearest;
     }
 
     private static Coordinate coordinate(Point place) {

@@ -4,6 +4,7 @@ import fairacre.measure.Length;
 import fairacre.plan.Carrier;
 import fairacre.plan.Point;
 import fairacre.plan.StandingBed;
+import fairacre.shape.Areas;
 import fairacre.shape.Line;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
@@ -19,14 +20,16 @@ import org.jgrapht.graph.SimpleWeightedGraph;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.operation.distance.DistanceOp;
 
 /**
  * Shortest ways of a carrier from a place to the beds, along ground it can use: a visibility graph over the corners that a
  * taut string would touch (Lozano-Perez and Wesley 1979), searched by Dijkstra's method.
  *
- * <p>Round corners are cut to chords within 15 mm of the curve; a way is right to two centimetres a corner. A bed is reached at the ends and the middle of each stretch of edge the carrier can be at.
+ * <p>Round corners are cut to chords within 15 mm of the curve; a way is right to two centimetres a corner. A bed is
+ * reached at the nearest place of any stretch of edge the carrier can be at. The way begins where the carrier can stand with nothing between it and the
+ * place it comes from.
  */
 public final class RouteStudy {
 
@@ -72,7 +75,7 @@ public final class RouteStudy {
         Reached reached = new Reached(start.get(), new DijkstraShortestPath<>(graph).getPaths(start.get()));
         List<Route> routes = new ArrayList<>();
         for (StandingBed bed : beds) {
-            reached.nearest(targets(bed)).ifPresent(places -> routes.add(route(bed, before + length(places), places)));
+            reached.nearest(sidesOf(bed)).ifPresent(places -> routes.add(route(bed, before + length(places), places)));
         }
         if (added) {
             graph.removeVertex(start.get());
@@ -96,14 +99,15 @@ public final class RouteStudy {
             this.far = stops.stream().mapToDouble(stop -> stop == start ? 0 : paths.getWeight(stop)).toArray();
         }
 
-        /** The places along the shortest way to one of the targets. */
-        Optional<List<Coordinate>> nearest(List<Coordinate> targets) {
+        /** The places along the shortest way to one of the sides. */
+        Optional<List<Coordinate>> nearest(List<Side> sides) {
             double least = Double.POSITIVE_INFINITY;
             Coordinate last = null;
             Coordinate reached = null;
-            for (Coordinate target : targets) {
-                for (int stop : soonest(target, least)) {
-                    if (sight.isClear(stops.get(stop), target)) {
+            for (Side side : sides) {
+                for (int stop : soonest(side, least)) {
+                    Coordinate target = side.nearest(stops.get(stop));
+                    if (far[stop] + stops.get(stop).distance(target) < least && sight.isOn(target) && sight.isClear(stops.get(stop), target)) {
                         least = far[stop] + stops.get(stop).distance(target);
                         last = stops.get(stop);
                         reached = target;
@@ -119,10 +123,10 @@ public final class RouteStudy {
             return Optional.of(places);
         }
 
-        /** Stops by which the target would be nearer than a way that is known, the best first. */
-        private int[] soonest(Coordinate target, double known) {
-            return IntStream.range(0, far.length).filter(i -> far[i] + stops.get(i).distance(target) < known).boxed()
-                    .sorted(Comparator.comparingDouble(i -> far[i] + stops.get(i).distance(target))).mapToInt(i -> i).toArray();
+        /** Stops from which the side would be nearer than a way that is known, the best first. */
+        private int[] soonest(Side side, double known) {
+            return IntStream.range(0, far.length).filter(i -> far[i] + side.distance(stops.get(i)) < known).boxed()
+                    .sorted(Comparator.comparingDouble(i -> far[i] + side.distance(stops.get(i)))).mapToInt(i -> i).toArray();
         }
     }
 
@@ -168,31 +172,49 @@ public final class RouteStudy {
         }
     }
 
-    /** Where the middle of the carrier is when it stands as near to a place as it can. */
+    /** Where the middle of the carrier is when it stands as near to a place as it can with nothing in between. */
     private Optional<Coordinate> onGround(Point place) {
-        if (centres.isEmpty()) {
-            return Optional.empty();
-        }
-        Geometry point = GEOMETRY.createPoint(new Coordinate(place.x().metres(), place.y().metres()));
-        Coordinate nearest = DistanceOp.nearestPoints(centres, point)[0];
-        double limit = AT_HAND + carrier.width().metres() / 2;
-        return nearest.distance(point.getCoordinate()) <= limit ? Optional.of(nearest) : Optional.empty();
+        return new AtHand(walks.edges(carrier.wheels()).layout(), Areas.parts(centres)).nearest(place, AT_HAND + carrier.width().metres() / 2);
     }
 
-    private List<Coordinate> targets(StandingBed bed) {
+    /**
+     * Where the middle of the carrier is while it touches part of an edge of a bed, or a corner: then the line has no length.
+     *
+     * @param off how far the middle is from the line
+     */
+    private record Side(LineSegment line, double off) {
+
+        Coordinate nearest(Coordinate from) {
+            Coordinate on = line.closestPoint(from);
+            double far = on.distance(from);
+            return off == 0 || far <= off ? on : new LineSegment(on, from).pointAlong(off / far);
+        }
+
+        double distance(Coordinate from) {
+            return Math.max(0, line.distance(from) - off);
+        }
+    }
+
+    private List<Side> sidesOf(StandingBed bed) {
         Ring ring = Ring.of(bed.corners()).leaning(bed.revision().leansOut().metres());
         double radius = carrier.width().metres() / 2;
-        List<Coordinate> targets = new ArrayList<>();
+        List<Side> sides = new ArrayList<>();
         for (Stretch stretch : carrier.wheels() ? walks.stretches(bed.id(), carrier.width())
                 : walks.edges(false).stretches(bed.id(), carrier.width())) {
             Line beside = ring.besideEdge(stretch.edge(), radius);
-            for (double at : new double[] {stretch.start(), (stretch.start() + stretch.end()) / 2, stretch.end()}) {
-                Coordinate target = new Coordinate(beside.xAt(at), beside.yAt(at));
-                if (sight.isOn(target)) {
-                    targets.add(target);
-                }
+            sides.add(new Side(new LineSegment(beside.xAt(stretch.start()), beside.yAt(stretch.start()), beside.xAt(stretch.end()), beside.yAt(stretch.end())), 0));
+            if (stretch.start() == 0) {
+                sides.add(corner(ring, stretch.edge(), radius + ring.lean()));
+            }
+            if (stretch.end() >= ring.edgeLength(stretch.edge())) {
+                sides.add(corner(ring, stretch.edge() + 1, radius + ring.lean()));
             }
         }
-        return targets;
+        return sides;
+    }
+
+    private static Side corner(Ring ring, int corner, double off) {
+        Coordinate at = new Coordinate(ring.cornerX(corner), ring.cornerY(corner));
+        return new Side(new LineSegment(at, at), off);
     }
 }

@@ -51,6 +51,10 @@ final class Tile {
             this.atTheEdge = atTheEdge;
         }
 
+        Polygon polygon() {
+            return polygon;
+        }
+
         /** Whether it comes to the edge of the ground. */
         boolean isAtTheEdge() {
             return atTheEdge;
@@ -78,7 +82,7 @@ final class Tile {
     }
 
     /** The question what of a square is free. */
-    private record Question(Layout.Vicinity vicinity, Envelope square, Polygon ground, double radius) {}
+    private record Question(Layout.Vicinity vicinity, Envelope square, Polygon ground, List<Ring> fences, double radius) {}
 
     /** The question what of a square is ground, with nothing on it. */
     private record Bare(Envelope square, Polygon ground, double radius) {}
@@ -89,11 +93,12 @@ final class Tile {
     private Tile() {}
 
     static List<Part> parts(Layout layout, Envelope square, Polygon ground, double radius) {
-        return layout.memo().recall(new Question(layout.vicinity(square, radius), square, ground, radius),
-                () -> work(layout, square, ground, radius));
+        List<Ring> fences = layout.fences(square, radius);
+        return layout.memo().recall(new Question(layout.vicinity(square, radius), square, ground, fences, radius),
+                () -> work(layout, square, ground, fences, radius));
     }
 
-    private static List<Part> work(Layout layout, Envelope square, Polygon ground, double radius) {
+    private static List<Part> work(Layout layout, Envelope square, Polygon ground, List<Ring> fences, double radius) {
         Geometry bare = layout.memo().recall(new Bare(square, ground, radius),
                 () -> Areas.shared(Grown.shrunk(layout, ground, radius), GEOMETRY.toGeometry(square)));
         boolean inTheMidst = bare.getArea() > square.getArea() - ON_THE_BORDER;
@@ -107,7 +112,7 @@ final class Tile {
             List<List<Interval>> borders = List.of(along(polygon, true, square.getMinX()), along(polygon, true, square.getMaxX()),
                     along(polygon, false, square.getMinY()), along(polygon, false, square.getMaxY()));
             parts.add(new Part(polygon, borders,
-                    !inTheMidst && Grown.reachesTheEdge(polygon, ground, radius)));
+                    !(inTheMidst && fences.isEmpty()) && Grown.reachesTheEdge(polygon, ground, fences, radius)));
         }
         return List.copyOf(parts);
     }

@@ -146,6 +146,20 @@ final class Tiles {
         return new Around(near, led);
     }
 
+    /** Where the middle of the disk can be in the tiles that meet an upright rectangle. */
+    List<Polygon> near(Envelope place) {
+        Around around = around(place);
+        List<Polygon> near = new ArrayList<>();
+        for (int tile = 0; tile < around.squares().size(); tile++) {
+            for (int part = 0; part < around.squares().get(tile).size(); part++) {
+                if (around.ledTo().get(tile).get(part)) {
+                    near.add(around.squares().get(tile).get(part).polygon());
+                }
+            }
+        }
+        return near;
+    }
+
     private int root(int part) {
         int root = part;
         while (parent[root] != root) {

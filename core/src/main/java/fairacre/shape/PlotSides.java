@@ -1,0 +1,39 @@
+package fairacre.shape;
+
+import fairacre.plan.Point;
+import fairacre.plan.Polygons;
+import fairacre.plan.Site;
+import java.util.Comparator;
+import java.util.stream.Stream;
+import org.locationtech.jts.algorithm.Orientation;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Polygon;
+
+/** The sides of the ground, each with the ground at its left. */
+public final class PlotSides {
+
+    private PlotSides() {}
+
+    /** The side of all pieces of ground that is nearest to a place; of equally near ones the first. */
+    public static LineSegment nearest(Site site, Point place) {
+        return nearest(site.pieces().stream().map(Polygons::of).flatMap(PlotSides::of), place);
+    }
+
+    /** The side of one piece of ground that is nearest to a place. */
+    public static LineSegment nearest(Polygon ground, Point place) {
+        return nearest(of(ground), place);
+    }
+
+    private static LineSegment nearest(Stream<LineSegment> sides, Point place) {
+        Coordinate at = new Coordinate(place.x().metres(), place.y().metres());
+        return sides.min(Comparator.comparingDouble(side -> side.distance(at))).orElseThrow();
+    }
+
+    private static Stream<LineSegment> of(Polygon ground) {
+        Coordinate[] ring = ground.getExteriorRing().getCoordinates();
+        boolean counterClockwise = Orientation.isCCW(ring);
+        return Stream.iterate(0, i -> i + 1 < ring.length, i -> i + 1)
+                .map(i -> counterClockwise ? new LineSegment(ring[i], ring[i + 1]) : new LineSegment(ring[i + 1], ring[i]));
+    }
+}
