@@ -2,9 +2,10 @@ package fairacre.format;
 
 import fairacre.plan.Limits;
 import fairacre.plan.Point;
+import fairacre.plan.RefusedException;
 import fairacre.plan.Site;
+import fairacre.plan.SoilNotes;
 import io.jenetics.jpx.GPX;
-import io.jenetics.jpx.Route;
 import io.jenetics.jpx.WayPoint;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -22,8 +23,9 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Boundaries from open formats: a GPX track, route or its way points (GPX 1.0 and 1.1), and a GeoJSON polygon (RFC 7946), alone or
- * as the first polygon of a feature or a collection. At most 8 MB and 200 000 places.
+ * Boundaries from open formats: GPX tracks, routes or way points (GPX 1.0 and 1.1), and GeoJSON polygons and multi-polygons (RFC 7946),
+ * alone or within features and collections. At most 8 MB and 200 000 places. The first polygon, or track, is the plot's first piece of
+ * ground and all others are further pieces; what is no area is left out and counted.
  *
  * <p>Many places are thinned until they are no more corners than a plot may have, none further from the track than it must be.
  */
@@ -48,29 +50,34 @@ public final class TrackFile {
             throw faulty("the file is larger than " + LARGEST / 1_000_000 + " MB", "export the boundary alone");
         }
         String start = new String(file, 0, Math.min(file.length, 4096), StandardCharsets.UTF_8).stripLeading().replace("\uFEFF", "");
-        List<Coordinate> places = start.startsWith("<") ? gpx(file) : geoJson(file);
-        return track(places);
+        return track(start.startsWith("<") ? gpx(file) : geoJson(file));
     }
 
-    private static List<Coordinate> gpx(byte[] file) throws FaultyFileException {
+    /** Rings of longitudes and latitudes, and how much else there was. */
+    private record Found(List<List<Coordinate>> rings, int leftOut) {}
+
+    /** Every track, however often it was paused; without tracks every route; without those all way points. */
+    private static Found gpx(byte[] file) throws FaultyFileException {
         String text = new String(file, StandardCharsets.UTF_8);
         if (text.contains("<!DOCTYPE") || text.contains("<!ENTITY")) {
             throw faulty("the file brings a document type or entities of its own", "a GPX track needs neither: export it again");
         }
         try {
             GPX gpx = GPX.Reader.of(GPX.Reader.Mode.LENIENT).read(new ByteArrayInputStream(file));
-            Stream<WayPoint> tracks = gpx.tracks().flatMap(t -> t.segments()).flatMap(s -> s.points());
-            List<WayPoint> points = tracks.toList();
-            if (points.isEmpty()) {
-                points = gpx.routes().flatMap(Route::points).toList();
+            List<List<Coordinate>> tracks = gpx.tracks().map(track -> places(track.segments().flatMap(segment -> segment.points()))).toList();
+            List<List<Coordinate>> routes = gpx.routes().map(route -> places(route.points())).toList();
+            List<Coordinate> wayPoints = places(gpx.wayPoints());
+            if (!tracks.isEmpty()) {
+                return new Found(tracks, routes.size() + wayPoints.size());
             }
-            if (points.isEmpty()) {
-                points = gpx.wayPoints().toList();
-            }
-            return points.stream().map(p -> new Coordinate(p.getLongitude().doubleValue(), p.getLatitude().doubleValue())).toList();
+            return routes.isEmpty() ? new Found(List.of(wayPoints), 0) : new Found(routes, wayPoints.size());
         } catch (IOException | RuntimeException malformed) {
             throw faulty("it is not a well-formed GPX file" + detail(malformed), "export the track again as GPX");
         }
+    }
+
+    private static List<Coordinate> places(Stream<WayPoint> points) {
+        return points.map(p -> new Coordinate(p.getLongitude().doubleValue(), p.getLatitude().doubleValue())).toList();
     }
 
     private static String detail(Exception malformed) {
@@ -78,18 +85,54 @@ public final class TrackFile {
         return message == null ? "" : " (" + message.lines().findFirst().orElse("").strip() + ")";
     }
 
-    private static List<Coordinate> geoJson(byte[] file) throws FaultyFileException {
+    private static Found geoJson(byte[] file) throws FaultyFileException {
         JsonNode tree;
         try {
             tree = GardenJson.mapper().readTree(file);
         } catch (JacksonException malformed) {
             throw faulty("it is neither GPX nor well-formed JSON", "give a GPX track or a GeoJSON polygon");
         }
-        JsonNode polygon = polygon(tree);
-        if (polygon == null) {
+        List<JsonNode> polygons = new ArrayList<>();
+        int leftOut = collect(tree, polygons);
+        if (polygons.isEmpty()) {
             throw faulty("there is no polygon in it", "give a GeoJSON Polygon");
         }
-        JsonNode rings = polygon.path("coordinates");
+        List<List<Coordinate>> rings = new ArrayList<>();
+        for (JsonNode polygon : polygons) {
+            rings.add(ring(polygon));
+        }
+        return new Found(rings, leftOut);
+    }
+
+    /** Collects the rings of all polygons within a node; how much else there is, such as lines and points. */
+    private static int collect(JsonNode node, List<JsonNode> polygons) {
+        switch (node.path("type").asString("")) {
+            case "Polygon":
+                polygons.add(node.path("coordinates"));
+                return 0;
+            case "MultiPolygon":
+                node.path("coordinates").forEach(polygons::add);
+                return 0;
+            case "Feature":
+                return collect(node.path("geometry"), polygons);
+            case "FeatureCollection":
+                return collectAll(node.path("features"), polygons);
+            case "GeometryCollection":
+                return collectAll(node.path("geometries"), polygons);
+            default:
+                return 1;
+        }
+    }
+
+    private static int collectAll(JsonNode nodes, List<JsonNode> polygons) {
+        int leftOut = 0;
+        for (JsonNode node : nodes) {
+            leftOut += collect(node, polygons);
+        }
+        return leftOut;
+    }
+
+    private static List<Coordinate> ring(JsonNode rings) throws FaultyFileException {
         if (rings.size() > 1) {
             throw faulty("the polygon has " + (rings.size() - 1) + " holes; a plot has none",
                     "leave the holes out and mark what lies there as keep-off ground");
@@ -104,60 +147,40 @@ public final class TrackFile {
         return places;
     }
 
-    /** The node itself, or the first polygon within a feature, a collection or a multi-polygon. */
-    private static JsonNode polygon(JsonNode node) {
-        if (node == null) {
-            return null;
-        }
-        switch (node.path("type").asString("")) {
-            case "Polygon":
-                return node;
-            case "Feature":
-                return polygon(node.get("geometry"));
-            case "FeatureCollection":
-                return first(node.path("features"));
-            case "GeometryCollection":
-                return first(node.path("geometries"));
-            default:
-                return null;
-        }
-    }
-
-    private static JsonNode first(JsonNode nodes) {
-        for (JsonNode node : nodes) {
-            JsonNode found = polygon(node);
-            if (found != null) {
-                return found;
-            }
-        }
-        return null;
-    }
-
-    private static Track track(List<Coordinate> places) throws FaultyFileException {
-        if (places.size() > MOST_PLACES) {
-            throw faulty(places.size() + " places are too many", "give at most " + MOST_PLACES);
-        }
-        if (places.size() < 3) {
-            throw faulty("it has " + places.size() + " places and encloses no ground", "walk round the whole plot");
+    private static Track track(Found found) throws FaultyFileException {
+        int count = found.rings().stream().mapToInt(List::size).sum();
+        if (count > MOST_PLACES) {
+            throw faulty(count + " places are too many", "give at most " + MOST_PLACES);
         }
         Envelope degrees = new Envelope();
-        for (Coordinate place : places) {
-            if (!(Math.abs(place.y) <= NEAREST_POLE) || !(Math.abs(place.x) <= 180)) {
-                throw faulty(String.format(Locale.ROOT, "latitude %.4f, longitude %.4f is no place for a garden", place.y, place.x),
-                        "write longitude before latitude, in degrees");
+        for (List<Coordinate> ring : found.rings()) {
+            if (ring.size() < 3) {
+                throw faulty("it has " + ring.size() + " places and encloses no ground", "walk round the whole plot");
             }
-            degrees.expandToInclude(place);
+            for (Coordinate place : ring) {
+                if (!(Math.abs(place.y) <= NEAREST_POLE) || !(Math.abs(place.x) <= 180)) {
+                    throw faulty(String.format(Locale.ROOT, "latitude %.4f, longitude %.4f is no place for a garden", place.y, place.x),
+                            "write longitude before latitude, in degrees");
+                }
+                degrees.expandToInclude(place);
+            }
         }
         if (degrees.getWidth() > 180) {
             throw faulty("it crosses the date line", "draw the plot by its corners instead");
         }
         LocalPlane plane = new LocalPlane(degrees.centre().y, degrees.centre().x);
+        List<List<Coordinate>> metres = found.rings().stream().map(ring -> onPlane(plane, ring)).toList();
+        List<List<Point>> pieces = pieces(metres);
+        return new Track(pieces.get(0), pieces.subList(1, pieces.size()), degrees.centre().y, count, found.leftOut());
+    }
+
+    private static List<Coordinate> onPlane(LocalPlane plane, List<Coordinate> ring) {
         List<Coordinate> metres = new ArrayList<>();
-        places.stream().map(plane::of).forEach(place -> addUnlessSame(metres, place));
+        ring.stream().map(plane::of).forEach(place -> addUnlessSame(metres, place));
         if (metres.size() > 1 && metres.get(0).distance(metres.get(metres.size() - 1)) < SAME) {
             metres.remove(metres.size() - 1);
         }
-        return new Track(corners(metres), degrees.centre().y, places.size());
+        return metres;
     }
 
     private static void addUnlessSame(List<Coordinate> metres, Coordinate place) {
@@ -166,13 +189,27 @@ public final class TrackFile {
         }
     }
 
-    private static List<Point> corners(List<Coordinate> metres) throws FaultyFileException {
+    /** All pieces with the lower left corner of the rectangle round them at the origin. */
+    private static List<List<Point>> pieces(List<List<Coordinate>> rings) throws FaultyFileException {
         Envelope bounds = new Envelope();
-        metres.forEach(bounds::expandToInclude);
+        rings.forEach(ring -> ring.forEach(bounds::expandToInclude));
         if (bounds.getWidth() > FURTHEST_METRES || bounds.getHeight() > FURTHEST_METRES) {
             throw faulty(String.format(Locale.ROOT, "it spans %.0f by %.0f m", bounds.getWidth(), bounds.getHeight()),
                     "give the boundary of the garden alone");
         }
+        List<List<Point>> pieces = new ArrayList<>();
+        for (List<Coordinate> ring : rings) {
+            pieces.add(corners(ring, bounds));
+        }
+        try {
+            Site site = new Site(pieces.get(0), pieces.subList(1, pieces.size()), 0, 0, true, List.of(), SoilNotes.NOTHING_KNOWN);
+            return site.pieces();
+        } catch (RefusedException refused) {
+            throw faulty(refused.refusal().reason(), refused.refusal().next());
+        }
+    }
+
+    private static List<Point> corners(List<Coordinate> metres, Envelope bounds) throws FaultyFileException {
         if (metres.size() < 3) {
             throw faulty("its places enclose no ground", "walk round the whole plot");
         }
@@ -187,7 +224,7 @@ public final class TrackFile {
         for (int i = 0; i + 1 < all.length; i++) {
             corners.add(Point.metres(all[i].x - bounds.getMinX(), all[i].y - bounds.getMinY()));
         }
-        return new Site(corners, 0, 0).corners();
+        return corners;
     }
 
     private static FaultyFileException faulty(String wrong, String right) {

@@ -45,20 +45,26 @@ public final class BowStudy {
 
     private static Bowing of(BedRevision bed, Frame frame) {
         double height = frame.board().width().metres();
-        Length below = bed.madeUp().map(Drop::most).orElse(Length.ZERO);
-        double pressure = AT_REST * WET_SOIL * GRAVITY * (frame.height().plus(below).metres() - height / 2);
+        Length soil = soilHeight(bed, frame);
+        double pressure = AT_REST * WET_SOIL * GRAVITY * (soil.metres() - height / 2);
         double load = pressure * height;
         double span = span(load, stiffness(frame));
         List<Side> sides = new ArrayList<>();
-        lengths(bed).forEach((length, times) -> sides.add(side(length, times, span, load, stiffness(frame))));
+        lengths(bed).forEach((length, times) -> sides.add(side(frame, soil, length, times, span, load)));
         return new Bowing(pressure / 1000, load, Length.metres(span), sides);
     }
 
-    private static Side side(Length length, int times, double span, double load, double stiffness) {
+    /** From the rim to the foot of the lowest part-course. */
+    static Length soilHeight(BedRevision bed, Frame frame) {
+        return frame.height().plus(bed.madeUp().map(Drop::most).orElse(Length.ZERO));
+    }
+
+    private static Side side(Frame frame, Length soil, Length length, int times, double span, double load) {
         int ties = (int) Math.max(0, Math.ceil(length.metres() / span - 1e-9) - 1);
-        double bow = bow(load, length.metres(), stiffness);
+        double bow = bow(load, length.metres(), stiffness(frame));
+        Optional<Stakes> stakes = ties == 0 ? Optional.empty() : Optional.of(StakeStudy.of(frame, soil, length, ties));
         Optional<Length> untied = bow > BEYOND_THEORY * length.metres() ? Optional.empty() : Optional.of(Length.metres(bow));
-        return new Side(length, times, ties, Length.metres(length.metres() / (ties + 1)), untied);
+        return new Side(length, times, ties, Length.metres(length.metres() / (ties + 1)), stakes, untied);
     }
 
     /** Metres, creep included; load in N/m, span in metres, stiffness E I in N m2. */

@@ -29,8 +29,9 @@ import java.util.TreeMap;
  *
  * <p>All counts are common practice. Three screws to a board's end, four in a 2 x 10 and wider: at a butt joint in the end of the board
  * that stops there, at a mitre in both, and with a corner post in both, into the post. Two coach screws to a joint of sleepers.
- * Courses of posts are pinned through every foot, the lowest to the ground every four feet, six pins to a bed of 4 x 8 ft. A splice
- * stands over a stake. Supports go by {@link BowStudy}.
+ * The lowest course of posts is pinned to the ground every four feet, six pins to a bed of 4 x 8 ft; further pins stand about a foot apart in
+ * plan and each goes through as many courses as it is long: one of two feet holds six courses of 4 x 4. A splice stands over a stake.
+ * Supports go by {@link BowStudy}, stakes by {@link StakeStudy}.
  */
 public final class HardwareStudy {
 
@@ -41,8 +42,7 @@ public final class HardwareStudy {
     static final Length BETWEEN_GROUND_PINS = Length.feet(4);
     static final int LEAST_GROUND_PINS = 4;
     static final Length BETWEEN_CAP_SCREWS = Length.inches(16);
-    /** A stake goes as deep as a spade and a half. */
-    static final Length IN_THE_GROUND = Length.inches(18);
+    static final Length PIN = Length.inches(24);
     /** What a rod or a strap has beyond the boards for its nuts, or its screws, at both ends together. */
     static final Length BEYOND = Length.inches(2);
     static final Length TURNED_UP = Length.inches(6);
@@ -109,7 +109,7 @@ public final class HardwareStudy {
     private void addPosts() {
         // A table bed has its legs in the corners.
         if (fittings.posts() != CornerPost.NONE && !bed.build().legs().isPositive()) {
-            add(Use.CORNER_POST, post(fittings.posts() == CornerPost.STOUT), bed.height(), ring.edges());
+            add(Use.CORNER_POST, post(fittings.posts() == CornerPost.STOUT), BowStudy.soilHeight(bed, frame), ring.edges());
         }
     }
 
@@ -145,24 +145,28 @@ public final class HardwareStudy {
 
     /** How long the ties across are together. */
     private Length addSupports(int there) {
-        int stakes = splices();
         Length ties = Length.ZERO;
+        // A table bed has nothing to drive a stake into.
+        boolean staked = !bed.build().legs().isPositive();
+        if (staked) {
+            addStakes(StakeStudy.of(frame, BowStudy.soilHeight(bed, frame), frame.board().longest(), 1), splices());
+        }
         if (fittings.support() != Support.NONE) {
             for (Bowing.Side side : BowStudy.of(bed).map(Bowing::sides).orElse(List.of())) {
                 int supports = side.times() * side.ties();
                 if (fittings.support() == Support.STAKES || !bed.shape().plain()) {
-                    stakes += supports;
+                    side.stakes().filter(stakes -> staked).ifPresent(stakes -> addStakes(stakes, side.times() * stakes.count()));
                 } else if (there == 0) {
                     ties = ties.plus(addAcross(side, supports / 2));
                 }
             }
         }
-        // A table bed has nothing to drive a stake into.
-        if (bed.build().legs().equals(Length.ZERO)) {
-            add(Use.STAKE, post(false), frame.height().plus(IN_THE_GROUND), stakes);
-            fasten(screw(frame.board()), stakes * frame.courses() * perEnd(frame.board()));
-        }
         return ties;
+    }
+
+    private void addStakes(Stakes stakes, int count) {
+        add(Use.STAKE, stakes.board(), stakes.length(), count);
+        fasten(screw(frame.board()), count * frame.courses() * perEnd(frame.board()));
     }
 
     /** Each tie holds this side and the one across from it. */
@@ -230,9 +234,15 @@ public final class HardwareStudy {
 
     private void addPins(int there) {
         int pins = there > 0 ? 0 : Math.max(LEAST_GROUND_PINS, times(perimeter(), BETWEEN_GROUND_PINS));
-        for (PlacedPiece piece : FrameTakeoff.placed(bed, frame)) {
-            if (piece.course() > Math.max(1, there)) {
-                pins += Math.max(2, times(piece.length(), BETWEEN_PINS));
+        int through = Math.max(2, (int) (PIN.micrometres() / frame.board().width().micrometres()));
+        int joined = Math.max(1, there);
+        while (joined < frame.courses()) {
+            // A set of pins goes down from the top of the highest course that it reaches, through one at least that is held already.
+            joined = Math.min(frame.courses(), joined + through - 1);
+            for (PlacedPiece piece : FrameTakeoff.placed(bed, frame)) {
+                if (piece.course() == joined) {
+                    pins += Math.max(2, times(piece.length(), BETWEEN_PINS));
+                }
             }
         }
         fasten(Fastener.PIN, pins);

@@ -41,7 +41,7 @@ public final class EarthworkStudy {
         double[] volumes = volumes(target);
         double swell = Earthwork.swell(soil);
         double loose = volumes[0] * (1 + swell);
-        double forHollows = volumes[1] / (1 - Earthwork.SHRINK) * (1 + swell);
+        double forHollows = inTheBank(volumes[1]) * (1 + swell);
         double spare = Math.max(0, loose - forHollows);
         double intoBeds = Math.min(spare, beds.millilitres() / 1e6);
         return new Earthwork(Length.metres(target), cubicMetres(volumes[0]), cubicMetres(volumes[1]), cubicMetres(loose),
@@ -49,7 +49,7 @@ public final class EarthworkStudy {
                 cubicMetres(spare - intoBeds), swell);
     }
 
-    /** The level at which cut is fill before swell and shrinkage, by halving between the lowest and the highest ground. */
+    /** The level at which what is cut, packed, fills the hollows, by halving between the lowest and the highest ground. */
     private double balanced() {
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
@@ -62,13 +62,18 @@ public final class EarthworkStudy {
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (low + high) / 2;
             double[] volumes = volumes(middle);
-            if (volumes[0] > volumes[1]) {
+            if (volumes[0] > inTheBank(volumes[1])) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
         return (low + high) / 2;
+    }
+
+    /** How much soil in the bank fills a hollow once it is packed: packed soil takes less room. */
+    private static double inTheBank(double hollow) {
+        return hollow / (1 - Earthwork.SHRINK);
     }
 
     /** Cut and fill, cubic metres. */

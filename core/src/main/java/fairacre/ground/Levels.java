@@ -4,6 +4,7 @@ import fairacre.measure.Length;
 import fairacre.plan.Point;
 import fairacre.plan.RefusedException;
 import fairacre.plan.SpotHeight;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -12,12 +13,14 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Triangle;
 import org.locationtech.jts.triangulate.DelaunayTriangulationBuilder;
 
 /**
  * The lie of the ground from spot heights: plane between each three neighbours (a triangulated irregular network after
- * Delaunay), and beyond the outermost of them the plane that fits all best by least squares.
+ * Delaunay); beyond the outermost of them the ground goes on from the nearest place between them as the plane slopes that fits all best by
+ * least squares, so that no step comes up where the heights end.
  *
  * <p>Fewer than three heights, or heights on one line, say nothing of the ground: {@link #of} is then empty.
  */
@@ -44,10 +47,12 @@ public final class Levels {
         Coordinate place = new Coordinate(x, y);
         for (Facet triangle : triangles) {
             if (triangle.covers(place)) {
-                return Triangle.interpolateZ(place, triangle.corners[0], triangle.corners[1], triangle.corners[2]);
+                return triangle.height(place);
             }
         }
-        return plane[0] + plane[1] * x + plane[2] * y;
+        Facet nearest = triangles.stream().min(Comparator.comparingDouble(triangle -> triangle.distance(place))).orElseThrow();
+        Coordinate edge = nearest.closest(place);
+        return nearest.height(edge) + plane[1] * (x - edge.x) + plane[2] * (y - edge.y);
     }
 
     public double at(Point place) {
@@ -86,6 +91,24 @@ public final class Levels {
     private record Facet(Envelope bounds, Coordinate[] corners) {
         static Facet of(Geometry triangle) {
             return new Facet(triangle.getEnvelopeInternal(), triangle.getCoordinates());
+        }
+
+        double height(Coordinate place) {
+            return Triangle.interpolateZ(place, corners[0], corners[1], corners[2]);
+        }
+
+        double distance(Coordinate place) {
+            return closest(place).distance(place);
+        }
+
+        /** The place on its edge that is nearest to one outside of it. */
+        Coordinate closest(Coordinate place) {
+            Coordinate closest = null;
+            for (int side = 0; side < 3; side++) {
+                Coordinate on = new LineSegment(corners[side], corners[side + 1]).closestPoint(place);
+                closest = closest == null || on.distance(place) < closest.distance(place) ? on : closest;
+            }
+            return closest;
         }
 
         boolean covers(Coordinate place) {

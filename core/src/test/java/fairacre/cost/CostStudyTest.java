@@ -289,7 +289,7 @@ class CostStudyTest {
         Bed raised = new Bed(low.id(), "A", List.of(first,
                 first.startingIn(SEASON + 2).withFrame(Optional.of(cedar(Board.B2X10, 2)))), Optional.empty());
         Bill bill = CostStudy.of(priced(plot(10, 10, List.of(), raised))).bill();
-        assertThat(seasonal(bill, SEASON + 2)).isEqualTo("2 cedar/2x10/12ft, 2 cedar/2x2/8ft, 1 fastener/screw-75mm, 13 soil/bag/50l");
+        assertThat(seasonal(bill, SEASON + 2)).isEqualTo("2 cedar/2x10/12ft, 1 cedar/2x2/8ft, 1 cedar/4x4/8ft, 1 fastener/screw-75mm, 13 soil/bag/50l");
     }
 
     @Test

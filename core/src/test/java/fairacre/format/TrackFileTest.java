@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import net.sf.geographiclib.Geodesic;
 import net.sf.geographiclib.GeodesicData;
 import org.junit.jupiter.api.DisplayName;
@@ -68,6 +69,27 @@ class TrackFileTest {
         GeodesicData side = Geodesic.WGS84.Inverse(48.0, 8.0, 48.0, 8.0004);
         double length = alone.corners().get(1).x().minus(alone.corners().get(0).x()).metres();
         assertThat(length).isCloseTo(side.s12, within(1e-3));
+    }
+
+    @Test
+    @DisplayName("RFC 7946: a multi-polygon and a collection of features give a piece of ground for each polygon")
+    void everyPolygonIsAPieceOfGround() throws Exception {
+        String north = "[[8.0,48.001],[8.0004,48.001],[8.0004,48.00118],[8.0,48.00118],[8.0,48.001]]";
+        Track multi = read("{\"type\":\"MultiPolygon\",\"coordinates\":[[" + SQUARE + "],[" + north + "]]}");
+        assertThat(multi.corners()).hasSize(4);
+        assertThat(multi.further()).hasSize(1);
+        assertThat(multi.leftOut()).isZero();
+        double apart = multi.further().get(0).get(0).y().minus(multi.corners().get(0).y()).metres();
+        assertThat(apart).isCloseTo(Geodesic.WGS84.Inverse(48.0, 8.0, 48.001, 8.0).s12, within(2e-3));
+        String features = Stream.of(polygon("[" + SQUARE + "]"), "{\"type\":\"LineString\",\"coordinates\":[[8,48],[8.1,48]]}", polygon("[" + north + "]"),
+                "{\"type\":\"Point\",\"coordinates\":[8,48]}").map(geometry -> "{\"type\":\"Feature\",\"properties\":{},\"geometry\":" + geometry + "}")
+                .collect(Collectors.joining(",", "{\"type\":\"FeatureCollection\",\"features\":[", "]}"));
+        Track collected = read(features);
+        assertThat(collected.corners()).isEqualTo(multi.corners());
+        assertThat(collected.further()).isEqualTo(multi.further());
+        assertThat(collected.leftOut()).isEqualTo(2);
+        assertThatThrownBy(() -> read("{\"type\":\"MultiPolygon\",\"coordinates\":[[" + SQUARE + "],[" + SQUARE + "]]}"))
+                .isInstanceOf(FaultyFileException.class).hasMessageContaining("lies over another one");
     }
 
     @Test

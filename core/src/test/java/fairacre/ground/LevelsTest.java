@@ -26,8 +26,10 @@ import fairacre.plan.Site;
 import fairacre.plan.SoilNotes;
 import fairacre.plan.SpotHeight;
 import fairacre.plan.SqueezeTest;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -60,6 +62,35 @@ class LevelsTest {
             assertThat(ridge.at(2, 0)).isCloseTo(0.5, within(1e-9));
             assertThat(ridge.at(4, 3)).isCloseTo(1, within(1e-9));
             assertThat(levels(SLOPE).at(5, 20)).isCloseTo(2, within(1e-9));
+        }
+
+        @ParameterizedTest
+        @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+        @DisplayName("A step of a millimetre changes the height of the ground by no more than the steepest slope takes [continuity]")
+        void theGroundHasNoStepWhereTheHeightsEnd(long seed) {
+            Random random = new Random(seed);
+            List<SpotHeight> heights = new ArrayList<>();
+            for (int i = 0; i < 9; i++) {
+                heights.add(height(2 + random.nextDouble() * 6, 2 + random.nextDouble() * 6, random.nextDouble() * 0.4));
+            }
+            Levels ground = levels(heights);
+            for (int line = 0; line < 12; line++) {
+                double angle = random.nextDouble() * 2 * Math.PI;
+                for (double far = 0; far < 7; far += 0.001) {
+                    double here = ground.at(5 + far * Math.cos(angle), 5 + far * Math.sin(angle));
+                    double there = ground.at(5 + (far + 0.001) * Math.cos(angle), 5 + (far + 0.001) * Math.sin(angle));
+                    assertThat(Math.abs(here - there)).as("at %.3f m", far).isLessThan(0.02);
+                }
+            }
+        }
+
+        @Test
+        @DisplayName("A bed over the edge of the measured ground does not fall where both sides are level [worked by hand]")
+        void aBedAcrossTheOutermostHeightsDoesNotFall() {
+            // Level at 0.2 m in the west half, a hollow in the east: the plane through all of it lies lower at the west edge.
+            Levels ground = levels(List.of(height(2, 2, 0.2), height(2, 8, 0.2), height(5, 2, 0.2), height(5, 8, 0.2), height(8, 2, 0), height(8, 8, 0)));
+            double slope = Math.abs(ground.at(1.5, 5) - ground.at(2.5, 5));
+            assertThat(slope).isLessThan(0.04);
         }
 
         @Test
@@ -112,14 +143,19 @@ class LevelsTest {
             assertThat(sum[1]).isCloseTo(0.25, within(1e-9));
         }
 
+        /** Share of a plane slope from its top that is cut when what is cut, 15 per cent less once packed, fills the rest: x^2 0.85 = (1 - x)^2. */
+        private static final double CUT_SHARE = 1 / (1 + Math.sqrt(0.85));
+
         @Test
-        @DisplayName("A plane slope levelled to its middle: cut = fall x area / 8 [closed form: wedge of half the area, a quarter of the fall deep]")
-        void aSlopeIsLevelledAboutItsMiddle() {
+        @DisplayName("A plane slope of fall F over area A: cut = F A x^2 / 2, fill = F A (1 - x)^2 / 2, at the level where they balance [closed form]")
+        void aSlopeIsLevelledSoThatWhatIsCutFillsTheHollows() {
             Earthwork work = EarthworkStudy.of(levels(SLOPE), rectangle(5, 5, 10, 10, 0))
                     .to(Optional.empty(), SqueezeTest.HOLDS_AND_CRUMBLES, Volume.ZERO);
-            assertThat(work.level().metres()).isCloseTo(0.5, within(1e-6));
-            assertThat(cubicMetres(work.cut())).isCloseTo(12.5, within(0.01));
-            assertThat(cubicMetres(work.fill())).isCloseTo(12.5, within(0.01));
+            assertThat(work.level().metres()).isCloseTo(1 - CUT_SHARE, within(1e-4));
+            assertThat(cubicMetres(work.cut())).isCloseTo(50 * CUT_SHARE * CUT_SHARE, within(0.01));
+            assertThat(cubicMetres(work.fill())).isCloseTo(50 * (1 - CUT_SHARE) * (1 - CUT_SHARE), within(0.01));
+            assertThat(cubicMetres(work.missing())).isCloseTo(0, within(0.001));
+            assertThat(cubicMetres(work.spare())).isCloseTo(0, within(0.001));
         }
 
         @Test
@@ -136,7 +172,7 @@ class LevelsTest {
         }
 
         @ParameterizedTest(name = "{0} terraces")
-        @DisplayName("Ground of 10 x 10 m that falls 1 m in n terraces: steps of 1/n m, cut = area x fall of a terrace / 8 [closed form]")
+        @DisplayName("Ground of 10 x 10 m that falls 1 m in n terraces: steps of 1/n m, cut = area x fall of a terrace x^2 / 2 [closed form]")
         @ValueSource(ints = {1, 2, 4, 5})
         void terracesShareTheFallAndMoveLessSoil(int count) {
             Terraces terraces = TerraceStudy.of(levels(SLOPE), rectangle(5, 5, 10, 10, 0), count, SqueezeTest.NOT_DONE, Volume.ZERO);
@@ -148,7 +184,7 @@ class LevelsTest {
                 assertThat(terraces.steps().get(i - 1).line()).extracting(place -> place.y().metres()).allSatisfy(y -> assertThat(y).isCloseTo(up, within(1e-6)));
                 assertThat(terraces.steps().get(i - 1).line()).extracting(place -> place.x().metres()).containsExactly(0.0, 10.0);
             }
-            assertThat(cubicMetres(terraces.cut())).isCloseTo(100 * (1.0 / count) / 8, within(0.01));
+            assertThat(cubicMetres(terraces.cut())).isCloseTo(50 * CUT_SHARE * CUT_SHARE / count, within(0.01));
             assertThat(terraces.licensed()).isFalse();
         }
 

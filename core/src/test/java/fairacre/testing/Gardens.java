@@ -158,7 +158,7 @@ public final class Gardens {
 
     /** Posts, stakes and fasteners that cost nothing, where a check is about boards and soil. */
     public static Plan withFreeHardware(Plan plan) {
-        return with(plan, PriceItem.all().filter(item -> item.key().matches("fastener/.*|[^/]+/(2x2|50x50 mm)/.*"))
+        return with(plan, PriceItem.all().filter(item -> item.key().matches("fastener/.*|[^/]+/(2x2|50x50 mm|4x4|100x100 mm)/.*"))
                 .map(item -> new Change.SetPrice(new Price(item, Money.zero(plan.currency()), false))).toArray(Change[]::new));
     }
 

@@ -1,0 +1,12 @@
+package fairacre.frame;
+
+import fairacre.measure.Length;
+import fairacre.plan.Board;
+
+/**
+ * Stakes along one side of a frame.
+ *
+ * @param length of each, from its tip to the rim
+ * @param depth of each in the ground
+ */
+public record Stakes(Board board, int count, Length length, Length depth) {}
