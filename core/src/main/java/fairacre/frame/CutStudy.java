@@ -1,11 +1,11 @@
 package fairacre.frame;
 
 import com.google.ortools.Loader;
-import com.google.ortools.sat.CpModel;
-import com.google.ortools.sat.CpSolver;
-import com.google.ortools.sat.CpSolverStatus;
-import com.google.ortools.sat.IntVar;
-import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.linearsolver.MPConstraint;
+import com.google.ortools.linearsolver.MPObjective;
+import com.google.ortools.linearsolver.MPSolver;
+import com.google.ortools.linearsolver.MPSolverParameters;
+import com.google.ortools.linearsolver.MPVariable;
 import fairacre.frame.Patterns.Pattern;
 import fairacre.measure.Length;
 import java.math.BigDecimal;
@@ -24,19 +24,19 @@ import java.util.stream.Stream;
  * The cheapest layout of pieces on boards of several lengths and prices, offcuts that are there already among them.
  *
  * <p>It begins with the layout of {@link CutList}, collects the patterns that are worth cutting ({@link PatternPrices}), rounds what the linear
- * programme makes of them to whole boards ({@link RoundedCut}), and lets CP-SAT choose how often each is cut. Where all patterns of a job can be listed the choice is the best there is. The search is
- * seeded and limited by the solver's count of its work, so the answer is the same on every machine.
+ * programme makes of them to whole boards ({@link RoundedCut}), and lets SCIP choose how often each is cut, by branch and bound. Where all
+ * patterns of a job can be listed the choice is the best there is. The search is limited by its nodes and not by a clock, so the answer is
+ * the same on every machine.
  */
 public final class CutStudy {
 
-    /** Limits of the two searches in the solver's own seconds, which count work and not time. */
-    private static final double CHOICE_WORK = 0.25;
-    private static final double PROOF_WORK = 0.25;
+    /** Limits of the two searches: so many nodes of the tree are looked into. */
+    private static final int CHOICE_NODES = 500;
+    private static final int PROOF_NODES = 2000;
     /** So many patterns may be left for the proof that none is cheaper. */
     private static final int MOST_TO_PROVE = 2000;
     /** From which share of their price on boards are filled out of the linear programme; the cheapest of these layouts is where the search begins. */
     private static final double[] WELL_USED = {0.97, 0.94, 0.9, 0.8, 0.6};
-    private static final int SEED = 7;
     /** All patterns are listed if there are no more than these. */
     private static final int ALL_PATTERNS = 20_000;
     /** Part of the least price that an answer of the linear programme may be off by rounding. */
@@ -140,7 +140,7 @@ public final class CutStudy {
     private BestCut search(Patterns patterns, PatternPrices prices, BestCut known) {
         Stream<Pattern> laid = known.cutList().cuts().stream().map(cut -> patterns.of(boardOf(cut, bought()), cut.pieces()));
         List<Pattern> tried = Stream.concat(prices.columns().stream(), laid).distinct().toList();
-        BestCut best = cheaper(known, choose(patterns, tried, known, CHOICE_WORK));
+        BestCut best = cheaper(known, choose(patterns, tried, known, CHOICE_NODES));
         List<Pattern> all = best.isLeast() ? List.of() : patterns.all(ALL_PATTERNS);
         double over = best.cost().movePointRight(scale).doubleValue() * (1 + ROUNDING) - prices.bound();
         double slack = ROUNDING * LongStream.of(costs).max().orElse(0);
@@ -149,7 +149,7 @@ public final class CutStudy {
         if (useful.isEmpty() || useful.size() > MOST_TO_PROVE) {
             return best;
         }
-        Choice proof = choose(patterns, useful, best, PROOF_WORK);
+        Choice proof = choose(patterns, useful, best, PROOF_NODES);
         BestCut proved = cheaper(best, proof);
         return proof.isBest() ? new BestCut(proved.cutList(), proved.cost(), proved.cost()) : proved;
     }
@@ -167,25 +167,28 @@ public final class CutStudy {
      */
     private record Choice(CutList cutList, BigDecimal cost, boolean isBest) {}
 
-    private Choice choose(Patterns patterns, List<Pattern> tried, BestCut known, double work) {
-        CpModel model = new CpModel();
-        IntVar[] times = new IntVar[tried.size()];
-        for (int i = 0; i < times.length; i++) {
-            times[i] = model.newIntVar(0, most(patterns, tried.get(i)), "");
-        }
-        addWanted(patterns, tried, model, times);
-        addAvailable(tried, model, times);
+    private Choice choose(Patterns patterns, List<Pattern> tried, BestCut known, int nodes) {
+        MPSolver solver = MPSolver.createSolver("SCIP");
+        MPVariable[] times = new MPVariable[tried.size()];
+        MPObjective objective = solver.objective();
         // Of equally cheap layouts the one with fewest boards.
-        long weight = pieces.size() + 1L;
-        model.minimize(LinearExpr.weightedSum(times, tried.stream().mapToLong(pattern -> costs[pattern.board()] * weight + 1).toArray()));
-        hint(patterns, known.cutList(), tried, model, times);
-        CpSolver solver = new CpSolver();
-        solver.getParameters().setNumWorkers(1).setRandomSeed(SEED).setMaxDeterministicTime(work);
-        CpSolverStatus status = solver.solve(model);
-        if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
+        double weight = pieces.size() + 1;
+        for (int i = 0; i < times.length; i++) {
+            times[i] = solver.makeIntVar(0, most(patterns, tried.get(i)), "");
+            objective.setCoefficient(times[i], costs[tried.get(i).board()] * weight + 1);
+        }
+        objective.setMinimization();
+        addWanted(patterns, tried, solver, times);
+        addAvailable(tried, solver, times);
+        hint(patterns, known.cutList(), tried, solver, times);
+        MPSolverParameters exactly = new MPSolverParameters();
+        exactly.setDoubleParam(MPSolverParameters.DoubleParam.RELATIVE_MIP_GAP, 0);
+        solver.setSolverSpecificParametersAsString("limits/nodes = " + nodes);
+        MPSolver.ResultStatus status = solver.solve(exactly);
+        if (status != MPSolver.ResultStatus.OPTIMAL && status != MPSolver.ResultStatus.FEASIBLE) {
             return new Choice(null, null, false);
         }
-        return layout(patterns, tried, solver, times, status == CpSolverStatus.OPTIMAL);
+        return layout(patterns, tried, times, status == MPSolver.ResultStatus.OPTIMAL);
     }
 
     private static int most(Patterns patterns, Pattern pattern) {
@@ -197,42 +200,41 @@ public final class CutStudy {
         return most;
     }
 
-    private static void addWanted(Patterns patterns, List<Pattern> tried, CpModel model, IntVar[] times) {
+    private static void addWanted(Patterns patterns, List<Pattern> tried, MPSolver solver, MPVariable[] times) {
         for (int kind = 0; kind < patterns.kinds(); kind++) {
-            int piece = kind;
-            long[] counts = tried.stream().mapToLong(pattern -> pattern.counts().get(piece)).toArray();
-            model.addGreaterOrEqual(LinearExpr.weightedSum(times, counts), patterns.wanted(kind));
-        }
-    }
-
-    private void addAvailable(List<Pattern> tried, CpModel model, IntVar[] times) {
-        for (int board = 0; board < stock.size(); board++) {
-            if (stock.get(board).isLimited()) {
-                int from = board;
-                long[] uses = tried.stream().mapToLong(pattern -> pattern.board() == from ? 1 : 0).toArray();
-                model.addLessOrEqual(LinearExpr.weightedSum(times, uses), stock.get(board).most());
+            MPConstraint enough = solver.makeConstraint(patterns.wanted(kind), MPSolver.infinity(), "");
+            for (int i = 0; i < times.length; i++) {
+                enough.setCoefficient(times[i], tried.get(i).counts().get(kind));
             }
         }
     }
 
-    private void hint(Patterns patterns, CutList known, List<Pattern> tried, CpModel model, IntVar[] times) {
-        Map<Pattern, Integer> uses = known.cuts().stream().collect(Collectors.toMap(
-                cut -> patterns.of(boardOf(cut, bought()), cut.pieces()), CutList.Cut::times, Integer::sum));
-        for (int i = 0; i < times.length; i++) {
-            Integer used = uses.remove(tried.get(i));
-            model.addHint(times[i], used == null ? 0 : used);
+    private void addAvailable(List<Pattern> tried, MPSolver solver, MPVariable[] times) {
+        for (int board = 0; board < stock.size(); board++) {
+            if (stock.get(board).isLimited()) {
+                MPConstraint atMost = solver.makeConstraint(0, stock.get(board).most(), "");
+                for (int i = 0; i < times.length; i++) {
+                    atMost.setCoefficient(times[i], tried.get(i).board() == board ? 1 : 0);
+                }
+            }
         }
     }
 
+    private void hint(Patterns patterns, CutList known, List<Pattern> tried, MPSolver solver, MPVariable[] times) {
+        Map<Pattern, Integer> uses = known.cuts().stream().collect(Collectors.toMap(
+                cut -> patterns.of(boardOf(cut, bought()), cut.pieces()), CutList.Cut::times, Integer::sum));
+        solver.setHint(times, tried.stream().mapToDouble(pattern -> uses.getOrDefault(pattern, 0)).toArray());
+    }
+
     /** What is cut too often is left out where it comes last. */
-    private Choice layout(Patterns patterns, List<Pattern> tried, CpSolver solver, IntVar[] times, boolean isBest) {
+    private Choice layout(Patterns patterns, List<Pattern> tried, MPVariable[] times, boolean isBest) {
         Map<Length, Long> left = pieces.stream().collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
         List<CutList.LaidBoard> boards = new ArrayList<>();
         BigDecimal cost = BigDecimal.ZERO;
         for (int i = 0; i < times.length; i++) {
             Stock board = stock.get(tried.get(i).board());
             List<Length> onBoard = patterns.pieces(tried.get(i));
-            for (long n = solver.value(times[i]); n > 0; n--) {
+            for (long n = Math.round(times[i].solutionValue()); n > 0; n--) {
                 List<Length> needed = onBoard.stream().filter(piece -> left.merge(piece, -1L, Long::sum) >= 0).toList();
                 if (!needed.isEmpty()) {
                     boards.add(new CutList.LaidBoard(board.length(), needed, board.isLimited()));
