@@ -211,14 +211,28 @@ public final class Appraisal {
 
     private List<Snag> snags(boolean withRemedies) {
         SnagContext context = new SnagContext(plan, season, standing, withRemedies, memo, guard);
-        List<BedReach> reaches = reach();
+        List<Finder> finders = new ArrayList<>(onTheGround(context));
         Bill whole = bill();
+        finders.add(new Finder("what walks are made of", () -> new SurfaceSnags(context).find()));
+        finders.add(new Finder("what beds are filled with", () -> new FillSnags(context).find()));
+        finders.add(new Finder("how it is delivered", () -> new DeliverySnags(context).find(whole)));
+        finders.add(new Finder("what it costs", () -> new CostSnags(context, paid).find(whole, forecast.get())));
+        // Remedies share what they find out about a bed's surroundings, one after the other.
+        return found(withRemedies ? finders.stream() : Cores.spread(finders.stream(), standing.size()), guard);
+    }
+
+    /** What is wrong on the ground, without what it costs and without remedies: enough to tell whether an edit makes anything worse. */
+    List<Snag> flawsOnTheGround() {
+        return found(onTheGround(new SnagContext(plan, season, standing, false, memo, guard)).stream(), guard);
+    }
+
+    private List<Finder> onTheGround(SnagContext context) {
         List<Finder> finders = new ArrayList<>();
         finders.add(new Finder("where beds fit", () -> new FitSnags(context).find(FitStudy.of(plan.setting(season), standing, memo))));
         if (plan.gardeners().isEmpty()) {
             finders.add(new Finder("who gardens", () -> List.of(noGardener())));
         } else {
-            finders.add(new Finder("who reaches what", () -> new ReachSnags(context).find(reaches)));
+            finders.add(new Finder("who reaches what", () -> new ReachSnags(context).find(reach())));
             finders.add(new Finder("the walks", () -> new WalkSnags(context).find(walks.get())));
             finders.add(new Finder("who gets to what stands there", () -> new ThingSnags(context).find(walks.get())));
             finders.add(new Finder("what gets through", () -> new CarrierSnags(context).find(walks.get())));
@@ -227,13 +241,7 @@ public final class Appraisal {
         finders.add(new Finder("slopes", () -> new LevelSnags(context).find()));
         finders.add(new Finder("drains", () -> new DrainSnags(context).find()));
         finders.add(new Finder("frames", () -> new FrameSnags(context).find()));
-        finders.add(new Finder("what walks are made of", () -> new SurfaceSnags(context).find()));
-        finders.add(new Finder("what beds are filled with", () -> new FillSnags(context).find()));
-        finders.add(new Finder("how it is delivered", () -> new DeliverySnags(context).find(whole)));
-        finders.add(new Finder("what it costs", () -> new CostSnags(context, paid).find(whole, forecast.get())));
-        // Remedies share what they find out about a bed's surroundings, one after the other.
-        Stream<Finder> order = withRemedies ? finders.stream() : Cores.spread(finders.stream(), standing.size());
-        return found(order, guard);
+        return finders;
     }
 
     /** Looks for flaws of one kind. */

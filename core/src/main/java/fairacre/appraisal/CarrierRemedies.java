@@ -48,7 +48,7 @@ final class CarrierRemedies {
 
     /** The bed, or its neighbour, moves out of a narrow place: the widest first, since it takes the shortest move. */
     private void addWiderWalks(List<Remedy> remedies) {
-        List<Pinch> pinches = WalkStudy.of(context.setting(), context.standing()).pinches(carrier.width()).stream()
+        List<Pinch> pinches = WalkStudy.of(context.setting(), context.standing(), context.trials()).pinches(carrier.width()).stream()
                 .filter(p -> p.other().isPresent())
                 .filter(p -> p.bed().equals(bed.id()) || p.other().get().equals(bed.id()))
                 .sorted(Comparator.comparing(Pinch::width).reversed()).toList();
@@ -81,7 +81,7 @@ final class CarrierRemedies {
     private void addIfItWorks(Remedy remedy, List<Remedy> remedies) {
         var after = context.plan().apply(remedy.change()).orThrow();
         List<StandingBed> standing = after.standing(context.season());
-        CarrierStudy study = CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing), standing);
+        CarrierStudy study = CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
         if (study.reaches(carrier, bed.id())) {
             remedies.add(remedy);
         }

@@ -40,13 +40,13 @@ final class GateRemedies {
     }
 
     private void addMoved(double by, List<Remedy> remedies) {
-        WalkStudy walks = WalkStudy.of(context.setting(), context.standing());
+        WalkStudy walks = WalkStudy.of(context.setting(), context.standing(), context.trials());
         Point place = walks.alongTheEdge(way.place(), by, way.width());
         WayIn moved = new WayIn(way.id(), way.name(), place, way.width(), way.swing(), way.from());
         GroundChange change = new GroundChange.PutWayIn(moved);
         Plan after = context.plan().apply(change).orThrow();
         List<StandingBed> standing = after.standing(context.season());
-        CarrierStudy study = CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing), standing);
+        CarrierStudy study = CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
         if (study.blocked(carrier).stream().noneMatch(blocked -> blocked.id().equals(way.id()))) {
             double dx = place.x().minus(way.place().x()).metres();
             double dy = place.y().minus(way.place().y()).metres();

@@ -39,6 +39,8 @@ final class KeyholeSearch {
     /** Halvings of the depth: to 2 mm in a bed of 10 m. */
     private static final int HALVINGS = 12;
     private static final double SHALLOWEST = 0.1;
+    /** A deeper notch is a walk, and the bed rather two: 5 ft, metres (common practice: about 1 m in a bed of 8 ft). */
+    private static final double DEEPEST = 1.524;
     /** Depths are found to this, metres, before they are rounded up to what a tape shows. */
     private static final double DEPTH_TOLERANCE = 0.002;
     private static final double CURVE_TOLERANCE = 0.001;
@@ -69,8 +71,7 @@ final class KeyholeSearch {
 
     /** Empty if no single keyhole is enough, or the bed is reached only from where nobody can be. */
     Optional<Remedy> least() {
-        Length width = gardener.posture() == Posture.SEATED ? gardener.passing()
-                : context.plan().units() == Units.METRIC ? COMFORTABLE_METRIC : COMFORTABLE;
+        Length width = missing.stream().map(Missing::gardener).map(this::wanted).reduce(wanted(gardener), Length::max);
         Keyhole best = null;
         for (Keyhole deepest : candidates(width)) {
             double bound = best == null ? deepest.depth().metres() : best.depth().metres() - 0.001;
@@ -80,6 +81,12 @@ final class KeyholeSearch {
             }
         }
         return Optional.ofNullable(best).map(this::tidy).filter(this::works).map(this::remedy);
+    }
+
+    /** Feet step into a notch, wheels need a walk. */
+    private Length wanted(Gardener who) {
+        return who.posture() == Posture.SEATED ? context.wording().tidyUp(who.passing())
+                : context.plan().units() == Units.METRIC ? COMFORTABLE_METRIC : COMFORTABLE;
     }
 
     private List<Keyhole> candidates(Length width) {
@@ -92,7 +99,7 @@ final class KeyholeSearch {
                 double length = sides.get(side).distance(sides.get((side + 1) % sides.size()));
                 if (length > width.metres() + 2 * SHALLOWEST) {
                     candidates.add(new Keyhole(side, context.wording().tidyDown(Length.metres(length * share)), width,
-                            Length.metres(Math.min(9.9, across))));
+                            Length.metres(Math.min(DEEPEST, across))));
                 }
             }
         }

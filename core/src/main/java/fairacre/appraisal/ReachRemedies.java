@@ -12,14 +12,16 @@ import fairacre.plan.Limits;
 import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
-import fairacre.reach.ReachStudy;
 import fairacre.walk.Gap;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /**
  * Ways to bring a bed within reach: narrow it, split it with a walk between, move it off what stands in the way, take a trellis
@@ -35,6 +37,7 @@ final class ReachRemedies {
     private final Predicate<BedReach> demand;
     private final List<KeyholeSearch.Missing> missing;
     private final Surroundings round;
+    private final Supplier<Optional<Remedy>> narrower = new Once<>(this::findNarrower);
 
     ReachRemedies(SnagContext context, StandingBed bed, Gardener gardener, Predicate<BedReach> demand,
             List<KeyholeSearch.Missing> missing) {
@@ -49,6 +52,7 @@ final class ReachRemedies {
     List<Remedy> all() {
         List<Remedy> remedies = new ArrayList<>();
         narrower().ifPresent(remedies::add);
+        remedies.addAll(new ShapeRemedies(context, bed, round, demand).all());
         moved().ifPresent(remedies::add);
         freed().ifPresent(remedies::add);
         uncapped().ifPresent(remedies::add);
@@ -61,27 +65,61 @@ final class ReachRemedies {
         return remedies;
     }
 
-    private Optional<Remedy> narrower() {
-        for (boolean bothSides : new boolean[] {true, false}) {
-            Length width = context.wording().tidyDown(ReachStudy.widest(gardener, bothSides));
-            for (Rectangle outline : narrowed(width)) {
-                if (round.hasRoomFor(outline) && round.reach(List.of(round.reshaped(outline)), demand)) {
-                    return Optional.of(new Remedy("Narrow " + bed.name() + " to " + context.wording().length(width)
-                            + ", the widest that can be reached", Edits.reshape(bed, outline)));
-                }
-            }
-        }
-        return Optional.empty();
+    /** The widest that the bed can be. */
+    Optional<Remedy> narrower() {
+        return narrower.get();
     }
 
-    /** The shorter side at a new size: about the middle, then with either long side staying where it is. */
-    private List<Rectangle> narrowed(Length width) {
-        Rectangle outline = bed.outline();
-        if (!bed.revision().malleable() || width.compareTo(outline.shorterSide()) >= 0 || width.compareTo(Limits.SHORTEST_SIDE) < 0) {
-            return List.of();
+    /**
+     * Searched for with either long side staying where it is and with both giving way alike. Narrower is
+     * within reach where wider is, so the width is found by halving between whole steps; where it leaves a slot beside the bed that nobody
+     * gets into, the slot is made wide enough to pass.
+     */
+    private Optional<Remedy> findNarrower() {
+        if (!bed.revision().malleable()) {
+            return Optional.empty();
         }
-        double shift = outline.shorterSide().minus(width).metres() / 2;
-        return List.of(bed.outline().slimmed(width, 0), bed.outline().slimmed(width, shift), bed.outline().slimmed(width, -shift));
+        return Stream.of(0, 1, -1).map(this::widest).flatMap(Optional::stream)
+                .max(Comparator.comparing(Rectangle::shorterSide)).map(outline -> new Remedy("Narrow " + bed.name() + " to "
+                        + context.wording().length(outline.shorterSide()) + ", the widest that can be reached", Edits.reshape(bed, outline)));
+    }
+
+    /** @param side 0 for both, 1 or -1 for the long side that stays */
+    private Optional<Rectangle> widest(int side) {
+        Length now = bed.outline().shorterSide();
+        Length low = Limits.SHORTEST_SIDE;
+        Length high = context.wording().stepDown(now);
+        if (high.compareTo(low) < 0 || !isWithinReach(narrowed(low, side))) {
+            return Optional.empty();
+        }
+        if (isWithinReach(narrowed(high, side))) {
+            low = high;
+        }
+        while (context.wording().stepDown(high).compareTo(low) > 0) {
+            Length middle = context.wording().tidyDown(low.plus(high).half());
+            if (middle.compareTo(low) <= 0) {
+                break;
+            }
+            if (isWithinReach(narrowed(middle, side))) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        Length widest = context.wording().tidyDown(low);
+        Length passable = context.plan().gardeners().stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
+        Length slot = context.wording().tidyDown(side == 0 ? now.minus(passable.times(2)) : now.minus(passable));
+        return Stream.of(widest, slot).filter(width -> width.compareTo(Limits.SHORTEST_SIDE) >= 0 && width.compareTo(widest) <= 0)
+                .map(width -> narrowed(width, side)).filter(this::isWithinReach)
+                .filter(outline -> context.isSound(Edits.reshape(bed, outline))).findFirst();
+    }
+
+    private Rectangle narrowed(Length width, int side) {
+        return bed.outline().slimmed(width, side * bed.outline().shorterSide().minus(width).metres() / 2);
+    }
+
+    private boolean isWithinReach(Rectangle outline) {
+        return round.hasRoomFor(outline) && round.reach(List.of(round.reshaped(outline)), demand);
     }
 
     /** Of this bed, or of a neighbour, off a side that the gardener can't get to. */

@@ -1,6 +1,8 @@
 package fairacre.appraisal;
 
 import fairacre.appraisal.KeyholeSearch.Missing;
+import fairacre.measure.Area;
+import fairacre.plan.Change;
 import fairacre.plan.Gardener;
 import fairacre.plan.Point;
 import fairacre.plan.StandingBed;
@@ -8,47 +10,82 @@ import fairacre.reach.BedReach;
 import fairacre.reach.GardenerReach;
 import fairacre.reach.Unreached;
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 
 /** Soil that nobody reaches, and soil that some gardener doesn't. */
 final class ReachSnags {
 
+    /** Less than the palm of a hand nobody misses: 50 mm square (common practice). */
+    private static final Area LEAST = Area.squareMetres(0.0025);
+    /** Up to a hand's breadth square a plant leans over it; more of a bed, or a larger share, is soil that is lost. */
+    private static final Area CRUMB = Area.squareMetres(0.01);
+    private static final Area MUCH = Area.squareMetres(0.1);
+    private static final double LARGE_SHARE = 0.05;
+
     private final SnagContext context;
+
+    /** How many beds with one flaw are worth putting right together. */
+    private static final int SEVERAL = 3;
+
+    /** For each bed with a flaw of a rule what would slim it. */
+    private final Map<SnagRule, Map<UUID, Supplier<Optional<Remedy>>>> slimmer = new EnumMap<>(SnagRule.class);
+    private final Map<SnagRule, Optional<Remedy>> together = new EnumMap<>(SnagRule.class);
 
     ReachSnags(SnagContext context) {
         this.context = context;
     }
 
     List<Snag> find(List<BedReach> reaches) {
-        List<Snag> snags = new ArrayList<>();
+        List<Supplier<Snag>> found = new ArrayList<>();
         for (BedReach reach : reaches) {
-            if (!reach.byNobody().area().isZero()) {
-                snags.add(nobody(reach));
+            if (counts(reach.byNobody())) {
+                found.add(nobody(reach));
             }
             if (context.plan().gardeners().size() > 1) {
-                gardeners(reach).ifPresent(snags::add);
+                gardeners(reach).ifPresent(found::add);
             }
         }
-        return snags;
+        // What helps all of them alike is known once all are found.
+        return found.stream().map(Supplier::get).toList();
     }
 
-    private Snag nobody(BedReach reach) {
+    private static boolean counts(Unreached unreached) {
+        return unreached.area().compareTo(LEAST) >= 0;
+    }
+
+    /** By how much soil is out of reach and how large a part of the bed it is. */
+    private static Weight weight(Unreached unreached, BedReach reach, Weight most) {
+        boolean crumb = unreached.area().compareTo(CRUMB) <= 0;
+        boolean little = unreached.area().compareTo(MUCH) < 0 && unreached.area().shareOf(reach.soil()) < LARGE_SHARE;
+        Weight weight = crumb ? Weight.NOTE : little ? Weight.WARNING : Weight.SERIOUS;
+        return weight.compareTo(most) > 0 ? weight : most;
+    }
+
+    private Supplier<Snag> nobody(BedReach reach) {
         StandingBed bed = context.bed(reach.bed());
-        String words = "Nobody reaches " + amount(reach.byNobody(), reach) + " of " + bed.name() + ".";
+        boolean crumb = reach.byNobody().area().compareTo(CRUMB) <= 0;
+        String words = crumb ? "A corner of " + bed.name() + " the size of a hand, " + context.wording().area(reach.byNobody().area())
+                + ", is out of everybody's reach." : "Nobody reaches " + amount(reach.byNobody(), reach) + " of " + bed.name() + ".";
         Gardener longest = context.plan().gardeners().stream()
                 .max(Comparator.comparing(Gardener::reach)).orElseThrow();
-        return Snag.of(SnagRule.REACH_NOBODY, Weight.SERIOUS, words, place(reach.byNobody()), List.of(bed.id()),
-                List.of(), remedies(bed, longest, r -> r.byNobody().area().isZero(),
-                List.of(new Missing(longest, reach.byNobody()))));
+        ReachRemedies remedies = new ReachRemedies(context, bed, longest, r -> !counts(r.byNobody()), List.of(new Missing(longest, reach.byNobody())));
+        slimmer(SnagRule.REACH_NOBODY, bed, remedies);
+        return () -> Snag.of(SnagRule.REACH_NOBODY, weight(reach.byNobody(), reach, Weight.SERIOUS), words, place(reach.byNobody()), List.of(bed.id()),
+                List.of(), remedies(SnagRule.REACH_NOBODY, bed, remedies));
     }
 
     /** One snag for all who are hindered at a bed, if they miss more than nobody reaches anyway. */
-    private Optional<Snag> gardeners(BedReach reach) {
+    private Optional<Supplier<Snag>> gardeners(BedReach reach) {
         List<GardenerReach> hindered = reach.byGardener().stream()
-                .filter(r -> r.unreached().area().compareTo(reach.byNobody().area()) > 0).toList();
+                .filter(r -> counts(r.unreached()) && r.unreached().area().lessOrNone(reach.byNobody().area()).compareTo(LEAST) >= 0).toList();
         if (hindered.isEmpty()) {
             return Optional.empty();
         }
@@ -60,13 +97,34 @@ final class ReachSnags {
         String words = bed.name() + ": out of reach for " + Wording.names(each) + ".";
         List<Missing> missing = hindered.stream().map(r -> new Missing(gardener(r), r.unreached())).toList();
         Gardener shortest = people.stream().min(Comparator.comparing(Gardener::reach)).orElseThrow();
-        Predicate<BedReach> all = r -> r.byGardener().stream().allMatch(g -> g.unreached().area().isZero());
-        return Optional.of(Snag.of(SnagRule.REACH_GARDENER, Weight.WARNING, words, place(worst.unreached()),
-                List.of(bed.id()), people.stream().map(Gardener::id).toList(), remedies(bed, shortest, all, missing)));
+        Predicate<BedReach> all = r -> r.byGardener().stream().noneMatch(g -> counts(g.unreached()));
+        ReachRemedies remedies = new ReachRemedies(context, bed, shortest, all, missing);
+        slimmer(SnagRule.REACH_GARDENER, bed, remedies);
+        return Optional.of(() -> Snag.of(SnagRule.REACH_GARDENER, weight(worst.unreached(), reach, Weight.WARNING), words, place(worst.unreached()),
+                List.of(bed.id()), people.stream().map(Gardener::id).toList(), remedies(SnagRule.REACH_GARDENER, bed, remedies)));
     }
 
-    private List<Remedy> remedies(StandingBed bed, Gardener gardener, Predicate<BedReach> demand, List<Missing> missing) {
-        return context.remedies(() -> new ReachRemedies(context, bed, gardener, demand, missing).all());
+    private void slimmer(SnagRule rule, StandingBed bed, ReachRemedies remedies) {
+        slimmer.computeIfAbsent(rule, r -> new LinkedHashMap<>()).put(bed.id(), new Once<>(remedies::narrower));
+    }
+
+    private List<Remedy> remedies(SnagRule rule, StandingBed bed, ReachRemedies remedies) {
+        return context.remedies(bed, () -> {
+            List<Remedy> all = new ArrayList<>(remedies.all());
+            together.computeIfAbsent(rule, this::allTogether).ifPresent(all::add);
+            return all;
+        });
+    }
+
+    /** Every bed with this flaw narrowed at once, where that cures all of them. */
+    private Optional<Remedy> allTogether(SnagRule rule) {
+        Map<UUID, Supplier<Optional<Remedy>>> beds = slimmer.get(rule);
+        List<Change> changes = beds.size() < SEVERAL ? List.of() : beds.values().stream().map(Supplier::get).flatMap(Optional::stream).map(Remedy::change).toList();
+        if (changes.size() < SEVERAL || changes.size() < beds.size()) {
+            return Optional.empty();
+        }
+        String words = "Narrow all " + changes.size() + " beds like it to what can be reached";
+        return Optional.of(new Remedy(words, new Change.Batch(words, changes)));
     }
 
     private String amount(Unreached unreached, BedReach reach) {

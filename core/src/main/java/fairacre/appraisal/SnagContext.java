@@ -3,6 +3,7 @@ package fairacre.appraisal;
 import fairacre.ground.Levels;
 import fairacre.measure.Length;
 import fairacre.plan.Gardener;
+import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.Plan;
 import fairacre.plan.Setting;
@@ -13,8 +14,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 
 /** What all finders of snags need: the plan in its season, words, and whether remedies are wanted. */
 final class SnagContext {
@@ -28,6 +31,8 @@ final class SnagContext {
     private final Wording wording;
     private final Edits edits;
     private final Guard guard;
+    private final Memo trials;
+    private final Supplier<Trial> trial;
     private final Map<UUID, StandingBed> byId = new HashMap<>();
     private final Map<UUID, Surroundings> surroundings = new HashMap<>();
 
@@ -35,6 +40,8 @@ final class SnagContext {
         this.plan = plan;
         this.memo = memo;
         this.guard = guard;
+        this.trials = memo.remembering();
+        this.trial = new Once<>(() -> new Trial(plan, season, trials));
         this.season = season;
         this.setting = plan.setting(season);
         this.standing = standing;
@@ -97,15 +104,46 @@ final class SnagContext {
     }
 
     Surroundings surroundings(StandingBed bed) {
-        return surroundings.computeIfAbsent(bed.id(), id -> new Surroundings(plan, setting, standing, bed));
+        return surroundings.computeIfAbsent(bed.id(), id -> new Surroundings(plan, setting, standing, bed, trials));
     }
 
     Length widestPassing() {
         return plan.gardeners().stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
     }
 
-    /** The remedies, or none while something is only being tried out. */
+    /** Of what plans that are tried have in common. */
+    Memo trials() {
+        return trials;
+    }
+
+    /** Whether a change is sound and does away with every flaw of a rule at some beds. */
+    boolean cures(Change change, SnagRule rule, Set<UUID> beds) {
+        return trial.get().cures(change, rule, beds);
+    }
+
+    /** Whether the plan after a change has no flaw on the ground that it hadn't before. */
+    boolean isSound(Change change) {
+        return trial.get().isSound(change);
+    }
+
+    /**
+     * The remedies, or none while something is only being tried out. Those that make something else worse are left out; where all of them
+     * do, the last one stands.
+     */
     List<Remedy> remedies(Supplier<List<Remedy>> work) {
-        return withRemedies ? guard.orElse("what would help", work, List::of) : List.of();
+        return remedies(work, remedies -> remedies.subList(Math.max(0, remedies.size() - 1), remedies.size()));
+    }
+
+    /** The same, but where none is sound the bed can only go. */
+    List<Remedy> remedies(StandingBed bed, Supplier<List<Remedy>> work) {
+        return remedies(work, remedies -> List.of(edits.takeOut(bed)));
+    }
+
+    private List<Remedy> remedies(Supplier<List<Remedy>> work, UnaryOperator<List<Remedy>> lastResort) {
+        return withRemedies ? guard.orElse("what would help", () -> {
+            List<Remedy> all = work.get();
+            List<Remedy> sound = all.stream().filter(remedy -> isSound(remedy.change())).toList();
+            return sound.isEmpty() ? lastResort.apply(all) : sound;
+        }, List::of) : List.of();
     }
 }

@@ -13,6 +13,7 @@ import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;
+import fairacre.shape.Memo;
 import fairacre.walk.Gap;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
@@ -29,6 +30,7 @@ final class Surroundings {
     private static final double FAR = 4;
 
     private final Plan plan;
+    private final Memo memo;
     private final Setting setting;
     private final StandingBed bed;
     private final List<StandingBed> others;
@@ -36,15 +38,16 @@ final class Surroundings {
     private final Length widest;
     private final int pinchesNow;
 
-    Surroundings(Plan plan, Setting setting, List<StandingBed> standing, StandingBed bed) {
+    Surroundings(Plan plan, Setting setting, List<StandingBed> standing, StandingBed bed, Memo memo) {
         this.plan = plan;
+        this.memo = memo;
         this.bed = bed;
         this.setting = setting;
         Envelope around = around(bed.outline());
         around.expandBy(FAR);
         this.others = standing.stream()
                 .filter(b -> !b.id().equals(bed.id()) && around.intersects(around(b.outline()))).toList();
-        this.fit = FitStudy.of(setting, others);
+        this.fit = FitStudy.of(setting, others, memo);
         this.widest = plan.gardeners().stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
         this.pinchesNow = pinches(List.of(bed));
     }
@@ -80,14 +83,14 @@ final class Surroundings {
     List<Gap> gaps() {
         List<StandingBed> all = new ArrayList<>(others);
         all.add(bed);
-        return WalkStudy.of(setting, all).gaps();
+        return WalkStudy.of(setting, all, memo).gaps();
     }
 
     /** Whether beds put in this one's place satisfy a demand on how each of them is reached. */
     boolean reach(List<StandingBed> replacements, Predicate<BedReach> demand) {
         List<StandingBed> all = new ArrayList<>(others);
         all.addAll(replacements);
-        ReachStudy study = ReachStudy.of(WalkStudy.of(setting, all), plan.gardeners());
+        ReachStudy study = ReachStudy.of(WalkStudy.of(setting, all, memo), plan.gardeners());
         return replacements.stream().map(study::of).allMatch(demand);
     }
 
@@ -96,7 +99,7 @@ final class Surroundings {
         List<StandingBed> all = new ArrayList<>();
         others.forEach(other -> all.add(other.id().equals(moved.id()) ? moved : other));
         all.add(bed);
-        return demand.test(ReachStudy.of(WalkStudy.of(setting, all), plan.gardeners()).of(bed));
+        return demand.test(ReachStudy.of(WalkStudy.of(setting, all, memo), plan.gardeners()).of(bed));
     }
 
     /** Whether this bed satisfies a demand on how it is reached once a feature is gone. */
@@ -104,7 +107,7 @@ final class Surroundings {
         List<StandingBed> all = new ArrayList<>(others);
         all.add(bed);
         Setting freed = setting.without(feature.id());
-        return demand.test(ReachStudy.of(WalkStudy.of(freed, all), plan.gardeners()).of(bed));
+        return demand.test(ReachStudy.of(WalkStudy.of(freed, all, memo), plan.gardeners()).of(bed));
     }
 
     /** Whether the bed built otherwise where it stands does away with a narrow place. */
@@ -115,7 +118,7 @@ final class Surroundings {
     private int pinches(List<StandingBed> replacements) {
         List<StandingBed> all = new ArrayList<>(others);
         all.addAll(replacements);
-        return (int) WalkStudy.of(setting, all).pinches(widest).stream()
+        return (int) WalkStudy.of(setting, all, memo).pinches(widest).stream()
                 .filter(p -> p.other().isPresent()).count();
     }
 

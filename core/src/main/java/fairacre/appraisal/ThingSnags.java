@@ -118,7 +118,7 @@ final class ThingSnags {
     private void addIfItWorks(Remedy remedy, Feature thing, List<Remedy> remedies) {
         Plan after = context.plan().apply(remedy.change()).orThrow();
         List<StandingBed> standing = after.standing(context.season());
-        CarrierStudy study = CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing), standing);
+        CarrierStudy study = CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
         if (after.gardeners().stream().allMatch(gardener -> comesTo(study, gardener, thing))) {
             remedies.add(remedy);
         }

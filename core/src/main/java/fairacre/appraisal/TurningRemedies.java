@@ -52,7 +52,7 @@ final class TurningRemedies {
     private boolean satisfies(Remedy remedy, Predicate<CarrierStudy> wanted) {
         Plan after = context.plan().apply(remedy.change()).orThrow();
         List<StandingBed> standing = after.standing(context.season());
-        return wanted.test(CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing), standing));
+        return wanted.test(CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing));
     }
 
     private List<Remedy> orTakeOut(List<Remedy> remedies) {

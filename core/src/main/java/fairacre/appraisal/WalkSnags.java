@@ -13,10 +13,14 @@ import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 
 /** Walks narrower than somebody needs. */
 final class WalkSnags {
+
+    /** Beds whose middles lie so near to one line stand in a row, metres. */
+    private static final double IN_LINE = 0.15;
 
     private final SnagContext context;
 
@@ -51,7 +55,7 @@ final class WalkSnags {
         Weight weight = everybody ? Weight.WARNING : Weight.NOTE;
         return Snag.of(SnagRule.WALK_TOO_NARROW, weight, words, Optional.of(middle(pinch)),
                 second.map(bed -> List.of(first.id(), bed.id())).orElse(List.of(first.id())), stuck.stream().map(Gardener::id).toList(),
-                context.remedies(() -> remedies(pinch, stuck, first, second)));
+                context.remedies(second.orElse(first), () -> remedies(pinch, stuck, first, second)));
     }
 
     private List<Remedy> remedies(Pinch pinch, List<Gardener> stuck, StandingBed first, Optional<StandingBed> second) {
@@ -92,6 +96,8 @@ final class WalkSnags {
         double towardsY = dy / Math.hypot(dx, dy);
         second.ifPresent(bed -> addMove(bed, towardsX, towardsY, distance, wanted, remedies));
         addMove(first, -towardsX, -towardsY, distance, wanted, remedies);
+        second.ifPresent(bed -> addRow(bed, first, towardsX, towardsY, distance, wanted, remedies));
+        second.ifPresent(bed -> addRow(first, bed, -towardsX, -towardsY, distance, wanted, remedies));
         second.ifPresent(bed -> addSlimmer(bed, towardsX, towardsY, distance, wanted, remedies));
         addSlimmer(first, -towardsX, -towardsY, distance, wanted, remedies);
     }
@@ -103,6 +109,30 @@ final class WalkSnags {
                     + context.wording().direction(dx, dy) + ": a walk of at least " + length(wanted),
                     Edits.move(bed, moved)));
         }
+    }
+
+    /** All beds in line with one, or those and all beyond them, move together where one alone can't. */
+    private void addRow(StandingBed bed, StandingBed other, double dx, double dy, Length distance, Length wanted, List<Remedy> remedies) {
+        double at = along(bed, dx, dy);
+        List<StandingBed> row = context.standing().stream().filter(each -> Math.abs(along(each, dx, dy) - at) < IN_LINE).toList();
+        List<StandingBed> beyond = context.standing().stream().filter(each -> along(each, dx, dy) > at - IN_LINE).toList();
+        for (List<StandingBed> group : row.size() == beyond.size() ? List.of(row) : List.of(row, beyond)) {
+            if (group.size() < 2 || group.contains(other)) {
+                continue;
+            }
+            String words = "Move " + (group == row ? "the row of " + row.size() + " beds with " + bed.name() : bed.name() + " and all " + (group.size() - 1)
+                    + " beds beyond it") + " " + length(distance) + " " + context.wording().direction(dx, dy) + ": a walk of at least " + length(wanted);
+            Change change = new Change.Batch("Move " + group.size() + " beds", group.stream()
+                    .map(each -> Edits.move(each, each.outline().shifted(dx * distance.metres(), dy * distance.metres()))).toList());
+            if (context.cures(change, SnagRule.WALK_TOO_NARROW, Set.of(bed.id(), other.id()))) {
+                remedies.add(new Remedy(words, change));
+                return;
+            }
+        }
+    }
+
+    private static double along(StandingBed bed, double dx, double dy) {
+        return bed.outline().centre().x().metres() * dx + bed.outline().centre().y().metres() * dy;
     }
 
     /** The bed gives way on the side that faces the walk; only where that side is square to the narrow place. */
@@ -128,7 +158,7 @@ final class WalkSnags {
         String words = "Between " + bed.name() + " and the plot's edge are " + length(pinch.width())
                 + ": too narrow to get in, too wide to stay clean.";
         return Snag.of(SnagRule.EDGE_STRIP, Weight.NOTE, words, Optional.of(middle(pinch)), List.of(bed.id()),
-                List.of(), context.remedies(() -> edgeRemedies(pinch, bed)));
+                List.of(), context.remedies(bed, () -> edgeRemedies(pinch, bed)));
     }
 
     private List<Remedy> edgeRemedies(Pinch pinch, StandingBed bed) {

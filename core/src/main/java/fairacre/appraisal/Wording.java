@@ -62,6 +62,11 @@ record Wording(Units units) {
         return new Length(Math.floorDiv(length.micrometres(), step()) * step());
     }
 
+    /** The next smaller whole step: {@code 2 in} becomes {@code 1 3/4 in}. */
+    Length stepDown(Length length) {
+        return new Length(Math.floorDiv(length.micrometres() - 1, step()) * step());
+    }
+
     /** Where a move leads on the drawing: "right", "up and left". */
     String direction(double dx, double dy) {
         double size = Math.hypot(dx, dy);

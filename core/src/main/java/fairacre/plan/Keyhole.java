@@ -12,8 +12,8 @@ import fairacre.measure.Length;
  */
 public record Keyhole(int side, Length at, Length width, Length depth) {
 
-    /** Narrower than this nobody sets a foot in it: 12 in, common practice. */
-    public static final Length FOOT = Length.inches(12);
+    /** Narrower than this nobody sets a foot in it: 0.30 m, which 12 in exceed by a hair; common practice. */
+    public static final Length FOOT = Length.metres(0.3);
 
     private static final Length NARROWEST = Length.millimetres(200);
     private static final Length WIDEST = Length.metres(3);

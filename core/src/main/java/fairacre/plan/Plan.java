@@ -196,6 +196,11 @@ public record Plan(
         return gardeners.stream().filter(g -> g.id().equals(gardenerId)).findFirst();
     }
 
+    /** The same garden with no beds but these: to judge part of it. */
+    public Plan withOnly(List<Bed> some) {
+        return withBeds(some);
+    }
+
     Plan withBeds(List<Bed> newBeds) {
         return new Plan(id, name, units, firstSeason, budget, site, gardeners, newBeds, prices, features, waysIn,
                 carriers, walks, sundries, supply, workshop, quotes);

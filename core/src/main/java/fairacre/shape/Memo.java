@@ -18,8 +18,10 @@ public final class Memo {
     public static final int USUAL = 20_000;
 
     private final Map<Object, Object> answers;
+    private final int most;
 
     public Memo(int most) {
+        this.most = most;
         this.answers = new LinkedHashMap<>(64, 0.75f, true) {
             private static final long serialVersionUID = 1L;
 
@@ -33,6 +35,11 @@ public final class Memo {
     /** A memo that remembers nothing. */
     public static Memo none() {
         return new Memo(0);
+    }
+
+    /** This memo, or one that remembers if this one doesn't: for plans that are tried one after the other. */
+    public Memo remembering() {
+        return most > 0 ? this : new Memo(USUAL);
     }
 
     /**

@@ -1,0 +1,187 @@
+package fairacre.appraisal;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.comb;
+import static fairacre.testing.Gardens.feature;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.rectangle;
+import static fairacre.testing.Gardens.seated;
+import static fairacre.testing.Gardens.shaped;
+import static fairacre.testing.Gardens.with;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.plan.Bed;
+import fairacre.plan.Change;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.Form;
+import fairacre.plan.Gardener;
+import fairacre.plan.GroundChange.PutFeature;
+import fairacre.plan.Keyhole;
+import fairacre.plan.Plan;
+import fairacre.plan.StandingBed;
+import fairacre.testing.RandomGardens;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Remedies at walls, edges and in tight rows: they cure, and leave nothing behind that the plan did not have. */
+class TightRemediesTest {
+
+    private static final Gardener ADA = gardener("Ada", 0.6, 0.6);
+
+    private static List<Snag> of(Plan plan, SnagRule rule) {
+        return Appraisal.of(plan, SEASON).snags().stream().filter(snag -> snag.rule() == rule).toList();
+    }
+
+    /** How often each rule is broken, at which weight. */
+    private static Map<String, Integer> flaws(Plan plan) {
+        Map<String, Integer> flaws = new TreeMap<>();
+        Appraisal.of(plan, SEASON).flawsOnTheGround().forEach(snag -> flaws.merge(snag.rule() + " " + snag.weight(), 1, Integer::sum));
+        return flaws;
+    }
+
+    private static Cured narrowed(Plan plan, Snag snag, String bed) {
+        Remedy remedy = snag.remedies().stream().filter(r -> r.words().startsWith("Narrow " + bed)).findFirst().orElseThrow();
+        Plan after = plan.apply(remedy.change()).orThrow();
+        StandingBed standing = after.standing(SEASON).stream().filter(b -> b.id().equals(id(bed))).findFirst().orElseThrow();
+        return new Cured(after, standing.outline().shorterSide());
+    }
+
+    private record Cured(Plan after, Length width) {}
+
+    @ParameterizedTest(name = "against the {0} edge")
+    @CsvSource({"left, 0.5", "right, 9.5"})
+    void aBedAgainstTheEdgeIsNarrowedFromItsFreeSideToOneReach(String where, double x) {
+        // Reached from one long side only: 0.6 m wide, still against the edge.
+        Plan plan = plot(10, 10, List.of(ADA), bed("Beans", x, 5, 1, 4));
+        Cured cured = narrowed(plan, of(plan, SnagRule.REACH_NOBODY).get(0), "Beans");
+        assertThat(cured.width()).isEqualTo(Length.metres(0.6));
+        assertThat(of(cured.after(), SnagRule.EDGE_STRIP)).isEmpty();
+        assertThat(of(cured.after(), SnagRule.REACH_NOBODY)).isEmpty();
+        double kept = x < 5 ? 0.3 : 9.7;
+        assertThat(cured.after().standing(SEASON).get(0).outline().centre().x().metres()).isCloseTo(kept, within(1e-6));
+    }
+
+    @ParameterizedTest(name = "{0}, turned {1}")
+    @CsvSource({"METRIC, 0, 1.2", "FEET_AND_INCHES, 0, 1.2", "METRIC, 33, 1.2", "FEET_AND_INCHES, 75.5, 1.2"})
+    void theWidestThatWorksIsFound(Units units, double turn, double reachable) {
+        Plan plan = plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 4, 1.9, turn, java.util.Optional.empty()));
+        Plan measured = with(plan, new Change.DescribeGarden("G", units));
+        Cured cured = narrowed(measured, of(measured, SnagRule.REACH_NOBODY).get(0), "Beans");
+        double step = units == Units.METRIC ? 0.005 : 0.00635;
+        assertThat(cured.width().metres()).isBetween(reachable - step + 1e-9, reachable + step);
+        assertThat(of(cured.after(), SnagRule.REACH_NOBODY)).isEmpty();
+    }
+
+    @Test
+    void aCrumbIsANoteAndItsBedIsNotTakenOut() {
+        // Twice the reach and a hair: a line of 4 mm by 1.4 m is out of reach.
+        for (double width : new double[] {1.203, 1.205, 1.22}) {
+            Plan plan = plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 1.5, width));
+            for (Snag snag : of(plan, SnagRule.REACH_NOBODY)) {
+                assertThat(snag.weight()).isNotEqualTo(Weight.SERIOUS);
+                assertThat(snag.remedies()).noneMatch(remedy -> remedy.words().startsWith("Take"));
+            }
+        }
+        assertThat(of(plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 1.5, 1.2)), SnagRule.REACH_NOBODY)).isEmpty();
+        assertThat(of(plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 4, 2)), SnagRule.REACH_NOBODY).get(0).weight()).isEqualTo(Weight.SERIOUS);
+    }
+
+    @Test
+    void keyholesAreNoDeeperThanAWalkAndAsWideAsWhoNeedsThem() {
+        List<Keyhole> found = new ArrayList<>();
+        for (double length : new double[] {2.4, 4, 7}) {
+            for (Gardener who : List.of(ADA, seated("Ines", 0.5, 0.92))) {
+                Plan plan = plot(14, 14, List.of(who), bed("Squash", 7, 7, length, 2.4));
+                for (Snag snag : of(plan, SnagRule.REACH_NOBODY)) {
+                    snag.remedies().stream().filter(r -> r.words().startsWith("Cut a keyhole")).forEach(remedy -> {
+                        Keyhole keyhole = plan.apply(remedy.change()).orThrow().standing(SEASON).get(0).revision().shape().keyholes().get(0);
+                        assertThat(keyhole.depth().metres()).isLessThanOrEqualTo(1.53);
+                        assertThat(keyhole.width()).isGreaterThanOrEqualTo(who.name().equals("Ines") ? who.passing() : Keyhole.FOOT);
+                        found.add(keyhole);
+                    });
+                }
+            }
+        }
+        assertThat(found).isNotEmpty();
+    }
+
+    @Test
+    void aCombIsCuredByItsOwnMeasures() {
+        Bed fingers = shaped("Comb", rectangle(6, 6, 6, 3, 0), comb(2, 0.5, 1.9));
+        Plan plan = plot(12, 12, List.of(ADA), fingers);
+        Snag snag = of(plan, SnagRule.REACH_NOBODY).get(0);
+        Remedy slimmer = snag.remedies().stream().filter(r -> r.words().startsWith("Make the fingers of Comb")).findFirst().orElseThrow();
+        Plan after = plan.apply(slimmer.change()).orThrow();
+        assertThat(of(after, SnagRule.REACH_NOBODY)).isEmpty();
+        Length finger = ((Form.Comb) after.standing(SEASON).get(0).revision().shape().form()).finger();
+        assertThat(finger.metres()).isBetween(1.1, 1.2);
+        Plan wider = plot(12, 12, List.of(ADA), shaped("Comb", rectangle(6, 6, 6, 3, 0), comb(2, 0.5, finger.metres() + 0.005)));
+        assertThat(of(wider, SnagRule.REACH_NOBODY)).isNotEmpty();
+    }
+
+    @Test
+    void aRowGivesWayTogetherWhereOneBedCannot() {
+        // Three rows of three, their ends 0.1 m apart along the row, walks of 0.5 m between the rows for somebody of 0.6 m.
+        List<Bed> beds = new ArrayList<>();
+        for (int row = 0; row < 3; row++) {
+            for (int column = 0; column < 3; column++) {
+                beds.add(bed("Bed " + row + column, 2.5 + column * 2.02, 2 + row * 1.5, 2, 1));
+            }
+        }
+        Plan plan = plot(12, 12, List.of(ADA), beds.toArray(Bed[]::new));
+        Snag snag = of(plan, SnagRule.WALK_TOO_NARROW).get(0);
+        Remedy together = snag.remedies().stream().filter(r -> r.words().contains(" beds")).findFirst().orElseThrow();
+        Plan after = plan.apply(together.change()).orThrow();
+        assertThat(of(after, SnagRule.WALK_TOO_NARROW)).hasSizeLessThan(of(plan, SnagRule.WALK_TOO_NARROW).size());
+    }
+
+    @Test
+    void twelveBedsThatShareOneFlawArePutRightAtOnce() {
+        Bed[] beds = IntStream.range(0, 12).mapToObj(i -> bed("Bed " + i, 2 + i % 4 * 3.5, 2 + i / 4 * 3, 2.4, 1.5)).toArray(Bed[]::new);
+        Plan plan = plot(16, 11, List.of(ADA), beds);
+        List<Snag> snags = of(plan, SnagRule.REACH_NOBODY);
+        assertThat(snags).hasSize(12);
+        for (Snag snag : snags) {
+            Remedy all = snag.remedies().stream().filter(r -> r.words().startsWith("Narrow all 12 beds")).findFirst().orElseThrow();
+            assertThat(flaws(plan.apply(all.change()).orThrow())).isEmpty();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 4, 5, 7, 8, 10, 11, 13, 14, 16, 17, 19, 20, 22, 23})
+    void noRemedyMakesMoreFlawsOfAnyKindThanThereWere(long seed) {
+        Plan open = RandomGardens.tidy(seed);
+        Plan walled = with(open, new PutFeature(feature("Wall", FeatureKind.WALL, 0.2, 0, 1, 1, 4, 1.2)));
+        for (Plan plan : List.of(open, walled)) {
+            Map<String, Integer> before = flaws(plan);
+            for (Snag snag : Appraisal.of(plan, SEASON).snags()) {
+                for (Remedy remedy : snag.remedies()) {
+                    if (!remedy.words().startsWith("Take") && !remedy.words().startsWith("Retire")) {
+                        int serious = before.entrySet().stream().filter(e -> e.getKey().endsWith("SERIOUS")).mapToInt(Map.Entry::getValue).sum();
+                        int after = flaws(plan.apply(remedy.change()).orThrow()).entrySet().stream().filter(e -> e.getKey().endsWith("SERIOUS"))
+                                .mapToInt(Map.Entry::getValue).sum();
+                        assertThat(after).as(remedy.words()).isLessThanOrEqualTo(serious);
+                        assertThat(total(flaws(plan.apply(remedy.change()).orThrow()))).as(remedy.words()).isLessThanOrEqualTo(total(before));
+                    }
+                }
+            }
+        }
+    }
+
+    private static int total(Map<String, Integer> flaws) {
+        return flaws.values().stream().mapToInt(Integer::intValue).sum();
+    }
+}
