@@ -213,7 +213,6 @@ public final class Appraisal {
         SnagContext context = new SnagContext(plan, season, standing, withRemedies, memo, guard);
         List<Finder> finders = new ArrayList<>(onTheGround(context));
         Bill whole = bill();
-        finders.add(new Finder("what walks are made of", () -> new SurfaceSnags(context).find()));
         finders.add(new Finder("what beds are filled with", () -> new FillSnags(context).find()));
         finders.add(new Finder("how it is delivered", () -> new DeliverySnags(context).find(whole)));
         finders.add(new Finder("what it costs", () -> new CostSnags(context, paid).find(whole, forecast.get())));
@@ -234,6 +233,7 @@ public final class Appraisal {
         } else {
             finders.add(new Finder("who reaches what", () -> new ReachSnags(context).find(reach())));
             finders.add(new Finder("the walks", () -> new WalkSnags(context).find(walks.get())));
+            finders.add(new Finder("the aisles of beds", () -> new AisleSnags(context).find(walks.get())));
             finders.add(new Finder("who gets to what stands there", () -> new ThingSnags(context).find(walks.get())));
             finders.add(new Finder("what gets through", () -> new CarrierSnags(context).find(walks.get())));
         }
@@ -241,6 +241,7 @@ public final class Appraisal {
         finders.add(new Finder("slopes", () -> new LevelSnags(context).find()));
         finders.add(new Finder("drains", () -> new DrainSnags(context).find()));
         finders.add(new Finder("frames", () -> new FrameSnags(context).find()));
+        finders.add(new Finder("what walks are made of", () -> new SurfaceSnags(context).find()));
         return finders;
     }
 

@@ -40,7 +40,7 @@ final class CarrierRemedies {
             if (remedies.size() < MOST && way.width().compareTo(carrier.width()) < 0) {
                 Length wanted = context.wording().tidyUp(carrier.width());
                 Remedy remedy = new Remedy("Make " + way.name() + " " + context.wording().length(wanted) + " wide",
-                        new GroundChange.PutWayIn(new WayIn(way.id(), way.name(), way.place(), wanted, way.swing(), way.from())));
+                        new GroundChange.PutWayIn(way.withWidth(wanted)));
                 addIfItWorks(remedy, remedies);
             }
         }

@@ -10,9 +10,12 @@ import fairacre.plan.Posture;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
+import fairacre.plan.WalkBuild;
 import fairacre.plan.WayIn;
 import fairacre.shape.Cores;
+import fairacre.surface.BuildUps;
 import fairacre.walk.CarrierStudy;
+import fairacre.walk.DeadEnd;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -80,7 +83,7 @@ final class CarrierSnags {
         }
         Length wanted = context.wording().tidyUp(most);
         String words = way.name() + " is " + length(way.width()) + " wide, too narrow for " + Wording.names(stopped) + ".";
-        WayIn wider = new WayIn(way.id(), way.name(), way.place(), wanted, way.swing(), way.from());
+        WayIn wider = way.withWidth(wanted);
         return Optional.of(Snag.of(SnagRule.WAY_IN_TOO_NARROW, Weight.WARNING, words, Optional.of(way.place()), List.of(),
                 List.of(), context.remedies(() -> List.of(new Remedy("Make " + way.name() + " " + length(wanted) + " wide",
                         new GroundChange.PutWayIn(wider))))));
@@ -111,18 +114,27 @@ final class CarrierSnags {
                 && !study.ground(chair).isEmpty()) {
             snags.add(noTurning(gardener));
         }
+        if (!context.setting().waysIn().isEmpty()) {
+            study.deadEnds(chair).forEach(end -> snags.add(deadEnd(gardener, end)));
+        }
         if (isLarge()) {
             Length alone = study.longestWithoutPassing(chair);
             if (alone.compareTo(PASSING_EVERY) > 0) {
                 snags.add(noPassing(gardener, alone));
             }
         }
-        List<Walk> loose = context.plan().walks().stream().filter(walk -> !walk.surface().firm()).toList();
+        List<Walk> loose = context.plan().walks(context.season()).stream().filter(walk -> !walk.surface().firm()).toList();
         if (!loose.isEmpty()) {
             var ground = study.ground(chair);
             loose.stream().filter(walk -> Polygons.of(walk.corners()).intersects(ground))
                     .forEach(walk -> snags.add(unfit(gardener, walk)));
         }
+    }
+
+    private Snag deadEnd(Gardener gardener, DeadEnd end) {
+        String words = gardener.name() + " gets into a walk that leads nowhere and can't turn there: " + length(end.back()) + " have to be backed out.";
+        return Snag.of(SnagRule.DEAD_END, Weight.NOTE, words, Optional.of(end.place()), List.of(), List.of(gardener.id()),
+                context.remedies(() -> new TurningRemedies(context, gardener, CHAIR_TURNS).outOf(end)));
     }
 
     private Snag noTurning(Gardener gardener) {
@@ -153,8 +165,10 @@ final class CarrierSnags {
                 List.of(gardener.id()), context.remedies(() -> {
                     List<Remedy> remedies = new ArrayList<>();
                     for (Surfacing firm : List.of(Surfacing.STABILISED_GRAVEL, Surfacing.PAVERS)) {
-                        remedies.add(new Remedy("Lay " + walk.name() + " in " + firm.words(), new GroundChange.PutWalk(
-                                new Walk(walk.id(), walk.name(), walk.grade(), firm, walk.corners()))));
+                        // Dug in, so that the beds beside it lose no height.
+                        WalkBuild build = new WalkBuild(walk.build().season(), BuildUps.usual(firm), true, walk.build().edged());
+                        GroundChange.PutWalk lay = new GroundChange.PutWalk(walk.laidIn(firm, build));
+                        remedies.add(new Remedy("Lay " + walk.name() + " in " + firm.words() + ", dug in, with its usual layers" + context.costOf(lay), lay));
                     }
                     return remedies;
                 }));

@@ -90,6 +90,6 @@ final class DeliverySnags {
                 + " bags that are carried one by one.";
         return Snag.of(SnagRule.ALL_IN_BAGS, Weight.NOTE, words, Optional.empty(), List.of(), List.of(),
                 context.remedies(() -> List.of(new Remedy("Reckon with a lorry that tips", new PurseChange.PutSupply(
-                        new Supply(true, supply.spoil(), supply.topUpYears(), supply.onHand()))))));
+                        supply.withTipping(true))))));
     }
 }

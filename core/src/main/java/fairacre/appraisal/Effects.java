@@ -49,7 +49,8 @@ final class Effects {
         return some.stream().filter(bed -> !known.contains(bed)).toList();
     }
 
-    private static String difference(Optional<Money> was, Optional<Money> is) {
+    /** {@code ", +120.00 EUR"}; empty where it is the same or not known. */
+    static String difference(Optional<Money> was, Optional<Money> is) {
         if (was.isEmpty() || is.isEmpty() || was.get().equals(is.get())) {
             return "";
         }

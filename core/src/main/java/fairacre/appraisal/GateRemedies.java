@@ -42,7 +42,7 @@ final class GateRemedies {
     private void addMoved(double by, List<Remedy> remedies) {
         WalkStudy walks = WalkStudy.of(context.setting(), context.standing(), context.trials());
         Point place = walks.alongTheEdge(way.place(), by, way.width());
-        WayIn moved = new WayIn(way.id(), way.name(), place, way.width(), way.swing(), way.from());
+        WayIn moved = way.withPlace(place);
         GroundChange change = new GroundChange.PutWayIn(moved);
         Plan after = context.plan().apply(change).orThrow();
         List<StandingBed> standing = after.standing(context.season());

@@ -96,7 +96,7 @@ final class LevelSnags {
     }
 
     private void addSteep(LevelStudy study, Gardener seated, List<Snag> snags) {
-        for (Walk walk : context.plan().walks()) {
+        for (Walk walk : context.plan().walks(context.season())) {
             double[] slopes = study.slopes(walk);
             if (walk.grade() == WalkGrade.MAIN && (slopes[0] > LevelStudy.WHEELS || slopes[1] > LevelStudy.LEVEL)) {
                 snags.add(steep(walk, slopes, seated));
@@ -108,7 +108,7 @@ final class LevelSnags {
         String words = walk.name() + " rises " + ratio(slopes[0]) + " and lies " + ratio(slopes[1]) + " across: too steep for "
                 + seated.name() + ".";
         Coordinate place = Polygons.of(walk.corners()).getInteriorPoint().getCoordinate();
-        Walk workWalk = new Walk(walk.id(), walk.name(), WalkGrade.WORK, walk.surface(), walk.corners());
+        Walk workWalk = walk.withGrade(WalkGrade.WORK);
         return Snag.of(SnagRule.WALK_TOO_STEEP, Weight.WARNING, words, Optional.of(Point.metres(place.x, place.y)), List.of(),
                 List.of(seated.id()), context.remedies(() -> List.of(new Remedy(
                         "Lead the main walk elsewhere: make " + walk.name() + " a work walk for feet", new GroundChange.PutWalk(workWalk)))));

@@ -1,5 +1,7 @@
 package fairacre.appraisal;
 
+import fairacre.cost.Bill;
+import fairacre.cost.CostStudy;
 import fairacre.ground.Levels;
 import fairacre.measure.Length;
 import fairacre.plan.Gardener;
@@ -124,6 +126,13 @@ final class SnagContext {
     /** Whether the plan after a change has no flaw on the ground that it hadn't before. */
     boolean isSound(Change change) {
         return trial.get().isSound(change);
+    }
+
+    /** What a change adds to the bill or takes off it, to go after its words: {@code ", +120.00 EUR"}; empty while a price is missing. */
+    String costOf(Change change) {
+        Bill was = CostStudy.of(plan, trials).bill();
+        Bill is = CostStudy.of(plan.apply(change).orThrow(), trials).bill();
+        return is.unpriced() > was.unpriced() ? ", prices missing" : Effects.difference(Optional.of(was.total()), Optional.of(is.total()));
     }
 
     /**

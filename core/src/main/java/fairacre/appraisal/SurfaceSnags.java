@@ -33,7 +33,7 @@ final class SurfaceSnags {
 
     List<Snag> find() {
         List<Snag> snags = new ArrayList<>();
-        for (Walk walk : context.plan().walks()) {
+        for (Walk walk : context.plan().walks(context.season())) {
             if (walk.build().rises().compareTo(MISSED) > 0) {
                 raised(walk).ifPresent(snags::add);
             }

@@ -3,11 +3,16 @@ package fairacre.appraisal;
 import fairacre.measure.Length;
 import fairacre.plan.Carrier;
 import fairacre.plan.Gardener;
+import fairacre.plan.Limits;
 import fairacre.plan.Plan;
+import fairacre.plan.Polygons;
+import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
 import fairacre.walk.CarrierStudy;
+import fairacre.walk.DeadEnd;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
 
@@ -15,6 +20,10 @@ import java.util.function.Predicate;
 final class TurningRemedies {
 
     private static final int MOST = 2;
+    /** So many beds nearest to a dead end are tried. */
+    private static final int NEAREST = 4;
+    /** Middles of dead ends no further apart are of one and the same, metres. */
+    private static final double SAME_PLACE = 1.5;
     /** Moves that are tried, metres. */
     private static final double[] MOVES = {0.3, 0.6, 1};
 
@@ -33,20 +42,62 @@ final class TurningRemedies {
 
     /** So that it can turn somewhere. */
     List<Remedy> all() {
-        return orTakeOut(moves(study -> study.turnsSomewhere(chair), "can turn"));
+        return orTakeOut(moves(context.standing(), study -> study.turnsSomewhere(chair), "can turn"));
+    }
+
+    /** So that one walk fewer has to be backed out of: a bed near it moves, gets shorter, or goes. */
+    List<Remedy> outOf(DeadEnd end) {
+        Predicate<CarrierStudy> fewer = study -> study.deadEnds(chair).stream().noneMatch(other -> isNear(other, end));
+        List<StandingBed> near = context.standing().stream().sorted(Comparator.comparingDouble(bed -> far(bed, end))).limit(NEAREST).toList();
+        List<Remedy> remedies = new ArrayList<>(moves(near, fewer, "can turn or get through"));
+        near.forEach(bed -> addShorter(bed, fewer, remedies));
+        if (remedies.isEmpty()) {
+            near.stream().map(context.edits()::takeOut).filter(remedy -> satisfies(remedy, fewer)).findFirst().ifPresent(remedies::add);
+        }
+        return remedies.isEmpty() ? List.of(context.edits().takeOut(near.get(0))) : remedies;
+    }
+
+    private void addShorter(StandingBed bed, Predicate<CarrierStudy> wanted, List<Remedy> remedies) {
+        for (double by : MOVES) {
+            Length less = context.wording().tidyUp(Length.metres(by));
+            for (int end = -1; end <= 1 && bed.revision().malleable() && remedies.size() < MOST; end += 2) {
+                boolean lengthwise = bed.outline().length().compareTo(bed.outline().width()) >= 0;
+                Length size = bed.outline().longerSide().minus(less);
+                if (size.compareTo(Limits.SHORTEST_SIDE.times(3)) < 0) {
+                    return;
+                }
+                double off = end * less.metres() / 2;
+                Rectangle shorter = bed.outline().movedTo(lengthwise ? bed.outline().at(off, 0) : bed.outline().at(0, off), bed.outline().turn())
+                        .resized(lengthwise ? size : bed.outline().length(), lengthwise ? bed.outline().width() : size);
+                Remedy remedy = new Remedy("Make " + bed.name() + " " + context.wording().length(less) + " shorter, so that " + gardener.name()
+                        + " can turn or get through", Edits.reshape(bed, shorter));
+                if (satisfies(remedy, wanted)) {
+                    remedies.add(remedy);
+                    return;
+                }
+            }
+        }
+    }
+
+    private static boolean isNear(DeadEnd one, DeadEnd other) {
+        return Math.hypot(one.place().x().minus(other.place().x()).metres(), one.place().y().minus(other.place().y()).metres()) < SAME_PLACE;
+    }
+
+    private static double far(StandingBed bed, DeadEnd end) {
+        return Polygons.of(bed.corners()).distance(Polygons.line(List.of(end.place())));
     }
 
     /** So that the longest walk without a place to pass is no longer than the limit, or at least shorter. */
     List<Remedy> shorter(Length limit, Length now) {
         String gain = "meets others in a wider place";
         Predicate<CarrierStudy> enough = study -> study.longestWithoutPassing(chair).compareTo(limit) <= 0;
-        List<Remedy> remedies = new ArrayList<>(moves(enough, gain));
+        List<Remedy> remedies = new ArrayList<>(moves(context.standing(), enough, gain));
         if (remedies.isEmpty()) {
             context.standing().stream().map(bed -> context.edits().takeOut(bed)).filter(remedy -> satisfies(remedy, enough))
                     .findFirst().ifPresent(remedies::add);
         }
         return orTakeOut(remedies.isEmpty()
-                ? moves(study -> study.longestWithoutPassing(chair).compareTo(now.minus(SHORTER)) < 0, gain) : remedies);
+                ? moves(context.standing(), study -> study.longestWithoutPassing(chair).compareTo(now.minus(SHORTER)) < 0, gain) : remedies);
     }
 
     private boolean satisfies(Remedy remedy, Predicate<CarrierStudy> wanted) {
@@ -59,10 +110,10 @@ final class TurningRemedies {
         return remedies.isEmpty() ? List.of(context.edits().takeOut(context.standing().get(0))) : remedies;
     }
 
-    private List<Remedy> moves(Predicate<CarrierStudy> wanted, String gain) {
+    private List<Remedy> moves(List<StandingBed> beds, Predicate<CarrierStudy> wanted, String gain) {
         List<Remedy> remedies = new ArrayList<>();
         for (double by : MOVES) {
-            for (StandingBed bed : context.standing()) {
+            for (StandingBed bed : beds) {
                 for (int quarter = 0; quarter < 4 && remedies.size() < MOST; quarter++) {
                     addMove(bed, quarter, context.wording().tidyUp(Length.metres(by)), wanted, gain, remedies);
                 }

@@ -38,7 +38,8 @@ import org.locationtech.jts.geom.Polygon;
 
 /**
  * Complete layouts for a rectangle of the plot. Every draft is judged as any plan is and dropped if anybody who gardens misses
- * some of its soil, something that has to pass does not, or it does not fit; beds in the rectangle give way to it.
+ * some of its soil, something that has to pass does not, or it does not fit. Beds of the season in the rectangle give way to it; beds that
+ * come later, main walks and the ground behind ways in are left as they are.
  *
  * <p>What is offered of one manner is its Pareto front: no other layout of it is as good in growing area, length of edges, cost
  * and detour and better in one.
@@ -55,6 +56,7 @@ public final class ArrangementStudy {
     private final int season;
     private final Wish wish;
     private final Supplier<UUID> ids;
+    private final Given given;
 
     private ArrangementStudy(Plan cleared, List<Change> clearing, int season, Wish wish, Supplier<UUID> ids) {
         this.cleared = cleared;
@@ -62,6 +64,7 @@ public final class ArrangementStudy {
         this.season = season;
         this.wish = wish;
         this.ids = ids;
+        this.given = new Given(cleared, season, wish);
     }
 
     /**
@@ -89,7 +92,10 @@ public final class ArrangementStudy {
         List<Arrangement> passed = new ArrayList<>();
         Money before = Appraisal.of(cleared, season).bill().total();
         for (List<Block> draft : new Drafts(ground()).of(manner)) {
-            judged(manner, draft, before).ifPresent(passed::add);
+            List<Block> left = given.leftOf(draft);
+            if (!left.isEmpty()) {
+                judged(manner, left, before).ifPresent(passed::add);
+            }
         }
         return front(passed);
     }

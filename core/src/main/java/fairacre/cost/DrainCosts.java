@@ -1,12 +1,9 @@
 package fairacre.cost;
 
-import fairacre.fill.BulkPurchase;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.measure.Volume;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
-import fairacre.plan.BulkGood;
 import fairacre.plan.LayerKind;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
@@ -21,7 +18,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.joda.money.Money;
 
-/** What the drains of a season put on the bill, all of them together: pipe, stone and fabric. */
+/** What the drains of a season put on the bill, all of them together: pipe and fabric. Their stone is bought with all loose goods. */
 final class DrainCosts {
 
     private final Plan plan;
@@ -47,10 +44,6 @@ final class DrainCosts {
         Area fabric = drains.stream().map(DrainTakeoff::fabric).reduce(Area.ZERO, Area::plus);
         double squares = Packs.of(fabric, plan.units());
         lines.add(line(season, PriceItem.area(LayerKind.FABRIC, plan.units()), Packs.whole(squares), drains).using(Packs.used(squares)));
-        Volume stone = drains.stream().map(DrainTakeoff::stone).reduce(Volume.ZERO, Volume::plus);
-        for (BulkPurchase.Lot lot : BulkPurchase.cheapest(BulkGood.STONE, stone, plan.supply().tipping(), plan.units(), price).lots()) {
-            lines.add(line(season, lot.item(), lot.quantity(), drains).using(lot.used()));
-        }
     }
 
     private BillLine line(int season, PriceItem item, BigDecimal quantity, List<DrainTakeoff> drains) {

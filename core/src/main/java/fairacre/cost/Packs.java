@@ -12,6 +12,7 @@ final class Packs {
     /** Out of rounding to a square centimetre or a micrometre no further unit is bought. */
     static final double ROUNDING = 1e-4;
     private static final int DECIMALS = 3;
+    private static final double HUNDRED = 100;
     private static final int INCHES_PER_FOOT = 12;
 
     private Packs() {}
@@ -21,9 +22,9 @@ final class Packs {
         return units == Units.METRIC ? length.metres() : length.inches() / INCHES_PER_FOOT;
     }
 
-    /** In square metres or square feet. */
+    /** In square metres or square feet, to a hundredth: areas are known to a square centimetre, and sums of them to a few. */
     static double of(Area area, Units units) {
-        return units == Units.METRIC ? area.squareMetres() : area.squareFeet();
+        return Math.round((units == Units.METRIC ? area.squareMetres() : area.squareFeet()) * HUNDRED) / HUNDRED;
     }
 
     static BigDecimal whole(double units) {

@@ -1,9 +1,7 @@
 package fairacre.cost;
 
-import fairacre.fill.BulkPurchase;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.measure.Volume;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
 import fairacre.plan.LayerKind;
@@ -23,8 +21,8 @@ import java.util.stream.Collectors;
 import org.joda.money.Money;
 
 /**
- * What the walks put on the bill: each stuff once a season over all its walks; loose stuff in bags or tipped, whichever is cheaper;
- * what is bought by area or length in whole units.
+ * What the walks put on the bill by area and length, in whole units, each stuff once a season over all its walks. Their loose stuff is
+ * bought with all other ({@link LooseGoods}).
  */
 final class WalkCosts {
 
@@ -40,11 +38,10 @@ final class WalkCosts {
         List<BillLine> lines = new ArrayList<>();
         Map<Integer, List<WalkTakeoff>> bySeason = walks.stream().collect(Collectors.groupingBy(WalkTakeoff::season, TreeMap::new, Collectors.toList()));
         bySeason.forEach((season, made) -> {
-            Arrays.stream(LayerKind.values()).forEach(kind -> addLayer(season, kind, made, lines));
+            Arrays.stream(LayerKind.values()).filter(kind -> kind.good().isEmpty()).forEach(kind -> addLayer(season, kind, made, lines));
             addEdging(season, made, lines);
         });
-        // Each loose load has a delivery of its own: they add up.
-        return BillLine.merged(lines, plan.currency());
+        return lines;
     }
 
     private void addLayer(int season, LayerKind kind, List<WalkTakeoff> walks, List<BillLine> lines) {
@@ -53,16 +50,9 @@ final class WalkCosts {
             return;
         }
         List<LayerTakeoff> layers = with.stream().flatMap(walk -> layers(walk, kind).stream()).toList();
-        if (kind.good().isPresent()) {
-            Volume volume = layers.stream().map(LayerTakeoff::volume).reduce(Volume.ZERO, Volume::plus);
-            for (BulkPurchase.Lot lot : BulkPurchase.cheapest(kind.good().get(), volume, plan.supply().tipping(), plan.units(), price).lots()) {
-                lines.add(line(season, lot.item(), lot.quantity(), with).using(lot.used()));
-            }
-        } else {
-            Area covered = layers.stream().map(LayerTakeoff::covered).reduce(Area.ZERO, Area::plus);
-            double units = Packs.of(covered, plan.units());
-            lines.add(line(season, PriceItem.area(kind, plan.units()), Packs.whole(units), with).using(Packs.used(units)));
-        }
+        Area covered = layers.stream().map(LayerTakeoff::covered).reduce(Area.ZERO, Area::plus);
+        double units = Packs.of(covered, plan.units());
+        lines.add(line(season, PriceItem.area(kind, plan.units()), Packs.whole(units), with).using(Packs.used(units)));
     }
 
     private void addEdging(int season, List<WalkTakeoff> walks, List<BillLine> lines) {

@@ -90,7 +90,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
 
         SheetDrawing drawing() {
             plan.site().pieces().forEach(this::drawPiece);
-            plan.walks().forEach(walk -> marks.add(new Stroke(walk.corners().stream().map(this::spot).toList(), true, FINE, false)));
+            plan.walks(season).forEach(walk -> marks.add(new Stroke(walk.corners().stream().map(this::spot).toList(), true, FINE, false)));
             plan.features().forEach(this::drawFeature);
             plan.waysIn(season).forEach(this::drawWayIn);
             plan.standing(season).forEach(this::drawBed);

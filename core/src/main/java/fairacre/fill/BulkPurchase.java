@@ -66,7 +66,7 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
         return Volume.litres(bags * (units == Units.METRIC ? LITRES_PER_BAG : LITRES_PER_BAG_FEET));
     }
 
-    static BulkPurchase bags(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+    public static BulkPurchase bags(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
         if (volume.equals(Volume.ZERO)) {
             return NOTHING;
         }
@@ -85,6 +85,12 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
         double size = metric ? LITRES_PER_CUBIC_METRE : LITRES_PER_CUBIC_YARD;
         return priced(List.of(new Lot(item, wholeSteps(volume, size, 0.5), used(volume, size)),
                 new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE, BigDecimal.ONE)), price);
+    }
+
+    /** Loose on a lorry that brings other goods too: its delivery is counted with all of them. */
+    public static BulkPurchase looseUndelivered(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+        BulkPurchase loose = loose(good, volume, units, price);
+        return loose.lots().isEmpty() ? loose : priced(loose.lots().subList(0, 1), price);
     }
 
     /** Rounded up to a whole number of steps; a millilitre over, out of rounding, opens no further pack. */

@@ -2,6 +2,8 @@ package fairacre.fill;
 
 import fairacre.measure.Volume;
 import fairacre.plan.BulkGood;
+import fairacre.plan.Vehicle;
+import java.util.List;
 
 /**
  * How loose soil leaves, or comes.
@@ -9,8 +11,16 @@ import fairacre.plan.BulkGood;
  * @param barrows of 85 L (3 cu ft)
  * @param trailers small trailer loads by volume and by payload, whichever are more
  * @param skips builders' skips of 4 m3
+ * @param vehicles trips of the gardener's own vehicles
  */
-public record Loads(long barrows, long trailers, long skips) {
+public record Loads(long barrows, long trailers, long skips, List<Trips> vehicles) {
+
+    /**
+     * How often a vehicle goes.
+     *
+     * @param byPayload whether its payload and not its bed says so: a full bed would be too heavy
+     */
+    public record Trips(String vehicle, long trips, boolean byPayload) {}
 
     /** 3 cu ft (common practice). */
     private static final double BARROW = 0.085;
@@ -25,18 +35,25 @@ public record Loads(long barrows, long trailers, long skips) {
 
     /** Of soil that was dug out. */
     public static Loads of(Volume loose) {
-        return of(loose, WET_SOIL);
+        return of(loose, WET_SOIL, List.of());
     }
 
     /** Of a good as heavy as it is when wet. */
-    public static Loads of(Volume loose, BulkGood good) {
-        return of(loose, good.mostDensity());
+    public static Loads of(Volume loose, BulkGood good, List<Vehicle> vehicles) {
+        return of(loose, good.mostDensity(), vehicles);
     }
 
-    private static Loads of(Volume loose, double density) {
+    private static Loads of(Volume loose, double density, List<Vehicle> vehicles) {
         double cubicMetres = loose.millilitres() / 1e6;
         double trailer = Math.min(TRAILER, PAYLOAD / density);
-        return new Loads(loads(cubicMetres, BARROW), loads(cubicMetres, trailer), loads(cubicMetres, SKIP));
+        return new Loads(loads(cubicMetres, BARROW), loads(cubicMetres, trailer), loads(cubicMetres, SKIP),
+                vehicles.stream().map(vehicle -> trips(cubicMetres, density, vehicle)).toList());
+    }
+
+    private static Trips trips(double cubicMetres, double density, Vehicle vehicle) {
+        double level = vehicle.bed().cubicMetres();
+        double allowed = vehicle.payload() / density;
+        return new Trips(vehicle.name(), loads(cubicMetres, Math.min(level, allowed)), allowed < level);
     }
 
     private static long loads(double volume, double each) {

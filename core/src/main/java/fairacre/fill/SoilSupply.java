@@ -4,6 +4,8 @@ import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.BulkGood;
 import fairacre.plan.PriceItem;
+import fairacre.plan.Vehicle;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import org.joda.money.Money;
@@ -37,8 +39,9 @@ public record SoilSupply(BulkGood good, Volume volume, Volume onHand, BulkPurcha
      * @param onHand at most the volume
      * @param tipping whether a lorry can tip near by
      */
-    public static SoilSupply of(BulkGood good, Volume volume, Volume onHand, boolean tipping, Units units, Function<PriceItem, Optional<Money>> price) {
-        Loads loads = Loads.of(volume, good);
+    public static SoilSupply of(BulkGood good, Volume volume, Volume onHand, boolean tipping, Units units, Function<PriceItem, Optional<Money>> price,
+            List<Vehicle> vehicles) {
+        Loads loads = Loads.of(volume, good, vehicles);
         Volume bought = volume.lessOrNone(onHand);
         BulkPurchase bags = BulkPurchase.bags(good, bought, units, price);
         BulkPurchase loose = BulkPurchase.loose(good, bought, units, price);
@@ -46,6 +49,11 @@ public record SoilSupply(BulkGood good, Volume volume, Volume onHand, BulkPurcha
                 loads.barrows() * MINUTES_PER_TRIP / 60, volume.cubicMetres() * good.leastDensity() / KILOGRAMS_PER_TONNE,
                 volume.cubicMetres() * good.mostDensity() / KILOGRAMS_PER_TONNE, Volume.litres(volume.litres() * good.leastSettling()),
                 Volume.litres(volume.litres() * good.mostSettling()));
+    }
+
+    /** The same where a lorry that comes anyway may bring it: without its own delivery, and bought as the bill has it. */
+    public SoilSupply onASharedLorry(BulkPurchase undelivered, boolean chosen) {
+        return new SoilSupply(good, volume, onHand, bags, undelivered, chosen, Optional.empty(), loads, barrowHours, leastTonnes, mostTonnes, settlesLeast, settlesMost);
     }
 
     private static Optional<Integer> looseFrom(BulkGood good, Units units, Function<PriceItem, Optional<Money>> price) {

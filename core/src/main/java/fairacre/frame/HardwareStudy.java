@@ -11,6 +11,7 @@ import fairacre.plan.Fittings.CornerPost;
 import fairacre.plan.Fittings.Support;
 import fairacre.plan.Fittings.Underlay;
 import fairacre.plan.Frame;
+import fairacre.plan.LayerKind;
 import fairacre.plan.Joint;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
@@ -249,7 +250,8 @@ public final class HardwareStudy {
     }
 
     private Area underlay(Length perimeter) {
-        return Area.squareMetres(ring.polygon().getArea() + (fittings.underlay() == Underlay.CLOTH ? perimeter.metres() * TURNED_UP.metres() : 0));
+        double ground = ring.polygon().getArea();
+        return Area.squareMetres(fittings.underlay() == Underlay.CLOTH ? ground + perimeter.metres() * TURNED_UP.metres() : ground * LayerKind.CARDBOARD.ordered());
     }
 
     private Length perimeter() {

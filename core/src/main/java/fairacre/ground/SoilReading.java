@@ -2,6 +2,7 @@ package fairacre.ground;
 
 import fairacre.measure.Length;
 import fairacre.plan.Clearing;
+import fairacre.plan.LayerKind;
 import fairacre.plan.SoilNotes;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,7 +49,7 @@ public final class SoilReading {
         return List.of(
                 new School(Clearing.SHEET_MULCH, "Sheet over it", "build the same day",
                         "An inch of manure, heavy cardboard lapped 6 to 8 in and soaked, bed and deep mulch on top: no digging, much carrying.",
-                        1.28, 0.15),
+                        LayerKind.CARDBOARD.ordered(), 0.15),
                 new School(Clearing.TARPAULIN, "Tarpaulin", "6 weeks in summer to 6 months over winter",
                         "Costs patience and little else; three weeks are too short at the edges.", 0, 0.03),
                 new School(Clearing.LIFT_TURF, "Lift the turf", "the same day",

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -111,6 +112,11 @@ public record Plan(
         return waysIn.stream().filter(way -> way.isThere(season)).toList();
     }
 
+    /** The walks that are made by a season, in the plan's order. */
+    public List<Walk> walks(int season) {
+        return walks.stream().filter(walk -> season(walk) <= season).toList();
+    }
+
     /** What the beds of a season stand in. */
     public Setting setting(int season) {
         return new Setting(site, features, waysIn(season));
@@ -136,6 +142,7 @@ public record Plan(
         sundries.forEach(sundry -> seasons.add(sundry.season()));
         walks.stream().filter(walk -> walk.build().made()).forEach(walk -> seasons.add(season(walk)));
         features.stream().flatMap(feature -> feature.laid().stream()).forEach(seasons::add);
+        waysIn.stream().flatMap(way -> Stream.concat(way.from().stream(), way.until().stream())).filter(season -> season >= firstSeason).forEach(seasons::add);
         return List.copyOf(seasons);
     }
 

@@ -49,8 +49,8 @@ public record PriceItem(String key, String label) {
 
     /** Tipped by a lorry, by the cubic yard or the cubic metre. */
     public static PriceItem loose(BulkGood good, Units units) {
-        return units == Units.METRIC ? new PriceItem(good.key() + "/loose/cubic-metre", good.label() + ", loose, a cubic metre")
-                : new PriceItem(good.key() + "/loose/cubic-yard", good.label() + ", loose, a cubic yard");
+        return units == Units.METRIC ? new PriceItem(good.key() + "/loose/cubic-metre", good.label() + ", loose, a cubic metre (by the half)")
+                : new PriceItem(good.key() + "/loose/cubic-yard", good.label() + ", loose, a cubic yard (by the half)");
     }
 
     /** Of 1.5 cu ft or 50 L. */

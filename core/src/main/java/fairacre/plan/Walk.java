@@ -36,6 +36,15 @@ public record Walk(UUID id, String name, WalkGrade grade, Surfacing surface, Lis
         this(id, name, grade, surface, corners, WalkBuild.NONE);
     }
 
+    /** Laid in another surface. */
+    public Walk laidIn(Surfacing newSurface, WalkBuild newBuild) {
+        return new Walk(id, name, grade, newSurface, corners, newBuild);
+    }
+
+    public Walk withGrade(WalkGrade newGrade) {
+        return new Walk(id, name, newGrade, surface, corners, build);
+    }
+
     public Walk withBuild(WalkBuild newBuild) {
         return new Walk(id, name, grade, surface, corners, newBuild);
     }

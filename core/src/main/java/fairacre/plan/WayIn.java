@@ -11,8 +11,9 @@ import java.util.UUID;
  * @param place middle of the opening; it belongs to the nearest side of the nearest piece of ground
  * @param width clear opening, 0.3 to 12 m
  * @param from first season in which it is there; empty if always
+ * @param until season in which a fence closes it; empty if it stays
  */
-public record WayIn(UUID id, String name, Point place, Length width, Swing swing, Optional<Integer> from) {
+public record WayIn(UUID id, String name, Point place, Length width, Swing swing, Optional<Integer> from, Optional<Integer> until) {
 
     private static final Length NARROWEST = Length.millimetres(300);
     private static final Length WIDEST = Length.metres(12);
@@ -25,13 +26,27 @@ public record WayIn(UUID id, String name, Point place, Length width, Swing swing
         Limits.present(swing, "swing");
         from = from == null ? Optional.empty() : from;
         from.ifPresent(season -> Limits.season(season, "from"));
+        until = until == null ? Optional.empty() : until;
+        until.ifPresent(season -> Limits.season(season, "until"));
+        if (from.isPresent() && until.isPresent() && until.get() <= from.get()) {
+            throw new RefusedException("until", "it would be closed before it is there", "give " + (from.get() + 1) + " or later");
+        }
+    }
+
+    /** One that stays. */
+    public WayIn(UUID id, String name, Point place, Length width, Swing swing, Optional<Integer> from) {
+        this(id, name, place, width, swing, from, Optional.empty());
+    }
+
+    public WayIn withPlace(Point newPlace) {
+        return new WayIn(id, name, newPlace, width, swing, from, until);
     }
 
     public WayIn withWidth(Length newWidth) {
-        return new WayIn(id, name, place, newWidth, swing, from);
+        return new WayIn(id, name, place, newWidth, swing, from, until);
     }
 
     public boolean isThere(int season) {
-        return from.isEmpty() || from.get() <= season;
+        return (from.isEmpty() || from.get() <= season) && (until.isEmpty() || season < until.get());
     }
 }

@@ -123,6 +123,16 @@ public final class CarrierStudy {
         }).toList();
     }
 
+    /** Where a carrier can get in and has to be backed out; none for one that turns on the spot. */
+    public List<DeadEnd> deadEnds(Carrier carrier) {
+        if (carrier.turning().compareTo(carrier.width()) <= 0) {
+            return List.of();
+        }
+        Geometry centres = centres(carrier);
+        return centres.isEmpty() ? List.of()
+                : deadEnds(carrier, centres, Areas.joined(List.of(roomFor(carrier.turning(), carrier, centres), tees(carrier).anywhere(centres))));
+    }
+
     public CarrierGround of(Carrier carrier) {
         Geometry centres = centres(carrier);
         Geometry ground = grownBack(centres, radius(carrier.width()));

@@ -93,6 +93,11 @@ public final class WalkStudy {
         return new PinchSearch(onFoot.layout(), width).all();
     }
 
+    /** The ground between edges of one bed: aisles of combs, the inside of a U, keyholes. */
+    public List<Aisle> aisles() {
+        return new AisleSearch(onFoot.layout()).all();
+    }
+
     /**
      * A place so many metres further along the side of the plot on which a way in lies, as far as the side lets an opening of
      * this width go.

@@ -125,6 +125,9 @@ class AppraisalTest {
                 List.of(Point.metres(1, 1)), Length.ZERO, Length.ZERO, Length.metres(0.2), false, false))));
         plans.put(SnagRule.THING_SHUT_OUT, with(beans, new PutFeature(feature("Wall", FeatureKind.WALL, 0.2, 0, 0, 8, 10, 8)),
                 new PutWayIn(gate("Gate", 5, 0, 1)), new PutFeature(feature("Tap", FeatureKind.TAP, 0, 0, 3, 9))));
+        plans.put(SnagRule.AISLE_TOO_NARROW, plot(10, 10, ADA, Gardens.shaped("Comb", Gardens.rectangle(5, 5, 4, 2, 0), Gardens.comb(3, 0.5, 1.1))));
+        plans.put(SnagRule.DEAD_END, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 3, 7, 1, 4, 0, Optional.of(cedar(Board.B2X10, 2))),
+                bed("Kale", 4.92, 7, 1, 4, 0, Optional.of(cedar(Board.B2X10, 2))), bed("Across", 4, 9.5, 3, 0.9, 0, Optional.of(cedar(Board.B2X10, 2)))), new PutWayIn(gate("Gate", 5, 0, 1))));
         plans.put(SnagRule.NO_PASSING, with(plot(70, 3.4, List.of(seated("Ines", 0.5, 0.92)),
                 bed("Long", 35, 1.7, 66, 0.5, 0, Optional.of(cedar(Board.B2X10, 2)))), new PutWayIn(gate("Gate", 0, 1, 1))));
         plans.put(SnagRule.NO_GARDENER, plot(10, 10, List.of(), bed("Beans", 5, 5, 2, 1)));

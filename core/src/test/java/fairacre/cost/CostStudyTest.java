@@ -130,7 +130,7 @@ class CostStudyTest {
                 price(PriceItem.area(LayerKind.FABRIC, Units.METRIC), 2));
         // Fabric 8 x 1.6 x 1.1 = 14.1; stone 8 x (0.15 - 0.00811) x 1.05 = 1.19: 1.5 x 50 + 70 = 145 against 24 bags at 216.
         Bill bill = CostStudy.of(plan).bill();
-        assertThat(quantities(bill)).isEqualTo("8 ground/drain-pipe/metre, 15 walk/fabric/square-metre, 1.5 stone/loose/cubic-metre, 1 soil/delivery");
+        assertThat(quantities(bill)).isEqualTo("1.5 stone/loose/cubic-metre, 1 soil/delivery, 8 ground/drain-pipe/metre, 15 walk/fabric/square-metre");
         assertThat(bill.total(BillPart.GROUND)).isEqualTo(Money.of(EUR, 24 + 30 + 75 + 70));
         assertThat(bill.lines()).allMatch(line -> line.season() == SEASON && line.places().equals(List.of(id("Drain"))));
         Plan later = Gardens.with(plan, new PurseChange.PutOff(SEASON, SEASON + 2, List.of(), true, false));
@@ -154,6 +154,53 @@ class CostStudyTest {
                 price(PriceItem.loose(BulkGood.BASE, Units.METRIC), 40), price(PriceItem.loose(BulkGood.STONE, Units.METRIC), 50), price(PriceItem.SOIL_DELIVERY, 70));
         // 90 m2: base 90 x 0.1016 x 1.25 = 11.43, stone 90 x 0.0508 x 1.05 = 4.80 m3.
         assertThat(quantities(CostStudy.of(plan).bill())).isEqualTo("11.5 base/loose/cubic-metre, 2 soil/delivery, 5 stone/loose/cubic-metre");
+    }
+
+    @Test
+    @DisplayName("One lorry brings base and stone where it may: 11.5 x 40 + 5 x 50 + 70, a delivery less [worked by hand]")
+    void oneDeliveryBringsSeveralGoodsWhereItMay() {
+        WalkBuild build = new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), true, false);
+        Plan plan = Gardens.with(plot(30, 30, List.of()), new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
+                Site.rectangle(30, 3), build)), price(PriceItem.loose(BulkGood.BASE, Units.METRIC), 40), price(PriceItem.loose(BulkGood.STONE, Units.METRIC), 50),
+                price(PriceItem.SOIL_DELIVERY, 70), new PutSupply(new Supply(true, false, 0, List.of(), true, List.of())));
+        Bill bill = CostStudy.of(plan).bill();
+        assertThat(quantities(bill)).contains("11.5 base/loose/cubic-metre", "5 stone/loose/cubic-metre", "1 soil/delivery");
+        assertThat(bill.total()).isEqualTo(Money.of(EUR, 460 + 250 + 70));
+    }
+
+    @Test
+    @DisplayName("A delivery that saves less than it costs is not ordered: 6 bags of sand at 5 against 0.5 x 50 and 70 [worked by hand]")
+    void aSharedDeliveryMustSaveMoreThanItCosts() {
+        WalkBuild build = new WalkBuild(Optional.empty(), List.of(new Layer(LayerKind.SAND, Length.millimetres(25))), true, false);
+        Plan plan = Gardens.with(plot(30, 30, List.of()), new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(10, 1), build)),
+                price(PriceItem.bag(BulkGood.SAND, Units.METRIC), 5), price(PriceItem.loose(BulkGood.SAND, Units.METRIC), 50), price(PriceItem.SOIL_DELIVERY, 70),
+                new PutSupply(new Supply(true, false, 0, List.of(), true, List.of())));
+        assertThat(quantities(CostStudy.of(plan).bill())).isEqualTo("6 sand/bag/50l");
+    }
+
+    @Test
+    @DisplayName("On hand goes into walks, then drains: of 4.80 m3 for a walk and 1.19 for a drain 5.5 are there, so 0.49 are 10 bags [worked by hand]")
+    void whatIsOnHandIsUsedForWalksAndDrainsToo() {
+        WalkBuild build = new WalkBuild(Optional.empty(), List.of(new Layer(LayerKind.STONE, Length.inches(2))), true, false);
+        Feature drain = new Feature(id("Drain"), "Drain", FeatureKind.DRAIN, List.of(Point.metres(1, 6), Point.metres(9, 6)), Length.metres(0.3), Length.ZERO,
+                Length.metres(0.5), false, false, Optional.of(SEASON));
+        Plan plan = Gardens.with(plot(30, 30, List.of()), new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(30, 3), build)),
+                new PutFeature(drain), price(PriceItem.bag(BulkGood.STONE, Units.METRIC), 9), price(PriceItem.loose(BulkGood.STONE, Units.METRIC), 500));
+        assertThat(quantities(CostStudy.of(plan).bill())).contains("97 stone/bag/50l", "24 stone/bag/50l");
+        assertThat(quantities(CostStudy.of(withStone(plan, 5500)).bill())).contains("10 stone/bag/50l").doesNotContain("97 stone");
+        assertThat(quantities(CostStudy.of(withStone(plan, 6000)).bill())).doesNotContain("stone");
+    }
+
+    private static Plan withStone(Plan plan, double litres) {
+        return Gardens.with(plan, new PutSupply(new Supply(true, false, 0, List.of(new OnHand(BulkGood.STONE, Volume.litres(litres))))));
+    }
+
+    @ParameterizedTest(name = "{0} x {1} ft: {2}")
+    @CsvSource({"36, 20, 720", "24, 30, 720", "30, 24, 720", "10, 7.2, 72", "40, 18.01, 721"})
+    @DisplayName("Rounding to a square centimetre opens no further square foot [36 x 20 = 720]")
+    void wholeSquareFeetAreNotRoundedUpByAHair(double length, double width, int bought) {
+        double squareMetres = Area.squareMetres(length * FT * width * FT / 3).squareMetres() * 3;
+        assertThat(Packs.whole(Packs.of(Area.squareMetres(squareMetres), Units.FEET_AND_INCHES))).isEqualByComparingTo(String.valueOf(bought));
     }
 
     @Test

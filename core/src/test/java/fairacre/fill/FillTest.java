@@ -16,6 +16,7 @@ import fairacre.plan.Build;
 import fairacre.plan.BulkGood;
 import fairacre.plan.Filling;
 import fairacre.plan.PriceItem;
+import fairacre.plan.Vehicle;
 import fairacre.plan.RefusedException;
 import fairacre.plan.Supply;
 import fairacre.testing.Gardens;
@@ -33,6 +34,8 @@ import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.ParameterizedTest;
 
 class FillTest {
 
@@ -96,8 +99,8 @@ class FillTest {
     @Test
     @DisplayName("A cubic metre: 12 barrows of 85 L are an hour, 1.2 to 1.6 t, so four trailers of 500 kg when wet [trade handbook, worked by hand]")
     void aCubicMetreIsCarried() {
-        SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(1000), Volume.ZERO, true, Units.METRIC, PRICES);
-        assertThat(supply.loads()).isEqualTo(new Loads(12, 4, 1));
+        SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(1000), Volume.ZERO, true, Units.METRIC, PRICES, List.of());
+        assertThat(supply.loads()).isEqualTo(new Loads(12, 4, 1, List.of()));
         assertThat(supply.barrowHours()).isEqualTo(1);
         assertThat(supply.leastTonnes()).isEqualTo(1.2);
         assertThat(supply.mostTonnes()).isEqualTo(1.6);
@@ -107,15 +110,24 @@ class FillTest {
         assertThat(supply.loose().total()).contains(Money.of(CurrencyUnit.EUR, 140));
     }
 
+    @ParameterizedTest(name = "a bed of {0} L and a payload of {1} kg: {2} trips, by payload: {3}")
+    @CsvSource({"500, 800, 2, false", "500, 799, 3, true", "1000, 1600, 1, false", "2000, 750, 3, true", "300, 2000, 4, false"})
+    @DisplayName("A cubic metre of garden mix weighs 1.6 t when wet: trips go by the bed or by the payload, whichever are more [worked by hand]")
+    void anOwnVehicleGoesByItsBedAndItsPayload(int litres, int payload, int trips, boolean byPayload) {
+        SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(1000), Volume.ZERO, true, Units.METRIC, PRICES,
+                List.of(new Vehicle("Van", Volume.litres(litres), payload)));
+        assertThat(supply.loads().vehicles()).containsExactly(new Loads.Trips("Van", trips, byPayload));
+    }
+
     @Test
     @DisplayName("15 bags at 10 are dearer than a cubic metre at 60 with a delivery at 80, 14 are not [long hand]")
     void looseIsCheaperFromANumberOfBagsOn() {
-        assertThat(SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(60), Volume.ZERO, true, Units.METRIC, PRICES).looseFrom()).contains(15);
+        assertThat(SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(60), Volume.ZERO, true, Units.METRIC, PRICES, List.of()).looseFrom()).contains(15);
         assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(14 * 50), true, Units.METRIC, PRICES).lots()).hasSize(1);
         assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(15 * 50), true, Units.METRIC, PRICES).lots()).hasSize(2);
-        assertThat(SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(60), Volume.ZERO, true, Units.METRIC, item -> Optional.empty()).looseFrom()).isEmpty();
+        assertThat(SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(60), Volume.ZERO, true, Units.METRIC, item -> Optional.empty(), List.of()).looseFrom()).isEmpty();
         assertThat(SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(60), Volume.ZERO, true, Units.METRIC, item -> Optional.of(Money.of(CurrencyUnit.EUR,
-                item.equals(PriceItem.SOIL_BAG_LITRES) ? 0.01 : 1000))).looseFrom()).isEmpty();
+                item.equals(PriceItem.SOIL_BAG_LITRES) ? 0.01 : 1000)), List.of()).looseFrom()).isEmpty();
     }
 
     @Test
@@ -130,7 +142,7 @@ class FillTest {
     void withoutATipEverythingComesInBags() {
         assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), false, Units.METRIC, PRICES).lots())
                 .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(42), BigDecimal.valueOf(42)));
-        SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(2100), Volume.ZERO, false, Units.METRIC, PRICES);
+        SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(2100), Volume.ZERO, false, Units.METRIC, PRICES, List.of());
         assertThat(supply.looseIsChosen()).isFalse();
     }
 
@@ -190,7 +202,7 @@ class FillTest {
     @Test
     @DisplayName("Compost weighs 500 to 700 kg to the cubic metre, so a trailer of 500 kg takes 0.71 m3 [engineering tables, from memory]")
     void lightStuffTakesFewerTrips() {
-        SoilSupply supply = SoilSupply.of(BulkGood.COMPOST, Volume.litres(1400), Volume.litres(400), true, Units.METRIC, item -> Optional.empty());
+        SoilSupply supply = SoilSupply.of(BulkGood.COMPOST, Volume.litres(1400), Volume.litres(400), true, Units.METRIC, item -> Optional.empty(), List.of());
         assertThat(supply.loads().trailers()).isEqualTo(2);
         assertThat(supply.leastTonnes()).isCloseTo(0.7, within(1e-9));
         assertThat(supply.settlesMost()).isEqualTo(Volume.litres(350));

@@ -202,7 +202,7 @@ class LevelsTest {
         @CsvSource({"0, 0, 0, 0", "0.085, 1, 1, 1", "1, 12, 3, 1", "4.01, 48, 12, 2"})
         void loadsFollowFromVolumeAndPayload(double cubicMetres, long barrows, long trailers, long skips) {
             Volume soil = Volume.prism(Area.squareMetres(1), Length.metres(cubicMetres));
-            assertThat(Loads.of(soil)).isEqualTo(new Loads(barrows, trailers, skips));
+            assertThat(Loads.of(soil)).isEqualTo(new Loads(barrows, trailers, skips, List.of()));
         }
 
         @Test

@@ -52,6 +52,7 @@ import fairacre.plan.Swing;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
 import fairacre.plan.Supply;
+import fairacre.plan.Vehicle;
 import fairacre.plan.Walk;
 import fairacre.plan.Wall;
 import fairacre.plan.WalkBuild;
@@ -225,7 +226,7 @@ public final class Gardens {
                 new GroundChange.PutFeature(new Feature(id("Drain"), "Drain", FeatureKind.DRAIN, List.of(Point.metres(0, 9), Point.metres(3, 9.5)),
                         Length.inches(12), Length.ZERO, Length.metres(0.5), false, false, Optional.of(SEASON + 1))),
                 new GroundChange.PutWayIn(new WayIn(id("Gate"), "Gate", Point.metres(6, 0), Length.metres(1.1), Swing.OUTWARD,
-                        Optional.of(SEASON + 1))),
+                        Optional.of(SEASON + 1), Optional.of(SEASON + 9))),
                 new GroundChange.PutCarrier(carrier("Barrow", 0.9, true, 0)),
                 new GroundChange.PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS,
                         List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)), new WalkBuild(Optional.of(SEASON + 1),
@@ -238,7 +239,8 @@ public final class Gardens {
                         Length.metres(1.5), 3, List.of(new Offcut.Flaw(Length.metres(0.6), Length.metres(0.7))))),
                         List.of(Material.own("Planks / old", 20, 40, 700, 900, 0.8, "")),
                         List.of(Board.own("Scaffold", Length.millimetres(38), Length.millimetres(225), List.of(Length.metres(3.9), Length.feet(8)))))),
-                new PurseChange.PutSupply(new Supply(false, true, 3, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(250.5))))),
+                new PurseChange.PutSupply(new Supply(false, true, 3, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(250.5))), true,
+                        List.of(new Vehicle("Van", Volume.litres(1200), 650)))),
                 new Change.RebuildBed(id("Eight"), new BedRevision(SEASON, rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of()),
                         Optional.of(new Frame(Material.CEDAR, Board.B2X10, 2, Joint.MITRE)), false, Build.PLAIN.withFilling(Recipe.WOOD_BELOW.filling()).withFittings(
                                 new Fittings(Fittings.CornerPost.STOUT, Fittings.Support.RODS, true, Fittings.Underlay.CLOTH))

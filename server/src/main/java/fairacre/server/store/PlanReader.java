@@ -30,10 +30,12 @@ import fairacre.plan.Quote;
 import fairacre.plan.Share;
 import fairacre.plan.Sundry;
 import fairacre.plan.Supply;
+import fairacre.plan.Vehicle;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 import org.jooq.DSLContext;
@@ -122,7 +124,14 @@ final class PlanReader {
 
     private static Supply supply(Record row) {
         return new Supply(row.get(GARDEN.TIPPING), row.get(GARDEN.USE_SPOIL), row.get(GARDEN.TOP_UP_YEARS), GroundRows.rows(row, ON_HANDS)
-                .map(one -> new Supply.OnHand(BulkGood.valueOf(one.get(ON_HAND.GOOD)), new Volume(one.get(ON_HAND.VOLUME)))));
+                .map(one -> new Supply.OnHand(BulkGood.valueOf(one.get(ON_HAND.GOOD)), new Volume(one.get(ON_HAND.VOLUME)))),
+                row.get(GARDEN.SHARED_DELIVERY), vehicles(row));
+    }
+
+    private static List<Vehicle> vehicles(Record row) {
+        String[] names = row.get(GARDEN.VEHICLE_NAME);
+        return IntStream.range(0, names.length).mapToObj(i -> new Vehicle(names[i], new Volume(row.get(GARDEN.VEHICLE_BED)[i]),
+                row.get(GARDEN.VEHICLE_PAYLOAD)[i])).toList();
     }
 
     private static Money money(CurrencyUnit currency, BigDecimal amount) {

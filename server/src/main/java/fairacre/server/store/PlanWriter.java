@@ -20,6 +20,7 @@ import fairacre.plan.Price;
 import fairacre.plan.Quote;
 import fairacre.plan.Sundry;
 import fairacre.plan.Supply;
+import fairacre.plan.Vehicle;
 import fairacre.server.store.generated.tables.records.BedRecord;
 import fairacre.server.store.generated.tables.records.BudgetShareRecord;
 import fairacre.server.store.generated.tables.records.GardenRecord;
@@ -139,6 +140,11 @@ final class PlanWriter {
         row.setTipping(plan.supply().tipping());
         row.setUseSpoil(plan.supply().spoil());
         row.setTopUpYears(plan.supply().topUpYears());
+        List<Vehicle> vehicles = plan.supply().vehicles();
+        row.setSharedDelivery(plan.supply().sharedDelivery());
+        row.setVehicleName(vehicles.stream().map(Vehicle::name).toArray(String[]::new));
+        row.setVehicleBed(vehicles.stream().map(vehicle -> vehicle.bed().millilitres()).toArray(Long[]::new));
+        row.setVehiclePayload(vehicles.stream().map(Vehicle::payload).toArray(Integer[]::new));
         WorkshopRows.describe(row, plan.workshop());
     }
 
