@@ -12,6 +12,7 @@ export type Shape = Schemas["Shape"];
 export type Form = Schemas["Form"];
 export type Keyhole = Schemas["Keyhole"];
 export type Feature = Schemas["Feature"];
+export type FenceLine = Schemas["FenceLine"];
 export type FeatureKind = Feature["kind"];
 export type WayIn = Schemas["WayIn"];
 export type Carrier = Schemas["Carrier"];

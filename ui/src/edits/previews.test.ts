@@ -13,7 +13,15 @@ const beds = [{ name: "Beans" }, { name: "Peas" }];
 function moved(name: string): PreviewAnswer {
   const none = { stretches: [] };
   const stretches = [{ from: 1, to: 2, fresh: [{ name }] }];
-  const appraisal = { beds: { stretches }, gaps: none, snags: none, bill: none, walks: none, asked: none };
+  const appraisal = {
+    beds: { stretches },
+    gaps: none,
+    snags: none,
+    bill: none,
+    walks: none,
+    fences: none,
+    asked: none,
+  };
   return {
     revision: 7,
     base: "7/0",
@@ -39,6 +47,7 @@ function setup() {
       snags: [],
       bill: [],
       walks: [],
+      fences: [],
       asked: [],
     } as unknown as AppraisalReport),
   );

@@ -20,6 +20,7 @@ export function appraisalAfter(before: AppraisalReport, change: AppraisalChange)
     snags: rewritten(before.snags, change.snags),
     bill: rewritten(before.bill, change.bill),
     walks: rewritten(before.walks, change.walks),
+    fences: rewritten(before.fences, change.fences),
     asked: rewritten(before.asked, change.asked),
   };
 }

@@ -52,6 +52,17 @@ export function formatWeight(leastKilograms: number, mostKilograms: number, unit
   return `${(leastKilograms * each).toFixed(0)} to ${(mostKilograms * each).toFixed(0)} ${unit}`;
 }
 
+/** A whole figure in the gardener's unit of weight, kilograms or pounds. */
+export function fromKilograms(kilograms: number, units: Units): number {
+  return Math.round(units === "METRIC" ? kilograms : kilograms / KILOGRAMS_PER_POUND);
+}
+
+/** Whole kilograms; 0, which the program refuses, for what is no plain number. */
+export function toKilograms(text: string, units: Units): number {
+  const weight = /^\d{1,6}$/.test(text.trim()) ? Number(text) : 0;
+  return Math.round(units === "METRIC" ? weight : weight * KILOGRAMS_PER_POUND);
+}
+
 /** An amount with its currency's sign; the digits are the program's own, grouped by threes. */
 export function formatMoney(money: Money): string {
   const [whole = "0", decimals] = money.amount.replace("-", "").split(".");

@@ -9,6 +9,17 @@ interface Props {
   onChange: (site: Partial<Site>) => void;
 }
 
+function whatWasRead({ corners, further, places, leftOut }: Track): string {
+  const kept = corners.length + further.reduce((sum, piece) => sum + piece.length, 0);
+  const thinned = places > kept ? `, thinned to ${String(kept)} corners` : "";
+  const pieces = further.length > 0 ? `, in ${String(further.length + 1)} pieces of ground` : "";
+  const left =
+    leftOut === 0
+      ? ""
+      : ` ${String(leftOut)} ${leftOut === 1 ? "thing in the file is no area and was" : "things in the file are no areas and were"} left out.`;
+  return `${String(places)} places read${thinned}${pieces}.${left}`;
+}
+
 /** A boundary from a GPX track or a GeoJSON polygon; it counts as approximate until a tape has confirmed it. */
 export function BoundaryImport({ site, onChange }: Props) {
   const id = useId();
@@ -19,12 +30,11 @@ export function BoundaryImport({ site, onChange }: Props) {
       const track = await upload<Track>("/api/plots/track", await file.arrayBuffer());
       onChange({
         corners: track.corners,
+        further: track.further,
         latitude: Math.round(track.latitude * 1e4) / 1e4,
         approximate: true,
       });
-      const thinned =
-        track.places > track.corners.length ? `, thinned to ${String(track.corners.length)} corners` : "";
-      setTold({ text: `${String(track.places)} places read${thinned}.`, wrong: false });
+      setTold({ text: whatWasRead(track), wrong: false });
     } catch (failure) {
       const faults = failure instanceof Problem ? failure.faults : [];
       const [first] = faults;

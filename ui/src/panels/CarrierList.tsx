@@ -201,7 +201,7 @@ function FetchAndCarry({ carrier }: { carrier: Carrier }) {
   const sources = [
     ...desk.plan.waysIn.map(({ id, name }) => ({ value: id, label: name })),
     ...desk.plan.features
-      .filter((f) => ["TAP", "COMPOST", "DOOR", "SHED"].includes(f.kind))
+      .filter((f) => ["TAP", "COMPOST", "BENCH", "DOOR", "SHED"].includes(f.kind))
       .map(({ id, name }) => ({ value: id, label: name })),
   ];
   const from = placeOf(desk, desk.fetchFrom);

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Feature, FeatureKind, Point } from "../api/types";
+import { formatDistance } from "../measure/figures";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
@@ -151,6 +152,7 @@ function FeatureForm({ feature }: { feature: Feature }) {
             }}
           />
         </div>
+        <FenceLength feature={feature} />
         {living && (
           <CheckField
             label="Bare in winter"
@@ -182,6 +184,19 @@ function FeatureForm({ feature }: { feature: Feature }) {
         </button>
       </div>
     </details>
+  );
+}
+
+/** How much of a fence, wall or hedge stands in the season, without the openings that ways in make. */
+function FenceLength({ feature }: { feature: Feature }) {
+  const desk = useDesk();
+  const fence = desk.report?.fences.find((line) => line.feature === feature.id);
+  if (!fence) return null;
+  return (
+    <p className="text-sm">
+      <span className="figures">{formatDistance(fence.length, desk.units)}</span> long
+      {fence.parts.length > 1 && `, in ${String(fence.parts.length)} parts: ways in lead through it`}.
+    </p>
   );
 }
 

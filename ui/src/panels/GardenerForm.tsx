@@ -25,6 +25,12 @@ export function GardenerForm({ gardener, index }: { gardener: Gardener; index: n
     edit(field, { kind: "PutGardener", gardener: { ...gardener, ...part } });
   }
 
+  /** Who sits needs a chair's width to pass; a larger one of their own stays. */
+  function as(posture: Gardener["posture"]): Partial<Gardener> {
+    const chair = passings.at(-1)?.width ?? 0;
+    return posture === "SEATED" && gardener.passing < chair ? { posture, passing: chair } : { posture };
+  }
+
   return (
     <fieldset className="space-y-2 border-t border-rule pt-2">
       <legend className="sr-only">{gardener.name}</legend>
@@ -65,7 +71,7 @@ export function GardenerForm({ gardener, index }: { gardener: Gardener; index: n
         ]}
         onChange={(chosen) => {
           const found = reaches[Number(chosen)];
-          if (found) put("reach", { reach: found.reach, posture: found.posture });
+          if (found) put("reach", { reach: found.reach, ...as(found.posture) });
         }}
       />
       <div className="grid grid-cols-2 gap-2">
@@ -86,7 +92,7 @@ export function GardenerForm({ gardener, index }: { gardener: Gardener; index: n
             { value: "SEATED", label: "seated" },
           ]}
           onChange={(posture) => {
-            put("posture", { posture });
+            put("posture", as(posture));
           }}
         />
         <LengthField

@@ -16,9 +16,33 @@ export function SoilSupplies() {
       {data.map((soil) => (
         <Supply key={`${String(soil.season)} ${String(soil.topUp)} ${soil.supply.good}`} soil={soil} />
       ))}
+      <Together soils={data} />
       <p className="text-sm text-soft">{words.settling}</p>
       <p className="text-sm text-soft">{words.payload}</p>
     </section>
+  );
+}
+
+/** What all goods of each season take to carry. */
+function Together({ soils }: { soils: readonly SeasonSoil[] }) {
+  const seasons = [...new Set(soils.map(({ season }) => season))].sort();
+  return (
+    <ul className="list-disc pl-4 text-sm" data-testid="carried-together">
+      {seasons.map((season) => {
+        const of = soils.filter((soil) => soil.season === season).map(({ supply }) => supply);
+        const sum = (count: (supply: SeasonSoil["supply"]) => number) =>
+          of.reduce((total, supply) => total + count(supply), 0);
+        if (of.length < 2) return null;
+        return (
+          <li key={season}>
+            All goods of <span className="figures">{season}</span>:{" "}
+            <span className="figures">{sum((s) => s.loads.barrows)}</span> barrows, about{" "}
+            <span className="figures">{sum((s) => s.barrowHours).toFixed(1)}</span> h, or{" "}
+            <span className="figures">{sum((s) => s.loads.trailers)}</span> loads of a small trailer.
+          </li>
+        );
+      })}
+    </ul>
   );
 }
 
@@ -67,6 +91,13 @@ function Supply({ soil: { season, topUp, supply } }: { soil: SeasonSoil }) {
           , the wetter the more: <span className="figures">{loads.trailers}</span>{" "}
           {loads.trailers === 1 ? "load" : "loads"} of a small trailer within its payload.
         </li>
+        {loads.vehicles.map((trips) => (
+          <li key={trips.vehicle}>
+            {trips.vehicle}: <span className="figures">{trips.trips}</span>{" "}
+            {trips.trips === 1 ? "trip" : "trips"}
+            {trips.byPayload && ", by its payload: a full bed would be too heavy"}.
+          </li>
+        ))}
         <li>
           Settles by{" "}
           <span className="figures">

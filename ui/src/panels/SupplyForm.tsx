@@ -1,6 +1,6 @@
 import type { Supply } from "../api/types";
 import { formatLength } from "../measure/lengths";
-import { formatVolume, parseVolume } from "../measure/figures";
+import { formatVolume, fromKilograms, parseVolume, toKilograms } from "../measure/figures";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
@@ -32,6 +32,15 @@ export function SupplyForm() {
         }}
       />
       {!supply.tipping && <p className="text-sm text-soft">{words.noTipping}</p>}
+      {supply.tipping && (
+        <CheckField
+          label="One lorry brings several goods for one delivery"
+          checked={supply.sharedDelivery}
+          onChange={(sharedDelivery) => {
+            put("sharedDelivery", { sharedDelivery });
+          }}
+        />
+      )}
       <CheckField
         label="Soil dug out for walks fills beds"
         checked={supply.spoil}
@@ -39,7 +48,8 @@ export function SupplyForm() {
           put("spoil", { spoil });
         }}
       />
-      <h4>On hand, used before anything is bought</h4>
+      <Vehicles supply={supply} faults={faults} put={put} />
+      <h4>On hand, used for beds, walks and drains before anything is bought</h4>
       <ul className="space-y-1">
         {supply.onHand.map((one) => (
           <li key={one.good} className="grid grid-cols-[1fr_6.5rem_auto] items-end gap-2">
@@ -95,6 +105,81 @@ export function SupplyForm() {
     </section>
   );
 }
+
+interface VehiclesProps {
+  supply: Supply;
+  faults: Record<string, string | undefined>;
+  put: (field: string, part: Partial<Supply>) => void;
+}
+
+/** What fetches loose stuff besides a small trailer, with what its bed holds and what it may carry. */
+function Vehicles({ supply: { vehicles }, faults, put }: VehiclesProps) {
+  const { units } = useDesk();
+
+  function change(index: number, part: Partial<Supply["vehicles"][number]>) {
+    put(`vehicles/${String(index)}`, {
+      vehicles: vehicles.map((vehicle, i) => (i === index ? { ...vehicle, ...part } : vehicle)),
+    });
+  }
+
+  return (
+    <>
+      <h4>Vehicles that fetch it</h4>
+      <ul className="space-y-1">
+        {vehicles.map((vehicle, index) => (
+          <li key={index} className="grid grid-cols-[1fr_5.5rem_5.5rem_auto] items-end gap-2">
+            <TextField
+              label="Vehicle"
+              value={vehicle.name}
+              fault={faults[`vehicles/${String(index)}`]}
+              onCommit={(name) => {
+                change(index, { name });
+              }}
+            />
+            <TextField
+              label="Holds"
+              value={formatVolume(vehicle.bed, units)}
+              figures
+              onCommit={(text) => {
+                change(index, { bed: parseVolume(text, units) ?? 0 });
+              }}
+            />
+            <TextField
+              label={units === "METRIC" ? "Carries, kg" : "Carries, lb"}
+              value={String(fromKilograms(vehicle.payload, units))}
+              figures
+              onCommit={(text) => {
+                change(index, { payload: toKilograms(text, units) });
+              }}
+            />
+            <button
+              type="button"
+              className="plain-button"
+              aria-label={`No ${vehicle.name}`}
+              onClick={() => {
+                put("vehicles", { vehicles: vehicles.filter((_, i) => i !== index) });
+              }}
+            >
+              ×
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="plain-button"
+        onClick={() => {
+          put("vehicles", { vehicles: [...vehicles, FIRST_VEHICLE] });
+        }}
+      >
+        Add a vehicle
+      </button>
+    </>
+  );
+}
+
+/** A half-ton pickup to begin with: litres and kilograms. */
+const FIRST_VEHICLE = { name: "Pickup", bed: 1400, payload: 600 };
 
 /** A barrow of 3 cu ft, litres. */
 const FIRST_VOLUME = 85;

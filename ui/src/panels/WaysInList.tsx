@@ -144,6 +144,21 @@ function WayInForm({ way }: { way: WayIn }) {
             });
           }}
         />
+        <TextField
+          label="Closed from season"
+          value={way.until === undefined ? "" : String(way.until)}
+          figures
+          fault={faults["until"]}
+          onCommit={(text) => {
+            const stays = { ...way };
+            delete stays.until;
+            const year = /^\d{1,6}$/.test(text.trim()) ? Number(text) : 0;
+            edit("until", {
+              kind: "PutWayIn",
+              wayIn: text.trim() === "" ? stays : { ...stays, until: year },
+            });
+          }}
+        />
       </div>
     </fieldset>
   );

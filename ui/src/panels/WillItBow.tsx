@@ -25,6 +25,14 @@ export function WillItBow({ bowing }: { bowing: Bowing }) {
               without.
             </>
           )}
+          {side.stakes && (
+            <>
+              {" "}
+              As stakes: <span className="figures">{side.stakes.count}</span> of {side.stakes.board},{" "}
+              <span className="figures">{formatLength(side.stakes.length, units)}</span> long,{" "}
+              <span className="figures">{formatLength(side.stakes.depth, units)}</span> of it in the ground.
+            </>
+          )}
         </p>
       ))}
       <p className="text-sm text-soft">

@@ -111,6 +111,28 @@ describe("how it comes", () => {
     expect(submit.mock.calls[1]?.[0]).toMatchObject({ supply: { onHand: [{ volume: 0 }] } });
   });
 
+  it("takes one lorry for several goods", async () => {
+    const { submit } = supply();
+    await userEvent.click(screen.getByLabelText("One lorry brings several goods for one delivery"));
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ supply: { sharedDelivery: true } });
+  });
+
+  it("takes a vehicle with what it holds and carries", async () => {
+    const { submit } = supply({ vehicles: [{ name: "Van", bed: 1200, payload: 650 }] });
+    const carries = screen.getByLabelText("Carries, kg");
+    await userEvent.clear(carries);
+    await userEvent.type(carries, "700{Enter}");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      supply: { vehicles: [{ name: "Van", bed: 1200, payload: 700 }] },
+    });
+    await userEvent.click(screen.getByRole("button", { name: "Add a vehicle" }));
+    expect(submit.mock.calls[1]?.[0]).toMatchObject({
+      supply: { vehicles: [{ name: "Van" }, { name: "Pickup", payload: 600 }] },
+    });
+    await userEvent.click(screen.getByRole("button", { name: "No Van" }));
+    expect(submit.mock.calls[2]?.[0]).toMatchObject({ supply: { vehicles: [] } });
+  });
+
   it("mixes what is on hand, in the shares that the program tells", async () => {
     const parts = [
       { good: "TOPSOIL", parts: 300 },

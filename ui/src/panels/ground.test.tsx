@@ -199,6 +199,12 @@ describe("ways in and carriers", () => {
     });
   });
 
+  it("a way says in which season a fence closes it", async () => {
+    const { submit } = at(<ReachPanel />);
+    await type("Closed from season", "2030");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "PutWayIn", wayIn: { id: "gate", until: 2030 } });
+  });
+
   it("a gate added by numbers lies in the middle of the plot's foot", async () => {
     const { submit } = at(<ReachPanel />);
     await userEvent.click(screen.getByRole("button", { name: "Add by numbers" }));

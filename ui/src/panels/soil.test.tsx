@@ -18,7 +18,7 @@ const soil: SeasonSoil = {
     loose: { lots: [{ item: "soil/other", quantity: 1, used: 1 }], total: euro("140.00") },
     looseIsChosen: true,
     looseFrom: 15,
-    loads: { barrows: 12, trailers: 3, skips: 1 },
+    loads: { barrows: 12, trailers: 3, skips: 1, vehicles: [] },
     barrowHours: 1,
     leastTonnes: 1.2,
     mostTonnes: 1.6,
@@ -45,6 +45,19 @@ describe("how soil comes to the beds", () => {
     expect(rows[1]).toHaveTextContent("loose, tipped1 × Another soil€140.00");
     expect(rows[1]).toHaveClass("font-semibold");
     expect(rows[0]).not.toHaveClass("font-semibold");
+  });
+
+  it("tells the trips of an own vehicle, and of all goods of a season together", async () => {
+    const van = { vehicle: "Van", trips: 3, byPayload: true };
+    const loads = { ...soil.supply.loads, vehicles: [van] };
+    const compost = { ...soil, supply: { ...soil.supply, good: "COMPOST" as const } };
+    answering([{ ...soil, supply: { ...soil.supply, loads } }, compost]);
+    expect((await screen.findAllByTestId("supply"))[0]).toHaveTextContent(
+      "Van: 3 trips, by its payload: a full bed would be too heavy",
+    );
+    expect(screen.getByTestId("carried-together")).toHaveTextContent(
+      "All goods of 2027: 24 barrows, about 2.0 h, or 6 loads of a small trailer",
+    );
   });
 
   it("tells the trips, the load and what settles", async () => {

@@ -35,7 +35,7 @@ const takeoff: WalkTakeoff = {
   thickness: 0.15,
   rises: 0,
   spoil: 2250,
-  away: { barrows: 27, trailers: 7, skips: 1 },
+  away: { barrows: 27, trailers: 7, skips: 1, vehicles: [] },
 };
 
 function shown() {

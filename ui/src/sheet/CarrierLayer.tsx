@@ -28,6 +28,30 @@ export function CarrierLayer({ view }: { view: View }) {
           strokeWidth="1.2"
         />
       ))}
+      {data.turning.map((patch, index) => (
+        <path
+          key={index}
+          data-turning
+          d={[patch.outer, ...patch.holes].map((ring) => closedPath(ring, view)).join("")}
+          fillRule="evenodd"
+          fill="none"
+          stroke="var(--color-mark)"
+          strokeWidth="1"
+          strokeDasharray="1 4"
+        />
+      ))}
+      {data.passing.map((patch, index) => (
+        <path
+          key={index}
+          data-passing
+          d={[patch.outer, ...patch.holes].map((ring) => closedPath(ring, view)).join("")}
+          fillRule="evenodd"
+          fill="none"
+          stroke="var(--color-ochre)"
+          strokeWidth="1"
+          strokeDasharray="8 4"
+        />
+      ))}
       {data.tees.map((tee, index) => (
         <path
           key={index}

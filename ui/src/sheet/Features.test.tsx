@@ -25,11 +25,45 @@ const house: Feature = {
   ],
 };
 
+it("draws a fence with the opening that a gate makes", () => {
+  const fence: Feature = {
+    ...common,
+    id: "f",
+    kind: "FENCE",
+    name: "Fence",
+    places: [
+      { x: 0, y: 0 },
+      { x: 8, y: 0 },
+    ],
+  };
+  const parts = [
+    [
+      { x: 0, y: 0 },
+      { x: 3, y: 0 },
+    ],
+    [
+      { x: 4, y: 0 },
+      { x: 8, y: 0 },
+    ],
+  ];
+  const { container } = render(
+    <svg>
+      <Features
+        features={[fence]}
+        fences={[{ feature: "f", parts, length: 7 }]}
+        view={{ scale: 10, x: 0, y: 0 }}
+        selected={null}
+      />
+    </svg>,
+  );
+  expect(container.querySelector("path")?.getAttribute("d")?.match(/M/g)).toHaveLength(2);
+});
+
 it("draws a window over the house that it is in, whichever was drawn first", () => {
   const view = { scale: 50, x: 0, y: 0 };
   const { container } = render(
     <svg>
-      <Features features={[window, house]} view={view} selected={null} />
+      <Features features={[window, house]} fences={[]} view={view} selected={null} />
     </svg>,
   );
   const drawn = [...container.querySelectorAll("[data-feature]")].map((each) =>

@@ -1,9 +1,11 @@
-import type { Feature, Point } from "../api/types";
+import type { Feature, FenceLine, Point } from "../api/types";
 import { closedPath, openPath } from "./path";
 import { toSheet, type View } from "./view";
 
 interface Props {
   features: readonly Feature[];
+  /** What stands of fences, walls and hedges with the openings that ways in make; a line without an entry stands as it was drawn. */
+  fences: readonly FenceLine[];
   view: View;
   selected: string | null;
 }
@@ -12,6 +14,7 @@ const AREA_FILL: Partial<Record<Feature["kind"], string>> = {
   HOUSE: "url(#built)",
   SHED: "url(#built)",
   COMPOST: "url(#soil)",
+  BENCH: "url(#slab)",
   SLAB: "url(#slab)",
   STEPS: "url(#steps)",
   KEEP_OFF: "url(#keep-off)",
@@ -25,7 +28,8 @@ const LINE_INK: Partial<Record<Feature["kind"], string>> = {
 const THINNEST = 2;
 
 /** What stands or lies on the plot besides beds: its own ground drawn full, its margin as a broken line. */
-export function Features({ features, view, selected }: Props) {
+export function Features({ features, fences, view, selected }: Props) {
+  const parts = new Map(fences.map((fence) => [fence.feature, fence.parts]));
   // A door or a tap in the wall of a house is not hidden by the house.
   const spotsLast = [...features].sort((a, b) => Number(isSpot(a)) - Number(isSpot(b)));
   return (
@@ -33,7 +37,12 @@ export function Features({ features, view, selected }: Props) {
       {spotsLast.map((feature) => (
         <g key={feature.id} data-feature={feature.name}>
           <Margin feature={feature} view={view} />
-          <Body feature={feature} view={view} marked={feature.id === selected} />
+          <Body
+            feature={feature}
+            parts={parts.get(feature.id) ?? [feature.places]}
+            view={view}
+            marked={feature.id === selected}
+          />
           <Name feature={feature} view={view} />
         </g>
       ))}
@@ -45,7 +54,14 @@ function isSpot(feature: Feature): boolean {
   return feature.places.length === 1;
 }
 
-function Body({ feature, view, marked }: { feature: Feature; view: View; marked: boolean }) {
+interface BodyProps {
+  feature: Feature;
+  parts: readonly (readonly Point[])[];
+  view: View;
+  marked: boolean;
+}
+
+function Body({ feature, parts, view, marked }: BodyProps) {
   const stroke = marked ? "var(--color-mark)" : "var(--color-ink)";
   const thick = Math.max(THINNEST, feature.breadth * view.scale);
   const [first] = feature.places;
@@ -66,7 +82,7 @@ function Body({ feature, view, marked }: { feature: Feature; view: View; marked:
   ];
   return (
     <path
-      d={openPath(feature.places, view)}
+      d={parts.map((part) => openPath(part, view)).join("")}
       fill="none"
       stroke={marked ? stroke : (LINE_INK[feature.kind] ?? stroke)}
       strokeWidth={feature.kind === "BURIED_LINE" ? THINNEST : thick}

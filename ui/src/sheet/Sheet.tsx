@@ -211,9 +211,16 @@ export function Sheet() {
           <Ground site={desk.plan.site} view={view} units={desk.units} />
           <WalkAreas walks={desk.plan.walks} view={view} />
           {desk.step === "reach" && <CarrierLayer view={view} />}
-          <Features features={desk.plan.features} view={view} selected={null} />
+          <Features
+            features={desk.plan.features}
+            fences={desk.report?.fences ?? []}
+            view={view}
+            selected={null}
+          />
           <WaysIn
-            waysIn={desk.plan.waysIn.filter((way) => (way.from ?? 0) <= desk.season)}
+            waysIn={desk.plan.waysIn.filter(
+              (way) => (way.from ?? 0) <= desk.season && desk.season < (way.until ?? Infinity),
+            )}
             site={desk.plan.site}
             view={view}
             units={desk.units}

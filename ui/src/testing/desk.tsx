@@ -52,7 +52,7 @@ export const plan: Plan = {
   sundries: [],
   quotes: [],
   workshop: { kerf: 0.003175, trim: 0.0127, tight: false, offcuts: [], materials: [], boards: [] },
-  supply: { tipping: true, spoil: false, topUpYears: 0, onHand: [] },
+  supply: { tipping: true, spoil: false, topUpYears: 0, onHand: [], sharedDelivery: false, vehicles: [] },
   prices: [{ item: "cedar/board", amount: euro("20.00"), guess: true }],
 };
 
@@ -152,6 +152,7 @@ export const report: AppraisalReport = {
   byPart: [{ part: "FRAMES", planned: euro("60.00") }],
   perArea: euro("12.50"),
   walks: [],
+  fences: [],
   asked: [],
   bySeason: [
     { season: 2027, planned: euro("950.00") },
