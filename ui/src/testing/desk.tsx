@@ -154,6 +154,7 @@ export const report: AppraisalReport = {
   walks: [],
   fences: [],
   asked: [],
+  notJudged: [],
   bySeason: [
     { season: 2027, planned: euro("950.00") },
     { season: 2028, planned: euro("0.00") },

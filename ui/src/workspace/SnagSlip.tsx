@@ -32,7 +32,9 @@ export function SnagSlip() {
   // A garden that has just been opened is judged before it is known what would help.
   const judged = whole ?? report;
   const snags = known(judged?.snags ?? []);
-  const then = preview && known(preview.appraisal.snags);
+  // What a preview does not judge stays as it is known.
+  const kept = (judged?.snags ?? []).filter((snag) => preview?.appraisal.notJudged.includes(snag.rule));
+  const then = preview && known([...preview.appraisal.snags, ...kept]);
   const fresh = [...(then ?? [])].filter(([key]) => !snags.has(key));
   return (
     <aside
@@ -43,7 +45,7 @@ export function SnagSlip() {
         Snags <span className="figures text-soft">{judged ? snags.size : "…"}</span>
         {preview && (
           <span className="ml-auto text-sm font-normal text-mark">
-            would be <span className="figures">{preview.appraisal.snags.length}</span>
+            would be <span className="figures">{then?.size}</span>
           </span>
         )}
       </h2>
@@ -94,7 +96,9 @@ function Item({ snag, number, cured }: { snag: Snag; number: number; cured: bool
           <p className="text-soft">
             {snag.ruleWords} <span className="block">Source: {snag.source}.</span>
           </p>
-          {snag.remedies.length === 0 && <p className="text-soft">{words.findingRemedies}</p>}
+          {snag.remedies.length === 0 && desk.judged === undefined && (
+            <p className="text-soft">{words.findingRemedies}</p>
+          )}
           <ul className="mt-1 space-y-1">
             {snag.remedies.map((remedy) => (
               <li key={remedy.words}>

@@ -78,6 +78,15 @@ describe("the snag slip", () => {
     expect(screen.getByText("Wall at 2")).not.toHaveClass("line-through");
   });
 
+  it("keeps what a preview does not judge", () => {
+    const deadEnd = { ...snag, rule: "DEAD_END" as const, words: "Ines has to back out.", beds: [] };
+    const whole = { ...report, snags: [deadEnd] };
+    const preview: Preview = { ...cured, appraisal: { ...report, snags: [], notJudged: ["DEAD_END"] } };
+    atDesk(deskFor({ report: whole, judged: whole, preview }).desk, <SnagSlip />);
+    expect(screen.getByText("Ines has to back out.")).not.toHaveClass("line-through");
+    expect(screen.queryByText("put right")).not.toBeInTheDocument();
+  });
+
   it("puts what would be new on top", () => {
     const fresh = {
       ...snag,

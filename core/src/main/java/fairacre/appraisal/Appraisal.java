@@ -50,6 +50,9 @@ import org.locationtech.jts.geom.Polygon;
  */
 public final class Appraisal {
 
+    /** What takes too long to be told while something is dragged. */
+    private static final List<SnagRule> NOT_IN_PREVIEWS = List.of(SnagRule.DEAD_END);
+
     private final Plan plan;
     private final int season;
     private final List<StandingBed> standing;
@@ -146,7 +149,8 @@ public final class Appraisal {
         List<SeasonCost> bySeason = Stream.concat(plan.seasonsOfChange().stream(), bill().lines().stream().map(BillLine::season))
                 .distinct().sorted().map(s -> new SeasonCost(s, bill().total(s))).toList();
         return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(whole), purse(),
-                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), cost.walks(), FenceLine.all(plan.setting(season)), Asked.of(plan));
+                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), cost.walks(), FenceLine.all(plan.setting(season)), Asked.of(plan),
+                whole ? List.of() : NOT_IN_PREVIEWS);
     }
 
     private List<PartCost> byPart() {

@@ -19,24 +19,25 @@ import org.joda.money.Money;
 public record AppraisalChange(int season, Area plot, Area growing, Rewrite<BedAppraisal> beds, Rewrite<Gap> gaps,
         Rewrite<Snag> snags, Purse purse, Rewrite<BillLine> bill, List<SeasonCost> bySeason,
         List<PartCost> byPart, Optional<Money> perArea, Rewrite<WalkTakeoff> walks, Rewrite<FenceLine> fences,
-        Rewrite<Asked> asked) {
+        Rewrite<Asked> asked, List<SnagRule> notJudged) {
 
     public AppraisalChange {
         bySeason = List.copyOf(bySeason);
         byPart = List.copyOf(byPart);
+        notJudged = List.copyOf(notJudged);
     }
 
     public static AppraisalChange of(AppraisalReport before, AppraisalReport after) {
         return new AppraisalChange(after.season(), after.plot(), after.growing(), Rewrite.of(before.beds(), after.beds()),
                 Rewrite.of(before.gaps(), after.gaps()), Rewrite.of(before.snags(), after.snags()), after.purse(),
                 Rewrite.of(before.bill(), after.bill()), after.bySeason(), after.byPart(), after.perArea(), Rewrite.of(before.walks(), after.walks()),
-                Rewrite.of(before.fences(), after.fences()), Rewrite.of(before.asked(), after.asked()));
+                Rewrite.of(before.fences(), after.fences()), Rewrite.of(before.asked(), after.asked()), after.notJudged());
     }
 
     /** The later appraisal. */
     public AppraisalReport appliedTo(AppraisalReport before) {
         return new AppraisalReport(season, plot, growing, beds.appliedTo(before.beds()), gaps.appliedTo(before.gaps()),
                 snags.appliedTo(before.snags()), purse, bill.appliedTo(before.bill()), bySeason, byPart, perArea,
-                walks.appliedTo(before.walks()), fences.appliedTo(before.fences()), asked.appliedTo(before.asked()));
+                walks.appliedTo(before.walks()), fences.appliedTo(before.fences()), asked.appliedTo(before.asked()), notJudged);
     }
 }

@@ -26,10 +26,12 @@ import org.joda.money.Money;
  * @param walks what each walk takes, whatever the season, main walks first
  * @param fences what stands of each fence, wall and hedge, with the openings that ways in make
  * @param asked what shops asked, the newest first
+ * @param notJudged rules that this judgement leaves out, because they take too long while something is dragged
  */
 public record AppraisalReport(int season, Area plot, Area growing, List<BedAppraisal> beds, List<Gap> gaps,
         List<Snag> snags, Purse purse, List<BillLine> bill, List<SeasonCost> bySeason, List<PartCost> byPart,
-        Optional<Money> perArea, List<WalkTakeoff> walks, List<FenceLine> fences, List<Asked> asked) {
+        Optional<Money> perArea, List<WalkTakeoff> walks, List<FenceLine> fences, List<Asked> asked,
+        List<SnagRule> notJudged) {
 
     public AppraisalReport {
         beds = List.copyOf(beds);
@@ -41,5 +43,6 @@ public record AppraisalReport(int season, Area plot, Area growing, List<BedAppra
         walks = List.copyOf(walks);
         fences = List.copyOf(fences);
         asked = List.copyOf(asked);
+        notJudged = List.copyOf(notJudged);
     }
 }

@@ -79,7 +79,8 @@ final class HeightSnags {
 
     /** All of them; if they are several, also the first alone. */
     private List<Remedy> raised(List<StandingBed> beds) {
-        List<StandingBed> liftable = beds.stream().filter(bed -> lifted(bed).isPresent()).toList();
+        // A bed that gets boards may lose reach by their thickness: such ones stay as they are.
+        List<StandingBed> liftable = beds.stream().filter(bed -> lifted(bed).filter(context::isSound).isPresent()).toList();
         List<Remedy> remedies = new ArrayList<>();
         if (liftable.size() > 1) {
             List<Change> all = liftable.stream().map(bed -> lifted(bed).orElseThrow()).toList();

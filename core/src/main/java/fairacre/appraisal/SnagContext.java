@@ -53,6 +53,11 @@ final class SnagContext {
         standing.forEach(bed -> byId.put(bed.id(), bed));
     }
 
+    /** Whether everything is wanted, not only what can be told while something is dragged. */
+    boolean withRemedies() {
+        return withRemedies;
+    }
+
     Plan plan() {
         return plan;
     }

@@ -21,7 +21,7 @@ final class TurningRemedies {
 
     private static final int MOST = 2;
     /** So many beds nearest to a dead end are tried. */
-    private static final int NEAREST = 4;
+    private static final int NEAREST = 2;
     /** Middles of dead ends no further apart are of one and the same, metres. */
     private static final double SAME_PLACE = 1.5;
     /** Moves that are tried, metres. */

@@ -12,6 +12,7 @@ import fairacre.shape.Areas;
 import fairacre.shape.Curves;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.locationtech.jts.algorithm.distance.DiscreteHausdorffDistance;
 import org.locationtech.jts.geom.Coordinate;
@@ -64,8 +65,13 @@ public final class CarrierStudy {
         double furthest = radius(carrier.width()) + arm.metres();
         Envelope near = Polygons.line(thing.places()).getEnvelopeInternal();
         near.expandBy(furthest);
-        return new AtHand(edges.layout(), edges.access(carrier.width()).near(near)).nearest(thing, furthest).isPresent();
+        Access access = edges.access(carrier.width());
+        return walks.memo().recall(new ComesTo(thing, carrier.width(), arm, access.around(near)),
+                () -> new AtHand(edges.layout(), access.near(near)).nearest(thing, furthest).isPresent());
     }
+
+    /** The question whether a carrier comes to a thing. */
+    private record ComesTo(Feature thing, Length width, Length arm, List<Tiles.Around> around) {}
 
     /** The ground that a carrier can use, in metres on the drawing: its opening by a disk of the carrier's width. */
     public Geometry ground(Carrier carrier) {
@@ -129,8 +135,7 @@ public final class CarrierStudy {
             return List.of();
         }
         Geometry centres = centres(carrier);
-        return centres.isEmpty() ? List.of()
-                : deadEnds(carrier, centres, Areas.joined(List.of(roomFor(carrier.turning(), carrier, centres), tees(carrier).anywhere(centres))));
+        return centres.isEmpty() ? List.of() : deadEnds(carrier, centres, roomFor(carrier.turning(), carrier, centres));
     }
 
     public CarrierGround of(Carrier carrier) {
@@ -145,8 +150,7 @@ public final class CarrierStudy {
         Geometry turning = onTheSpot ? centres : roomFor(carrier.turning(), carrier, centres);
         double turn = radius(onTheSpot ? carrier.width() : carrier.turning());
         Tees tees = tees(carrier);
-        Geometry inATee = onTheSpot ? turning : tees.anywhere(centres);
-        List<DeadEnd> deadEnds = onTheSpot ? List.of() : deadEnds(carrier, centres, Areas.joined(List.of(turning, inATee)));
+        List<DeadEnd> deadEnds = onTheSpot ? List.of() : deadEnds(carrier, centres, turning);
         Geometry passing = roomFor(passing(carrier), carrier, centres);
         return new CarrierGround(carrier.id(), Patch.of(ground), Area.squareMetres(ground.getArea()), alongside, shutOut,
                 walks.pinches(carrier.width()), Patch.of(grownBack(turning, turn)),
@@ -180,36 +184,42 @@ public final class CarrierStudy {
         return Areas.shared(Areas.joined(free), centres);
     }
 
-    /** Parts of the carrier's ground without room to turn that hang on the rest, or on a way in, at one place only. */
+    /**
+     * Parts of the carrier's ground without room to turn that hang on the rest, or on a way in, at one place only. Whether a T fits is asked
+     * only where a circle does not, since that takes longest.
+     */
     private List<DeadEnd> deadEnds(Carrier carrier, Geometry centres, Geometry turning) {
         double ease = (carrier.turning().metres() - carrier.width().metres()) / 2;
         Geometry roomy = turning.isEmpty() ? turning : grownBack(turning, ease + JOINED);
-        Geometry narrow = Areas.without(centres, roomy);
         List<Geometry> thresholds = walks.edges(carrier.wheels()).access(carrier.width()).thresholds();
         List<DeadEnd> found = new ArrayList<>();
-        for (int i = 0; i < narrow.getNumGeometries(); i++) {
-            if (narrow.getGeometryN(i) instanceof Polygon part && !part.isEmpty()) {
-                addDeadEnd(part, roomy, thresholds, found);
+        for (Polygon part : Areas.parts(Areas.without(centres, roomy))) {
+            if (deadEnd(part, roomy, thresholds).isPresent()) {
+                addDeadEnds(part, roomy, tees(carrier).anywhere(part), ease, thresholds, found);
             }
         }
         return found;
     }
 
-    private static void addDeadEnd(Polygon part, Geometry roomy, List<Geometry> thresholds, List<DeadEnd> found) {
+    private static void addDeadEnds(Polygon part, Geometry roomy, Geometry inATee, double ease, List<Geometry> thresholds, List<DeadEnd> found) {
+        if (inATee.isEmpty()) {
+            deadEnd(part, roomy, thresholds).ifPresent(found::add);
+            return;
+        }
+        Geometry turned = grownBack(inATee, ease + JOINED);
+        Geometry all = Areas.joined(List.of(roomy, turned));
+        Areas.parts(Areas.without(part, turned)).forEach(rest -> deadEnd(rest, all, thresholds).ifPresent(found::add));
+    }
+
+    private static Optional<DeadEnd> deadEnd(Polygon part, Geometry roomy, List<Geometry> thresholds) {
         List<Geometry> contacts = new ArrayList<>();
-        Geometry shared = Areas.shared(part.buffer(JOINED), roomy);
-        for (int i = 0; i < shared.getNumGeometries(); i++) {
-            if (!shared.getGeometryN(i).isEmpty()) {
-                contacts.add(shared.getGeometryN(i));
-            }
-        }
+        Areas.parts(Areas.shared(part.buffer(JOINED), roomy)).forEach(contacts::add);
         thresholds.stream().filter(part::intersects).forEach(contacts::add);
-        if (contacts.size() == 1) {
-            double back = DiscreteHausdorffDistance.distance(part, contacts.get(0));
-            Coordinate place = part.getInteriorPoint().getCoordinate();
-            if (back >= SHORTEST_DEAD_END) {
-                found.add(new DeadEnd(Point.metres(place.x, place.y), Length.metres(back)));
-            }
+        if (contacts.size() != 1) {
+            return Optional.empty();
         }
+        double back = DiscreteHausdorffDistance.distance(part, contacts.get(0));
+        Coordinate place = part.getInteriorPoint().getCoordinate();
+        return back < SHORTEST_DEAD_END ? Optional.empty() : Optional.of(new DeadEnd(Point.metres(place.x, place.y), Length.metres(back)));
     }
 }

@@ -14,15 +14,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.appraisal.Snag;
 import fairacre.appraisal.SnagRule;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.plan.Change;
 import fairacre.plan.GroundChange.PutCarrier;
 import fairacre.plan.GroundChange.PutWayIn;
+import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Polygons;
 import fairacre.plan.RefusedException;
+import fairacre.plan.Surfacing;
+import fairacre.plan.Walk;
+import fairacre.plan.WalkGrade;
+import fairacre.testing.Gardens;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,6 +38,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.locationtech.jts.geom.Polygon;
 
 class ArrangementStudyTest {
 
@@ -93,6 +101,25 @@ class ArrangementStudyTest {
         Plan plan = plot(20, 10, List.of(gardener("Ada", 0.6, 0.5)), bed("In", 4, 4, 2, 1), bed("Out", 17, 5, 2, 1));
         Arrangement one = all(plan, wish(1, 1, 10, 8, 0.5)).get(0);
         assertThat(plan.apply(one.change()).orThrow().beds()).extracting(b -> b.name()).contains("Out").doesNotContain("In");
+    }
+
+    @Test
+    void bedsThatComeLaterMainWalksAndWaysInAreLeftAsTheyAre() {
+        Plan plan = Gardens.with(plot(14, 12, List.of(gardener("Ada", 0.6, 0.6)), bed("Later", 9, 6, 2, 1)),
+                new Change.RescheduleRevision(id("Later"), SEASON, SEASON + 2),
+                new GroundChange.PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.GRASS,
+                        List.of(Point.metres(5, 1), Point.metres(6, 1), Point.metres(6, 11), Point.metres(5, 11)))),
+                new GroundChange.PutWayIn(Gardens.gate("Gate", 2, 0, 1)));
+        List<Arrangement> all = all(plan, wish(0.5, 0.5, 13, 11, 0.6));
+        assertThat(all).isNotEmpty();
+        Polygon walk = Polygons.of(plan.walks().get(0).corners());
+        Polygon later = Polygons.of(plan.beds().get(0).revisions().get(0).corners());
+        for (Arrangement arrangement : all) {
+            Plan after = plan.apply(arrangement.change()).orThrow();
+            assertThat(after.standing(SEASON)).noneMatch(bed -> Polygons.of(bed.corners()).intersection(walk).getArea() > 1e-3)
+                    .noneMatch(bed -> Polygons.of(bed.corners()).distance(later) < 0.59);
+            assertThat(Appraisal.of(after, SEASON + 2).preview().snags()).extracting(Snag::rule).doesNotContain(SnagRule.BED_OVERLAP, SnagRule.WAY_IN_BLOCKED);
+        }
     }
 
     @Test
