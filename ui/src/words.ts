@@ -24,7 +24,6 @@ export const words = {
   nothingToMix: "Nothing that roots grow in is on hand yet.",
   footing:
     "It stands on 6 in (15 cm) of crushed base, twice as wide as the wall. Leave a joint of the lowest course open every metre, so that water gets out. A mortared one may want a footing as deep as the frost goes, which is not reckoned here; over 4 ft (1.2 m), or where it holds a slope, local code and a licensed design decide. Cutting it makes dust that harms lungs: wet, and with a mask.",
-  shopsByDrawing: "The shopping list goes by the drawing.",
   whichColumns: "Say which column holds the thing and which its price, then the file is read.",
   partCourses:
     "Part-courses close the gap down to the ground; hold each against it, draw the ground on it and saw along the line.",
@@ -65,6 +64,7 @@ export const words = {
     " R turns by 15 degrees, Shift+R back. D duplicates, Delete takes out, Control+Z undoes. Every size and place can also be" +
     " typed in the panel.",
   noBeds: "No bed yet. Draw one on the sheet, or place one by its numbers.",
+  quickBoards: "boards cut by a quick rule for now",
   findingRemedies: "Working out what would help …",
   noSnags: "Nothing is wrong with the plan in this season.",
   noGardeners: "Nobody gardens here yet. Name who does, so that reach and walks can be judged.",

@@ -48,6 +48,7 @@ function setup() {
       bill: [],
       walks: [],
       fences: [],
+      quickBoards: false,
       notJudged: [],
       asked: [],
     } as unknown as AppraisalReport),

@@ -11,10 +11,7 @@ import { SawAndShed } from "./SawAndShed";
 
 type Cut = CuttingPlan["cutList"]["cuts"][number];
 
-/**
- * Board by board which pieces come out of it, for every kind of board that the bill buys. The layout that the bill reckons with is
- * there at once; the cheapest one that is found takes its place.
- */
+/** Board by board which pieces come out of it, for every kind of board, as the bill and the shopping list buy them. */
 export function CuttingPlans() {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
@@ -109,14 +106,6 @@ export function CuttingPlans() {
               )}
               ; {better ? verdict(better) : quickVerdict(count, least)}
             </p>
-            {better?.saved && Number(better.saved.amount) !== 0 && (
-              <p className="text-sm">
-                The bill reckons with <span className="figures">{better.reckoned}</span>: cut as drawn,{" "}
-                {Number(better.saved.amount) > 0
-                  ? `${formatMoney(better.saved)} less. ${words.shopsByDrawing}`
-                  : `${formatMoney({ ...better.saved, amount: better.saved.amount.replace("-", "") })} more.`}
-              </p>
-            )}
             <ol>
               {cuts.map((cut, index) => (
                 <li key={index} className="my-1">

@@ -154,6 +154,7 @@ export const report: AppraisalReport = {
   walks: [],
   fences: [],
   asked: [],
+  quickBoards: false,
   notJudged: [],
   bySeason: [
     { season: 2027, planned: euro("950.00") },

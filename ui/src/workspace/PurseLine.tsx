@@ -1,5 +1,6 @@
 import { useLedger } from "../api/queries";
 import { formatDifference, formatMoney } from "../measure/figures";
+import { words } from "../words";
 import { useDesk } from "./desk";
 
 const STATES = {
@@ -57,6 +58,7 @@ export function PurseLine() {
         {difference ? formatDifference(difference) : ""}
       </span>
       {!calm && <span className="text-sm font-semibold text-snag">{STATES[state]}</span>}
+      {report.quickBoards && <span className="text-sm text-soft">{words.quickBoards}</span>}
       {purse.unpriced > 0 && <span className="text-sm text-snag">{purse.unpriced} without a price</span>}
     </button>
   );

@@ -28,6 +28,11 @@ describe("the purse line", () => {
     expect(screen.getByTestId("difference")).toHaveTextContent("−€12.50");
   });
 
+  it("says so while boards are cut by a quick rule", () => {
+    atDesk(deskFor({ report: { ...report, quickBoards: true } }).desk, <PurseLine />);
+    expect(screen.getByText("boards cut by a quick rule for now")).toBeInTheDocument();
+  });
+
   it("says how many lines have no price", () => {
     const purse = { ...report.purse, state: "WITHIN" as const, unpriced: 2 };
     atDesk(deskFor({ report: { ...report, purse } }).desk, <PurseLine />);

@@ -4,6 +4,7 @@ import fairacre.cost.Asked;
 import fairacre.cost.Bill;
 import fairacre.cost.BillLine;
 import fairacre.cost.CostStudy;
+import fairacre.cost.KnownCuts;
 import fairacre.cost.Purse;
 import fairacre.fill.FillTakeoff;
 import fairacre.frame.BowStudy;
@@ -65,7 +66,7 @@ public final class Appraisal {
     private final Supplier<Forecast> forecast;
     private final Guard guard = new Guard();
 
-    private Appraisal(Plan plan, int season, Memo memo, List<Paid> paid) {
+    private Appraisal(Plan plan, int season, Memo memo, List<Paid> paid, Optional<KnownCuts> cuts) {
         this.plan = plan;
         this.season = season;
         this.memo = memo;
@@ -75,7 +76,7 @@ public final class Appraisal {
         this.walks = new Once<>(() -> WalkStudy.of(plan.setting(season), standing, memo)
                 .prepared(plan.gardeners(), plan.carriers()));
         this.reach = new Once<>(this::computeReach);
-        this.bill = new Once<>(cost::bill);
+        this.bill = new Once<>(() -> cuts.map(cost::bill).orElseGet(cost::bill));
         this.forecast = new Once<>(() -> Forecast.of(plan.budget(), bill(), paid));
     }
 
@@ -94,7 +95,12 @@ public final class Appraisal {
 
     /** @param memo of judgements of this plan or of one like it: the answer is the same, only sooner there */
     public static Appraisal of(Plan plan, int season, Memo memo, List<Paid> paid) {
-        return new Appraisal(plan, season, memo, List.copyOf(paid));
+        return new Appraisal(plan, season, memo, List.copyOf(paid), Optional.empty());
+    }
+
+    /** @param cuts how boards are known to be cut best: others are laid out by the quick rule, for judging an edit at once */
+    public static Appraisal of(Plan plan, int season, Memo memo, List<Paid> paid, KnownCuts cuts) {
+        return new Appraisal(plan, season, memo, List.copyOf(paid), Optional.of(cuts));
     }
 
     /** Everything, remedies included. */
@@ -150,7 +156,7 @@ public final class Appraisal {
                 .distinct().sorted().map(s -> new SeasonCost(s, bill().total(s))).toList();
         return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(whole), purse(),
                 bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), cost.walks(), FenceLine.all(plan.setting(season)), Asked.of(plan),
-                whole ? List.of() : NOT_IN_PREVIEWS);
+                bill().quick(), whole ? List.of() : NOT_IN_PREVIEWS);
     }
 
     private List<PartCost> byPart() {

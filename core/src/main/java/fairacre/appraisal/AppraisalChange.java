@@ -19,7 +19,7 @@ import org.joda.money.Money;
 public record AppraisalChange(int season, Area plot, Area growing, Rewrite<BedAppraisal> beds, Rewrite<Gap> gaps,
         Rewrite<Snag> snags, Purse purse, Rewrite<BillLine> bill, List<SeasonCost> bySeason,
         List<PartCost> byPart, Optional<Money> perArea, Rewrite<WalkTakeoff> walks, Rewrite<FenceLine> fences,
-        Rewrite<Asked> asked, List<SnagRule> notJudged) {
+        Rewrite<Asked> asked, boolean quickBoards, List<SnagRule> notJudged) {
 
     public AppraisalChange {
         bySeason = List.copyOf(bySeason);
@@ -31,13 +31,13 @@ public record AppraisalChange(int season, Area plot, Area growing, Rewrite<BedAp
         return new AppraisalChange(after.season(), after.plot(), after.growing(), Rewrite.of(before.beds(), after.beds()),
                 Rewrite.of(before.gaps(), after.gaps()), Rewrite.of(before.snags(), after.snags()), after.purse(),
                 Rewrite.of(before.bill(), after.bill()), after.bySeason(), after.byPart(), after.perArea(), Rewrite.of(before.walks(), after.walks()),
-                Rewrite.of(before.fences(), after.fences()), Rewrite.of(before.asked(), after.asked()), after.notJudged());
+                Rewrite.of(before.fences(), after.fences()), Rewrite.of(before.asked(), after.asked()), after.quickBoards(), after.notJudged());
     }
 
     /** The later appraisal. */
     public AppraisalReport appliedTo(AppraisalReport before) {
         return new AppraisalReport(season, plot, growing, beds.appliedTo(before.beds()), gaps.appliedTo(before.gaps()),
                 snags.appliedTo(before.snags()), purse, bill.appliedTo(before.bill()), bySeason, byPart, perArea,
-                walks.appliedTo(before.walks()), fences.appliedTo(before.fences()), asked.appliedTo(before.asked()), notJudged);
+                walks.appliedTo(before.walks()), fences.appliedTo(before.fences()), asked.appliedTo(before.asked()), quickBoards, notJudged);
     }
 }

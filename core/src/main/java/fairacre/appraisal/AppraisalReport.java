@@ -26,12 +26,13 @@ import org.joda.money.Money;
  * @param walks what each walk takes, whatever the season, main walks first
  * @param fences what stands of each fence, wall and hedge, with the openings that ways in make
  * @param asked what shops asked, the newest first
+ * @param quickBoards whether boards of the bill are laid out by the quick rule, since the best layout is not known yet
  * @param notJudged rules that this judgement leaves out, because they take too long while something is dragged
  */
 public record AppraisalReport(int season, Area plot, Area growing, List<BedAppraisal> beds, List<Gap> gaps,
         List<Snag> snags, Purse purse, List<BillLine> bill, List<SeasonCost> bySeason, List<PartCost> byPart,
         Optional<Money> perArea, List<WalkTakeoff> walks, List<FenceLine> fences, List<Asked> asked,
-        List<SnagRule> notJudged) {
+        boolean quickBoards, List<SnagRule> notJudged) {
 
     public AppraisalReport {
         beds = List.copyOf(beds);

@@ -5,6 +5,7 @@ import fairacre.appraisal.AppraisalReport;
 import fairacre.appraisal.BedAppraisal;
 import fairacre.appraisal.Snag;
 import fairacre.appraisal.SnagRule;
+import fairacre.cost.KnownCuts;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
@@ -21,6 +22,7 @@ import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Areas;
+import fairacre.shape.Memo;
 import fairacre.walk.PassingPreset;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -90,7 +92,7 @@ public final class ArrangementStudy {
     /** The layouts of one manner that pass, most growing area first. */
     public List<Arrangement> of(Manner manner) {
         List<Arrangement> passed = new ArrayList<>();
-        Money before = Appraisal.of(cleared, season).bill().total();
+        Money before = quickly(cleared).bill().total();
         for (List<Block> draft : new Drafts(ground()).of(manner)) {
             List<Block> left = given.leftOf(draft);
             if (!left.isEmpty()) {
@@ -98,6 +100,11 @@ public final class ArrangementStudy {
             }
         }
         return front(passed);
+    }
+
+    /** Layouts are many and are set against each other: boards by the quick rule will do. */
+    private Appraisal quickly(Plan plan) {
+        return Appraisal.of(plan, season, Memo.none(), List.of(), KnownCuts.NONE);
     }
 
     /** Those that no other dominates, each figure once, most growing area first. */
@@ -119,7 +126,7 @@ public final class ArrangementStudy {
                 placing.add(new Change.PlaceBed(bed));
             }
             Plan after = cleared.apply(new Change.Batch("Arrange", placing)).orThrow();
-            AppraisalReport report = Appraisal.of(after, season).preview();
+            AppraisalReport report = quickly(after).preview();
             if (report.snags().stream().anyMatch(snag -> isRuledOut(snag, placed))) {
                 return Optional.empty();
             }

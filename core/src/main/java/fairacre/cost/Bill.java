@@ -8,11 +8,19 @@ import java.util.function.Function;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
-/** Everything to buy, by season, part and item. */
-public record Bill(CurrencyUnit currency, List<BillLine> lines) {
+/**
+ * Everything to buy, by season, part and item.
+ *
+ * @param quick whether some boards are laid out by the quick rule, since the best layout is not known yet
+ */
+public record Bill(CurrencyUnit currency, List<BillLine> lines, boolean quick) {
 
     public Bill {
         lines = List.copyOf(lines);
+    }
+
+    public Bill(CurrencyUnit currency, List<BillLine> lines) {
+        this(currency, lines, false);
     }
 
     /** Sum of the lines that have a price. */

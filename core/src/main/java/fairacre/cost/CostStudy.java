@@ -22,7 +22,6 @@ import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -54,29 +53,36 @@ public final class CostStudy {
         return new CostStudy(plan, memo);
     }
 
-    /** Boards by a layout that is found at once. */
+    /** Boards by the cheapest layouts that are found, as cutting plan and shopping list have them. */
     public Bill bill() {
-        return bill(frameCosts()::lines);
+        return bill(frameCosts());
     }
 
-    /** Boards by the cheapest layouts, as {@link #bestCutting} finds them; for going to the shop. */
-    public Bill shoppingBill() {
-        return bill(frameCosts()::bestLines);
+    /** At once: boards as they are known to be cut best, and others by the quick rule. */
+    public Bill bill(KnownCuts known) {
+        return bill(new FrameCosts(plan, memo, this::price, Optional.of(known)));
     }
 
-    private Bill bill(BiFunction<SortedMap<Integer, List<Job>>, Shed, List<BillLine>> frames) {
+    /** The best layouts of all boards that the bill buys, to be known for plans like this one. */
+    public KnownCuts cuts() {
+        FrameCosts frames = frameCosts();
+        frames.lines(bySeason(allJobs()), Shed.of(plan.workshop().offcuts()));
+        return frames.found();
+    }
+
+    private Bill bill(FrameCosts frames) {
         List<Job> jobs = allJobs();
-        List<BillLine> lines = frames.apply(bySeason(jobs), Shed.of(plan.workshop().offcuts()));
+        List<BillLine> lines = frames.lines(bySeason(jobs), Shed.of(plan.workshop().offcuts()));
         lines.addAll(soilCosts().lines(jobs));
         lines.addAll(new WalkCosts(plan, this::price).lines(walks()));
         lines.addAll(new DrainCosts(plan, this::price).lines());
         plan.sundries().stream().map(this::line).forEach(lines::add);
         lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
-        return new Bill(plan.currency(), lines);
+        return new Bill(plan.currency(), lines, frames.isQuick());
     }
 
     private FrameCosts frameCosts() {
-        return new FrameCosts(plan, memo, this::price);
+        return new FrameCosts(plan, memo, this::price, Optional.empty());
     }
 
     private SoilCosts soilCosts() {

@@ -46,34 +46,44 @@ final class FrameCosts {
     private final Memo memo;
     private final Function<PriceItem, Optional<Money>> price;
     private final Saw saw;
+    private final Optional<KnownCuts> known;
+    private final Map<KnownCuts.Job, BestCut> found = new HashMap<>();
+    private boolean quick;
 
-    FrameCosts(Plan plan, Memo memo, Function<PriceItem, Optional<Money>> price) {
+    /** @param known the best layouts that are known, all others being quick ones; empty if the best is to be found for all */
+    FrameCosts(Plan plan, Memo memo, Function<PriceItem, Optional<Money>> price, Optional<KnownCuts> known) {
         this.plan = plan;
         this.memo = memo;
         this.price = price;
         this.saw = Saw.of(plan.workshop());
+        this.known = known;
+    }
+
+    /** Whether some boards were laid out by the quick rule. */
+    boolean isQuick() {
+        return quick;
+    }
+
+    /** The best layouts of everything that was asked for. */
+    KnownCuts found() {
+        return new KnownCuts(found);
+    }
+
+    /** How pieces are laid out on boards, as every screen and paper has it. */
+    private CutList layout(BoardKind kind, List<Length> pieces, Shed shed) {
+        if (known.isEmpty()) {
+            return bestCut(kind, pieces, shed).cutList();
+        }
+        Optional<BestCut> best = known.get().of(job(kind, pieces, shed));
+        quick |= best.isEmpty();
+        return best.map(BestCut::cutList).orElseGet(() -> cutList(kind, pieces, shed));
     }
 
     /** @param shed what is used before anything is bought; what is taken from it is gone afterwards */
     List<BillLine> lines(SortedMap<Integer, List<Job>> bySeason, Shed shed) {
-        return lines(bySeason, shed, this::cutList);
-    }
-
-    /** The same with the boards that the cheapest layouts buy. */
-    List<BillLine> bestLines(SortedMap<Integer, List<Job>> bySeason, Shed shed) {
-        return lines(bySeason, shed, (kind, pieces, there) -> bestCut(kind, pieces, there).cutList());
-    }
-
-    /** A way to lay pieces out on boards. */
-    private interface Layout {
-
-        CutList of(BoardKind kind, List<Length> pieces, Shed shed);
-    }
-
-    private List<BillLine> lines(SortedMap<Integer, List<Job>> bySeason, Shed shed, Layout layout) {
         List<BillLine> lines = new ArrayList<>();
         bySeason.forEach((season, jobs) -> {
-            addBoards(season, jobs, shed, layout, lines);
+            addBoards(season, jobs, shed, lines);
             addFasteners(season, jobs, lines);
             addMetres(season, jobs, lines);
             addKits(season, jobs, lines);
@@ -94,7 +104,7 @@ final class FrameCosts {
                 marked += (int) wanted.getValue().stream().distinct().count();
                 List<Length> chosen = pieces(jobs.stream().filter(job -> beds.test(job.bed())).toList()).getOrDefault(kind, List.of());
                 if (!chosen.isEmpty()) {
-                    CutList cutList = cutList(kind, chosen, shed);
+                    CutList cutList = layout(kind, chosen, shed);
                     shed.take(kind, cutList.shed());
                     plans.add(new CuttingPlan(season, kind.material(), kind.board(), cutList, pieces));
                 }
@@ -118,17 +128,14 @@ final class FrameCosts {
 
     /** Each offcut is used in the first season that wants it. */
     List<BestCutting> bestCutting(SortedMap<Integer, List<Job>> bySeason) {
-        List<BestCutting> found = new ArrayList<>();
+        List<BestCutting> cuttings = new ArrayList<>();
         Shed shed = Shed.of(plan.workshop().offcuts());
-        Shed reckoned = Shed.of(plan.workshop().offcuts());
         bySeason.forEach((season, jobs) -> pieces(jobs).forEach((kind, pieces) -> {
             BestCut best = bestCut(kind, pieces, shed);
-            CutList quick = cutList(kind, pieces, reckoned);
-            found.add(priced(season, kind, best, quick));
+            cuttings.add(priced(season, kind, best));
             shed.take(kind, best.cutList().shed());
-            reckoned.take(kind, quick.shed());
         }));
-        return found;
+        return cuttings;
     }
 
     private static SortedMap<BoardKind, List<Length>> pieces(List<Job> jobs) {
@@ -137,33 +144,34 @@ final class FrameCosts {
         return pieces;
     }
 
-    /** The question how pieces are laid out best. */
-    private record Best(List<Length> pieces, List<Stock> stock, Saw saw) {}
-
-    private BestCut bestCut(BoardKind kind, List<Length> pieces, Shed shed) {
+    private KnownCuts.Job job(BoardKind kind, List<Length> pieces, Shed shed) {
         Function<Length, BigDecimal> weigh = weigh(kind, known(kind));
         List<Stock> stock = new ArrayList<>(kind.board().stock().stream().map(length -> Stock.bought(length, weigh.apply(length))).toList());
         shed.of(kind).forEach(there -> stock.add(Stock.offcuts(there.stock(), there.count())));
-        return memo.recall(new Best(pieces, stock, saw), () -> CutStudy.of(pieces, stock, saw));
+        return new KnownCuts.Job(pieces.stream().sorted().toList(), stock, saw);
     }
 
-    private BestCutting priced(int season, BoardKind kind, BestCut best, CutList reckoned) {
-        Map<Length, BigDecimal> known = known(kind);
-        boolean priced = known.size() == kind.board().stock().size();
+    private BestCut bestCut(BoardKind kind, List<Length> pieces, Shed shed) {
+        KnownCuts.Job job = job(kind, pieces, shed);
+        BestCut best = memo.recall(job, () -> CutStudy.of(job.pieces(), job.stock(), saw));
+        found.put(job, best);
+        return best;
+    }
+
+    private BestCutting priced(int season, BoardKind kind, BestCut best) {
+        boolean priced = known(kind).size() == kind.board().stock().size();
         Optional<Money> cost = Optional.of(best.cost()).filter(c -> priced).map(this::money);
-        Optional<Money> before = Optional.of(reckoned).filter(c -> priced).map(list -> money(list.boards().stream()
-                .map(boards -> known.get(boards.stock()).multiply(BigDecimal.valueOf(boards.count()))).reduce(BigDecimal.ZERO, BigDecimal::add)));
-        return new BestCutting(season, kind.material(), kind.board(), best.cutList(), best.isLeast(), reckoned.boardCount(), cost,
-                Optional.of(best.bound()).filter(b -> priced && b.signum() > 0).map(this::money), before.flatMap(b -> cost.map(b::minus)));
+        return new BestCutting(season, kind.material(), kind.board(), best.cutList(), best.isLeast(), cost,
+                Optional.of(best.bound()).filter(b -> priced && b.signum() > 0).map(this::money));
     }
 
     private Money money(BigDecimal amount) {
         return Money.of(plan.currency(), amount, RoundingMode.HALF_UP);
     }
 
-    private void addBoards(int season, List<Job> jobs, Shed shed, Layout layout, List<BillLine> lines) {
+    private void addBoards(int season, List<Job> jobs, Shed shed, List<BillLine> lines) {
         pieces(jobs).forEach((kind, pieces) -> {
-            CutList cutList = layout.of(kind, pieces, shed);
+            CutList cutList = layout(kind, pieces, shed);
             shed.take(kind, cutList.shed());
             List<Job> wanting = jobs.stream().filter(job -> job.pieces().containsKey(kind)).toList();
             for (BoardsOfLength boards : cutList.boards()) {

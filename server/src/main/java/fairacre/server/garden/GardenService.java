@@ -7,6 +7,7 @@ import fairacre.appraisal.AppraisalChange;
 import fairacre.appraisal.AppraisalReport;
 import fairacre.cost.Bill;
 import fairacre.cost.CostStudy;
+import fairacre.cost.KnownCuts;
 import fairacre.ledger.Forecast;
 import fairacre.ledger.Paid;
 import fairacre.plan.Change;
@@ -22,6 +23,7 @@ import fairacre.server.store.StoredGarden;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
 import org.joda.money.Money;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -69,19 +71,28 @@ public class GardenService {
      * A plan with what its judgement found, kept for previews; how far the garden has come is asked for every time.
      *
      * @param paid what its ledger comes to
+     * @param cuts how its boards are known to be cut best
      */
-    record Known(Stand stand, Plan plan, List<Paid> paid, Memo memo) {
+    record Known(Stand stand, Plan plan, List<Paid> paid, Memo memo, AtomicReference<KnownCuts> cuts) {
         static Known of(Stand stand, Plan plan, List<Paid> paid) {
-            return new Known(stand, plan, paid, new Memo(answers(plan)));
+            return new Known(stand, plan, paid, new Memo(answers(plan)), new AtomicReference<>(KnownCuts.NONE));
         }
 
         /** The same garden when it has come further. */
         Known at(Stand newStand, Plan newPlan, List<Paid> newPaid) {
-            return new Known(newStand, newPlan, newPaid, memo);
+            return new Known(newStand, newPlan, newPaid, memo, cuts);
         }
 
+        /** At once, boards being cut as it is known best. */
         Appraisal appraisal(Plan judged, int season) {
-            return Appraisal.of(judged, judged.seasonInView(season), memo, paid);
+            return Appraisal.of(judged, judged.seasonInView(season), memo, paid, cuts.get());
+        }
+
+        /** In full: every board is cut as is best, and that is known from then on. */
+        Appraisal wholeAppraisal(int season) {
+            plan.seasonInView(season);
+            cuts.set(CostStudy.of(plan, memo).cuts());
+            return Appraisal.of(plan, season, memo, paid);
         }
 
         Preview preview(AppraisalReport before, AppraisalReport after) {
@@ -90,7 +101,7 @@ public class GardenService {
 
         /** Names the judgements of this plan beside this ledger by this program while it runs. */
         String base() {
-            return stand.revision() + "/" + stand.entries() + "/" + PROGRAM;
+            return stand.revision() + "/" + stand.entries() + "/" + PROGRAM + "/" + cuts.get().id();
         }
     }
 
@@ -146,7 +157,7 @@ public class GardenService {
     /** The judgement of a garden in a season, with what would help and what each bed alone would cost: that takes long. */
     public AppraisalReport appraise(UUID owner, UUID garden, int season) {
         Known base = known(owner, garden);
-        return failures.told(base.plan(), base.appraisal(base.plan(), season), Appraisal::report);
+        return failures.told(base.plan(), base.wholeAppraisal(season), Appraisal::report);
     }
 
     /** The judgement without that. */

@@ -37,7 +37,7 @@ public class ShoppingService {
     public record Shopping(String garden, ShoppingList list, List<String> ticked) {}
 
     public Shopping of(UUID owner, UUID garden, int season) {
-        var bill = gardens.costs(owner, garden).shoppingBill();
+        var bill = gardens.costs(owner, garden).bill();
         UUID book = variants.main(owner, garden);
         ShoppingList list = ShoppingList.of(bill, receipts.paid(book, bill.currency()), season, receipts.lastShops(book));
         return new Shopping(gardens.plan(owner, garden).name(), list, ticks.ticked(garden, season));
