@@ -29,7 +29,7 @@ describe("changes", () => {
       { kind: "MoveBed", bed: "b", from: 2027, centre: { x: 9, y: 9 }, turn: 45 },
       {
         kind: "PlaceBed",
-        bed: { id: "n", name: "New", revisions: [{ ...plain, from: 2027, outline: moved }] },
+        bed: { id: "n", name: "New", tendedBy: [], revisions: [{ ...plain, from: 2027, outline: moved }] },
       },
       { kind: "RemoveBed", bed: "gone" },
     ];

@@ -41,7 +41,7 @@ export function withCorners(
 }
 
 export function placed(name: string, revision: BedRevision): Change {
-  const bed: Bed = { id: crypto.randomUUID(), name, revisions: [revision] };
+  const bed: Bed = { id: crypto.randomUUID(), name, tendedBy: [], revisions: [revision] };
   return { kind: "PlaceBed", bed };
 }
 
@@ -180,6 +180,10 @@ export function describe(change: Change, bedName: (id: string) => string): strin
       return `Put ${bedName(change.bed)} from ${String(change.from)} to ${String(change.to)}`;
     case "RenameBed":
       return `Renamed a bed to ${change.name}`;
+    case "TendBed":
+      return change.gardeners.length === 0
+        ? `Gave ${bedName(change.bed)} to everybody`
+        : `Said who tends ${bedName(change.bed)}`;
     case "RetireBed":
       return change.season === undefined
         ? `Let ${bedName(change.bed)} stand`

@@ -11,6 +11,7 @@ import { CheckField } from "../parts/CheckField";
 import { Alterations } from "./Alterations";
 import { BedSeasons } from "./BedSeasons";
 import { ShapeFields } from "./ShapeFields";
+import { TendedBy } from "./TendedBy";
 import { useFieldEdit } from "./useFieldEdit";
 
 /** One bed by its numbers; every field is an edit of its own. */
@@ -125,6 +126,7 @@ export function BedForm({ bed }: { bed: Bed }) {
           edit("overhang", { kind: "RebuildBed", bed: bed.id, revision });
         }}
       />
+      <TendedBy bed={bed} edit={edit} />
       <Alterations bed={bed} faults={faults} refuse={refuse} />
       <CheckField
         label="Stood there already"

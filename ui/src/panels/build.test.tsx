@@ -53,6 +53,7 @@ describe("what beds are built with", () => {
         {
           id: "beans",
           name: "Beans",
+          tendedBy: [],
           revisions: [{ from: 2027, outline, shape, existing: false, build }],
         },
       ],

@@ -41,9 +41,20 @@ export const plan: Plan = {
     { id: "maren", name: "Maren", reach: 0.508, posture: "SEATED", passing: 0.9144 },
   ],
   beds: [
-    { id: "beans", name: "Beans", revisions: [{ ...plain, from: 2027, outline: beans, frame: cedar }] },
-    { id: "kale", name: "Kale", revisions: [{ ...plain, from: 2028, outline: kale }] },
-    { id: "old", name: "Old bed", revisions: [{ ...plain, from: 2027, outline: beans }], retired: 2028 },
+    {
+      id: "beans",
+      name: "Beans",
+      tendedBy: [],
+      revisions: [{ ...plain, from: 2027, outline: beans, frame: cedar }],
+    },
+    { id: "kale", name: "Kale", tendedBy: [], revisions: [{ ...plain, from: 2028, outline: kale }] },
+    {
+      id: "old",
+      name: "Old bed",
+      tendedBy: [],
+      revisions: [{ ...plain, from: 2027, outline: beans }],
+      retired: 2028,
+    },
   ],
   features: [],
   waysIn: [],

@@ -36,13 +36,13 @@ final class AisleSnags {
         if (aisle.width().compareTo(WalkStudy.JOINED) <= 0) {
             return Optional.empty();
         }
-        List<Gardener> stuck = context.plan().gardeners().stream().filter(gardener -> !(aisle.keyhole() && gardener.posture() == Posture.SEATED))
+        List<Gardener> stuck = context.plan().tending(aisle.bed()).stream().filter(gardener -> !(aisle.keyhole() && gardener.posture() == Posture.SEATED))
                 .filter(gardener -> needed(gardener, aisle).compareTo(aisle.width().plus(Length.metres(2 * WalkStudy.SLACK))) > 0).toList();
         if (stuck.isEmpty()) {
             return Optional.empty();
         }
         StandingBed bed = context.bed(aisle.bed());
-        boolean everybody = stuck.size() == context.plan().gardeners().size();
+        boolean everybody = stuck.size() == context.plan().tending(aisle.bed()).size();
         String whom = everybody ? "for anybody here" : "for " + Wording.names(stuck.stream().map(g -> g.name() + " (" + length(needed(g, aisle)) + ")").toList());
         String words = (aisle.keyhole() ? "The keyhole in " : "The aisle in ") + bed.name() + " is " + length(aisle.width()) + " wide, too narrow " + whom + ".";
         Length most = stuck.stream().map(gardener -> needed(gardener, aisle)).reduce(Length.ZERO, Length::max);

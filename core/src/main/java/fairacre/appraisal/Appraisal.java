@@ -167,7 +167,8 @@ public final class Appraisal {
     private List<BedReach> computeReach() {
         ReachStudy study = ReachStudy.of(this::walks, plan.gardeners());
         return Cores.spread(standing.stream(), standing.size())
-                .map(bed -> guard.orElse("who reaches what of " + bed.name(), () -> study.of(bed), () -> BedReach.unknown(bed, plan.gardeners()))).toList();
+                .map(bed -> guard.orElse("who reaches what of " + bed.name(), () -> study.of(bed, plan.tending(bed.id())),
+                        () -> BedReach.unknown(bed, plan.tending(bed.id())))).toList();
     }
 
     private BedAppraisal bed(StandingBed bed, BedReach reached, boolean withBill) {

@@ -55,6 +55,7 @@ final class HeightSnags {
     /** One snag for all beds that are too low, or too high: they are put right alike. */
     private Optional<Snag> beds(Ease ease, List<Gardener> seated) {
         List<StandingBed> found = context.standing().stream()
+                .filter(bed -> context.plan().tending(bed.id()).stream().anyMatch(seated::contains))
                 .filter(bed -> HeightStudy.of(bed.revision(), seated.get(0)).ease() == ease).toList();
         if (found.isEmpty()) {
             return Optional.empty();

@@ -49,7 +49,7 @@ final class ReachSnags {
             if (counts(reach.byNobody())) {
                 found.add(nobody(reach));
             }
-            if (context.plan().gardeners().size() > 1) {
+            if (reach.byGardener().size() > 1) {
                 gardeners(reach).ifPresent(found::add);
             }
         }
@@ -74,12 +74,12 @@ final class ReachSnags {
         boolean crumb = reach.byNobody().area().compareTo(CRUMB) <= 0;
         String words = crumb ? "A corner of " + bed.name() + " the size of a hand, " + context.wording().area(reach.byNobody().area())
                 + ", is out of everybody's reach." : "Nobody reaches " + amount(reach.byNobody(), reach) + " of " + bed.name() + ".";
-        Gardener longest = context.plan().gardeners().stream()
+        Gardener longest = context.plan().tending(bed.id()).stream()
                 .max(Comparator.comparing(Gardener::reach)).orElseThrow();
         ReachRemedies remedies = new ReachRemedies(context, bed, longest, r -> !counts(r.byNobody()), List.of(new Missing(longest, reach.byNobody())));
         slimmer(SnagRule.REACH_NOBODY, bed, remedies);
         return () -> Snag.of(SnagRule.REACH_NOBODY, weight(reach.byNobody(), reach, Weight.SERIOUS), words, place(reach.byNobody()), List.of(bed.id()),
-                List.of(), remedies(SnagRule.REACH_NOBODY, bed, remedies));
+                List.of(), remedies(SnagRule.REACH_NOBODY, bed, remedies, List.of()));
     }
 
     /** One snag for all who are hindered at a bed, if they miss more than nobody reaches anyway. */
@@ -100,18 +100,24 @@ final class ReachSnags {
         Predicate<BedReach> all = r -> r.byGardener().stream().noneMatch(g -> counts(g.unreached()));
         ReachRemedies remedies = new ReachRemedies(context, bed, shortest, all, missing);
         slimmer(SnagRule.REACH_GARDENER, bed, remedies);
+        List<UUID> reaching = reach.byGardener().stream().filter(r -> !counts(r.unreached())).map(GardenerReach::gardener).toList();
         return Optional.of(() -> Snag.of(SnagRule.REACH_GARDENER, weight(worst.unreached(), reach, Weight.WARNING), words, place(worst.unreached()),
-                List.of(bed.id()), people.stream().map(Gardener::id).toList(), remedies(SnagRule.REACH_GARDENER, bed, remedies)));
+                List.of(bed.id()), people.stream().map(Gardener::id).toList(), remedies(SnagRule.REACH_GARDENER, bed, remedies, reaching)));
     }
 
     private void slimmer(SnagRule rule, StandingBed bed, ReachRemedies remedies) {
         slimmer.computeIfAbsent(rule, r -> new LinkedHashMap<>()).put(bed.id(), new Once<>(remedies::narrower));
     }
 
-    private List<Remedy> remedies(SnagRule rule, StandingBed bed, ReachRemedies remedies) {
+    /** @param reaching who reaches all of the bed, to whom it could be given */
+    private List<Remedy> remedies(SnagRule rule, StandingBed bed, ReachRemedies remedies, List<UUID> reaching) {
         return context.remedies(bed, () -> {
             List<Remedy> all = new ArrayList<>(remedies.all());
             together.computeIfAbsent(rule, this::allTogether).ifPresent(all::add);
+            if (!reaching.isEmpty()) {
+                String names = Wording.names(context.plan().gardeners().stream().filter(g -> reaching.contains(g.id())).map(Gardener::name).toList());
+                all.add(new Remedy("Leave " + bed.name() + " to " + names, new Change.TendBed(bed.id(), reaching)));
+            }
             return all;
         });
     }

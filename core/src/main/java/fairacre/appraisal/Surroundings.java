@@ -91,7 +91,7 @@ final class Surroundings {
         List<StandingBed> all = new ArrayList<>(others);
         all.addAll(replacements);
         ReachStudy study = ReachStudy.of(WalkStudy.of(setting, all, memo), plan.gardeners());
-        return replacements.stream().map(study::of).allMatch(demand);
+        return replacements.stream().map(each -> study.of(each, plan.tending(bed.id()))).allMatch(demand);
     }
 
     /** Whether this bed satisfies a demand on how it is reached once another bed stands elsewhere. */
@@ -99,7 +99,7 @@ final class Surroundings {
         List<StandingBed> all = new ArrayList<>();
         others.forEach(other -> all.add(other.id().equals(moved.id()) ? moved : other));
         all.add(bed);
-        return demand.test(ReachStudy.of(WalkStudy.of(setting, all, memo), plan.gardeners()).of(bed));
+        return demand.test(ReachStudy.of(WalkStudy.of(setting, all, memo), plan.gardeners()).of(bed, plan.tending(bed.id())));
     }
 
     /** Whether this bed satisfies a demand on how it is reached once a feature is gone. */
@@ -107,7 +107,7 @@ final class Surroundings {
         List<StandingBed> all = new ArrayList<>(others);
         all.add(bed);
         Setting freed = setting.without(feature.id());
-        return demand.test(ReachStudy.of(WalkStudy.of(freed, all, memo), plan.gardeners()).of(bed));
+        return demand.test(ReachStudy.of(WalkStudy.of(freed, all, memo), plan.gardeners()).of(bed, plan.tending(bed.id())));
     }
 
     /** Whether the bed built otherwise where it stands does away with a narrow place. */

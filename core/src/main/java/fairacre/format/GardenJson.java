@@ -82,6 +82,7 @@ public final class GardenJson {
         @JsonSubTypes.Type(value = Change.DropRevision.class, name = "DropRevision"),
         @JsonSubTypes.Type(value = Change.RescheduleRevision.class, name = "RescheduleRevision"),
         @JsonSubTypes.Type(value = Change.RenameBed.class, name = "RenameBed"),
+        @JsonSubTypes.Type(value = Change.TendBed.class, name = "TendBed"),
         @JsonSubTypes.Type(value = Change.RetireBed.class, name = "RetireBed"),
         @JsonSubTypes.Type(value = Change.PutGardener.class, name = "PutGardener"),
         @JsonSubTypes.Type(value = Change.RemoveGardener.class, name = "RemoveGardener"),

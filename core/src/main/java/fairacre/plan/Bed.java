@@ -11,9 +11,10 @@ import java.util.function.UnaryOperator;
  * A bed keeps its identity through all its rebuilds.
  *
  * @param revisions at least one, at most 50, one a season, in order of season; the first begins the bed
+ * @param tendedBy the gardeners who tend it, in order of id; empty if everybody does
  * @param retired the first season in which it is gone, later than every revision; empty while it stands
  */
-public record Bed(UUID id, String name, List<BedRevision> revisions, Optional<Integer> retired) {
+public record Bed(UUID id, String name, List<BedRevision> revisions, Optional<Integer> retired, List<UUID> tendedBy) {
 
     public Bed {
         Limits.present(id, "id");
@@ -21,6 +22,8 @@ public record Bed(UUID id, String name, List<BedRevision> revisions, Optional<In
         Limits.atMost(Limits.MOST_REVISIONS, revisions, "revisions");
         revisions = revisions.stream().sorted(Comparator.comparingInt(BedRevision::from)).toList();
         checkSeasons(revisions);
+        tendedBy = tendedBy == null ? List.of() : tendedBy.stream().distinct().sorted().toList();
+        Limits.atMost(Limits.MOST_GARDENERS, tendedBy, "tendedBy");
         int last = revisions.get(revisions.size() - 1).from();
         retired = retired == null ? Optional.empty() : retired;
         retired.ifPresent(season -> {
@@ -30,6 +33,11 @@ public record Bed(UUID id, String name, List<BedRevision> revisions, Optional<In
                         + " and can't be gone in " + season, "give " + (last + 1) + " or later");
             }
         });
+    }
+
+    /** One that everybody tends. */
+    public Bed(UUID id, String name, List<BedRevision> revisions, Optional<Integer> retired) {
+        this(id, name, revisions, retired, List.of());
     }
 
     /** A bed with one revision that stands for good. */
@@ -54,25 +62,29 @@ public record Bed(UUID id, String name, List<BedRevision> revisions, Optional<In
     }
 
     Bed withName(String newName) {
-        return new Bed(id, newName, revisions, retired);
+        return new Bed(id, newName, revisions, retired, tendedBy);
     }
 
     Bed withRevision(BedRevision added) {
         List<BedRevision> all = new ArrayList<>(revisions);
         all.add(added);
-        return new Bed(id, name, all, retired);
+        return new Bed(id, name, all, retired, tendedBy);
     }
 
     Bed without(int from) {
-        return new Bed(id, name, revisions.stream().filter(r -> r.from() != from).toList(), retired);
+        return new Bed(id, name, revisions.stream().filter(r -> r.from() != from).toList(), retired, tendedBy);
     }
 
     Bed revised(int from, UnaryOperator<BedRevision> edit) {
-        return new Bed(id, name, revisions.stream().map(r -> r.from() == from ? edit.apply(r) : r).toList(), retired);
+        return new Bed(id, name, revisions.stream().map(r -> r.from() == from ? edit.apply(r) : r).toList(), retired, tendedBy);
     }
 
     Bed withRetired(Optional<Integer> season) {
-        return new Bed(id, name, revisions, season);
+        return new Bed(id, name, revisions, season, tendedBy);
+    }
+
+    Bed withTendedBy(List<UUID> gardeners) {
+        return new Bed(id, name, revisions, retired, gardeners);
     }
 
     private static void checkSeasons(List<BedRevision> revisions) {

@@ -15,7 +15,7 @@ import java.util.stream.Stream;
  */
 public sealed interface Change permits
         Change.PlaceBed, Change.RemoveBed, Change.MoveBed, Change.ReshapeBed, Change.MarkExisting, Change.ReframeBed, Change.RebuildBed,
-        Change.ReviseBed, Change.DropRevision, Change.RescheduleRevision, Change.RenameBed, Change.RetireBed,
+        Change.ReviseBed, Change.DropRevision, Change.RescheduleRevision, Change.RenameBed, Change.TendBed, Change.RetireBed,
         Change.PutGardener, Change.RemoveGardener, Change.SetBudget, Change.SetPrice, Change.ClearPrice,
         Change.SetSite, Change.DescribeGarden, Change.TakeOver, Change.Batch, GroundChange, PurseChange {
 
@@ -239,6 +239,31 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new RenameBed(bed, before.bed(bed).name());
+        }
+    }
+
+    /**
+     * Who tends a bed: it is judged for them alone.
+     *
+     * @param gardeners empty for everybody
+     */
+    record TendBed(UUID bed, List<UUID> gardeners) implements Change {
+        public TendBed {
+            Limits.present(bed, "bed");
+            gardeners = List.copyOf(Limits.present(gardeners, "gardeners"));
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            for (UUID gardener : gardeners) {
+                plan.gardener(gardener).orElseThrow(() -> new RefusedException("gardeners", "there is no gardener " + gardener, "look at the newest plan"));
+            }
+            return plan.withBed(plan.bed(bed).withTendedBy(gardeners));
+        }
+
+        @Override
+        public Change inverse(Plan before) {
+            return new TendBed(bed, before.bed(bed).tendedBy().stream().filter(id -> before.gardener(id).isPresent()).toList());
         }
     }
 

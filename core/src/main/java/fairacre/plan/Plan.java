@@ -199,6 +199,13 @@ public record Plan(
                 "bed", "there is no bed " + bedId, "it may have been taken out meanwhile: look at the newest plan"));
     }
 
+    /** Who tends a bed, in the plan's order: everybody for one that is given to nobody, or to people who garden here no longer. */
+    public List<Gardener> tending(UUID bedId) {
+        List<UUID> given = beds.stream().filter(bed -> bed.id().equals(bedId)).findFirst().map(Bed::tendedBy).orElse(List.of());
+        List<Gardener> tending = gardeners.stream().filter(gardener -> given.contains(gardener.id())).toList();
+        return tending.isEmpty() ? gardeners : tending;
+    }
+
     Optional<Gardener> gardener(UUID gardenerId) {
         return gardeners.stream().filter(g -> g.id().equals(gardenerId)).findFirst();
     }

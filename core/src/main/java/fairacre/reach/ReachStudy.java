@@ -45,14 +45,19 @@ public final class ReachStudy {
     }
 
     public BedReach of(StandingBed bed) {
-        List<List<Stretch>> stretches = gardeners.stream().map(gardener -> stretches(bed, gardener)).toList();
-        return walks.get().memo().recall(new Reached(bed.id(), bed.revision(), gardeners, stretches), () -> reached(bed, stretches));
+        return of(bed, gardeners);
+    }
+
+    /** @param tending of all gardeners those who tend the bed */
+    public BedReach of(StandingBed bed, List<Gardener> tending) {
+        List<List<Stretch>> stretches = tending.stream().map(gardener -> stretches(bed, gardener)).toList();
+        return walks.get().memo().recall(new Reached(bed.id(), bed.revision(), tending, stretches), () -> reached(bed, tending, stretches));
     }
 
     /** The question who reaches what of a bed from where they can be. */
     private record Reached(UUID id, BedRevision bed, List<Gardener> gardeners, List<List<Stretch>> stretches) {}
 
-    private BedReach reached(StandingBed bed, List<List<Stretch>> stretches) {
+    private static BedReach reached(StandingBed bed, List<Gardener> gardeners, List<List<Stretch>> stretches) {
         Soil soil = Soil.of(bed);
         List<Geometry> beyond = IntStream.range(0, gardeners.size()).parallel()
                 .mapToObj(i -> soil.beyond(gardeners.get(i).reach().minus(bed.revision().keptOff()), stretches.get(i))).toList();

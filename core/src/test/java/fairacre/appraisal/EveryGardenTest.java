@@ -6,7 +6,9 @@ import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.plot;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.cost.KnownCuts;
 import fairacre.plan.Plan;
+import fairacre.shape.Memo;
 import fairacre.testing.RandomGardens;
 import java.util.List;
 import java.util.Optional;
@@ -25,7 +27,7 @@ class EveryGardenTest {
     private static final int WITH_REMEDIES = 8;
 
     private static List<Failure> failures(Plan plan, boolean withRemedies) {
-        Appraisal appraisal = Appraisal.of(plan, SEASON);
+        Appraisal appraisal = withRemedies ? Appraisal.of(plan, SEASON) : Appraisal.of(plan, SEASON, Memo.none(), List.of(), KnownCuts.NONE);
         if (withRemedies) {
             appraisal.report();
         } else {

@@ -58,6 +58,7 @@ class PlanTest {
                 revise,
                 new Change.RescheduleRevision(BEANS, SEASON, SEASON + 3),
                 new Change.RenameBed(BEANS, "Runner beans"),
+                new Change.TendBed(BEANS, List.of(PLAN.gardeners().get(0).id())),
                 new Change.RetireBed(BEANS, Optional.of(SEASON + 2)),
                 new Change.PutGardener(gardener("Ada", 0.7, 0.9)),
                 new Change.PutGardener(gardener("Bo", 0.5, 0.6)),

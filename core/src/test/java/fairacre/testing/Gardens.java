@@ -234,6 +234,7 @@ public final class Gardens {
                 new Change.SetBudget(new Budget(Money.of(EUR, 1500), BigDecimal.TEN).withShare(Share.of(BillPart.FRAMES, Money.of(EUR, 400)))
                         .withShare(Share.of(SEASON + 1, Money.of(EUR, 300)))),
                 new PurseChange.PutSundry(sundry("Skip", "1", "240", Acquired.BOUGHT)),
+                new Change.TendBed(id("Ell"), List.of(id("Ada"))),
                 new PurseChange.PutQuote(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70.50", 5)),
                 new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2.5), Length.millimetres(8), true, List.of(new Offcut(Material.CEDAR, Board.B2X10,
                         Length.metres(1.5), 3, List.of(new Offcut.Flaw(Length.metres(0.6), Length.metres(0.7))))),

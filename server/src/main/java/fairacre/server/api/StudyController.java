@@ -174,8 +174,8 @@ class StudyController {
         Plan plan = plan(owner, garden, season);
         StandingBed standing = plan.standing(season).stream().filter(b -> b.id().equals(bed)).findFirst().orElseThrow(() ->
                 new RefusedException("bed", "there is no such bed in " + season, "look at the newest plan"));
-        return new AtTheBed(ReachStudy.of(Appraisal.of(plan, season).walks(), plan.gardeners()).edges(standing),
-                plan.gardeners().stream().map(gardener -> HeightStudy.of(standing.revision(), gardener)).toList(),
+        return new AtTheBed(ReachStudy.of(Appraisal.of(plan, season).walks(), plan.tending(bed)).edges(standing),
+                plan.tending(bed).stream().map(gardener -> HeightStudy.of(standing.revision(), gardener)).toList(),
                 HeightStudy.canBeSatOn(standing.revision()));
     }
 

@@ -57,14 +57,14 @@ final class BedRows {
             .from(BED_REVISION).where(BED_REVISION.GARDEN.eq(BED.GARDEN)).and(BED_REVISION.BED.eq(BED.ID))
             .orderBy(BED_REVISION.FROM_SEASON)).as("revisions");
 
-    static final Field<? extends Result<?>> BEDS = multiset(select(BED.ID, BED.NAME, BED.RETIRED, REVISIONS)
+    static final Field<? extends Result<?>> BEDS = multiset(select(BED.ID, BED.NAME, BED.RETIRED, BED.TENDED_BY, REVISIONS)
             .from(BED).where(BED.GARDEN.eq(GARDEN.ID))).as("beds");
 
     private BedRows() {}
 
     static List<Bed> beds(Record row) {
         return GroundRows.rows(row, BEDS).map(r -> new Bed(r.get(BED.ID), r.get(BED.NAME),
-                GroundRows.rows(r, REVISIONS).map(BedRows::revision), Optional.ofNullable(r.get(BED.RETIRED))));
+                GroundRows.rows(r, REVISIONS).map(BedRows::revision), Optional.ofNullable(r.get(BED.RETIRED)), List.of(r.get(BED.TENDED_BY))));
     }
 
     private static BedRevision revision(Record row) {

@@ -156,7 +156,7 @@ final class PlanWriter {
 
     private void insertBeds(List<Bed> beds) {
         database.batchInsert(beds.stream()
-                .map(bed -> new BedRecord(garden, bed.id(), bed.name(), bed.retired().orElse(null))).toList()).execute();
+                .map(bed -> new BedRecord(garden, bed.id(), bed.name(), bed.retired().orElse(null), bed.tendedBy().toArray(UUID[]::new))).toList()).execute();
         database.batchInsert(beds.stream().flatMap(bed -> bed.revisions().stream()
                 .map(revision -> BedRows.record(garden, bed.id(), revision))).toList()).execute();
         database.batchInsert(beds.stream().flatMap(bed -> bed.revisions().stream()
