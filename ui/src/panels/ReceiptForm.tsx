@@ -9,7 +9,16 @@ import { TextField } from "../parts/TextField";
 import { partName, words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { PasteLines } from "./PasteLines";
-import { emptyDraft, emptyRow, PARTS, receiptOf, withFound, type Draft, type Row } from "./receiptDraft";
+import {
+  emptyDraft,
+  emptyRow,
+  PARTS,
+  percentOff,
+  receiptOf,
+  withFound,
+  type Draft,
+  type Row,
+} from "./receiptDraft";
 import { keepScan } from "./scans";
 
 interface Props {
@@ -31,6 +40,7 @@ export function ReceiptForm({ draft, open, onDraft, onOpen }: Props) {
     mutationFn: async (again: boolean) => {
       await request<LedgerPage>("POST", `/api/gardens/${desk.plan.id}/ledger`, {
         again,
+        percentOff: percentOff(draft),
         receipt: receiptOf(draft, bill, currency),
       });
       if (scan) await keepScan(desk.plan.id, draft.id, scan);
@@ -166,7 +176,7 @@ export function ReceiptForm({ draft, open, onDraft, onOpen }: Props) {
   );
 }
 
-const FOOT = { discount: "Discount", tax: "Tax on top", paper: "Paper’s total" } as const;
+const FOOT = { discount: "Discount or %", tax: "Tax on top", paper: "Paper’s total" } as const;
 
 /** What was bought, line by line, and what of the bill it pays for. */
 function Rows({ rows, onChange }: { rows: readonly Row[]; onChange: (rows: Row[]) => void }) {

@@ -84,6 +84,12 @@ export function withFound(draft: Draft, found: FoundLines): Draft {
 /** What is no number goes to the program as it is, which refuses it. */
 const number = (text: string) => text.trim().replace(",", ".");
 
+/** The percentage that is typed as a discount, `10 %`; undefined if a sum is, or what can't be read. */
+export function percentOff(draft: Draft): number | undefined {
+  const percent = /^(\d+(?:\.\d+)?) *%$/.exec(number(draft.discount))?.[1];
+  return percent === undefined ? undefined : Number(percent);
+}
+
 export function receiptOf(draft: Draft, bill: readonly BillLine[], currency: string): Receipt {
   const money = (text: string) => ({ amount: number(text) || "0", currency });
   return {
@@ -101,7 +107,7 @@ export function receiptOf(draft: Draft, bill: readonly BillLine[], currency: str
         ...(line ? { item: line.item } : {}),
       };
     }),
-    discount: money(draft.discount),
+    discount: money(percentOff(draft) === undefined ? draft.discount : ""),
     tax: money(draft.tax),
     ordered: draft.ordered,
     ...(draft.paper.trim() === "" ? {} : { paper: money(draft.paper) }),

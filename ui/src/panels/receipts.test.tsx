@@ -127,6 +127,16 @@ describe("receipts", () => {
     expect(fetched.mock.calls.some(([path]) => path.endsWith("/ledger/r1/reversal"))).toBe(true);
   });
 
+  it("take a percentage as a discount, which the program works out", async () => {
+    const fetched = answering(json(empty), json(empty));
+    await userEvent.click(await screen.findByText("Enter a receipt or an order"));
+    await type("All, EUR", "9,50");
+    await type("Discount or %", "2,5 %");
+    await userEvent.click(screen.getByRole("button", { name: "Enter it" }));
+    const sent = fetched.mock.calls.find(([, init]) => init?.method === "POST")?.[1].body as string;
+    expect(JSON.parse(sent)).toMatchObject({ percentOff: 2.5, receipt: { discount: euro("0") } });
+  });
+
   it("are entered with commas, and a doubtful one is kept until it is meant", async () => {
     const asked = json({ detail: "One is entered already.", field: "again", next: "Look for it." }, 422);
     const fetched = answering(json(empty), asked);

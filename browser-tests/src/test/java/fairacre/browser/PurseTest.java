@@ -74,7 +74,7 @@ class PurseTest {
             garden.type("Shop", "Hollow Lane Timber");
             garden.type("What", "Fence boards");
             garden.type("All, EUR", "30,00");
-            garden.type("Discount", "3");
+            garden.type("Discount or %", "3");
             garden.type("Paper’s total", "28.00");
             garden.button("Enter it").click();
             Locator receipt = garden.page().getByTestId("receipt");
@@ -149,7 +149,7 @@ class PurseTest {
         garden.type("Shop", shop);
         garden.type("What", what);
         garden.type("All, EUR", amount);
-        garden.type("Discount", discount);
+        garden.type("Discount or %", discount);
         garden.type("Paper’s total", paper);
         garden.page().waitForResponse("**/ledger", garden.button("Enter it")::click);
         assertThat(garden.field("Shop")).hasValue("");

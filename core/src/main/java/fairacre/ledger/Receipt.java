@@ -3,6 +3,8 @@ package fairacre.ledger;
 import fairacre.plan.Amounts;
 import fairacre.plan.Limits;
 import fairacre.plan.RefusedException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,6 +60,23 @@ public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> li
     /** Paid at once. */
     public Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> lines, Money discount, Money tax, Optional<Money> paper) {
         this(id, date, shop, lines, discount, tax, paper, false, Optional.empty());
+    }
+
+    /**
+     * The same with a percentage of its lines' sum as discount, rounded half up to the currency's least coin.
+     *
+     * @param percent 0 to 100
+     * @throws RefusedException if it is another, or there is a discount already
+     */
+    public Receipt less(BigDecimal percent) {
+        if (percent.signum() < 0 || percent.compareTo(BigDecimal.valueOf(100)) > 0) {
+            throw new RefusedException("discount", percent.toPlainString() + " % is no discount", "give from 0 to 100 %");
+        }
+        if (!discount.isZero()) {
+            throw new RefusedException("discount", "a discount is either a sum or a percentage", "give one of them");
+        }
+        Money off = sum(lines).multipliedBy(percent.movePointLeft(2), RoundingMode.HALF_UP);
+        return new Receipt(id, date, shop, lines, off, tax, paper, ordered, settles);
     }
 
     /** The same under another id. */

@@ -28,6 +28,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class LedgerTest {
@@ -108,6 +109,25 @@ class LedgerTest {
 
     @Nested
     class WhatThePaperSays {
+
+        /** Half up is what shops do where nothing else is agreed: common practice. */
+        @ParameterizedTest(name = "{0} % off 9.99 + 0.06: {1}")
+        @CsvSource({"0, 0.00", "10, 1.01", "3, 0.30", "2.5, 0.25", "33.333, 3.35", "100, 10.05"})
+        void aPercentageOffIsOfAllLinesTogether(BigDecimal percent, String off) {
+            assertThat(receipt("0.00", "0.00", null, "9.99", "0.06").less(percent).discount()).isEqualTo(eur(off));
+        }
+
+        @ParameterizedTest
+        @ValueSource(strings = {"-0.01", "100.01"})
+        void noMoreThanAllIsTakenOff(BigDecimal percent) {
+            assertThatThrownBy(() -> receipt("0.00", "0.00", null, "9.99").less(percent)).isInstanceOfSatisfying(RefusedException.class,
+                    refused -> assertThat(refused.refusal().field()).isEqualTo("discount"));
+        }
+
+        @Test
+        void aSumAndAPercentageAreNotTakenTogether() {
+            assertThatThrownBy(() -> receipt("1.00", "0.00", null, "9.99").less(BigDecimal.TEN)).isInstanceOf(RefusedException.class);
+        }
 
         @Test
         void aReceiptThatDoesNotAddUpIsKeptWithItsDifference() {

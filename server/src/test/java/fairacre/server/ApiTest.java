@@ -646,6 +646,19 @@ class ApiTest {
         }
 
         @Test
+        void aPercentageOffIsTakenOffTheLinesTogether() {
+            String off = receipt(UUID.randomUUID(), "160.65", false).replace("15.00", "0.00").replace("\"again\"", "\"percentOff\": 10, \"again\"");
+            Answer entered = visitor.post(path, off);
+            assertThat(entered.status()).isEqualTo(201);
+            assertThat(entered.json().at("/entries/0/discount/amount").stringValue()).isEqualTo("15.00");
+            assertThat(entered.json().at("/entries/0/difference").isMissingNode()).isTrue();
+            for (String wrong : List.of("\"ten\"", "101", "-1", "1e999999999")) {
+                Answer refused = visitor.post(path, off.replace("\"percentOff\": 10", "\"percentOff\": " + wrong));
+                assertThat(refused.status()).as(wrong).isBetween(400, 422);
+            }
+        }
+
+        @Test
         void whatIsPaidCountsWhenTheBudgetIsJudgedAndInAPreview() {
             String garden = path.replace("/ledger", "");
             String judgement = garden + "/judgement?season=2027";

@@ -11,8 +11,10 @@ import fairacre.ledger.Receipt;
 import fairacre.plan.RefusedException;
 import fairacre.server.garden.LedgerService;
 import fairacre.server.garden.NoSuchGardenException;
+import java.math.BigDecimal;
 import java.security.Principal;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -40,8 +42,22 @@ class LedgerController {
         this.ledger = ledger;
     }
 
-    /** A receipt to be entered; {@code again} if one of the same shop, day and sum is there and this is another. */
-    record NewEntry(Receipt receipt, boolean again) {}
+    /**
+     * A receipt to be entered.
+     *
+     * @param again if one of the same shop, day and sum is there and this is another
+     * @param percentOff discount in per cent of the lines' sum, in place of a sum
+     */
+    record NewEntry(Receipt receipt, boolean again, Optional<BigDecimal> percentOff) {
+
+        NewEntry {
+            percentOff = percentOff == null ? Optional.empty() : percentOff;
+        }
+
+        Receipt reduced() {
+            return percentOff.map(receipt::less).orElse(receipt);
+        }
+    }
 
     @GetMapping
     LedgerService.LedgerPage page(Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "0") int page) {
@@ -66,7 +82,7 @@ class LedgerController {
         if (entry.receipt() == null) {
             throw new RefusedException("receipt", "there is no receipt", "give one");
         }
-        ledger.enter(id(owner), garden, entry.receipt(), entry.again());
+        ledger.enter(id(owner), garden, entry.reduced(), entry.again());
         return ledger.page(id(owner), garden, 0);
     }
 
