@@ -153,7 +153,7 @@ class SuppliesTest {
             page.setViewportSize(390, 780);
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shopping list 2027").setExact(true)).click();
             Locator bags = page.getByLabel(Pattern.compile("Garden mix, loose, a cubic yard"));
-            assertThat(page.getByTestId("done")).hasText("0 of 7");
+            assertThat(page.getByTestId("done")).hasText("0 of 8");
             page.waitForResponse("**/ticks", bags::click);
             assertThat(bags).isChecked();
             garden.context().setOffline(true);

@@ -247,6 +247,7 @@ public final class Appraisal {
             finders.add(new Finder("the aisles of beds", () -> new AisleSnags(context).find(walks.get())));
             finders.add(new Finder("who gets to what stands there", () -> new ThingSnags(context).find(walks.get())));
             finders.add(new Finder("what gets through", () -> new CarrierSnags(context).find(walks.get())));
+            finders.add(new Finder("steps for wheels", () -> new StepSnags(context).find(walks.get())));
         }
         finders.add(new Finder("heights", () -> new HeightSnags(context).find()));
         finders.add(new Finder("slopes", () -> new LevelSnags(context).find()));

@@ -41,8 +41,10 @@ final class LevelSnags {
                     snags.add(slope(study, bed, level));
                 }
             }
-            context.plan().gardeners().stream().filter(g -> g.posture() == Posture.SEATED).findFirst()
-                    .ifPresent(seated -> addSteep(study, seated, snags));
+            List<Gardener> seated = context.plan().gardeners().stream().filter(g -> g.posture() == Posture.SEATED).toList();
+            if (!seated.isEmpty()) {
+                addSteep(study, seated, snags);
+            }
         });
         return snags;
     }
@@ -95,7 +97,7 @@ final class LevelSnags {
                 bed.revision().from(), Optional.of(frame.withCourses(frame.courses() + 1))));
     }
 
-    private void addSteep(LevelStudy study, Gardener seated, List<Snag> snags) {
+    private void addSteep(LevelStudy study, List<Gardener> seated, List<Snag> snags) {
         for (Walk walk : context.plan().walks(context.season())) {
             double[] slopes = study.slopes(walk);
             if (walk.grade() == WalkGrade.MAIN && (slopes[0] > LevelStudy.WHEELS || slopes[1] > LevelStudy.LEVEL)) {
@@ -104,13 +106,13 @@ final class LevelSnags {
         }
     }
 
-    private Snag steep(Walk walk, double[] slopes, Gardener seated) {
+    private Snag steep(Walk walk, double[] slopes, List<Gardener> seated) {
         String words = walk.name() + " rises " + ratio(slopes[0]) + " and lies " + ratio(slopes[1]) + " across: too steep for "
-                + seated.name() + ".";
+                + Wording.names(seated.stream().map(Gardener::name).toList()) + ".";
         Coordinate place = Polygons.of(walk.corners()).getInteriorPoint().getCoordinate();
         Walk workWalk = walk.withGrade(WalkGrade.WORK);
         return Snag.of(SnagRule.WALK_TOO_STEEP, Weight.WARNING, words, Optional.of(Point.metres(place.x, place.y)), List.of(),
-                List.of(seated.id()), context.remedies(() -> List.of(new Remedy(
+                seated.stream().map(Gardener::id).toList(), context.remedies(() -> List.of(new Remedy(
                         "Lead the main walk elsewhere: make " + walk.name() + " a work walk for feet", new GroundChange.PutWalk(workWalk)))));
     }
 

@@ -26,6 +26,8 @@ public enum SnagRule {
     DEAD_END("A walk that leads nowhere needs room for a wheelchair to turn, or it has to be backed out.",
             "2010 ADA Standards 304.3: a circle of 60 in, or a T with arms of 36 in within 60 in"),
     NO_TURNING("A wheelchair needs room to turn round, or it has to be backed out.", "2010 ADA Standards 304.3: a circle of 60 in, or a T with arms of 36 in within 60 in"),
+    WALK_STEP("Wheels roll over a change of level of 1/2 in at most; a higher one needs a ramp no steeper than 1 in 12.",
+            "2010 ADA Standards 303.3, 405.2"),
     BED_ON_SLOPE("A bed has to be level along and across: on a slope one side is dug in, made up with a course, or stepped.",
             "common practice"),
     WALK_TOO_STEEP("A walk for a wheelchair rises no steeper than 1 in 20 and lies across no steeper than 1 in 48.",

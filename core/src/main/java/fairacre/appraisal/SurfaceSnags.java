@@ -67,7 +67,7 @@ final class SurfaceSnags {
                 beside.stream().map(StandingBed::id).sorted().toList(), List.of(), context.remedies(() -> List.of(dugIn(walk))));
     }
 
-    private Remedy dugIn(Walk walk) {
+    Remedy dugIn(Walk walk) {
         GroundChange.PutWalk change = new GroundChange.PutWalk(walk.withBuild(walk.build().withDugIn(true)));
         WalkTakeoff dug = SurfaceStudy.of(context.plan().apply(change).orThrow()).stream().filter(takeoff -> takeoff.walk().equals(walk.id()))
                 .findFirst().orElseThrow();
