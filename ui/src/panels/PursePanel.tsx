@@ -19,7 +19,7 @@ export function PursePanel() {
     <div className="space-y-3">
       <BudgetForm budget={desk.plan.budget} />
       <Receipts />
-      <PutOff />
+      <PutOff key={desk.season} />
       <ShoppingLinks />
       <ByPart />
       <h3 className="border-t border-rule pt-2">Bill</h3>

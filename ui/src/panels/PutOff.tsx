@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { AppraisalReport, Change } from "../api/types";
 import { formatAmount, zeroLike } from "../measure/figures";
 import { CheckField } from "../parts/CheckField";
@@ -14,6 +14,18 @@ export function PutOff() {
   const [asked, setAsked] = useState({ beds: true, walks: false, sundries: false });
   const [to, setTo] = useState<number>();
   const [fault, setFault] = useState<string>();
+  const { tryOut } = desk;
+  const latest = useRef(tryOut);
+  useEffect(() => {
+    latest.current = tryOut;
+  });
+  // Whoever goes to another step leaves no work put off on the sheet.
+  useEffect(() => {
+    if (!open) return undefined;
+    return () => {
+      latest.current(null);
+    };
+  }, [open]);
   const chosen = desk.plan.beds.map(({ id }) => id).filter((id) => desk.selection.has(id));
   const phase = { ...asked, to: to ?? desk.season + 1 };
 
@@ -28,7 +40,7 @@ export function PutOff() {
     setAsked({ beds: next.beds, walks: next.walks, sundries: next.sundries });
     setTo(next.to);
     setFault(undefined);
-    desk.tryOut(putting(next));
+    tryOut(putting(next));
   }
 
   return (
@@ -40,7 +52,7 @@ export function PutOff() {
         const opened = event.currentTarget.open;
         if (opened === open) return;
         setOpen(opened);
-        desk.tryOut(opened ? putting(phase) : null);
+        if (opened) tryOut(putting(phase));
       }}
     >
       <summary className="cursor-pointer">Put work of {desk.season} off</summary>
@@ -88,7 +100,6 @@ export function PutOff() {
               setFault(message);
               setOpen(true);
             });
-            desk.tryOut(null);
             setOpen(false);
           }}
         >

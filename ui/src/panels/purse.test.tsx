@@ -175,6 +175,20 @@ describe("putting work off", () => {
     expect(submit.mock.calls[1]?.[0]).toEqual({ ...asked, beds: [], walks: true });
   });
 
+  it("is tried while it is open, and no longer once it is closed or left", async () => {
+    const { desk } = deskFor({ season: 2027 });
+    const { unmount } = atDesk(desk, <PutOff />);
+    const summary = screen.getByText("Put work of 2027 off");
+    await userEvent.click(summary);
+    expect(desk.tryOut).toHaveBeenLastCalledWith(expect.objectContaining({ kind: "PutOff", to: 2028 }));
+    await userEvent.click(summary);
+    expect(desk.tryOut).toHaveBeenLastCalledWith(null);
+    await userEvent.click(summary);
+    unmount();
+    expect(desk.tryOut).toHaveBeenLastCalledWith(null);
+    expect(desk.tryOut).toHaveBeenCalledTimes(4);
+  });
+
   it("shows both budgets before it is done", async () => {
     const later = { ...report, bySeason: [{ season: 2028, planned: { amount: "950.00", currency: "EUR" } }] };
     const preview = { appraisal: later, difference: { amount: "0.00", currency: "EUR" } };
