@@ -52,7 +52,7 @@ import org.locationtech.jts.geom.Polygon;
 public final class Appraisal {
 
     /** What takes too long to be told while something is dragged. */
-    private static final List<SnagRule> NOT_IN_PREVIEWS = List.of(SnagRule.DEAD_END);
+    private static final List<SnagRule> NOT_IN_PREVIEWS = List.of(SnagRule.DEAD_END, SnagRule.WALK_STEP);
 
     private final Plan plan;
     private final int season;

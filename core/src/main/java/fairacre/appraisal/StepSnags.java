@@ -38,7 +38,8 @@ final class StepSnags {
     List<Snag> find(WalkStudy walks) {
         List<Walk> built = context.plan().walks(context.season());
         List<Walk> raised = built.stream().filter(walk -> step(walk).compareTo(ROLLED_OVER) > 0).toList();
-        if (raised.isEmpty()) {
+        // Working out the ground for wheels takes as long as all else of a preview.
+        if (raised.isEmpty() || !context.withRemedies()) {
             return List.of();
         }
         CarrierStudy study = CarrierStudy.of(walks, context.standing());

@@ -80,6 +80,13 @@ class StepSnagsTest {
     }
 
     @Test
+    void aPreviewSaysThatStepsAreLeftOut() {
+        AppraisalReport preview = Appraisal.of(with(garden(INES), new PutWalk(walk("Way", 5, 4, 0, Surfacing.PAVERS, 0.15, false, false))), SEASON).preview();
+        assertThat(preview.snags()).extracting(Snag::rule).doesNotContain(SnagRule.WALK_STEP);
+        assertThat(preview.notJudged()).contains(SnagRule.WALK_STEP);
+    }
+
+    @Test
     void feetClimbItAndABarrowIsOnlyNoted() {
         Walk high = walk("Way", 5, 4, 0, Surfacing.PAVERS, 0.15, false, false);
         Plan onFoot = with(garden(gardener("Ada", 0.6, 0.6)), new PutWalk(high));
