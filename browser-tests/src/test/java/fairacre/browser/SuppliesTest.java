@@ -158,12 +158,12 @@ class SuppliesTest {
             assertThat(bags).isChecked();
             garden.context().setOffline(true);
             page.getByText("Delivery of a loose load").click();
-            assertThat(page.getByTestId("done")).hasText("2 of 7");
+            assertThat(page.getByTestId("done")).hasText("2 of 8");
             assertThat(page.getByText("One tick waits for a signal.")).isVisible();
             page.waitForResponse("**/ticks", () -> garden.context().setOffline(false));
             assertThat(page.getByText("waits for a signal")).hasCount(0);
             page.reload();
-            assertThat(page.getByTestId("done")).hasText("2 of 7");
+            assertThat(page.getByTestId("done")).hasText("2 of 8");
             assertThat(page.locator("html")).hasJSProperty("scrollWidth", 390);
         }
     }
