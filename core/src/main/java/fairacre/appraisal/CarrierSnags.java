@@ -95,8 +95,7 @@ final class CarrierSnags {
             return;
         }
         Gardener slimmest = context.plan().gardeners().stream().min(Comparator.comparing(Gardener::passing)).orElseThrow();
-        Carrier carrier = new Carrier(slimmest.id(), slimmest.name(), slimmest.passing(), slimmest.posture() == Posture.SEATED,
-                Length.ZERO);
+        Carrier carrier = slimmest.asCarrier(Length.ZERO);
         for (WayIn way : study.blocked(carrier)) {
             String words = "Something stands close behind " + way.name() + ": nobody gets in there.";
             snags.add(Snag.of(SnagRule.WAY_IN_BLOCKED, Weight.SERIOUS, words, Optional.of(way.place()), List.of(), List.of(),
@@ -109,7 +108,7 @@ final class CarrierSnags {
     }
 
     private void addForChair(Gardener gardener, CarrierStudy study, List<Snag> snags) {
-        Carrier chair = new Carrier(gardener.id(), gardener.name(), gardener.passing(), true, CHAIR_TURNS);
+        Carrier chair = gardener.asCarrier(CHAIR_TURNS);
         if (!context.setting().waysIn().isEmpty() && !context.standing().isEmpty() && !study.turnsSomewhere(chair)
                 && !study.ground(chair).isEmpty()) {
             snags.add(noTurning(gardener));

@@ -63,7 +63,7 @@ final class StepSnags {
         List<Rolling> rolling = new ArrayList<>();
         context.plan().gardeners().stream().filter(gardener -> gardener.posture() == Posture.SEATED).forEach(gardener -> rolling.add(
                 new Rolling(gardener.name(), Optional.of(gardener),
-                        study.ground(new Carrier(gardener.id(), gardener.name(), gardener.passing(), true, Length.ZERO)))));
+                        study.ground(gardener.asCarrier(Length.ZERO)))));
         context.plan().carriers().stream().filter(Carrier::wheels)
                 .forEach(carrier -> rolling.add(new Rolling(carrier.name(), Optional.empty(), study.ground(carrier))));
         return rolling;

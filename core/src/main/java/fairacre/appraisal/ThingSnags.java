@@ -1,7 +1,6 @@
 package fairacre.appraisal;
 
 import fairacre.measure.Length;
-import fairacre.plan.Carrier;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
@@ -9,7 +8,6 @@ import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
-import fairacre.plan.Posture;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import fairacre.plan.WayIn;
@@ -61,8 +59,7 @@ final class ThingSnags {
     }
 
     private static boolean comesTo(CarrierStudy study, Gardener gardener, Feature thing) {
-        Carrier body = new Carrier(gardener.id(), gardener.name(), gardener.passing(), gardener.posture() == Posture.SEATED, Length.ZERO);
-        return study.comesTo(body, thing, gardener.reach());
+        return study.comesTo(gardener.asCarrier(Length.ZERO), thing, gardener.reach());
     }
 
     private List<Remedy> remedies(Feature thing, List<Gardener> without) {

@@ -37,7 +37,7 @@ final class TurningRemedies {
     TurningRemedies(SnagContext context, Gardener gardener, Length turning) {
         this.context = context;
         this.gardener = gardener;
-        this.chair = new Carrier(gardener.id(), gardener.name(), gardener.passing(), true, turning);
+        this.chair = gardener.asCarrier(turning);
     }
 
     /** So that it can turn somewhere. */

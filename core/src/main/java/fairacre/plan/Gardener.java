@@ -39,4 +39,13 @@ public record Gardener(UUID id, String name, Length reach, Posture posture, Leng
     public int hashCode() {
         return id.hashCode();
     }
+
+    /**
+     * The gardener as something that has to get through: as wide as they need to pass, on wheels if they sit.
+     *
+     * @param turning diameter of the circle in which they turn round
+     */
+    public Carrier asCarrier(Length turning) {
+        return new Carrier(id, name, passing, posture == Posture.SEATED, turning);
+    }
 }
