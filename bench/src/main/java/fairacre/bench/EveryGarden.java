@@ -1,6 +1,9 @@
 package fairacre.bench;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.cost.KnownCuts;
+import fairacre.plan.Plan;
+import fairacre.shape.Memo;
 import fairacre.testing.Gardens;
 import fairacre.testing.RandomGardens;
 import java.util.List;
@@ -22,8 +25,11 @@ final class EveryGarden {
     }
 
     private static Stream<String> failures(long seed) {
-        Appraisal appraisal = Appraisal.of(RandomGardens.of(seed), Gardens.SEASON);
-        if (seed % WITH_REMEDIES == 0) {
+        Plan plan = RandomGardens.of(seed);
+        boolean withRemedies = seed % WITH_REMEDIES == 0;
+        Appraisal appraisal = withRemedies ? Appraisal.of(plan, Gardens.SEASON)
+                : Appraisal.of(plan, Gardens.SEASON, Memo.none(), List.of(), KnownCuts.NONE);
+        if (withRemedies) {
             appraisal.report();
         } else {
             appraisal.preview();
