@@ -11,7 +11,9 @@ export const words = {
   noFeatures:
     "Nothing but beds so far. House, trees, taps and buried lines count when beds and walks are judged.",
   noLevels:
-    "No heights yet. Stretch a string with a line level or use a hose level, and note the height of the ground at three places or more.",
+    "No heights yet. Stretch a string with a line level or use a hose level, and note the height of the ground at two places or more.",
+  heightsOnALine:
+    "Your heights lie on one line, so the ground is taken to be level across it. A height beside the line says whether it falls that way too.",
   drainBehind:
     "Behind a wall that holds a step up goes a drain before the soil does: a perforated pipe in stone, with an outlet; not in front of it only.",
   retaining:

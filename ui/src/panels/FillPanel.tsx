@@ -2,8 +2,10 @@ import { formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { revisionIn } from "../workspace/useBedActions";
 import { BillTable } from "./BillTable";
 import { FillingForm } from "./FillingForm";
+import { InGroundForm, isFlat } from "./InGroundForm";
 import { SoilSupplies } from "./SoilSupplies";
 import { SupplyForm } from "./SupplyForm";
 
@@ -14,16 +16,18 @@ export function FillPanel() {
     a.name.localeCompare(b.name, undefined, { numeric: true }),
   );
   const filled = beds.filter((bed) => bed.fill > 0);
-  const chosen = filled.filter((bed) => desk.selection.has(bed.bed));
-  const toFill = (chosen.length > 0 ? chosen : filled).flatMap(
+  const chosen = beds.filter((bed) => desk.selection.has(bed.bed));
+  const meant = (chosen.length > 0 ? chosen : beds).flatMap(
     ({ bed }) => desk.plan.beds.find(({ id }) => id === bed) ?? [],
   );
+  const flat = meant.filter((bed) => isFlat(revisionIn(bed, desk.season)));
+  const boxes = meant.filter((bed) => !flat.includes(bed));
   const soil = (desk.report?.bill ?? []).filter((line) => line.part === "FILL");
   return (
     <div className="space-y-3">
       <p className="text-soft">
-        Framed beds are filled to {formatLength(desk.catalogue.freeboard, desk.units)} below the top.
-        In-ground beds need nothing brought in.
+        Framed beds are filled to {formatLength(desk.catalogue.freeboard, desk.units)} below the top. Beds in
+        the ground need nothing brought in, or compost on top.
       </p>
       <table className="w-full text-sm">
         <thead>
@@ -68,7 +72,8 @@ export function FillPanel() {
           </tr>
         </tbody>
       </table>
-      <FillingForm key={toFill.map((bed) => bed.id).join()} beds={toFill} />
+      <FillingForm key={boxes.map((bed) => bed.id).join()} beds={boxes} />
+      <InGroundForm beds={flat} />
       <SupplyForm />
       <h3>What to buy, by season</h3>
       <BillTable lines={soil} empty="No soil to buy." />

@@ -106,6 +106,7 @@ export function LevelsSection() {
               {lie.grade !== "LEVEL" ? `, falling towards ${compass(lie.fallsTo, desk.plan.site.north)}` : ""}
               .
             </p>
+            {lie.onALine && <p className="text-soft">{words.heightsOnALine}</p>}
             <ul>
               {lie.beds
                 .filter((bed) => bed.meaning !== "LEVEL")

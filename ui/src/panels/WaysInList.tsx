@@ -28,7 +28,7 @@ export function WaysInList() {
     const place = onBoundary(piecesOf(site), foot, desk.snapStep, Infinity);
     desk.submit({
       kind: "PutWayIn",
-      wayIn: { id: crypto.randomUUID(), name, place, width: USUAL_GATE, swing: "INWARD" },
+      wayIn: { id: crypto.randomUUID(), name, place, width: USUAL_GATE, swing: "INWARD", sill: 0 },
     });
   }
 
@@ -114,6 +114,15 @@ function WayInForm({ way }: { way: WayIn }) {
           units={desk.units}
           onCommit={(y) => {
             put("place", { place: { ...way.place, y } });
+          }}
+        />
+        <LengthField
+          label="Sill, high"
+          value={way.sill}
+          units={desk.units}
+          fault={faults["sill"]}
+          onCommit={(sill) => {
+            put("sill", { sill });
           }}
         />
         <Choice

@@ -418,6 +418,13 @@ describe("measuring the boundary", () => {
 });
 
 describe("levels", () => {
+  it("heights on one line say so", async () => {
+    answering({ "/levels": { slope: 0.05, fallsTo: 0, onALine: true, grade: "WHEELS", beds: [] } });
+    const { desk } = deskFor();
+    atDesk(desk, <LevelsSection />);
+    expect(await screen.findByText(/taken to be level across it/)).toBeInTheDocument();
+  });
+
   it("terraces are drawn with their levels, and their steps and loads told", async () => {
     const level = (height: number) => ({
       ground: { centre: { x: 0, y: 0 }, length: 1, width: 1, turn: 0 },
@@ -431,7 +438,7 @@ describe("levels", () => {
       { x: 4, y: 2 },
     ];
     answering({
-      "/levels": { slope: 0.1, fallsTo: 0, grade: "TERRACES", beds: [] },
+      "/levels": { slope: 0.1, fallsTo: 0, onALine: false, grade: "TERRACES", beds: [] },
       "/levels/line": { fall: 0.5, slope: 0.05, grade: "WHEELS" },
       "/earthwork": {
         terraces: [level(0), level(0.4)],

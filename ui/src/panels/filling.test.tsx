@@ -6,11 +6,13 @@ import { describe, expect, it } from "vitest";
 import type { Plan } from "../api/types";
 import { answering } from "../testing/answers";
 import { atDesk, catalogue, deskFor, plan } from "../testing/desk";
+import { without } from "../edits/changes";
 import { FillingForm, sameFilling } from "./FillingForm";
+import { InGroundForm, isFlat } from "./InGroundForm";
 import { SupplyForm } from "./SupplyForm";
 
 const mix = catalogue.recipes[0]?.filling ?? { parts: [] };
-const wood = catalogue.recipes[1]?.filling ?? mix;
+const wood = catalogue.recipes[2]?.filling ?? mix;
 
 function filling(beds: Plan["beds"] = plan.beds) {
   const at = deskFor({ plan: { ...plan, beds } });
@@ -24,6 +26,34 @@ function withFilling(parts: (typeof mix)["parts"]): Plan["beds"] {
     revisions: bed.revisions.map((r) => ({ ...r, build: { ...r.build, filling: { parts } } })),
   }));
 }
+
+describe("beds in the ground", () => {
+  const flat = plan.beds.map((bed) => ({
+    ...bed,
+    revisions: bed.revisions.map((r) => ({
+      ...without(r, "frame"),
+      build: { legs: 0, mound: 0, overhang: 0 },
+    })),
+  }));
+
+  it("get compost in one edit, and say how deep", async () => {
+    const at = deskFor({ plan: { ...plan, beds: flat } });
+    atDesk(at.desk, <InGroundForm beds={flat} />);
+    expect(screen.getByText(/rake in 0\.076 m of compost/)).toBeInTheDocument();
+    await userEvent.selectOptions(screen.getByRole("combobox"), "Compost on loosened ground");
+    expect(JSON.stringify(at.submit.mock.calls[0]?.[0])).toContain(
+      '"filling":{"parts":[{"good":"COMPOST","parts":1}]}',
+    );
+  });
+
+  it("are those without boards, kit, wall or heap", () => {
+    const [revision] = flat[0]?.revisions ?? [];
+    if (!revision) throw new Error("the first bed is not built");
+    expect(isFlat(revision)).toBe(true);
+    expect(isFlat({ ...revision, build: { ...revision.build, mound: 0.2 } })).toBe(false);
+    expect(isFlat(undefined)).toBe(false);
+  });
+});
 
 describe("what beds are filled with", () => {
   it("takes a recipe for all of them in one edit, and says its honest sentence", async () => {

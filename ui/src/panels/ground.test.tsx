@@ -32,6 +32,7 @@ const gate = {
   place: { x: 5, y: 0 },
   width: 1,
   swing: "INWARD" as const,
+  sill: 0,
   from: 2028,
 };
 const equipped: Plan = {
@@ -190,12 +191,18 @@ describe("shapes", () => {
 });
 
 describe("ways in and carriers", () => {
+  it("a gate's sill is typed like any height", async () => {
+    const { submit } = at(<ReachPanel />);
+    await type("Sill, high", "5 cm");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "PutWayIn", wayIn: { id: "gate", sill: 0.05 } });
+  });
+
   it("a gate without a season is there always", async () => {
     const { submit } = at(<ReachPanel />);
     await type("From season", "");
     expect(submit.mock.calls[0]?.[0]).toEqual({
       kind: "PutWayIn",
-      wayIn: { id: "gate", name: "Gate", place: { x: 5, y: 0 }, width: 1, swing: "INWARD" },
+      wayIn: { id: "gate", name: "Gate", place: { x: 5, y: 0 }, width: 1, swing: "INWARD", sill: 0 },
     });
   });
 

@@ -56,6 +56,7 @@ export function useDrawn() {
             place: onBoundary(piecesOf(plan.site), drawn.end, desk.snapStep, MIDDLE_TOLERANCE),
             width: USUAL_GATE,
             swing: "INWARD",
+            sill: 0,
           },
         };
       case "walk":

@@ -306,6 +306,7 @@ export const catalogue: Catalogue = {
   scales: [{ key: "ONE_TO_50", label: "1:50" }],
   currencies: ["EUR"],
   freeboard: 0.0254,
+  spread: 0.0762,
   goods: [
     { key: "GARDEN_MIX", label: "Garden mix" },
     { key: "TOPSOIL", label: "Topsoil" },
@@ -314,7 +315,18 @@ export const catalogue: Catalogue = {
     { key: "WOOD", label: "Logs, brush and leaves" },
   ],
   recipes: [
-    { label: "One good mix", remark: "The dearest.", filling: { parts: [{ good: "GARDEN_MIX", parts: 1 }] } },
+    {
+      label: "One good mix",
+      remark: "The dearest.",
+      filling: { parts: [{ good: "GARDEN_MIX", parts: 1 }] },
+      spread: false,
+    },
+    {
+      label: "Compost on loosened ground",
+      remark: "The least to buy.",
+      filling: { parts: [{ good: "COMPOST", parts: 1 }] },
+      spread: true,
+    },
     {
       label: "Wood below",
       remark: "It sinks.",
@@ -325,6 +337,7 @@ export const catalogue: Catalogue = {
         ],
         below: { good: "WOOD", percent: 40 },
       },
+      spread: false,
     },
   ],
   topUp: 0.0254,

@@ -52,7 +52,7 @@ import org.locationtech.jts.geom.Polygon;
 public final class Appraisal {
 
     /** What takes too long to be told while something is dragged. */
-    private static final List<SnagRule> NOT_IN_PREVIEWS = List.of(SnagRule.DEAD_END, SnagRule.WALK_STEP);
+    private static final List<SnagRule> NOT_IN_PREVIEWS = List.of(SnagRule.DEAD_END, SnagRule.WALK_STEP, SnagRule.BARE_GROUND);
 
     private final Plan plan;
     private final int season;
@@ -247,6 +247,8 @@ public final class Appraisal {
             finders.add(new Finder("the aisles of beds", () -> new AisleSnags(context).find(walks.get())));
             finders.add(new Finder("who gets to what stands there", () -> new ThingSnags(context).find(walks.get())));
             finders.add(new Finder("what gets through", () -> new CarrierSnags(context).find(walks.get())));
+            finders.add(new Finder("bare ground under wheels", () -> new BareGroundSnags(context).find(walks.get())));
+            finders.add(new Finder("steep walks", () -> new SteepWalkSnags(context).find(walks.get())));
             finders.add(new Finder("steps for wheels", () -> new StepSnags(context).find(walks.get())));
         }
         finders.add(new Finder("heights", () -> new HeightSnags(context).find()));

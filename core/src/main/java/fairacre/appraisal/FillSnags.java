@@ -26,7 +26,7 @@ final class FillSnags {
         for (StandingBed bed : context.standing()) {
             if (bed.revision().build().fill().below().filter(below -> below.good() == BulkGood.WOOD).isPresent()) {
                 Length depth = FillTakeoff.of(bed.revision()).depth();
-                if (depth.isPositive() && depth.compareTo(DEEP_ENOUGH) < 0) {
+                if (!bed.revision().flat() && depth.isPositive() && depth.compareTo(DEEP_ENOUGH) < 0) {
                     snags.add(shallow(bed, depth));
                 }
             }

@@ -7,23 +7,14 @@ import fairacre.measure.Length;
 import fairacre.plan.Change;
 import fairacre.plan.Drop;
 import fairacre.plan.Frame;
-import fairacre.plan.Gardener;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Limits;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
-import fairacre.plan.Posture;
 import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
-import fairacre.plan.Walk;
-import fairacre.plan.WalkGrade;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import org.locationtech.jts.geom.Coordinate;
 
-/** Beds and walks on ground that is not level, where spot heights say so. */
+/** Beds on ground that is not level, where spot heights say so. */
 final class LevelSnags {
 
     private final SnagContext context;
@@ -40,10 +31,6 @@ final class LevelSnags {
                 if (level.meaning() != Meaning.LEVEL && !madeUp(bed, level.drop())) {
                     snags.add(slope(study, bed, level));
                 }
-            }
-            List<Gardener> seated = context.plan().gardeners().stream().filter(g -> g.posture() == Posture.SEATED).toList();
-            if (!seated.isEmpty()) {
-                addSteep(study, seated, snags);
             }
         });
         return snags;
@@ -95,29 +82,6 @@ final class LevelSnags {
     private static Remedy raised(StandingBed bed, Frame frame) {
         return new Remedy("Build " + bed.name() + " a course higher and dig its upper side in", new Change.ReframeBed(bed.id(),
                 bed.revision().from(), Optional.of(frame.withCourses(frame.courses() + 1))));
-    }
-
-    private void addSteep(LevelStudy study, List<Gardener> seated, List<Snag> snags) {
-        for (Walk walk : context.plan().walks(context.season())) {
-            double[] slopes = study.slopes(walk);
-            if (walk.grade() == WalkGrade.MAIN && (slopes[0] > LevelStudy.WHEELS || slopes[1] > LevelStudy.LEVEL)) {
-                snags.add(steep(walk, slopes, seated));
-            }
-        }
-    }
-
-    private Snag steep(Walk walk, double[] slopes, List<Gardener> seated) {
-        String words = walk.name() + " rises " + ratio(slopes[0]) + " and lies " + ratio(slopes[1]) + " across: too steep for "
-                + Wording.names(seated.stream().map(Gardener::name).toList()) + ".";
-        Coordinate place = Polygons.of(walk.corners()).getInteriorPoint().getCoordinate();
-        Walk workWalk = walk.withGrade(WalkGrade.WORK);
-        return Snag.of(SnagRule.WALK_TOO_STEEP, Weight.WARNING, words, Optional.of(Point.metres(place.x, place.y)), List.of(),
-                seated.stream().map(Gardener::id).toList(), context.remedies(() -> List.of(new Remedy(
-                        "Lead the main walk elsewhere: make " + walk.name() + " a work walk for feet", new GroundChange.PutWalk(workWalk)))));
-    }
-
-    private static String ratio(double slope) {
-        return slope < 0.001 ? "level" : String.format(Locale.ROOT, "1 in %.0f", 1 / slope);
     }
 
     private String length(Length length) {

@@ -23,6 +23,8 @@ public enum SnagRule {
     THING_SHUT_OUT("Whoever works a tap, a valve, a hook or the compost, or sits on a bench, has to get to it.", "plane geometry; common practice"),
     NO_PASSING("On a walk narrower than 60 in two chairs need a place to pass every 200 ft.", "2010 ADA Standards 403.5.3"),
     SURFACE_UNFIT("Ground for wheels and sticks has to be firm, stable and slip-resistant.", "2010 ADA Standards 302.1"),
+    BARE_GROUND("Wheels run on a walk or a slab: bare ground gives way when it is wet.",
+            "2010 ADA Standards 302.1 for a wheelchair; common practice for a barrow"),
     DEAD_END("A walk that leads nowhere needs room for a wheelchair to turn, or it has to be backed out.",
             "2010 ADA Standards 304.3: a circle of 60 in, or a T with arms of 36 in within 60 in"),
     NO_TURNING("A wheelchair needs room to turn round, or it has to be backed out.", "2010 ADA Standards 304.3: a circle of 60 in, or a T with arms of 36 in within 60 in"),

@@ -1,11 +1,9 @@
 package fairacre.appraisal;
 
 import fairacre.measure.Length;
-import fairacre.plan.Carrier;
-import fairacre.plan.Gardener;
+import fairacre.plan.GroundChange;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
-import fairacre.plan.Posture;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
 import fairacre.shape.Areas;
@@ -19,7 +17,10 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.distance.DistanceOp;
 
-/** Walks whose edge is a step for wheels. Loose layers without an edging slope down by themselves and are none. */
+/**
+ * Walks whose edge is a step for wheels, and ways in with a sill. Loose layers without an edging slope down by themselves and are no
+ * step.
+ */
 final class StepSnags {
 
     /** The highest change of level that wheels roll over, bevelled: 2010 ADA Standards 303.3. */
@@ -36,38 +37,52 @@ final class StepSnags {
     }
 
     List<Snag> find(WalkStudy walks) {
-        List<Walk> built = context.plan().walks(context.season());
-        List<Walk> raised = built.stream().filter(walk -> step(walk).compareTo(ROLLED_OVER) > 0).toList();
         // Working out the ground for wheels takes as long as all else of a preview.
-        if (raised.isEmpty() || !context.withRemedies()) {
+        if (!context.withRemedies()) {
             return List.of();
         }
-        CarrierStudy study = CarrierStudy.of(walks, context.standing());
-        List<Rolling> rolling = rolling(study);
         List<Snag> snags = new ArrayList<>();
-        for (Walk walk : raised) {
-            Polygon area = Polygons.of(walk.corners());
-            Geometry level = levelWith(walk, built);
-            List<Rolling> stopped = rolling.stream().filter(wheels -> foot(area, level, wheels).isPresent()).toList();
-            if (!stopped.isEmpty()) {
-                snags.add(step(walk, stopped, foot(area, level, stopped.get(0)).orElseThrow()));
-            }
-        }
+        context.setting().waysIn().stream().filter(way -> way.sill().compareTo(ROLLED_OVER) > 0).forEach(way -> sill(way).ifPresent(snags::add));
+        addRaised(walks, snags);
         return snags;
     }
 
-    /** Somebody or something on wheels, and the ground they can use. */
-    private record Rolling(String name, Optional<Gardener> gardener, Geometry ground) {}
-
-    private List<Rolling> rolling(CarrierStudy study) {
-        List<Rolling> rolling = new ArrayList<>();
-        context.plan().gardeners().stream().filter(gardener -> gardener.posture() == Posture.SEATED).forEach(gardener -> rolling.add(
-                new Rolling(gardener.name(), Optional.of(gardener),
-                        study.ground(gardener.asCarrier(Length.ZERO)))));
-        context.plan().carriers().stream().filter(Carrier::wheels)
-                .forEach(carrier -> rolling.add(new Rolling(carrier.name(), Optional.empty(), study.ground(carrier))));
-        return rolling;
+    private Optional<Snag> sill(WayIn way) {
+        Length width = way.width().plus(Length.metres(2 * WalkStudy.SLACK));
+        List<Rolling> stopped = Rolling.all(context.plan()).stream().filter(wheels -> wheels.carrier().width().compareTo(width) <= 0).toList();
+        if (stopped.isEmpty()) {
+            return Optional.empty();
+        }
+        String words = way.name() + " has a sill of " + context.wording().length(way.sill()) + ": a step for the wheels of " + Rolling.names(stopped)
+                + ramp(way.sill()) + " on either side.";
+        return Optional.of(Snag.of(SnagRule.WALK_STEP, Rolling.weight(stopped), words, Optional.of(way.place()), List.of(), Rolling.seated(stopped),
+                context.remedies(() -> List.of(new Remedy("Take the sill of " + way.name() + " out", new GroundChange.PutWayIn(way.withSill(Length.ZERO)))))));
     }
+
+    private String ramp(Length rises) {
+        return ", or a ramp " + context.wording().length(rises.times(RAMP)) + " long (1 in " + RAMP + ")";
+    }
+
+    private void addRaised(WalkStudy walks, List<Snag> snags) {
+        List<Walk> built = context.plan().walks(context.season());
+        List<Walk> raised = built.stream().filter(walk -> step(walk).compareTo(ROLLED_OVER) > 0).toList();
+        if (raised.isEmpty()) {
+            return;
+        }
+        CarrierStudy study = CarrierStudy.of(walks, context.standing());
+        List<On> rolling = Rolling.all(context.plan()).stream().map(wheels -> new On(wheels, study.ground(wheels.carrier()))).toList();
+        for (Walk walk : raised) {
+            Polygon area = Polygons.of(walk.corners());
+            Geometry level = levelWith(walk, built);
+            List<On> stopped = rolling.stream().filter(on -> foot(area, level, on.ground()).isPresent()).toList();
+            if (!stopped.isEmpty()) {
+                snags.add(step(walk, stopped.stream().map(On::wheels).toList(), foot(area, level, stopped.get(0).ground()).orElseThrow()));
+            }
+        }
+    }
+
+    /** Somebody or something on wheels, and the ground they can use. */
+    private record On(Rolling wheels, Geometry ground) {}
 
     private static Length step(Walk walk) {
         return walk.surface().firm() || walk.build().edged() ? walk.build().rises() : Length.ZERO;
@@ -80,8 +95,8 @@ final class StepSnags {
     }
 
     /** Where wheels come upon a walk from lower or higher ground: at a gate, or beside it. */
-    private Optional<Point> foot(Polygon walk, Geometry level, Rolling wheels) {
-        if (wheels.ground().isEmpty() || wheels.ground().distance(walk) > MEETS) {
+    private Optional<Point> foot(Polygon walk, Geometry level, Geometry ground) {
+        if (ground.isEmpty() || ground.distance(walk) > MEETS) {
             return Optional.empty();
         }
         for (WayIn way : context.setting().waysIn()) {
@@ -89,7 +104,7 @@ final class StepSnags {
                 return Optional.of(way.place());
             }
         }
-        Geometry other = Areas.without(wheels.ground(), level.buffer(MEETS));
+        Geometry other = Areas.without(ground, level.buffer(MEETS));
         if (other.isEmpty() || other.distance(walk) > 2 * MEETS) {
             return Optional.empty();
         }
@@ -101,10 +116,8 @@ final class StepSnags {
         Wording wording = context.wording();
         Length rises = step(walk);
         String words = walk.name() + " lies " + wording.length(rises) + " above the ground it begins at: a step for the wheels of "
-                + Wording.names(stopped.stream().map(Rolling::name).toList()) + ", or a ramp "
-                + wording.length(rises.times(RAMP)) + " long (1 in " + RAMP + ").";
-        List<Gardener> seated = stopped.stream().flatMap(wheels -> wheels.gardener().stream()).toList();
-        return Snag.of(SnagRule.WALK_STEP, seated.isEmpty() ? Weight.NOTE : Weight.WARNING, words, Optional.of(place), List.of(),
-                seated.stream().map(Gardener::id).toList(), context.remedies(() -> List.of(new SurfaceSnags(context).dugIn(walk))));
+                + Rolling.names(stopped) + ramp(rises) + ".";
+        return Snag.of(SnagRule.WALK_STEP, Rolling.weight(stopped), words, Optional.of(place), List.of(), Rolling.seated(stopped),
+                context.remedies(() -> List.of(new SurfaceSnags(context).dugIn(walk))));
     }
 }

@@ -5,6 +5,7 @@ import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
+import fairacre.plan.StandingBed;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
@@ -14,6 +15,7 @@ import java.util.stream.Collectors;
 /** Figures and directions in the gardener's units and words. */
 record Wording(Units units) {
 
+    private static final int FEW = 3;
     private static final double SLANTED = 0.15;
     private static final List<String> QUARTERS = List.of("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west");
     private static final double LITRES_PER_CUBIC_METRE = 1000;
@@ -91,6 +93,11 @@ record Wording(Units units) {
         }
         String first = names.stream().limit(names.size() - 1L).collect(Collectors.joining(", "));
         return first + " and " + names.get(names.size() - 1);
+    }
+
+    /** Up to three beds by name, more by their number. */
+    static String named(List<StandingBed> beds) {
+        return beds.size() <= FEW ? names(beds.stream().map(StandingBed::name).toList()) : beds.size() + " beds";
     }
 
     private long step() {

@@ -64,7 +64,7 @@ record Job(UUID bed, int season, int courses, SortedMap<BoardKind, List<Length>>
         Volume now = FillTakeoff.of(revision).volume();
         Volume there = before == null ? Volume.ZERO : FillTakeoff.of(before).volume();
         Optional<Kit> kit = revision.build().kit().filter(k -> before == null || before.build().kit().filter(k::equals).isEmpty());
-        Filling filling = there.equals(Volume.ZERO) ? revision.build().fill() : revision.build().fill().withoutBelow();
+        Filling filling = there.equals(Volume.ZERO) && !revision.flat() ? revision.build().fill() : revision.build().fill().withoutBelow();
         return new Job(bed, revision.from(), bought.map(Frame::courses).orElse(0), pieces(before, revision, bought, hardware), hardware, kit,
                 masonry, withFooting(Ingredients.of(filling, now.lessOrNone(there)), masonry.map(MasonryTakeoff::footing).orElse(Volume.ZERO)));
     }

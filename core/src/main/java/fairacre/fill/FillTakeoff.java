@@ -9,24 +9,32 @@ import fairacre.shape.Insets;
 import org.locationtech.jts.geom.Point;
 
 /**
- * Soil that fills a bed: its depth and volume, both zero for flat ground.
+ * Soil that fills a bed: its depth and volume, both zero for flat ground that nothing is brought to.
  *
  * <p>A box is filled to {@link #FREEBOARD} below its top, on a table from its floor on; where part-courses make up falling ground, the wedge below is filled too, its
  * area times the gap at its middle (exact for a plane). A mound is heaped with sides of one in one, so its volume is that of
- * the layers between its foot and its top (Simpson's rule, exact for such a heap).
+ * the layers between its foot and its top (Simpson's rule, exact for such a heap). Where a filling is chosen for flat ground, {@link #SPREAD}
+ * of it are spread and loosened in.
  */
 public record FillTakeoff(Length depth, Volume volume) {
 
     /** Left free below the top of the frame: 1 in, common practice. */
     public static final Length FREEBOARD = Length.inches(1);
 
+    /** Spread over a bed in the ground before it is loosened: a few inches, 3 in; common practice. */
+    public static final Length SPREAD = Length.inches(3);
+
     private static final FillTakeoff NONE = new FillTakeoff(Length.ZERO, Volume.ZERO);
 
     public static FillTakeoff of(BedRevision bed) {
-        if (bed.thickness().isPositive()) {
-            return boxed(bed);
+        if (bed.flat()) {
+            return bed.build().filling().isPresent() ? spread(bed) : NONE;
         }
-        return bed.build().mound().isPositive() ? heaped(bed) : NONE;
+        return bed.thickness().isPositive() ? boxed(bed) : heaped(bed);
+    }
+
+    private static FillTakeoff spread(BedRevision bed) {
+        return new FillTakeoff(SPREAD, Volume.prism(Area.squareMetres(within(bed, Length.ZERO)), SPREAD));
     }
 
     private static FillTakeoff boxed(BedRevision bed) {

@@ -47,6 +47,11 @@ public enum Recipe {
         return filling;
     }
 
+    /** Whether it is spread over beds in the ground rather than filled into a box: {@link FillTakeoff#SPREAD} at first. */
+    public boolean spread() {
+        return this == WITH_THE_GROUND;
+    }
+
     private static MixPart part(BulkGood good, int parts) {
         return new MixPart(good, parts);
     }

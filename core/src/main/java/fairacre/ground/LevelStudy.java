@@ -31,6 +31,8 @@ public final class LevelStudy {
     public static final double LEVEL = 1 / 48.0;
     /** Up to 1 : 20 a walk is fit for a wheelchair: 2010 ADA Standards 403.3 (running slope). */
     public static final double WHEELS = 1 / 20.0;
+    /** Up to 1 : 12 wheels are pushed up a ramp: 2010 ADA Standards 405.2. */
+    public static final double RAMP = 1 / 12.0;
     /** Over 1 : 12 beds want levelling one by one or terracing: common practice. */
     public static final double TERRACES = 1 / 12.0;
     /** Retaining walls over about 4 ft are for local code and a licensed design. */
@@ -82,11 +84,14 @@ public final class LevelStudy {
         return slope <= TERRACES ? Grade.FEET : Grade.TERRACES;
     }
 
+    /** Rise over run, both without sign. */
+    public record Slopes(double running, double cross) {}
+
     /**
      * Steepest running slope and cross slope of a walk between neighbouring corners: along its longer sides and along its shorter
-     * ones.
+     * ones. One that is dug in as deep as its ground falls across is laid level across.
      */
-    public double[] slopes(Walk walk) {
+    public Slopes slopes(Walk walk) {
         List<Point> corners = walk.corners();
         double longest = 0;
         for (int i = 0; i < corners.size(); i++) {
@@ -94,15 +99,19 @@ public final class LevelStudy {
         }
         double running = 0;
         double cross = 0;
+        double acrossAll = 0;
         for (int i = 0; i < corners.size(); i++) {
-            double slope = Math.abs(levels.at(corners.get(i)) - levels.at(corners.get((i + 1) % corners.size()))) / length(corners, i);
+            double fall = Math.abs(levels.at(corners.get(i)) - levels.at(corners.get((i + 1) % corners.size())));
+            double slope = fall / length(corners, i);
             if (length(corners, i) > longest / 2) {
                 running = Math.max(running, slope);
             } else {
                 cross = Math.max(cross, slope);
+                acrossAll = Math.max(acrossAll, fall);
             }
         }
-        return new double[] {running, cross};
+        boolean levelled = walk.build().dugIn() && acrossAll <= walk.build().thickness().metres();
+        return new Slopes(running, levelled ? 0 : cross);
     }
 
     private static double length(List<Point> corners, int side) {

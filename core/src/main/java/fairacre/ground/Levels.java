@@ -4,6 +4,7 @@ import fairacre.measure.Length;
 import fairacre.plan.Point;
 import fairacre.plan.RefusedException;
 import fairacre.plan.SpotHeight;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -22,24 +23,38 @@ import org.locationtech.jts.triangulate.DelaunayTriangulationBuilder;
  * Delaunay); beyond the outermost of them the ground goes on from the nearest place between them as the plane slopes that fits all best by
  * least squares, so that no step comes up where the heights end.
  *
- * <p>Fewer than three heights, or heights on one line, say nothing of the ground: {@link #of} is then empty.
+ * <p>Two heights, or several on one line, say how the ground falls along that line; across it the ground is taken to be level. Heights
+ * within a hand's breadth of a line lie on it, since what they say of the ground beside it is lost in the measuring. One height says
+ * nothing: {@link #of} is then empty.
  */
 public final class Levels {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
-    /** Places on one line within this share of their spread are no plane. */
-    private static final double FLAT = 1e-9;
+    /** Places whose mean distance from a line (root of the mean square) is no more than half a hand lie on it, metres. */
+    private static final double ON_A_LINE = 0.05;
 
     private final List<Facet> triangles;
     private final double[] plane;
+    private final boolean onALine;
 
-    private Levels(List<Facet> triangles, double[] plane) {
-        this.triangles = triangles;
-        this.plane = plane;
+    private Levels(List<Coordinate> heights, boolean onALine) {
+        this.triangles = triangles(heights);
+        this.plane = Spread.of(heights).plane();
+        this.onALine = onALine;
     }
 
     public static Optional<Levels> of(List<SpotHeight> heights) {
-        return plane(heights).map(plane -> new Levels(triangles(heights), plane));
+        List<Coordinate> places = heights.stream().map(h -> new Coordinate(h.place().x().metres(), h.place().y().metres(), h.height().metres())).toList();
+        if (places.stream().map(place -> new Coordinate(place.x, place.y)).distinct().count() < 2) {
+            return Optional.empty();
+        }
+        Spread spread = Spread.of(places);
+        return Optional.of(spread.across() <= ON_A_LINE ? new Levels(spread.widened(places), true) : new Levels(places, false));
+    }
+
+    /** Whether the heights lie on one line, so that the ground across it is taken to be level. */
+    public boolean onALine() {
+        return onALine;
     }
 
     /** Height of the ground, metres above the gardener's level line. */
@@ -116,43 +131,70 @@ public final class Levels {
         }
     }
 
-    private static List<Facet> triangles(List<SpotHeight> heights) {
+    private static List<Facet> triangles(List<Coordinate> heights) {
         DelaunayTriangulationBuilder builder = new DelaunayTriangulationBuilder();
-        builder.setSites(heights.stream().map(h -> new Coordinate(h.place().x().metres(), h.place().y().metres(),
-                h.height().metres())).toList());
+        builder.setSites(heights);
         var found = builder.getTriangles(GEOMETRY);
         return IntStream.range(0, found.getNumGeometries()).mapToObj(i -> Facet.of(found.getGeometryN(i))).toList();
     }
 
-    /** Height = a + b x + c y by the normal equations about the middle of all places. */
-    private static Optional<double[]> plane(List<SpotHeight> heights) {
-        if (heights.size() < 3) {
-            return Optional.empty();
+    /** Sums about the middle of some heights: how far they spread, and the plane that fits them best. */
+    private record Spread(int count, Coordinate middle, double xx, double xy, double yy, double xz, double yz) {
+
+        static Spread of(List<Coordinate> heights) {
+            Coordinate middle = new Coordinate(heights.stream().mapToDouble(h -> h.x).average().orElseThrow(),
+                    heights.stream().mapToDouble(h -> h.y).average().orElseThrow(), heights.stream().mapToDouble(h -> h.getZ()).average().orElseThrow());
+            double xx = 0;
+            double xy = 0;
+            double yy = 0;
+            double xz = 0;
+            double yz = 0;
+            for (Coordinate h : heights) {
+                double x = h.x - middle.x;
+                double y = h.y - middle.y;
+                double z = h.getZ() - middle.getZ();
+                xx += x * x;
+                xy += x * y;
+                yy += y * y;
+                xz += x * z;
+                yz += y * z;
+            }
+            return new Spread(heights.size(), middle, xx, xy, yy, xz, yz);
         }
-        double mx = heights.stream().mapToDouble(h -> h.place().x().metres()).average().orElseThrow();
-        double my = heights.stream().mapToDouble(h -> h.place().y().metres()).average().orElseThrow();
-        double mz = heights.stream().mapToDouble(h -> h.height().metres()).average().orElseThrow();
-        double xx = 0;
-        double xy = 0;
-        double yy = 0;
-        double xz = 0;
-        double yz = 0;
-        for (SpotHeight h : heights) {
-            double x = h.place().x().metres() - mx;
-            double y = h.place().y().metres() - my;
-            double z = h.height().metres() - mz;
-            xx += x * x;
-            xy += x * y;
-            yy += y * y;
-            xz += x * z;
-            yz += y * z;
+
+        /** Direction in which they spread most, counter-clockwise from the right, radians: the main axis of the sums. */
+        private double along() {
+            return Math.atan2(2 * xy, xx - yy) / 2;
         }
-        double determinant = xx * yy - xy * xy;
-        if (determinant <= FLAT * (xx + yy) * (xx + yy)) {
-            return Optional.empty();
+
+        /** Root of the mean square of their distances from the line along which they spread most, metres. */
+        double across() {
+            double sin = Math.sin(along());
+            double cos = Math.cos(along());
+            return Math.sqrt(Math.max(0, sin * sin * xx - 2 * sin * cos * xy + cos * cos * yy) / count);
         }
-        double b = (xz * yy - yz * xy) / determinant;
-        double c = (yz * xx - xz * xy) / determinant;
-        return Optional.of(new double[] {mz - b * mx - c * my, b, c});
+
+        /** Each height twice, as far to either side of the line as they all reach along it. */
+        List<Coordinate> widened(List<Coordinate> heights) {
+            double dx = Math.cos(along());
+            double dy = Math.sin(along());
+            double far = Math.sqrt(xx + yy);
+            List<Coordinate> wide = new ArrayList<>();
+            for (Coordinate h : heights) {
+                double on = (h.x - middle.x) * dx + (h.y - middle.y) * dy;
+                for (int side = -1; side <= 1; side += 2) {
+                    wide.add(new Coordinate(middle.x + on * dx - side * far * dy, middle.y + on * dy + side * far * dx, h.getZ()));
+                }
+            }
+            return wide;
+        }
+
+        /** Height = a + b x + c y, by the normal equations. */
+        double[] plane() {
+            double determinant = xx * yy - xy * xy;
+            double b = (xz * yy - yz * xy) / determinant;
+            double c = (yz * xx - xz * xy) / determinant;
+            return new double[] {middle.getZ() - b * middle.x - c * middle.y, b, c};
+        }
     }
 }

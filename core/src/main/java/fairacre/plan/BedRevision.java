@@ -45,6 +45,11 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         this(from, outline, Shape.RECTANGLE, frame, false, Build.PLAIN);
     }
 
+    /** Whether it lies in the ground, with neither an edge nor a heap. */
+    public boolean flat() {
+        return !thickness().isPositive() && !build.mound().isPositive();
+    }
+
     /** Thickness of what stands round the soil: boards, a wall, or that of a kit; zero where nothing does. */
     public Length thickness() {
         return thickness(frame, build);

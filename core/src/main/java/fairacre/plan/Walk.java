@@ -11,7 +11,7 @@ import java.util.UUID;
  */
 public record Walk(UUID id, String name, WalkGrade grade, Surfacing surface, List<Point> corners, WalkBuild build) {
 
-    private static final int MOST_CORNERS = 60;
+    public static final int MOST_CORNERS = 60;
 
     public Walk {
         Limits.present(id, "id");

@@ -35,6 +35,11 @@ public final class Areas {
         return areas(overlay(one, other, OverlayNG.DIFFERENCE));
     }
 
+    /** The parts of a line that lie in an area. */
+    public static Geometry along(Geometry line, Geometry area) {
+        return OverlayNGRobust.overlay(line, area, OverlayNG.INTERSECTION);
+    }
+
     /** All of them as one area; empty for none. */
     public static Geometry joined(Collection<? extends Geometry> all) {
         return all.isEmpty() ? GEOMETRY.createPolygon() : areas(OverlayNGRobust.union(GEOMETRY.buildGeometry(all)));

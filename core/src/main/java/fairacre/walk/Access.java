@@ -75,6 +75,22 @@ final class Access {
         return centres;
     }
 
+    /**
+     * Where the middle of the carrier can be if it keeps to a part of the ground, and comes onto that through a way in where the ground
+     * has one.
+     *
+     * @param kept where the middle may be, as far as only that part is asked
+     */
+    List<Polygon> keepingTo(Geometry kept) {
+        List<Polygon> centres = new ArrayList<>();
+        for (int piece = 0; piece < layout.pieces().size(); piece++) {
+            Geometry free = Areas.shared(centres(layout, layout.pieces().get(piece), radius), kept);
+            List<Geometry> into = thresholds.getOrDefault(piece, List.of());
+            Areas.parts(free).stream().filter(part -> into.isEmpty() || into.stream().anyMatch(part::intersects)).forEach(centres::add);
+        }
+        return centres;
+    }
+
     /** Where the middle of the carrier is when it has just come in through a way that is wide enough. */
     List<Geometry> thresholds() {
         return thresholds.values().stream().flatMap(List::stream).toList();

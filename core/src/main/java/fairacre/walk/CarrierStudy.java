@@ -79,6 +79,18 @@ public final class CarrierStudy {
     }
 
     /**
+     * What a carrier gets to while it keeps to a part of the ground.
+     *
+     * @param part may end a hand's breadth before a bed or a way in, and be as much narrower than the carrier on either side
+     */
+    public KeptGround keepingTo(Carrier carrier, Geometry part) {
+        Edges edges = walks.edges(carrier.wheels());
+        double radius = radius(carrier.width());
+        Geometry kept = part.buffer(-Math.max(0, radius - KeptGround.HAND), Curves.quadrantSegments(radius, CURVE_TOLERANCE), BufferParameters.CAP_ROUND);
+        return new KeptGround(edges, GEOMETRY.createMultiPolygon(edges.access(carrier.width()).keepingTo(kept).toArray(Polygon[]::new)), radius);
+    }
+
+    /**
      * Whether there is a place on its ground where the carrier can turn round, in a circle or in a T; always for one that turns
      * on the spot.
      */

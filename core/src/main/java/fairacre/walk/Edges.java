@@ -40,6 +40,11 @@ final class Edges {
         return layout;
     }
 
+    /** The outline of a bed that stands. */
+    Ring ring(UUID bed) {
+        return layout.ring(positions.get(bed));
+    }
+
     /** The parts of a bed's edges at which a carrier of this width can be; none for a bed that doesn't stand. */
     List<Stretch> stretches(UUID bed, Length width) {
         Integer position = positions.get(bed);

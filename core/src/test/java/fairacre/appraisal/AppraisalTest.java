@@ -105,6 +105,7 @@ class AppraisalTest {
         plans.put(SnagRule.WALK_STEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92))), new PutWalk(new Walk(Gardens.id("Way"), "Way",
                 WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 5),
                 new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.PAVERS), false, false)))));
+        plans.put(SnagRule.BARE_GROUND, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)), new PutWayIn(gate("Gate", 5, 0, 1))));
         plans.put(SnagRule.SURFACE_UNFIT, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
                 new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2)))));
         Plan low = plot(10, 10, ADA, bed("Beans", 5, 3, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))));

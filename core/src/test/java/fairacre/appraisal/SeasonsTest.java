@@ -61,7 +61,7 @@ class SeasonsTest {
     @ParameterizedTest(name = "season + {0}: blocked {1}")
     @CsvSource({"0, false", "1, false", "2, true", "3, true"})
     void aWayStaysOpenUntilAFenceClosesIt(int years, boolean narrow) {
-        WayIn wide = new WayIn(id("Gap"), "Gap", Point.metres(5, 0), Length.metres(3), Swing.OPEN, Optional.empty(), Optional.of(SEASON + 2));
+        WayIn wide = new WayIn(id("Gap"), "Gap", Point.metres(5, 0), Length.metres(3), Swing.OPEN, Optional.empty(), Optional.of(SEASON + 2), Length.ZERO);
         WayIn gate = new WayIn(id("Gate"), "Gate", Point.metres(0, 5), Length.metres(0.7), Swing.INWARD, Optional.empty());
         Plan plan = with(plot(10, 10, List.of(gardener("Bo", 0.6, 0.9)), bed("Beans", 5, 5, 2, 1)), new PutWayIn(wide), new PutWayIn(gate));
         assertThat(rules(plan, SEASON + years).contains(SnagRule.REACH_NOBODY)).isEqualTo(narrow);
@@ -70,7 +70,7 @@ class SeasonsTest {
 
     @Test
     void aWayIsNotClosedBeforeItIsThere() {
-        assertThatThrownBy(() -> new WayIn(id("Gap"), "Gap", Point.metres(5, 0), Length.metres(3), Swing.OPEN, Optional.of(SEASON), Optional.of(SEASON)))
+        assertThatThrownBy(() -> new WayIn(id("Gap"), "Gap", Point.metres(5, 0), Length.metres(3), Swing.OPEN, Optional.of(SEASON), Optional.of(SEASON), Length.ZERO))
                 .isInstanceOf(RefusedException.class).hasMessageContaining("closed before it is there");
     }
 }

@@ -133,4 +133,19 @@ class StepSnagsTest {
         assertThat(Appraisal.of(plan, SEASON).snags()).filteredOn(snag -> snag.rule() == SnagRule.WALK_TOO_STEEP).singleElement()
                 .satisfies(snag -> assertThat(snag.words()).isEqualTo("Way rises 1 in 10 and lies level across: too steep for Ines and Maren."));
     }
+
+    @ParameterizedTest(name = "a sill of {0} m: {1} steps")
+    @CsvSource({"0, 0", "0.0127, 0", "0.0128, 1", "0.05, 1"})
+    void aSillIsAStepForWhateverWheelsFitThrough(double height, int steps) {
+        Plan plan = with(plot(10, 10, List.of(INES)), new PutWayIn(gate("Gate", 5, 0, 1).withSill(Length.metres(height))));
+        assertThat(steps(plan)).hasSize(steps).allSatisfy(snag -> {
+            assertThat(snag.weight()).isEqualTo(Weight.WARNING);
+            assertThat(steps(with(plan, snag.remedies().get(0).change()))).isEmpty();
+        });
+        Plan onFoot = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))), new PutWayIn(gate("Gate", 5, 0, 1).withSill(Length.metres(height))));
+        assertThat(steps(onFoot)).isEmpty();
+        assertThat(steps(with(onFoot, new PutCarrier(carrier("Cart", 1.001, true, 0))))).isEmpty();
+        assertThat(steps(with(onFoot, new PutCarrier(carrier("Cart", 1, true, 0))))).hasSize(steps)
+                .allSatisfy(snag -> assertThat(snag.words()).endsWith(" long (1 in 12) on either side."));
+    }
 }

@@ -5,19 +5,25 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.cost.CostStudy;
 import fairacre.fill.BulkPurchase.Lot;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.BedRevision;
+import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
 import fairacre.plan.BulkGood;
 import fairacre.plan.Filling;
+import fairacre.plan.Plan;
+import fairacre.plan.Point;
 import fairacre.plan.PriceItem;
+import fairacre.plan.Rectangle;
 import fairacre.plan.Vehicle;
 import fairacre.plan.RefusedException;
+import fairacre.plan.Shape;
 import fairacre.plan.Supply;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
@@ -75,6 +81,21 @@ class FillTest {
     void anInGroundBedNeedsNothing() {
         assertThat(FillTakeoff.of(new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 1, 0), Optional.empty())).volume()).isEqualTo(Volume.ZERO);
         assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.ZERO, true, Units.METRIC, PRICES).lots()).isEmpty();
+    }
+
+    @ParameterizedTest(name = "{0} x {1} ft: {2} cu ft")
+    @CsvSource({"4, 8, 8", "4, 12, 12", "3, 20, 15"})
+    @DisplayName("Compost 3 in deep over a bed in the ground: a quarter of a cubic foot to the square foot [arithmetic; a few inches are common practice]")
+    void compostOnLoosenedGround(int width, int length, double cubicFeet) {
+        Rectangle outline = new Rectangle(Point.metres(5, 5), Length.feet(length), Length.feet(width), 30);
+        BedRevision plain = new BedRevision(Gardens.SEASON, outline, Optional.empty());
+        BedRevision bed = plain.withBuild(plain.build().withFilling(Recipe.WITH_THE_GROUND.filling()));
+        assertThat(FillTakeoff.of(bed).volume().cubicFeet()).isCloseTo(cubicFeet, within(0.001));
+        assertThat(TopUp.of(bed).cubicFeet()).isCloseTo(cubicFeet / 3, within(0.001));
+        Plan plan = Gardens.plot(10, 10, List.of(), Gardens.shaped("Beans", outline, Shape.RECTANGLE, bed.build()));
+        assertThat(CostStudy.of(plan).bill().lines()).filteredOn(line -> line.part() == BillPart.FILL).isNotEmpty()
+                .allSatisfy(line -> assertThat(line.item().key()).contains("compost"));
+        assertThat(FillTakeoff.of(plain).volume()).isEqualTo(Volume.ZERO);
     }
 
     @Test

@@ -94,10 +94,42 @@ class LevelsTest {
         }
 
         @Test
-        void heightsOnOneLineOrTooFewSayNothing() {
+        void oneHeightSaysNothing() {
             assertThat(Levels.of(List.of())).isEmpty();
-            assertThat(Levels.of(SLOPE.subList(0, 2))).isEmpty();
-            assertThat(Levels.of(List.of(height(0, 0, 0), height(1, 1, 1), height(2, 2, 0)))).isEmpty();
+            assertThat(Levels.of(List.of(height(3, 4, 1)))).isEmpty();
+            assertThat(Levels.of(List.of(height(3, 4, 1), height(3, 4, 1)))).isEmpty();
+        }
+
+        @ParameterizedTest(name = "turned by {0}°")
+        @ValueSource(doubles = {0, 17, 45, 90, 133, 180, 271.5})
+        @DisplayName("Slope between two heights = fall / run: 0.5 m in 10 m is 1 in 20, level across [definition]")
+        void twoHeightsSayHowTheGroundFallsBetweenThem(double degrees) {
+            double cos = Math.cos(Math.toRadians(degrees));
+            double sin = Math.sin(Math.toRadians(degrees));
+            Levels two = levels(List.of(height(1, 2, 0.5), height(1 + 10 * cos, 2 + 10 * sin, 0)));
+            assertThat(two.slope()).isCloseTo(1 / 20.0, within(1e-6));
+            assertThat(two.fallsTo()).isCloseTo((90 - degrees + 360) % 360, within(1e-3));
+            assertThat(two.onALine()).isTrue();
+            for (double across : new double[] {-30, -1, 0, 2, 50}) {
+                assertThat(two.at(1 + 4 * cos - across * sin, 2 + 4 * sin + across * cos)).isCloseTo(0.3, within(1e-5));
+                assertThat(two.at(1 + 16 * cos - across * sin, 2 + 16 * sin + across * cos)).isCloseTo(-0.3, within(1e-5));
+            }
+        }
+
+        @Test
+        void heightsOnOneLineAreJoinedAlongIt() {
+            Levels line = levels(List.of(height(0, 0, 0), height(1, 1, 1), height(2, 2, 0)));
+            assertThat(line.at(0.5, 0.5)).isCloseTo(0.5, within(1e-9));
+            assertThat(line.at(1, 0)).isCloseTo(0.5, within(1e-9));
+            assertThat(line.at(1, 1)).isCloseTo(1, within(1e-9));
+        }
+
+        @ParameterizedTest(name = "{0} m beside the line: {1}")
+        @CsvSource({"0.05, true", "0.0999, true", "0.1001, false", "1, false"})
+        @DisplayName("What heights within a hand of a line say of the ground beside it is lost in the measuring [common practice]")
+        void heightsNearlyOnALineLieOnIt(double beside, boolean onALine) {
+            Levels ground = levels(List.of(height(0, 0, 0), height(10, 0, 0), height(5, beside * 1.1547, 0.02), height(5, 0, 0)));
+            assertThat(ground.onALine()).isEqualTo(onALine);
         }
 
         @Test

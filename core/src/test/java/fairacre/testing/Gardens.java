@@ -226,7 +226,7 @@ public final class Gardens {
                 new GroundChange.PutFeature(new Feature(id("Drain"), "Drain", FeatureKind.DRAIN, List.of(Point.metres(0, 9), Point.metres(3, 9.5)),
                         Length.inches(12), Length.ZERO, Length.metres(0.5), false, false, Optional.of(SEASON + 1))),
                 new GroundChange.PutWayIn(new WayIn(id("Gate"), "Gate", Point.metres(6, 0), Length.metres(1.1), Swing.OUTWARD,
-                        Optional.of(SEASON + 1), Optional.of(SEASON + 9))),
+                        Optional.of(SEASON + 1), Optional.of(SEASON + 9), Length.millimetres(20))),
                 new GroundChange.PutCarrier(carrier("Barrow", 0.9, true, 0)),
                 new GroundChange.PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS,
                         List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)), new WalkBuild(Optional.of(SEASON + 1),

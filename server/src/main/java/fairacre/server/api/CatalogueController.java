@@ -101,7 +101,7 @@ class CatalogueController {
 
     record GoodView(BulkGood key, String label) {}
 
-    record RecipeView(String label, String remark, Filling filling) {}
+    record RecipeView(String label, String remark, Filling filling, boolean spread) {}
 
     record MasonryView(Masonry key, String label, Length thickness, Length course, int leastYears, int mostYears, String remark) {}
 
@@ -115,7 +115,7 @@ class CatalogueController {
 
     record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<KitView> kits, List<ItemView> items, List<ReachView> reaches,
             String measureYourOwn, List<PassingView> passings, List<CarrierView> carriers,
-            List<FeatureView> features, List<SurfaceView> surfaces, List<LayerView> layers, List<ScaleView> scales, List<String> currencies, Length freeboard, FittingsView fittings, List<MasonryView> masonries,
+            List<FeatureView> features, List<SurfaceView> surfaces, List<LayerView> layers, List<ScaleView> scales, List<String> currencies, Length freeboard, Length spread, FittingsView fittings, List<MasonryView> masonries,
             List<SundryView> sundries, List<GoodView> goods, List<RecipeView> recipes, Length topUp) {}
 
     /**
@@ -157,7 +157,7 @@ class CatalogueController {
                 Arrays.stream(LayerKind.values()).map(k -> new LayerView(k, k.label(), k.good().isPresent(), k.ordered())).toList(),
                 Arrays.stream(Scale.values()).map(s -> new ScaleView(s.name(), s.label())).toList(),
                 CURRENCIES,
-                FillTakeoff.FREEBOARD,
+                FillTakeoff.FREEBOARD, FillTakeoff.SPREAD,
                 new FittingsView(Arrays.stream(CornerPost.values()).map(p -> new FittingView(p.name(), p.label(), "")).toList(),
                         Arrays.stream(Support.values()).map(s -> new FittingView(s.name(), s.label(), s.remark())).toList(),
                         Arrays.stream(Underlay.values()).map(u -> new FittingView(u.name(), u.label(), u.remark())).toList(),
@@ -167,7 +167,7 @@ class CatalogueController {
                         .map(m -> new MasonryView(m, m.label(), m.thickness(), m.course(), m.leastYears(), m.mostYears(), m.remark())).toList(),
                 Arrays.stream(SundryPreset.values()).map(s -> new SundryView(s.label(), s.part(), s.acquired())).toList(),
                 Arrays.stream(BulkGood.values()).map(g -> new GoodView(g, g.label())).toList(),
-                Arrays.stream(Recipe.values()).map(r -> new RecipeView(r.label(), r.remark(), r.filling())).toList(),
+                Arrays.stream(Recipe.values()).map(r -> new RecipeView(r.label(), r.remark(), r.filling(), r.spread())).toList(),
                 TopUp.DEPTH);
     }
 

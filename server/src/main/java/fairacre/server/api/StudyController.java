@@ -80,8 +80,9 @@ class StudyController {
      *
      * @param slope fall over run
      * @param fallsTo degrees clockwise from straight up on the drawing
+     * @param onALine whether all heights lie on one line, so that nothing is known of the fall across it
      */
-    record Lie(double slope, double fallsTo, LevelStudy.Grade grade, List<BedLevel> beds) {}
+    record Lie(double slope, double fallsTo, boolean onALine, LevelStudy.Grade grade, List<BedLevel> beds) {}
 
     /** Ground to be made level in so many terraces. */
     record ToLevel(Rectangle area, int terraces) {}
@@ -137,7 +138,7 @@ class StudyController {
     @GetMapping("/levels")
     Optional<Lie> levels(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
         Plan plan = plan(owner, garden, season);
-        return Levels.of(plan.site().levels()).map(levels -> new Lie(levels.slope(), levels.fallsTo(),
+        return Levels.of(plan.site().levels()).map(levels -> new Lie(levels.slope(), levels.fallsTo(), levels.onALine(),
                 LevelStudy.grade(levels.slope()), plan.standing(season).stream().map(LevelStudy.of(levels)::of).toList()));
     }
 
@@ -165,7 +166,7 @@ class StudyController {
 
     private static Levels known(Plan plan) {
         return Levels.of(plan.site().levels()).orElseThrow(() -> new RefusedException("levels",
-                "too few heights are known", "give at least three that are not on one line"));
+                "too few heights are known", "give at least two"));
     }
 
     /** Edge by edge where the gardeners can be at a bed. */

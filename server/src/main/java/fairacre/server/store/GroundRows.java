@@ -50,7 +50,7 @@ final class GroundRows {
             .from(FEATURE).where(FEATURE.GARDEN.eq(GARDEN.ID))).as("features");
 
     static final Field<? extends Result<?>> WAYS_IN = multiset(select(WAY_IN.ID, WAY_IN.NAME, WAY_IN.X, WAY_IN.Y, WAY_IN.WIDTH,
-            WAY_IN.SWING, WAY_IN.FROM_SEASON, WAY_IN.UNTIL_SEASON).from(WAY_IN).where(WAY_IN.GARDEN.eq(GARDEN.ID))).as("ways_in");
+            WAY_IN.SWING, WAY_IN.FROM_SEASON, WAY_IN.UNTIL_SEASON, WAY_IN.SILL).from(WAY_IN).where(WAY_IN.GARDEN.eq(GARDEN.ID))).as("ways_in");
 
     static final Field<? extends Result<?>> CARRIERS = multiset(select(CARRIER.ID, CARRIER.NAME, CARRIER.WIDTH, CARRIER.WHEELS,
             CARRIER.TURNING).from(CARRIER).where(CARRIER.GARDEN.eq(GARDEN.ID))).as("carriers");
@@ -91,7 +91,7 @@ final class GroundRows {
         return rows(row, WAYS_IN).map(r -> new WayIn(r.get(WAY_IN.ID), r.get(WAY_IN.NAME),
                 point(r.get(WAY_IN.X), r.get(WAY_IN.Y)), new Length(r.get(WAY_IN.WIDTH)),
                 Swing.valueOf(r.get(WAY_IN.SWING)), Optional.ofNullable(r.get(WAY_IN.FROM_SEASON)),
-                Optional.ofNullable(r.get(WAY_IN.UNTIL_SEASON))));
+                Optional.ofNullable(r.get(WAY_IN.UNTIL_SEASON)), new Length(r.get(WAY_IN.SILL))));
     }
 
     static List<Carrier> carriers(Record row) {

@@ -110,7 +110,8 @@ final class GroundWriter {
 
     private WayInRecord row(WayIn way) {
         return new WayInRecord(garden, way.id(), way.name(), way.place().x().micrometres(), way.place().y().micrometres(),
-                way.width().micrometres(), way.swing().name(), way.from().orElse(null), way.until().orElse(null));
+                way.width().micrometres(), way.swing().name(), way.from().orElse(null), way.until().orElse(null),
+                way.sill().micrometres());
     }
 
     private CarrierRecord row(Carrier carrier) {

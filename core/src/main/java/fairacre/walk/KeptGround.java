@@ -1,0 +1,49 @@
+package fairacre.walk;
+
+import fairacre.measure.Length;
+import fairacre.shape.Areas;
+import fairacre.shape.Curves;
+import fairacre.shape.Ring;
+import java.util.List;
+import java.util.UUID;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+
+/** What a carrier gets to while it keeps to a part of the ground, such as firm walks. */
+public final class KeptGround {
+
+    /** A chair's wheels stand about a hand, 4 in, within the width it needs to pass: common practice, metres. */
+    static final double HAND = 0.1;
+    private static final double CURVE_TOLERANCE = 0.001;
+
+    private final Edges edges;
+    private final Geometry centres;
+    private final double touching;
+    private Geometry alongside;
+
+    KeptGround(Edges edges, Geometry centres, double radius) {
+        this.edges = edges;
+        this.centres = centres;
+        this.touching = radius + HAND;
+    }
+
+    /** Whether the carrier comes alongside a bed that stands. */
+    public boolean comesTo(UUID bed) {
+        Ring ring = edges.ring(bed);
+        return !centres.isEmpty() && centres.isWithinDistance(ring.polygon(), touching + ring.lean());
+    }
+
+    /** The soil of a bed that is within reach of the edges the carrier comes alongside. */
+    public Geometry workedFrom(UUID bed, Length reach) {
+        Ring ring = edges.ring(bed);
+        if (alongside == null) {
+            alongside = grown(centres, touching);
+        }
+        Geometry from = Areas.along(ring.polygon().getExteriorRing(), grown(alongside, ring.lean()));
+        return from.isEmpty() ? Areas.joined(List.of()) : Areas.shared(grown(from, reach.metres()), ring.polygon());
+    }
+
+    private static Geometry grown(Geometry area, double by) {
+        return by == 0 ? area : area.buffer(by, Curves.quadrantSegments(by, CURVE_TOLERANCE), BufferParameters.CAP_ROUND);
+    }
+}

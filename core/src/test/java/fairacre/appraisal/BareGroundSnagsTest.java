@@ -1,0 +1,148 @@
+package fairacre.appraisal;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.carrier;
+import static fairacre.testing.Gardens.feature;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.gate;
+import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.on;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.seated;
+import static fairacre.testing.Gardens.with;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairacre.measure.Length;
+import fairacre.plan.Bed;
+import fairacre.plan.Change;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.Gardener;
+import fairacre.plan.GroundChange.PutCarrier;
+import fairacre.plan.GroundChange.PutFeature;
+import fairacre.plan.GroundChange.PutWalk;
+import fairacre.plan.GroundChange.PutWayIn;
+import fairacre.plan.Plan;
+import fairacre.plan.Point;
+import fairacre.plan.Surfacing;
+import fairacre.plan.Swing;
+import fairacre.plan.Walk;
+import fairacre.plan.WalkBuild;
+import fairacre.plan.WalkGrade;
+import fairacre.plan.WayIn;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** 2010 ADA Standards 302.1: ground for wheels is firm, stable and slip-resistant. How narrow a walk may be is common practice. */
+class BareGroundSnagsTest {
+
+    private static final Gardener INES = seated("Ines", 0.5, 0.92);
+
+    private static List<Snag> bare(Plan plan) {
+        return bare(plan, SEASON);
+    }
+
+    private static List<Snag> bare(Plan plan, int season) {
+        return Appraisal.of(plan, season).snags().stream().filter(snag -> snag.rule() == SnagRule.BARE_GROUND).toList();
+    }
+
+    private static Walk walk(String name, Surfacing surface, WalkBuild build, List<Point> corners) {
+        return new Walk(id(name), name, WalkGrade.MAIN, surface, corners, build);
+    }
+
+    private static Walk paved(double left, double bottom, double right, double top) {
+        return walk("Way " + left + bottom, Surfacing.PAVERS, WalkBuild.NONE, places(0, left, bottom, right, bottom, right, top, left, top));
+    }
+
+    private static List<Point> places(double degrees, double... places) {
+        double angle = Math.toRadians(degrees);
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i < places.length; i += 2) {
+            points.add(Point.metres(places[i] * Math.cos(angle) - places[i + 1] * Math.sin(angle),
+                    places[i] * Math.sin(angle) + places[i + 1] * Math.cos(angle)));
+        }
+        return points;
+    }
+
+    /** Along one side of a bed of 2 m, from a gate below it. */
+    private static Plan alongOneSide(double width) {
+        return with(plot(6, 6, List.of(INES), bed("Beans", 3, 2 + width / 2, 2, width)), new PutWayIn(gate("Gate", 3, 0, 1)),
+                new PutWalk(paved(1.5, 0, 4.5, 2)));
+    }
+
+    @Test
+    void aChairOnBareGroundIsToldWithWhatToLay() {
+        Plan plan = with(plot(10, 10, List.of(INES, gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 5, 2, 0.9)), new PutWayIn(gate("Gate", 5, 0, 1)));
+        assertThat(bare(plan)).singleElement().satisfies(snag -> {
+            assertThat(snag.weight()).isEqualTo(Weight.WARNING);
+            assertThat(snag.words()).isEqualTo("Ines works Beans, or part of it, from bare ground: it gives way under wheels when it is wet.");
+            assertThat(snag.gardeners()).containsExactly(id("Ines"));
+            assertThat(snag.remedies()).hasSize(2).allSatisfy(remedy -> assertThat(bare(with(plan, remedy.change()))).isEmpty());
+            assertThat(snag.remedies().get(0).words()).matches("Lay \\d+\\.\\d\\d m² of stabilised gravel or fines round the beds, dug in, with its usual layers, \\+.* EUR");
+        });
+        assertThat(bare(with(plan, new Change.TendBed(id("Beans"), List.of(id("Ada")))))).isEmpty();
+        assertThat(bare(with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 5, 2, 0.9))))).isEmpty();
+    }
+
+    @Test
+    void barrowsCutRutsAndThatIsANote() {
+        Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 5, 2, 0.9), bed("Peas", 5, 7, 2, 0.9)),
+                new PutWayIn(gate("Gate", 5, 0, 1)), new PutCarrier(carrier("Barrow", 0.7, true, 0)), new PutCarrier(carrier("Cart", 0.9, true, 0)),
+                new PutCarrier(carrier("Trug", 0.4, false, 0)));
+        assertThat(bare(plan)).singleElement().satisfies(snag -> {
+            assertThat(snag.weight()).isEqualTo(Weight.NOTE);
+            assertThat(snag.words()).isEqualTo("Cart and Barrow come to Peas and Beans over bare ground: wheels cut ruts in it when it is wet.");
+            assertThat(snag.remedies().get(0).words()).contains("of wood chip or bark round the beds");
+            assertThat(snag.remedies()).allSatisfy(remedy -> assertThat(bare(with(plan, remedy.change()))).isEmpty());
+        });
+    }
+
+    @ParameterizedTest(name = "{0} m wide, turned {1}")
+    @CsvSource({"0.72, 0, 0", "0.72, 30, 0", "0.72, 45, 0", "0.721, 123.4, 0", "0.92, 0, 0", "0.718, 0, 1", "0.718, 30, 1", "0.718, 45, 1", "0.718, 123.4, 1"})
+    void aWalkIsWideEnoughFromAHandNarrowerOnEitherSide(double width, double degrees, int snags) {
+        double half = width / 2;
+        Bed beans = bed("Beans", places(degrees, 3, 4).get(0).x().metres(), places(degrees, 3, 4).get(0).y().metres(), 2, 1, -degrees, Optional.empty());
+        Plan plan = with(on(places(degrees, 0, 0, 6, 0, 6, 6, 0, 6), List.of(gardener("Ada", 0.6, 0.6)), beans),
+                new PutWayIn(new WayIn(id("Gate"), "Gate", places(degrees, 3, 0).get(0), Length.metres(1), Swing.INWARD, Optional.empty())),
+                new PutCarrier(carrier("Cart", 0.92, true, 0)),
+                new PutWalk(walk("Way", Surfacing.PAVERS, WalkBuild.NONE, places(degrees, 3 - half, 0, 3 + half, 0, 3 + half, 3.5, 3 - half, 3.5))));
+        assertThat(bare(plan)).hasSize(snags);
+    }
+
+    @ParameterizedTest(name = "{0} m wide: {1} snags")
+    @CsvSource({"0.3, 0", "0.5, 0", "0.504, 0", "0.515, 1", "0.6, 1", "1, 1"})
+    void oneFirmSideDoesForABedAsWideAsTheReach(double width, int snags) {
+        assertThat(bare(alongOneSide(width))).hasSize(snags);
+    }
+
+    @Test
+    void walksCountFromTheSeasonTheyAreMadeInAndSlabsAlways() {
+        Plan plan = with(plot(6, 6, List.of(INES), bed("Beans", 3, 2.2, 2, 0.4)), new PutWayIn(gate("Gate", 3, 0, 1)));
+        Walk later = walk("Way", Surfacing.PAVERS, new WalkBuild(Optional.of(SEASON + 1), List.of(), false, false), places(0, 1.5, 0, 4.5, 0, 4.5, 2, 1.5, 2));
+        assertThat(bare(with(plan, new PutWalk(later)))).hasSize(1);
+        assertThat(bare(with(plan, new PutWalk(later)), SEASON + 1)).isEmpty();
+        assertThat(bare(with(plan, new PutFeature(feature("Terrace", FeatureKind.SLAB, 0, 0, 1.5, 0, 4.5, 0, 4.5, 2, 1.5, 2))))).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    void whatIsLaidDoesWhereverBedsAndGateLie(long seed) {
+        Random random = new Random(seed);
+        for (int i = 0; i < 3; i++) {
+            Bed[] beds = new Bed[1 + random.nextInt(3)];
+            for (int b = 0; b < beds.length; b++) {
+                beds[b] = bed("Bed " + b, 3 + 4 * b + random.nextDouble(), 3 + random.nextDouble() * 4, 1.5, 0.6 + random.nextDouble() / 2, random.nextDouble() * 180,
+                        Optional.empty());
+            }
+            Plan plan = with(plot(15, 10, List.of(INES), beds), new PutWayIn(gate("Gate", 1 + random.nextDouble() * 12, 0, 1)));
+            assertThat(bare(plan)).singleElement().satisfies(snag -> assertThat(snag.remedies()).isNotEmpty()
+                    .allSatisfy(remedy -> assertThat(bare(with(plan, remedy.change()))).isEmpty()));
+        }
+    }
+}
