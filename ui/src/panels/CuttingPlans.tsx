@@ -120,7 +120,12 @@ export function CuttingPlans() {
   );
 }
 
-function verdict({ least, bound, cost }: BestCutting): string {
+function verdict({ least, bound, cost, fewer, dearer }: BestCutting): string {
+  if (fewer) {
+    return dearer
+      ? `the cheapest layout costs ${formatMoney(dearer)} less and takes more boards.`
+      : "another takes less length and more boards.";
+  }
   if (!cost) return least ? "no layout buys less length." : "none found buys less length.";
   if (least) return "no layout costs less.";
   return bound

@@ -14,6 +14,7 @@ export function PutOff() {
   const [asked, setAsked] = useState({ beds: true, walks: false, sundries: false });
   const [to, setTo] = useState<number>();
   const [fault, setFault] = useState<string>();
+  const [badSeason, setBadSeason] = useState<string>();
   const { tryOut } = desk;
   const latest = useRef(tryOut);
   useEffect(() => {
@@ -26,12 +27,16 @@ export function PutOff() {
       latest.current(null);
     };
   }, [open]);
-  const chosen = desk.plan.beds.map(({ id }) => id).filter((id) => desk.selection.has(id));
-  const phase = { ...asked, to: to ?? desk.season + 1 };
+  const selected = desk.plan.beds.map(({ id }) => id).filter((id) => desk.selection.has(id));
+  /** The beds that were selected when it was opened: on the sheet they are gone from the season while it is tried. */
+  const [taken, setTaken] = useState<readonly string[]>([]);
+  const chosen = open ? taken : selected;
+  const phase = { ...asked, to: to ?? desk.season + 1, chosen };
+  const others = open && selected.length > 0 && selected.join() !== chosen.join();
 
   // Which beds of these begin in the season is for the plan to say.
-  function putting({ beds, walks, sundries, to: later }: typeof phase): Putting {
-    const among = chosen.length > 0 ? chosen : desk.plan.beds.map(({ id }) => id);
+  function putting({ beds, walks, sundries, to: later, chosen: these }: typeof phase): Putting {
+    const among = these.length > 0 ? [...these] : desk.plan.beds.map(({ id }) => id);
     return { kind: "PutOff", season: desk.season, to: later, beds: beds ? among : [], walks, sundries };
   }
 
@@ -39,9 +44,17 @@ export function PutOff() {
     const next = { ...phase, ...part };
     setAsked({ beds: next.beds, walks: next.walks, sundries: next.sundries });
     setTo(next.to);
+    setTaken(next.chosen);
     setFault(undefined);
     tryOut(putting(next));
   }
+
+  // A remedy that was looked at meanwhile takes the sheet: afterwards the work is put off on it again.
+  const tried = useRef(false);
+  useEffect(() => {
+    if (open && tried.current && !desk.preview) latest.current(putting(phase));
+    tried.current = desk.preview !== null;
+  });
 
   return (
     <details
@@ -52,7 +65,7 @@ export function PutOff() {
         const opened = event.currentTarget.open;
         if (opened === open) return;
         setOpen(opened);
-        if (opened) tryOut(putting(phase));
+        if (opened) look({ chosen: selected });
       }}
     >
       <summary className="cursor-pointer">Put work of {desk.season} off</summary>
@@ -64,6 +77,17 @@ export function PutOff() {
             look({ beds });
           }}
         />
+        {others && (
+          <button
+            type="button"
+            className="text-button"
+            onClick={() => {
+              look({ chosen: selected });
+            }}
+          >
+            Put off what is selected now instead ({selected.length})
+          </button>
+        )}
         <CheckField
           label="Its walks and drains"
           checked={phase.walks}
@@ -81,9 +105,12 @@ export function PutOff() {
         <TextField
           label="To the season"
           figures
-          value={String(phase.to)}
+          value={badSeason ?? String(phase.to)}
+          fault={badSeason && `Give a year after ${String(desk.season)}.`}
           onCommit={(text) => {
-            look({ to: /^\d{4}$/.test(text.trim()) ? Number(text) : desk.season + 1 });
+            const year = /^\d{4}$/.test(text.trim()) ? Number(text) : 0;
+            setBadSeason(year > desk.season ? undefined : text);
+            if (year > desk.season) look({ to: year });
           }}
         />
         {desk.preview && desk.judged && <Both before={desk.judged} after={desk.preview.appraisal} />}
@@ -95,6 +122,7 @@ export function PutOff() {
         <button
           type="button"
           className="strong-button"
+          disabled={badSeason !== undefined}
           onClick={() => {
             desk.submit(putting(phase), (message) => {
               setFault(message);

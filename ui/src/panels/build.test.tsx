@@ -176,6 +176,7 @@ describe("how the boards are cut", () => {
     ...kind,
     cutList: { ...cutList, boards: [{ stock: 2.4, count: 2 }], cuts: cutList.cuts.slice(0, 1) },
     least: true,
+    fewer: false,
     cost: { amount: "20.00", currency: "EUR" },
     bound: { amount: "20.00", currency: "EUR" },
   };
@@ -184,6 +185,13 @@ describe("how the boards are cut", () => {
     await opened(3, [best]);
     expect(await screen.findByText(/no layout costs less\./)).toHaveTextContent("2 boards for €20.00");
     expect(screen.queryByRole("img", { name: /0\.95 m/ })).not.toBeInTheDocument();
+  });
+
+  it("fewer boards for about the same price say what the cheapest would save", async () => {
+    await opened(3, [{ ...best, fewer: true, dearer: { amount: "0.21", currency: "EUR" } }]);
+    expect(
+      await screen.findByText(/the cheapest layout costs €0\.21 less and takes more boards/),
+    ).toBeInTheDocument();
   });
 
   it("what is not proved least says what it can cost at least", async () => {

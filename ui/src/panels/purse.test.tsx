@@ -189,6 +189,49 @@ describe("putting work off", () => {
     expect(desk.tryOut).toHaveBeenCalledTimes(4);
   });
 
+  it("keeps the beds that were chosen, whatever is selected meanwhile", async () => {
+    const { desk, submit } = deskFor({ season: 2027, selection: new Set(["beans"]) });
+    const { atDesk: change } = atDesk(desk, <PutOff />);
+    await userEvent.click(screen.getByText("Put work of 2027 off"));
+    change({ ...desk, selection: new Set() });
+    expect(screen.getByLabelText("The selected beds (1)")).toBeChecked();
+    change({ ...desk, selection: new Set(["kale"]) });
+    await userEvent.click(screen.getByRole("button", { name: "Put off what is selected now instead (1)" }));
+    expect(desk.tryOut).toHaveBeenLastCalledWith(expect.objectContaining({ beds: ["kale"] }));
+    change({ ...desk, selection: new Set() });
+    await userEvent.click(screen.getByRole("button", { name: "Put it off" }));
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "PutOff", beds: ["kale"] });
+  });
+
+  it("is tried again after something else was looked at", async () => {
+    const preview = { appraisal: report, difference: { amount: "0.00", currency: "EUR" } };
+    const { desk } = deskFor({ season: 2027 });
+    const { atDesk: change } = atDesk(desk, <PutOff />);
+    await userEvent.click(screen.getByText("Put work of 2027 off"));
+    change({ ...desk, preview });
+    expect(desk.tryOut).toHaveBeenCalledTimes(1);
+    change({ ...desk, preview: null });
+    expect(desk.tryOut).toHaveBeenCalledTimes(2);
+    expect(desk.tryOut).toHaveBeenLastCalledWith(expect.objectContaining({ kind: "PutOff" }));
+  });
+
+  it("says so where the season is none that comes later", async () => {
+    const { desk } = deskFor({ season: 2027 });
+    atDesk(desk, <PutOff />);
+    await userEvent.click(screen.getByText("Put work of 2027 off"));
+    for (const wrong of ["next year", "2027"]) {
+      await userEvent.clear(screen.getByLabelText("To the season"));
+      await userEvent.type(screen.getByLabelText("To the season"), `${wrong}{Enter}`);
+      expect(screen.getByText("Give a year after 2027.")).toBeInTheDocument();
+      expect(screen.getByLabelText("To the season")).toHaveValue(wrong);
+      expect(screen.getByRole("button", { name: "Put it off" })).toBeDisabled();
+    }
+    await userEvent.clear(screen.getByLabelText("To the season"));
+    await userEvent.type(screen.getByLabelText("To the season"), "2030{Enter}");
+    expect(desk.tryOut).toHaveBeenLastCalledWith(expect.objectContaining({ to: 2030 }));
+    expect(screen.queryByText("Give a year after 2027.")).not.toBeInTheDocument();
+  });
+
   it("shows both budgets before it is done", async () => {
     const later = { ...report, bySeason: [{ season: 2028, planned: { amount: "950.00", currency: "EUR" } }] };
     const preview = { appraisal: later, difference: { amount: "0.00", currency: "EUR" } };

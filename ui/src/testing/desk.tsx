@@ -397,14 +397,22 @@ export function deskFor(part: Partial<Desk> = {}) {
   return { desk, submit };
 }
 
+/** @returns what is rendered, and how to show the part at a desk that has changed */
 export function atDesk(desk: Desk, part: ReactNode) {
   // Nothing answers here: what a part asks for itself stays away.
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
-  return render(
+  const at = (now: Desk) => (
     <QueryClientProvider client={client}>
       <MemoryRouter>
-        <DeskContext.Provider value={desk}>{part}</DeskContext.Provider>
+        <DeskContext.Provider value={now}>{part}</DeskContext.Provider>
       </MemoryRouter>
-    </QueryClientProvider>,
+    </QueryClientProvider>
   );
+  const rendered = render(at(desk));
+  return {
+    ...rendered,
+    atDesk: (now: Desk) => {
+      rendered.rerender(at(now));
+    },
+  };
 }

@@ -81,12 +81,12 @@ public final class Appraisal {
     }
 
     public static Appraisal of(Plan plan, int season) {
-        return of(plan, season, Memo.none());
+        return of(plan, season, Memo.none().remembering());
     }
 
     /** @param paid what is paid or ordered already, in the plan's currency: what is left of the budget goes by it */
     public static Appraisal of(Plan plan, int season, List<Paid> paid) {
-        return of(plan, season, Memo.none(), paid);
+        return of(plan, season, Memo.none().remembering(), paid);
     }
 
     public static Appraisal of(Plan plan, int season, Memo memo) {

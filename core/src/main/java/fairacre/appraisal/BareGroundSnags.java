@@ -72,22 +72,24 @@ final class BareGroundSnags {
 
         private final Optional<Length> reach;
         private final KeptGround firm;
-        private final KeptGround all;
+        /** Only for somebody who works from it. */
+        private final Optional<KeptGround> all;
 
         Firm(CarrierStudy study, Geometry surfaced, Rolling wheels) {
             reach = wheels.gardener().map(Gardener::reach);
             firm = study.keepingTo(wheels.carrier(), surfaced);
-            all = study.keepingTo(wheels.carrier(), study.ground(wheels.carrier()));
+            all = wheels.gardener().map(gardener -> study.keepingTo(wheels.carrier(), study.ground(wheels.carrier())));
         }
 
         /** Whether surfaced ground doesn't do for a bed that all ground does for. */
         boolean lacks(StandingBed bed) {
-            return reach.map(far -> !(lost(bed.id(), far) <= MISSED)).orElseGet(() -> !firm.comesTo(bed.id()));
+            return all.map(ground -> lost(ground, bed.id()) > MISSED).orElseGet(() -> !firm.comesTo(bed.id()));
         }
 
-        private double lost(UUID bed, Length far) {
-            Geometry worked = all.workedFrom(bed, far);
-            return Areas.without(worked, firm.workedFrom(bed, far)).getArea() / worked.getArea();
+        /** The share of what is reached from all ground that is not reached from surfaced ground. */
+        private double lost(KeptGround ground, UUID bed) {
+            Geometry worked = ground.workedFrom(bed, reach.orElseThrow());
+            return worked.isEmpty() ? 0 : Areas.without(worked, firm.workedFrom(bed, reach.orElseThrow())).getArea() / worked.getArea();
         }
     }
 

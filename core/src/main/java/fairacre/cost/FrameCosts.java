@@ -161,8 +161,8 @@ final class FrameCosts {
     private BestCutting priced(int season, BoardKind kind, BestCut best) {
         boolean priced = known(kind).size() == kind.board().stock().size();
         Optional<Money> cost = Optional.of(best.cost()).filter(c -> priced).map(this::money);
-        return new BestCutting(season, kind.material(), kind.board(), best.cutList(), best.isLeast(), cost,
-                Optional.of(best.bound()).filter(b -> priced && b.signum() > 0).map(this::money));
+        return new BestCutting(season, kind.material(), kind.board(), best.cutList(), best.isLeast(), best.dearer().signum() > 0, cost,
+                Optional.of(best.dearer()).filter(more -> priced && more.signum() > 0).map(this::money), Optional.of(best.bound()).filter(b -> priced && b.signum() > 0).map(this::money));
     }
 
     private Money money(BigDecimal amount) {

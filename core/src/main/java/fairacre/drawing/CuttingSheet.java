@@ -96,12 +96,19 @@ public final class CuttingSheet {
         pages.rule(1.5);
         pages.down(LINE * 1.3);
         say("Buy " + boards(best.cutList().boards()) + (best.cutList().shed().isEmpty() ? "" : "; from the shed " + boards(best.cutList().shed()))
-                + (best.least() ? ". No layout costs less." : "."));
+                + verdict(best));
         Map<Length, String> marks = cut.pieces().stream().collect(Collectors.toMap(MarkedPiece::length, MarkedPiece::mark));
         Length longest = best.cutList().cuts().stream().map(CutList.Cut::stock).reduce(Length.ZERO, Length::max);
         best.cutList().cuts().forEach(board -> board(board, marks, longest));
         pages.down(LINE / 2);
         cut.pieces().forEach(piece -> say(piece.mark() + "  " + length(piece.length()) + "  × " + piece.count() + ": " + names(piece)));
+    }
+
+    private static String verdict(BestCutting best) {
+        if (best.fewer()) {
+            return best.dearer().map(more -> ". The cheapest layout costs " + more + " less and takes more boards.").orElse(". Another takes less length and more boards.");
+        }
+        return best.least() ? ". No layout costs less." : ".";
     }
 
     private String boards(List<BoardsOfLength> boards) {

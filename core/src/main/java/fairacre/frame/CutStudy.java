@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.function.IntToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
@@ -39,6 +40,10 @@ public final class CutStudy {
     private static final double[] WELL_USED = {0.97, 0.94, 0.9, 0.8, 0.6};
     /** All patterns are listed if there are no more than these. */
     private static final int ALL_PATTERNS = 20_000;
+    /** Up to this part of the least price a layout costs about the same: the one with fewer boards is wanted. */
+    private static final BigDecimal ABOUT_EQUAL = new BigDecimal("0.0025");
+    /** Nodes of the search for fewer boards. */
+    private static final int FEWER_NODES = 100;
     /** Part of the least price that an answer of the linear programme may be off by rounding. */
     private static final double ROUNDING = 1e-6;
 
@@ -91,14 +96,55 @@ public final class CutStudy {
         List<Pattern> first = quick.cuts().stream().map(cut -> patterns.of(boardOf(cut, bought), cut.pieces())).toList();
         PatternPrices prices = PatternPrices.of(patterns, stock, costs, first);
         BigDecimal bound = roundedUp(prices.bound());
-        if (cost.compareTo(bound) <= 0) {
-            return new BestCut(quick, cost, bound);
+        List<BestCut> found = new ArrayList<>(List.of(new BestCut(quick, cost, bound)));
+        BestCut known = found.get(0);
+        if (!known.isLeast()) {
+            for (double wellUsed : WELL_USED) {
+                Choice rounded = rounded(patterns, prices, wellUsed);
+                found.add(new BestCut(rounded.cutList(), rounded.cost(), bound));
+                known = cheaper(known, rounded);
+            }
         }
-        BestCut known = new BestCut(quick, cost, bound);
-        for (double wellUsed : WELL_USED) {
-            known = cheaper(known, rounded(patterns, prices, wellUsed));
+        BestCut best = known.isLeast() ? known : search(patterns, prices, known);
+        BestCut fewest = found.stream().reduce(best, (one, other) -> fewer(one, other, best));
+        return fewer(fewest, fewest(patterns, prices, fewest, best), best);
+    }
+
+    /** Of two layouts the one with fewer boards to buy, if it costs about as little as the best. */
+    private static BestCut fewer(BestCut one, BestCut other, BestCut best) {
+        int order = Integer.compare(other.boards(), one.boards());
+        boolean wins = order < 0 || order == 0 && other.cost().compareTo(one.cost()) < 0;
+        return wins && other.cost().compareTo(most(best)) <= 0 ? new BestCut(other.cutList(), other.cost(), best.cost(), best.bound()) : one;
+    }
+
+    /** As much as a layout may cost that is about as cheap as the best. */
+    private static BigDecimal most(BestCut best) {
+        return best.cost().add(best.cost().multiply(ABOUT_EQUAL));
+    }
+
+    /** The layout with fewest boards that costs about as little as the best; what is known if there is none, or none was found in time. */
+    private BestCut fewest(Patterns patterns, PatternPrices prices, BestCut known, BestCut best) {
+        if (best.cost().signum() == 0 || known.boards() <= leastBoards(known)) {
+            return known;
         }
-        return known.isLeast() ? known : search(patterns, prices, known);
+        List<Pattern> all = patterns.all(MOST_TO_PROVE);
+        List<Pattern> tried = all.isEmpty() ? columns(patterns, prices, known) : all;
+        long budget = most(best).movePointRight(scale).longValue();
+        Choice choice = choose(patterns, tried, known.cutList(), FEWER_NODES, board -> stock.get(board).isLimited() ? 0 : budget + costs[board], budget);
+        return choice.cutList() == null ? known : new BestCut(choice.cutList(), choice.cost(), best.bound());
+    }
+
+    /** No fewer boards than the pieces are long together, when what is in the shed is used as it is. */
+    private int leastBoards(BestCut known) {
+        double inShed = known.cutList().shed().stream().mapToDouble(there -> there.stock().metres() * there.count()).sum();
+        double wanted = pieces.stream().mapToDouble(Length::metres).sum() - inShed;
+        return Math.max(0, (int) Math.ceil(wanted / bought().keySet().stream().reduce(Length.ZERO, Length::max).metres() - ROUNDING));
+    }
+
+    /** The patterns that the linear programme found worth trying, with those of a layout. */
+    private List<Pattern> columns(Patterns patterns, PatternPrices prices, BestCut known) {
+        Stream<Pattern> laid = known.cutList().cuts().stream().map(cut -> patterns.of(boardOf(cut, bought()), cut.pieces()));
+        return Stream.concat(prices.columns().stream(), laid).distinct().toList();
     }
 
     /** What the linear programme uses in whole boards, the rest laid out by the quick rule on boards that are bought. */
@@ -138,9 +184,7 @@ public final class CutStudy {
 
     /** First among the patterns that the linear programme found worth trying, then among all that a cheaper layout could use. */
     private BestCut search(Patterns patterns, PatternPrices prices, BestCut known) {
-        Stream<Pattern> laid = known.cutList().cuts().stream().map(cut -> patterns.of(boardOf(cut, bought()), cut.pieces()));
-        List<Pattern> tried = Stream.concat(prices.columns().stream(), laid).distinct().toList();
-        BestCut best = cheaper(known, choose(patterns, tried, known, CHOICE_NODES));
+        BestCut best = cheaper(known, choose(patterns, columns(patterns, prices, known), known, CHOICE_NODES));
         List<Pattern> all = best.isLeast() ? List.of() : patterns.all(ALL_PATTERNS);
         double over = best.cost().movePointRight(scale).doubleValue() * (1 + ROUNDING) - prices.bound();
         double slack = ROUNDING * LongStream.of(costs).max().orElse(0);
@@ -167,20 +211,30 @@ public final class CutStudy {
      */
     private record Choice(CutList cutList, BigDecimal cost, boolean isBest) {}
 
+    /** The cheapest, and of equally cheap layouts the one with fewest boards. */
     private Choice choose(Patterns patterns, List<Pattern> tried, BestCut known, int nodes) {
+        double weight = pieces.size() + 1;
+        return choose(patterns, tried, known.cutList(), nodes, board -> costs[board] * weight + 1, Long.MAX_VALUE);
+    }
+
+    /**
+     * @param weight of each kind of board in the sum that is made least
+     * @param budget the most that all boards together may cost
+     */
+    private Choice choose(Patterns patterns, List<Pattern> tried, CutList known, int nodes, IntToDoubleFunction weight, long budget) {
         MPSolver solver = MPSolver.createSolver("SCIP");
         MPVariable[] times = new MPVariable[tried.size()];
         MPObjective objective = solver.objective();
-        // Of equally cheap layouts the one with fewest boards.
-        double weight = pieces.size() + 1;
+        MPConstraint spent = solver.makeConstraint(0, budget == Long.MAX_VALUE ? MPSolver.infinity() : budget, "");
         for (int i = 0; i < times.length; i++) {
             times[i] = solver.makeIntVar(0, most(patterns, tried.get(i)), "");
-            objective.setCoefficient(times[i], costs[tried.get(i).board()] * weight + 1);
+            objective.setCoefficient(times[i], weight.applyAsDouble(tried.get(i).board()));
+            spent.setCoefficient(times[i], costs[tried.get(i).board()]);
         }
         objective.setMinimization();
         addWanted(patterns, tried, solver, times);
         addAvailable(tried, solver, times);
-        hint(patterns, known.cutList(), tried, solver, times);
+        hint(patterns, known, tried, solver, times);
         MPSolverParameters exactly = new MPSolverParameters();
         exactly.setDoubleParam(MPSolverParameters.DoubleParam.RELATIVE_MIP_GAP, 0);
         solver.setSolverSpecificParametersAsString("limits/nodes = " + nodes);

@@ -78,7 +78,7 @@ class ExtremePlotsTest {
         Plan plan = hectare();
         AppraisalReport report = Appraisal.of(plan, SEASON).report();
         assertThat(report.plot().squareMetres()).isEqualTo(10_000);
-        assertThat(report.snags()).extracting(Snag::rule).containsOnly(SnagRule.HEIGHT_UNFIT);
+        assertThat(report.snags()).extracting(Snag::rule).containsOnly(SnagRule.HEIGHT_UNFIT, SnagRule.BARE_GROUND);
         CarrierGround ground = CarrierStudy.of(Appraisal.of(plan, SEASON).walks(), plan.standing(SEASON)).of(plan.carriers().get(0));
         assertThat(ground.area().squareMetres()).isCloseTo(10_000 - (4 - Math.PI) * 0.75 * 0.75 - 300, within(2.5));
         assertThat(ground.shutOut()).isEmpty();

@@ -26,6 +26,7 @@ import org.ojalgo.optimisation.Variable;
 
 class CutStudyTest {
 
+    private static final long NEVER = Long.MAX_VALUE / 2;
     private static final Saw NO_LOSS = new Saw(Length.ZERO, Length.ZERO);
 
     @Test
@@ -78,12 +79,43 @@ class CutStudyTest {
             stock.add(Stock.offcuts(Length.inches(30 + random.nextInt(40)), 1 + random.nextInt(2)));
         }
         BestCut best = CutStudy.of(pieces, stock, Saw.USUAL);
-        assertThat(best.cost()).isEqualByComparingTo(money(leastCost(pieces, stock)));
-        assertThat(best.bound()).isLessThanOrEqualTo(best.cost());
+        assertThat(best.cheapest()).isEqualByComparingTo(money(leastCost(pieces, stock)));
+        assertThat(best.bound()).isLessThanOrEqualTo(best.cheapest());
         assertThat(best.cutList().cuts().stream()
                 .flatMap(cut -> Collections.nCopies(cut.times(), cut.pieces()).stream().flatMap(List::stream)).sorted().toList())
                 .isEqualTo(pieces.stream().sorted().toList());
         assertThat(best.cutList().cuts()).allSatisfy(cut -> assertThat(fits(cut.stock(), cut.pieces())).isTrue());
+    }
+
+    @ParameterizedTest(name = "job {0}")
+    @MethodSource("jobs")
+    @DisplayName("Small jobs take the fewest boards of all layouts that cost about the same, and of those the cheapest")
+    void asFewBoardsAsTryingEverything(long seed) {
+        Random random = new Random(seed);
+        List<Length> pieces = IntStream.range(0, 4 + random.nextInt(4)).mapToObj(i -> Length.inches(12 + 4 * random.nextInt(9))).toList();
+        List<Stock> stock = List.of(Stock.bought(Length.feet(4), money(1000)), Stock.bought(Length.feet(8), money(1998 + random.nextInt(5))),
+                Stock.bought(Length.feet(12), money(2998 + random.nextInt(5))));
+        BestCut best = CutStudy.of(pieces, stock, Saw.USUAL);
+        long[] costs = leastCosts(pieces, stock);
+        long least = Arrays.stream(costs).min().orElseThrow();
+        int fewest = IntStream.range(0, costs.length).filter(boards -> costs[boards] <= least * 1.0025).findFirst().orElseThrow();
+        assertThat(best.cutList().boards().stream().mapToInt(BoardsOfLength::count).sum()).isEqualTo(fewest);
+        assertThat(best.cost()).isEqualByComparingTo(money(costs[fewest]));
+        assertThat(best.cheapest()).isEqualByComparingTo(money(least));
+        assertThat(best.dearer()).isEqualByComparingTo(money(costs[fewest] - least));
+    }
+
+    @Test
+    @DisplayName("42 pieces of 95 in: 21 boards of 16 ft for 732.69 rather than 42 of 8 ft for 732.48 [arithmetic]")
+    void fewerBoardsWinAtAboutEqualPrice() {
+        List<Length> pieces = Collections.nCopies(42, Length.inches(95));
+        List<Stock> stock = List.of(Stock.bought(Length.feet(8), new BigDecimal("17.44")), Stock.bought(Length.feet(16), new BigDecimal("34.89")));
+        BestCut best = CutStudy.of(pieces, stock, Saw.USUAL);
+        assertThat(best.cutList().boards()).containsExactly(new BoardsOfLength(Length.feet(16), 21));
+        assertThat(best.dearer()).isEqualByComparingTo("0.21");
+        assertThat(best.isLeast()).isTrue();
+        List<Stock> dearer = List.of(stock.get(0), Stock.bought(Length.feet(16), new BigDecimal("37.00")));
+        assertThat(CutStudy.of(pieces, dearer, Saw.USUAL).cutList().boards()).containsExactly(new BoardsOfLength(Length.feet(8), 42));
     }
 
     @ParameterizedTest(name = "job {0}")
@@ -168,21 +200,28 @@ class CutStudyTest {
 
     /** Of every way to part the pieces into boards the cheapest: the last piece with every subset of the others. */
     private static long leastCost(List<Length> pieces, List<Stock> stock) {
-        int[] there = stock.stream().mapToInt(Stock::most).toArray();
-        return leastCost((1 << pieces.size()) - 1, pieces, stock, there, new HashMap<>());
+        return Arrays.stream(leastCosts(pieces, stock)).min().orElseThrow();
     }
 
-    private static long leastCost(int left, List<Length> pieces, List<Stock> stock, int[] there, Map<List<Object>, Long> known) {
+    /** By trying everything: the least cost with so many boards bought. */
+    private static long[] leastCosts(List<Length> pieces, List<Stock> stock) {
+        int[] there = stock.stream().mapToInt(Stock::most).toArray();
+        return leastCosts((1 << pieces.size()) - 1, pieces, stock, there, new HashMap<>());
+    }
+
+    private static long[] leastCosts(int left, List<Length> pieces, List<Stock> stock, int[] there, Map<List<Object>, long[]> known) {
+        long[] least = new long[pieces.size() + 1];
         if (left == 0) {
-            return 0;
+            Arrays.fill(least, 1, least.length, NEVER);
+            return least;
         }
         List<Object> key = List.of(left, Arrays.toString(there));
-        Long before = known.get(key);
+        long[] before = known.get(key);
         if (before != null) {
             return before;
         }
+        Arrays.fill(least, NEVER);
         int must = Integer.highestOneBit(left);
-        long least = Long.MAX_VALUE / 2;
         for (int subset = left; subset > 0; subset = (subset - 1) & left) {
             if ((subset & must) == 0) {
                 continue;
@@ -193,9 +232,11 @@ class CutStudyTest {
                 if (there[board] > 0 && fits(stock.get(board).length(), on)) {
                     int[] rest = there.clone();
                     rest[board]--;
-                    long cost = stock.get(board).price().movePointRight(2).longValueExact()
-                            + leastCost(left & ~subset, pieces, stock, rest, known);
-                    least = Math.min(least, cost);
+                    int bought = stock.get(board).isLimited() ? 0 : 1;
+                    long[] others = leastCosts(left & ~subset, pieces, stock, rest, known);
+                    for (int boards = bought; boards < least.length; boards++) {
+                        least[boards] = Math.min(least[boards], stock.get(board).price().movePointRight(2).longValueExact() + others[boards - bought]);
+                    }
                 }
             }
         }
