@@ -182,7 +182,8 @@ class LayoutTest {
             assertThat(garden.snags()).containsText("3.0 m³, nothing can be driven in: the widest way, Gate 1, is 1.067 m. That is 36 barrows");
             // Both gaps of the comb end between its fingers, and are narrower than the 60 in that a chair turns in.
             assertThat(garden.snags().getByText("Ines gets into a walk that leads nowhere and can't turn there")).hasCount(2);
-            assertThat(garden.snags().locator("li")).hasCount(3);
+            assertThat(garden.snags()).containsText("Ines works Bed 1, or part of it, from bare ground");
+            assertThat(garden.snags().locator("li")).hasCount(4);
             assertThat(garden.bed("Bed 1")).containsText("all reached");
             garden.type("Turns in a circle of", "3.5");
             garden.kept();

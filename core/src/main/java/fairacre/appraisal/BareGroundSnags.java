@@ -11,15 +11,17 @@ import fairacre.walk.CarrierStudy;
 import fairacre.walk.KeptGround;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
 
 /**
  * Beds that wheels come to over bare ground only. A bed is worked from where a chair stands on a walk or a slab; a barrow has done its work
- * when it comes alongside. Whether a walk is firm enough is judged elsewhere.
+ * when it comes alongside, and is not told of beds that are told for a chair. Whether a walk is firm enough is judged elsewhere.
  */
 final class BareGroundSnags {
 
@@ -42,15 +44,17 @@ final class BareGroundSnags {
         List<Snag> snags = new ArrayList<>();
         List<Rolling> carriers = new ArrayList<>();
         List<StandingBed> carriedTo = new ArrayList<>();
+        Set<UUID> told = new HashSet<>();
         for (Rolling wheels : Rolling.all(context.plan())) {
             Firm firm = new Firm(study, surfaced, wheels);
             List<StandingBed> bare = context.standing().stream()
                     .filter(bed -> wheels.serves(bed.id(), context.plan()) && study.reaches(wheels.carrier(), bed.id())).filter(firm::lacks).toList();
             if (!bare.isEmpty() && wheels.gardener().isPresent()) {
                 snags.add(worked(study, wheels, bare));
-            } else if (!bare.isEmpty()) {
+                bare.forEach(bed -> told.add(bed.id()));
+            } else if (bare.stream().anyMatch(bed -> !told.contains(bed.id()))) {
                 carriers.add(wheels);
-                bare.stream().filter(bed -> !carriedTo.contains(bed)).forEach(carriedTo::add);
+                bare.stream().filter(bed -> !told.contains(bed.id()) && !carriedTo.contains(bed)).forEach(carriedTo::add);
             }
         }
         if (!carriers.isEmpty()) {

@@ -101,6 +101,10 @@ class BareGroundSnagsTest {
             assertThat(snag.remedies().get(0).words()).contains("of wood chip or bark round the beds");
             assertThat(snag.remedies()).allSatisfy(remedy -> assertThat(bare(with(plan, remedy.change()))).isEmpty());
         });
+        Plan withInes = with(plan, new Change.PutGardener(INES), new Change.TendBed(id("Peas"), List.of(id("Ada"))));
+        assertThat(bare(withInes)).extracting(Snag::words).containsExactlyInAnyOrder(
+                "Ines works Beans, or part of it, from bare ground: it gives way under wheels when it is wet.",
+                "Cart and Barrow come to Peas over bare ground: wheels cut ruts in it when it is wet.");
     }
 
     @ParameterizedTest(name = "{0} m wide, turned {1}")
