@@ -45,7 +45,7 @@ public final class Benchmarks {
         }
         ChainedOptionsBuilder options = new OptionsBuilder().include("fairacre.bench." + (arguments.length > 0 ? arguments[0] : ""))
                 .verbosity(VerboseMode.SILENT)
-                .jvmArgs("-Xms768m", "-Xmx768m", "-Xmn400m", "-XX:+UseParallelGC", "-Dfairacre.rehearsal=6000",
+                .jvmArgs("-Xms768m", "-Xmx768m", "-Xmn400m", "-XX:+UseParallelGC", "-Dfairacre.rehearsal=200",
                         "-D" + BUILD + "=" + System.getProperty(BUILD, ""), "-Dlogging.level.root=WARN");
         long[] before = processorTimes();
         Collection<RunResult> results = new Runner(options.build()).run();
