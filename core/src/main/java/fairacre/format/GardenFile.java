@@ -23,6 +23,7 @@ import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The garden file: {@code {"format": "fairacre-garden", "version": 1, "garden": {...}, "receipts": [...]}} in UTF-8, at most 8 MB; the
@@ -33,7 +34,8 @@ import tools.jackson.databind.json.JsonMapper;
 public final class GardenFile {
 
     public static final String FORMAT = "fairacre-garden";
-    public static final int VERSION = 1;
+    /** Of the files that are written; earlier ones are read too. */
+    public static final int VERSION = Upcasters.CURRENT.version();
     /** Largest file that is read, in bytes: a garden of a thousand beds has about two million. */
     public static final int LARGEST = 8_000_000;
 
@@ -79,7 +81,7 @@ public final class GardenFile {
     /**
      * The plan in a file; the stream is read up to the size limit and not closed.
      *
-     * @throws FaultyFileException if it is not a garden file of this version, malformed, or breaks the schema or the plan's rules
+     * @throws FaultyFileException if it is not a garden file of this version or an earlier one, malformed, or breaks the schema or the plan's rules
      * @throws IOException if the stream can't be read
      */
     public static Plan read(InputStream stream) throws IOException, FaultyFileException {
@@ -97,7 +99,7 @@ public final class GardenFile {
             throw faulty("", "the file is larger than " + LARGEST / 1_000_000 + " MB", "a garden file is far smaller");
         }
         JsonNode tree = parse(file);
-        checkVersion(tree);
+        upToDate(tree);
         List<Fault> faults = faults(tree);
         if (!faults.isEmpty()) {
             throw new FaultyFileException(faults);
@@ -128,14 +130,19 @@ public final class GardenFile {
         }
     }
 
-    private static void checkVersion(JsonNode tree) throws FaultyFileException {
+    /** Brings a file of an earlier version to this one. */
+    private static void upToDate(JsonNode tree) throws FaultyFileException {
         if (!FORMAT.equals(tree.path("format").asString(""))) {
             throw faulty("/format", "this is not a garden file", "it says \"format\": \"" + FORMAT + "\"");
         }
         int version = tree.path("version").asInt(0);
         if (version > VERSION) {
-            throw faulty("/version", "the file is of version " + version + ", this program reads version " + VERSION,
+            throw faulty("/version", "the file is of version " + version + ", this program reads version " + VERSION + " and earlier",
                     "open it with a newer program");
+        }
+        if (version > 0 && version < VERSION && tree instanceof ObjectNode file && file.get("garden") != null) {
+            file.set("garden", Upcasters.CURRENT.garden(file.get("garden"), version));
+            file.put("version", VERSION);
         }
     }
 

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 public sealed interface Change permits
         Change.PlaceBed, Change.RemoveBed, Change.MoveBed, Change.ReshapeBed, Change.MarkExisting, Change.ReframeBed, Change.RebuildBed,
         Change.ReviseBed, Change.DropRevision, Change.RescheduleRevision, Change.RenameBed, Change.TendBed, Change.RetireBed,
-        Change.PutGardener, Change.RemoveGardener, Change.SetBudget, Change.SetPrice, Change.ClearPrice,
-        Change.SetSite, Change.DescribeGarden, Change.TakeOver, Change.Batch, GroundChange, PurseChange {
+        Change.SetBudget, Change.SetPrice, Change.ClearPrice,
+        Change.SetSite, Change.DescribeGarden, Change.TakeOver, Change.Batch, Put, Remove, GroundChange, PurseChange {
 
     /**
      * The plan with this change made; call {@link Plan#apply} instead, which answers a refusal as a value.
@@ -290,40 +290,35 @@ public sealed interface Change permits
     }
 
     /** A new gardener, or other measures of one who is there. */
-    record PutGardener(Gardener gardener) implements Change {
+    record PutGardener(Gardener gardener) implements Put<Gardener> {
         public PutGardener {
             Limits.present(gardener, "gardener");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            List<Gardener> all = new ArrayList<>(plan.gardeners());
-            all.removeIf(g -> g.id().equals(gardener.id()));
-            all.add(gardener);
-            return plan.withGardeners(all);
+        public Things<Gardener> things() {
+            return Things.GARDENERS;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            return before.gardener(gardener.id()).<Change>map(PutGardener::new)
-                    .orElseGet(() -> new RemoveGardener(gardener.id()));
+        public Gardener thing() {
+            return gardener;
         }
     }
 
-    record RemoveGardener(UUID gardener) implements Change {
+    record RemoveGardener(UUID gardener) implements Remove<Gardener> {
         public RemoveGardener {
             Limits.present(gardener, "gardener");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withGardeners(plan.gardeners().stream().filter(g -> !g.id().equals(gardener)).toList());
+        public Things<Gardener> things() {
+            return Things.GARDENERS;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            return new PutGardener(before.gardener(gardener).orElseThrow(() -> new RefusedException("gardener",
-                    "there is no gardener " + gardener, "look at the newest plan")));
+        public UUID gone() {
+            return gardener;
         }
     }
 

@@ -7,135 +7,131 @@ import java.util.UUID;
 public sealed interface GroundChange extends Change {
 
     /** A new feature, or another state of one with the same id. */
-    record PutFeature(Feature feature) implements GroundChange {
+    record PutFeature(Feature feature) implements GroundChange, Put<Feature> {
         public PutFeature {
             Limits.present(feature, "feature");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withFeatures(Keyed.put(plan.features(), Feature::id, feature));
+        public Things<Feature> things() {
+            return Things.FEATURES;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            return Keyed.find(before.features(), Feature::id, feature.id()) == null
-                    ? new RemoveFeature(feature.id()) : new PutFeature(Keyed.find(before.features(), Feature::id, feature.id()));
+        public Feature thing() {
+            return feature;
         }
     }
 
-    record RemoveFeature(UUID feature) implements GroundChange {
+    record RemoveFeature(UUID feature) implements GroundChange, Remove<Feature> {
         public RemoveFeature {
             Limits.present(feature, "feature");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withFeatures(Keyed.without(plan.features(), Feature::id, feature, "feature"));
+        public Things<Feature> things() {
+            return Things.FEATURES;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            return new PutFeature(Keyed.known(before.features(), Feature::id, feature, "feature"));
+        public UUID gone() {
+            return feature;
         }
     }
 
-    record PutWayIn(WayIn wayIn) implements GroundChange {
+    record PutWayIn(WayIn wayIn) implements GroundChange, Put<WayIn> {
         public PutWayIn {
             Limits.present(wayIn, "wayIn");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withWaysIn(Keyed.put(plan.waysIn(), WayIn::id, wayIn));
+        public Things<WayIn> things() {
+            return Things.WAYS_IN;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            WayIn old = Keyed.find(before.waysIn(), WayIn::id, wayIn.id());
-            return old == null ? new RemoveWayIn(wayIn.id()) : new PutWayIn(old);
+        public WayIn thing() {
+            return wayIn;
         }
     }
 
-    record RemoveWayIn(UUID wayIn) implements GroundChange {
+    record RemoveWayIn(UUID wayIn) implements GroundChange, Remove<WayIn> {
         public RemoveWayIn {
             Limits.present(wayIn, "wayIn");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withWaysIn(Keyed.without(plan.waysIn(), WayIn::id, wayIn, "wayIn"));
+        public Things<WayIn> things() {
+            return Things.WAYS_IN;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            return new PutWayIn(Keyed.known(before.waysIn(), WayIn::id, wayIn, "wayIn"));
+        public UUID gone() {
+            return wayIn;
         }
     }
 
-    record PutCarrier(Carrier carrier) implements GroundChange {
+    record PutCarrier(Carrier carrier) implements GroundChange, Put<Carrier> {
         public PutCarrier {
             Limits.present(carrier, "carrier");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withCarriers(Keyed.put(plan.carriers(), Carrier::id, carrier));
+        public Things<Carrier> things() {
+            return Things.CARRIERS;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            Carrier old = Keyed.find(before.carriers(), Carrier::id, carrier.id());
-            return old == null ? new RemoveCarrier(carrier.id()) : new PutCarrier(old);
+        public Carrier thing() {
+            return carrier;
         }
     }
 
-    record RemoveCarrier(UUID carrier) implements GroundChange {
+    record RemoveCarrier(UUID carrier) implements GroundChange, Remove<Carrier> {
         public RemoveCarrier {
             Limits.present(carrier, "carrier");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withCarriers(Keyed.without(plan.carriers(), Carrier::id, carrier, "carrier"));
+        public Things<Carrier> things() {
+            return Things.CARRIERS;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            return new PutCarrier(Keyed.known(before.carriers(), Carrier::id, carrier, "carrier"));
+        public UUID gone() {
+            return carrier;
         }
     }
 
-    record PutWalk(Walk walk) implements GroundChange {
+    record PutWalk(Walk walk) implements GroundChange, Put<Walk> {
         public PutWalk {
             Limits.present(walk, "walk");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withWalks(Keyed.put(plan.walks(), Walk::id, walk));
+        public Things<Walk> things() {
+            return Things.WALKS;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            Walk old = Keyed.find(before.walks(), Walk::id, walk.id());
-            return old == null ? new RemoveWalk(walk.id()) : new PutWalk(old);
+        public Walk thing() {
+            return walk;
         }
     }
 
-    record RemoveWalk(UUID walk) implements GroundChange {
+    record RemoveWalk(UUID walk) implements GroundChange, Remove<Walk> {
         public RemoveWalk {
             Limits.present(walk, "walk");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withWalks(Keyed.without(plan.walks(), Walk::id, walk, "walk"));
+        public Things<Walk> things() {
+            return Things.WALKS;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            return new PutWalk(Keyed.known(before.walks(), Walk::id, walk, "walk"));
+        public UUID gone() {
+            return walk;
         }
     }
 

@@ -2,17 +2,14 @@ package fairacre.plan;
 
 import fairacre.measure.Units;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
-import java.util.function.Function;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
@@ -62,26 +59,24 @@ public record Plan(
         Limits.season(firstSeason, "firstSeason");
         Limits.present(budget, "budget");
         Limits.present(site, "site");
-        Limits.atMost(Limits.MOST_GARDENERS, gardeners, "gardeners");
+        gardeners = Things.GARDENERS.kept(Limits.present(gardeners, "gardeners"));
         Limits.atMost(Limits.MOST_BEDS, beds, "beds");
         Limits.present(prices, "prices");
-        features = sorted(features, Feature::id, Limits.MOST_FEATURES, "features");
-        waysIn = sorted(waysIn, WayIn::id, Limits.MOST_WAYS_IN, "waysIn");
-        carriers = sorted(carriers, Carrier::id, Limits.MOST_CARRIERS, "carriers");
-        walks = sorted(walks, Walk::id, Limits.MOST_FEATURES, "walks");
-        sundries = sorted(sundries, Sundry::id, Limits.MOST_SUNDRIES, "sundries");
+        features = Things.FEATURES.kept(features);
+        waysIn = Things.WAYS_IN.kept(waysIn);
+        carriers = Things.CARRIERS.kept(carriers);
+        walks = Things.WALKS.kept(walks);
+        sundries = Things.SUNDRIES.kept(sundries);
         supply = supply == null ? Supply.USUAL : supply;
         workshop = workshop == null ? Workshop.USUAL : workshop;
-        quotes = sorted(quotes, Quote::id, Limits.MOST_QUOTES, "quotes");
-        checkUnique(gardeners, Gardener::id, "gardeners");
-        checkUnique(beds, Bed::id, "beds");
-        checkUnique(prices, p -> p.item().key(), "prices");
+        quotes = Things.QUOTES.kept(quotes);
+        Things.checkUnique(beds, Bed::id, "beds");
+        Things.checkUnique(prices, p -> p.item().key(), "prices");
         checkAmounts(prices, budget.sum().getCurrencyUnit());
         checkQuotes(quotes, budget.sum().getCurrencyUnit());
         checkBegin(beds, firstSeason);
         checkSundries(sundries, firstSeason, budget.sum().getCurrencyUnit());
         checkWalks(walks, firstSeason);
-        gardeners = gardeners.stream().sorted(Comparator.comparing(Gardener::id)).toList();
         beds = beds.stream().sorted(Comparator.comparing(Bed::id)).toList();
         prices = prices.stream().sorted(Comparator.comparing(p -> p.item().key())).toList();
     }
@@ -215,97 +210,96 @@ public record Plan(
         return withBeds(some);
     }
 
+    /** The plan with something of it replaced, checked as a whole. */
+    Plan edited(Consumer<Draft> edit) {
+        Draft draft = new Draft(this);
+        edit.accept(draft);
+        return draft.plan();
+    }
+
     Plan withBeds(List<Bed> newBeds) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, newBeds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop, quotes);
+        return edited(draft -> draft.beds = newBeds);
     }
 
     Plan withBed(Bed changed) {
         return withBeds(beds.stream().map(b -> b.id().equals(changed.id()) ? changed : b).toList());
     }
 
-    Plan withGardeners(List<Gardener> newGardeners) {
-        return new Plan(id, name, units, firstSeason, budget, site, newGardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop, quotes);
-    }
-
     Plan withBudget(Budget newBudget) {
-        return new Plan(id, name, units, firstSeason, newBudget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop, quotes);
+        return edited(draft -> draft.budget = newBudget);
     }
 
     Plan withSite(Site newSite) {
-        return new Plan(id, name, units, firstSeason, budget, newSite, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop, quotes);
+        return edited(draft -> draft.site = newSite);
     }
 
     Plan withPrices(List<Price> newPrices) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, newPrices, features, waysIn,
-                carriers, walks, sundries, supply, workshop, quotes);
-    }
-
-    Plan withFeatures(List<Feature> newFeatures) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, newFeatures, waysIn, carriers, walks, sundries, supply, workshop, quotes);
-    }
-
-    Plan withWaysIn(List<WayIn> newWaysIn) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, newWaysIn, carriers, walks, sundries, supply, workshop, quotes);
-    }
-
-    Plan withCarriers(List<Carrier> newCarriers) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, newCarriers, walks, sundries, supply, workshop, quotes);
-    }
-
-    Plan withWalks(List<Walk> newWalks) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, newWalks, sundries, supply, workshop, quotes);
-    }
-
-    Plan withSundries(List<Sundry> newSundries) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
-                newSundries, supply, workshop, quotes);
+        return edited(draft -> draft.prices = newPrices);
     }
 
     Plan withSupply(Supply newSupply) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
-                sundries, newSupply, workshop, quotes);
+        return edited(draft -> draft.supply = newSupply);
     }
 
     Plan withWorkshop(Workshop newWorkshop) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
-                sundries, supply, newWorkshop, quotes);
-    }
-
-    Plan withQuotes(List<Quote> newQuotes) {
-        return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn, carriers, walks,
-                sundries, supply, workshop, newQuotes);
+        return edited(draft -> draft.workshop = newWorkshop);
     }
 
     Plan described(String newName, Units newUnits) {
-        return new Plan(id, newName, newUnits, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop, quotes);
+        return edited(draft -> {
+            draft.name = newName;
+            draft.units = newUnits;
+        });
     }
 
     /** The same garden under another id: what an import or a copy is. */
     public Plan withId(UUID newId) {
-        return new Plan(newId, name, units, firstSeason, budget, site, gardeners, beds, prices, features, waysIn,
-                carriers, walks, sundries, supply, workshop, quotes);
+        return edited(draft -> draft.id = newId);
     }
 
-    private static <T> List<T> sorted(List<T> values, Function<T, UUID> id, int most, String field) {
-        if (values == null) {
-            return List.of();
+    /** A plan in the making: what differs is set, the rest stays. */
+    static final class Draft {
+        UUID id;
+        String name;
+        Units units;
+        int firstSeason;
+        Budget budget;
+        Site site;
+        List<Gardener> gardeners;
+        List<Bed> beds;
+        List<Price> prices;
+        List<Feature> features;
+        List<WayIn> waysIn;
+        List<Carrier> carriers;
+        List<Walk> walks;
+        List<Sundry> sundries;
+        Supply supply;
+        Workshop workshop;
+        List<Quote> quotes;
+
+        private Draft(Plan plan) {
+            id = plan.id;
+            name = plan.name;
+            units = plan.units;
+            firstSeason = plan.firstSeason;
+            budget = plan.budget;
+            site = plan.site;
+            gardeners = plan.gardeners;
+            beds = plan.beds;
+            prices = plan.prices;
+            features = plan.features;
+            waysIn = plan.waysIn;
+            carriers = plan.carriers;
+            walks = plan.walks;
+            sundries = plan.sundries;
+            supply = plan.supply;
+            workshop = plan.workshop;
+            quotes = plan.quotes;
         }
-        Limits.atMost(most, values, field);
-        checkUnique(values, id::apply, field);
-        return values.stream().sorted(Comparator.comparing(id)).toList();
-    }
 
-    private static <T> void checkUnique(Collection<T> values, Function<T, Object> key, String field) {
-        Set<Object> seen = new HashSet<>();
-        for (T value : values) {
-            if (!seen.add(key.apply(value))) {
-                throw new RefusedException(field, key.apply(value) + " is there more than once", "give each its own");
-            }
+        private Plan plan() {
+            return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features,
+                    waysIn, carriers, walks, sundries, supply, workshop, quotes);
         }
     }
 

@@ -8,36 +8,35 @@ import java.util.UUID;
 public sealed interface PurseChange extends Change {
 
     /** A new line, or another state of the one with the same id. */
-    record PutSundry(Sundry sundry) implements PurseChange {
+    record PutSundry(Sundry sundry) implements PurseChange, Put<Sundry> {
         public PutSundry {
             Limits.present(sundry, "sundry");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withSundries(Keyed.put(plan.sundries(), Sundry::id, sundry));
+        public Things<Sundry> things() {
+            return Things.SUNDRIES;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            Sundry old = Keyed.find(before.sundries(), Sundry::id, sundry.id());
-            return old == null ? new RemoveSundry(sundry.id()) : new PutSundry(old);
+        public Sundry thing() {
+            return sundry;
         }
     }
 
-    record RemoveSundry(UUID sundry) implements PurseChange {
+    record RemoveSundry(UUID sundry) implements PurseChange, Remove<Sundry> {
         public RemoveSundry {
             Limits.present(sundry, "sundry");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withSundries(Keyed.without(plan.sundries(), Sundry::id, sundry, "sundry"));
+        public Things<Sundry> things() {
+            return Things.SUNDRIES;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            return new PutSundry(Keyed.known(before.sundries(), Sundry::id, sundry, "sundry"));
+        public UUID gone() {
+            return sundry;
         }
     }
 
@@ -76,37 +75,41 @@ public sealed interface PurseChange extends Change {
     }
 
     /** What a shop asked, or another state of what was noted before. */
-    record PutQuote(Quote quote) implements PurseChange {
+    record PutQuote(Quote quote) implements PurseChange, Put<Quote> {
         public PutQuote {
             Limits.present(quote, "quote");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            Amounts.sameCurrency(plan.currency(), quote.amount(), "quote/amount");
-            return plan.withQuotes(Keyed.put(plan.quotes(), Quote::id, quote));
+        public Things<Quote> things() {
+            return Things.QUOTES;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            Quote old = Keyed.find(before.quotes(), Quote::id, quote.id());
-            return old == null ? new RemoveQuote(quote.id()) : new PutQuote(old);
+        public Quote thing() {
+            return quote;
+        }
+
+        @Override
+        public Plan carriedOut(Plan plan) {
+            Amounts.sameCurrency(plan.currency(), quote.amount(), "quote/amount");
+            return Put.super.carriedOut(plan);
         }
     }
 
-    record RemoveQuote(UUID quote) implements PurseChange {
+    record RemoveQuote(UUID quote) implements PurseChange, Remove<Quote> {
         public RemoveQuote {
             Limits.present(quote, "quote");
         }
 
         @Override
-        public Plan carriedOut(Plan plan) {
-            return plan.withQuotes(Keyed.without(plan.quotes(), Quote::id, quote, "quote"));
+        public Things<Quote> things() {
+            return Things.QUOTES;
         }
 
         @Override
-        public Change inverse(Plan before) {
-            return new PutQuote(Keyed.known(before.quotes(), Quote::id, quote, "quote"));
+        public UUID gone() {
+            return quote;
         }
     }
 

@@ -20,6 +20,7 @@ import fairacre.plan.Point;
 import fairacre.plan.PurseChange;
 import fairacre.plan.Workshop;
 import fairacre.server.Visitor.Answer;
+import fairacre.testing.Changes;
 import fairacre.testing.Gardens;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -182,17 +183,15 @@ class ApiTest {
 
         @Test
         void everyKindOfChangeSurvivesTheStore() {
-            long revision = 0;
-            UUID bed = id("Beans");
-            for (Change change : List.of(new Change.PlaceBed(framed()), new Change.PlaceBed(bed("Kale", 7, 5, 2, 1)),
-                    new Change.MoveBed(bed, SEASON, Point.metres(4, 4), 12.5), new Change.RenameBed(bed, "Runner beans 🫘"),
-                    new Change.ReviseBed(bed, framed().revisions().get(0).startingIn(SEASON + 1)),
-                    new Change.RetireBed(bed, Optional.of(SEASON + 4)), new Change.PutGardener(gardener("Ada", 0.61, 0.9)),
-                    new Change.RemoveBed(id("Kale")), new Change.ClearPrice(fairacre.plan.PriceItem.SOIL_DELIVERY),
-                    new Change.SetSite(new fairacre.plan.Site(fairacre.plan.Site.rectangle(12, 9), 33.25, -41)))) {
-                Answer answer = rosa.change(garden, revision++, change);
+            JsonNode before = rosa.post("/api/gardens/import", new String(GardenFile.write(Changes.plan()), StandardCharsets.UTF_8)).json();
+            String all = before.at("/plan/id").stringValue();
+            long revision = before.get("revision").longValue();
+            for (Change change : Changes.ofEveryKind()) {
+                Answer answer = rosa.change(all, revision++, change);
                 assertThat(answer.status()).as(change.toString()).isEqualTo(200);
-                assertThat(rosa.get("/api/gardens/" + garden).json()).isEqualTo(answer.json());
+                assertThat(rosa.get("/api/gardens/" + all).json()).as(change.toString()).isEqualTo(answer.json());
+                Answer undone = rosa.post("/api/gardens/" + all + "/undo", "{\"revision\":" + revision++ + "}");
+                assertThat(undone.json().get("plan")).as(change.toString()).isEqualTo(before.get("plan"));
             }
         }
 

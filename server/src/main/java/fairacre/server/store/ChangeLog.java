@@ -4,6 +4,7 @@ import static fairacre.server.store.generated.Tables.ACCOUNT;
 import static fairacre.server.store.generated.Tables.CHANGE_LOG;
 
 import fairacre.format.GardenJson;
+import fairacre.format.Upcasters;
 import fairacre.plan.Change;
 import fairacre.server.store.generated.tables.records.ChangeLogRecord;
 import java.time.Clock;
@@ -17,7 +18,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Who changed what and when, and what it was before. Edits that hold form a stack: undoing takes the newest that holds,
- * doing again the oldest that was undone, and a new edit overtakes what was undone.
+ * doing again the oldest that was undone, and a new edit overtakes what was undone. Each entry is written in the notation of its day
+ * ({@link Upcasters}).
  */
 @Repository
 public class ChangeLog {
@@ -74,8 +76,8 @@ public class ChangeLog {
         return database.select(CHANGE_LOG.asterisk(), ACCOUNT.NAME).from(CHANGE_LOG).join(ACCOUNT)
                 .on(ACCOUNT.ID.eq(CHANGE_LOG.MADE_BY)).where(condition).orderBy(CHANGE_LOG.ID.desc()).limit(most)
                 .fetch(row -> new Entry(row.get(CHANGE_LOG.ID), row.get(CHANGE_LOG.KIND), row.get(CHANGE_LOG.REVISION),
-                        row.get(ACCOUNT.NAME), row.get(CHANGE_LOG.MADE_AT), change(row.get(CHANGE_LOG.BEFORE)),
-                        change(row.get(CHANGE_LOG.AFTER))));
+                        row.get(ACCOUNT.NAME), row.get(CHANGE_LOG.MADE_AT),
+                        change(row.get(CHANGE_LOG.BEFORE), row.get(CHANGE_LOG.VERSION)), change(row.get(CHANGE_LOG.AFTER), row.get(CHANGE_LOG.VERSION))));
     }
 
     private void mark(long id, String state) {
@@ -95,6 +97,7 @@ public class ChangeLog {
         row.setKind(kind);
         row.setMadeBy(madeBy);
         row.setMadeAt(OffsetDateTime.now(clock));
+        row.setVersion((short) Upcasters.CURRENT.version());
         row.setBefore(text(before));
         row.setAfter(text(after));
         return row;
@@ -104,7 +107,7 @@ public class ChangeLog {
         return JSONB.valueOf(json.writerFor(Change.class).writeValueAsString(change));
     }
 
-    private Change change(JSONB text) {
-        return json.readValue(text.data(), Change.class);
+    private Change change(JSONB text, int version) {
+        return json.treeToValue(Upcasters.CURRENT.change(json.readTree(text.data()), version), Change.class);
     }
 }

@@ -1,0 +1,134 @@
+package fairacre.testing;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.carrier;
+import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.comb;
+import static fairacre.testing.Gardens.feature;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.gate;
+import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.leaning;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.quote;
+import static fairacre.testing.Gardens.rectangle;
+import static fairacre.testing.Gardens.sundry;
+import static fairacre.testing.Gardens.with;
+
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.measure.Volume;
+import fairacre.plan.Acquired;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Board;
+import fairacre.plan.Budget;
+import fairacre.plan.BulkGood;
+import fairacre.plan.Change;
+import fairacre.plan.Clearing;
+import fairacre.plan.Cover;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.Frame;
+import fairacre.plan.GroundChange;
+import fairacre.plan.Material;
+import fairacre.plan.Offcut;
+import fairacre.plan.Plan;
+import fairacre.plan.Point;
+import fairacre.plan.Price;
+import fairacre.plan.PriceItem;
+import fairacre.plan.PurseChange;
+import fairacre.plan.Site;
+import fairacre.plan.SoilNotes;
+import fairacre.plan.SpotHeight;
+import fairacre.plan.SqueezeTest;
+import fairacre.plan.Supply;
+import fairacre.plan.Surfacing;
+import fairacre.plan.Walk;
+import fairacre.plan.WalkGrade;
+import fairacre.plan.Workshop;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+
+/** Changes of every kind, in a small garden; everything invented. */
+public final class Changes {
+
+    private static final UUID BEANS = id("Beans");
+    private static final Plan PLAN = with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 2, 2, 2, 1),
+            bed("Kale", 6, 2, 2, 1)), new GroundChange.PutFeature(feature("Plum", FeatureKind.TREE, 0.3, 2, 9, 7)),
+            new GroundChange.PutWayIn(gate("Wicket", 0, 4, 0.9)),
+            new GroundChange.PutCarrier(carrier("Barrow", 0.9, true, 0)),
+            new GroundChange.PutWalk(walk("Side", Surfacing.GRASS)),
+            new PurseChange.PutSundry(sundry("Skip", "1", "240", Acquired.BOUGHT)),
+            new PurseChange.PutQuote(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "65", 4)));
+
+    private static Walk walk(String name, Surfacing surface) {
+        return new Walk(id(name), name, WalkGrade.WORK, surface, Site.rectangle(1, 8));
+    }
+
+    /** The garden that they are made in. */
+    public static Plan plan() {
+        return PLAN;
+    }
+
+    /** One of every kind at least, each of them taken by {@link #plan} as it stands. */
+    public static List<Change> ofEveryKind() {
+        Frame frame = cedar(Board.B2X6, 2);
+        Change move = new Change.MoveBed(BEANS, SEASON, Point.metres(3, 3), 90);
+        Change revise = new Change.ReviseBed(BEANS,
+                new BedRevision(SEASON + 1, rectangle(2, 2, 3, 1, 0), Optional.of(frame)));
+        return List.of(
+                new Change.PlaceBed(bed("Peas", 2, 5, 2, 1)),
+                new Change.RemoveBed(BEANS),
+                move,
+                new Change.ReshapeBed(BEANS, SEASON, rectangle(2, 2, 1, 1, 45)),
+                new Change.ReframeBed(BEANS, SEASON, Optional.of(frame)),
+                new Change.RebuildBed(BEANS, new BedRevision(SEASON, rectangle(2, 2, 2, 1.5, 0), Optional.of(frame))
+                        .withBuild(leaning(0.2))),
+                revise,
+                new Change.RescheduleRevision(BEANS, SEASON, SEASON + 3),
+                new Change.RenameBed(BEANS, "Runner beans"),
+                new Change.TendBed(BEANS, List.of(PLAN.gardeners().get(0).id())),
+                new Change.RetireBed(BEANS, Optional.of(SEASON + 2)),
+                new Change.PutGardener(gardener("Ada", 0.7, 0.9)),
+                new Change.PutGardener(gardener("Bo", 0.5, 0.6)),
+                new Change.RemoveGardener(id("Ada")),
+                new Change.SetBudget(new Budget(Money.of(CurrencyUnit.EUR, 20), BigDecimal.ZERO)),
+                new Change.SetPrice(new Price(PriceItem.SOIL_BAG_LITRES, Money.of(CurrencyUnit.EUR, 7), false)),
+                new Change.ClearPrice(PriceItem.SOIL_BAG_LITRES),
+                new Change.SetSite(new Site(Site.rectangle(12, 9), 10, -33)),
+                new Change.ReshapeBed(BEANS, SEASON, rectangle(2, 2, 2, 2, 0), Optional.of(comb(2, 0.5, 0.4))),
+                new Change.MarkExisting(BEANS, SEASON, true),
+                new GroundChange.PutFeature(feature("Shed", FeatureKind.SHED, 0, 0, 8, 6, 9, 6, 9, 7, 8, 7)),
+                new GroundChange.PutFeature(feature("Plum", FeatureKind.TREE, 0.4, 3, 8, 7)),
+                new GroundChange.RemoveFeature(id("Plum")),
+                new GroundChange.PutWayIn(gate("Gate", 5, 0, 1)),
+                new GroundChange.PutWayIn(gate("Wicket", 0, 4, 0.8)),
+                new GroundChange.RemoveWayIn(id("Wicket")),
+                new GroundChange.PutCarrier(carrier("Cart", 0.8, true, 0)),
+                new GroundChange.PutCarrier(carrier("Barrow", 1.1, true, 0)),
+                new GroundChange.RemoveCarrier(id("Barrow")),
+                new GroundChange.PutWalk(walk("Main", Surfacing.PAVERS)),
+                new GroundChange.PutWalk(walk("Side", Surfacing.PAVERS)),
+                new GroundChange.RemoveWalk(id("Side")),
+                new GroundChange.SetLevels(List.of(new SpotHeight(Point.metres(1, 1), Length.metres(0.3)))),
+                new GroundChange.SetSoil(new SoilNotes(SqueezeTest.FALLS_APART, Optional.empty(), Cover.BARE, Clearing.NOTHING)),
+                new PurseChange.PutSundry(sundry("Hire", "0.5", "80", Acquired.BOUGHT)),
+                new PurseChange.PutSundry(sundry("Skip", "2", "0", Acquired.FREE)),
+                new PurseChange.RemoveSundry(id("Skip")),
+                new PurseChange.PutQuote(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70", 5)),
+                new PurseChange.RemoveQuote(id("Loose")),
+                new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2), Length.millimetres(10), true,
+                        List.of(new Offcut(Material.CEDAR, Board.B2X10, Length.metres(1.2), 2)))),
+                new PurseChange.PutSupply(new Supply(false, true, 2, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(85))))),
+                new PurseChange.PutOff(SEASON, SEASON + 1, List.of(BEANS), true, true),
+                new Change.TakeOver("The other way", plot(9, 9, List.of(), bed("Peas", 2, 2, 2, 1))),
+                new Change.DescribeGarden("Behind the mill", Units.FEET_AND_INCHES),
+                new Change.Batch("Rebuild", List.of(move, revise, new Change.DropRevision(BEANS, SEASON))));
+    }
+
+    private Changes() {}
+}
