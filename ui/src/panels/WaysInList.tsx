@@ -100,23 +100,6 @@ function WayInForm({ way }: { way: WayIn }) {
           }}
         />
         <LengthField
-          label="To the right"
-          value={way.place.x}
-          units={desk.units}
-          fault={faults["place"]}
-          onCommit={(x) => {
-            put("place", { place: { ...way.place, x } });
-          }}
-        />
-        <LengthField
-          label="Up"
-          value={way.place.y}
-          units={desk.units}
-          onCommit={(y) => {
-            put("place", { place: { ...way.place, y } });
-          }}
-        />
-        <LengthField
           label="Sill, high"
           value={way.sill}
           units={desk.units}
@@ -136,6 +119,25 @@ function WayInForm({ way }: { way: WayIn }) {
           ]}
           onChange={(swing) => {
             put("swing", { swing });
+          }}
+        />
+      </div>
+      <div className="grid grid-cols-2 items-end gap-2">
+        <LengthField
+          label="To the right"
+          value={way.place.x}
+          units={desk.units}
+          fault={faults["place"]}
+          onCommit={(x) => {
+            put("place", { place: { ...way.place, x } });
+          }}
+        />
+        <LengthField
+          label="Up"
+          value={way.place.y}
+          units={desk.units}
+          onCommit={(y) => {
+            put("place", { place: { ...way.place, y } });
           }}
         />
         <TextField

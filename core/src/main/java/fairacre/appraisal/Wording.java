@@ -97,7 +97,7 @@ record Wording(Units units) {
 
     /** Up to three beds by name, more by their number. */
     static String named(List<StandingBed> beds) {
-        return beds.size() <= FEW ? names(beds.stream().map(StandingBed::name).toList()) : beds.size() + " beds";
+        return beds.size() <= FEW ? names(beds.stream().map(StandingBed::name).sorted().toList()) : beds.size() + " beds";
     }
 
     private long step() {

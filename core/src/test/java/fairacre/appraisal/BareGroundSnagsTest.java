@@ -97,7 +97,7 @@ class BareGroundSnagsTest {
                 new PutCarrier(carrier("Trug", 0.4, false, 0)));
         assertThat(bare(plan)).singleElement().satisfies(snag -> {
             assertThat(snag.weight()).isEqualTo(Weight.NOTE);
-            assertThat(snag.words()).isEqualTo("Cart and Barrow come to Peas and Beans over bare ground: wheels cut ruts in it when it is wet.");
+            assertThat(snag.words()).isEqualTo("Cart and Barrow come to Beans and Peas over bare ground: wheels cut ruts in it when it is wet.");
             assertThat(snag.remedies().get(0).words()).contains("of wood chip or bark round the beds");
             assertThat(snag.remedies()).allSatisfy(remedy -> assertThat(bare(with(plan, remedy.change()))).isEmpty());
         });
