@@ -1,17 +1,29 @@
 package fairacre;
 
-import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaCall;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchRule;
+import fairacre.testing.Gardens;
+import java.lang.reflect.RecordComponent;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ThreadLocalRandom;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The order of the house: imports point downwards, and the core knows no framework. */
 class HouseTest {
@@ -69,17 +81,85 @@ class HouseTest {
                         "java.nio.file..").check(CORE);
     }
 
-    @Test
-    void theModelAndTheStudiesHaveNoClockAndNoChance() {
-        noClasses().that().resideOutsideOfPackage("fairacre.format").should()
-                .callMethod(System.class, "currentTimeMillis").orShould().callMethod(java.util.UUID.class, "randomUUID")
-                .orShould().dependOnClassesThat().haveFullyQualifiedName("java.util.Random").check(CORE);
+    private static final ArchRule NO_CLOCK_AND_NO_CHANCE = noClasses().that().resideOutsideOfPackage("fairacre.format")
+            .should().callCodeUnitWhere(DescribedPredicate.describe("it tells the time or leaves something to chance", HouseTest::tellsTimeOrChance))
+            .orShould().dependOnClassesThat().haveNameMatching("java\\.util\\.(Random|SplittableRandom|concurrent\\.ThreadLocalRandom|random\\..*)|java\\.security\\.SecureRandom");
+
+    private static boolean tellsTimeOrChance(JavaCall<?> call) {
+        String owner = call.getTargetOwner().getFullName();
+        return owner.startsWith("java.time.") && (call.getName().equals("now") || owner.equals("java.time.Clock"))
+                || owner.equals("java.lang.System") && Set.of("currentTimeMillis", "nanoTime").contains(call.getName())
+                || owner.equals("java.lang.Math") && call.getName().equals("random")
+                || owner.equals("java.util.UUID") && call.getName().equals("randomUUID");
     }
 
     @Test
-    void thePlanIsImmutable() {
-        classes().that().resideInAnyPackage("fairacre.plan").and().haveSimpleNameNotContaining("package-info").should()
-                .haveOnlyFinalFields().check(CORE);
+    void theModelAndTheStudiesHaveNoClockAndNoChance() {
+        NO_CLOCK_AND_NO_CHANCE.check(CORE);
+    }
+
+    @ParameterizedTest
+    @ValueSource(classes = {Dated.class, Timed.class, Tossed.class, Drawn.class})
+    void whoeverAsksAClockOrThrowsDiceIsFound(Class<?> guilty) {
+        JavaClasses classes = new ClassFileImporter().importClasses(guilty);
+        Assertions.assertThatThrownBy(() -> NO_CLOCK_AND_NO_CHANCE.check(classes)).isInstanceOf(AssertionError.class).hasMessageContaining(guilty.getSimpleName());
+    }
+
+    static class Dated {
+        Object today() {
+            return LocalDate.now();
+        }
+    }
+
+    static class Timed {
+        long now() {
+            return Instant.now().toEpochMilli() + System.nanoTime();
+        }
+    }
+
+    static class Tossed {
+        double toss() {
+            return Math.random();
+        }
+    }
+
+    static class Drawn {
+        Object draw() {
+            return ThreadLocalRandom.current();
+        }
+    }
+
+    @Test
+    void thePlanIsImmutable() throws ReflectiveOperationException {
+        assertImmutable(Gardens.everything(), "plan");
+    }
+
+    /** Records keep lists of their own that nobody can alter. */
+    private static void assertImmutable(Object value, String at) throws ReflectiveOperationException {
+        if (value instanceof Optional<?> maybe && maybe.isPresent()) {
+            assertImmutable(maybe.get(), at);
+        } else if (value instanceof Collection<?> all) {
+            Assertions.assertThat(all).as(at).isInstanceOf(List.class);
+            Assertions.assertThat(isUnmodifiable(all)).as(at + " can't be altered").isTrue();
+            for (Object each : all) {
+                assertImmutable(each, at);
+            }
+        } else if (value != null && value.getClass().isRecord()) {
+            for (RecordComponent component : value.getClass().getRecordComponents()) {
+                Assertions.assertThat(component.getType().isArray()).as(at + "." + component.getName() + " is an array").isFalse();
+                component.getAccessor().setAccessible(true);
+                assertImmutable(component.getAccessor().invoke(value), at + "." + component.getName());
+            }
+        }
+    }
+
+    private static boolean isUnmodifiable(Collection<?> all) {
+        try {
+            all.clear();
+            return false;
+        } catch (UnsupportedOperationException unmodifiable) {
+            return true;
+        }
     }
 
     @Test

@@ -58,7 +58,7 @@ class ArrangementStudyTest {
     }
 
     @Test
-    @DisplayName("14 x 50 ft, free all round: 500 sq ft in three long beds with two 2 ft walks [trade handbook, worked example]")
+    @DisplayName("14 x 50 ft, free all round: 500 sq ft in three long beds with two 2 ft walks [common practice, worked example]")
     void theBestMadeByHandIsFound() {
         double ft = Length.feet(1).metres();
         Plan plan = plot(60 * ft, 24 * ft, List.of(gardener("Ada", 0.6096, 0.6096)))

@@ -59,7 +59,7 @@ class FrameComparisonTest {
     }
 
     @Test
-    @DisplayName("A 3 x 18 ft bed takes exactly seven 6 ft fence boards [trade handbook]: four take 28, 117.60 at 4.20, lasting 7 to 15 years 10.69 a year")
+    @DisplayName("A 3 x 18 ft bed takes exactly seven 6 ft fence boards [common practice]: four take 28, 117.60 at 4.20, lasting 7 to 15 years 10.69 a year")
     void fourBedsInFenceBoards() {
         FrameChoice fence = FrameComparison.of(fourLongBeds(), FOUR, SEASON, held(FENCE)).get(0);
         assertThat(fence.boards()).isEqualTo(28);
@@ -71,7 +71,7 @@ class FrameComparisonTest {
     }
 
     @Test
-    @DisplayName("Two courses of 2 x 10 stand 18 1/2 in [trade handbook]; each bed's 2 x 2 sides of 18 ft and 2 x 2 ends of 33 in are at least 83 ft of board")
+    @DisplayName("Two courses of 2 x 10 stand 18 1/2 in [common practice]; each bed's 2 x 2 sides of 18 ft and 2 x 2 ends of 33 in are at least 83 ft of board")
     void fourBedsInTwoCoursesOfTwoByTen() {
         List<FrameChoice> both = FrameComparison.of(fourLongBeds(), FOUR, SEASON, held(FENCE, DEEP));
         FrameChoice deep = both.get(1);

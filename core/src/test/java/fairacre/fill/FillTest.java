@@ -50,7 +50,7 @@ class FillTest {
             PriceItem.SOIL_BAG_CUBIC_FEET, 9.0, PriceItem.SOIL_CUBIC_YARD, 45.0).get(item)).map(a -> Money.of(CurrencyUnit.EUR, a));
 
     @Test
-    @DisplayName("A 4 x 8 ft bed, inside 45 x 93 in, filled 17 1/2 in: 42.4 cu ft = 1.57 cu yd [trade handbook, worked example]")
+    @DisplayName("A 4 x 8 ft bed, inside 45 x 93 in, filled 17 1/2 in: 42.4 cu ft = 1.57 cu yd [common practice, worked example]")
     void twoCoursesOfTwoByTen() {
         FillTakeoff fill = FillTakeoff.of(new BedRevision(Gardens.SEASON,
                 rectangle(5, 5, 1, 1, 0).resized(Length.feet(8), Length.feet(4)), Optional.of(Gardens.cedar(Board.B2X10, 2))));
@@ -118,7 +118,7 @@ class FillTest {
     }
 
     @Test
-    @DisplayName("A cubic metre: 12 barrows of 85 L are an hour, 1.2 to 1.6 t, so four trailers of 500 kg when wet [trade handbook, worked by hand]")
+    @DisplayName("A cubic metre: 12 barrows of 85 L are an hour, 1.2 to 1.6 t, so four trailers of 500 kg when wet [common practice, worked by hand]")
     void aCubicMetreIsCarried() {
         SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(1000), Volume.ZERO, true, Units.METRIC, PRICES, List.of());
         assertThat(supply.loads()).isEqualTo(new Loads(12, 4, 1, List.of()));
@@ -168,7 +168,7 @@ class FillTest {
     }
 
     @Test
-    @DisplayName("42.4 cu ft in equal thirds are 14.13 cu ft of each [trade handbook's recipe and worked volume]")
+    @DisplayName("42.4 cu ft in equal thirds are 14.13 cu ft of each [recipe: common practice; arithmetic]")
     void equalThirds() {
         SortedMap<BulkGood, Volume> thirds = Ingredients.of(Recipe.THIRDS.filling(), Volume.cubicFeet(42.4));
         assertThat(thirds).containsOnlyKeys(BulkGood.PEAT_OR_COIR, BulkGood.COMPOST, BulkGood.VERMICULITE);
@@ -176,7 +176,7 @@ class FillTest {
     }
 
     @Test
-    @DisplayName("Wood below saves a third to a half of the soil that is bought [trade handbook]")
+    @DisplayName("Wood below saves a third to a half of the soil that is bought [common practice]")
     void woodBelowSavesSoil() {
         SortedMap<BulkGood, Volume> goods = Ingredients.of(Recipe.WOOD_BELOW.filling(), Volume.litres(1000));
         double saved = goods.get(BulkGood.WOOD).litres() / 1000;
@@ -199,7 +199,7 @@ class FillTest {
     }
 
     @Test
-    @DisplayName("Every recipe's shares as the trade gives them [trade handbook: recipes]")
+    @DisplayName("Every recipe's shares as the trade gives them [common practice: recipes]")
     void recipesAsTheTradeGivesThem() {
         assertThat(shares(Recipe.SOIL_AND_COMPOST)).isEqualTo(Map.of(BulkGood.TOPSOIL, 500.0, BulkGood.COMPOST, 300.0, BulkGood.LEAF_MOULD, 200.0));
         assertThat(shares(Recipe.HALF_AND_HALF).get(BulkGood.TOPSOIL)).isEqualTo(500.0);

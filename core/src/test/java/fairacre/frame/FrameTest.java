@@ -38,7 +38,7 @@ class FrameTest {
     class Takeoff {
 
         @Test
-        @DisplayName("Boards of 8, 8, 4, 4 ft in 1 1/2 in stock make 8 ft x 4 ft 3 in or 8 ft 3 in x 4 ft [trade handbook, worked example]")
+        @DisplayName("Boards of 8, 8, 4, 4 ft in 1 1/2 in stock make 8 ft x 4 ft 3 in or 8 ft 3 in x 4 ft [common practice, worked example]")
         void bothWaysOfTheButtJoint() {
             assertThat(takeoff(feet(8), Length.inches(51), Joint.SIDES_PAST).pieces()).containsExactly(
                     new Piece(Part.SIDE, feet(8), 2), new Piece(Part.END, feet(4), 2));
@@ -55,14 +55,14 @@ class FrameTest {
 
         @ParameterizedTest(name = "{0}: two sides of {1} in, two ends of {2} in")
         @CsvSource({"SIDES_PAST, 96, 48", "ENDS_PAST, 93, 51", "PINWHEEL, 94.5, 49.5", "MITRE, 96, 51"})
-        @DisplayName("8 ft x 4 ft 3 in outside: length x (end + 2t), (side + 2t) x width, (a + t) x (b + t) [trade handbook]; mitred boards are the outside sizes")
+        @DisplayName("8 ft x 4 ft 3 in outside: length x (end + 2t), (side + 2t) x width, (a + t) x (b + t) [common practice]; mitred boards are the outside sizes")
         void everyJoint(Joint joint, double side, double end) {
             assertThat(takeoff(feet(8), Length.inches(51), joint).pieces()).containsExactly(
                     new Piece(Part.SIDE, Length.inches(side), 2), new Piece(Part.END, Length.inches(end), 2));
         }
 
         @Test
-        @DisplayName("Joints of neighbouring courses are staggered [trade handbook]: 16 ft of 8 ft boards 8+8 and 4+8+4, 12 ft 8+4 and 4+8")
+        @DisplayName("Joints of neighbouring courses are staggered [common practice]: 16 ft of 8 ft boards 8+8 and 4+8+4, 12 ft 8+4 and 4+8")
         void noJointStandsOverAJoint() {
             assertThat(FrameTakeoff.run(feet(16), feet(8), 0)).containsExactly(feet(8), feet(8));
             assertThat(FrameTakeoff.run(feet(16), feet(8), 1)).containsExactly(feet(4), feet(8), feet(4));
@@ -127,7 +127,7 @@ class FrameTest {
     class Cutting {
 
         @Test
-        @DisplayName("A 3 x 18 ft bed in 6 ft fence boards takes exactly seven [trade handbook]")
+        @DisplayName("A 3 x 18 ft bed in 6 ft fence boards takes exactly seven [common practice]")
         void fenceBoards() {
             Frame frame = new Frame(Material.CEDAR, Board.FENCE_5_8X6, 1, Joint.SIDES_PAST);
             List<Length> pieces = framed(feet(18), feet(3), frame).lengths();
@@ -139,7 +139,7 @@ class FrameTest {
         }
 
         @Test
-        @DisplayName("Two 4 ft pieces don't come out of an 8 ft board: (length - trim - kerf) / 2 each do [trade handbook]")
+        @DisplayName("Two 4 ft pieces don't come out of an 8 ft board: (length - trim - kerf) / 2 each do [common practice]")
         void theKerfIsLost() {
             Length half = new Length((feet(8).minus(Saw.USUAL.trim()).minus(Saw.USUAL.kerf())).micrometres() / 2);
             assertThat(cut(half, half)).containsExactly(new BoardsOfLength(feet(8), 1));
@@ -165,7 +165,7 @@ class FrameTest {
         }
 
         @Test
-        @DisplayName("A kerf short: two 4 ft pieces come out of an exact 8 ft board if each may miss part of a saw cut [trade handbook]")
+        @DisplayName("A kerf short: two 4 ft pieces come out of an exact 8 ft board if each may miss part of a saw cut [common practice]")
         void tightPiecesGiveTheKerf() {
             Saw tight = Saw.of(new Workshop(Length.inches(0.125), Length.ZERO, true, List.of()));
             assertThat(CutList.of(List.of(feet(4), feet(4)), STOCK, tight, Length::exactMetres).boards()).containsExactly(new BoardsOfLength(feet(8), 1));

@@ -44,7 +44,7 @@ class SurfaceStudyTest {
     private static final Layer CARDBOARD = new Layer(LayerKind.CARDBOARD, Length.ZERO);
 
     @Test
-    @DisplayName("A cubic yard covers 324 sq ft at 1 in, a cubic metre 40 m2 at 25 mm [trade handbook, derived]")
+    @DisplayName("A cubic yard covers 324 sq ft at 1 in, a cubic metre 40 m2 at 25 mm [common practice, derived]")
     void coverage() {
         assertThat(Volume.prism(Area.squareMetres(324 * 0.09290304), Length.inches(1)).cubicYards()).isCloseTo(1, within(1e-4));
         assertThat(Volume.prism(Area.squareMetres(40), Length.millimetres(25)).cubicMetres()).isCloseTo(1, within(1e-9));
@@ -64,7 +64,7 @@ class SurfaceStudyTest {
     }
 
     @Test
-    @DisplayName("A compacted base takes 1.2 to 1.3 times its finished volume [trade handbook]")
+    @DisplayName("A compacted base takes 1.2 to 1.3 times its finished volume [common practice]")
     void aBaseIsOrderedForItsCompaction() {
         WalkTakeoff walk = only(with(plot(10, 10, List.of()), put("Main", 0, 2, 10, 3, new Layer(LayerKind.BASE, Length.millimetres(100)))));
         assertThat(walk.layers().get(0).volume().cubicMetres()).isBetween(1.2, 1.3);
@@ -147,7 +147,7 @@ class SurfaceStudyTest {
     }
 
     @Test
-    @DisplayName("Chippings on their base raise the ground by 6 in [trade handbook]")
+    @DisplayName("Chippings on their base raise the ground by 6 in [common practice]")
     void chippingsRaiseTheGround() {
         assertThat(new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false).rises()).isEqualTo(Length.inches(6));
     }
