@@ -1,8 +1,7 @@
 package fairacre.shape;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
-import java.util.Objects;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.function.Supplier;
 
 /**
@@ -10,26 +9,22 @@ import java.util.function.Supplier;
  * only what the change touches is worked out anew. A question holds everything its answer depends on, and answers are values that
  * nobody alters: with or without a memo the judgement is the same.
  *
- * <p>Keeps the answers that were asked for last, at most so many. May be used by several threads.
+ * <p>Keeps at most so many answers: those that are asked for often and of late. May be used by several threads at once.
  */
 public final class Memo {
 
     /** For one garden: a thousand beds, their outlines grown by a few widths, and who reaches what of them. */
     public static final int USUAL = 20_000;
 
-    private final Map<Object, Object> answers;
+    private static final int INITIAL = 1024;
+
+    private final Cache<Object, Object> answers;
     private final int most;
 
     public Memo(int most) {
         this.most = most;
-        this.answers = new LinkedHashMap<>(64, 0.75f, true) {
-            private static final long serialVersionUID = 1L;
-
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<Object, Object> eldest) {
-                return size() > most;
-            }
-        };
+        // What is forgotten is settled by whoever asks, not by a thread of its own.
+        this.answers = Caffeine.newBuilder().maximumSize(most).initialCapacity(Math.min(most, INITIAL)).executor(Runnable::run).build();
     }
 
     /** A memo that remembers nothing. */
@@ -48,16 +43,15 @@ public final class Memo {
      */
     @SuppressWarnings("unchecked")
     public <T> T recall(Object question, Supplier<T> work) {
-        synchronized (answers) {
-            Object known = answers.get(question);
-            if (known != null) {
-                return (T) known;
-            }
+        if (most == 0) {
+            return work.get();
         }
-        T answer = Objects.requireNonNull(work.get());
-        synchronized (answers) {
-            answers.put(question, answer);
+        Object known = answers.getIfPresent(question);
+        if (known != null) {
+            return (T) known;
         }
+        T answer = work.get();
+        answers.put(question, answer);
         return answer;
     }
 }

@@ -26,6 +26,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
 
 class ShapeTest {
 
@@ -46,10 +47,8 @@ class ShapeTest {
         Line line = new Line(random.nextDouble() * 4 - 2, random.nextDouble() * 4 - 2, Math.cos(angle), Math.sin(angle), 6);
         Geometry drawn = GEOMETRY.createLineString(new Coordinate[] {new Coordinate(line.x(), line.y()),
             new Coordinate(line.xAt(6), line.yAt(6))});
-        double expected = drawn.intersection(Polygons.of(outline.corners()).buffer(radius, 200)).getLength();
-        Intervals left = Ring.of(outline.corners()).without(Intervals.whole(6), line, radius);
-        double found = 6 - left.parts().stream().mapToDouble(Interval::length).sum();
-        assertThat(found).isCloseTo(expected, within(0.02));
+        Geometry expected = drawn.difference(Polygons.of(outline.corners()).buffer(radius, 200));
+        assertSame(Ring.of(outline.corners()).without(Intervals.whole(6), line, radius), line, expected);
     }
 
     @ParameterizedTest(name = "random pair {0} [JTS distance]")
@@ -81,10 +80,23 @@ class ShapeTest {
         Geometry drawn = GEOMETRY.createLineString(new Coordinate[] {new Coordinate(line.x(), line.y()),
             new Coordinate(line.xAt(6), line.yAt(6))});
         var corners = comb.revisions().get(0).corners();
-        double expected = drawn.difference(Polygons.of(corners).buffer(radius, 200)).getLength();
-        double found = Ring.of(corners).without(Intervals.whole(6), line, radius).parts().stream()
-                .mapToDouble(Interval::length).sum();
-        assertThat(found).isCloseTo(expected, within(0.02));
+        Geometry expected = drawn.difference(Polygons.of(corners).buffer(radius, 200));
+        assertSame(Ring.of(corners).without(Intervals.whole(6), line, radius), line, expected);
+    }
+
+    /** The same parts in the same places: a line that grazes a curve may differ by a centimetre or two. */
+    private static void assertSame(Intervals found, Line line, Geometry expected) {
+        Geometry drawn = GEOMETRY.createMultiLineString(found.parts().stream().map(part -> GEOMETRY.createLineString(new Coordinate[] {
+            new Coordinate(line.xAt(part.start()), line.yAt(part.start())), new Coordinate(line.xAt(part.end()), line.yAt(part.end()))})).toArray(LineString[]::new));
+        assertThat(drawn.getLength()).isCloseTo(expected.getLength(), within(0.02));
+        for (double at = 0.005; at < 6; at += 0.01) {
+            Geometry place = GEOMETRY.createPoint(new Coordinate(line.xAt(at), line.yAt(at)));
+            if (drawn.distance(place) > 0.02) {
+                assertThat(expected.distance(place)).as("at %s", at).isPositive();
+            } else if (expected.distance(place) > 0.02) {
+                assertThat(drawn.distance(place)).as("at %s", at).isPositive();
+            }
+        }
     }
 
     @Test
