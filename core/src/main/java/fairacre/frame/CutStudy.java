@@ -15,6 +15,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.Collectors;
@@ -38,8 +39,8 @@ public final class CutStudy {
     private static final int MOST_TO_PROVE = 2000;
     /** From which share of their price on boards are filled out of the linear programme; the cheapest of these layouts is where the search begins. */
     private static final double[] WELL_USED = {0.97, 0.94, 0.9, 0.8, 0.6};
-    /** All patterns are listed if there are no more than these. */
-    private static final int ALL_PATTERNS = 20_000;
+    /** Parts of what the layout in hand loses over the bound within which patterns are tried, one after the other. */
+    private static final double[] SHARES_OF_THE_LOSS = {0.1, 0.3, 1};
     /** Up to this part of the least price a layout costs about the same: the one with fewer boards is wanted. */
     private static final BigDecimal ABOUT_EQUAL = new BigDecimal("0.0025");
     /** Nodes of the search for fewer boards. */
@@ -143,8 +144,7 @@ public final class CutStudy {
 
     /** The patterns that the linear programme found worth trying, with those of a layout. */
     private List<Pattern> columns(Patterns patterns, PatternPrices prices, BestCut known) {
-        Stream<Pattern> laid = known.cutList().cuts().stream().map(cut -> patterns.of(boardOf(cut, bought()), cut.pieces()));
-        return Stream.concat(prices.columns().stream(), laid).distinct().toList();
+        return Stream.concat(prices.columns().stream(), laid(patterns, known)).distinct().toList();
     }
 
     /** What the linear programme uses in whole boards, the rest laid out by the quick rule on boards that are bought. */
@@ -182,20 +182,42 @@ public final class CutStudy {
         throw new IllegalStateException("the quick layout used a board that is not there");
     }
 
-    /** First among the patterns that the linear programme found worth trying, then among all that a cheaper layout could use. */
+    /**
+     * First among the patterns that the linear programme found worth trying, then among those that lose little over the bound, more of them
+     * step by step: a layout that is cheaper than the one in hand uses only patterns that lose less than that one.
+     */
     private BestCut search(Patterns patterns, PatternPrices prices, BestCut known) {
         BestCut best = cheaper(known, choose(patterns, columns(patterns, prices, known), known, CHOICE_NODES));
-        List<Pattern> all = best.isLeast() ? List.of() : patterns.all(ALL_PATTERNS);
-        double over = best.cost().movePointRight(scale).doubleValue() * (1 + ROUNDING) - prices.bound();
         double slack = ROUNDING * LongStream.of(costs).max().orElse(0);
-        boolean settled = all.stream().allMatch(pattern -> prices.over(pattern) >= -slack);
-        List<Pattern> useful = settled ? all.stream().filter(pattern -> prices.over(pattern) <= over + slack).toList() : all;
-        if (useful.isEmpty() || useful.size() > MOST_TO_PROVE) {
-            return best;
+        for (double share : SHARES_OF_THE_LOSS) {
+            double loss = share * loss(best, prices) + slack;
+            Optional<List<Pattern>> useful = best.isLeast() || isUnsettled(prices, patterns, slack) ? Optional.empty() : prices.within(loss, MOST_TO_PROVE);
+            if (useful.isEmpty() || useful.get().size() > MOST_TO_PROVE) {
+                return best;
+            }
+            BestCut now = best;
+            List<Pattern> tried = Stream.concat(useful.get().stream(), laid(patterns, now)).distinct().toList();
+            Choice choice = choose(patterns, tried, now, PROOF_NODES);
+            best = cheaper(best, choice);
+            if (choice.isBest() && loss(best, prices) + slack <= loss) {
+                return new BestCut(best.cutList(), best.cost(), best.cost());
+            }
         }
-        Choice proof = choose(patterns, useful, best, PROOF_NODES);
-        BestCut proved = cheaper(best, proof);
-        return proof.isBest() ? new BestCut(proved.cutList(), proved.cost(), proved.cost()) : proved;
+        return best;
+    }
+
+    /** What a layout costs over the bound. */
+    private double loss(BestCut layout, PatternPrices prices) {
+        return layout.cost().movePointRight(scale).doubleValue() * (1 + ROUNDING) - prices.bound();
+    }
+
+    /** Whether a pattern worth more than its board may have been missed. */
+    private boolean isUnsettled(PatternPrices prices, Patterns patterns, double slack) {
+        return prices.within(-2 * slack, MOST_TO_PROVE).filter(List::isEmpty).isEmpty();
+    }
+
+    private Stream<Pattern> laid(Patterns patterns, BestCut layout) {
+        return layout.cutList().cuts().stream().map(cut -> patterns.of(boardOf(cut, bought()), cut.pieces()));
     }
 
     private static BestCut cheaper(BestCut one, Choice other) {

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -68,6 +69,24 @@ final class PatternPrices {
             over -= values[kind] * pattern.counts().get(kind);
         }
         return over;
+    }
+
+    /**
+     * The patterns that no more than so much over the bound is lost with ({@link #over}).
+     *
+     * @param most for each kind of board
+     * @return empty if there are more, or they can't be listed in time
+     */
+    Optional<List<Pattern>> within(double over, int most) {
+        List<Pattern> within = new ArrayList<>();
+        for (int board = 0; board < stock.size(); board++) {
+            Optional<List<Pattern>> of = patterns.worthAtLeast(board, values, costs[board] - boardValues[board] - over, most);
+            if (of.isEmpty()) {
+                return Optional.empty();
+            }
+            within.addAll(of.get());
+        }
+        return Optional.of(within);
     }
 
     /** How often the linear programme uses which pattern; fractions of boards among them. */

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 
@@ -14,6 +15,9 @@ final class Patterns {
 
     /** A search for the most valuable pattern is given up after so many steps: it has the best by then, or nearly so. */
     private static final int MOST_STEPS = 30_000;
+
+    /** Listing the valuable patterns is given up after so many steps for each that is asked for. */
+    private static final int STEPS_FOR_ONE = 400;
 
     /** Listing all patterns is given up when so many have been tried for each that is asked for. */
     private static final int TRIED_FOR_ONE = 40;
@@ -81,9 +85,7 @@ final class Patterns {
 
     /** Of a board and values of the kinds of pieces the pattern worth most; no more pieces of a kind than are wanted. */
     Found mostValuable(int board, double[] values) {
-        Integer[] order = new Integer[kinds()];
-        Arrays.setAll(order, i -> i);
-        Arrays.sort(order, Comparator.comparingDouble(kind -> -values[kind] / weight(kind)));
+        Integer[] order = inOrder(values);
         Search search = new Search(order, values);
         search.go(0, room(board), 0);
         boolean ended = search.steps < MOST_STEPS;
@@ -130,16 +132,97 @@ final class Patterns {
         return List.copyOf(all);
     }
 
+    /**
+     * All patterns of a board to which no further piece can be added and that are worth so much at least.
+     *
+     * @param values of the kinds of pieces, none negative
+     * @param most patterns that may be found
+     * @return empty if there are more, or if the search takes too long
+     */
+    Optional<List<Pattern>> worthAtLeast(int board, double[] values, double least, int most) {
+        Integer[] order = inOrder(values);
+        Worth worth = new Worth(board, order, values, least, most);
+        if (!worth.go(0, room(board), 0)) {
+            return Optional.empty();
+        }
+        for (int kind = 0; kind < kinds(); kind++) {
+            if (isWhole(board, kind) && values[kind] >= least) {
+                int[] alone = new int[kinds()];
+                alone[kind] = 1;
+                worth.found.add(pattern(board, alone));
+            }
+        }
+        return Optional.of(List.copyOf(worth.found));
+    }
+
+    /** Kinds of pieces with those first that are worth most for their length. */
+    private Integer[] inOrder(double[] values) {
+        Integer[] order = new Integer[kinds()];
+        Arrays.setAll(order, i -> i);
+        Arrays.sort(order, Comparator.comparingDouble(kind -> -values[kind] / weight(kind)));
+        return order;
+    }
+
+    private boolean isFull(int[] counts, long room) {
+        for (int kind = 0; kind < kinds(); kind++) {
+            if (counts[kind] < wanted[kind] && weight(kind) <= room) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Depth first, the kind with most value for its length first; what can't be worth enough any more is left. */
+    private final class Worth {
+        private final int board;
+        private final Integer[] order;
+        private final double[] values;
+        private final double least;
+        private final int most;
+        private final int[] counts = new int[kinds()];
+        private final Set<Pattern> found = new LinkedHashSet<>();
+        private int steps;
+
+        Worth(int board, Integer[] order, double[] values, double least, int most) {
+            this.board = board;
+            this.order = order;
+            this.values = values;
+            this.least = least;
+            this.most = most;
+        }
+
+        /** False if it was given up. */
+        boolean go(int next, long room, double value) {
+            if (++steps > most * STEPS_FOR_ONE) {
+                return false;
+            }
+            if (next == order.length) {
+                if (value >= least && value > 0 && isFull(counts, room)) {
+                    found.add(pattern(board, counts));
+                }
+                return found.size() <= most;
+            }
+            int kind = order[next];
+            if (value + room * Math.max(0, values[kind]) / weight(kind) < least) {
+                return true;
+            }
+            for (int count = (int) Math.max(0, Math.min(wanted[kind], room / weight(kind))); count >= 0; count--) {
+                counts[kind] = count;
+                if (!go(next + 1, room - count * weight(kind), value + count * values[kind])) {
+                    return false;
+                }
+            }
+            counts[kind] = 0;
+            return true;
+        }
+    }
+
     private boolean addAll(int board, int kind, long room, int[] counts, Set<Pattern> into, int most) {
         if (++tried > (long) most * TRIED_FOR_ONE) {
             return false;
         }
         if (kind == kinds()) {
-            boolean full = true;
-            for (int i = 0; i < kinds(); i++) {
-                full &= counts[i] == wanted[i] || weight(i) > room;
-            }
-            if (full && Arrays.stream(counts).sum() > 0) {
+            if (isFull(counts, room) && Arrays.stream(counts).sum() > 0) {
                 into.add(pattern(board, counts));
             }
             return into.size() <= most;

@@ -136,6 +136,32 @@ class CutStudyTest {
         assertThat(PatternPrices.of(patterns, stock, costs, single).bound()).isCloseTo(secondSolver(patterns, all, stock, costs), within(1e-4));
     }
 
+    @ParameterizedTest(name = "job {0}")
+    @MethodSource("jobs")
+    @DisplayName("Valuable patterns are those of all patterns that are worth so much")
+    void theValuablePatternsAreAmongAllThereAre(long seed) {
+        Random random = new Random(seed);
+        List<Length> pieces = IntStream.range(0, 4 + random.nextInt(14)).mapToObj(i -> Length.inches(12 + 7 * random.nextInt(9))).toList();
+        List<Stock> stock = List.of(Stock.bought(Length.feet(6), money(450)), Stock.bought(Length.feet(8), money(600)), Stock.offcuts(Length.inches(50), 2));
+        Patterns patterns = new Patterns(pieces, stock, Saw.USUAL);
+        List<Pattern> all = patterns.all(100_000);
+        double[] values = random.doubles(patterns.kinds()).map(value -> value < 0.1 ? 0 : value).toArray();
+        for (int board = 0; board < stock.size(); board++) {
+            int of = board;
+            double best = all.stream().filter(pattern -> pattern.board() == of).mapToDouble(pattern -> worth(pattern, values)).max().orElse(0);
+            for (double share : new double[] {0.5, 0.9, 1}) {
+                double least = best * share - 1e-9;
+                assertThat(patterns.worthAtLeast(board, values, least, 100_000).orElseThrow()).containsExactlyInAnyOrderElementsOf(
+                        all.stream().filter(pattern -> pattern.board() == of && worth(pattern, values) >= least).toList());
+            }
+        }
+        assertThat(patterns.worthAtLeast(1, values, 0.01, 0)).isEmpty();
+    }
+
+    private static double worth(Pattern pattern, double[] values) {
+        return IntStream.range(0, values.length).mapToDouble(kind -> pattern.counts().get(kind) * values[kind]).sum();
+    }
+
     @Test
     @DisplayName("Sixty beds' worth of pieces: every piece is cut as often as it is wanted, no board is overfull, and the cost is within 2.5 % of the bound")
     void aLargeJobIsCutWithinAFewPerCentOfTheBound() {

@@ -2,7 +2,6 @@ package fairacre.server.api;
 
 import static fairacre.server.api.Owner.id;
 
-import fairacre.appraisal.Appraisal;
 import fairacre.arrange.Alteration;
 import fairacre.arrange.Arrangement;
 import fairacre.arrange.ArrangementStudy;
@@ -11,7 +10,6 @@ import fairacre.arrange.Manner;
 import fairacre.arrange.Order;
 import fairacre.arrange.Wish;
 import fairacre.cost.BestCutting;
-import fairacre.cost.CostStudy;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.FrameChoice;
 import fairacre.cost.FrameComparison;
@@ -117,16 +115,18 @@ class StudyController {
     /** What a carrier of the garden can do in a season. */
     @GetMapping("/carriers/{carrier}")
     CarrierGround carrier(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season) {
-        Plan plan = plan(owner, garden, season);
-        return CarrierStudy.of(Appraisal.of(plan, season).walks(), plan.standing(season)).of(carrier(plan, carrier));
+        GardenService.Walks walks = gardens.walks(id(owner), garden, season);
+        Plan plan = walks.plan();
+        return CarrierStudy.of(walks.study(), plan.standing(season)).of(carrier(plan, carrier));
     }
 
     /** The shortest ways of a carrier from a place to the beds. */
     @GetMapping("/carriers/{carrier}/routes")
     List<Route> routes(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season,
             @RequestParam double x, @RequestParam double y) {
-        Plan plan = plan(owner, garden, season);
-        return RouteStudy.of(Appraisal.of(plan, season).walks(), plan.standing(season), carrier(plan, carrier)).from(Point.metres(x, y));
+        GardenService.Walks walks = gardens.walks(id(owner), garden, season);
+        Plan plan = walks.plan();
+        return RouteStudy.of(walks.study(), plan.standing(season), carrier(plan, carrier)).from(Point.metres(x, y));
     }
 
     private static Carrier carrier(Plan plan, UUID carrier) {
@@ -172,10 +172,11 @@ class StudyController {
     /** Edge by edge where the gardeners can be at a bed. */
     @GetMapping("/beds/{bed}/edges")
     AtTheBed edges(Principal owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
-        Plan plan = plan(owner, garden, season);
+        GardenService.Walks walks = gardens.walks(id(owner), garden, season);
+        Plan plan = walks.plan();
         StandingBed standing = plan.standing(season).stream().filter(b -> b.id().equals(bed)).findFirst().orElseThrow(() ->
                 new RefusedException("bed", "there is no such bed in " + season, "look at the newest plan"));
-        return new AtTheBed(ReachStudy.of(Appraisal.of(plan, season).walks(), plan.tending(bed)).edges(standing),
+        return new AtTheBed(ReachStudy.of(walks.study(), plan.tending(bed)).edges(standing),
                 plan.tending(bed).stream().map(gardener -> HeightStudy.of(standing.revision(), gardener)).toList(),
                 HeightStudy.canBeSatOn(standing.revision()));
     }
@@ -189,7 +190,7 @@ class StudyController {
     /** Bags or loose, what is carried and what settles, for each season in which beds are filled. */
     @GetMapping("/soil-supply")
     List<SeasonSoil> soilSupply(Principal owner, @PathVariable UUID garden) {
-        return CostStudy.of(plan(owner, garden)).soil();
+        return gardens.costs(id(owner), garden).soil();
     }
 
     /** The mix of what is on hand; nothing if there is none of what roots grow in. */

@@ -20,6 +20,7 @@ import fairacre.server.store.GardenStore;
 import fairacre.server.store.GardenStore.Stand;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
+import fairacre.walk.WalkStudy;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -169,6 +170,20 @@ public class GardenService {
     private AppraisalReport judged(UUID garden, Known base, int season) {
         return judged.get(new InSeason(garden, base.base(), season),
                 asked -> failures.told(base.plan(), base.appraisal(base.plan(), season), Appraisal::preview));
+    }
+
+    /** A plan with the walks among its beds in a season. */
+    public record Walks(Plan plan, WalkStudy study) {}
+
+    /** The walks among the beds of a season, with what was worked out of them before. */
+    public Walks walks(UUID owner, UUID garden, int season) {
+        Known base = known(owner, garden);
+        return new Walks(base.plan(), base.appraisal(base.plan(), season).walks());
+    }
+
+    /** What was worked out of the garden so far. */
+    Memo memo(UUID owner, UUID garden) {
+        return known(owner, garden).memo();
     }
 
     /** What the garden will have cost. */

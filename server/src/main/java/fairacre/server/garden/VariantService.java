@@ -86,9 +86,9 @@ public class VariantService {
         Plan plan = gardens.get(owner, main).plan();
         plan.seasonInView(season);
         List<Paid> paid = gardens.paid(owner, main);
-        List<Version> versions = new ArrayList<>(List.of(version(plan, paid, plan.name(), true, plan.firstSeason(), season)));
+        List<Version> versions = new ArrayList<>(List.of(version(owner, plan, paid, plan.name(), true, plan.firstSeason(), season)));
         for (Kept kept : variants.of(main)) {
-            versions.add(version(gardens.get(owner, kept.garden()).plan(), paid, kept.name(), false, kept.from(), season));
+            versions.add(version(owner, gardens.get(owner, kept.garden()).plan(), paid, kept.name(), false, kept.from(), season));
         }
         return versions;
     }
@@ -106,8 +106,8 @@ public class VariantService {
         return variants.find(owner, garden);
     }
 
-    private Version version(Plan plan, List<Paid> paid, String name, boolean main, int from, int season) {
-        AppraisalReport report = failures.told(plan, Appraisal.of(plan, season, paid), Appraisal::preview);
+    private Version version(UUID owner, Plan plan, List<Paid> paid, String name, boolean main, int from, int season) {
+        AppraisalReport report = failures.told(plan, Appraisal.of(plan, season, gardens.memo(owner, plan.id()), paid), Appraisal::preview);
         double edge = report.beds().stream().mapToDouble(bed -> Polygons.of(bed.corners()).getLength()).sum();
         int serious = (int) report.snags().stream().filter(snag -> snag.weight() == Weight.SERIOUS).count();
         return new Version(plan.id(), name, main, from, plan.site().corners(),
