@@ -1,9 +1,15 @@
 package fairacre.server;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -19,14 +25,19 @@ public final class RunningServer {
     private final Line line;
     private final int port;
 
-    private RunningServer(boolean cuttable) throws Exception {
-        String cluster = System.getProperty("fairacre.build.jdbc", "jdbc:postgresql://127.0.0.1:54329");
+    private static final String CLUSTER = System.getProperty("fairacre.build.jdbc", "jdbc:postgresql://127.0.0.1:54329");
+
+    private static String emptyDatabase() throws SQLException {
         String database = "test_" + UUID.randomUUID().toString().replace('-', '_');
-        try (Connection connection = DriverManager.getConnection(cluster + "/postgres", "postgres", "");
+        try (Connection connection = DriverManager.getConnection(CLUSTER + "/postgres", "postgres", "");
                 Statement statement = connection.createStatement()) {
             statement.execute("create database " + database);
         }
-        int clusterPort = Integer.parseInt(cluster.substring(cluster.lastIndexOf(':') + 1));
+        return database;
+    }
+
+    private RunningServer(String database, boolean cuttable) throws IOException {
+        int clusterPort = Integer.parseInt(CLUSTER.substring(CLUSTER.lastIndexOf(':') + 1));
         line = cuttable ? new Line(clusterPort) : null;
         context = SpringApplication.run(FairAcreApplication.class, "--server.port=0", "--fairacre.demo=true",
                 "--fairacre.rehearsal=" + Integer.getInteger("fairacre.rehearsal", 0),
@@ -49,10 +60,27 @@ public final class RunningServer {
         return started(false);
     }
 
+    /** Several that start at once against one empty database. */
+    public static List<RunningServer> together(int nodes) throws SQLException {
+        String database = emptyDatabase();
+        List<CompletableFuture<RunningServer>> starting = Stream.generate(() -> CompletableFuture.supplyAsync(() -> {
+            try {
+                return new RunningServer(database, false);
+            } catch (IOException failure) {
+                throw new UncheckedIOException(failure);
+            }
+        })).limit(nodes).toList();
+        return starting.stream().map(CompletableFuture::join).toList();
+    }
+
+    public void stop() {
+        context.close();
+    }
+
     private static RunningServer started(boolean cuttable) {
         try {
-            return new RunningServer(cuttable);
-        } catch (Exception failure) {
+            return new RunningServer(emptyDatabase(), cuttable);
+        } catch (SQLException | IOException failure) {
             throw new IllegalStateException("the program did not start; is the throwaway cluster of ./fairacre running?", failure);
         }
     }

@@ -11,6 +11,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
@@ -21,24 +22,26 @@ public final class Visitor {
 
     private static final JsonMapper JSON = GardenJson.mapper();
 
-    private final String address;
+    private final List<String> addresses;
+    private int next;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1)
             .cookieHandler(cookies).build();
 
-    public Visitor(String address) {
-        this.address = address;
+    /** @param addresses of nodes that serve requests in turn, as behind a proxy */
+    public Visitor(String... addresses) {
+        this.addresses = List.of(addresses);
         get("/api/session");
     }
 
     /** An answer: its status and body. */
-    public record Answer(int status, String text, Map<String, java.util.List<String>> headers) {
+    public record Answer(int status, String text, Map<String, List<String>> headers) {
         public JsonNode json() {
             return JSON.readTree(text);
         }
 
         public String header(String name) {
-            return String.join(",", headers.getOrDefault(name.toLowerCase(java.util.Locale.ROOT), java.util.List.of()));
+            return String.join(",", headers.getOrDefault(name.toLowerCase(java.util.Locale.ROOT), List.of()));
         }
     }
 
@@ -109,7 +112,7 @@ public final class Visitor {
     }
 
     private HttpRequest.Builder request(String path) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(addresses.get(next++ % addresses.size()) + path));
         HttpCookie token = cookie("XSRF-TOKEN");
         return token == null ? request : request.header("X-XSRF-TOKEN", token.getValue());
     }

@@ -18,6 +18,8 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** An account that anybody may look round in, with one garden and its receipts; only where the program is started with demo data. */
 @Component
@@ -30,13 +32,16 @@ public class DemoGarden implements ApplicationRunner {
     private final SignIn signIn;
     private final GardenService gardens;
     private final LedgerService ledger;
+    private final TransactionTemplate inTransaction;
     private final boolean wanted;
 
-    DemoGarden(AccountStore accounts, SignIn signIn, GardenService gardens, LedgerService ledger, @Value("${fairacre.demo}") boolean wanted) {
+    DemoGarden(AccountStore accounts, SignIn signIn, GardenService gardens, LedgerService ledger, PlatformTransactionManager transactions,
+            @Value("${fairacre.demo}") boolean wanted) {
         this.accounts = accounts;
         this.signIn = signIn;
         this.gardens = gardens;
         this.ledger = ledger;
+        this.inTransaction = new TransactionTemplate(transactions);
         this.wanted = wanted;
     }
 
@@ -50,10 +55,16 @@ public class DemoGarden implements ApplicationRunner {
      *
      * @throws NoSuchGardenException if the program was started without demo data
      */
-    public Account enter() throws IOException, FaultyFileException {
+    public Account enter() {
         if (!wanted) {
             throw new NoSuchGardenException();
         }
+        return accounts.byName(NAME).filter(account -> !gardens.list(account.id()).isEmpty()).orElseGet(() -> inTransaction.execute(status -> made()));
+    }
+
+    /** Two programs may start at once: one makes it and the other finds it made. */
+    private Account made() {
+        accounts.aloneAtTheStart();
         // Nobody signs in with this password: the demo is entered without one.
         Account account = accounts.byName(NAME).orElseGet(() -> signIn.register(NAME, UUID.randomUUID().toString()));
         if (gardens.list(account.id()).isEmpty()) {
@@ -61,6 +72,8 @@ public class DemoGarden implements ApplicationRunner {
                 UUID garden = UUID.randomUUID();
                 gardens.create(account.id(), GardenFile.read(file).withId(garden));
                 enterReceipts(account.id(), garden);
+            } catch (IOException | FaultyFileException broken) {
+                throw new IllegalStateException("the demo that comes with the program can't be read", broken);
             }
         }
         return account;
@@ -75,7 +88,7 @@ public class DemoGarden implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments arguments) throws IOException, FaultyFileException {
+    public void run(ApplicationArguments arguments) {
         if (wanted) {
             enter();
         }

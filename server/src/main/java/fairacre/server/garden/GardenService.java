@@ -40,8 +40,6 @@ public class GardenService {
     public static final String SAMPLE = "demo/lampwrights-yard.garden.json";
 
     private static final int MOST_HISTORY = 100;
-    /** This program while it runs: a later one may judge otherwise. */
-    private static final UUID PROGRAM = UUID.randomUUID();
     /** Answers that all gardens' memos together may hold, about a kilobyte each. */
     private static final long MOST_ANSWERS = 100_000;
     /** Answers for each bed of a garden: its outline grown by a few widths, and who reaches what of it. */
@@ -100,9 +98,9 @@ public class GardenService {
             return new Preview(stand.revision(), base(), AppraisalChange.of(before, after), after.purse().planned().minus(before.purse().planned()));
         }
 
-        /** Names the judgements of this plan beside this ledger by this program while it runs. */
+        /** Names the judgements of this plan beside this ledger by this build of the program, on whichever node. */
         String base() {
-            return stand.revision() + "/" + stand.entries() + "/" + PROGRAM + "/" + cuts.get().id();
+            return stand.revision() + "/" + stand.entries() + "/" + Build.ID + "/" + cuts.get().id();
         }
     }
 

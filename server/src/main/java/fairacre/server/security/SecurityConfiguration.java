@@ -39,7 +39,7 @@ class SecurityConfiguration {
                 .httpBasic(basic -> basic.disable())
                 .logout(logout -> logout.disable())
                 .authorizeHttpRequests(requests -> requests
-                        .requestMatchers("/api/session", "/api/session/demo", "/api/catalogue", "/api/openapi", "/actuator/health")
+                        .requestMatchers("/api/session", "/api/session/demo", "/api/catalogue", "/api/openapi", "/actuator/health", "/actuator/health/*")
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/accounts").permitAll()
                         .requestMatchers("/api/**").authenticated()

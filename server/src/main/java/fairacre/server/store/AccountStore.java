@@ -17,6 +17,9 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class AccountStore {
 
+    /** Any number that no other lock of the program has. */
+    private static final long START_LOCK = 7_041_776;
+
     private final DSLContext database;
     private final Clock clock;
 
@@ -27,6 +30,11 @@ public class AccountStore {
 
     /** An account; {@code password} is its hash. */
     public record Account(UUID id, String name, String password) {}
+
+    /** Until the transaction ends no other program that asks for this goes on: for what is made at the start. */
+    public void aloneAtTheStart() {
+        database.fetch("select pg_advisory_xact_lock({0})", START_LOCK);
+    }
 
     public Optional<Account> byName(String name) {
         return database.selectFrom(ACCOUNT).where(lower(ACCOUNT.NAME).eq(name.toLowerCase(Locale.ROOT)))

@@ -1,0 +1,84 @@
+package fairacre.server;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.id;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairacre.plan.Change;
+import fairacre.plan.Point;
+import fairacre.server.Visitor.Answer;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Two programs that start at once on an empty database and serve the same gardens, request by request in turn. */
+class TwoNodesTest {
+
+    private static List<RunningServer> nodes;
+
+    @BeforeAll
+    static void start() throws Exception {
+        nodes = RunningServer.together(2);
+    }
+
+    @AfterAll
+    static void stop() {
+        nodes.forEach(RunningServer::stop);
+    }
+
+    private static Visitor inTurn() {
+        return new Visitor(nodes.stream().map(RunningServer::address).toArray(String[]::new));
+    }
+
+    private static Visitor signedUp() {
+        Visitor visitor = inTurn();
+        assertThat(visitor.post("/api/accounts", "{\"name\":\"%s@example.org\",\"password\":\"a long enough one\"}".formatted(UUID.randomUUID())).status()).isLessThan(300);
+        return visitor;
+    }
+
+    @Test
+    void theDemoIsThereOnce() {
+        Visitor visitor = inTurn();
+        assertThat(visitor.post("/api/session/demo", "").status()).isLessThan(300);
+        assertThat(visitor.get("/api/gardens").json()).hasSize(1);
+        assertThat(visitor.get("/api/gardens").json()).hasSize(1);
+    }
+
+    @Test
+    void bothAreReadyAndAlive() {
+        for (RunningServer node : nodes) {
+            Visitor visitor = new Visitor(node.address());
+            assertThat(visitor.get("/actuator/health/readiness").json().at("/status").stringValue()).isEqualTo("UP");
+            assertThat(visitor.get("/actuator/health/liveness").json().at("/status").stringValue()).isEqualTo("UP");
+        }
+    }
+
+    @Test
+    void aGardenIsEditedThroughBothInOneSession() {
+        Visitor rosa = signedUp();
+        String garden = rosa.garden();
+        long revision = 0;
+        for (int i = 0; i < 6; i++) {
+            Answer edited = rosa.change(garden, revision++, new Change.PlaceBed(bed("Bed " + i, 1.5 + i % 3 * 3, 2 + i / 3 * 3, 2, 1)));
+            assertThat(edited.status()).isEqualTo(200);
+            assertThat(rosa.get("/api/gardens/" + garden).json()).isEqualTo(edited.json());
+        }
+        assertThat(rosa.post("/api/gardens/" + garden + "/undo", "{\"revision\":" + revision + "}").json().at("/plan/beds")).hasSize(5);
+    }
+
+    @Test
+    void previewsOfOneGoOutFromTheJudgementOfTheOther() {
+        Visitor rosa = signedUp();
+        String garden = rosa.garden();
+        rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 3, 3, 2, 1)));
+        Change move = new Change.MoveBed(id("Beans"), SEASON, Point.metres(4, 4), 0);
+        JsonNode one = rosa.preview(garden, SEASON, move).json();
+        JsonNode other = rosa.preview(garden, SEASON, move).json();
+        assertThat(one.at("/base").stringValue()).isEqualTo(other.at("/base").stringValue());
+        assertThat(one).isEqualTo(other);
+    }
+}
