@@ -22,6 +22,7 @@ public final class RunningServer {
     private static RunningServer shared;
 
     private final ConfigurableApplicationContext context;
+    private final String database;
     private final Line line;
     private final int port;
 
@@ -37,6 +38,7 @@ public final class RunningServer {
     }
 
     private RunningServer(String database, boolean cuttable) throws IOException {
+        this.database = database;
         int clusterPort = Integer.parseInt(CLUSTER.substring(CLUSTER.lastIndexOf(':') + 1));
         line = cuttable ? new Line(clusterPort) : null;
         context = SpringApplication.run(FairAcreApplication.class, "--server.port=0", "--fairacre.demo=true",
@@ -71,6 +73,20 @@ public final class RunningServer {
             }
         })).limit(nodes).toList();
         return starting.stream().map(CompletableFuture::join).toList();
+    }
+
+    /** Another one on the database of one that has stopped. */
+    public RunningServer again() {
+        try {
+            return new RunningServer(database, false);
+        } catch (IOException failure) {
+            throw new UncheckedIOException(failure);
+        }
+    }
+
+    /** Where its database is: {@code HOST:PORT/NAME}. */
+    public String database() {
+        return CLUSTER.substring(CLUSTER.indexOf("//") + 2) + "/" + database;
     }
 
     public void stop() {
