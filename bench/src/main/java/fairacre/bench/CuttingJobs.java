@@ -7,12 +7,12 @@ import fairacre.frame.Stock;
 import fairacre.measure.Length;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Random jobs of 3 to 60 kinds of pieces, one to eight of each, 0.3 to 3.6 m long, from metric boards of five lengths whose prices per
@@ -25,25 +25,53 @@ final class CuttingJobs {
 
     private CuttingJobs() {}
 
+    /** Jobs of no more kinds of pieces than this are told together. */
+    private static final int[] CLASSES = {12, 24, 36, 48, 60};
+
+    /** What came of the jobs of a class. */
+    private static final class Told {
+        private final List<Double> seconds = new ArrayList<>();
+        private final List<Double> gaps = new ArrayList<>();
+        private int proved;
+
+        void add(BestCut best, double took) {
+            seconds.add(took);
+            gaps.add(best.cheapest().doubleValue() / best.bound().doubleValue() - 1);
+            proved += best.isLeast() ? 1 : 0;
+        }
+
+        void print(String jobs) {
+            if (seconds.isEmpty()) {
+                return;
+            }
+            seconds.sort(null);
+            System.out.printf(Locale.ROOT, "| %s | %d | %.1f %% | %.3f %% | %.2f %% | %.2f s | %.2f s | %.2f s |%n", jobs, seconds.size(),
+                    100.0 * proved / seconds.size(), 100 * gaps.stream().mapToDouble(gap -> gap).average().orElse(0), 100 * gaps.stream().mapToDouble(gap -> gap).max().orElse(0),
+                    seconds.stream().mapToDouble(each -> each).average().orElse(0), seconds.get((int) (seconds.size() * 0.95)), seconds.get(seconds.size() - 1));
+        }
+    }
+
     static void print(int jobs) {
         Random random = new Random(1);
-        double[] gaps = new double[jobs];
-        double[] seconds = new double[jobs];
-        int proven = 0;
+        Told all = new Told();
+        Told[] byClass = Stream.generate(Told::new).limit(CLASSES.length).toArray(Told[]::new);
         for (int i = 0; i < jobs; i++) {
             List<Length> pieces = pieces(random);
             List<Stock> stock = stock(random);
             long start = System.nanoTime();
             BestCut best = CutStudy.of(pieces, stock, Saw.USUAL);
-            seconds[i] = (System.nanoTime() - start) / 1e9;
-            gaps[i] = best.cost().doubleValue() / best.bound().doubleValue() - 1;
-            proven += best.isLeast() ? 1 : 0;
+            double took = (System.nanoTime() - start) / 1e9;
+            long kinds = pieces.stream().distinct().count();
+            int in = (int) IntStream.of(CLASSES).filter(most -> most < kinds).count();
+            byClass[in].add(best, took);
+            all.add(best, took);
         }
-        Arrays.sort(seconds);
-        System.out.printf(Locale.ROOT, "%d jobs: %.1f %% proved least; over the bound by %.3f %% in the mean, %.2f %% at worst; "
-                + "%.2f s in the mean, %.2f s at the 95th percentile, %.2f s at worst%n", jobs, 100.0 * proven / jobs,
-                100 * Arrays.stream(gaps).average().orElse(0), 100 * Arrays.stream(gaps).max().orElse(0),
-                Arrays.stream(seconds).average().orElse(0), seconds[(int) (jobs * 0.95)], seconds[jobs - 1]);
+        System.out.println("| lengths | jobs | proved least | over the bound, mean | at worst | time, mean | 95 % | at worst |");
+        System.out.println("|---|---|---|---|---|---|---|---|");
+        for (int i = 0; i < CLASSES.length; i++) {
+            byClass[i].print("up to " + CLASSES[i]);
+        }
+        all.print("all");
     }
 
     private static List<Length> pieces(Random random) {

@@ -133,6 +133,7 @@ public final class GardenJson {
         module.addDeserializer(Volume.class, new VolumeReader());
         module.addDeserializer(BigDecimal.class, new DecimalReader());
         module.addDeserializer(boolean.class, new FlagReader());
+        module.addDeserializer(String.class, new TextReader());
         text(module, Board.class, Board::key, Board::of);
         text(module, Material.class, Material::key, Material::of);
         text(module, Kit.class, Kit::key, Kit::of);
@@ -193,6 +194,21 @@ public final class GardenJson {
         @Override
         public Object getAbsentValue(DeserializationContext context) {
             return Boolean.FALSE;
+        }
+    }
+
+    /** No text holds the character 0, which a database does not take. */
+    private static final class TextReader extends ValueDeserializer<String> {
+        @Override
+        public String deserialize(JsonParser json, DeserializationContext context) {
+            if (json.currentToken() != JsonToken.VALUE_STRING) {
+                throw new RefusedException("", "it is no text", "write it in quotes");
+            }
+            String text = json.getString();
+            if (text.indexOf('\0') >= 0) {
+                throw new RefusedException("", "the text holds a character that can't be written", "leave the character 0 out");
+            }
+            return text;
         }
     }
 

@@ -84,6 +84,20 @@ public final class Limits {
     }
 
     /** A place within {@link #FURTHEST} of the origin along either axis. */
+    /**
+     * A place in a garden.
+     *
+     * @param x metres to the right
+     * @param y metres up
+     * @throws RefusedException if it is no number, or lies too far off
+     */
+    public static Point place(double x, double y, String field) {
+        if (!Double.isFinite(x) || !Double.isFinite(y)) {
+            throw new RefusedException(field, "it is no place in a garden", "give metres");
+        }
+        return near(Point.metres(x, y), field);
+    }
+
     static Point near(Point place, String field) {
         between(present(place, field).x(), FURTHEST.times(-1), FURTHEST, field + "/x");
         between(place.y(), FURTHEST.times(-1), FURTHEST, field + "/y");

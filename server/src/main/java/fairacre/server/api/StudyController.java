@@ -126,7 +126,7 @@ class StudyController {
             @RequestParam double x, @RequestParam double y) {
         GardenService.Walks walks = gardens.walks(id(owner), garden, season);
         Plan plan = walks.plan();
-        return RouteStudy.of(walks.study(), plan.standing(season), carrier(plan, carrier)).from(Point.metres(x, y));
+        return RouteStudy.of(walks.study(), plan.standing(season), carrier(plan, carrier)).from(Limits.place(x, y, "from"));
     }
 
     private static Carrier carrier(Plan plan, UUID carrier) {
@@ -147,8 +147,8 @@ class StudyController {
     Fall fall(Principal owner, @PathVariable UUID garden, @RequestParam double x1, @RequestParam double y1, @RequestParam double x2,
             @RequestParam double y2) {
         Levels levels = known(plan(owner, garden));
-        Point from = Point.metres(x1, y1);
-        Point to = Point.metres(x2, y2);
+        Point from = Limits.place(x1, y1, "from");
+        Point to = Limits.place(x2, y2, "to");
         double slope = levels.slope(from, to);
         return new Fall(levels.fall(from, to), slope, LevelStudy.grade(slope));
     }

@@ -101,8 +101,13 @@ public class VariantService {
         return gardens.change(owner, garden, revision, null, new Change.TakeOver(kept.name(), version));
     }
 
-    /** What a garden is a variant of; empty for a garden of its own. */
+    /**
+     * What a garden is a variant of; empty for a garden of its own.
+     *
+     * @throws NoSuchGardenException if the owner has none of this id
+     */
     public Optional<Kept> find(UUID owner, UUID garden) {
+        gardens.plan(owner, garden);
         return variants.find(owner, garden);
     }
 
