@@ -358,6 +358,10 @@ export function deskFor(part: Partial<Desk> = {}) {
       plan,
       own: { materials: [], boards: [], items: [] },
       canUndo: true,
+      seasons: [
+        { season: 2027, words: "2 built" },
+        { season: 2028, words: "1 built, 1 gone" },
+      ],
       canRedo: false,
     },
     plan,

@@ -7,7 +7,9 @@ import { presentSeason, railSeasons } from "./seasons";
 export function SeasonRail() {
   const desk = useDesk();
   const present = new Date().getFullYear();
-  const seasons = railSeasons(desk.plan, presentSeason(desk.plan.firstSeason), desk.season);
+  const events = new Map(desk.garden.seasons.map(({ season, words }) => [season, words]));
+  const paid = desk.report?.bySeason.map(({ season }) => season) ?? [];
+  const seasons = railSeasons([...events.keys(), ...paid], presentSeason(desk.plan.firstSeason), desk.season);
   return (
     <RadioGroup.Root
       aria-label="Season"
@@ -20,7 +22,6 @@ export function SeasonRail() {
     >
       {seasons.map((season) => {
         const cost = desk.report?.bySeason.find((entry) => entry.season === season);
-        const events = eventsIn(desk.plan.beds, season);
         return (
           <RadioGroup.Item
             key={season}
@@ -34,25 +35,12 @@ export function SeasonRail() {
                 <span className="figures ml-auto text-sm">{formatMoney(cost.planned)}</span>
               )}
             </span>
-            <span className="block truncate text-sm opacity-90">{events || "no building"}</span>
+            <span className="block truncate text-sm opacity-90">
+              {events.get(season) || "nothing planned"}
+            </span>
           </RadioGroup.Item>
         );
       })}
     </RadioGroup.Root>
   );
-}
-
-function eventsIn(beds: ReturnType<typeof useDesk>["plan"]["beds"], season: number): string {
-  const built = beds.filter((bed) => bed.revisions[0]?.from === season).length;
-  const rebuilt = beds.filter((bed) =>
-    bed.revisions.slice(1).some((revision) => revision.from === season),
-  ).length;
-  const gone = beds.filter((bed) => bed.retired === season).length;
-  return [
-    built ? `${String(built)} built` : "",
-    rebuilt ? `${String(rebuilt)} rebuilt` : "",
-    gone ? `${String(gone)} gone` : "",
-  ]
-    .filter((part) => part !== "")
-    .join(", ");
 }

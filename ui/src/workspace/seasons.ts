@@ -1,5 +1,3 @@
-import type { Plan } from "../api/types";
-
 /** How many seasons the rail shows after the last in which something happens. */
 const AHEAD = 2;
 
@@ -9,15 +7,12 @@ export function presentSeason(firstSeason: number | undefined, today = new Date(
 }
 
 /**
- * From the garden's first season, or from that of a bed that stood before, to a little beyond the last in which something is
- * built or ends.
+ * From the first season in which something happens to a little beyond the last one.
+ *
+ * @param busy seasons in which something is built, ends or is paid for
  */
-export function railSeasons(plan: Plan, present: number, shown: number): number[] {
-  const busy = plan.beds.flatMap((bed) => [
-    ...bed.revisions.map((revision) => revision.from),
-    ...(bed.retired === undefined ? [] : [bed.retired]),
-  ]);
-  const last = Math.max(present, shown, plan.firstSeason, ...busy) + AHEAD;
-  const first = Math.min(plan.firstSeason, ...busy);
+export function railSeasons(busy: readonly number[], present: number, shown: number): number[] {
+  const last = Math.max(present, shown, ...busy) + AHEAD;
+  const first = Math.min(present, ...busy);
   return Array.from({ length: last - first + 1 }, (_, index) => first + index);
 }

@@ -121,6 +121,13 @@ describe("the season rail", () => {
     expect(screen.getByRole("radio", { name: /^2028/ })).toBeChecked();
   });
 
+  it("reaches to a season that has nothing but a bill", () => {
+    const bySeason = [{ season: 2035, planned: { amount: "12.00", currency: "EUR" } }];
+    atDesk(deskFor({ report: { ...report, bySeason } }).desk, <SeasonRail />);
+    expect(screen.getByRole("radio", { name: /^2035/ })).toHaveTextContent("€12.00nothing planned");
+    expect(screen.getByRole("radio", { name: /^2037/ })).toBeInTheDocument();
+  });
+
   it("shows another season on a click", async () => {
     const { desk } = deskFor();
     atDesk(desk, <SeasonRail />);

@@ -11,14 +11,13 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
-import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.ChainedOptionsBuilder;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.VerboseMode;
 
 /**
  * Runs the benchmarks, with the memory and the collector that the program is started with, and prints their figures as a table; an argument narrows them down by name, {@code cutting} runs the random
- * jobs for the saw, {@code gardens} judges random gardens.
+ * jobs for the saw, {@code gardens} judges random gardens, {@code ratio} tells what a preview costs against an empty request.
  */
 public final class Benchmarks {
 
@@ -34,7 +33,11 @@ public final class Benchmarks {
 
     private Benchmarks() {}
 
-    public static void main(String[] arguments) throws RunnerException {
+    public static void main(String[] arguments) throws Exception {
+        if (arguments.length > 0 && arguments[0].equals("ratio")) {
+            PreviewRatio.print();
+            return;
+        }
         if (arguments.length > 0 && arguments[0].equals("cutting")) {
             CuttingJobs.print(arguments.length > 1 ? Integer.parseInt(arguments[1]) : USUAL_JOBS);
             return;

@@ -79,7 +79,7 @@ public class PreviewBenchmark {
         };
     }
 
-    private static Plan demo() throws Exception {
+    static Plan demo() throws Exception {
         try (var file = RunningServer.class.getResourceAsStream("/demo/lampwrights-yard.garden.json")) {
             return GardenFile.read(file);
         } catch (IOException missing) {

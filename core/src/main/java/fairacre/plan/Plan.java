@@ -7,10 +7,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -126,19 +124,14 @@ public record Plan(
         return standing;
     }
 
-    /** Seasons in which something is built, rebuilt, retired or paid for, with the first season, in order. */
+    /** The first season and all others in which something is built, rebuilt, retired, opened, closed or paid for, in order. */
     public List<Integer> seasonsOfChange() {
-        TreeSet<Integer> seasons = new TreeSet<>();
-        seasons.add(firstSeason);
-        for (Bed bed : beds) {
-            bed.revisions().forEach(revision -> seasons.add(revision.from()));
-            bed.retired().ifPresent(seasons::add);
-        }
-        sundries.forEach(sundry -> seasons.add(sundry.season()));
-        walks.stream().filter(walk -> walk.build().made()).forEach(walk -> seasons.add(season(walk)));
-        features.stream().flatMap(feature -> feature.laid().stream()).forEach(seasons::add);
-        waysIn.stream().flatMap(way -> Stream.concat(way.from().stream(), way.until().stream())).filter(season -> season >= firstSeason).forEach(seasons::add);
-        return List.copyOf(seasons);
+        return events().stream().map(SeasonEvents::season).toList();
+    }
+
+    /** What happens in each of those seasons. */
+    public List<SeasonEvents> events() {
+        return SeasonEvents.of(this);
     }
 
     /**

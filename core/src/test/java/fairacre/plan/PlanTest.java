@@ -109,6 +109,15 @@ class PlanTest {
         }
 
         @Test
+        void whatHappensInASeasonIsToldInWords() {
+            assertThat(Gardens.everything().events()).containsExactly(
+                    new SeasonEvents(SEASON, "8 built, 1 other cost"),
+                    new SeasonEvents(SEASON + 1, "1 walk, 1 drain, 1 way in opens, 1 other cost"),
+                    new SeasonEvents(SEASON + 2, "1 rebuilt"), new SeasonEvents(SEASON + 5, "1 gone"), new SeasonEvents(SEASON + 9, "1 way in closes"));
+            assertThat(plot(10, 8, List.of()).events()).containsExactly(new SeasonEvents(SEASON, ""));
+        }
+
+        @Test
         void aBedCantBeGoneBeforeItsLastRebuild() {
             assertRefused(plot(10, 8, List.of(), raised), new Change.RetireBed(BEANS, Optional.of(2030)), "retired");
         }

@@ -2,6 +2,7 @@ package fairacre.server.api;
 
 import fairacre.plan.OwnKinds;
 import fairacre.plan.Plan;
+import fairacre.plan.SeasonEvents;
 import fairacre.server.api.CatalogueController.BoardView;
 import fairacre.server.api.CatalogueController.ItemView;
 import fairacre.server.api.CatalogueController.MaterialView;
@@ -12,11 +13,12 @@ import java.util.List;
  * A garden as the browser sees it.
  *
  * @param revision to be sent with every edit
+ * @param seasons in which something happens, and what
  * @param own what there is to choose from in this garden besides what every garden knows
  * @param canUndo whether there is an edit to take back
  * @param canRedo whether there is an edit to make again
  */
-record GardenView(long revision, Plan plan, OwnCatalogue own, boolean canUndo, boolean canRedo) {
+record GardenView(long revision, Plan plan, List<SeasonEvents> seasons, OwnCatalogue own, boolean canUndo, boolean canRedo) {
 
     record OwnCatalogue(List<MaterialView> materials, List<BoardView> boards, List<ItemView> items) {
 
@@ -27,7 +29,7 @@ record GardenView(long revision, Plan plan, OwnCatalogue own, boolean canUndo, b
     }
 
     static GardenView of(StoredGarden stored) {
-        return new GardenView(stored.revision(), stored.plan(), OwnCatalogue.of(OwnKinds.of(stored.plan())), stored.undo().isPresent(),
+        return new GardenView(stored.revision(), stored.plan(), stored.plan().events(), OwnCatalogue.of(OwnKinds.of(stored.plan())), stored.undo().isPresent(),
                 stored.redo().isPresent());
     }
 }
