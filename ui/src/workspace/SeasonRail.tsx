@@ -35,8 +35,8 @@ export function SeasonRail() {
                 <span className="figures ml-auto text-sm">{formatMoney(cost.planned)}</span>
               )}
             </span>
-            <span className="block truncate text-sm opacity-90">
-              {events.get(season) || "nothing planned"}
+            <span className="block truncate text-sm opacity-90" title={events.get(season)}>
+              {events.get(season) || "no building"}
             </span>
           </RadioGroup.Item>
         );

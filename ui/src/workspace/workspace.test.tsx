@@ -124,7 +124,7 @@ describe("the season rail", () => {
   it("reaches to a season that has nothing but a bill", () => {
     const bySeason = [{ season: 2035, planned: { amount: "12.00", currency: "EUR" } }];
     atDesk(deskFor({ report: { ...report, bySeason } }).desk, <SeasonRail />);
-    expect(screen.getByRole("radio", { name: /^2035/ })).toHaveTextContent("€12.00nothing planned");
+    expect(screen.getByRole("radio", { name: /^2035/ })).toHaveTextContent("€12.00no building");
     expect(screen.getByRole("radio", { name: /^2037/ })).toBeInTheDocument();
   });
 

@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 /**
  * What of a plan happens in a season.
  *
- * @param words such as "6 built, 1 gone"; empty where nothing does
+ * @param words such as "6 built, 1 gone"; empty where nothing does but for what is paid
  */
 public record SeasonEvents(int season, String words) {
 
@@ -30,7 +30,8 @@ public record SeasonEvents(int season, String words) {
             way.from().filter(season -> season >= plan.firstSeason()).ifPresent(season -> count(counts, season, "way in opens"));
             way.until().filter(season -> season >= plan.firstSeason()).ifPresent(season -> count(counts, season, "way in closes"));
         }
-        plan.sundries().forEach(sundry -> count(counts, sundry.season(), "other cost"));
+        // What is paid for besides shows in the season's sum.
+        plan.sundries().forEach(sundry -> counts.computeIfAbsent(sundry.season(), season -> new LinkedHashMap<>()));
         return counts.entrySet().stream().map(season -> new SeasonEvents(season.getKey(), words(season.getValue()))).toList();
     }
 
@@ -46,7 +47,7 @@ public record SeasonEvents(int season, String words) {
 
     private static String several(String what) {
         return switch (what) {
-            case "walk", "drain", "other cost" -> what + "s";
+            case "walk", "drain" -> what + "s";
             case "way in opens" -> "ways in open";
             case "way in closes" -> "ways in close";
             default -> what;

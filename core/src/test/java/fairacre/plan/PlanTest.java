@@ -111,9 +111,11 @@ class PlanTest {
         @Test
         void whatHappensInASeasonIsToldInWords() {
             assertThat(Gardens.everything().events()).containsExactly(
-                    new SeasonEvents(SEASON, "8 built, 1 other cost"),
-                    new SeasonEvents(SEASON + 1, "1 walk, 1 drain, 1 way in opens, 1 other cost"),
+                    new SeasonEvents(SEASON, "8 built"),
+                    new SeasonEvents(SEASON + 1, "1 walk, 1 drain, 1 way in opens"),
                     new SeasonEvents(SEASON + 2, "1 rebuilt"), new SeasonEvents(SEASON + 5, "1 gone"), new SeasonEvents(SEASON + 9, "1 way in closes"));
+            Plan hired = Gardens.with(plot(10, 8, List.of()), new PurseChange.PutSundry(Gardens.sundry("Hire", "1", "80", Acquired.BOUGHT)));
+            assertThat(hired.events()).containsExactly(new SeasonEvents(SEASON, ""));
             assertThat(plot(10, 8, List.of()).events()).containsExactly(new SeasonEvents(SEASON, ""));
         }
 
