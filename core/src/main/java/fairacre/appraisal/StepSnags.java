@@ -1,5 +1,6 @@
 package fairacre.appraisal;
 
+import fairacre.ground.LevelStudy;
 import fairacre.measure.Length;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Point;
@@ -25,8 +26,8 @@ final class StepSnags {
 
     /** The highest change of level that wheels roll over, bevelled: 2010 ADA Standards 303.3. */
     private static final Length ROLLED_OVER = Length.inches(0.5);
-    /** Steepest ramp, length for one of height: 2010 ADA Standards 405.2. */
-    private static final int RAMP = 12;
+    /** Steepest ramp, length for one of height. */
+    private static final long RAMP = Math.round(1 / LevelStudy.RAMP);
     /** As near as this two pieces of ground meet, metres. */
     private static final double MEETS = 0.01;
 
