@@ -2,10 +2,9 @@ import { formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
-import { revisionIn } from "../workspace/useBedActions";
 import { BillTable } from "./BillTable";
 import { FillingForm } from "./FillingForm";
-import { InGroundForm, isFlat } from "./InGroundForm";
+import { InGroundForm } from "./InGroundForm";
 import { SoilSupplies } from "./SoilSupplies";
 import { SupplyForm } from "./SupplyForm";
 
@@ -17,11 +16,11 @@ export function FillPanel() {
   );
   const filled = beds.filter((bed) => bed.fill > 0);
   const chosen = beds.filter((bed) => desk.selection.has(bed.bed));
-  const meant = (chosen.length > 0 ? chosen : beds).flatMap(
-    ({ bed }) => desk.plan.beds.find(({ id }) => id === bed) ?? [],
-  );
-  const flat = meant.filter((bed) => isFlat(revisionIn(bed, desk.season)));
-  const boxes = meant.filter((bed) => !flat.includes(bed));
+  const meant = chosen.length > 0 ? chosen : beds;
+  const planned = (judged: typeof beds) =>
+    judged.flatMap(({ bed }) => desk.plan.beds.find(({ id }) => id === bed) ?? []);
+  const flat = planned(meant.filter(({ height }) => height === 0));
+  const boxes = planned(meant.filter(({ height }) => height > 0));
   const soil = (desk.report?.bill ?? []).filter((line) => line.part === "FILL");
   return (
     <div className="space-y-3">

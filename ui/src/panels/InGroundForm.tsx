@@ -1,4 +1,4 @@
-import type { Bed, BedRevision } from "../api/types";
+import type { Bed } from "../api/types";
 import { batch, without } from "../edits/changes";
 import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
@@ -9,17 +9,6 @@ import { useFieldEdit } from "./useFieldEdit";
 const NOTHING = "nothing";
 const COMPOST = "compost";
 const SEVERAL = "several";
-
-/** Whether a bed lies in the ground, with neither an edge nor a heap. */
-export function isFlat(revision: BedRevision | undefined): boolean {
-  return (
-    revision !== undefined &&
-    !revision.frame &&
-    !revision.build.kit &&
-    !revision.build.wall &&
-    revision.build.mound === 0
-  );
-}
 
 /** Whether beds in the ground get compost; for the selected ones, or for all. */
 export function InGroundForm({ beds }: { beds: readonly Bed[] }) {

@@ -5,10 +5,11 @@ import userEvent from "@testing-library/user-event";
 import { describe, expect, it } from "vitest";
 import type { Plan } from "../api/types";
 import { answering } from "../testing/answers";
-import { atDesk, catalogue, deskFor, plan } from "../testing/desk";
+import { atDesk, catalogue, deskFor, plan, report } from "../testing/desk";
 import { without } from "../edits/changes";
+import { FillPanel } from "./FillPanel";
 import { FillingForm, sameFilling } from "./FillingForm";
-import { InGroundForm, isFlat } from "./InGroundForm";
+import { InGroundForm } from "./InGroundForm";
 import { SupplyForm } from "./SupplyForm";
 
 const mix = catalogue.recipes[0]?.filling ?? { parts: [] };
@@ -46,12 +47,10 @@ describe("beds in the ground", () => {
     );
   });
 
-  it("are those without boards, kit, wall or heap", () => {
-    const [revision] = flat[0]?.revisions ?? [];
-    if (!revision) throw new Error("the first bed is not built");
-    expect(isFlat(revision)).toBe(true);
-    expect(isFlat({ ...revision, build: { ...revision.build, mound: 0.2 } })).toBe(false);
-    expect(isFlat(undefined)).toBe(false);
+  it("are those whose edge is judged to be no height above the ground", () => {
+    const judged = report.beds.map((bed, at) => ({ ...bed, height: at === 0 ? 0 : bed.height || 0.2 }));
+    atDesk(deskFor({ plan, report: { ...report, beds: judged } }).desk, <FillPanel />);
+    expect(screen.getByLabelText(`In the ground: ${judged[0]?.name ?? ""}`)).toBeInTheDocument();
   });
 });
 

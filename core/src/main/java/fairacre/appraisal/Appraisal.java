@@ -1,5 +1,6 @@
 package fairacre.appraisal;
 
+import fairacre.appraisal.SnagContext.Depth;
 import fairacre.cost.Asked;
 import fairacre.cost.Bill;
 import fairacre.cost.BillLine;
@@ -52,7 +53,8 @@ import org.locationtech.jts.geom.Polygon;
 public final class Appraisal {
 
     /** What takes too long to be told while something is dragged. */
-    private static final List<SnagRule> NOT_IN_PREVIEWS = List.of(SnagRule.DEAD_END, SnagRule.WALK_STEP, SnagRule.BARE_GROUND);
+    private static final List<SnagRule> NOT_IN_PREVIEWS = List.of(SnagRule.DEAD_END, SnagRule.WALK_STEP, SnagRule.BARE_GROUND,
+            SnagRule.GROUND_TOO_STEEP);
 
     private final Plan plan;
     private final int season;
@@ -221,7 +223,7 @@ public final class Appraisal {
     }
 
     private List<Snag> snags(boolean withRemedies) {
-        SnagContext context = new SnagContext(plan, season, standing, withRemedies, memo, guard);
+        SnagContext context = new SnagContext(plan, season, standing, withRemedies ? Depth.REMEDIES : Depth.QUICK, memo, guard);
         List<Finder> finders = new ArrayList<>(onTheGround(context));
         Bill whole = bill();
         finders.add(new Finder("what beds are filled with", () -> new FillSnags(context).find()));
@@ -233,7 +235,14 @@ public final class Appraisal {
 
     /** What is wrong on the ground, without what it costs and without remedies: enough to tell whether an edit makes anything worse. */
     List<Snag> flawsOnTheGround() {
-        return found(onTheGround(new SnagContext(plan, season, standing, false, memo, guard)).stream(), guard);
+        return found(onTheGround(new SnagContext(plan, season, standing, Depth.QUICK, memo, guard)).stream(), guard);
+    }
+
+    /** The flaws on the ground that are left out while something is dragged. */
+    List<Snag> slowFlaws() {
+        SnagContext context = new SnagContext(plan, season, standing, Depth.EVERY_FLAW, memo, guard);
+        return found(plan.gardeners().isEmpty() ? Stream.of() : onWheels(context).stream(), guard).stream()
+                .filter(snag -> NOT_IN_PREVIEWS.contains(snag.rule())).toList();
     }
 
     private List<Finder> onTheGround(SnagContext context) {
@@ -246,10 +255,8 @@ public final class Appraisal {
             finders.add(new Finder("the walks", () -> new WalkSnags(context).find(walks.get())));
             finders.add(new Finder("the aisles of beds", () -> new AisleSnags(context).find(walks.get())));
             finders.add(new Finder("who gets to what stands there", () -> new ThingSnags(context).find(walks.get())));
-            finders.add(new Finder("what gets through", () -> new CarrierSnags(context).find(walks.get())));
-            finders.add(new Finder("bare ground under wheels", () -> new BareGroundSnags(context).find(walks.get())));
             finders.add(new Finder("steep walks", () -> new SteepWalkSnags(context).find(walks.get())));
-            finders.add(new Finder("steps for wheels", () -> new StepSnags(context).find(walks.get())));
+            finders.addAll(onWheels(context));
         }
         finders.add(new Finder("heights", () -> new HeightSnags(context).find()));
         finders.add(new Finder("slopes", () -> new LevelSnags(context).find()));
@@ -257,6 +264,14 @@ public final class Appraisal {
         finders.add(new Finder("frames", () -> new FrameSnags(context).find()));
         finders.add(new Finder("what walks are made of", () -> new SurfaceSnags(context).find()));
         return finders;
+    }
+
+    /** Those that find what is left out while something is dragged. */
+    private List<Finder> onWheels(SnagContext context) {
+        return List.of(new Finder("what gets through", () -> new CarrierSnags(context).find(walks.get())),
+                new Finder("bare ground under wheels", () -> new BareGroundSnags(context).find(walks.get())),
+                new Finder("steep ground under wheels", () -> new SteepGroundSnags(context).find(walks.get())),
+                new Finder("steps for wheels", () -> new StepSnags(context).find(walks.get())));
     }
 
     /** Looks for flaws of one kind. */

@@ -1,14 +1,11 @@
 package fairacre.appraisal;
 
-import fairacre.measure.Length;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Polygons;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Areas;
 import fairacre.walk.CarrierStudy;
-import fairacre.walk.KeptGround;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -25,9 +22,6 @@ import org.locationtech.jts.geom.Geometry;
  */
 final class BareGroundSnags {
 
-    /** Less of a bed than this is not missed. */
-    private static final double MISSED = 0.01;
-
     private final SnagContext context;
 
     BareGroundSnags(SnagContext context) {
@@ -36,7 +30,7 @@ final class BareGroundSnags {
 
     List<Snag> find(WalkStudy walks) {
         // Working out the ground for wheels takes as long as all else of a preview.
-        if (!context.withRemedies()) {
+        if (!context.everyFlaw()) {
             return List.of();
         }
         CarrierStudy study = CarrierStudy.of(walks, context.standing());
@@ -46,7 +40,7 @@ final class BareGroundSnags {
         List<StandingBed> carriedTo = new ArrayList<>();
         Set<UUID> told = new HashSet<>();
         for (Rolling wheels : Rolling.all(context.plan())) {
-            Firm firm = new Firm(study, surfaced, wheels);
+            UsablePart firm = new UsablePart(study, surfaced, wheels);
             List<StandingBed> bare = context.standing().stream()
                     .filter(bed -> wheels.serves(bed.id(), context.plan()) && study.reaches(wheels.carrier(), bed.id())).filter(firm::lacks).toList();
             if (!bare.isEmpty() && wheels.gardener().isPresent()) {
@@ -69,32 +63,6 @@ final class BareGroundSnags {
         Stream<Geometry> slabs = plan.setting(season).features().stream().filter(feature -> feature.kind() == FeatureKind.SLAB)
                 .map(feature -> Polygons.of(feature.places()));
         return Areas.joined(Stream.concat(walks, slabs).toList());
-    }
-
-    /** What somebody on wheels gets to on surfaced ground, against what they get to on all of it. */
-    static final class Firm {
-
-        private final Optional<Length> reach;
-        private final KeptGround firm;
-        /** Only for somebody who works from it. */
-        private final Optional<KeptGround> all;
-
-        Firm(CarrierStudy study, Geometry surfaced, Rolling wheels) {
-            reach = wheels.gardener().map(Gardener::reach);
-            firm = study.keepingTo(wheels.carrier(), surfaced);
-            all = wheels.gardener().map(gardener -> study.keepingTo(wheels.carrier(), study.ground(wheels.carrier())));
-        }
-
-        /** Whether surfaced ground doesn't do for a bed that all ground does for. */
-        boolean lacks(StandingBed bed) {
-            return all.map(ground -> lost(ground, bed.id()) > MISSED).orElseGet(() -> !firm.comesTo(bed.id()));
-        }
-
-        /** The share of what is reached from all ground that is not reached from surfaced ground. */
-        private double lost(KeptGround ground, UUID bed) {
-            Geometry worked = ground.workedFrom(bed, reach.orElseThrow());
-            return worked.isEmpty() ? 0 : Areas.without(worked, firm.workedFrom(bed, reach.orElseThrow())).getArea() / worked.getArea();
-        }
     }
 
     private Snag worked(CarrierStudy study, Rolling chair, List<StandingBed> bare) {

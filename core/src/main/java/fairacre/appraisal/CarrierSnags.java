@@ -113,7 +113,7 @@ final class CarrierSnags {
                 && !study.ground(chair).isEmpty()) {
             snags.add(noTurning(gardener));
         }
-        if (context.withRemedies() && !context.setting().waysIn().isEmpty()) {
+        if (context.everyFlaw() && !context.setting().waysIn().isEmpty()) {
             study.deadEnds(chair).forEach(end -> snags.add(deadEnd(gardener, end)));
         }
         if (isLarge()) {

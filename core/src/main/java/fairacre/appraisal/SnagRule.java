@@ -34,6 +34,8 @@ public enum SnagRule {
             "common practice"),
     WALK_TOO_STEEP("A walk for a wheelchair rises no steeper than 1 in 20 and lies across no steeper than 1 in 48.",
             "2010 ADA Standards 403.3"),
+    GROUND_TOO_STEEP("Ground that wheels have to cross is no steeper than a walk for them: 1 in 20 for a wheelchair, 1 in 12 for a barrow.",
+            "2010 ADA Standards 403.3, 405.2"),
     REACH_NOBODY("Every point of a bed has to be within somebody's reach from ground they can be on, without stepping on the soil.",
             "common practice: two-sided beds at most twice the reach wide, one-sided beds once"),
     REACH_GARDENER("A bed is everybody's only if everybody reaches all of it.",

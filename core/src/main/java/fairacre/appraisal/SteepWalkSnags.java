@@ -2,11 +2,9 @@ package fairacre.appraisal;
 
 import fairacre.ground.LevelStudy;
 import fairacre.plan.Change;
-import fairacre.plan.Gardener;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
-import fairacre.plan.Posture;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
@@ -20,7 +18,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 
@@ -112,17 +109,10 @@ final class SteepWalkSnags {
 
     /** Whoever walks takes over the beds that are cut off, if only people who sit are stopped. */
     private void addOthers(Walk walk, List<Stopped> stopped, List<StandingBed> cutOff, List<Remedy> remedies) {
-        List<Gardener> onFoot = context.plan().gardeners().stream().filter(gardener -> gardener.posture() != Posture.SEATED).toList();
-        if (onFoot.isEmpty() || cutOff.isEmpty() || stopped.stream().anyMatch(each -> each.wheels().gardener().isEmpty())) {
-            return;
+        if (stopped.stream().allMatch(each -> each.wheels().gardener().isPresent())) {
+            List<Change> more = walk.grade() == WalkGrade.MAIN ? List.of(new GroundChange.PutWalk(walk.withGrade(WalkGrade.WORK))) : List.of();
+            context.edits().leaveToWhoeverWalks(cutOff, more).ifPresent(remedies::add);
         }
-        List<UUID> walkers = onFoot.stream().map(Gardener::id).toList();
-        List<Change> changes = new ArrayList<>(cutOff.stream().map(bed -> (Change) new Change.TendBed(bed.id(), walkers)).toList());
-        if (walk.grade() == WalkGrade.MAIN) {
-            changes.add(new GroundChange.PutWalk(walk.withGrade(WalkGrade.WORK)));
-        }
-        String words = "Leave " + Wording.named(cutOff) + " to " + Wording.names(onFoot.stream().map(Gardener::name).toList());
-        remedies.add(new Remedy(words, changes.size() == 1 ? changes.get(0) : new Change.Batch(words, changes)));
     }
 
     private static String ratio(double slope) {

@@ -39,7 +39,7 @@ final class StepSnags {
 
     List<Snag> find(WalkStudy walks) {
         // Working out the ground for wheels takes as long as all else of a preview.
-        if (!context.withRemedies()) {
+        if (!context.everyFlaw()) {
             return List.of();
         }
         List<Snag> snags = new ArrayList<>();

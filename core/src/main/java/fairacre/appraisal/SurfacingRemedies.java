@@ -1,6 +1,5 @@
 package fairacre.appraisal;
 
-import fairacre.appraisal.BareGroundSnags.Firm;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.plan.GroundChange;
@@ -87,7 +86,7 @@ final class SurfacingRemedies {
     private boolean does(Polygon area) {
         Geometry surfaced = Areas.joined(List.of(BareGroundSnags.surfaced(context.plan(), context.season()), area));
         return rolling.stream().allMatch(wheels -> {
-            Firm firm = new Firm(study, surfaced, wheels);
+            UsablePart firm = new UsablePart(study, surfaced, wheels);
             return bare.stream().filter(bed -> wheels.serves(bed.id(), context.plan())).noneMatch(firm::lacks);
         });
     }

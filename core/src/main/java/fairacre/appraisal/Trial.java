@@ -14,7 +14,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 
 /**
@@ -35,6 +37,7 @@ final class Trial {
     private final int season;
     private final Memo memo;
     private final List<Snag> before;
+    private final Supplier<List<Snag>> slowBefore;
     private final Map<Change, Boolean> sound = new ConcurrentHashMap<>();
 
     Trial(Plan plan, int season, Memo memo) {
@@ -42,6 +45,7 @@ final class Trial {
         this.season = season;
         this.memo = memo;
         this.before = plan.beds().size() <= FEW_BEDS ? flaws(plan) : null;
+        this.slowBefore = new Once<>(() -> slowFlaws(plan));
     }
 
     /** Whether the plan takes the change and has no new flaw with it. */
@@ -58,15 +62,22 @@ final class Trial {
         after.beds().forEach(bed -> come.add(bed.id()));
         plan.beds().forEach(bed -> come.remove(bed.id()));
         if (before != null || !onlyBedsDiffer(plan, after)) {
-            return isNoWorse(before != null ? before : flaws(plan), flaws(after), come);
+            // What takes long is asked last, and only of changes that are sound by all else.
+            return isNoWorse(before != null ? before : flaws(plan), flaws(after), come) && isNoWorse(slowBefore.get(), slowFlaws(after), come);
         }
         Envelope round = touched(after);
-        return isNoWorse(flaws(within(plan, round)), flaws(within(after, round)), come);
+        Plan few = within(plan, round);
+        Plan fewAfter = within(after, round);
+        return isNoWorse(flaws(few), flaws(fewAfter), come) && isNoWorse(slowFlaws(few), slowFlaws(fewAfter), come);
     }
 
     /** Whether a change is sound and leaves no flaw of a rule at any of these beds. */
     boolean cures(Change change, SnagRule rule, Set<UUID> beds) {
-        return isSound(change) && flaws(plan.apply(change).orThrow()).stream()
+        if (!isSound(change)) {
+            return false;
+        }
+        Plan after = plan.apply(change).orThrow();
+        return Stream.concat(flaws(after).stream(), slowFlaws(after).stream())
                 .noneMatch(flaw -> flaw.rule() == rule && beds.containsAll(flaw.beds()));
     }
 
@@ -77,6 +88,10 @@ final class Trial {
 
     private List<Snag> flaws(Plan judged) {
         return Appraisal.of(judged, season, memo).flawsOnTheGround();
+    }
+
+    private List<Snag> slowFlaws(Plan judged) {
+        return Appraisal.of(judged, season, memo).slowFlaws();
     }
 
     /** The upright rectangle round every bed that the change touches, grown. */

@@ -80,7 +80,7 @@ final class TurningRemedies {
     }
 
     private static boolean isNear(DeadEnd one, DeadEnd other) {
-        return Math.hypot(one.place().x().minus(other.place().x()).metres(), one.place().y().minus(other.place().y()).metres()) < SAME_PLACE;
+        return one.place().distance(other.place()).metres() < SAME_PLACE;
     }
 
     private static double far(StandingBed bed, DeadEnd end) {

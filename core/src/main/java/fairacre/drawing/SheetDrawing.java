@@ -167,8 +167,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
             double outX = -(b.y() - a.y()) / length;
             double outY = (b.x() - a.x()) / length;
             Spot at = new Spot((a.x() + b.x()) / 2 + outX * 5, (a.y() + b.y()) / 2 + outY * 5);
-            double ground = Math.hypot(to.x().metres() - from.x().metres(), to.y().metres() - from.y().metres());
-            marks.add(words(at, length(Length.metres(ground)), NORMAL, readable(a, b)));
+            marks.add(words(at, length(from.distance(to)), NORMAL, readable(a, b)));
         }
 
         private void drawBed(StandingBed bed) {

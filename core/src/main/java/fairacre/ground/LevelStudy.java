@@ -115,8 +115,6 @@ public final class LevelStudy {
     }
 
     private static double length(List<Point> corners, int side) {
-        var from = corners.get(side);
-        var to = corners.get((side + 1) % corners.size());
-        return Math.hypot(to.x().metres() - from.x().metres(), to.y().metres() - from.y().metres());
+        return corners.get(side).distance(corners.get((side + 1) % corners.size())).metres();
     }
 }

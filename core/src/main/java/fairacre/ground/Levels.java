@@ -4,10 +4,14 @@ import fairacre.measure.Length;
 import fairacre.plan.Point;
 import fairacre.plan.RefusedException;
 import fairacre.plan.SpotHeight;
+import fairacre.shape.Areas;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.PointLocation;
 import org.locationtech.jts.geom.Coordinate;
@@ -32,6 +36,8 @@ public final class Levels {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
     /** Places whose mean distance from a line (root of the mean square) is no more than half a hand lie on it, metres. */
     private static final double ON_A_LINE = 0.05;
+    /** Ground that is exactly as steep as may be is not steeper by rounding. */
+    private static final double HAIR = 1e-6;
 
     private final List<Facet> triangles;
     private final double[] plane;
@@ -95,17 +101,112 @@ public final class Levels {
      * @throws RefusedException if they are one place
      */
     public double slope(Point from, Point to) {
-        double run = Math.hypot(to.x().minus(from.x()).metres(), to.y().minus(from.y()).metres());
+        double run = from.distance(to).metres();
         if (run == 0) {
             throw new RefusedException("line", "it has no length", "give two places");
         }
         return Math.abs(fall(from, to).metres()) / run;
     }
 
+    /**
+     * The part of an area whose ground is steeper than a slope, whichever way it falls; ground that is exactly as steep is not.
+     *
+     * @param slope rise over run
+     */
+    public Geometry steeperThan(double slope, Geometry area) {
+        double most = slope + HAIR;
+        List<Geometry> steep = new ArrayList<>(triangles.stream().filter(triangle -> triangle.slope() > most).map(Facet::area).toList());
+        Geometry known = Areas.joined(triangles.stream().map(Facet::area).toList());
+        Geometry beyond = Areas.without(area, known);
+        if (!beyond.isEmpty()) {
+            steep.addAll(steeperBeyond(most, beyond));
+        }
+        return Areas.shared(Areas.joined(steep), area);
+    }
+
+    /** Beside an outer edge the ground slopes along it as the edge does and away from it as the plane does; round the corners as the plane. */
+    private List<Geometry> steeperBeyond(double most, Geometry beyond) {
+        Envelope all = new Envelope(beyond.getEnvelopeInternal());
+        triangles.forEach(triangle -> all.expandToInclude(triangle.bounds()));
+        List<Geometry> steep = new ArrayList<>();
+        Geometry corners = beyond;
+        for (Rim rim : rims()) {
+            Geometry strip = Areas.shared(rim.strip(all.getDiameter()), beyond);
+            corners = Areas.without(corners, strip);
+            if (Math.hypot(rim.alongSlope(), plane[1] * rim.outX() + plane[2] * rim.outY()) > most) {
+                steep.add(strip);
+            }
+        }
+        if (slope() > most) {
+            steep.add(corners);
+        }
+        return steep;
+    }
+
+    /** The edges that only one triangle has. */
+    private List<Rim> rims() {
+        Map<Set<Coordinate>, Rim> once = new LinkedHashMap<>();
+        for (Facet triangle : triangles) {
+            for (Rim rim : triangle.rims()) {
+                Set<Coordinate> ends = Set.of(rim.from(), rim.to());
+                if (once.remove(ends) == null) {
+                    once.put(ends, rim);
+                }
+            }
+        }
+        return List.copyOf(once.values());
+    }
+
+    /** An outer edge of the triangles and the direction away from them. */
+    private record Rim(Coordinate from, Coordinate to, double outX, double outY) {
+
+        double alongSlope() {
+            return (to.getZ() - from.getZ()) / from.distance(to);
+        }
+
+        Geometry strip(double far) {
+            return GEOMETRY.createPolygon(new Coordinate[] {from, to, new Coordinate(to.x + far * outX, to.y + far * outY),
+                new Coordinate(from.x + far * outX, from.y + far * outY), from});
+        }
+    }
+
     /** A triangle between three heights. */
     private record Facet(Envelope bounds, Coordinate[] corners) {
         static Facet of(Geometry triangle) {
             return new Facet(triangle.getEnvelopeInternal(), triangle.getCoordinates());
+        }
+
+        Geometry area() {
+            return GEOMETRY.createPolygon(corners);
+        }
+
+        /** Fall over run where it is steepest. */
+        double slope() {
+            Coordinate u = side(1);
+            Coordinate v = side(2);
+            return Math.hypot(u.z * v.y - v.z * u.y, u.x * v.z - v.x * u.z) / Math.abs(cross(u, v));
+        }
+
+        /** From the first corner to another. */
+        private Coordinate side(int corner) {
+            Coordinate from = corners[0];
+            Coordinate to = corners[corner];
+            return new Coordinate(to.x - from.x, to.y - from.y, to.getZ() - from.getZ());
+        }
+
+        /** Twice the area, positive counter-clockwise. */
+        private static double cross(Coordinate u, Coordinate v) {
+            return u.x * v.y - u.y * v.x;
+        }
+
+        List<Rim> rims() {
+            double turn = Math.signum(cross(side(1), side(2)));
+            return IntStream.range(0, 3).mapToObj(side -> {
+                Coordinate from = corners[side];
+                Coordinate to = corners[side + 1];
+                double length = from.distance(to);
+                return new Rim(from, to, turn * (to.y - from.y) / length, turn * (from.x - to.x) / length);
+            }).toList();
         }
 
         double height(Coordinate place) {

@@ -54,8 +54,7 @@ public record Quadrilateral(Length first, Length second, Length third, Length fo
      */
     public Length otherDiagonal() {
         List<Point> corners = corners();
-        return Length.metres(Math.hypot(corners.get(1).x().minus(corners.get(3).x()).metres(),
-                corners.get(1).y().minus(corners.get(3).y()).metres()));
+        return corners.get(1).distance(corners.get(3));
     }
 
     private static double angle(double adjacent, double diagonal, double opposite) {

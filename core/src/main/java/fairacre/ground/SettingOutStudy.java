@@ -45,14 +45,14 @@ public final class SettingOutStudy {
     }
 
     private static BedMarks marks(StandingBed bed, Point first, Point second) {
-        double base = distance(first, second);
+        double base = first.distance(second).metres();
         double ux = (second.x().metres() - first.x().metres()) / base;
         double uy = (second.y().metres() - first.y().metres()) / base;
         List<Mark> corners = new ArrayList<>();
         for (Point corner : bed.corners()) {
             double dx = corner.x().metres() - first.x().metres();
             double dy = corner.y().metres() - first.y().metres();
-            corners.add(new Mark(Length.metres(distance(first, corner)), Length.metres(distance(second, corner)),
+            corners.add(new Mark(first.distance(corner), second.distance(corner),
                     Length.metres(dx * ux + dy * uy), Length.metres(dy * ux - dx * uy)));
         }
         double diagonal = Math.hypot(bed.outline().length().metres(), bed.outline().width().metres());
@@ -71,10 +71,6 @@ public final class SettingOutStudy {
     }
 
     private static double side(List<Point> corners, int side) {
-        return distance(corners.get(side), corners.get((side + 1) % corners.size()));
-    }
-
-    private static double distance(Point a, Point b) {
-        return Math.hypot(b.x().metres() - a.x().metres(), b.y().metres() - a.y().metres());
+        return corners.get(side).distance(corners.get((side + 1) % corners.size())).metres();
     }
 }

@@ -19,6 +19,10 @@ public record Point(Length x, Length y) {
         return new Point(x.plus(dx), y.plus(dy));
     }
 
+    public Length distance(Point other) {
+        return Length.metres(Math.hypot(other.x.minus(x).metres(), other.y.minus(y).metres()));
+    }
+
     /** Asked for at every step of a judgement: plain arithmetic. */
     @Override
     public int hashCode() {

@@ -207,10 +207,23 @@ public final class CarrierStudy {
         List<DeadEnd> found = new ArrayList<>();
         for (Polygon part : Areas.parts(Areas.without(centres, roomy))) {
             if (deadEnd(part, roomy, thresholds).isPresent()) {
-                addDeadEnds(part, roomy, tees(carrier).anywhere(part), ease, thresholds, found);
+                addDeadEnds(part, roomy, inATee(carrier, part), ease, thresholds, found);
             }
         }
         return found;
+    }
+
+    /** The question where in a part of the ground a carrier turns in a T. */
+    private record InATee(Geometry part, Length width, Length turning, List<Double> directions, List<Tiles.Around> around) {}
+
+    private Geometry inATee(Carrier carrier, Polygon part) {
+        Tees tees = tees(carrier);
+        Envelope near = new Envelope(part.getEnvelopeInternal());
+        near.expandBy(carrier.turning().metres());
+        // Corners in one order, so that the same part is known again.
+        InATee question = new InATee(part.norm(), carrier.width(), carrier.turning(), tees.directions(),
+                walks.edges(carrier.wheels()).access(carrier.width()).around(near));
+        return walks.memo().recall(question, () -> tees.anywhere(part));
     }
 
     private static void addDeadEnds(Polygon part, Geometry roomy, Geometry inATee, double ease, List<Geometry> thresholds, List<DeadEnd> found) {

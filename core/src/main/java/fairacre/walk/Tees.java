@@ -95,7 +95,10 @@ final class Tees {
             if (near.intersects(ring.bounds())) {
                 for (int edge = 0; edge < ring.edges(); edge++) {
                     for (double[] part : parts) {
-                        swept.add(sweep(ring, edge, part, angle));
+                        Geometry sweep = sweep(ring, edge, part, angle);
+                        if (sweep.getEnvelopeInternal().intersects(centres.getEnvelopeInternal())) {
+                            swept.add(sweep);
+                        }
                     }
                 }
             }
@@ -126,7 +129,7 @@ final class Tees {
     }
 
     /** Directions of edges and their quarter turns, radians; the most frequent first. */
-    private List<Double> directions() {
+    List<Double> directions() {
         TreeMap<Long, Integer> counts = new TreeMap<>();
         List<Ring> rings = new ArrayList<>(layout.plotSides());
         for (int i = 0; i < layout.size(); i++) {

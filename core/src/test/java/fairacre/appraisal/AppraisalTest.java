@@ -105,6 +105,8 @@ class AppraisalTest {
         plans.put(SnagRule.WALK_STEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92))), new PutWalk(new Walk(Gardens.id("Way"), "Way",
                 WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 5),
                 new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.PAVERS), false, false)))));
+        plans.put(SnagRule.GROUND_TOO_STEEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)), slope,
+                new PutWayIn(gate("Gate", 5, 0, 1))));
         plans.put(SnagRule.BARE_GROUND, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)), new PutWayIn(gate("Gate", 5, 0, 1))));
         plans.put(SnagRule.SURFACE_UNFIT, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
                 new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2)))));
@@ -333,5 +335,13 @@ class AppraisalTest {
         assertThat(note.words()).contains("of the 0.47 m of Beans only 0.318 m are left");
         assertThat(note.weight()).isEqualTo(Weight.NOTE);
         assertThat(note.remedies().get(0).words()).startsWith("Dig out Way by 0.152 m first");
+    }
+
+    @Test
+    void aBedStandsNoHeightAboveTheGroundIfItLiesInIt() {
+        for (Plan plan : List.of(Gardens.everything(), Gardens.generatedOfAllShapes(40, 5))) {
+            plan.seasonsOfChange().forEach(season -> Appraisal.of(plan, season).preview().beds().forEach(bed -> assertThat(bed.height().isPositive())
+                    .isNotEqualTo(plan.bed(bed.bed()).in(season).orElseThrow().flat())));
+        }
     }
 }

@@ -14,6 +14,8 @@ import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.measure.Length;
+import fairacre.measure.LengthText;
+import fairacre.measure.Units;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
@@ -107,10 +109,11 @@ class BareGroundSnagsTest {
                 "Cart and Barrow come to Peas over bare ground: wheels cut ruts in it when it is wet.");
     }
 
-    @ParameterizedTest(name = "{0} m wide, turned {1}")
-    @CsvSource({"0.72, 0, 0", "0.72, 30, 0", "0.72, 45, 0", "0.721, 123.4, 0", "0.92, 0, 0", "0.718, 0, 1", "0.718, 30, 1", "0.718, 45, 1", "0.718, 123.4, 1"})
-    void aWalkIsWideEnoughFromAHandNarrowerOnEitherSide(double width, double degrees, int snags) {
-        double half = width / 2;
+    @ParameterizedTest(name = "{0} wide, turned {1}")
+    @CsvSource({"0.72 m, 0, 0", "0.72 m, 30, 0", "0.72 m, 45, 0", "0.721 m, 123.4, 0", "0.92 m, 0, 0", "0.718 m, 0, 1", "0.718 m, 30, 1", "0.718 m, 45, 1",
+        "0.718 m, 123.4, 1", "28 3/8 in, 0, 0", "28 1/4 in, 0, 1", "28 3/8 in, 200, 0", "28 1/4 in, 200, 1", "2 ft 4 3/8 in, 61, 0", "3 ft, 15, 0", "2 ft 4 in, 61, 1"})
+    void aWalkIsWideEnoughFromAHandNarrowerOnEitherSide(String wide, double degrees, int snags) {
+        double half = LengthText.parse(wide, Units.METRIC).metres() / 2;
         Bed beans = bed("Beans", places(degrees, 3, 4).get(0).x().metres(), places(degrees, 3, 4).get(0).y().metres(), 2, 1, -degrees, Optional.empty());
         Plan plan = with(on(places(degrees, 0, 0, 6, 0, 6, 6, 0, 6), List.of(gardener("Ada", 0.6, 0.6)), beans),
                 new PutWayIn(new WayIn(id("Gate"), "Gate", places(degrees, 3, 0).get(0), Length.metres(1), Swing.INWARD, Optional.empty())),
@@ -123,6 +126,12 @@ class BareGroundSnagsTest {
     @CsvSource({"0.3, 0", "0.5, 0", "0.504, 0", "0.515, 1", "0.6, 1", "1, 1"})
     void oneFirmSideDoesForABedAsWideAsTheReach(double width, int snags) {
         assertThat(bare(alongOneSide(width))).hasSize(snags);
+    }
+
+    @ParameterizedTest(name = "{0} wide: {1} snags")
+    @CsvSource({"12 in, 0", "19 11/16 in, 0", "20 1/4 in, 1", "3 ft, 1"})
+    void oneFirmSideDoesInFeetAsInMetres(String width, int snags) {
+        assertThat(bare(alongOneSide(LengthText.parse(width, Units.FEET_AND_INCHES).metres()))).hasSize(snags);
     }
 
     @Test

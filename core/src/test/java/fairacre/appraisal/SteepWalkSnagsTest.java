@@ -7,23 +7,30 @@ import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.gate;
 import static fairacre.testing.Gardens.height;
 import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.on;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.measure.Length;
 import fairacre.plan.Bed;
+import fairacre.plan.Change;
 import fairacre.plan.Gardener;
 import fairacre.plan.GroundChange.PutCarrier;
 import fairacre.plan.GroundChange.PutWalk;
 import fairacre.plan.GroundChange.PutWayIn;
+import fairacre.plan.GroundChange.RemoveWalk;
 import fairacre.plan.GroundChange.SetLevels;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.SpotHeight;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkGrade;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -58,6 +65,22 @@ class SteepWalkSnagsTest {
         assertThat(steep(with(sloping(garden(INES), right, up), new PutWalk(walk(WalkGrade.MAIN, 0, 0, 9, 1.5))))).hasSize(snags);
     }
 
+    @ParameterizedTest(name = "{0} in up and {1} in across in 30 ft, turned {2}: {3}")
+    @CsvSource({"18, 0, 0, 0", "18.01, 0, 0, 1", "18, 7.5, 30, 0", "0, 7.5, 45, 0", "0, 7.51, 45, 1", "-18, 7.5, 123.4, 0", "-18.01, 7.5, 200, 1"})
+    void aWalkInFeetHoweverItIsTurned(double up, double across, double degrees, int snags) {
+        double angle = Math.toRadians(degrees);
+        double foot = 0.3048;
+        List<Point> corners = Stream.of(new double[] {0, 0}, new double[] {4, 0}, new double[] {4, 30}, new double[] {0, 30})
+                .map(at -> Point.metres(foot * (at[0] * Math.cos(angle) - at[1] * Math.sin(angle)), foot * (at[0] * Math.sin(angle) + at[1] * Math.cos(angle))))
+                .toList();
+        List<SpotHeight> heights = new ArrayList<>();
+        for (int i = 0; i < corners.size(); i++) {
+            heights.add(new SpotHeight(corners.get(i), Length.inches((i > 1 ? up : 0) + (i == 1 || i == 2 ? across * 4 / 30 : 0))));
+        }
+        Plan plan = with(on(corners, List.of(INES)), new SetLevels(heights), new PutWalk(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, corners)));
+        assertThat(steep(plan)).hasSize(snags);
+    }
+
     @ParameterizedTest(name = "{0} m up in 10 m: {1}")
     @CsvSource({"0.833333, 0", "0.835, 1", "-0.835, 1"})
     void aBarrowIsPushedUpARamp(double up, int snags) {
@@ -88,6 +111,24 @@ class SteepWalkSnagsTest {
             assertThat(snag.remedies()).extracting(Remedy::words).containsExactly("Leave Beans to Ada", "Take Way off the drawing and lead it along the slope");
             assertThat(snag.remedies()).allSatisfy(remedy -> assertThat(steep(with(steep, remedy.change()))).isEmpty());
         });
+    }
+
+    @Test
+    void aWalkIsNotTakenOffWhereThatLeavesBareOrSteepGround() {
+        Plan plan = with(plot(10, 10, List.of(INES, gardener("Ada", 0.6, 0.6)), bed("Wall", 5.75, 4.5, 8.5, 0.6), bed("Beans", 5, 8, 2, 0.9)),
+                new PutWayIn(gate("Gate", 1, 0, 1)), new Change.TendBed(id("Wall"), List.of(id("Ada"))),
+                new SetLevels(List.of(height(0, 0, 0), height(10, 0, 0), height(0, 3, 0), height(10, 3, 0), height(0, 6, 0.4), height(10, 6, 0.4),
+                        height(0, 10, 0.4), height(10, 10, 0.4))),
+                new PutWalk(walk(WalkGrade.MAIN, 0, 3, 1.5, 6)), new PutWalk(paved("Yard", 0, 3)), new PutWalk(paved("Shelf", 6, 10)));
+        assertThat(Appraisal.of(plan, SEASON).snags()).extracting(Snag::rule).doesNotContain(SnagRule.BARE_GROUND, SnagRule.GROUND_TOO_STEEP);
+        assertThat(steep(plan)).singleElement().satisfies(snag -> assertThat(snag.remedies()).extracting(Remedy::words).containsExactly("Leave Beans to Ada"));
+        Plan off = with(plan, new RemoveWalk(id("Way")));
+        assertThat(Appraisal.of(off, SEASON).snags()).extracting(Snag::rule).contains(SnagRule.BARE_GROUND, SnagRule.GROUND_TOO_STEEP);
+    }
+
+    private static Walk paved(String name, double bottom, double top) {
+        return new Walk(id(name), name, WalkGrade.WORK, Surfacing.PAVERS, List.of(Point.metres(0, bottom), Point.metres(10, bottom), Point.metres(10, top),
+                Point.metres(0, top)));
     }
 
     @Test

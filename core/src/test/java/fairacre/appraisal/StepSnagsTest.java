@@ -12,6 +12,8 @@ import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.measure.Length;
+import fairacre.measure.LengthText;
+import fairacre.measure.Units;
 import fairacre.plan.Gardener;
 import fairacre.plan.GroundChange.PutCarrier;
 import fairacre.plan.GroundChange.PutWalk;
@@ -134,18 +136,28 @@ class StepSnagsTest {
                 .satisfies(snag -> assertThat(snag.words()).isEqualTo("Way rises 1 in 10 and lies level across: too steep for Ines and Maren."));
     }
 
-    @ParameterizedTest(name = "a sill of {0} m: {1} steps")
-    @CsvSource({"0, 0", "0.0127, 0", "0.0128, 1", "0.05, 1"})
-    void aSillIsAStepForWhateverWheelsFitThrough(double height, int steps) {
-        Plan plan = with(plot(10, 10, List.of(INES)), new PutWayIn(gate("Gate", 5, 0, 1).withSill(Length.metres(height))));
+    @ParameterizedTest(name = "a sill of {0}: {1} steps")
+    @CsvSource({"0 m, 0", "0.0127 m, 0", "0.0128 m, 1", "0.05 m, 1", "1/2 in, 0", "9/16 in, 1", "7/16 in, 0", "4 in, 1"})
+    void aSillIsAStepForWhateverWheelsFitThrough(String sill, int steps) {
+        Length height = LengthText.parse(sill, Units.METRIC);
+        Plan plan = with(plot(10, 10, List.of(INES)), new PutWayIn(gate("Gate", 5, 0, 1).withSill(height)));
         assertThat(steps(plan)).hasSize(steps).allSatisfy(snag -> {
             assertThat(snag.weight()).isEqualTo(Weight.WARNING);
             assertThat(steps(with(plan, snag.remedies().get(0).change()))).isEmpty();
         });
-        Plan onFoot = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))), new PutWayIn(gate("Gate", 5, 0, 1).withSill(Length.metres(height))));
+        Plan onFoot = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))), new PutWayIn(gate("Gate", 5, 0, 1).withSill(height)));
         assertThat(steps(onFoot)).isEmpty();
         assertThat(steps(with(onFoot, new PutCarrier(carrier("Cart", 1.001, true, 0))))).isEmpty();
         assertThat(steps(with(onFoot, new PutCarrier(carrier("Cart", 1, true, 0))))).hasSize(steps)
                 .allSatisfy(snag -> assertThat(snag.words()).endsWith(" long (1 in 12) on either side."));
+    }
+
+    @ParameterizedTest(name = "through a gate of {0}: a barrow of {1}, {2} steps")
+    @CsvSource({"36 in, 36 in, 1", "36 in, 36 1/16 in, 0", "3 ft 6 in, 42 in, 1", "42 in, 3 ft 6 1/16 in, 0", "0.9 m, 0.9 m, 1", "0.9 m, 0.901 m, 0"})
+    void aSillStopsOnlyWhatFitsThroughItsGate(String gate, String barrow, int steps) {
+        double wide = LengthText.parse(gate, Units.METRIC).metres();
+        Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))), new PutWayIn(gate("Gate", 5, 0, wide).withSill(Length.inches(2))),
+                new PutCarrier(carrier("Barrow", LengthText.parse(barrow, Units.METRIC).metres(), true, 0)));
+        assertThat(steps(plan)).hasSize(steps);
     }
 }

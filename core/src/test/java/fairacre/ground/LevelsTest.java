@@ -21,6 +21,7 @@ import fairacre.plan.Board;
 import fairacre.plan.Clearing;
 import fairacre.plan.Cover;
 import fairacre.plan.Point;
+import fairacre.plan.Polygons;
 import fairacre.plan.RefusedException;
 import fairacre.plan.Site;
 import fairacre.plan.SoilNotes;
@@ -36,6 +37,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Geometry;
 
 class LevelsTest {
 
@@ -82,6 +84,43 @@ class LevelsTest {
                     assertThat(Math.abs(here - there)).as("at %.3f m", far).isLessThan(0.02);
                 }
             }
+        }
+
+        @ParameterizedTest
+        @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+        @DisplayName("Ground is steep where its height changes so fast over a tenth of a millimetre [finite differences]")
+        void steepGroundIsWhereHeightsChangeFast(long seed) {
+            Random random = new Random(seed);
+            List<SpotHeight> heights = new ArrayList<>();
+            for (int i = 0; i < (seed == 8 ? 2 : 3 + random.nextInt(9)); i++) {
+                heights.add(height(2 + random.nextDouble() * 6, 2 + random.nextDouble() * 6, random.nextDouble() * 0.4));
+            }
+            Levels ground = levels(heights);
+            Geometry area = Polygons.of(rectangle(5, 5, 10, 10, 0).corners());
+            for (double limit : new double[] {0.02, 0.05, 1 / 12.0}) {
+                Geometry steep = ground.steeperThan(limit, area);
+                for (int i = 0; i < 400; i++) {
+                    double x = random.nextDouble() * 10;
+                    double y = random.nextDouble() * 10;
+                    double slope = Math.hypot(ground.at(x + 1e-4, y) - ground.at(x, y), ground.at(x, y + 1e-4) - ground.at(x, y)) / 1e-4;
+                    Geometry place = Polygons.line(List.of(Point.metres(x, y)));
+                    boolean nearAnEdge = steep.isEmpty() ? Math.abs(slope - limit) < 1e-6 : steep.getBoundary().isWithinDistance(place, 3e-4);
+                    if (!nearAnEdge) {
+                        assertThat(steep.intersects(place)).as("%.3f, %.3f slopes %.4f", x, y, slope).isEqualTo(slope > limit);
+                    }
+                }
+            }
+        }
+
+        @ParameterizedTest(name = "turned {0}")
+        @ValueSource(doubles = {0, 30, 45, 123.4})
+        void groundExactlyAsSteepAsMayBeIsNotSteeper(double degrees) {
+            double sin = Math.sin(Math.toRadians(degrees)) / 20;
+            double cos = Math.cos(Math.toRadians(degrees)) / 20;
+            Levels ground = levels(List.of(height(0, 0, 0), height(10, 0, 10 * sin), height(0, 10, 10 * cos), height(10, 10, 10 * (sin + cos))));
+            Geometry area = Polygons.of(rectangle(6, 6, 12, 12, 0).corners());
+            assertThat(ground.steeperThan(1 / 20.0, area).isEmpty()).isTrue();
+            assertThat(ground.steeperThan(1 / 20.1, area).getArea()).isCloseTo(144, within(1e-6));
         }
 
         @Test

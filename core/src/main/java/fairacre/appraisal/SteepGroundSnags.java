@@ -1,0 +1,133 @@
+package fairacre.appraisal;
+
+import fairacre.ground.LevelStudy;
+import fairacre.ground.Levels;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.plan.Change;
+import fairacre.plan.GroundChange;
+import fairacre.plan.Point;
+import fairacre.plan.Polygons;
+import fairacre.plan.Rectangle;
+import fairacre.plan.StandingBed;
+import fairacre.shape.Areas;
+import fairacre.walk.CarrierStudy;
+import fairacre.walk.WalkStudy;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * Beds that wheels come to only over bare ground that is too steep for them. Which way they would cross it is not known, so its steepest
+ * fall counts. Walks are judged by themselves; a slab is level.
+ */
+final class SteepGroundSnags {
+
+    /** A bed is tried elsewhere in whole steps, so many steps far, at so many places at most. */
+    private static final Length STEP_METRIC = Length.metres(0.5);
+    private static final Length STEP_IMPERIAL = Length.feet(2);
+    private static final int FAR = 16;
+    private static final int MOST_PLACES = 6;
+
+    private final SnagContext context;
+
+    SteepGroundSnags(SnagContext context) {
+        this.context = context;
+    }
+
+    List<Snag> find(WalkStudy walks) {
+        List<Rolling> rolling = context.everyFlaw() ? Rolling.all(context.plan()) : List.of();
+        return rolling.isEmpty() ? List.of() : context.levels().map(levels -> find(levels, rolling, CarrierStudy.of(walks, context.standing()))).orElse(List.of());
+    }
+
+    private List<Snag> find(Levels levels, List<Rolling> rolling, CarrierStudy study) {
+        Geometry surfaced = BareGroundSnags.surfaced(context.plan(), context.season());
+        Map<Double, Geometry> steep = new HashMap<>();
+        List<Snag> snags = new ArrayList<>();
+        List<Rolling> carriers = new ArrayList<>();
+        Set<StandingBed> carriedTo = new HashSet<>();
+        Set<UUID> told = new HashSet<>();
+        for (Rolling wheels : rolling) {
+            Geometry area = steep.computeIfAbsent(most(wheels), most -> Areas.without(levels.steeperThan(most, context.setting().site().ground()), surfaced));
+            List<StandingBed> cutOff = area.isEmpty() ? List.of() : cutOff(study, area, wheels);
+            if (wheels.gardener().isPresent() && !cutOff.isEmpty()) {
+                snags.add(snag(List.of(wheels), cutOff, area));
+                cutOff.forEach(bed -> told.add(bed.id()));
+            } else if (cutOff.stream().anyMatch(bed -> !told.contains(bed.id()))) {
+                carriers.add(wheels);
+                cutOff.stream().filter(bed -> !told.contains(bed.id())).forEach(carriedTo::add);
+            }
+        }
+        if (!carriers.isEmpty()) {
+            snags.add(snag(carriers, context.standing().stream().filter(carriedTo::contains).toList(), steep.get(most(carriers.get(0)))));
+        }
+        return snags;
+    }
+
+    /** The steepest ground for somebody or something on wheels, rise over run. */
+    private static double most(Rolling wheels) {
+        return wheels.gardener().isPresent() ? LevelStudy.WHEELS : LevelStudy.RAMP;
+    }
+
+    private List<StandingBed> cutOff(CarrierStudy study, Geometry steep, Rolling wheels) {
+        UsablePart gentle = new UsablePart(study, Areas.without(study.ground(wheels.carrier()), steep), wheels);
+        return context.standing().stream().filter(bed -> wheels.serves(bed.id(), context.plan()) && study.reaches(wheels.carrier(), bed.id()))
+                .filter(gentle::lacks).toList();
+    }
+
+    private Snag snag(List<Rolling> rolling, List<StandingBed> beds, Geometry steep) {
+        boolean sits = rolling.get(0).gardener().isPresent();
+        String beyond = " over bare ground that falls more than 1 in " + Math.round(1 / most(rolling.get(0))) + ": too steep for wheels.";
+        String words = Rolling.names(rolling) + (sits ? " gets to " + Wording.named(beds) + ", or part of " + (beds.size() == 1 ? "it," : "them,")
+                : (rolling.size() == 1 ? " comes to " : " come to ") + Wording.named(beds)) + " only" + beyond;
+        return Snag.of(SnagRule.GROUND_TOO_STEEP, Rolling.weight(rolling), words, Optional.of(beds.get(0).outline().centre()),
+                beds.stream().map(StandingBed::id).sorted().toList(), Rolling.seated(rolling),
+                sits ? context.remedies(beds.get(0), () -> forAChair(rolling.get(0), beds, steep)) : context.remedies(() -> forCarriers(rolling, beds, steep)));
+    }
+
+    private List<Remedy> forAChair(Rolling chair, List<StandingBed> beds, Geometry steep) {
+        List<Remedy> remedies = new ArrayList<>();
+        context.edits().leaveToWhoeverWalks(beds, List.of()).ifPresent(remedies::add);
+        beds.stream().flatMap(bed -> moved(bed, chair, steep).stream()).findFirst().ifPresent(remedies::add);
+        return remedies;
+    }
+
+    private List<Remedy> forCarriers(List<Rolling> carriers, List<StandingBed> beds, Geometry steep) {
+        List<Remedy> remedies = new ArrayList<>();
+        beds.stream().flatMap(bed -> moved(bed, carriers.get(0), steep).stream()).findFirst().ifPresent(remedies::add);
+        String words = "Carry by hand: do without " + Rolling.names(carriers);
+        List<Change> without = carriers.stream().map(wheels -> (Change) new GroundChange.RemoveCarrier(wheels.carrier().id())).toList();
+        remedies.add(new Remedy(words, without.size() == 1 ? without.get(0) : new Change.Batch(words, without)));
+        return remedies;
+    }
+
+    /** The bed at the nearest of some places round about it where it is told no more. */
+    private Optional<Remedy> moved(StandingBed bed, Rolling wheels, Geometry steep) {
+        Surroundings round = context.surroundings(bed);
+        double room = wheels.carrier().width().metres();
+        Point from = bed.outline().centre();
+        return places(bed).filter(place -> !steep.isWithinDistance(Polygons.of(place.corners()), room)).filter(round::suits).limit(MOST_PLACES)
+                .filter(place -> context.cures(Edits.move(bed, place), SnagRule.GROUND_TOO_STEEP, Set.of(bed.id()))).findFirst()
+                .map(place -> new Remedy("Move " + bed.name() + " " + context.wording().length(from.distance(place.centre())) + " "
+                        + context.wording().direction(place.centre().x().minus(from.x()).metres(), place.centre().y().minus(from.y()).metres())
+                        + " to gentler ground", Edits.move(bed, place)));
+    }
+
+    private Stream<Rectangle> places(StandingBed bed) {
+        Rectangle outline = bed.outline();
+        Point centre = outline.centre();
+        Length step = context.plan().units() == Units.METRIC ? STEP_METRIC : STEP_IMPERIAL;
+        return IntStream.rangeClosed(-FAR, FAR).boxed()
+                .flatMap(i -> IntStream.rangeClosed(-FAR, FAR).mapToObj(j -> outline.movedTo(centre.plus(step.times(i), step.times(j)), outline.turn())))
+                .sorted(Comparator.comparing(place -> place.centre().distance(centre)));
+    }
+}
