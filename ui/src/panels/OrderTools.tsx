@@ -20,7 +20,7 @@ const KINDS: readonly { value: Kind; label: string }[] = [
   { value: "CENTRE", label: "Centre" },
 ];
 
-/** Puts the selected beds in order: one edit, worked out by the program. */
+/** Lines up, spreads, mirrors or repeats the selected beds: one edit, worked out by the program. */
 export function OrderTools() {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
@@ -63,13 +63,13 @@ export function OrderTools() {
 
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger className="plain-button">Put in order …</Popover.Trigger>
+      <Popover.Trigger className="plain-button">Line up, repeat …</Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
           align="start"
           sideOffset={4}
           className="z-20 w-72 space-y-2 border border-ink bg-white p-3"
-          aria-label="Put beds in order"
+          aria-label="Line up or repeat beds"
         >
           <Choice label="What" value={kind} options={KINDS} onChange={setKind} />
           <Choice label="Direction" value={axis} options={directions(kind)} onChange={setAxis} />

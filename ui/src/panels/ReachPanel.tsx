@@ -38,7 +38,7 @@ export function ReachPanel() {
         <GardenerForm key={gardener.id} gardener={gardener} index={index} />
       ))}
       <button type="button" className="strong-button" onClick={add}>
-        Name a gardener
+        Add a gardener
       </button>
       <details>
         <summary className="cursor-pointer font-semibold">How to measure your own reach</summary>

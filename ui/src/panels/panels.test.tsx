@@ -126,7 +126,7 @@ describe("gardeners", () => {
     const { desk, submit } = deskFor({ plan: { ...plan, gardeners: [] } });
     atDesk(desk, <ReachPanel />);
     expect(screen.getByText(/Nobody gardens here yet/)).toBeInTheDocument();
-    await userEvent.click(screen.getByRole("button", { name: "Name a gardener" }));
+    await userEvent.click(screen.getByRole("button", { name: "Add a gardener" }));
     expect(submit.mock.calls[0]?.[0]).toMatchObject({
       gardener: { name: "Gardener 1", reach: 0.61, passing: 0.6 },
     });

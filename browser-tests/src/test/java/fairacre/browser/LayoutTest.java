@@ -39,7 +39,7 @@ class LayoutTest {
 
     /** By pointer alone but for the figures. */
     private static void order(Garden garden, String kind, String direction, String field, String text) {
-        garden.button("Put in order …").click();
+        garden.button("Line up, repeat …").click();
         Locator dialog = garden.page().getByRole(AriaRole.DIALOG);
         dialog.getByLabel("What", new Locator.GetByLabelOptions().setExact(true)).selectOption(kind);
         dialog.getByLabel("Direction").selectOption(direction);
@@ -147,7 +147,7 @@ class LayoutTest {
 
     /** A list is chosen from by the first letters of what is wanted. */
     private static void orderByKeys(Garden garden, String what, String direction, String count) {
-        press(garden.button("Put in order …"), "Enter");
+        press(garden.button("Line up, repeat …"), "Enter");
         Locator dialog = garden.page().getByRole(AriaRole.DIALOG);
         dialog.getByLabel("What", new Locator.GetByLabelOptions().setExact(true)).pressSequentially(what);
         dialog.getByLabel("Direction").pressSequentially(direction);

@@ -60,7 +60,7 @@ final class SteepGroundSnags {
             Geometry area = steep.computeIfAbsent(most(wheels), most -> Areas.without(levels.steeperThan(most, context.setting().site().ground()), surfaced));
             List<StandingBed> cutOff = area.isEmpty() ? List.of() : cutOff(study, area, wheels);
             if (wheels.gardener().isPresent() && !cutOff.isEmpty()) {
-                snags.add(snag(List.of(wheels), cutOff, area));
+                snags.add(snag(study, List.of(wheels), cutOff, area));
                 cutOff.forEach(bed -> told.add(bed.id()));
             } else if (cutOff.stream().anyMatch(bed -> !told.contains(bed.id()))) {
                 carriers.add(wheels);
@@ -68,7 +68,7 @@ final class SteepGroundSnags {
             }
         }
         if (!carriers.isEmpty()) {
-            snags.add(snag(carriers, context.standing().stream().filter(carriedTo::contains).toList(), steep.get(most(carriers.get(0)))));
+            snags.add(snag(study, carriers, context.standing().stream().filter(carriedTo::contains).toList(), steep.get(most(carriers.get(0)))));
         }
         return snags;
     }
@@ -79,43 +79,56 @@ final class SteepGroundSnags {
     }
 
     private List<StandingBed> cutOff(CarrierStudy study, Geometry steep, Rolling wheels) {
-        UsablePart gentle = new UsablePart(study, Areas.without(study.ground(wheels.carrier()), steep), wheels);
+        UsablePart gentle = new Gentle(study, steep, wheels).part();
         return context.standing().stream().filter(bed -> wheels.serves(bed.id(), context.plan()) && study.reaches(wheels.carrier(), bed.id()))
                 .filter(gentle::lacks).toList();
     }
 
-    private Snag snag(List<Rolling> rolling, List<StandingBed> beds, Geometry steep) {
+    /** The ground of somebody or something on wheels without what is too steep. */
+    private record Gentle(CarrierStudy study, Geometry steep, Rolling wheels) {
+
+        UsablePart part() {
+            return new UsablePart(study, Areas.without(study.ground(wheels.carrier()), steep), wheels);
+        }
+
+        boolean goesRound(Geometry place) {
+            return !steep.isWithinDistance(place, wheels.carrier().width().metres());
+        }
+    }
+
+    private Snag snag(CarrierStudy study, List<Rolling> rolling, List<StandingBed> beds, Geometry steep) {
         boolean sits = rolling.get(0).gardener().isPresent();
+        Gentle ground = new Gentle(study, steep, rolling.get(0));
         String beyond = " over bare ground that falls more than 1 in " + Math.round(1 / most(rolling.get(0))) + ": too steep for wheels.";
         String words = Rolling.names(rolling) + (sits ? " gets to " + Wording.named(beds) + ", or part of " + (beds.size() == 1 ? "it," : "them,")
                 : (rolling.size() == 1 ? " comes to " : " come to ") + Wording.named(beds)) + " only" + beyond;
         return Snag.of(SnagRule.GROUND_TOO_STEEP, Rolling.weight(rolling), words, Optional.of(beds.get(0).outline().centre()),
                 beds.stream().map(StandingBed::id).sorted().toList(), Rolling.seated(rolling),
-                sits ? context.remedies(beds.get(0), () -> forAChair(rolling.get(0), beds, steep)) : context.remedies(() -> forCarriers(rolling, beds, steep)));
+                sits ? context.remedies(beds.get(0), () -> forAChair(beds, ground)) : context.remedies(() -> forCarriers(rolling, beds, ground)));
     }
 
-    private List<Remedy> forAChair(Rolling chair, List<StandingBed> beds, Geometry steep) {
+    private List<Remedy> forAChair(List<StandingBed> beds, Gentle ground) {
         List<Remedy> remedies = new ArrayList<>();
         context.edits().leaveToWhoeverWalks(beds, List.of()).ifPresent(remedies::add);
-        beds.stream().flatMap(bed -> moved(bed, chair, steep).stream()).findFirst().ifPresent(remedies::add);
+        beds.stream().flatMap(bed -> moved(bed, ground).stream()).findFirst().ifPresent(remedies::add);
         return remedies;
     }
 
-    private List<Remedy> forCarriers(List<Rolling> carriers, List<StandingBed> beds, Geometry steep) {
+    private List<Remedy> forCarriers(List<Rolling> carriers, List<StandingBed> beds, Gentle ground) {
         List<Remedy> remedies = new ArrayList<>();
-        beds.stream().flatMap(bed -> moved(bed, carriers.get(0), steep).stream()).findFirst().ifPresent(remedies::add);
+        beds.stream().flatMap(bed -> moved(bed, ground).stream()).findFirst().ifPresent(remedies::add);
         String words = "Carry by hand: do without " + Rolling.names(carriers);
         List<Change> without = carriers.stream().map(wheels -> (Change) new GroundChange.RemoveCarrier(wheels.carrier().id())).toList();
         remedies.add(new Remedy(words, without.size() == 1 ? without.get(0) : new Change.Batch(words, without)));
         return remedies;
     }
 
-    /** The bed at the nearest of some places round about it where it is told no more. */
-    private Optional<Remedy> moved(StandingBed bed, Rolling wheels, Geometry steep) {
+    /** The bed at the nearest of some places to which gentle ground leads and goes all round, if it is told no more there. */
+    private Optional<Remedy> moved(StandingBed bed, Gentle ground) {
         Surroundings round = context.surroundings(bed);
-        double room = wheels.carrier().width().metres();
         Point from = bed.outline().centre();
-        return places(bed).filter(place -> !steep.isWithinDistance(Polygons.of(place.corners()), room)).filter(round::suits).limit(MOST_PLACES)
+        UsablePart part = ground.part();
+        return places(bed).filter(place -> ground.goesRound(Polygons.of(place.corners())) && part.comesTo(Polygons.of(place.corners()))).filter(round::suits).limit(MOST_PLACES)
                 .filter(place -> context.cures(Edits.move(bed, place), SnagRule.GROUND_TOO_STEEP, Set.of(bed.id()))).findFirst()
                 .map(place -> new Remedy("Move " + bed.name() + " " + context.wording().length(from.distance(place.centre())) + " "
                         + context.wording().direction(place.centre().x().minus(from.x()).metres(), place.centre().y().minus(from.y()).metres())

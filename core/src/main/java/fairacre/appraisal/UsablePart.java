@@ -32,6 +32,11 @@ final class UsablePart {
         return all.map(ground -> lost(ground, bed.id()) > MISSED).orElseGet(() -> !part.comesTo(bed.id()));
     }
 
+    /** Whether they would come alongside a place without leaving the part. */
+    boolean comesTo(Geometry place) {
+        return part.comesTo(place);
+    }
+
     /** The share of what is reached from all ground that is not reached from the part. */
     private double lost(KeptGround ground, UUID bed) {
         Geometry worked = ground.workedFrom(bed, reach.orElseThrow());

@@ -30,7 +30,16 @@ public final class KeptGround {
     /** Whether the carrier comes alongside a bed that stands. */
     public boolean comesTo(UUID bed) {
         Ring ring = edges.ring(bed);
-        return !centres.isEmpty() && centres.isWithinDistance(ring.polygon(), touching + ring.lean());
+        return comesTo(ring.polygon(), ring.lean());
+    }
+
+    /** Whether the carrier would come alongside a place. */
+    public boolean comesTo(Geometry place) {
+        return comesTo(place, 0);
+    }
+
+    private boolean comesTo(Geometry place, double lean) {
+        return !centres.isEmpty() && centres.isWithinDistance(place, touching + lean);
     }
 
     /** The soil of a bed that is within reach of the edges the carrier comes alongside. */

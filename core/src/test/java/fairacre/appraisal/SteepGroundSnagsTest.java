@@ -122,6 +122,14 @@ class SteepGroundSnagsTest {
         assertThat(Appraisal.of(with(shelf, new PutWalk(up)), SEASON).snags()).extracting(Snag::rule).contains(SnagRule.WALK_TOO_STEEP);
     }
 
+    @Test
+    void aBedIsMovedToWhereWheelsGetWithoutTheBank() {
+        Turned drawing = new Turned(METRE, 0);
+        Plan plan = drawing.bank(0.5, List.of(INES), drawing.bedAt("Beans", 6, 9));
+        assertThat(steep(plan)).singleElement().satisfies(snag -> assertThat(snag.remedies()).extracting(Remedy::words)
+                .containsExactly("Move Beans 6.50 m down to gentler ground"));
+    }
+
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})
     void eachRemedyCuresAndBringsNothingNew(long seed) {
