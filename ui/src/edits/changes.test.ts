@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { BedRevision, Change, Gardener, Rectangle } from "../api/types";
 import { plan } from "../testing/desk";
-import { describe as tell, freeName, outlinesAfter, plain, planAfter, reoutline, without } from "./changes";
+import { freeName, outlinesAfter, plain, planAfter, reoutline, without } from "./changes";
 
 const before: Rectangle = { centre: { x: 2, y: 2 }, length: 2, width: 1, turn: 0 };
 const moved: Rectangle = { ...before, centre: { x: 3, y: 2 } };
@@ -70,9 +70,5 @@ describe("changes", () => {
 
   it("finds a free name", () => {
     expect(freeName("Bed", ["Bed 1", "Bed 3"])).toBe("Bed 2");
-  });
-
-  it("tells an edit in words", () => {
-    expect(tell({ kind: "RetireBed", bed: "b", season: 2029 }, () => "Kale")).toBe("Retired Kale from 2029");
   });
 });

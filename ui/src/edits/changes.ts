@@ -69,7 +69,7 @@ export function outlinesAfter(
   now: ReadonlyMap<string, Rectangle>,
 ): Map<string, Rectangle> {
   const outlines = new Map(now);
-  for (const change of changes.flatMap((c) => (c.kind === "Batch" ? (c.changes as Change[]) : [c]))) {
+  for (const change of changes.flatMap((c) => (c.kind === "Batch" ? c.changes : [c]))) {
     const before = "bed" in change && typeof change.bed === "string" ? outlines.get(change.bed) : undefined;
     if (change.kind === "ReshapeBed") outlines.set(change.bed, change.outline);
     if (change.kind === "MoveBed" && before) {
@@ -88,45 +88,43 @@ export function outlinesAfter(
  */
 export function planAfter(changes: readonly Change[], plan: Plan): Plan {
   return changes
-    .flatMap((change) => (change.kind === "Batch" ? (change.changes as Change[]) : [change]))
+    .flatMap((change) => (change.kind === "Batch" ? change.changes : [change]))
     .reduce(withPut, plan);
 }
 
+/** Where the plan keeps what an edit puts in: the list of a kind of thing by the property that the edit carries it in. */
+const LISTS = {
+  gardener: "gardeners",
+  feature: "features",
+  wayIn: "waysIn",
+  carrier: "carriers",
+  walk: "walks",
+  sundry: "sundries",
+  quote: "quotes",
+} as const;
+
+/** What there is one of in a plan, by the edit that sets it. */
+const PARTS = { PutWorkshop: "workshop", PutSupply: "supply", SetBudget: "budget", SetSite: "site" } as const;
+
 function withPut(plan: Plan, change: Change): Plan {
-  switch (change.kind) {
-    case "PutWorkshop":
-      return { ...plan, workshop: change.workshop };
-    case "PutSupply":
-      return { ...plan, supply: change.supply };
-    case "SetBudget":
-      return { ...plan, budget: change.budget };
-    case "SetSite":
-      return { ...plan, site: change.site };
-    case "PutWalk":
-      return { ...plan, walks: put(plan.walks, change.walk) };
-    case "PutFeature":
-      return { ...plan, features: put(plan.features, change.feature) };
-    case "PutWayIn":
-      return { ...plan, waysIn: put(plan.waysIn, change.wayIn) };
-    case "PutCarrier":
-      return { ...plan, carriers: put(plan.carriers, change.carrier) };
-    case "PutGardener":
-      return { ...plan, gardeners: put(plan.gardeners, change.gardener) };
-    case "PutSundry":
-      return { ...plan, sundries: put(plan.sundries, change.sundry) };
-    case "PutQuote":
-      return { ...plan, quotes: put(plan.quotes, change.quote) };
-    case "RebuildBed":
-      return withRevision(plan, change.bed, change.revision.from, () => change.revision);
-    case "ReframeBed": {
-      const { frame } = change;
-      return withRevision(plan, change.bed, change.from, (before) =>
-        frame ? { ...before, frame } : without(before, "frame"),
-      );
-    }
-    default:
-      return plan;
+  if (change.kind === "RebuildBed") {
+    return withRevision(plan, change.bed, change.revision.from, () => change.revision);
   }
+  if (change.kind === "ReframeBed") {
+    const { frame } = change;
+    return withRevision(plan, change.bed, change.from, (before) =>
+      frame ? { ...before, frame } : without(before, "frame"),
+    );
+  }
+  if (change.kind in PARTS) {
+    const part = PARTS[change.kind as keyof typeof PARTS];
+    return { ...plan, [part]: (change as unknown as Plan)[part] };
+  }
+  const [name, list] =
+    Object.entries(LISTS).find(([one]) => one in change && change.kind.startsWith("Put")) ?? [];
+  if (!name || !list) return plan;
+  const thing = (change as unknown as Record<string, { id: string }>)[name];
+  return thing ? { ...plan, [list]: put(plan[list], thing) } : plan;
 }
 
 function withRevision(
@@ -154,93 +152,5 @@ export function freeName(stem: string, taken: readonly string[]): string {
   for (let number = 1; ; number++) {
     const name = `${stem} ${String(number)}`;
     if (!taken.includes(name)) return name;
-  }
-}
-
-/** What an edit did, for the list of edits. */
-export function describe(change: Change, bedName: (id: string) => string): string {
-  switch (change.kind) {
-    case "PlaceBed":
-      return `Placed ${change.bed.name}`;
-    case "RemoveBed":
-      return `Took out ${bedName(change.bed)}`;
-    case "MoveBed":
-      return `Moved ${bedName(change.bed)}`;
-    case "ReshapeBed":
-      return `Reshaped ${bedName(change.bed)}`;
-    case "ReframeBed":
-      return `Reframed ${bedName(change.bed)}`;
-    case "RebuildBed":
-      return `Built ${bedName(change.bed)} otherwise`;
-    case "ReviseBed":
-      return `Planned ${bedName(change.bed)} anew from ${String(change.revision.from)}`;
-    case "DropRevision":
-      return `Dropped the rebuild of ${bedName(change.bed)} in ${String(change.from)}`;
-    case "RescheduleRevision":
-      return `Put ${bedName(change.bed)} from ${String(change.from)} to ${String(change.to)}`;
-    case "RenameBed":
-      return `Renamed a bed to ${change.name}`;
-    case "TendBed":
-      return change.gardeners.length === 0
-        ? `Gave ${bedName(change.bed)} to everybody`
-        : `Said who tends ${bedName(change.bed)}`;
-    case "RetireBed":
-      return change.season === undefined
-        ? `Let ${bedName(change.bed)} stand`
-        : `Retired ${bedName(change.bed)} from ${String(change.season)}`;
-    case "PutGardener":
-      return `Measured ${change.gardener.name}`;
-    case "RemoveGardener":
-      return "Took out a gardener";
-    case "SetBudget":
-      return "Set the budget";
-    case "SetPrice":
-      return "Set a price";
-    case "ClearPrice":
-      return "Cleared a price";
-    case "MarkExisting":
-      return change.existing ? `${bedName(change.bed)} stood already` : `${bedName(change.bed)} is built new`;
-    case "PutFeature":
-      return `Put down ${change.feature.name}`;
-    case "RemoveFeature":
-      return "Took something off the plot";
-    case "PutWayIn":
-      return `Set ${change.wayIn.name}`;
-    case "RemoveWayIn":
-      return "Closed a way in";
-    case "PutCarrier":
-      return `Measured ${change.carrier.name}`;
-    case "RemoveCarrier":
-      return "Did without a carrier";
-    case "PutWalk":
-      return `Laid ${change.walk.name}`;
-    case "RemoveWalk":
-      return "Took up a walk";
-    case "PutQuote":
-      return "Noted what a shop asks";
-    case "RemoveQuote":
-      return "Forgot what a shop asked";
-    case "PutOff":
-      return `Put work of ${String(change.season)} off to ${String(change.to)}`;
-    case "PutWorkshop":
-      return "Changed the saw or the shed";
-    case "PutSupply":
-      return "Changed how loose stuff comes";
-    case "PutSundry":
-      return `Put ${change.sundry.name} on the bill`;
-    case "RemoveSundry":
-      return "Took something off the bill";
-    case "SetLevels":
-      return "Set the levels";
-    case "SetSoil":
-      return "Noted the soil";
-    case "SetSite":
-      return "Changed the plot";
-    case "DescribeGarden":
-      return "Changed name or units";
-    case "TakeOver":
-      return `Took over ${change.label}`;
-    case "Batch":
-      return change.label;
   }
 }

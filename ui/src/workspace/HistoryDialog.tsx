@@ -1,7 +1,5 @@
 import { Dialog } from "radix-ui";
 import { useHistory } from "../api/queries";
-import { describe } from "../edits/changes";
-import type { Change } from "../api/types";
 import { useDesk } from "./desk";
 
 const KINDS: Record<string, string> = { UNDO: "Undone: ", REDO: "Made again: ", EDIT: "" };
@@ -16,7 +14,6 @@ export function HistoryDialog({
 }) {
   const desk = useDesk();
   const history = useHistory(desk.plan.id, desk.garden.revision, open);
-  const name = (id: string) => desk.plan.beds.find((bed) => bed.id === id)?.name ?? "a bed";
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange} modal={false}>
       <Dialog.Portal>
@@ -34,7 +31,7 @@ export function HistoryDialog({
               <li key={entry.id} className="border-t border-hair py-1.5">
                 <span>
                   {KINDS[entry.kind]}
-                  {describe((entry.kind === "UNDO" ? entry.before : entry.after) as Change, name)}
+                  {entry.words}
                 </span>
                 <span className="block text-sm text-soft">
                   {new Date(entry.madeAt).toLocaleString()} · {entry.madeBy}

@@ -1,6 +1,5 @@
 package fairacre.appraisal;
 
-import fairacre.appraisal.SnagContext.Depth;
 import fairacre.cost.Asked;
 import fairacre.cost.Bill;
 import fairacre.cost.BillLine;
@@ -16,13 +15,13 @@ import fairacre.ledger.Forecast;
 import fairacre.ledger.Paid;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.plan.Change;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Posture;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
+import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;
@@ -223,8 +222,11 @@ public final class Appraisal {
     }
 
     private List<Snag> snags(boolean withRemedies) {
-        SnagContext context = new SnagContext(plan, season, standing, withRemedies ? Depth.REMEDIES : Depth.QUICK, memo, guard);
+        SnagContext context = new SnagContext(plan, season, standing, withRemedies, memo, guard);
         List<Finder> finders = new ArrayList<>(onTheGround(context));
+        if (withRemedies && !plan.gardeners().isEmpty()) {
+            finders.addAll(slowOnes(context));
+        }
         Bill whole = bill();
         finders.add(new Finder("what beds are filled with", () -> new FillSnags(context).find()));
         finders.add(new Finder("how it is delivered", () -> new DeliverySnags(context).find(whole)));
@@ -235,14 +237,13 @@ public final class Appraisal {
 
     /** What is wrong on the ground, without what it costs and without remedies: enough to tell whether an edit makes anything worse. */
     List<Snag> flawsOnTheGround() {
-        return found(onTheGround(new SnagContext(plan, season, standing, Depth.QUICK, memo, guard)).stream(), guard);
+        return found(onTheGround(new SnagContext(plan, season, standing, false, memo, guard)).stream(), guard);
     }
 
     /** The flaws on the ground that are left out while something is dragged. */
     List<Snag> slowFlaws() {
-        SnagContext context = new SnagContext(plan, season, standing, Depth.EVERY_FLAW, memo, guard);
-        return found(plan.gardeners().isEmpty() ? Stream.of() : onWheels(context).stream(), guard).stream()
-                .filter(snag -> NOT_IN_PREVIEWS.contains(snag.rule())).toList();
+        SnagContext context = new SnagContext(plan, season, standing, false, memo, guard);
+        return Rolling.all(plan).isEmpty() ? List.of() : found(slowOnes(context).stream(), guard);
     }
 
     private List<Finder> onTheGround(SnagContext context) {
@@ -256,7 +257,7 @@ public final class Appraisal {
             finders.add(new Finder("the aisles of beds", () -> new AisleSnags(context).find(walks.get())));
             finders.add(new Finder("who gets to what stands there", () -> new ThingSnags(context).find(walks.get())));
             finders.add(new Finder("steep walks", () -> new SteepWalkSnags(context).find(walks.get())));
-            finders.addAll(onWheels(context));
+            finders.add(new Finder("what gets through", () -> new CarrierSnags(context).find(walks.get())));
         }
         finders.add(new Finder("heights", () -> new HeightSnags(context).find()));
         finders.add(new Finder("slopes", () -> new LevelSnags(context).find()));
@@ -266,9 +267,9 @@ public final class Appraisal {
         return finders;
     }
 
-    /** Those that find what is left out while something is dragged. */
-    private List<Finder> onWheels(SnagContext context) {
-        return List.of(new Finder("what gets through", () -> new CarrierSnags(context).find(walks.get())),
+    /** Those that take longer than all others together, since they work out the ground for wheels: left out while something is dragged. */
+    private List<Finder> slowOnes(SnagContext context) {
+        return List.of(new Finder("dead ends", () -> new CarrierSnags(context).findDeadEnds(walks.get())),
                 new Finder("bare ground under wheels", () -> new BareGroundSnags(context).find(walks.get())),
                 new Finder("steep ground under wheels", () -> new SteepGroundSnags(context).find(walks.get())),
                 new Finder("steps for wheels", () -> new StepSnags(context).find(walks.get())));
@@ -296,6 +297,6 @@ public final class Appraisal {
         return Snag.of(SnagRule.NO_GARDENER, Weight.WARNING, "Nobody gardens here yet, so reach and walks are not judged.",
                 Optional.empty(), List.of(), List.of(),
                 List.of(new Remedy("Add an average adult with a reach of " + new Wording(plan.units()).length(average.reach()),
-                        new Change.PutGardener(average))));
+                        Put.of(average))));
     }
 }

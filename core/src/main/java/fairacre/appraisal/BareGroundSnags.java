@@ -29,10 +29,6 @@ final class BareGroundSnags {
     }
 
     List<Snag> find(WalkStudy walks) {
-        // Working out the ground for wheels takes as long as all else of a preview.
-        if (!context.everyFlaw()) {
-            return List.of();
-        }
         CarrierStudy study = CarrierStudy.of(walks, context.standing());
         Geometry surfaced = surfaced(context.plan(), context.season());
         List<Snag> snags = new ArrayList<>();

@@ -2,7 +2,7 @@ package fairacre.appraisal;
 
 import fairacre.measure.Length;
 import fairacre.plan.Carrier;
-import fairacre.plan.GroundChange;
+import fairacre.plan.Put;
 import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
 import fairacre.plan.WayIn;
@@ -40,7 +40,7 @@ final class CarrierRemedies {
             if (remedies.size() < MOST && way.width().compareTo(carrier.width()) < 0) {
                 Length wanted = context.wording().tidyUp(carrier.width());
                 Remedy remedy = new Remedy("Make " + way.name() + " " + context.wording().length(wanted) + " wide",
-                        new GroundChange.PutWayIn(way.withWidth(wanted)));
+                        Put.of(way.withWidth(wanted)));
                 addIfItWorks(remedy, remedies);
             }
         }

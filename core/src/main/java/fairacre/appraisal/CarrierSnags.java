@@ -3,12 +3,14 @@ package fairacre.appraisal;
 import fairacre.measure.Length;
 import fairacre.plan.Carrier;
 import fairacre.plan.Gardener;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
 import fairacre.plan.Posture;
+import fairacre.plan.Put;
+import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Surfacing;
+import fairacre.plan.Things;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WayIn;
@@ -56,6 +58,16 @@ final class CarrierSnags {
         return snags;
     }
 
+    /** Walks that lead nowhere and in which somebody on wheels can't turn. */
+    List<Snag> findDeadEnds(WalkStudy walks) {
+        if (context.setting().waysIn().isEmpty()) {
+            return List.of();
+        }
+        CarrierStudy study = CarrierStudy.of(walks, context.standing());
+        return context.plan().gardeners().stream().filter(gardener -> gardener.posture() == Posture.SEATED)
+                .flatMap(gardener -> study.deadEnds(gardener.asCarrier(CHAIR_TURNS)).stream().map(end -> deadEnd(gardener, end))).toList();
+    }
+
     private Snag shutOut(Carrier carrier, StandingBed bed) {
         String words = carrier.name() + " (" + length(carrier.width()) + ") can't come to " + bed.name() + " from any way in.";
         return Snag.of(SnagRule.CARRIER_SHUT_OUT, Weight.NOTE, words, Optional.of(bed.outline().centre()), List.of(bed.id()),
@@ -64,7 +76,7 @@ final class CarrierSnags {
 
     private List<Remedy> remedies(Carrier carrier, StandingBed bed) {
         List<Remedy> remedies = new ArrayList<>(new CarrierRemedies(context, carrier, bed).all());
-        remedies.add(new Remedy("Do without " + carrier.name(), new GroundChange.RemoveCarrier(carrier.id())));
+        remedies.add(new Remedy("Do without " + carrier.name(), new Remove<>(Things.CARRIERS, carrier.id())));
         return remedies;
     }
 
@@ -86,7 +98,7 @@ final class CarrierSnags {
         WayIn wider = way.withWidth(wanted);
         return Optional.of(Snag.of(SnagRule.WAY_IN_TOO_NARROW, Weight.WARNING, words, Optional.of(way.place()), List.of(),
                 List.of(), context.remedies(() -> List.of(new Remedy("Make " + way.name() + " " + length(wanted) + " wide",
-                        new GroundChange.PutWayIn(wider))))));
+                        Put.of(wider))))));
     }
 
     /** Ways in that not even the slimmest gardener gets beyond. */
@@ -112,9 +124,6 @@ final class CarrierSnags {
         if (!context.setting().waysIn().isEmpty() && !context.standing().isEmpty() && !study.turnsSomewhere(chair)
                 && !study.ground(chair).isEmpty()) {
             snags.add(noTurning(gardener));
-        }
-        if (context.everyFlaw() && !context.setting().waysIn().isEmpty()) {
-            study.deadEnds(chair).forEach(end -> snags.add(deadEnd(gardener, end)));
         }
         if (isLarge()) {
             Length alone = study.longestWithoutPassing(chair);
@@ -166,7 +175,7 @@ final class CarrierSnags {
                     for (Surfacing firm : List.of(Surfacing.STABILISED_GRAVEL, Surfacing.PAVERS)) {
                         // Dug in, so that the beds beside it lose no height.
                         WalkBuild build = new WalkBuild(walk.build().season(), BuildUps.usual(firm), true, walk.build().edged());
-                        GroundChange.PutWalk lay = new GroundChange.PutWalk(walk.laidIn(firm, build));
+                        Put<Walk> lay = Put.of(walk.laidIn(firm, build));
                         remedies.add(new Remedy("Lay " + walk.name() + " in " + firm.words() + ", dug in, with its usual layers" + context.costOf(lay), lay));
                     }
                     return remedies;

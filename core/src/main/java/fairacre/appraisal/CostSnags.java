@@ -12,7 +12,7 @@ import fairacre.plan.Frame;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
-import fairacre.plan.PurseChange;
+import fairacre.plan.Put;
 import fairacre.plan.Share;
 import fairacre.plan.StandingBed;
 import java.math.BigDecimal;
@@ -148,7 +148,7 @@ final class CostSnags {
 
     private Remedy gift(PriceItem item) {
         Change change = context.plan().sundries().stream().filter(sundry -> PriceItem.sundry(sundry).equals(item)).findFirst()
-                .<Change>map(sundry -> new PurseChange.PutSundry(sundry.given()))
+                .<Change>map(sundry -> Put.of(sundry.given()))
                 .orElseGet(() -> new Change.SetPrice(new Price(item, Money.zero(context.plan().currency()), false)));
         return new Remedy("Count " + item.label() + " as a gift", change);
     }

@@ -9,9 +9,9 @@ import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.BulkGood;
-import fairacre.plan.GroundChange;
 import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange;
+import fairacre.plan.Put;
 import fairacre.plan.Supply;
 import fairacre.plan.WayIn;
 import java.util.Arrays;
@@ -68,7 +68,7 @@ final class DeliverySnags {
                 + wording.hours(barrows * SoilSupply.MINUTES_PER_TRIP / 60) + before() + ".";
         return Snag.of(SnagRule.LOAD_STOPS_AT_GATE, Weight.NOTE, words, Optional.of(way.place()), List.of(), List.of(),
                 context.remedies(() -> List.of(new Remedy("Make " + way.name() + " " + wording.length(WIDE_ENOUGH) + " wide",
-                        new GroundChange.PutWayIn(way.withWidth(WIDE_ENOUGH))))));
+                        Put.of(way.withWidth(WIDE_ENOUGH))))));
     }
 
     /** Whether it could have been driven in earlier. */

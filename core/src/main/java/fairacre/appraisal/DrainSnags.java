@@ -8,8 +8,8 @@ import fairacre.ground.LevelStudy;
 import fairacre.measure.Length;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Point;
+import fairacre.plan.Put;
 import fairacre.surface.DrainTakeoff;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -58,10 +58,10 @@ final class DrainSnags {
         return " on its " + Wording.quarter(to.x().metres() - from.x().metres(), to.y().metres() - from.y().metres(), context.plan().site().north()) + " side";
     }
 
-    private static GroundChange.PutFeature put(Feature wall, Side side, Optional<Integer> laid) {
+    private static Put<Feature> put(Feature wall, Side side, Optional<Integer> laid) {
         Length breadth = FeaturePreset.DRAIN.breadth();
         UUID id = UUID.nameUUIDFromBytes(("drain behind " + wall.id()).getBytes(StandardCharsets.UTF_8));
-        return new GroundChange.PutFeature(new Feature(id, "Drain", FeatureKind.DRAIN, DrainStudy.along(wall, side, breadth), breadth, Length.ZERO,
+        return Put.of(new Feature(id, "Drain", FeatureKind.DRAIN, DrainStudy.along(wall, side, breadth), breadth, Length.ZERO,
                 Length.max(DrainTakeoff.USUAL_DEPTH, wall.height()), false, false, laid));
     }
 

@@ -2,10 +2,12 @@ package fairacre.appraisal;
 
 import fairacre.measure.Length;
 import fairacre.plan.Carrier;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Put;
+import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
+import fairacre.plan.Things;
 import fairacre.plan.WayIn;
 import fairacre.walk.CarrierStudy;
 import fairacre.walk.WalkStudy;
@@ -35,7 +37,7 @@ final class GateRemedies {
             addMoved(by, remedies);
             addMoved(-by, remedies);
         }
-        remedies.add(new Remedy("Do without " + way.name(), new GroundChange.RemoveWayIn(way.id())));
+        remedies.add(new Remedy("Do without " + way.name(), new Remove<>(Things.WAYS_IN, way.id())));
         return remedies;
     }
 
@@ -43,7 +45,7 @@ final class GateRemedies {
         WalkStudy walks = WalkStudy.of(context.setting(), context.standing(), context.trials());
         Point place = walks.alongTheEdge(way.place(), by, way.width());
         WayIn moved = way.withPlace(place);
-        GroundChange change = new GroundChange.PutWayIn(moved);
+        Put<WayIn> change = Put.of(moved);
         Plan after = context.plan().apply(change).orThrow();
         List<StandingBed> standing = after.standing(context.season());
         CarrierStudy study = CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);

@@ -9,11 +9,11 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Frame;
 import fairacre.plan.Gardener;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Joint;
 import fairacre.plan.Limits;
 import fairacre.plan.Material;
 import fairacre.plan.Posture;
+import fairacre.plan.Put;
 import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Wall;
@@ -189,7 +189,7 @@ final class HeightSnags {
                 + seated.name() + ", seated.";
         return Snag.of(SnagRule.FITTING_UNFIT, Weight.NOTE, words, Optional.of(fitting.places().get(0)), List.of(),
                 List.of(seated.id()), context.remedies(() -> List.of(new Remedy("Set " + fitting.name() + " at " + length(bound),
-                        new GroundChange.PutFeature(moved)))));
+                        Put.of(moved)))));
     }
 
     private String length(Length length) {

@@ -7,10 +7,11 @@ import fairacre.plan.Build;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Limits;
 import fairacre.plan.Rectangle;
+import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
+import fairacre.plan.Things;
 import fairacre.reach.BedReach;
 import fairacre.walk.Gap;
 import java.nio.charset.StandardCharsets;
@@ -183,7 +184,7 @@ final class ReachRemedies {
                 .filter(feature -> feature.kind() == FeatureKind.TRELLIS)
                 .filter(trellis -> round.reachWithout(trellis, demand))
                 .map(trellis -> new Remedy("Take " + trellis.name() + " down, so that its side of " + bed.name() + " is free",
-                        new GroundChange.RemoveFeature(trellis.id())))
+                        new Remove<>(Things.FEATURES, trellis.id())))
                 .findFirst();
     }
 

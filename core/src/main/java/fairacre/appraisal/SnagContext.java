@@ -29,7 +29,7 @@ final class SnagContext {
     private final int season;
     private final Setting setting;
     private final List<StandingBed> standing;
-    private final Depth depth;
+    private final boolean withRemedies;
     private final Wording wording;
     private final Edits edits;
     private final Guard guard;
@@ -38,7 +38,7 @@ final class SnagContext {
     private final Map<UUID, StandingBed> byId = new HashMap<>();
     private final Map<UUID, Surroundings> surroundings = new HashMap<>();
 
-    SnagContext(Plan plan, int season, List<StandingBed> standing, Depth depth, Memo memo, Guard guard) {
+    SnagContext(Plan plan, int season, List<StandingBed> standing, boolean withRemedies, Memo memo, Guard guard) {
         this.plan = plan;
         this.memo = memo;
         this.guard = guard;
@@ -47,25 +47,10 @@ final class SnagContext {
         this.season = season;
         this.setting = plan.setting(season);
         this.standing = standing;
-        this.depth = depth;
+        this.withRemedies = withRemedies;
         this.wording = new Wording(plan.units());
         this.edits = new Edits(plan, season);
         standing.forEach(bed -> byId.put(bed.id(), bed));
-    }
-
-    /** How much is wanted of a judgement. */
-    enum Depth {
-        /** What can be told while something is dragged. */
-        QUICK,
-        /** Every flaw. */
-        EVERY_FLAW,
-        /** Every flaw, and what would help. */
-        REMEDIES
-    }
-
-    /** Whether flaws are wanted that take longer to find than all others together. */
-    boolean everyFlaw() {
-        return depth != Depth.QUICK;
     }
 
     Plan plan() {
@@ -164,7 +149,7 @@ final class SnagContext {
     }
 
     private List<Remedy> remedies(Supplier<List<Remedy>> work, UnaryOperator<List<Remedy>> lastResort) {
-        return depth == Depth.REMEDIES ? guard.orElse("what would help", () -> {
+        return withRemedies ? guard.orElse("what would help", () -> {
             List<Remedy> all = work.get();
             List<Remedy> sound = all.stream().filter(remedy -> isSound(remedy.change())).toList();
             return sound.isEmpty() ? lastResort.apply(all) : sound;

@@ -5,11 +5,12 @@ import fairacre.ground.Levels;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.plan.Change;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
 import fairacre.plan.Rectangle;
+import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
+import fairacre.plan.Things;
 import fairacre.shape.Areas;
 import fairacre.walk.CarrierStudy;
 import fairacre.walk.WalkStudy;
@@ -45,7 +46,7 @@ final class SteepGroundSnags {
     }
 
     List<Snag> find(WalkStudy walks) {
-        List<Rolling> rolling = context.everyFlaw() ? Rolling.all(context.plan()) : List.of();
+        List<Rolling> rolling = Rolling.all(context.plan());
         return rolling.isEmpty() ? List.of() : context.levels().map(levels -> find(levels, rolling, CarrierStudy.of(walks, context.standing()))).orElse(List.of());
     }
 
@@ -118,7 +119,7 @@ final class SteepGroundSnags {
         List<Remedy> remedies = new ArrayList<>();
         beds.stream().flatMap(bed -> moved(bed, ground).stream()).findFirst().ifPresent(remedies::add);
         String words = "Carry by hand: do without " + Rolling.names(carriers);
-        List<Change> without = carriers.stream().map(wheels -> (Change) new GroundChange.RemoveCarrier(wheels.carrier().id())).toList();
+        List<Change> without = carriers.stream().map(wheels -> (Change) new Remove<>(Things.CARRIERS, wheels.carrier().id())).toList();
         remedies.add(new Remedy(words, without.size() == 1 ? without.get(0) : new Change.Batch(words, without)));
         return remedies;
     }

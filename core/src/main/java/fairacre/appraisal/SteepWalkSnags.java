@@ -2,10 +2,12 @@ package fairacre.appraisal;
 
 import fairacre.ground.LevelStudy;
 import fairacre.plan.Change;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
+import fairacre.plan.Put;
+import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
+import fairacre.plan.Things;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
@@ -89,15 +91,15 @@ final class SteepWalkSnags {
         List<Remedy> remedies = new ArrayList<>();
         Walk dugIn = dugIn(walk);
         if (stopped.stream().noneMatch(each -> isTooSteep(levels.slopes(dugIn), each.wheels()))) {
-            remedies.add(new Remedy("Dig " + walk.name() + " in and lay it level across", new GroundChange.PutWalk(dugIn)));
+            remedies.add(new Remedy("Dig " + walk.name() + " in and lay it level across", Put.of(dugIn)));
         }
         List<StandingBed> cutOff = stopped.stream().flatMap(each -> each.beds().stream()).distinct().toList();
         if (walk.grade() == WalkGrade.MAIN && cutOff.isEmpty()) {
             remedies.add(new Remedy("Lead the main walk elsewhere: make " + walk.name() + " a work walk for feet",
-                    new GroundChange.PutWalk(walk.withGrade(WalkGrade.WORK))));
+                    Put.of(walk.withGrade(WalkGrade.WORK))));
         }
         addOthers(walk, stopped, cutOff, remedies);
-        remedies.add(new Remedy("Take " + walk.name() + " off the drawing and lead it along the slope", new GroundChange.RemoveWalk(walk.id())));
+        remedies.add(new Remedy("Take " + walk.name() + " off the drawing and lead it along the slope", new Remove<>(Things.WALKS, walk.id())));
         return remedies;
     }
 
@@ -110,7 +112,7 @@ final class SteepWalkSnags {
     /** Whoever walks takes over the beds that are cut off, if only people who sit are stopped. */
     private void addOthers(Walk walk, List<Stopped> stopped, List<StandingBed> cutOff, List<Remedy> remedies) {
         if (stopped.stream().allMatch(each -> each.wheels().gardener().isPresent())) {
-            List<Change> more = walk.grade() == WalkGrade.MAIN ? List.of(new GroundChange.PutWalk(walk.withGrade(WalkGrade.WORK))) : List.of();
+            List<Change> more = walk.grade() == WalkGrade.MAIN ? List.of(Put.of(walk.withGrade(WalkGrade.WORK))) : List.of();
             context.edits().leaveToWhoeverWalks(cutOff, more).ifPresent(remedies::add);
         }
     }

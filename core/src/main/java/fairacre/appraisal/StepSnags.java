@@ -2,9 +2,9 @@ package fairacre.appraisal;
 
 import fairacre.ground.LevelStudy;
 import fairacre.measure.Length;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
+import fairacre.plan.Put;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
 import fairacre.shape.Areas;
@@ -38,10 +38,6 @@ final class StepSnags {
     }
 
     List<Snag> find(WalkStudy walks) {
-        // Working out the ground for wheels takes as long as all else of a preview.
-        if (!context.everyFlaw()) {
-            return List.of();
-        }
         List<Snag> snags = new ArrayList<>();
         context.setting().waysIn().stream().filter(way -> way.sill().compareTo(ROLLED_OVER) > 0).forEach(way -> sill(way).ifPresent(snags::add));
         addRaised(walks, snags);
@@ -57,7 +53,7 @@ final class StepSnags {
         String words = way.name() + " has a sill of " + context.wording().length(way.sill()) + ": a step for the wheels of " + Rolling.names(stopped)
                 + ramp(way.sill()) + " on either side.";
         return Optional.of(Snag.of(SnagRule.WALK_STEP, Rolling.weight(stopped), words, Optional.of(way.place()), List.of(), Rolling.seated(stopped),
-                context.remedies(() -> List.of(new Remedy("Take the sill of " + way.name() + " out", new GroundChange.PutWayIn(way.withSill(Length.ZERO)))))));
+                context.remedies(() -> List.of(new Remedy("Take the sill of " + way.name() + " out", Put.of(way.withSill(Length.ZERO)))))));
     }
 
     private String ramp(Length rises) {

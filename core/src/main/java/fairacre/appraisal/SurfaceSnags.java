@@ -2,11 +2,11 @@ package fairacre.appraisal;
 
 import fairacre.fill.Loads;
 import fairacre.measure.Length;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
+import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Walk;
 import fairacre.surface.SurfaceStudy;
@@ -68,7 +68,7 @@ final class SurfaceSnags {
     }
 
     Remedy dugIn(Walk walk) {
-        GroundChange.PutWalk change = new GroundChange.PutWalk(walk.withBuild(walk.build().withDugIn(true)));
+        Put<Walk> change = Put.of(walk.withBuild(walk.build().withDugIn(true)));
         WalkTakeoff dug = SurfaceStudy.of(context.plan().apply(change).orThrow()).stream().filter(takeoff -> takeoff.walk().equals(walk.id()))
                 .findFirst().orElseThrow();
         Loads away = dug.away();
@@ -91,7 +91,7 @@ final class SurfaceSnags {
         List<Layer> without = walk.build().layers().stream().filter(layer -> layer.kind() != LayerKind.FABRIC).toList();
         return Snag.of(SnagRule.FABRIC_UNDER_STONE, Weight.NOTE, walk.name() + " has landscape fabric beneath its stone.", Optional.of(middle(walk)), List.of(),
                 List.of(), context.remedies(() -> List.of(new Remedy("Leave the fabric out",
-                        new GroundChange.PutWalk(walk.withBuild(walk.build().withLayers(without)))))));
+                        Put.of(walk.withBuild(walk.build().withLayers(without)))))));
     }
 
     private static Point middle(Walk walk) {

@@ -1,11 +1,10 @@
 package fairacre.appraisal;
 
 import fairacre.measure.Area;
-import fairacre.measure.Length;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
+import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
@@ -98,7 +97,7 @@ final class SurfacingRemedies {
         Optional<Integer> season = Optional.of(context.season()).filter(now -> now > plan.firstSeason());
         // Dug in, so that the beds beside it lose no height.
         Walk walk = new Walk(id, freeName(), WalkGrade.WORK, surface, corners, new WalkBuild(season, BuildUps.usual(surface), true, false));
-        GroundChange.PutWalk lay = new GroundChange.PutWalk(walk);
+        Put<Walk> lay = Put.of(walk);
         Area ground = SurfaceStudy.of(plan.apply(lay).orThrow(), context.trials()).stream().filter(takeoff -> takeoff.walk().equals(id)).findFirst().orElseThrow().area();
         return new Remedy("Lay " + context.wording().area(ground) + " of " + surface.words() + " round the beds, dug in, with its usual layers"
                 + context.costOf(lay), lay);

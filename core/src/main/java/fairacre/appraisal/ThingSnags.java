@@ -4,12 +4,14 @@ import fairacre.measure.Length;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
+import fairacre.plan.Put;
+import fairacre.plan.Remove;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
+import fairacre.plan.Things;
 import fairacre.plan.WayIn;
 import fairacre.shape.Areas;
 import fairacre.shape.Footprint;
@@ -69,11 +71,11 @@ final class ThingSnags {
             if (way.width().compareTo(widest) < 0) {
                 Length wanted = context.wording().tidyUp(widest);
                 addIfItWorks(new Remedy("Make " + way.name() + " " + context.wording().length(wanted) + " wide",
-                        new GroundChange.PutWayIn(way.withWidth(wanted))), thing, remedies);
+                        Put.of(way.withWidth(wanted))), thing, remedies);
             }
         }
         moved(thing).ifPresent(remedies::add);
-        remedies.add(new Remedy("Do without " + thing.name(), new GroundChange.RemoveFeature(thing.id())));
+        remedies.add(new Remedy("Do without " + thing.name(), new Remove<>(Things.FEATURES, thing.id())));
         return remedies;
     }
 
@@ -87,7 +89,7 @@ final class ThingSnags {
                 Feature there = thing.withPlaces(thing.places().stream().map(place -> place.plus(Length.metres(dx), Length.metres(dy))).toList());
                 if (isFree(there)) {
                     addIfItWorks(new Remedy("Move " + thing.name() + " " + context.wording().length(Length.metres(off)) + " "
-                            + context.wording().direction(dx, dy), new GroundChange.PutFeature(there)), there, found);
+                            + context.wording().direction(dx, dy), Put.of(there)), there, found);
                 }
                 if (!found.isEmpty()) {
                     return Optional.of(found.get(0));

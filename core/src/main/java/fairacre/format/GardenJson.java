@@ -13,7 +13,6 @@ import fairacre.plan.GroundChange;
 import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.PriceItem;
-import fairacre.plan.PurseChange;
 import fairacre.plan.RefusedException;
 import java.math.BigDecimal;
 import java.util.function.Function;
@@ -68,51 +67,6 @@ public final class GardenJson {
                 .changeDefaultPropertyInclusion(inclusion -> inclusion.withValueInclusion(JsonInclude.Include.NON_ABSENT));
     }
 
-    /** The property that tells which change it is, and the names of the kinds. */
-    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({
-        @JsonSubTypes.Type(value = Change.PlaceBed.class, name = "PlaceBed"),
-        @JsonSubTypes.Type(value = Change.RemoveBed.class, name = "RemoveBed"),
-        @JsonSubTypes.Type(value = Change.MoveBed.class, name = "MoveBed"),
-        @JsonSubTypes.Type(value = Change.ReshapeBed.class, name = "ReshapeBed"),
-        @JsonSubTypes.Type(value = Change.MarkExisting.class, name = "MarkExisting"),
-        @JsonSubTypes.Type(value = Change.ReframeBed.class, name = "ReframeBed"),
-        @JsonSubTypes.Type(value = Change.RebuildBed.class, name = "RebuildBed"),
-        @JsonSubTypes.Type(value = Change.ReviseBed.class, name = "ReviseBed"),
-        @JsonSubTypes.Type(value = Change.DropRevision.class, name = "DropRevision"),
-        @JsonSubTypes.Type(value = Change.RescheduleRevision.class, name = "RescheduleRevision"),
-        @JsonSubTypes.Type(value = Change.RenameBed.class, name = "RenameBed"),
-        @JsonSubTypes.Type(value = Change.TendBed.class, name = "TendBed"),
-        @JsonSubTypes.Type(value = Change.RetireBed.class, name = "RetireBed"),
-        @JsonSubTypes.Type(value = Change.PutGardener.class, name = "PutGardener"),
-        @JsonSubTypes.Type(value = Change.RemoveGardener.class, name = "RemoveGardener"),
-        @JsonSubTypes.Type(value = Change.SetBudget.class, name = "SetBudget"),
-        @JsonSubTypes.Type(value = Change.SetPrice.class, name = "SetPrice"),
-        @JsonSubTypes.Type(value = Change.ClearPrice.class, name = "ClearPrice"),
-        @JsonSubTypes.Type(value = Change.SetSite.class, name = "SetSite"),
-        @JsonSubTypes.Type(value = Change.DescribeGarden.class, name = "DescribeGarden"),
-        @JsonSubTypes.Type(value = GroundChange.PutFeature.class, name = "PutFeature"),
-        @JsonSubTypes.Type(value = GroundChange.RemoveFeature.class, name = "RemoveFeature"),
-        @JsonSubTypes.Type(value = GroundChange.PutWayIn.class, name = "PutWayIn"),
-        @JsonSubTypes.Type(value = GroundChange.RemoveWayIn.class, name = "RemoveWayIn"),
-        @JsonSubTypes.Type(value = GroundChange.PutCarrier.class, name = "PutCarrier"),
-        @JsonSubTypes.Type(value = GroundChange.RemoveCarrier.class, name = "RemoveCarrier"),
-        @JsonSubTypes.Type(value = GroundChange.PutWalk.class, name = "PutWalk"),
-        @JsonSubTypes.Type(value = GroundChange.RemoveWalk.class, name = "RemoveWalk"),
-        @JsonSubTypes.Type(value = GroundChange.SetLevels.class, name = "SetLevels"),
-        @JsonSubTypes.Type(value = GroundChange.SetSoil.class, name = "SetSoil"),
-        @JsonSubTypes.Type(value = PurseChange.PutSundry.class, name = "PutSundry"),
-        @JsonSubTypes.Type(value = PurseChange.RemoveSundry.class, name = "RemoveSundry"),
-        @JsonSubTypes.Type(value = PurseChange.PutSupply.class, name = "PutSupply"),
-        @JsonSubTypes.Type(value = PurseChange.PutWorkshop.class, name = "PutWorkshop"),
-        @JsonSubTypes.Type(value = PurseChange.PutQuote.class, name = "PutQuote"),
-        @JsonSubTypes.Type(value = PurseChange.RemoveQuote.class, name = "RemoveQuote"),
-        @JsonSubTypes.Type(value = PurseChange.PutOff.class, name = "PutOff"),
-        @JsonSubTypes.Type(value = Change.TakeOver.class, name = "TakeOver"),
-        @JsonSubTypes.Type(value = Change.Batch.class, name = "Batch")
-    })
-    public interface ChangeKinds {}
-
     /** The property that tells which form a bed has, and the names of the forms. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({
@@ -141,6 +95,7 @@ public final class GardenJson {
         module.addSerializer(Money.class, new MoneyWriter());
         module.addDeserializer(Money.class, new MoneyReader());
         module.addSerializer(CurrencyUnit.class, writer((value, json) -> json.writeString(value.getCode())));
+        ThingChangeJson.addTo(module);
         return module;
     }
 

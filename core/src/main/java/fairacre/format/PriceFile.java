@@ -5,7 +5,7 @@ import fairacre.plan.OwnKinds;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
-import fairacre.plan.PurseChange;
+import fairacre.plan.Put;
 import fairacre.plan.Quote;
 import fairacre.plan.RefusedException;
 import java.io.IOException;
@@ -207,7 +207,7 @@ public final class PriceFile {
             Optional<Quote> noted = plan.quotes().stream().filter(quote -> quote.item().equals(item) && quote.date().equals(date) && quote.shop().equals(shop))
                     .findFirst();
             UUID id = noted.map(Quote::id).orElseGet(() -> UUID.nameUUIDFromBytes((plan.id() + item.key() + date + shop).getBytes(StandardCharsets.UTF_8)));
-            take(item, price, noted.map(Quote::gross), new PurseChange.PutQuote(new Quote(id, item, price, shop, date, BigDecimal.ZERO,
+            take(item, price, noted.map(Quote::gross), Put.of(new Quote(id, item, price, shop, date, BigDecimal.ZERO,
                     noted.map(Quote::pinned).orElse(false))));
         }
 

@@ -101,7 +101,7 @@ public final class Levels {
      * @throws RefusedException if they are one place
      */
     public double slope(Point from, Point to) {
-        double run = from.distance(to).metres();
+        double run = Math.hypot(to.x().minus(from.x()).metres(), to.y().minus(from.y()).metres());
         if (run == 0) {
             throw new RefusedException("line", "it has no length", "give two places");
         }

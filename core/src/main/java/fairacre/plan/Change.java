@@ -33,6 +33,9 @@ public sealed interface Change permits
      */
     Change inverse(Plan before);
 
+    /** What the edit did, in a few words for the list of edits: "Moved Beans". */
+    String words(Names names);
+
     /** A new bed, with all its revisions. */
     record PlaceBed(Bed bed) implements Change {
         public PlaceBed {
@@ -47,6 +50,11 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new RemoveBed(bed.id());
+        }
+
+        @Override
+        public String words(Names names) {
+            return "Placed " + bed.name();
         }
     }
 
@@ -65,6 +73,11 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new PlaceBed(before.bed(bed));
+        }
+
+        @Override
+        public String words(Names names) {
+            return "Took out " + names.bed(bed);
         }
     }
 
@@ -86,6 +99,11 @@ public sealed interface Change permits
         public Change inverse(Plan before) {
             Rectangle outline = revision(before, bed, from).outline();
             return new MoveBed(bed, from, outline.centre(), outline.turn());
+        }
+
+        @Override
+        public String words(Names names) {
+            return "Moved " + names.bed(bed);
         }
     }
 
@@ -116,6 +134,11 @@ public sealed interface Change permits
             BedRevision old = revision(before, bed, from);
             return new ReshapeBed(bed, from, old.outline(), Optional.of(old.shape()));
         }
+
+        @Override
+        public String words(Names names) {
+            return "Reshaped " + names.bed(bed);
+        }
     }
 
     /** Whether a bed stood already when the garden was taken over. */
@@ -132,6 +155,11 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new MarkExisting(bed, from, revision(before, bed, from).existing());
+        }
+
+        @Override
+        public String words(Names names) {
+            return names.bed(bed) + (existing ? " stood already" : " is built new");
         }
     }
 
@@ -151,6 +179,11 @@ public sealed interface Change permits
         public Change inverse(Plan before) {
             return new ReframeBed(bed, from, revision(before, bed, from).frame());
         }
+
+        @Override
+        public String words(Names names) {
+            return "Reframed " + names.bed(bed);
+        }
     }
 
     /** Everything of the revision that begins in a season at once: size, shape, frame and what else it is built with. */
@@ -168,6 +201,11 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new RebuildBed(bed, Change.revision(before, bed, revision.from()));
+        }
+
+        @Override
+        public String words(Names names) {
+            return "Built " + names.bed(bed) + " otherwise";
         }
     }
 
@@ -187,6 +225,11 @@ public sealed interface Change permits
         public Change inverse(Plan before) {
             return new DropRevision(bed, revision.from());
         }
+
+        @Override
+        public String words(Names names) {
+            return "Planned " + names.bed(bed) + " anew from " + revision.from();
+        }
     }
 
     /** The rebuild that was planned for a season is not made. The last remaining revision can't be dropped. */
@@ -203,6 +246,11 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new ReviseBed(bed, revision(before, bed, from));
+        }
+
+        @Override
+        public String words(Names names) {
+            return "Dropped the rebuild of " + names.bed(bed) + " in " + from;
         }
     }
 
@@ -223,6 +271,11 @@ public sealed interface Change permits
             revision(before, bed, from);
             return new RescheduleRevision(bed, to, from);
         }
+
+        @Override
+        public String words(Names names) {
+            return "Put " + names.bed(bed) + " from " + from + " to " + to;
+        }
     }
 
     record RenameBed(UUID bed, String name) implements Change {
@@ -239,6 +292,11 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new RenameBed(bed, before.bed(bed).name());
+        }
+
+        @Override
+        public String words(Names names) {
+            return "Renamed a bed to " + name;
         }
     }
 
@@ -265,6 +323,11 @@ public sealed interface Change permits
         public Change inverse(Plan before) {
             return new TendBed(bed, before.bed(bed).tendedBy().stream().filter(id -> before.gardener(id).isPresent()).toList());
         }
+
+        @Override
+        public String words(Names names) {
+            return gardeners.isEmpty() ? "Gave " + names.bed(bed) + " to everybody" : "Said who tends " + names.bed(bed);
+        }
     }
 
     /**
@@ -287,38 +350,10 @@ public sealed interface Change permits
         public Change inverse(Plan before) {
             return new RetireBed(bed, before.bed(bed).retired());
         }
-    }
-
-    /** A new gardener, or other measures of one who is there. */
-    record PutGardener(Gardener gardener) implements Put<Gardener> {
-        public PutGardener {
-            Limits.present(gardener, "gardener");
-        }
 
         @Override
-        public Things<Gardener> things() {
-            return Things.GARDENERS;
-        }
-
-        @Override
-        public Gardener thing() {
-            return gardener;
-        }
-    }
-
-    record RemoveGardener(UUID gardener) implements Remove<Gardener> {
-        public RemoveGardener {
-            Limits.present(gardener, "gardener");
-        }
-
-        @Override
-        public Things<Gardener> things() {
-            return Things.GARDENERS;
-        }
-
-        @Override
-        public UUID gone() {
-            return gardener;
+        public String words(Names names) {
+            return season.map(gone -> "Retired " + names.bed(bed) + " from " + gone).orElseGet(() -> "Let " + names.bed(bed) + " stand");
         }
     }
 
@@ -337,6 +372,11 @@ public sealed interface Change permits
         public Change inverse(Plan before) {
             return new SetBudget(before.budget());
         }
+
+        @Override
+        public String words(Names names) {
+            return "Set the budget";
+        }
     }
 
     record SetPrice(Price price) implements Change {
@@ -353,6 +393,11 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return before.price(price.item()).<Change>map(SetPrice::new).orElseGet(() -> new ClearPrice(price.item()));
+        }
+
+        @Override
+        public String words(Names names) {
+            return "Set the price of " + price.item().label();
         }
     }
 
@@ -372,6 +417,11 @@ public sealed interface Change permits
             return new SetPrice(before.price(item).orElseThrow(() -> new RefusedException("item",
                     item.label() + " has no price", "look at the newest price book")));
         }
+
+        @Override
+        public String words(Names names) {
+            return "Cleared the price of " + item.label();
+        }
     }
 
     record SetSite(Site site) implements Change {
@@ -387,6 +437,11 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new SetSite(before.site());
+        }
+
+        @Override
+        public String words(Names names) {
+            return "Changed the plot";
         }
     }
 
@@ -405,6 +460,11 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new DescribeGarden(before.name(), before.units());
+        }
+
+        @Override
+        public String words(Names names) {
+            return "Changed name or units";
         }
     }
 
@@ -428,6 +488,11 @@ public sealed interface Change permits
         @Override
         public Change inverse(Plan before) {
             return new TakeOver(label, before);
+        }
+
+        @Override
+        public String words(Names names) {
+            return "Took over " + label;
         }
     }
 
@@ -467,6 +532,11 @@ public sealed interface Change permits
                 plan = step(plan, i);
             }
             return new Batch(label, back);
+        }
+
+        @Override
+        public String words(Names names) {
+            return label;
         }
 
         private Plan step(Plan plan, int index) {

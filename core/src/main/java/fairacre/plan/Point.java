@@ -19,6 +19,7 @@ public record Point(Length x, Length y) {
         return new Point(x.plus(dx), y.plus(dy));
     }
 
+    /** Rounded to a micrometre. */
     public Length distance(Point other) {
         return Length.metres(Math.hypot(other.x.minus(x).metres(), other.y.minus(y).metres()));
     }

@@ -7,39 +7,6 @@ import java.util.UUID;
 /** An edit of what is paid for besides what the plan's drawing calls for. */
 public sealed interface PurseChange extends Change {
 
-    /** A new line, or another state of the one with the same id. */
-    record PutSundry(Sundry sundry) implements PurseChange, Put<Sundry> {
-        public PutSundry {
-            Limits.present(sundry, "sundry");
-        }
-
-        @Override
-        public Things<Sundry> things() {
-            return Things.SUNDRIES;
-        }
-
-        @Override
-        public Sundry thing() {
-            return sundry;
-        }
-    }
-
-    record RemoveSundry(UUID sundry) implements PurseChange, Remove<Sundry> {
-        public RemoveSundry {
-            Limits.present(sundry, "sundry");
-        }
-
-        @Override
-        public Things<Sundry> things() {
-            return Things.SUNDRIES;
-        }
-
-        @Override
-        public UUID gone() {
-            return sundry;
-        }
-    }
-
     /** How loose stuff comes to the garden from now on. */
     record PutSupply(Supply supply) implements PurseChange {
         public PutSupply {
@@ -54,6 +21,11 @@ public sealed interface PurseChange extends Change {
         @Override
         public Change inverse(Plan before) {
             return new PutSupply(before.supply());
+        }
+
+        @Override
+        public String words(Names names) {
+            return "Changed how bulk material comes";
         }
     }
 
@@ -72,44 +44,10 @@ public sealed interface PurseChange extends Change {
         public Change inverse(Plan before) {
             return new PutWorkshop(before.workshop());
         }
-    }
-
-    /** What a shop asked, or another state of what was noted before. */
-    record PutQuote(Quote quote) implements PurseChange, Put<Quote> {
-        public PutQuote {
-            Limits.present(quote, "quote");
-        }
 
         @Override
-        public Things<Quote> things() {
-            return Things.QUOTES;
-        }
-
-        @Override
-        public Quote thing() {
-            return quote;
-        }
-
-        @Override
-        public Plan carriedOut(Plan plan) {
-            Amounts.sameCurrency(plan.currency(), quote.amount(), "quote/amount");
-            return Put.super.carriedOut(plan);
-        }
-    }
-
-    record RemoveQuote(UUID quote) implements PurseChange, Remove<Quote> {
-        public RemoveQuote {
-            Limits.present(quote, "quote");
-        }
-
-        @Override
-        public Things<Quote> things() {
-            return Things.QUOTES;
-        }
-
-        @Override
-        public UUID gone() {
-            return quote;
+        public String words(Names names) {
+            return "Changed the saw or the shed";
         }
     }
 
@@ -139,6 +77,11 @@ public sealed interface PurseChange extends Change {
             return steps(before).inverse(before);
         }
 
+        @Override
+        public String words(Names names) {
+            return "Put work of " + season + " off to " + to;
+        }
+
         private Change.Batch steps(Plan plan) {
             List<Change> steps = new ArrayList<>();
             for (UUID bed : beds) {
@@ -147,13 +90,13 @@ public sealed interface PurseChange extends Change {
             }
             if (walks) {
                 plan.walks().stream().filter(walk -> walk.build().made() && plan.season(walk) == season)
-                        .forEach(walk -> steps.add(new GroundChange.PutWalk(walk.withBuild(walk.build().withSeason(to)))));
+                        .forEach(walk -> steps.add(Put.of(walk.withBuild(walk.build().withSeason(to)))));
                 plan.features().stream().filter(feature -> feature.laid().filter(laid -> laid == season).isPresent())
-                        .forEach(drain -> steps.add(new GroundChange.PutFeature(drain.withLaid(to))));
+                        .forEach(drain -> steps.add(Put.of(drain.withLaid(to))));
             }
             if (sundries) {
                 plan.sundries().stream().filter(sundry -> sundry.season() == season)
-                        .forEach(sundry -> steps.add(new PutSundry(sundry.withSeason(to))));
+                        .forEach(sundry -> steps.add(Put.of(sundry.withSeason(to))));
             }
             if (steps.isEmpty()) {
                 throw new RefusedException("season", "nothing of this begins in " + season, "choose a season in which something is built");

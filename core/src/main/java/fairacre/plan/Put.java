@@ -1,20 +1,38 @@
 package fairacre.plan;
 
+import java.util.UUID;
+
 /** A new thing, or another state of the one with its id. */
-public sealed interface Put<T> extends Change permits Change.PutGardener, GroundChange.PutFeature, GroundChange.PutWayIn, GroundChange.PutCarrier,
-        GroundChange.PutWalk, PurseChange.PutSundry, PurseChange.PutQuote {
+public record Put<T>(Things<T> things, T thing) implements Change {
 
-    Things<T> things();
+    public Put {
+        Limits.present(thing, things.name());
+    }
 
-    T thing();
-
-    @Override
-    default Plan carriedOut(Plan plan) {
-        return things().put(plan, thing());
+    public static <T> Put<T> of(T thing) {
+        return new Put<>(Things.of(thing), thing);
     }
 
     @Override
-    default Change inverse(Plan before) {
-        return things().restoring(before, things().id().apply(thing()));
+    public Plan carriedOut(Plan plan) {
+        return things.put(plan, thing);
+    }
+
+    @Override
+    public Change inverse(Plan before) {
+        return things.restoring(before, id());
+    }
+
+    @Override
+    public String words(Names names) {
+        return things.words().put().formatted(label());
+    }
+
+    UUID id() {
+        return things.id().apply(thing);
+    }
+
+    String label() {
+        return things.label().apply(thing);
     }
 }

@@ -3,22 +3,25 @@ package fairacre.plan;
 import java.util.UUID;
 
 /** Takes a thing out. */
-public sealed interface Remove<T> extends Change permits Change.RemoveGardener, GroundChange.RemoveFeature, GroundChange.RemoveWayIn,
-        GroundChange.RemoveCarrier, GroundChange.RemoveWalk, PurseChange.RemoveSundry, PurseChange.RemoveQuote {
+public record Remove<T>(Things<T> things, UUID id) implements Change {
 
-    Things<T> things();
-
-    /** Of the thing. */
-    UUID gone();
-
-    @Override
-    default Plan carriedOut(Plan plan) {
-        return things().without(plan, gone());
+    public Remove {
+        Limits.present(id, things.name());
     }
 
     @Override
-    default Change inverse(Plan before) {
-        things().known(before, gone());
-        return things().restoring(before, gone());
+    public Plan carriedOut(Plan plan) {
+        return things.without(plan, id);
+    }
+
+    @Override
+    public Change inverse(Plan before) {
+        things.known(before, id);
+        return things.restoring(before, id);
+    }
+
+    @Override
+    public String words(Names names) {
+        return things.words().removed().formatted(names.of(id, things.words().anyone()));
     }
 }

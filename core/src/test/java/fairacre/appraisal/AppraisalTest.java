@@ -19,6 +19,7 @@ import fairacre.fill.Recipe;
 import fairacre.ledger.Paid;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
+import fairacre.plan.Put;
 import fairacre.plan.Share;
 import fairacre.plan.BillPart;
 import fairacre.plan.Board;
@@ -29,10 +30,6 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
 import fairacre.plan.GroundChange;
-import fairacre.plan.GroundChange.PutCarrier;
-import fairacre.plan.GroundChange.PutFeature;
-import fairacre.plan.GroundChange.PutWalk;
-import fairacre.plan.GroundChange.PutWayIn;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.PriceItem;
@@ -85,57 +82,57 @@ class AppraisalTest {
                 .apply(new Change.ClearPrice(PriceItem.SOIL_BAG_LITRES)).orThrow()
                 .apply(new Change.ClearPrice(PriceItem.SOIL_DELIVERY)).orThrow());
         Plan beans = plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1));
-        plans.put(SnagRule.BED_ON_FEATURE, with(beans, new PutFeature(
+        plans.put(SnagRule.BED_ON_FEATURE, with(beans, Put.of(
                 feature("Shed", FeatureKind.SHED, 0, 0, 5.5, 4, 7.5, 4, 7.5, 6, 5.5, 6))));
-        plans.put(SnagRule.BED_IN_KEEP_OFF, with(beans, new PutFeature(
+        plans.put(SnagRule.BED_IN_KEEP_OFF, with(beans, Put.of(
                 feature("Septic field", FeatureKind.KEEP_OFF, 0, 1, 6.5, 4, 9, 4, 9, 6, 6.5, 6))));
-        plans.put(SnagRule.BED_OVER_LINE, with(beans, new PutFeature(
+        plans.put(SnagRule.BED_OVER_LINE, with(beans, Put.of(
                 feature("Cable", FeatureKind.BURIED_LINE, 0, 0.5, 0, 4.2, 10, 4.2))));
-        plans.put(SnagRule.BED_UNDER_TREE, with(beans, new PutFeature(feature("Plum", FeatureKind.TREE, 0.2, 2, 5, 6.8))));
-        plans.put(SnagRule.CARRIER_SHUT_OUT, with(beans, new PutWayIn(gate("Gate", 5, 0, 1)),
-                new PutCarrier(carrier("Barrow", 1.1, true, 0))));
-        plans.put(SnagRule.WAY_IN_TOO_NARROW, with(plot(10, 10, ADA), new PutWayIn(gate("Gate", 5, 0, 0.5))));
-        plans.put(SnagRule.WAY_IN_BLOCKED, with(plot(10, 10, ADA, bed("Beans", 5, 0.5, 1.5, 1)), new PutWayIn(gate("Gate", 5, 0, 1))));
+        plans.put(SnagRule.BED_UNDER_TREE, with(beans, Put.of(feature("Plum", FeatureKind.TREE, 0.2, 2, 5, 6.8))));
+        plans.put(SnagRule.CARRIER_SHUT_OUT, with(beans, Put.of(gate("Gate", 5, 0, 1)),
+                Put.of(carrier("Barrow", 1.1, true, 0))));
+        plans.put(SnagRule.WAY_IN_TOO_NARROW, with(plot(10, 10, ADA), Put.of(gate("Gate", 5, 0, 0.5))));
+        plans.put(SnagRule.WAY_IN_BLOCKED, with(plot(10, 10, ADA, bed("Beans", 5, 0.5, 1.5, 1)), Put.of(gate("Gate", 5, 0, 1))));
         GroundChange slope = new GroundChange.SetLevels(List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1)));
         plans.put(SnagRule.BED_ON_SLOPE, with(plot(10, 10, ADA, bed("Beans", 5, 5, 1, 3)), slope));
         plans.put(SnagRule.NO_DRAIN_BEHIND_WALL, with(plot(10, 10, ADA), slope,
-                new PutFeature(feature("Bank wall", FeatureKind.RETAINING_WALL, 0.3, 0, 1, 5, 9, 5))));
+                Put.of(feature("Bank wall", FeatureKind.RETAINING_WALL, 0.3, 0, 1, 5, 9, 5))));
         plans.put(SnagRule.WALK_TOO_STEEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92))), slope,
-                new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 10)))));
-        plans.put(SnagRule.WALK_STEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92))), new PutWalk(new Walk(Gardens.id("Way"), "Way",
+                Put.of(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 10)))));
+        plans.put(SnagRule.WALK_STEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92))), Put.of(new Walk(Gardens.id("Way"), "Way",
                 WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 5),
                 new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.PAVERS), false, false)))));
         plans.put(SnagRule.GROUND_TOO_STEEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)), slope,
-                new PutWayIn(gate("Gate", 5, 0, 1))));
-        plans.put(SnagRule.BARE_GROUND, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)), new PutWayIn(gate("Gate", 5, 0, 1))));
+                Put.of(gate("Gate", 5, 0, 1))));
+        plans.put(SnagRule.BARE_GROUND, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)), Put.of(gate("Gate", 5, 0, 1))));
         plans.put(SnagRule.SURFACE_UNFIT, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
-                new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2)))));
+                Put.of(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2)))));
         Plan low = plot(10, 10, ADA, bed("Beans", 5, 3, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))));
-        plans.put(SnagRule.WALK_RAISES_GROUND, with(low, new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
+        plans.put(SnagRule.WALK_RAISES_GROUND, with(low, Put.of(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
                 Site.rectangle(10, 2.5), new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false)))));
         plans.put(SnagRule.WOOD_IN_SHALLOW_BED, Gardens.rebuilt(low, "Beans", r -> r.withBuild(r.build().withFilling(Recipe.WOOD_BELOW.filling()))));
         Plan deep = plot(10, 10, ADA, bed("Beans", 5, 5, 5, 1.2, 0, Optional.of(cedar(Board.M47X200, 2))));
-        plans.put(SnagRule.LOAD_STOPS_AT_GATE, with(deep, new PutWayIn(gate("Gate", 5, 0, 1))));
+        plans.put(SnagRule.LOAD_STOPS_AT_GATE, with(deep, Put.of(gate("Gate", 5, 0, 1))));
         plans.put(SnagRule.ALL_IN_BAGS, with(deep, new PutSupply(new Supply(false, false, 0, List.of()))));
-        plans.put(SnagRule.FABRIC_UNDER_STONE, with(plot(10, 10, ADA), new PutWalk(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN,
+        plans.put(SnagRule.FABRIC_UNDER_STONE, with(plot(10, 10, ADA), Put.of(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN,
                 Surfacing.LOOSE_GRAVEL, Site.rectangle(10, 2), new WalkBuild(Optional.empty(), List.of(new Layer(LayerKind.FABRIC, Length.ZERO),
                 new Layer(LayerKind.STONE, Length.inches(2))), false, false)))));
         plans.put(SnagRule.NO_TURNING, with(plot(3.9, 2.8, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 1.95, 1.4, 2, 0.5)),
-                new PutWayIn(gate("Gate", 2, 0, 1))));
+                Put.of(gate("Gate", 2, 0, 1))));
         Plan inesBeans = plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 1, 0.9, 0, Optional.of(cedar(Board.B2X10, 2))));
         plans.put(SnagRule.HEIGHT_UNFIT, Gardens.rebuilt(inesBeans, "Beans", r -> r.withFrame(Optional.of(cedar(Board.B2X10, 1)))));
         plans.put(SnagRule.NO_KNEE_ROOM, Gardens.rebuilt(inesBeans, "Beans", r -> new BedRevision(SEASON, r.outline(), r.shape(),
                 Optional.of(cedar(Board.B2X10, 1)), false, new Build(Optional.empty(), Optional.empty(), Length.inches(20), Length.ZERO,
                 Length.ZERO))));
-        plans.put(SnagRule.FITTING_UNFIT, with(inesBeans, new PutFeature(new Feature(Gardens.id("Tap"), "Tap", FeatureKind.TAP,
+        plans.put(SnagRule.FITTING_UNFIT, with(inesBeans, Put.of(new Feature(Gardens.id("Tap"), "Tap", FeatureKind.TAP,
                 List.of(Point.metres(1, 1)), Length.ZERO, Length.ZERO, Length.metres(0.2), false, false))));
-        plans.put(SnagRule.THING_SHUT_OUT, with(beans, new PutFeature(feature("Wall", FeatureKind.WALL, 0.2, 0, 0, 8, 10, 8)),
-                new PutWayIn(gate("Gate", 5, 0, 1)), new PutFeature(feature("Tap", FeatureKind.TAP, 0, 0, 3, 9))));
+        plans.put(SnagRule.THING_SHUT_OUT, with(beans, Put.of(feature("Wall", FeatureKind.WALL, 0.2, 0, 0, 8, 10, 8)),
+                Put.of(gate("Gate", 5, 0, 1)), Put.of(feature("Tap", FeatureKind.TAP, 0, 0, 3, 9))));
         plans.put(SnagRule.AISLE_TOO_NARROW, plot(10, 10, ADA, Gardens.shaped("Comb", Gardens.rectangle(5, 5, 4, 2, 0), Gardens.comb(3, 0.5, 1.1))));
         plans.put(SnagRule.DEAD_END, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 3, 7, 1, 4, 0, Optional.of(cedar(Board.B2X10, 2))),
-                bed("Kale", 4.92, 7, 1, 4, 0, Optional.of(cedar(Board.B2X10, 2))), bed("Across", 4, 9.5, 3, 0.9, 0, Optional.of(cedar(Board.B2X10, 2)))), new PutWayIn(gate("Gate", 5, 0, 1))));
+                bed("Kale", 4.92, 7, 1, 4, 0, Optional.of(cedar(Board.B2X10, 2))), bed("Across", 4, 9.5, 3, 0.9, 0, Optional.of(cedar(Board.B2X10, 2)))), Put.of(gate("Gate", 5, 0, 1))));
         plans.put(SnagRule.NO_PASSING, with(plot(70, 3.4, List.of(seated("Ines", 0.5, 0.92)),
-                bed("Long", 35, 1.7, 66, 0.5, 0, Optional.of(cedar(Board.B2X10, 2)))), new PutWayIn(gate("Gate", 0, 1, 1))));
+                bed("Long", 35, 1.7, 66, 0.5, 0, Optional.of(cedar(Board.B2X10, 2)))), Put.of(gate("Gate", 0, 1, 1))));
         plans.put(SnagRule.NO_GARDENER, plot(10, 10, List.of(), bed("Beans", 5, 5, 2, 1)));
         return plans;
     }
@@ -146,9 +143,9 @@ class AppraisalTest {
         Plan later = with(flawed().get(SnagRule.LOAD_STOPS_AT_GATE), new Change.RescheduleRevision(Gardens.id("Beans"), SEASON, SEASON + 1));
         assertThat(stopped(later, SEASON)).isEmpty();
         assertThat(stopped(later, SEASON + 1).orElseThrow().words()).contains("2.5 m³").contains("Gate, is 1.00 m").contains("30 barrows, about 2.5 h.");
-        Plan fencedLater = with(later, new PutWayIn(new WayIn(Gardens.id("Gate"), "Gate", Point.metres(5, 0), Length.metres(1), Swing.INWARD, Optional.of(SEASON + 1))));
+        Plan fencedLater = with(later, Put.of(new WayIn(Gardens.id("Gate"), "Gate", Point.metres(5, 0), Length.metres(1), Swing.INWARD, Optional.of(SEASON + 1))));
         assertThat(stopped(fencedLater, SEASON + 1).orElseThrow().words()).contains("until " + SEASON + " the way was still open");
-        assertThat(stopped(with(later, new PutWayIn(gate("Gate", 5, 0, 1.6))), SEASON + 1)).isEmpty();
+        assertThat(stopped(with(later, Put.of(gate("Gate", 5, 0, 1.6))), SEASON + 1)).isEmpty();
     }
 
     private static Optional<Snag> stopped(Plan plan, int season) {
@@ -206,8 +203,8 @@ class AppraisalTest {
                 "Lay a drain behind Bank wall on its north side", "There is a drain on its north side already: put it on the drawing");
         Plan plan = flawed().get(SnagRule.NO_DRAIN_BEHIND_WALL);
         Feature wall = plan.features().get(0);
-        Plan high = with(plan, new PutFeature(new Feature(wall.id(), wall.name(), wall.kind(), wall.places(), wall.breadth(), wall.margin(), Length.metres(1.3),
-                false, false)), new PutFeature(feature("Drain", FeatureKind.DRAIN, 0.3, 0, 1, 4.7, 9, 4.7)));
+        Plan high = with(plan, Put.of(new Feature(wall.id(), wall.name(), wall.kind(), wall.places(), wall.breadth(), wall.margin(), Length.metres(1.3),
+                false, false)), Put.of(feature("Drain", FeatureKind.DRAIN, 0.3, 0, 1, 4.7, 9, 4.7)));
         Snag snag = only(Appraisal.of(high, SEASON), SnagRule.NO_DRAIN_BEHIND_WALL);
         assertThat(snag.weight()).isEqualTo(Weight.SERIOUS);
         assertThat(snag.words()).contains("in front of it doesn't help", "licensed designer");

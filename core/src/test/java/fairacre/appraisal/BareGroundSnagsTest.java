@@ -20,12 +20,9 @@ import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
-import fairacre.plan.GroundChange.PutCarrier;
-import fairacre.plan.GroundChange.PutFeature;
-import fairacre.plan.GroundChange.PutWalk;
-import fairacre.plan.GroundChange.PutWayIn;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Put;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
 import fairacre.plan.Walk;
@@ -74,13 +71,13 @@ class BareGroundSnagsTest {
 
     /** Along one side of a bed of 2 m, from a gate below it. */
     private static Plan alongOneSide(double width) {
-        return with(plot(6, 6, List.of(INES), bed("Beans", 3, 2 + width / 2, 2, width)), new PutWayIn(gate("Gate", 3, 0, 1)),
-                new PutWalk(paved(1.5, 0, 4.5, 2)));
+        return with(plot(6, 6, List.of(INES), bed("Beans", 3, 2 + width / 2, 2, width)), Put.of(gate("Gate", 3, 0, 1)),
+                Put.of(paved(1.5, 0, 4.5, 2)));
     }
 
     @Test
     void aChairOnBareGroundIsToldWithWhatToLay() {
-        Plan plan = with(plot(10, 10, List.of(INES, gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 5, 2, 0.9)), new PutWayIn(gate("Gate", 5, 0, 1)));
+        Plan plan = with(plot(10, 10, List.of(INES, gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 5, 2, 0.9)), Put.of(gate("Gate", 5, 0, 1)));
         assertThat(bare(plan)).singleElement().satisfies(snag -> {
             assertThat(snag.weight()).isEqualTo(Weight.WARNING);
             assertThat(snag.words()).isEqualTo("Ines works Beans, or part of it, from bare ground: it gives way under wheels when it is wet.");
@@ -95,15 +92,15 @@ class BareGroundSnagsTest {
     @Test
     void barrowsCutRutsAndThatIsANote() {
         Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 5, 2, 0.9), bed("Peas", 5, 7, 2, 0.9)),
-                new PutWayIn(gate("Gate", 5, 0, 1)), new PutCarrier(carrier("Barrow", 0.7, true, 0)), new PutCarrier(carrier("Cart", 0.9, true, 0)),
-                new PutCarrier(carrier("Trug", 0.4, false, 0)));
+                Put.of(gate("Gate", 5, 0, 1)), Put.of(carrier("Barrow", 0.7, true, 0)), Put.of(carrier("Cart", 0.9, true, 0)),
+                Put.of(carrier("Trug", 0.4, false, 0)));
         assertThat(bare(plan)).singleElement().satisfies(snag -> {
             assertThat(snag.weight()).isEqualTo(Weight.NOTE);
             assertThat(snag.words()).isEqualTo("Cart and Barrow come to Beans and Peas over bare ground: wheels cut ruts in it when it is wet.");
             assertThat(snag.remedies().get(0).words()).contains("of wood chip or bark round the beds");
             assertThat(snag.remedies()).allSatisfy(remedy -> assertThat(bare(with(plan, remedy.change()))).isEmpty());
         });
-        Plan withInes = with(plan, new Change.PutGardener(INES), new Change.TendBed(id("Peas"), List.of(id("Ada"))));
+        Plan withInes = with(plan, Put.of(INES), new Change.TendBed(id("Peas"), List.of(id("Ada"))));
         assertThat(bare(withInes)).extracting(Snag::words).containsExactlyInAnyOrder(
                 "Ines works Beans, or part of it, from bare ground: it gives way under wheels when it is wet.",
                 "Cart and Barrow come to Peas over bare ground: wheels cut ruts in it when it is wet.");
@@ -116,9 +113,9 @@ class BareGroundSnagsTest {
         double half = LengthText.parse(wide, Units.METRIC).metres() / 2;
         Bed beans = bed("Beans", places(degrees, 3, 4).get(0).x().metres(), places(degrees, 3, 4).get(0).y().metres(), 2, 1, -degrees, Optional.empty());
         Plan plan = with(on(places(degrees, 0, 0, 6, 0, 6, 6, 0, 6), List.of(gardener("Ada", 0.6, 0.6)), beans),
-                new PutWayIn(new WayIn(id("Gate"), "Gate", places(degrees, 3, 0).get(0), Length.metres(1), Swing.INWARD, Optional.empty())),
-                new PutCarrier(carrier("Cart", 0.92, true, 0)),
-                new PutWalk(walk("Way", Surfacing.PAVERS, WalkBuild.NONE, places(degrees, 3 - half, 0, 3 + half, 0, 3 + half, 3.5, 3 - half, 3.5))));
+                Put.of(new WayIn(id("Gate"), "Gate", places(degrees, 3, 0).get(0), Length.metres(1), Swing.INWARD, Optional.empty())),
+                Put.of(carrier("Cart", 0.92, true, 0)),
+                Put.of(walk("Way", Surfacing.PAVERS, WalkBuild.NONE, places(degrees, 3 - half, 0, 3 + half, 0, 3 + half, 3.5, 3 - half, 3.5))));
         assertThat(bare(plan)).hasSize(snags);
     }
 
@@ -136,11 +133,11 @@ class BareGroundSnagsTest {
 
     @Test
     void walksCountFromTheSeasonTheyAreMadeInAndSlabsAlways() {
-        Plan plan = with(plot(6, 6, List.of(INES), bed("Beans", 3, 2.2, 2, 0.4)), new PutWayIn(gate("Gate", 3, 0, 1)));
+        Plan plan = with(plot(6, 6, List.of(INES), bed("Beans", 3, 2.2, 2, 0.4)), Put.of(gate("Gate", 3, 0, 1)));
         Walk later = walk("Way", Surfacing.PAVERS, new WalkBuild(Optional.of(SEASON + 1), List.of(), false, false), places(0, 1.5, 0, 4.5, 0, 4.5, 2, 1.5, 2));
-        assertThat(bare(with(plan, new PutWalk(later)))).hasSize(1);
-        assertThat(bare(with(plan, new PutWalk(later)), SEASON + 1)).isEmpty();
-        assertThat(bare(with(plan, new PutFeature(feature("Terrace", FeatureKind.SLAB, 0, 0, 1.5, 0, 4.5, 0, 4.5, 2, 1.5, 2))))).isEmpty();
+        assertThat(bare(with(plan, Put.of(later)))).hasSize(1);
+        assertThat(bare(with(plan, Put.of(later)), SEASON + 1)).isEmpty();
+        assertThat(bare(with(plan, Put.of(feature("Terrace", FeatureKind.SLAB, 0, 0, 1.5, 0, 4.5, 0, 4.5, 2, 1.5, 2))))).isEmpty();
     }
 
     @ParameterizedTest
@@ -153,7 +150,7 @@ class BareGroundSnagsTest {
                 beds[b] = bed("Bed " + b, 3 + 4 * b + random.nextDouble(), 3 + random.nextDouble() * 4, 1.5, 0.6 + random.nextDouble() / 2, random.nextDouble() * 180,
                         Optional.empty());
             }
-            Plan plan = with(plot(15, 10, List.of(INES), beds), new PutWayIn(gate("Gate", 1 + random.nextDouble() * 12, 0, 1)));
+            Plan plan = with(plot(15, 10, List.of(INES), beds), Put.of(gate("Gate", 1 + random.nextDouble() * 12, 0, 1)));
             assertThat(bare(plan)).singleElement().satisfies(snag -> assertThat(snag.remedies()).isNotEmpty()
                     .allSatisfy(remedy -> assertThat(bare(with(plan, remedy.change()))).isEmpty()));
         }

@@ -20,10 +20,9 @@ import fairacre.arrange.Wish;
 import fairacre.ground.SettingOutStudy;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
-import fairacre.plan.GroundChange.PutCarrier;
-import fairacre.plan.GroundChange.PutWayIn;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Put;
 import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
@@ -55,7 +54,7 @@ class ExtremePlotsTest {
 
     @Test
     void whatIsWiderThanASquareMetreFindsNoGroundOnIt() {
-        Plan plan = with(plot(1, 1, List.of()), new PutWayIn(gate("Gate", 0.5, 0, 0.9)), new PutCarrier(carrier("Loader", 1.5, true, 3)));
+        Plan plan = with(plot(1, 1, List.of()), Put.of(gate("Gate", 0.5, 0, 0.9)), Put.of(carrier("Loader", 1.5, true, 3)));
         List<StandingBed> standing = plan.standing(SEASON);
         CarrierGround ground = CarrierStudy.of(Appraisal.of(plan, SEASON).walks(), standing).of(plan.carriers().get(0));
         assertThat(ground.ground()).isEmpty();
@@ -69,7 +68,7 @@ class ExtremePlotsTest {
             beds.add(bed("Bed " + i, 6 + i % 10 * 9.5, 6 + i / 10 * 9.5, 3, 1));
         }
         return with(plot(SIDE, SIDE, List.of(gardener("Ada", 0.6, 0.6), seated("Ines", 0.5, 0.92)), beds.toArray(Bed[]::new)),
-                new PutWayIn(gate("Gate", 50, 0, 3)), new PutCarrier(carrier("Loader", 1.5, true, 4)));
+                Put.of(gate("Gate", 50, 0, 3)), Put.of(carrier("Loader", 1.5, true, 4)));
     }
 
     @Test

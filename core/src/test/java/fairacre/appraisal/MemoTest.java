@@ -11,16 +11,18 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Material;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
+import fairacre.plan.Put;
 import fairacre.plan.Rectangle;
+import fairacre.plan.Remove;
 import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Surfacing;
+import fairacre.plan.Things;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
@@ -76,15 +78,15 @@ class MemoTest {
         return switch (random.nextInt(11)) {
             case 0 -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), random.nextDouble() * 20);
             case 1 -> new Change.ReframeBed(bed.id(), revision.from(), Optional.empty());
-            case 2 -> new GroundChange.PutFeature(Gardens.feature("Shed", FeatureKind.SHED, 0, 0, square(random)));
-            case 3 -> new Change.PutGardener(Gardens.gardener("Tall", 0.5 + random.nextDouble() * 0.3, 0.5 + random.nextDouble() * 0.4));
-            case 4 -> new GroundChange.PutWayIn(Gardens.gate("Gate", 1 + random.nextDouble() * 6, 0, 0.8 + random.nextDouble()));
-            case 5 -> new GroundChange.RemoveWayIn(id("Gate"));
+            case 2 -> Put.of(Gardens.feature("Shed", FeatureKind.SHED, 0, 0, square(random)));
+            case 3 -> Put.of(Gardens.gardener("Tall", 0.5 + random.nextDouble() * 0.3, 0.5 + random.nextDouble() * 0.4));
+            case 4 -> Put.of(Gardens.gate("Gate", 1 + random.nextDouble() * 6, 0, 0.8 + random.nextDouble()));
+            case 5 -> new Remove<>(Things.WAYS_IN, id("Gate"));
             case 6 -> new Change.RebuildBed(bed.id(), revision.withBuild(Gardens.leaning(random.nextDouble() * 0.3)));
             case 7 -> new Change.ReframeBed(bed.id(), revision.from(), Optional.of(Gardens.cedar(Board.B1X6, 1 + random.nextInt(3))));
             case 8 -> new Change.SetPrice(new Price(PriceItem.board(Material.CEDAR, Board.B1X6, Length.feet(8)),
                     Money.of(Gardens.EUR, 5 + random.nextInt(20)), false));
-            case 9 -> new GroundChange.PutWalk(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
+            case 9 -> Put.of(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
                     Site.rectangle(2 + random.nextInt(3), 1 + random.nextInt(4)), new WalkBuild(Optional.empty(),
                     BuildUps.usual(Surfacing.LOOSE_GRAVEL), random.nextBoolean(), random.nextBoolean())));
             default -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), outline.turn());

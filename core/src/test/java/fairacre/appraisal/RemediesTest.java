@@ -18,7 +18,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Gardener;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
-import fairacre.plan.PurseChange;
+import fairacre.plan.Put;
 import fairacre.plan.Sundry;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -78,7 +78,7 @@ class RemediesTest {
     @Test
     void whatStandsOnTheBillWithoutAPriceCanBeCountedAsAGift() throws Exception {
         Sundry bench = new Sundry(id("Bench"), "Bench", SEASON, BillPart.OTHER, BigDecimal.ONE, Optional.empty(), Acquired.BOUGHT);
-        Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))), new PurseChange.PutSundry(bench));
+        Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))), Put.of(bench));
         Snag missing = Appraisal.of(plan, SEASON).snags().stream().filter(s -> s.rule() == SnagRule.PRICE_MISSING).findFirst().orElseThrow();
         assertThat(missing.words()).isEqualTo("There is no price for Bench.");
         String asSent = GardenJson.mapper().writeValueAsString(missing.remedies().get(0).change());

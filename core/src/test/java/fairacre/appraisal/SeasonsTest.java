@@ -13,10 +13,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.measure.Length;
 import fairacre.plan.Board;
-import fairacre.plan.GroundChange.PutWalk;
-import fairacre.plan.GroundChange.PutWayIn;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Put;
 import fairacre.plan.RefusedException;
 import fairacre.plan.Site;
 import fairacre.plan.Surfacing;
@@ -43,7 +42,7 @@ class SeasonsTest {
     void aWalkThatIsMadeLaterBuriesNoBedBefore() {
         WalkBuild later = new WalkBuild(Optional.of(SEASON + 2), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false);
         Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 3, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1)))),
-                new PutWalk(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(10, 2.5), later)));
+                Put.of(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(10, 2.5), later)));
         assertThat(rules(plan, SEASON)).doesNotContain(SnagRule.WALK_RAISES_GROUND);
         assertThat(rules(plan, SEASON + 1)).doesNotContain(SnagRule.WALK_RAISES_GROUND);
         assertThat(rules(plan, SEASON + 2)).contains(SnagRule.WALK_RAISES_GROUND);
@@ -53,7 +52,7 @@ class SeasonsTest {
     void aLooseWalkThatIsMadeLaterHindersNoWheelsBefore() {
         WalkBuild later = new WalkBuild(Optional.of(SEASON + 1), List.of(), false, false);
         Plan plan = with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
-                new PutWalk(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2), later)));
+                Put.of(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2), later)));
         assertThat(rules(plan, SEASON)).doesNotContain(SnagRule.SURFACE_UNFIT);
         assertThat(rules(plan, SEASON + 1)).contains(SnagRule.SURFACE_UNFIT);
     }
@@ -63,7 +62,7 @@ class SeasonsTest {
     void aWayStaysOpenUntilAFenceClosesIt(int years, boolean narrow) {
         WayIn wide = new WayIn(id("Gap"), "Gap", Point.metres(5, 0), Length.metres(3), Swing.OPEN, Optional.empty(), Optional.of(SEASON + 2), Length.ZERO);
         WayIn gate = new WayIn(id("Gate"), "Gate", Point.metres(0, 5), Length.metres(0.7), Swing.INWARD, Optional.empty());
-        Plan plan = with(plot(10, 10, List.of(gardener("Bo", 0.6, 0.9)), bed("Beans", 5, 5, 2, 1)), new PutWayIn(wide), new PutWayIn(gate));
+        Plan plan = with(plot(10, 10, List.of(gardener("Bo", 0.6, 0.9)), bed("Beans", 5, 5, 2, 1)), Put.of(wide), Put.of(gate));
         assertThat(rules(plan, SEASON + years).contains(SnagRule.REACH_NOBODY)).isEqualTo(narrow);
         assertThat(plan.seasonsOfChange()).contains(SEASON + 2);
     }

@@ -14,12 +14,10 @@ import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.Gardener;
-import fairacre.plan.GroundChange.PutCarrier;
-import fairacre.plan.GroundChange.PutWalk;
-import fairacre.plan.GroundChange.PutWayIn;
 import fairacre.plan.GroundChange.SetLevels;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Put;
 import fairacre.plan.SpotHeight;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
@@ -74,8 +72,8 @@ class SteepGroundSnagsTest {
                             height(0, 12, rise), height(12, 12, rise))));
         }
 
-        PutWayIn gate() {
-            return new PutWayIn(new WayIn(id("Gate"), "Gate", at(6, 0), Length.metres(1), Swing.INWARD, Optional.empty()));
+        Put<WayIn> gate() {
+            return Put.of(new WayIn(id("Gate"), "Gate", at(6, 0), Length.metres(1), Swing.INWARD, Optional.empty()));
         }
     }
 
@@ -88,8 +86,8 @@ class SteepGroundSnagsTest {
         assertThat(steep(drawing.bank(rise, List.of(INES), drawing.bedAt("Beans", 6, 10)))).hasSize(chair)
                 .allSatisfy(snag -> assertThat(snag.weight()).isEqualTo(Weight.WARNING));
         Plan onFoot = drawing.bank(rise, List.of(ADA), drawing.bedAt("Beans", 6, 10));
-        assertThat(steep(with(onFoot, new PutCarrier(carrier("Trug", 0.4, false, 0))))).isEmpty();
-        assertThat(steep(with(onFoot, new PutCarrier(carrier("Barrow", 0.7, true, 0))))).hasSize(barrow)
+        assertThat(steep(with(onFoot, Put.of(carrier("Trug", 0.4, false, 0))))).isEmpty();
+        assertThat(steep(with(onFoot, Put.of(carrier("Barrow", 0.7, true, 0))))).hasSize(barrow)
                 .allSatisfy(snag -> assertThat(snag.weight()).isEqualTo(Weight.NOTE));
     }
 
@@ -97,7 +95,7 @@ class SteepGroundSnagsTest {
     void theWordsSayWhoAndWhere() {
         Turned drawing = new Turned(METRE, 0);
         Plan both = with(drawing.bank(0.5, List.of(INES, ADA), drawing.bedAt("Beans", 4, 10), drawing.bedAt("Peas", 8, 10), drawing.bedAt("Kale", 6, 2)),
-                new PutCarrier(carrier("Barrow", 0.7, true, 0)), new Change.TendBed(id("Peas"), List.of(id("Ada"))));
+                Put.of(carrier("Barrow", 0.7, true, 0)), new Change.TendBed(id("Peas"), List.of(id("Ada"))));
         assertThat(steep(both)).extracting(Snag::words).containsExactlyInAnyOrder(
                 "Ines gets to Beans, or part of it, only over bare ground that falls more than 1 in 20: too steep for wheels.",
                 "Barrow comes to Peas only over bare ground that falls more than 1 in 12: too steep for wheels.");
@@ -118,8 +116,8 @@ class SteepGroundSnagsTest {
         assertThat(steep(shelf)).hasSize(1);
         assertThat(steep(with(shelf, new SetLevels(heights)))).isEmpty();
         Walk up = new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, drawing.box(4, 3.9, 8, 8.1));
-        assertThat(steep(with(shelf, new PutWalk(up)))).isEmpty();
-        assertThat(Appraisal.of(with(shelf, new PutWalk(up)), SEASON).snags()).extracting(Snag::rule).contains(SnagRule.WALK_TOO_STEEP);
+        assertThat(steep(with(shelf, Put.of(up)))).isEmpty();
+        assertThat(Appraisal.of(with(shelf, Put.of(up)), SEASON).snags()).extracting(Snag::rule).contains(SnagRule.WALK_TOO_STEEP);
     }
 
     @Test
@@ -137,7 +135,7 @@ class SteepGroundSnagsTest {
         Turned drawing = new Turned(seed % 2 == 0 ? YARD : METRE, random.nextDouble() * 360);
         Plan plan = with(drawing.bank(0.3 + random.nextDouble(), seed < 4 ? List.of(INES) : List.of(INES, ADA),
                 drawing.bedAt("Beans", 3 + random.nextDouble() * 6, 9 + random.nextDouble()), drawing.bedAt("Peas", 3 + random.nextDouble() * 6, 2)),
-                new PutCarrier(carrier("Barrow", 0.7, true, 0)), new Change.TendBed(id("Peas"), List.of(id("Ines"))));
+                Put.of(carrier("Barrow", 0.7, true, 0)), new Change.TendBed(id("Peas"), List.of(id("Ines"))));
         List<Snag> before = Appraisal.of(plan, SEASON).snags();
         assertThat(steep(plan)).singleElement().satisfies(snag -> assertThat(snag.remedies()).isNotEmpty().allSatisfy(remedy -> {
             Plan after = with(plan, remedy.change());

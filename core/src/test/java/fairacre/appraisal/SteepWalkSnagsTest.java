@@ -17,15 +17,14 @@ import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.Gardener;
-import fairacre.plan.GroundChange.PutCarrier;
-import fairacre.plan.GroundChange.PutWalk;
-import fairacre.plan.GroundChange.PutWayIn;
-import fairacre.plan.GroundChange.RemoveWalk;
 import fairacre.plan.GroundChange.SetLevels;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Put;
+import fairacre.plan.Remove;
 import fairacre.plan.SpotHeight;
 import fairacre.plan.Surfacing;
+import fairacre.plan.Things;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkGrade;
 import java.util.ArrayList;
@@ -55,14 +54,14 @@ class SteepWalkSnagsTest {
     }
 
     private static Plan garden(Gardener gardener, Bed... beds) {
-        return with(plot(10, 10, List.of(gardener), beds), new PutWayIn(gate("Gate", 1, 0, 1)));
+        return with(plot(10, 10, List.of(gardener), beds), Put.of(gate("Gate", 1, 0, 1)));
     }
 
     @ParameterizedTest(name = "{0} m up and {1} m across in 10 m: {2}")
     @CsvSource({"0.5, 0, 0", "0.501, 0, 1", "-0.5, 0, 0", "-0.501, 0, 1", "0, 0.208333, 0", "0, 0.2095, 1", "0.5, 0.208333, 0"})
     void aMainWalkIsNoSteeperThanAChairCanTake(double up, double right, int snags) {
-        assertThat(steep(with(sloping(garden(INES), up, right), new PutWalk(walk(WalkGrade.MAIN, 0, 0, 1.5, 9))))).hasSize(snags);
-        assertThat(steep(with(sloping(garden(INES), right, up), new PutWalk(walk(WalkGrade.MAIN, 0, 0, 9, 1.5))))).hasSize(snags);
+        assertThat(steep(with(sloping(garden(INES), up, right), Put.of(walk(WalkGrade.MAIN, 0, 0, 1.5, 9))))).hasSize(snags);
+        assertThat(steep(with(sloping(garden(INES), right, up), Put.of(walk(WalkGrade.MAIN, 0, 0, 9, 1.5))))).hasSize(snags);
     }
 
     @ParameterizedTest(name = "{0} in up and {1} in across in 30 ft, turned {2}: {3}")
@@ -77,17 +76,17 @@ class SteepWalkSnagsTest {
         for (int i = 0; i < corners.size(); i++) {
             heights.add(new SpotHeight(corners.get(i), Length.inches((i > 1 ? up : 0) + (i == 1 || i == 2 ? across * 4 / 30 : 0))));
         }
-        Plan plan = with(on(corners, List.of(INES)), new SetLevels(heights), new PutWalk(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, corners)));
+        Plan plan = with(on(corners, List.of(INES)), new SetLevels(heights), Put.of(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, corners)));
         assertThat(steep(plan)).hasSize(snags);
     }
 
     @ParameterizedTest(name = "{0} m up in 10 m: {1}")
     @CsvSource({"0.833333, 0", "0.835, 1", "-0.835, 1"})
     void aBarrowIsPushedUpARamp(double up, int snags) {
-        Plan plan = with(sloping(garden(gardener("Ada", 0.6, 0.6)), up, 0), new PutWalk(walk(WalkGrade.MAIN, 0, 0, 1.5, 9)));
+        Plan plan = with(sloping(garden(gardener("Ada", 0.6, 0.6)), up, 0), Put.of(walk(WalkGrade.MAIN, 0, 0, 1.5, 9)));
         assertThat(steep(plan)).isEmpty();
-        assertThat(steep(with(plan, new PutCarrier(carrier("Trug", 0.4, false, 0))))).isEmpty();
-        assertThat(steep(with(plan, new PutCarrier(carrier("Barrow", 0.7, true, 0))))).hasSize(snags)
+        assertThat(steep(with(plan, Put.of(carrier("Trug", 0.4, false, 0))))).isEmpty();
+        assertThat(steep(with(plan, Put.of(carrier("Barrow", 0.7, true, 0))))).hasSize(snags)
                 .allSatisfy(snag -> assertThat(snag.weight()).isEqualTo(Weight.NOTE));
     }
 
@@ -95,17 +94,17 @@ class SteepWalkSnagsTest {
     void aWorkWalkCountsWhereNothingElseLeadsToABed() {
         Bed across = bed("Hedge bed", 5.25, 4, 7.4, 0.6);
         Bed beans = bed("Beans", 5, 8, 2, 0.9);
-        Plan open = with(sloping(garden(INES, beans), 1, 0), new PutWalk(walk(WalkGrade.WORK, 0, 2, 1.5, 6)));
+        Plan open = with(sloping(garden(INES, beans), 1, 0), Put.of(walk(WalkGrade.WORK, 0, 2, 1.5, 6)));
         assertThat(steep(open)).isEmpty();
-        Plan shut = with(sloping(garden(INES, bed("Wall", 5.75, 4, 8.5, 0.6), beans), 1, 0), new PutWalk(walk(WalkGrade.WORK, 0, 2, 1.5, 6)));
+        Plan shut = with(sloping(garden(INES, bed("Wall", 5.75, 4, 8.5, 0.6), beans), 1, 0), Put.of(walk(WalkGrade.WORK, 0, 2, 1.5, 6)));
         assertThat(steep(shut)).singleElement().satisfies(snag -> assertThat(snag.words()).isEqualTo("Way rises 1 in 10 and lies level across: too steep for Ines."));
-        assertThat(steep(with(sloping(garden(INES, across, beans), 1, 0), new PutWalk(walk(WalkGrade.WORK, 0, 2, 1.5, 6))))).isEmpty();
+        assertThat(steep(with(sloping(garden(INES, across, beans), 1, 0), Put.of(walk(WalkGrade.WORK, 0, 2, 1.5, 6))))).isEmpty();
     }
 
     @Test
     void whoeverWalksTakesTheBedsBehindIt() {
         Plan plan = with(plot(10, 10, List.of(INES, gardener("Ada", 0.6, 0.6)), bed("Wall", 5.75, 4, 8.5, 0.6), bed("Beans", 5, 8, 2, 0.9)),
-                new PutWayIn(gate("Gate", 1, 0, 1)), new PutWalk(walk(WalkGrade.MAIN, 0, 2, 1.5, 6)));
+                Put.of(gate("Gate", 1, 0, 1)), Put.of(walk(WalkGrade.MAIN, 0, 2, 1.5, 6)));
         Plan steep = sloping(plan, 1, 0);
         assertThat(steep(steep)).singleElement().satisfies(snag -> {
             assertThat(snag.remedies()).extracting(Remedy::words).containsExactly("Leave Beans to Ada", "Take Way off the drawing and lead it along the slope");
@@ -116,13 +115,13 @@ class SteepWalkSnagsTest {
     @Test
     void aWalkIsNotTakenOffWhereThatLeavesBareOrSteepGround() {
         Plan plan = with(plot(10, 10, List.of(INES, gardener("Ada", 0.6, 0.6)), bed("Wall", 5.75, 4.5, 8.5, 0.6), bed("Beans", 5, 8, 2, 0.9)),
-                new PutWayIn(gate("Gate", 1, 0, 1)), new Change.TendBed(id("Wall"), List.of(id("Ada"))),
+                Put.of(gate("Gate", 1, 0, 1)), new Change.TendBed(id("Wall"), List.of(id("Ada"))),
                 new SetLevels(List.of(height(0, 0, 0), height(10, 0, 0), height(0, 3, 0), height(10, 3, 0), height(0, 6, 0.4), height(10, 6, 0.4),
                         height(0, 10, 0.4), height(10, 10, 0.4))),
-                new PutWalk(walk(WalkGrade.MAIN, 0, 3, 1.5, 6)), new PutWalk(paved("Yard", 0, 3)), new PutWalk(paved("Shelf", 6, 10)));
+                Put.of(walk(WalkGrade.MAIN, 0, 3, 1.5, 6)), Put.of(paved("Yard", 0, 3)), Put.of(paved("Shelf", 6, 10)));
         assertThat(Appraisal.of(plan, SEASON).snags()).extracting(Snag::rule).doesNotContain(SnagRule.BARE_GROUND, SnagRule.GROUND_TOO_STEEP);
         assertThat(steep(plan)).singleElement().satisfies(snag -> assertThat(snag.remedies()).extracting(Remedy::words).containsExactly("Leave Beans to Ada"));
-        Plan off = with(plan, new RemoveWalk(id("Way")));
+        Plan off = with(plan, new Remove<>(Things.WALKS, id("Way")));
         assertThat(Appraisal.of(off, SEASON).snags()).extracting(Snag::rule).contains(SnagRule.BARE_GROUND, SnagRule.GROUND_TOO_STEEP);
     }
 
@@ -133,12 +132,12 @@ class SteepWalkSnagsTest {
 
     @Test
     void aWalkThatLiesAcrossIsDugInLevel() {
-        Plan plan = with(sloping(garden(INES), 0, 0.4), new PutWalk(walk(WalkGrade.MAIN, 0, 0, 1.5, 9)));
+        Plan plan = with(sloping(garden(INES), 0, 0.4), Put.of(walk(WalkGrade.MAIN, 0, 0, 1.5, 9)));
         assertThat(steep(plan)).singleElement().satisfies(snag -> {
             assertThat(snag.remedies().get(0).words()).isEqualTo("Dig Way in and lay it level across");
             assertThat(steep(with(plan, snag.remedies().get(0).change()))).isEmpty();
         });
-        assertThat(steep(with(sloping(garden(INES), 0, 1), new PutWalk(walk(WalkGrade.MAIN, 0, 0, 2, 9))))).singleElement()
+        assertThat(steep(with(sloping(garden(INES), 0, 1), Put.of(walk(WalkGrade.MAIN, 0, 0, 2, 9))))).singleElement()
                 .satisfies(snag -> assertThat(snag.remedies()).extracting(Remedy::words).noneMatch(words -> words.startsWith("Dig")));
     }
 }

@@ -11,6 +11,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairacre.plan.Change;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
+import fairacre.plan.Remove;
+import fairacre.plan.Things;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -41,7 +43,7 @@ class TendingTest {
 
     @Test
     void whoeverGardensNoLongerGivesItBackToAll() {
-        Plan given = with(TWO, new Change.TendBed(id("Beans"), List.of(id("Long"))), new Change.RemoveGardener(id("Long")));
+        Plan given = with(TWO, new Change.TendBed(id("Beans"), List.of(id("Long"))), new Remove<>(Things.GARDENERS, id("Long")));
         assertThat(given.tending(id("Beans"))).extracting(g -> g.name()).containsExactly("Short");
     }
 

@@ -11,9 +11,8 @@ import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.plan.FeatureKind;
-import fairacre.plan.GroundChange.PutFeature;
-import fairacre.plan.GroundChange.PutWayIn;
 import fairacre.plan.Plan;
+import fairacre.plan.Put;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -28,8 +27,8 @@ class ThingSnagsTest {
     }
 
     private static Plan behindAHedge(FeatureKind kind, double... places) {
-        return with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 3, 2, 1)), new PutWayIn(gate("Gate", 5, 0, 1)),
-                new PutFeature(feature("Hedge", FeatureKind.HEDGE, 0.6, 0, 0, 7, 10, 7)), new PutFeature(feature("Thing", kind, 0, 0, places)));
+        return with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 3, 2, 1)), Put.of(gate("Gate", 5, 0, 1)),
+                Put.of(feature("Hedge", FeatureKind.HEDGE, 0.6, 0, 0, 7, 10, 7)), Put.of(feature("Thing", kind, 0, 0, places)));
     }
 
     @Test
@@ -48,8 +47,8 @@ class ThingSnagsTest {
     @ParameterizedTest(name = "a gate of {0} m: {1}")
     @CsvSource({"0.92, ''", "0.919, Ines can't get to Thing.", "0.921, ''"})
     void whoseWheelsDontPassTheGateIsNamed(double gate, String words) {
-        Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6), seated("Ines", 0.5, 0.92))), new PutWayIn(gate("Gate", 5, 0, gate)),
-                new PutFeature(feature("Thing", FeatureKind.VALVE, 0, 0, 5, 5)));
+        Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6), seated("Ines", 0.5, 0.92))), Put.of(gate("Gate", 5, 0, gate)),
+                Put.of(feature("Thing", FeatureKind.VALVE, 0, 0, 5, 5)));
         assertThat(shutOut(plan).map(Snag::words).orElse("")).isEqualTo(words);
         shutOut(plan).ifPresent(snag -> assertThat(snag.remedies().get(0).words()).isEqualTo("Make Gate 0.92 m wide"));
     }

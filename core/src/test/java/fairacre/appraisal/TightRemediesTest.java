@@ -21,9 +21,9 @@ import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Form;
 import fairacre.plan.Gardener;
-import fairacre.plan.GroundChange.PutFeature;
 import fairacre.plan.Keyhole;
 import fairacre.plan.Plan;
+import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.testing.RandomGardens;
 import java.util.ArrayList;
@@ -164,7 +164,7 @@ class TightRemediesTest {
     @ValueSource(longs = {1, 2, 4, 5, 7, 8, 10, 11, 13, 14, 16, 17, 19, 20, 22, 23})
     void noRemedyMakesMoreFlawsOfAnyKindThanThereWere(long seed) {
         Plan open = RandomGardens.tidy(seed);
-        Plan walled = with(open, new PutFeature(feature("Wall", FeatureKind.WALL, 0.2, 0, 1, 1, 4, 1.2)));
+        Plan walled = with(open, Put.of(feature("Wall", FeatureKind.WALL, 0.2, 0, 1, 1, 4, 1.2)));
         for (Plan plan : List.of(open, walled)) {
             Map<String, Integer> before = flaws(plan);
             for (Snag snag : Appraisal.of(plan, SEASON).snags()) {

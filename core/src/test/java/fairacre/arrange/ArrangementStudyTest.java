@@ -19,12 +19,10 @@ import fairacre.appraisal.SnagRule;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.plan.Change;
-import fairacre.plan.GroundChange.PutCarrier;
-import fairacre.plan.GroundChange.PutWayIn;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
+import fairacre.plan.Put;
 import fairacre.plan.RefusedException;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
@@ -74,7 +72,7 @@ class ArrangementStudyTest {
     @EnumSource
     void whateverIsOfferedIsJudgedSoundAndTakenOverAsOneChange(Manner manner) {
         Plan plan = with(plot(9, 8, List.of(gardener("Ada", 0.65, 0.5), seated("Ines", 0.6, 0.92))),
-                new PutWayIn(gate("Gate", 4.5, 0, 1.2)), new PutCarrier(carrier("Barrow", 0.8, true, 0)));
+                Put.of(gate("Gate", 4.5, 0, 1.2)), Put.of(carrier("Barrow", 0.8, true, 0)));
         AtomicInteger next = new AtomicInteger();
         List<Arrangement> found = ArrangementStudy.of(plan, SEASON, wish(0, 0, 9, 8, 0.95), () -> id("bed " + next.incrementAndGet()))
                 .of(manner);
@@ -107,9 +105,9 @@ class ArrangementStudyTest {
     void bedsThatComeLaterMainWalksAndWaysInAreLeftAsTheyAre() {
         Plan plan = Gardens.with(plot(14, 12, List.of(gardener("Ada", 0.6, 0.6)), bed("Later", 9, 6, 2, 1)),
                 new Change.RescheduleRevision(id("Later"), SEASON, SEASON + 2),
-                new GroundChange.PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.GRASS,
+                Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.GRASS,
                         List.of(Point.metres(5, 1), Point.metres(6, 1), Point.metres(6, 11), Point.metres(5, 11)))),
-                new GroundChange.PutWayIn(Gardens.gate("Gate", 2, 0, 1)));
+                Put.of(Gardens.gate("Gate", 2, 0, 1)));
         List<Arrangement> all = all(plan, wish(0.5, 0.5, 13, 11, 0.6));
         assertThat(all).isNotEmpty();
         Polygon walk = Polygons.of(plan.walks().get(0).corners());

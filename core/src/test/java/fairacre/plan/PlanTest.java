@@ -50,6 +50,32 @@ class PlanTest {
                 .map(Object::getClass).distinct().count()).isEqualTo(kinds);
     }
 
+    @Test
+    void everyKindOfThingIsPutInAndTakenOutAmongThem() {
+        assertThat(Changes.ofEveryKind()).filteredOn(Put.class::isInstance).extracting(change -> ((Put<?>) change).things().name()).containsAll(Things.ALL.stream().map(Things::name).toList());
+        assertThat(Changes.ofEveryKind()).filteredOn(Remove.class::isInstance).extracting(change -> ((Remove<?>) change).things().name()).containsAll(Things.ALL.stream().map(Things::name).toList());
+    }
+
+    @ParameterizedTest
+    @MethodSource("changes")
+    void everyEditIsToldInAFewWordsAndByNames(Change change) {
+        Change inverse = ((Outcome.Applied) PLAN.apply(change)).inverse();
+        for (Change told : List.of(change, inverse)) {
+            String words = told.words(Names.of(PLAN, List.of(change, inverse)));
+            assertThat(words).matches("[A-Z][^%]{3,80}").doesNotContainPattern("[0-9a-f]{8}-|Optional|a bed$");
+        }
+    }
+
+    @Test
+    void whatIsGoneIsToldByTheNameItHad() {
+        Put<Walk> laid = Put.of(new Walk(id("Cross"), "Cross", WalkGrade.WORK, Surfacing.GRASS, Site.rectangle(1, 8)));
+        Remove<Walk> takenUp = new Remove<>(Things.WALKS, id("Cross"));
+        assertThat(laid.words(Names.of(PLAN, List.of()))).isEqualTo("Laid Cross");
+        assertThat(takenUp.words(Names.of(PLAN, List.of(laid)))).isEqualTo("Took up Cross");
+        assertThat(takenUp.words(Names.of(PLAN, List.of()))).isEqualTo("Took up a walk");
+        assertThat(new Change.RetireBed(BEANS, Optional.of(SEASON + 1)).words(Names.of(PLAN, List.of()))).isEqualTo("Retired Beans from " + (SEASON + 1));
+    }
+
     private static Stream<Class<?>> kinds(Class<?> of) {
         return of.isSealed() ? Stream.of(of.getPermittedSubclasses()).flatMap(PlanTest::kinds) : Stream.of(of);
     }
@@ -114,7 +140,7 @@ class PlanTest {
                     new SeasonEvents(SEASON, "8 built"),
                     new SeasonEvents(SEASON + 1, "1 walk, 1 drain, 1 way in opens"),
                     new SeasonEvents(SEASON + 2, "1 rebuilt"), new SeasonEvents(SEASON + 5, "1 gone"), new SeasonEvents(SEASON + 9, "1 way in closes"));
-            Plan hired = Gardens.with(plot(10, 8, List.of()), new PurseChange.PutSundry(Gardens.sundry("Hire", "1", "80", Acquired.BOUGHT)));
+            Plan hired = Gardens.with(plot(10, 8, List.of()), Put.of(Gardens.sundry("Hire", "1", "80", Acquired.BOUGHT)));
             assertThat(hired.events()).containsExactly(new SeasonEvents(SEASON, ""));
             assertThat(plot(10, 8, List.of()).events()).containsExactly(new SeasonEvents(SEASON, ""));
         }

@@ -22,9 +22,9 @@ class PutOffTest {
     private static final UUID NEW = id("New");
     private static final Plan PLAN = with(plot(10, 8, List.of(), bed("Old", 2, 2, 2, 1), bed("New", 6, 2, 2, 1)),
             new Change.MarkExisting(OLD, SEASON, true),
-            new GroundChange.PutWalk(walk("Made", List.of(new Layer(LayerKind.STONE, Length.metres(0.05))))),
-            new GroundChange.PutWalk(walk("Drawn", List.of())),
-            new PurseChange.PutSundry(Gardens.sundry("Hire", "1", "80", Acquired.BOUGHT)));
+            Put.of(walk("Made", List.of(new Layer(LayerKind.STONE, Length.metres(0.05))))),
+            Put.of(walk("Drawn", List.of())),
+            Put.of(Gardens.sundry("Hire", "1", "80", Acquired.BOUGHT)));
 
     private static Walk walk(String name, List<Layer> layers) {
         return new Walk(id(name), name, WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,

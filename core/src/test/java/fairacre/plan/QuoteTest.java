@@ -14,8 +14,6 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import fairacre.cost.Asked;
 import fairacre.cost.CostStudy;
-import fairacre.plan.PurseChange.PutQuote;
-import fairacre.plan.PurseChange.RemoveQuote;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -43,23 +41,23 @@ class QuoteTest {
     void theNewestCountsUnlessOneIsPinned() {
         Plan plan = plot(10, 10, List.of());
         Money guess = plan.priceOf(MIX).orElseThrow();
-        Plan asked = with(plan, new PutQuote(quote("New", MIX, "80", 9)), new PutQuote(quote("Old", MIX, "70", 2)));
+        Plan asked = with(plan, Put.of(quote("New", MIX, "80", 9)), Put.of(quote("Old", MIX, "70", 2)));
         assertThat(asked.priceOf(MIX)).contains(Money.parse("EUR 95.20"));
         assertThat(asked.pricesInForce()).containsEntry(MIX, Money.parse("EUR 95.20"));
         Quote old = quote("Old", MIX, "70", 2);
-        Plan pinned = with(asked, new PutQuote(new Quote(old.id(), MIX, old.amount(), old.shop(), old.date(), old.tax(), true)));
+        Plan pinned = with(asked, Put.of(new Quote(old.id(), MIX, old.amount(), old.shop(), old.date(), old.tax(), true)));
         assertThat(pinned.priceOf(MIX)).contains(Money.parse("EUR 83.30"));
         assertThat(pinned.pricesInForce()).containsEntry(MIX, Money.parse("EUR 83.30"));
         assertThat(Asked.of(pinned)).extracting(Asked::gross, Asked::counts)
                 .containsExactly(tuple(Money.parse("EUR 95.20"), false), tuple(Money.parse("EUR 83.30"), true));
-        Plan forgotten = with(pinned, new RemoveQuote(id("Old")), new RemoveQuote(id("New")));
+        Plan forgotten = with(pinned, new Remove<>(Things.QUOTES, id("Old")), new Remove<>(Things.QUOTES, id("New")));
         assertThat(forgotten.priceOf(MIX)).contains(guess);
     }
 
     @Test
     void theBillGoesByWhatWasAsked() {
         Plan plan = with(plot(10, 10, List.of(), bed("A", 5, 5, 5, 1.2, 0, Optional.of(cedar(Board.M47X200, 2)))),
-                new PutQuote(quote("Q", MIX, "10", 2)));
+                Put.of(quote("Q", MIX, "10", 2)));
         assertThat(CostStudy.of(plan).bill().lines()).filteredOn(line -> line.item().equals(MIX)).singleElement()
                 .satisfies(line -> assertThat(line.price()).contains(Money.parse("EUR 11.90")));
     }
@@ -68,7 +66,7 @@ class QuoteTest {
     void whatNoShopAsksIsRefusedAtItsField() {
         refused("tax", "10", "-1");
         refused("tax", "10", "50.01");
-        assertThatThrownBy(() -> with(plot(10, 10, List.of()), new PutQuote(new Quote(id("Q"), MIX, Money.of(CurrencyUnit.GBP, 1), Optional.empty(),
+        assertThatThrownBy(() -> with(plot(10, 10, List.of()), Put.of(new Quote(id("Q"), MIX, Money.of(CurrencyUnit.GBP, 1), Optional.empty(),
                 LocalDate.of(SEASON, 1, 1), BigDecimal.ZERO, false)))).hasMessageContaining("GBP");
     }
 

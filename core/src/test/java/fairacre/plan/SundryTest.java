@@ -8,7 +8,6 @@ import static fairacre.testing.Gardens.sundry;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import fairacre.plan.PurseChange.PutSundry;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -46,6 +45,6 @@ class SundryTest {
     }
 
     private static String fieldOf(Sundry sundry) {
-        return ((Outcome.Refused) PLAN.apply(new PutSundry(sundry))).refusal().field();
+        return ((Outcome.Refused) PLAN.apply(Put.of(sundry))).refusal().field();
     }
 }

@@ -17,9 +17,9 @@ import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Form;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Put;
 import fairacre.plan.Shape;
 import fairacre.plan.StandingBed;
 import fairacre.testing.Gardens;
@@ -94,8 +94,8 @@ class RasterShapesTest {
         }
         double x = random.nextDouble() * 4;
         return with(plot(LENGTH, WIDTH, List.of(seated("Somebody", reach, passing)), beds.toArray(Bed[]::new)),
-                new GroundChange.PutFeature(feature("Shed", FeatureKind.SHED, 0, 0, x, 4, x + 1, 4, x + 1, 5, x, 5)),
-                new GroundChange.PutWayIn(gate("Gate", 3, 0, 1.2)));
+                Put.of(feature("Shed", FeatureKind.SHED, 0, 0, x, 4, x + 1, 4, x + 1, 5, x, 5)),
+                Put.of(gate("Gate", 3, 0, 1.2)));
     }
 
     private static Shape shape(int kind, Random random) {

@@ -16,12 +16,11 @@ import fairacre.measure.Volume;
 import fairacre.plan.Bed;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.GroundChange.PutFeature;
-import fairacre.plan.GroundChange.PutWalk;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Put;
 import fairacre.plan.RefusedException;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
@@ -83,7 +82,7 @@ class SurfaceStudyTest {
     @Test
     void groundThatTwoWalksShareCountsForTheMainOne() {
         Plan plan = with(plot(10, 10, List.of()), put("Main", 0, 4, 10, 5, CHIP),
-                new PutWalk(new Walk(id("Work"), "Work", WalkGrade.WORK, Surfacing.WOOD_CHIP, area(4, 0, 5, 10), made(CHIP))));
+                Put.of(new Walk(id("Work"), "Work", WalkGrade.WORK, Surfacing.WOOD_CHIP, area(4, 0, 5, 10), made(CHIP))));
         List<WalkTakeoff> walks = SurfaceStudy.of(plan);
         assertThat(walks).extracting(walk -> walk.area().squareMetres()).containsExactly(10.0, 9.0);
     }
@@ -91,7 +90,7 @@ class SurfaceStudyTest {
     @Test
     void neitherASlabNorWhatLiesOffThePlotIsCovered() {
         Plan plan = with(plot(10, 10, List.of()), put("Main", -1, 2, 10, 3, CHIP),
-                new PutFeature(feature("Slab", FeatureKind.SLAB, 0, 0, 2, 2, 4, 2, 4, 3, 2, 3)));
+                Put.of(feature("Slab", FeatureKind.SLAB, 0, 0, 2, 2, 4, 2, 4, 3, 2, 3)));
         assertThat(only(plan).area().squareMetres()).isCloseTo(8, within(1e-4));
     }
 
@@ -110,7 +109,7 @@ class SurfaceStudyTest {
         Bed gone = new Bed(id("Gone"), "Gone", bed("Gone", 5, 2.5, 2, 1).revisions(), Optional.of(SEASON + 1));
         WalkBuild next = new WalkBuild(Optional.of(SEASON + 1), List.of(CHIP), false, false);
         Plan plan = with(plot(10, 10, List.of(), gone),
-                new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, area(0, 2, 10, 3), next)));
+                Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, area(0, 2, 10, 3), next)));
         assertThat(only(plan).area().squareMetres()).isCloseTo(10, within(1e-4));
     }
 
@@ -119,7 +118,7 @@ class SurfaceStudyTest {
     void edgingIsOnlyWantedAtOpenGround() {
         WalkBuild edged = new WalkBuild(Optional.empty(), List.of(CHIP), false, true);
         Plan plan = with(plot(10, 10, List.of(), bed("Beans", 5, 3.5, 2, 1)),
-                new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, area(0, 2, 10, 3), edged)));
+                Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, area(0, 2, 10, 3), edged)));
         // Each end of what touches loses up to 2 cm beyond the corner: 4 at the plot's edge, 2 beside the bed.
         assertThat(only(plan).edging().metres()).isCloseTo(18, within(6 * 0.02 + 1e-6));
     }
@@ -128,7 +127,7 @@ class SurfaceStudyTest {
     @DisplayName("Dug in by 6 in, 10 m2 give 1.524 m3 in the bank and a quarter more loose [earthmoving tables: common earth]")
     void whatIsDugOutSwells() {
         WalkBuild dug = new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), true, false);
-        Plan plan = with(plot(10, 10, List.of()), new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, area(0, 2, 10, 3), dug)));
+        Plan plan = with(plot(10, 10, List.of()), Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, area(0, 2, 10, 3), dug)));
         WalkTakeoff walk = only(plan);
         assertThat(walk.spoil().cubicMetres()).isCloseTo(1.524 * 1.25, within(1e-3));
         assertThat(walk.rises()).isEqualTo(Length.ZERO);
@@ -140,7 +139,7 @@ class SurfaceStudyTest {
     @EnumSource(Surfacing.class)
     void everySurfaceHasABuildUpAWalkTakesAndSaysItsUpkeep(Surfacing surface) {
         WalkBuild build = new WalkBuild(Optional.empty(), BuildUps.usual(surface), false, false);
-        Plan plan = with(plot(10, 10, List.of()), new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, surface, area(0, 2, 10, 3), build)));
+        Plan plan = with(plot(10, 10, List.of()), Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, surface, area(0, 2, 10, 3), build)));
         assertThat(only(plan).layers()).hasSameSizeAs(build.layers());
         assertThat(build.made()).isEqualTo(surface != Surfacing.BARE_SOIL);
         assertThat(BuildUps.upkeep(surface)).endsWith(".");
@@ -167,7 +166,7 @@ class SurfaceStudyTest {
                     random.nextDouble() * 90, Optional.empty());
         }
         Plan plan = with(plot(10, 10, List.of(), beds), put("Main", 0, 3, 10, 4.5, CHIP),
-                new PutWalk(new Walk(id("Work"), "Work", WalkGrade.WORK, Surfacing.WOOD_CHIP, area(4, -1, 5, 11), made(CHIP))));
+                Put.of(new Walk(id("Work"), "Work", WalkGrade.WORK, Surfacing.WOOD_CHIP, area(4, -1, 5, 11), made(CHIP))));
         int[] cells = new int[2];
         double cell = 0.02;
         for (double x = cell / 2; x < 10; x += cell) {
@@ -211,11 +210,11 @@ class SurfaceStudyTest {
         assertThatThrownBy(() -> made(CHIP, CHIP, CHIP, CHIP, CHIP, CHIP, CHIP, CHIP, CHIP)).isInstanceOf(RefusedException.class);
         WalkBuild early = new WalkBuild(Optional.of(SEASON - 1), List.of(CHIP), false, false);
         assertThatThrownBy(() -> with(plot(10, 10, List.of()),
-                new PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, area(0, 2, 10, 3), early)))).hasMessageContaining("before the garden begins");
+                Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, area(0, 2, 10, 3), early)))).hasMessageContaining("before the garden begins");
     }
 
-    private static PutWalk put(String name, double left, double bottom, double right, double top, Layer... layers) {
-        return new PutWalk(new Walk(id(name), name, WalkGrade.MAIN, Surfacing.WOOD_CHIP, area(left, bottom, right, top), made(layers)));
+    private static Put<Walk> put(String name, double left, double bottom, double right, double top, Layer... layers) {
+        return Put.of(new Walk(id(name), name, WalkGrade.MAIN, Surfacing.WOOD_CHIP, area(left, bottom, right, top), made(layers)));
     }
 
     private static WalkBuild made(Layer... layers) {
@@ -237,7 +236,7 @@ class SurfaceStudyTest {
     void aDrainIsStoneRoundAPipeWrappedInFabric() {
         Feature drain = new Feature(id("Drain"), "Drain", FeatureKind.DRAIN, List.of(Point.metres(0, 0), Point.metres(6, 0), Point.metres(6, 4)),
                 Length.metres(0.3), Length.ZERO, Length.metres(0.5), false, false, Optional.of(SEASON));
-        DrainTakeoff takeoff = DrainTakeoff.of(with(plot(10, 10, List.of()), new PutFeature(drain))).get(0);
+        DrainTakeoff takeoff = DrainTakeoff.of(with(plot(10, 10, List.of()), Put.of(drain))).get(0);
         assertThat(takeoff.pipe()).isEqualTo(Length.metres(10));
         // 0.15 m2 less a circle of 101.6 mm, 0.00811 m2, over 10 m.
         assertThat(takeoff.stone().cubicMetres()).isCloseTo(1.4189 * 1.05, within(1e-3));
@@ -246,11 +245,11 @@ class SurfaceStudyTest {
 
     @Test
     void aDrainThatIsThereTakesNothingAndOneWithoutADepthTheUsual() {
-        Plan there = with(plot(10, 10, List.of()), new PutFeature(feature("Drain", FeatureKind.DRAIN, 0.3, 0, 0, 0, 10, 0)));
+        Plan there = with(plot(10, 10, List.of()), Put.of(feature("Drain", FeatureKind.DRAIN, 0.3, 0, 0, 0, 10, 0)));
         assertThat(DrainTakeoff.of(there)).isEmpty();
         Feature drain = there.features().get(0);
         Feature laid = new Feature(drain.id(), "Drain", drain.kind(), drain.places(), drain.breadth(), Length.ZERO, Length.ZERO, false, false, Optional.of(SEASON));
-        DrainTakeoff takeoff = DrainTakeoff.of(with(there, new PutFeature(laid))).get(0);
+        DrainTakeoff takeoff = DrainTakeoff.of(with(there, Put.of(laid))).get(0);
         assertThat(takeoff.stone().cubicMetres()).isCloseTo((0.3 * 0.4572 - 0.00811) * 10 * 1.05, within(1e-3));
         assertThatThrownBy(() -> new Feature(drain.id(), "Shed", FeatureKind.SHED, area(0, 0, 1, 1), Length.ZERO, Length.ZERO, Length.ZERO, false, false,
                 Optional.of(SEASON))).isInstanceOf(RefusedException.class).hasMessageContaining("only a drain");

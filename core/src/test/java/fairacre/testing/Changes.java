@@ -37,12 +37,15 @@ import fairacre.plan.Point;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange;
+import fairacre.plan.Put;
+import fairacre.plan.Remove;
 import fairacre.plan.Site;
 import fairacre.plan.SoilNotes;
 import fairacre.plan.SpotHeight;
 import fairacre.plan.SqueezeTest;
 import fairacre.plan.Supply;
 import fairacre.plan.Surfacing;
+import fairacre.plan.Things;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkGrade;
 import fairacre.plan.Workshop;
@@ -58,12 +61,12 @@ public final class Changes {
 
     private static final UUID BEANS = id("Beans");
     private static final Plan PLAN = with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 2, 2, 2, 1),
-            bed("Kale", 6, 2, 2, 1)), new GroundChange.PutFeature(feature("Plum", FeatureKind.TREE, 0.3, 2, 9, 7)),
-            new GroundChange.PutWayIn(gate("Wicket", 0, 4, 0.9)),
-            new GroundChange.PutCarrier(carrier("Barrow", 0.9, true, 0)),
-            new GroundChange.PutWalk(walk("Side", Surfacing.GRASS)),
-            new PurseChange.PutSundry(sundry("Skip", "1", "240", Acquired.BOUGHT)),
-            new PurseChange.PutQuote(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "65", 4)));
+            bed("Kale", 6, 2, 2, 1)), Put.of(feature("Plum", FeatureKind.TREE, 0.3, 2, 9, 7)),
+            Put.of(gate("Wicket", 0, 4, 0.9)),
+            Put.of(carrier("Barrow", 0.9, true, 0)),
+            Put.of(walk("Side", Surfacing.GRASS)),
+            Put.of(sundry("Skip", "1", "240", Acquired.BOUGHT)),
+            Put.of(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
         return new Walk(id(name), name, WalkGrade.WORK, surface, Site.rectangle(1, 8));
@@ -93,34 +96,34 @@ public final class Changes {
                 new Change.RenameBed(BEANS, "Runner beans"),
                 new Change.TendBed(BEANS, List.of(PLAN.gardeners().get(0).id())),
                 new Change.RetireBed(BEANS, Optional.of(SEASON + 2)),
-                new Change.PutGardener(gardener("Ada", 0.7, 0.9)),
-                new Change.PutGardener(gardener("Bo", 0.5, 0.6)),
-                new Change.RemoveGardener(id("Ada")),
+                Put.of(gardener("Ada", 0.7, 0.9)),
+                Put.of(gardener("Bo", 0.5, 0.6)),
+                new Remove<>(Things.GARDENERS, id("Ada")),
                 new Change.SetBudget(new Budget(Money.of(CurrencyUnit.EUR, 20), BigDecimal.ZERO)),
                 new Change.SetPrice(new Price(PriceItem.SOIL_BAG_LITRES, Money.of(CurrencyUnit.EUR, 7), false)),
                 new Change.ClearPrice(PriceItem.SOIL_BAG_LITRES),
                 new Change.SetSite(new Site(Site.rectangle(12, 9), 10, -33)),
                 new Change.ReshapeBed(BEANS, SEASON, rectangle(2, 2, 2, 2, 0), Optional.of(comb(2, 0.5, 0.4))),
                 new Change.MarkExisting(BEANS, SEASON, true),
-                new GroundChange.PutFeature(feature("Shed", FeatureKind.SHED, 0, 0, 8, 6, 9, 6, 9, 7, 8, 7)),
-                new GroundChange.PutFeature(feature("Plum", FeatureKind.TREE, 0.4, 3, 8, 7)),
-                new GroundChange.RemoveFeature(id("Plum")),
-                new GroundChange.PutWayIn(gate("Gate", 5, 0, 1)),
-                new GroundChange.PutWayIn(gate("Wicket", 0, 4, 0.8)),
-                new GroundChange.RemoveWayIn(id("Wicket")),
-                new GroundChange.PutCarrier(carrier("Cart", 0.8, true, 0)),
-                new GroundChange.PutCarrier(carrier("Barrow", 1.1, true, 0)),
-                new GroundChange.RemoveCarrier(id("Barrow")),
-                new GroundChange.PutWalk(walk("Main", Surfacing.PAVERS)),
-                new GroundChange.PutWalk(walk("Side", Surfacing.PAVERS)),
-                new GroundChange.RemoveWalk(id("Side")),
+                Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 8, 6, 9, 6, 9, 7, 8, 7)),
+                Put.of(feature("Plum", FeatureKind.TREE, 0.4, 3, 8, 7)),
+                new Remove<>(Things.FEATURES, id("Plum")),
+                Put.of(gate("Gate", 5, 0, 1)),
+                Put.of(gate("Wicket", 0, 4, 0.8)),
+                new Remove<>(Things.WAYS_IN, id("Wicket")),
+                Put.of(carrier("Cart", 0.8, true, 0)),
+                Put.of(carrier("Barrow", 1.1, true, 0)),
+                new Remove<>(Things.CARRIERS, id("Barrow")),
+                Put.of(walk("Main", Surfacing.PAVERS)),
+                Put.of(walk("Side", Surfacing.PAVERS)),
+                new Remove<>(Things.WALKS, id("Side")),
                 new GroundChange.SetLevels(List.of(new SpotHeight(Point.metres(1, 1), Length.metres(0.3)))),
                 new GroundChange.SetSoil(new SoilNotes(SqueezeTest.FALLS_APART, Optional.empty(), Cover.BARE, Clearing.NOTHING)),
-                new PurseChange.PutSundry(sundry("Hire", "0.5", "80", Acquired.BOUGHT)),
-                new PurseChange.PutSundry(sundry("Skip", "2", "0", Acquired.FREE)),
-                new PurseChange.RemoveSundry(id("Skip")),
-                new PurseChange.PutQuote(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70", 5)),
-                new PurseChange.RemoveQuote(id("Loose")),
+                Put.of(sundry("Hire", "0.5", "80", Acquired.BOUGHT)),
+                Put.of(sundry("Skip", "2", "0", Acquired.FREE)),
+                new Remove<>(Things.SUNDRIES, id("Skip")),
+                Put.of(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70", 5)),
+                new Remove<>(Things.QUOTES, id("Loose")),
                 new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2), Length.millimetres(10), true,
                         List.of(new Offcut(Material.CEDAR, Board.B2X10, Length.metres(1.2), 2)))),
                 new PurseChange.PutSupply(new Supply(false, true, 2, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(85))))),

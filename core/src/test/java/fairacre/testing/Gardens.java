@@ -19,6 +19,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Clearing;
 import fairacre.plan.Cover;
 import fairacre.plan.Drop;
+import fairacre.plan.Put;
 import fairacre.plan.Share;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
@@ -26,7 +27,6 @@ import fairacre.plan.Fittings;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
 import fairacre.plan.Gardener;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Joint;
 import fairacre.plan.Keyhole;
 import fairacre.plan.Kit;
@@ -219,23 +219,23 @@ public final class Gardens {
                 shaped("Comb", rectangle(9, 7, 3, 2, 90), comb(3, 0.5, 0.4)),
                 shaped("Eight", rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of())), old),
                 new Change.SetSite(site),
-                new GroundChange.PutFeature(feature("Shed", FeatureKind.SHED, 0, 0, 10, 0, 12, 0, 12, 2, 10, 2)),
-                new GroundChange.PutFeature(feature("Valve", FeatureKind.VALVE, 0, 0, 1, 6)),
-                new GroundChange.PutFeature(new Feature(id("Plum"), "Plum", FeatureKind.TREE, List.of(Point.metres(11, 5)),
+                Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 10, 0, 12, 0, 12, 2, 10, 2)),
+                Put.of(feature("Valve", FeatureKind.VALVE, 0, 0, 1, 6)),
+                Put.of(new Feature(id("Plum"), "Plum", FeatureKind.TREE, List.of(Point.metres(11, 5)),
                         Length.metres(0.3), Length.metres(1.5), Length.metres(4), true, false)),
-                new GroundChange.PutFeature(new Feature(id("Drain"), "Drain", FeatureKind.DRAIN, List.of(Point.metres(0, 9), Point.metres(3, 9.5)),
+                Put.of(new Feature(id("Drain"), "Drain", FeatureKind.DRAIN, List.of(Point.metres(0, 9), Point.metres(3, 9.5)),
                         Length.inches(12), Length.ZERO, Length.metres(0.5), false, false, Optional.of(SEASON + 1))),
-                new GroundChange.PutWayIn(new WayIn(id("Gate"), "Gate", Point.metres(6, 0), Length.metres(1.1), Swing.OUTWARD,
+                Put.of(new WayIn(id("Gate"), "Gate", Point.metres(6, 0), Length.metres(1.1), Swing.OUTWARD,
                         Optional.of(SEASON + 1), Optional.of(SEASON + 9), Length.millimetres(20))),
-                new GroundChange.PutCarrier(carrier("Barrow", 0.9, true, 0)),
-                new GroundChange.PutWalk(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS,
+                Put.of(carrier("Barrow", 0.9, true, 0)),
+                Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS,
                         List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)), new WalkBuild(Optional.of(SEASON + 1),
                         List.of(new Layer(LayerKind.BASE, Length.millimetres(100)), new Layer(LayerKind.PAVERS, Length.ZERO)), true, true))),
                 new Change.SetBudget(new Budget(Money.of(EUR, 1500), BigDecimal.TEN).withShare(Share.of(BillPart.FRAMES, Money.of(EUR, 400)))
                         .withShare(Share.of(SEASON + 1, Money.of(EUR, 300)))),
-                new PurseChange.PutSundry(sundry("Skip", "1", "240", Acquired.BOUGHT)),
+                Put.of(sundry("Skip", "1", "240", Acquired.BOUGHT)),
                 new Change.TendBed(id("Ell"), List.of(id("Ada"))),
-                new PurseChange.PutQuote(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70.50", 5)),
+                Put.of(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70.50", 5)),
                 new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2.5), Length.millimetres(8), true, List.of(new Offcut(Material.CEDAR, Board.B2X10,
                         Length.metres(1.5), 3, List.of(new Offcut.Flaw(Length.metres(0.6), Length.metres(0.7))))),
                         List.of(Material.own("Planks / old", 20, 40, 700, 900, 0.8, "")),
@@ -246,7 +246,7 @@ public final class Gardens {
                         Optional.of(new Frame(Material.CEDAR, Board.B2X10, 2, Joint.MITRE)), false, Build.PLAIN.withFilling(Recipe.WOOD_BELOW.filling()).withFittings(
                                 new Fittings(Fittings.CornerPost.STOUT, Fittings.Support.RODS, true, Fittings.Underlay.CLOTH))
                         .withDrop(new Drop(Length.metres(0.12), Length.metres(-0.05))))),
-                new PurseChange.PutSundry(new Sundry(id("Spade"), "Spade", SEASON + 1, BillPart.TOOLS, new BigDecimal("2.125"),
+                Put.of(new Sundry(id("Spade"), "Spade", SEASON + 1, BillPart.TOOLS, new BigDecimal("2.125"),
                         Optional.empty(), Acquired.KEPT)));
     }
 
@@ -272,11 +272,11 @@ public final class Gardens {
         gardeners.add(gardener("Child", 0.4, 0.5));
         gardeners.add(gardener("Barrow", 0.61, 0.75));
         Plan people = on(plan.site().corners(), gardeners, shaped.toArray(Bed[]::new));
-        return with(people, new GroundChange.PutWayIn(gate("Gate", 3, 0, 2)),
-                new GroundChange.PutCarrier(carrier("Foot", 0.6, false, 0)),
-                new GroundChange.PutCarrier(carrier("Cart", 0.75, true, 0)),
-                new GroundChange.PutCarrier(carrier("Chair", 0.9144, true, 1.524)),
-                new GroundChange.PutCarrier(carrier("Loader", 1.5, true, 0)));
+        return with(people, Put.of(gate("Gate", 3, 0, 2)),
+                Put.of(carrier("Foot", 0.6, false, 0)),
+                Put.of(carrier("Cart", 0.75, true, 0)),
+                Put.of(carrier("Chair", 0.9144, true, 1.524)),
+                Put.of(carrier("Loader", 1.5, true, 0)));
     }
 
     private static Shape someShape(int kind) {

@@ -26,9 +26,9 @@ import fairacre.plan.FeatureKind;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
 import fairacre.plan.Gardener;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Put;
 import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
 import fairacre.plan.Shape;
@@ -100,15 +100,15 @@ public final class RandomGardens {
     private static List<Change> around(Random random, double length, double width) {
         List<Change> changes = new ArrayList<>();
         if (random.nextInt(3) > 0) {
-            changes.add(new GroundChange.PutWayIn(gate("Gate", random.nextDouble() * length, 0, 0.7 + random.nextDouble())));
-            changes.add(new GroundChange.PutCarrier(carrier("Barrow", 0.6 + random.nextDouble() * 0.5, true, random.nextBoolean() ? 0 : 1.5)));
+            changes.add(Put.of(gate("Gate", random.nextDouble() * length, 0, 0.7 + random.nextDouble())));
+            changes.add(Put.of(carrier("Barrow", 0.6 + random.nextDouble() * 0.5, true, random.nextBoolean() ? 0 : 1.5)));
         }
         for (int i = 0; i < random.nextInt(4); i++) {
-            changes.add(new GroundChange.PutFeature(anyFeature("Feature " + i, random, length, width)));
+            changes.add(Put.of(anyFeature("Feature " + i, random, length, width)));
         }
         if (random.nextBoolean()) {
             double x = random.nextDouble() * (length - 2);
-            changes.add(new GroundChange.PutWalk(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.values()[random.nextInt(Surfacing.values().length)],
+            changes.add(Put.of(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.values()[random.nextInt(Surfacing.values().length)],
                     List.of(Point.metres(x, 0), Point.metres(x + 1 + random.nextDouble(), 0.2), Point.metres(x + 1.5, width), Point.metres(x, width)))));
         }
         return changes;

@@ -19,11 +19,10 @@ import fairacre.measure.Length;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.GroundChange.PutFeature;
-import fairacre.plan.GroundChange.PutWayIn;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
+import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import java.util.List;
 import java.util.Random;
@@ -60,7 +59,7 @@ class CarrierStudyTest {
         @Test
         void whatLiesBehindATooNarrowWalkIsCutOff() {
             Plan plan = with(plot(10, 4, List.of(), bed("Across", 5, 1.6, 1, 3.2), bed("Behind", 8, 2, 1, 1)),
-                    new PutWayIn(gate("Gate", 0, 2, 1.2)));
+                    Put.of(gate("Gate", 0, 2, 1.2)));
             CarrierGround ground = ground(plan, BARROW);
             assertThat(ground.alongside()).containsExactly(id("Across"));
             assertThat(ground.shutOut()).containsExactly(id("Behind"));
@@ -70,29 +69,29 @@ class CarrierStudyTest {
 
         @Test
         void aGateTooNarrowLetsNobodyIn() {
-            Plan plan = with(plot(5, 5, List.of(), bed("Beans", 2, 2, 1, 1)), new PutWayIn(gate("Gate", 0, 2, 0.9)));
+            Plan plan = with(plot(5, 5, List.of(), bed("Beans", 2, 2, 1, 1)), Put.of(gate("Gate", 0, 2, 0.9)));
             assertThat(ground(plan, BARROW).ground()).isEmpty();
             assertThat(ground(plan, carrier("Foot", 0.5, false, 0)).alongside()).hasSize(1);
         }
 
         @Test
         void aBedBehindTheGateBlocksIt() {
-            Plan plan = with(plot(5, 5, List.of(), bed("Beans", 0.9, 2, 1.2, 3)), new PutWayIn(gate("Gate", 0, 2, 1.2)));
+            Plan plan = with(plot(5, 5, List.of(), bed("Beans", 0.9, 2, 1.2, 3)), Put.of(gate("Gate", 0, 2, 1.2)));
             assertThat(ground(plan, BARROW).ground()).isEmpty();
         }
 
         @Test
         void stepsStopWheelsAndNotFeet() {
-            Plan plan = with(plot(10, 3, List.of(), bed("Beans", 8, 1.5, 1, 1)), new PutWayIn(gate("Gate", 0, 1.5, 1.5)),
-                    new PutFeature(feature("Steps", FeatureKind.STEPS, 0, 0, 4, 0, 5, 0, 5, 3, 4, 3)));
+            Plan plan = with(plot(10, 3, List.of(), bed("Beans", 8, 1.5, 1, 1)), Put.of(gate("Gate", 0, 1.5, 1.5)),
+                    Put.of(feature("Steps", FeatureKind.STEPS, 0, 0, 4, 0, 5, 0, 5, 3, 4, 3)));
             assertThat(ground(plan, BARROW).shutOut()).hasSize(1);
             assertThat(ground(plan, carrier("Foot", 1, false, 0)).alongside()).hasSize(1);
         }
 
         @Test
         void aFenceWithAGapLetsThroughWhatFitsTheGap() {
-            Change fence = new PutFeature(feature("Fence", FeatureKind.FENCE, 0.1, 0, 5, 0, 5, 3.05));
-            Plan plan = with(plot(10, 4, List.of(), bed("Beans", 8, 2, 1, 1)), new PutWayIn(gate("Gate", 0, 2, 1.5)), fence);
+            Change fence = Put.of(feature("Fence", FeatureKind.FENCE, 0.1, 0, 5, 0, 5, 3.05));
+            Plan plan = with(plot(10, 4, List.of(), bed("Beans", 8, 2, 1, 1)), Put.of(gate("Gate", 0, 2, 1.5)), fence);
             assertThat(ground(plan, carrier("Slim", 0.9, true, 0)).alongside()).hasSize(1);
             assertThat(ground(plan, BARROW).shutOut()).hasSize(1);
         }
@@ -103,7 +102,7 @@ class CarrierStudyTest {
                     List.of(List.of(Point.metres(10, 0), Point.metres(14, 0), Point.metres(14, 4), Point.metres(10, 4))), 0, 50,
                     false, List.of(), fairacre.plan.SoilNotes.NOTHING_KNOWN);
             Plan plan = with(plot(4, 4, List.of(), bed("Here", 2, 2, 1, 1), bed("There", 12, 2, 1, 1)), new Change.SetSite(site),
-                    new PutWayIn(gate("Gate", 2, 0, 0.6)));
+                    Put.of(gate("Gate", 2, 0, 0.6)));
             assertThat(ground(plan, BARROW).alongside()).containsExactly(id("There"));
         }
     }
@@ -122,7 +121,7 @@ class CarrierStudyTest {
         @Test
         void aWalkShrinksByWhatLeansOutFromEitherSide() {
             Plan plan = with(plot(10, 4, List.of(), built("Left", rectangle(3, 0.9, 2, 1.7, 0), leaning(0.2)),
-                    built("Right", rectangle(3, 3.1, 2, 1.7, 0), leaning(0.15))), new PutWayIn(gate("Gate", 0, 2, 1.2)));
+                    built("Right", rectangle(3, 3.1, 2, 1.7, 0), leaning(0.15))), Put.of(gate("Gate", 0, 2, 1.2)));
             List<StandingBed> standing = plan.standing(SEASON);
             WalkStudy walks = WalkStudy.of(plan.setting(SEASON), standing);
             assertThat(walks.pinches(Length.millimetres(150))).isEmpty();
@@ -142,7 +141,7 @@ class CarrierStudyTest {
             List<Point> corners = List.of(Point.metres(side, 0), Point.metres(side + w, 0), Point.metres(side + w, base),
                     Point.metres(arms, base), Point.metres(arms, base + w), Point.metres(0, base + w), Point.metres(0, base),
                     Point.metres(side, base));
-            return with(on(corners, List.of()), new PutWayIn(gate("Gate", arms / 2, 0, 0.92)));
+            return with(on(corners, List.of()), Put.of(gate("Gate", arms / 2, 0, 0.92)));
         }
 
         @Test
@@ -162,7 +161,7 @@ class CarrierStudyTest {
             Random random = new Random(seed);
             Plan plan = with(plot(5, 4, List.of(), bed("A", 1.2 + random.nextDouble(), 1, 1.4, 0.9),
                     bed("B", 3 + random.nextDouble(), 2 + random.nextDouble(), 1, 1.2), bed("C", 1 + random.nextDouble(), 3.2, 1.1, 0.7)),
-                    new PutWayIn(gate("Gate", 0, 2, 1)));
+                    Put.of(gate("Gate", 0, 2, 1)));
             Geometry free = plan.site().ground();
             for (StandingBed bed : plan.standing(SEASON)) {
                 free = free.difference(Polygons.of(bed.corners()));
@@ -213,12 +212,12 @@ class CarrierStudyTest {
         void aWideMiddlePartsALongWalkInTwo() {
             List<Point> corners = List.of(Point.metres(0, 0), Point.metres(20, 0), Point.metres(20, -0.4), Point.metres(23, -0.4),
                     Point.metres(23, 0), Point.metres(40, 0), Point.metres(40, 1.2), Point.metres(0, 1.2));
-            CarrierGround ground = ground(with(on(corners, List.of()), new PutWayIn(gate("Gate", 0, 0.6, 1.1))), CHAIR);
+            CarrierGround ground = ground(with(on(corners, List.of()), Put.of(gate("Gate", 0, 0.6, 1.1))), CHAIR);
             assertThat(ground.passing()).hasSize(1);
             assertThat(ground.unpassable().metres()).isCloseTo(20, within(1.2));
-            Plan straight = with(plot(40, 1.2, List.of()), new PutWayIn(gate("Gate", 0, 0.6, 1.1)));
+            Plan straight = with(plot(40, 1.2, List.of()), Put.of(gate("Gate", 0, 0.6, 1.1)));
             assertThat(ground(straight, CHAIR).unpassable().metres()).isCloseTo(40, within(1.0));
-            Plan round = with(plot(20, 10, List.of(), bed("Island", 10, 5, 17.6, 7.6)), new PutWayIn(gate("Gate", 0, 5, 1.1)));
+            Plan round = with(plot(20, 10, List.of(), bed("Island", 10, 5, 17.6, 7.6)), Put.of(gate("Gate", 0, 5, 1.1)));
             assertThat(ground(round, CHAIR).unpassable().metres()).isCloseTo(2 * (18.8 + 8.8) / 2, within(0.8));
             assertThat(ground(plot(5, 5, List.of()), CHAIR).unpassable().metres()).isLessThan(0.5);
         }
@@ -230,8 +229,8 @@ class CarrierStudyTest {
         @Test
         @DisplayName("A circle of 60 in is free exactly if the room is 60 in wide [2010 ADA Standards 304.3.1]")
         void aRoomAsWideAsTheCircleLetsItTurn() {
-            Plan just = with(plot(4, 1.524, List.of()), new PutWayIn(gate("Gate", 0, 0.76, 1)));
-            Plan short2 = with(plot(4, 1.50, List.of()), new PutWayIn(gate("Gate", 0, 0.76, 1)));
+            Plan just = with(plot(4, 1.524, List.of()), Put.of(gate("Gate", 0, 0.76, 1)));
+            Plan short2 = with(plot(4, 1.50, List.of()), Put.of(gate("Gate", 0, 0.76, 1)));
             assertThat(ground(just, CHAIR).turning()).isNotEmpty();
             assertThat(ground(short2, CHAIR).turning()).isEmpty();
         }
@@ -239,8 +238,8 @@ class CarrierStudyTest {
         @Test
         void aWalkBetweenTwoBedsThatEndsAtTheWallIsADeadEnd() {
             Plan plan = with(plot(6, 4, List.of(), bed("Low", 3, 0.9, 4, 1.2), bed("High", 3, 3.1, 4, 1.2)),
-                    new PutWayIn(gate("Gate", 0, 2, 1.2)),
-                    new PutFeature(feature("Wall", FeatureKind.WALL, 0.2, 0, 5, 0, 5, 4)));
+                    Put.of(gate("Gate", 0, 2, 1.2)),
+                    Put.of(feature("Wall", FeatureKind.WALL, 0.2, 0, 5, 0, 5, 4)));
             CarrierGround ground = ground(plan, CHAIR);
             assertThat(ground.deadEnds()).isNotEmpty();
             assertThat(ground.deadEnds().get(0).back().metres()).isGreaterThan(3);
@@ -248,13 +247,13 @@ class CarrierStudyTest {
 
         @Test
         void aWalkThatLeadsRoundIsNone() {
-            Plan plan = with(plot(9, 9, List.of(), bed("Island", 4.5, 4.5, 3, 3)), new PutWayIn(gate("Gate", 0, 4.5, 1.2)));
+            Plan plan = with(plot(9, 9, List.of(), bed("Island", 4.5, 4.5, 3, 3)), Put.of(gate("Gate", 0, 4.5, 1.2)));
             assertThat(ground(plan, CHAIR).deadEnds()).isEmpty();
         }
 
         @Test
         void whatTurnsOnTheSpotHasNoDeadEnds() {
-            Plan plan = with(plot(6, 1.2, List.of()), new PutWayIn(gate("Gate", 0, 0.6, 1.1)));
+            Plan plan = with(plot(6, 1.2, List.of()), Put.of(gate("Gate", 0, 0.6, 1.1)));
             assertThat(ground(plan, BARROW).deadEnds()).isEmpty();
             assertThat(ground(plan, CHAIR).deadEnds()).hasSize(1);
         }
@@ -280,7 +279,7 @@ class CarrierStudyTest {
         void roundAnObstacleTheWayIsATautString() {
             double r = 0.3;
             Plan plan = with(plot(12, 10, List.of(), bed("Beans", 10, 5, 1, 0.2)),
-                    new PutFeature(feature("Shed", FeatureKind.SHED, 0, 0, 4, 3, 6, 3, 6, 7, 4, 7)));
+                    Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 4, 3, 6, 3, 6, 7, 4, 7)));
             double half = 2;
             // From (1, 5) tangent to the arc round (4, 7), along the top, round (6, 7), and down to the bed's left end at (9.2, 5).
             double firstLeg = tangent(3, half, r);
@@ -305,7 +304,7 @@ class CarrierStudyTest {
         @Test
         void whatCantBeComeToHasNoRoute() {
             Plan plan = with(plot(10, 4, List.of(), bed("Across", 5, 1.6, 1, 3.2), bed("Behind", 8, 2, 1, 1)),
-                    new PutWayIn(gate("Gate", 0, 2, 1.2)));
+                    Put.of(gate("Gate", 0, 2, 1.2)));
             assertThat(routes(plan, BARROW, 1, 1)).extracting(Route::bed).containsExactly(id("Across"));
             assertThat(routes(plan, BARROW, 8, 30)).isEmpty();
         }

@@ -11,9 +11,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.Carrier;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Change;
+import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Swing;
 import fairacre.plan.WayIn;
@@ -58,8 +59,8 @@ class ExactWidthsTest {
             return on(List.of(at(0, 0), at(length, 0), at(length, width), at(0, width)), List.of(), beds);
         }
 
-        GroundChange gate(double x, double y, double width) {
-            return new GroundChange.PutWayIn(new WayIn(id("Gate"), "Gate", at(x, y), Length.metres(width), Swing.INWARD, Optional.empty()));
+        Change gate(double x, double y, double width) {
+            return Put.of(new WayIn(id("Gate"), "Gate", at(x, y), Length.metres(width), Swing.INWARD, Optional.empty()));
         }
     }
 

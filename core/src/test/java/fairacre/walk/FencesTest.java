@@ -17,10 +17,9 @@ import fairacre.plan.Bed;
 import fairacre.plan.Carrier;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.GroundChange.PutFeature;
-import fairacre.plan.GroundChange.PutWayIn;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Swing;
 import fairacre.plan.WayIn;
@@ -60,8 +59,8 @@ class FencesTest {
         Feature fence = new Feature(id("Fence"), "Fence", kind, line, Length.metres(breadth), Length.ZERO, Length.ZERO, false, false);
         Point middle = turned(angle, 4, 3).get(0);
         Bed beans = bed("Beans", middle.x().metres(), middle.y().metres(), 2, 1, -degrees, Optional.empty());
-        Plan plan = with(on(edge, List.of(), beans), new PutFeature(fence));
-        return gate == 0 ? plan : with(plan, new PutWayIn(new WayIn(id("Gate"), "Gate", turned(angle, 3, 0).get(0), Length.metres(gate), Swing.INWARD,
+        Plan plan = with(on(edge, List.of(), beans), Put.of(fence));
+        return gate == 0 ? plan : with(plan, Put.of(new WayIn(id("Gate"), "Gate", turned(angle, 3, 0).get(0), Length.metres(gate), Swing.INWARD,
                 Optional.empty())));
     }
 
@@ -101,8 +100,8 @@ class FencesTest {
 
     @Test
     void aFenceAcrossThePlotIsNotOpened() {
-        Plan plan = with(plot(10, 4, List.of(), bed("Beans", 8, 2, 1, 1)), new PutWayIn(gate("Gate", 0, 2, 1)),
-                new PutFeature(feature("Fence", FeatureKind.FENCE, 0.1, 0, 5, 0, 5, 4)));
+        Plan plan = with(plot(10, 4, List.of(), bed("Beans", 8, 2, 1, 1)), Put.of(gate("Gate", 0, 2, 1)),
+                Put.of(feature("Fence", FeatureKind.FENCE, 0.1, 0, 5, 0, 5, 4)));
         assertThat(study(plan).reaches(FOOT, id("Beans"))).isFalse();
         assertThat(FenceLine.all(plan.setting(SEASON)).get(0).length()).isEqualTo(Length.metres(4));
     }
@@ -131,17 +130,17 @@ class FencesTest {
     void aRouteBeginsWhereOneCanStandAndNotAcrossTheHedge() {
         // The tap stands 0.3 m behind a hedge that ends at x = 6: from its free side one comes round the end.
         Plan plan = with(plot(10, 8, List.of(), bed("Beans", 3, 2, 2, 1)),
-                new PutFeature(feature("Hedge", FeatureKind.HEDGE, 0.4, 0, 0, 4, 6, 4)), new PutFeature(feature("Tap", FeatureKind.TAP, 0, 0, 3, 4.5)));
+                Put.of(feature("Hedge", FeatureKind.HEDGE, 0.4, 0, 0, 4, 6, 4)), Put.of(feature("Tap", FeatureKind.TAP, 0, 0, 3, 4.5)));
         double length = routes(plan, FOOT, 3, 4.5).get(0).length().metres();
         assertThat(length).isGreaterThan(6);
-        Plan walled = with(plan, new PutFeature(feature("Shed", FeatureKind.SHED, 0, 0, 0, 4.6, 10, 4.6, 10, 8, 0, 8)));
+        Plan walled = with(plan, Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 0, 4.6, 10, 4.6, 10, 8, 0, 8)));
         assertThat(routes(walled, FOOT, 3, 4.5)).isEmpty();
     }
 
     @Test
     void whatIsFixedToAWallIsWorkedFromItsSide() {
         Plan plan = with(plot(10, 8, List.of(), bed("Beans", 3, 2, 2, 1)),
-                new PutFeature(feature("House", FeatureKind.HOUSE, 0, 0, 0, 6, 10, 6, 10, 8, 0, 8)), new PutFeature(feature("Tap", FeatureKind.TAP, 0, 0, 3, 6.02)));
+                Put.of(feature("House", FeatureKind.HOUSE, 0, 0, 0, 6, 10, 6, 10, 8, 0, 8)), Put.of(feature("Tap", FeatureKind.TAP, 0, 0, 3, 6.02)));
         assertThat(routes(plan, FOOT, 3, 6.02).get(0).length().metres()).isCloseTo(6.02 - 2.5 - 0.3, within(0.02));
     }
 
@@ -149,9 +148,9 @@ class FencesTest {
     @CsvSource({"0.5, true", "0.499, false", "0.501, true"})
     void aThingIsAtHandAsFarAsTheArmReaches(double arm, boolean reached) {
         // A bed keeps off: the tap stands 0.5 m behind the edge of the ground that is free, in a corner of the plot cut off by a trellis.
-        Plan plan = with(plot(6, 6, List.of()), new PutFeature(feature("Pond", FeatureKind.SHED, 0, 0, 0, 0, 6, 0, 6, 1, 0, 1)),
-                new PutFeature(feature("Tap", FeatureKind.TAP, 0, 0, 3, 1)), new PutFeature(feature("Rail", FeatureKind.SHED, 0, 0, 0, 1.02, 2.9, 1.02, 2.9, 1.5, 0, 1.5)),
-                new PutFeature(feature("Rail 2", FeatureKind.SHED, 0, 0, 3.1, 1.02, 6, 1.02, 6, 1.5, 3.1, 1.5)));
+        Plan plan = with(plot(6, 6, List.of()), Put.of(feature("Pond", FeatureKind.SHED, 0, 0, 0, 0, 6, 0, 6, 1, 0, 1)),
+                Put.of(feature("Tap", FeatureKind.TAP, 0, 0, 3, 1)), Put.of(feature("Rail", FeatureKind.SHED, 0, 0, 0, 1.02, 2.9, 1.02, 2.9, 1.5, 0, 1.5)),
+                Put.of(feature("Rail 2", FeatureKind.SHED, 0, 0, 3.1, 1.02, 6, 1.02, 6, 1.5, 3.1, 1.5)));
         Feature tap = plan.features().stream().filter(f -> f.kind() == FeatureKind.TAP).findFirst().orElseThrow();
         // Between the rails of 0.2 m nobody of 0.6 m gets: their edge bulges in between by 0.3 - sqrt(0.3^2 - 0.1^2).
         double bulge = 0.3 - Math.sqrt(0.09 - 0.01);

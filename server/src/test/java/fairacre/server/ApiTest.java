@@ -10,14 +10,13 @@ import fairacre.format.GardenFile;
 import fairacre.format.GardenJson;
 import fairacre.ledger.Paid;
 import fairacre.measure.Length;
-import fairacre.plan.GroundChange;
 import fairacre.plan.Board;
 import fairacre.plan.Change;
 import fairacre.plan.Material;
 import fairacre.plan.Offcut;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
 import fairacre.plan.PurseChange;
+import fairacre.plan.Put;
 import fairacre.plan.Workshop;
 import fairacre.server.Visitor.Answer;
 import fairacre.testing.Changes;
@@ -145,7 +144,7 @@ class ApiTest {
             String garden = rosa.garden();
             Visitor other = Visitor.signedUp(SERVER);
             String path = "/api/gardens/" + garden;
-            Change change = new Change.PutGardener(gardener("Eve", 0.6, 0.6));
+            Change change = Put.of(gardener("Eve", 0.6, 0.6));
             List<Answer> answers = List.of(other.get(path), other.get(path + "/appraisal?season=2027"), other.get(path + "/file"),
                     other.get(path + "/history"), other.get(path + "/prices.csv"), other.get(path + "/soil-supply"),
                     other.get(path + "/sheet.svg?season=2027&scale=ONE_TO_50"),
@@ -245,14 +244,14 @@ class ApiTest {
             JsonNode history = rosa.get("/api/gardens/" + garden + "/history").json();
             assertThat(history).hasSize(3);
             assertThat(history.at("/0/kind").stringValue()).isEqualTo("UNDO");
-            assertThat(history.at("/1/after/name").stringValue()).isEqualTo("Kale");
-            assertThat(history.at("/1/before/name").stringValue()).isEqualTo("Beans");
+            assertThat(history.at("/0/words").stringValue()).isEqualTo("Renamed a bed to Kale");
+            assertThat(history.at("/1/words").stringValue()).isEqualTo("Renamed a bed to Kale");
             assertThat(history.at("/1/madeBy").stringValue()).contains("@example.org");
         }
 
         @Test
         void aPreviewJudgesAndPricesWithoutKeeping() {
-            rosa.change(garden, 0, new Change.PutGardener(gardener("Ada", 0.6, 0.6)));
+            rosa.change(garden, 0, Put.of(gardener("Ada", 0.6, 0.6)));
             JsonNode preview = rosa.preview(garden, SEASON, new Change.PlaceBed(framed())).json();
             assertThat(preview.at("/base")).isEqualTo(rosa.get("/api/gardens/" + garden + "/judgement?season=" + SEASON).json().get("base"));
             assertThat(preview.at("/appraisal/beds/stretches/0/fresh")).hasSize(1);
@@ -426,7 +425,7 @@ class ApiTest {
     void aDatabaseThatGoesAwayAndComesBackLosesNothing() throws Exception {
         String garden = rosa.garden();
         UUID key = UUID.randomUUID();
-        Change change = new Change.PutGardener(gardener("Ada", 0.6, 0.6));
+        Change change = Put.of(gardener("Ada", 0.6, 0.6));
         SERVER.line().cut();
         try {
             Answer away = rosa.change(garden, 0, key, change);
@@ -494,7 +493,7 @@ class ApiTest {
         @Test
         void theJudgementWithoutRemediesIsTheSameButForThem() {
             rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 5, 4, 3, 2)));
-            rosa.change(garden, 1, new Change.PutGardener(gardener("Ada", 0.6, 0.5)));
+            rosa.change(garden, 1, Put.of(gardener("Ada", 0.6, 0.5)));
             JsonNode whole = rosa.get("/api/gardens/" + garden + "/appraisal?season=2027").json();
             JsonNode quick = rosa.get("/api/gardens/" + garden + "/judgement?season=2027").json().get("appraisal");
             assertThat(whole.at("/snags/0/remedies")).isNotEmpty();
@@ -555,7 +554,7 @@ class ApiTest {
         @Test
         void edgesAlterationsAndMeasuresFromALineAreAnswered() {
             rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 5, 4, 3, 2)));
-            rosa.change(garden, 1, new Change.PutGardener(gardener("Ada", 0.6, 0.5)));
+            rosa.change(garden, 1, Put.of(gardener("Ada", 0.6, 0.5)));
             JsonNode edges = rosa.get("/api/gardens/" + garden + "/beds/" + id("Beans") + "/edges?season=2027").json();
             assertThat(edges.get("edges")).hasSize(4);
             assertThat(edges.at("/edges/0/free").asDouble()).isEqualTo(3);
@@ -574,7 +573,7 @@ class ApiTest {
         @Test
         void whatACarrierCanDoAndTheWaysToTheBedsAreAnswered() {
             rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 5, 4, 2, 1)));
-            rosa.change(garden, 1, new GroundChange.PutCarrier(Gardens.carrier("Barrow", 0.9, true, 0)));
+            rosa.change(garden, 1, Put.of(Gardens.carrier("Barrow", 0.9, true, 0)));
             String carrier = "/api/gardens/" + garden + "/carriers/" + id("Barrow");
             assertThat(rosa.get(carrier + "?season=2027").json().get("alongside")).hasSize(1);
             var routes = rosa.get(carrier + "/routes?season=2027&x=1&y=4").json();
@@ -594,7 +593,7 @@ class ApiTest {
             String wish = "{\"low\":{\"x\":0,\"y\":0},\"length\":10,\"width\":8,\"walk\":0.6,\"mainWalk\":1,\"longest\":5}";
             String path = "/api/gardens/" + garden + "/arrangements?season=2027&manner=ROWS_ACROSS";
             assertProblem(rosa.post(path, wish), 422, "gardeners");
-            rosa.change(garden, 0, new Change.PutGardener(gardener("Ada", 0.6, 0.5)));
+            rosa.change(garden, 0, Put.of(gardener("Ada", 0.6, 0.5)));
             assertThat(rosa.post(path, wish).json()).isNotEmpty();
         }
 

@@ -23,8 +23,8 @@ import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.RefusedException;
 import fairacre.server.garden.GardenService;
+import fairacre.server.garden.HistoryEntry;
 import fairacre.server.garden.LedgerService;
-import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -140,7 +140,7 @@ class GardenController {
     }
 
     @GetMapping("/{garden}/history")
-    List<ChangeLog.Entry> history(Principal owner, @PathVariable UUID garden) {
+    List<HistoryEntry> history(Principal owner, @PathVariable UUID garden) {
         return gardens.history(id(owner), garden);
     }
 

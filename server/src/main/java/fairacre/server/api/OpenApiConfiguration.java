@@ -2,6 +2,8 @@ package fairacre.server.api;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.databind.JavaType;
+import fairacre.format.ChangeIds;
+import fairacre.format.ChangeKinds;
 import fairacre.format.GardenJson;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
@@ -12,12 +14,15 @@ import fairacre.plan.Form;
 import fairacre.plan.Kit;
 import fairacre.plan.Material;
 import fairacre.plan.PriceItem;
+import fairacre.plan.Things;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
@@ -40,6 +45,11 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class OpenApiConfiguration {
 
+    private static final String SCHEMAS = "#/components/schemas/";
+    private static final List<String> UNIONS = List.of("Change", "Form");
+    /** Types that are never written by themselves: what is put in and taken out is described for each kind of thing. */
+    private static final List<String> NOT_WRITTEN = List.of("Put", "Remove", "ThingsObject", "Words", "GroundChange", "PurseChange");
+
     static {
         SpringDocUtils.getConfig()
                 .addRequestWrapperToIgnore(Principal.class)
@@ -51,7 +61,7 @@ class OpenApiConfiguration {
                 .replaceWithSchema(Material.class, new StringSchema().description("key of a material"))
                 .replaceWithSchema(PriceItem.class, new StringSchema().description("key of an item of the price book"))
                 .replaceWithSchema(Money.class, money());
-        Json.mapper().addMixIn(Change.class, GardenJson.ChangeKinds.class);
+        Json.mapper().addMixIn(Change.class, ChangeKinds.class);
         Json.mapper().addMixIn(Form.class, GardenJson.FormKinds.class);
     }
 
@@ -89,9 +99,38 @@ class OpenApiConfiguration {
     GlobalOpenApiCustomizer kinds() {
         return api -> {
             Map<String, Schema> schemas = api.getComponents().getSchemas();
-            schemas.put("Change", union(schemas, GardenJson.ChangeKinds.class));
+            Schema<?> changes = union(schemas, ChangeKinds.class);
+            Things.ALL.forEach(things -> {
+                addOne(changes, schemas, ChangeIds.put(things), things, new Schema<>().$ref(SCHEMAS + things.type().getSimpleName()));
+                addOne(changes, schemas, ChangeIds.remove(things), things, new StringSchema().format("uuid"));
+            });
+            schemas.put("Change", changes);
             schemas.put("Form", union(schemas, GardenJson.FormKinds.class));
+            NOT_WRITTEN.forEach(schemas::remove);
+            Stream.concat(schemas.entrySet().stream().filter(entry -> !UNIONS.contains(entry.getKey())).map(Map.Entry::getValue),
+                    api.getPaths().values().stream().flatMap(OpenApiConfiguration::bodies)).forEach(OpenApiConfiguration::nameUnions);
         };
+    }
+
+    private static Stream<Schema<?>> bodies(PathItem path) {
+        return path.readOperations().stream().filter(operation -> operation.getRequestBody() != null)
+                .flatMap(operation -> operation.getRequestBody().getContent().values().stream()).map(MediaType::getSchema);
+    }
+
+    /** Says the name of a union where its kinds are listed. */
+    private static void nameUnions(Schema<?> schema) {
+        if (schema == null) {
+            return;
+        }
+        if (schema.getOneOf() != null) {
+            List<String> kinds = schema.getOneOf().stream().map(Schema::get$ref).toList();
+            schema.setOneOf(null);
+            schema.set$ref(SCHEMAS + (kinds.contains(SCHEMAS + "Batch") ? "Change" : "Form"));
+        }
+        if (schema.getProperties() != null) {
+            schema.getProperties().values().forEach(OpenApiConfiguration::nameUnions);
+        }
+        nameUnions(schema.getItems());
     }
 
     private static Schema<?> union(Map<String, Schema> schemas, Class<?> kinds) {
@@ -99,9 +138,19 @@ class OpenApiConfiguration {
         for (JsonSubTypes.Type type : kinds.getAnnotation(JsonSubTypes.class).value()) {
             String name = type.value().getSimpleName();
             schemas.computeIfPresent(name, (key, schema) -> flattened(type.name(), schema));
-            union.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + name));
+            union.addOneOfItem(new Schema<>().$ref(SCHEMAS + name));
         }
         return union;
+    }
+
+    /** A change that puts a thing in or takes it out. */
+    private static void addOne(Schema<?> changes, Map<String, Schema> schemas, String kind, Things<?> things, Schema<?> value) {
+        ObjectSchema change = new ObjectSchema();
+        change.addProperty("kind", new StringSchema().addEnumItem(kind));
+        change.addProperty(things.name(), value);
+        change.setRequired(List.of("kind", things.name()));
+        schemas.put(kind, change);
+        changes.addOneOfItem(new Schema<>().$ref(SCHEMAS + kind));
     }
 
     private static Schema<?> flattened(String kind, Schema<?> schema) {

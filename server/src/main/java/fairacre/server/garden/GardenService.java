@@ -279,9 +279,10 @@ public class GardenService {
         gardens.update(stored.plan(), stored.plan().apply(change).orThrow(), stored.revision() + 1);
     }
 
-    public List<ChangeLog.Entry> history(UUID owner, UUID garden) {
-        gardens.stand(owner, garden).orElseThrow(NoSuchGardenException::new);
-        return log.newest(garden, MOST_HISTORY);
+    /** The newest edits, newest first, each told with the names that things have now or had when it was made. */
+    public List<HistoryEntry> history(UUID owner, UUID garden) {
+        Plan plan = get(owner, garden).plan();
+        return log.newest(garden, MOST_HISTORY).stream().map(entry -> HistoryEntry.of(entry, plan)).toList();
     }
 
     private StoredGarden locked(UUID owner, UUID garden) {

@@ -24,6 +24,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 public class ChangeLog {
 
+    /** The kind of an entry that takes an edit back. */
+    public static final String UNDO = "UNDO";
+
     private static final String DONE = "DONE";
     private static final String UNDONE = "UNDONE";
     private static final String OVERTAKEN = "OVERTAKEN";
@@ -55,7 +58,7 @@ public class ChangeLog {
 
     public void undo(UUID garden, long revision, UUID madeBy, Entry edit) {
         mark(edit.id(), UNDONE);
-        follow(garden, revision, madeBy, "UNDO", edit, edit.after(), edit.before());
+        follow(garden, revision, madeBy, UNDO, edit, edit.after(), edit.before());
     }
 
     public void redo(UUID garden, long revision, UUID madeBy, Entry edit) {

@@ -6,8 +6,10 @@ import fairacre.plan.Acquired;
 import fairacre.plan.Change;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
-import fairacre.plan.PurseChange;
+import fairacre.plan.Put;
+import fairacre.plan.Remove;
 import fairacre.plan.Site;
+import fairacre.plan.Things;
 import fairacre.server.RunningServer;
 import fairacre.testing.Gardens;
 import java.time.Clock;
@@ -48,10 +50,10 @@ class PlanReaderTest {
         store.insert(owner, plan);
         assertThat(PlanReader.read(database, owner, plan.id()).orElseThrow().plan()).isEqualTo(plan);
         Plan before = plan;
-        for (Change change : List.<Change>of(new GroundChange.RemoveFeature(Gardens.id("Plum")),
-                new GroundChange.PutWayIn(Gardens.gate("Gate", 3, 0, 1.5)), new GroundChange.SetLevels(List.of()),
-                new GroundChange.RemoveWalk(Gardens.id("Main")), new PurseChange.RemoveSundry(Gardens.id("Spade")),
-                new PurseChange.PutSundry(Gardens.sundry("Skip", "0.5", "99.95", Acquired.FREE)), new GroundChange.RemoveCarrier(Gardens.id("Barrow")),
+        for (Change change : List.<Change>of(new Remove<>(Things.FEATURES, Gardens.id("Plum")),
+                Put.of(Gardens.gate("Gate", 3, 0, 1.5)), new GroundChange.SetLevels(List.of()),
+                new Remove<>(Things.WALKS, Gardens.id("Main")), new Remove<>(Things.SUNDRIES, Gardens.id("Spade")),
+                Put.of(Gardens.sundry("Skip", "0.5", "99.95", Acquired.FREE)), new Remove<>(Things.CARRIERS, Gardens.id("Barrow")),
                 new Change.MarkExisting(Gardens.id("Old"), Gardens.SEASON, false), new Change.SetSite(new Site(Site.rectangle(9, 9), 0, 1)))) {
             Plan after = before.apply(change).orThrow();
             store.update(before, after, 1);

@@ -1,0 +1,44 @@
+package fairacre.plan;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** What beds and things are called that an edit names only by their id. */
+public final class Names {
+
+    private final Map<UUID, String> names = new HashMap<>();
+
+    /** Of what is there in a plan, and of what some changes put there. */
+    public static Names of(Plan plan, List<Change> changes) {
+        Names names = new Names();
+        changes.forEach(names::add);
+        plan.beds().forEach(bed -> names.names.put(bed.id(), bed.name()));
+        Things.ALL.forEach(things -> names.add(things, plan));
+        return names;
+    }
+
+    /** @param otherwise for what has no known name */
+    String of(UUID id, String otherwise) {
+        return names.getOrDefault(id, otherwise);
+    }
+
+    String bed(UUID id) {
+        return of(id, "a bed");
+    }
+
+    private <T> void add(Things<T> things, Plan plan) {
+        things.list().apply(plan).forEach(thing -> names.put(things.id().apply(thing), things.label().apply(thing)));
+    }
+
+    private void add(Change change) {
+        if (change instanceof Put<?> put) {
+            names.put(put.id(), put.label());
+        } else if (change instanceof Change.PlaceBed placed) {
+            names.put(placed.bed().id(), placed.bed().name());
+        } else if (change instanceof Change.Batch batch) {
+            batch.changes().forEach(this::add);
+        }
+    }
+}
