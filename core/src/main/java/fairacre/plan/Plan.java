@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -201,6 +202,19 @@ public record Plan(
     /** The same garden with no beds but these: to judge part of it. */
     public Plan withOnly(List<Bed> some) {
         return withBeds(some);
+    }
+
+    /**
+     * The plan with what is kept beside beds and prices, from a store.
+     *
+     * @param lists the things of each kind
+     */
+    public Plan holding(Supply newSupply, Workshop newWorkshop, Function<Things<?>, List<?>> lists) {
+        return edited(draft -> {
+            draft.supply = newSupply;
+            draft.workshop = newWorkshop;
+            Things.ALL.forEach(things -> things.fill(draft, lists.apply(things)));
+        });
     }
 
     /** The plan with something of it replaced, checked as a whole. */

@@ -69,6 +69,11 @@ public record Things<T>(Class<T> type, String name, String field, int most, Func
         return plan.edited(draft -> into.accept(draft, kept));
     }
 
+    /** @param values things of this kind */
+    void fill(Plan.Draft draft, List<?> values) {
+        into.accept(draft, values.stream().map(type::cast).toList());
+    }
+
     /** @throws RefusedException if there is none with the id */
     Plan without(Plan plan, UUID gone) {
         known(plan, gone);

@@ -24,22 +24,25 @@ import fairacre.plan.Keyhole;
 import fairacre.plan.Kit;
 import fairacre.plan.Masonry;
 import fairacre.plan.Material;
+import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Rectangle;
 import fairacre.plan.Shape;
 import fairacre.plan.Wall;
+import fairacre.server.store.generated.tables.records.BedRecord;
 import fairacre.server.store.generated.tables.records.BedRevisionRecord;
 import fairacre.server.store.generated.tables.records.KeyholeRecord;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Result;
 
 /** Beds with their revisions, from rows and into rows. */
-final class BedRows {
+final class BedRows implements Rows {
 
     private static final Field<? extends Result<?>> KEYHOLES = multiset(select(KEYHOLE.SIDE, KEYHOLE.AT, KEYHOLE.WIDTH, KEYHOLE.DEPTH)
             .from(KEYHOLE).where(KEYHOLE.GARDEN.eq(BED_REVISION.GARDEN)).and(KEYHOLE.BED.eq(BED_REVISION.BED))
@@ -57,21 +60,53 @@ final class BedRows {
             .from(BED_REVISION).where(BED_REVISION.GARDEN.eq(BED.GARDEN)).and(BED_REVISION.BED.eq(BED.ID))
             .orderBy(BED_REVISION.FROM_SEASON)).as("revisions");
 
-    static final Field<? extends Result<?>> BEDS = multiset(select(BED.ID, BED.NAME, BED.RETIRED, BED.TENDED_BY, REVISIONS)
+    private static final Field<? extends Result<?>> BEDS = multiset(select(BED.ID, BED.NAME, BED.RETIRED, BED.TENDED_BY, REVISIONS)
             .from(BED).where(BED.GARDEN.eq(GARDEN.ID))).as("beds");
+
+    static final BedRows ROWS = new BedRows();
 
     private BedRows() {}
 
-    static List<Bed> beds(Record row) {
-        return GroundRows.rows(row, BEDS).map(r -> new Bed(r.get(BED.ID), r.get(BED.NAME),
-                GroundRows.rows(r, REVISIONS).map(BedRows::revision), Optional.ofNullable(r.get(BED.RETIRED)), List.of(r.get(BED.TENDED_BY))));
+    @Override
+    public Field<? extends Result<?>> field() {
+        return BEDS;
+    }
+
+    /** @param row of the garden */
+    List<Bed> read(Record row) {
+        return row.get(BEDS).map(r -> new Bed(r.get(BED.ID), r.get(BED.NAME), r.get(REVISIONS).map(BedRows::revision),
+                Optional.ofNullable(r.get(BED.RETIRED)), List.of(r.get(BED.TENDED_BY))));
+    }
+
+    @Override
+    public void insert(DSLContext database, UUID garden, Plan plan) {
+        insert(database, garden, plan.beds());
+    }
+
+    private static void insert(DSLContext database, UUID garden, List<Bed> beds) {
+        database.batchInsert(beds.stream()
+                .map(bed -> new BedRecord(garden, bed.id(), bed.name(), bed.retired().orElse(null), bed.tendedBy().toArray(UUID[]::new))).toList()).execute();
+        database.batchInsert(beds.stream().flatMap(bed -> bed.revisions().stream()
+                .map(revision -> record(garden, bed.id(), revision))).toList()).execute();
+        database.batchInsert(beds.stream().flatMap(bed -> bed.revisions().stream()
+                .flatMap(revision -> keyholes(garden, bed.id(), revision).stream())).toList()).execute();
+    }
+
+    /** Revisions and keyholes go with their bed. */
+    @Override
+    public void update(DSLContext database, UUID garden, Plan before, Plan after) {
+        List<UUID> gone = KeyedRows.missing(before.beds(), after.beds()).stream().map(Bed::id).toList();
+        if (!gone.isEmpty()) {
+            database.deleteFrom(BED).where(BED.GARDEN.eq(garden)).and(BED.ID.in(gone)).execute();
+        }
+        insert(database, garden, KeyedRows.missing(after.beds(), before.beds()));
     }
 
     private static BedRevision revision(Record row) {
         Point centre = new Point(new Length(row.get(BED_REVISION.CENTRE_X)), new Length(row.get(BED_REVISION.CENTRE_Y)));
         Rectangle outline = new Rectangle(centre, new Length(row.get(BED_REVISION.LENGTH)),
                 new Length(row.get(BED_REVISION.WIDTH)), row.get(BED_REVISION.TURN));
-        List<Keyhole> keyholes = GroundRows.rows(row, KEYHOLES).map(k -> new Keyhole(k.get(KEYHOLE.SIDE),
+        List<Keyhole> keyholes = row.get(KEYHOLES).map(k -> new Keyhole(k.get(KEYHOLE.SIDE),
                 new Length(k.get(KEYHOLE.AT)), new Length(k.get(KEYHOLE.WIDTH)), new Length(k.get(KEYHOLE.DEPTH))));
         return new BedRevision(row.get(BED_REVISION.FROM_SEASON), outline, new Shape(form(row), keyholes), frame(row),
                 row.get(BED_REVISION.EXISTING), build(row));
@@ -111,7 +146,7 @@ final class BedRows {
             case "COMB" -> new Form.Comb(row.get(BED_REVISION.FINGERS), new Length(row.get(BED_REVISION.SPINE)),
                     new Length(row.get(BED_REVISION.FINGER)));
             case "OCTAGON" -> new Form.Octagon(new Length(row.get(BED_REVISION.CORNER_CUT)));
-            case "FREE" -> new Form.FreeForm(GroundRows.points(row.get(BED_REVISION.CORNER_X), row.get(BED_REVISION.CORNER_Y)));
+            case "FREE" -> new Form.FreeForm(Columns.points(row.get(BED_REVISION.CORNER_X), row.get(BED_REVISION.CORNER_Y)));
             default -> Form.RECTANGLE;
         };
     }
@@ -122,7 +157,7 @@ final class BedRows {
                 Joint.valueOf(row.get(BED_REVISION.JOINT))));
     }
 
-    static BedRevisionRecord record(UUID garden, UUID bed, BedRevision revision) {
+    private static BedRevisionRecord record(UUID garden, UUID bed, BedRevision revision) {
         BedRevisionRecord row = new BedRevisionRecord();
         row.setGarden(garden);
         row.setBed(bed);
@@ -139,7 +174,7 @@ final class BedRows {
         return row;
     }
 
-    static List<KeyholeRecord> keyholes(UUID garden, UUID bed, BedRevision revision) {
+    private static List<KeyholeRecord> keyholes(UUID garden, UUID bed, BedRevision revision) {
         List<KeyholeRecord> rows = new ArrayList<>();
         for (Keyhole keyhole : revision.shape().keyholes()) {
             rows.add(new KeyholeRecord(garden, bed, revision.from(), rows.size(), keyhole.side(), keyhole.at().micrometres(),
@@ -165,8 +200,8 @@ final class BedRows {
             row.setCornerCut(octagon.corner().micrometres());
         } else if (form instanceof Form.FreeForm free) {
             row.setForm("FREE");
-            row.setCornerX(GroundRows.xs(free.places()));
-            row.setCornerY(GroundRows.ys(free.places()));
+            row.setCornerX(Columns.xs(free.places()));
+            row.setCornerY(Columns.ys(free.places()));
         }
     }
 

@@ -2,8 +2,6 @@ package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.GARDEN;
 import static fairacre.server.store.generated.Tables.OFFCUT;
-import static org.jooq.impl.DSL.multiset;
-import static org.jooq.impl.DSL.select;
 
 import fairacre.measure.Length;
 import fairacre.plan.Board;
@@ -14,24 +12,23 @@ import fairacre.server.store.generated.tables.records.GardenRecord;
 import fairacre.server.store.generated.tables.records.OffcutRecord;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import org.jooq.Field;
 import org.jooq.Record;
-import org.jooq.Result;
 
 /** The saw and the shed, from rows and into rows. */
 final class WorkshopRows {
 
-    static final Field<? extends Result<?>> OFFCUTS = multiset(select(OFFCUT.MATERIAL, OFFCUT.BOARD, OFFCUT.LENGTH, OFFCUT.COUNT,
-            OFFCUT.FLAW_FROM, OFFCUT.FLAW_TO).from(OFFCUT).where(OFFCUT.GARDEN.eq(GARDEN.ID)).orderBy(OFFCUT.POSITION)).as("offcuts");
+    static final ListedRows<OffcutRecord, Offcut> OFFCUTS = new ListedRows<>(plan -> plan.workshop().offcuts(), OFFCUT, OFFCUT.GARDEN,
+            List.of(OFFCUT.POSITION), (row, currency) -> offcut(row),
+            (garden, position, offcut) -> new OffcutRecord(garden, position, offcut.material().key(), offcut.board().key(),
+                    offcut.length().micrometres(), offcut.count(), ends(offcut, Offcut.Flaw::from), ends(offcut, Offcut.Flaw::to)));
 
     private WorkshopRows() {}
 
     static Workshop workshop(Record row) {
         return new Workshop(new Length(row.get(GARDEN.KERF)), new Length(row.get(GARDEN.TRIM_END)), row.get(GARDEN.TIGHT),
-                GroundRows.rows(row, OFFCUTS).map(WorkshopRows::offcut),
+                OFFCUTS.read(row),
                 Stream.of(row.get(GARDEN.OWN_MATERIALS)).map(Material::of).toList(), Stream.of(row.get(GARDEN.OWN_BOARDS)).map(Board::of).toList());
     }
 
@@ -51,15 +48,6 @@ final class WorkshopRows {
         row.setTight(workshop.tight());
         row.setOwnMaterials(workshop.materials().stream().map(Material::key).toArray(String[]::new));
         row.setOwnBoards(workshop.boards().stream().map(Board::key).toArray(String[]::new));
-    }
-
-    static List<OffcutRecord> offcuts(UUID garden, Workshop workshop) {
-        List<OffcutRecord> rows = new ArrayList<>();
-        for (Offcut offcut : workshop.offcuts()) {
-            rows.add(new OffcutRecord(garden, rows.size(), offcut.material().key(), offcut.board().key(), offcut.length().micrometres(),
-                    offcut.count(), ends(offcut, Offcut.Flaw::from), ends(offcut, Offcut.Flaw::to)));
-        }
-        return rows;
     }
 
     private static Long[] ends(Offcut offcut, Function<Offcut.Flaw, Length> end) {

@@ -33,14 +33,38 @@ class PlanReaderTest {
         Plan plan = Gardens.generated(40, 2).withId(UUID.randomUUID());
         store.insert(owner, plan);
         AtomicInteger statements = new AtomicInteger();
-        DSLContext counted = database.configuration().derive(new ExecuteListener() {
+        assertThat(PlanReader.read(counting(statements), owner, plan.id()).orElseThrow().plan()).isEqualTo(plan);
+        assertThat(statements).hasValue(1);
+    }
+
+    private DSLContext counting(AtomicInteger statements) {
+        return database.configuration().derive(new ExecuteListener() {
             @Override
             public void executeStart(ExecuteContext context) {
                 statements.incrementAndGet();
             }
         }).dsl();
-        assertThat(PlanReader.read(counted, owner, plan.id()).orElseThrow().plan()).isEqualTo(plan);
-        assertThat(statements).hasValue(1);
+    }
+
+    @Test
+    void anEditWritesTheGardensRowAndThoseOfWhatItChanges() {
+        Plan plan = Gardens.everything().withId(UUID.randomUUID());
+        store.insert(account(), plan);
+        AtomicInteger statements = new AtomicInteger();
+        GardenStore counted = new GardenStore(counting(statements), Clock.systemUTC());
+        counted.update(plan, plan, 1);
+        assertThat(statements).as("the garden's row").hasValue(1);
+        Plan without = plan.apply(new Remove<>(Things.WALKS, Gardens.id("Main"))).orThrow();
+        counted.update(plan, without, 2);
+        assertThat(statements).as("and a walk's that goes").hasValue(3);
+        counted.update(without, plan, 3);
+        assertThat(statements).as("and comes back").hasValue(5);
+    }
+
+    @Test
+    void everyKindOfThingHasItsRows() {
+        assertThat(Things.ALL).allSatisfy(kind -> assertThat(PlanRows.ALL).anyMatch(rows -> rows instanceof KeyedRows<?, ?, ?> keyed
+                && keyed.things().filter(kind::equals).isPresent()));
     }
 
     @Test

@@ -1,0 +1,35 @@
+package fairacre.server.store;
+
+import fairacre.measure.Length;
+import fairacre.plan.Point;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+
+/** Values that several tables keep in the same way: lengths in micrometres, places as two columns, amounts without their currency. */
+final class Columns {
+
+    private Columns() {}
+
+    static Point point(long x, long y) {
+        return new Point(new Length(x), new Length(y));
+    }
+
+    static List<Point> points(Long[] x, Long[] y) {
+        return IntStream.range(0, x.length).mapToObj(i -> point(x[i], y[i])).toList();
+    }
+
+    static Long[] xs(List<Point> points) {
+        return points.stream().map(point -> point.x().micrometres()).toArray(Long[]::new);
+    }
+
+    static Long[] ys(List<Point> points) {
+        return points.stream().map(point -> point.y().micrometres()).toArray(Long[]::new);
+    }
+
+    static Money money(CurrencyUnit currency, BigDecimal amount) {
+        return Money.of(currency, amount.setScale(currency.getDecimalPlaces()));
+    }
+}
