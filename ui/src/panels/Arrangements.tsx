@@ -13,9 +13,9 @@ import { front } from "./front";
 import { useDesk } from "../workspace/desk";
 import { revisionIn } from "../workspace/useBedActions";
 
-type Manner = Arrangement["manner"];
+type LayoutKind = Arrangement["manner"];
 
-const MANNERS: readonly { key: Manner; label: string }[] = [
+const MANNERS: readonly { key: LayoutKind; label: string }[] = [
   { key: "ROWS_ACROSS", label: "Rows from left to right" },
   { key: "ROWS_UP", label: "Rows from bottom to top" },
   { key: "BLOCKS", label: "Blocks with a cross walk" },

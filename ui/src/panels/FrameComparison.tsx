@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../api/client";
-import type { Bed, Frame, FrameChoice, Holding } from "../api/types";
+import type { Bed, Frame, FrameChoice, BedEdge } from "../api/types";
 import { formatMoney, formatWeight } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
@@ -34,8 +34,8 @@ export function FrameComparison({ beds }: { beds: readonly Bed[] }) {
 function SideBySide({ beds }: { beds: readonly Bed[] }) {
   const desk = useDesk();
   const now = beds.flatMap((bed) => revisionIn(bed, desk.season)?.frame ?? []);
-  const [one, setOne] = useState<Holding>({ frame: now[0] ?? USUAL[desk.units][0] });
-  const [other, setOther] = useState<Holding>({ frame: USUAL[desk.units][1] });
+  const [one, setOne] = useState<BedEdge>({ frame: now[0] ?? USUAL[desk.units][0] });
+  const [other, setOther] = useState<BedEdge>({ frame: USUAL[desk.units][1] });
   const ids = beds.map((bed) => bed.id);
   const asked = { season: desk.season, beds: ids, choices: [one, other] };
   const { data, error } = useQuery({
@@ -72,7 +72,7 @@ function SideBySide({ beds }: { beds: readonly Bed[] }) {
 
 interface KindProps {
   name: string;
-  held: Holding;
+  held: BedEdge;
   onChange: (held: Holding) => void;
 }
 

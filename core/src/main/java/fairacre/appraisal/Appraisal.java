@@ -1,6 +1,6 @@
 package fairacre.appraisal;
 
-import fairacre.cost.Asked;
+import fairacre.cost.QuotedPrice;
 import fairacre.cost.Bill;
 import fairacre.cost.BillLine;
 import fairacre.cost.CostStudy;
@@ -74,11 +74,11 @@ public final class Appraisal {
         this.paid = paid;
         this.standing = plan.standing(season);
         this.cost = CostStudy.of(plan, memo);
-        this.walks = new Once<>(() -> WalkStudy.of(plan.setting(season), standing, memo)
+        this.walks = new Lazy<>(() -> WalkStudy.of(plan.setting(season), standing, memo)
                 .prepared(plan.gardeners(), plan.carriers()));
-        this.reach = new Once<>(this::computeReach);
-        this.bill = new Once<>(() -> cuts.map(cost::bill).orElseGet(cost::bill));
-        this.forecast = new Once<>(() -> Forecast.of(plan.budget(), bill(), paid));
+        this.reach = new Lazy<>(this::computeReach);
+        this.bill = new Lazy<>(() -> cuts.map(cost::bill).orElseGet(cost::bill));
+        this.forecast = new Lazy<>(() -> Forecast.of(plan.budget(), bill(), paid));
     }
 
     public static Appraisal of(Plan plan, int season) {
@@ -156,7 +156,7 @@ public final class Appraisal {
         List<SeasonCost> bySeason = Stream.concat(plan.seasonsOfChange().stream(), bill().lines().stream().map(BillLine::season))
                 .distinct().sorted().map(s -> new SeasonCost(s, bill().total(s))).toList();
         return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(whole), purse(),
-                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), cost.walks(), FenceLine.all(plan.setting(season)), Asked.of(plan),
+                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), cost.walks(), FenceLine.all(plan.setting(season)), QuotedPrice.of(plan),
                 bill().quick(), whole ? List.of() : NOT_IN_PREVIEWS);
     }
 

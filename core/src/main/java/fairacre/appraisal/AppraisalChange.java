@@ -1,6 +1,6 @@
 package fairacre.appraisal;
 
-import fairacre.cost.Asked;
+import fairacre.cost.QuotedPrice;
 import fairacre.cost.BillLine;
 import fairacre.cost.Purse;
 import fairacre.measure.Area;
@@ -19,7 +19,7 @@ import org.joda.money.Money;
 public record AppraisalChange(int season, Area plot, Area growing, Rewrite<BedAppraisal> beds, Rewrite<Gap> gaps,
         Rewrite<Snag> snags, Purse purse, Rewrite<BillLine> bill, List<SeasonCost> bySeason,
         List<PartCost> byPart, Optional<Money> perArea, Rewrite<WalkTakeoff> walks, Rewrite<FenceLine> fences,
-        Rewrite<Asked> asked, boolean quickBoards, List<SnagRule> notJudged) {
+        Rewrite<QuotedPrice> asked, boolean quickBoards, List<SnagRule> notJudged) {
 
     public AppraisalChange {
         bySeason = List.copyOf(bySeason);

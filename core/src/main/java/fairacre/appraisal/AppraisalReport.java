@@ -1,6 +1,6 @@
 package fairacre.appraisal;
 
-import fairacre.cost.Asked;
+import fairacre.cost.QuotedPrice;
 import fairacre.cost.BillLine;
 import fairacre.cost.Purse;
 import fairacre.measure.Area;
@@ -31,7 +31,7 @@ import org.joda.money.Money;
  */
 public record AppraisalReport(int season, Area plot, Area growing, List<BedAppraisal> beds, List<Gap> gaps,
         List<Snag> snags, Purse purse, List<BillLine> bill, List<SeasonCost> bySeason, List<PartCost> byPart,
-        Optional<Money> perArea, List<WalkTakeoff> walks, List<FenceLine> fences, List<Asked> asked,
+        Optional<Money> perArea, List<WalkTakeoff> walks, List<FenceLine> fences, List<QuotedPrice> asked,
         boolean quickBoards, List<SnagRule> notJudged) {
 
     public AppraisalReport {

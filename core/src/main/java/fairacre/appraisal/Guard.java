@@ -1,5 +1,6 @@
 package fairacre.appraisal;
 
+import fairacre.shape.StoppedException;
 import java.util.List;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -13,10 +14,13 @@ final class Guard {
     /**
      * @param part what is being judged, as in "the walks"
      * @param otherwise the answer if the work fails
+     * @throws StoppedException if the whole judgement is given up
      */
     <T> T orElse(String part, Supplier<T> work, Supplier<T> otherwise) {
         try {
             return work.get();
+        } catch (StoppedException stopped) {
+            throw stopped;
         } catch (RuntimeException fault) {
             failures.add(new Failure(part, fault));
             return otherwise.get();

@@ -5,7 +5,7 @@ import fairacre.ground.BedLevel.Meaning;
 import fairacre.ground.LevelStudy;
 import fairacre.measure.Length;
 import fairacre.plan.Change;
-import fairacre.plan.Drop;
+import fairacre.plan.Fall;
 import fairacre.plan.Frame;
 import fairacre.plan.Limits;
 import fairacre.plan.Rectangle;
@@ -37,9 +37,9 @@ final class LevelSnags {
     }
 
     /** Whether part-courses make the fall up as far as a rake can't. */
-    private static boolean madeUp(StandingBed bed, Drop fall) {
-        return bed.revision().madeUp().filter(drop -> fall.along().minus(drop.along()).abs().compareTo(Drop.RAKED) <= 0
-                && fall.across().minus(drop.across()).abs().compareTo(Drop.RAKED) <= 0).isPresent();
+    private static boolean madeUp(StandingBed bed, Fall fall) {
+        return bed.revision().madeUp().filter(drop -> fall.along().minus(drop.along()).abs().compareTo(Fall.RAKED) <= 0
+                && fall.across().minus(drop.across()).abs().compareTo(Fall.RAKED) <= 0).isPresent();
     }
 
     private Snag slope(LevelStudy study, StandingBed bed, BedLevel level) {
@@ -74,9 +74,9 @@ final class LevelSnags {
         return remedies;
     }
 
-    private static Remedy madeUpTo(StandingBed bed, Drop fall) {
+    private static Remedy madeUpTo(StandingBed bed, Fall fall) {
         return new Remedy("Stand " + bed.name() + " level and close the gap below with part-courses",
-                new Change.RebuildBed(bed.id(), bed.revision().withBuild(bed.revision().build().withDrop(fall))));
+                new Change.RebuildBed(bed.id(), bed.revision().withBuild(bed.revision().build().withFall(fall))));
     }
 
     private static Remedy raised(StandingBed bed, Frame frame) {

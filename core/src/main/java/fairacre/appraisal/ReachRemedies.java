@@ -38,7 +38,7 @@ final class ReachRemedies {
     private final Predicate<BedReach> demand;
     private final List<KeyholeSearch.Missing> missing;
     private final Surroundings round;
-    private final Supplier<Optional<Remedy>> narrower = new Once<>(this::findNarrower);
+    private final Supplier<Optional<Remedy>> narrower = new Lazy<>(this::findNarrower);
 
     ReachRemedies(SnagContext context, StandingBed bed, Gardener gardener, Predicate<BedReach> demand,
             List<KeyholeSearch.Missing> missing) {

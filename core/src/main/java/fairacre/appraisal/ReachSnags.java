@@ -106,7 +106,7 @@ final class ReachSnags {
     }
 
     private void slimmer(SnagRule rule, StandingBed bed, ReachRemedies remedies) {
-        slimmer.computeIfAbsent(rule, r -> new LinkedHashMap<>()).put(bed.id(), new Once<>(remedies::narrower));
+        slimmer.computeIfAbsent(rule, r -> new LinkedHashMap<>()).put(bed.id(), new Lazy<>(remedies::narrower));
     }
 
     /** @param reaching who reaches all of the bed, to whom it could be given */

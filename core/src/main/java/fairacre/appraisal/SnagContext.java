@@ -43,7 +43,7 @@ final class SnagContext {
         this.memo = memo;
         this.guard = guard;
         this.trials = memo.remembering();
-        this.trial = new Once<>(() -> new Trial(plan, season, trials));
+        this.trial = new Lazy<>(() -> new Trial(plan, season, trials));
         this.season = season;
         this.setting = plan.setting(season);
         this.standing = standing;

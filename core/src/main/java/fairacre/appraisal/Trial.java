@@ -45,7 +45,7 @@ final class Trial {
         this.season = season;
         this.memo = memo;
         this.before = plan.beds().size() <= FEW_BEDS ? flaws(plan) : null;
-        this.slowBefore = new Once<>(() -> slowFlaws(plan));
+        this.slowBefore = new Lazy<>(() -> slowFlaws(plan));
     }
 
     /** Whether the plan takes the change and has no new flaw with it. */

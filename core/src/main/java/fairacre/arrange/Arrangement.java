@@ -19,7 +19,7 @@ import org.joda.money.Money;
  * @param unpriced lines of its bill without a price
  * @param change takes the layout over
  */
-public record Arrangement(Manner manner, List<List<Point>> beds, Area growing, Area walks, Length edge, Money cost, int unpriced,
+public record Arrangement(LayoutKind manner, List<List<Point>> beds, Area growing, Area walks, Length edge, Money cost, int unpriced,
         Length detour, Change change) {
 
     public Arrangement {

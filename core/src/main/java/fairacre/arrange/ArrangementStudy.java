@@ -90,7 +90,7 @@ public final class ArrangementStudy {
     }
 
     /** The layouts of one manner that pass, most growing area first. */
-    public List<Arrangement> of(Manner manner) {
+    public List<Arrangement> of(LayoutKind manner) {
         List<Arrangement> passed = new ArrayList<>();
         Money before = quickly(cleared).bill().total();
         for (List<Block> draft : new Drafts(ground()).of(manner)) {
@@ -115,7 +115,7 @@ public final class ArrangementStudy {
                 .sorted(Comparator.comparing(Arrangement::growing).reversed()).toList();
     }
 
-    private Optional<Arrangement> judged(Manner manner, List<Block> draft, Money before) {
+    private Optional<Arrangement> judged(LayoutKind manner, List<Block> draft, Money before) {
         List<Change> changes = new ArrayList<>(clearing);
         List<Change> placing = new ArrayList<>();
         Set<UUID> placed = new HashSet<>();
@@ -141,7 +141,7 @@ public final class ArrangementStudy {
         return RULED_OUT.contains(snag.rule()) && (snag.beds().isEmpty() || snag.beds().stream().anyMatch(placed::contains));
     }
 
-    private Arrangement figures(Manner manner, AppraisalReport report, Set<UUID> placed, Money before, Change change) {
+    private Arrangement figures(LayoutKind manner, AppraisalReport report, Set<UUID> placed, Money before, Change change) {
         List<BedAppraisal> beds = report.beds().stream().filter(bed -> placed.contains(bed.bed())).toList();
         Area growing = beds.stream().map(BedAppraisal::soil).reduce(Area.ZERO, Area::plus);
         Geometry taken = Polygons.of(rectangle(wish).corners());

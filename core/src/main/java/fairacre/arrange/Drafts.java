@@ -56,7 +56,7 @@ final class Drafts {
         }
     }
 
-    List<List<Block>> of(Manner manner) {
+    List<List<Block>> of(LayoutKind manner) {
         List<List<Block>> drafts = switch (manner) {
             case ROWS_ACROSS -> rows(ground, false);
             case ROWS_UP -> rows(ground.swapped(), false).stream().map(Drafts::swapped).toList();

@@ -23,5 +23,5 @@ import org.joda.money.Money;
  * @param leastKilograms of that board when dry, or of one block, brick or stone
  * @param mostKilograms of that board when wet, or of a heavy piece
  */
-public record FrameChoice(Holding of, Length height, int boards, Optional<Money> cost, Optional<Money> perYear, Optional<Money> fill, int supports,
+public record FrameChoice(BedEdge of, Length height, int boards, Optional<Money> cost, Optional<Money> perYear, Optional<Money> fill, int supports,
         int replacedFrom, int replacedTo, int pieces, double hours, Optional<Length> heaviest, double leastKilograms, double mostKilograms) {}

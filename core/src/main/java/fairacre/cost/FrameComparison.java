@@ -62,7 +62,7 @@ public final class FrameComparison {
      * @param choices one to six
      * @throws RefusedException if a bed doesn't stand, or a board or a wall leaves no soil in one
      */
-    public static List<FrameChoice> of(Plan plan, Collection<UUID> beds, int season, List<Holding> choices) {
+    public static List<FrameChoice> of(Plan plan, Collection<UUID> beds, int season, List<BedEdge> choices) {
         Limits.between(choices.size(), 1, MOST_CHOICES, "choices");
         Map<UUID, BedRevision> standing = plan.standing(season).stream().filter(bed -> beds.contains(bed.id()))
                 .collect(Collectors.toMap(bed -> bed.id(), bed -> bed.revision()));
@@ -74,7 +74,7 @@ public final class FrameComparison {
                 .orElseGet(() -> comparison.walled(choice, choice.wall().orElseThrow()))).toList();
     }
 
-    private FrameChoice framed(Holding choice, Frame frame) {
+    private FrameChoice framed(BedEdge choice, Frame frame) {
         List<Job> jobs = new ArrayList<>();
         int pieces = 0;
         int supports = 0;
@@ -97,7 +97,7 @@ public final class FrameComparison {
                 (pieces * MINUTES_PER_PIECE + supports * MINUTES_PER_SUPPORT) / 60, Optional.of(heaviest), volume * material.leastDensity(), volume * material.mostDensity());
     }
 
-    private FrameChoice walled(Holding choice, Wall wall) {
+    private FrameChoice walled(BedEdge choice, Wall wall) {
         List<Job> jobs = beds.entrySet().stream().map(bed -> Job.of(bed.getKey(), null, walled(bed.getValue(), wall))).toList();
         Bill bill = study.boughtFor(jobs);
         List<BillLine> parts = bill.lines().stream().filter(line -> line.part() == BillPart.FRAMES).toList();

@@ -3,7 +3,7 @@ package fairacre.frame;
 import fairacre.frame.Bowing.Side;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Drop;
+import fairacre.plan.Fall;
 import fairacre.plan.Frame;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
@@ -56,7 +56,7 @@ public final class BowStudy {
 
     /** From the rim to the foot of the lowest part-course. */
     static Length soilHeight(BedRevision bed, Frame frame) {
-        return frame.height().plus(bed.madeUp().map(Drop::most).orElse(Length.ZERO));
+        return frame.height().plus(bed.madeUp().map(Fall::most).orElse(Length.ZERO));
     }
 
     private static Side side(Frame frame, Length soil, Length length, int times, double span, double load) {

@@ -4,7 +4,7 @@ import fairacre.frame.Piece.Part;
 import fairacre.frame.RoundTheEdge.Edge;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Drop;
+import fairacre.plan.Fall;
 import fairacre.plan.Frame;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,11 +22,11 @@ final class PartCourses {
     /** Course 0 is the first below the lowest whole one. */
     static List<PlacedPiece> of(BedRevision bed, Frame frame) {
         List<PlacedPiece> pieces = new ArrayList<>();
-        Length deepest = bed.madeUp().map(Drop::most).orElse(Length.ZERO);
+        Length deepest = bed.madeUp().map(Fall::most).orElse(Length.ZERO);
         Length board = frame.board().width();
-        for (int below = 0; board.times(below).plus(Drop.RAKED).compareTo(deepest) < 0; below++) {
+        for (int below = 0; board.times(below).plus(Fall.RAKED).compareTo(deepest) < 0; below++) {
             for (Edge edge : RoundTheEdge.edges(bed, frame)) {
-                add(bed, edge, below, board.times(below).plus(Drop.RAKED).metres(), frame.board().longest(), pieces);
+                add(bed, edge, below, board.times(below).plus(Fall.RAKED).metres(), frame.board().longest(), pieces);
             }
         }
         return pieces;

@@ -2,7 +2,7 @@ package fairacre.ground;
 
 import fairacre.ground.BedLevel.Meaning;
 import fairacre.measure.Length;
-import fairacre.plan.Drop;
+import fairacre.plan.Fall;
 import fairacre.plan.Frame;
 import fairacre.plan.Point;
 import fairacre.plan.Rectangle;
@@ -59,12 +59,12 @@ public final class LevelStudy {
         Length along = Length.metres((corners[0] + corners[3] - corners[1] - corners[2]) / 2);
         Length across = Length.metres((corners[0] + corners[1] - corners[2] - corners[3]) / 2);
         double most = Arrays.stream(corners).max().orElseThrow() - Arrays.stream(corners).min().orElseThrow();
-        return new BedLevel(bed.id(), along.abs(), across.abs(), Drop.upTo(along, across), Length.metres(most),
+        return new BedLevel(bed.id(), along.abs(), across.abs(), Fall.upTo(along, across), Length.metres(most),
                 meaning(Length.metres(most), bed));
     }
 
     private static Meaning meaning(Length most, StandingBed bed) {
-        if (most.compareTo(Drop.RAKED) <= 0) {
+        if (most.compareTo(Fall.RAKED) <= 0) {
             return Meaning.LEVEL;
         }
         Length course = bed.frame().map(Frame::board).map(board -> board.width()).orElse(SPADE);

@@ -89,7 +89,7 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
     }
 
     /** What part-courses make up: nothing without boards, or on legs. */
-    public Optional<Drop> madeUp() {
+    public Optional<Fall> madeUp() {
         return build.drop().filter(drop -> frame.isPresent() && !build.legs().isPositive());
     }
 

@@ -17,7 +17,7 @@ import java.util.Optional;
  * @param overhang how far what grows at the edge leans out over the walk, 0 to 1 m
  */
 public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang, Optional<Filling> filling,
-        Optional<Fittings> fittings, Optional<Wall> wall, Optional<Drop> drop) {
+        Optional<Fittings> fittings, Optional<Wall> wall, Optional<Fall> drop) {
 
     private static final Length LONGEST_LEGS = Length.metres(1);
     private static final Length HIGHEST_MOUND = Length.metres(0.6);
@@ -84,7 +84,7 @@ public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mo
         return new Build(kit, cap, legs, mound, overhang, filling, Optional.of(newFittings), wall, drop);
     }
 
-    public Build withDrop(Drop newDrop) {
+    public Build withFall(Fall newDrop) {
         return new Build(kit, cap, legs, mound, overhang, filling, fittings, wall, Optional.of(newDrop));
     }
 

@@ -2,6 +2,7 @@ package fairacre.shape;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 
 /**
@@ -20,11 +21,17 @@ public final class Memo {
 
     private final Cache<Object, Object> answers;
     private final int most;
+    private final BooleanSupplier stop;
 
     public Memo(int most) {
-        this.most = most;
         // What is forgotten is settled by whoever asks, not by a thread of its own.
-        this.answers = Caffeine.newBuilder().maximumSize(most).initialCapacity(Math.min(most, INITIAL)).executor(Runnable::run).build();
+        this(most, Caffeine.newBuilder().maximumSize(most).initialCapacity(Math.min(most, INITIAL)).executor(Runnable::run).build(), () -> false);
+    }
+
+    private Memo(int most, Cache<Object, Object> answers, BooleanSupplier stop) {
+        this.most = most;
+        this.answers = answers;
+        this.stop = stop;
     }
 
     /** A memo that remembers nothing. */
@@ -32,23 +39,37 @@ public final class Memo {
         return new Memo(0);
     }
 
+    /**
+     * The same answers for work that may have to be given up: a deadline, or somebody who doesn't want it any more. Every study asks a memo
+     * in its loops, so the work ends within one of their steps.
+     *
+     * @param stopped asked before each answer that has to be worked out
+     */
+    public Memo until(BooleanSupplier stopped) {
+        return new Memo(most, answers, stopped);
+    }
+
     /** This memo, or one that remembers if this one doesn't: for plans that are tried one after the other. */
     public Memo remembering() {
-        return most > 0 ? this : new Memo(USUAL);
+        return most > 0 ? this : new Memo(USUAL).until(stop);
     }
 
     /**
      * @param question of a type of its own for each kind of answer
      * @param work answers it; never null
+     * @throws StoppedException if the answer isn't known and the work is to be given up
      */
     @SuppressWarnings("unchecked")
     public <T> T recall(Object question, Supplier<T> work) {
-        if (most == 0) {
-            return work.get();
-        }
-        Object known = answers.getIfPresent(question);
+        Object known = most == 0 ? null : answers.getIfPresent(question);
         if (known != null) {
             return (T) known;
+        }
+        if (stop.getAsBoolean()) {
+            throw new StoppedException();
+        }
+        if (most == 0) {
+            return work.get();
         }
         T answer = work.get();
         answers.put(question, answer);

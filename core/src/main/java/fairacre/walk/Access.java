@@ -16,11 +16,11 @@ import org.locationtech.jts.geom.Polygon;
 /**
  * Where the middle of a carrier of one width can be: each piece of ground shrunk by half the width, less all that stands there
  * grown by it, and of what is left the parts that meet a way in wide enough. Onto a piece without a way in one comes from anywhere
- * at its edge. Grown back by half the width it is the ground the carrier can use: the opening of the free ground by a disk, cut off
- * where no way leads.
+ * at its edge. Grown back by half the width it is the ground the carrier can use: the opening of the free ground by a disk, without
+ * what is not connected with a way in.
  *
- * <p>To ask whether a way leads to one place needs less than to draw all of it: {@link #covers} goes by squares of the ground,
- * of which only those have to be worked out anew in which something has moved.
+ * <p>{@link #covers} asks about one place without building all of it: it goes by tiles of the ground, of which only those are computed
+ * again in which something has moved.
  */
 final class Access {
 
@@ -117,7 +117,7 @@ final class Access {
         return tiles.stream().flatMap(piece -> piece.near(place).stream()).toList();
     }
 
-    /** All places of a piece of ground where the middle of a disk can be, whether or not a way leads there. */
+    /** All places of a piece of ground where the middle of a disk can be, whether or not it is connected with a way in. */
     static Geometry centres(Layout layout, Polygon ground, double radius) {
         Geometry shrunk = Grown.shrunk(layout, ground, radius);
         List<Ring> near = layout.near(ground.getEnvelopeInternal(), radius);

@@ -45,8 +45,8 @@ final class Layout {
     private final IndexedPointInAreaLocator inPlot;
     private final STRtree index = new STRtree();
     private final Map<Integer, Vicinity> notFar = new ConcurrentHashMap<>();
-    /** Positions of the rings about a square as far as is not far: asked for again for each width. */
-    private final Map<Envelope, int[]> nearSquares = new ConcurrentHashMap<>();
+    /** Positions of the rings near a tile: asked for again for each width. */
+    private final Map<Envelope, int[]> nearTiles = new ConcurrentHashMap<>();
 
     Layout(Setting setting, List<StandingBed> beds, Outlines outlines, boolean wheels, Memo memo) {
         this.beds = List.copyOf(beds);
@@ -159,7 +159,7 @@ final class Layout {
 
     private record AboutRing(Ring ring, List<Ring> others, List<Ring> plotSides, double distance) {}
 
-    private record AboutSquare(Envelope square, List<Ring> rings, double distance) {}
+    private record AboutTile(Envelope tile, List<Ring> rings, double distance) {}
 
     /** What stands about a ring as far as a distance, or a little further. */
     Vicinity vicinity(int position, double distance) {
@@ -175,15 +175,15 @@ final class Layout {
     }
 
     /** What stands about an upright rectangle as far as a distance. */
-    Vicinity vicinity(Envelope square, double distance) {
-        return memo.recall(new AboutSquare(square, near(square, distance), distance), Vicinity::new);
+    Vicinity vicinity(Envelope tile, double distance) {
+        return memo.recall(new AboutTile(tile, near(tile, distance), distance), Vicinity::new);
     }
 
     /** What stands within a distance of an upright rectangle, going by upright rectangles, with what leans out; in order. */
     List<Ring> near(Envelope place, double distance) {
         Envelope round = grown(place, distance);
         int[] positions = distance > NOT_FAR ? found(round)
-                : nearSquares.computeIfAbsent(place, square -> found(grown(square, NOT_FAR)));
+                : nearTiles.computeIfAbsent(place, tile -> found(grown(tile, NOT_FAR)));
         List<Ring> near = new ArrayList<>(positions.length);
         for (int position : positions) {
             if (rings.get(position).within(0).intersects(round)) {

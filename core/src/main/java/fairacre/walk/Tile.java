@@ -19,21 +19,21 @@ import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 
 /**
- * Where the middle of a disk can be within one square of a piece of ground, in the parts that hang together there. A move of a bed
- * touches a square or two, and all others are remembered.
+ * Where the middle of a disk can be within one tile of a piece of ground, in connected parts. A move of a bed
+ * touches a tile or two; all others are cached.
  */
 final class Tile {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
     /** A border's coordinate and a corner on it differ by rounding at most, metres. */
     private static final double ON_THE_BORDER = 1e-8;
-    /** Parts of two squares that share less of a border only touch, metres. */
+    /** Parts of two tiles that share less of a border only touch, metres. */
     private static final double SHARED = 1e-9;
 
-    /** The sides of a square by which it hangs on the next one. */
+    /** The sides of a tile across which it is connected with the next one. */
     enum Border { WEST, EAST, SOUTH, NORTH }
 
-    /** What hangs together within a square. One part is another only if it is the same object. */
+    /** A connected part of a tile. One part is another only if it is the same object. */
     static final class Part {
 
         private final Polygon polygon;
@@ -81,36 +81,36 @@ final class Tile {
         }
     }
 
-    /** The question what of a square is free. */
-    private record Question(Layout.Vicinity vicinity, Envelope square, Polygon ground, List<Ring> fences, double radius) {}
+    /** The question what of a tile is free. */
+    private record Question(Layout.Vicinity vicinity, Envelope tile, Polygon ground, List<Ring> fences, double radius) {}
 
-    /** The question what of a square is ground, with nothing on it. */
-    private record Bare(Envelope square, Polygon ground, double radius) {}
+    /** The question what of a tile is ground, with nothing on it. */
+    private record Bare(Envelope tile, Polygon ground, double radius) {}
 
-    /** The question what of a square these rings leave. */
-    private record Left(Envelope square, Polygon ground, double radius, List<Ring> rings) {}
+    /** The question what of a tile these rings leave. */
+    private record Left(Envelope tile, Polygon ground, double radius, List<Ring> rings) {}
 
     private Tile() {}
 
-    static List<Part> parts(Layout layout, Envelope square, Polygon ground, double radius) {
-        List<Ring> fences = layout.fences(square, radius);
-        return layout.memo().recall(new Question(layout.vicinity(square, radius), square, ground, fences, radius),
-                () -> work(layout, square, ground, fences, radius));
+    static List<Part> parts(Layout layout, Envelope tile, Polygon ground, double radius) {
+        List<Ring> fences = layout.fences(tile, radius);
+        return layout.memo().recall(new Question(layout.vicinity(tile, radius), tile, ground, fences, radius),
+                () -> work(layout, tile, ground, fences, radius));
     }
 
-    private static List<Part> work(Layout layout, Envelope square, Polygon ground, List<Ring> fences, double radius) {
-        Geometry bare = layout.memo().recall(new Bare(square, ground, radius),
-                () -> Areas.shared(Grown.shrunk(layout, ground, radius), GEOMETRY.toGeometry(square)));
-        boolean inTheMidst = bare.getArea() > square.getArea() - ON_THE_BORDER;
-        Map<Boolean, List<Ring>> near = layout.near(square, radius).stream().collect(Collectors.partitioningBy(layout::isFresh));
+    private static List<Part> work(Layout layout, Envelope tile, Polygon ground, List<Ring> fences, double radius) {
+        Geometry bare = layout.memo().recall(new Bare(tile, ground, radius),
+                () -> Areas.shared(Grown.shrunk(layout, ground, radius), GEOMETRY.toGeometry(tile)));
+        boolean inTheMidst = bare.getArea() > tile.getArea() - ON_THE_BORDER;
+        Map<Boolean, List<Ring>> near = layout.near(tile, radius).stream().collect(Collectors.partitioningBy(layout::isFresh));
         // While a bed is dragged the others leave the same again and again: it is taken off last.
-        Geometry settled = layout.memo().recall(new Left(square, ground, radius, near.get(false)),
+        Geometry settled = layout.memo().recall(new Left(tile, ground, radius, near.get(false)),
                 () -> without(layout, bare, near.get(false), radius));
         Geometry free = without(layout, settled, near.get(true), radius);
         List<Part> parts = new ArrayList<>();
         for (Polygon polygon : Areas.parts(free)) {
-            List<List<Interval>> borders = List.of(along(polygon, true, square.getMinX()), along(polygon, true, square.getMaxX()),
-                    along(polygon, false, square.getMinY()), along(polygon, false, square.getMaxY()));
+            List<List<Interval>> borders = List.of(along(polygon, true, tile.getMinX()), along(polygon, true, tile.getMaxX()),
+                    along(polygon, false, tile.getMinY()), along(polygon, false, tile.getMaxY()));
             parts.add(new Part(polygon, borders,
                     !(inTheMidst && fences.isEmpty()) && Grown.reachesTheEdge(polygon, ground, fences, radius)));
         }

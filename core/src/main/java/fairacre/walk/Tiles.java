@@ -9,12 +9,12 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Where the middle of a disk can be on one piece of ground, laid over with squares: what is free in each, and which of that hangs
- * together across their borders and with where one comes in.
+ * Where the middle of a disk can be on one piece of ground, tile by tile: what is free in each, and which of that is connected across
+ * the borders of the tiles with where one comes in.
  */
 final class Tiles {
 
-    /** Side of a square, metres: a few beds each. */
+    /** Side of a tile, metres: a few beds each. */
     private static final double SIDE = 3;
     /** The grid lies a little off whole metres, where beds like to stand. */
     private static final double OFFSET = 0.0371;
@@ -23,13 +23,13 @@ final class Tiles {
     private final int firstColumn;
     private final int firstRow;
     private final int columns;
-    private final List<List<Tile.Part>> squares = new ArrayList<>();
-    /** Number of the first part of each square, all parts being numbered through. */
+    private final List<List<Tile.Part>> tiles = new ArrayList<>();
+    /** Number of the first part of each tile, all parts being numbered through. */
     private final List<Integer> first = new ArrayList<>();
     private final List<Tile.Part> parts = new ArrayList<>();
     private final int[] parent;
-    /** For each part of each square whether a way leads there. */
-    private final List<List<Boolean>> ledTo;
+    /** For each part of each tile whether it is connected with where one comes in. */
+    private final List<List<Boolean>> connected;
 
     /**
      * @param open whether one comes in from anywhere at the edge
@@ -44,7 +44,7 @@ final class Tiles {
         int rows = number(bounds.getMaxY()) - firstRow + 1;
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {
-                add(Tile.parts(layout, square(column, row), ground, radius));
+                add(Tile.parts(layout, tile(column, row), ground, radius));
             }
         }
         this.parent = new int[parts.size()];
@@ -52,9 +52,9 @@ final class Tiles {
             parent[i] = i;
         }
         joinAcrossBorders();
-        List<Boolean> led = ledTo(open, thresholds);
-        this.ledTo = IntStream.range(0, squares.size())
-                .mapToObj(square -> List.copyOf(led.subList(first.get(square), first.get(square) + squares.get(square).size()))).toList();
+        List<Boolean> joined = connected(open, thresholds);
+        this.connected = IntStream.range(0, tiles.size())
+                .mapToObj(tile -> List.copyOf(joined.subList(first.get(tile), first.get(tile) + tiles.get(tile).size()))).toList();
     }
 
     /** Whether a place lies on this piece of ground. */
@@ -66,24 +66,24 @@ final class Tiles {
     boolean covers(Coordinate place) {
         int column = number(place.x) - firstColumn;
         int row = number(place.y) - firstRow;
-        if (column < 0 || column >= columns || row < 0 || row * columns + column >= squares.size()) {
+        if (column < 0 || column >= columns || row < 0 || row * columns + column >= tiles.size()) {
             return false;
         }
-        int square = row * columns + column;
-        List<Tile.Part> here = squares.get(square);
+        int tile = row * columns + column;
+        List<Tile.Part> here = tiles.get(tile);
         for (int i = 0; i < here.size(); i++) {
-            if (ledTo.get(square).get(i) && here.get(i).covers(place)) {
+            if (connected.get(tile).get(i) && here.get(i).covers(place)) {
                 return true;
             }
         }
         return false;
     }
 
-    /** Whether free ground to which a way leads meets a line. */
+    /** Whether free ground that is connected with where one comes in meets a line. */
     boolean meets(Geometry line) {
-        for (int square = 0; square < squares.size(); square++) {
-            for (int i = 0; i < squares.get(square).size(); i++) {
-                if (ledTo.get(square).get(i) && squares.get(square).get(i).meets(line)) {
+        for (int tile = 0; tile < tiles.size(); tile++) {
+            for (int i = 0; i < tiles.get(tile).size(); i++) {
+                if (connected.get(tile).get(i) && tiles.get(tile).get(i).meets(line)) {
                     return true;
                 }
             }
@@ -91,35 +91,35 @@ final class Tiles {
         return false;
     }
 
-    private void add(List<Tile.Part> square) {
-        squares.add(square);
+    private void add(List<Tile.Part> tile) {
+        tiles.add(tile);
         first.add(parts.size());
-        parts.addAll(square);
+        parts.addAll(tile);
     }
 
     private void joinAcrossBorders() {
-        for (int square = 0; square < squares.size(); square++) {
-            if (square % columns + 1 < columns) {
-                join(square, square + 1, Tile.Border.EAST, Tile.Border.WEST);
+        for (int tile = 0; tile < tiles.size(); tile++) {
+            if (tile % columns + 1 < columns) {
+                join(tile, tile + 1, Tile.Border.EAST, Tile.Border.WEST);
             }
-            if (square + columns < squares.size()) {
-                join(square, square + columns, Tile.Border.NORTH, Tile.Border.SOUTH);
+            if (tile + columns < tiles.size()) {
+                join(tile, tile + columns, Tile.Border.NORTH, Tile.Border.SOUTH);
             }
         }
     }
 
-    private void join(int square, int next, Tile.Border border, Tile.Border itsBorder) {
-        for (int i = 0; i < squares.get(square).size(); i++) {
-            for (int j = 0; j < squares.get(next).size(); j++) {
-                if (squares.get(square).get(i).goesOnIn(squares.get(next).get(j), border, itsBorder)) {
-                    parent[root(first.get(square) + i)] = root(first.get(next) + j);
+    private void join(int tile, int next, Tile.Border border, Tile.Border itsBorder) {
+        for (int i = 0; i < tiles.get(tile).size(); i++) {
+            for (int j = 0; j < tiles.get(next).size(); j++) {
+                if (tiles.get(tile).get(i).goesOnIn(tiles.get(next).get(j), border, itsBorder)) {
+                    parent[root(first.get(tile) + i)] = root(first.get(next) + j);
                 }
             }
         }
     }
 
-    /** For each part whether it hangs together with one where one comes in. */
-    private List<Boolean> ledTo(boolean open, List<Geometry> thresholds) {
+    /** For each part whether it is connected with one where one comes in. */
+    private List<Boolean> connected(boolean open, List<Geometry> thresholds) {
         boolean[] roots = new boolean[parent.length];
         for (int i = 0; i < parent.length; i++) {
             Tile.Part part = parts.get(i);
@@ -128,32 +128,32 @@ final class Tiles {
         return IntStream.range(0, parent.length).mapToObj(i -> roots[root(i)]).toList();
     }
 
-    /** What is free about a place and whether it is led to: all that answers there depend on. */
-    record Around(List<List<Tile.Part>> squares, List<List<Boolean>> ledTo) {}
+    /** What is free about a place and whether it is connected: all that answers there depend on. */
+    record Around(List<List<Tile.Part>> tiles, List<List<Boolean>> connected) {}
 
     Around around(Envelope place) {
         List<List<Tile.Part>> near = new ArrayList<>();
-        List<List<Boolean>> led = new ArrayList<>();
-        int rows = squares.size() / columns;
+        List<List<Boolean>> joined = new ArrayList<>();
+        int rows = tiles.size() / columns;
         for (int row = Math.max(0, number(place.getMinY()) - firstRow); row <= Math.min(rows - 1, number(place.getMaxY()) - firstRow); row++) {
             for (int column = Math.max(0, number(place.getMinX()) - firstColumn);
                     column <= Math.min(columns - 1, number(place.getMaxX()) - firstColumn); column++) {
-                int square = row * columns + column;
-                near.add(squares.get(square));
-                led.add(ledTo.get(square));
+                int tile = row * columns + column;
+                near.add(tiles.get(tile));
+                joined.add(connected.get(tile));
             }
         }
-        return new Around(near, led);
+        return new Around(near, joined);
     }
 
     /** Where the middle of the disk can be in the tiles that meet an upright rectangle. */
     List<Polygon> near(Envelope place) {
         Around around = around(place);
         List<Polygon> near = new ArrayList<>();
-        for (int tile = 0; tile < around.squares().size(); tile++) {
-            for (int part = 0; part < around.squares().get(tile).size(); part++) {
-                if (around.ledTo().get(tile).get(part)) {
-                    near.add(around.squares().get(tile).get(part).polygon());
+        for (int tile = 0; tile < around.tiles().size(); tile++) {
+            for (int part = 0; part < around.tiles().get(tile).size(); part++) {
+                if (around.connected().get(tile).get(part)) {
+                    near.add(around.tiles().get(tile).get(part).polygon());
                 }
             }
         }
@@ -169,7 +169,7 @@ final class Tiles {
         return root;
     }
 
-    private Envelope square(int column, int row) {
+    private Envelope tile(int column, int row) {
         double x = (firstColumn + column) * SIDE + OFFSET;
         double y = (firstRow + row) * SIDE + OFFSET;
         return new Envelope(x, x + SIDE, y, y + SIDE);

@@ -15,7 +15,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairacre.arrange.ArrangementStudy;
 import fairacre.arrange.LargestRectangle;
-import fairacre.arrange.Manner;
+import fairacre.arrange.LayoutKind;
 import fairacre.arrange.Wish;
 import fairacre.ground.SettingOutStudy;
 import fairacre.measure.Length;
@@ -97,7 +97,7 @@ class ExtremePlotsTest {
     @Test
     void aRectangleOfAHectareIsArrangedAndAllOfItRefusedIfThatTakesTooManyBeds() {
         Plan plan = plot(SIDE, SIDE, List.of(gardener("Ada", 0.6, 0.6)));
-        assertThat(ArrangementStudy.of(plan, SEASON, wish(12, 10), UUID::randomUUID).of(Manner.ROWS_ACROSS)).isNotEmpty();
+        assertThat(ArrangementStudy.of(plan, SEASON, wish(12, 10), UUID::randomUUID).of(LayoutKind.ROWS_ACROSS)).isNotEmpty();
         assertThatThrownBy(() -> new Wish(Point.metres(0, 0), Length.metres(2000), Length.metres(10), Length.metres(0.6), Length.metres(1),
                 Length.metres(5), Optional.empty())).isInstanceOf(RefusedException.class);
     }

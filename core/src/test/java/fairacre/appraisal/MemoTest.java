@@ -3,6 +3,7 @@ package fairacre.appraisal;
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.id;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.cost.KnownCuts;
 import fairacre.format.GardenJson;
@@ -27,6 +28,7 @@ import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
 import fairacre.shape.Memo;
+import fairacre.shape.StoppedException;
 import fairacre.surface.BuildUps;
 import fairacre.testing.Gardens;
 import java.util.List;
@@ -37,12 +39,25 @@ import java.util.stream.IntStream;
 import org.joda.money.Money;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What is remembered from one judgement to the next, or told as the difference from it, must not be seen in it. */
 class MemoTest {
 
     private static final int EDITS = 25;
+
+    @ParameterizedTest(name = "{0} beds, given up after {1} answers")
+    @CsvSource({"12, 0", "12, 40", "12, 400", "60, 100", "60, 2000"})
+    void aJudgementIsGivenUpWhereverItIsAndWhatWasFoundOutStaysRight(int beds, int answers) {
+        Plan plan = Gardens.generatedOfAllShapes(beds, 4);
+        Memo memo = new Memo(Memo.USUAL);
+        AtomicInteger asked = new AtomicInteger();
+        Appraisal stopped = Appraisal.of(plan, SEASON, memo.until(() -> asked.incrementAndGet() > answers), List.of(), KnownCuts.NONE);
+        assertThatThrownBy(stopped::preview).isInstanceOf(StoppedException.class);
+        assertThat(stopped.failures()).as("it is no fault of the program").isEmpty();
+        assertThat(json(judged(plan, memo))).isEqualTo(json(judged(plan, Memo.none())));
+    }
 
     @ParameterizedTest(name = "random edits {0}")
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})

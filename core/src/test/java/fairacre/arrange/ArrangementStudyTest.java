@@ -44,7 +44,7 @@ class ArrangementStudyTest {
         AtomicInteger next = new AtomicInteger();
         ArrangementStudy study = ArrangementStudy.of(plan, SEASON, wish, () -> id("arranged " + next.incrementAndGet()));
         List<Arrangement> all = new ArrayList<>();
-        for (Manner manner : Manner.values()) {
+        for (LayoutKind manner : LayoutKind.values()) {
             all.addAll(study.of(manner));
         }
         return all;
@@ -70,7 +70,7 @@ class ArrangementStudyTest {
 
     @ParameterizedTest
     @EnumSource
-    void whateverIsOfferedIsJudgedSoundAndTakenOverAsOneChange(Manner manner) {
+    void whateverIsOfferedIsJudgedSoundAndTakenOverAsOneChange(LayoutKind manner) {
         Plan plan = with(plot(9, 8, List.of(gardener("Ada", 0.65, 0.5), seated("Ines", 0.6, 0.92))),
                 Put.of(gate("Gate", 4.5, 0, 1.2)), Put.of(carrier("Barrow", 0.8, true, 0)));
         AtomicInteger next = new AtomicInteger();

@@ -26,7 +26,7 @@ import fairacre.plan.Fittings.Underlay;
 import fairacre.plan.Fittings.Support;
 import fairacre.plan.Fittings.CornerPost;
 import fairacre.plan.Fittings;
-import fairacre.plan.Drop;
+import fairacre.plan.Fall;
 import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.Budget;
@@ -363,7 +363,7 @@ class CostStudyTest {
     void partCoursesAreBoughtWhenTheyAreMade() {
         Bed level = framed("A", 1);
         BedRevision first = level.revisions().get(0);
-        BedRevision sloping = first.startingIn(SEASON + 1).withBuild(Build.PLAIN.withDrop(new Drop(Length.metres(0.2), Length.ZERO)));
+        BedRevision sloping = first.startingIn(SEASON + 1).withBuild(Build.PLAIN.withFall(new Fall(Length.metres(0.2), Length.ZERO)));
         Bill bill = CostStudy.of(priced(plot(10, 10, List.of(), new Bed(level.id(), "A", List.of(first, sloping), Optional.empty())))).bill();
         assertThat(seasonal(bill, SEASON + 1)).contains("cedar/2x10").contains("soil").doesNotContain("2x2");
     }

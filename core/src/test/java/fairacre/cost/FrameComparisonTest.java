@@ -84,8 +84,8 @@ class FrameComparisonTest {
         assertThat(both.get(0).supports()).isGreaterThan(deep.supports());
     }
 
-    private static List<Holding> held(Frame... frames) {
-        return Stream.of(frames).map(Holding::of).toList();
+    private static List<BedEdge> held(Frame... frames) {
+        return Stream.of(frames).map(BedEdge::of).toList();
     }
 
     private static Money bags(double cubicInches) {
@@ -105,7 +105,7 @@ class FrameComparisonTest {
     @DisplayName("An 8 x 4 ft bed in two courses of blocks by hand: 33.8, so 34 at 2.30 and 3 bags of mortar at 8.00 are 102.20, 2.27 a year of 45; filled with 15 in")
     void blocksBesideBoards() {
         Plan plan = with(plot(10, 10, List.of(), bed("A", 5, 5, 8 * 0.3048, 4 * 0.3048)), price(PriceItem.masonry(Masonry.BLOCK), 2.3), price(PriceItem.MORTAR, 8));
-        FrameChoice blocks = FrameComparison.of(plan, List.of(id("A")), SEASON, List.of(Holding.of(new Wall(Masonry.BLOCK, 2)))).get(0);
+        FrameChoice blocks = FrameComparison.of(plan, List.of(id("A")), SEASON, List.of(BedEdge.of(new Wall(Masonry.BLOCK, 2)))).get(0);
         assertThat(blocks.height()).isEqualTo(Length.inches(16));
         assertThat(blocks.boards()).isEqualTo(34);
         assertThat(blocks.cost()).contains(Money.of(EUR, 102.20));
@@ -119,8 +119,8 @@ class FrameComparisonTest {
 
     @Test
     void aChoiceIsEitherBoardsOrAWall() {
-        assertThatThrownBy(() -> new Holding(Optional.empty(), Optional.empty())).isInstanceOf(RefusedException.class);
-        assertThatThrownBy(() -> new Holding(Optional.of(DEEP), Optional.of(new Wall(Masonry.BRICK, 2)))).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> new BedEdge(Optional.empty(), Optional.empty())).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> new BedEdge(Optional.of(DEEP), Optional.of(new Wall(Masonry.BRICK, 2)))).isInstanceOf(RefusedException.class);
     }
 
     @Test

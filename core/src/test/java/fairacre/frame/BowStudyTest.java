@@ -10,7 +10,7 @@ import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
-import fairacre.plan.Drop;
+import fairacre.plan.Fall;
 import fairacre.plan.Frame;
 import fairacre.plan.Joint;
 import fairacre.plan.Material;
@@ -87,7 +87,7 @@ class BowStudyTest {
     @DisplayName("2 x 10 in cedar on ground that falls 0.4 m: at rest 0.5 x 1800 x 9.81 x (0.235 + 0.4 - 0.1175) = 4.57 kPa [Jaky's closed form, by hand]")
     void soilBelowTheFrameIsAsDeepAsItsLowestPartCourse() {
         BedRevision level = bed(Material.CEDAR, Board.B2X10, 1, Length.metres(4), Length.metres(1.2), Shape.RECTANGLE);
-        BedRevision madeUp = level.withBuild(Build.PLAIN.withDrop(new Drop(Length.metres(0.3), Length.metres(0.1))));
+        BedRevision madeUp = level.withBuild(Build.PLAIN.withFall(new Fall(Length.metres(0.3), Length.metres(0.1))));
         double width = Board.B2X10.width().metres();
         Bowing deep = BowStudy.of(madeUp).orElseThrow();
         assertThat(deep.kilopascals()).isCloseTo(0.5 * 1.8 * 9.81 * (width / 2 + 0.4), within(1e-6));

@@ -10,7 +10,7 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
 import fairacre.plan.Cap;
-import fairacre.plan.Drop;
+import fairacre.plan.Fall;
 import fairacre.plan.Fastener;
 import fairacre.plan.Fittings;
 import fairacre.plan.Fittings.CornerPost;
@@ -88,7 +88,7 @@ class HardwareStudyTest {
     void postsAndStakesReachDownToThePartCourses() {
         Fittings posted = new Fittings(CornerPost.SLIM, Support.STAKES, false, Underlay.NONE);
         BedRevision level = bed(16, 4, new Frame(Material.CEDAR, Board.B1X8, 1, Joint.SIDES_PAST), posted);
-        BedRevision sloped = level.withBuild(level.build().withDrop(new Drop(Length.inches(5), Length.ZERO)));
+        BedRevision sloped = level.withBuild(level.build().withFall(new Fall(Length.inches(5), Length.ZERO)));
         for (Use use : List.of(Use.CORNER_POST, Use.STAKE)) {
             assertThat(longest(sloped, use).minus(longest(level, use)).inches()).isGreaterThan(4.9);
         }
@@ -178,7 +178,7 @@ class HardwareStudyTest {
     void partCoursesThatComeInWithACourseOnTopAreFastenedToo() {
         BedRevision level = bed(8, 4, planks(2), BARE);
         BedRevision before = level.withFrame(Optional.of(planks(1)));
-        BedRevision madeUp = level.withBuild(level.build().withDrop(new Drop(Length.inches(6), Length.ZERO)));
+        BedRevision madeUp = level.withBuild(level.build().withFall(new Fall(Length.inches(6), Length.ZERO)));
         int pieces = PartCourses.of(madeUp, planks(2)).size();
         assertThat(pieces).isPositive();
         int more = HardwareStudy.onTop(madeUp, before).orElseThrow().fasteners().get(Fastener.LONG_SCREW)

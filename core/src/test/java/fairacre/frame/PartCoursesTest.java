@@ -12,7 +12,7 @@ import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
-import fairacre.plan.Drop;
+import fairacre.plan.Fall;
 import fairacre.plan.Fastener;
 import fairacre.plan.Fittings;
 import fairacre.plan.Fittings.CornerPost;
@@ -37,7 +37,7 @@ class PartCoursesTest {
 
     private static BedRevision bed(double length, double width, Shape shape, Board board, double along, double across) {
         return new BedRevision(SEASON, rectangle(5, 5, length, width, 30), shape, Optional.of(new Frame(Material.CEDAR, board, 1, Joint.SIDES_PAST)), false,
-                Build.PLAIN.withDrop(new Drop(Length.metres(along), Length.metres(across))));
+                Build.PLAIN.withFall(new Fall(Length.metres(along), Length.metres(across))));
     }
 
     @Test
@@ -66,7 +66,7 @@ class PartCoursesTest {
         BedRevision bed = bed(4, 1.2, PLAIN, Board.M47X200, 0.3, 0.1);
         assertThat(bed.withBuild(bed.build().withLegs(Length.metres(0.6))).madeUp()).isEmpty();
         assertThat(bed.withFrame(Optional.empty()).madeUp()).isEmpty();
-        assertThat(Build.PLAIN.withDrop(new Drop(Length.ZERO, Length.ZERO)).drop()).isEmpty();
+        assertThat(Build.PLAIN.withFall(new Fall(Length.ZERO, Length.ZERO)).drop()).isEmpty();
     }
 
     @Test

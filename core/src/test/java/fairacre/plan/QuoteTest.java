@@ -12,7 +12,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
-import fairacre.cost.Asked;
+import fairacre.cost.QuotedPrice;
 import fairacre.cost.CostStudy;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -48,7 +48,7 @@ class QuoteTest {
         Plan pinned = with(asked, Put.of(new Quote(old.id(), MIX, old.amount(), old.shop(), old.date(), old.tax(), true)));
         assertThat(pinned.priceOf(MIX)).contains(Money.parse("EUR 83.30"));
         assertThat(pinned.pricesInForce()).containsEntry(MIX, Money.parse("EUR 83.30"));
-        assertThat(Asked.of(pinned)).extracting(Asked::gross, Asked::counts)
+        assertThat(QuotedPrice.of(pinned)).extracting(QuotedPrice::gross, QuotedPrice::counts)
                 .containsExactly(tuple(Money.parse("EUR 95.20"), false), tuple(Money.parse("EUR 83.30"), true));
         Plan forgotten = with(pinned, new Remove<>(Things.QUOTES, id("Old")), new Remove<>(Things.QUOTES, id("New")));
         assertThat(forgotten.priceOf(MIX)).contains(guess);

@@ -18,7 +18,7 @@ import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.Clearing;
 import fairacre.plan.Cover;
-import fairacre.plan.Drop;
+import fairacre.plan.Fall;
 import fairacre.plan.Put;
 import fairacre.plan.Share;
 import fairacre.plan.Feature;
@@ -245,7 +245,7 @@ public final class Gardens {
                 new Change.RebuildBed(id("Eight"), new BedRevision(SEASON, rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of()),
                         Optional.of(new Frame(Material.CEDAR, Board.B2X10, 2, Joint.MITRE)), false, Build.PLAIN.withFilling(Recipe.WOOD_BELOW.filling()).withFittings(
                                 new Fittings(Fittings.CornerPost.STOUT, Fittings.Support.RODS, true, Fittings.Underlay.CLOTH))
-                        .withDrop(new Drop(Length.metres(0.12), Length.metres(-0.05))))),
+                        .withFall(new Fall(Length.metres(0.12), Length.metres(-0.05))))),
                 Put.of(new Sundry(id("Spade"), "Spade", SEASON + 1, BillPart.TOOLS, new BigDecimal("2.125"),
                         Optional.empty(), Acquired.KEPT)));
     }

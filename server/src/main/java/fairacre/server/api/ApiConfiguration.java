@@ -2,15 +2,22 @@ package fairacre.server.api;
 
 import fairacre.format.GardenJson;
 import java.time.Clock;
+import java.time.Duration;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /** JSON in the notation of the garden file, and the front end's own addresses. */
 @Configuration
 class ApiConfiguration implements WebMvcConfigurer {
+
+    /** Requests of one account that are worked on at once: as many as a browser sends to one address. */
+    private static final int AT_ONCE = 6;
+    private static final int MOST_WAITING = 32;
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
 
     @Bean
     JsonMapperBuilderCustomizer gardenNotation() {
@@ -20,6 +27,11 @@ class ApiConfiguration implements WebMvcConfigurer {
     @Bean
     Clock clock() {
         return Clock.systemUTC();
+    }
+
+    @Override
+    public void addInterceptors(InterceptorRegistry interceptors) {
+        interceptors.addInterceptor(new FairShare(AT_ONCE, MOST_WAITING, PATIENCE)).addPathPatterns("/api/**");
     }
 
     /** The front end finds its way by itself from any of these. */

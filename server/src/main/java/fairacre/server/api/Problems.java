@@ -7,6 +7,7 @@ import fairacre.plan.Refusal;
 import fairacre.plan.RefusedException;
 import fairacre.server.garden.NoSuchGardenException;
 import fairacre.server.garden.StaleRevisionException;
+import fairacre.server.garden.TooLongException;
 import fairacre.server.security.TooManyAttemptsException;
 import java.net.URI;
 import org.springframework.dao.DataAccessException;
@@ -59,6 +60,21 @@ class Problems extends ResponseEntityExceptionHandler {
                 "Signing in has failed too often.", "Wait a quarter of an hour and try again.");
         return ResponseEntity.status(problem.getStatus())
                 .header(HttpHeaders.RETRY_AFTER, String.valueOf(tooMany.retryAfter().toSeconds())).body(problem);
+    }
+
+    /** Not an outage: the browser doesn't ask again by itself. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooLong(TooLongException tooLong) {
+        return answer(problem(HttpStatus.UNPROCESSABLE_CONTENT, "too-long",
+                "This garden takes longer than " + tooLong.longest().toSeconds() + " seconds to judge in full.",
+                "The quick judgement stands; judge the garden's file with ./fairacre appraise for the remedies."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooBusy(TooBusyException tooBusy) {
+        ProblemDetail problem = problem(HttpStatus.TOO_MANY_REQUESTS, "too-busy", "Too much is asked for at once from this account.",
+                "Wait until something of it is done and try again.");
+        return ResponseEntity.status(problem.getStatus()).header(HttpHeaders.RETRY_AFTER, "5").body(problem);
     }
 
     /** The database is away or gave up: the browser keeps the edit and tries again. */

@@ -6,14 +6,14 @@ import fairacre.arrange.Alteration;
 import fairacre.arrange.Arrangement;
 import fairacre.arrange.ArrangementStudy;
 import fairacre.arrange.LargestRectangle;
-import fairacre.arrange.Manner;
+import fairacre.arrange.LayoutKind;
 import fairacre.arrange.Order;
 import fairacre.arrange.Wish;
 import fairacre.cost.BestCutting;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.FrameChoice;
 import fairacre.cost.FrameComparison;
-import fairacre.cost.Holding;
+import fairacre.cost.BedEdge;
 import fairacre.cost.FrameDrawing;
 import fairacre.cost.FrameDrawings;
 import fairacre.cost.SeasonSoil;
@@ -224,7 +224,7 @@ class StudyController {
     }
 
     /** Frames and walls that are to be compared for beds as they stand in a season. */
-    record Comparing(int season, List<UUID> beds, List<Holding> choices) {}
+    record Comparing(int season, List<UUID> beds, List<BedEdge> choices) {}
 
     /** Kinds of frames and walls side by side for the same beds. */
     @PostMapping("/frame-comparison")
@@ -254,7 +254,7 @@ class StudyController {
 
     /** The layouts of one manner; the manners are asked for one after the other, so that the first are there soon. */
     @PostMapping("/arrangements")
-    List<Arrangement> arrangements(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam Manner manner,
+    List<Arrangement> arrangements(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam LayoutKind manner,
             @RequestBody Wish wish) {
         return ArrangementStudy.of(plan(owner, garden, season), season, wish, UUID::randomUUID).of(manner);
     }

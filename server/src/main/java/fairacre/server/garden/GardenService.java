@@ -17,15 +17,19 @@ import fairacre.shape.Memo;
 import fairacre.plan.RefusedException;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
-import fairacre.server.store.GardenStore.Stand;
+import fairacre.server.store.GardenStore.Version;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
+import fairacre.shape.StoppedException;
 import fairacre.walk.WalkStudy;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.BooleanSupplier;
 import org.joda.money.Money;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -54,12 +58,16 @@ public class GardenService {
     private final ChangeLog log;
     private final ReceiptStore receipts;
     private final Failures failures;
-    private final Cache<UUID, Known> known = Caffeine.newBuilder().maximumWeight(MOST_ANSWERS)
-            .weigher((UUID garden, Known value) -> answers(value.plan())).build();
+    private final Watch watch;
+    private final Cache<UUID, Cached> known = Caffeine.newBuilder().maximumWeight(MOST_ANSWERS)
+            .weigher((UUID garden, Cached value) -> answers(value.plan())).build();
     private final Cache<InSeason, AppraisalReport> judged = Caffeine.newBuilder().maximumWeight(MOST_PIECES)
             .weigher((InSeason season, AppraisalReport report) -> pieces(report)).build();
 
-    GardenService(GardenStore gardens, ChangeLog log, ReceiptStore receipts, Failures failures) {
+    /** @param longest that a whole judgement may take */
+    GardenService(GardenStore gardens, ChangeLog log, ReceiptStore receipts, Failures failures,
+            @Value("${fairacre.judgement.longest}") Duration longest) {
+        this.watch = new Watch(longest);
         this.gardens = gardens;
         this.log = log;
         this.receipts = receipts;
@@ -72,14 +80,14 @@ public class GardenService {
      * @param paid what its ledger comes to
      * @param cuts how its boards are known to be cut best
      */
-    record Known(Stand stand, Plan plan, List<Paid> paid, Memo memo, AtomicReference<KnownCuts> cuts) {
-        static Known of(Stand stand, Plan plan, List<Paid> paid) {
-            return new Known(stand, plan, paid, new Memo(answers(plan)), new AtomicReference<>(KnownCuts.NONE));
+    record Cached(Version version, Plan plan, List<Paid> paid, Memo memo, AtomicReference<KnownCuts> cuts) {
+        static Cached of(Version version, Plan plan, List<Paid> paid) {
+            return new Cached(version, plan, paid, new Memo(answers(plan)), new AtomicReference<>(KnownCuts.NONE));
         }
 
         /** The same garden when it has come further. */
-        Known at(Stand newStand, Plan newPlan, List<Paid> newPaid) {
-            return new Known(newStand, newPlan, newPaid, memo, cuts);
+        Cached at(Version newVersion, Plan newPlan, List<Paid> newPaid) {
+            return new Cached(newVersion, newPlan, newPaid, memo, cuts);
         }
 
         /** At once, boards being cut as it is known best. */
@@ -87,20 +95,25 @@ public class GardenService {
             return Appraisal.of(judged, judged.seasonInView(season), memo, paid, cuts.get());
         }
 
-        /** In full: every board is cut as is best, and that is known from then on. */
-        Appraisal wholeAppraisal(int season) {
+        /**
+         * In full: every board is cut as is best, and that is known from then on.
+         *
+         * @param stop whether it is to be given up
+         */
+        Appraisal wholeAppraisal(int season, BooleanSupplier stop) {
             plan.seasonInView(season);
-            cuts.set(CostStudy.of(plan, memo).cuts());
-            return Appraisal.of(plan, season, memo, paid);
+            Memo stopping = memo.until(stop);
+            cuts.set(CostStudy.of(plan, stopping).cuts());
+            return Appraisal.of(plan, season, stopping, paid);
         }
 
         Preview preview(AppraisalReport before, AppraisalReport after) {
-            return new Preview(stand.revision(), base(), AppraisalChange.of(before, after), after.purse().planned().minus(before.purse().planned()));
+            return new Preview(version.revision(), base(), AppraisalChange.of(before, after), after.purse().planned().minus(before.purse().planned()));
         }
 
         /** Names the judgements of this plan beside this ledger by this build of the program, on whichever node. */
         String base() {
-            return stand.revision() + "/" + stand.entries() + "/" + Build.ID + "/" + cuts.get().id();
+            return version.revision() + "/" + version.entries() + "/" + Build.ID + "/" + cuts.get().id();
         }
     }
 
@@ -153,19 +166,32 @@ public class GardenService {
         judged.asMap().keySet().removeIf(season -> season.garden().equals(garden));
     }
 
-    /** The judgement of a garden in a season, with what would help and what each bed alone would cost: that takes long. */
+    /**
+     * The judgement of a garden in a season, with what would help and what each bed alone would cost: that takes long. If the garden is
+     * edited meanwhile it begins again with the newest state.
+     *
+     * @throws TooLongException if it takes longer than the server allows
+     */
     public AppraisalReport appraise(UUID owner, UUID garden, int season) {
-        Known base = known(owner, garden);
-        return failures.told(base.plan(), base.wholeAppraisal(season), Appraisal::report);
+        Cached base = known(owner, garden);
+        Watch.Turn turn = watch.begin(garden, base.version());
+        try {
+            return failures.told(base.plan(), base.wholeAppraisal(season, turn), Appraisal::report);
+        } catch (StoppedException stopped) {
+            if (turn.isTooLate()) {
+                throw new TooLongException(watch.longest());
+            }
+            return appraise(owner, garden, season);
+        }
     }
 
     /** The judgement without that. */
     public Judgement judge(UUID owner, UUID garden, int season) {
-        Known base = known(owner, garden);
+        Cached base = known(owner, garden);
         return new Judgement(base.base(), judged(garden, base, season));
     }
 
-    private AppraisalReport judged(UUID garden, Known base, int season) {
+    private AppraisalReport judged(UUID garden, Cached base, int season) {
         return judged.get(new InSeason(garden, base.base(), season),
                 asked -> failures.told(base.plan(), base.appraisal(base.plan(), season), Appraisal::preview));
     }
@@ -175,7 +201,7 @@ public class GardenService {
 
     /** The walks among the beds of a season, with what was worked out of them before. */
     public Walks walks(UUID owner, UUID garden, int season) {
-        Known base = known(owner, garden);
+        Cached base = known(owner, garden);
         return new Walks(base.plan(), base.appraisal(base.plan(), season).walks());
     }
 
@@ -186,7 +212,7 @@ public class GardenService {
 
     /** What the garden will have cost. */
     Forecast forecast(UUID owner, UUID garden) {
-        Known base = known(owner, garden);
+        Cached base = known(owner, garden);
         return Forecast.of(base.plan().budget(), CostStudy.of(base.plan(), base.memo()).bill(), base.paid());
     }
 
@@ -197,7 +223,7 @@ public class GardenService {
 
     /** What the garden costs, with what was worked out of it before. */
     public CostStudy costs(UUID owner, UUID garden) {
-        Known base = known(owner, garden);
+        Cached base = known(owner, garden);
         return CostStudy.of(base.plan(), base.memo());
     }
 
@@ -217,7 +243,7 @@ public class GardenService {
 
     /** What the change would make of the garden, and what it would cost more, without keeping it. */
     public Preview preview(UUID owner, UUID garden, Change change, int season) {
-        Known base = known(owner, garden);
+        Cached base = known(owner, garden);
         Plan after = base.plan().apply(change).orThrow();
         AppraisalReport report = failures.told(after, base.appraisal(after, season), Appraisal::preview);
         AppraisalReport before = judged(garden, base, season);
@@ -296,17 +322,17 @@ public class GardenService {
         return stored.plan();
     }
 
-    private Known known(UUID owner, UUID garden) {
-        Stand stand = gardens.stand(owner, garden).orElseThrow(NoSuchGardenException::new);
-        Known remembered = known.getIfPresent(garden);
-        if (remembered != null && remembered.stand().equals(stand)) {
+    private Cached known(UUID owner, UUID garden) {
+        Version version = gardens.version(owner, garden).orElseThrow(NoSuchGardenException::new);
+        Cached remembered = known.getIfPresent(garden);
+        if (remembered != null && remembered.version().equals(version)) {
             return remembered;
         }
         StoredGarden stored = get(owner, garden);
-        Stand read = new Stand(stored.revision(), stand.book(), stand.entries());
-        List<Paid> paid = remembered != null && remembered.stand().entries() == stand.entries() ? remembered.paid()
-                : receipts.paid(stand.book(), stored.plan().currency());
-        Known fresh = remembered == null ? Known.of(read, stored.plan(), paid) : remembered.at(read, stored.plan(), paid);
+        Version read = new Version(stored.revision(), version.book(), version.entries());
+        List<Paid> paid = remembered != null && remembered.version().entries() == version.entries() ? remembered.paid()
+                : receipts.paid(version.book(), stored.plan().currency());
+        Cached fresh = remembered == null ? Cached.of(read, stored.plan(), paid) : remembered.at(read, stored.plan(), paid);
         known.put(garden, fresh);
         return fresh;
     }

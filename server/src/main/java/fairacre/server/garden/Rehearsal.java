@@ -97,7 +97,7 @@ public class Rehearsal {
 
     /** Drags the beds of the last season a little to and fro. */
     private void rehearse(Plan plan) {
-        GardenService.Known garden = GardenService.Known.of(new GardenStore.Stand(0, plan.id(), 0), plan, List.of());
+        GardenService.Cached garden = GardenService.Cached.of(new GardenStore.Version(0, plan.id(), 0), plan, List.of());
         int season = Collections.max(plan.seasonsOfChange());
         AppraisalReport before = garden.appraisal(plan, season).preview();
         List<StandingBed> beds = plan.standing(season);

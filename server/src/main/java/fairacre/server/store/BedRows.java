@@ -15,7 +15,7 @@ import fairacre.plan.Build;
 import fairacre.plan.BulkGood;
 import fairacre.plan.Cap;
 import fairacre.plan.Filling;
-import fairacre.plan.Drop;
+import fairacre.plan.Fall;
 import fairacre.plan.Fittings;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
@@ -118,7 +118,7 @@ final class BedRows implements Rows {
         return new Build(Optional.ofNullable(row.get(BED_REVISION.KIT)).map(Kit::of), cap, new Length(row.get(BED_REVISION.LEGS)),
                 new Length(row.get(BED_REVISION.MOUND)), new Length(row.get(BED_REVISION.OVERHANG)), filling(row),
                 fittings(row), Optional.ofNullable(row.get(BED_REVISION.WALL)).map(kind -> new Wall(Masonry.valueOf(kind), row.get(BED_REVISION.WALL_COURSES))),
-                Optional.ofNullable(row.get(BED_REVISION.DROP_ALONG)).map(along -> new Drop(new Length(along), new Length(row.get(BED_REVISION.DROP_ACROSS)))));
+                Optional.ofNullable(row.get(BED_REVISION.DROP_ALONG)).map(along -> new Fall(new Length(along), new Length(row.get(BED_REVISION.DROP_ACROSS)))));
     }
 
     private static Optional<Fittings> fittings(Record row) {

@@ -44,20 +44,20 @@ public class GardenStore {
         return PlanReader.read(database, owner, garden);
     }
 
-    /** The revision of a garden; empty if the owner has no such garden. */
     /**
      * How far a garden has come.
      *
      * @param book the garden whose ledger it has: its own, or that of the garden that it is a variant of
      * @param entries of that ledger, which only grows
      */
-    public record Stand(long revision, UUID book, int entries) {}
+    public record Version(long revision, UUID book, int entries) {}
 
-    public Optional<Stand> stand(UUID owner, UUID garden) {
+    /** How far a garden has come; empty if the owner has no such garden. */
+    public Optional<Version> version(UUID owner, UUID garden) {
         Field<UUID> book = coalesce(VARIANT.OF_GARDEN, GARDEN.ID);
         Field<Integer> entries = field(selectCount().from(RECEIPT).where(RECEIPT.GARDEN.eq(book)));
         return database.select(GARDEN.REVISION, book, entries).from(GARDEN).leftJoin(VARIANT).on(VARIANT.GARDEN.eq(GARDEN.ID))
-                .where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner)).fetchOptional(row -> new Stand(row.value1(), row.value2(), row.value3()));
+                .where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner)).fetchOptional(row -> new Version(row.value1(), row.value2(), row.value3()));
     }
 
     /** As {@link #find}, but nobody else edits the garden until the transaction ends. */

@@ -1,9 +1,5 @@
 package fairacre.server.store;
 
-import static fairacre.server.store.generated.Tables.GARDEN;
-import static org.jooq.impl.DSL.multiset;
-import static org.jooq.impl.DSL.select;
-
 import fairacre.plan.Plan;
 import fairacre.plan.Things;
 import java.util.HashSet;
@@ -15,40 +11,28 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.joda.money.CurrencyUnit;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.Record;
-import org.jooq.Result;
 import org.jooq.Table;
 import org.jooq.TableField;
 import org.jooq.TableRecord;
 
-/**
- * A list of a plan whose values have a key of their own, one row each: what is gone or changed is deleted, what is new or changed is
- * inserted.
- */
-final class KeyedRows<R extends TableRecord<R>, K, T> implements Rows {
+/** Values with a key of their own: what is gone or changed is deleted, what is new or changed is inserted. */
+final class KeyedRows<R extends TableRecord<R>, K, T> extends TableRows<R, T> {
 
     private final Optional<Things<T>> things;
     private final Function<Plan, List<T>> list;
     private final Function<T, K> keyOf;
-    private final Table<R> table;
-    private final TableField<R, UUID> garden;
     private final TableField<R, K> key;
-    private final BiFunction<Record, CurrencyUnit, T> read;
     private final BiFunction<UUID, T, R> write;
-    private final Field<? extends Result<?>> field;
 
     private KeyedRows(Optional<Things<T>> things, Function<Plan, List<T>> list, Function<T, K> keyOf, Table<R> table, TableField<R, UUID> garden,
             TableField<R, K> key, BiFunction<Record, CurrencyUnit, T> read, BiFunction<UUID, T, R> write) {
+        super(table, garden, List.of(), read);
         this.things = things;
         this.list = list;
         this.keyOf = keyOf;
-        this.table = table;
-        this.garden = garden;
         this.key = key;
-        this.read = read;
         this.write = write;
-        this.field = multiset(select(table.fields()).from(table).where(garden.eq(GARDEN.ID))).as(table.getName());
     }
 
     KeyedRows(Function<Plan, List<T>> list, Function<T, K> keyOf, Table<R> table, TableField<R, UUID> garden, TableField<R, K> key,
@@ -68,32 +52,21 @@ final class KeyedRows<R extends TableRecord<R>, K, T> implements Rows {
     }
 
     @Override
-    public Field<? extends Result<?>> field() {
-        return field;
+    public void insert(DSLContext database, UUID garden, Plan plan) {
+        insert(database, garden, list.apply(plan));
     }
 
-    /** @param row of the garden */
-    List<T> read(Record row) {
-        CurrencyUnit currency = CurrencyUnit.of(row.get(GARDEN.CURRENCY));
-        return row.get(field).map(one -> read.apply(one, currency));
-    }
-
-    @Override
-    public void insert(DSLContext database, UUID id, Plan plan) {
-        insert(database, id, list.apply(plan));
-    }
-
-    private void insert(DSLContext database, UUID id, List<T> values) {
-        database.batchInsert(values.stream().map(value -> write.apply(id, value)).toList()).execute();
+    private void insert(DSLContext database, UUID garden, List<T> values) {
+        database.batchInsert(values.stream().map(value -> write.apply(garden, value)).toList()).execute();
     }
 
     @Override
-    public void update(DSLContext database, UUID id, Plan before, Plan after) {
+    public void update(DSLContext database, UUID garden, Plan before, Plan after) {
         List<K> gone = missing(list.apply(before), list.apply(after)).stream().map(keyOf).toList();
         if (!gone.isEmpty()) {
-            database.deleteFrom(table).where(garden.eq(id)).and(key.in(gone)).execute();
+            delete(database, garden, key.in(gone));
         }
-        insert(database, id, missing(list.apply(after), list.apply(before)));
+        insert(database, garden, missing(list.apply(after), list.apply(before)));
     }
 
     /** The values that are not among others as they are. */

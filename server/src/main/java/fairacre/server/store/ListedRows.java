@@ -1,8 +1,6 @@
 package fairacre.server.store;
 
-import static fairacre.server.store.generated.Tables.GARDEN;
-import static org.jooq.impl.DSL.multiset;
-import static org.jooq.impl.DSL.select;
+import static org.jooq.impl.DSL.trueCondition;
 
 import fairacre.plan.Plan;
 import java.util.List;
@@ -12,15 +10,13 @@ import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.joda.money.CurrencyUnit;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.Record;
-import org.jooq.Result;
 import org.jooq.Table;
 import org.jooq.TableField;
 import org.jooq.TableRecord;
 
-/** A list of a plan that is told by its order alone: written anew as a whole where it differs. */
-final class ListedRows<R extends TableRecord<R>, T> implements Rows {
+/** A list that is told by its order alone: written anew as a whole where it differs. */
+final class ListedRows<R extends TableRecord<R>, T> extends TableRows<R, T> {
 
     /** A row for a value of a garden at a place of the list. */
     interface Write<R, T> {
@@ -28,44 +24,26 @@ final class ListedRows<R extends TableRecord<R>, T> implements Rows {
     }
 
     private final Function<Plan, List<T>> list;
-    private final Table<R> table;
-    private final TableField<R, UUID> garden;
-    private final BiFunction<Record, CurrencyUnit, T> read;
     private final Write<R, T> write;
-    private final Field<? extends Result<?>> field;
 
     ListedRows(Function<Plan, List<T>> list, Table<R> table, TableField<R, UUID> garden, List<? extends TableField<R, ?>> order,
             BiFunction<Record, CurrencyUnit, T> read, Write<R, T> write) {
+        super(table, garden, order, read);
         this.list = list;
-        this.table = table;
-        this.garden = garden;
-        this.read = read;
         this.write = write;
-        this.field = multiset(select(table.fields()).from(table).where(garden.eq(GARDEN.ID)).orderBy(order)).as(table.getName());
     }
 
     @Override
-    public Field<? extends Result<?>> field() {
-        return field;
-    }
-
-    /** @param row of the garden */
-    List<T> read(Record row) {
-        CurrencyUnit currency = CurrencyUnit.of(row.get(GARDEN.CURRENCY));
-        return row.get(field).map(one -> read.apply(one, currency));
-    }
-
-    @Override
-    public void insert(DSLContext database, UUID id, Plan plan) {
+    public void insert(DSLContext database, UUID garden, Plan plan) {
         List<T> values = list.apply(plan);
-        database.batchInsert(IntStream.range(0, values.size()).mapToObj(i -> write.row(id, i, values.get(i))).toList()).execute();
+        database.batchInsert(IntStream.range(0, values.size()).mapToObj(i -> write.row(garden, i, values.get(i))).toList()).execute();
     }
 
     @Override
-    public void update(DSLContext database, UUID id, Plan before, Plan after) {
+    public void update(DSLContext database, UUID garden, Plan before, Plan after) {
         if (!list.apply(before).equals(list.apply(after))) {
-            database.deleteFrom(table).where(garden.eq(id)).execute();
-            insert(database, id, after);
+            delete(database, garden, trueCondition());
+            insert(database, garden, after);
         }
     }
 }

@@ -10,6 +10,8 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import fairacre.appraisal.AppraisalReport;
+import fairacre.appraisal.BedAppraisal;
 import fairacre.ledger.Paid;
 import fairacre.plan.BillPart;
 import fairacre.plan.Change;
@@ -17,15 +19,19 @@ import fairacre.plan.Plan;
 import fairacre.plan.RefusedException;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
-import fairacre.server.store.GardenStore.Stand;
+import fairacre.server.store.GardenStore.Version;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
 import fairacre.testing.Gardens;
 import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.atomic.AtomicLong;
 import org.joda.money.Money;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -57,11 +63,11 @@ class GardenServiceTest {
 
     @BeforeEach
     void stored() {
-        service = new GardenService(store, log, receipts, new Failures(new SimpleMeterRegistry()));
+        service = new GardenService(store, log, receipts, new Failures(new SimpleMeterRegistry()), Duration.ofMinutes(5));
         StoredGarden stored = new StoredGarden(5, PLAN, Optional.empty(), Optional.empty());
         when(store.lock(OWNER, GARDEN)).thenReturn(Optional.of(stored));
         when(store.find(OWNER, GARDEN)).thenReturn(Optional.of(stored));
-        when(store.stand(OWNER, GARDEN)).thenReturn(Optional.of(new Stand(5, GARDEN, 0)));
+        when(store.version(OWNER, GARDEN)).thenReturn(Optional.of(new Version(5, GARDEN, 0)));
     }
 
     @Test
@@ -94,9 +100,46 @@ class GardenServiceTest {
         service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
         service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
         verify(store, times(1)).find(OWNER, GARDEN);
-        when(store.stand(OWNER, GARDEN)).thenReturn(Optional.of(new Stand(6, GARDEN, 0)));
+        when(store.version(OWNER, GARDEN)).thenReturn(Optional.of(new Version(6, GARDEN, 0)));
         service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
         verify(store, times(2)).find(OWNER, GARDEN);
+    }
+
+    @Test
+    void aJudgementThatTakesTooLongIsGivenUpAndTheQuickOneStands() {
+        GardenService hurried = new GardenService(store, log, receipts, new Failures(new SimpleMeterRegistry()), Duration.ZERO);
+        assertThatThrownBy(() -> hurried.appraise(OWNER, GARDEN, Gardens.SEASON)).isInstanceOf(TooLongException.class);
+        assertThat(hurried.judge(OWNER, GARDEN, Gardens.SEASON).appraisal().beds()).hasSize(3);
+    }
+
+    @Test
+    void aJudgementOfAStateThatIsPastBeginsAgainWithTheNewest() {
+        Watch watch = new Watch(Duration.ofMinutes(5));
+        Watch.Turn old = watch.begin(GARDEN, new Version(5, GARDEN, 0));
+        Watch.Turn besides = watch.begin(GARDEN, new Version(5, GARDEN, 0));
+        assertThat(old.getAsBoolean() || besides.getAsBoolean()).as("another season of the same state").isFalse();
+        Watch.Turn newest = watch.begin(GARDEN, new Version(6, GARDEN, 0));
+        watch.begin(UUID.randomUUID(), new Version(1, GARDEN, 0));
+        assertThat(old.getAsBoolean() && besides.getAsBoolean()).isTrue();
+        assertThat(old.isTooLate() || newest.getAsBoolean()).isFalse();
+    }
+
+    @Test
+    void whoeverEditsWhileItIsJudgedGetsTheJudgementOfTheEdit() throws Exception {
+        Plan large = Gardens.generatedOfAllShapes(8, 3).withId(GARDEN);
+        Plan edited = large.apply(new Change.RenameBed(large.beds().get(0).id(), "Chard")).orThrow();
+        AtomicLong revision = new AtomicLong(5);
+        CountDownLatch begun = new CountDownLatch(1);
+        when(store.version(OWNER, GARDEN)).thenAnswer(asked -> Optional.of(new Version(revision.get(), GARDEN, 0)));
+        when(store.find(OWNER, GARDEN)).thenAnswer(asked -> {
+            begun.countDown();
+            return Optional.of(new StoredGarden(revision.get(), revision.get() == 5 ? large : edited, Optional.empty(), Optional.empty()));
+        });
+        CompletableFuture<AppraisalReport> first = CompletableFuture.supplyAsync(() -> service.appraise(OWNER, GARDEN, Gardens.SEASON));
+        begun.await();
+        revision.set(6);
+        assertThat(service.appraise(OWNER, GARDEN, Gardens.SEASON).beds()).extracting(BedAppraisal::name).contains("Chard");
+        assertThat(first.get().beds()).extracting(BedAppraisal::name).contains("Chard");
     }
 
     @Test
@@ -104,7 +147,7 @@ class GardenServiceTest {
         String before = service.judge(OWNER, GARDEN, Gardens.SEASON).base();
         assertThat(service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON).base()).isEqualTo(before);
         verify(receipts, times(1)).paid(GARDEN, PLAN.currency());
-        when(store.stand(OWNER, GARDEN)).thenReturn(Optional.of(new Stand(5, GARDEN, 1)));
+        when(store.version(OWNER, GARDEN)).thenReturn(Optional.of(new Version(5, GARDEN, 1)));
         Money cost = Money.of(PLAN.currency(), 12);
         when(receipts.paid(GARDEN, PLAN.currency()))
                 .thenReturn(List.of(new Paid(Optional.empty(), BillPart.OTHER, Gardens.SEASON, false, BigDecimal.ONE, cost)));
@@ -116,7 +159,7 @@ class GardenServiceTest {
     void whatIsRememberedForOneIsNotShownToAnother() {
         service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON);
         UUID other = UUID.randomUUID();
-        when(store.stand(other, GARDEN)).thenReturn(Optional.empty());
+        when(store.version(other, GARDEN)).thenReturn(Optional.empty());
         assertThatThrownBy(() -> service.preview(other, GARDEN, RENAME, Gardens.SEASON))
                 .isInstanceOf(NoSuchGardenException.class);
     }

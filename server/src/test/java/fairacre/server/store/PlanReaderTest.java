@@ -92,7 +92,7 @@ class PlanReaderTest {
         store.insert(account(), plan);
         UUID other = account();
         assertThat(store.find(other, plan.id())).isEmpty();
-        assertThat(store.stand(other, plan.id())).isEmpty();
+        assertThat(store.version(other, plan.id())).isEmpty();
         assertThat(store.delete(other, plan.id())).isFalse();
     }
 

@@ -8,21 +8,21 @@ import fairacre.measure.Length;
  * @param along how much lower it lies at the end to which the bed's length points than at the other, -1 to 1 m; negative if it is higher
  * @param across likewise for its width
  */
-public record Drop(Length along, Length across) {
+public record Fall(Length along, Length across) {
 
     /** A smaller difference is raked away: common practice. */
     public static final Length RAKED = Length.inches(1);
 
     private static final Length MOST = Length.metres(1);
 
-    public Drop {
+    public Fall {
         Limits.between(along, MOST.times(-1), MOST, "along");
         Limits.between(across, MOST.times(-1), MOST, "across");
     }
 
     /** A fall that is steeper than may be is cut off. */
-    public static Drop upTo(Length along, Length across) {
-        return new Drop(held(along), held(across));
+    public static Fall upTo(Length along, Length across) {
+        return new Fall(held(along), held(across));
     }
 
     private static Length held(Length fall) {

@@ -16,13 +16,13 @@ import org.joda.money.Money;
  * @param gross with the tax that comes on top
  * @param counts whether the plan goes by it
  */
-public record Asked(UUID quote, Money gross, boolean counts) {
+public record QuotedPrice(UUID quote, Money gross, boolean counts) {
 
     /** Of every quote that the plan holds, the newest first. */
-    public static List<Asked> of(Plan plan) {
+    public static List<QuotedPrice> of(Plan plan) {
         Map<PriceItem, Quote> inForce = plan.quotesInForce();
         return plan.quotes().stream().sorted(Comparator.comparing(Quote::date).thenComparing(Quote::id).reversed())
-                .map(quote -> new Asked(quote.id(), quote.gross(), quote.equals(inForce.get(quote.item()))))
+                .map(quote -> new QuotedPrice(quote.id(), quote.gross(), quote.equals(inForce.get(quote.item()))))
                 .toList();
     }
 }

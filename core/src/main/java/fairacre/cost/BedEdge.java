@@ -7,9 +7,9 @@ import fairacre.plan.Wall;
 import java.util.Optional;
 
 /** What could hold a bed: boards or a wall, one of them. */
-public record Holding(Optional<Frame> frame, Optional<Wall> wall) {
+public record BedEdge(Optional<Frame> frame, Optional<Wall> wall) {
 
-    public Holding {
+    public BedEdge {
         frame = frame == null ? Optional.empty() : frame;
         wall = wall == null ? Optional.empty() : wall;
         if (frame.isPresent() == wall.isPresent()) {
@@ -17,11 +17,11 @@ public record Holding(Optional<Frame> frame, Optional<Wall> wall) {
         }
     }
 
-    public static Holding of(Frame frame) {
-        return new Holding(Optional.of(Limits.present(frame, "frame")), Optional.empty());
+    public static BedEdge of(Frame frame) {
+        return new BedEdge(Optional.of(Limits.present(frame, "frame")), Optional.empty());
     }
 
-    public static Holding of(Wall wall) {
-        return new Holding(Optional.empty(), Optional.of(Limits.present(wall, "wall")));
+    public static BedEdge of(Wall wall) {
+        return new BedEdge(Optional.empty(), Optional.of(Limits.present(wall, "wall")));
     }
 }

@@ -3,12 +3,12 @@ package fairacre.appraisal;
 import java.util.function.Supplier;
 
 /** A value computed at the first call and kept. Calling from several threads is safe. */
-final class Once<T> implements Supplier<T> {
+final class Lazy<T> implements Supplier<T> {
 
     private Supplier<T> work;
     private T value;
 
-    Once(Supplier<T> work) {
+    Lazy(Supplier<T> work) {
         this.work = work;
     }
 

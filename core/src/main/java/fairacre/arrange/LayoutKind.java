@@ -1,7 +1,7 @@
 package fairacre.arrange;
 
 /** Ways to lay out a rectangle. */
-public enum Manner {
+public enum LayoutKind {
     ROWS_ACROSS("Rows from left to right"),
     ROWS_UP("Rows from bottom to top"),
     BLOCKS("Blocks with a cross walk"),
@@ -11,7 +11,7 @@ public enum Manner {
 
     private final String label;
 
-    Manner(String label) {
+    LayoutKind(String label) {
         this.label = label;
     }
 
