@@ -45,7 +45,7 @@ function SideBySide({ beds }: { beds: readonly Bed[] }) {
     retry: false,
   });
 
-  function build({ frame, wall }: Holding) {
+  function build({ frame, wall }: BedEdge) {
     const change = wall ? walling(beds, desk.season, wall) : reframing(beds, desk.season, frame);
     if (change) desk.submit(change);
   }
@@ -73,7 +73,7 @@ function SideBySide({ beds }: { beds: readonly Bed[] }) {
 interface KindProps {
   name: string;
   held: BedEdge;
-  onChange: (held: Holding) => void;
+  onChange: (held: BedEdge) => void;
 }
 
 function Kind({ name, held, onChange }: KindProps) {
@@ -125,7 +125,7 @@ function Kind({ name, held, onChange }: KindProps) {
 interface FiguresProps {
   one: FrameChoice;
   other: FrameChoice;
-  onBuild: (held: Holding) => void;
+  onBuild: (held: BedEdge) => void;
 }
 
 function Figures({ one, other, onBuild }: FiguresProps) {

@@ -15,8 +15,9 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * Random jobs of 3 to 60 kinds of pieces, one to eight of each, 0.3 to 3.6 m long, from metric boards of five lengths whose prices per
- * metre differ by up to a tenth either way: how many are proved to be cut at the least cost, and how far the others are off the bound.
+ * Random jobs of 3 to 60 kinds of pieces, one to eight of each, 0.3 to 3.6 m long, from metric boards of five lengths
+ * whose prices per metre differ by up to a tenth either way: how many are proved to be cut at the least cost, and how
+ * far the others are off the bound.
  */
 final class CuttingJobs {
 
@@ -45,9 +46,17 @@ final class CuttingJobs {
                 return;
             }
             seconds.sort(null);
-            System.out.printf(Locale.ROOT, "| %s | %d | %.1f %% | %.3f %% | %.2f %% | %.2f s | %.2f s | %.2f s |%n", jobs, seconds.size(),
-                    100.0 * proved / seconds.size(), 100 * gaps.stream().mapToDouble(gap -> gap).average().orElse(0), 100 * gaps.stream().mapToDouble(gap -> gap).max().orElse(0),
-                    seconds.stream().mapToDouble(each -> each).average().orElse(0), seconds.get((int) (seconds.size() * 0.95)), seconds.get(seconds.size() - 1));
+            System.out.printf(
+                    Locale.ROOT,
+                    "| %s | %d | %.1f %% | %.3f %% | %.2f %% | %.2f s | %.2f s | %.2f s |%n",
+                    jobs,
+                    seconds.size(),
+                    100.0 * proved / seconds.size(),
+                    100 * gaps.stream().mapToDouble(gap -> gap).average().orElse(0),
+                    100 * gaps.stream().mapToDouble(gap -> gap).max().orElse(0),
+                    seconds.stream().mapToDouble(each -> each).average().orElse(0),
+                    seconds.get((int) (seconds.size() * 0.95)),
+                    seconds.get(seconds.size() - 1));
         }
     }
 
@@ -66,7 +75,8 @@ final class CuttingJobs {
             byClass[in].add(best, took);
             all.add(best, took);
         }
-        System.out.println("| lengths | jobs | proved least | over the bound, mean | at worst | time, mean | 95 % | at worst |");
+        System.out.println(
+                "| lengths | jobs | proved least | over the bound, mean | at worst | time, mean | 95 % | at worst |");
         System.out.println("|---|---|---|---|---|---|---|---|");
         for (int i = 0; i < CLASSES.length; i++) {
             byClass[i].print("up to " + CLASSES[i]);
@@ -76,13 +86,18 @@ final class CuttingJobs {
 
     private static List<Length> pieces(Random random) {
         List<Length> pieces = new ArrayList<>();
-        IntStream.range(0, 3 + random.nextInt(58)).forEach(kind ->
-                pieces.addAll(Collections.nCopies(1 + random.nextInt(8), Length.millimetres(300 + random.nextInt(3300)))));
+        IntStream.range(0, 3 + random.nextInt(58))
+                .forEach(kind -> pieces.addAll(
+                        Collections.nCopies(1 + random.nextInt(8), Length.millimetres(300 + random.nextInt(3300)))));
         return pieces;
     }
 
     private static List<Stock> stock(Random random) {
-        return BOARDS.stream().map(metres -> Stock.bought(Length.metres(metres),
-                BigDecimal.valueOf(Math.round(metres * CENTS_PER_METRE * (0.9 + 0.2 * random.nextDouble())), 2))).toList();
+        return BOARDS.stream()
+                .map(metres -> Stock.bought(
+                        Length.metres(metres),
+                        BigDecimal.valueOf(
+                                Math.round(metres * CENTS_PER_METRE * (0.9 + 0.2 * random.nextDouble())), 2)))
+                .toList();
     }
 }

@@ -19,7 +19,11 @@ final class EveryGarden {
     private EveryGarden() {}
 
     static void print(int gardens) {
-        List<String> failures = LongStream.range(0, gardens).parallel().boxed().flatMap(EveryGarden::failures).toList();
+        List<String> failures = LongStream.range(0, gardens)
+                .parallel()
+                .boxed()
+                .flatMap(EveryGarden::failures)
+                .toList();
         failures.forEach(System.out::println);
         System.out.printf("%d gardens judged, %d failures%n", gardens, failures.size());
     }
@@ -27,13 +31,15 @@ final class EveryGarden {
     private static Stream<String> failures(long seed) {
         Plan plan = RandomGardens.of(seed);
         boolean withRemedies = seed % WITH_REMEDIES == 0;
-        Appraisal appraisal = withRemedies ? Appraisal.of(plan, Gardens.SEASON)
+        Appraisal appraisal = withRemedies
+                ? Appraisal.of(plan, Gardens.SEASON)
                 : Appraisal.of(plan, Gardens.SEASON, Memo.none(), List.of(), KnownCuts.NONE);
         if (withRemedies) {
             appraisal.report();
         } else {
             appraisal.preview();
         }
-        return appraisal.failures().stream().map(failure -> "garden " + seed + ", " + failure.part() + ": " + failure.cause());
+        return appraisal.failures().stream()
+                .map(failure -> "garden " + seed + ", " + failure.part() + ": " + failure.cause());
     }
 }

@@ -26,9 +26,9 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * One preview end to end: a request over HTTP to the real program with its session in PostgreSQL, the move of a bed judged and priced,
- * and the answer read. The program has rehearsed, as it does after each start. Client and server share the machine, and here the process.
- * "demo" is the sample garden in its last season.
+ * One preview end to end: a request over HTTP to the real program with its session in PostgreSQL, the move of a bed
+ * judged and priced, and the answer read. The program has rehearsed, as it does after each start. Client and server
+ * share the machine, and here the process. "demo" is the sample garden in its last season.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
@@ -56,14 +56,20 @@ public class PreviewBenchmark {
         plan = plan();
         season = garden.equals("demo") ? DEMO_SEASON : Gardens.SEASON;
         visitor = Visitor.signedUp(server);
-        id = visitor.post("/api/gardens/import", GardenFile.write(plan)).json().at("/plan/id").stringValue();
+        id = visitor.post("/api/gardens/import", GardenFile.write(plan))
+                .json()
+                .at("/plan/id")
+                .stringValue();
     }
 
     @Benchmark
     public String preview() {
         Bed bed = plan.beds().get(random.nextInt(plan.beds().size()));
         int from = bed.firstSeason();
-        Rectangle moved = bed.revisions().get(0).outline().shifted(random.nextDouble() * 0.4 - 0.2, random.nextDouble() * 0.4 - 0.2);
+        Rectangle moved = bed.revisions()
+                .get(0)
+                .outline()
+                .shifted(random.nextDouble() * 0.4 - 0.2, random.nextDouble() * 0.4 - 0.2);
         Answer answer = visitor.preview(id, season, new Change.MoveBed(bed.id(), from, moved.centre(), moved.turn()));
         if (answer.status() != 200) {
             throw new IllegalStateException(answer.text());

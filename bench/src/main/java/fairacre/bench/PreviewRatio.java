@@ -17,9 +17,9 @@ import java.util.Random;
 import java.util.function.Supplier;
 
 /**
- * What a preview costs the program, as a ratio to the emptiest request of somebody who is signed in, within one run: processor time and
- * bytes of the threads that serve requests and share their work. The compiler and the collector are left out, and the client, which runs in
- * the same process on threads of its own.
+ * What a preview costs the program, as a ratio to the emptiest request of somebody who is signed in, within one run:
+ * processor time and bytes of the threads that serve requests and share their work. The compiler and the collector are
+ * left out, and the client, which runs in the same process on threads of its own.
  */
 final class PreviewRatio {
 
@@ -31,7 +31,8 @@ final class PreviewRatio {
 
     static void print() throws Exception {
         RunningServer server = RunningServer.straight();
-        System.out.println("| garden | empty request | preview | ratio of processor | empty request | preview | ratio of bytes |");
+        System.out.println(
+                "| garden | empty request | preview | ratio of processor | empty request | preview | ratio of bytes |");
         System.out.println("|---|---|---|---|---|---|---|");
         print(server, "demo", PreviewBenchmark.demo());
         print(server, "200 beds of all shapes", Gardens.generatedOfAllShapes(200, 1));
@@ -39,17 +40,29 @@ final class PreviewRatio {
 
     private static void print(RunningServer server, String name, Plan plan) {
         Visitor visitor = Visitor.signedUp(server);
-        String garden = visitor.post("/api/gardens/import", GardenFile.write(plan)).json().at("/plan/id").stringValue();
+        String garden = visitor.post("/api/gardens/import", GardenFile.write(plan))
+                .json()
+                .at("/plan/id")
+                .stringValue();
         int season = Collections.max(plan.seasonsOfChange());
         Random random = new Random(3);
-        Supplier<Answer> preview = () -> visitor.preview(garden, season, moved(plan.beds().get(random.nextInt(plan.beds().size())), random));
+        Supplier<Answer> preview = () -> visitor.preview(
+                garden, season, moved(plan.beds().get(random.nextInt(plan.beds().size())), random));
         Supplier<Answer> empty = () -> visitor.get("/api/session");
         ask(preview, FIRST);
         ask(empty, FIRST);
         Spent ofEmpty = ask(empty, MEASURED);
         Spent ofPreview = ask(preview, MEASURED);
-        System.out.printf(Locale.ROOT, "| %s | %.2f ms | %.2f ms | %.1f | %.0f kB | %.0f kB | %.1f |%n", name, ofEmpty.milliseconds(), ofPreview.milliseconds(),
-                ofPreview.milliseconds() / ofEmpty.milliseconds(), ofEmpty.kilobytes(), ofPreview.kilobytes(), ofPreview.kilobytes() / ofEmpty.kilobytes());
+        System.out.printf(
+                Locale.ROOT,
+                "| %s | %.2f ms | %.2f ms | %.1f | %.0f kB | %.0f kB | %.1f |%n",
+                name,
+                ofEmpty.milliseconds(),
+                ofPreview.milliseconds(),
+                ofPreview.milliseconds() / ofEmpty.milliseconds(),
+                ofEmpty.kilobytes(),
+                ofPreview.kilobytes(),
+                ofPreview.kilobytes() / ofEmpty.kilobytes());
     }
 
     /** Of one request. */

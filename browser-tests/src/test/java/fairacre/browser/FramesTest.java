@@ -25,7 +25,11 @@ import org.junit.jupiter.api.Test;
 class FramesTest {
 
     private static Plan garden(double length) {
-        return plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 4, length, 1.2, 0, Optional.of(cedar(Board.M38X150, 1))));
+        return plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Beans", 3, 4, length, 1.2, 0, Optional.of(cedar(Board.M38X150, 1))));
     }
 
     private static Locator row(Page page, String text) {
@@ -47,13 +51,18 @@ class FramesTest {
             assertThat(garden.page().getByText("is out of range")).isVisible();
             garden.type("True width", "225 mm");
             garden.button("Add the size").click();
-            assertThat(garden.page().getByTestId("own-kinds")).containsText("Scaffold board 0.038 m × 0.225 m, sold in 2.40 m, 3.90 m");
+            assertThat(garden.page().getByTestId("own-kinds"))
+                    .containsText("Scaffold board 0.038 m × 0.225 m, sold in 2.40 m, 3.90 m");
             garden.kept();
             garden.field("Board, its true size").selectOption("Scaffold board: 0.038 m × 0.225 m");
             garden.kept();
             // Two sides of 3.8 m take a board of 3.9 m each, both ends of 1.124 m come out of one of 2.4 m.
-            assertThat(row(garden.page(), "Cedar or larch, Scaffold board, 3.90 m").last()).containsText("2 ×");
-            assertThat(row(garden.page(), "Cedar or larch, Scaffold board, 2.40 m").last()).containsText("1 ×");
+            assertThat(row(garden.page(), "Cedar or larch, Scaffold board, 3.90 m")
+                            .last())
+                    .containsText("2 ×");
+            assertThat(row(garden.page(), "Cedar or larch, Scaffold board, 2.40 m")
+                            .last())
+                    .containsText("1 ×");
             assertThat(garden.snags()).containsText("There are no prices for 2 things");
             garden.step("Purse");
             garden.type("Price of Cedar or larch, Scaffold board, 3.90 m", "21");
@@ -61,20 +70,27 @@ class FramesTest {
             garden.type("Price of Cedar or larch, Scaffold board, 2.40 m", "13,50");
             garden.kept();
             assertThat(garden.snags()).not().containsText("no price");
-            assertThat(row(garden.page(), "Cedar or larch, Scaffold board, 3.90 m").first()).containsText("42.00");
+            assertThat(row(garden.page(), "Cedar or larch, Scaffold board, 3.90 m")
+                            .first())
+                    .containsText("42.00");
             assertThat(garden.complaints()).isEmpty();
         }
     }
 
     @Test
     void aBedOnFallingGroundIsMadeUpAndSetOnATable() throws Exception {
-        List<SpotHeight> slope = List.of(new SpotHeight(Point.metres(0, 0), Length.metres(0.5)), new SpotHeight(Point.metres(0, 8), Length.metres(0.5)),
-                new SpotHeight(Point.metres(10, 0), Length.ZERO), new SpotHeight(Point.metres(10, 8), Length.ZERO));
+        List<SpotHeight> slope = List.of(
+                new SpotHeight(Point.metres(0, 0), Length.metres(0.5)),
+                new SpotHeight(Point.metres(0, 8), Length.metres(0.5)),
+                new SpotHeight(Point.metres(10, 0), Length.ZERO),
+                new SpotHeight(Point.metres(10, 8), Length.ZERO));
         try (Garden garden = Garden.with(with(garden(2.4), new GroundChange.SetLevels(slope)))) {
             garden.season(2027);
             garden.step("Frames");
             garden.snags().getByText("falls 0.12 m along").click();
-            garden.snags().getByText("Stand Beans level and close the gap below with part-courses").click();
+            garden.snags()
+                    .getByText("Stand Beans level and close the gap below with part-courses")
+                    .click();
             garden.kept();
             assertThat(garden.snags()).not().containsText("falls 0.12 m along");
             assertThat(garden.field("Ground falls along, made up")).hasValue("0.12 m");

@@ -23,8 +23,14 @@ import java.util.regex.Pattern;
 final class Garden implements AutoCloseable {
 
     static final RunningServer SERVER = RunningServer.get();
-    private static final List<String> ARGUMENTS = List.of("--no-sandbox", "--disable-gpu", "--disable-quic",
-            "--disable-background-networking", "--disable-component-update", "--disable-sync", "--no-first-run");
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--no-first-run");
     private static final double SLOWEST = 10_000;
     private static Browser browser;
 
@@ -77,7 +83,10 @@ final class Garden implements AutoCloseable {
     static Garden demo() {
         Garden garden = opened();
         garden.button("Look round the demo").click();
-        garden.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lampwright's Yard")).first().click();
+        garden.page
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lampwright's Yard"))
+                .first()
+                .click();
         garden.sheet().waitFor();
         return garden;
     }
@@ -115,7 +124,8 @@ final class Garden implements AutoCloseable {
     }
 
     Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     Locator field(String label) {
@@ -129,11 +139,13 @@ final class Garden implements AutoCloseable {
     }
 
     void step(String name) {
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile(name))).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile(name)))
+                .click();
     }
 
     void season(int season) {
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^" + season))).click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^" + season)))
+                .click();
     }
 
     Locator snags() {
@@ -147,7 +159,8 @@ final class Garden implements AutoCloseable {
     /** Places a bed by its numbers. */
     void place(String length, String width, String left, String foot) {
         button("Place by numbers").click();
-        for (Map.Entry<String, String> entry : Map.of("Length", length, "Width", width).entrySet()) {
+        for (Map.Entry<String, String> entry :
+                Map.of("Length", length, "Width", width).entrySet()) {
             type(entry.getKey(), entry.getValue());
         }
         Locator dialog = page.getByRole(AriaRole.DIALOG);
@@ -164,8 +177,9 @@ final class Garden implements AutoCloseable {
 
     /** Waits until every edit has been kept and judged. */
     void kept() {
-        page.getByText("Keeping …").waitFor(new Locator.WaitForOptions()
-                .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        page.getByText("Keeping …")
+                .waitFor(new Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
         page.waitForTimeout(250);
     }
 
@@ -207,7 +221,8 @@ final class Garden implements AutoCloseable {
             }
         });
         opened.onRequest(request -> {
-            boolean own = request.url().startsWith(SERVER.address()) || request.url().startsWith("blob:");
+            boolean own =
+                    request.url().startsWith(SERVER.address()) || request.url().startsWith("blob:");
             if (!own) {
                 elsewhere.add(request.url());
             }
@@ -217,10 +232,13 @@ final class Garden implements AutoCloseable {
 
     private static synchronized Browser browser() {
         if (browser == null) {
-            Playwright playwright = Playwright.create(new Playwright.CreateOptions()
-                    .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-            browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(ARGUMENTS));
+            Playwright playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(ARGUMENTS));
         }
         return browser;
     }

@@ -19,14 +19,15 @@ class JudgementTest {
 
     @Test
     void whileABedIsDraggedItsReachItsWalksAndItsOverlapsAreShown() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 3, 2.4, 1),
-                bed("Kale", 3, 5, 2.4, 1)))) {
+        try (Garden garden = Garden.with(plot(
+                10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 3, 2.4, 1), bed("Kale", 3, 5, 2.4, 1)))) {
             garden.season(2027);
             assertThat(garden.snags()).containsText("Nothing is wrong");
             garden.drag(garden.bed("Kale"), 0, 95);
             assertThat(garden.snags()).containsText("New:");
             assertThat(garden.snags()).containsText(Pattern.compile("share .* of ground"));
-            assertThat(garden.page().locator("[data-unreached-by=nobody]").first()).isVisible();
+            assertThat(garden.page().locator("[data-unreached-by=nobody]").first())
+                    .isVisible();
             garden.page().keyboard().press("Escape");
             garden.page().mouse().up();
             assertThat(garden.snags()).containsText("Nothing is wrong");
@@ -36,7 +37,10 @@ class JudgementTest {
 
     @Test
     void whatAnEditCostsIsShownWhileItIsMade() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)),
+        try (Garden garden = Garden.with(plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
                 bed("Beans", 4, 4, 2.4, 1, 0, Optional.of(cedar(Board.B2X10, 2)))))) {
             garden.season(2027);
             String planned = garden.figure("planned");
@@ -101,7 +105,8 @@ class JudgementTest {
             garden.kept();
             assertThat(garden.field("Needs to pass")).hasValue("0.914 m");
             assertThat(garden.page().getByText("2010 ADA Standards 403.5.1")).isVisible();
-            assertThat(garden.page().locator("[data-unreached-by='Gardener 1']").first()).isVisible();
+            assertThat(garden.page().locator("[data-unreached-by='Gardener 1']").first())
+                    .isVisible();
             garden.type("Reach, from the edge", "65 cm");
             garden.kept();
             assertThat(garden.page().locator("[data-unreached-by]")).hasCount(0);
@@ -118,37 +123,54 @@ class JudgementTest {
             garden.kept();
             garden.field("Board, its true size").selectOption("2x10");
             garden.kept();
-            assertThat(garden.page().getByRole(com.microsoft.playwright.options.AriaRole.ROW).filter(
-                    new Locator.FilterOptions().setHasText("side"))).containsText("2.438 m");
-            assertThat(garden.page().getByRole(com.microsoft.playwright.options.AriaRole.ROW).filter(
-                    new Locator.FilterOptions().setHasText("1.219 m"))).containsText("end");
-            assertThat(garden.page().getByTestId("bowing")).containsText("1 in each side of 2.362 m, which would bow by 0.028 m without");
+            assertThat(garden.page()
+                            .getByRole(com.microsoft.playwright.options.AriaRole.ROW)
+                            .filter(new Locator.FilterOptions().setHasText("side")))
+                    .containsText("2.438 m");
+            assertThat(garden.page()
+                            .getByRole(com.microsoft.playwright.options.AriaRole.ROW)
+                            .filter(new Locator.FilterOptions().setHasText("1.219 m")))
+                    .containsText("end");
+            assertThat(garden.page().getByTestId("bowing"))
+                    .containsText("1 in each side of 2.362 m, which would bow by 0.028 m without");
             garden.page().getByText("How the boards are cut").click();
-            assertThat(garden.page().getByTestId("cutting").first()).containsText(Pattern.compile("no layout (costs|buys) less"));
+            assertThat(garden.page().getByTestId("cutting").first())
+                    .containsText(Pattern.compile("no layout (costs|buys) less"));
             assertThat(garden.page().getByLabel("Board of 2.438 m: A 2.438 m")).isVisible();
             garden.type("Offcut, length", "1.3 m");
-            garden.page().getByRole(com.microsoft.playwright.options.AriaRole.BUTTON, new com.microsoft.playwright.Page.GetByRoleOptions()
-                    .setName("Add").setExact(true)).click();
+            garden.page()
+                    .getByRole(
+                            com.microsoft.playwright.options.AriaRole.BUTTON,
+                            new com.microsoft.playwright.Page.GetByRoleOptions()
+                                    .setName("Add")
+                                    .setExact(true))
+                    .click();
             assertThat(garden.page().getByLabel("Board of 1.30 m: B 1.219 m")).isVisible();
             garden.field("Corner joint").selectOption("ENDS_PAST");
             garden.kept();
             assertThat(garden.page().getByText("1.295 m").first()).isVisible();
             garden.field("Board, its true size").selectOption("1x8");
             garden.kept();
-            assertThat(garden.page().getByTestId("bowing")).containsText("2 in each side of 2.40 m, which would give way altogether without");
+            assertThat(garden.page().getByTestId("bowing"))
+                    .containsText("2 in each side of 2.40 m, which would give way altogether without");
             garden.field("Board, its true size").selectOption("2x10");
             garden.kept();
             garden.step("Fill");
             assertThat(garden.page().getByText("What to buy, by season")).isVisible();
-            assertThat(garden.page().getByRole(com.microsoft.playwright.options.AriaRole.ROW).filter(
-                    new Locator.FilterOptions().setHasText("Together"))).containsText("L");
+            assertThat(garden.page()
+                            .getByRole(com.microsoft.playwright.options.AriaRole.ROW)
+                            .filter(new Locator.FilterOptions().setHasText("Together")))
+                    .containsText("L");
             assertThat(garden.figure("planned")).isNotEqualTo("€0.00");
         }
     }
 
     @Test
     void aPriceIsTypedAndTheTotalFollows() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)),
+        try (Garden garden = Garden.with(plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
                 bed("Beans", 4, 4, 2.4, 1, 0, Optional.of(cedar(Board.B2X10, 1)))))) {
             garden.season(2027);
             garden.step("Purse");
@@ -169,7 +191,10 @@ class JudgementTest {
 
     @Test
     void aBedIsRaisedFromASeasonOnAndTheRailShowsBothStates() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)),
+        try (Garden garden = Garden.with(plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
                 bed("Beans", 4, 4, 2.4, 1, 0, Optional.of(cedar(Board.B2X10, 1)))))) {
             garden.season(2028);
             garden.bed("Beans").click();

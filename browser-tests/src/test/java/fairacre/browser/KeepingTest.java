@@ -31,13 +31,16 @@ class KeepingTest {
         try (Garden garden = Garden.with(plan())) {
             garden.season(2027);
             Page second = garden.secondTab();
-            second.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("2027")).click();
+            second.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("2027"))
+                    .click();
             garden.bed("Beans").click();
             garden.type("Name", "Broad beans");
             garden.kept();
             second.locator("[data-bed=Kale]").click();
-            second.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Red kale");
-            second.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).press("Enter");
+            second.getByLabel("Name", new Page.GetByLabelOptions().setExact(true))
+                    .fill("Red kale");
+            second.getByLabel("Name", new Page.GetByLabelOptions().setExact(true))
+                    .press("Enter");
             assertThat(second.locator("[data-bed='Red kale']")).isVisible();
             assertThat(second.locator("[data-bed='Broad beans']")).isVisible();
         }
@@ -51,13 +54,15 @@ class KeepingTest {
             Garden.SERVER.line().cut();
             try {
                 garden.type("Length, outside", "2 m");
-                assertThat(garden.page().getByText("The program's database is away")).isVisible();
+                assertThat(garden.page().getByText("The program's database is away"))
+                        .isVisible();
                 assertThat(garden.field("Length, outside")).hasValue("2.00 m");
             } finally {
                 Garden.SERVER.line().mend();
             }
-            assertThat(garden.page().getByText("The program's database is away")).isHidden(
-                    new com.microsoft.playwright.assertions.LocatorAssertions.IsHiddenOptions().setTimeout(30_000));
+            assertThat(garden.page().getByText("The program's database is away"))
+                    .isHidden(new com.microsoft.playwright.assertions.LocatorAssertions.IsHiddenOptions()
+                            .setTimeout(30_000));
             garden.kept();
             garden.page().reload();
             garden.season(2027);
@@ -70,16 +75,22 @@ class KeepingTest {
     void theGardenIsTakenAwayAsAFileAndBroughtBack(@TempDir Path folder) throws Exception {
         try (Garden garden = Garden.with(plan())) {
             garden.button("Take away ▾").click();
-            Download download = garden.page().waitForDownload(() -> garden.page().getByText("The garden as a file").click());
+            Download download = garden.page()
+                    .waitForDownload(() ->
+                            garden.page().getByText("The garden as a file").click());
             Path file = folder.resolve("garden.json");
             download.saveAs(file);
             Plan back = GardenFile.read(Files.readAllBytes(file));
-            assertThat(Appraisal.of(back, 2027).report()).isEqualTo(Appraisal.of(plan(), 2027).report());
+            assertThat(Appraisal.of(back, 2027).report())
+                    .isEqualTo(Appraisal.of(plan(), 2027).report());
             assertThat(download.suggestedFilename()).isEqualTo("Test garden.garden.json");
             garden.button("Take away ▾").click();
-            Download bill = garden.page().waitForDownload(() -> garden.page().getByLabel("The bill as CSV").click());
+            Download bill = garden.page()
+                    .waitForDownload(
+                            () -> garden.page().getByLabel("The bill as CSV").click());
             bill.saveAs(folder.resolve("bill.csv"));
-            assertThat(Files.readString(folder.resolve("bill.csv"))).contains("season,part,item,quantity,price,amount,currency,beds");
+            assertThat(Files.readString(folder.resolve("bill.csv")))
+                    .contains("season,part,item,quantity,price,amount,currency,beds");
         }
     }
 
@@ -88,11 +99,16 @@ class KeepingTest {
         try (Garden garden = Garden.with(plan())) {
             garden.season(2027);
             garden.button("Take away ▾").click();
-            Download pdf = garden.page().waitForDownload(() -> garden.page().getByLabel("Sheet 1:50 as PDF").click());
+            Download pdf = garden.page()
+                    .waitForDownload(
+                            () -> garden.page().getByLabel("Sheet 1:50 as PDF").click());
             pdf.saveAs(folder.resolve("sheet.pdf"));
-            assertThat(Files.readString(folder.resolve("sheet.pdf"), StandardCharsets.ISO_8859_1)).startsWith("%PDF");
+            assertThat(Files.readString(folder.resolve("sheet.pdf"), StandardCharsets.ISO_8859_1))
+                    .startsWith("%PDF");
             garden.button("Take away ▾").click();
-            Download svg = garden.page().waitForDownload(() -> garden.page().getByLabel("Sheet 1:100 as SVG").click());
+            Download svg = garden.page()
+                    .waitForDownload(
+                            () -> garden.page().getByLabel("Sheet 1:100 as SVG").click());
             svg.saveAs(folder.resolve("sheet.svg"));
             assertThat(Files.readString(folder.resolve("sheet.svg"))).contains("Scale 1:100", "Kale");
         }
@@ -102,9 +118,13 @@ class KeepingTest {
     void aFaultyFileIsRefusedWithItsPlacesAndNothingIsLost(@TempDir Path folder) throws Exception {
         try (Garden garden = Garden.opened().signUp()) {
             Path broken = folder.resolve("broken.json");
-            Files.writeString(broken, new String(GardenFile.write(plan()), StandardCharsets.UTF_8).replaceFirst("\"length\" : 2.4", "\"length\" : 4000"));
+            Files.writeString(
+                    broken,
+                    new String(GardenFile.write(plan()), StandardCharsets.UTF_8)
+                            .replaceFirst("\"length\" : 2.4", "\"length\" : 4000"));
             garden.page().getByLabel("Garden file").setInputFiles(broken);
-            assertThat(garden.page().getByText("/garden/beds/0/revisions/0/outline/length")).isVisible();
+            assertThat(garden.page().getByText("/garden/beds/0/revisions/0/outline/length"))
+                    .isVisible();
             Path huge = folder.resolve("huge.json");
             Files.write(huge, new byte[50_000_000]);
             garden.page().getByLabel("Garden file").setInputFiles(huge);
@@ -120,9 +140,11 @@ class KeepingTest {
             garden.type("Length, outside", "4 km");
             assertThat(garden.page().getByText("Write a length like")).isVisible();
             garden.type("Length, outside", "4000 m");
-            assertThat(garden.page().getByText("is out of range; give between 0.10 m")).isVisible();
+            assertThat(garden.page().getByText("is out of range; give between 0.10 m"))
+                    .isVisible();
             garden.type("Gone from season", "soon");
-            assertThat(garden.page().getByText("0 is out of range; give between 1900 and 2200")).isVisible();
+            assertThat(garden.page().getByText("0 is out of range; give between 1900 and 2200"))
+                    .isVisible();
             garden.page().reload();
             garden.season(2027);
             garden.bed("Beans").click();
@@ -137,7 +159,8 @@ class KeepingTest {
             garden.bed("Beans").click();
             garden.type("Name", "<img src=x onerror=alert(1)>");
             garden.kept();
-            assertThat(garden.page().getByText("<img src=x onerror=alert(1)>").first()).isVisible();
+            assertThat(garden.page().getByText("<img src=x onerror=alert(1)>").first())
+                    .isVisible();
             assertThat(garden.complaints()).isEmpty();
         }
     }
@@ -157,7 +180,9 @@ class KeepingTest {
         try (Garden garden = Garden.opened().signUp()) {
             garden.button("Begin a garden").click();
             garden.type("Name of the garden", "By tape");
-            garden.page().getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Sides and a diagonal")).click();
+            garden.page()
+                    .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Sides and a diagonal"))
+                    .click();
             garden.type("Diagonal, first to third corner", "30 m");
             assertThat(garden.page().getByText("can't meet")).isVisible();
             garden.type("Diagonal, first to third corner", "13 m");

@@ -23,14 +23,17 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/** Whole gardens laid out as a newcomer would, by pointer and again by keyboard; the figures are read off the screen. */
+/**
+ * Whole gardens laid out as a newcomer would, by pointer and again by keyboard; the figures are read off the screen.
+ */
 class LayoutTest {
 
     private static final double FT = 0.3048;
 
     private static Plan feet(double length, double width, Gardener gardener) {
         return plot(length * FT, width * FT, List.of(gardener))
-                .apply(new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES)).orThrow();
+                .apply(new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES))
+                .orThrow();
     }
 
     private static Plan forty() {
@@ -41,7 +44,8 @@ class LayoutTest {
     private static void order(Garden garden, String kind, String direction, String field, String text) {
         garden.button("Line up, repeat …").click();
         Locator dialog = garden.page().getByRole(AriaRole.DIALOG);
-        dialog.getByLabel("What", new Locator.GetByLabelOptions().setExact(true)).selectOption(kind);
+        dialog.getByLabel("What", new Locator.GetByLabelOptions().setExact(true))
+                .selectOption(kind);
         dialog.getByLabel("Direction").selectOption(direction);
         if (field != null) {
             dialog.getByLabel(field).fill(text);
@@ -58,7 +62,8 @@ class LayoutTest {
         garden.button("+ Barrow").click();
         garden.kept();
         assertThat(garden.page().getByText("gets alongside 12 of 12 beds")).isVisible();
-        assertThat(garden.page().getByText("Everybody reaches all of every bed.")).isVisible();
+        assertThat(garden.page().getByText("Everybody reaches all of every bed."))
+                .isVisible();
     }
 
     @Test
@@ -85,8 +90,10 @@ class LayoutTest {
     }
 
     private static Locator dimension(Garden garden, String figure) {
-        return garden.sheet().getByRole(AriaRole.BUTTON,
-                new Locator.GetByRoleOptions().setName(Pattern.compile("^" + figure + " from")));
+        return garden.sheet()
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^" + figure + " from")));
     }
 
     /** Clicks on the edge of the plot, at a share of its width and height as it is seen. */
@@ -101,17 +108,22 @@ class LayoutTest {
     @Test
     void theSameGardenIsLaidOutByKeyboardAlone() throws Exception {
         try (Garden garden = Garden.with(forty())) {
-            press(garden.page().getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^2027"))), "Space");
+            press(
+                    garden.page()
+                            .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^2027"))),
+                    "Space");
             placeByKeys(garden, "8 ft", "4 ft", "10 ft 3 in", "3 ft");
             orderByKeys(garden, "Repeat", "bottom to top", "4");
             placeByKeys(garden, "5 ft", "2.5 ft", "13 ft 3 in", "27 ft");
             orderByKeys(garden, "Repeat", "bottom to top", "2");
             garden.sheet().page().keyboard().press("Control+a");
             orderByKeys(garden, "Mirror", "left to right", null);
-            Locator tab = garden.page().getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Beds")));
+            Locator tab =
+                    garden.page().getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Beds")));
             tab.focus();
             garden.page().keyboard().press("ArrowRight");
-            Locator add = garden.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add by numbers"));
+            Locator add =
+                    garden.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add by numbers"));
             press(add, "Enter");
             garden.kept();
             press(add, "Enter");
@@ -149,7 +161,8 @@ class LayoutTest {
     private static void orderByKeys(Garden garden, String what, String direction, String count) {
         press(garden.button("Line up, repeat …"), "Enter");
         Locator dialog = garden.page().getByRole(AriaRole.DIALOG);
-        dialog.getByLabel("What", new Locator.GetByLabelOptions().setExact(true)).pressSequentially(what);
+        dialog.getByLabel("What", new Locator.GetByLabelOptions().setExact(true))
+                .pressSequentially(what);
         dialog.getByLabel("Direction").pressSequentially(direction);
         if (count != null) {
             write(dialog.getByLabel("Beds in all"), count);
@@ -175,13 +188,19 @@ class LayoutTest {
             garden.button("+ Wheelchair").click();
             garden.kept();
             assertThat(garden.page().getByText("gets alongside 1 of 1 beds")).isVisible();
-            assertThat(garden.page().getByText("2 dead ends; the longest has to be backed out over 1.5 m")).isVisible();
-            garden.snags().getByText("Bed 1 is lower than the 0.381 m down to which Ines reaches from a chair").click();
+            assertThat(garden.page().getByText("2 dead ends; the longest has to be backed out over 1.5 m"))
+                    .isVisible();
+            garden.snags()
+                    .getByText("Bed 1 is lower than the 0.381 m down to which Ines reaches from a chair")
+                    .click();
             garden.snags().getByText("Raise Bed 1 to 0.381 m or more").click();
             garden.kept();
-            assertThat(garden.snags()).containsText("3.0 m³, nothing can be driven in: the widest way, Gate 1, is 1.067 m. That is 36 barrows");
+            assertThat(garden.snags())
+                    .containsText(
+                            "3.0 m³, nothing can be driven in: the widest way, Gate 1, is 1.067 m. That is 36 barrows");
             // Both gaps of the comb end between its fingers, and are narrower than the 60 in that a chair turns in.
-            assertThat(garden.snags().getByText("Ines gets into a walk that leads nowhere and can't turn there")).hasCount(2);
+            assertThat(garden.snags().getByText("Ines gets into a walk that leads nowhere and can't turn there"))
+                    .hasCount(2);
             assertThat(garden.snags()).containsText("Ines works Bed 1, or part of it, from bare ground");
             assertThat(garden.snags().locator("li")).hasCount(4);
             assertThat(garden.bed("Bed 1")).containsText("all reached");
@@ -209,8 +228,12 @@ class LayoutTest {
             garden.button("Build it otherwise from 2028 on").click();
             garden.kept();
             garden.snags().getByText("Nobody reaches").click();
-            Locator keyhole = garden.page().getByRole(AriaRole.BUTTON,
-                    new Page.GetByRoleOptions().setName(Pattern.compile("Cut a keyhole 0.45 m wide and 1\\.3\\d+ m deep.*less soil")));
+            Locator keyhole = garden.page()
+                    .getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions()
+                                    .setName(Pattern.compile(
+                                            "Cut a keyhole 0.45 m wide and 1\\.3\\d+ m deep.*less soil")));
             keyhole.click();
             garden.kept();
             assertThat(garden.snags()).containsText("Nothing is wrong");
@@ -239,7 +262,11 @@ class LayoutTest {
             assertThat(garden.page().locator("[data-feature=\"Wall 1\"]")).isVisible();
             assertThat(garden.snags()).containsText(Pattern.compile("Nobody reaches 4\\d %"));
             garden.snags().getByText("Nobody reaches").click();
-            garden.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Narrow Bed 1 to 2′"))).click();
+            garden.page()
+                    .getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName(Pattern.compile("^Narrow Bed 1 to 2′")))
+                    .click();
             garden.kept();
             garden.step("Beds");
             garden.bed("Bed 1").focus();
@@ -256,7 +283,10 @@ class LayoutTest {
             garden.button("Try arrangements …").click();
             garden.button("Try them").click();
             assertThat(garden.page().getByText("sound layouts")).isVisible();
-            Locator first = garden.page().getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM).first();
+            Locator first = garden.page()
+                    .getByRole(AriaRole.DIALOG)
+                    .getByRole(AriaRole.LISTITEM)
+                    .first();
             assertThat(first).containsText("Growing area");
             first.getByText("Look at it").click();
             assertThat(garden.page().locator("[data-bed]")).not().hasCount(1);
@@ -302,7 +332,8 @@ class LayoutTest {
     void aBoundaryComesFromAFileAndIsApproximateUntilItIsMeasured() {
         try (Garden garden = Garden.begun()) {
             garden.step("Ground");
-            String square = "{\"type\":\"Polygon\",\"coordinates\":[[[8,48],[8.0004,48],[8.0004,48.00018],[8,48.00018],[8,48]]]}";
+            String square =
+                    "{\"type\":\"Polygon\",\"coordinates\":[[[8,48],[8.0004,48],[8.0004,48.00018],[8,48.00018],[8,48]]]}";
             Locator file = garden.page().getByLabel("Boundary from a GPX track or a GeoJSON polygon");
             file.setInputFiles(payload("plot.geojson", "not a map"));
             assertThat(garden.page().getByRole(AriaRole.ALERT)).containsText("neither GPX");
@@ -318,18 +349,25 @@ class LayoutTest {
 
     @Test
     void aWallBetweenTerracesWantsADrainBehindItThatIsBought() throws Exception {
-        Plan slope = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))),
-                new GroundChange.SetLevels(List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1))));
+        Plan slope = with(
+                plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))),
+                new GroundChange.SetLevels(
+                        List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1))));
         try (Garden garden = Garden.with(slope)) {
             garden.season(2027);
             garden.step("Ground");
-            garden.page().getByText("Levels", new Page.GetByTextOptions().setExact(true)).click();
+            garden.page()
+                    .getByText("Levels", new Page.GetByTextOptions().setExact(true))
+                    .click();
             garden.type("Terraces", "2");
             garden.button("Make the plot level").click();
             garden.button("Draw a wall there").click();
             garden.kept();
-            garden.snags().getByText("Behind Retaining wall 1 no drain leads the water away.").click();
-            garden.button("Lay a drain behind Retaining wall 1 on its north side").click();
+            garden.snags()
+                    .getByText("Behind Retaining wall 1 no drain leads the water away.")
+                    .click();
+            garden.button("Lay a drain behind Retaining wall 1 on its north side")
+                    .click();
             garden.kept();
             assertThat(garden.snags()).not().containsText("no drain leads");
             garden.step("Purse");
@@ -354,7 +392,9 @@ class LayoutTest {
         try (Garden garden = Garden.with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 5, 3, 1)))) {
             garden.season(2027);
             garden.step("Ground");
-            garden.page().getByText("Levels", new Page.GetByTextOptions().setExact(true)).click();
+            garden.page()
+                    .getByText("Levels", new Page.GetByTextOptions().setExact(true))
+                    .click();
             for (int i = 1; i <= 4; i++) {
                 garden.button("Add a height").click();
                 garden.kept();
@@ -367,7 +407,8 @@ class LayoutTest {
             assertThat(garden.snags()).containsText("The ground under Beans falls");
             garden.button("Make the plot level").click();
             Locator figures = garden.page().getByTestId("earthwork");
-            // By long hand: 0.52 m are dug off at the top and 0.48 m filled at the foot, as dug soil loses 15 % when it is packed.
+            // By long hand: 0.52 m are dug off at the top and 0.48 m filled at the foot, as dug soil loses 15 % when it
+            // is packed.
             assertThat(figures).containsText("Dig off, as it lies13.54 m³Fill up, packed11.51 m³");
             garden.type("Terraces", "2");
             garden.button("Make the plot level").click();
@@ -383,7 +424,8 @@ class LayoutTest {
             garden.letGo();
             assertThat(garden.page().getByTestId("fall")).containsText("1 in 10");
             assertThat(garden.page().getByTestId("slope-line")).containsText("Rises");
-            assertThat(garden.field("Line to, to the right")).hasValue(garden.field("Line from, to the right").inputValue());
+            assertThat(garden.field("Line to, to the right"))
+                    .hasValue(garden.field("Line from, to the right").inputValue());
         }
     }
 
@@ -393,7 +435,9 @@ class LayoutTest {
             garden.step("Ground");
             garden.page().getByText("Measure four sides and a diagonal").click();
             garden.type("First side", "12 m");
-            assertThat(garden.page().getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("square second corner")))
+            assertThat(garden.page()
+                            .getByRole(AriaRole.STATUS)
+                            .filter(new Locator.FilterOptions().setHasText("square second corner")))
                     .containsText("should have measured 14.422 m");
             garden.kept();
             garden.page().getByText("Measure from a base line").click();
@@ -438,9 +482,13 @@ class LayoutTest {
 
     @Test
     void aKitATableBedAndWhatLeansOutAreJudged() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 10, List.of(seated("Ines", 0.6, 0.92)), bed("Low", 3, 3, 2, 1), bed("High", 3, 4.95, 2, 1)))) {
+        try (Garden garden = Garden.with(
+                plot(10, 10, List.of(seated("Ines", 0.6, 0.92)), bed("Low", 3, 3, 2, 1), bed("High", 3, 4.95, 2, 1)))) {
             garden.season(2027);
-            assertThat(garden.snags()).containsText(Pattern.compile("(High and Low|Low and High) are lower than the 0.381 m down to which Ines reaches from a chair"));
+            assertThat(garden.snags())
+                    .containsText(
+                            Pattern.compile(
+                                    "(High and Low|Low and High) are lower than the 0.381 m down to which Ines reaches from a chair"));
             garden.bed("Low").click();
             garden.step("Frames");
             garden.field("Ready-made metal bed").selectOption("kit 1x2 m");
@@ -451,7 +499,8 @@ class LayoutTest {
             assertThat(garden.page().getByRole(AriaRole.ALERT).first()).containsText("comes in its one size only");
             garden.type("What grows at its edges leans out by", "0.1 m");
             garden.kept();
-            assertThat(garden.snags()).containsText("0.85 m wide (0.10 m more, but for what leans out over it), too narrow for anybody");
+            assertThat(garden.snags())
+                    .containsText("0.85 m wide (0.10 m more, but for what leans out over it), too narrow for anybody");
             garden.step("Walks");
             assertThat(garden.page().getByTestId("edges")).containsText("Works seated, side-on");
             assertThat(garden.page().getByTestId("edges")).containsText("not the upper");

@@ -88,7 +88,10 @@ class PurseTest {
         }
     }
 
-    /** Worked by hand: 27.00 after a discount of 3, 18.00 whose paper says 19, 33.50 pasted, 12.00 with its picture, and 40.00 ordered, then paid. */
+    /**
+     * Worked by hand: 27.00 after a discount of 3, 18.00 whose paper says 19, 33.50 pasted, 12.00 with its picture, and
+     * 40.00 ordered, then paid.
+     */
     @Test
     void fiveReceiptsAreEnteredEachInItsWay() throws Exception {
         try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6))))) {
@@ -99,44 +102,55 @@ class PurseTest {
             enter(garden, "Hollow Lane Timber", "Fence boards", "30", "3", "");
             assertThat(paid).hasText("€27.00");
             enter(garden, "Barn Supplies", "Twine", "18", "", "19");
-            assertThat(garden.page().getByTestId("receipt").first()).containsText("the paper says €19.00, the lines come to €18.00");
+            assertThat(garden.page().getByTestId("receipt").first())
+                    .containsText("the paper says €19.00, the lines come to €18.00");
             garden.page().getByText("Paste its lines, or read a file").click();
-            garden.page().getByLabel(Pattern.compile("Lines as in an order mail")).fill("2 x Rope 27.00\nHooks 6,50\nTotal 33.50\nMany thanks");
+            garden.page()
+                    .getByLabel(Pattern.compile("Lines as in an order mail"))
+                    .fill("2 x Rope 27.00\nHooks 6,50\nTotal 33.50\nMany thanks");
             garden.button("Take these lines").click();
             assertThat(garden.page().getByText("Line 4, “Many thanks”")).isVisible();
             garden.type("Shop", "Chandler by post");
             garden.button("Enter it").click();
             assertThat(paid).hasText("€78.50");
-            garden.page().getByLabel(Pattern.compile("Photo or PDF of the paper")).setInputFiles(picture());
+            garden.page()
+                    .getByLabel(Pattern.compile("Photo or PDF of the paper"))
+                    .setInputFiles(picture());
             enter(garden, "Market stall", "Seed potatoes", "12", "", "12");
             assertThat(paid).hasText("€90.50");
-            Locator stall = garden.page().getByTestId("receipt").filter(new Locator.FilterOptions().setHasText("Market stall"));
+            Locator stall =
+                    garden.page().getByTestId("receipt").filter(new Locator.FilterOptions().setHasText("Market stall"));
             stall.locator("summary").click();
             assertThat(stall.getByAltText("Receipt from Market stall")).isVisible();
             garden.page().getByLabel("Ordered, not paid yet").check();
             enter(garden, "Hollow Lane Timber", "Posts", "40", "", "");
-            assertThat(garden.page().getByTestId("forecast").locator("tr").last()).hasText("All0.0090.5040.000.00");
+            assertThat(garden.page().getByTestId("forecast").locator("tr").last())
+                    .hasText("All0.0090.5040.000.00");
             garden.page().getByText("Hollow Lane Timber, ordered").click();
             garden.button("It is paid: enter its receipt").click();
             garden.button("Enter it").click();
             assertThat(paid).hasText("€130.50");
             assertThat(garden.page().locator("[data-figure=left]")).hasText("€99,869.50");
             garden.page().getByText("As charts").click();
-            assertThat(garden.page().getByLabel(Pattern.compile("€130.50 paid, €0.00 ordered"))).isVisible();
+            assertThat(garden.page().getByLabel(Pattern.compile("€130.50 paid, €0.00 ordered")))
+                    .isVisible();
             assertThat(garden.complaints()).isEmpty();
         }
     }
 
     @Test
     void whatIsPaidBesideThePlanIsASnagWhenTheBudgetIsGone() throws Exception {
-        try (Garden garden = Garden.with(with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6))),
+        try (Garden garden = Garden.with(with(
+                plot(10, 8, List.of(gardener("Ada", 0.6, 0.6))),
                 new Change.SetBudget(new Budget(Money.parse("EUR 100.00"), BigDecimal.TEN))))) {
             garden.season(2027);
             garden.step("Purse");
             garden.page().getByText("Enter a receipt or an order").click();
             enter(garden, "Ridge Hire", "Rotavator for a weekend", "120", "", "");
-            assertThat(garden.snags()).containsText("With EUR 120.00 paid, EUR 0.00 ordered and EUR 0.00 still to come the garden comes to EUR 120.00, "
-                    + "EUR 20.00 over the budget of EUR 100.00.");
+            assertThat(garden.snags())
+                    .containsText(
+                            "With EUR 120.00 paid, EUR 0.00 ordered and EUR 0.00 still to come the garden comes to EUR 120.00, "
+                                    + "EUR 20.00 over the budget of EUR 100.00.");
             assertThat(garden.page().locator("[data-figure=left]")).hasText("−€20.00");
             garden.snags().getByText("over the budget of").click();
             garden.button("Raise the budget to EUR 134.00").click();
@@ -163,8 +177,13 @@ class PurseTest {
 
     @Test
     void twoBedsArePutOffAndBothBudgetsAreSeenBefore() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 2, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 1))),
-                bed("Kale", 3, 4, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 1))), bed("Leeks", 3, 6, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 1)))))) {
+        try (Garden garden = Garden.with(plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Beans", 3, 2, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 1))),
+                bed("Kale", 3, 4, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 1))),
+                bed("Leeks", 3, 6, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 1)))))) {
             garden.season(2027);
             garden.bed("Beans").click();
             garden.bed("Kale").click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
@@ -189,7 +208,8 @@ class PurseTest {
     }
 
     private static double seasonCost(Garden garden, String season) {
-        Locator rail = garden.page().getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^" + season)));
+        Locator rail = garden.page()
+                .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^" + season)));
         return amount(rail.locator("span.ml-auto").innerText());
     }
 
@@ -199,7 +219,10 @@ class PurseTest {
 
     @Test
     void aLineOfTheBillOpensToItsArithmeticAndItsBeds() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)),
+        try (Garden garden = Garden.with(plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
                 bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(cedar(Board.B2X6, 1)))))) {
             garden.season(2027);
             garden.step("Purse");
@@ -212,7 +235,10 @@ class PurseTest {
 
     @Test
     void soilIsSetOutInBagsAndLooseWithItsTrips() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)),
+        try (Garden garden = Garden.with(plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
                 bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(cedar(Board.B2X6, 1)))))) {
             garden.season(2027);
             garden.step("Fill");
@@ -228,16 +254,25 @@ class PurseTest {
 
     @Test
     void whatTwoShopsAskIsNotedAndTheNewestCountsUntilOneIsPinned() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(cedar(Board.B2X6, 1)))))) {
+        try (Garden garden = Garden.with(plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(cedar(Board.B2X6, 1)))))) {
             garden.season(2027);
             garden.step("Purse");
-            Locator row = garden.page().locator("li").filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Garden mix, bag of 50 L")));
+            Locator row = garden.page()
+                    .locator("li")
+                    .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Garden mix, bag of 50 L")));
             row.getByText("Note what a shop asks").click();
             ask(garden, "6", "", "Barn Supplies", "2026-04-01");
             ask(garden, "5", "19", "Marsh Lane", "2026-05-01");
             assertThat(row).containsText("€5.95 with 19 %");
             // Five bags: 29.75 as the newest asks, 30.00 as the pinned one does.
-            Locator bill = garden.page().locator("tr").filter(new Locator.FilterOptions().setHasText("Garden mix, bag of 50 L")).first();
+            Locator bill = garden.page()
+                    .locator("tr")
+                    .filter(new Locator.FilterOptions().setHasText("Garden mix, bag of 50 L"))
+                    .first();
             assertThat(bill).containsText("€29.75");
             row.getByLabel("Go by this one whatever is newer").last().click();
             garden.kept();
@@ -257,13 +292,20 @@ class PurseTest {
 
     @Test
     void pricesAreReadFromAFileAndShownBeforeTheyAreTakenOver() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)),
+        try (Garden garden = Garden.with(plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
                 bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(cedar(Board.B2X6, 1)))))) {
             garden.season(2027);
             garden.step("Purse");
             garden.page().getByText("Prices as a file").click();
-            garden.page().getByLabel("File of prices").setInputFiles(new FilePayload("shop.csv", "text/csv",
-                    "key;price\nsoil/bag/50l;3,15\nsoil/moon;1\n".getBytes(StandardCharsets.UTF_8)));
+            garden.page()
+                    .getByLabel("File of prices")
+                    .setInputFiles(new FilePayload(
+                            "shop.csv",
+                            "text/csv",
+                            "key;price\nsoil/bag/50l;3,15\nsoil/moon;1\n".getBytes(StandardCharsets.UTF_8)));
             Locator found = garden.page().getByTestId("price-reading");
             assertThat(found).containsText("1 new or changed");
             assertThat(found).containsText("Row 3 (soil/moon 1)");

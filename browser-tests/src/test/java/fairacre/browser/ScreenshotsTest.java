@@ -9,7 +9,10 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 
-/** Makes the pictures of the documentation from the demo data, when asked for: {@code FAIRACRE_SCREENSHOTS=1 ./fairacre test}. */
+/**
+ * Makes the pictures of the documentation from the demo data, when asked for: {@code FAIRACRE_SCREENSHOTS=1 ./fairacre
+ * test}.
+ */
 @EnabledIfEnvironmentVariable(named = "FAIRACRE_SCREENSHOTS", matches = "1")
 class ScreenshotsTest {
 
@@ -46,7 +49,9 @@ class ScreenshotsTest {
             garden.page().getByTestId("edges").scrollIntoViewIfNeeded();
             garden.page().getByTestId("edges").getByText("Oda").click();
             shoot(garden, "edges");
-            garden.page().locator("summary", new Page.LocatorOptions().setHasText("Main walk")).click();
+            garden.page()
+                    .locator("summary", new Page.LocatorOptions().setHasText("Main walk"))
+                    .click();
             garden.page().getByText("What it is made of, from the ground up").scrollIntoViewIfNeeded();
             shoot(garden, "walk");
             garden.step("Beds");
@@ -100,7 +105,13 @@ class ScreenshotsTest {
             garden.bed("Rope bed").waitFor();
             shoot(garden, "phone");
             garden.step("Purse");
-            garden.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shopping list 2028").setExact(true)).click();
+            garden.page()
+                    .getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions()
+                                    .setName("Shopping list 2028")
+                                    .setExact(true))
+                    .click();
             garden.page().getByTestId("done").waitFor();
             shoot(garden, "shopping");
         }

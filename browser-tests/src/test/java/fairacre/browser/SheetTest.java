@@ -138,7 +138,9 @@ class SheetTest {
         try (Garden garden = Garden.with(plan())) {
             garden.season(2027);
             garden.bed("Beans").click();
-            garden.bed("Kale").click(new Locator.ClickOptions().setModifiers(List.of(com.microsoft.playwright.options.KeyboardModifier.SHIFT)));
+            garden.bed("Kale")
+                    .click(new Locator.ClickOptions()
+                            .setModifiers(List.of(com.microsoft.playwright.options.KeyboardModifier.SHIFT)));
             garden.button("Take out 2 beds").click();
             garden.kept();
             assertThat(garden.page().locator("[data-bed]")).hasCount(0);
@@ -172,14 +174,24 @@ class SheetTest {
     void aGapIsTypedWhereItStandsAndTheBedMoves() throws Exception {
         try (Garden garden = Garden.with(plan())) {
             garden.season(2027);
-            garden.page().getByRole(AriaRole.BUTTON, new com.microsoft.playwright.Page.GetByRoleOptions()
-                    .setName(java.util.regex.Pattern.compile("^1\\.00 m from .* change$"))).first().click();
+            garden.page()
+                    .getByRole(
+                            AriaRole.BUTTON,
+                            new com.microsoft.playwright.Page.GetByRoleOptions()
+                                    .setName(java.util.regex.Pattern.compile("^1\\.00 m from .* change$")))
+                    .first()
+                    .click();
             Locator field = garden.page().getByLabel(java.util.regex.Pattern.compile("^Gap from"));
             field.fill("1.2 m");
             field.press("Enter");
             garden.kept();
-            assertThat(garden.page().getByRole(AriaRole.BUTTON, new com.microsoft.playwright.Page.GetByRoleOptions()
-                    .setName(java.util.regex.Pattern.compile("^1\\.20 m from .* change$"))).first()).isVisible();
+            assertThat(garden.page()
+                            .getByRole(
+                                    AriaRole.BUTTON,
+                                    new com.microsoft.playwright.Page.GetByRoleOptions()
+                                            .setName(java.util.regex.Pattern.compile("^1\\.20 m from .* change$")))
+                            .first())
+                    .isVisible();
         }
     }
 

@@ -38,7 +38,8 @@ class SuppliesTest {
             garden.step("Fill");
             Page page = garden.page();
             // Four times 33 x 213 in, 17 1/2 in deep: 284.7 cu ft.
-            assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Together"))).containsText("10.55 cu yd");
+            assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Together")))
+                    .containsText("10.55 cu yd");
             garden.field("Recipe").selectOption("60 % topsoil, 40 % compost, for deep beds");
             garden.kept();
             assertThat(line(page, "Topsoil, loose, a cubic yard")).containsText("6.5 ×");
@@ -97,14 +98,20 @@ class SuppliesTest {
 
     @Test
     void theCuttingSheetIsPrintedAndTheFrameFittedOut() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 4, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 2)))))) {
+        try (Garden garden = Garden.with(plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Beans", 3, 4, 2.4, 1, 0, Optional.of(cedar(Board.M38X150, 2)))))) {
             garden.season(2027);
             garden.bed("Beans").click();
             garden.step("Frames");
             Page page = garden.page();
-            // Two courses of planks have posts: four of 30 cm; both ends of every board take three screws, 2 x 4 x 2 x 3, and a stake six.
+            // Two courses of planks have posts: four of 30 cm; both ends of every board take three screws, 2 x 4 x 2 x
+            // 3, and a stake six.
             assertThat(page.getByTestId("hardware")).containsText("4 × corner post, 0.30 m of 50x50 mm");
-            assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Frame of Beans in 2 courses"))).isVisible();
+            assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Frame of Beans in 2 courses")))
+                    .isVisible();
             garden.field("Against bowing").selectOption("RODS");
             garden.kept();
             assertThat(page.getByTestId("hardware")).containsText("48 × Deck screws 75 mm (3 in)");
@@ -115,11 +122,15 @@ class SuppliesTest {
             // 2.4 m2 and 6.8 m of 6 in turned up are 3.44 m2: 4 are bought.
             assertThat(line(page, "Hardware cloth, a square metre").last()).containsText("4 ×");
             page.getByText("How the boards are cut").click();
-            Locator link = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Cutting sheet 2027")));
+            Locator link = page.getByRole(
+                    AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Cutting sheet 2027")));
             Download sheet = page.waitForDownload(link::click);
             try (PDDocument document = Loader.loadPDF(sheet.path().toFile())) {
                 String text = new PDFTextStripper().getText(document);
-                assertThat(text).contains("cutting for 2027").contains("Frame of Beans").contains("A  2.40 m  × 4: Beans");
+                assertThat(text)
+                        .contains("cutting for 2027")
+                        .contains("Frame of Beans")
+                        .contains("A  2.40 m  × 4: Beans");
             }
             assertThat(garden.complaints()).isEmpty();
         }
@@ -127,15 +138,21 @@ class SuppliesTest {
 
     @Test
     void aBedIsWalledWithBlocksAndTheirThicknessTakesReach() throws Exception {
-        try (Garden garden = Garden.with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 4, 2.4, 1.2, 0, Optional.of(cedar(Board.M38X150, 1)))))) {
+        try (Garden garden = Garden.with(plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Beans", 3, 4, 2.4, 1.2, 0, Optional.of(cedar(Board.M38X150, 1)))))) {
             garden.season(2027);
             garden.bed("Beans").click();
             garden.step("Frames");
             garden.field("Made of").selectOption("Concrete blocks (a wall)");
             garden.kept();
-            // 6.425 m along the middle, two courses of 8 in are 2.61 m2: 33.2 blocks with their waste, 2.6 bags of mortar.
+            // 6.425 m along the middle, two courses of 8 in are 2.61 m2: 33.2 blocks with their waste, 2.6 bags of
+            // mortar.
             assertThat(line(garden.page(), "Concrete blocks, one").last()).containsText("34 ×");
-            assertThat(line(garden.page(), "Mortar mix, bag of 36 kg (80 lb)").last()).containsText("3 ×");
+            assertThat(line(garden.page(), "Mortar mix, bag of 36 kg (80 lb)").last())
+                    .containsText("3 ×");
             assertThat(garden.page().getByText("twice as wide as the wall")).isVisible();
             garden.field("Made of").selectOption("cedar");
             garden.kept();
@@ -151,7 +168,12 @@ class SuppliesTest {
             garden.step("Purse");
             Page page = garden.page();
             page.setViewportSize(390, 780);
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shopping list 2027").setExact(true)).click();
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions()
+                                    .setName("Shopping list 2027")
+                                    .setExact(true))
+                    .click();
             Locator bags = page.getByLabel(Pattern.compile("Garden mix, loose, a cubic yard"));
             assertThat(page.getByTestId("done")).hasText("0 of 7");
             page.waitForResponse("**/ticks", bags::click);
@@ -170,13 +192,18 @@ class SuppliesTest {
 
     @Test
     void woodInAShallowBedIsToldAndPutRight() throws Exception {
-        Plan shallow = plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 4, 2, 1, 0, Optional.of(cedar(Board.B2X10, 1))));
+        Plan shallow = plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Beans", 3, 4, 2, 1, 0, Optional.of(cedar(Board.B2X10, 1))));
         try (Garden garden = Garden.with(shallow)) {
             garden.season(2027);
             garden.step("Fill");
             garden.field("Recipe").selectOption("Wood below, soil and compost above");
             garden.kept();
-            assertThat(garden.snags()).containsText("Beans is filled only 0.21 m deep: above the wood 0.126 m of soil are left");
+            assertThat(garden.snags())
+                    .containsText("Beans is filled only 0.21 m deep: above the wood 0.126 m of soil are left");
             garden.snags().getByText("above the wood").click();
             garden.snags().getByText("Fill Beans without wood").click();
             garden.kept();
@@ -188,21 +215,29 @@ class SuppliesTest {
 
     @Test
     void aWalkOfChippingsIsPricedAndDugOutBeforeItBuriesTheBedBesideIt() throws Exception {
-        Plan low = plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3.45, 4, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))));
+        Plan low = plot(
+                10,
+                8,
+                List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Beans", 3.45, 4, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))));
         try (Garden garden = Garden.with(low)) {
             garden.season(2027);
             garden.step("Walks");
             garden.button("Main walk up the middle").click();
             garden.kept();
             Page page = garden.page();
-            page.locator("summary", new Page.LocatorOptions().setHasText("Main walk")).click();
-            Locator walk = page.locator("details[open]", new Page.LocatorOptions().setHas(page.getByTestId("walk-takeoff")));
+            page.locator("summary", new Page.LocatorOptions().setHasText("Main walk"))
+                    .click();
+            Locator walk =
+                    page.locator("details[open]", new Page.LocatorOptions().setHas(page.getByTestId("walk-takeoff")));
             // 1.0668 x 8 m of wood chip 4 in deep.
             assertThat(walk).containsText("order 867 L");
             walk.getByLabel("Surface").selectOption("LOOSE_GRAVEL");
             garden.kept();
             assertThat(walk).containsText("order 1.08 m³: 25 % more than lies there");
-            assertThat(garden.snags()).containsText("Main walk 1 will lie 0.152 m above the ground: of the 0.14 m of Beans nothing is left above it");
+            assertThat(garden.snags())
+                    .containsText(
+                            "Main walk 1 will lie 0.152 m above the ground: of the 0.14 m of Beans nothing is left above it");
             garden.snags().getByText("Main walk 1 will lie").click();
             garden.snags().getByText("Dig out Main walk 1 by 0.152 m first").click();
             garden.kept();
@@ -217,15 +252,28 @@ class SuppliesTest {
     private static Plan fourLongBeds() {
         Bed[] beds = new Bed[4];
         for (int i = 0; i < beds.length; i++) {
-            beds[i] = bed("Bed " + (i + 1), 12 * FT, (4 + 6 * i) * FT, 18 * FT, 3 * FT, 0, Optional.of(cedar(Board.B2X10, 2)));
+            beds[i] = bed(
+                    "Bed " + (i + 1),
+                    12 * FT,
+                    (4 + 6 * i) * FT,
+                    18 * FT,
+                    3 * FT,
+                    0,
+                    Optional.of(cedar(Board.B2X10, 2)));
         }
-        Plan plan = Gardens.with(plot(24 * FT, 26 * FT, List.of(gardener("Ada", 0.6, 0.6)), beds),
+        Plan plan = Gardens.with(
+                plot(24 * FT, 26 * FT, List.of(gardener("Ada", 0.6, 0.6)), beds),
                 new Change.DescribeGarden("Long beds", Units.FEET_AND_INCHES));
-        return Gardens.with(plan, StartingPrices.in(plan.currency()).stream().map(Change.SetPrice::new).toArray(Change[]::new));
+        return Gardens.with(
+                plan,
+                StartingPrices.in(plan.currency()).stream()
+                        .map(Change.SetPrice::new)
+                        .toArray(Change[]::new));
     }
 
     private static Locator line(Page page, String item) {
-        return page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHas(page.getByRole(AriaRole.BUTTON,
-                new Page.GetByRoleOptions().setName(item))));
+        return page.getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(item))));
     }
 }

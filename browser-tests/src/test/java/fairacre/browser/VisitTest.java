@@ -42,7 +42,8 @@ class VisitTest {
 
     @Test
     void somebodyElsesGardenIsNotThere() {
-        try (Garden owner = Garden.begun(); Garden other = Garden.opened().signUp()) {
+        try (Garden owner = Garden.begun();
+                Garden other = Garden.opened().signUp()) {
             other.page().navigate(owner.page().url());
             assertThat(other.page().getByText("There is no such garden.")).isVisible();
         }
@@ -67,8 +68,8 @@ class VisitTest {
             garden.page().getByLabel("Name, like an e-mail address").fill("nobody@example.org");
             garden.page().getByLabel("Password, at least 10 characters").fill("not the right one");
             garden.button("Sign in").click();
-            assertThat(garden.page().getByLabel("Password, at least 10 characters")).hasAccessibleDescription(
-                    java.util.regex.Pattern.compile("don't belong together"));
+            assertThat(garden.page().getByLabel("Password, at least 10 characters"))
+                    .hasAccessibleDescription(java.util.regex.Pattern.compile("don't belong together"));
         }
     }
 
@@ -121,11 +122,14 @@ class VisitTest {
     }
 
     private static void assertFits(Page page) {
-        assertThat((Integer) page.evaluate("document.documentElement.scrollWidth")).isLessThanOrEqualTo(390);
+        assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                .isLessThanOrEqualTo(390);
     }
 
     private static void assertAccessible(Page page) {
         AxeResults results = new AxeBuilder(page).withTags(STANDARD).analyze();
-        assertThat(results.getViolations()).extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml()).isEmpty();
+        assertThat(results.getViolations())
+                .extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
+                .isEmpty();
     }
 }

@@ -28,7 +28,10 @@ final class AisleSnags {
     }
 
     List<Snag> find(WalkStudy walks) {
-        return walks.aisles().stream().map(this::tooNarrow).flatMap(Optional::stream).toList();
+        return walks.aisles().stream()
+                .map(this::tooNarrow)
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     /** Of a notch nobody's wheels need to get in: what they miss by it is told as out of reach. */
@@ -36,18 +39,33 @@ final class AisleSnags {
         if (aisle.width().compareTo(WalkStudy.JOINED) <= 0) {
             return Optional.empty();
         }
-        List<Gardener> stuck = context.plan().tending(aisle.bed()).stream().filter(gardener -> !(aisle.keyhole() && gardener.posture() == Posture.SEATED))
-                .filter(gardener -> needed(gardener, aisle).compareTo(aisle.width().plus(Length.metres(2 * WalkStudy.SLACK))) > 0).toList();
+        List<Gardener> stuck = context.plan().tending(aisle.bed()).stream()
+                .filter(gardener -> !(aisle.keyhole() && gardener.posture() == Posture.SEATED))
+                .filter(gardener ->
+                        needed(gardener, aisle).compareTo(aisle.width().plus(Length.metres(2 * WalkStudy.SLACK))) > 0)
+                .toList();
         if (stuck.isEmpty()) {
             return Optional.empty();
         }
         StandingBed bed = context.bed(aisle.bed());
         boolean everybody = stuck.size() == context.plan().tending(aisle.bed()).size();
-        String whom = everybody ? "for anybody here" : "for " + Wording.names(stuck.stream().map(g -> g.name() + " (" + length(needed(g, aisle)) + ")").toList());
-        String words = (aisle.keyhole() ? "The keyhole in " : "The aisle in ") + bed.name() + " is " + length(aisle.width()) + " wide, too narrow " + whom + ".";
+        String whom = everybody
+                ? "for anybody here"
+                : "for "
+                        + Wording.names(stuck.stream()
+                                .map(g -> g.name() + " (" + length(needed(g, aisle)) + ")")
+                                .toList());
+        String words = (aisle.keyhole() ? "The keyhole in " : "The aisle in ") + bed.name() + " is "
+                + length(aisle.width()) + " wide, too narrow " + whom + ".";
         Length most = stuck.stream().map(gardener -> needed(gardener, aisle)).reduce(Length.ZERO, Length::max);
-        return Optional.of(Snag.of(SnagRule.AISLE_TOO_NARROW, everybody ? Weight.WARNING : Weight.NOTE, words, Optional.of(middle(aisle)), List.of(bed.id()),
-                stuck.stream().map(Gardener::id).toList(), context.remedies(bed, () -> remedies(bed, context.wording().tidyUp(most)))));
+        return Optional.of(Snag.of(
+                SnagRule.AISLE_TOO_NARROW,
+                everybody ? Weight.WARNING : Weight.NOTE,
+                words,
+                Optional.of(middle(aisle)),
+                List.of(bed.id()),
+                stuck.stream().map(Gardener::id).toList(),
+                context.remedies(bed, () -> remedies(bed, context.wording().tidyUp(most)))));
     }
 
     private static Length needed(Gardener gardener, Aisle aisle) {
@@ -60,16 +78,34 @@ final class AisleSnags {
         if (shape.form() instanceof Form.Comb comb) {
             Length fingers = bed.outline().length().minus(wanted.times(comb.fingers() - 1));
             Length finger = context.wording().tidyDown(Length.metres(fingers.metres() / comb.fingers()));
-            add("Make the fingers of " + bed.name() + " " + length(finger) + " wide: aisles of at least " + length(wanted), bed,
-                    () -> new Shape(new Form.Comb(comb.fingers(), comb.spine(), finger), shape.keyholes()), wanted, remedies);
+            add(
+                    "Make the fingers of " + bed.name() + " " + length(finger) + " wide: aisles of at least "
+                            + length(wanted),
+                    bed,
+                    () -> new Shape(new Form.Comb(comb.fingers(), comb.spine(), finger), shape.keyholes()),
+                    wanted,
+                    remedies);
             if (comb.fingers() > 2) {
-                add("Give " + bed.name() + " " + (comb.fingers() - 1) + " fingers, with wider aisles between them", bed,
-                        () -> new Shape(new Form.Comb(comb.fingers() - 1, comb.spine(), comb.finger()), shape.keyholes()), wanted, remedies);
+                add(
+                        "Give " + bed.name() + " " + (comb.fingers() - 1) + " fingers, with wider aisles between them",
+                        bed,
+                        () -> new Shape(
+                                new Form.Comb(comb.fingers() - 1, comb.spine(), comb.finger()), shape.keyholes()),
+                        wanted,
+                        remedies);
             }
         }
         if (!shape.keyholes().isEmpty()) {
-            add("Make the keyholes of " + bed.name() + " " + length(wanted) + " wide", bed, () -> new Shape(shape.form(), shape.keyholes().stream()
-                    .map(k -> new Keyhole(k.side(), k.at(), Length.max(k.width(), wanted), k.depth())).toList()), wanted, remedies);
+            add(
+                    "Make the keyholes of " + bed.name() + " " + length(wanted) + " wide",
+                    bed,
+                    () -> new Shape(
+                            shape.form(),
+                            shape.keyholes().stream()
+                                    .map(k -> new Keyhole(k.side(), k.at(), Length.max(k.width(), wanted), k.depth()))
+                                    .toList()),
+                    wanted,
+                    remedies);
         }
         return remedies;
     }
@@ -79,9 +115,15 @@ final class AisleSnags {
             BedRevision changed = bed.revision().withShape(bed.outline(), shape.get());
             StandingBed after = new StandingBed(bed.id(), bed.name(), changed);
             boolean wide = WalkStudy.of(context.setting(), List.of(after), context.trials()).aisles().stream()
-                    .allMatch(aisle -> aisle.width().plus(Length.metres(2 * WalkStudy.SLACK)).compareTo(aisle.keyhole() ? Keyhole.FOOT : wanted) >= 0);
+                    .allMatch(aisle -> aisle.width()
+                                    .plus(Length.metres(2 * WalkStudy.SLACK))
+                                    .compareTo(aisle.keyhole() ? Keyhole.FOOT : wanted)
+                            >= 0);
             if (wide) {
-                remedies.add(new Remedy(words, new Change.ReshapeBed(bed.id(), changed.from(), changed.outline(), Optional.of(changed.shape()))));
+                remedies.add(new Remedy(
+                        words,
+                        new Change.ReshapeBed(
+                                bed.id(), changed.from(), changed.outline(), Optional.of(changed.shape()))));
             }
         } catch (RefusedException doesNotFit) {
             // This measure leaves nothing of the bed: another remedy has to do.
@@ -89,7 +131,9 @@ final class AisleSnags {
     }
 
     private static Point middle(Aisle aisle) {
-        return Point.metres((aisle.start().x().metres() + aisle.end().x().metres()) / 2, (aisle.start().y().metres() + aisle.end().y().metres()) / 2);
+        return Point.metres(
+                (aisle.start().x().metres() + aisle.end().x().metres()) / 2,
+                (aisle.start().y().metres() + aisle.end().y().metres()) / 2);
     }
 
     private String length(Length length) {

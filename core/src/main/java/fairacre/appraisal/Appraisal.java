@@ -1,11 +1,11 @@
 package fairacre.appraisal;
 
-import fairacre.cost.QuotedPrice;
 import fairacre.cost.Bill;
 import fairacre.cost.BillLine;
 import fairacre.cost.CostStudy;
 import fairacre.cost.KnownCuts;
 import fairacre.cost.Purse;
+import fairacre.cost.QuotedPrice;
 import fairacre.fill.FillTakeoff;
 import fairacre.frame.BowStudy;
 import fairacre.frame.FrameTakeoff;
@@ -18,9 +18,9 @@ import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
-import fairacre.plan.Posture;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
+import fairacre.plan.Posture;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
@@ -45,15 +45,16 @@ import org.joda.money.Money;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * The judgement of a plan in a season. Make one with {@link #of} and ask for a part, or for everything with {@link #report}.
+ * The judgement of a plan in a season. Make one with {@link #of} and ask for a part, or for everything with
+ * {@link #report}.
  *
  * <p>An empty plot has no beds, gaps or bill and one snag at most, that nobody gardens there.
  */
 public final class Appraisal {
 
     /** What takes too long to be told while something is dragged. */
-    private static final List<SnagRule> NOT_IN_PREVIEWS = List.of(SnagRule.DEAD_END, SnagRule.WALK_STEP, SnagRule.BARE_GROUND,
-            SnagRule.GROUND_TOO_STEEP);
+    private static final List<SnagRule> NOT_IN_PREVIEWS =
+            List.of(SnagRule.DEAD_END, SnagRule.WALK_STEP, SnagRule.BARE_GROUND, SnagRule.GROUND_TOO_STEEP);
 
     private final Plan plan;
     private final int season;
@@ -74,8 +75,8 @@ public final class Appraisal {
         this.paid = paid;
         this.standing = plan.standing(season);
         this.cost = CostStudy.of(plan, memo);
-        this.walks = new Lazy<>(() -> WalkStudy.of(plan.setting(season), standing, memo)
-                .prepared(plan.gardeners(), plan.carriers()));
+        this.walks = new Lazy<>(
+                () -> WalkStudy.of(plan.setting(season), standing, memo).prepared(plan.gardeners(), plan.carriers()));
         this.reach = new Lazy<>(this::computeReach);
         this.bill = new Lazy<>(() -> cuts.map(cost::bill).orElseGet(cost::bill));
         this.forecast = new Lazy<>(() -> Forecast.of(plan.budget(), bill(), paid));
@@ -99,7 +100,10 @@ public final class Appraisal {
         return new Appraisal(plan, season, memo, List.copyOf(paid), Optional.empty());
     }
 
-    /** @param cuts how boards are known to be cut best: others are laid out by the quick rule, for judging an edit at once */
+    /**
+     * @param cuts how boards are known to be cut best: others are laid out by the quick rule, for judging an edit at
+     *     once
+     */
     public static Appraisal of(Plan plan, int season, Memo memo, List<Paid> paid, KnownCuts cuts) {
         return new Appraisal(plan, season, memo, List.copyOf(paid), Optional.of(cuts));
     }
@@ -150,45 +154,96 @@ public final class Appraisal {
         for (int i = 0; i < standing.size(); i++) {
             StandingBed bed = standing.get(i);
             BedReach reached = reach().get(i);
-            beds.add(whole ? bed(bed, reached, true) : memo.recall(new Judged(bed, reached), () -> bed(bed, reached, false)));
+            beds.add(
+                    whole
+                            ? bed(bed, reached, true)
+                            : memo.recall(new Judged(bed, reached), () -> bed(bed, reached, false)));
         }
         Area growing = beds.stream().map(BedAppraisal::soil).reduce(Area.ZERO, Area::plus);
-        List<SeasonCost> bySeason = Stream.concat(plan.seasonsOfChange().stream(), bill().lines().stream().map(BillLine::season))
-                .distinct().sorted().map(s -> new SeasonCost(s, bill().total(s))).toList();
-        return new AppraisalReport(season, plan.site().area(), growing, beds, gaps(), snags(whole), purse(),
-                bill().lines(), bySeason, byPart(), cost.perArea(bill(), growing), cost.walks(), FenceLine.all(plan.setting(season)), QuotedPrice.of(plan),
-                bill().quick(), whole ? List.of() : NOT_IN_PREVIEWS);
+        List<SeasonCost> bySeason = Stream.concat(
+                        plan.seasonsOfChange().stream(), bill().lines().stream().map(BillLine::season))
+                .distinct()
+                .sorted()
+                .map(s -> new SeasonCost(s, bill().total(s)))
+                .toList();
+        return new AppraisalReport(
+                season,
+                plan.site().area(),
+                growing,
+                beds,
+                gaps(),
+                snags(whole),
+                purse(),
+                bill().lines(),
+                bySeason,
+                byPart(),
+                cost.perArea(bill(), growing),
+                cost.walks(),
+                FenceLine.all(plan.setting(season)),
+                QuotedPrice.of(plan),
+                bill().quick(),
+                whole ? List.of() : NOT_IN_PREVIEWS);
     }
 
     private List<PartCost> byPart() {
-        return bill().lines().stream().map(BillLine::part).distinct().sorted()
-                .map(part -> new PartCost(part, bill().total(part))).toList();
+        return bill().lines().stream()
+                .map(BillLine::part)
+                .distinct()
+                .sorted()
+                .map(part -> new PartCost(part, bill().total(part)))
+                .toList();
     }
 
     private List<BedReach> computeReach() {
         ReachStudy study = ReachStudy.of(this::walks, plan.gardeners());
         return Cores.spread(standing.stream(), standing.size())
-                .map(bed -> guard.orElse("who reaches what of " + bed.name(), () -> study.of(bed, plan.tending(bed.id())),
-                        () -> BedReach.unknown(bed, plan.tending(bed.id())))).toList();
+                .map(bed -> guard.orElse(
+                        "who reaches what of " + bed.name(),
+                        () -> study.of(bed, plan.tending(bed.id())),
+                        () -> BedReach.unknown(bed, plan.tending(bed.id()))))
+                .toList();
     }
 
     private BedAppraisal bed(StandingBed bed, BedReach reached, boolean withBill) {
         Length walls = bed.revision().thickness().times(2);
-        List<Piece> pieces = memo.recall(new PiecesOf(bed.revision()), () -> bed.frame()
-                .map(f -> FrameTakeoff.of(bed.revision(), f).pieces()).orElse(List.of()));
+        List<Piece> pieces = memo.recall(
+                new PiecesOf(bed.revision()),
+                () -> bed.frame()
+                        .map(f -> FrameTakeoff.of(bed.revision(), f).pieces())
+                        .orElse(List.of()));
         FillTakeoff fill = memo.recall(new FillOf(bed.revision()), () -> FillTakeoff.of(bed.revision()));
-        Optional<Bill> alone = Optional.of(bed).filter(b -> withBill).flatMap(b -> cost.alone(plan.bed(b.id()), season));
+        Optional<Bill> alone =
+                Optional.of(bed).filter(b -> withBill).flatMap(b -> cost.alone(plan.bed(b.id()), season));
         Optional<Money> aloneCost = alone.filter(bill -> bill.unpriced() == 0).map(Bill::total);
-        return new BedAppraisal(bed.id(), bed.name(), bed.revision().from(), bed.outline(),
-                bed.revision().shape(), bed.revision().existing(), bed.corners(),
+        return new BedAppraisal(
+                bed.id(),
+                bed.name(),
+                bed.revision().from(),
+                bed.outline(),
+                bed.revision().shape(),
+                bed.revision().existing(),
+                bed.corners(),
                 memo.recall(new InsideOf(bed.revision()), () -> inside(bed)),
-                bed.outline().length().minus(walls), bed.outline().width().minus(walls),
-                bed.revision().holder(), bed.revision().height(), bed.revision().leansOut(), reached.soil(), reached.byGardener(),
-                reached.byNobody(), fill.depth(), fill.volume(), pieces,
-                Optional.of(bed.revision()).filter(b -> withBill).flatMap(BowStudy::of), alone.map(Bill::lines).orElse(List.of()), aloneCost);
+                bed.outline().length().minus(walls),
+                bed.outline().width().minus(walls),
+                bed.revision().holder(),
+                bed.revision().height(),
+                bed.revision().leansOut(),
+                reached.soil(),
+                reached.byGardener(),
+                reached.byNobody(),
+                fill.depth(),
+                fill.volume(),
+                pieces,
+                Optional.of(bed.revision()).filter(b -> withBill).flatMap(BowStudy::of),
+                alone.map(Bill::lines).orElse(List.of()),
+                aloneCost);
     }
 
-    /** The question what is told of a bed; how it is reached is the same only if it is the very same answer, which spares comparing it. */
+    /**
+     * The question what is told of a bed; how it is reached is the same only if it is the very same answer, which
+     * spares comparing it.
+     */
     private record Judged(StandingBed bed, BedReach reached) {
 
         @Override
@@ -218,7 +273,9 @@ public final class Appraisal {
             return bed.corners();
         }
         Ring ring = Ring.of((Polygon) Insets.of(Polygons.of(bed.corners()), thickness));
-        return IntStream.range(0, ring.edges()).mapToObj(i -> Point.metres(ring.cornerX(i), ring.cornerY(i))).toList();
+        return IntStream.range(0, ring.edges())
+                .mapToObj(i -> Point.metres(ring.cornerX(i), ring.cornerY(i)))
+                .toList();
     }
 
     private List<Snag> snags(boolean withRemedies) {
@@ -235,7 +292,10 @@ public final class Appraisal {
         return found(withRemedies ? finders.stream() : Cores.spread(finders.stream(), standing.size()), guard);
     }
 
-    /** What is wrong on the ground, without what it costs and without remedies: enough to tell whether an edit makes anything worse. */
+    /**
+     * What is wrong on the ground, without what it costs and without remedies: enough to tell whether an edit makes
+     * anything worse.
+     */
     List<Snag> flawsOnTheGround() {
         return found(onTheGround(new SnagContext(plan, season, standing, false, memo, guard)).stream(), guard);
     }
@@ -248,7 +308,8 @@ public final class Appraisal {
 
     private List<Finder> onTheGround(SnagContext context) {
         List<Finder> finders = new ArrayList<>();
-        finders.add(new Finder("where beds fit", () -> new FitSnags(context).find(FitStudy.of(plan.setting(season), standing, memo))));
+        finders.add(new Finder(
+                "where beds fit", () -> new FitSnags(context).find(FitStudy.of(plan.setting(season), standing, memo))));
         if (plan.gardeners().isEmpty()) {
             finders.add(new Finder("who gardens", () -> List.of(noGardener())));
         } else {
@@ -267,9 +328,13 @@ public final class Appraisal {
         return finders;
     }
 
-    /** Those that take longer than all others together, since they work out the ground for wheels: left out while something is dragged. */
+    /**
+     * Those that take longer than all others together, since they work out the ground for wheels: left out while
+     * something is dragged.
+     */
     private List<Finder> slowOnes(SnagContext context) {
-        return List.of(new Finder("dead ends", () -> new CarrierSnags(context).findDeadEnds(walks.get())),
+        return List.of(
+                new Finder("dead ends", () -> new CarrierSnags(context).findDeadEnds(walks.get())),
                 new Finder("bare ground under wheels", () -> new BareGroundSnags(context).find(walks.get())),
                 new Finder("steep ground under wheels", () -> new SteepGroundSnags(context).find(walks.get())),
                 new Finder("steps for wheels", () -> new StepSnags(context).find(walks.get())));
@@ -280,23 +345,45 @@ public final class Appraisal {
 
     /** What the finders find, worst first, and for each part that could not be worked out that it is not judged. */
     static List<Snag> found(Stream<Finder> finders, Guard guard) {
-        List<Snag> snags = new ArrayList<>(finders.map(finder -> guard.orElse(finder.part(), finder.work(), List::of)).flatMap(List::stream).toList());
-        guard.failures().stream().map(Failure::part).distinct().sorted().map(Appraisal::notJudged).forEach(snags::add);
-        snags.sort(Comparator.comparing(Snag::weight).thenComparing(Snag::rule).thenComparing(s -> s.beds().toString()));
+        List<Snag> snags = new ArrayList<>(finders.map(finder -> guard.orElse(finder.part(), finder.work(), List::of))
+                .flatMap(List::stream)
+                .toList());
+        guard.failures().stream()
+                .map(Failure::part)
+                .distinct()
+                .sorted()
+                .map(Appraisal::notJudged)
+                .forEach(snags::add);
+        snags.sort(Comparator.comparing(Snag::weight)
+                .thenComparing(Snag::rule)
+                .thenComparing(s -> s.beds().toString()));
         return List.copyOf(snags);
     }
 
     private static Snag notJudged(String part) {
-        return Snag.of(SnagRule.NOT_JUDGED, Weight.WARNING, "This could not be judged: " + part
-                + ". The fault is the program's, not your plan's; all else is judged as usual.", Optional.empty(), List.of(), List.of(), List.of());
+        return Snag.of(
+                SnagRule.NOT_JUDGED,
+                Weight.WARNING,
+                "This could not be judged: " + part
+                        + ". The fault is the program's, not your plan's; all else is judged as usual.",
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                List.of());
     }
 
     private Snag noGardener() {
         UUID id = UUID.nameUUIDFromBytes("average gardener".getBytes(StandardCharsets.UTF_8));
         Gardener average = new Gardener(id, "Gardener", Length.inches(24), Posture.STANDING, Length.inches(24));
-        return Snag.of(SnagRule.NO_GARDENER, Weight.WARNING, "Nobody gardens here yet, so reach and walks are not judged.",
-                Optional.empty(), List.of(), List.of(),
-                List.of(new Remedy("Add an average adult with a reach of " + new Wording(plan.units()).length(average.reach()),
+        return Snag.of(
+                SnagRule.NO_GARDENER,
+                Weight.WARNING,
+                "Nobody gardens here yet, so reach and walks are not judged.",
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                List.of(new Remedy(
+                        "Add an average adult with a reach of " + new Wording(plan.units()).length(average.reach()),
                         Put.of(average))));
     }
 }

@@ -1,8 +1,8 @@
 package fairacre.appraisal;
 
-import fairacre.cost.QuotedPrice;
 import fairacre.cost.BillLine;
 import fairacre.cost.Purse;
+import fairacre.cost.QuotedPrice;
 import fairacre.measure.Area;
 import fairacre.shape.FenceLine;
 import fairacre.surface.WalkTakeoff;
@@ -21,18 +21,31 @@ import org.joda.money.Money;
  * @param bill over all seasons
  * @param bySeason every season in which something is built or ends
  * @param byPart every part of the work that has a line on the bill
- * @param perArea cost of the garden by a square metre of its soil in the season, by a square foot if the plan is in feet; what is kept
- *     afterwards is left out; empty without soil
+ * @param perArea cost of the garden by a square metre of its soil in the season, by a square foot if the plan is in
+ *     feet; what is kept afterwards is left out; empty without soil
  * @param walks what each walk takes, whatever the season, main walks first
  * @param fences what stands of each fence, wall and hedge, with the openings that ways in make
  * @param asked what shops asked, the newest first
  * @param quickBoards whether boards of the bill are laid out by the quick rule, since the best layout is not known yet
  * @param notJudged rules that this judgement leaves out, because they take too long while something is dragged
  */
-public record AppraisalReport(int season, Area plot, Area growing, List<BedAppraisal> beds, List<Gap> gaps,
-        List<Snag> snags, Purse purse, List<BillLine> bill, List<SeasonCost> bySeason, List<PartCost> byPart,
-        Optional<Money> perArea, List<WalkTakeoff> walks, List<FenceLine> fences, List<QuotedPrice> asked,
-        boolean quickBoards, List<SnagRule> notJudged) {
+public record AppraisalReport(
+        int season,
+        Area plot,
+        Area growing,
+        List<BedAppraisal> beds,
+        List<Gap> gaps,
+        List<Snag> snags,
+        Purse purse,
+        List<BillLine> bill,
+        List<SeasonCost> bySeason,
+        List<PartCost> byPart,
+        Optional<Money> perArea,
+        List<WalkTakeoff> walks,
+        List<FenceLine> fences,
+        List<QuotedPrice> asked,
+        boolean quickBoards,
+        List<SnagRule> notJudged) {
 
     public AppraisalReport {
         beds = List.copyOf(beds);

@@ -34,9 +34,29 @@ import org.joda.money.Money;
  * @param alone what to buy if this bed alone were built; not worked out for a preview
  * @param aloneCost sum of {@code alone}; empty if a price is missing, and for a preview
  */
-public record BedAppraisal(UUID bed, String name, int revision, Rectangle outline, Shape shape, boolean existing,
-        List<Point> corners, List<Point> inside, Length insideLength, Length insideWidth, Holder holder, Length height, Length leansOut, Area soil, List<GardenerReach> reach, Unreached nobody,
-        Length fillDepth, Volume fill, List<Piece> pieces, Optional<Bowing> bowing, List<BillLine> alone, Optional<Money> aloneCost) {
+public record BedAppraisal(
+        UUID bed,
+        String name,
+        int revision,
+        Rectangle outline,
+        Shape shape,
+        boolean existing,
+        List<Point> corners,
+        List<Point> inside,
+        Length insideLength,
+        Length insideWidth,
+        Holder holder,
+        Length height,
+        Length leansOut,
+        Area soil,
+        List<GardenerReach> reach,
+        Unreached nobody,
+        Length fillDepth,
+        Volume fill,
+        List<Piece> pieces,
+        Optional<Bowing> bowing,
+        List<BillLine> alone,
+        Optional<Money> aloneCost) {
 
     public BedAppraisal {
         corners = List.copyOf(corners);

@@ -13,7 +13,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-/** Ways to let a carrier come to a bed: a wider gate, or a narrow place beside the bed made wider. Each has been tried. */
+/**
+ * Ways to let a carrier come to a bed: a wider gate, or a narrow place beside the bed made wider. Each has been tried.
+ */
 final class CarrierRemedies {
 
     private static final int MOST = 2;
@@ -39,7 +41,8 @@ final class CarrierRemedies {
         for (WayIn way : context.setting().waysIn()) {
             if (remedies.size() < MOST && way.width().compareTo(carrier.width()) < 0) {
                 Length wanted = context.wording().tidyUp(carrier.width());
-                Remedy remedy = new Remedy("Make " + way.name() + " " + context.wording().length(wanted) + " wide",
+                Remedy remedy = new Remedy(
+                        "Make " + way.name() + " " + context.wording().length(wanted) + " wide",
                         Put.of(way.withWidth(wanted)));
                 addIfItWorks(remedy, remedies);
             }
@@ -48,10 +51,12 @@ final class CarrierRemedies {
 
     /** The bed, or its neighbour, moves out of a narrow place: the widest first, since it takes the shortest move. */
     private void addWiderWalks(List<Remedy> remedies) {
-        List<Pinch> pinches = WalkStudy.of(context.setting(), context.standing(), context.trials()).pinches(carrier.width()).stream()
-                .filter(p -> p.other().isPresent())
-                .filter(p -> p.bed().equals(bed.id()) || p.other().get().equals(bed.id()))
-                .sorted(Comparator.comparing(Pinch::width).reversed()).toList();
+        List<Pinch> pinches =
+                WalkStudy.of(context.setting(), context.standing(), context.trials()).pinches(carrier.width()).stream()
+                        .filter(p -> p.other().isPresent())
+                        .filter(p -> p.bed().equals(bed.id()) || p.other().get().equals(bed.id()))
+                        .sorted(Comparator.comparing(Pinch::width).reversed())
+                        .toList();
         for (Pinch pinch : pinches) {
             StandingBed first = context.bed(pinch.bed());
             StandingBed second = context.bed(pinch.other().orElseThrow());
@@ -72,16 +77,21 @@ final class CarrierRemedies {
         double factor = sign * by.metres() / Math.hypot(dx, dy);
         Rectangle moved = moving.outline().shifted(dx * factor, dy * factor);
         if (context.surroundings(moving).suits(moved)) {
-            addIfItWorks(new Remedy("Move " + moving.name() + " " + context.wording().length(by) + " "
-                    + context.wording().direction(dx * sign, dy * sign) + ", so that " + carrier.name() + " gets through",
-                    Edits.move(moving, moved)), remedies);
+            addIfItWorks(
+                    new Remedy(
+                            "Move " + moving.name() + " " + context.wording().length(by) + " "
+                                    + context.wording().direction(dx * sign, dy * sign) + ", so that " + carrier.name()
+                                    + " gets through",
+                            Edits.move(moving, moved)),
+                    remedies);
         }
     }
 
     private void addIfItWorks(Remedy remedy, List<Remedy> remedies) {
         var after = context.plan().apply(remedy.change()).orThrow();
         List<StandingBed> standing = after.standing(context.season());
-        CarrierStudy study = CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
+        CarrierStudy study =
+                CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
         if (study.reaches(carrier, bed.id())) {
             remedies.add(remedy);
         }

@@ -45,7 +45,9 @@ final class CarrierSnags {
         List<Snag> snags = new ArrayList<>();
         CarrierStudy study = CarrierStudy.of(walks, context.standing());
         for (Carrier carrier : context.plan().carriers()) {
-            Cores.spread(context.standing().stream(), context.standing().size()).filter(bed -> !study.reaches(carrier, bed.id())).toList()
+            Cores.spread(context.standing().stream(), context.standing().size())
+                    .filter(bed -> !study.reaches(carrier, bed.id()))
+                    .toList()
                     .forEach(bed -> snags.add(shutOut(carrier, bed)));
         }
         context.setting().waysIn().forEach(way -> tooNarrow(way).ifPresent(snags::add));
@@ -64,14 +66,24 @@ final class CarrierSnags {
             return List.of();
         }
         CarrierStudy study = CarrierStudy.of(walks, context.standing());
-        return context.plan().gardeners().stream().filter(gardener -> gardener.posture() == Posture.SEATED)
-                .flatMap(gardener -> study.deadEnds(gardener.asCarrier(CHAIR_TURNS)).stream().map(end -> deadEnd(gardener, end))).toList();
+        return context.plan().gardeners().stream()
+                .filter(gardener -> gardener.posture() == Posture.SEATED)
+                .flatMap(gardener ->
+                        study.deadEnds(gardener.asCarrier(CHAIR_TURNS)).stream().map(end -> deadEnd(gardener, end)))
+                .toList();
     }
 
     private Snag shutOut(Carrier carrier, StandingBed bed) {
-        String words = carrier.name() + " (" + length(carrier.width()) + ") can't come to " + bed.name() + " from any way in.";
-        return Snag.of(SnagRule.CARRIER_SHUT_OUT, Weight.NOTE, words, Optional.of(bed.outline().centre()), List.of(bed.id()),
-                List.of(), context.remedies(() -> remedies(carrier, bed)));
+        String words =
+                carrier.name() + " (" + length(carrier.width()) + ") can't come to " + bed.name() + " from any way in.";
+        return Snag.of(
+                SnagRule.CARRIER_SHUT_OUT,
+                Weight.NOTE,
+                words,
+                Optional.of(bed.outline().centre()),
+                List.of(bed.id()),
+                List.of(),
+                context.remedies(() -> remedies(carrier, bed)));
     }
 
     private List<Remedy> remedies(Carrier carrier, StandingBed bed) {
@@ -94,11 +106,18 @@ final class CarrierSnags {
             return Optional.empty();
         }
         Length wanted = context.wording().tidyUp(most);
-        String words = way.name() + " is " + length(way.width()) + " wide, too narrow for " + Wording.names(stopped) + ".";
+        String words =
+                way.name() + " is " + length(way.width()) + " wide, too narrow for " + Wording.names(stopped) + ".";
         WayIn wider = way.withWidth(wanted);
-        return Optional.of(Snag.of(SnagRule.WAY_IN_TOO_NARROW, Weight.WARNING, words, Optional.of(way.place()), List.of(),
-                List.of(), context.remedies(() -> List.of(new Remedy("Make " + way.name() + " " + length(wanted) + " wide",
-                        Put.of(wider))))));
+        return Optional.of(Snag.of(
+                SnagRule.WAY_IN_TOO_NARROW,
+                Weight.WARNING,
+                words,
+                Optional.of(way.place()),
+                List.of(),
+                List.of(),
+                context.remedies(() ->
+                        List.of(new Remedy("Make " + way.name() + " " + length(wanted) + " wide", Put.of(wider))))));
     }
 
     /** Ways in that not even the slimmest gardener gets beyond. */
@@ -106,11 +125,19 @@ final class CarrierSnags {
         if (context.setting().waysIn().isEmpty()) {
             return;
         }
-        Gardener slimmest = context.plan().gardeners().stream().min(Comparator.comparing(Gardener::passing)).orElseThrow();
+        Gardener slimmest = context.plan().gardeners().stream()
+                .min(Comparator.comparing(Gardener::passing))
+                .orElseThrow();
         Carrier carrier = slimmest.asCarrier(Length.ZERO);
         for (WayIn way : study.blocked(carrier)) {
             String words = "Something stands close behind " + way.name() + ": nobody gets in there.";
-            snags.add(Snag.of(SnagRule.WAY_IN_BLOCKED, Weight.SERIOUS, words, Optional.of(way.place()), List.of(), List.of(),
+            snags.add(Snag.of(
+                    SnagRule.WAY_IN_BLOCKED,
+                    Weight.SERIOUS,
+                    words,
+                    Optional.of(way.place()),
+                    List.of(),
+                    List.of(),
                     context.remedies(() -> new GateRemedies(context, way, carrier).all())));
         }
     }
@@ -121,7 +148,9 @@ final class CarrierSnags {
 
     private void addForChair(Gardener gardener, CarrierStudy study, List<Snag> snags) {
         Carrier chair = gardener.asCarrier(CHAIR_TURNS);
-        if (!context.setting().waysIn().isEmpty() && !context.standing().isEmpty() && !study.turnsSomewhere(chair)
+        if (!context.setting().waysIn().isEmpty()
+                && !context.standing().isEmpty()
+                && !study.turnsSomewhere(chair)
                 && !study.ground(chair).isEmpty()) {
             snags.add(noTurning(gardener));
         }
@@ -131,52 +160,94 @@ final class CarrierSnags {
                 snags.add(noPassing(gardener, alone));
             }
         }
-        List<Walk> loose = context.plan().walks(context.season()).stream().filter(walk -> !walk.surface().firm()).toList();
+        List<Walk> loose = context.plan().walks(context.season()).stream()
+                .filter(walk -> !walk.surface().firm())
+                .toList();
         if (!loose.isEmpty()) {
             var ground = study.ground(chair);
-            loose.stream().filter(walk -> Polygons.of(walk.corners()).intersects(ground))
+            loose.stream()
+                    .filter(walk -> Polygons.of(walk.corners()).intersects(ground))
                     .forEach(walk -> snags.add(unfit(gardener, walk)));
         }
     }
 
     private Snag deadEnd(Gardener gardener, DeadEnd end) {
-        String words = gardener.name() + " gets into a walk that leads nowhere and can't turn there: " + length(end.back()) + " have to be backed out.";
-        return Snag.of(SnagRule.DEAD_END, Weight.NOTE, words, Optional.of(end.place()), List.of(), List.of(gardener.id()),
+        String words = gardener.name() + " gets into a walk that leads nowhere and can't turn there: "
+                + length(end.back()) + " have to be backed out.";
+        return Snag.of(
+                SnagRule.DEAD_END,
+                Weight.NOTE,
+                words,
+                Optional.of(end.place()),
+                List.of(),
+                List.of(gardener.id()),
                 context.remedies(() -> new TurningRemedies(context, gardener, CHAIR_TURNS).outOf(end)));
     }
 
     private Snag noTurning(Gardener gardener) {
-        String words = gardener.name() + " can get in but turn round nowhere: neither a circle of " + length(CHAIR_TURNS)
-                + " nor a T within it is free on the ground they can use.";
-        return Snag.of(SnagRule.NO_TURNING, Weight.WARNING, words, Optional.of(context.setting().waysIn().get(0).place()),
-                List.of(), List.of(gardener.id()), context.remedies(() -> new TurningRemedies(context, gardener, CHAIR_TURNS).all()));
+        String words = gardener.name() + " can get in but turn round nowhere: neither a circle of "
+                + length(CHAIR_TURNS) + " nor a T within it is free on the ground they can use.";
+        return Snag.of(
+                SnagRule.NO_TURNING,
+                Weight.WARNING,
+                words,
+                Optional.of(context.setting().waysIn().get(0).place()),
+                List.of(),
+                List.of(gardener.id()),
+                context.remedies(() -> new TurningRemedies(context, gardener, CHAIR_TURNS).all()));
     }
 
-    /** Where length and width of the plot together are less than the interval, whoever meets another chair sees it coming. */
+    /**
+     * Where length and width of the plot together are less than the interval, whoever meets another chair sees it
+     * coming.
+     */
     private boolean isLarge() {
         Envelope ground = context.setting().site().ground().getEnvelopeInternal();
         return ground.getWidth() + ground.getHeight() > PASSING_EVERY.metres();
     }
 
     private Snag noPassing(Gardener gardener, Length alone) {
-        String words = gardener.name() + " has " + length(alone) + " of walk without a place where a second chair gets by; "
-                + length(PASSING_EVERY) + " are the most.";
-        return Snag.of(SnagRule.NO_PASSING, Weight.NOTE, words, Optional.of(context.setting().waysIn().isEmpty()
-                        ? context.standing().get(0).outline().centre() : context.setting().waysIn().get(0).place()),
-                List.of(), List.of(gardener.id()), context.remedies(() -> new TurningRemedies(context, gardener, CHAIR_TURNS).shorter(PASSING_EVERY, alone)));
+        String words = gardener.name() + " has " + length(alone)
+                + " of walk without a place where a second chair gets by; " + length(PASSING_EVERY) + " are the most.";
+        return Snag.of(
+                SnagRule.NO_PASSING,
+                Weight.NOTE,
+                words,
+                Optional.of(
+                        context.setting().waysIn().isEmpty()
+                                ? context.standing().get(0).outline().centre()
+                                : context.setting().waysIn().get(0).place()),
+                List.of(),
+                List.of(gardener.id()),
+                context.remedies(
+                        () -> new TurningRemedies(context, gardener, CHAIR_TURNS).shorter(PASSING_EVERY, alone)));
     }
 
     private Snag unfit(Gardener gardener, Walk walk) {
-        String words = walk.name() + " is " + walk.surface().words() + ": not firm enough for " + gardener.name() + "'s wheels.";
+        String words = walk.name() + " is " + walk.surface().words() + ": not firm enough for " + gardener.name()
+                + "'s wheels.";
         Coordinate place = Polygons.of(walk.corners()).getInteriorPoint().getCoordinate();
-        return Snag.of(SnagRule.SURFACE_UNFIT, Weight.WARNING, words, Optional.of(Point.metres(place.x, place.y)), List.of(),
-                List.of(gardener.id()), context.remedies(() -> {
+        return Snag.of(
+                SnagRule.SURFACE_UNFIT,
+                Weight.WARNING,
+                words,
+                Optional.of(Point.metres(place.x, place.y)),
+                List.of(),
+                List.of(gardener.id()),
+                context.remedies(() -> {
                     List<Remedy> remedies = new ArrayList<>();
                     for (Surfacing firm : List.of(Surfacing.STABILISED_GRAVEL, Surfacing.PAVERS)) {
                         // Dug in, so that the beds beside it lose no height.
-                        WalkBuild build = new WalkBuild(walk.build().season(), BuildUps.usual(firm), true, walk.build().edged());
+                        WalkBuild build = new WalkBuild(
+                                walk.build().season(),
+                                BuildUps.usual(firm),
+                                true,
+                                walk.build().edged());
                         Put<Walk> lay = Put.of(walk.laidIn(firm, build));
-                        remedies.add(new Remedy("Lay " + walk.name() + " in " + firm.words() + ", dug in, with its usual layers" + context.costOf(lay), lay));
+                        remedies.add(new Remedy(
+                                "Lay " + walk.name() + " in " + firm.words() + ", dug in, with its usual layers"
+                                        + context.costOf(lay),
+                                lay));
                     }
                     return remedies;
                 }));

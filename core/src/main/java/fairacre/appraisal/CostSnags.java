@@ -29,6 +29,7 @@ final class CostSnags {
 
     /** How many of the highest beds are tried with a course less. */
     private static final int TRIED = 4;
+
     private static final BigDecimal WHOLE = BigDecimal.valueOf(100);
 
     private final SnagContext context;
@@ -50,8 +51,11 @@ final class CostSnags {
                 snags.add(overShare(share));
             }
         }
-        List<PriceItem> unpriced = bill.lines().stream().filter(line -> line.amount().isEmpty())
-                .map(BillLine::item).distinct().toList();
+        List<PriceItem> unpriced = bill.lines().stream()
+                .filter(line -> line.amount().isEmpty())
+                .map(BillLine::item)
+                .distinct()
+                .toList();
         if (!unpriced.isEmpty()) {
             snags.add(priceMissing(unpriced));
         }
@@ -60,10 +64,19 @@ final class CostSnags {
 
     private Snag overBudget(Forecast forecast) {
         boolean overdrawn = forecast.state() == Purse.State.OVERDRAWN;
-        String words = sum(forecast) + (overdrawn ? ", " + forecast.left().negated() + " over the budget of " + forecast.budget() + "."
-                : " and eats " + forecast.held().minus(forecast.left()) + " of the contingency of " + forecast.held() + ".");
-        return Snag.of(SnagRule.BUDGET_EXCEEDED, overdrawn ? Weight.SERIOUS : Weight.WARNING, words, Optional.empty(),
-                List.of(), List.of(), context.remedies(() -> {
+        String words = sum(forecast)
+                + (overdrawn
+                        ? ", " + forecast.left().negated() + " over the budget of " + forecast.budget() + "."
+                        : " and eats " + forecast.held().minus(forecast.left()) + " of the contingency of "
+                                + forecast.held() + ".");
+        return Snag.of(
+                SnagRule.BUDGET_EXCEEDED,
+                overdrawn ? Weight.SERIOUS : Weight.WARNING,
+                words,
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                context.remedies(() -> {
                     List<Remedy> remedies = new ArrayList<>();
                     lowerBed(forecast).ifPresent(remedies::add);
                     remedies.add(raiseBudget(forecast));
@@ -73,18 +86,29 @@ final class CostSnags {
 
     /** What the garden comes to, and of what that is made up once something is bought. */
     private String sum(Forecast forecast) {
-        return paid.isEmpty() ? "The plan comes to " + forecast.planned() : "With " + forecast.paid() + " paid, " + forecast.committed() + " ordered and "
-                + forecast.toCome() + " still to come the garden comes to " + forecast.whole();
+        return paid.isEmpty()
+                ? "The plan comes to " + forecast.planned()
+                : "With " + forecast.paid() + " paid, " + forecast.committed() + " ordered and " + forecast.toCome()
+                        + " still to come the garden comes to " + forecast.whole();
     }
 
     private Snag overShare(Forecast.OfShare over) {
         Share share = new Share(over.part(), over.season(), over.amount());
-        String what = share.part().map(part -> part.name().toLowerCase(Locale.ROOT)).orElseGet(() -> String.valueOf(share.season().orElseThrow()));
+        String what = share.part()
+                .map(part -> part.name().toLowerCase(Locale.ROOT))
+                .orElseGet(() -> String.valueOf(share.season().orElseThrow()));
         Money whole = share.amount().minus(over.left());
-        String words = "What is " + (paid.isEmpty() ? "planned" : "bought and planned") + " for " + what + " comes to " + whole + ", " + over.left().negated()
-                + " over the share of " + share.amount() + ".";
-        Change raised = new Change.SetBudget(context.plan().budget().withShare(new Share(share.part(), share.season(), whole)));
-        return Snag.of(SnagRule.SHARE_EXCEEDED, Weight.NOTE, words, Optional.empty(), List.of(), List.of(),
+        String words = "What is " + (paid.isEmpty() ? "planned" : "bought and planned") + " for " + what + " comes to "
+                + whole + ", " + over.left().negated() + " over the share of " + share.amount() + ".";
+        Change raised =
+                new Change.SetBudget(context.plan().budget().withShare(new Share(share.part(), share.season(), whole)));
+        return Snag.of(
+                SnagRule.SHARE_EXCEEDED,
+                Weight.NOTE,
+                words,
+                Optional.empty(),
+                List.of(),
+                List.of(),
                 context.remedies(() -> List.of(new Remedy("Give " + what + " a share of " + whole, raised))));
     }
 
@@ -92,7 +116,9 @@ final class CostSnags {
     private Optional<Remedy> lowerBed(Forecast forecast) {
         return context.standing().stream()
                 .filter(bed -> bed.frame().isPresent())
-                .sorted(Comparator.comparing((StandingBed bed) -> bed.frame().orElseThrow().height()).reversed())
+                .sorted(Comparator.comparing(
+                                (StandingBed bed) -> bed.frame().orElseThrow().height())
+                        .reversed())
                 .limit(TRIED)
                 .map(bed -> lowered(bed, forecast))
                 .flatMap(Optional::stream)
@@ -105,14 +131,17 @@ final class CostSnags {
     private Optional<Saving> lowered(StandingBed bed, Forecast forecast) {
         Frame frame = bed.frame().orElseThrow();
         boolean last = frame.courses() == 1;
-        boolean carried = bed.revision().build().cap().isPresent() || bed.revision().build().legs().isPositive();
+        boolean carried = bed.revision().build().cap().isPresent()
+                || bed.revision().build().legs().isPositive();
         if (last && carried) {
             return Optional.empty();
         }
         Optional<Frame> lower = last ? Optional.empty() : Optional.of(frame.withCourses(frame.courses() - 1));
         Change change = new Change.ReframeBed(bed.id(), bed.revision().from(), lower);
         Plan after = context.plan().apply(change).orThrow();
-        Money saved = Forecast.of(after.budget(), CostStudy.of(after).bill(), paid).left().minus(forecast.left());
+        Money saved = Forecast.of(after.budget(), CostStudy.of(after).bill(), paid)
+                .left()
+                .minus(forecast.left());
         if (!saved.isPositive()) {
             return Optional.empty();
         }
@@ -123,33 +152,49 @@ final class CostSnags {
     /** The least budget, in whole units of the currency, that keeps its own contingency untouched. */
     private Remedy raiseBudget(Forecast forecast) {
         BigDecimal contingency = context.plan().budget().contingency();
-        BigDecimal needed = forecast.whole().getAmount().multiply(WHOLE)
-                .divide(WHOLE.subtract(contingency), 0, RoundingMode.UP);
+        BigDecimal needed =
+                forecast.whole().getAmount().multiply(WHOLE).divide(WHOLE.subtract(contingency), 0, RoundingMode.UP);
         Money sum = Money.of(forecast.whole().getCurrencyUnit(), needed);
-        return new Remedy("Raise the budget to " + sum, new Change.SetBudget(context.plan().budget().withSum(sum)));
+        return new Remedy(
+                "Raise the budget to " + sum,
+                new Change.SetBudget(context.plan().budget().withSum(sum)));
     }
 
     private Snag priceMissing(List<PriceItem> unpriced) {
-        String words = unpriced.size() == 1 ? "There is no price for " + unpriced.get(0).label() + "."
-                : "There are no prices for " + unpriced.size() + " things, " + unpriced.get(0).label() + " among them.";
-        return Snag.of(SnagRule.PRICE_MISSING, Weight.NOTE, words, Optional.empty(), List.of(), List.of(),
+        String words = unpriced.size() == 1
+                ? "There is no price for " + unpriced.get(0).label() + "."
+                : "There are no prices for " + unpriced.size() + " things, "
+                        + unpriced.get(0).label() + " among them.";
+        return Snag.of(
+                SnagRule.PRICE_MISSING,
+                Weight.NOTE,
+                words,
+                Optional.empty(),
+                List.of(),
+                List.of(),
                 context.remedies(() -> List.of(guessed(unpriced))));
     }
 
     private Remedy guessed(List<PriceItem> unpriced) {
         List<Price> guesses = StartingPrices.in(context.plan().currency()).stream()
-                .filter(price -> unpriced.contains(price.item())).toList();
+                .filter(price -> unpriced.contains(price.item()))
+                .toList();
         if (guesses.isEmpty()) {
             return gift(unpriced.get(0));
         }
-        List<Change> changes = guesses.stream().<Change>map(Change.SetPrice::new).toList();
-        return new Remedy("Put in a rough guess until you have asked", new Change.Batch("Guess missing prices", changes));
+        List<Change> changes =
+                guesses.stream().<Change>map(Change.SetPrice::new).toList();
+        return new Remedy(
+                "Put in a rough guess until you have asked", new Change.Batch("Guess missing prices", changes));
     }
 
     private Remedy gift(PriceItem item) {
-        Change change = context.plan().sundries().stream().filter(sundry -> PriceItem.sundry(sundry).equals(item)).findFirst()
+        Change change = context.plan().sundries().stream()
+                .filter(sundry -> PriceItem.sundry(sundry).equals(item))
+                .findFirst()
                 .<Change>map(sundry -> Put.of(sundry.given()))
-                .orElseGet(() -> new Change.SetPrice(new Price(item, Money.zero(context.plan().currency()), false)));
+                .orElseGet(() -> new Change.SetPrice(
+                        new Price(item, Money.zero(context.plan().currency()), false)));
         return new Remedy("Count " + item.label() + " as a gift", change);
     }
 }

@@ -39,35 +39,53 @@ final class DeliverySnags {
     List<Snag> find(Bill bill) {
         Supply supply = context.plan().supply();
         if (!supply.tipping()) {
-            Volume bags = volume(bill, PriceItem::bag, BulkPurchase.bag(context.plan().units()));
+            Volume bags =
+                    volume(bill, PriceItem::bag, BulkPurchase.bag(context.plan().units()));
             return bags.compareTo(MUCH) < 0 ? List.of() : List.of(allInBags(bags));
         }
-        Volume loose = volume(bill, PriceItem::loose, BulkPurchase.looseUnit(context.plan().units()));
-        return loose.compareTo(MUCH) < 0 ? List.of()
-                : widest().filter(way -> way.width().compareTo(LOADER) < 0).map(way -> stopsAt(way, loose)).stream().toList();
+        Volume loose = volume(
+                bill, PriceItem::loose, BulkPurchase.looseUnit(context.plan().units()));
+        return loose.compareTo(MUCH) < 0
+                ? List.of()
+                : widest().filter(way -> way.width().compareTo(LOADER) < 0).map(way -> stopsAt(way, loose)).stream()
+                        .toList();
     }
 
     /** What of all goods comes in such packs in the season that is looked at. */
     private Volume volume(Bill bill, BiFunction<BulkGood, Units, PriceItem> pack, Volume each) {
-        List<PriceItem> packs = Arrays.stream(BulkGood.values()).map(good -> pack.apply(good, context.plan().units())).toList();
-        double count = bill.lines().stream().filter(line -> line.season() == context.season() && packs.contains(line.item()))
-                .map(BillLine::quantity).mapToDouble(Number::doubleValue).sum();
+        List<PriceItem> packs = Arrays.stream(BulkGood.values())
+                .map(good -> pack.apply(good, context.plan().units()))
+                .toList();
+        double count = bill.lines().stream()
+                .filter(line -> line.season() == context.season() && packs.contains(line.item()))
+                .map(BillLine::quantity)
+                .mapToDouble(Number::doubleValue)
+                .sum();
         return Volume.litres(count * each.litres());
     }
 
     /** A plot without any way in is open all round. */
     private Optional<WayIn> widest() {
-        return context.setting().waysIn().stream().max(Comparator.comparing(WayIn::width).thenComparing(WayIn::id));
+        return context.setting().waysIn().stream()
+                .max(Comparator.comparing(WayIn::width).thenComparing(WayIn::id));
     }
 
     private Snag stopsAt(WayIn way, Volume loose) {
         long barrows = Loads.of(loose).barrows();
         Wording wording = context.wording();
-        String words = "Of what comes loose in " + context.season() + ", " + wording.volume(loose) + ", nothing can be driven in: the widest way, "
+        String words = "Of what comes loose in " + context.season() + ", " + wording.volume(loose)
+                + ", nothing can be driven in: the widest way, "
                 + way.name() + ", is " + wording.length(way.width()) + ". That is " + barrows + " barrows, about "
                 + wording.hours(barrows * SoilSupply.MINUTES_PER_TRIP / 60) + before() + ".";
-        return Snag.of(SnagRule.LOAD_STOPS_AT_GATE, Weight.NOTE, words, Optional.of(way.place()), List.of(), List.of(),
-                context.remedies(() -> List.of(new Remedy("Make " + way.name() + " " + wording.length(WIDE_ENOUGH) + " wide",
+        return Snag.of(
+                SnagRule.LOAD_STOPS_AT_GATE,
+                Weight.NOTE,
+                words,
+                Optional.of(way.place()),
+                List.of(),
+                List.of(),
+                context.remedies(() -> List.of(new Remedy(
+                        "Make " + way.name() + " " + wording.length(WIDE_ENOUGH) + " wide",
                         Put.of(way.withWidth(WIDE_ENOUGH))))));
     }
 
@@ -85,11 +103,18 @@ final class DeliverySnags {
 
     private Snag allInBags(Volume bags) {
         Supply supply = context.plan().supply();
-        long count = Math.round(bags.litres() / BulkPurchase.bag(context.plan().units()).litres());
-        String words = "No lorry can tip, so " + context.wording().volume(bags) + " of " + context.season() + " come in " + count
-                + " bags that are carried one by one.";
-        return Snag.of(SnagRule.ALL_IN_BAGS, Weight.NOTE, words, Optional.empty(), List.of(), List.of(),
-                context.remedies(() -> List.of(new Remedy("Reckon with a lorry that tips", new PurseChange.PutSupply(
-                        supply.withTipping(true))))));
+        long count = Math.round(
+                bags.litres() / BulkPurchase.bag(context.plan().units()).litres());
+        String words = "No lorry can tip, so " + context.wording().volume(bags) + " of " + context.season()
+                + " come in " + count + " bags that are carried one by one.";
+        return Snag.of(
+                SnagRule.ALL_IN_BAGS,
+                Weight.NOTE,
+                words,
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                context.remedies(() -> List.of(new Remedy(
+                        "Reckon with a lorry that tips", new PurseChange.PutSupply(supply.withTipping(true))))));
     }
 }

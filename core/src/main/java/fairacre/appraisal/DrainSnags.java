@@ -27,15 +27,24 @@ final class DrainSnags {
     }
 
     List<Snag> find() {
-        return DrainStudy.of(context.plan().features(), context::levels).stream().map(this::snag).toList();
+        return DrainStudy.of(context.plan().features(), context::levels).stream()
+                .map(this::snag)
+                .toList();
     }
 
     private Snag snag(Undrained undrained) {
         Feature wall = undrained.wall();
         boolean licensed = wall.height().compareTo(LevelStudy.LICENSED) > 0;
-        String words = "Behind " + wall.name() + " no drain leads the water away" + (undrained.inFront() ? "; the one in front of it doesn't help." : ".")
+        String words = "Behind " + wall.name() + " no drain leads the water away"
+                + (undrained.inFront() ? "; the one in front of it doesn't help." : ".")
                 + (licensed ? " A wall of this height is for local code and a licensed designer to decide." : "");
-        return Snag.of(SnagRule.NO_DRAIN_BEHIND_WALL, licensed ? Weight.SERIOUS : Weight.WARNING, words, Optional.of(middle(wall.places())), List.of(), List.of(),
+        return Snag.of(
+                SnagRule.NO_DRAIN_BEHIND_WALL,
+                licensed ? Weight.SERIOUS : Weight.WARNING,
+                words,
+                Optional.of(middle(wall.places())),
+                List.of(),
+                List.of(),
                 context.remedies(() -> remedies(undrained)));
     }
 
@@ -44,10 +53,14 @@ final class DrainSnags {
         Feature wall = undrained.wall();
         List<Remedy> remedies = new ArrayList<>();
         for (Side side : undrained.behind()) {
-            remedies.add(new Remedy("Lay a drain behind " + wall.name() + where(wall, side), put(wall, side, Optional.of(context.season()))));
+            remedies.add(new Remedy(
+                    "Lay a drain behind " + wall.name() + where(wall, side),
+                    put(wall, side, Optional.of(context.season()))));
         }
         for (Side side : undrained.behind()) {
-            remedies.add(new Remedy("There is a drain" + where(wall, side) + " already: put it on the drawing", put(wall, side, Optional.empty())));
+            remedies.add(new Remedy(
+                    "There is a drain" + where(wall, side) + " already: put it on the drawing",
+                    put(wall, side, Optional.empty())));
         }
         return remedies;
     }
@@ -55,18 +68,39 @@ final class DrainSnags {
     private String where(Feature wall, Side side) {
         Point from = middle(wall.places());
         Point to = middle(DrainStudy.along(wall, side, FeaturePreset.DRAIN.breadth()));
-        return " on its " + Wording.quarter(to.x().metres() - from.x().metres(), to.y().metres() - from.y().metres(), context.plan().site().north()) + " side";
+        return " on its "
+                + Wording.quarter(
+                        to.x().metres() - from.x().metres(),
+                        to.y().metres() - from.y().metres(),
+                        context.plan().site().north())
+                + " side";
     }
 
     private static Put<Feature> put(Feature wall, Side side, Optional<Integer> laid) {
         Length breadth = FeaturePreset.DRAIN.breadth();
         UUID id = UUID.nameUUIDFromBytes(("drain behind " + wall.id()).getBytes(StandardCharsets.UTF_8));
-        return Put.of(new Feature(id, "Drain", FeatureKind.DRAIN, DrainStudy.along(wall, side, breadth), breadth, Length.ZERO,
-                Length.max(DrainTakeoff.USUAL_DEPTH, wall.height()), false, false, laid));
+        return Put.of(new Feature(
+                id,
+                "Drain",
+                FeatureKind.DRAIN,
+                DrainStudy.along(wall, side, breadth),
+                breadth,
+                Length.ZERO,
+                Length.max(DrainTakeoff.USUAL_DEPTH, wall.height()),
+                false,
+                false,
+                laid));
     }
 
     private static Point middle(List<Point> places) {
-        return Point.metres(places.stream().mapToDouble(place -> place.x().metres()).average().orElseThrow(),
-                places.stream().mapToDouble(place -> place.y().metres()).average().orElseThrow());
+        return Point.metres(
+                places.stream()
+                        .mapToDouble(place -> place.x().metres())
+                        .average()
+                        .orElseThrow(),
+                places.stream()
+                        .mapToDouble(place -> place.y().metres())
+                        .average()
+                        .orElseThrow());
     }
 }

@@ -23,16 +23,23 @@ record Edits(Plan plan, int season) {
         return new Change.ReshapeBed(bed.id(), bed.revision().from(), to);
     }
 
-    /** Whoever walks takes over beds that somebody on wheels doesn't get to; empty if nobody walks or there is no bed. */
+    /**
+     * Whoever walks takes over beds that somebody on wheels doesn't get to; empty if nobody walks or there is no bed.
+     */
     Optional<Remedy> leaveToWhoeverWalks(List<StandingBed> beds, List<Change> more) {
-        List<Gardener> onFoot = plan.gardeners().stream().filter(gardener -> gardener.posture() != Posture.SEATED).toList();
+        List<Gardener> onFoot = plan.gardeners().stream()
+                .filter(gardener -> gardener.posture() != Posture.SEATED)
+                .toList();
         if (onFoot.isEmpty() || beds.isEmpty()) {
             return Optional.empty();
         }
         List<UUID> walkers = onFoot.stream().map(Gardener::id).toList();
-        List<Change> changes = new ArrayList<>(beds.stream().map(bed -> (Change) new Change.TendBed(bed.id(), walkers)).toList());
+        List<Change> changes = new ArrayList<>(beds.stream()
+                .map(bed -> (Change) new Change.TendBed(bed.id(), walkers))
+                .toList());
         changes.addAll(more);
-        String words = "Leave " + Wording.named(beds) + " to " + Wording.names(onFoot.stream().map(Gardener::name).toList());
+        String words = "Leave " + Wording.named(beds) + " to "
+                + Wording.names(onFoot.stream().map(Gardener::name).toList());
         return Optional.of(new Remedy(words, changes.size() == 1 ? changes.get(0) : new Change.Batch(words, changes)));
     }
 
@@ -41,7 +48,8 @@ record Edits(Plan plan, int season) {
         Bed bed = plan.bed(standing.id());
         int last = bed.revisions().get(bed.revisions().size() - 1).from();
         if (season > last) {
-            return new Remedy("Retire " + standing.name() + " from " + season + " on",
+            return new Remedy(
+                    "Retire " + standing.name() + " from " + season + " on",
                     new Change.RetireBed(bed.id(), Optional.of(season)));
         }
         return new Remedy("Take " + standing.name() + " out of the plan", new Change.RemoveBed(bed.id()));

@@ -15,7 +15,10 @@ import java.util.Optional;
 import java.util.Set;
 import org.joda.money.Money;
 
-/** What remedies make of the soil and what they cost, counted over the beds they touch: those that keep the most soil come first. */
+/**
+ * What remedies make of the soil and what they cost, counted over the beds they touch: those that keep the most soil
+ * come first.
+ */
 final class Effects {
 
     private final SnagContext context;
@@ -36,7 +39,8 @@ final class Effects {
             Area was = soil(gone);
             Area is = soil(come);
             Area lost = is.compareTo(was) < 0 ? was.minus(is) : Area.ZERO;
-            String words = remedy.words() + ": " + (lost.isZero() ? "all soil kept" : context.wording().area(lost) + " less soil")
+            String words = remedy.words() + ": "
+                    + (lost.isZero() ? "all soil kept" : context.wording().area(lost) + " less soil")
                     + difference(cost(context.plan(), gone), cost(after, come));
             weighed.add(new Weighed(new Remedy(words, remedy.change()), lost));
         }
@@ -55,12 +59,17 @@ final class Effects {
             return "";
         }
         Money more = is.get().minus(was.get());
-        return ", " + (more.isPositive() ? "+" : "−") + more.abs().getAmount().toPlainString() + " " + more.getCurrencyUnit();
+        return ", " + (more.isPositive() ? "+" : "−") + more.abs().getAmount().toPlainString() + " "
+                + more.getCurrencyUnit();
     }
 
     private static Area soil(List<StandingBed> beds) {
         return Area.squareMetres(beds.stream()
-                .mapToDouble(bed -> Insets.of(Polygons.of(bed.corners()), bed.revision().thickness().metres()).getArea()).sum());
+                .mapToDouble(bed -> Insets.of(
+                                Polygons.of(bed.corners()),
+                                bed.revision().thickness().metres())
+                        .getArea())
+                .sum());
     }
 
     /** What the beds would cost if each were built alone; empty while a price is missing. */

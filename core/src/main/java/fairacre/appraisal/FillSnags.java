@@ -24,7 +24,12 @@ final class FillSnags {
     List<Snag> find() {
         List<Snag> snags = new ArrayList<>();
         for (StandingBed bed : context.standing()) {
-            if (bed.revision().build().fill().below().filter(below -> below.good() == BulkGood.WOOD).isPresent()) {
+            if (bed.revision()
+                    .build()
+                    .fill()
+                    .below()
+                    .filter(below -> below.good() == BulkGood.WOOD)
+                    .isPresent()) {
                 Length depth = FillTakeoff.of(bed.revision()).depth();
                 if (!bed.revision().flat() && depth.isPositive() && depth.compareTo(DEEP_ENOUGH) < 0) {
                     snags.add(shallow(bed, depth));
@@ -37,10 +42,20 @@ final class FillSnags {
     private Snag shallow(StandingBed bed, Length depth) {
         BedRevision revision = bed.revision();
         Length above = depth.minus(revision.build().fill().below(depth));
-        String words = bed.name() + " is filled only " + context.wording().length(depth) + " deep: above the wood " + context.wording().length(above)
-                + " of soil are left.";
-        return Snag.of(SnagRule.WOOD_IN_SHALLOW_BED, Weight.NOTE, words, Optional.of(bed.outline().centre()), List.of(bed.id()), List.of(),
-                context.remedies(() -> List.of(new Remedy("Fill " + bed.name() + " without wood",
-                        new Change.RebuildBed(bed.id(), revision.withBuild(revision.build().withFilling(revision.build().fill().withoutBelow())))))));
+        String words = bed.name() + " is filled only " + context.wording().length(depth) + " deep: above the wood "
+                + context.wording().length(above) + " of soil are left.";
+        return Snag.of(
+                SnagRule.WOOD_IN_SHALLOW_BED,
+                Weight.NOTE,
+                words,
+                Optional.of(bed.outline().centre()),
+                List.of(bed.id()),
+                List.of(),
+                context.remedies(() -> List.of(new Remedy(
+                        "Fill " + bed.name() + " without wood",
+                        new Change.RebuildBed(
+                                bed.id(),
+                                revision.withBuild(revision.build()
+                                        .withFilling(revision.build().fill().withoutBelow())))))));
     }
 }

@@ -34,8 +34,14 @@ final class FitSnags {
         StandingBed first = context.bed(overlap.first());
         StandingBed second = context.bed(overlap.second());
         String words = first.name() + " and " + second.name() + " share " + area(overlap.shared()) + " of ground.";
-        return Snag.of(SnagRule.BED_OVERLAP, Weight.SERIOUS, words, Optional.of(overlap.place()),
-                List.of(first.id(), second.id()), List.of(), context.remedies(() -> {
+        return Snag.of(
+                SnagRule.BED_OVERLAP,
+                Weight.SERIOUS,
+                words,
+                Optional.of(overlap.place()),
+                List.of(first.id(), second.id()),
+                List.of(),
+                context.remedies(() -> {
                     List<Remedy> remedies = new ArrayList<>();
                     addPush(second, overlap.apartX(), overlap.apartY(), remedies);
                     addPush(first, -overlap.apartX(), -overlap.apartY(), remedies);
@@ -54,8 +60,10 @@ final class FitSnags {
             double factor = distance.metres() / depth;
             Rectangle moved = bed.outline().shifted(dx * factor, dy * factor);
             if (round.hasRoomFor(moved)) {
-                remedies.add(new Remedy("Move " + bed.name() + " " + context.wording().length(distance) + " "
-                        + context.wording().direction(dx, dy), Edits.move(bed, moved)));
+                remedies.add(new Remedy(
+                        "Move " + bed.name() + " " + context.wording().length(distance) + " "
+                                + context.wording().direction(dx, dy),
+                        Edits.move(bed, moved)));
                 return;
             }
         }
@@ -64,8 +72,14 @@ final class FitSnags {
     private Snag offPlot(FitStudy fit, OffPlot off) {
         StandingBed bed = context.bed(off.bed());
         String words = area(off.outside()) + " of " + bed.name() + " lie outside of the plot.";
-        return Snag.of(SnagRule.BED_OFF_PLOT, Weight.SERIOUS, words, Optional.of(off.place()), List.of(bed.id()),
-                List.of(), context.remedies(() -> {
+        return Snag.of(
+                SnagRule.BED_OFF_PLOT,
+                Weight.SERIOUS,
+                words,
+                Optional.of(off.place()),
+                List.of(bed.id()),
+                List.of(),
+                context.remedies(() -> {
                     List<Remedy> remedies = new ArrayList<>();
                     Rectangle moved = fit.pushedIn(bed.outline());
                     if (context.surroundings(bed).hasRoomFor(moved)) {
@@ -81,20 +95,46 @@ final class FitSnags {
         Feature feature = context.feature(found.feature());
         String shared = area(found.shared()) + " of " + bed.name();
         return switch (found.claim()) {
-            case BUILT_ON -> on(found, bed, SnagRule.BED_ON_FEATURE, Weight.SERIOUS,
-                    shared + " lie on ground that " + feature.name() + " takes.");
-            case KEEP_OFF -> on(found, bed, SnagRule.BED_IN_KEEP_OFF, Weight.SERIOUS,
-                    shared + " lie within " + feature.name() + " and its setback of " + length(feature) + ".");
-            case BURIED_LINE -> on(found, bed, SnagRule.BED_OVER_LINE, Weight.WARNING,
-                    bed.name() + " lies over " + feature.name() + " or within " + length(feature) + " of it. Have the line marked"
-                            + " before you dig, and dig by hand near it.");
-            case TREE_ROOTS -> on(found, bed, SnagRule.BED_UNDER_TREE, Weight.NOTE,
-                    shared + " lie under the crown of " + feature.name() + ".");
+            case BUILT_ON ->
+                on(
+                        found,
+                        bed,
+                        SnagRule.BED_ON_FEATURE,
+                        Weight.SERIOUS,
+                        shared + " lie on ground that " + feature.name() + " takes.");
+            case KEEP_OFF ->
+                on(
+                        found,
+                        bed,
+                        SnagRule.BED_IN_KEEP_OFF,
+                        Weight.SERIOUS,
+                        shared + " lie within " + feature.name() + " and its setback of " + length(feature) + ".");
+            case BURIED_LINE ->
+                on(
+                        found,
+                        bed,
+                        SnagRule.BED_OVER_LINE,
+                        Weight.WARNING,
+                        bed.name() + " lies over " + feature.name() + " or within " + length(feature)
+                                + " of it. Have the line marked" + " before you dig, and dig by hand near it.");
+            case TREE_ROOTS ->
+                on(
+                        found,
+                        bed,
+                        SnagRule.BED_UNDER_TREE,
+                        Weight.NOTE,
+                        shared + " lie under the crown of " + feature.name() + ".");
         };
     }
 
     private Snag on(Encroachment found, StandingBed bed, SnagRule rule, Weight weight, String words) {
-        return Snag.of(rule, weight, words, Optional.of(found.place()), List.of(bed.id()), List.of(),
+        return Snag.of(
+                rule,
+                weight,
+                words,
+                Optional.of(found.place()),
+                List.of(bed.id()),
+                List.of(),
                 context.remedies(() -> new Withdrawal(context, bed, context.feature(found.feature())).remedies()));
     }
 

@@ -22,7 +22,8 @@ final class FrameSnags {
     List<Snag> find() {
         List<Snag> snags = new ArrayList<>();
         for (StandingBed bed : context.standing()) {
-            bed.frame().filter(f -> f.board().stock().size() > 1)
+            bed.frame()
+                    .filter(f -> f.board().stock().size() > 1)
                     .filter(f -> FrameTakeoff.isSpliced(bed.revision(), f))
                     .ifPresent(frame -> snags.add(spliced(bed, frame)));
         }
@@ -31,10 +32,16 @@ final class FrameSnags {
 
     private Snag spliced(StandingBed bed, Frame frame) {
         Length longest = frame.board().longest();
-        String words = "The sides of " + bed.name() + " are longer than the longest " + frame.board().label() + " ("
-                + context.wording().length(longest) + ") and have to be spliced.";
-        return Snag.of(SnagRule.SIDE_SPLICED, Weight.NOTE, words, Optional.of(bed.outline().centre()),
-                List.of(bed.id()), List.of(), context.remedies(() -> remedies(bed, frame, longest)));
+        String words = "The sides of " + bed.name() + " are longer than the longest "
+                + frame.board().label() + " (" + context.wording().length(longest) + ") and have to be spliced.";
+        return Snag.of(
+                SnagRule.SIDE_SPLICED,
+                Weight.NOTE,
+                words,
+                Optional.of(bed.outline().centre()),
+                List.of(bed.id()),
+                List.of(),
+                context.remedies(() -> remedies(bed, frame, longest)));
     }
 
     private List<Remedy> remedies(StandingBed bed, Frame frame, Length longest) {
@@ -51,7 +58,9 @@ final class FrameSnags {
         Rectangle outline = bed.outline();
         Length length = Length.min(outline.length(), longest.plus(frame.joint() == Joint.ENDS_PAST ? both : once));
         Length width = Length.min(outline.width(), longest.plus(frame.joint() == Joint.SIDES_PAST ? both : once));
-        return new Remedy("Shorten " + bed.name() + " to " + context.wording().length(length) + " × "
-                + context.wording().length(width), Edits.reshape(bed, outline.resized(length, width)));
+        return new Remedy(
+                "Shorten " + bed.name() + " to " + context.wording().length(length) + " × "
+                        + context.wording().length(width),
+                Edits.reshape(bed, outline.resized(length, width)));
     }
 }

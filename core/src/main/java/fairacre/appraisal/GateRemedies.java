@@ -14,7 +14,10 @@ import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Ways to free a gate: it moves along the edge of the plot to the nearest places where one gets in, or is closed for good. */
+/**
+ * Ways to free a gate: it moves along the edge of the plot to the nearest places where one gets in, or is closed for
+ * good.
+ */
 final class GateRemedies {
 
     private static final int MOST = 2;
@@ -48,13 +51,16 @@ final class GateRemedies {
         Put<WayIn> change = Put.of(moved);
         Plan after = context.plan().apply(change).orThrow();
         List<StandingBed> standing = after.standing(context.season());
-        CarrierStudy study = CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
+        CarrierStudy study =
+                CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
         if (study.blocked(carrier).stream().noneMatch(blocked -> blocked.id().equals(way.id()))) {
             double dx = place.x().minus(way.place().x()).metres();
             double dy = place.y().minus(way.place().y()).metres();
-            remedies.add(new Remedy("Move " + way.name() + " "
-                    + context.wording().length(Length.metres(Math.hypot(dx, dy))) + " "
-                    + context.wording().direction(dx, dy), change));
+            remedies.add(new Remedy(
+                    "Move " + way.name() + " "
+                            + context.wording().length(Length.metres(Math.hypot(dx, dy))) + " "
+                            + context.wording().direction(dx, dy),
+                    change));
         }
     }
 }

@@ -6,7 +6,9 @@ import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.function.Supplier;
 
-/** Works parts of a judgement out so that one that fails costs only what it would have told. Several threads may use it. */
+/**
+ * Works parts of a judgement out so that one that fails costs only what it would have told. Several threads may use it.
+ */
 final class Guard {
 
     private final Queue<Failure> failures = new ConcurrentLinkedQueue<>();

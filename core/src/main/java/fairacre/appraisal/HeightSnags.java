@@ -25,7 +25,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** Beds too low or too high for somebody who sits, table beds without room for knees, and fittings out of their reach. */
+/**
+ * Beds too low or too high for somebody who sits, table beds without room for knees, and fittings out of their reach.
+ */
 final class HeightSnags {
 
     private static final Set<FeatureKind> FITTINGS = EnumSet.of(FeatureKind.TAP, FeatureKind.VALVE, FeatureKind.HOOK);
@@ -38,7 +40,9 @@ final class HeightSnags {
     }
 
     List<Snag> find() {
-        List<Gardener> seated = context.plan().gardeners().stream().filter(g -> g.posture() == Posture.SEATED).toList();
+        List<Gardener> seated = context.plan().gardeners().stream()
+                .filter(g -> g.posture() == Posture.SEATED)
+                .toList();
         List<Snag> snags = new ArrayList<>();
         if (!seated.isEmpty()) {
             beds(Ease.TOO_LOW, seated).ifPresent(snags::add);
@@ -46,7 +50,8 @@ final class HeightSnags {
             context.standing().stream()
                     .filter(bed -> bed.revision().build().legs().isPositive() && !HeightStudy.kneesFit(bed.revision()))
                     .forEach(bed -> snags.add(noKneeRoom(bed, seated.get(0))));
-            context.plan().features().stream().filter(HeightSnags::hangsOutOfReach)
+            context.plan().features().stream()
+                    .filter(HeightSnags::hangsOutOfReach)
                     .forEach(fitting -> snags.add(outOfReach(fitting, seated.get(0))));
         }
         return snags;
@@ -56,22 +61,31 @@ final class HeightSnags {
     private Optional<Snag> beds(Ease ease, List<Gardener> seated) {
         List<StandingBed> found = context.standing().stream()
                 .filter(bed -> context.plan().tending(bed.id()).stream().anyMatch(seated::contains))
-                .filter(bed -> HeightStudy.of(bed.revision(), seated.get(0)).ease() == ease).toList();
+                .filter(bed -> HeightStudy.of(bed.revision(), seated.get(0)).ease() == ease)
+                .toList();
         if (found.isEmpty()) {
             return Optional.empty();
         }
         boolean low = ease == Ease.TOO_LOW;
         String whom = Wording.names(seated.stream().map(Gardener::name).toList());
-        String words = named(found) + (found.size() == 1 ? " is " : " are ") + (low ? "lower than the " : "higher than the ")
-                + length(low ? HeightStudy.LOWEST_SEATED : HeightStudy.OVER_SEATED) + (low ? " down to which " : " over which ") + whom
-                + (seated.size() == 1 ? " reaches" : " reach") + " from a chair.";
-        return Optional.of(Snag.of(SnagRule.HEIGHT_UNFIT, Weight.NOTE, words, Optional.of(found.get(0).outline().centre()),
-                found.stream().map(StandingBed::id).toList(), seated.stream().map(Gardener::id).toList(),
+        String words =
+                named(found) + (found.size() == 1 ? " is " : " are ") + (low ? "lower than the " : "higher than the ")
+                        + length(low ? HeightStudy.LOWEST_SEATED : HeightStudy.OVER_SEATED)
+                        + (low ? " down to which " : " over which ") + whom
+                        + (seated.size() == 1 ? " reaches" : " reach") + " from a chair.";
+        return Optional.of(Snag.of(
+                SnagRule.HEIGHT_UNFIT,
+                Weight.NOTE,
+                words,
+                Optional.of(found.get(0).outline().centre()),
+                found.stream().map(StandingBed::id).toList(),
+                seated.stream().map(Gardener::id).toList(),
                 context.remedies(() -> low ? raised(found) : lowered(found))));
     }
 
     private static String named(List<StandingBed> beds) {
-        List<String> names = new ArrayList<>(beds.stream().limit(NAMED).map(StandingBed::name).toList());
+        List<String> names = new ArrayList<>(
+                beds.stream().limit(NAMED).map(StandingBed::name).toList());
         if (beds.size() > NAMED) {
             names.add(beds.size() - NAMED + " more");
         }
@@ -81,15 +95,24 @@ final class HeightSnags {
     /** All of them; if they are several, also the first alone. */
     private List<Remedy> raised(List<StandingBed> beds) {
         // A bed that gets boards may lose reach by their thickness: such ones stay as they are.
-        List<StandingBed> liftable = beds.stream().filter(bed -> lifted(bed).filter(context::isSound).isPresent()).toList();
+        List<StandingBed> liftable = beds.stream()
+                .filter(bed -> lifted(bed).filter(context::isSound).isPresent())
+                .toList();
         List<Remedy> remedies = new ArrayList<>();
         if (liftable.size() > 1) {
-            List<Change> all = liftable.stream().map(bed -> lifted(bed).orElseThrow()).toList();
-            remedies.add(new Remedy("Raise " + (liftable.size() == beds.size() ? "all " : "") + liftable.size() + " beds to "
-                    + length(HeightStudy.LOWEST_SEATED) + " or more", new Change.Batch("Raise beds", all)));
+            List<Change> all =
+                    liftable.stream().map(bed -> lifted(bed).orElseThrow()).toList();
+            remedies.add(new Remedy(
+                    "Raise " + (liftable.size() == beds.size() ? "all " : "") + liftable.size() + " beds to "
+                            + length(HeightStudy.LOWEST_SEATED) + " or more",
+                    new Change.Batch("Raise beds", all)));
         }
-        liftable.stream().findFirst().ifPresent(bed -> remedies.add(new Remedy("Raise " + bed.name()
-                + (liftable.size() > 1 ? " alone" : "") + " to " + length(HeightStudy.LOWEST_SEATED) + " or more", lifted(bed).orElseThrow())));
+        liftable.stream()
+                .findFirst()
+                .ifPresent(bed -> remedies.add(new Remedy(
+                        "Raise " + bed.name() + (liftable.size() > 1 ? " alone" : "") + " to "
+                                + length(HeightStudy.LOWEST_SEATED) + " or more",
+                        lifted(bed).orElseThrow())));
         List<Remedy> ranked = new ArrayList<>(new Effects(context).ranked(remedies));
         if (ranked.isEmpty()) {
             ranked.add(context.edits().takeOut(beds.get(0)));
@@ -107,14 +130,19 @@ final class HeightSnags {
         }
         Frame frame = bed.frame().orElseGet(this::usualFrame);
         Length wanted = HeightStudy.LOWEST_SEATED.minus(bed.revision().build().legs());
-        int courses = (int) Math.ceil((double) wanted.micrometres() / frame.board().width().micrometres());
+        int courses = (int)
+                Math.ceil((double) wanted.micrometres() / frame.board().width().micrometres());
         if (courses > Limits.MOST_COURSES) {
             return Optional.empty();
         }
         Build old = bed.revision().build();
         try {
-            BedRevision higher = new BedRevision(bed.revision().from(), bed.outline(), bed.revision().shape(),
-                    Optional.of(frame.withCourses(Math.max(1, courses))), bed.revision().existing(),
+            BedRevision higher = new BedRevision(
+                    bed.revision().from(),
+                    bed.outline(),
+                    bed.revision().shape(),
+                    Optional.of(frame.withCourses(Math.max(1, courses))),
+                    bed.revision().existing(),
                     old.withoutMound());
             return Optional.of(new Change.RebuildBed(bed.id(), higher));
         } catch (RefusedException tooNarrowForBoards) {
@@ -123,13 +151,17 @@ final class HeightSnags {
     }
 
     private static Optional<Change> walledHigher(StandingBed bed, Wall wall) {
-        int courses = (int) Math.ceil((double) HeightStudy.LOWEST_SEATED.micrometres() / wall.kind().course().micrometres());
-        return Optional.of(new Change.RebuildBed(bed.id(), bed.revision().withBuild(bed.revision().build().withWall(new Wall(wall.kind(), courses)))));
+        int courses = (int) Math.ceil((double) HeightStudy.LOWEST_SEATED.micrometres()
+                / wall.kind().course().micrometres());
+        return Optional.of(new Change.RebuildBed(
+                bed.id(), bed.revision().withBuild(bed.revision().build().withWall(new Wall(wall.kind(), courses)))));
     }
 
     /** As another bed of the garden has it, else cedar boards two inches thick. */
     private Frame usualFrame() {
-        return context.standing().stream().flatMap(bed -> bed.frame().stream()).findFirst()
+        return context.standing().stream()
+                .flatMap(bed -> bed.frame().stream())
+                .findFirst()
                 .orElse(new Frame(Material.CEDAR, Board.B2X8, 1, Joint.SIDES_PAST));
     }
 
@@ -140,7 +172,8 @@ final class HeightSnags {
             for (int courses = frame == null ? 0 : frame.courses() - 1; courses > 0; courses--) {
                 BedRevision lower = bed.revision().withFrame(Optional.of(frame.withCourses(courses)));
                 if (lower.height().compareTo(HeightStudy.OVER_SEATED) <= 0) {
-                    remedies.add(new Remedy("Build " + bed.name() + " " + length(lower.height()) + " high",
+                    remedies.add(new Remedy(
+                            "Build " + bed.name() + " " + length(lower.height()) + " high",
                             new Change.RebuildBed(bed.id(), lower)));
                     break;
                 }
@@ -156,8 +189,14 @@ final class HeightSnags {
         String words = bed.name() + " has " + length(bed.revision().build().legs()) + " clear below it and "
                 + length(Length.max(Length.ZERO, bed.outline().longerSide().minus(HeightStudy.LEG.times(2))))
                 + " between its legs: " + seated.name() + "'s knees don't go under.";
-        return Snag.of(SnagRule.NO_KNEE_ROOM, Weight.NOTE, words, Optional.of(bed.outline().centre()), List.of(bed.id()),
-                List.of(seated.id()), context.remedies(() -> kneeRemedies(bed)));
+        return Snag.of(
+                SnagRule.NO_KNEE_ROOM,
+                Weight.NOTE,
+                words,
+                Optional.of(bed.outline().centre()),
+                List.of(bed.id()),
+                List.of(seated.id()),
+                context.remedies(() -> kneeRemedies(bed)));
     }
 
     private List<Remedy> kneeRemedies(StandingBed bed) {
@@ -166,30 +205,50 @@ final class HeightSnags {
         List<Remedy> remedies = new ArrayList<>();
         BedRevision higher = now.withBuild(build.withLegs(HeightStudy.KNEES_HIGH));
         if (HeightStudy.kneesFit(higher)) {
-            remedies.add(new Remedy("Make the legs of " + bed.name() + " " + length(HeightStudy.KNEES_HIGH) + " long",
+            remedies.add(new Remedy(
+                    "Make the legs of " + bed.name() + " " + length(HeightStudy.KNEES_HIGH) + " long",
                     new Change.RebuildBed(bed.id(), higher)));
         }
         BedRevision grounded = now.withBuild(build.withLegs(Length.ZERO));
-        remedies.add(new Remedy("Set " + bed.name() + " on the ground, to be worked side-on", new Change.RebuildBed(bed.id(), grounded)));
+        remedies.add(new Remedy(
+                "Set " + bed.name() + " on the ground, to be worked side-on",
+                new Change.RebuildBed(bed.id(), grounded)));
         return remedies;
     }
 
     /** Only where its height is known. */
     private static boolean hangsOutOfReach(Feature fitting) {
-        return FITTINGS.contains(fitting.kind()) && fitting.height().isPositive()
-                && (fitting.height().compareTo(HeightStudy.LOWEST_SEATED) < 0 || fitting.height().compareTo(HeightStudy.HIGHEST_SEATED) > 0);
+        return FITTINGS.contains(fitting.kind())
+                && fitting.height().isPositive()
+                && (fitting.height().compareTo(HeightStudy.LOWEST_SEATED) < 0
+                        || fitting.height().compareTo(HeightStudy.HIGHEST_SEATED) > 0);
     }
 
     private Snag outOfReach(Feature fitting, Gardener seated) {
         boolean low = fitting.height().compareTo(HeightStudy.LOWEST_SEATED) < 0;
         Length bound = low ? HeightStudy.LOWEST_SEATED : HeightStudy.HIGHEST_SEATED;
-        Feature moved = new Feature(fitting.id(), fitting.name(), fitting.kind(), fitting.places(), fitting.breadth(), fitting.margin(),
-                bound, fitting.bareInWinter(), fitting.lookout(), fitting.laid());
-        String words = fitting.name() + " is " + length(fitting.height()) + " above the ground, too " + (low ? "low" : "high") + " for "
-                + seated.name() + ", seated.";
-        return Snag.of(SnagRule.FITTING_UNFIT, Weight.NOTE, words, Optional.of(fitting.places().get(0)), List.of(),
-                List.of(seated.id()), context.remedies(() -> List.of(new Remedy("Set " + fitting.name() + " at " + length(bound),
-                        Put.of(moved)))));
+        Feature moved = new Feature(
+                fitting.id(),
+                fitting.name(),
+                fitting.kind(),
+                fitting.places(),
+                fitting.breadth(),
+                fitting.margin(),
+                bound,
+                fitting.bareInWinter(),
+                fitting.lookout(),
+                fitting.laid());
+        String words = fitting.name() + " is " + length(fitting.height()) + " above the ground, too "
+                + (low ? "low" : "high") + " for " + seated.name() + ", seated.";
+        return Snag.of(
+                SnagRule.FITTING_UNFIT,
+                Weight.NOTE,
+                words,
+                Optional.of(fitting.places().get(0)),
+                List.of(),
+                List.of(seated.id()),
+                context.remedies(
+                        () -> List.of(new Remedy("Set " + fitting.name() + " at " + length(bound), Put.of(moved)))));
     }
 
     private String length(Length length) {

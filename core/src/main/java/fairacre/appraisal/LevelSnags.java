@@ -5,8 +5,8 @@ import fairacre.ground.BedLevel.Meaning;
 import fairacre.ground.LevelStudy;
 import fairacre.measure.Length;
 import fairacre.plan.Change;
-import fairacre.plan.Fall;
 import fairacre.plan.Frame;
+import fairacre.plan.GroundFall;
 import fairacre.plan.Limits;
 import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
@@ -37,29 +37,40 @@ final class LevelSnags {
     }
 
     /** Whether part-courses make the fall up as far as a rake can't. */
-    private static boolean madeUp(StandingBed bed, Fall fall) {
-        return bed.revision().madeUp().filter(drop -> fall.along().minus(drop.along()).abs().compareTo(Fall.RAKED) <= 0
-                && fall.across().minus(drop.across()).abs().compareTo(Fall.RAKED) <= 0).isPresent();
+    private static boolean madeUp(StandingBed bed, GroundFall fall) {
+        return bed.revision()
+                .madeUp()
+                .filter(drop -> fall.along().minus(drop.along()).abs().compareTo(GroundFall.RAKED) <= 0
+                        && fall.across().minus(drop.across()).abs().compareTo(GroundFall.RAKED) <= 0)
+                .isPresent();
     }
 
     private Snag slope(LevelStudy study, StandingBed bed, BedLevel level) {
-        String fall = "The ground under " + bed.name() + " falls " + length(level.along()) + " along and " + length(level.across())
-                + " across: ";
-        String words = fall + switch (level.meaning()) {
-            case LEVEL -> "level enough.";
-            case DIG_IN -> "dig the upper side in.";
-            case PART_COURSE -> "make the lower side up with part of a course.";
-            case STEP -> "more than a course; step the bed or terrace first.";
-        };
+        String fall = "The ground under " + bed.name() + " falls " + length(level.along()) + " along and "
+                + length(level.across()) + " across: ";
+        String words = fall
+                + switch (level.meaning()) {
+                    case LEVEL -> "level enough.";
+                    case DIG_IN -> "dig the upper side in.";
+                    case PART_COURSE -> "make the lower side up with part of a course.";
+                    case STEP -> "more than a course; step the bed or terrace first.";
+                };
         Weight weight = level.meaning() == Meaning.STEP ? Weight.WARNING : Weight.NOTE;
-        return Snag.of(SnagRule.BED_ON_SLOPE, weight, words, Optional.of(bed.outline().centre()), List.of(bed.id()), List.of(),
+        return Snag.of(
+                SnagRule.BED_ON_SLOPE,
+                weight,
+                words,
+                Optional.of(bed.outline().centre()),
+                List.of(bed.id()),
+                List.of(),
                 context.remedies(() -> remedies(study, bed, level)));
     }
 
     /** A turn along the contour if it helps, a course more if there is a frame, or another place for the bed. */
     private List<Remedy> remedies(LevelStudy study, StandingBed bed, BedLevel level) {
         List<Remedy> remedies = new ArrayList<>();
-        Rectangle turned = bed.outline().movedTo(bed.outline().centre(), bed.outline().turn() + 90);
+        Rectangle turned =
+                bed.outline().movedTo(bed.outline().centre(), bed.outline().turn() + 90);
         Surroundings round = context.surroundings(bed);
         if (round.suits(turned) && study.of(round.reshaped(turned)).meaning().compareTo(level.meaning()) < 0) {
             remedies.add(new Remedy("Turn " + bed.name() + " along the slope's contour", Edits.move(bed, turned)));
@@ -67,21 +78,28 @@ final class LevelSnags {
         if (bed.frame().isPresent() && !bed.revision().build().legs().isPositive()) {
             remedies.add(madeUpTo(bed, level.drop()));
         }
-        bed.frame().filter(frame -> frame.courses() < Limits.MOST_COURSES).ifPresent(frame -> remedies.add(raised(bed, frame)));
+        bed.frame()
+                .filter(frame -> frame.courses() < Limits.MOST_COURSES)
+                .ifPresent(frame -> remedies.add(raised(bed, frame)));
         if (remedies.isEmpty()) {
             remedies.add(context.edits().takeOut(bed));
         }
         return remedies;
     }
 
-    private static Remedy madeUpTo(StandingBed bed, Fall fall) {
-        return new Remedy("Stand " + bed.name() + " level and close the gap below with part-courses",
-                new Change.RebuildBed(bed.id(), bed.revision().withBuild(bed.revision().build().withFall(fall))));
+    private static Remedy madeUpTo(StandingBed bed, GroundFall fall) {
+        return new Remedy(
+                "Stand " + bed.name() + " level and close the gap below with part-courses",
+                new Change.RebuildBed(
+                        bed.id(),
+                        bed.revision().withBuild(bed.revision().build().withFall(fall))));
     }
 
     private static Remedy raised(StandingBed bed, Frame frame) {
-        return new Remedy("Build " + bed.name() + " a course higher and dig its upper side in", new Change.ReframeBed(bed.id(),
-                bed.revision().from(), Optional.of(frame.withCourses(frame.courses() + 1))));
+        return new Remedy(
+                "Build " + bed.name() + " a course higher and dig its upper side in",
+                new Change.ReframeBed(
+                        bed.id(), bed.revision().from(), Optional.of(frame.withCourses(frame.courses() + 1))));
     }
 
     private String length(Length length) {

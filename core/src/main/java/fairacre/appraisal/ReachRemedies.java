@@ -25,8 +25,8 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
- * Ways to bring a bed within reach: narrow it, split it with a walk between, move it off what stands in the way, take a trellis
- * or a cap out of the way, cut a keyhole; those that keep the most soil first.
+ * Ways to bring a bed within reach: narrow it, split it with a walk between, move it off what stands in the way, take a
+ * trellis or a cap out of the way, cut a keyhole; those that keep the most soil first.
  */
 final class ReachRemedies {
 
@@ -40,7 +40,11 @@ final class ReachRemedies {
     private final Surroundings round;
     private final Supplier<Optional<Remedy>> narrower = new Lazy<>(this::findNarrower);
 
-    ReachRemedies(SnagContext context, StandingBed bed, Gardener gardener, Predicate<BedReach> demand,
+    ReachRemedies(
+            SnagContext context,
+            StandingBed bed,
+            Gardener gardener,
+            Predicate<BedReach> demand,
             List<KeyholeSearch.Missing> missing) {
         this.context = context;
         this.bed = bed;
@@ -72,17 +76,22 @@ final class ReachRemedies {
     }
 
     /**
-     * Searched for with either long side staying where it is and with both giving way alike. Narrower is
-     * within reach where wider is, so the width is found by halving between whole steps; where it leaves a slot beside the bed that nobody
-     * gets into, the slot is made wide enough to pass.
+     * Searched for with either long side staying where it is and with both giving way alike. Narrower is within reach
+     * where wider is, so the width is found by halving between whole steps; where it leaves a slot beside the bed that
+     * nobody gets into, the slot is made wide enough to pass.
      */
     private Optional<Remedy> findNarrower() {
         if (!bed.revision().malleable()) {
             return Optional.empty();
         }
-        return Stream.of(0, 1, -1).map(this::widest).flatMap(Optional::stream)
-                .max(Comparator.comparing(Rectangle::shorterSide)).map(outline -> new Remedy("Narrow " + bed.name() + " to "
-                        + context.wording().length(outline.shorterSide()) + ", the widest that can be reached", Edits.reshape(bed, outline)));
+        return Stream.of(0, 1, -1)
+                .map(this::widest)
+                .flatMap(Optional::stream)
+                .max(Comparator.comparing(Rectangle::shorterSide))
+                .map(outline -> new Remedy(
+                        "Narrow " + bed.name() + " to " + context.wording().length(outline.shorterSide())
+                                + ", the widest that can be reached",
+                        Edits.reshape(bed, outline)));
     }
 
     /** @param side 0 for both, 1 or -1 for the long side that stays */
@@ -108,15 +117,20 @@ final class ReachRemedies {
             }
         }
         Length widest = context.wording().tidyDown(low);
-        Length passable = context.plan().gardeners().stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
+        Length passable =
+                context.plan().gardeners().stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
         Length slot = context.wording().tidyDown(side == 0 ? now.minus(passable.times(2)) : now.minus(passable));
-        return Stream.of(widest, slot).filter(width -> width.compareTo(Limits.SHORTEST_SIDE) >= 0 && width.compareTo(widest) <= 0)
-                .map(width -> narrowed(width, side)).filter(this::isWithinReach)
-                .filter(outline -> context.isSound(Edits.reshape(bed, outline))).findFirst();
+        return Stream.of(widest, slot)
+                .filter(width -> width.compareTo(Limits.SHORTEST_SIDE) >= 0 && width.compareTo(widest) <= 0)
+                .map(width -> narrowed(width, side))
+                .filter(this::isWithinReach)
+                .filter(outline -> context.isSound(Edits.reshape(bed, outline)))
+                .findFirst();
     }
 
     private Rectangle narrowed(Length width, int side) {
-        return bed.outline().slimmed(width, side * bed.outline().shorterSide().minus(width).metres() / 2);
+        return bed.outline()
+                .slimmed(width, side * bed.outline().shorterSide().minus(width).metres() / 2);
     }
 
     private boolean isWithinReach(Rectangle outline) {
@@ -130,7 +144,8 @@ final class ReachRemedies {
             boolean facesMe = gap.to().filter(bed.id()::equals).isPresent();
             if ((mine || facesMe) && gap.distance().compareTo(gardener.passing()) < 0) {
                 Optional<Remedy> remedy = away(gap, mine)
-                        .or(() -> mine ? gap.to().flatMap(other -> neighbourAway(gap, other, false))
+                        .or(() -> mine
+                                ? gap.to().flatMap(other -> neighbourAway(gap, other, false))
                                 : neighbourAway(gap, gap.bed(), true));
                 if (remedy.isPresent()) {
                     return remedy;
@@ -173,8 +188,9 @@ final class ReachRemedies {
     private Remedy move(StandingBed moving, Rectangle outline) {
         double dx = outline.centre().x().minus(moving.outline().centre().x()).metres();
         double dy = outline.centre().y().minus(moving.outline().centre().y()).metres();
-        return new Remedy("Move " + moving.name() + " " + context.wording().length(Length.metres(Math.hypot(dx, dy))) + " "
-                + context.wording().direction(dx, dy) + ", so that " + gardener.name() + " gets alongside",
+        return new Remedy(
+                "Move " + moving.name() + " " + context.wording().length(Length.metres(Math.hypot(dx, dy))) + " "
+                        + context.wording().direction(dx, dy) + ", so that " + gardener.name() + " gets alongside",
                 Edits.move(moving, outline));
     }
 
@@ -183,7 +199,8 @@ final class ReachRemedies {
         return context.setting().features().stream()
                 .filter(feature -> feature.kind() == FeatureKind.TRELLIS)
                 .filter(trellis -> round.reachWithout(trellis, demand))
-                .map(trellis -> new Remedy("Take " + trellis.name() + " down, so that its side of " + bed.name() + " is free",
+                .map(trellis -> new Remedy(
+                        "Take " + trellis.name() + " down, so that its side of " + bed.name() + " is free",
                         new Remove<>(Things.FEATURES, trellis.id())))
                 .findFirst();
     }
@@ -196,12 +213,14 @@ final class ReachRemedies {
         Build build = bed.revision().build();
         BedRevision bare = bed.revision().withBuild(build.withoutCap());
         return round.reach(List.of(new StandingBed(bed.id(), bed.name(), bare)), demand)
-                ? Optional.of(new Remedy("Leave the cap off " + bed.name(), new Change.RebuildBed(bed.id(), bare))) : Optional.empty();
+                ? Optional.of(new Remedy("Leave the cap off " + bed.name(), new Change.RebuildBed(bed.id(), bare)))
+                : Optional.empty();
     }
 
     private Optional<Remedy> split() {
         Length walk = context.wording().tidyUp(gardener.passing());
-        Length half = context.wording().tidyDown(bed.outline().shorterSide().minus(walk).half());
+        Length half = context.wording()
+                .tidyDown(bed.outline().shorterSide().minus(walk).half());
         if (half.compareTo(SLIMMEST_HALF) < 0 || !bed.revision().malleable()) {
             return Optional.empty();
         }
@@ -214,10 +233,12 @@ final class ReachRemedies {
         if (!round.hasRoomFor(first) || !round.hasRoomFor(second) || !round.reach(halves, demand)) {
             return Optional.empty();
         }
-        Change change = new Change.Batch("Split " + bed.name(),
-                List.of(Edits.reshape(bed, first), new Change.PlaceBed(other)));
-        return Optional.of(new Remedy("Split " + bed.name() + " in two with a walk of "
-                + context.wording().length(walk) + " between", change));
+        Change change =
+                new Change.Batch("Split " + bed.name(), List.of(Edits.reshape(bed, first), new Change.PlaceBed(other)));
+        return Optional.of(new Remedy(
+                "Split " + bed.name() + " in two with a walk of "
+                        + context.wording().length(walk) + " between",
+                change));
     }
 
     /** An id that follows from the bed's own, so that the same plan always gets the same offer. */
@@ -234,6 +255,8 @@ final class ReachRemedies {
         String name = bed.name();
         int most = Limits.LONGEST_NAME - 2;
         return (name.codePointCount(0, name.length()) > most
-                ? name.substring(0, name.offsetByCodePoints(0, most)) : name) + " B";
+                        ? name.substring(0, name.offsetByCodePoints(0, most))
+                        : name)
+                + " B";
     }
 }

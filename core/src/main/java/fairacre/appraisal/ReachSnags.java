@@ -10,9 +10,9 @@ import fairacre.reach.BedReach;
 import fairacre.reach.GardenerReach;
 import fairacre.reach.Unreached;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,6 +27,7 @@ final class ReachSnags {
     private static final Area LEAST = Area.squareMetres(0.0025);
     /** Up to a hand's breadth square a plant leans over it; more of a bed, or a larger share, is soil that is lost. */
     private static final Area CRUMB = Area.squareMetres(0.01);
+
     private static final Area MUCH = Area.squareMetres(0.1);
     private static final double LARGE_SHARE = 0.05;
 
@@ -37,6 +38,7 @@ final class ReachSnags {
 
     /** For each bed with a flaw of a rule what would slim it. */
     private final Map<SnagRule, Map<UUID, Supplier<Optional<Remedy>>>> slimmer = new EnumMap<>(SnagRule.class);
+
     private final Map<SnagRule, Optional<Remedy>> together = new EnumMap<>(SnagRule.class);
 
     ReachSnags(SnagContext context) {
@@ -64,7 +66,8 @@ final class ReachSnags {
     /** By how much soil is out of reach and how large a part of the bed it is. */
     private static Weight weight(Unreached unreached, BedReach reach, Weight most) {
         boolean crumb = unreached.area().compareTo(CRUMB) <= 0;
-        boolean little = unreached.area().compareTo(MUCH) < 0 && unreached.area().shareOf(reach.soil()) < LARGE_SHARE;
+        boolean little =
+                unreached.area().compareTo(MUCH) < 0 && unreached.area().shareOf(reach.soil()) < LARGE_SHARE;
         Weight weight = crumb ? Weight.NOTE : little ? Weight.WARNING : Weight.SERIOUS;
         return weight.compareTo(most) > 0 ? weight : most;
     }
@@ -72,37 +75,68 @@ final class ReachSnags {
     private Supplier<Snag> nobody(BedReach reach) {
         StandingBed bed = context.bed(reach.bed());
         boolean crumb = reach.byNobody().area().compareTo(CRUMB) <= 0;
-        String words = crumb ? "A corner of " + bed.name() + " the size of a hand, " + context.wording().area(reach.byNobody().area())
-                + ", is out of everybody's reach." : "Nobody reaches " + amount(reach.byNobody(), reach) + " of " + bed.name() + ".";
+        String words = crumb
+                ? "A corner of " + bed.name() + " the size of a hand, "
+                        + context.wording().area(reach.byNobody().area()) + ", is out of everybody's reach."
+                : "Nobody reaches " + amount(reach.byNobody(), reach) + " of " + bed.name() + ".";
         Gardener longest = context.plan().tending(bed.id()).stream()
-                .max(Comparator.comparing(Gardener::reach)).orElseThrow();
-        ReachRemedies remedies = new ReachRemedies(context, bed, longest, r -> !counts(r.byNobody()), List.of(new Missing(longest, reach.byNobody())));
+                .max(Comparator.comparing(Gardener::reach))
+                .orElseThrow();
+        ReachRemedies remedies = new ReachRemedies(
+                context, bed, longest, r -> !counts(r.byNobody()), List.of(new Missing(longest, reach.byNobody())));
         slimmer(SnagRule.REACH_NOBODY, bed, remedies);
-        return () -> Snag.of(SnagRule.REACH_NOBODY, weight(reach.byNobody(), reach, Weight.SERIOUS), words, place(reach.byNobody()), List.of(bed.id()),
-                List.of(), remedies(SnagRule.REACH_NOBODY, bed, remedies, List.of()));
+        return () -> Snag.of(
+                SnagRule.REACH_NOBODY,
+                weight(reach.byNobody(), reach, Weight.SERIOUS),
+                words,
+                place(reach.byNobody()),
+                List.of(bed.id()),
+                List.of(),
+                remedies(SnagRule.REACH_NOBODY, bed, remedies, List.of()));
     }
 
     /** One snag for all who are hindered at a bed, if they miss more than nobody reaches anyway. */
     private Optional<Supplier<Snag>> gardeners(BedReach reach) {
         List<GardenerReach> hindered = reach.byGardener().stream()
-                .filter(r -> counts(r.unreached()) && r.unreached().area().lessOrNone(reach.byNobody().area()).compareTo(LEAST) >= 0).toList();
+                .filter(r -> counts(r.unreached())
+                        && r.unreached()
+                                        .area()
+                                        .lessOrNone(reach.byNobody().area())
+                                        .compareTo(LEAST)
+                                >= 0)
+                .toList();
         if (hindered.isEmpty()) {
             return Optional.empty();
         }
         StandingBed bed = context.bed(reach.bed());
         List<Gardener> people = hindered.stream().map(r -> gardener(r)).toList();
-        GardenerReach worst = hindered.stream().max(Comparator.comparing(r -> r.unreached().area())).orElseThrow();
+        GardenerReach worst = hindered.stream()
+                .max(Comparator.comparing(r -> r.unreached().area()))
+                .orElseThrow();
         List<String> each = hindered.stream()
-                .map(r -> gardener(r).name() + " " + amount(r.unreached(), reach)).toList();
+                .map(r -> gardener(r).name() + " " + amount(r.unreached(), reach))
+                .toList();
         String words = bed.name() + ": out of reach for " + Wording.names(each) + ".";
-        List<Missing> missing = hindered.stream().map(r -> new Missing(gardener(r), r.unreached())).toList();
-        Gardener shortest = people.stream().min(Comparator.comparing(Gardener::reach)).orElseThrow();
+        List<Missing> missing = hindered.stream()
+                .map(r -> new Missing(gardener(r), r.unreached()))
+                .toList();
+        Gardener shortest =
+                people.stream().min(Comparator.comparing(Gardener::reach)).orElseThrow();
         Predicate<BedReach> all = r -> r.byGardener().stream().noneMatch(g -> counts(g.unreached()));
         ReachRemedies remedies = new ReachRemedies(context, bed, shortest, all, missing);
         slimmer(SnagRule.REACH_GARDENER, bed, remedies);
-        List<UUID> reaching = reach.byGardener().stream().filter(r -> !counts(r.unreached())).map(GardenerReach::gardener).toList();
-        return Optional.of(() -> Snag.of(SnagRule.REACH_GARDENER, weight(worst.unreached(), reach, Weight.WARNING), words, place(worst.unreached()),
-                List.of(bed.id()), people.stream().map(Gardener::id).toList(), remedies(SnagRule.REACH_GARDENER, bed, remedies, reaching)));
+        List<UUID> reaching = reach.byGardener().stream()
+                .filter(r -> !counts(r.unreached()))
+                .map(GardenerReach::gardener)
+                .toList();
+        return Optional.of(() -> Snag.of(
+                SnagRule.REACH_GARDENER,
+                weight(worst.unreached(), reach, Weight.WARNING),
+                words,
+                place(worst.unreached()),
+                List.of(bed.id()),
+                people.stream().map(Gardener::id).toList(),
+                remedies(SnagRule.REACH_GARDENER, bed, remedies, reaching)));
     }
 
     private void slimmer(SnagRule rule, StandingBed bed, ReachRemedies remedies) {
@@ -115,7 +149,10 @@ final class ReachSnags {
             List<Remedy> all = new ArrayList<>(remedies.all());
             together.computeIfAbsent(rule, this::allTogether).ifPresent(all::add);
             if (!reaching.isEmpty()) {
-                String names = Wording.names(context.plan().gardeners().stream().filter(g -> reaching.contains(g.id())).map(Gardener::name).toList());
+                String names = Wording.names(context.plan().gardeners().stream()
+                        .filter(g -> reaching.contains(g.id()))
+                        .map(Gardener::name)
+                        .toList());
                 all.add(new Remedy("Leave " + bed.name() + " to " + names, new Change.TendBed(bed.id(), reaching)));
             }
             return all;
@@ -125,7 +162,13 @@ final class ReachSnags {
     /** Every bed with this flaw narrowed at once, where that cures all of them. */
     private Optional<Remedy> allTogether(SnagRule rule) {
         Map<UUID, Supplier<Optional<Remedy>>> beds = slimmer.get(rule);
-        List<Change> changes = beds.size() < SEVERAL ? List.of() : beds.values().stream().map(Supplier::get).flatMap(Optional::stream).map(Remedy::change).toList();
+        List<Change> changes = beds.size() < SEVERAL
+                ? List.of()
+                : beds.values().stream()
+                        .map(Supplier::get)
+                        .flatMap(Optional::stream)
+                        .map(Remedy::change)
+                        .toList();
         if (changes.size() < SEVERAL || changes.size() < beds.size()) {
             return Optional.empty();
         }
@@ -139,7 +182,10 @@ final class ReachSnags {
     }
 
     private Gardener gardener(GardenerReach reach) {
-        return context.plan().gardeners().stream().filter(g -> g.id().equals(reach.gardener())).findFirst().orElseThrow();
+        return context.plan().gardeners().stream()
+                .filter(g -> g.id().equals(reach.gardener()))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The mean of the first part's corners: a place for a mark, not a centroid. */

@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A list told by what of an earlier one it keeps: stretches that are copied from it, each followed by elements that are new.
- * Elements are the same if they are equal. An empty list has no stretches; if nothing is kept there is one, which copies nothing.
+ * A list told by what of an earlier one it keeps: stretches that are copied from it, each followed by elements that are
+ * new. Elements are the same if they are equal. An empty list has no stretches; if nothing is kept there is one, which
+ * copies nothing.
  */
 public record Rewrite<T>(List<Stretch<T>> stretches) {
 

@@ -20,18 +20,26 @@ record Rolling(Carrier carrier, Optional<Gardener> gardener) {
     /** Whoever sits, then what is wheeled. */
     static List<Rolling> all(Plan plan) {
         return Stream.concat(
-                plan.gardeners().stream().filter(gardener -> gardener.posture() == Posture.SEATED)
-                        .map(gardener -> new Rolling(gardener.asCarrier(Length.ZERO), Optional.of(gardener))),
-                plan.carriers().stream().filter(Carrier::wheels).map(carrier -> new Rolling(carrier, Optional.empty()))).toList();
+                        plan.gardeners().stream()
+                                .filter(gardener -> gardener.posture() == Posture.SEATED)
+                                .map(gardener -> new Rolling(gardener.asCarrier(Length.ZERO), Optional.of(gardener))),
+                        plan.carriers().stream()
+                                .filter(Carrier::wheels)
+                                .map(carrier -> new Rolling(carrier, Optional.empty())))
+                .toList();
     }
 
     static String names(List<Rolling> rolling) {
-        return Wording.names(rolling.stream().map(wheels -> wheels.carrier().name()).toList());
+        return Wording.names(
+                rolling.stream().map(wheels -> wheels.carrier().name()).toList());
     }
 
     /** Those who sit, for a snag that concerns them. */
     static List<UUID> seated(List<Rolling> rolling) {
-        return rolling.stream().flatMap(wheels -> wheels.gardener().stream()).map(Gardener::id).toList();
+        return rolling.stream()
+                .flatMap(wheels -> wheels.gardener().stream())
+                .map(Gardener::id)
+                .toList();
     }
 
     /** A nuisance for a barrow is a barrier for a chair. */

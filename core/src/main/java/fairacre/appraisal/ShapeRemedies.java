@@ -15,7 +15,10 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 
-/** Ways to bring a bed of another shape within reach by its own measures: slimmer fingers, a slimmer spine or arm, a finger less. */
+/**
+ * Ways to bring a bed of another shape within reach by its own measures: slimmer fingers, a slimmer spine or arm, a
+ * finger less.
+ */
 final class ShapeRemedies {
 
     private final SnagContext context;
@@ -62,14 +65,19 @@ final class ShapeRemedies {
             }
         }
         Length widest = low;
-        shaped(form, widest).ifPresent(revision -> remedies.add(remedy("Make " + what + " of " + bed.name() + " "
-                + context.wording().length(widest) + " wide, the widest that can be reached", revision)));
+        shaped(form, widest)
+                .ifPresent(revision -> remedies.add(remedy(
+                        "Make " + what + " of " + bed.name() + " "
+                                + context.wording().length(widest) + " wide, the widest that can be reached",
+                        revision)));
     }
 
     private void addFewer(Form.Comb comb, List<Remedy> remedies) {
         int fewer = comb.fingers() - 1;
-        shaped(width -> new Form.Comb(fewer, comb.spine(), width), comb.finger()).filter(this::isWithinReach)
-                .ifPresent(revision -> remedies.add(remedy("Give " + bed.name() + " " + fewer + " fingers, with wider aisles between them", revision)));
+        shaped(width -> new Form.Comb(fewer, comb.spine(), width), comb.finger())
+                .filter(this::isWithinReach)
+                .ifPresent(revision -> remedies.add(remedy(
+                        "Give " + bed.name() + " " + fewer + " fingers, with wider aisles between them", revision)));
     }
 
     private boolean isWithinReach(Function<Length, Form> form, Length width) {
@@ -84,13 +92,16 @@ final class ShapeRemedies {
     private Optional<BedRevision> shaped(Function<Length, Form> form, Length width) {
         try {
             BedRevision now = bed.revision();
-            return Optional.of(now.withShape(now.outline(), new Shape(form.apply(width), now.shape().keyholes())));
+            return Optional.of(now.withShape(
+                    now.outline(), new Shape(form.apply(width), now.shape().keyholes())));
         } catch (RefusedException doesNotFit) {
             return Optional.empty();
         }
     }
 
     private Remedy remedy(String words, BedRevision revision) {
-        return new Remedy(words, new Change.ReshapeBed(bed.id(), revision.from(), revision.outline(), Optional.of(revision.shape())));
+        return new Remedy(
+                words,
+                new Change.ReshapeBed(bed.id(), revision.from(), revision.outline(), Optional.of(revision.shape())));
     }
 }

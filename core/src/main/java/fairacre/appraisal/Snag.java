@@ -17,8 +17,16 @@ import java.util.UUID;
  * @param gardeners whom it hinders; empty if everybody or nobody in particular
  * @param remedies at least one; empty only where remedies were not asked for, or a part of the plan could not be judged
  */
-public record Snag(SnagRule rule, Weight weight, String words, String ruleWords, String source, Optional<Point> place,
-        List<UUID> beds, List<UUID> gardeners, List<Remedy> remedies) {
+public record Snag(
+        SnagRule rule,
+        Weight weight,
+        String words,
+        String ruleWords,
+        String source,
+        Optional<Point> place,
+        List<UUID> beds,
+        List<UUID> gardeners,
+        List<Remedy> remedies) {
 
     public Snag {
         beds = List.copyOf(beds);
@@ -26,8 +34,14 @@ public record Snag(SnagRule rule, Weight weight, String words, String ruleWords,
         remedies = List.copyOf(remedies);
     }
 
-    static Snag of(SnagRule rule, Weight weight, String words, Optional<Point> place, List<UUID> beds,
-            List<UUID> gardeners, List<Remedy> remedies) {
+    static Snag of(
+            SnagRule rule,
+            Weight weight,
+            String words,
+            Optional<Point> place,
+            List<UUID> beds,
+            List<UUID> gardeners,
+            List<Remedy> remedies) {
         return new Snag(rule, weight, words, rule.rule(), rule.source(), place, beds, gardeners, remedies);
     }
 }

@@ -4,9 +4,9 @@ import fairacre.cost.Bill;
 import fairacre.cost.CostStudy;
 import fairacre.ground.Levels;
 import fairacre.measure.Length;
-import fairacre.plan.Gardener;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
+import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Setting;
 import fairacre.plan.SpotHeight;
@@ -89,7 +89,10 @@ final class SnagContext {
     }
 
     Feature feature(UUID id) {
-        return plan.features().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow();
+        return plan.features().stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     Wording wording() {
@@ -128,16 +131,21 @@ final class SnagContext {
         return trial.get().isSound(change);
     }
 
-    /** What a change adds to the bill or takes off it, to go after its words: {@code ", +120.00 EUR"}; empty while a price is missing. */
+    /**
+     * What a change adds to the bill or takes off it, to go after its words: {@code ", +120.00 EUR"}; empty while a
+     * price is missing.
+     */
     String costOf(Change change) {
         Bill was = CostStudy.of(plan, trials).bill();
         Bill is = CostStudy.of(plan.apply(change).orThrow(), trials).bill();
-        return is.unpriced() > was.unpriced() ? ", prices missing" : Effects.difference(Optional.of(was.total()), Optional.of(is.total()));
+        return is.unpriced() > was.unpriced()
+                ? ", prices missing"
+                : Effects.difference(Optional.of(was.total()), Optional.of(is.total()));
     }
 
     /**
-     * The remedies, or none while something is only being tried out. Those that make something else worse are left out; where all of them
-     * do, the last one stands.
+     * The remedies, or none while something is only being tried out. Those that make something else worse are left out;
+     * where all of them do, the last one stands.
      */
     List<Remedy> remedies(Supplier<List<Remedy>> work) {
         return remedies(work, remedies -> remedies.subList(Math.max(0, remedies.size() - 1), remedies.size()));
@@ -149,10 +157,17 @@ final class SnagContext {
     }
 
     private List<Remedy> remedies(Supplier<List<Remedy>> work, UnaryOperator<List<Remedy>> lastResort) {
-        return withRemedies ? guard.orElse("what would help", () -> {
-            List<Remedy> all = work.get();
-            List<Remedy> sound = all.stream().filter(remedy -> isSound(remedy.change())).toList();
-            return sound.isEmpty() ? lastResort.apply(all) : sound;
-        }, List::of) : List.of();
+        return withRemedies
+                ? guard.orElse(
+                        "what would help",
+                        () -> {
+                            List<Remedy> all = work.get();
+                            List<Remedy> sound = all.stream()
+                                    .filter(remedy -> isSound(remedy.change()))
+                                    .toList();
+                            return sound.isEmpty() ? lastResort.apply(all) : sound;
+                        },
+                        List::of)
+                : List.of();
     }
 }

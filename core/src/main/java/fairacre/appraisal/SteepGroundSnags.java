@@ -28,13 +28,14 @@ import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
 
 /**
- * Beds that wheels come to only over bare ground that is too steep for them. Which way they would cross it is not known, so its steepest
- * fall counts. Walks are judged by themselves; a slab is level.
+ * Beds that wheels come to only over bare ground that is too steep for them. Which way they would cross it is not
+ * known, so its steepest fall counts. Walks are judged by themselves; a slab is level.
  */
 final class SteepGroundSnags {
 
     /** A bed is tried elsewhere in whole steps, so many steps far, at so many places at most. */
     private static final Length STEP_METRIC = Length.metres(0.5);
+
     private static final Length STEP_IMPERIAL = Length.feet(2);
     private static final int FAR = 16;
     private static final int MOST_PLACES = 6;
@@ -47,7 +48,11 @@ final class SteepGroundSnags {
 
     List<Snag> find(WalkStudy walks) {
         List<Rolling> rolling = Rolling.all(context.plan());
-        return rolling.isEmpty() ? List.of() : context.levels().map(levels -> find(levels, rolling, CarrierStudy.of(walks, context.standing()))).orElse(List.of());
+        return rolling.isEmpty()
+                ? List.of()
+                : context.levels()
+                        .map(levels -> find(levels, rolling, CarrierStudy.of(walks, context.standing())))
+                        .orElse(List.of());
     }
 
     private List<Snag> find(Levels levels, List<Rolling> rolling, CarrierStudy study) {
@@ -58,7 +63,10 @@ final class SteepGroundSnags {
         Set<StandingBed> carriedTo = new HashSet<>();
         Set<UUID> told = new HashSet<>();
         for (Rolling wheels : rolling) {
-            Geometry area = steep.computeIfAbsent(most(wheels), most -> Areas.without(levels.steeperThan(most, context.setting().site().ground()), surfaced));
+            Geometry area = steep.computeIfAbsent(
+                    most(wheels),
+                    most -> Areas.without(
+                            levels.steeperThan(most, context.setting().site().ground()), surfaced));
             List<StandingBed> cutOff = area.isEmpty() ? List.of() : cutOff(study, area, wheels);
             if (wheels.gardener().isPresent() && !cutOff.isEmpty()) {
                 snags.add(snag(study, List.of(wheels), cutOff, area));
@@ -69,7 +77,11 @@ final class SteepGroundSnags {
             }
         }
         if (!carriers.isEmpty()) {
-            snags.add(snag(study, carriers, context.standing().stream().filter(carriedTo::contains).toList(), steep.get(most(carriers.get(0)))));
+            snags.add(snag(
+                    study,
+                    carriers,
+                    context.standing().stream().filter(carriedTo::contains).toList(),
+                    steep.get(most(carriers.get(0)))));
         }
         return snags;
     }
@@ -81,8 +93,10 @@ final class SteepGroundSnags {
 
     private List<StandingBed> cutOff(CarrierStudy study, Geometry steep, Rolling wheels) {
         UsablePart gentle = new Gentle(study, steep, wheels).part();
-        return context.standing().stream().filter(bed -> wheels.serves(bed.id(), context.plan()) && study.reaches(wheels.carrier(), bed.id()))
-                .filter(gentle::lacks).toList();
+        return context.standing().stream()
+                .filter(bed -> wheels.serves(bed.id(), context.plan()) && study.reaches(wheels.carrier(), bed.id()))
+                .filter(gentle::lacks)
+                .toList();
     }
 
     /** The ground of somebody or something on wheels without what is too steep. */
@@ -100,12 +114,23 @@ final class SteepGroundSnags {
     private Snag snag(CarrierStudy study, List<Rolling> rolling, List<StandingBed> beds, Geometry steep) {
         boolean sits = rolling.get(0).gardener().isPresent();
         Gentle ground = new Gentle(study, steep, rolling.get(0));
-        String beyond = " over bare ground that falls more than 1 in " + Math.round(1 / most(rolling.get(0))) + ": too steep for wheels.";
-        String words = Rolling.names(rolling) + (sits ? " gets to " + Wording.named(beds) + ", or part of " + (beds.size() == 1 ? "it," : "them,")
-                : (rolling.size() == 1 ? " comes to " : " come to ") + Wording.named(beds)) + " only" + beyond;
-        return Snag.of(SnagRule.GROUND_TOO_STEEP, Rolling.weight(rolling), words, Optional.of(beds.get(0).outline().centre()),
-                beds.stream().map(StandingBed::id).sorted().toList(), Rolling.seated(rolling),
-                sits ? context.remedies(beds.get(0), () -> forAChair(beds, ground)) : context.remedies(() -> forCarriers(rolling, beds, ground)));
+        String beyond = " over bare ground that falls more than 1 in " + Math.round(1 / most(rolling.get(0)))
+                + ": too steep for wheels.";
+        String words = Rolling.names(rolling)
+                + (sits
+                        ? " gets to " + Wording.named(beds) + ", or part of " + (beds.size() == 1 ? "it," : "them,")
+                        : (rolling.size() == 1 ? " comes to " : " come to ") + Wording.named(beds))
+                + " only" + beyond;
+        return Snag.of(
+                SnagRule.GROUND_TOO_STEEP,
+                Rolling.weight(rolling),
+                words,
+                Optional.of(beds.get(0).outline().centre()),
+                beds.stream().map(StandingBed::id).sorted().toList(),
+                Rolling.seated(rolling),
+                sits
+                        ? context.remedies(beds.get(0), () -> forAChair(beds, ground))
+                        : context.remedies(() -> forCarriers(rolling, beds, ground)));
     }
 
     private List<Remedy> forAChair(List<StandingBed> beds, Gentle ground) {
@@ -119,29 +144,53 @@ final class SteepGroundSnags {
         List<Remedy> remedies = new ArrayList<>();
         beds.stream().flatMap(bed -> moved(bed, ground).stream()).findFirst().ifPresent(remedies::add);
         String words = "Carry by hand: do without " + Rolling.names(carriers);
-        List<Change> without = carriers.stream().map(wheels -> (Change) new Remove<>(Things.CARRIERS, wheels.carrier().id())).toList();
+        List<Change> without = carriers.stream()
+                .map(wheels ->
+                        (Change) new Remove<>(Things.CARRIERS, wheels.carrier().id()))
+                .toList();
         remedies.add(new Remedy(words, without.size() == 1 ? without.get(0) : new Change.Batch(words, without)));
         return remedies;
     }
 
-    /** The bed at the nearest of some places to which gentle ground leads and goes all round, if it is told no more there. */
+    /**
+     * The bed at the nearest of some places to which gentle ground leads and goes all round, if it is told no more
+     * there.
+     */
     private Optional<Remedy> moved(StandingBed bed, Gentle ground) {
         Surroundings round = context.surroundings(bed);
         Point from = bed.outline().centre();
         UsablePart part = ground.part();
-        return places(bed).filter(place -> ground.goesRound(Polygons.of(place.corners())) && part.comesTo(Polygons.of(place.corners()))).filter(round::suits).limit(MOST_PLACES)
-                .filter(place -> context.cures(Edits.move(bed, place), SnagRule.GROUND_TOO_STEEP, Set.of(bed.id()))).findFirst()
-                .map(place -> new Remedy("Move " + bed.name() + " " + context.wording().length(from.distance(place.centre())) + " "
-                        + context.wording().direction(place.centre().x().minus(from.x()).metres(), place.centre().y().minus(from.y()).metres())
-                        + " to gentler ground", Edits.move(bed, place)));
+        return places(bed)
+                .filter(place ->
+                        ground.goesRound(Polygons.of(place.corners())) && part.comesTo(Polygons.of(place.corners())))
+                .filter(round::suits)
+                .limit(MOST_PLACES)
+                .filter(place -> context.cures(Edits.move(bed, place), SnagRule.GROUND_TOO_STEEP, Set.of(bed.id())))
+                .findFirst()
+                .map(place -> new Remedy(
+                        "Move " + bed.name() + " " + context.wording().length(from.distance(place.centre())) + " "
+                                + context.wording()
+                                        .direction(
+                                                place.centre()
+                                                        .x()
+                                                        .minus(from.x())
+                                                        .metres(),
+                                                place.centre()
+                                                        .y()
+                                                        .minus(from.y())
+                                                        .metres())
+                                + " to gentler ground",
+                        Edits.move(bed, place)));
     }
 
     private Stream<Rectangle> places(StandingBed bed) {
         Rectangle outline = bed.outline();
         Point centre = outline.centre();
         Length step = context.plan().units() == Units.METRIC ? STEP_METRIC : STEP_IMPERIAL;
-        return IntStream.rangeClosed(-FAR, FAR).boxed()
-                .flatMap(i -> IntStream.rangeClosed(-FAR, FAR).mapToObj(j -> outline.movedTo(centre.plus(step.times(i), step.times(j)), outline.turn())))
+        return IntStream.rangeClosed(-FAR, FAR)
+                .boxed()
+                .flatMap(i -> IntStream.rangeClosed(-FAR, FAR)
+                        .mapToObj(j -> outline.movedTo(centre.plus(step.times(i), step.times(j)), outline.turn())))
                 .sorted(Comparator.comparing(place -> place.centre().distance(centre)));
     }
 }

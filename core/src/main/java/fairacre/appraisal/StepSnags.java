@@ -19,8 +19,8 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.distance.DistanceOp;
 
 /**
- * Walks whose edge is a step for wheels, and ways in with a sill. Loose layers without an edging slope down by themselves and are no
- * step.
+ * Walks whose edge is a step for wheels, and ways in with a sill. Loose layers without an edging slope down by
+ * themselves and are no step.
  */
 final class StepSnags {
 
@@ -39,21 +39,32 @@ final class StepSnags {
 
     List<Snag> find(WalkStudy walks) {
         List<Snag> snags = new ArrayList<>();
-        context.setting().waysIn().stream().filter(way -> way.sill().compareTo(ROLLED_OVER) > 0).forEach(way -> sill(way).ifPresent(snags::add));
+        context.setting().waysIn().stream()
+                .filter(way -> way.sill().compareTo(ROLLED_OVER) > 0)
+                .forEach(way -> sill(way).ifPresent(snags::add));
         addRaised(walks, snags);
         return snags;
     }
 
     private Optional<Snag> sill(WayIn way) {
         Length width = way.width().plus(Length.metres(2 * WalkStudy.SLACK));
-        List<Rolling> stopped = Rolling.all(context.plan()).stream().filter(wheels -> wheels.carrier().width().compareTo(width) <= 0).toList();
+        List<Rolling> stopped = Rolling.all(context.plan()).stream()
+                .filter(wheels -> wheels.carrier().width().compareTo(width) <= 0)
+                .toList();
         if (stopped.isEmpty()) {
             return Optional.empty();
         }
-        String words = way.name() + " has a sill of " + context.wording().length(way.sill()) + ": a step for the wheels of " + Rolling.names(stopped)
-                + ramp(way.sill()) + " on either side.";
-        return Optional.of(Snag.of(SnagRule.WALK_STEP, Rolling.weight(stopped), words, Optional.of(way.place()), List.of(), Rolling.seated(stopped),
-                context.remedies(() -> List.of(new Remedy("Take the sill of " + way.name() + " out", Put.of(way.withSill(Length.ZERO)))))));
+        String words = way.name() + " has a sill of " + context.wording().length(way.sill())
+                + ": a step for the wheels of " + Rolling.names(stopped) + ramp(way.sill()) + " on either side.";
+        return Optional.of(Snag.of(
+                SnagRule.WALK_STEP,
+                Rolling.weight(stopped),
+                words,
+                Optional.of(way.place()),
+                List.of(),
+                Rolling.seated(stopped),
+                context.remedies(() -> List.of(
+                        new Remedy("Take the sill of " + way.name() + " out", Put.of(way.withSill(Length.ZERO)))))));
     }
 
     private String ramp(Length rises) {
@@ -62,18 +73,27 @@ final class StepSnags {
 
     private void addRaised(WalkStudy walks, List<Snag> snags) {
         List<Walk> built = context.plan().walks(context.season());
-        List<Walk> raised = built.stream().filter(walk -> step(walk).compareTo(ROLLED_OVER) > 0).toList();
+        List<Walk> raised = built.stream()
+                .filter(walk -> step(walk).compareTo(ROLLED_OVER) > 0)
+                .toList();
         if (raised.isEmpty()) {
             return;
         }
         CarrierStudy study = CarrierStudy.of(walks, context.standing());
-        List<On> rolling = Rolling.all(context.plan()).stream().map(wheels -> new On(wheels, study.ground(wheels.carrier()))).toList();
+        List<On> rolling = Rolling.all(context.plan()).stream()
+                .map(wheels -> new On(wheels, study.ground(wheels.carrier())))
+                .toList();
         for (Walk walk : raised) {
             Polygon area = Polygons.of(walk.corners());
             Geometry level = levelWith(walk, built);
-            List<On> stopped = rolling.stream().filter(on -> foot(area, level, on.ground()).isPresent()).toList();
+            List<On> stopped = rolling.stream()
+                    .filter(on -> foot(area, level, on.ground()).isPresent())
+                    .toList();
             if (!stopped.isEmpty()) {
-                snags.add(step(walk, stopped.stream().map(On::wheels).toList(), foot(area, level, stopped.get(0).ground()).orElseThrow()));
+                snags.add(step(
+                        walk,
+                        stopped.stream().map(On::wheels).toList(),
+                        foot(area, level, stopped.get(0).ground()).orElseThrow()));
             }
         }
     }
@@ -87,8 +107,10 @@ final class StepSnags {
 
     /** The walks that are as high as one, itself among them. */
     private static Geometry levelWith(Walk walk, List<Walk> built) {
-        return Areas.joined(built.stream().filter(other -> step(other).minus(step(walk)).abs().compareTo(ROLLED_OVER) <= 0)
-                .map(other -> Polygons.of(other.corners())).toList());
+        return Areas.joined(built.stream()
+                .filter(other -> step(other).minus(step(walk)).abs().compareTo(ROLLED_OVER) <= 0)
+                .map(other -> Polygons.of(other.corners()))
+                .toList());
     }
 
     /** Where wheels come upon a walk from lower or higher ground: at a gate, or beside it. */
@@ -97,7 +119,8 @@ final class StepSnags {
             return Optional.empty();
         }
         for (WayIn way : context.setting().waysIn()) {
-            if (Polygons.line(List.of(way.place())).distance(walk) <= way.width().metres() / 2) {
+            if (Polygons.line(List.of(way.place())).distance(walk)
+                    <= way.width().metres() / 2) {
                 return Optional.of(way.place());
             }
         }
@@ -112,9 +135,16 @@ final class StepSnags {
     private Snag step(Walk walk, List<Rolling> stopped, Point place) {
         Wording wording = context.wording();
         Length rises = step(walk);
-        String words = walk.name() + " lies " + wording.length(rises) + " above the ground it begins at: a step for the wheels of "
-                + Rolling.names(stopped) + ramp(rises) + ".";
-        return Snag.of(SnagRule.WALK_STEP, Rolling.weight(stopped), words, Optional.of(place), List.of(), Rolling.seated(stopped),
+        String words = walk.name() + " lies " + wording.length(rises)
+                + " above the ground it begins at: a step for the wheels of " + Rolling.names(stopped) + ramp(rises)
+                + ".";
+        return Snag.of(
+                SnagRule.WALK_STEP,
+                Rolling.weight(stopped),
+                words,
+                Optional.of(place),
+                List.of(),
+                Rolling.seated(stopped),
                 context.remedies(() -> List.of(new SurfaceSnags(context).dugIn(walk))));
     }
 }

@@ -17,7 +17,10 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Polygon;
 
-/** Walks whose layers go against the order of the work: built up beside beds that were there before, or with fabric beneath stone. */
+/**
+ * Walks whose layers go against the order of the work: built up beside beds that were there before, or with fabric
+ * beneath stone.
+ */
 final class SurfaceSnags {
 
     /** Less than this nobody misses. */
@@ -46,9 +49,12 @@ final class SurfaceSnags {
 
     private Optional<Snag> raised(Walk walk) {
         Polygon area = Polygons.of(walk.corners());
-        List<StandingBed> beside = context.standing().stream().filter(bed -> bed.revision().thickness().isPositive())
+        List<StandingBed> beside = context.standing().stream()
+                .filter(bed -> bed.revision().thickness().isPositive())
                 .filter(bed -> Polygons.of(bed.corners()).isWithinDistance(area, BESIDE))
-                .sorted(Comparator.comparing((StandingBed bed) -> bed.revision().height()).thenComparing(StandingBed::id)).toList();
+                .sorted(Comparator.comparing((StandingBed bed) -> bed.revision().height())
+                        .thenComparing(StandingBed::id))
+                .toList();
         return beside.stream().findFirst().map(lowest -> raised(walk, lowest, beside));
     }
 
@@ -59,21 +65,35 @@ final class SurfaceSnags {
         Length left = buried ? Length.ZERO : height.minus(rises);
         Wording wording = context.wording();
         int more = beside.size() - 1;
-        String others = more == 0 ? "." : ", and " + more + (more == 1 ? " other bed loses" : " other beds lose") + " as much.";
-        String words = walk.name() + " will lie " + wording.length(rises) + " above the ground: of the " + wording.length(height) + " of " + lowest.name()
-                + (buried ? " nothing is left above it" : " only " + wording.length(left) + " are left above it") + others;
+        String others =
+                more == 0 ? "." : ", and " + more + (more == 1 ? " other bed loses" : " other beds lose") + " as much.";
+        String words = walk.name() + " will lie " + wording.length(rises) + " above the ground: of the "
+                + wording.length(height) + " of " + lowest.name()
+                + (buried ? " nothing is left above it" : " only " + wording.length(left) + " are left above it")
+                + others;
         boolean bad = left.times(2).compareTo(height) < 0;
-        return Snag.of(SnagRule.WALK_RAISES_GROUND, bad ? Weight.WARNING : Weight.NOTE, words, Optional.of(middle(walk)),
-                beside.stream().map(StandingBed::id).sorted().toList(), List.of(), context.remedies(() -> List.of(dugIn(walk))));
+        return Snag.of(
+                SnagRule.WALK_RAISES_GROUND,
+                bad ? Weight.WARNING : Weight.NOTE,
+                words,
+                Optional.of(middle(walk)),
+                beside.stream().map(StandingBed::id).sorted().toList(),
+                List.of(),
+                context.remedies(() -> List.of(dugIn(walk))));
     }
 
     Remedy dugIn(Walk walk) {
         Put<Walk> change = Put.of(walk.withBuild(walk.build().withDugIn(true)));
-        WalkTakeoff dug = SurfaceStudy.of(context.plan().apply(change).orThrow()).stream().filter(takeoff -> takeoff.walk().equals(walk.id()))
-                .findFirst().orElseThrow();
+        WalkTakeoff dug = SurfaceStudy.of(context.plan().apply(change).orThrow()).stream()
+                .filter(takeoff -> takeoff.walk().equals(walk.id()))
+                .findFirst()
+                .orElseThrow();
         Loads away = dug.away();
-        return new Remedy("Dig out " + walk.name() + " by " + context.wording().length(dug.thickness()) + " first: " + away.barrows() + " barrows of soil, "
-                + away.skips() + (away.skips() == 1 ? " skip" : " skips"), change);
+        return new Remedy(
+                "Dig out " + walk.name() + " by " + context.wording().length(dug.thickness()) + " first: "
+                        + away.barrows() + " barrows of soil, " + away.skips()
+                        + (away.skips() == 1 ? " skip" : " skips"),
+                change);
     }
 
     private static boolean hasFabricUnderStone(List<Layer> layers) {
@@ -88,9 +108,18 @@ final class SurfaceSnags {
     }
 
     private Snag fabric(Walk walk) {
-        List<Layer> without = walk.build().layers().stream().filter(layer -> layer.kind() != LayerKind.FABRIC).toList();
-        return Snag.of(SnagRule.FABRIC_UNDER_STONE, Weight.NOTE, walk.name() + " has landscape fabric beneath its stone.", Optional.of(middle(walk)), List.of(),
-                List.of(), context.remedies(() -> List.of(new Remedy("Leave the fabric out",
+        List<Layer> without = walk.build().layers().stream()
+                .filter(layer -> layer.kind() != LayerKind.FABRIC)
+                .toList();
+        return Snag.of(
+                SnagRule.FABRIC_UNDER_STONE,
+                Weight.NOTE,
+                walk.name() + " has landscape fabric beneath its stone.",
+                Optional.of(middle(walk)),
+                List.of(),
+                List.of(),
+                context.remedies(() -> List.of(new Remedy(
+                        "Leave the fabric out",
                         Put.of(walk.withBuild(walk.build().withLayers(without)))))));
     }
 

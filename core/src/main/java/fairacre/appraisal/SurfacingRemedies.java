@@ -48,7 +48,9 @@ final class SurfacingRemedies {
 
     List<Remedy> all() {
         boolean sits = rolling.stream().anyMatch(wheels -> wheels.gardener().isPresent());
-        List<Surfacing> surfaces = sits ? List.of(Surfacing.STABILISED_GRAVEL, Surfacing.PAVERS) : List.of(Surfacing.WOOD_CHIP, Surfacing.STABILISED_GRAVEL);
+        List<Surfacing> surfaces = sits
+                ? List.of(Surfacing.STABILISED_GRAVEL, Surfacing.PAVERS)
+                : List.of(Surfacing.WOOD_CHIP, Surfacing.STABILISED_GRAVEL);
         List<Polygon> areas = areas();
         Polygon least = areas.stream().filter(this::does).findFirst().orElse(areas.get(areas.size() - 1));
         return surfaces.stream().map(surface -> laid(least, surface)).toList();
@@ -56,9 +58,12 @@ final class SurfacingRemedies {
 
     /** From small to large: the beds with room all round and one way in, then each whole piece of the ground. */
     private List<Polygon> areas() {
-        List<Polygon> pieces = context.setting().site().pieces().stream().map(Polygons::of).toList();
+        List<Polygon> pieces =
+                context.setting().site().pieces().stream().map(Polygons::of).toList();
         List<Polygon> areas = new ArrayList<>();
-        List<Geometry> entrances = new ArrayList<>(context.setting().waysIn().stream().map(SurfacingRemedies::entrance).toList());
+        List<Geometry> entrances = new ArrayList<>(context.setting().waysIn().stream()
+                .map(SurfacingRemedies::entrance)
+                .toList());
         if (entrances.isEmpty()) {
             entrances.add(roundTheBeds());
         }
@@ -73,9 +78,14 @@ final class SurfacingRemedies {
     }
 
     private Geometry roundTheBeds() {
-        double wide = rolling.stream().mapToDouble(wheels -> wheels.carrier().width().metres()).max().orElseThrow();
+        double wide = rolling.stream()
+                .mapToDouble(wheels -> wheels.carrier().width().metres())
+                .max()
+                .orElseThrow();
         BufferParameters square = new BufferParameters(1, BufferParameters.CAP_SQUARE, BufferParameters.JOIN_MITRE, 2);
-        return Areas.joined(bare.stream().map(bed -> BufferOp.bufferOp(Polygons.of(bed.corners()), wide, square)).toList());
+        return Areas.joined(bare.stream()
+                .map(bed -> BufferOp.bufferOp(Polygons.of(bed.corners()), wide, square))
+                .toList());
     }
 
     private static Geometry entrance(WayIn way) {
@@ -86,27 +96,47 @@ final class SurfacingRemedies {
         Geometry surfaced = Areas.joined(List.of(BareGroundSnags.surfaced(context.plan(), context.season()), area));
         return rolling.stream().allMatch(wheels -> {
             UsablePart firm = new UsablePart(study, surfaced, wheels);
-            return bare.stream().filter(bed -> wheels.serves(bed.id(), context.plan())).noneMatch(firm::lacks);
+            return bare.stream()
+                    .filter(bed -> wheels.serves(bed.id(), context.plan()))
+                    .noneMatch(firm::lacks);
         });
     }
 
     private Remedy laid(Polygon area, Surfacing surface) {
         Plan plan = context.plan();
-        List<Point> corners = Arrays.stream(area.getExteriorRing().getCoordinates()).skip(1).map(SurfacingRemedies::at).toList();
+        List<Point> corners = Arrays.stream(area.getExteriorRing().getCoordinates())
+                .skip(1)
+                .map(SurfacingRemedies::at)
+                .toList();
         UUID id = UUID.nameUUIDFromBytes((NAME + corners).getBytes(StandardCharsets.UTF_8));
         Optional<Integer> season = Optional.of(context.season()).filter(now -> now > plan.firstSeason());
         // Dug in, so that the beds beside it lose no height.
-        Walk walk = new Walk(id, freeName(), WalkGrade.WORK, surface, corners, new WalkBuild(season, BuildUps.usual(surface), true, false));
+        Walk walk = new Walk(
+                id,
+                freeName(),
+                WalkGrade.WORK,
+                surface,
+                corners,
+                new WalkBuild(season, BuildUps.usual(surface), true, false));
         Put<Walk> lay = Put.of(walk);
-        Area ground = SurfaceStudy.of(plan.apply(lay).orThrow(), context.trials()).stream().filter(takeoff -> takeoff.walk().equals(id)).findFirst().orElseThrow().area();
-        return new Remedy("Lay " + context.wording().area(ground) + " of " + surface.words() + " round the beds, dug in, with its usual layers"
-                + context.costOf(lay), lay);
+        Area ground = SurfaceStudy.of(plan.apply(lay).orThrow(), context.trials()).stream()
+                .filter(takeoff -> takeoff.walk().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .area();
+        return new Remedy(
+                "Lay " + context.wording().area(ground) + " of " + surface.words()
+                        + " round the beds, dug in, with its usual layers" + context.costOf(lay),
+                lay);
     }
 
     private String freeName() {
         List<String> taken = context.plan().walks().stream().map(Walk::name).toList();
-        return Stream.iterate(1, number -> number + 1).map(number -> number == 1 ? NAME : NAME + " " + number).filter(name -> !taken.contains(name))
-                .findFirst().orElseThrow();
+        return Stream.iterate(1, number -> number + 1)
+                .map(number -> number == 1 ? NAME : NAME + " " + number)
+                .filter(name -> !taken.contains(name))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Point at(Coordinate corner) {

@@ -46,7 +46,8 @@ final class Surroundings {
         Envelope around = around(bed.outline());
         around.expandBy(FAR);
         this.others = standing.stream()
-                .filter(b -> !b.id().equals(bed.id()) && around.intersects(around(b.outline()))).toList();
+                .filter(b -> !b.id().equals(bed.id()) && around.intersects(around(b.outline())))
+                .toList();
         this.fit = FitStudy.of(setting, others, memo);
         this.widest = plan.gardeners().stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
         this.pinchesNow = pinches(List.of(bed));
@@ -91,7 +92,9 @@ final class Surroundings {
         List<StandingBed> all = new ArrayList<>(others);
         all.addAll(replacements);
         ReachStudy study = ReachStudy.of(WalkStudy.of(setting, all, memo), plan.gardeners());
-        return replacements.stream().map(each -> study.of(each, plan.tending(bed.id()))).allMatch(demand);
+        return replacements.stream()
+                .map(each -> study.of(each, plan.tending(bed.id())))
+                .allMatch(demand);
     }
 
     /** Whether this bed satisfies a demand on how it is reached once another bed stands elsewhere. */
@@ -99,7 +102,8 @@ final class Surroundings {
         List<StandingBed> all = new ArrayList<>();
         others.forEach(other -> all.add(other.id().equals(moved.id()) ? moved : other));
         all.add(bed);
-        return demand.test(ReachStudy.of(WalkStudy.of(setting, all, memo), plan.gardeners()).of(bed, plan.tending(bed.id())));
+        return demand.test(ReachStudy.of(WalkStudy.of(setting, all, memo), plan.gardeners())
+                .of(bed, plan.tending(bed.id())));
     }
 
     /** Whether this bed satisfies a demand on how it is reached once a feature is gone. */
@@ -107,7 +111,8 @@ final class Surroundings {
         List<StandingBed> all = new ArrayList<>(others);
         all.add(bed);
         Setting freed = setting.without(feature.id());
-        return demand.test(ReachStudy.of(WalkStudy.of(freed, all, memo), plan.gardeners()).of(bed, plan.tending(bed.id())));
+        return demand.test(
+                ReachStudy.of(WalkStudy.of(freed, all, memo), plan.gardeners()).of(bed, plan.tending(bed.id())));
     }
 
     /** Whether the bed built otherwise where it stands does away with a narrow place. */
@@ -119,7 +124,8 @@ final class Surroundings {
         List<StandingBed> all = new ArrayList<>(others);
         all.addAll(replacements);
         return (int) WalkStudy.of(setting, all, memo).pinches(widest).stream()
-                .filter(p -> p.other().isPresent()).count();
+                .filter(p -> p.other().isPresent())
+                .count();
     }
 
     private static Envelope around(Rectangle outline) {

@@ -27,9 +27,11 @@ import org.locationtech.jts.geom.Polygon;
 /** Taps, valves, hooks, compost and benches that somebody can't get to. */
 final class ThingSnags {
 
-    private static final Set<FeatureKind> WORKED = EnumSet.of(FeatureKind.TAP, FeatureKind.VALVE, FeatureKind.HOOK, FeatureKind.COMPOST, FeatureKind.BENCH);
+    private static final Set<FeatureKind> WORKED =
+            EnumSet.of(FeatureKind.TAP, FeatureKind.VALVE, FeatureKind.HOOK, FeatureKind.COMPOST, FeatureKind.BENCH);
     /** Places are tried on circles so far apart round where the thing is, up to so far off, metres. */
     private static final double STEP = 0.25;
+
     private static final double FURTHEST = 8;
     private static final int DIRECTIONS = 16;
     /** Less shared ground is a touch, square metres. */
@@ -43,21 +45,33 @@ final class ThingSnags {
 
     List<Snag> find(WalkStudy walks) {
         CarrierStudy study = CarrierStudy.of(walks, context.standing());
-        return context.setting().features().stream().filter(thing -> WORKED.contains(thing.kind())).map(thing -> shutOut(study, thing))
-                .flatMap(Optional::stream).toList();
+        return context.setting().features().stream()
+                .filter(thing -> WORKED.contains(thing.kind()))
+                .map(thing -> shutOut(study, thing))
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     private Optional<Snag> shutOut(CarrierStudy study, Feature thing) {
         List<Gardener> people = context.plan().gardeners();
-        List<Gardener> without = people.stream().filter(gardener -> !comesTo(study, gardener, thing)).toList();
+        List<Gardener> without = people.stream()
+                .filter(gardener -> !comesTo(study, gardener, thing))
+                .toList();
         if (without.isEmpty()) {
             return Optional.empty();
         }
         boolean nobody = without.size() == people.size();
-        String words = nobody ? "Nobody can get to " + thing.name() + "."
+        String words = nobody
+                ? "Nobody can get to " + thing.name() + "."
                 : Wording.names(without.stream().map(Gardener::name).toList()) + " can't get to " + thing.name() + ".";
-        return Optional.of(Snag.of(SnagRule.THING_SHUT_OUT, nobody ? Weight.WARNING : Weight.NOTE, words, Optional.of(middle(thing)), List.of(),
-                without.stream().map(Gardener::id).toList(), context.remedies(() -> remedies(thing, without))));
+        return Optional.of(Snag.of(
+                SnagRule.THING_SHUT_OUT,
+                nobody ? Weight.WARNING : Weight.NOTE,
+                words,
+                Optional.of(middle(thing)),
+                List.of(),
+                without.stream().map(Gardener::id).toList(),
+                context.remedies(() -> remedies(thing, without))));
     }
 
     private static boolean comesTo(CarrierStudy study, Gardener gardener, Feature thing) {
@@ -70,8 +84,12 @@ final class ThingSnags {
             Length widest = without.stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
             if (way.width().compareTo(widest) < 0) {
                 Length wanted = context.wording().tidyUp(widest);
-                addIfItWorks(new Remedy("Make " + way.name() + " " + context.wording().length(wanted) + " wide",
-                        Put.of(way.withWidth(wanted))), thing, remedies);
+                addIfItWorks(
+                        new Remedy(
+                                "Make " + way.name() + " " + context.wording().length(wanted) + " wide",
+                                Put.of(way.withWidth(wanted))),
+                        thing,
+                        remedies);
             }
         }
         moved(thing).ifPresent(remedies::add);
@@ -86,10 +104,18 @@ final class ThingSnags {
                 double dx = off * Math.cos(2 * Math.PI * i / DIRECTIONS);
                 double dy = off * Math.sin(2 * Math.PI * i / DIRECTIONS);
                 List<Remedy> found = new ArrayList<>();
-                Feature there = thing.withPlaces(thing.places().stream().map(place -> place.plus(Length.metres(dx), Length.metres(dy))).toList());
+                Feature there = thing.withPlaces(thing.places().stream()
+                        .map(place -> place.plus(Length.metres(dx), Length.metres(dy)))
+                        .toList());
                 if (isFree(there)) {
-                    addIfItWorks(new Remedy("Move " + thing.name() + " " + context.wording().length(Length.metres(off)) + " "
-                            + context.wording().direction(dx, dy), Put.of(there)), there, found);
+                    addIfItWorks(
+                            new Remedy(
+                                    "Move " + thing.name() + " "
+                                            + context.wording().length(Length.metres(off)) + " "
+                                            + context.wording().direction(dx, dy),
+                                    Put.of(there)),
+                            there,
+                            found);
                 }
                 if (!found.isEmpty()) {
                     return Optional.of(found.get(0));
@@ -105,26 +131,38 @@ final class ThingSnags {
             return setting.site().ground().covers(Polygons.line(there.places()));
         }
         Polygon ground = Polygons.of(there.places());
-        return setting.site().ground().covers(ground) && context.standing().stream().noneMatch(bed -> shares(ground, Polygons.of(bed.corners())))
-                && setting.features().stream().filter(other -> other.kind().takesGround()).flatMap(other -> Footprint.of(other, setting).stream())
+        return setting.site().ground().covers(ground)
+                && context.standing().stream().noneMatch(bed -> shares(ground, Polygons.of(bed.corners())))
+                && setting.features().stream()
+                        .filter(other -> other.kind().takesGround())
+                        .flatMap(other -> Footprint.of(other, setting).stream())
                         .noneMatch(ring -> shares(ground, ring.polygon()));
     }
 
     private static boolean shares(Polygon one, Polygon other) {
-        return one.getEnvelopeInternal().intersects(other.getEnvelopeInternal()) && Areas.shared(one, other).getArea() > TOUCHING;
+        return one.getEnvelopeInternal().intersects(other.getEnvelopeInternal())
+                && Areas.shared(one, other).getArea() > TOUCHING;
     }
 
     private void addIfItWorks(Remedy remedy, Feature thing, List<Remedy> remedies) {
         Plan after = context.plan().apply(remedy.change()).orThrow();
         List<StandingBed> standing = after.standing(context.season());
-        CarrierStudy study = CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
+        CarrierStudy study =
+                CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
         if (after.gardeners().stream().allMatch(gardener -> comesTo(study, gardener, thing))) {
             remedies.add(remedy);
         }
     }
 
     private static Point middle(Feature thing) {
-        return Point.metres(thing.places().stream().mapToDouble(place -> place.x().metres()).average().orElseThrow(),
-                thing.places().stream().mapToDouble(place -> place.y().metres()).average().orElseThrow());
+        return Point.metres(
+                thing.places().stream()
+                        .mapToDouble(place -> place.x().metres())
+                        .average()
+                        .orElseThrow(),
+                thing.places().stream()
+                        .mapToDouble(place -> place.y().metres())
+                        .average()
+                        .orElseThrow());
     }
 }

@@ -20,11 +20,12 @@ import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 
 /**
- * Tries remedies on the plan: one is sound if the plan after it has no flaw on the ground that it hadn't before. What the change costs is
- * told with it and no flaw here.
+ * Tries remedies on the plan: one is sound if the plan after it has no flaw on the ground that it hadn't before. What
+ * the change costs is told with it and no flaw here.
  *
- * <p>A flaw is one that was there before if the same rule was broken as gravely at the same beds, for the same people; a bed that comes in
- * stands for the one it comes from. In large gardens an edit of beds is judged among the beds round about it.
+ * <p>A flaw is one that was there before if the same rule was broken as gravely at the same beds, for the same people;
+ * a bed that comes in stands for the one it comes from. In large gardens an edit of beds is judged among the beds round
+ * about it.
  */
 final class Trial {
 
@@ -63,7 +64,8 @@ final class Trial {
         plan.beds().forEach(bed -> come.remove(bed.id()));
         if (before != null || !onlyBedsDiffer(plan, after)) {
             // What takes long is asked last, and only of changes that are sound by all else.
-            return isNoWorse(before != null ? before : flaws(plan), flaws(after), come) && isNoWorse(slowBefore.get(), slowFlaws(after), come);
+            return isNoWorse(before != null ? before : flaws(plan), flaws(after), come)
+                    && isNoWorse(slowBefore.get(), slowFlaws(after), come);
         }
         Envelope round = touched(after);
         Plan few = within(plan, round);
@@ -82,8 +84,12 @@ final class Trial {
     }
 
     private static boolean onlyBedsDiffer(Plan plan, Plan after) {
-        return plan.site().equals(after.site()) && plan.features().equals(after.features()) && plan.waysIn().equals(after.waysIn())
-                && plan.gardeners().equals(after.gardeners()) && plan.carriers().equals(after.carriers()) && plan.walks().equals(after.walks());
+        return plan.site().equals(after.site())
+                && plan.features().equals(after.features())
+                && plan.waysIn().equals(after.waysIn())
+                && plan.gardeners().equals(after.gardeners())
+                && plan.carriers().equals(after.carriers())
+                && plan.walks().equals(after.walks());
     }
 
     private List<Snag> flaws(Plan judged) {
@@ -100,17 +106,22 @@ final class Trial {
         same.retainAll(new HashSet<>(after.standing(season)));
         Envelope round = new Envelope();
         for (Plan each : List.of(plan, after)) {
-            each.standing(season).stream().filter(bed -> !same.contains(bed))
-                    .forEach(bed -> round.expandToInclude(Polygons.of(bed.corners()).getEnvelopeInternal()));
+            each.standing(season).stream()
+                    .filter(bed -> !same.contains(bed))
+                    .forEach(bed ->
+                            round.expandToInclude(Polygons.of(bed.corners()).getEnvelopeInternal()));
         }
         round.expandBy(ROUND_ABOUT);
         return round;
     }
 
     private Plan within(Plan whole, Envelope round) {
-        Set<UUID> near = whole.standing(season).stream().filter(bed -> round.intersects(Polygons.of(bed.corners()).getEnvelopeInternal()))
-                .map(StandingBed::id).collect(Collectors.toSet());
-        List<Bed> beds = whole.beds().stream().filter(bed -> near.contains(bed.id())).toList();
+        Set<UUID> near = whole.standing(season).stream()
+                .filter(bed -> round.intersects(Polygons.of(bed.corners()).getEnvelopeInternal()))
+                .map(StandingBed::id)
+                .collect(Collectors.toSet());
+        List<Bed> beds =
+                whole.beds().stream().filter(bed -> near.contains(bed.id())).toList();
         return whole.withOnly(beds);
     }
 
@@ -118,7 +129,10 @@ final class Trial {
     private static boolean isNoWorse(List<Snag> before, List<Snag> after, Set<UUID> come) {
         List<Snag> known = new ArrayList<>(before);
         for (Snag flaw : after) {
-            Snag same = known.stream().filter(old -> isSame(old, flaw, come)).findFirst().orElse(null);
+            Snag same = known.stream()
+                    .filter(old -> isSame(old, flaw, come))
+                    .findFirst()
+                    .orElse(null);
             if (same == null) {
                 return false;
             }
@@ -130,7 +144,9 @@ final class Trial {
     private static boolean isSame(Snag old, Snag flaw, Set<UUID> come) {
         Set<UUID> beds = new HashSet<>(flaw.beds());
         beds.removeAll(come);
-        return old.rule() == flaw.rule() && flaw.weight().compareTo(old.weight()) >= 0 && old.beds().containsAll(beds)
+        return old.rule() == flaw.rule()
+                && flaw.weight().compareTo(old.weight()) >= 0
+                && old.beds().containsAll(beds)
                 && old.gardeners().containsAll(flaw.gardeners());
     }
 }

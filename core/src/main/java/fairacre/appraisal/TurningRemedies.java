@@ -48,11 +48,18 @@ final class TurningRemedies {
     /** So that one walk fewer has to be backed out of: a bed near it moves, gets shorter, or goes. */
     List<Remedy> outOf(DeadEnd end) {
         Predicate<CarrierStudy> fewer = study -> study.deadEnds(chair).stream().noneMatch(other -> isNear(other, end));
-        List<StandingBed> near = context.standing().stream().sorted(Comparator.comparingDouble(bed -> far(bed, end))).limit(NEAREST).toList();
+        List<StandingBed> near = context.standing().stream()
+                .sorted(Comparator.comparingDouble(bed -> far(bed, end)))
+                .limit(NEAREST)
+                .toList();
         List<Remedy> remedies = new ArrayList<>(moves(near, fewer, "can turn or get through"));
         near.forEach(bed -> addShorter(bed, fewer, remedies));
         if (remedies.isEmpty()) {
-            near.stream().map(context.edits()::takeOut).filter(remedy -> satisfies(remedy, fewer)).findFirst().ifPresent(remedies::add);
+            near.stream()
+                    .map(context.edits()::takeOut)
+                    .filter(remedy -> satisfies(remedy, fewer))
+                    .findFirst()
+                    .ifPresent(remedies::add);
         }
         return remedies.isEmpty() ? List.of(context.edits().takeOut(near.get(0))) : remedies;
     }
@@ -61,16 +68,26 @@ final class TurningRemedies {
         for (double by : MOVES) {
             Length less = context.wording().tidyUp(Length.metres(by));
             for (int end = -1; end <= 1 && bed.revision().malleable() && remedies.size() < MOST; end += 2) {
-                boolean lengthwise = bed.outline().length().compareTo(bed.outline().width()) >= 0;
+                boolean lengthwise =
+                        bed.outline().length().compareTo(bed.outline().width()) >= 0;
                 Length size = bed.outline().longerSide().minus(less);
                 if (size.compareTo(Limits.SHORTEST_SIDE.times(3)) < 0) {
                     return;
                 }
                 double off = end * less.metres() / 2;
-                Rectangle shorter = bed.outline().movedTo(lengthwise ? bed.outline().at(off, 0) : bed.outline().at(0, off), bed.outline().turn())
-                        .resized(lengthwise ? size : bed.outline().length(), lengthwise ? bed.outline().width() : size);
-                Remedy remedy = new Remedy("Make " + bed.name() + " " + context.wording().length(less) + " shorter, so that " + gardener.name()
-                        + " can turn or get through", Edits.reshape(bed, shorter));
+                Rectangle shorter = bed.outline()
+                        .movedTo(
+                                lengthwise
+                                        ? bed.outline().at(off, 0)
+                                        : bed.outline().at(0, off),
+                                bed.outline().turn())
+                        .resized(
+                                lengthwise ? size : bed.outline().length(),
+                                lengthwise ? bed.outline().width() : size);
+                Remedy remedy = new Remedy(
+                        "Make " + bed.name() + " " + context.wording().length(less) + " shorter, so that "
+                                + gardener.name() + " can turn or get through",
+                        Edits.reshape(bed, shorter));
                 if (satisfies(remedy, wanted)) {
                     remedies.add(remedy);
                     return;
@@ -90,24 +107,36 @@ final class TurningRemedies {
     /** So that the longest walk without a place to pass is no longer than the limit, or at least shorter. */
     List<Remedy> shorter(Length limit, Length now) {
         String gain = "meets others in a wider place";
-        Predicate<CarrierStudy> enough = study -> study.longestWithoutPassing(chair).compareTo(limit) <= 0;
+        Predicate<CarrierStudy> enough =
+                study -> study.longestWithoutPassing(chair).compareTo(limit) <= 0;
         List<Remedy> remedies = new ArrayList<>(moves(context.standing(), enough, gain));
         if (remedies.isEmpty()) {
-            context.standing().stream().map(bed -> context.edits().takeOut(bed)).filter(remedy -> satisfies(remedy, enough))
-                    .findFirst().ifPresent(remedies::add);
+            context.standing().stream()
+                    .map(bed -> context.edits().takeOut(bed))
+                    .filter(remedy -> satisfies(remedy, enough))
+                    .findFirst()
+                    .ifPresent(remedies::add);
         }
-        return orTakeOut(remedies.isEmpty()
-                ? moves(context.standing(), study -> study.longestWithoutPassing(chair).compareTo(now.minus(SHORTER)) < 0, gain) : remedies);
+        return orTakeOut(
+                remedies.isEmpty()
+                        ? moves(
+                                context.standing(),
+                                study -> study.longestWithoutPassing(chair).compareTo(now.minus(SHORTER)) < 0,
+                                gain)
+                        : remedies);
     }
 
     private boolean satisfies(Remedy remedy, Predicate<CarrierStudy> wanted) {
         Plan after = context.plan().apply(remedy.change()).orThrow();
         List<StandingBed> standing = after.standing(context.season());
-        return wanted.test(CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing));
+        return wanted.test(
+                CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing));
     }
 
     private List<Remedy> orTakeOut(List<Remedy> remedies) {
-        return remedies.isEmpty() ? List.of(context.edits().takeOut(context.standing().get(0))) : remedies;
+        return remedies.isEmpty()
+                ? List.of(context.edits().takeOut(context.standing().get(0)))
+                : remedies;
     }
 
     private List<Remedy> moves(List<StandingBed> beds, Predicate<CarrierStudy> wanted, String gain) {
@@ -122,17 +151,26 @@ final class TurningRemedies {
         return remedies;
     }
 
-    private void addMove(StandingBed bed, int quarter, Length by, Predicate<CarrierStudy> wanted, String gain,
+    private void addMove(
+            StandingBed bed,
+            int quarter,
+            Length by,
+            Predicate<CarrierStudy> wanted,
+            String gain,
             List<Remedy> remedies) {
         double sign = quarter < 2 ? 1 : -1;
-        double dx = sign * (quarter % 2 == 0 ? bed.outline().alongX() : -bed.outline().alongY());
-        double dy = sign * (quarter % 2 == 0 ? bed.outline().alongY() : bed.outline().alongX());
+        double dx = sign
+                * (quarter % 2 == 0 ? bed.outline().alongX() : -bed.outline().alongY());
+        double dy = sign
+                * (quarter % 2 == 0 ? bed.outline().alongY() : bed.outline().alongX());
         var moved = bed.outline().shifted(dx * by.metres(), dy * by.metres());
         if (!context.surroundings(bed).suits(moved)) {
             return;
         }
-        Remedy remedy = new Remedy("Move " + bed.name() + " " + context.wording().length(by) + " "
-                + context.wording().direction(dx, dy) + ", so that " + gardener.name() + " " + gain, Edits.move(bed, moved));
+        Remedy remedy = new Remedy(
+                "Move " + bed.name() + " " + context.wording().length(by) + " "
+                        + context.wording().direction(dx, dy) + ", so that " + gardener.name() + " " + gain,
+                Edits.move(bed, moved));
         if (satisfies(remedy, wanted)) {
             remedies.add(remedy);
         }

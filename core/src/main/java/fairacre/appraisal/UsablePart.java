@@ -10,7 +10,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.locationtech.jts.geom.Geometry;
 
-/** What somebody or something on wheels gets to on a part of the ground, such as what is firm, against what they get to on all of it. */
+/**
+ * What somebody or something on wheels gets to on a part of the ground, such as what is firm, against what they get to
+ * on all of it.
+ */
 final class UsablePart {
 
     /** Less of a bed than this share is not missed. */
@@ -40,6 +43,10 @@ final class UsablePart {
     /** The share of what is reached from all ground that is not reached from the part. */
     private double lost(KeptGround ground, UUID bed) {
         Geometry worked = ground.workedFrom(bed, reach.orElseThrow());
-        return worked.isEmpty() ? 0 : Areas.without(worked, part.workedFrom(bed, reach.orElseThrow())).getArea() / worked.getArea();
+        return worked.isEmpty()
+                ? 0
+                : Areas.without(worked, part.workedFrom(bed, reach.orElseThrow()))
+                                .getArea()
+                        / worked.getArea();
     }
 }

@@ -48,13 +48,22 @@ final class WalkSnags {
         StandingBed first = context.bed(pinch.bed());
         UUID other = pinch.other().orElseThrow();
         Optional<StandingBed> second = Optional.ofNullable(context.bed(other));
-        String whom = everybody ? "for anybody here"
-                : "for " + Wording.names(stuck.stream().map(g -> g.name() + " (" + length(g.passing()) + ")").toList());
-        String words = "The walk between " + first.name() + " and " + context.name(other) + " is " + length(pinch.width())
-                + " wide" + leaning(pinch) + ", too narrow " + whom + ".";
+        String whom = everybody
+                ? "for anybody here"
+                : "for "
+                        + Wording.names(stuck.stream()
+                                .map(g -> g.name() + " (" + length(g.passing()) + ")")
+                                .toList());
+        String words = "The walk between " + first.name() + " and " + context.name(other) + " is "
+                + length(pinch.width()) + " wide" + leaning(pinch) + ", too narrow " + whom + ".";
         Weight weight = everybody ? Weight.WARNING : Weight.NOTE;
-        return Snag.of(SnagRule.WALK_TOO_NARROW, weight, words, Optional.of(middle(pinch)),
-                second.map(bed -> List.of(first.id(), bed.id())).orElse(List.of(first.id())), stuck.stream().map(Gardener::id).toList(),
+        return Snag.of(
+                SnagRule.WALK_TOO_NARROW,
+                weight,
+                words,
+                Optional.of(middle(pinch)),
+                second.map(bed -> List.of(first.id(), bed.id())).orElse(List.of(first.id())),
+                stuck.stream().map(Gardener::id).toList(),
                 context.remedies(second.orElse(first), () -> remedies(pinch, stuck, first, second)));
     }
 
@@ -82,13 +91,14 @@ final class WalkSnags {
     private void addTrimmed(StandingBed bed, List<Remedy> remedies) {
         BedRevision low = bed.revision().withBuild(bed.revision().build().withOverhang(Length.ZERO));
         if (!low.equals(bed.revision()) && context.surroundings(bed).relieves(low)) {
-            remedies.add(new Remedy("Keep the edges of " + bed.name() + " to crops that don't lean out",
+            remedies.add(new Remedy(
+                    "Keep the edges of " + bed.name() + " to crops that don't lean out",
                     new Change.RebuildBed(bed.id(), low)));
         }
     }
 
-    private void addWidening(Pinch pinch, Length wanted, StandingBed first, Optional<StandingBed> second,
-            List<Remedy> remedies) {
+    private void addWidening(
+            Pinch pinch, Length wanted, StandingBed first, Optional<StandingBed> second, List<Remedy> remedies) {
         Length distance = context.wording().tidyUp(wanted.minus(pinch.width()));
         double dx = pinch.end().x().minus(pinch.start().x()).metres();
         double dy = pinch.end().y().minus(pinch.start().y()).metres();
@@ -105,25 +115,45 @@ final class WalkSnags {
     private void addMove(StandingBed bed, double dx, double dy, Length distance, Length wanted, List<Remedy> remedies) {
         Rectangle moved = bed.outline().shifted(dx * distance.metres(), dy * distance.metres());
         if (context.surroundings(bed).relieves(moved)) {
-            remedies.add(new Remedy("Move " + bed.name() + " " + length(distance) + " "
-                    + context.wording().direction(dx, dy) + ": a walk of at least " + length(wanted),
+            remedies.add(new Remedy(
+                    "Move " + bed.name() + " " + length(distance) + " "
+                            + context.wording().direction(dx, dy) + ": a walk of at least " + length(wanted),
                     Edits.move(bed, moved)));
         }
     }
 
     /** All beds in line with one, or those and all beyond them, move together where one alone can't. */
-    private void addRow(StandingBed bed, StandingBed other, double dx, double dy, Length distance, Length wanted, List<Remedy> remedies) {
+    private void addRow(
+            StandingBed bed,
+            StandingBed other,
+            double dx,
+            double dy,
+            Length distance,
+            Length wanted,
+            List<Remedy> remedies) {
         double at = along(bed, dx, dy);
-        List<StandingBed> row = context.standing().stream().filter(each -> Math.abs(along(each, dx, dy) - at) < IN_LINE).toList();
-        List<StandingBed> beyond = context.standing().stream().filter(each -> along(each, dx, dy) > at - IN_LINE).toList();
+        List<StandingBed> row = context.standing().stream()
+                .filter(each -> Math.abs(along(each, dx, dy) - at) < IN_LINE)
+                .toList();
+        List<StandingBed> beyond = context.standing().stream()
+                .filter(each -> along(each, dx, dy) > at - IN_LINE)
+                .toList();
         for (List<StandingBed> group : row.size() == beyond.size() ? List.of(row) : List.of(row, beyond)) {
             if (group.size() < 2 || group.contains(other)) {
                 continue;
             }
-            String words = "Move " + (group == row ? "the row of " + row.size() + " beds with " + bed.name() : bed.name() + " and all " + (group.size() - 1)
-                    + " beds beyond it") + " " + length(distance) + " " + context.wording().direction(dx, dy) + ": a walk of at least " + length(wanted);
-            Change change = new Change.Batch("Move " + group.size() + " beds", group.stream()
-                    .map(each -> Edits.move(each, each.outline().shifted(dx * distance.metres(), dy * distance.metres()))).toList());
+            String words = "Move "
+                    + (group == row
+                            ? "the row of " + row.size() + " beds with " + bed.name()
+                            : bed.name() + " and all " + (group.size() - 1) + " beds beyond it")
+                    + " " + length(distance) + " " + context.wording().direction(dx, dy) + ": a walk of at least "
+                    + length(wanted);
+            Change change = new Change.Batch(
+                    "Move " + group.size() + " beds",
+                    group.stream()
+                            .map(each -> Edits.move(
+                                    each, each.outline().shifted(dx * distance.metres(), dy * distance.metres())))
+                            .toList());
             if (context.cures(change, SnagRule.WALK_TOO_NARROW, Set.of(bed.id(), other.id()))) {
                 remedies.add(new Remedy(words, change));
                 return;
@@ -132,7 +162,8 @@ final class WalkSnags {
     }
 
     private static double along(StandingBed bed, double dx, double dy) {
-        return bed.outline().centre().x().metres() * dx + bed.outline().centre().y().metres() * dy;
+        return bed.outline().centre().x().metres() * dx
+                + bed.outline().centre().y().metres() * dy;
     }
 
     /** The bed gives way on the side that faces the walk; only where that side is square to the narrow place. */
@@ -145,11 +176,13 @@ final class WalkSnags {
         if (!lengthwise && !crosswise || size.compareTo(Limits.SHORTEST_SIDE.times(3)) < 0) {
             return;
         }
-        Rectangle slimmer = outline.shifted(dx * by.metres() / 2, dy * by.metres() / 2).resized(
-                lengthwise ? size : outline.length(), lengthwise ? outline.width() : size);
+        Rectangle slimmer = outline.shifted(dx * by.metres() / 2, dy * by.metres() / 2)
+                .resized(lengthwise ? size : outline.length(), lengthwise ? outline.width() : size);
         if (context.surroundings(bed).relieves(slimmer)) {
-            remedies.add(new Remedy("Make " + bed.name() + " " + length(by) + (lengthwise ? " shorter" : " narrower")
-                    + ": a walk of at least " + length(wanted), Edits.reshape(bed, slimmer)));
+            remedies.add(new Remedy(
+                    "Make " + bed.name() + " " + length(by) + (lengthwise ? " shorter" : " narrower")
+                            + ": a walk of at least " + length(wanted),
+                    Edits.reshape(bed, slimmer)));
         }
     }
 
@@ -157,8 +190,14 @@ final class WalkSnags {
         StandingBed bed = context.bed(pinch.bed());
         String words = "Between " + bed.name() + " and the plot's edge are " + length(pinch.width())
                 + ": too narrow to get in, too wide to stay clean.";
-        return Snag.of(SnagRule.EDGE_STRIP, Weight.NOTE, words, Optional.of(middle(pinch)), List.of(bed.id()),
-                List.of(), context.remedies(bed, () -> edgeRemedies(pinch, bed)));
+        return Snag.of(
+                SnagRule.EDGE_STRIP,
+                Weight.NOTE,
+                words,
+                Optional.of(middle(pinch)),
+                List.of(bed.id()),
+                List.of(),
+                context.remedies(bed, () -> edgeRemedies(pinch, bed)));
     }
 
     private List<Remedy> edgeRemedies(Pinch pinch, StandingBed bed) {
@@ -169,12 +208,16 @@ final class WalkSnags {
         if (context.surroundings(bed).suits(against)) {
             remedies.add(new Remedy("Move " + bed.name() + " right up to the plot's edge", Edits.move(bed, against)));
         }
-        Length slimmest = context.plan().gardeners().stream().map(Gardener::passing).min(Length::compareTo).orElseThrow();
+        Length slimmest = context.plan().gardeners().stream()
+                .map(Gardener::passing)
+                .min(Length::compareTo)
+                .orElseThrow();
         Length distance = context.wording().tidyUp(slimmest.minus(pinch.width()));
         double factor = distance.metres() / Math.hypot(dx, dy);
         Rectangle away = bed.outline().shifted(-dx * factor, -dy * factor);
         if (context.surroundings(bed).suits(away)) {
-            remedies.add(new Remedy("Move " + bed.name() + " " + length(distance) + " off the edge, so that one can pass",
+            remedies.add(new Remedy(
+                    "Move " + bed.name() + " " + length(distance) + " off the edge, so that one can pass",
                     Edits.move(bed, away)));
         }
         if (remedies.isEmpty()) {
@@ -188,7 +231,8 @@ final class WalkSnags {
     }
 
     private static Point middle(Pinch pinch) {
-        return Point.metres((pinch.start().x().metres() + pinch.end().x().metres()) / 2,
+        return Point.metres(
+                (pinch.start().x().metres() + pinch.end().x().metres()) / 2,
                 (pinch.start().y().metres() + pinch.end().y().metres()) / 2);
     }
 }

@@ -43,8 +43,10 @@ final class Withdrawal {
         for (Move move : moves) {
             Rectangle moved = outline.shifted(move.dx * move.by.metres(), move.dy * move.by.metres());
             if (remedies.size() < MOST && isClear(moved)) {
-                remedies.add(new Remedy("Move " + bed.name() + " " + context.wording().length(move.by) + " "
-                        + context.wording().direction(move.dx, move.dy), Edits.move(bed, moved)));
+                remedies.add(new Remedy(
+                        "Move " + bed.name() + " " + context.wording().length(move.by) + " "
+                                + context.wording().direction(move.dx, move.dy),
+                        Edits.move(bed, moved)));
             }
         }
         if (remedies.isEmpty()) {
@@ -54,15 +56,25 @@ final class Withdrawal {
     }
 
     private boolean isClear(Rectangle moved) {
-        return context.surroundings(bed).hasRoomFor(moved) && FitStudy.of(context.setting(),
-                List.of(context.surroundings(bed).reshaped(moved))).encroachments().isEmpty();
+        return context.surroundings(bed).hasRoomFor(moved)
+                && FitStudy.of(
+                                context.setting(),
+                                List.of(context.surroundings(bed).reshaped(moved)))
+                        .encroachments()
+                        .isEmpty();
     }
 
     /** From the last of the bed to the far end of the feature, in one direction. */
     private Move move(double dx, double dy) {
-        double last = bed.corners().stream().mapToDouble(p -> along(p, dx, dy)).min().orElseThrow();
-        double far = feature.places().stream().mapToDouble(p -> along(p, dx, dy)).max().orElseThrow();
-        double half = feature.kind().extent() == FeatureKind.Extent.AREA ? 0 : feature.breadth().metres() / 2;
+        double last =
+                bed.corners().stream().mapToDouble(p -> along(p, dx, dy)).min().orElseThrow();
+        double far = feature.places().stream()
+                .mapToDouble(p -> along(p, dx, dy))
+                .max()
+                .orElseThrow();
+        double half = feature.kind().extent() == FeatureKind.Extent.AREA
+                ? 0
+                : feature.breadth().metres() / 2;
         double clear = far + Math.max(half, feature.margin().metres()) - last;
         return new Move(dx, dy, context.wording().tidyUp(Length.metres(Math.max(0, clear))));
     }

@@ -17,7 +17,8 @@ record Wording(Units units) {
 
     private static final int FEW = 3;
     private static final double SLANTED = 0.15;
-    private static final List<String> QUARTERS = List.of("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west");
+    private static final List<String> QUARTERS =
+            List.of("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west");
     private static final double LITRES_PER_CUBIC_METRE = 1000;
     private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
 
@@ -26,20 +27,26 @@ record Wording(Units units) {
     }
 
     String area(Area area) {
-        return units == Units.METRIC ? area(area, area.squareMetres(), 2, " m²") : area(area, area.squareFeet(), 1, " sq ft");
+        return units == Units.METRIC
+                ? area(area, area.squareMetres(), 2, " m²")
+                : area(area, area.squareFeet(), 1, " sq ft");
     }
 
     /** To so many decimals; what would be rounded away is said to be less than the least that is written. */
     private static String area(Area area, double size, int decimals, String unit) {
         BigDecimal rounded = BigDecimal.valueOf(size).setScale(decimals, RoundingMode.HALF_UP);
-        return !area.isZero() && rounded.signum() == 0 ? "under " + BigDecimal.ONE.movePointLeft(decimals).toPlainString() + unit
+        return !area.isZero() && rounded.signum() == 0
+                ? "under " + BigDecimal.ONE.movePointLeft(decimals).toPlainString() + unit
                 : rounded.toPlainString() + unit;
     }
 
     /** To a tenth of a cubic metre or yard. */
     String volume(Volume volume) {
         double litres = volume.litres();
-        return String.format(Locale.ROOT, "%.1f %s", units == Units.METRIC ? litres / LITRES_PER_CUBIC_METRE : litres / LITRES_PER_CUBIC_YARD,
+        return String.format(
+                Locale.ROOT,
+                "%.1f %s",
+                units == Units.METRIC ? litres / LITRES_PER_CUBIC_METRE : litres / LITRES_PER_CUBIC_YARD,
                 units == Units.METRIC ? "m³" : "cu yd");
     }
 
@@ -97,10 +104,14 @@ record Wording(Units units) {
 
     /** Up to three beds by name, more by their number. */
     static String named(List<StandingBed> beds) {
-        return beds.size() <= FEW ? names(beds.stream().map(StandingBed::name).sorted().toList()) : beds.size() + " beds";
+        return beds.size() <= FEW
+                ? names(beds.stream().map(StandingBed::name).sorted().toList())
+                : beds.size() + " beds";
     }
 
     private long step() {
-        return units == Units.METRIC ? Length.millimetres(5).micrometres() : Length.inches(0.25).micrometres();
+        return units == Units.METRIC
+                ? Length.millimetres(5).micrometres()
+                : Length.inches(0.25).micrometres();
     }
 }

@@ -7,6 +7,7 @@
  * comes from, the place, and at least one {@link fairacre.appraisal.Remedy}, which is an ordinary change of the plan.
  *
  * <p>Remedies are checked before they are offered: the change is tried on the beds round about and must do what it
- * promises there, on free ground, without a new narrow place. Where nothing of that kind helps, taking the bed out remains.
+ * promises there, on free ground, without a new narrow place. Where nothing of that kind helps, taking the bed out
+ * remains.
  */
 package fairacre.appraisal;

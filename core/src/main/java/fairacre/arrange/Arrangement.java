@@ -19,8 +19,16 @@ import org.joda.money.Money;
  * @param unpriced lines of its bill without a price
  * @param change takes the layout over
  */
-public record Arrangement(LayoutKind manner, List<List<Point>> beds, Area growing, Area walks, Length edge, Money cost, int unpriced,
-        Length detour, Change change) {
+public record Arrangement(
+        LayoutKind manner,
+        List<List<Point>> beds,
+        Area growing,
+        Area walks,
+        Length edge,
+        Money cost,
+        int unpriced,
+        Length detour,
+        Change change) {
 
     public Arrangement {
         beds = List.copyOf(beds);
@@ -33,9 +41,13 @@ public record Arrangement(LayoutKind manner, List<List<Point>> beds, Area growin
 
     /** Whether this one is at least as good in every figure and better in one. */
     boolean dominates(Arrangement other) {
-        boolean noWorse = growing.compareTo(other.growing) >= 0 && edge.compareTo(other.edge) <= 0
-                && cost.compareTo(other.cost) <= 0 && detour.compareTo(other.detour) <= 0;
-        boolean better = growing.compareTo(other.growing) > 0 || edge.compareTo(other.edge) < 0 || cost.compareTo(other.cost) < 0
+        boolean noWorse = growing.compareTo(other.growing) >= 0
+                && edge.compareTo(other.edge) <= 0
+                && cost.compareTo(other.cost) <= 0
+                && detour.compareTo(other.detour) <= 0;
+        boolean better = growing.compareTo(other.growing) > 0
+                || edge.compareTo(other.edge) < 0
+                || cost.compareTo(other.cost) < 0
                 || detour.compareTo(other.detour) < 0;
         return noWorse && better;
     }

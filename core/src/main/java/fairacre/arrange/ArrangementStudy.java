@@ -39,19 +39,27 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Complete layouts for a rectangle of the plot. Every draft is judged as any plan is and dropped if anybody who gardens misses
- * some of its soil, something that has to pass does not, or it does not fit. Beds of the season in the rectangle give way to it; beds that
- * come later, main walks and the ground behind ways in are left as they are.
+ * Complete layouts for a rectangle of the plot. Every draft is judged as any plan is and dropped if anybody who gardens
+ * misses some of its soil, something that has to pass does not, or it does not fit. Beds of the season in the rectangle
+ * give way to it; beds that come later, main walks and the ground behind ways in are left as they are.
  *
- * <p>What is offered of one manner is its Pareto front: no other layout of it is as good in growing area, length of edges, cost
- * and detour and better in one.
+ * <p>What is offered of one manner is its Pareto front: no other layout of it is as good in growing area, length of
+ * edges, cost and detour and better in one.
  */
 public final class ArrangementStudy {
 
     /** What a layout must not be found guilty of. */
-    private static final Set<SnagRule> RULED_OUT = EnumSet.of(SnagRule.BED_OVERLAP, SnagRule.BED_OFF_PLOT, SnagRule.BED_ON_FEATURE,
-            SnagRule.BED_IN_KEEP_OFF, SnagRule.REACH_NOBODY, SnagRule.REACH_GARDENER, SnagRule.WALK_TOO_NARROW,
-            SnagRule.CARRIER_SHUT_OUT, SnagRule.WAY_IN_BLOCKED, SnagRule.NO_TURNING);
+    private static final Set<SnagRule> RULED_OUT = EnumSet.of(
+            SnagRule.BED_OVERLAP,
+            SnagRule.BED_OFF_PLOT,
+            SnagRule.BED_ON_FEATURE,
+            SnagRule.BED_IN_KEEP_OFF,
+            SnagRule.REACH_NOBODY,
+            SnagRule.REACH_GARDENER,
+            SnagRule.WALK_TOO_NARROW,
+            SnagRule.CARRIER_SHUT_OUT,
+            SnagRule.WAY_IN_BLOCKED,
+            SnagRule.NO_TURNING);
 
     private final Plan cleared;
     private final List<Change> clearing;
@@ -75,17 +83,21 @@ public final class ArrangementStudy {
      */
     public static ArrangementStudy of(Plan plan, int season, Wish wish, Supplier<UUID> ids) {
         if (plan.gardeners().isEmpty()) {
-            throw new RefusedException("gardeners", "nobody gardens here yet", "name who does: reach decides how wide beds are");
+            throw new RefusedException(
+                    "gardeners", "nobody gardens here yet", "name who does: reach decides how wide beds are");
         }
         List<Change> clearing = new ArrayList<>();
         Polygon area = Polygons.of(rectangle(wish).corners());
         for (StandingBed bed : plan.standing(season)) {
             if (Areas.shared(Polygons.of(bed.corners()), area).getArea() > 1e-3) {
                 boolean older = plan.bed(bed.id()).revisions().stream().allMatch(r -> r.from() < season);
-                clearing.add(older ? new Change.RetireBed(bed.id(), Optional.of(season)) : new Change.RemoveBed(bed.id()));
+                clearing.add(
+                        older ? new Change.RetireBed(bed.id(), Optional.of(season)) : new Change.RemoveBed(bed.id()));
             }
         }
-        Plan cleared = clearing.isEmpty() ? plan : plan.apply(new Change.Batch("Clear", clearing)).orThrow();
+        Plan cleared = clearing.isEmpty()
+                ? plan
+                : plan.apply(new Change.Batch("Clear", clearing)).orThrow();
         return new ArrangementStudy(cleared, clearing, season, wish, ids);
     }
 
@@ -110,9 +122,11 @@ public final class ArrangementStudy {
     /** Those that no other dominates, each figure once, most growing area first. */
     public static List<Arrangement> front(List<Arrangement> arrangements) {
         Set<List<Object>> figures = new HashSet<>();
-        return arrangements.stream().filter(one -> arrangements.stream().noneMatch(other -> other.dominates(one)))
+        return arrangements.stream()
+                .filter(one -> arrangements.stream().noneMatch(other -> other.dominates(one)))
                 .filter(one -> figures.add(one.figures()))
-                .sorted(Comparator.comparing(Arrangement::growing).reversed()).toList();
+                .sorted(Comparator.comparing(Arrangement::growing).reversed())
+                .toList();
     }
 
     private Optional<Arrangement> judged(LayoutKind manner, List<Block> draft, Money before) {
@@ -138,11 +152,14 @@ public final class ArrangementStudy {
     }
 
     private static boolean isRuledOut(Snag snag, Set<UUID> placed) {
-        return RULED_OUT.contains(snag.rule()) && (snag.beds().isEmpty() || snag.beds().stream().anyMatch(placed::contains));
+        return RULED_OUT.contains(snag.rule())
+                && (snag.beds().isEmpty() || snag.beds().stream().anyMatch(placed::contains));
     }
 
-    private Arrangement figures(LayoutKind manner, AppraisalReport report, Set<UUID> placed, Money before, Change change) {
-        List<BedAppraisal> beds = report.beds().stream().filter(bed -> placed.contains(bed.bed())).toList();
+    private Arrangement figures(
+            LayoutKind manner, AppraisalReport report, Set<UUID> placed, Money before, Change change) {
+        List<BedAppraisal> beds =
+                report.beds().stream().filter(bed -> placed.contains(bed.bed())).toList();
         Area growing = beds.stream().map(BedAppraisal::soil).reduce(Area.ZERO, Area::plus);
         Geometry taken = Polygons.of(rectangle(wish).corners());
         double edge = 0;
@@ -154,30 +171,61 @@ public final class ArrangementStudy {
             detour = Math.max(detour, outline.getLength() / 2);
         }
         Money cost = report.purse().planned().minus(before);
-        return new Arrangement(manner, beds.stream().map(BedAppraisal::corners).toList(), growing, Area.squareMetres(taken.getArea()),
-                Length.metres(edge), cost, report.purse().unpriced(), Length.metres(detour), change);
+        return new Arrangement(
+                manner,
+                beds.stream().map(BedAppraisal::corners).toList(),
+                growing,
+                Area.squareMetres(taken.getArea()),
+                Length.metres(edge),
+                cost,
+                report.purse().unpriced(),
+                Length.metres(detour),
+                change);
     }
 
     private Bed bed(Block block, int number) {
         double x = wish.low().x().metres() + block.left() + block.length() / 2;
         double y = wish.low().y().metres() + block.foot() + block.width() / 2;
-        Rectangle outline = new Rectangle(Point.metres(x, y), Length.metres(block.length()), Length.metres(block.width()), block.turn());
-        return Bed.of(ids.get(), "Bed " + number, new BedRevision(season, outline, block.shape(), wish.frame(), false, Build.PLAIN));
+        Rectangle outline = new Rectangle(
+                Point.metres(x, y), Length.metres(block.length()), Length.metres(block.width()), block.turn());
+        return Bed.of(
+                ids.get(),
+                "Bed " + number,
+                new BedRevision(season, outline, block.shape(), wish.frame(), false, Build.PLAIN));
     }
 
     /** Who sits needs a main walk in which a chair can turn, whatever was wished. */
     private Drafts.Ground ground() {
-        double reach = cleared.gardeners().stream().map(Gardener::reach).min(Comparator.naturalOrder()).orElseThrow().metres();
-        double passing = cleared.gardeners().stream().map(Gardener::passing).max(Comparator.naturalOrder()).orElseThrow().metres();
+        double reach = cleared.gardeners().stream()
+                .map(Gardener::reach)
+                .min(Comparator.naturalOrder())
+                .orElseThrow()
+                .metres();
+        double passing = cleared.gardeners().stream()
+                .map(Gardener::passing)
+                .max(Comparator.naturalOrder())
+                .orElseThrow()
+                .metres();
         boolean wheels = cleared.gardeners().stream().anyMatch(g -> g.posture() == Posture.SEATED);
         double main = Math.max(wish.mainWalk().metres(), wheels ? PassingPreset.WHEELCHAIR_TURNING.metres() : 0);
-        double step = cleared.units() == Units.METRIC ? 0.01 : Length.inches(0.5).metres();
+        double step =
+                cleared.units() == Units.METRIC ? 0.01 : Length.inches(0.5).metres();
         double length = wish.length().metres();
         double width = wish.width().metres();
-        return new Drafts.Ground(length, width, isOpen(-passing, 0, passing, width), isOpen(length, 0, passing, width),
-                isOpen(0, -passing, length, passing), isOpen(0, width, length, passing), reach, least(ArrangementStudy::cornerReach),
+        return new Drafts.Ground(
+                length,
+                width,
+                isOpen(-passing, 0, passing, width),
+                isOpen(length, 0, passing, width),
+                isOpen(0, -passing, length, passing),
+                isOpen(0, width, length, passing),
+                reach,
+                least(ArrangementStudy::cornerReach),
                 least(ArrangementStudy::arm),
-                wish.walk().metres(), main, wish.longest().metres(), step);
+                wish.walk().metres(),
+                main,
+                wish.longest().metres(),
+                step);
     }
 
     private double least(ToDoubleFunction<Gardener> measure) {
@@ -191,7 +239,10 @@ public final class ArrangementStudy {
         return reach <= half ? 0 : Math.sqrt(reach * reach - half * half);
     }
 
-    /** An arm a wide has its outer corner a across and a + half a carrier's width along from where one can be: solved for a. */
+    /**
+     * An arm a wide has its outer corner a across and a + half a carrier's width along from where one can be: solved
+     * for a.
+     */
     private static double arm(Gardener gardener) {
         double half = gardener.passing().metres() / 2;
         double reach = gardener.reach().metres();
@@ -202,11 +253,16 @@ public final class ArrangementStudy {
     private boolean isOpen(double left, double foot, double length, double width) {
         double x = wish.low().x().metres() + left;
         double y = wish.low().y().metres() + foot;
-        Polygon strip = Polygons.of(List.of(Point.metres(x, y), Point.metres(x + length, y), Point.metres(x + length, y + width),
+        Polygon strip = Polygons.of(List.of(
+                Point.metres(x, y),
+                Point.metres(x + length, y),
+                Point.metres(x + length, y + width),
                 Point.metres(x, y + width)));
         boolean onPlot = cleared.site().ground().buffer(1e-3).covers(strip);
-        return onPlot && cleared.standing(season).stream().noneMatch(bed -> overlap(Polygons.of(bed.corners()), strip))
-                && cleared.features().stream().filter(f -> f.kind().inTheWay())
+        return onPlot
+                && cleared.standing(season).stream().noneMatch(bed -> overlap(Polygons.of(bed.corners()), strip))
+                && cleared.features().stream()
+                        .filter(f -> f.kind().inTheWay())
                         .noneMatch(f -> f.places().size() > 2 && overlap(Polygons.of(f.places()), strip));
     }
 
@@ -215,7 +271,8 @@ public final class ArrangementStudy {
     }
 
     private static Rectangle rectangle(Wish wish) {
-        Point centre = Point.metres(wish.low().x().metres() + wish.length().metres() / 2,
+        Point centre = Point.metres(
+                wish.low().x().metres() + wish.length().metres() / 2,
                 wish.low().y().metres() + wish.width().metres() / 2);
         return new Rectangle(centre, wish.length(), wish.width(), 0);
     }

@@ -11,16 +11,17 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Layouts that could do, by arithmetic: beds as wide as they can be reached from the sides they have. What is drafted here is
- * only offered when it has been judged.
+ * Layouts that could do, by arithmetic: beds as wide as they can be reached from the sides they have. What is drafted
+ * here is only offered when it has been judged.
  *
- * <p>Metres; a side of the rectangle is open if one can stand beyond it. A bed along an open side or a walk is reached from
- * there; one flush with a closed side is reached from its other side only.
+ * <p>Metres; a side of the rectangle is open if one can stand beyond it. A bed along an open side or a walk is reached
+ * from there; one flush with a closed side is reached from its other side only.
  */
 final class Drafts {
 
     /** Slimmer beds are not worth their edges, metres. */
     private static final double SLIMMEST = 0.3;
+
     private static final double SHORTEST = 0.6;
     private static final int MOST_ROWS = 60;
     /** So many drafts of a manner are judged, those with the most ground in beds first. */
@@ -40,15 +41,41 @@ final class Drafts {
      * @param arm width of a bed that turns a corner round a walk and is still reached in its own corner
      * @param step to which sizes are rounded down
      */
-    record Ground(double length, double width, boolean openLeft, boolean openRight, boolean openFoot, boolean openTop, double reach,
-            double cornerReach, double arm, double walk, double main, double longest, double step) {
+    record Ground(
+            double length,
+            double width,
+            boolean openLeft,
+            boolean openRight,
+            boolean openFoot,
+            boolean openTop,
+            double reach,
+            double cornerReach,
+            double arm,
+            double walk,
+            double main,
+            double longest,
+            double step) {
 
         Ground swapped() {
-            return new Ground(width, length, openFoot, openTop, openLeft, openRight, reach, cornerReach, arm, walk, main, longest, step);
+            return new Ground(
+                    width,
+                    length,
+                    openFoot,
+                    openTop,
+                    openLeft,
+                    openRight,
+                    reach,
+                    cornerReach,
+                    arm,
+                    walk,
+                    main,
+                    longest,
+                    step);
         }
 
         Ground inner(double newLength, double newWidth) {
-            return new Ground(newLength, newWidth, true, true, true, true, reach, cornerReach, arm, walk, main, longest, step);
+            return new Ground(
+                    newLength, newWidth, true, true, true, true, reach, cornerReach, arm, walk, main, longest, step);
         }
 
         double tidy(double size) {
@@ -59,15 +86,18 @@ final class Drafts {
     List<List<Block>> of(LayoutKind manner) {
         List<List<Block>> drafts = switch (manner) {
             case ROWS_ACROSS -> rows(ground, false);
-            case ROWS_UP -> rows(ground.swapped(), false).stream().map(Drafts::swapped).toList();
+            case ROWS_UP ->
+                rows(ground.swapped(), false).stream().map(Drafts::swapped).toList();
             case BLOCKS -> blocks();
             case RIM -> rim();
             case U_ROUND -> around();
             case COMB -> combs();
         };
         Map<String, List<Block>> distinct = new LinkedHashMap<>();
-        drafts.stream().filter(draft -> !draft.isEmpty())
-                .sorted(Comparator.comparingDouble((List<Block> d) -> -d.stream().mapToDouble(Block::area).sum()))
+        drafts.stream()
+                .filter(draft -> !draft.isEmpty())
+                .sorted(Comparator.comparingDouble(
+                        (List<Block> d) -> -d.stream().mapToDouble(Block::area).sum()))
                 .forEach(draft -> distinct.putIfAbsent(draft.toString(), draft));
         return distinct.values().stream().limit(MOST).toList();
     }
@@ -106,12 +136,14 @@ final class Drafts {
         if (g.openLeft || g.openRight) {
             return List.of(new double[] {0, 0});
         }
-        return List.of(new double[] {g.main, 0}, new double[] {0, g.main}, new double[] {g.main, g.walk},
-                new double[] {g.walk, g.main});
+        return List.of(new double[] {g.main, 0}, new double[] {0, g.main}, new double[] {g.main, g.walk}, new double[] {
+            g.walk, g.main
+        });
     }
 
     /** Null once the beds become too slim. */
-    private static List<Block> rows(Ground g, int beds, boolean walkAtFoot, boolean walkAtTop, double[] ends, boolean crossed) {
+    private static List<Block> rows(
+            Ground g, int beds, boolean walkAtFoot, boolean walkAtTop, double[] ends, boolean crossed) {
         boolean endsAtWall = ends[0] == 0 && !g.openLeft || ends[1] == 0 && !g.openRight;
         double reach = endsAtWall ? g.cornerReach : g.reach;
         double[] most = new double[beds];
@@ -160,7 +192,10 @@ final class Drafts {
         return blocks;
     }
 
-    /** Strips along all sides but for their corners, a walk round inside of them, and rows within; an opening at the foot. */
+    /**
+     * Strips along all sides but for their corners, a walk round inside of them, and rows within; an opening at the
+     * foot.
+     */
     private List<List<Block>> rim() {
         double r = ground.tidy(ground.cornerReach);
         double inner = r + ground.walk;
@@ -171,8 +206,11 @@ final class Drafts {
             return List.of();
         }
         double upright = ground.tidy(ground.width - 2 * r);
-        List<Block> strips = List.of(Block.plain(0, r, r, upright), Block.plain(ground.length - r, r, r, upright),
-                Block.plain(r, ground.width - r, ground.tidy(ground.length - 2 * r), r), Block.plain(r, 0, half, r),
+        List<Block> strips = List.of(
+                Block.plain(0, r, r, upright),
+                Block.plain(ground.length - r, r, r, upright),
+                Block.plain(r, ground.width - r, ground.tidy(ground.length - 2 * r), r),
+                Block.plain(r, 0, half, r),
                 Block.plain(ground.length - r - half, 0, half, r));
         return withIslands(strips, inner, inner, islandLength, islandWidth);
     }
@@ -209,7 +247,10 @@ final class Drafts {
         return drafts;
     }
 
-    /** Fingers reached from both sides on a spine that is reached from the gaps: both so slim that their joints are, too. */
+    /**
+     * Fingers reached from both sides on a spine that is reached from the gaps: both so slim that their joints are,
+     * too.
+     */
     private List<List<Block>> combs() {
         double arm = ground.tidy(ground.arm);
         double side = ground.openLeft && ground.openRight ? 0 : ground.walk;
@@ -221,7 +262,8 @@ final class Drafts {
         }
         Shape comb = new Shape(new Form.Comb(fingers, Length.metres(arm), Length.metres(2 * arm)), List.of());
         double foot = ground.width - depth;
-        return List.of(List.of(new Block(side, 0, ground.tidy(length), depth, comb, 0)),
+        return List.of(
+                List.of(new Block(side, 0, ground.tidy(length), depth, comb, 0)),
                 List.of(new Block(side, foot, ground.tidy(length), depth, comb, 180)));
     }
 }

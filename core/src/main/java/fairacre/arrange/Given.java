@@ -23,13 +23,14 @@ import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 
 /**
- * Ground that an arrangement leaves as it is: beds that come in a later season with a walk round them, main walks, and the ground behind
- * ways in. Beds of a draft that would lie there are cut back to what is left of their length.
+ * Ground that an arrangement leaves as it is: beds that come in a later season with a walk round them, main walks, and
+ * the ground behind ways in. Beds of a draft that would lie there are cut back to what is left of their length.
  */
 final class Given {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
-    private static final BufferParameters SHARP = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 5);
+    private static final BufferParameters SHARP =
+            new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 5);
     /** Shorter beds are not worth a frame, metres. */
     private static final double SHORTEST = 0.6;
     /** What is shared less than this only touches, square metres. */
@@ -41,15 +42,26 @@ final class Given {
     /** @param plan without the beds that give way */
     Given(Plan plan, int season, Wish wish) {
         this.wish = wish;
-        plan.beds().stream().filter(bed -> bed.retired().isEmpty() || bed.retired().get() > season).flatMap(bed -> bed.revisions().stream())
-                .filter(revision -> revision.from() > season).forEach(this::addLater);
-        plan.walks().stream().filter(walk -> walk.grade() == WalkGrade.MAIN).map(Walk::corners).map(Polygons::of).forEach(ground::add);
-        double room = plan.gardeners().stream().map(Gardener::passing).reduce(wish.walk(), Length::max).metres();
+        plan.beds().stream()
+                .filter(bed -> bed.retired().isEmpty() || bed.retired().get() > season)
+                .flatMap(bed -> bed.revisions().stream())
+                .filter(revision -> revision.from() > season)
+                .forEach(this::addLater);
+        plan.walks().stream()
+                .filter(walk -> walk.grade() == WalkGrade.MAIN)
+                .map(Walk::corners)
+                .map(Polygons::of)
+                .forEach(ground::add);
+        double room = plan.gardeners().stream()
+                .map(Gardener::passing)
+                .reduce(wish.walk(), Length::max)
+                .metres();
         plan.waysIn(season).forEach(way -> ground.add(behind(plan, way, room)));
     }
 
     private void addLater(BedRevision revision) {
-        ground.addAll(Areas.parts(BufferOp.bufferOp(Polygons.of(revision.corners()), wish.walk().metres(), SHARP)));
+        ground.addAll(Areas.parts(
+                BufferOp.bufferOp(Polygons.of(revision.corners()), wish.walk().metres(), SHARP)));
     }
 
     /** As wide as the way, or as who has to come in, and as deep. */
@@ -60,8 +72,9 @@ final class Given {
         double y = way.place().y().metres();
         double dx = (side.p1.x - side.p0.x) / side.getLength();
         double dy = (side.p1.y - side.p0.y) / side.getLength();
-        return (Polygon) GEOMETRY.createLineString(new Coordinate[] {new Coordinate(x, y),
-            new Coordinate(x - dy * 2 * half, y + dx * 2 * half)}).buffer(half, 1, BufferParameters.CAP_FLAT);
+        return (Polygon) GEOMETRY.createLineString(
+                        new Coordinate[] {new Coordinate(x, y), new Coordinate(x - dy * 2 * half, y + dx * 2 * half)})
+                .buffer(half, 1, BufferParameters.CAP_FLAT);
     }
 
     /** The beds of a draft, each cut back to the parts of it that are free. */
@@ -71,8 +84,11 @@ final class Given {
 
     private List<Block> leftOf(Block block) {
         Geometry outline = outline(block);
-        List<Geometry> taken = ground.stream().filter(each -> each.getEnvelopeInternal().intersects(outline.getEnvelopeInternal()))
-                .map(each -> Areas.shared(outline, each)).filter(shared -> shared.getArea() > TOUCHING).toList();
+        List<Geometry> taken = ground.stream()
+                .filter(each -> each.getEnvelopeInternal().intersects(outline.getEnvelopeInternal()))
+                .map(each -> Areas.shared(outline, each))
+                .filter(shared -> shared.getArea() > TOUCHING)
+                .toList();
         if (taken.isEmpty()) {
             return List.of(block);
         }
@@ -81,15 +97,22 @@ final class Given {
 
     private List<Block> parts(Block block, List<Geometry> taken) {
         boolean lengthwise = block.length() >= block.width();
-        double from = lengthwise ? wish.low().x().metres() + block.left() : wish.low().y().metres() + block.foot();
+        double from = lengthwise
+                ? wish.low().x().metres() + block.left()
+                : wish.low().y().metres() + block.foot();
         Intervals left = Intervals.whole(lengthwise ? block.length() : block.width());
         for (Geometry shared : taken) {
             Envelope bounds = shared.getEnvelopeInternal();
-            left = left.without((lengthwise ? bounds.getMinX() : bounds.getMinY()) - from, (lengthwise ? bounds.getMaxX() : bounds.getMaxY()) - from);
+            left = left.without(
+                    (lengthwise ? bounds.getMinX() : bounds.getMinY()) - from,
+                    (lengthwise ? bounds.getMaxX() : bounds.getMaxY()) - from);
         }
-        return left.parts().stream().filter(part -> part.length() >= SHORTEST).map(part -> lengthwise
-                ? Block.plain(block.left() + part.start(), block.foot(), part.length(), block.width())
-                : Block.plain(block.left(), block.foot() + part.start(), block.length(), part.length())).toList();
+        return left.parts().stream()
+                .filter(part -> part.length() >= SHORTEST)
+                .map(part -> lengthwise
+                        ? Block.plain(block.left() + part.start(), block.foot(), part.length(), block.width())
+                        : Block.plain(block.left(), block.foot() + part.start(), block.length(), part.length()))
+                .toList();
     }
 
     private Geometry outline(Block block) {

@@ -1,11 +1,11 @@
 package fairacre.arrange;
 
+import fairacre.measure.Length;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
+import fairacre.plan.Point;
 import fairacre.plan.Polygons;
 import fairacre.plan.Rectangle;
-import fairacre.plan.Point;
-import fairacre.measure.Length;
 import fairacre.shape.Areas;
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -18,9 +18,9 @@ import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 
 /**
- * The largest upright rectangle of a plot on which nothing stands but beds: a place to try arrangements. On a grid of at most
- * {@value #CELLS} cells a side, by the histogram of free cells above each row; it may be smaller than the true one by a cell on
- * each side.
+ * The largest upright rectangle of a plot on which nothing stands but beds: a place to try arrangements. On a grid of
+ * at most {@value #CELLS} cells a side, by the histogram of free cells above each row; it may be smaller than the true
+ * one by a cell on each side.
  */
 public final class LargestRectangle {
 
@@ -33,7 +33,9 @@ public final class LargestRectangle {
         Geometry free = plan.site().ground();
         for (var feature : plan.features()) {
             if (feature.kind().takesGround() && feature.kind().extent() == FeatureKind.Extent.AREA) {
-                free = Areas.without(free, Polygons.of(feature.places()).buffer(feature.margin().metres()));
+                free = Areas.without(
+                        free,
+                        Polygons.of(feature.places()).buffer(feature.margin().metres()));
             }
         }
         return free.isEmpty() ? Optional.empty() : search(free);
@@ -88,7 +90,10 @@ public final class LargestRectangle {
     }
 
     private static Rectangle rectangle(Envelope found) {
-        return new Rectangle(Point.metres(found.centre().x, found.centre().y), Length.metres(found.getWidth()),
-                Length.metres(found.getHeight()), 0);
+        return new Rectangle(
+                Point.metres(found.centre().x, found.centre().y),
+                Length.metres(found.getWidth()),
+                Length.metres(found.getHeight()),
+                0);
     }
 }

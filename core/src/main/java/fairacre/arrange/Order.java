@@ -24,21 +24,38 @@ import java.util.function.Supplier;
  *
  * @param kind what is to be done
  * @param beds the beds concerned
- * @param axis along which they are spread, repeated or fitted; of a line-up the axis on which they come to agree; a mirror
- *     stands across it
+ * @param axis along which they are spread, repeated or fitted; of a line-up the axis on which they come to agree; a
+ *     mirror stands across it
  * @param edge of a line-up: which edges agree
  * @param count of a repetition: how many beds there are in the end, the first included, 2 to 100
  * @param gap between beds that are repeated or fitted, 0 to 20 m
  * @param at where the mirror stands, or what the beds are centred on; left out, the middle of the ground
  */
-public record Order(Kind kind, List<UUID> beds, Axis axis, Optional<Edge> edge, Optional<Integer> count, Optional<Length> gap,
+public record Order(
+        Kind kind,
+        List<UUID> beds,
+        Axis axis,
+        Optional<Edge> edge,
+        Optional<Integer> count,
+        Optional<Length> gap,
         Optional<Length> at) {
 
     /** What can be done. */
-    public enum Kind { LINE_UP, SPREAD, MIRROR, REPEAT, FIT, CENTRE }
+    public enum Kind {
+        LINE_UP,
+        SPREAD,
+        MIRROR,
+        REPEAT,
+        FIT,
+        CENTRE
+    }
 
     /** Which edges of beds come to one line. */
-    public enum Edge { LOW, MIDDLE, HIGH }
+    public enum Edge {
+        LOW,
+        MIDDLE,
+        HIGH
+    }
 
     private static final int MOST = 100;
     private static final Length WIDEST_GAP = Length.metres(20);
@@ -76,10 +93,13 @@ public record Order(Kind kind, List<UUID> beds, Axis axis, Optional<Edge> edge, 
     }
 
     private List<StandingBed> chosen(Plan plan, int season) {
-        List<StandingBed> chosen = plan.standing(season).stream().filter(bed -> beds.contains(bed.id())).toList();
+        List<StandingBed> chosen = plan.standing(season).stream()
+                .filter(bed -> beds.contains(bed.id()))
+                .toList();
         int least = kind == Kind.LINE_UP ? 2 : kind == Kind.SPREAD ? 3 : 1;
         if (chosen.size() < least) {
-            throw new RefusedException("beds", "that takes at least " + least + (least == 1 ? " bed" : " beds"), "choose more");
+            throw new RefusedException(
+                    "beds", "that takes at least " + least + (least == 1 ? " bed" : " beds"), "choose more");
         }
         return chosen;
     }
@@ -115,8 +135,10 @@ public record Order(Kind kind, List<UUID> beds, Axis axis, Optional<Edge> edge, 
     /** The outermost two stay; the gaps between all become equal. */
     private List<Change> spread(List<StandingBed> chosen, Maker maker) {
         List<StandingBed> inOrder = chosen.stream()
-                .sorted(Comparator.comparingDouble(bed -> Span.of(bed, axis).middle())).toList();
-        double taken = inOrder.stream().mapToDouble(bed -> Span.of(bed, axis).length()).sum();
+                .sorted(Comparator.comparingDouble(bed -> Span.of(bed, axis).middle()))
+                .toList();
+        double taken =
+                inOrder.stream().mapToDouble(bed -> Span.of(bed, axis).length()).sum();
         double from = Span.of(inOrder.get(0), axis).from();
         double to = Span.of(inOrder.get(inOrder.size() - 1), axis).to();
         double even = (to - from - taken) / (inOrder.size() - 1);
@@ -171,8 +193,10 @@ public record Order(Kind kind, List<UUID> beds, Axis axis, Optional<Edge> edge, 
 
     /** All together, so that they keep their places to each other. */
     private List<Change> centre(List<StandingBed> chosen, Maker maker) {
-        List<Point> corners = chosen.stream().flatMap(bed -> bed.corners().stream()).toList();
-        double by = at.map(Length::metres).orElse(maker.ground().middle()) - Span.of(corners, axis).middle();
+        List<Point> corners =
+                chosen.stream().flatMap(bed -> bed.corners().stream()).toList();
+        double by = at.map(Length::metres).orElse(maker.ground().middle())
+                - Span.of(corners, axis).middle();
         List<Change> changes = new ArrayList<>();
         chosen.forEach(bed -> maker.move(bed, by, changes));
         return changes;
@@ -218,7 +242,10 @@ public record Order(Kind kind, List<UUID> beds, Axis axis, Optional<Edge> edge, 
         }
 
         List<Change> copies(StandingBed bed, List<Double> steps) {
-            return steps.stream().map(step -> place(bed, shifted(bed.outline(), step), bed.revision().shape())).toList();
+            return steps.stream()
+                    .map(step -> place(
+                            bed, shifted(bed.outline(), step), bed.revision().shape()))
+                    .toList();
         }
 
         Change mirrored(StandingBed bed, double mirror) {
@@ -229,7 +256,10 @@ public record Order(Kind kind, List<UUID> beds, Axis axis, Optional<Edge> edge, 
                     : Point.metres(centre.x().metres(), 2 * mirror - centre.y().metres());
             // A mirror across the drawing turns the bed the other way; one that lies flat does so too, and upside down.
             double turn = axis == Axis.ACROSS ? -outline.turn() : 180 - outline.turn();
-            return place(bed, outline.movedTo(other, turn), bed.revision().shape().mirrored(outline.length(), outline.width()));
+            return place(
+                    bed,
+                    outline.movedTo(other, turn),
+                    bed.revision().shape().mirrored(outline.length(), outline.width()));
         }
 
         private Rectangle shifted(Rectangle outline, double by) {
@@ -237,7 +267,8 @@ public record Order(Kind kind, List<UUID> beds, Axis axis, Optional<Edge> edge, 
         }
 
         private Change place(StandingBed like, Rectangle outline, Shape shape) {
-            BedRevision revision = new BedRevision(season, outline, shape, like.frame(), false, like.revision().build());
+            BedRevision revision = new BedRevision(
+                    season, outline, shape, like.frame(), false, like.revision().build());
             return new Change.PlaceBed(Bed.of(ids.get(), freshName(like.name()), revision));
         }
 

@@ -17,7 +17,8 @@ import java.util.Optional;
  * @param longest a longer bed is broken by a walk, 1 to 100 m
  * @param frame of every bed; empty for beds in the ground
  */
-public record Wish(Point low, Length length, Length width, Length walk, Length mainWalk, Length longest, Optional<Frame> frame) {
+public record Wish(
+        Point low, Length length, Length width, Length walk, Length mainWalk, Length longest, Optional<Frame> frame) {
 
     public Wish {
         if (low == null) {
@@ -33,7 +34,9 @@ public record Wish(Point low, Length length, Length width, Length walk, Length m
 
     private static void within(Length value, String field, double least, double most) {
         if (value == null || value.metres() < least || value.metres() > most) {
-            throw new RefusedException(field, value == null ? "it is missing" : "it is out of range",
+            throw new RefusedException(
+                    field,
+                    value == null ? "it is missing" : "it is out of range",
                     "give " + least + " to " + most + " m");
         }
     }

@@ -7,7 +7,8 @@ import java.util.Comparator;
 /** Boards that pieces are cut from alike. In the order of materials and boards. */
 record BoardKind(Material material, Board board) implements Comparable<BoardKind> {
 
-    private static final Comparator<BoardKind> ORDER = Comparator.comparing(BoardKind::material).thenComparing(BoardKind::board);
+    private static final Comparator<BoardKind> ORDER =
+            Comparator.comparing(BoardKind::material).thenComparing(BoardKind::board);
 
     @Override
     public int compareTo(BoardKind other) {

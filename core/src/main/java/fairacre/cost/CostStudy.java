@@ -1,10 +1,8 @@
 package fairacre.cost;
 
 import fairacre.measure.Area;
-import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
-import fairacre.plan.BillPart;
 import fairacre.plan.Budget;
 import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
@@ -14,7 +12,6 @@ import fairacre.surface.SurfaceStudy;
 import fairacre.surface.WalkTakeoff;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -22,14 +19,13 @@ import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.joda.money.Money;
 
 /**
- * The bill of a plan over all its seasons. Boards of one kind that are wanted in one season are laid out together over all
- * beds, and each good for its beds and walks is bought in one go.
+ * The bill of a plan over all its seasons. Boards of one kind that are wanted in one season are laid out together over
+ * all beds, and each good for its beds and walks is bought in one go.
  */
 public final class CostStudy {
 
@@ -72,7 +68,8 @@ public final class CostStudy {
 
     private Bill bill(FrameCosts frames) {
         List<Job> jobs = allJobs();
-        List<BillLine> lines = frames.lines(bySeason(jobs), Shed.of(plan.workshop().offcuts()));
+        List<BillLine> lines =
+                frames.lines(bySeason(jobs), Shed.of(plan.workshop().offcuts()));
         lines.addAll(soilCosts().lines(jobs));
         lines.addAll(new WalkCosts(plan, this::price).lines(walks()));
         lines.addAll(new DrainCosts(plan, this::price).lines());
@@ -118,7 +115,8 @@ public final class CostStudy {
     }
 
     /**
-     * What a bed as it is in a season would cost if it alone were built, everything bought for it; empty if it doesn't stand.
+     * What a bed as it is in a season would cost if it alone were built, everything bought for it; empty if it doesn't
+     * stand.
      */
     public Optional<Bill> alone(Bed bed, int season) {
         Optional<BedRevision> revision = bed.in(season);
@@ -131,13 +129,15 @@ public final class CostStudy {
     }
 
     /**
-     * What the garden costs by a square metre of soil, by a square foot if the plan is in feet, rounded half up; empty without soil.
-     * What is kept when the garden is done is left out.
+     * What the garden costs by a square metre of soil, by a square foot if the plan is in feet, rounded half up; empty
+     * without soil. What is kept when the garden is done is left out.
      */
     public Optional<Money> perArea(Bill bill, Area growing) {
         double units = Packs.of(growing, plan.units());
-        return units <= 0 ? Optional.empty()
-                : Optional.of(bill.total().minus(bill.kept()).dividedBy(BigDecimal.valueOf(units), RoundingMode.HALF_UP));
+        return units <= 0
+                ? Optional.empty()
+                : Optional.of(
+                        bill.total().minus(bill.kept()).dividedBy(BigDecimal.valueOf(units), RoundingMode.HALF_UP));
     }
 
     /** How the boards are cut that the bill buys, by season, material and board. */
@@ -151,7 +151,8 @@ public final class CostStudy {
     }
 
     /**
-     * The cheapest layouts of the same pieces. Where there is much to cut this takes a second or two for each kind of board.
+     * The cheapest layouts of the same pieces. Where there is much to cut this takes a second or two for each kind of
+     * board.
      */
     public List<BestCutting> bestCutting() {
         return bestCuttingOf(bed -> true);
@@ -159,7 +160,9 @@ public final class CostStudy {
 
     /** The same of some beds alone. */
     public List<BestCutting> bestCuttingOf(Predicate<UUID> beds) {
-        return frameCosts().bestCutting(bySeason(allJobs().stream().filter(job -> beds.test(job.bed())).toList()));
+        return frameCosts()
+                .bestCutting(bySeason(
+                        allJobs().stream().filter(job -> beds.test(job.bed())).toList()));
     }
 
     /** What these jobs alone take, with nothing there already. */
@@ -170,8 +173,16 @@ public final class CostStudy {
     }
 
     private BillLine line(Sundry sundry) {
-        return BillLine.of(sundry.season(), sundry.part(), PriceItem.sundry(sundry), sundry.quantity(), sundry.price(), sundry.acquired(),
-                List.of(), List.of(), plan.currency());
+        return BillLine.of(
+                sundry.season(),
+                sundry.part(),
+                PriceItem.sundry(sundry),
+                sundry.quantity(),
+                sundry.price(),
+                sundry.acquired(),
+                List.of(),
+                List.of(),
+                plan.currency());
     }
 
     private Optional<Money> price(PriceItem item) {

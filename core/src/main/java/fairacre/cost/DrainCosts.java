@@ -18,7 +18,10 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.joda.money.Money;
 
-/** What the drains of a season put on the bill, all of them together: pipe and fabric. Their stone is bought with all loose goods. */
+/**
+ * What the drains of a season put on the bill, all of them together: pipe and fabric. Their stone is bought with all
+ * loose goods.
+ */
 final class DrainCosts {
 
     private final Plan plan;
@@ -40,14 +43,24 @@ final class DrainCosts {
     private void add(int season, List<DrainTakeoff> drains, List<BillLine> lines) {
         Length pipe = drains.stream().map(DrainTakeoff::pipe).reduce(Length.ZERO, Length::plus);
         double lengths = Packs.of(pipe, plan.units());
-        lines.add(line(season, PriceItem.drainPipe(plan.units()), Packs.whole(lengths), drains).using(Packs.used(lengths)));
+        lines.add(line(season, PriceItem.drainPipe(plan.units()), Packs.whole(lengths), drains)
+                .using(Packs.used(lengths)));
         Area fabric = drains.stream().map(DrainTakeoff::fabric).reduce(Area.ZERO, Area::plus);
         double squares = Packs.of(fabric, plan.units());
-        lines.add(line(season, PriceItem.area(LayerKind.FABRIC, plan.units()), Packs.whole(squares), drains).using(Packs.used(squares)));
+        lines.add(line(season, PriceItem.area(LayerKind.FABRIC, plan.units()), Packs.whole(squares), drains)
+                .using(Packs.used(squares)));
     }
 
     private BillLine line(int season, PriceItem item, BigDecimal quantity, List<DrainTakeoff> drains) {
-        return BillLine.of(season, BillPart.GROUND, item, quantity, price.apply(item), Acquired.BOUGHT, List.of(),
-                drains.stream().map(DrainTakeoff::drain).sorted().toList(), plan.currency());
+        return BillLine.of(
+                season,
+                BillPart.GROUND,
+                item,
+                quantity,
+                price.apply(item),
+                Acquired.BOUGHT,
+                List.of(),
+                drains.stream().map(DrainTakeoff::drain).sorted().toList(),
+                plan.currency());
     }
 }

@@ -28,8 +28,8 @@ import java.util.stream.Stream;
 import org.joda.money.Money;
 
 /**
- * Kinds of frames and walls side by side for the same beds, as they stand in a season. Nothing that is there is reckoned in: each choice is built
- * and filled anew.
+ * Kinds of frames and walls side by side for the same beds, as they stand in a season. Nothing that is there is
+ * reckoned in: each choice is built and filled anew.
  *
  * <p>How long it lasts is a range; the cost of a year goes by its middle.
  */
@@ -39,8 +39,13 @@ public final class FrameComparison {
     public static final double MINUTES_PER_PIECE = 12;
     /** A tie or a stake: likewise. */
     public static final double MINUTES_PER_SUPPORT = 10;
-    /** Laying one, mixing and pointing counted in; of stone, a tonne: rough guesses for somebody who does it for the first time (from memory). */
-    private static final Map<Masonry, Double> MINUTES_TO_LAY = Map.of(Masonry.BLOCK, 8.0, Masonry.BRICK, 2.5, Masonry.STONE, 300.0);
+    /**
+     * Laying one, mixing and pointing counted in; of stone, a tonne: rough guesses for somebody who does it for the
+     * first time (from memory).
+     */
+    private static final Map<Masonry, Double> MINUTES_TO_LAY =
+            Map.of(Masonry.BLOCK, 8.0, Masonry.BRICK, 2.5, Masonry.STONE, 300.0);
+
     private static final int MOST_CHOICES = 6;
 
     private final Plan plan;
@@ -64,14 +69,18 @@ public final class FrameComparison {
      */
     public static List<FrameChoice> of(Plan plan, Collection<UUID> beds, int season, List<BedEdge> choices) {
         Limits.between(choices.size(), 1, MOST_CHOICES, "choices");
-        Map<UUID, BedRevision> standing = plan.standing(season).stream().filter(bed -> beds.contains(bed.id()))
+        Map<UUID, BedRevision> standing = plan.standing(season).stream()
+                .filter(bed -> beds.contains(bed.id()))
                 .collect(Collectors.toMap(bed -> bed.id(), bed -> bed.revision()));
         if (standing.isEmpty()) {
             throw new RefusedException("beds", "none of these beds stands in " + season, "choose beds of that season");
         }
         FrameComparison comparison = new FrameComparison(plan, standing, season);
-        return choices.stream().map(choice -> choice.frame().map(frame -> comparison.framed(choice, frame))
-                .orElseGet(() -> comparison.walled(choice, choice.wall().orElseThrow()))).toList();
+        return choices.stream()
+                .map(choice -> choice.frame()
+                        .map(frame -> comparison.framed(choice, frame))
+                        .orElseGet(() -> comparison.walled(choice, choice.wall().orElseThrow())))
+                .toList();
     }
 
     private FrameChoice framed(BedEdge choice, Frame frame) {
@@ -82,50 +91,110 @@ public final class FrameComparison {
             BedRevision built = framed(bed.getValue(), frame);
             jobs.add(Job.of(bed.getKey(), null, built));
             pieces += FrameTakeoff.of(built, frame).lengths().size();
-            supports += BowStudy.of(built).map(bowing -> bowing.sides().stream().mapToInt(side -> side.times() * side.ties()).sum()).orElse(0);
+            supports += BowStudy.of(built)
+                    .map(bowing -> bowing.sides().stream()
+                            .mapToInt(side -> side.times() * side.ties())
+                            .sum())
+                    .orElse(0);
         }
         Bill bill = study.boughtFor(jobs);
-        List<BillLine> parts = bill.lines().stream().filter(line -> line.part() == BillPart.FRAMES).toList();
+        List<BillLine> parts = bill.lines().stream()
+                .filter(line -> line.part() == BillPart.FRAMES)
+                .toList();
         Optional<Money> cost = sum(parts.stream());
         List<BillLine> boards = parts.stream().filter(line -> isOf(line, frame)).toList();
         Material material = frame.material();
         Length heaviest = longest(frame, boards);
-        double volume = frame.board().thickness().metres() * frame.board().width().metres() * heaviest.metres();
-        return new FrameChoice(choice, frame.height(), boards.stream().mapToInt(line -> line.quantity().intValueExact()).sum(), cost,
-                cost.map(money -> perYear(money, material.leastYears(), material.mostYears())), sum(bill.lines().stream().filter(line -> line.part() == BillPart.FILL)), supports,
-                season + material.leastYears(), season + material.mostYears(), pieces,
-                (pieces * MINUTES_PER_PIECE + supports * MINUTES_PER_SUPPORT) / 60, Optional.of(heaviest), volume * material.leastDensity(), volume * material.mostDensity());
+        double volume =
+                frame.board().thickness().metres() * frame.board().width().metres() * heaviest.metres();
+        return new FrameChoice(
+                choice,
+                frame.height(),
+                boards.stream()
+                        .mapToInt(line -> line.quantity().intValueExact())
+                        .sum(),
+                cost,
+                cost.map(money -> perYear(money, material.leastYears(), material.mostYears())),
+                sum(bill.lines().stream().filter(line -> line.part() == BillPart.FILL)),
+                supports,
+                season + material.leastYears(),
+                season + material.mostYears(),
+                pieces,
+                (pieces * MINUTES_PER_PIECE + supports * MINUTES_PER_SUPPORT) / 60,
+                Optional.of(heaviest),
+                volume * material.leastDensity(),
+                volume * material.mostDensity());
     }
 
     private FrameChoice walled(BedEdge choice, Wall wall) {
-        List<Job> jobs = beds.entrySet().stream().map(bed -> Job.of(bed.getKey(), null, walled(bed.getValue(), wall))).toList();
+        List<Job> jobs = beds.entrySet().stream()
+                .map(bed -> Job.of(bed.getKey(), null, walled(bed.getValue(), wall)))
+                .toList();
         Bill bill = study.boughtFor(jobs);
-        List<BillLine> parts = bill.lines().stream().filter(line -> line.part() == BillPart.FRAMES).toList();
+        List<BillLine> parts = bill.lines().stream()
+                .filter(line -> line.part() == BillPart.FRAMES)
+                .toList();
         Optional<Money> cost = sum(parts.stream());
         Masonry kind = wall.kind();
-        int bought = parts.stream().filter(line -> line.item().equals(PriceItem.masonry(kind))).mapToInt(line -> line.quantity().intValueExact()).sum();
-        double pieces = jobs.stream().flatMap(job -> job.masonry().stream()).mapToDouble(MasonryTakeoff::pieces).sum();
-        return new FrameChoice(choice, wall.height(), bought, cost, cost.map(money -> perYear(money, kind.leastYears(), kind.mostYears())),
-                sum(bill.lines().stream().filter(line -> line.part() == BillPart.FILL)), 0, season + kind.leastYears(), season + kind.mostYears(),
-                (int) Math.ceil(pieces), pieces * MINUTES_TO_LAY.get(kind) / 60, Optional.empty(), kind.leastKilograms(), kind.mostKilograms());
+        int bought = parts.stream()
+                .filter(line -> line.item().equals(PriceItem.masonry(kind)))
+                .mapToInt(line -> line.quantity().intValueExact())
+                .sum();
+        double pieces = jobs.stream()
+                .flatMap(job -> job.masonry().stream())
+                .mapToDouble(MasonryTakeoff::pieces)
+                .sum();
+        return new FrameChoice(
+                choice,
+                wall.height(),
+                bought,
+                cost,
+                cost.map(money -> perYear(money, kind.leastYears(), kind.mostYears())),
+                sum(bill.lines().stream().filter(line -> line.part() == BillPart.FILL)),
+                0,
+                season + kind.leastYears(),
+                season + kind.mostYears(),
+                (int) Math.ceil(pieces),
+                pieces * MINUTES_TO_LAY.get(kind) / 60,
+                Optional.empty(),
+                kind.leastKilograms(),
+                kind.mostKilograms());
     }
 
     private static BedRevision walled(BedRevision bed, Wall wall) {
-        return new BedRevision(bed.from(), bed.outline(), bed.shape(), Optional.empty(), false,
-                bed.build().boxed().withoutCap().withLegs(Length.ZERO).withUsualFittings().withWall(wall));
+        return new BedRevision(
+                bed.from(),
+                bed.outline(),
+                bed.shape(),
+                Optional.empty(),
+                false,
+                bed.build()
+                        .boxed()
+                        .withoutCap()
+                        .withLegs(Length.ZERO)
+                        .withUsualFittings()
+                        .withWall(wall));
     }
 
     /** A box of boards in place of whatever holds the bed. */
     private static BedRevision framed(BedRevision bed, Frame frame) {
-        return new BedRevision(bed.from(), bed.outline(), bed.shape(), Optional.of(frame), false, bed.build().boxed().withUsualFittings());
+        return new BedRevision(
+                bed.from(),
+                bed.outline(),
+                bed.shape(),
+                Optional.of(frame),
+                false,
+                bed.build().boxed().withUsualFittings());
     }
 
     private Optional<Money> sum(Stream<BillLine> lines) {
-        return lines.map(BillLine::amount).reduce(Optional.of(Money.zero(plan.currency())), (a, b) -> a.flatMap(x -> b.map(x::plus)));
+        return lines.map(BillLine::amount)
+                .reduce(Optional.of(Money.zero(plan.currency())), (a, b) -> a.flatMap(x -> b.map(x::plus)));
     }
 
     private static boolean isOf(BillLine line, Frame frame) {
-        return frame.board().stock().stream().anyMatch(stock -> line.item().equals(PriceItem.board(frame.material(), frame.board(), stock)));
+        return frame.board().stock().stream()
+                .anyMatch(stock -> line.item().equals(PriceItem.board(frame.material(), frame.board(), stock)));
     }
 
     private static Money perYear(Money cost, int leastYears, int mostYears) {
@@ -136,7 +205,8 @@ public final class FrameComparison {
     private static Length longest(Frame frame, List<BillLine> boards) {
         Board board = frame.board();
         List<PriceItem> bought = boards.stream().map(BillLine::item).toList();
-        return board.stock().stream().filter(stock -> bought.contains(PriceItem.board(frame.material(), board, stock)))
+        return board.stock().stream()
+                .filter(stock -> bought.contains(PriceItem.board(frame.material(), board, stock)))
                 .reduce(Length.ZERO, Length::max);
     }
 }

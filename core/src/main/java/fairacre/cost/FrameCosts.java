@@ -37,8 +37,8 @@ import java.util.function.Predicate;
 import org.joda.money.Money;
 
 /**
- * What the frames put on the bill: boards of one kind that are wanted in one season laid out together, kits, and what holds and lines
- * the frames, in whole boxes and whole metres.
+ * What the frames put on the bill: boards of one kind that are wanted in one season laid out together, kits, and what
+ * holds and lines the frames, in whole boxes and whole metres.
  */
 final class FrameCosts {
 
@@ -50,7 +50,10 @@ final class FrameCosts {
     private final Map<KnownCuts.Job, BestCut> found = new HashMap<>();
     private boolean quick;
 
-    /** @param known the best layouts that are known, all others being quick ones; empty if the best is to be found for all */
+    /**
+     * @param known the best layouts that are known, all others being quick ones; empty if the best is to be found for
+     *     all
+     */
     FrameCosts(Plan plan, Memo memo, Function<PriceItem, Optional<Money>> price, Optional<KnownCuts> known) {
         this.plan = plan;
         this.memo = memo;
@@ -102,7 +105,10 @@ final class FrameCosts {
                 BoardKind kind = wanted.getKey();
                 List<MarkedPiece> pieces = marked(kind, jobs, marked, beds);
                 marked += (int) wanted.getValue().stream().distinct().count();
-                List<Length> chosen = pieces(jobs.stream().filter(job -> beds.test(job.bed())).toList()).getOrDefault(kind, List.of());
+                List<Length> chosen = pieces(jobs.stream()
+                                .filter(job -> beds.test(job.bed()))
+                                .toList())
+                        .getOrDefault(kind, List.of());
                 if (!chosen.isEmpty()) {
                     CutList cutList = layout(kind, chosen, shed);
                     shed.take(kind, cutList.shed());
@@ -115,12 +121,18 @@ final class FrameCosts {
 
     private static List<MarkedPiece> marked(BoardKind kind, List<Job> jobs, int before, Predicate<UUID> chosen) {
         SortedMap<Length, List<UUID>> beds = new TreeMap<>(Comparator.reverseOrder());
-        jobs.forEach(job -> job.pieces().getOrDefault(kind, List.of())
-                .forEach(length -> beds.computeIfAbsent(length, l -> new ArrayList<>()).add(job.bed())));
+        jobs.forEach(job -> job.pieces()
+                .getOrDefault(kind, List.of())
+                .forEach(length ->
+                        beds.computeIfAbsent(length, l -> new ArrayList<>()).add(job.bed())));
         List<MarkedPiece> pieces = new ArrayList<>();
         beds.forEach((length, in) -> {
             List<UUID> counted = in.stream().filter(chosen).toList();
-            pieces.add(new MarkedPiece(MarkedPiece.mark(before + pieces.size()), length, counted.size(), counted.stream().distinct().sorted().toList()));
+            pieces.add(new MarkedPiece(
+                    MarkedPiece.mark(before + pieces.size()),
+                    length,
+                    counted.size(),
+                    counted.stream().distinct().sorted().toList()));
         });
         pieces.removeIf(piece -> piece.count() == 0);
         return pieces;
@@ -140,13 +152,17 @@ final class FrameCosts {
 
     private static SortedMap<BoardKind, List<Length>> pieces(List<Job> jobs) {
         SortedMap<BoardKind, List<Length>> pieces = new TreeMap<>();
-        jobs.forEach(job -> job.pieces().forEach((kind, lengths) -> pieces.computeIfAbsent(kind, k -> new ArrayList<>()).addAll(lengths)));
+        jobs.forEach(job -> job.pieces()
+                .forEach((kind, lengths) ->
+                        pieces.computeIfAbsent(kind, k -> new ArrayList<>()).addAll(lengths)));
         return pieces;
     }
 
     private KnownCuts.Job job(BoardKind kind, List<Length> pieces, Shed shed) {
         Function<Length, BigDecimal> weigh = weigh(kind, known(kind));
-        List<Stock> stock = new ArrayList<>(kind.board().stock().stream().map(length -> Stock.bought(length, weigh.apply(length))).toList());
+        List<Stock> stock = new ArrayList<>(kind.board().stock().stream()
+                .map(length -> Stock.bought(length, weigh.apply(length)))
+                .toList());
         shed.of(kind).forEach(there -> stock.add(Stock.offcuts(there.stock(), there.count())));
         return new KnownCuts.Job(pieces.stream().sorted().toList(), stock, saw);
     }
@@ -161,8 +177,18 @@ final class FrameCosts {
     private BestCutting priced(int season, BoardKind kind, BestCut best) {
         boolean priced = known(kind).size() == kind.board().stock().size();
         Optional<Money> cost = Optional.of(best.cost()).filter(c -> priced).map(this::money);
-        return new BestCutting(season, kind.material(), kind.board(), best.cutList(), best.isLeast(), best.dearer().signum() > 0, cost,
-                Optional.of(best.dearer()).filter(more -> priced && more.signum() > 0).map(this::money), Optional.of(best.bound()).filter(b -> priced && b.signum() > 0).map(this::money));
+        return new BestCutting(
+                season,
+                kind.material(),
+                kind.board(),
+                best.cutList(),
+                best.isLeast(),
+                best.dearer().signum() > 0,
+                cost,
+                Optional.of(best.dearer())
+                        .filter(more -> priced && more.signum() > 0)
+                        .map(this::money),
+                Optional.of(best.bound()).filter(b -> priced && b.signum() > 0).map(this::money));
     }
 
     private Money money(BigDecimal amount) {
@@ -173,12 +199,20 @@ final class FrameCosts {
         pieces(jobs).forEach((kind, pieces) -> {
             CutList cutList = layout(kind, pieces, shed);
             shed.take(kind, cutList.shed());
-            List<Job> wanting = jobs.stream().filter(job -> job.pieces().containsKey(kind)).toList();
+            List<Job> wanting =
+                    jobs.stream().filter(job -> job.pieces().containsKey(kind)).toList();
             for (BoardsOfLength boards : cutList.boards()) {
-                double used = cutList.cuts().stream().filter(cut -> !cut.fromShed() && cut.stock().equals(boards.stock()))
-                        .mapToDouble(cut -> cut.times() * sum(cut.pieces()).metres()).sum();
+                double used = cutList.cuts().stream()
+                        .filter(cut -> !cut.fromShed() && cut.stock().equals(boards.stock()))
+                        .mapToDouble(cut -> cut.times() * sum(cut.pieces()).metres())
+                        .sum();
                 PriceItem item = PriceItem.board(kind.material(), kind.board(), boards.stock());
-                lines.add(line(season, item, BigDecimal.valueOf(boards.count()), used / boards.stock().metres(), wanting));
+                lines.add(line(
+                        season,
+                        item,
+                        BigDecimal.valueOf(boards.count()),
+                        used / boards.stock().metres(),
+                        wanting));
             }
         });
     }
@@ -189,31 +223,56 @@ final class FrameCosts {
 
     private void addFasteners(int season, List<Job> jobs, List<BillLine> lines) {
         Map<Fastener, Integer> counts = new EnumMap<>(Fastener.class);
-        jobs.forEach(job -> job.hardware().ifPresent(hardware -> hardware.fasteners().forEach((kind, count) -> counts.merge(kind, count, Integer::sum))));
-        counts.forEach((kind, count) -> addWhole(season, PriceItem.fastener(kind), (double) count / kind.box(),
-                with(jobs, hardware -> hardware.fasteners().containsKey(kind)), lines));
+        jobs.forEach(job -> job.hardware()
+                .ifPresent(hardware ->
+                        hardware.fasteners().forEach((kind, count) -> counts.merge(kind, count, Integer::sum))));
+        counts.forEach((kind, count) -> addWhole(
+                season,
+                PriceItem.fastener(kind),
+                (double) count / kind.box(),
+                with(jobs, hardware -> hardware.fasteners().containsKey(kind)),
+                lines));
     }
 
     private void addMetres(int season, List<Job> jobs, List<BillLine> lines) {
         for (Support support : List.of(Support.RODS, Support.STRAPS)) {
-            List<Job> tied = with(jobs, hardware -> hardware.fittings().support() == support && hardware.ties().isPositive());
-            Length length = sum(tied.stream().map(job -> job.hardware().orElseThrow().ties()).toList());
+            List<Job> tied = with(
+                    jobs,
+                    hardware -> hardware.fittings().support() == support
+                            && hardware.ties().isPositive());
+            Length length = sum(tied.stream()
+                    .map(job -> job.hardware().orElseThrow().ties())
+                    .toList());
             addWhole(season, PriceItem.tie(support, plan.units()), Packs.of(length, plan.units()), tied, lines);
         }
         addArea(season, PriceItem.liner(plan.units()), jobs, Hardware::liner, lines);
-        addArea(season, PriceItem.cloth(plan.units()), with(jobs, hardware -> hardware.fittings().underlay() == Underlay.CLOTH), Hardware::underlay, lines);
-        addArea(season, PriceItem.area(LayerKind.CARDBOARD, plan.units()), with(jobs, hardware -> hardware.fittings().underlay() == Underlay.CARDBOARD),
-                Hardware::underlay, lines);
+        addArea(
+                season,
+                PriceItem.cloth(plan.units()),
+                with(jobs, hardware -> hardware.fittings().underlay() == Underlay.CLOTH),
+                Hardware::underlay,
+                lines);
+        addArea(
+                season,
+                PriceItem.area(LayerKind.CARDBOARD, plan.units()),
+                with(jobs, hardware -> hardware.fittings().underlay() == Underlay.CARDBOARD),
+                Hardware::underlay,
+                lines);
     }
 
-    private void addArea(int season, PriceItem item, List<Job> jobs, Function<Hardware, Area> area, List<BillLine> lines) {
+    private void addArea(
+            int season, PriceItem item, List<Job> jobs, Function<Hardware, Area> area, List<BillLine> lines) {
         List<Job> wanting = with(jobs, hardware -> !area.apply(hardware).isZero());
-        Area sum = wanting.stream().map(job -> area.apply(job.hardware().orElseThrow())).reduce(Area.ZERO, Area::plus);
+        Area sum = wanting.stream()
+                .map(job -> area.apply(job.hardware().orElseThrow()))
+                .reduce(Area.ZERO, Area::plus);
         addWhole(season, item, Packs.of(sum, plan.units()), wanting, lines);
     }
 
     private static List<Job> with(List<Job> jobs, Function<Hardware, Boolean> what) {
-        return jobs.stream().filter(job -> job.hardware().map(what).orElse(false)).toList();
+        return jobs.stream()
+                .filter(job -> job.hardware().map(what).orElse(false))
+                .toList();
     }
 
     private void addWhole(int season, PriceItem item, double used, List<Job> jobs, List<BillLine> lines) {
@@ -223,12 +282,14 @@ final class FrameCosts {
     }
 
     /** The question how pieces are laid out on boards. */
-    private record Cut(BoardKind kind, List<Length> pieces, Map<Length, BigDecimal> prices, Saw saw, List<BoardsOfLength> shed) {}
+    private record Cut(
+            BoardKind kind, List<Length> pieces, Map<Length, BigDecimal> prices, Saw saw, List<BoardsOfLength> shed) {}
 
     private CutList cutList(BoardKind kind, List<Length> pieces, Shed shed) {
         Map<Length, BigDecimal> known = known(kind);
         List<BoardsOfLength> there = shed.of(kind);
-        return memo.recall(new Cut(kind, pieces, known, saw, there),
+        return memo.recall(
+                new Cut(kind, pieces, known, saw, there),
                 () -> CutList.of(pieces, kind.board().stock(), there, saw, weigh(kind, known)));
     }
 
@@ -240,29 +301,62 @@ final class FrameCosts {
     private Map<Length, BigDecimal> known(BoardKind kind) {
         Map<Length, BigDecimal> known = new HashMap<>();
         for (Length stock : kind.board().stock()) {
-            price.apply(PriceItem.board(kind.material(), kind.board(), stock)).ifPresent(p -> known.put(stock, p.getAmount()));
+            price.apply(PriceItem.board(kind.material(), kind.board(), stock))
+                    .ifPresent(p -> known.put(stock, p.getAmount()));
         }
         return known;
     }
 
     private void addKits(int season, List<Job> jobs, List<BillLine> lines) {
         Map<Kit, List<Job>> byKit = new TreeMap<>();
-        jobs.forEach(job -> job.kit().ifPresent(kit -> byKit.computeIfAbsent(kit, k -> new ArrayList<>()).add(job)));
-        byKit.forEach((kit, wanted) -> lines.add(line(season, PriceItem.kit(kit), BigDecimal.valueOf(wanted.size()), wanted.size(), wanted)));
+        jobs.forEach(job -> job.kit()
+                .ifPresent(kit ->
+                        byKit.computeIfAbsent(kit, k -> new ArrayList<>()).add(job)));
+        byKit.forEach((kit, wanted) ->
+                lines.add(line(season, PriceItem.kit(kit), BigDecimal.valueOf(wanted.size()), wanted.size(), wanted)));
     }
 
     private void addMasonry(int season, List<Job> jobs, List<BillLine> lines) {
         for (Masonry kind : Masonry.values()) {
-            List<Job> walled = jobs.stream().filter(job -> job.masonry().filter(takeoff -> takeoff.kind() == kind).isPresent()).toList();
-            addWhole(season, PriceItem.masonry(kind), walled.stream().mapToDouble(job -> job.masonry().orElseThrow().pieces()).sum(), walled, lines);
+            List<Job> walled = jobs.stream()
+                    .filter(job -> job.masonry()
+                            .filter(takeoff -> takeoff.kind() == kind)
+                            .isPresent())
+                    .toList();
+            addWhole(
+                    season,
+                    PriceItem.masonry(kind),
+                    walled.stream()
+                            .mapToDouble(job -> job.masonry().orElseThrow().pieces())
+                            .sum(),
+                    walled,
+                    lines);
         }
-        List<Job> mortared = jobs.stream().filter(job -> job.masonry().filter(takeoff -> takeoff.bags() > 0).isPresent()).toList();
-        addWhole(season, PriceItem.MORTAR, mortared.stream().mapToDouble(job -> job.masonry().orElseThrow().bags()).sum(), mortared, lines);
+        List<Job> mortared = jobs.stream()
+                .filter(job ->
+                        job.masonry().filter(takeoff -> takeoff.bags() > 0).isPresent())
+                .toList();
+        addWhole(
+                season,
+                PriceItem.MORTAR,
+                mortared.stream()
+                        .mapToDouble(job -> job.masonry().orElseThrow().bags())
+                        .sum(),
+                mortared,
+                lines);
     }
 
     private BillLine line(int season, PriceItem item, BigDecimal quantity, double used, List<Job> jobs) {
-        return BillLine.of(season, BillPart.FRAMES, item, quantity, price.apply(item), Acquired.BOUGHT,
-                jobs.stream().map(Job::bed).distinct().sorted().toList(), List.of(), plan.currency())
+        return BillLine.of(
+                        season,
+                        BillPart.FRAMES,
+                        item,
+                        quantity,
+                        price.apply(item),
+                        Acquired.BOUGHT,
+                        jobs.stream().map(Job::bed).distinct().sorted().toList(),
+                        List.of(),
+                        plan.currency())
                 .using(Packs.used(used));
     }
 }

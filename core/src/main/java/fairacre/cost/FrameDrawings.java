@@ -38,19 +38,34 @@ public final class FrameDrawings {
 
     /** Of all beds for which boards are cut in a season. */
     public List<FrameDrawing> cutIn(int season) {
-        return plan.beds().stream().filter(bed -> courses(bed, season) > 0).flatMap(bed -> of(bed, season).stream()).toList();
+        return plan.beds().stream()
+                .filter(bed -> courses(bed, season) > 0)
+                .flatMap(bed -> of(bed, season).stream())
+                .toList();
     }
 
     private static int courses(Bed bed, int season) {
-        return Job.of(bed).stream().filter(job -> job.season() == season).mapToInt(Job::courses).sum();
+        return Job.of(bed).stream()
+                .filter(job -> job.season() == season)
+                .mapToInt(Job::courses)
+                .sum();
     }
 
     private FrameDrawing draw(Bed bed, BedRevision revision, Frame frame) {
         int there = frame.courses() - courses(bed, revision.from());
         Map<Length, String> marks = marks(revision.from(), frame);
-        return new FrameDrawing(bed.id(), revision.from(), frame, FrameTakeoff.placed(revision, frame).stream()
-                .map(piece -> new FrameDrawing.DrawnBoard(Optional.of(piece).filter(p -> isCut(p, there)).map(p -> marks.get(p.length())),
-                        piece.course(), piece.length(), corners(piece, frame.board()))).toList(), HardwareStudy.of(revision).orElseThrow());
+        return new FrameDrawing(
+                bed.id(),
+                revision.from(),
+                frame,
+                FrameTakeoff.placed(revision, frame).stream()
+                        .map(piece -> new FrameDrawing.DrawnBoard(
+                                Optional.of(piece).filter(p -> isCut(p, there)).map(p -> marks.get(p.length())),
+                                piece.course(),
+                                piece.length(),
+                                corners(piece, frame.board())))
+                        .toList(),
+                HardwareStudy.of(revision).orElseThrow());
     }
 
     /** What stood before is not cut; part-courses are, or have no mark. */
@@ -60,8 +75,12 @@ public final class FrameDrawings {
 
     private Map<Length, String> marks(int season, Frame frame) {
         Map<Length, String> marks = new HashMap<>();
-        cutting.stream().filter(cut -> cut.season() == season && cut.material().equals(frame.material()) && cut.board().equals(frame.board()))
-                .flatMap(cut -> cut.pieces().stream()).forEach(piece -> marks.put(piece.length(), piece.mark()));
+        cutting.stream()
+                .filter(cut -> cut.season() == season
+                        && cut.material().equals(frame.material())
+                        && cut.board().equals(frame.board()))
+                .flatMap(cut -> cut.pieces().stream())
+                .forEach(piece -> marks.put(piece.length(), piece.mark()));
         return marks;
     }
 
@@ -73,7 +92,10 @@ public final class FrameDrawings {
         double alongY = piece.alongY() * piece.length().metres();
         double inX = -piece.alongY() * board.thickness().metres();
         double inY = piece.alongX() * board.thickness().metres();
-        return List.of(Point.metres(x, y), Point.metres(x + alongX, y + alongY), Point.metres(x + alongX + inX, y + alongY + inY),
+        return List.of(
+                Point.metres(x, y),
+                Point.metres(x + alongX, y + alongY),
+                Point.metres(x + alongX + inX, y + alongY + inY),
                 Point.metres(x + inX, y + inY));
     }
 }

@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * The best layouts of boards that have been found so far. While an edit is tried, pieces that are as they were are cut as it is known best;
- * others are laid out by the quick rule, and the bill says so.
+ * The best layouts of boards that have been found so far. While an edit is tried, pieces that are as they were are cut
+ * as it is known best; others are laid out by the quick rule, and the bill says so.
  */
 public final class KnownCuts {
 

@@ -26,14 +26,18 @@ import java.util.function.Function;
 import org.joda.money.Money;
 
 /**
- * All loose goods of the garden: what fills beds, what walks are made of and what drains take. What is on hand is used first, by the
- * earliest season and in it by beds, then walks, then drains; the rest is bought once a season for each use, in bags or loose.
+ * All loose goods of the garden: what fills beds, what walks are made of and what drains take. What is on hand is used
+ * first, by the earliest season and in it by beds, then walks, then drains; the rest is bought once a season for each
+ * use, in bags or loose.
  */
 final class LooseGoods {
 
     /** What a good is wanted for; in this order it takes from what is on hand. */
     enum Use {
-        FILL(BillPart.FILL), TOP_UP(BillPart.FILL), WALK(BillPart.WALKS), DRAIN(BillPart.GROUND);
+        FILL(BillPart.FILL),
+        TOP_UP(BillPart.FILL),
+        WALK(BillPart.WALKS),
+        DRAIN(BillPart.GROUND);
 
         private final BillPart part;
 
@@ -64,8 +68,8 @@ final class LooseGoods {
 
     private final Plan plan;
     private final Function<PriceItem, Optional<Money>> price;
-    private final SortedMap<Want, List<Share>> wanted =
-            new TreeMap<>(Comparator.comparing(Want::season).thenComparing(Want::use).thenComparing(Want::good));
+    private final SortedMap<Want, List<Share>> wanted = new TreeMap<>(
+            Comparator.comparing(Want::season).thenComparing(Want::use).thenComparing(Want::good));
 
     LooseGoods(Plan plan, Function<PriceItem, Optional<Money>> price) {
         this.plan = plan;
@@ -74,7 +78,8 @@ final class LooseGoods {
 
     void want(int season, Use use, BulkGood good, UUID id, Volume volume) {
         if (volume.millilitres() > 0) {
-            wanted.computeIfAbsent(new Want(season, use, good), want -> new ArrayList<>()).add(new Share(id, volume));
+            wanted.computeIfAbsent(new Want(season, use, good), want -> new ArrayList<>())
+                    .add(new Share(id, volume));
         }
     }
 
@@ -101,7 +106,11 @@ final class LooseGoods {
             Volume left = onHand.getOrDefault(want.good(), Volume.ZERO);
             Volume used = left.compareTo(volume) < 0 ? left : volume;
             onHand.put(want.good(), left.lessOrNone(used));
-            needs.add(new Need(want, volume, used, shares.stream().map(Share::id).distinct().sorted().toList()));
+            needs.add(new Need(
+                    want,
+                    volume,
+                    used,
+                    shares.stream().map(Share::id).distinct().sorted().toList()));
         });
         return needs;
     }
@@ -110,12 +119,15 @@ final class LooseGoods {
     List<BillLine> lines(List<Need> needs) {
         List<BillLine> lines = new ArrayList<>();
         Map<Need, BulkPurchase> purchases = purchases(needs);
-        purchases.forEach((need, purchase) -> purchase.lots().forEach(lot -> lines.add(line(need, lot.item(), lot).using(lot.used()))));
+        purchases.forEach((need, purchase) -> purchase.lots()
+                .forEach(lot -> lines.add(line(need, lot.item(), lot).using(lot.used()))));
         if (plan.supply().sharedDelivery()) {
             Map<Integer, List<Need>> delivered = new TreeMap<>();
             purchases.forEach((need, purchase) -> {
                 if (isLoose(need, purchase)) {
-                    delivered.computeIfAbsent(need.want().season(), season -> new ArrayList<>()).add(need);
+                    delivered
+                            .computeIfAbsent(need.want().season(), season -> new ArrayList<>())
+                            .add(need);
                 }
             });
             delivered.values().forEach(loads -> lines.add(delivery(loads)));
@@ -129,10 +141,16 @@ final class LooseGoods {
         Set<Need> loose = plan.supply().sharedDelivery() ? sharingADelivery(needs) : Set.of();
         for (Need need : needs) {
             if (plan.supply().sharedDelivery()) {
-                purchases.put(need, loose.contains(need) ? BulkPurchase.looseUndelivered(need.want().good(), need.bought(), plan.units(), price)
-                        : BulkPurchase.bags(need.want().good(), need.bought(), plan.units(), price));
+                purchases.put(
+                        need,
+                        loose.contains(need)
+                                ? BulkPurchase.looseUndelivered(need.want().good(), need.bought(), plan.units(), price)
+                                : BulkPurchase.bags(need.want().good(), need.bought(), plan.units(), price));
             } else {
-                purchases.put(need, BulkPurchase.cheapest(need.want().good(), need.bought(), plan.supply().tipping(), plan.units(), price));
+                purchases.put(
+                        need,
+                        BulkPurchase.cheapest(
+                                need.want().good(), need.bought(), plan.supply().tipping(), plan.units(), price));
             }
         }
         return purchases;
@@ -146,14 +164,18 @@ final class LooseGoods {
             return chosen;
         }
         Map<Integer, List<Need>> bySeason = new TreeMap<>();
-        needs.forEach(need -> bySeason.computeIfAbsent(need.want().season(), season -> new ArrayList<>()).add(need));
+        needs.forEach(need -> bySeason.computeIfAbsent(need.want().season(), season -> new ArrayList<>())
+                .add(need));
         for (List<Need> season : bySeason.values()) {
             Set<Need> cheaper = new HashSet<>();
             Money saved = Money.zero(plan.currency());
             boolean unpricedBags = false;
             for (Need need : season) {
-                Optional<Money> bags = BulkPurchase.bags(need.want().good(), need.bought(), plan.units(), price).total();
-                Optional<Money> tipped = BulkPurchase.looseUndelivered(need.want().good(), need.bought(), plan.units(), price).total();
+                Optional<Money> bags = BulkPurchase.bags(need.want().good(), need.bought(), plan.units(), price)
+                        .total();
+                Optional<Money> tipped = BulkPurchase.looseUndelivered(
+                                need.want().good(), need.bought(), plan.units(), price)
+                        .total();
                 if (tipped.isPresent() && (bags.isEmpty() || tipped.get().isLessThan(bags.get()))) {
                     cheaper.add(need);
                     unpricedBags |= bags.isEmpty();
@@ -168,21 +190,49 @@ final class LooseGoods {
     }
 
     private boolean isLoose(Need need, BulkPurchase purchase) {
-        return purchase.lots().stream().anyMatch(lot -> lot.item().equals(PriceItem.loose(need.want().good(), plan.units())));
+        return purchase.lots().stream()
+                .anyMatch(lot -> lot.item().equals(PriceItem.loose(need.want().good(), plan.units())));
     }
 
     /** One lorry for all of them, told with the first use. */
     private BillLine delivery(List<Need> loads) {
-        List<UUID> beds = loads.stream().filter(need -> need.want().use().part == BillPart.FILL).flatMap(need -> need.serves().stream()).distinct().sorted().toList();
-        List<UUID> places = loads.stream().filter(need -> need.want().use().part != BillPart.FILL).flatMap(need -> need.serves().stream()).distinct().sorted().toList();
+        List<UUID> beds = loads.stream()
+                .filter(need -> need.want().use().part == BillPart.FILL)
+                .flatMap(need -> need.serves().stream())
+                .distinct()
+                .sorted()
+                .toList();
+        List<UUID> places = loads.stream()
+                .filter(need -> need.want().use().part != BillPart.FILL)
+                .flatMap(need -> need.serves().stream())
+                .distinct()
+                .sorted()
+                .toList();
         Want first = loads.get(0).want();
-        return BillLine.of(first.season(), first.use().part, PriceItem.SOIL_DELIVERY, BigDecimal.ONE, price.apply(PriceItem.SOIL_DELIVERY),
-                Acquired.BOUGHT, beds, places, plan.currency()).using(BigDecimal.ONE);
+        return BillLine.of(
+                        first.season(),
+                        first.use().part,
+                        PriceItem.SOIL_DELIVERY,
+                        BigDecimal.ONE,
+                        price.apply(PriceItem.SOIL_DELIVERY),
+                        Acquired.BOUGHT,
+                        beds,
+                        places,
+                        plan.currency())
+                .using(BigDecimal.ONE);
     }
 
     private BillLine line(Need need, PriceItem item, BulkPurchase.Lot lot) {
         boolean fill = need.want().use().part == BillPart.FILL;
-        return BillLine.of(need.want().season(), need.want().use().part, item, lot.quantity(), price.apply(item), Acquired.BOUGHT,
-                fill ? need.serves() : List.of(), fill ? List.of() : need.serves(), plan.currency());
+        return BillLine.of(
+                need.want().season(),
+                need.want().use().part,
+                item,
+                lot.quantity(),
+                price.apply(item),
+                Acquired.BOUGHT,
+                fill ? need.serves() : List.of(),
+                fill ? List.of() : need.serves(),
+                plan.currency());
     }
 }

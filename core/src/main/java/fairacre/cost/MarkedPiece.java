@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.UUID;
 
 /**
- * Equal pieces of one kind of board, and the letters that are chalked on them: A, B, ... Z, AA, without I and O that are taken for figures,
- * one after the other through all that is cut in a season, longest first within a kind of board.
+ * Equal pieces of one kind of board, and the letters that are chalked on them: A, B, ... Z, AA, without I and O that
+ * are taken for figures, one after the other through all that is cut in a season, longest first within a kind of board.
  *
  * @param beds that they go into
  */

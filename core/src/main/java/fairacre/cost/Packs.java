@@ -11,6 +11,7 @@ final class Packs {
 
     /** Out of rounding to a square centimetre or a micrometre no further unit is bought. */
     static final double ROUNDING = 1e-4;
+
     private static final int DECIMALS = 3;
     private static final double HUNDRED = 100;
     private static final int INCHES_PER_FOOT = 12;
@@ -22,7 +23,10 @@ final class Packs {
         return units == Units.METRIC ? length.metres() : length.inches() / INCHES_PER_FOOT;
     }
 
-    /** In square metres or square feet, to a hundredth: areas are known to a square centimetre, and sums of them to a few. */
+    /**
+     * In square metres or square feet, to a hundredth: areas are known to a square centimetre, and sums of them to a
+     * few.
+     */
     static double of(Area area, Units units) {
         return Math.round((units == Units.METRIC ? area.squareMetres() : area.squareFeet()) * HUNDRED) / HUNDRED;
     }
@@ -33,6 +37,8 @@ final class Packs {
 
     /** How much of the units is used, to a thousandth. */
     static BigDecimal used(double units) {
-        return BigDecimal.valueOf(units).setScale(DECIMALS, RoundingMode.HALF_UP).stripTrailingZeros();
+        return BigDecimal.valueOf(units)
+                .setScale(DECIMALS, RoundingMode.HALF_UP)
+                .stripTrailingZeros();
     }
 }

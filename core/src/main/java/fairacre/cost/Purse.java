@@ -7,12 +7,14 @@ import org.joda.money.Money;
  *
  * @param planned sum of the bill over all seasons
  * @param held the contingency
- * @param left budget less what is paid, ordered and still to be bought, so without receipts less {@code planned}; negative when it is overdrawn
+ * @param left budget less what is paid, ordered and still to be bought, so without receipts less {@code planned};
+ *     negative when it is overdrawn
  * @param kept the part of {@code planned} that is for what remains when the garden is done, tools for instance
  * @param saved what the things that come free would have cost
  * @param unpriced lines of the bill without a price, which {@code planned} leaves out
  */
-public record Purse(Money budget, Money held, Money planned, Money left, Money kept, Money saved, State state, int unpriced) {
+public record Purse(
+        Money budget, Money held, Money planned, Money left, Money kept, Money saved, State state, int unpriced) {
 
     /** From comfortable to overdrawn. */
     public enum State {

@@ -21,7 +21,10 @@ public record QuotedPrice(UUID quote, Money gross, boolean counts) {
     /** Of every quote that the plan holds, the newest first. */
     public static List<QuotedPrice> of(Plan plan) {
         Map<PriceItem, Quote> inForce = plan.quotesInForce();
-        return plan.quotes().stream().sorted(Comparator.comparing(Quote::date).thenComparing(Quote::id).reversed())
+        return plan.quotes().stream()
+                .sorted(Comparator.comparing(Quote::date)
+                        .thenComparing(Quote::id)
+                        .reversed())
                 .map(quote -> new QuotedPrice(quote.id(), quote.gross(), quote.equals(inForce.get(quote.item()))))
                 .toList();
     }

@@ -18,7 +18,8 @@ final class Shed {
     static Shed of(List<Offcut> offcuts) {
         Shed shed = new Shed();
         for (Offcut offcut : offcuts) {
-            SortedMap<Length, Integer> kind = shed.boards.computeIfAbsent(new BoardKind(offcut.material(), offcut.board()), k -> new TreeMap<>());
+            SortedMap<Length, Integer> kind =
+                    shed.boards.computeIfAbsent(new BoardKind(offcut.material(), offcut.board()), k -> new TreeMap<>());
             offcut.sound().forEach(stretch -> kind.merge(stretch, offcut.count(), Integer::sum));
         }
         return shed;
@@ -26,10 +27,14 @@ final class Shed {
 
     /** Shortest first. */
     List<BoardsOfLength> of(BoardKind kind) {
-        return boards.getOrDefault(kind, new TreeMap<>()).entrySet().stream().map(e -> new BoardsOfLength(e.getKey(), e.getValue())).toList();
+        return boards.getOrDefault(kind, new TreeMap<>()).entrySet().stream()
+                .map(e -> new BoardsOfLength(e.getKey(), e.getValue()))
+                .toList();
     }
 
     void take(BoardKind kind, List<BoardsOfLength> used) {
-        used.forEach(taken -> boards.get(kind).computeIfPresent(taken.stock(), (length, there) -> there > taken.count() ? there - taken.count() : null));
+        used.forEach(taken -> boards.get(kind)
+                .computeIfPresent(
+                        taken.stock(), (length, there) -> there > taken.count() ? there - taken.count() : null));
     }
 }

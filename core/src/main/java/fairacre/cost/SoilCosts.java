@@ -21,8 +21,8 @@ import java.util.function.Supplier;
 import org.joda.money.Money;
 
 /**
- * The loose goods of beds, walks and drains, as {@link LooseGoods} buys them. The yearly top-up is compost and comes on top of what a season's
- * new beds take.
+ * The loose goods of beds, walks and drains, as {@link LooseGoods} buys them. The yearly top-up is compost and comes on
+ * top of what a season's new beds take.
  */
 final class SoilCosts {
 
@@ -56,16 +56,29 @@ final class SoilCosts {
     List<SeasonSoil> seasons(List<Job> jobs) {
         LooseGoods goods = all(jobs);
         return goods.purchases(needs(goods)).entrySet().stream()
-                .filter(bought -> bought.getKey().want().use() == Use.FILL || bought.getKey().want().use() == Use.TOP_UP)
-                .map(bought -> new SeasonSoil(bought.getKey().want().season(), bought.getKey().want().use() == Use.TOP_UP,
-                        supply(bought.getKey(), bought.getValue()))).toList();
+                .filter(bought -> bought.getKey().want().use() == Use.FILL
+                        || bought.getKey().want().use() == Use.TOP_UP)
+                .map(bought -> new SeasonSoil(
+                        bought.getKey().want().season(),
+                        bought.getKey().want().use() == Use.TOP_UP,
+                        supply(bought.getKey(), bought.getValue())))
+                .toList();
     }
 
     private SoilSupply supply(LooseGoods.Need need, BulkPurchase purchase) {
         BulkGood good = need.want().good();
-        SoilSupply supply = SoilSupply.of(good, need.volume(), need.onHand(), plan.supply().tipping(), plan.units(), price, plan.supply().vehicles());
+        SoilSupply supply = SoilSupply.of(
+                good,
+                need.volume(),
+                need.onHand(),
+                plan.supply().tipping(),
+                plan.units(),
+                price,
+                plan.supply().vehicles());
         BulkPurchase undelivered = BulkPurchase.looseUndelivered(good, need.bought(), plan.units(), price);
-        return plan.supply().sharedDelivery() ? supply.onASharedLorry(undelivered, purchase.equals(undelivered)) : supply;
+        return plan.supply().sharedDelivery()
+                ? supply.onASharedLorry(undelivered, purchase.equals(undelivered))
+                : supply;
     }
 
     private List<LooseGoods.Need> needs(LooseGoods goods) {
@@ -77,22 +90,29 @@ final class SoilCosts {
         addFill(jobs, goods);
         addTopUps(goods);
         for (WalkTakeoff walk : walks.get()) {
-            walk.layers().forEach(layer -> layer.layer().kind().good().ifPresent(
-                    good -> goods.want(walk.season(), Use.WALK, good, walk.walk(), layer.volume())));
+            walk.layers()
+                    .forEach(layer -> layer.layer()
+                            .kind()
+                            .good()
+                            .ifPresent(good -> goods.want(walk.season(), Use.WALK, good, walk.walk(), layer.volume())));
         }
-        DrainTakeoff.of(plan).forEach(drain -> goods.want(drain.season(), Use.DRAIN, BulkGood.STONE, drain.drain(), drain.stone()));
+        DrainTakeoff.of(plan)
+                .forEach(drain -> goods.want(drain.season(), Use.DRAIN, BulkGood.STONE, drain.drain(), drain.stone()));
         return goods;
     }
 
     private static void addFill(List<Job> jobs, LooseGoods goods) {
-        jobs.forEach(job -> job.soil().forEach((good, volume) -> goods.want(job.season(), Use.FILL, good, job.bed(), volume)));
+        jobs.forEach(job ->
+                job.soil().forEach((good, volume) -> goods.want(job.season(), Use.FILL, good, job.bed(), volume)));
     }
 
     private void addTopUps(LooseGoods goods) {
         for (Bed bed : plan.beds()) {
             for (int year = 1; year <= plan.supply().topUpYears(); year++) {
                 int season = bed.firstSeason() + year;
-                Volume compost = bed.in(season).map(revision -> memo.recall(new TopUpOf(revision), () -> TopUp.of(revision))).orElse(Volume.ZERO);
+                Volume compost = bed.in(season)
+                        .map(revision -> memo.recall(new TopUpOf(revision), () -> TopUp.of(revision)))
+                        .orElse(Volume.ZERO);
                 goods.want(season, Use.TOP_UP, BulkGood.COMPOST, bed.id(), compost);
             }
         }

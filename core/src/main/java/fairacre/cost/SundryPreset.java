@@ -3,9 +3,11 @@ package fairacre.cost;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
 
-/** What is commonly forgotten, since no drawing shows it: a name to begin with, the part of the work, and how it is come by. */
+/**
+ * What is commonly forgotten, since no drawing shows it: a name to begin with, the part of the work, and how it is come
+ * by.
+ */
 public enum SundryPreset {
-
     SKIP("Skip", BillPart.GROUND, Acquired.BOUGHT),
     HIRE("Tool hire", BillPart.GROUND, Acquired.BOUGHT),
     IRONWARE("Brackets and small ironware", BillPart.FRAMES, Acquired.BOUGHT),

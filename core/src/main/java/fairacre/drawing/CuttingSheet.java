@@ -34,11 +34,11 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * What is cut in a season as A4 pages for the workshop: each board as a bar with its cuts in their order, the marks of the pieces and
- * where they go, and every frame course by course.
+ * What is cut in a season as A4 pages for the workshop: each board as a bar with its cuts in their order, the marks of
+ * the pieces and where they go, and every frame course by course.
  *
- * <p>Places of cuts are measured from the squared end, the kerfs before them counted in unless pieces may come a saw cut short. The longest piece is cut first: if it goes
- * wrong, shorter ones still come out of the rest.
+ * <p>Places of cuts are measured from the squared end, the kerfs before them counted in unless pieces may come a saw
+ * cut short. The longest piece is cut first: if it goes wrong, shorter ones still come out of the rest.
  */
 public final class CuttingSheet {
 
@@ -49,6 +49,7 @@ public final class CuttingSheet {
     private static final double ROOM = WIDTH - 2 * MARGIN;
     /** Narrower than this a piece is not written on. */
     private static final double ROOM_FOR_MARK = 4;
+
     private static final int LONGEST_LINE = 125;
     private static final double TALLEST_COURSE = 45;
 
@@ -69,54 +70,83 @@ public final class CuttingSheet {
         String title = plan.name() + ", cutting for " + season;
         CuttingSheet sheet = new CuttingSheet(plan, new Pages(title));
         CostStudy study = CostStudy.of(plan);
-        List<CuttingPlan> cutting = study.cuttingOf(beds).stream().filter(cut -> cut.season() == season).toList();
+        List<CuttingPlan> cutting = study.cuttingOf(beds).stream()
+                .filter(cut -> cut.season() == season)
+                .toList();
         sheet.head(title, cutting.isEmpty());
         List<BestCutting> found = cutting.isEmpty() ? List.of() : study.bestCuttingOf(beds);
         for (CuttingPlan cut : cutting) {
-            BestCutting best = found.stream().filter(b -> b.season() == season && b.material().equals(cut.material()) && b.board().equals(cut.board()))
-                    .findFirst().orElseThrow();
+            BestCutting best = found.stream()
+                    .filter(b -> b.season() == season
+                            && b.material().equals(cut.material())
+                            && b.board().equals(cut.board()))
+                    .findFirst()
+                    .orElseThrow();
             sheet.kind(cut, best);
         }
-        FrameDrawings.of(plan).cutIn(season).stream().filter(drawing -> beds.test(drawing.bed())).forEach(sheet::frame);
+        FrameDrawings.of(plan).cutIn(season).stream()
+                .filter(drawing -> beds.test(drawing.bed()))
+                .forEach(sheet::frame);
         return sheet.pages.end();
     }
 
     private void head(String title, boolean nothing) {
         pages.write(MARGIN, LARGE, title);
         pages.down(LINE * 1.4);
-        String saw = "Saw cut " + length(plan.workshop().kerf()) + ", one end of each board trimmed by " + length(plan.workshop().trim()) + ".";
-        say(nothing ? "No boards are cut this season." : saw + (plan.workshop().tight() ? " Pieces may come out a saw cut short." : ""));
-        say("Before cutting: is the board as long as said? Eye and ear protection; a mask with treated wood, whose offcuts are not burned.");
+        String saw = "Saw cut " + length(plan.workshop().kerf()) + ", one end of each board trimmed by "
+                + length(plan.workshop().trim()) + ".";
+        say(
+                nothing
+                        ? "No boards are cut this season."
+                        : saw + (plan.workshop().tight() ? " Pieces may come out a saw cut short." : ""));
+        say(
+                "Before cutting: is the board as long as said? Eye and ear protection; a mask with treated wood, whose offcuts are not burned.");
     }
 
     private void kind(CuttingPlan cut, BestCutting best) {
         pages.makeRoom(8 * LINE);
         pages.down(LINE);
-        pages.write(MARGIN, SMALL * 1.3, cut.material().label() + ", " + cut.board().label());
+        pages.write(
+                MARGIN, SMALL * 1.3, cut.material().label() + ", " + cut.board().label());
         pages.rule(1.5);
         pages.down(LINE * 1.3);
-        say("Buy " + boards(best.cutList().boards()) + (best.cutList().shed().isEmpty() ? "" : "; from the shed " + boards(best.cutList().shed()))
-                + verdict(best));
-        Map<Length, String> marks = cut.pieces().stream().collect(Collectors.toMap(MarkedPiece::length, MarkedPiece::mark));
+        say("Buy " + boards(best.cutList().boards())
+                + (best.cutList().shed().isEmpty()
+                        ? ""
+                        : "; from the shed " + boards(best.cutList().shed())) + verdict(best));
+        Map<Length, String> marks =
+                cut.pieces().stream().collect(Collectors.toMap(MarkedPiece::length, MarkedPiece::mark));
         Length longest = best.cutList().cuts().stream().map(CutList.Cut::stock).reduce(Length.ZERO, Length::max);
         best.cutList().cuts().forEach(board -> board(board, marks, longest));
         pages.down(LINE / 2);
-        cut.pieces().forEach(piece -> say(piece.mark() + "  " + length(piece.length()) + "  × " + piece.count() + ": " + names(piece)));
+        cut.pieces()
+                .forEach(piece -> say(
+                        piece.mark() + "  " + length(piece.length()) + "  × " + piece.count() + ": " + names(piece)));
     }
 
     private static String verdict(BestCutting best) {
         if (best.fewer()) {
-            return best.dearer().map(more -> ". The cheapest layout costs " + more + " less and takes more boards.").orElse(". Another takes less length and more boards.");
+            return best.dearer()
+                    .map(more -> ". The cheapest layout costs " + more + " less and takes more boards.")
+                    .orElse(". Another takes less length and more boards.");
         }
         return best.least() ? ". No layout costs less." : ".";
     }
 
     private String boards(List<BoardsOfLength> boards) {
-        return boards.isEmpty() ? "none" : boards.stream().map(b -> b.count() + " of " + length(b.stock())).collect(Collectors.joining(", "));
+        return boards.isEmpty()
+                ? "none"
+                : boards.stream()
+                        .map(b -> b.count() + " of " + length(b.stock()))
+                        .collect(Collectors.joining(", "));
     }
 
     private String names(MarkedPiece piece) {
-        return plan.beds().stream().filter(bed -> piece.beds().contains(bed.id())).map(Bed::name).sorted().collect(Collectors.joining(", "));
+        return plan.beds().stream()
+                .filter(bed -> piece.beds().contains(bed.id()))
+                .map(Bed::name)
+                .sorted()
+                .collect(Collectors.joining(", "));
     }
 
     private void board(CutList.Cut cut, Map<Length, String> marks, Length longest) {
@@ -125,7 +155,9 @@ public final class CuttingSheet {
         double top = pages.y() - SMALL;
         bar(0, cut.stock().metres() * scale, top, "");
         // A piece that leaves no room for it comes out of a board that is not trimmed.
-        Length at = cut.rest().compareTo(plan.workshop().trim()) < 0 ? Length.ZERO : plan.workshop().trim();
+        Length at = cut.rest().compareTo(plan.workshop().trim()) < 0
+                ? Length.ZERO
+                : plan.workshop().trim();
         List<String> steps = new ArrayList<>();
         if (isWhole(cut)) {
             steps.add("used whole: " + marks.get(cut.pieces().get(0)));
@@ -142,7 +174,8 @@ public final class CuttingSheet {
         }
         pages.down(BAR + LINE * 0.4);
         String left = cut.rest().isPositive() ? "; " + length(cut.rest()) + " left with the trim." : ".";
-        say(cut.times() + " × " + length(cut.stock()) + (cut.fromShed() ? " from the shed" : "") + ": " + String.join(", ", steps) + left);
+        say(cut.times() + " × " + length(cut.stock()) + (cut.fromShed() ? " from the shed" : "") + ": "
+                + String.join(", ", steps) + left);
         pages.down(LINE * 0.6);
     }
 
@@ -152,8 +185,15 @@ public final class CuttingSheet {
 
     private void bar(double x, double width, double top, String mark) {
         double left = MARGIN + x;
-        pages.draw(new Stroke(List.of(new Spot(left, top), new Spot(left + width, top), new Spot(left + width, top + BAR), new Spot(left, top + BAR)),
-                true, PEN, false));
+        pages.draw(new Stroke(
+                List.of(
+                        new Spot(left, top),
+                        new Spot(left + width, top),
+                        new Spot(left + width, top + BAR),
+                        new Spot(left, top + BAR)),
+                true,
+                PEN,
+                false));
         if (width >= ROOM_FOR_MARK) {
             pages.draw(new Words(new Spot(left + width / 2, top + BAR / 2 + SMALL / 3), mark, SMALL, true, 0));
         }
@@ -173,7 +213,8 @@ public final class CuttingSheet {
         say(held(drawing.hardware()));
         coursesAlike(drawing).forEach((boards, courses) -> {
             pages.makeRoom(height + 2 * LINE);
-            say((courses.size() == 1 ? "Course " : "Courses ") + courses.stream().map(CuttingSheet::courseName).collect(Collectors.joining(", "))
+            say((courses.size() == 1 ? "Course " : "Courses ")
+                    + courses.stream().map(CuttingSheet::courseName).collect(Collectors.joining(", "))
                     + (courses.get(0) == 1 ? "; 1 is the lowest whole one" : ""));
             draw(boards, scale, new Spot(MARGIN + length * scale / 2, pages.y() + height / 2));
             pages.down(height + LINE * 1.5);
@@ -187,30 +228,44 @@ public final class CuttingSheet {
     /** Each way in which a course is laid, with the courses that are laid so. */
     private static Map<List<DrawnBoard>, List<Integer>> coursesAlike(FrameDrawing drawing) {
         Map<List<DrawnBoard>, List<Integer>> alike = new LinkedHashMap<>();
-        int lowest = drawing.boards().stream().mapToInt(DrawnBoard::course).min().orElse(1);
+        int lowest =
+                drawing.boards().stream().mapToInt(DrawnBoard::course).min().orElse(1);
         for (int course = lowest; course <= drawing.frame().courses(); course++) {
             int laid = course;
-            List<DrawnBoard> boards = drawing.boards().stream().filter(board -> board.course() == laid)
-                    .map(board -> new DrawnBoard(board.mark(), 1, board.length(), board.corners())).toList();
+            List<DrawnBoard> boards = drawing.boards().stream()
+                    .filter(board -> board.course() == laid)
+                    .map(board -> new DrawnBoard(board.mark(), 1, board.length(), board.corners()))
+                    .toList();
             alike.computeIfAbsent(boards, b -> new ArrayList<>()).add(course);
         }
         return alike;
     }
 
     private String held(Hardware hardware) {
-        Stream<String> timber = hardware.timber().stream().map(piece -> piece.count() + " × " + piece.use().label() + " of " + length(piece.length()));
-        Stream<String> fasteners = hardware.fasteners().entrySet().stream().map(kind -> kind.getValue() + " × " + kind.getKey().label());
+        Stream<String> timber = hardware.timber().stream()
+                .map(piece -> piece.count() + " × " + piece.use().label() + " of " + length(piece.length()));
+        Stream<String> fasteners = hardware.fasteners().entrySet().stream()
+                .map(kind -> kind.getValue() + " × " + kind.getKey().label());
         return Stream.concat(timber, fasteners).collect(Collectors.joining(", ", "With ", "."));
     }
 
     private static double extent(FrameDrawing drawing, ToDoubleFunction<Point> axis) {
-        return 2 * drawing.boards().stream().flatMap(board -> board.corners().stream()).mapToDouble(axis).map(Math::abs).max().orElse(1);
+        return 2
+                * drawing.boards().stream()
+                        .flatMap(board -> board.corners().stream())
+                        .mapToDouble(axis)
+                        .map(Math::abs)
+                        .max()
+                        .orElse(1);
     }
 
     private void draw(List<DrawnBoard> boards, double scale, Spot middle) {
         for (DrawnBoard board : boards) {
             List<Spot> corners = board.corners().stream()
-                    .map(point -> new Spot(middle.x() + point.x().metres() * scale, middle.y() - point.y().metres() * scale)).toList();
+                    .map(point -> new Spot(
+                            middle.x() + point.x().metres() * scale,
+                            middle.y() - point.y().metres() * scale))
+                    .toList();
             pages.draw(new Stroke(corners, true, PEN, false));
             board.mark().ifPresent(mark -> pages.draw(new Words(inside(corners, middle), mark, SMALL, true, 0)));
         }

@@ -31,7 +31,8 @@ public final class PdfSheet {
 
     /** Several sheets as one document, a page each; there is at least one. */
     public static byte[] write(List<SheetDrawing> sheets) {
-        try (PDDocument document = new PDDocument(); InputStream letters = PDFont.class.getResourceAsStream(FONT)) {
+        try (PDDocument document = new PDDocument();
+                InputStream letters = PDFont.class.getResourceAsStream(FONT)) {
             PDFont font = PDType0Font.load(document, letters, true);
             document.getDocumentInformation().setTitle(sheets.get(0).title());
             for (SheetDrawing sheet : sheets) {
@@ -57,7 +58,8 @@ public final class PdfSheet {
         }
     }
 
-    private static void draw(Mark mark, SheetDrawing sheet, PDFont font, PDPageContentStream content) throws IOException {
+    private static void draw(Mark mark, SheetDrawing sheet, PDFont font, PDPageContentStream content)
+            throws IOException {
         if (mark instanceof Stroke stroke) {
             drawStroke(stroke, sheet, content);
         } else if (mark instanceof Words words) {
@@ -86,7 +88,8 @@ public final class PdfSheet {
         String text = writable(words.text(), font);
         float size = points(words.height());
         float width = font.getStringWidth(text) / 1000 * size;
-        Matrix place = Matrix.getRotateInstance(-Math.toRadians(words.turn()), points(words.at().x()), up(sheet, words.at()));
+        Matrix place = Matrix.getRotateInstance(
+                -Math.toRadians(words.turn()), points(words.at().x()), up(sheet, words.at()));
         if (words.centred()) {
             place.translate(-width / 2, 0);
         }
@@ -100,7 +103,8 @@ public final class PdfSheet {
     /** The text with every character that the letters lack replaced. */
     private static String writable(String text, PDFont font) {
         StringBuilder writable = new StringBuilder();
-        text.codePoints().forEach(c -> writable.append(canWrite(font, Character.toString(c)) ? Character.toString(c) : MISSING));
+        text.codePoints()
+                .forEach(c -> writable.append(canWrite(font, Character.toString(c)) ? Character.toString(c) : MISSING));
         return writable.toString();
     }
 

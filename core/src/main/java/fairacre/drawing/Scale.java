@@ -30,8 +30,10 @@ public enum Scale {
 
     /** @throws RefusedException if there is no such scale */
     public static Scale of(String name) {
-        return Arrays.stream(values()).filter(s -> s.name().equals(name)).findFirst().orElseThrow(() ->
-                new RefusedException("scale", "there is no scale \"" + name + "\"",
-                        "give one of " + Arrays.toString(values())));
+        return Arrays.stream(values())
+                .filter(s -> s.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException(
+                        "scale", "there is no scale \"" + name + "\"", "give one of " + Arrays.toString(values())));
     }
 }

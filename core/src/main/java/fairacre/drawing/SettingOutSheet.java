@@ -41,10 +41,17 @@ public final class SettingOutSheet {
     private void head(SettingOut out) {
         write(LARGE, title);
         pages.down(LINE);
-        write(SMALL, "Base line " + length(out.base()) + " from peg A (" + length(out.first().x()) + ", " + length(out.first().y())
-                + ") to peg B (" + length(out.second().x()) + ", " + length(out.second().y()) + "), the plot's longest side.");
-        write(SMALL, "A square corner: " + length(out.triangle().get(0)) + ", " + length(out.triangle().get(1)) + ", "
-                + length(out.triangle().get(2)) + " (3-4-5). A rectangle is square when its diagonals are equal.");
+        write(
+                SMALL,
+                "Base line " + length(out.base()) + " from peg A ("
+                        + length(out.first().x()) + ", " + length(out.first().y()) + ") to peg B ("
+                        + length(out.second().x()) + ", " + length(out.second().y()) + "), the plot's longest side.");
+        write(
+                SMALL,
+                "A square corner: " + length(out.triangle().get(0)) + ", "
+                        + length(out.triangle().get(1)) + ", "
+                        + length(out.triangle().get(2))
+                        + " (3-4-5). A rectangle is square when its diagonals are equal.");
         write(SMALL, out.stakes() + " stakes, " + length(out.string()) + " of string.");
         write(SMALL, "Before any digging, have buried lines marked by the local utility-locating service.");
         pages.down(LINE / 2);
@@ -55,8 +62,15 @@ public final class SettingOutSheet {
     private void bed(BedMarks bed) {
         for (int i = 0; i < bed.corners().size(); i++) {
             SettingOut.Mark mark = bed.corners().get(i);
-            row(i == 0 ? Pages.shortened(bed.name(), LONGEST_NAME) : i == 1 ? "diagonals " + length(bed.diagonals()) : "", String.valueOf(i + 1),
-                    length(mark.fromFirst()), length(mark.fromSecond()), length(mark.along()), length(mark.off()));
+            row(
+                    i == 0
+                            ? Pages.shortened(bed.name(), LONGEST_NAME)
+                            : i == 1 ? "diagonals " + length(bed.diagonals()) : "",
+                    String.valueOf(i + 1),
+                    length(mark.fromFirst()),
+                    length(mark.fromSecond()),
+                    length(mark.along()),
+                    length(mark.off()));
         }
         pages.down(LINE / 3);
     }

@@ -37,6 +37,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
     private static final double TITLE_BLOCK = 24;
     /** Room round the plot for its dimensions. */
     private static final double ROUND = 12;
+
     private static final double FINE = 0.18;
     private static final double PEN = 0.35;
     private static final double BOLD = 0.7;
@@ -47,9 +48,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
     /** Gaps longer than this on the ground are open garden and not worth a dimension, metres. */
     private static final double LONGEST_GAP = 3;
 
-    /**
-     * @throws RefusedException if the plot doesn't fit on the largest sheet at this scale
-     */
+    /** @throws RefusedException if the plot doesn't fit on the largest sheet at this scale */
     public static SheetDrawing of(Plan plan, int season, Scale scale) {
         return new Layout(plan, season, scale).drawing();
     }
@@ -69,12 +68,16 @@ public record SheetDrawing(String title, String paper, double width, double heig
             this.plan = plan;
             this.season = season;
             this.scale = scale;
-            List<Point> corners = Stream.concat(plan.site().pieces().stream().flatMap(List::stream),
-                    plan.features().stream().flatMap(feature -> feature.places().stream())).toList();
+            List<Point> corners = Stream.concat(
+                            plan.site().pieces().stream().flatMap(List::stream),
+                            plan.features().stream().flatMap(feature -> feature.places().stream()))
+                    .toList();
             this.left = corners.stream().mapToDouble(c -> c.x().metres()).min().orElseThrow();
             this.top = corners.stream().mapToDouble(c -> c.y().metres()).max().orElseThrow();
-            double right = corners.stream().mapToDouble(c -> c.x().metres()).max().orElseThrow();
-            double bottom = corners.stream().mapToDouble(c -> c.y().metres()).min().orElseThrow();
+            double right =
+                    corners.stream().mapToDouble(c -> c.x().metres()).max().orElseThrow();
+            double bottom =
+                    corners.stream().mapToDouble(c -> c.y().metres()).min().orElseThrow();
             this.plotWidth = scale.onPaper(right - left);
             this.plotHeight = scale.onPaper(top - bottom);
             this.paper = paper();
@@ -83,21 +86,25 @@ public record SheetDrawing(String title, String paper, double width, double heig
         private Paper paper() {
             double needWidth = plotWidth + 2 * (MARGIN + ROUND);
             double needHeight = plotHeight + 2 * (MARGIN + ROUND) + TITLE_BLOCK;
-            return Paper.smallest(needWidth, needHeight, plan.units()).orElseThrow(() -> new RefusedException(
-                    "scale", "at " + scale.label() + " the plot is larger than the largest sheet of paper",
-                    "take a smaller scale, such as " + Scale.ONE_TO_200.label()));
+            return Paper.smallest(needWidth, needHeight, plan.units())
+                    .orElseThrow(() -> new RefusedException(
+                            "scale",
+                            "at " + scale.label() + " the plot is larger than the largest sheet of paper",
+                            "take a smaller scale, such as " + Scale.ONE_TO_200.label()));
         }
 
         SheetDrawing drawing() {
             plan.site().pieces().forEach(this::drawPiece);
-            plan.walks(season).forEach(walk -> marks.add(new Stroke(walk.corners().stream().map(this::spot).toList(), true, FINE, false)));
+            plan.walks(season)
+                    .forEach(walk -> marks.add(
+                            new Stroke(walk.corners().stream().map(this::spot).toList(), true, FINE, false)));
             plan.features().forEach(this::drawFeature);
             plan.waysIn(season).forEach(this::drawWayIn);
             plan.standing(season).forEach(this::drawBed);
             drawGaps();
             drawTitle();
-            return new SheetDrawing(plan.name() + " " + season, paper.name(), paper.width(), paper.height(),
-                    List.copyOf(marks));
+            return new SheetDrawing(
+                    plan.name() + " " + season, paper.name(), paper.width(), paper.height(), List.copyOf(marks));
         }
 
         /** The plot stands in the middle of what the title block leaves of the sheet. */
@@ -116,10 +123,17 @@ public record SheetDrawing(String title, String paper, double width, double heig
             List<Spot> places = feature.places().stream().map(this::spot).toList();
             boolean area = feature.kind().extent() == FeatureKind.Extent.AREA;
             if (FenceLine.isOpened(feature)) {
-                FenceLine.of(feature, plan.setting(season)).parts().forEach(part -> marks.add(new Stroke(part.stream().map(this::spot).toList(), false,
-                        Math.max(FINE, scale.onPaper(feature.breadth().metres())), false)));
+                FenceLine.of(feature, plan.setting(season))
+                        .parts()
+                        .forEach(part -> marks.add(new Stroke(
+                                part.stream().map(this::spot).toList(),
+                                false,
+                                Math.max(FINE, scale.onPaper(feature.breadth().metres())),
+                                false)));
             } else if (places.size() > 1) {
-                double pen = area ? PEN : Math.max(FINE, scale.onPaper(feature.breadth().metres()));
+                double pen = area
+                        ? PEN
+                        : Math.max(FINE, scale.onPaper(feature.breadth().metres()));
                 marks.add(new Stroke(places, area, pen, false));
             } else {
                 Spot at = places.get(0);
@@ -134,8 +148,10 @@ public record SheetDrawing(String title, String paper, double width, double heig
         /** The clear width of a gate with its name. */
         private void drawWayIn(WayIn way) {
             Spot at = spot(way.place());
-            marks.add(Stroke.line(BOLD, new Spot(at.x() - TICK, at.y() - TICK), new Spot(at.x() + TICK, at.y() + TICK)));
-            marks.add(Stroke.line(BOLD, new Spot(at.x() - TICK, at.y() + TICK), new Spot(at.x() + TICK, at.y() - TICK)));
+            marks.add(
+                    Stroke.line(BOLD, new Spot(at.x() - TICK, at.y() - TICK), new Spot(at.x() + TICK, at.y() + TICK)));
+            marks.add(
+                    Stroke.line(BOLD, new Spot(at.x() - TICK, at.y() + TICK), new Spot(at.x() + TICK, at.y() - TICK)));
             marks.add(words(new Spot(at.x(), at.y() - 2 * TICK), way.name() + " " + length(way.width()), SMALL, 0));
         }
 
@@ -159,7 +175,10 @@ public record SheetDrawing(String title, String paper, double width, double heig
             return sum / 2;
         }
 
-        /** The length of a side, written outside of the plot, which lies to the left of the way from one end to the other. */
+        /**
+         * The length of a side, written outside of the plot, which lies to the left of the way from one end to the
+         * other.
+         */
         private void sideLength(Point from, Point to) {
             Spot a = spot(from);
             Spot b = spot(to);
@@ -180,16 +199,21 @@ public record SheetDrawing(String title, String paper, double width, double heig
             Spot middle = spot(bed.outline().centre());
             double turn = readable(round.get(0), round.get(lengthwise ? 1 : 3));
             double room = scale.onPaper(bed.outline().longerSide().metres()) - 3;
-            double height = Math.min(NORMAL, scale.onPaper(bed.outline().shorterSide().metres()) / 4);
+            double height =
+                    Math.min(NORMAL, scale.onPaper(bed.outline().shorterSide().metres()) / 4);
             marks.add(words(offset(middle, turn, -height * 0.3), fitted(bed.name(), height, room), height, turn));
-            String size = length(bed.outline().length()) + " × " + length(bed.outline().width())
-                    + (bed.revision().height().isPositive() ? ", " + length(bed.revision().height()) + " high" : "");
+            String size = length(bed.outline().length()) + " × "
+                    + length(bed.outline().width())
+                    + (bed.revision().height().isPositive()
+                            ? ", " + length(bed.revision().height()) + " high"
+                            : "");
             double small = Math.min(height * SMALL / NORMAL, room / (size.length() * 0.55));
             marks.add(words(offset(middle, turn, height * 1.1), size, small, turn));
         }
 
         private List<Spot> inside(StandingBed bed) {
-            Ring inside = Ring.of((Polygon) Insets.of(Polygons.of(bed.corners()), bed.revision().thickness().metres()));
+            Ring inside = Ring.of((Polygon) Insets.of(
+                    Polygons.of(bed.corners()), bed.revision().thickness().metres()));
             List<Spot> spots = new ArrayList<>();
             for (int corner = 0; corner < inside.edges(); corner++) {
                 spots.add(spot(Point.metres(inside.cornerX(corner), inside.cornerY(corner))));
@@ -212,7 +236,8 @@ public record SheetDrawing(String title, String paper, double width, double heig
                 Spot middle = new Spot((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
                 String text = length(gap.distance());
                 boolean roomAlong = text.length() * SMALL * 0.55 < length;
-                marks.add(words(offset(middle, turn, roomAlong ? -0.7 : -1.2), text, roomAlong ? SMALL : SMALL * 0.8, turn));
+                marks.add(words(
+                        offset(middle, turn, roomAlong ? -0.7 : -1.2), text, roomAlong ? SMALL : SMALL * 0.8, turn));
             }
         }
 
@@ -234,8 +259,12 @@ public record SheetDrawing(String title, String paper, double width, double heig
             double room = paper.width() - 2 * MARGIN - 90;
             marks.add(new Words(new Spot(MARGIN + 4, above + 8), fitted(plan.name(), LARGE, room), LARGE, false, 0));
             marks.add(new Words(new Spot(MARGIN + 4, above + 14), "Season " + season, NORMAL, false, 0));
-            marks.add(new Words(new Spot(MARGIN + 4, above + 20), "Scale " + scale.label() + " on " + paper.name()
-                    + ". Print at 100 %; check with the bar.", SMALL, false, 0));
+            marks.add(new Words(
+                    new Spot(MARGIN + 4, above + 20),
+                    "Scale " + scale.label() + " on " + paper.name() + ". Print at 100 %; check with the bar.",
+                    SMALL,
+                    false,
+                    0));
             drawScaleBar(right - 72, above + 14);
             drawNorth(right - 10, above + TITLE_BLOCK / 2);
         }
@@ -246,8 +275,15 @@ public record SheetDrawing(String title, String paper, double width, double heig
             int divisions = Math.max(1, (int) (50 / division));
             for (int i = 0; i < divisions; i++) {
                 double from = x + i * division;
-                marks.add(new Stroke(List.of(new Spot(from, y), new Spot(from + division, y),
-                        new Spot(from + division, y + 2), new Spot(from, y + 2)), true, FINE, i % 2 == 0));
+                marks.add(new Stroke(
+                        List.of(
+                                new Spot(from, y),
+                                new Spot(from + division, y),
+                                new Spot(from + division, y + 2),
+                                new Spot(from, y + 2)),
+                        true,
+                        FINE,
+                        i % 2 == 0));
             }
             for (int i = 0; i <= divisions; i++) {
                 String text = i * (metric ? 1 : 4) + (i == divisions ? metric ? " m" : " ft" : "");
@@ -257,8 +293,14 @@ public record SheetDrawing(String title, String paper, double width, double heig
 
         private void drawNorth(double x, double y) {
             double angle = Math.toRadians(plan.site().north());
-            marks.add(new Stroke(List.of(round(x, y, 8, angle), round(x, y, 3, angle + Math.PI * 0.8),
-                    round(x, y, 3, angle - Math.PI * 0.8)), true, FINE, true));
+            marks.add(new Stroke(
+                    List.of(
+                            round(x, y, 8, angle),
+                            round(x, y, 3, angle + Math.PI * 0.8),
+                            round(x, y, 3, angle - Math.PI * 0.8)),
+                    true,
+                    FINE,
+                    true));
             Spot letter = round(x, y, 10, angle);
             marks.add(new Words(new Spot(letter.x(), letter.y() + 1), "N", NORMAL, true, 0));
         }
@@ -268,8 +310,11 @@ public record SheetDrawing(String title, String paper, double width, double heig
         }
 
         private static Stroke rectangle(double x1, double y1, double x2, double y2, double width) {
-            return new Stroke(List.of(new Spot(x1, y1), new Spot(x2, y1), new Spot(x2, y2), new Spot(x1, y2)), true,
-                    width, false);
+            return new Stroke(
+                    List.of(new Spot(x1, y1), new Spot(x2, y1), new Spot(x2, y2), new Spot(x1, y2)),
+                    true,
+                    width,
+                    false);
         }
 
         private static Words words(Spot at, String text, double height, double turn) {

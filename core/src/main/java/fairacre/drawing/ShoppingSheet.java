@@ -36,7 +36,11 @@ public final class ShoppingSheet {
         ShoppingSheet sheet = new ShoppingSheet(pages);
         pages.write(MARGIN, LARGE, title);
         pages.down(LINE * 1.2);
-        pages.write(MARGIN, SMALL, "Together about " + text(list.total()) + (list.unpriced() > 0 ? ", " + list.unpriced() + " without a price" : "") + ".");
+        pages.write(
+                MARGIN,
+                SMALL,
+                "Together about " + text(list.total())
+                        + (list.unpriced() > 0 ? ", " + list.unpriced() + " without a price" : "") + ".");
         pages.down(LINE);
         list.shops().forEach(sheet::shop);
         if (list.shops().isEmpty()) {
@@ -48,7 +52,10 @@ public final class ShoppingSheet {
     private void shop(AtShop shop) {
         pages.makeRoom(2 * LINE);
         pages.down(LINE / 2);
-        pages.write(MARGIN, SMALL, shop.shop().map(name -> "At " + name + ", as last time").orElse("Wherever it is to be had"));
+        pages.write(
+                MARGIN,
+                SMALL,
+                shop.shop().map(name -> "At " + name + ", as last time").orElse("Wherever it is to be had"));
         pages.rule(1.5);
         pages.down(LINE);
         shop.things().forEach(this::thing);
@@ -57,7 +64,12 @@ public final class ShoppingSheet {
     private void thing(ToBuy thing) {
         pages.makeRoom(LINE);
         double top = pages.y() - BOX + 0.6;
-        pages.draw(Stroke.line(RULE, new Spot(MARGIN, top), new Spot(MARGIN + BOX, top), new Spot(MARGIN + BOX, top + BOX), new Spot(MARGIN, top + BOX),
+        pages.draw(Stroke.line(
+                RULE,
+                new Spot(MARGIN, top),
+                new Spot(MARGIN + BOX, top),
+                new Spot(MARGIN + BOX, top + BOX),
+                new Spot(MARGIN, top + BOX),
                 new Spot(MARGIN, top)));
         pages.write(QUANTITY, SMALL, thing.quantity().stripTrailingZeros().toPlainString() + " ×");
         pages.write(LABEL, SMALL, Pages.shortened(thing.label(), LONGEST_LABEL));

@@ -53,7 +53,8 @@ public final class SvgSheet {
 
     private static void writeStroke(Stroke stroke, XMLStreamWriter xml) throws XMLStreamException {
         xml.writeEmptyElement(stroke.closed() ? "polygon" : "polyline");
-        xml.writeAttribute("points", stroke.spots().stream().map(SvgSheet::place).collect(Collectors.joining(" ")));
+        xml.writeAttribute(
+                "points", stroke.spots().stream().map(SvgSheet::place).collect(Collectors.joining(" ")));
         xml.writeAttribute("fill", stroke.filled() ? INK : "none");
         xml.writeAttribute("stroke", INK);
         xml.writeAttribute("stroke-width", number(stroke.width()));
@@ -70,7 +71,9 @@ public final class SvgSheet {
             xml.writeAttribute("text-anchor", "middle");
         }
         if (words.turn() != 0) {
-            xml.writeAttribute("transform", "rotate(" + number(words.turn()) + " " + place(words.at()).replace(',', ' ') + ")");
+            xml.writeAttribute(
+                    "transform",
+                    "rotate(" + number(words.turn()) + " " + place(words.at()).replace(',', ' ') + ")");
         }
         xml.writeCharacters(words.text());
         xml.writeEndElement();

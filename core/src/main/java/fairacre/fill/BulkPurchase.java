@@ -34,10 +34,11 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
     private static final BulkPurchase NOTHING = new BulkPurchase(List.of(), Optional.empty());
 
     /**
-     * The cheaper of bags and loose at these prices; the one whose price is known if the other's isn't; bags if neither is, or if no lorry
-     * can tip. Nothing for no volume.
+     * The cheaper of bags and loose at these prices; the one whose price is known if the other's isn't; bags if neither
+     * is, or if no lorry can tip. Nothing for no volume.
      */
-    public static BulkPurchase cheapest(BulkGood good, Volume volume, boolean tipping, Units units, Function<PriceItem, Optional<Money>> price) {
+    public static BulkPurchase cheapest(
+            BulkGood good, Volume volume, boolean tipping, Units units, Function<PriceItem, Optional<Money>> price) {
         if (!tipping) {
             return bags(good, volume, units, price);
         }
@@ -66,7 +67,8 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
         return Volume.litres(bags * (units == Units.METRIC ? LITRES_PER_BAG : LITRES_PER_BAG_FEET));
     }
 
-    public static BulkPurchase bags(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+    public static BulkPurchase bags(
+            BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
         if (volume.equals(Volume.ZERO)) {
             return NOTHING;
         }
@@ -83,12 +85,16 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
         boolean metric = units == Units.METRIC;
         PriceItem item = PriceItem.loose(good, units);
         double size = metric ? LITRES_PER_CUBIC_METRE : LITRES_PER_CUBIC_YARD;
-        return priced(List.of(new Lot(item, wholeSteps(volume, size, 0.5), used(volume, size)),
-                new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE, BigDecimal.ONE)), price);
+        return priced(
+                List.of(
+                        new Lot(item, wholeSteps(volume, size, 0.5), used(volume, size)),
+                        new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE, BigDecimal.ONE)),
+                price);
     }
 
     /** Loose on a lorry that brings other goods too: its delivery is counted with all of them. */
-    public static BulkPurchase looseUndelivered(BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
+    public static BulkPurchase looseUndelivered(
+            BulkGood good, Volume volume, Units units, Function<PriceItem, Optional<Money>> price) {
         BulkPurchase loose = loose(good, volume, units, price);
         return loose.lots().isEmpty() ? loose : priced(loose.lots().subList(0, 1), price);
     }
@@ -100,13 +106,16 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
     }
 
     private static BigDecimal used(Volume volume, double litresOfOne) {
-        return BigDecimal.valueOf(volume.litres() / litresOfOne).setScale(3, RoundingMode.HALF_UP).stripTrailingZeros();
+        return BigDecimal.valueOf(volume.litres() / litresOfOne)
+                .setScale(3, RoundingMode.HALF_UP)
+                .stripTrailingZeros();
     }
 
     private static BulkPurchase priced(List<Lot> lots, Function<PriceItem, Optional<Money>> price) {
         Optional<Money> total = lots.stream()
                 .map(lot -> price.apply(lot.item()).map(p -> p.multipliedBy(lot.quantity(), RoundingMode.HALF_UP)))
-                .reduce((a, b) -> a.flatMap(x -> b.map(x::plus))).orElseThrow();
+                .reduce((a, b) -> a.flatMap(x -> b.map(x::plus)))
+                .orElseThrow();
         return new BulkPurchase(lots, total);
     }
 }

@@ -11,10 +11,10 @@ import org.locationtech.jts.geom.Point;
 /**
  * Soil that fills a bed: its depth and volume, both zero for flat ground that nothing is brought to.
  *
- * <p>A box is filled to {@link #FREEBOARD} below its top, on a table from its floor on; where part-courses make up falling ground, the wedge below is filled too, its
- * area times the gap at its middle (exact for a plane). A mound is heaped with sides of one in one, so its volume is that of
- * the layers between its foot and its top (Simpson's rule, exact for such a heap). Where a filling is chosen for flat ground, {@link #SPREAD}
- * of it are spread and loosened in.
+ * <p>A box is filled to {@link #FREEBOARD} below its top, on a table from its floor on; where part-courses make up
+ * falling ground, the wedge below is filled too, its area times the gap at its middle (exact for a plane). A mound is
+ * heaped with sides of one in one, so its volume is that of the layers between its foot and its top (Simpson's rule,
+ * exact for such a heap). Where a filling is chosen for flat ground, {@link #SPREAD} of it are spread and loosened in.
  */
 public record FillTakeoff(Length depth, Volume volume) {
 
@@ -40,12 +40,17 @@ public record FillTakeoff(Length depth, Volume volume) {
     private static FillTakeoff boxed(BedRevision bed) {
         Length depth = Length.max(Length.ZERO, bed.holding().minus(FREEBOARD).minus(bed.floorDepth()));
         double area = within(bed, bed.thickness());
-        Volume wedge = bed.madeUp().map(drop -> Volume.prism(Area.squareMetres(area), Length.metres(gapInTheMiddle(bed)))).orElse(Volume.ZERO);
-        return new FillTakeoff(depth, Volume.prism(Area.squareMetres(area), depth).plus(wedge));
+        Volume wedge = bed.madeUp()
+                .map(drop -> Volume.prism(Area.squareMetres(area), Length.metres(gapInTheMiddle(bed))))
+                .orElse(Volume.ZERO);
+        return new FillTakeoff(
+                depth, Volume.prism(Area.squareMetres(area), depth).plus(wedge));
     }
 
     private static double gapInTheMiddle(BedRevision bed) {
-        Point middle = Insets.of(Polygons.of(bed.cornersUnplaced()), bed.thickness().metres()).getCentroid();
+        Point middle = Insets.of(
+                        Polygons.of(bed.cornersUnplaced()), bed.thickness().metres())
+                .getCentroid();
         return bed.gapBelow(middle.getX(), middle.getY());
     }
 
@@ -59,7 +64,8 @@ public record FillTakeoff(Length depth, Volume volume) {
     static double within(BedRevision bed, Length inset) {
         if (bed.shape().plain()) {
             Length both = inset.times(2);
-            return bed.outline().length().minus(both).metres() * bed.outline().width().minus(both).metres();
+            return bed.outline().length().minus(both).metres()
+                    * bed.outline().width().minus(both).metres();
         }
         return Insets.of(Polygons.of(bed.cornersUnplaced()), inset.metres()).getArea();
     }

@@ -10,17 +10,22 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 
 /**
- * How much of each good fills a volume, in the order of the goods. Parts are shares of the volume as it lies: that coarse stuff takes in
- * fine stuff is left out, as recipes do.
+ * How much of each good fills a volume, in the order of the goods. Parts are shares of the volume as it lies: that
+ * coarse stuff takes in fine stuff is left out, as recipes do.
  */
 public final class Ingredients {
 
     private Ingredients() {}
 
-    /** Of the whole of a bed, what lies below the mix included. The last millilitre goes to the last part, so that all add up. */
+    /**
+     * Of the whole of a bed, what lies below the mix included. The last millilitre goes to the last part, so that all
+     * add up.
+     */
     public static SortedMap<BulkGood, Volume> of(Filling filling, Volume whole) {
         Map<BulkGood, Volume> goods = new EnumMap<>(BulkGood.class);
-        Volume below = filling.below().map(b -> Volume.litres(whole.litres() * b.percent() / 100)).orElse(Volume.ZERO);
+        Volume below = filling.below()
+                .map(b -> Volume.litres(whole.litres() * b.percent() / 100))
+                .orElse(Volume.ZERO);
         filling.below().ifPresent(b -> add(goods, b.good(), below));
         Volume mix = whole.lessOrNone(below);
         Volume rest = mix;

@@ -46,8 +46,13 @@ public record Loads(long barrows, long trailers, long skips, List<Trips> vehicle
     private static Loads of(Volume loose, double density, List<Vehicle> vehicles) {
         double cubicMetres = loose.millilitres() / 1e6;
         double trailer = Math.min(TRAILER, PAYLOAD / density);
-        return new Loads(loads(cubicMetres, BARROW), loads(cubicMetres, trailer), loads(cubicMetres, SKIP),
-                vehicles.stream().map(vehicle -> trips(cubicMetres, density, vehicle)).toList());
+        return new Loads(
+                loads(cubicMetres, BARROW),
+                loads(cubicMetres, trailer),
+                loads(cubicMetres, SKIP),
+                vehicles.stream()
+                        .map(vehicle -> trips(cubicMetres, density, vehicle))
+                        .toList());
     }
 
     private static Trips trips(double cubicMetres, double density, Vehicle vehicle) {

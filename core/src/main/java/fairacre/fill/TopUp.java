@@ -5,7 +5,10 @@ import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.BedRevision;
 
-/** The compost that a bed takes every year after it was filled: an inch over its soil, of the 1 to 2 in that are usual (common practice). */
+/**
+ * The compost that a bed takes every year after it was filled: an inch over its soil, of the 1 to 2 in that are usual
+ * (common practice).
+ */
 public final class TopUp {
 
     public static final Length DEPTH = Length.inches(1);

@@ -18,9 +18,9 @@ import java.util.OptionalInt;
 import tools.jackson.databind.SerializationFeature;
 
 /**
- * {@code appraise GARDEN.json [--season YEAR]}: prints the appraisal of a garden file as JSON on standard output. Without a
- * season the garden is judged as it is planned in the end, in its last season of change. Exit code 0, or 2 with one line per
- * fault on standard error.
+ * {@code appraise GARDEN.json [--season YEAR]}: prints the appraisal of a garden file as JSON on standard output.
+ * Without a season the garden is judged as it is planned in the end, in its last season of change. Exit code 0, or 2
+ * with one line per fault on standard error.
  */
 public final class AppraiseCommand {
 
@@ -45,11 +45,20 @@ public final class AppraiseCommand {
             List<Integer> seasons = plan.seasonsOfChange();
             int season = plan.seasonInView(call.season().orElse(seasons.get(seasons.size() - 1)));
             Appraisal appraisal = Appraisal.of(plan, season, Paid.of(contents.receipts()));
-            out.println(GardenJson.mapper().writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(appraisal.report()));
-            appraisal.failures().forEach(failure -> err.println("could not be judged: " + failure.part() + ": " + failure.cause()));
+            out.println(GardenJson.mapper()
+                    .writer()
+                    .with(SerializationFeature.INDENT_OUTPUT)
+                    .writeValueAsString(appraisal.report()));
+            appraisal
+                    .failures()
+                    .forEach(failure -> err.println("could not be judged: " + failure.part() + ": " + failure.cause()));
             return TAKEN;
         } catch (RefusedException refused) {
-            err.println(new Fault(refused.refusal().field(), refused.refusal().reason(), refused.refusal().next()).line());
+            err.println(new Fault(
+                            refused.refusal().field(),
+                            refused.refusal().reason(),
+                            refused.refusal().next())
+                    .line());
             return REFUSED;
         } catch (FaultyFileException faulty) {
             faulty.faults().forEach(fault -> err.println(fault.line()));
@@ -86,7 +95,9 @@ public final class AppraiseCommand {
             }
             int season = Integer.parseInt(arguments.get(2));
             if (season < Limits.FIRST_SEASON || season > Limits.LAST_SEASON) {
-                throw fault("", "season " + season + " is out of range",
+                throw fault(
+                        "",
+                        "season " + season + " is out of range",
                         "give a year from " + Limits.FIRST_SEASON + " to " + Limits.LAST_SEASON);
             }
             return new Call(file, OptionalInt.of(season));

@@ -18,7 +18,17 @@ import org.joda.money.Money;
 /** A bill as a table: a line for each thing to buy. What has no price leaves price and amount empty. */
 public final class BillTable {
 
-    private static final List<String> HEADINGS = List.of("season", "part", "item", "quantity", "price", "amount", "currency", "beds", "walks and drains", "acquired");
+    private static final List<String> HEADINGS = List.of(
+            "season",
+            "part",
+            "item",
+            "quantity",
+            "price",
+            "amount",
+            "currency",
+            "beds",
+            "walks and drains",
+            "acquired");
 
     private BillTable() {}
 
@@ -28,9 +38,17 @@ public final class BillTable {
         plan.features().forEach((Feature feature) -> names.put(feature.id(), feature.name()));
         List<List<Object>> rows = new ArrayList<>();
         for (BillLine line : bill.lines()) {
-            rows.add(List.of(line.season(), line.part().name().toLowerCase(Locale.ROOT), line.item().label(), line.quantity().stripTrailingZeros(),
-                    line.price().<Object>map(Money::getAmount).orElse(""), line.amount().<Object>map(Money::getAmount).orElse(""),
-                    plan.currency().getCode(), all(names, line.beds()), all(names, line.places()), line.acquired().name().toLowerCase(Locale.ROOT)));
+            rows.add(List.of(
+                    line.season(),
+                    line.part().name().toLowerCase(Locale.ROOT),
+                    line.item().label(),
+                    line.quantity().stripTrailingZeros(),
+                    line.price().<Object>map(Money::getAmount).orElse(""),
+                    line.amount().<Object>map(Money::getAmount).orElse(""),
+                    plan.currency().getCode(),
+                    all(names, line.beds()),
+                    all(names, line.places()),
+                    line.acquired().name().toLowerCase(Locale.ROOT)));
         }
         return new Table("Bill", HEADINGS, rows);
     }

@@ -21,7 +21,8 @@ public final class ChangeIds extends TypeIdResolverBase {
 
     private static Map<String, Class<?>> special() {
         Map<String, Class<?>> kinds = new LinkedHashMap<>();
-        for (JsonSubTypes.Type type : ChangeKinds.class.getAnnotation(JsonSubTypes.class).value()) {
+        for (JsonSubTypes.Type type :
+                ChangeKinds.class.getAnnotation(JsonSubTypes.class).value()) {
             kinds.put(type.name(), type.value());
         }
         return kinds;
@@ -52,7 +53,9 @@ public final class ChangeIds extends TypeIdResolverBase {
         if (change instanceof Put<?> put) {
             return put(put.things());
         }
-        return change instanceof Remove<?> remove ? remove(remove.things()) : change.getClass().getSimpleName();
+        return change instanceof Remove<?> remove
+                ? remove(remove.things())
+                : change.getClass().getSimpleName();
     }
 
     @Override
@@ -64,10 +67,12 @@ public final class ChangeIds extends TypeIdResolverBase {
     @Override
     public JavaType typeFromId(DatabindContext context, String id) {
         if (PUT.containsKey(id)) {
-            return context.getTypeFactory().constructParametricType(Put.class, PUT.get(id).type());
+            return context.getTypeFactory()
+                    .constructParametricType(Put.class, PUT.get(id).type());
         }
         if (REMOVE.containsKey(id)) {
-            return context.getTypeFactory().constructParametricType(Remove.class, REMOVE.get(id).type());
+            return context.getTypeFactory()
+                    .constructParametricType(Remove.class, REMOVE.get(id).type());
         }
         return SPECIAL.containsKey(id) ? context.constructType(SPECIAL.get(id)) : null;
     }

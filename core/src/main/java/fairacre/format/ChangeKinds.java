@@ -8,8 +8,8 @@ import fairacre.plan.PurseChange;
 import tools.jackson.databind.annotation.JsonTypeIdResolver;
 
 /**
- * The property that tells which change it is, and the names of the kinds. Things that are put in and taken out come besides: "PutWalk",
- * "RemoveWalk" and so on for each of {@link fairacre.plan.Things#ALL}.
+ * The property that tells which change it is, and the names of the kinds. Things that are put in and taken out come
+ * besides: "PutWalk", "RemoveWalk" and so on for each of {@link fairacre.plan.Things#ALL}.
  */
 @JsonTypeInfo(use = JsonTypeInfo.Id.CUSTOM, property = "kind")
 @JsonTypeIdResolver(ChangeIds.class)

@@ -10,11 +10,11 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /**
- * A table as comma-separated values (RFC 4180), in UTF-8 with a byte order mark, since spreadsheets take it for another encoding
- * otherwise.
+ * A table as comma-separated values (RFC 4180), in UTF-8 with a byte order mark, since spreadsheets take it for another
+ * encoding otherwise.
  *
- * <p>Numbers are plain decimals with a point, dates as in ISO 8601. A text that a spreadsheet would take for a formula is written with
- * an apostrophe before it.
+ * <p>Numbers are plain decimals with a point, dates as in ISO 8601. A text that a spreadsheet would take for a formula
+ * is written with an apostrophe before it.
  */
 public final class CsvFile {
 
@@ -41,11 +41,15 @@ public final class CsvFile {
             return number.toPlainString();
         }
         String text = cell.toString();
-        return cell instanceof String && !text.isEmpty() && BEGINS_FORMULA.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+        return cell instanceof String && !text.isEmpty() && BEGINS_FORMULA.indexOf(text.charAt(0)) >= 0
+                ? "'" + text
+                : text;
     }
 
     /** A text as it was before it got an apostrophe. */
     static String asTyped(String cell) {
-        return cell.length() > 1 && cell.charAt(0) == '\'' && BEGINS_FORMULA.indexOf(cell.charAt(1)) >= 0 ? cell.substring(1) : cell;
+        return cell.length() > 1 && cell.charAt(0) == '\'' && BEGINS_FORMULA.indexOf(cell.charAt(1)) >= 0
+                ? cell.substring(1)
+                : cell;
     }
 }

@@ -20,7 +20,10 @@ final class DelimitedText {
     static String decoded(byte[] file) {
         String text;
         try {
-            text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString();
+            text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(file))
+                    .toString();
         } catch (CharacterCodingException otherEncoding) {
             text = new String(file, Charset.forName("windows-1252"));
         }
@@ -47,7 +50,8 @@ final class DelimitedText {
      * An amount with a point or a comma before the decimals.
      *
      * @param field that a refusal names
-     * @throws RefusedException if it is no number, has more decimals than the currency, or might be read in two ways: {@code 1,234}
+     * @throws RefusedException if it is no number, has more decimals than the currency, or might be read in two ways:
+     *     {@code 1,234}
      */
     static Money money(String text, CurrencyUnit currency, String field) {
         boolean comma = text.matches("-?\\d{1,15},\\d{1,15}");

@@ -26,8 +26,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The garden file: {@code {"format": "fairacre-garden", "version": 1, "garden": {...}, "receipts": [...]}} in UTF-8, at most 8 MB; the
- * receipts may be left out.
+ * The garden file: {@code {"format": "fairacre-garden", "version": 1, "garden": {...}, "receipts": [...]}} in UTF-8, at
+ * most 8 MB; the receipts may be left out.
  *
  * <p>Writing and reading a plan gives an equal plan, and so the same appraisal.
  */
@@ -50,7 +50,8 @@ public final class GardenFile {
     /**
      * A garden with its ledger.
      *
-     * @param receipts in the garden's currency, in the order in which they were entered; pictures of them are not part of a file
+     * @param receipts in the garden's currency, in the order in which they were entered; pictures of them are not part
+     *     of a file
      */
     public record Contents(Plan garden, List<Entry> receipts) {
 
@@ -68,11 +69,15 @@ public final class GardenFile {
 
     /** @throws RefusedException if the file would be larger than one that is read */
     public static byte[] write(Contents contents) {
-        String text = MAPPER.writer().with(SerializationFeature.INDENT_OUTPUT)
+        String text = MAPPER.writer()
+                .with(SerializationFeature.INDENT_OUTPUT)
                 .writeValueAsString(new Envelope(FORMAT, VERSION, contents.garden(), contents.receipts()));
         byte[] file = (text + "\n").getBytes(StandardCharsets.UTF_8);
         if (file.length > LARGEST) {
-            throw new RefusedException("", "with its receipts the garden is larger than a file that can be read again, " + LARGEST / 1_000_000 + " MB",
+            throw new RefusedException(
+                    "",
+                    "with its receipts the garden is larger than a file that can be read again, " + LARGEST / 1_000_000
+                            + " MB",
                     "take the receipts away as a table");
         }
         return file;
@@ -81,7 +86,8 @@ public final class GardenFile {
     /**
      * The plan in a file; the stream is read up to the size limit and not closed.
      *
-     * @throws FaultyFileException if it is not a garden file of this version or an earlier one, malformed, or breaks the schema or the plan's rules
+     * @throws FaultyFileException if it is not a garden file of this version or an earlier one, malformed, or breaks
+     *     the schema or the plan's rules
      * @throws IOException if the stream can't be read
      */
     public static Plan read(InputStream stream) throws IOException, FaultyFileException {
@@ -110,7 +116,10 @@ public final class GardenFile {
         } catch (JacksonException refused) {
             throw new FaultyFileException(List.of(Pointers.fault(refused)));
         } catch (RefusedException refused) {
-            throw faulty("/" + refused.refusal().field(), refused.refusal().reason(), refused.refusal().next());
+            throw faulty(
+                    "/" + refused.refusal().field(),
+                    refused.refusal().reason(),
+                    refused.refusal().next());
         }
     }
 
@@ -123,7 +132,9 @@ public final class GardenFile {
             return tree;
         } catch (StreamReadException malformed) {
             TokenStreamLocation at = malformed.getLocation();
-            throw faulty("", "it is not well-formed JSON at line " + at.getLineNr() + ", column " + at.getColumnNr(),
+            throw faulty(
+                    "",
+                    "it is not well-formed JSON at line " + at.getLineNr() + ", column " + at.getColumnNr(),
                     "correct it there, or export the garden again");
         } catch (JacksonException malformed) {
             throw new FaultyFileException(List.of(Pointers.fault(malformed)));
@@ -137,7 +148,9 @@ public final class GardenFile {
         }
         int version = tree.path("version").asInt(0);
         if (version > VERSION) {
-            throw faulty("/version", "the file is of version " + version + ", this program reads version " + VERSION + " and earlier",
+            throw faulty(
+                    "/version",
+                    "the file is of version " + version + ", this program reads version " + VERSION + " and earlier",
                     "open it with a newer program");
         }
         if (version > 0 && version < VERSION && tree instanceof ObjectNode file && file.get("garden") != null) {
@@ -191,7 +204,8 @@ public final class GardenFile {
         String property = error.getProperty();
         String right = switch (Objects.toString(error.getKeyword(), "")) {
             case "required" -> "add \"" + property + "\"";
-            case "additionalProperties", "unevaluatedProperties" -> "leave \"" + property + "\" out or check its spelling";
+            case "additionalProperties", "unevaluatedProperties" ->
+                "leave \"" + property + "\" out or check its spelling";
             case "type" -> "write a value of the type named";
             case "minimum", "maximum", "exclusiveMinimum" -> "give a value in range";
             case "enum", "const" -> "give one of the values named";
@@ -209,7 +223,8 @@ public final class GardenFile {
     private static Schema loadSchema() {
         try (InputStream stream = GardenFile.class.getResourceAsStream("garden.schema.json")) {
             String text = new String(stream.readAllBytes(), StandardCharsets.UTF_8);
-            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(text, InputFormat.JSON);
+            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(text, InputFormat.JSON);
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }

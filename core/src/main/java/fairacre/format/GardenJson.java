@@ -35,9 +35,9 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 
 /**
- * How a garden is written as JSON. Lengths are metres to the micrometre, areas square metres to 1 cm2, volumes litres to the
- * millilitre, all plain numbers; money is {@code {"amount": "12.50", "currency": "EUR"}}; boards, materials, kits and price items are
- * written by their keys; a change carries its kind.
+ * How a garden is written as JSON. Lengths are metres to the micrometre, areas square metres to 1 cm2, volumes litres
+ * to the millilitre, all plain numbers; money is {@code {"amount": "12.50", "currency": "EUR"}}; boards, materials,
+ * kits and price items are written by their keys; a change carries its kind.
  */
 public final class GardenJson {
 
@@ -64,7 +64,8 @@ public final class GardenJson {
                 .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
                 .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
-                .changeDefaultPropertyInclusion(inclusion -> inclusion.withValueInclusion(JsonInclude.Include.NON_ABSENT));
+                .changeDefaultPropertyInclusion(
+                        inclusion -> inclusion.withValueInclusion(JsonInclude.Include.NON_ABSENT));
     }
 
     /** The property that tells which form a bed has, and the names of the forms. */
@@ -108,7 +109,8 @@ public final class GardenJson {
         module.addSerializer(type, writer((value, json) -> json.writeNumber(write.apply(value))));
     }
 
-    private static <T> void text(SimpleModule module, Class<T> type, Function<T, String> write, Function<String, T> read) {
+    private static <T> void text(
+            SimpleModule module, Class<T> type, Function<T, String> write, Function<String, T> read) {
         module.addSerializer(type, writer((value, json) -> json.writeString(write.apply(value))));
         module.addDeserializer(type, new ValueDeserializer<T>() {
             @Override
@@ -161,7 +163,8 @@ public final class GardenJson {
             }
             String text = json.getString();
             if (text.indexOf('\0') >= 0) {
-                throw new RefusedException("", "the text holds a character that can't be written", "leave the character 0 out");
+                throw new RefusedException(
+                        "", "the text holds a character that can't be written", "leave the character 0 out");
             }
             return text;
         }
@@ -234,7 +237,9 @@ public final class GardenJson {
         private static String text(JsonNode node, String field) {
             JsonNode value = node.get(field);
             if (value == null || !value.isString() || value.stringValue().length() > LONGEST) {
-                throw new RefusedException(field, "the " + field + " is not a short text",
+                throw new RefusedException(
+                        field,
+                        "the " + field + " is not a short text",
                         "write {\"amount\": \"12.50\", \"currency\": \"EUR\"}");
             }
             return value.stringValue();
@@ -254,7 +259,9 @@ public final class GardenJson {
         try {
             return Money.of(unit, new BigDecimal(amount));
         } catch (ArithmeticException tooPrecise) {
-            throw new RefusedException("amount", amount + " has more decimals than " + unit,
+            throw new RefusedException(
+                    "amount",
+                    amount + " has more decimals than " + unit,
                     "give at most " + unit.getDecimalPlaces() + " decimals");
         }
     }
@@ -268,7 +275,9 @@ public final class GardenJson {
             }
             return unit;
         } catch (IllegalCurrencyException | NullPointerException unknown) {
-            throw new RefusedException("currency", "\"" + code + "\" is not a currency known here",
+            throw new RefusedException(
+                    "currency",
+                    "\"" + code + "\" is not a currency known here",
                     "give an ISO 4217 code like EUR, GBP or USD");
         }
     }

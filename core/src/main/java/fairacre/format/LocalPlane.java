@@ -3,14 +3,15 @@ package fairacre.format;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
- * Metres east and north of a middle place, by the ellipsoid's own radii there: an equirectangular projection with the radius of
- * curvature in the meridian and in the prime vertical of WGS 84. Up to 70 degrees it is within 1 mm of the geodesic over 60 m
- * about the middle; a test checks that bound, and 10 mm over 300 m.
+ * Metres east and north of a middle place, by the ellipsoid's own radii there: an equirectangular projection with the
+ * radius of curvature in the meridian and in the prime vertical of WGS 84. Up to 70 degrees it is within 1 mm of the
+ * geodesic over 60 m about the middle; a test checks that bound, and 10 mm over 300 m.
  */
 final class LocalPlane {
 
     /** WGS 84: half the longer axis, metres, and the first eccentricity squared. */
     private static final double AXIS = 6_378_137.0;
+
     private static final double ECCENTRICITY = 6.694379990141316e-3;
 
     private final double latitude;

@@ -17,7 +17,8 @@ public final class Pointers {
         List<JacksonException.Reference> path = failure.getPath();
         for (JacksonException.Reference step : path) {
             if (step.getPropertyName() != null) {
-                pointer.append('/').append(step.getPropertyName().replace("~", "~0").replace("/", "~1"));
+                pointer.append('/')
+                        .append(step.getPropertyName().replace("~", "~0").replace("/", "~1"));
             } else if (step.getIndex() >= 0) {
                 pointer.append('/').append(step.getIndex());
             }
@@ -39,14 +40,16 @@ public final class Pointers {
     public static Fault fault(JacksonException failure) {
         String at = of(failure);
         return refusal(failure)
-                .map(refusal -> new Fault(refusal.field().isEmpty() ? at : at + "/" + refusal.field(), refusal.reason(),
-                        refusal.next()))
+                .map(refusal -> new Fault(
+                        refusal.field().isEmpty() ? at : at + "/" + refusal.field(), refusal.reason(), refusal.next()))
                 .orElseGet(() -> new Fault(at, plainWords(failure), "look at the description of the format"));
     }
 
     private static String plainWords(JacksonException failure) {
         String message = failure.getOriginalMessage();
-        String first = message == null ? "it can't be read" : message.lines().findFirst().orElse("it can't be read");
+        String first = message == null
+                ? "it can't be read"
+                : message.lines().findFirst().orElse("it can't be read");
         return first.replaceAll("`?(?:[a-z]+\\.)+([A-Z][A-Za-z$]*)`?", "$1");
     }
 }

@@ -30,14 +30,15 @@ import org.apache.commons.csv.CSVRecord;
 import org.joda.money.Money;
 
 /**
- * A price book as comma-separated values (RFC 4180): a heading with the columns {@code key}, {@code item}, {@code price},
- * {@code currency}, {@code shop} and {@code date}, then a line for every item of the price book; a price that is not known is left empty. Shop and
- * day stand with what a shop asked; a line that is read with a day is such a quote, tax within.
+ * A price book as comma-separated values (RFC 4180): a heading with the columns {@code key}, {@code item},
+ * {@code price}, {@code currency}, {@code shop} and {@code date}, then a line for every item of the price book; a price
+ * that is not known is left empty. Shop and day stand with what a shop asked; a line that is read with a day is such a
+ * quote, tax within.
  *
- * <p>What comes back from a spreadsheet is read too: semicolons or tabs between the cells, a comma as the decimal sign, another order of
- * columns, more columns, columns called otherwise, and Windows-1252 where the text is no UTF-8. An item is found by its key, or by its label where no key is
- * given. Lines that can't be taken are told with the reason, and nothing of them is guessed: 1,234 might be twelve hundred or one
- * and a bit.
+ * <p>What comes back from a spreadsheet is read too: semicolons or tabs between the cells, a comma as the decimal sign,
+ * another order of columns, more columns, columns called otherwise, and Windows-1252 where the text is no UTF-8. An
+ * item is found by its key, or by its label where no key is given. Lines that can't be taken are told with the reason,
+ * and nothing of them is guessed: 1,234 might be twelve hundred or one and a bit.
  */
 public final class PriceFile {
 
@@ -69,8 +70,14 @@ public final class PriceFile {
      * @param columns for each of ours that is known the heading that it has in the file
      * @param complete whether there are columns for the price and for the thing; without them nothing is read
      */
-    public record Reading(List<Taken> taken, int same, List<Rejected> rejected, Optional<Change> change, List<String> headings,
-            Map<String, String> columns, boolean complete) {}
+    public record Reading(
+            List<Taken> taken,
+            int same,
+            List<Rejected> rejected,
+            Optional<Change> change,
+            List<String> headings,
+            Map<String, String> columns,
+            boolean complete) {}
 
     private PriceFile() {}
 
@@ -86,8 +93,13 @@ public final class PriceFile {
 
     private static List<Object> row(Plan plan, PriceItem item) {
         Optional<Quote> quote = plan.quoteOf(item);
-        return List.of(item.key(), item.label(), plan.priceOf(item).<Object>map(Money::getAmount).orElse(""), plan.currency().getCode(),
-                quote.flatMap(Quote::shop).orElse(""), quote.<Object>map(Quote::date).orElse(""));
+        return List.of(
+                item.key(),
+                item.label(),
+                plan.priceOf(item).<Object>map(Money::getAmount).orElse(""),
+                plan.currency().getCode(),
+                quote.flatMap(Quote::shop).orElse(""),
+                quote.<Object>map(Quote::date).orElse(""));
     }
 
     /** @throws FaultyFileException if it is too large, has no heading, or is no table */
@@ -96,7 +108,8 @@ public final class PriceFile {
     }
 
     /**
-     * Where there is no column for the price, or none for the key or the item, nothing is read: the headings tell what to choose from.
+     * Where there is no column for the price, or none for the key or the item, nothing is read: the headings tell what
+     * to choose from.
      *
      * @param chosen the heading in the file for each of our columns that is called otherwise there
      * @throws FaultyFileException as {@link #read(Plan, byte[])}
@@ -106,12 +119,23 @@ public final class PriceFile {
             throw fault("the file is larger than 2 MB", "leave out what is no price");
         }
         String text = DelimitedText.decoded(file);
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(DelimitedText.delimiter(text)).setHeader().setSkipHeaderRecord(true)
-                .setIgnoreHeaderCase(true).setTrim(true).setIgnoreEmptyLines(true).setAllowMissingColumnNames(true).get();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(DelimitedText.delimiter(text))
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreHeaderCase(true)
+                .setTrim(true)
+                .setIgnoreEmptyLines(true)
+                .setAllowMissingColumnNames(true)
+                .get();
         try (CSVParser rows = CSVParser.parse(new StringReader(text), format)) {
-            List<String> headings = rows.getHeaderNames().stream().filter(name -> !name.isBlank()).toList();
+            List<String> headings = rows.getHeaderNames().stream()
+                    .filter(name -> !name.isBlank())
+                    .toList();
             if (headings.size() < 2) {
-                throw fault("there is no heading with a column for the thing and one for its price",
+                throw fault(
+                        "there is no heading with a column for the thing and one for its price",
                         "take the price book out as a file and fill its price column");
             }
             return new Rows(plan, headings, columns(headings, chosen)).read(rows);
@@ -125,7 +149,10 @@ public final class PriceFile {
         Map<String, String> columns = new TreeMap<>();
         for (String ours : List.of(KEY, ITEM, PRICE, CURRENCY, SHOP, DATE)) {
             String wanted = chosen.getOrDefault(ours, ours);
-            headings.stream().filter(wanted::equalsIgnoreCase).findFirst().ifPresent(heading -> columns.put(ours, heading));
+            headings.stream()
+                    .filter(wanted::equalsIgnoreCase)
+                    .findFirst()
+                    .ifPresent(heading -> columns.put(ours, heading));
         }
         return columns;
     }
@@ -164,7 +191,8 @@ public final class PriceFile {
                     reject(row, refused.refusal().sentence());
                 }
             }
-            Optional<Change> change = changes.isEmpty() ? Optional.empty() : Optional.of(new Change.Batch("Prices from a file", changes));
+            Optional<Change> change =
+                    changes.isEmpty() ? Optional.empty() : Optional.of(new Change.Batch("Prices from a file", changes));
             return new Reading(List.copyOf(taken), same, List.copyOf(rejected), change, headings, columns, complete);
         }
 
@@ -175,12 +203,15 @@ public final class PriceFile {
             }
             PriceItem item = item(row);
             String currency = cell(row, CURRENCY);
-            if (!currency.isEmpty() && !currency.equalsIgnoreCase(plan.currency().getCode())) {
-                throw new RefusedException(CURRENCY, currency + " is not the garden's currency", "give " + plan.currency());
+            if (!currency.isEmpty()
+                    && !currency.equalsIgnoreCase(plan.currency().getCode())) {
+                throw new RefusedException(
+                        CURRENCY, currency + " is not the garden's currency", "give " + plan.currency());
             }
             Money price = new Price(item, DelimitedText.money(amount, plan.currency(), PRICE), false).amount();
             Optional<LocalDate> date = date(row);
-            Optional<String> shop = date.map(day -> CsvFile.asTyped(cell(row, SHOP))).filter(name -> !name.isEmpty());
+            Optional<String> shop =
+                    date.map(day -> CsvFile.asTyped(cell(row, SHOP))).filter(name -> !name.isEmpty());
             if (!seen.add(List.of(item, date, shop))) {
                 throw new RefusedException(ITEM, item.label() + " is there more than once", "the first one counts");
             }
@@ -197,18 +228,36 @@ public final class PriceFile {
                     same++;
                     return;
                 }
-                throw new RefusedException(DATE, "shops' prices of " + item.label() + " are noted, each with its day", "give the day of this one too");
+                throw new RefusedException(
+                        DATE,
+                        "shops' prices of " + item.label() + " are noted, each with its day",
+                        "give the day of this one too");
             }
             take(item, price, plan.priceOf(item), new Change.SetPrice(new Price(item, price, false)));
         }
 
         /** In place of what is noted of the same shop and day. */
         private void takeQuote(PriceItem item, Money price, Optional<String> shop, LocalDate date) {
-            Optional<Quote> noted = plan.quotes().stream().filter(quote -> quote.item().equals(item) && quote.date().equals(date) && quote.shop().equals(shop))
+            Optional<Quote> noted = plan.quotes().stream()
+                    .filter(quote -> quote.item().equals(item)
+                            && quote.date().equals(date)
+                            && quote.shop().equals(shop))
                     .findFirst();
-            UUID id = noted.map(Quote::id).orElseGet(() -> UUID.nameUUIDFromBytes((plan.id() + item.key() + date + shop).getBytes(StandardCharsets.UTF_8)));
-            take(item, price, noted.map(Quote::gross), Put.of(new Quote(id, item, price, shop, date, BigDecimal.ZERO,
-                    noted.map(Quote::pinned).orElse(false))));
+            UUID id = noted.map(Quote::id)
+                    .orElseGet(() -> UUID.nameUUIDFromBytes(
+                            (plan.id() + item.key() + date + shop).getBytes(StandardCharsets.UTF_8)));
+            take(
+                    item,
+                    price,
+                    noted.map(Quote::gross),
+                    Put.of(new Quote(
+                            id,
+                            item,
+                            price,
+                            shop,
+                            date,
+                            BigDecimal.ZERO,
+                            noted.map(Quote::pinned).orElse(false))));
         }
 
         private void take(PriceItem item, Money price, Optional<Money> before, Change change) {
@@ -235,13 +284,19 @@ public final class PriceFile {
                 return PriceItem.of(key);
             }
             String label = cell(row, ITEM);
-            return items(plan).filter(item -> item.label().equalsIgnoreCase(label)).findFirst().orElseThrow(
-                    () -> new RefusedException(ITEM, "the price book has no \"" + label + "\"", "give its key or its label"));
+            return items(plan)
+                    .filter(item -> item.label().equalsIgnoreCase(label))
+                    .findFirst()
+                    .orElseThrow(() -> new RefusedException(
+                            ITEM, "the price book has no \"" + label + "\"", "give its key or its label"));
         }
 
         private void reject(CSVRecord row, String reason) {
             if (rejected.size() < MOST_REJECTED) {
-                rejected.add(new Rejected(row.getRecordNumber() + 1, String.join(" ", row.toList()).strip(), reason));
+                rejected.add(new Rejected(
+                        row.getRecordNumber() + 1,
+                        String.join(" ", row.toList()).strip(),
+                        reason));
             }
         }
 

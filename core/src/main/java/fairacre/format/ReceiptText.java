@@ -23,9 +23,9 @@ import org.joda.money.Money;
 /**
  * The lines of a receipt as they are pasted from an order mail, or saved as a table.
  *
- * <p>Read: tables with tabs, semicolons or commas between what, pieces and amount, with or without a heading; and plain lines that end in
- * an amount, {@code 2 x Deck screws 27.00}. A total, a discount and a tax at the foot are told apart from the things that were bought. What can't
- * be read is told with the reason; nothing is guessed.
+ * <p>Read: tables with tabs, semicolons or commas between what, pieces and amount, with or without a heading; and plain
+ * lines that end in an amount, {@code 2 x Deck screws 27.00}. A total, a discount and a tax at the foot are told apart
+ * from the things that were bought. What can't be read is told with the reason; nothing is guessed.
  */
 public final class ReceiptText {
 
@@ -34,10 +34,13 @@ public final class ReceiptText {
 
     private static final int MOST_LINES = 200;
     private static final Pattern PIECES_OF = Pattern.compile("(\\d{1,9}(?:[.,]\\d{1,9})?)\\s*[x×*]\\s*");
-    private static final Pattern TOTAL = Pattern.compile("(grand )?(total|sum|to pay|amount due|balance due)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern DISCOUNT = Pattern.compile("(less )?(discount|rebate|voucher)\\b.*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TOTAL =
+            Pattern.compile("(grand )?(total|sum|to pay|amount due|balance due)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern DISCOUNT =
+            Pattern.compile("(less )?(discount|rebate|voucher)\\b.*", Pattern.CASE_INSENSITIVE);
     private static final Pattern TAX = Pattern.compile("(plus )?(vat|tax|sales tax)\\b.*", Pattern.CASE_INSENSITIVE);
-    private static final Pattern INCLUDED = Pattern.compile(".*\\b(incl\\.?|included|including|subtotal|sub-total)\\b.*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern INCLUDED =
+            Pattern.compile(".*\\b(incl\\.?|included|including|subtotal|sub-total)\\b.*", Pattern.CASE_INSENSITIVE);
     private static final List<String> WHAT = List.of("what", "item", "text", "description", "article");
     private static final List<String> PIECES = List.of("pieces", "quantity", "qty", "number");
     private static final List<String> AMOUNT = List.of("amount", "total", "sum", "price");
@@ -62,7 +65,12 @@ public final class ReceiptText {
     public record Rejected(int row, String text, String reason) {}
 
     /** What was found; empty where the text has no such line. */
-    public record Found(List<ReceiptLine> lines, Optional<Money> discount, Optional<Money> tax, Optional<Money> paper, List<Rejected> rejected) {}
+    public record Found(
+            List<ReceiptLine> lines,
+            Optional<Money> discount,
+            Optional<Money> tax,
+            Optional<Money> paper,
+            List<Rejected> rejected) {}
 
     /** @throws FaultyFileException if it is too long, or holds more than 200 lines */
     public static Found read(byte[] file, CurrencyUnit currency, List<Known> bill) throws FaultyFileException {
@@ -72,7 +80,8 @@ public final class ReceiptText {
         ReceiptText text = new ReceiptText(currency, bill);
         String decoded = DelimitedText.decoded(file);
         char sign = DelimitedText.delimiter(decoded);
-        boolean table = decoded.lines().findFirst().orElse("").indexOf(sign) >= 0 && (sign != ',' || text.hasHeading(decoded));
+        boolean table =
+                decoded.lines().findFirst().orElse("").indexOf(sign) >= 0 && (sign != ',' || text.hasHeading(decoded));
         if (table) {
             text.readTable(decoded, sign);
         } else {
@@ -90,12 +99,18 @@ public final class ReceiptText {
 
     /** A comma stands in amounts and names too: such a table needs a heading to be taken for one. */
     private boolean hasHeading(String text) {
-        List<String> names = List.of(text.lines().findFirst().orElse("").replace("\"", "").split(","));
+        List<String> names =
+                List.of(text.lines().findFirst().orElse("").replace("\"", "").split(","));
         return column(names, WHAT) >= 0 && column(names, AMOUNT) >= 0;
     }
 
     private void readTable(String text, char sign) throws FaultyFileException {
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(sign).setTrim(true).setIgnoreEmptyLines(true).get();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(sign)
+                .setTrim(true)
+                .setIgnoreEmptyLines(true)
+                .get();
         try (CSVParser rows = CSVParser.parse(new StringReader(text), format)) {
             Columns columns = null;
             for (CSVRecord row : rows) {
@@ -106,7 +121,12 @@ public final class ReceiptText {
                         continue;
                     }
                 }
-                take((int) row.getRecordNumber(), String.join(" ", cells), columns.what(cells), columns.pieces(cells), columns.amount(cells));
+                take(
+                        (int) row.getRecordNumber(),
+                        String.join(" ", cells),
+                        columns.what(cells),
+                        columns.pieces(cells),
+                        columns.amount(cells));
             }
         } catch (IOException | UncheckedIOException malformed) {
             throw fault("it is no table (" + malformed.getMessage() + ")", "paste the lines as plain text");
@@ -128,7 +148,8 @@ public final class ReceiptText {
         static Columns of(List<String> first) {
             int what = column(first, WHAT);
             int amount = column(first, AMOUNT);
-            return what >= 0 && amount >= 0 ? new Columns(what, column(first, PIECES), amount, true)
+            return what >= 0 && amount >= 0
+                    ? new Columns(what, column(first, PIECES), amount, true)
                     : new Columns(0, first.size() > 2 ? 1 : -1, Math.min(first.size() - 1, 2), false);
         }
 
@@ -159,7 +180,12 @@ public final class ReceiptText {
             }
             Optional<PlainLine> found = PlainLine.of(told, currency);
             if (found.isPresent()) {
-                take(row, told, found.get().what(), found.get().pieces(), found.get().amount());
+                take(
+                        row,
+                        told,
+                        found.get().what(),
+                        found.get().pieces(),
+                        found.get().amount());
             } else {
                 rejected.add(new Rejected(row, told, "it doesn't end in an amount"));
             }
@@ -186,13 +212,16 @@ public final class ReceiptText {
             String amount = rest.substring(start);
             String before = rest.substring(0, start);
             String what = stripped(withoutCurrency(before, currency.getCode()::equals));
-            boolean apart = !before.isEmpty() && !stripped(before).equals(before) || what.length() < stripped(before).length();
+            boolean apart = !before.isEmpty() && !stripped(before).equals(before)
+                    || what.length() < stripped(before).length();
             if (!number || !apart || what.isEmpty()) {
                 return Optional.empty();
             }
             Matcher pieces = PIECES_OF.matcher(what);
-            return Optional.of(pieces.lookingAt() && pieces.end() < what.length()
-                    ? new PlainLine(pieces.group(1), what.substring(pieces.end()), amount) : new PlainLine("", what, amount));
+            return Optional.of(
+                    pieces.lookingAt() && pieces.end() < what.length()
+                            ? new PlainLine(pieces.group(1), what.substring(pieces.end()), amount)
+                            : new PlainLine("", what, amount));
         }
 
         private static boolean isOfAmount(char sign) {
@@ -206,7 +235,8 @@ public final class ReceiptText {
             if (end > 0 && Character.getType(stripped.charAt(end - 1)) == Character.CURRENCY_SYMBOL) {
                 return stripped.substring(0, end - 1).stripTrailing();
             }
-            boolean coded = end > 3 && code.test(stripped.substring(end - 3)) && !Character.isLetter(stripped.charAt(end - 4));
+            boolean coded =
+                    end > 3 && code.test(stripped.substring(end - 3)) && !Character.isLetter(stripped.charAt(end - 4));
             return coded ? stripped.substring(0, end - 3).stripTrailing() : text;
         }
     }
@@ -243,8 +273,15 @@ public final class ReceiptText {
 
     private ReceiptLine line(String name, String pieces, Money amount) {
         BigDecimal quantity = pieces.isEmpty() ? BigDecimal.ONE : number(pieces);
-        Optional<Known> known = bill.stream().filter(one -> one.label().equalsIgnoreCase(name) || one.item().equalsIgnoreCase(name)).findFirst();
-        return new ReceiptLine(known.map(Known::label).orElse(name), quantity, amount, known.map(Known::part).orElse(BillPart.OTHER), known.map(Known::item));
+        Optional<Known> known = bill.stream()
+                .filter(one -> one.label().equalsIgnoreCase(name) || one.item().equalsIgnoreCase(name))
+                .findFirst();
+        return new ReceiptLine(
+                known.map(Known::label).orElse(name),
+                quantity,
+                amount,
+                known.map(Known::part).orElse(BillPart.OTHER),
+                known.map(Known::item));
     }
 
     private static BigDecimal number(String text) {

@@ -43,10 +43,14 @@ public record Scan(Type type, byte[] content) {
         }
     }
 
-    /** @throws RefusedException if it is empty, too large, damaged, locked, or anything else than a JPEG, a PNG or a PDF */
+    /**
+     * @throws RefusedException if it is empty, too large, damaged, locked, or anything else than a JPEG, a PNG or a PDF
+     */
     public static Scan of(byte[] content) {
         if (content.length == 0 || content.length > LARGEST) {
-            throw new RefusedException("scan", content.length == 0 ? "the file is empty" : "the file is larger than 5 MB",
+            throw new RefusedException(
+                    "scan",
+                    content.length == 0 ? "the file is empty" : "the file is larger than 5 MB",
                     "take a smaller photo, or scan it at a lower resolution");
         }
         try {
@@ -55,21 +59,27 @@ public record Scan(Type type, byte[] content) {
             if (damaged instanceof RefusedException refused) {
                 throw refused;
             }
-            throw new RefusedException("scan", "it can't be read as a picture or a PDF", "choose a JPEG or PNG picture, or a PDF");
+            throw new RefusedException(
+                    "scan", "it can't be read as a picture or a PDF", "choose a JPEG or PNG picture, or a PDF");
         }
     }
 
     private static Type document(byte[] content) throws IOException {
         try (PDDocument document = Loader.loadPDF(content)) {
             if (document.isEncrypted() || document.getNumberOfPages() < 1 || document.getNumberOfPages() > MOST_PAGES) {
-                throw new RefusedException("scan", "the PDF is locked, or has not 1 to " + MOST_PAGES + " pages", "print the receipt's page to a PDF of its own");
+                throw new RefusedException(
+                        "scan",
+                        "the PDF is locked, or has not 1 to " + MOST_PAGES + " pages",
+                        "print the receipt's page to a PDF of its own");
             }
             return Type.PDF;
         }
     }
 
     private static Type picture(byte[] content) throws IOException {
-        Type type = startsWith(content, 0xFF, 0xD8) ? Type.JPEG : startsWith(content, 0x89, 'P', 'N', 'G') ? Type.PNG : null;
+        Type type = startsWith(content, 0xFF, 0xD8)
+                ? Type.JPEG
+                : startsWith(content, 0x89, 'P', 'N', 'G') ? Type.PNG : null;
         if (type == null) {
             throw new IOException("neither");
         }
@@ -79,7 +89,8 @@ public record Scan(Type type, byte[] content) {
             try {
                 reader.setInput(stream);
                 if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
-                    throw new RefusedException("scan", "the picture has more than 120 million points", "take a smaller one");
+                    throw new RefusedException(
+                            "scan", "the picture has more than 120 million points", "take a smaller one");
                 }
                 ImageReadParam param = reader.getDefaultReadParam();
                 param.setSourceSubsampling(EVERY, EVERY, 0, 0);

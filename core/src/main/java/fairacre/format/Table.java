@@ -8,7 +8,8 @@ import java.util.List;
  * Rows under headings, for a spreadsheet.
  *
  * @param name of the sheet, 1 to 31 characters
- * @param rows as long as the headings; a cell is a text, a whole or decimal number, or a date; an empty text for nothing
+ * @param rows as long as the headings; a cell is a text, a whole or decimal number, or a date; an empty text for
+ *     nothing
  */
 public record Table(String name, List<String> headings, List<List<Object>> rows) {
 
@@ -29,7 +30,10 @@ public record Table(String name, List<String> headings, List<List<Object>> rows)
     }
 
     private static void check(Object cell) {
-        if (!(cell instanceof String || cell instanceof Integer || cell instanceof BigDecimal || cell instanceof LocalDate)) {
+        if (!(cell instanceof String
+                || cell instanceof Integer
+                || cell instanceof BigDecimal
+                || cell instanceof LocalDate)) {
             throw new IllegalArgumentException("no cell holds a " + cell.getClass());
         }
     }

@@ -23,7 +23,10 @@ import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.jsontype.TypeSerializer;
 import tools.jackson.databind.module.SimpleModule;
 
-/** How things are put in and taken out in JSON: {@code {"kind": "PutWalk", "walk": {…}}}, {@code {"kind": "RemoveWalk", "walk": "id"}}. */
+/**
+ * How things are put in and taken out in JSON: {@code {"kind": "PutWalk", "walk": {…}}}, {@code {"kind": "RemoveWalk",
+ * "walk": "id"}}.
+ */
 final class ThingChangeJson {
 
     private ThingChangeJson() {}
@@ -33,7 +36,8 @@ final class ThingChangeJson {
         module.addSerializer(Put.class, (ValueSerializer) new Writer<Put<?>>(Put::things, Put::thing));
         module.addSerializer(Remove.class, (ValueSerializer) new Writer<Remove<?>>(Remove::things, Remove::id));
         module.addDeserializer(Put.class, (ValueDeserializer) new Reader<Object>(null, Things::type, Put::new));
-        module.addDeserializer(Remove.class, (ValueDeserializer) new Reader<UUID>(null, things -> UUID.class, Remove::new));
+        module.addDeserializer(
+                Remove.class, (ValueDeserializer) new Reader<UUID>(null, things -> UUID.class, Remove::new));
     }
 
     private static final class Writer<C> extends ValueSerializer<C> {
@@ -54,7 +58,8 @@ final class ThingChangeJson {
         }
 
         @Override
-        public void serializeWithType(C change, JsonGenerator json, SerializationContext context, TypeSerializer kinds) {
+        public void serializeWithType(
+                C change, JsonGenerator json, SerializationContext context, TypeSerializer kinds) {
             WritableTypeId kind = kinds.writeTypePrefix(json, context, kinds.typeId(change, JsonToken.START_OBJECT));
             writeValue(change, json, context);
             kinds.writeTypeSuffix(json, context, kind);
@@ -82,7 +87,13 @@ final class ThingChangeJson {
         @Override
         public ValueDeserializer<?> createContextual(DeserializationContext context, BeanProperty property) {
             JavaType put = context.getContextualType();
-            return new Reader<>(Things.ALL.stream().filter(kind -> put.containedType(0).hasRawClass(kind.type())).findFirst().orElseThrow(), type, change);
+            return new Reader<>(
+                    Things.ALL.stream()
+                            .filter(kind -> put.containedType(0).hasRawClass(kind.type()))
+                            .findFirst()
+                            .orElseThrow(),
+                    type,
+                    change);
         }
 
         @Override
@@ -110,7 +121,8 @@ final class ThingChangeJson {
             try {
                 return json.currentToken() == JsonToken.VALUE_NULL ? null : context.readValue(json, type.apply(things));
             } catch (RuntimeException fault) {
-                throw DatabindException.wrapWithPath(context, fault, new JacksonException.Reference(Change.class, things.name()));
+                throw DatabindException.wrapWithPath(
+                        context, fault, new JacksonException.Reference(Change.class, things.name()));
             }
         }
 

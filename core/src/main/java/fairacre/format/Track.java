@@ -4,10 +4,11 @@ import fairacre.plan.Point;
 import java.util.List;
 
 /**
- * A boundary that was walked with a satellite receiver or drawn on a map, on the plane about its own middle: x east, y north.
+ * A boundary that was walked with a satellite receiver or drawn on a map, on the plane about its own middle: x east, y
+ * north.
  *
- * @param corners of the first piece of ground; the lower left corner of the rectangle round all pieces lies at the origin; only as exact
- *     as the receiver, 3 to 5 m (common practice)
+ * @param corners of the first piece of ground; the lower left corner of the rectangle round all pieces lies at the
+ *     origin; only as exact as the receiver, 3 to 5 m (common practice)
  * @param further other pieces of ground
  * @param latitude of its middle, degrees
  * @param places number of places in the file

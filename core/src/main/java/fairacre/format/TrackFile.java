@@ -23,11 +23,13 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Boundaries from open formats: GPX tracks, routes or way points (GPX 1.0 and 1.1), and GeoJSON polygons and multi-polygons (RFC 7946),
- * alone or within features and collections. At most 8 MB and 200 000 places. The first polygon, or track, is the plot's first piece of
- * ground and all others are further pieces; what is no area is left out and counted.
+ * Boundaries from open formats: GPX tracks, routes or way points (GPX 1.0 and 1.1), and GeoJSON polygons and
+ * multi-polygons (RFC 7946), alone or within features and collections. At most 8 MB and 200 000 places. The first
+ * polygon, or track, is the plot's first piece of ground and all others are further pieces; what is no area is left out
+ * and counted.
  *
- * <p>Many places are thinned until they are no more corners than a plot may have, none further from the track than it must be.
+ * <p>Many places are thinned until they are no more corners than a plot may have, none further from the track than it
+ * must be.
  */
 public final class TrackFile {
 
@@ -38,6 +40,7 @@ public final class TrackFile {
     private static final double FURTHEST_METRES = 900;
     /** Thinning begins with this tolerance and doubles it, metres. */
     private static final double FINEST = 0.02;
+
     private static final double SAME = 1e-6;
 
     private TrackFile() {}
@@ -49,7 +52,9 @@ public final class TrackFile {
         if (file.length > LARGEST) {
             throw faulty("the file is larger than " + LARGEST / 1_000_000 + " MB", "export the boundary alone");
         }
-        String start = new String(file, 0, Math.min(file.length, 4096), StandardCharsets.UTF_8).stripLeading().replace("\uFEFF", "");
+        String start = new String(file, 0, Math.min(file.length, 4096), StandardCharsets.UTF_8)
+                .stripLeading()
+                .replace("\uFEFF", "");
         return track(start.startsWith("<") ? gpx(file) : geoJson(file));
     }
 
@@ -60,12 +65,17 @@ public final class TrackFile {
     private static Found gpx(byte[] file) throws FaultyFileException {
         String text = new String(file, StandardCharsets.UTF_8);
         if (text.contains("<!DOCTYPE") || text.contains("<!ENTITY")) {
-            throw faulty("the file brings a document type or entities of its own", "a GPX track needs neither: export it again");
+            throw faulty(
+                    "the file brings a document type or entities of its own",
+                    "a GPX track needs neither: export it again");
         }
         try {
             GPX gpx = GPX.Reader.of(GPX.Reader.Mode.LENIENT).read(new ByteArrayInputStream(file));
-            List<List<Coordinate>> tracks = gpx.tracks().map(track -> places(track.segments().flatMap(segment -> segment.points()))).toList();
-            List<List<Coordinate>> routes = gpx.routes().map(route -> places(route.points())).toList();
+            List<List<Coordinate>> tracks = gpx.tracks()
+                    .map(track -> places(track.segments().flatMap(segment -> segment.points())))
+                    .toList();
+            List<List<Coordinate>> routes =
+                    gpx.routes().map(route -> places(route.points())).toList();
             List<Coordinate> wayPoints = places(gpx.wayPoints());
             if (!tracks.isEmpty()) {
                 return new Found(tracks, routes.size() + wayPoints.size());
@@ -77,12 +87,16 @@ public final class TrackFile {
     }
 
     private static List<Coordinate> places(Stream<WayPoint> points) {
-        return points.map(p -> new Coordinate(p.getLongitude().doubleValue(), p.getLatitude().doubleValue())).toList();
+        return points.map(p -> new Coordinate(
+                        p.getLongitude().doubleValue(), p.getLatitude().doubleValue()))
+                .toList();
     }
 
     private static String detail(Exception malformed) {
         String message = malformed.getMessage();
-        return message == null ? "" : " (" + message.lines().findFirst().orElse("").strip() + ")";
+        return message == null
+                ? ""
+                : " (" + message.lines().findFirst().orElse("").strip() + ")";
     }
 
     private static Found geoJson(byte[] file) throws FaultyFileException {
@@ -134,7 +148,8 @@ public final class TrackFile {
 
     private static List<Coordinate> ring(JsonNode rings) throws FaultyFileException {
         if (rings.size() > 1) {
-            throw faulty("the polygon has " + (rings.size() - 1) + " holes; a plot has none",
+            throw faulty(
+                    "the polygon has " + (rings.size() - 1) + " holes; a plot has none",
                     "leave the holes out and mark what lies there as keep-off ground");
         }
         List<Coordinate> places = new ArrayList<>();
@@ -159,7 +174,12 @@ public final class TrackFile {
             }
             for (Coordinate place : ring) {
                 if (!(Math.abs(place.y) <= NEAREST_POLE) || !(Math.abs(place.x) <= 180)) {
-                    throw faulty(String.format(Locale.ROOT, "latitude %.4f, longitude %.4f is no place for a garden", place.y, place.x),
+                    throw faulty(
+                            String.format(
+                                    Locale.ROOT,
+                                    "latitude %.4f, longitude %.4f is no place for a garden",
+                                    place.y,
+                                    place.x),
                             "write longitude before latitude, in degrees");
                 }
                 degrees.expandToInclude(place);
@@ -169,7 +189,8 @@ public final class TrackFile {
             throw faulty("it crosses the date line", "draw the plot by its corners instead");
         }
         LocalPlane plane = new LocalPlane(degrees.centre().y, degrees.centre().x);
-        List<List<Coordinate>> metres = found.rings().stream().map(ring -> onPlane(plane, ring)).toList();
+        List<List<Coordinate>> metres =
+                found.rings().stream().map(ring -> onPlane(plane, ring)).toList();
         List<List<Point>> pieces = pieces(metres);
         return new Track(pieces.get(0), pieces.subList(1, pieces.size()), degrees.centre().y, count, found.leftOut());
     }
@@ -194,7 +215,8 @@ public final class TrackFile {
         Envelope bounds = new Envelope();
         rings.forEach(ring -> ring.forEach(bounds::expandToInclude));
         if (bounds.getWidth() > FURTHEST_METRES || bounds.getHeight() > FURTHEST_METRES) {
-            throw faulty(String.format(Locale.ROOT, "it spans %.0f by %.0f m", bounds.getWidth(), bounds.getHeight()),
+            throw faulty(
+                    String.format(Locale.ROOT, "it spans %.0f by %.0f m", bounds.getWidth(), bounds.getHeight()),
                     "give the boundary of the garden alone");
         }
         List<List<Point>> pieces = new ArrayList<>();
@@ -202,7 +224,8 @@ public final class TrackFile {
             pieces.add(corners(ring, bounds));
         }
         try {
-            Site site = new Site(pieces.get(0), pieces.subList(1, pieces.size()), 0, 0, true, List.of(), SoilNotes.NOTHING_KNOWN);
+            Site site = new Site(
+                    pieces.get(0), pieces.subList(1, pieces.size()), 0, 0, true, List.of(), SoilNotes.NOTHING_KNOWN);
             return site.pieces();
         } catch (RefusedException refused) {
             throw faulty(refused.refusal().reason(), refused.refusal().next());

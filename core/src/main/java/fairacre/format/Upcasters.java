@@ -6,11 +6,11 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Brings gardens and changes that an earlier program wrote as JSON to the notation of this one, a version at a time. What is in a file or
- * in the log of changes is never rewritten: it is read as it was written, and altered on the way.
+ * Brings gardens and changes that an earlier program wrote as JSON to the notation of this one, a version at a time.
+ * What is in a file or in the log of changes is never rewritten: it is read as it was written, and altered on the way.
  *
- * <p>Whoever renames or moves something in {@link GardenJson}'s notation adds an {@link Upcaster} at the end of {@link #CURRENT}, which
- * raises the version, and a sample of the old notation to the tests.
+ * <p>Whoever renames or moves something in {@link GardenJson}'s notation adds an {@link Upcaster} at the end of
+ * {@link #CURRENT}, which raises the version, and a sample of the old notation to the tests.
  */
 public final class Upcasters {
 
@@ -28,7 +28,8 @@ public final class Upcasters {
      * One step from a version to the next.
      *
      * @param garden alters a whole garden
-     * @param change alters a change that is neither a batch nor the taking over of another garden: those are opened before
+     * @param change alters a change that is neither a batch nor the taking over of another garden: those are opened
+     *     before
      */
     record Upcaster(Consumer<ObjectNode> garden, Consumer<ObjectNode> change) {}
 

@@ -14,8 +14,9 @@ import org.apache.poi.ss.usermodel.Sheet;
 import org.apache.poi.xssf.streaming.SXSSFWorkbook;
 
 /**
- * A table as a spreadsheet (Office Open XML, ECMA-376) of one sheet, its headings fixed above. Numbers are numbers; a text is a text
- * even if it begins like a formula. Columns are as wide as a usual text, not measured, since that would take the fonts of a screen.
+ * A table as a spreadsheet (Office Open XML, ECMA-376) of one sheet, its headings fixed above. Numbers are numbers; a
+ * text is a text even if it begins like a formula. Columns are as wide as a usual text, not measured, since that would
+ * take the fonts of a screen.
  */
 public final class WorkbookFile {
 
@@ -27,7 +28,8 @@ public final class WorkbookFile {
     private WorkbookFile() {}
 
     public static byte[] write(Table table) {
-        try (SXSSFWorkbook workbook = new SXSSFWorkbook(WINDOW); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+        try (SXSSFWorkbook workbook = new SXSSFWorkbook(WINDOW);
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             Sheet sheet = workbook.createSheet(table.name());
             sheet.createFreezePane(0, 1);
             headings(workbook, sheet.createRow(0), table.headings());

@@ -3,8 +3,8 @@ package fairacre.frame;
 import fairacre.frame.Bowing.Side;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Fall;
 import fairacre.plan.Frame;
+import fairacre.plan.GroundFall;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -16,10 +16,11 @@ import java.util.TreeMap;
 /**
  * How far the boards of a frame bow and how many ties hold them.
  *
- * <p>Wet soil presses sideways with K rho g z at a depth z; K = 1 - sin 30 deg = 0.5 for soil at rest (Jaky 1944), with the soil up
- * to the rim, and as deep as the lowest part-course below the frame. A board of height h and thickness t between two supports is a simple beam under an even load w: it bends by
- * 5 w L^4 / (384 E I) with I = h t^3 / 12 (any beam table). The load stays on for years, so the figure is doubled for creep. A
- * side may bow by a 180th of the span or half an inch, whichever is less (common practice).
+ * <p>Wet soil presses sideways with K rho g z at a depth z; K = 1 - sin 30 deg = 0.5 for soil at rest (Jaky 1944), with
+ * the soil up to the rim, and as deep as the lowest part-course below the frame. A board of height h and thickness t
+ * between two supports is a simple beam under an even load w: it bends by 5 w L^4 / (384 E I) with I = h t^3 / 12 (any
+ * beam table). The load stays on for years, so the figure is doubled for creep. A side may bow by a 180th of the span
+ * or half an inch, whichever is less (common practice).
  */
 public final class BowStudy {
 
@@ -27,9 +28,11 @@ public final class BowStudy {
     static final double AT_REST = 1 - Math.sin(Math.toRadians(30));
     /** Wet garden soil, kg to the cubic metre: 1600 to 1900 (from memory); towards the heavier. */
     static final double WET_SOIL = 1800;
+
     static final double GRAVITY = 9.81;
     /** Wood under a load for years gives way twice as far (wood handbook, from memory). */
     static final double CREEP = 2;
+
     static final double GIGA = 1e9;
     private static final double SHARE_OF_SPAN = 1.0 / 180;
     private static final Length MOST = Length.inches(0.5);
@@ -56,14 +59,15 @@ public final class BowStudy {
 
     /** From the rim to the foot of the lowest part-course. */
     static Length soilHeight(BedRevision bed, Frame frame) {
-        return frame.height().plus(bed.madeUp().map(Fall::most).orElse(Length.ZERO));
+        return frame.height().plus(bed.madeUp().map(GroundFall::most).orElse(Length.ZERO));
     }
 
     private static Side side(Frame frame, Length soil, Length length, int times, double span, double load) {
         int ties = (int) Math.max(0, Math.ceil(length.metres() / span - 1e-9) - 1);
         double bow = bow(load, length.metres(), stiffness(frame));
         Optional<Stakes> stakes = ties == 0 ? Optional.empty() : Optional.of(StakeStudy.of(frame, soil, length, ties));
-        Optional<Length> untied = bow > BEYOND_THEORY * length.metres() ? Optional.empty() : Optional.of(Length.metres(bow));
+        Optional<Length> untied =
+                bow > BEYOND_THEORY * length.metres() ? Optional.empty() : Optional.of(Length.metres(bow));
         return new Side(length, times, ties, Length.metres(length.metres() / (ties + 1)), stakes, untied);
     }
 
@@ -72,7 +76,10 @@ public final class BowStudy {
         return CREEP * 5 * load * Math.pow(span, 4) / (384 * stiffness);
     }
 
-    /** The span at which the bow is just what may be: by the share of the span or by the half inch, whichever comes first. */
+    /**
+     * The span at which the bow is just what may be: by the share of the span or by the half inch, whichever comes
+     * first.
+     */
     static double span(double load, double stiffness) {
         double each = CREEP * 5 * load / (384 * stiffness);
         return Math.min(Math.cbrt(SHARE_OF_SPAN / each), Math.pow(MOST.metres() / each, 0.25));

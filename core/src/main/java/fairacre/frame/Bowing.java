@@ -20,9 +20,11 @@ public record Bowing(double kilopascals, double newtonsPerMetre, Length span, Li
      * @param ties across the bed, or stakes beside the side, that it needs
      * @param spacing of the supports with them
      * @param stakes that hold it where stakes are the support; empty where none is needed
-     * @param untied how far it would bow without, after years; empty if so far that the beam theory does not hold any more
+     * @param untied how far it would bow without, after years; empty if so far that the beam theory does not hold any
+     *     more
      */
-    public record Side(Length length, int times, int ties, Length spacing, Optional<Stakes> stakes, Optional<Length> untied) {}
+    public record Side(
+            Length length, int times, int ties, Length spacing, Optional<Stakes> stakes, Optional<Length> untied) {}
 
     public Bowing {
         sides = List.copyOf(sides);

@@ -14,19 +14,21 @@ import java.util.function.Function;
 /**
  * Pieces laid out on boards from stock.
  *
- * <p>First-fit decreasing: longest piece first, each on the first board that still has room. It is tried with boards of each
- * stock length in turn, every board is then exchanged for the cheapest length that holds its pieces, and the cheapest
- * layout is kept; of equals the one with the fewest boards, then the one tried first. First-fit decreasing needs at most 11/9
- * of the least number of boards of one length, plus 6/9 (Dosa 2007). What lies in the shed is filled before, shortest board first, in
- * the same manner.
+ * <p>First-fit decreasing: longest piece first, each on the first board that still has room. It is tried with boards of
+ * each stock length in turn, every board is then exchanged for the cheapest length that holds its pieces, and the
+ * cheapest layout is kept; of equals the one with the fewest boards, then the one tried first. First-fit decreasing
+ * needs at most 11/9 of the least number of boards of one length, plus 6/9 (Dosa 2007). What lies in the shed is filled
+ * before, shortest board first, in the same manner.
  *
  * @param boards what to buy, shortest first; empty if there are no pieces
  * @param shed boards from the shed that are cut, shortest first
  * @param offcut length of all these boards less the pieces: kerfs, trims and offcuts together
  * @param cuts how the boards are cut, boards that are cut alike together, the shed's first, then longest boards first
- * @param least no layout whatever buys fewer boards: all pieces with their kerfs, less what the shed holds, over the longest board less its trim
+ * @param least no layout whatever buys fewer boards: all pieces with their kerfs, less what the shed holds, over the
+ *     longest board less its trim
  */
-public record CutList(List<BoardsOfLength> boards, List<BoardsOfLength> shed, Length offcut, List<Cut> cuts, int least) {
+public record CutList(
+        List<BoardsOfLength> boards, List<BoardsOfLength> shed, Length offcut, List<Cut> cuts, int least) {
 
     /**
      * Boards that are cut alike.
@@ -61,14 +63,22 @@ public record CutList(List<BoardsOfLength> boards, List<BoardsOfLength> shed, Le
      * @param pieces lengths, none longer than the longest board
      * @param stock stock lengths, shortest first, at least one
      * @param shed boards that are there already
-     * @param price what a board of a stock length costs, or any figure that grows with its length where prices are unknown
+     * @param price what a board of a stock length costs, or any figure that grows with its length where prices are
+     *     unknown
      * @throws IllegalArgumentException if a piece is longer than every board that can be bought
      */
-    public static CutList of(List<Length> pieces, List<Length> stock, List<BoardsOfLength> shed, Saw saw, Function<Length, BigDecimal> price) {
-        List<Length> longestFirst = pieces.stream().sorted(Comparator.reverseOrder()).toList();
+    public static CutList of(
+            List<Length> pieces,
+            List<Length> stock,
+            List<BoardsOfLength> shed,
+            Saw saw,
+            Function<Length, BigDecimal> price) {
+        List<Length> longestFirst =
+                pieces.stream().sorted(Comparator.reverseOrder()).toList();
         Map<Length, BigDecimal> prices = new HashMap<>();
         stock.forEach(length -> prices.put(length, price.apply(length)));
-        List<Length> cheapestFirst = stock.stream().sorted(Comparator.comparing(prices::get)).toList();
+        List<Length> cheapestFirst =
+                stock.stream().sorted(Comparator.comparing(prices::get)).toList();
         List<Laid> filled = new ArrayList<>();
         List<Length> left = filledFrom(shed, longestFirst, saw, filled);
         Layout best = null;
@@ -88,9 +98,12 @@ public record CutList(List<BoardsOfLength> boards, List<BoardsOfLength> shed, Le
      *
      * @return pieces that found no place
      */
-    private static List<Length> filledFrom(List<BoardsOfLength> shed, List<Length> longestFirst, Saw saw, List<Laid> filled) {
+    private static List<Length> filledFrom(
+            List<BoardsOfLength> shed, List<Length> longestFirst, Saw saw, List<Laid> filled) {
         List<Length> left = new ArrayList<>(longestFirst);
-        for (BoardsOfLength offcuts : shed.stream().sorted(Comparator.comparing(BoardsOfLength::stock)).toList()) {
+        for (BoardsOfLength offcuts : shed.stream()
+                .sorted(Comparator.comparing(BoardsOfLength::stock))
+                .toList()) {
             for (int i = 0; i < offcuts.count(); i++) {
                 Laid board = new Laid(offcuts.stock());
                 board.fromShed = true;
@@ -104,7 +117,8 @@ public record CutList(List<BoardsOfLength> boards, List<BoardsOfLength> shed, Le
     }
 
     /** @param laid a layout of the pieces that was found elsewhere */
-    static CutList of(List<LaidBoard> laid, List<Length> pieces, List<Length> stock, List<BoardsOfLength> shed, Saw saw) {
+    static CutList of(
+            List<LaidBoard> laid, List<Length> pieces, List<Length> stock, List<BoardsOfLength> shed, Saw saw) {
         Layout layout = new Layout();
         for (LaidBoard board : laid) {
             Laid taken = new Laid(board.stock());
@@ -116,15 +130,19 @@ public record CutList(List<BoardsOfLength> boards, List<BoardsOfLength> shed, Le
     }
 
     /**
-     * Every piece takes its kerf, but for the last of a board; a board has its trim to lose unless it is used whole, and then it holds
-     * no other piece. A board of the shed is taken for used up to its last micrometre.
+     * Every piece takes its kerf, but for the last of a board; a board has its trim to lose unless it is used whole,
+     * and then it holds no other piece. A board of the shed is taken for used up to its last micrometre.
      */
     private static int least(List<Length> pieces, List<Length> stock, List<BoardsOfLength> shed, Saw saw) {
         Length longest = stock.get(stock.size() - 1);
         long kerf = saw.kerf().micrometres();
         long room = longest.micrometres() - saw.trim().micrometres() + kerf;
-        long sum = pieces.stream().mapToLong(piece -> isWhole(piece, longest, saw) ? room : piece.micrometres() + kerf).sum();
-        long there = shed.stream().mapToLong(board -> (board.stock().micrometres() + kerf) * board.count()).sum();
+        long sum = pieces.stream()
+                .mapToLong(piece -> isWhole(piece, longest, saw) ? room : piece.micrometres() + kerf)
+                .sum();
+        long there = shed.stream()
+                .mapToLong(board -> (board.stock().micrometres() + kerf) * board.count())
+                .sum();
         return (int) ((Math.max(0, sum - there) + room - 1) / room);
     }
 
@@ -146,7 +164,9 @@ public record CutList(List<BoardsOfLength> boards, List<BoardsOfLength> shed, Le
         /** Equal pieces go on together: each board in turn takes as many of them as it has room for. */
         static Layout firstFit(List<Length> longestFirst, Length opened, List<Length> stock, Saw saw) {
             Layout layout = new Layout();
-            long shortest = longestFirst.isEmpty() ? 0 : longestFirst.get(longestFirst.size() - 1).micrometres();
+            long shortest = longestFirst.isEmpty()
+                    ? 0
+                    : longestFirst.get(longestFirst.size() - 1).micrometres();
             int next = 0;
             while (next < longestFirst.size()) {
                 Length piece = longestFirst.get(next);
@@ -179,7 +199,10 @@ public record CutList(List<BoardsOfLength> boards, List<BoardsOfLength> shed, Le
             if (preferred.takes(piece.micrometres(), saw)) {
                 return preferred;
             }
-            return stock.stream().map(Laid::new).filter(b -> b.takes(piece.micrometres(), saw)).findFirst()
+            return stock.stream()
+                    .map(Laid::new)
+                    .filter(b -> b.takes(piece.micrometres(), saw))
+                    .findFirst()
                     .orElseGet(() -> lastResort(piece, stock));
         }
 
@@ -227,15 +250,21 @@ public record CutList(List<BoardsOfLength> boards, List<BoardsOfLength> shed, Le
         private List<BoardsOfLength> counted(boolean fromShed) {
             Map<Length, Integer> counts = new TreeMap<>();
             boards.stream().filter(b -> b.fromShed == fromShed).forEach(b -> counts.merge(b.stock, 1, Integer::sum));
-            return counts.entrySet().stream().map(e -> new BoardsOfLength(e.getKey(), e.getValue())).toList();
+            return counts.entrySet().stream()
+                    .map(e -> new BoardsOfLength(e.getKey(), e.getValue()))
+                    .toList();
         }
 
         private void addCuts(boolean fromShed, Saw saw, List<Cut> cuts) {
             Map<Length, Map<List<Length>, Integer>> alike = new TreeMap<>(Comparator.reverseOrder());
-            boards.stream().filter(b -> b.fromShed == fromShed)
-                    .forEach(b -> alike.computeIfAbsent(b.stock, s -> new LinkedHashMap<>()).merge(b.laid, 1, Integer::sum));
+            boards.stream()
+                    .filter(b -> b.fromShed == fromShed)
+                    .forEach(b -> alike.computeIfAbsent(b.stock, s -> new LinkedHashMap<>())
+                            .merge(b.laid, 1, Integer::sum));
             alike.forEach((stock, patterns) -> patterns.forEach((pieces, times) -> {
-                Length taken = pieces.stream().reduce(Length.ZERO, Length::plus).plus(saw.kerf().times(pieces.size() - 1));
+                Length taken = pieces.stream()
+                        .reduce(Length.ZERO, Length::plus)
+                        .plus(saw.kerf().times(pieces.size() - 1));
                 cuts.add(new Cut(stock, pieces, stock.minus(taken), times, fromShed));
             }));
         }
@@ -245,6 +274,7 @@ public record CutList(List<BoardsOfLength> boards, List<BoardsOfLength> shed, Le
         private Length stock;
         /** Micrometres of pieces on it. */
         private long used;
+
         private int pieces;
         private final List<Length> laid = new ArrayList<>();
         private boolean untrimmed;

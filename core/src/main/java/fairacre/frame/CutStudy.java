@@ -25,19 +25,23 @@ import java.util.stream.Stream;
 /**
  * The cheapest layout of pieces on boards of several lengths and prices, offcuts that are there already among them.
  *
- * <p>It begins with the layout of {@link CutList}, collects the patterns that are worth cutting ({@link PatternPrices}), rounds what the linear
- * programme makes of them to whole boards ({@link RoundedCut}), and lets SCIP choose how often each is cut, by branch and bound. Where all
- * patterns of a job can be listed the choice is the best there is. The search is limited by its nodes and not by a clock, so the answer is
- * the same on every machine.
+ * <p>It begins with the layout of {@link CutList}, collects the patterns that are worth cutting
+ * ({@link PatternPrices}), rounds what the linear programme makes of them to whole boards ({@link RoundedCut}), and
+ * lets SCIP choose how often each is cut, by branch and bound. Where all patterns of a job can be listed the choice is
+ * the best there is. The search is limited by its nodes and not by a clock, so the answer is the same on every machine.
  */
 public final class CutStudy {
 
     /** Limits of the two searches: so many nodes of the tree are looked into. */
     private static final int CHOICE_NODES = 500;
+
     private static final int PROOF_NODES = 2000;
     /** So many patterns may be left for the proof that none is cheaper. */
     private static final int MOST_TO_PROVE = 2000;
-    /** From which share of their price on boards are filled out of the linear programme; the cheapest of these layouts is where the search begins. */
+    /**
+     * From which share of their price on boards are filled out of the linear programme; the cheapest of these layouts
+     * is where the search begins.
+     */
     private static final double[] WELL_USED = {0.97, 0.94, 0.9, 0.8, 0.6};
     /** Parts of what the layout in hand loses over the bound within which patterns are tried, one after the other. */
     private static final double[] SHARES_OF_THE_LOSS = {0.1, 0.3, 1};
@@ -60,7 +64,9 @@ public final class CutStudy {
         this.stock = List.copyOf(stock);
         this.saw = saw;
         this.scale = stock.stream().mapToInt(s -> s.price().scale()).max().orElse(0);
-        this.costs = stock.stream().mapToLong(s -> s.price().setScale(scale).unscaledValue().longValueExact()).toArray();
+        this.costs = stock.stream()
+                .mapToLong(s -> s.price().setScale(scale).unscaledValue().longValueExact())
+                .toArray();
     }
 
     /** Loads the solver once; where there is none for this machine the quick layout stands. */
@@ -88,13 +94,16 @@ public final class CutStudy {
     private BestCut best() {
         Map<Length, BigDecimal> bought = bought();
         CutList quick = CutList.of(pieces, bought.keySet().stream().sorted().toList(), shed(), saw, bought::get);
-        BigDecimal cost = quick.boards().stream().map(b -> bought.get(b.stock()).multiply(BigDecimal.valueOf(b.count())))
+        BigDecimal cost = quick.boards().stream()
+                .map(b -> bought.get(b.stock()).multiply(BigDecimal.valueOf(b.count())))
                 .reduce(BigDecimal.ZERO, BigDecimal::add);
         if (pieces.isEmpty() || !Solver.THERE) {
             return new BestCut(quick, cost, BigDecimal.ZERO);
         }
         Patterns patterns = new Patterns(pieces, stock, saw);
-        List<Pattern> first = quick.cuts().stream().map(cut -> patterns.of(boardOf(cut, bought), cut.pieces())).toList();
+        List<Pattern> first = quick.cuts().stream()
+                .map(cut -> patterns.of(boardOf(cut, bought), cut.pieces()))
+                .toList();
         PatternPrices prices = PatternPrices.of(patterns, stock, costs, first);
         BigDecimal bound = roundedUp(prices.bound());
         List<BestCut> found = new ArrayList<>(List.of(new BestCut(quick, cost, bound)));
@@ -115,7 +124,9 @@ public final class CutStudy {
     private static BestCut fewer(BestCut one, BestCut other, BestCut best) {
         int order = Integer.compare(other.boards(), one.boards());
         boolean wins = order < 0 || order == 0 && other.cost().compareTo(one.cost()) < 0;
-        return wins && other.cost().compareTo(most(best)) <= 0 ? new BestCut(other.cutList(), other.cost(), best.cost(), best.bound()) : one;
+        return wins && other.cost().compareTo(most(best)) <= 0
+                ? new BestCut(other.cutList(), other.cost(), best.cost(), best.bound())
+                : one;
     }
 
     /** As much as a layout may cost that is about as cheap as the best. */
@@ -123,7 +134,10 @@ public final class CutStudy {
         return best.cost().add(best.cost().multiply(ABOUT_EQUAL));
     }
 
-    /** The layout with fewest boards that costs about as little as the best; what is known if there is none, or none was found in time. */
+    /**
+     * The layout with fewest boards that costs about as little as the best; what is known if there is none, or none was
+     * found in time.
+     */
     private BestCut fewest(Patterns patterns, PatternPrices prices, BestCut known, BestCut best) {
         if (best.cost().signum() == 0 || known.boards() <= leastBoards(known)) {
             return known;
@@ -131,33 +145,55 @@ public final class CutStudy {
         List<Pattern> all = patterns.all(MOST_TO_PROVE);
         List<Pattern> tried = all.isEmpty() ? columns(patterns, prices, known) : all;
         long budget = most(best).movePointRight(scale).longValue();
-        Choice choice = choose(patterns, tried, known.cutList(), FEWER_NODES, board -> stock.get(board).isLimited() ? 0 : budget + costs[board], budget);
+        Choice choice = choose(
+                patterns,
+                tried,
+                known.cutList(),
+                FEWER_NODES,
+                board -> stock.get(board).isLimited() ? 0 : budget + costs[board],
+                budget);
         return choice.cutList() == null ? known : new BestCut(choice.cutList(), choice.cost(), best.bound());
     }
 
     /** No fewer boards than the pieces are long together, when what is in the shed is used as it is. */
     private int leastBoards(BestCut known) {
-        double inShed = known.cutList().shed().stream().mapToDouble(there -> there.stock().metres() * there.count()).sum();
+        double inShed = known.cutList().shed().stream()
+                .mapToDouble(there -> there.stock().metres() * there.count())
+                .sum();
         double wanted = pieces.stream().mapToDouble(Length::metres).sum() - inShed;
-        return Math.max(0, (int) Math.ceil(wanted / bought().keySet().stream().reduce(Length.ZERO, Length::max).metres() - ROUNDING));
+        return Math.max(0, (int) Math.ceil(wanted
+                        / bought().keySet().stream()
+                                .reduce(Length.ZERO, Length::max)
+                                .metres()
+                - ROUNDING));
     }
 
     /** The patterns that the linear programme found worth trying, with those of a layout. */
     private List<Pattern> columns(Patterns patterns, PatternPrices prices, BestCut known) {
-        return Stream.concat(prices.columns().stream(), laid(patterns, known)).distinct().toList();
+        return Stream.concat(prices.columns().stream(), laid(patterns, known))
+                .distinct()
+                .toList();
     }
 
-    /** What the linear programme uses in whole boards, the rest laid out by the quick rule on boards that are bought. */
+    /**
+     * What the linear programme uses in whole boards, the rest laid out by the quick rule on boards that are bought.
+     */
     private Choice rounded(Patterns patterns, PatternPrices prices, double wellUsed) {
         RoundedCut.Part part = RoundedCut.of(patterns, prices, stock, costs, wellUsed);
         Map<Length, BigDecimal> bought = bought();
         List<CutList.LaidBoard> boards = new ArrayList<>(part.laid());
         if (!part.left().isEmpty()) {
-            CutList.of(part.left(), bought.keySet().stream().sorted().toList(), saw, bought::get).cuts()
-                    .forEach(cut -> boards.addAll(Collections.nCopies(cut.times(), new CutList.LaidBoard(cut.stock(), cut.pieces(), false))));
+            CutList.of(part.left(), bought.keySet().stream().sorted().toList(), saw, bought::get)
+                    .cuts()
+                    .forEach(cut -> boards.addAll(
+                            Collections.nCopies(cut.times(), new CutList.LaidBoard(cut.stock(), cut.pieces(), false))));
         }
-        BigDecimal cost = boards.stream().filter(board -> !board.fromShed()).map(board -> bought.get(board.stock())).reduce(BigDecimal.ZERO, BigDecimal::add);
-        return new Choice(CutList.of(boards, pieces, bought.keySet().stream().sorted().toList(), shed(), saw), cost, false);
+        BigDecimal cost = boards.stream()
+                .filter(board -> !board.fromShed())
+                .map(board -> bought.get(board.stock()))
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        return new Choice(
+                CutList.of(boards, pieces, bought.keySet().stream().sorted().toList(), shed(), saw), cost, false);
     }
 
     /** The cheapest board of each length. */
@@ -168,13 +204,18 @@ public final class CutStudy {
     }
 
     private List<BoardsOfLength> shed() {
-        return stock.stream().filter(Stock::isLimited).map(s -> new BoardsOfLength(s.length(), s.most())).toList();
+        return stock.stream()
+                .filter(Stock::isLimited)
+                .map(s -> new BoardsOfLength(s.length(), s.most()))
+                .toList();
     }
 
     private int boardOf(CutList.Cut cut, Map<Length, BigDecimal> bought) {
         for (int board = 0; board < stock.size(); board++) {
             Stock candidate = stock.get(board);
-            boolean same = candidate.isLimited() ? cut.fromShed() : !cut.fromShed() && candidate.price().compareTo(bought.get(candidate.length())) == 0;
+            boolean same = candidate.isLimited()
+                    ? cut.fromShed()
+                    : !cut.fromShed() && candidate.price().compareTo(bought.get(candidate.length())) == 0;
             if (same && candidate.length().equals(cut.stock())) {
                 return board;
             }
@@ -183,20 +224,25 @@ public final class CutStudy {
     }
 
     /**
-     * First among the patterns that the linear programme found worth trying, then among those that lose little over the bound, more of them
-     * step by step: a layout that is cheaper than the one in hand uses only patterns that lose less than that one.
+     * First among the patterns that the linear programme found worth trying, then among those that lose little over the
+     * bound, more of them step by step: a layout that is cheaper than the one in hand uses only patterns that lose less
+     * than that one.
      */
     private BestCut search(Patterns patterns, PatternPrices prices, BestCut known) {
         BestCut best = cheaper(known, choose(patterns, columns(patterns, prices, known), known, CHOICE_NODES));
         double slack = ROUNDING * LongStream.of(costs).max().orElse(0);
         for (double share : SHARES_OF_THE_LOSS) {
             double loss = share * loss(best, prices) + slack;
-            Optional<List<Pattern>> useful = best.isLeast() || isUnsettled(prices, patterns, slack) ? Optional.empty() : prices.within(loss, MOST_TO_PROVE);
+            Optional<List<Pattern>> useful = best.isLeast() || isUnsettled(prices, patterns, slack)
+                    ? Optional.empty()
+                    : prices.within(loss, MOST_TO_PROVE);
             if (useful.isEmpty() || useful.get().size() > MOST_TO_PROVE) {
                 return best;
             }
             BestCut now = best;
-            List<Pattern> tried = Stream.concat(useful.get().stream(), laid(patterns, now)).distinct().toList();
+            List<Pattern> tried = Stream.concat(useful.get().stream(), laid(patterns, now))
+                    .distinct()
+                    .toList();
             Choice choice = choose(patterns, tried, now, PROOF_NODES);
             best = cheaper(best, choice);
             if (choice.isBest() && loss(best, prices) + slack <= loss) {
@@ -221,7 +267,8 @@ public final class CutStudy {
     }
 
     private static BestCut cheaper(BestCut one, Choice other) {
-        return other.cutList() == null || other.cost().compareTo(one.cost()) > 0 ? one
+        return other.cutList() == null || other.cost().compareTo(one.cost()) > 0
+                ? one
                 : new BestCut(other.cutList(), other.cost(), one.bound());
     }
 
@@ -243,7 +290,8 @@ public final class CutStudy {
      * @param weight of each kind of board in the sum that is made least
      * @param budget the most that all boards together may cost
      */
-    private Choice choose(Patterns patterns, List<Pattern> tried, CutList known, int nodes, IntToDoubleFunction weight, long budget) {
+    private Choice choose(
+            Patterns patterns, List<Pattern> tried, CutList known, int nodes, IntToDoubleFunction weight, long budget) {
         MPSolver solver = MPSolver.createSolver("SCIP");
         MPVariable[] times = new MPVariable[tried.size()];
         MPObjective objective = solver.objective();
@@ -297,28 +345,41 @@ public final class CutStudy {
     }
 
     private void hint(Patterns patterns, CutList known, List<Pattern> tried, MPSolver solver, MPVariable[] times) {
-        Map<Pattern, Integer> uses = known.cuts().stream().collect(Collectors.toMap(
-                cut -> patterns.of(boardOf(cut, bought()), cut.pieces()), CutList.Cut::times, Integer::sum));
-        solver.setHint(times, tried.stream().mapToDouble(pattern -> uses.getOrDefault(pattern, 0)).toArray());
+        Map<Pattern, Integer> uses = known.cuts().stream()
+                .collect(Collectors.toMap(
+                        cut -> patterns.of(boardOf(cut, bought()), cut.pieces()), CutList.Cut::times, Integer::sum));
+        solver.setHint(
+                times,
+                tried.stream()
+                        .mapToDouble(pattern -> uses.getOrDefault(pattern, 0))
+                        .toArray());
     }
 
     /** What is cut too often is left out where it comes last. */
     private Choice layout(Patterns patterns, List<Pattern> tried, MPVariable[] times, boolean isBest) {
-        Map<Length, Long> left = pieces.stream().collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+        Map<Length, Long> left =
+                pieces.stream().collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
         List<CutList.LaidBoard> boards = new ArrayList<>();
         BigDecimal cost = BigDecimal.ZERO;
         for (int i = 0; i < times.length; i++) {
             Stock board = stock.get(tried.get(i).board());
             List<Length> onBoard = patterns.pieces(tried.get(i));
             for (long n = Math.round(times[i].solutionValue()); n > 0; n--) {
-                List<Length> needed = onBoard.stream().filter(piece -> left.merge(piece, -1L, Long::sum) >= 0).toList();
+                List<Length> needed = onBoard.stream()
+                        .filter(piece -> left.merge(piece, -1L, Long::sum) >= 0)
+                        .toList();
                 if (!needed.isEmpty()) {
                     boards.add(new CutList.LaidBoard(board.length(), needed, board.isLimited()));
                     cost = cost.add(board.price());
                 }
             }
         }
-        List<Length> lengths = stock.stream().filter(s -> !s.isLimited()).map(Stock::length).distinct().sorted().toList();
+        List<Length> lengths = stock.stream()
+                .filter(s -> !s.isLimited())
+                .map(Stock::length)
+                .distinct()
+                .sorted()
+                .toList();
         return new Choice(CutList.of(boards, pieces, lengths, shed(), saw), cost, isBest);
     }
 

@@ -12,7 +12,8 @@ import java.util.Map;
 import java.util.UUID;
 
 /**
- * Rectangular beds of equal outside size: a cover, a net or a cold frame made for one fits all of a family, and only those.
+ * Rectangular beds of equal outside size: a cover, a net or a cold frame made for one fits all of a family, and only
+ * those.
  *
  * @param families largest first; a family has at least one bed
  * @param nearMisses pairs of families that differ by no more than two boards' thickness in either direction
@@ -57,10 +58,13 @@ public record Families(List<Family> families, List<NearMiss> nearMisses) {
 
     public static Families of(List<StandingBed> beds) {
         Map<Size, List<StandingBed>> bySize = new LinkedHashMap<>();
-        beds.stream().filter(bed -> bed.revision().shape().plain())
-                .forEach(bed -> bySize.computeIfAbsent(Size.of(bed.outline()), s -> new ArrayList<>()).add(bed));
+        beds.stream()
+                .filter(bed -> bed.revision().shape().plain())
+                .forEach(bed -> bySize.computeIfAbsent(Size.of(bed.outline()), s -> new ArrayList<>())
+                        .add(bed));
         List<List<StandingBed>> groups = new ArrayList<>(bySize.values());
-        groups.sort(Comparator.comparing((List<StandingBed> group) -> group.size()).reversed()
+        groups.sort(Comparator.comparing((List<StandingBed> group) -> group.size())
+                .reversed()
                 .thenComparing(group -> group.get(0).outline().longerSide(), Comparator.reverseOrder()));
         List<NearMiss> misses = new ArrayList<>();
         for (int i = 0; i < groups.size(); i++) {
@@ -68,8 +72,14 @@ public record Families(List<Family> families, List<NearMiss> nearMisses) {
                 addMiss(groups.get(i).get(0), groups.get(j).get(0), misses);
             }
         }
-        return new Families(groups.stream().map(group -> new Family(group.get(0).outline().longerSide(),
-                group.get(0).outline().shorterSide(), group.stream().map(StandingBed::id).toList())).toList(), misses);
+        return new Families(
+                groups.stream()
+                        .map(group -> new Family(
+                                group.get(0).outline().longerSide(),
+                                group.get(0).outline().shorterSide(),
+                                group.stream().map(StandingBed::id).toList()))
+                        .toList(),
+                misses);
     }
 
     private static void addMiss(StandingBed first, StandingBed second, List<NearMiss> misses) {
@@ -88,12 +98,18 @@ public record Families(List<Family> families, List<NearMiss> nearMisses) {
         if (one == null || other == null) {
             return Cause.SIZE;
         }
-        boolean otherWayRound = one.joint() != other.joint() && one.board().thickness().equals(other.board().thickness());
-        if (otherWayRound && (along.equals(boards) || along.equals(Length.ZERO)) && (across.equals(boards) || across.equals(Length.ZERO))) {
+        boolean otherWayRound = one.joint() != other.joint()
+                && one.board().thickness().equals(other.board().thickness());
+        if (otherWayRound
+                && (along.equals(boards) || along.equals(Length.ZERO))
+                && (across.equals(boards) || across.equals(Length.ZERO))) {
             return Cause.JOINT;
         }
-        Length thicker = apart(one.board().thickness(), other.board().thickness()).times(2);
-        return !thicker.equals(Length.ZERO) && along.equals(thicker) && across.equals(thicker) ? Cause.BOARD : Cause.SIZE;
+        Length thicker =
+                apart(one.board().thickness(), other.board().thickness()).times(2);
+        return !thicker.equals(Length.ZERO) && along.equals(thicker) && across.equals(thicker)
+                ? Cause.BOARD
+                : Cause.SIZE;
     }
 
     private static Length thickness(StandingBed bed) {

@@ -17,7 +17,13 @@ import java.util.TreeMap;
  * @param liner of its sides
  * @param underlay of its ground
  */
-public record Hardware(Fittings fittings, List<Timber> timber, Map<Fastener, Integer> fasteners, Length ties, Area liner, Area underlay) {
+public record Hardware(
+        Fittings fittings,
+        List<Timber> timber,
+        Map<Fastener, Integer> fasteners,
+        Length ties,
+        Area liner,
+        Area underlay) {
 
     public Hardware {
         timber = List.copyOf(timber);
@@ -30,7 +36,11 @@ public record Hardware(Fittings fittings, List<Timber> timber, Map<Fastener, Int
     public Hardware beyond(Hardware there) {
         List<Timber> more = new ArrayList<>();
         for (Timber piece : timber) {
-            int count = piece.count() - there.timber.stream().filter(other -> other.withCount(piece.count()).equals(piece)).mapToInt(Timber::count).sum();
+            int count = piece.count()
+                    - there.timber.stream()
+                            .filter(other -> other.withCount(piece.count()).equals(piece))
+                            .mapToInt(Timber::count)
+                            .sum();
             if (count > 0) {
                 more.add(piece.withCount(count));
             }
@@ -39,8 +49,13 @@ public record Hardware(Fittings fittings, List<Timber> timber, Map<Fastener, Int
         fasteners.forEach((kind, count) -> added.put(kind, Math.max(0, count - there.fasteners.getOrDefault(kind, 0))));
         boolean sameTies = fittings.support() == there.fittings.support();
         boolean sameGround = fittings.underlay() == there.fittings.underlay();
-        return new Hardware(fittings, more, added, sameTies ? Length.max(Length.ZERO, ties.minus(there.ties)) : ties,
-                liner.lessOrNone(there.liner), sameGround ? underlay.lessOrNone(there.underlay) : underlay);
+        return new Hardware(
+                fittings,
+                more,
+                added,
+                sameTies ? Length.max(Length.ZERO, ties.minus(there.ties)) : ties,
+                liner.lessOrNone(there.liner),
+                sameGround ? underlay.lessOrNone(there.underlay) : underlay);
     }
 
     public boolean nothing() {

@@ -11,8 +11,8 @@ import fairacre.plan.Fittings.CornerPost;
 import fairacre.plan.Fittings.Support;
 import fairacre.plan.Fittings.Underlay;
 import fairacre.plan.Frame;
-import fairacre.plan.LayerKind;
 import fairacre.plan.Joint;
+import fairacre.plan.LayerKind;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -28,11 +28,12 @@ import java.util.TreeMap;
 /**
  * What holds a frame together: posts, stakes, ties, a cap, fasteners, a liner and what lies beneath.
  *
- * <p>All counts are common practice. Three screws to a board's end, four in a 2 x 10 and wider: at a butt joint in the end of the board
- * that stops there, at a mitre in both, and with a corner post in both, into the post. Two coach screws to a joint of sleepers.
- * The lowest course of posts is pinned to the ground every four feet, six pins to a bed of 4 x 8 ft; further pins stand about a foot apart in
- * plan and each goes through as many courses as it is long: one of two feet holds six courses of 4 x 4. A splice stands over a stake.
- * Supports go by {@link BowStudy}, stakes by {@link StakeStudy}.
+ * <p>All counts are common practice. Three screws to a board's end, four in a 2 x 10 and wider: at a butt joint in the
+ * end of the board that stops there, at a mitre in both, and with a corner post in both, into the post. Two coach
+ * screws to a joint of sleepers. The lowest course of posts is pinned to the ground every four feet, six pins to a bed
+ * of 4 x 8 ft; further pins stand about a foot apart in plan and each goes through as many courses as it is long: one
+ * of two feet holds six courses of 4 x 4. A splice stands over a stake. Supports go by {@link BowStudy}, stakes by
+ * {@link StakeStudy}.
  */
 public final class HardwareStudy {
 
@@ -46,6 +47,7 @@ public final class HardwareStudy {
     static final Length PIN = Length.inches(24);
     /** What a rod or a strap has beyond the boards for its nuts, or its screws, at both ends together. */
     static final Length BEYOND = Length.inches(2);
+
     static final Length TURNED_UP = Length.inches(6);
     /** A cap bears who leans or sits on it. */
     private static final Length THINNEST_CAP = Length.inches(0.75);
@@ -77,8 +79,8 @@ public final class HardwareStudy {
     }
 
     /**
-     * What is added when courses go on top of those that are there: fasteners and liner for them and for part-courses that come in below, and
-     * longer posts and stakes in place of the old ones. A cap that was there is laid on again.
+     * What is added when courses go on top of those that are there: fasteners and liner for them and for part-courses
+     * that come in below, and longer posts and stakes in place of the old ones. A cap that was there is laid on again.
      *
      * @param before the same bed with fewer courses
      */
@@ -102,7 +104,9 @@ public final class HardwareStudy {
         }
         addJoints(there);
         Length perimeter = perimeter();
-        Area liner = fittings.liner() ? Area.squareMetres(perimeter.metres() * frame.board().width().metres() * (frame.courses() - there)) : Area.ZERO;
+        Area liner = fittings.liner()
+                ? Area.squareMetres(perimeter.metres() * frame.board().width().metres() * (frame.courses() - there))
+                : Area.ZERO;
         Area under = there > 0 || fittings.underlay() == Underlay.NONE ? Area.ZERO : underlay(perimeter);
         return new Hardware(fittings, timber, fasteners, ties, liner, under);
     }
@@ -110,7 +114,11 @@ public final class HardwareStudy {
     private void addPosts() {
         // A table bed has its legs in the corners.
         if (fittings.posts() != CornerPost.NONE && !bed.build().legs().isPositive()) {
-            add(Use.CORNER_POST, post(fittings.posts() == CornerPost.STOUT), BowStudy.soilHeight(bed, frame), ring.edges());
+            add(
+                    Use.CORNER_POST,
+                    post(fittings.posts() == CornerPost.STOUT),
+                    BowStudy.soilHeight(bed, frame),
+                    ring.edges());
         }
     }
 
@@ -118,7 +126,9 @@ public final class HardwareStudy {
     private void addPartCourses() {
         for (PlacedPiece piece : PartCourses.of(bed, frame)) {
             boolean pinned = frame.board().fastener() == Fastener.PIN;
-            fasten(frame.board().fastener(), pinned ? Math.max(2, times(piece.length(), BETWEEN_PINS)) : 2 * perEnd(frame.board()));
+            fasten(
+                    frame.board().fastener(),
+                    pinned ? Math.max(2, times(piece.length(), BETWEEN_PINS)) : 2 * perEnd(frame.board()));
         }
     }
 
@@ -130,12 +140,17 @@ public final class HardwareStudy {
             add(Use.LEG, stout, bed.height(), table.legs());
             add(Use.LEG, stout, bed.build().legs(), table.innerLegs());
             fasten(screw, (table.legs() + table.innerLegs()) * SCREWS);
-            FrameTakeoff.run(table.cleat(), post(false).longest(), 0).forEach(piece -> add(Use.CLEAT, post(false), piece, 2));
+            FrameTakeoff.run(table.cleat(), post(false).longest(), 0)
+                    .forEach(piece -> add(Use.CLEAT, post(false), piece, 2));
             fasten(screw, 2 * (times(table.cleat(), BETWEEN_CAP_SCREWS) + 1));
-            FrameTakeoff.run(table.bearer(), frame.board().longest(), 0).forEach(piece -> add(Use.BEARER, frame.board(), piece, table.bearers()));
-            table.floor().forEach((length, count) -> FrameTakeoff.run(length, frame.board().longest(), 0)
-                    .forEach(piece -> add(Use.FLOOR, frame.board(), piece, count)));
-            int boards = table.floor().values().stream().mapToInt(count -> count).sum();
+            FrameTakeoff.run(table.bearer(), frame.board().longest(), 0)
+                    .forEach(piece -> add(Use.BEARER, frame.board(), piece, table.bearers()));
+            table.floor()
+                    .forEach((length, count) -> FrameTakeoff.run(
+                                    length, frame.board().longest(), 0)
+                            .forEach(piece -> add(Use.FLOOR, frame.board(), piece, count)));
+            int boards =
+                    table.floor().values().stream().mapToInt(count -> count).sum();
             fasten(screw, boards * 2 * (2 + table.bearers()));
         }
     }
@@ -150,13 +165,21 @@ public final class HardwareStudy {
         // A table bed has nothing to drive a stake into.
         boolean staked = !bed.build().legs().isPositive();
         if (staked) {
-            addStakes(StakeStudy.of(frame, BowStudy.soilHeight(bed, frame), frame.board().longest(), 1), splices());
+            addStakes(
+                    StakeStudy.of(
+                            frame,
+                            BowStudy.soilHeight(bed, frame),
+                            frame.board().longest(),
+                            1),
+                    splices());
         }
         if (fittings.support() != Support.NONE) {
             for (Bowing.Side side : BowStudy.of(bed).map(Bowing::sides).orElse(List.of())) {
                 int supports = side.times() * side.ties();
                 if (fittings.support() == Support.STAKES || !bed.shape().plain()) {
-                    side.stakes().filter(stakes -> staked).ifPresent(stakes -> addStakes(stakes, side.times() * stakes.count()));
+                    side.stakes()
+                            .filter(stakes -> staked)
+                            .ifPresent(stakes -> addStakes(stakes, side.times() * stakes.count()));
                 } else if (there == 0) {
                     ties = ties.plus(addAcross(side, supports / 2));
                 }
@@ -173,10 +196,13 @@ public final class HardwareStudy {
     /** Each tie holds this side and the one across from it. */
     private Length addAcross(Bowing.Side side, int ties) {
         Length along = bed.outline().length().minus(bed.thickness().times(2));
-        Length across = side.length().equals(along) ? bed.outline().width() : bed.outline().length();
+        Length across = side.length().equals(along)
+                ? bed.outline().width()
+                : bed.outline().length();
         if (fittings.support() == Support.BOARDS) {
             Length between = across.minus(bed.thickness().times(2));
-            FrameTakeoff.run(between, frame.board().longest(), 0).forEach(piece -> add(Use.TIE, frame.board(), piece, ties));
+            FrameTakeoff.run(between, frame.board().longest(), 0)
+                    .forEach(piece -> add(Use.TIE, frame.board(), piece, ties));
             fasten(screw(frame.board()), 2 * ties * perEnd(frame.board()));
             return Length.ZERO;
         }
@@ -192,7 +218,8 @@ public final class HardwareStudy {
         for (RoundTheEdge.Edge edge : RoundTheEdge.edges(bed, frame)) {
             Set<Length> joints = new HashSet<>();
             for (int course = 0; course < Math.min(2, frame.courses()); course++) {
-                joints.addAll(FrameTakeoff.joints(FrameTakeoff.run(edge.length(), frame.board().longest(), course)));
+                joints.addAll(FrameTakeoff.joints(
+                        FrameTakeoff.run(edge.length(), frame.board().longest(), course)));
             }
             splices += joints.size();
         }
@@ -215,10 +242,16 @@ public final class HardwareStudy {
 
     /** The narrowest plank that is as wide as the cap, of these the thinnest; the widest where none is. */
     private Board capBoard(Length width) {
-        List<Board> planks = Board.values().stream().filter(board -> board.metric() == frame.board().metric() && !board.square())
-                .filter(board -> board.thickness().compareTo(THINNEST_CAP) >= 0 && board.fastener() != Fastener.COACH_SCREW)
-                .sorted(Comparator.comparing(Board::width).thenComparing(Board::thickness)).toList();
-        return planks.stream().filter(board -> board.width().plus(NEARLY).compareTo(width) >= 0).findFirst().orElse(planks.get(planks.size() - 1));
+        List<Board> planks = Board.values().stream()
+                .filter(board -> board.metric() == frame.board().metric() && !board.square())
+                .filter(board ->
+                        board.thickness().compareTo(THINNEST_CAP) >= 0 && board.fastener() != Fastener.COACH_SCREW)
+                .sorted(Comparator.comparing(Board::width).thenComparing(Board::thickness))
+                .toList();
+        return planks.stream()
+                .filter(board -> board.width().plus(NEARLY).compareTo(width) >= 0)
+                .findFirst()
+                .orElse(planks.get(planks.size() - 1));
     }
 
     private void addJoints(int there) {
@@ -235,10 +268,12 @@ public final class HardwareStudy {
 
     private void addPins(int there) {
         int pins = there > 0 ? 0 : Math.max(LEAST_GROUND_PINS, times(perimeter(), BETWEEN_GROUND_PINS));
-        int through = Math.max(2, (int) (PIN.micrometres() / frame.board().width().micrometres()));
+        int through =
+                Math.max(2, (int) (PIN.micrometres() / frame.board().width().micrometres()));
         int joined = Math.max(1, there);
         while (joined < frame.courses()) {
-            // A set of pins goes down from the top of the highest course that it reaches, through one at least that is held already.
+            // A set of pins goes down from the top of the highest course that it reaches, through one at least that is
+            // held already.
             joined = Math.min(frame.courses(), joined + through - 1);
             for (PlacedPiece piece : FrameTakeoff.placed(bed, frame)) {
                 if (piece.course() == joined) {
@@ -251,7 +286,10 @@ public final class HardwareStudy {
 
     private Area underlay(Length perimeter) {
         double ground = ring.polygon().getArea();
-        return Area.squareMetres(fittings.underlay() == Underlay.CLOTH ? ground + perimeter.metres() * TURNED_UP.metres() : ground * LayerKind.CARDBOARD.ordered());
+        return Area.squareMetres(
+                fittings.underlay() == Underlay.CLOTH
+                        ? ground + perimeter.metres() * TURNED_UP.metres()
+                        : ground * LayerKind.CARDBOARD.ordered());
     }
 
     private Length perimeter() {

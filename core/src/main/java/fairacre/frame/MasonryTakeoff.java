@@ -13,8 +13,8 @@ import java.util.Optional;
 /**
  * What a wall round a bed is built of. Its face is measured along its middle, so that corners count once.
  *
- * <p>It stands on crushed base: a trench twice as wide as the wall and 6 in deep (common practice for low walls; where frost goes
- * deep, and under mortar, local codes may want concrete).
+ * <p>It stands on crushed base: a trench twice as wide as the wall and 6 in deep (common practice for low walls; where
+ * frost goes deep, and under mortar, local codes may want concrete).
  *
  * @param pieces blocks or bricks with their waste; of stone, tonnes
  * @param bags of mortar of 80 lb (36 kg); 0 for what is laid dry
@@ -37,14 +37,21 @@ public record MasonryTakeoff(Masonry kind, Area face, double pieces, double bags
 
     private static MasonryTakeoff of(BedRevision bed, Wall wall, int there) {
         Masonry kind = wall.kind();
-        double length = Insets.of(Polygons.of(bed.cornersUnplaced()), kind.thickness().metres() / 2).getLength();
+        double length = Insets.of(
+                        Polygons.of(bed.cornersUnplaced()), kind.thickness().metres() / 2)
+                .getLength();
         double face = length * kind.course().metres() * (wall.courses() - there);
         double net = face * kind.perSquareMetre();
-        return new MasonryTakeoff(kind, Area.squareMetres(face), net * (1 + kind.wastePercent() / 100.0), kind.perBag() == 0 ? 0 : net / kind.perBag(),
+        return new MasonryTakeoff(
+                kind,
+                Area.squareMetres(face),
+                net * (1 + kind.wastePercent() / 100.0),
+                kind.perBag() == 0 ? 0 : net / kind.perBag(),
                 there > 0 ? Volume.ZERO : footing(length, kind));
     }
 
     private static Volume footing(double length, Masonry kind) {
-        return Volume.prism(Area.squareMetres(length * FOOTING_WIDTHS * kind.thickness().metres()), FOOTING_DEPTH);
+        return Volume.prism(
+                Area.squareMetres(length * FOOTING_WIDTHS * kind.thickness().metres()), FOOTING_DEPTH);
     }
 }

@@ -14,9 +14,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * The bound of Gilmore and Gomory (A linear programming approach to the cutting-stock problem, Operations Research 9, 1961): what the
- * boards would cost if patterns could be used in fractions. Patterns are added while one is worth more than its board at the prices
- * that the pieces have in the linear programme.
+ * The bound of Gilmore and Gomory (A linear programming approach to the cutting-stock problem, Operations Research 9,
+ * 1961): what the boards would cost if patterns could be used in fractions. Patterns are added while one is worth more
+ * than its board at the prices that the pieces have in the linear programme.
  */
 final class PatternPrices {
 
@@ -30,8 +30,11 @@ final class PatternPrices {
     private double bound;
     /** What pieces are worth, and what one more board of a limited stock is, in the linear programme. */
     private double[] values = {};
-    /** How often the linear programme uses each column, fractions allowed; columns that were added since are missing. */
+    /**
+     * How often the linear programme uses each column, fractions allowed; columns that were added since are missing.
+     */
     private final Map<Pattern, Double> uses = new LinkedHashMap<>();
+
     private double[] boardValues = {};
 
     private PatternPrices(Patterns patterns, List<Stock> stock, long[] costs, List<Pattern> first) {
@@ -52,16 +55,18 @@ final class PatternPrices {
     }
 
     /**
-     * What the boards cost at least. Where a pattern worth more than its board may have been missed, the prices of the pieces are
-     * lowered until none can be (Farley, A note on bounding a class of linear programming problems, Operations Research 38, 1990).
+     * What the boards cost at least. Where a pattern worth more than its board may have been missed, the prices of the
+     * pieces are lowered until none can be (Farley, A note on bounding a class of linear programming problems,
+     * Operations Research 38, 1990).
      */
     double bound() {
         return bound;
     }
 
     /**
-     * What a layout costs over the bound at least if it uses a pattern (its reduced cost). So none that is cheaper than a layout in
-     * hand uses a pattern for which this is more than that layout's cost over the bound, provided it is negative for none.
+     * What a layout costs over the bound at least if it uses a pattern (its reduced cost). So none that is cheaper than
+     * a layout in hand uses a pattern for which this is more than that layout's cost over the bound, provided it is
+     * negative for none.
      */
     double over(Pattern pattern) {
         double over = costs[pattern.board()] - boardValues[pattern.board()];
@@ -80,7 +85,8 @@ final class PatternPrices {
     Optional<List<Pattern>> within(double over, int most) {
         List<Pattern> within = new ArrayList<>();
         for (int board = 0; board < stock.size(); board++) {
-            Optional<List<Pattern>> of = patterns.worthAtLeast(board, values, costs[board] - boardValues[board] - over, most);
+            Optional<List<Pattern>> of =
+                    patterns.worthAtLeast(board, values, costs[board] - boardValues[board] - over, most);
             if (of.isEmpty()) {
                 return Optional.empty();
             }

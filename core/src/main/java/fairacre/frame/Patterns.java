@@ -13,7 +13,9 @@ import java.util.TreeMap;
 /** In which ways one board can be cut into pieces of a job, piece kinds by length, longest first. */
 final class Patterns {
 
-    /** A search for the most valuable pattern is given up after so many steps: it has the best by then, or nearly so. */
+    /**
+     * A search for the most valuable pattern is given up after so many steps: it has the best by then, or nearly so.
+     */
     private static final int MOST_STEPS = 30_000;
 
     /** Listing the valuable patterns is given up after so many steps for each that is asked for. */
@@ -36,7 +38,11 @@ final class Patterns {
         this.wanted = counts.values().stream().mapToInt(Integer::intValue).toArray();
         this.stock = List.copyOf(stock);
         this.saw = saw;
-        this.longest = stock.stream().filter(s -> !s.isLimited()).mapToLong(s -> s.length().micrometres()).max().orElse(0);
+        this.longest = stock.stream()
+                .filter(s -> !s.isLimited())
+                .mapToLong(s -> s.length().micrometres())
+                .max()
+                .orElse(0);
     }
 
     /**
@@ -83,13 +89,17 @@ final class Patterns {
         return new Pattern(board, Arrays.stream(counts).boxed().toList());
     }
 
-    /** Of a board and values of the kinds of pieces the pattern worth most; no more pieces of a kind than are wanted. */
+    /**
+     * Of a board and values of the kinds of pieces the pattern worth most; no more pieces of a kind than are wanted.
+     */
     Found mostValuable(int board, double[] values) {
         Integer[] order = inOrder(values);
         Search search = new Search(order, values);
         search.go(0, room(board), 0);
         boolean ended = search.steps < MOST_STEPS;
-        Found best = new Found(search.best, search.bestValue,
+        Found best = new Found(
+                search.best,
+                search.bestValue,
                 ended ? search.bestValue : Math.max(search.bestValue, inFractions(order, values, room(board))));
         for (int kind = 0; kind < kinds(); kind++) {
             if (isWhole(board, kind) && values[kind] > best.value) {
@@ -244,14 +254,19 @@ final class Patterns {
 
     /** The board's length less its trim, and a kerf, since the last piece needs none. */
     private long room(int board) {
-        return stock.get(board).length().micrometres() - saw.trim().micrometres() + saw.kerf().micrometres();
+        return stock.get(board).length().micrometres()
+                - saw.trim().micrometres()
+                + saw.kerf().micrometres();
     }
 
     /** A piece that is a board as it is, or comes out of the longest only if its ends do as they are. */
     private boolean isWhole(int board, int kind) {
         long piece = lengths.get(kind).micrometres();
         long length = stock.get(board).length().micrometres();
-        return piece == length || length == longest && piece <= length && piece > longest - saw.trim().micrometres();
+        return piece == length
+                || length == longest
+                        && piece <= length
+                        && piece > longest - saw.trim().micrometres();
     }
 
     /** Depth first, the kind with most value for its length first; what can't beat the best any more is left. */

@@ -52,9 +52,15 @@ final class RoundTheEdge {
         double alongY = (ring.cornerY(next) - ring.cornerY(edge)) / length;
         Length atStart = atStart(edge);
         Length atEnd = atEnd(edge, next);
-        Length whole = plain ? isSide(edge) ? bed.outline().length() : bed.outline().width() : Length.metres(length);
-        return new Edge(part(edge), whole.plus(atStart).plus(atEnd), ring.cornerX(edge) - alongX * atStart.metres(),
-                ring.cornerY(edge) - alongY * atStart.metres(), alongX, alongY);
+        Length whole =
+                plain ? isSide(edge) ? bed.outline().length() : bed.outline().width() : Length.metres(length);
+        return new Edge(
+                part(edge),
+                whole.plus(atStart).plus(atEnd),
+                ring.cornerX(edge) - alongX * atStart.metres(),
+                ring.cornerY(edge) - alongY * atStart.metres(),
+                alongX,
+                alongY);
     }
 
     private Part part(int edge) {
@@ -87,7 +93,9 @@ final class RoundTheEdge {
 
     /** Whether both ends of a rectangle's board run past its neighbours. */
     private boolean runsPast(int edge) {
-        return plain && (frame.joint() == Joint.SIDES_PAST && isSide(edge) || frame.joint() == Joint.ENDS_PAST && !isSide(edge));
+        return plain
+                && (frame.joint() == Joint.SIDES_PAST && isSide(edge)
+                        || frame.joint() == Joint.ENDS_PAST && !isSide(edge));
     }
 
     private boolean isButted(int corner) {
@@ -96,7 +104,9 @@ final class RoundTheEdge {
 
     /** Mitred boards are measured on their longer face: the outer one, or the inner one where the bed turns in. */
     private Length mitre(int corner) {
-        return ring.isReflex(corner) ? Length.metres(frame.board().thickness().metres() * tanHalfTurn(corner)) : Length.ZERO;
+        return ring.isReflex(corner)
+                ? Length.metres(frame.board().thickness().metres() * tanHalfTurn(corner))
+                : Length.ZERO;
     }
 
     private double tanHalfTurn(int corner) {

@@ -7,8 +7,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A layout out of the linear programme: each pattern as often as whole boards go into what the programme uses of it, then one by one the
- * pattern whose board is used best by what is still wanted, at the prices that pieces have in the programme; what is left at the end is laid out first-fit.
+ * A layout out of the linear programme: each pattern as often as whole boards go into what the programme uses of it,
+ * then one by one the pattern whose board is used best by what is still wanted, at the prices that pieces have in the
+ * programme; what is left at the end is laid out first-fit.
  */
 final class RoundedCut {
 
@@ -55,7 +56,9 @@ final class RoundedCut {
         Pattern best = null;
         double most = wellUsed;
         for (Pattern pattern : prices.uses().keySet()) {
-            double used = boardsLeft[pattern.board()] > 0 ? prices.worth(taken(pattern)) / Math.max(1, costs[pattern.board()]) : 0;
+            double used = boardsLeft[pattern.board()] > 0
+                    ? prices.worth(taken(pattern)) / Math.max(1, costs[pattern.board()])
+                    : 0;
             if (used > most) {
                 most = used;
                 best = pattern;

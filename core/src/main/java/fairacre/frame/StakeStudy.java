@@ -7,16 +7,17 @@ import fairacre.plan.Frame;
 /**
  * The stakes that keep a side from bowing, each a cantilever out of the ground.
  *
- * <p>Wet soil presses with K rho g z at a depth z below the rim, as {@link BowStudy} has it. A side of height H so puts a moment of
- * K rho g H^3 / 6 on each metre at the ground (a triangular load on a cantilever, any beam table), and a stake takes that of its spacing.
- * A stake of breadth b and depth d holds f b d^2 / 6. Slim stakes are taken where they hold, else stout ones, else more of these. They
- * go into the ground as deep as the frame is high, and 18 in at least (common practice); that the ground holds them is not reckoned.
+ * <p>Wet soil presses with K rho g z at a depth z below the rim, as {@link BowStudy} has it. A side of height H so puts
+ * a moment of K rho g H^3 / 6 on each metre at the ground (a triangular load on a cantilever, any beam table), and a
+ * stake takes that of its spacing. A stake of breadth b and depth d holds f b d^2 / 6. Slim stakes are taken where they
+ * hold, else stout ones, else more of these. They go into the ground as deep as the frame is high, and 18 in at least
+ * (common practice); that the ground holds them is not reckoned.
  */
 final class StakeStudy {
 
     /**
-     * What wood outdoors bears in bending for years, Pa: strength class C16, 16 MPa, with k_mod 0.5 for a permanent load in service
-     * class 3 and a safety of 1.3 (EN 338, EN 1995-1-1 tables 2.3 and 3.1, from memory).
+     * What wood outdoors bears in bending for years, Pa: strength class C16, 16 MPa, with k_mod 0.5 for a permanent
+     * load in service class 3 and a safety of 1.3 (EN 338, EN 1995-1-1 tables 2.3 and 3.1, from memory).
      */
     static final double STRENGTH = 16e6 * 0.5 / 1.3;
     /** A stake goes as deep as a spade and a half. */

@@ -16,7 +16,8 @@ public record Stock(Length length, BigDecimal price, int most) {
 
     public Stock {
         if (length.compareTo(Length.ZERO) <= 0 || price.signum() < 0 || most < 0) {
-            throw new IllegalArgumentException("a board has a length, and neither its price nor its number is negative");
+            throw new IllegalArgumentException(
+                    "a board has a length, and neither its price nor its number is negative");
         }
     }
 

@@ -8,8 +8,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Corners measured from a line stretched between two pegs. The first peg is the origin and the line lies along x; what lies to
- * the left of somebody who walks from the first peg to the second is up on the drawing.
+ * Corners measured from a line stretched between two pegs. The first peg is the origin and the line lies along x; what
+ * lies to the left of somebody who walks from the first peg to the second is up on the drawing.
  */
 public final class BaseLine {
 
@@ -45,8 +45,8 @@ public final class BaseLine {
     }
 
     /**
-     * By the law of cosines in the triangle of the two pegs and the corner. Two tapes that only just fail to meet, as one that
-     * sagged may, are taken to meet on the line.
+     * By the law of cosines in the triangle of the two pegs and the corner. Two tapes that only just fail to meet, as
+     * one that sagged may, are taken to meet on the line.
      *
      * @param length between the pegs
      * @throws RefusedException if there are fewer than three corners, a measure is missing, or two tapes can't meet
@@ -67,7 +67,9 @@ public final class BaseLine {
         double first = present(tapes.fromFirst(), index, "fromFirst").metres();
         double second = present(tapes.fromSecond(), index, "fromSecond").metres();
         if (first + second < base - SAG || Math.abs(first - second) > base + SAG) {
-            throw new RefusedException("corners/" + index, "the two tapes of corner " + (index + 1) + " can't meet",
+            throw new RefusedException(
+                    "corners/" + index,
+                    "the two tapes of corner " + (index + 1) + " can't meet",
                     "measure both again, and the line between the pegs");
         }
         double along = (first * first - second * second + base * base) / (2 * base);
@@ -80,7 +82,8 @@ public final class BaseLine {
             throw new RefusedException("corners", "a plot has at least three corners", "measure another corner");
         }
         if (corners.size() > Limits.MOST_CORNERS) {
-            throw new RefusedException("corners", corners.size() + " are too many", "have at most " + Limits.MOST_CORNERS);
+            throw new RefusedException(
+                    "corners", corners.size() + " are too many", "have at most " + Limits.MOST_CORNERS);
         }
     }
 

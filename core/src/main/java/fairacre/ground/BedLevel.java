@@ -1,7 +1,7 @@
 package fairacre.ground;
 
 import fairacre.measure.Length;
-import fairacre.plan.Fall;
+import fairacre.plan.GroundFall;
 import java.util.UUID;
 
 /**
@@ -12,7 +12,7 @@ import java.util.UUID;
  * @param drop the same with its direction
  * @param most difference between its highest and lowest corner: what has to be dug in, packed or made up
  */
-public record BedLevel(UUID bed, Length along, Length across, Fall drop, Length most, Meaning meaning) {
+public record BedLevel(UUID bed, Length along, Length across, GroundFall drop, Length most, Meaning meaning) {
 
     /** What a difference of level means for whoever builds the bed. */
     public enum Meaning {

@@ -17,6 +17,7 @@ final class Claims {
 
     /** What is shared less deeply than a millimetre only touches, metres. */
     private static final double TOUCHING = 0.001;
+
     private static final int QUADRANT_SEGMENTS = 16;
 
     record Shared(Claim kind, Geometry shared) {}
@@ -35,7 +36,7 @@ final class Claims {
             case KEEP_OFF -> grounds.add(new Ground(Claim.KEEP_OFF, margin(feature)));
             case BURIED_LINE -> grounds.add(new Ground(Claim.BURIED_LINE, margin(feature)));
             case TREE -> grounds.add(new Ground(Claim.TREE_ROOTS, margin(feature)));
-            default -> { }
+            default -> {}
         }
     }
 
@@ -47,14 +48,21 @@ final class Claims {
         return feature;
     }
 
-    /** What the feature claims of a bed's ground, the gravest claim first; empty if they have nothing to do with each other. */
+    /**
+     * What the feature claims of a bed's ground, the gravest claim first; empty if they have nothing to do with each
+     * other.
+     */
     Optional<Shared> on(Polygon bed) {
-        return grounds.stream().map(ground -> shared(ground.kind, bed, ground.area)).flatMap(Optional::stream).findFirst();
+        return grounds.stream()
+                .map(ground -> shared(ground.kind, bed, ground.area))
+                .flatMap(Optional::stream)
+                .findFirst();
     }
 
     /** Whether a bed must not be put there. */
     boolean forbids(Polygon bed) {
-        return on(bed).filter(s -> s.kind() == Claim.BUILT_ON || s.kind() == Claim.KEEP_OFF).isPresent();
+        return on(bed).filter(s -> s.kind() == Claim.BUILT_ON || s.kind() == Claim.KEEP_OFF)
+                .isPresent();
     }
 
     private static Optional<Shared> shared(Claim kind, Polygon bed, Geometry ground) {
@@ -68,14 +76,17 @@ final class Claims {
     private static Geometry body(Feature feature) {
         return switch (feature.kind().extent()) {
             case AREA -> Polygons.of(feature.places());
-            case LINE -> Polygons.line(feature.places()).buffer(feature.breadth().metres() / 2, QUADRANT_SEGMENTS,
-                    BufferParameters.CAP_FLAT);
-            case SPOT -> Polygons.line(feature.places()).buffer(feature.breadth().metres() / 2, QUADRANT_SEGMENTS);
+            case LINE ->
+                Polygons.line(feature.places())
+                        .buffer(feature.breadth().metres() / 2, QUADRANT_SEGMENTS, BufferParameters.CAP_FLAT);
+            case SPOT ->
+                Polygons.line(feature.places()).buffer(feature.breadth().metres() / 2, QUADRANT_SEGMENTS);
         };
     }
 
     private static Geometry margin(Feature feature) {
-        Geometry base = feature.kind().extent() == Extent.AREA ? Polygons.of(feature.places())
+        Geometry base = feature.kind().extent() == Extent.AREA
+                ? Polygons.of(feature.places())
                 : Polygons.line(feature.places());
         return base.buffer(feature.margin().metres(), QUADRANT_SEGMENTS);
     }

@@ -16,13 +16,14 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.buffer.OffsetCurve;
 
 /**
- * Whether water gets away from behind retaining walls: nearly along the whole of each a drain has to run close behind it, on the side
- * that it holds back; one in front of it doesn't help (common practice).
+ * Whether water gets away from behind retaining walls: nearly along the whole of each a drain has to run close behind
+ * it, on the side that it holds back; one in front of it doesn't help (common practice).
  */
 public final class DrainStudy {
 
     /** Nearer than this to the wall a drain catches what comes to it. */
     private static final double CLOSE = Length.inches(24).metres();
+
     private static final double NEARLY_WHOLE = 0.9;
     /** Walls are looked at in pieces of this length, metres. */
     private static final double PIECE = 0.25;
@@ -30,6 +31,7 @@ public final class DrainStudy {
     private static final double ASIDE = 1;
     /** By less than this, metres, no side is the higher one. */
     private static final double HIGHER = 0.02;
+
     private static final double SHARPEST_CORNER = 20;
 
     private DrainStudy() {}
@@ -56,13 +58,16 @@ public final class DrainStudy {
 
     /** @param levels asked only if there is a wall to be judged */
     public static List<Undrained> of(List<Feature> features, Supplier<Optional<Levels>> levels) {
-        List<Feature> drains = features.stream().filter(feature -> feature.kind() == FeatureKind.DRAIN).toList();
+        List<Feature> drains = features.stream()
+                .filter(feature -> feature.kind() == FeatureKind.DRAIN)
+                .toList();
         List<Undrained> undrained = new ArrayList<>();
         for (Feature wall : features) {
             if (wall.kind() == FeatureKind.RETAINING_WALL) {
                 List<Side> behind = behind(wall, levels.get());
                 if (behind.stream().noneMatch(side -> drained(wall, side, drains))) {
-                    undrained.add(new Undrained(wall, behind, Arrays.stream(Side.values()).anyMatch(side -> drained(wall, side, drains))));
+                    undrained.add(new Undrained(
+                            wall, behind, Arrays.stream(Side.values()).anyMatch(side -> drained(wall, side, drains))));
                 }
             }
         }
@@ -72,7 +77,9 @@ public final class DrainStudy {
     /** Where a drain of a breadth runs if it lies along the wall. */
     public static List<Point> along(Feature wall, Side side, Length breadth) {
         double off = side.sign * (wall.breadth().metres() + breadth.metres()) / 2;
-        Coordinate[] beside = OffsetCurve.getCurve(Polygons.line(wall.places()), off, 1, BufferParameters.JOIN_MITRE, SHARPEST_CORNER).getCoordinates();
+        Coordinate[] beside = OffsetCurve.getCurve(
+                        Polygons.line(wall.places()), off, 1, BufferParameters.JOIN_MITRE, SHARPEST_CORNER)
+                .getCoordinates();
         List<Point> places = new ArrayList<>();
         for (Coordinate corner : beside) {
             Point place = Point.metres(corner.x, corner.y);
@@ -109,7 +116,11 @@ public final class DrainStudy {
             double length = part.getLength();
             int count = (int) Math.max(1, Math.ceil(length / PIECE));
             for (int i = 0; i < count; i++) {
-                pieces.add(new Piece(part.pointAlong((i + 0.5) / count), -(part.p1.y - part.p0.y) / length, (part.p1.x - part.p0.x) / length, length / count));
+                pieces.add(new Piece(
+                        part.pointAlong((i + 0.5) / count),
+                        -(part.p1.y - part.p0.y) / length,
+                        (part.p1.x - part.p0.x) / length,
+                        length / count));
             }
         }
         return pieces;
@@ -118,7 +129,9 @@ public final class DrainStudy {
     private static List<LineSegment> parts(Feature line) {
         List<LineSegment> parts = new ArrayList<>();
         for (int i = 1; i < line.places().size(); i++) {
-            parts.add(new LineSegment(coordinate(line.places().get(i - 1)), coordinate(line.places().get(i))));
+            parts.add(new LineSegment(
+                    coordinate(line.places().get(i - 1)),
+                    coordinate(line.places().get(i))));
         }
         return parts;
     }
@@ -128,7 +141,11 @@ public final class DrainStudy {
         double drained = 0;
         for (Piece piece : pieces(wall)) {
             whole += piece.length();
-            if (drains.stream().anyMatch(drain -> piece.near(drain, side, CLOSE + (wall.breadth().metres() + drain.breadth().metres()) / 2))) {
+            if (drains.stream()
+                    .anyMatch(drain -> piece.near(
+                            drain,
+                            side,
+                            CLOSE + (wall.breadth().metres() + drain.breadth().metres()) / 2))) {
                 drained += piece.length();
             }
         }
@@ -141,7 +158,9 @@ public final class DrainStudy {
         for (Piece piece : pieces(wall)) {
             double aside = wall.breadth().metres() / 2 + ASIDE;
             whole += piece.length();
-            sum += levels.map(ground -> height(ground, piece.aside(aside)) - height(ground, piece.aside(-aside))).orElse(0.0) * piece.length();
+            sum += levels.map(ground -> height(ground, piece.aside(aside)) - height(ground, piece.aside(-aside)))
+                            .orElse(0.0)
+                    * piece.length();
         }
         double higher = sum / whole;
         if (Math.abs(higher) < HIGHER) {

@@ -17,13 +17,27 @@ import fairacre.plan.SqueezeTest;
  * @param away loose soil that has to leave
  * @param swell by which dug soil grows: 0.25 is a quarter
  */
-public record Earthwork(Length level, Volume cut, Volume fill, Volume loose, Volume spare, Volume missing, Volume intoBeds,
-        Volume away, double swell) {
+public record Earthwork(
+        Length level,
+        Volume cut,
+        Volume fill,
+        Volume loose,
+        Volume spare,
+        Volume missing,
+        Volume intoBeds,
+        Volume away,
+        double swell) {
 
-    /** Packed soil takes less room than in the bank: 10 to 20 per cent, earthmoving handbooks from memory; the middle is taken. */
+    /**
+     * Packed soil takes less room than in the bank: 10 to 20 per cent, earthmoving handbooks from memory; the middle is
+     * taken.
+     */
     static final double SHRINK = 0.15;
 
-    /** Swell of dug soil: common earth 25, clay 30, sand 12 per cent; earthmoving handbooks, soil volume tables, from memory. */
+    /**
+     * Swell of dug soil: common earth 25, clay 30, sand 12 per cent; earthmoving handbooks, soil volume tables, from
+     * memory.
+     */
     public static double swell(SqueezeTest soil) {
         return switch (soil) {
             case FALLS_APART -> 0.12;

@@ -9,15 +9,16 @@ import java.util.Optional;
 import java.util.function.DoubleBinaryOperator;
 
 /**
- * Cut and fill by the grid (borrow-pit) method of surveying handbooks: the mean of the depths at a cell's corners times the
- * cell's area; a cell in which cut meets fill is parted along the line where neither is. For that each cell is taken as four
- * triangles about its middle, whose depth is the mean of the corners: where the whole cell is cut this is the mean of the
- * corners times the area, exactly.
+ * Cut and fill by the grid (borrow-pit) method of surveying handbooks: the mean of the depths at a cell's corners times
+ * the cell's area; a cell in which cut meets fill is parted along the line where neither is. For that each cell is
+ * taken as four triangles about its middle, whose depth is the mean of the corners: where the whole cell is cut this is
+ * the mean of the corners times the area, exactly.
  */
 public final class EarthworkStudy {
 
     /** Cells along each side. */
     private static final int CELLS = 24;
+
     private static final int HALVINGS = 50;
 
     private final DoubleBinaryOperator ground;
@@ -44,12 +45,21 @@ public final class EarthworkStudy {
         double forHollows = inTheBank(volumes[1]) * (1 + swell);
         double spare = Math.max(0, loose - forHollows);
         double intoBeds = Math.min(spare, beds.millilitres() / 1e6);
-        return new Earthwork(Length.metres(target), cubicMetres(volumes[0]), cubicMetres(volumes[1]), cubicMetres(loose),
-                cubicMetres(spare), cubicMetres(Math.max(0, forHollows - loose)), cubicMetres(intoBeds),
-                cubicMetres(spare - intoBeds), swell);
+        return new Earthwork(
+                Length.metres(target),
+                cubicMetres(volumes[0]),
+                cubicMetres(volumes[1]),
+                cubicMetres(loose),
+                cubicMetres(spare),
+                cubicMetres(Math.max(0, forHollows - loose)),
+                cubicMetres(intoBeds),
+                cubicMetres(spare - intoBeds),
+                swell);
     }
 
-    /** The level at which what is cut, packed, fills the hollows, by halving between the lowest and the highest ground. */
+    /**
+     * The level at which what is cut, packed, fills the hollows, by halving between the lowest and the highest ground.
+     */
     private double balanced() {
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
@@ -82,8 +92,12 @@ public final class EarthworkStudy {
         double[] sum = new double[2];
         for (int i = 0; i < CELLS; i++) {
             for (int j = 0; j < CELLS; j++) {
-                double[] corners = {height(i, j) - target, height(i + 1, j) - target, height(i + 1, j + 1) - target,
-                    height(i, j + 1) - target};
+                double[] corners = {
+                    height(i, j) - target,
+                    height(i + 1, j) - target,
+                    height(i + 1, j + 1) - target,
+                    height(i, j + 1) - target
+                };
                 addCell(corners, cell, sum);
             }
         }
@@ -112,7 +126,8 @@ public final class EarthworkStudy {
         double peak = alone(a, b, c, oneAbove);
         double first = peak == a ? b : a;
         double second = peak == c ? b : c;
-        // A tip that is alone on its side of zero is a pyramid over the share of the triangle that the zero line cuts off.
+        // A tip that is alone on its side of zero is a pyramid over the share of the triangle that the zero line cuts
+        // off.
         double tip = peak / (peak - first) * (peak / (peak - second)) * peak / 3;
         return oneAbove ? tip : mean - tip;
     }
@@ -127,7 +142,8 @@ public final class EarthworkStudy {
     private double height(int i, int j) {
         double along = area.length().metres() * ((double) i / CELLS - 0.5);
         double across = area.width().metres() * ((double) j / CELLS - 0.5);
-        return ground.applyAsDouble(area.at(along, across).x().metres(), area.at(along, across).y().metres());
+        return ground.applyAsDouble(
+                area.at(along, across).x().metres(), area.at(along, across).y().metres());
     }
 
     private static Volume cubicMetres(double cubicMetres) {

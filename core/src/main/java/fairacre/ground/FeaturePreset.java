@@ -10,19 +10,37 @@ public enum FeaturePreset {
     COMPOST(FeatureKind.COMPOST, "Compost", 0, 0, ""),
     BENCH(FeatureKind.BENCH, "Bench", 0, 0, ""),
     WALL(FeatureKind.WALL, "Wall", 9, 0, ""),
-    RETAINING_WALL(FeatureKind.RETAINING_WALL, "Retaining wall", 9, 0, "Over about 4 ft (1.2 m) local code and a licensed designer decide. Water behind it pushes: "
-            + "it needs a drain on the side it holds back."),
-    DRAIN(FeatureKind.DRAIN, "Drain (stone with a pipe)", 12, 0, "It falls at least 1 in 100 to where its water may go; where that is, local code says. "
-            + "Have buried lines marked before you dig."),
+    RETAINING_WALL(
+            FeatureKind.RETAINING_WALL,
+            "Retaining wall",
+            9,
+            0,
+            "Over about 4 ft (1.2 m) local code and a licensed designer decide. Water behind it pushes: "
+                    + "it needs a drain on the side it holds back."),
+    DRAIN(
+            FeatureKind.DRAIN,
+            "Drain (stone with a pipe)",
+            12,
+            0,
+            "It falls at least 1 in 100 to where its water may go; where that is, local code says. "
+                    + "Have buried lines marked before you dig."),
     FENCE(FeatureKind.FENCE, "Fence", 2, 0, ""),
     HEDGE(FeatureKind.HEDGE, "Hedge", 24, 0, ""),
     TRELLIS(FeatureKind.TRELLIS, "Trellis", 1, 0, ""),
     TREE(FeatureKind.TREE, "Tree", 10, 96, ""),
     SLAB(FeatureKind.SLAB, "Slab or terrace", 0, 0, ""),
     STEPS(FeatureKind.STEPS, "Steps", 0, 0, ""),
-    KEEP_OFF(FeatureKind.KEEP_OFF, "Keep-off ground (septic field, well)", 0, 120,
+    KEEP_OFF(
+            FeatureKind.KEEP_OFF,
+            "Keep-off ground (septic field, well)",
+            0,
+            120,
             "Setbacks from septic fields and wells are local law: enter the figure you were given."),
-    BURIED_LINE(FeatureKind.BURIED_LINE, "Buried line", 0, 24,
+    BURIED_LINE(
+            FeatureKind.BURIED_LINE,
+            "Buried line",
+            0,
+            24,
             "Before any digging have buried lines marked by the utility-locating service. Electricity and gas: a licensed trade decides."),
     TAP(FeatureKind.TAP, "Tap", 0, 0, ""),
     VALVE(FeatureKind.VALVE, "Valve", 0, 0, ""),

@@ -4,9 +4,9 @@ import fairacre.measure.Area;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Feature;
 import fairacre.plan.Point;
-import fairacre.plan.Setting;
 import fairacre.plan.Polygons;
 import fairacre.plan.Rectangle;
+import fairacre.plan.Setting;
 import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Areas;
@@ -28,8 +28,8 @@ import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.index.strtree.STRtree;
 
 /**
- * Whether the beds of a season fit on the plot and beside each other. Beds that share no more than {@link #TOUCHING} metres
- * in depth touch and do not overlap, and so for the plot's edge.
+ * Whether the beds of a season fit on the plot and beside each other. Beds that share no more than {@link #TOUCHING}
+ * metres in depth touch and do not overlap, and so for the plot's edge.
  */
 public final class FitStudy {
 
@@ -48,8 +48,12 @@ public final class FitStudy {
         this.setting = setting;
         this.beds = beds;
         this.memo = memo;
-        this.plot = memo.recall(new Pieces(setting.site().pieces()), () -> Plot.of(setting.site().ground()));
-        this.claimed = memo.recall(new Standing(setting.features()), () -> new Claimed(setting.features().stream().map(Claims::of).toList()));
+        this.plot = memo.recall(
+                new Pieces(setting.site().pieces()),
+                () -> Plot.of(setting.site().ground()));
+        this.claimed = memo.recall(
+                new Standing(setting.features()),
+                () -> new Claimed(setting.features().stream().map(Claims::of).toList()));
     }
 
     public static FitStudy of(Setting setting, List<StandingBed> beds) {
@@ -88,7 +92,9 @@ public final class FitStudy {
                 return Optional.empty();
             }
             Geometry outside = Areas.without(outline, ground);
-            return outside.isEmpty() ? Optional.empty() : Optional.of(new OffPlot(bed.id(), Area.squareMetres(outside.getArea()), inside(outside)));
+            return outside.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new OffPlot(bed.id(), Area.squareMetres(outside.getArea()), inside(outside)));
         }
     }
 
@@ -107,8 +113,13 @@ public final class FitStudy {
             Polygon outline = Polygons.of(bed.corners());
             List<Encroachment> found = new ArrayList<>();
             for (Claims claiming : claims) {
-                claiming.on(outline).ifPresent(claim -> found.add(new Encroachment(bed.id(), claiming.feature().id(), claim.kind(),
-                        Area.squareMetres(claim.shared().getArea()), inside(claim.shared()))));
+                claiming.on(outline)
+                        .ifPresent(claim -> found.add(new Encroachment(
+                                bed.id(),
+                                claiming.feature().id(),
+                                claim.kind(),
+                                Area.squareMetres(claim.shared().getArea()),
+                                inside(claim.shared()))));
             }
             return List.copyOf(found);
         }
@@ -140,12 +151,21 @@ public final class FitStudy {
 
     /** Every bed that leaves the plot, in the order of the beds. */
     public List<OffPlot> offPlot() {
-        return beds.stream().flatMap(bed -> memo.recall(new Leaves(bed.id(), bed.corners(), plot), () -> plot.without(bed)).stream()).toList();
+        return beds.stream()
+                .flatMap(
+                        bed -> memo.recall(new Leaves(bed.id(), bed.corners(), plot), () -> plot.without(bed)).stream())
+                .toList();
     }
 
-    /** Every bed on ground that something else takes or that wants care, in the order of the beds and then of the features. */
+    /**
+     * Every bed on ground that something else takes or that wants care, in the order of the beds and then of the
+     * features.
+     */
     public List<Encroachment> encroachments() {
-        return beds.stream().flatMap(bed -> memo.recall(new StandsOn(bed.id(), bed.corners(), claimed), () -> claimed.by(bed)).stream()).toList();
+        return beds.stream()
+                .flatMap(bed ->
+                        memo.recall(new StandsOn(bed.id(), bed.corners(), claimed), () -> claimed.by(bed)).stream())
+                .toList();
     }
 
     /** Whether one more bed would lie on the plot, on no other bed and on nothing that takes ground. */
@@ -158,8 +178,8 @@ public final class FitStudy {
     }
 
     /**
-     * A move that brings a bed back onto the plot: pushed in across each edge that it crosses, at most a few times. The result
-     * may still lie outside where the plot is narrower than the bed; check with {@link #hasRoomFor}.
+     * A move that brings a bed back onto the plot: pushed in across each edge that it crosses, at most a few times. The
+     * result may still lie outside where the plot is narrower than the bed; check with {@link #hasRoomFor}.
      */
     public Rectangle pushedIn(Rectangle outline) {
         Rectangle moved = outline;
@@ -186,7 +206,8 @@ public final class FitStudy {
             double inY = (to.x - from.x) / length;
             double out = outline.corners().stream()
                     .mapToDouble(c -> -((c.x().metres() - from.x) * inX + (c.y().metres() - from.y) * inY))
-                    .max().orElse(0);
+                    .max()
+                    .orElse(0);
             if (out > worst && crosses(outline, from, to)) {
                 worst = out;
                 push = new double[] {inX * out, inY * out};
@@ -198,9 +219,12 @@ public final class FitStudy {
     /** The piece of ground that a bed lies on, or lies nearest to. */
     private Polygon piece(Rectangle outline) {
         Polygon bed = Polygons.of(outline.corners());
-        return setting.site().pieces().stream().map(Polygons::of)
-                .min(Comparator.comparingDouble((Polygon p) -> -Areas.shared(p, bed).getArea())
-                        .thenComparingDouble(p -> p.distance(bed))).orElseThrow();
+        return setting.site().pieces().stream()
+                .map(Polygons::of)
+                .min(Comparator.comparingDouble(
+                                (Polygon p) -> -Areas.shared(p, bed).getArea())
+                        .thenComparingDouble(p -> p.distance(bed)))
+                .orElseThrow();
     }
 
     private static boolean crosses(Rectangle outline, Coordinate from, Coordinate to) {
@@ -213,8 +237,13 @@ public final class FitStudy {
         }
         Separation separation = Separation.of(Box.of(first.outline()), Box.of(second.outline()));
         Geometry shared = Areas.shared(Polygons.of(first.corners()), Polygons.of(second.corners()));
-        found.add(new Overlap(first.id(), second.id(), Area.squareMetres(shared.getArea()), inside(shared),
-                separation.moveX(), separation.moveY()));
+        found.add(new Overlap(
+                first.id(),
+                second.id(),
+                Area.squareMetres(shared.getArea()),
+                inside(shared),
+                separation.moveX(),
+                separation.moveY()));
     }
 
     /** Rectangles by their axes; other shapes by whether what they share is deeper than a touch. */
@@ -232,13 +261,19 @@ public final class FitStudy {
     @SuppressWarnings("unchecked")
     private List<Integer> later(STRtree index, int than) {
         List<Integer> near = index.query(envelope(beds.get(than).outline()));
-        return near.stream().filter(i -> i > than).sorted(Comparator.naturalOrder()).toList();
+        return near.stream()
+                .filter(i -> i > than)
+                .sorted(Comparator.naturalOrder())
+                .toList();
     }
 
     private static Envelope envelope(Rectangle outline) {
         Box box = Box.of(outline);
-        return new Envelope(box.centreX() - box.reachX(), box.centreX() + box.reachX(),
-                box.centreY() - box.reachY(), box.centreY() + box.reachY());
+        return new Envelope(
+                box.centreX() - box.reachX(),
+                box.centreX() + box.reachX(),
+                box.centreY() - box.reachY(),
+                box.centreY() + box.reachY());
     }
 
     private static Point inside(Geometry geometry) {

@@ -2,8 +2,8 @@ package fairacre.ground;
 
 import fairacre.ground.BedLevel.Meaning;
 import fairacre.measure.Length;
-import fairacre.plan.Fall;
 import fairacre.plan.Frame;
+import fairacre.plan.GroundFall;
 import fairacre.plan.Point;
 import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
@@ -25,7 +25,6 @@ public final class LevelStudy {
         /** Beds are levelled one by one, or the ground is terraced. */
         TERRACES
     }
-
 
     /** Under 1 : 48 ground is level for all purposes: 2010 ADA Standards 403.3 (cross slope). */
     public static final double LEVEL = 1 / 48.0;
@@ -54,20 +53,31 @@ public final class LevelStudy {
         Rectangle outline = bed.outline();
         double a = outline.length().metres() / 2;
         double b = outline.width().metres() / 2;
-        double[] corners = {levels.at(outline.at(-a, -b)), levels.at(outline.at(a, -b)), levels.at(outline.at(a, b)),
-            levels.at(outline.at(-a, b))};
+        double[] corners = {
+            levels.at(outline.at(-a, -b)),
+            levels.at(outline.at(a, -b)),
+            levels.at(outline.at(a, b)),
+            levels.at(outline.at(-a, b))
+        };
         Length along = Length.metres((corners[0] + corners[3] - corners[1] - corners[2]) / 2);
         Length across = Length.metres((corners[0] + corners[1] - corners[2] - corners[3]) / 2);
-        double most = Arrays.stream(corners).max().orElseThrow() - Arrays.stream(corners).min().orElseThrow();
-        return new BedLevel(bed.id(), along.abs(), across.abs(), Fall.upTo(along, across), Length.metres(most),
+        double most = Arrays.stream(corners).max().orElseThrow()
+                - Arrays.stream(corners).min().orElseThrow();
+        return new BedLevel(
+                bed.id(),
+                along.abs(),
+                across.abs(),
+                GroundFall.upTo(along, across),
+                Length.metres(most),
                 meaning(Length.metres(most), bed));
     }
 
     private static Meaning meaning(Length most, StandingBed bed) {
-        if (most.compareTo(Fall.RAKED) <= 0) {
+        if (most.compareTo(GroundFall.RAKED) <= 0) {
             return Meaning.LEVEL;
         }
-        Length course = bed.frame().map(Frame::board).map(board -> board.width()).orElse(SPADE);
+        Length course =
+                bed.frame().map(Frame::board).map(board -> board.width()).orElse(SPADE);
         if (most.compareTo(course.half()) <= 0) {
             return Meaning.DIG_IN;
         }
@@ -88,8 +98,8 @@ public final class LevelStudy {
     public record Slopes(double running, double cross) {}
 
     /**
-     * Steepest running slope and cross slope of a walk between neighbouring corners: along its longer sides and along its shorter
-     * ones. One that is dug in as deep as its ground falls across is laid level across.
+     * Steepest running slope and cross slope of a walk between neighbouring corners: along its longer sides and along
+     * its shorter ones. One that is dug in as deep as its ground falls across is laid level across.
      */
     public Slopes slopes(Walk walk) {
         List<Point> corners = walk.corners();
@@ -110,11 +120,14 @@ public final class LevelStudy {
                 acrossAll = Math.max(acrossAll, fall);
             }
         }
-        boolean levelled = walk.build().dugIn() && acrossAll <= walk.build().thickness().metres();
+        boolean levelled =
+                walk.build().dugIn() && acrossAll <= walk.build().thickness().metres();
         return new Slopes(running, levelled ? 0 : cross);
     }
 
     private static double length(List<Point> corners, int side) {
-        return corners.get(side).distance(corners.get((side + 1) % corners.size())).metres();
+        return corners.get(side)
+                .distance(corners.get((side + 1) % corners.size()))
+                .metres();
     }
 }

@@ -24,17 +24,19 @@ import org.locationtech.jts.triangulate.DelaunayTriangulationBuilder;
 
 /**
  * The lie of the ground from spot heights: plane between each three neighbours (a triangulated irregular network after
- * Delaunay); beyond the outermost of them the ground goes on from the nearest place between them as the plane slopes that fits all best by
- * least squares, so that no step comes up where the heights end.
+ * Delaunay); beyond the outermost of them the ground goes on from the nearest place between them as the plane slopes
+ * that fits all best by least squares, so that no step comes up where the heights end.
  *
- * <p>Two heights, or several on one line, say how the ground falls along that line; across it the ground is taken to be level. Heights
- * within a hand's breadth of a line lie on it, since what they say of the ground beside it is lost in the measuring. One height says
- * nothing: {@link #of} is then empty.
+ * <p>Two heights, or several on one line, say how the ground falls along that line; across it the ground is taken to be
+ * level. Heights within a hand's breadth of a line lie on it, since what they say of the ground beside it is lost in
+ * the measuring. One height says nothing: {@link #of} is then empty.
  */
 public final class Levels {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
-    /** Places whose mean distance from a line (root of the mean square) is no more than half a hand lie on it, metres. */
+    /**
+     * Places whose mean distance from a line (root of the mean square) is no more than half a hand lie on it, metres.
+     */
     private static final double ON_A_LINE = 0.05;
     /** Ground that is exactly as steep as may be is not steeper by rounding. */
     private static final double HAIR = 1e-6;
@@ -50,12 +52,22 @@ public final class Levels {
     }
 
     public static Optional<Levels> of(List<SpotHeight> heights) {
-        List<Coordinate> places = heights.stream().map(h -> new Coordinate(h.place().x().metres(), h.place().y().metres(), h.height().metres())).toList();
-        if (places.stream().map(place -> new Coordinate(place.x, place.y)).distinct().count() < 2) {
+        List<Coordinate> places = heights.stream()
+                .map(h -> new Coordinate(
+                        h.place().x().metres(),
+                        h.place().y().metres(),
+                        h.height().metres()))
+                .toList();
+        if (places.stream()
+                        .map(place -> new Coordinate(place.x, place.y))
+                        .distinct()
+                        .count()
+                < 2) {
             return Optional.empty();
         }
         Spread spread = Spread.of(places);
-        return Optional.of(spread.across() <= ON_A_LINE ? new Levels(spread.widened(places), true) : new Levels(places, false));
+        return Optional.of(
+                spread.across() <= ON_A_LINE ? new Levels(spread.widened(places), true) : new Levels(places, false));
     }
 
     /** Whether the heights lie on one line, so that the ground across it is taken to be level. */
@@ -71,7 +83,9 @@ public final class Levels {
                 return triangle.height(place);
             }
         }
-        Facet nearest = triangles.stream().min(Comparator.comparingDouble(triangle -> triangle.distance(place))).orElseThrow();
+        Facet nearest = triangles.stream()
+                .min(Comparator.comparingDouble(triangle -> triangle.distance(place)))
+                .orElseThrow();
         Coordinate edge = nearest.closest(place);
         return nearest.height(edge) + plane[1] * (x - edge.x) + plane[2] * (y - edge.y);
     }
@@ -101,7 +115,8 @@ public final class Levels {
      * @throws RefusedException if they are one place
      */
     public double slope(Point from, Point to) {
-        double run = Math.hypot(to.x().minus(from.x()).metres(), to.y().minus(from.y()).metres());
+        double run = Math.hypot(
+                to.x().minus(from.x()).metres(), to.y().minus(from.y()).metres());
         if (run == 0) {
             throw new RefusedException("line", "it has no length", "give two places");
         }
@@ -109,13 +124,17 @@ public final class Levels {
     }
 
     /**
-     * The part of an area whose ground is steeper than a slope, whichever way it falls; ground that is exactly as steep is not.
+     * The part of an area whose ground is steeper than a slope, whichever way it falls; ground that is exactly as steep
+     * is not.
      *
      * @param slope rise over run
      */
     public Geometry steeperThan(double slope, Geometry area) {
         double most = slope + HAIR;
-        List<Geometry> steep = new ArrayList<>(triangles.stream().filter(triangle -> triangle.slope() > most).map(Facet::area).toList());
+        List<Geometry> steep = new ArrayList<>(triangles.stream()
+                .filter(triangle -> triangle.slope() > most)
+                .map(Facet::area)
+                .toList());
         Geometry known = Areas.joined(triangles.stream().map(Facet::area).toList());
         Geometry beyond = Areas.without(area, known);
         if (!beyond.isEmpty()) {
@@ -124,7 +143,10 @@ public final class Levels {
         return Areas.shared(Areas.joined(steep), area);
     }
 
-    /** Beside an outer edge the ground slopes along it as the edge does and away from it as the plane does; round the corners as the plane. */
+    /**
+     * Beside an outer edge the ground slopes along it as the edge does and away from it as the plane does; round the
+     * corners as the plane.
+     */
     private List<Geometry> steeperBeyond(double most, Geometry beyond) {
         Envelope all = new Envelope(beyond.getEnvelopeInternal());
         triangles.forEach(triangle -> all.expandToInclude(triangle.bounds()));
@@ -165,8 +187,13 @@ public final class Levels {
         }
 
         Geometry strip(double far) {
-            return GEOMETRY.createPolygon(new Coordinate[] {from, to, new Coordinate(to.x + far * outX, to.y + far * outY),
-                new Coordinate(from.x + far * outX, from.y + far * outY), from});
+            return GEOMETRY.createPolygon(new Coordinate[] {
+                from,
+                to,
+                new Coordinate(to.x + far * outX, to.y + far * outY),
+                new Coordinate(from.x + far * outX, from.y + far * outY),
+                from
+            });
         }
     }
 
@@ -201,12 +228,14 @@ public final class Levels {
 
         List<Rim> rims() {
             double turn = Math.signum(cross(side(1), side(2)));
-            return IntStream.range(0, 3).mapToObj(side -> {
-                Coordinate from = corners[side];
-                Coordinate to = corners[side + 1];
-                double length = from.distance(to);
-                return new Rim(from, to, turn * (to.y - from.y) / length, turn * (from.x - to.x) / length);
-            }).toList();
+            return IntStream.range(0, 3)
+                    .mapToObj(side -> {
+                        Coordinate from = corners[side];
+                        Coordinate to = corners[side + 1];
+                        double length = from.distance(to);
+                        return new Rim(from, to, turn * (to.y - from.y) / length, turn * (from.x - to.x) / length);
+                    })
+                    .toList();
         }
 
         double height(Coordinate place) {
@@ -236,15 +265,19 @@ public final class Levels {
         DelaunayTriangulationBuilder builder = new DelaunayTriangulationBuilder();
         builder.setSites(heights);
         var found = builder.getTriangles(GEOMETRY);
-        return IntStream.range(0, found.getNumGeometries()).mapToObj(i -> Facet.of(found.getGeometryN(i))).toList();
+        return IntStream.range(0, found.getNumGeometries())
+                .mapToObj(i -> Facet.of(found.getGeometryN(i)))
+                .toList();
     }
 
     /** Sums about the middle of some heights: how far they spread, and the plane that fits them best. */
     private record Spread(int count, Coordinate middle, double xx, double xy, double yy, double xz, double yz) {
 
         static Spread of(List<Coordinate> heights) {
-            Coordinate middle = new Coordinate(heights.stream().mapToDouble(h -> h.x).average().orElseThrow(),
-                    heights.stream().mapToDouble(h -> h.y).average().orElseThrow(), heights.stream().mapToDouble(h -> h.getZ()).average().orElseThrow());
+            Coordinate middle = new Coordinate(
+                    heights.stream().mapToDouble(h -> h.x).average().orElseThrow(),
+                    heights.stream().mapToDouble(h -> h.y).average().orElseThrow(),
+                    heights.stream().mapToDouble(h -> h.getZ()).average().orElseThrow());
             double xx = 0;
             double xy = 0;
             double yy = 0;
@@ -263,7 +296,9 @@ public final class Levels {
             return new Spread(heights.size(), middle, xx, xy, yy, xz, yz);
         }
 
-        /** Direction in which they spread most, counter-clockwise from the right, radians: the main axis of the sums. */
+        /**
+         * Direction in which they spread most, counter-clockwise from the right, radians: the main axis of the sums.
+         */
         private double along() {
             return Math.atan2(2 * xy, xx - yy) / 2;
         }
@@ -284,7 +319,8 @@ public final class Levels {
             for (Coordinate h : heights) {
                 double on = (h.x - middle.x) * dx + (h.y - middle.y) * dy;
                 for (int side = -1; side <= 1; side += 2) {
-                    wide.add(new Coordinate(middle.x + on * dx - side * far * dy, middle.y + on * dy + side * far * dx, h.getZ()));
+                    wide.add(new Coordinate(
+                            middle.x + on * dx - side * far * dy, middle.y + on * dy + side * far * dx, h.getZ()));
                 }
             }
             return wide;

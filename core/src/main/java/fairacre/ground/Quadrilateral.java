@@ -6,17 +6,16 @@ import fairacre.plan.RefusedException;
 import java.util.List;
 
 /**
- * A four-sided plot as it is measured with a tape: its sides in the order in which one walks round it counter-clockwise, and
- * the diagonal from the first corner to the third. The first corner is the origin and the first side lies along x.
+ * A four-sided plot as it is measured with a tape: its sides in the order in which one walks round it
+ * counter-clockwise, and the diagonal from the first corner to the third. The first corner is the origin and the first
+ * side lies along x.
  *
- * <p>The corners follow from two triangles by the law of cosines. Triangles that can't close are refused with the side that
- * can't be right.
+ * <p>The corners follow from two triangles by the law of cosines. Triangles that can't close are refused with the side
+ * that can't be right.
  */
 public record Quadrilateral(Length first, Length second, Length third, Length fourth, Length diagonal) {
 
-    /**
-     * @throws RefusedException if a length is missing, not positive or a triangle doesn't close
-     */
+    /** @throws RefusedException if a length is missing, not positive or a triangle doesn't close */
     public List<Point> corners() {
         double a = positive(first, "first");
         double b = positive(second, "second");
@@ -27,7 +26,9 @@ public record Quadrilateral(Length first, Length second, Length third, Length fo
         checkTriangle(c, d, e, "third and fourth side");
         double towardsThird = angle(a, e, b);
         double towardsFourth = towardsThird + angle(d, e, c);
-        return List.of(Point.metres(0, 0), Point.metres(a, 0),
+        return List.of(
+                Point.metres(0, 0),
+                Point.metres(a, 0),
                 Point.metres(e * Math.cos(towardsThird), e * Math.sin(towardsThird)),
                 Point.metres(d * Math.cos(towardsFourth), d * Math.sin(towardsFourth)));
     }
@@ -71,7 +72,9 @@ public record Quadrilateral(Length first, Length second, Length third, Length fo
 
     private static void checkTriangle(double p, double q, double diagonal, String sides) {
         if (diagonal >= p + q || diagonal <= Math.abs(p - q)) {
-            throw new RefusedException("diagonal", "with this diagonal the " + sides + " can't meet",
+            throw new RefusedException(
+                    "diagonal",
+                    "with this diagonal the " + sides + " can't meet",
                     "measure it from the first corner to the third, or check both sides");
         }
     }

@@ -3,8 +3,8 @@ package fairacre.ground;
 import fairacre.shape.Box;
 
 /**
- * The shortest move of a second box that takes it off a first one, by the separating-axis theorem: two convex shapes are apart
- * exactly if they are apart along the normal of an edge of either (Gottschalk, Lin, Manocha 1996, for boxes).
+ * The shortest move of a second box that takes it off a first one, by the separating-axis theorem: two convex shapes
+ * are apart exactly if they are apart along the normal of an edge of either (Gottschalk, Lin, Manocha 1996, for boxes).
  *
  * @param depth how far they overlap along the shallowest axis; zero or less if they are apart
  */

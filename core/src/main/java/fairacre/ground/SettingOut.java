@@ -15,8 +15,8 @@ import java.util.UUID;
  * @param stakes number of corners to be staked
  * @param string length of string round all beds
  */
-public record SettingOut(Point first, Point second, Length base, List<Length> triangle, List<BedMarks> beds, int stakes,
-        Length string) {
+public record SettingOut(
+        Point first, Point second, Length base, List<Length> triangle, List<BedMarks> beds, int stakes, Length string) {
 
     public SettingOut {
         triangle = List.copyOf(triangle);

@@ -13,8 +13,8 @@ import java.util.List;
 import org.locationtech.jts.geom.Envelope;
 
 /**
- * Tape measurements for staking out beds. The base line is the plot's longest side: by Pythagoras a corner that lies p along it
- * and q off it is sqrt(p^2 + q^2) from one peg and sqrt((b - p)^2 + q^2) from the other.
+ * Tape measurements for staking out beds. The base line is the plot's longest side: by Pythagoras a corner that lies p
+ * along it and q off it is sqrt(p^2 + q^2) from one peg and sqrt((b - p)^2 + q^2) from the other.
  */
 public final class SettingOutStudy {
 
@@ -40,7 +40,13 @@ public final class SettingOutStudy {
             stakes += of.corners().size();
             string += Polygons.of(bed.corners()).getLength();
         }
-        return new SettingOut(first, second, Length.metres(side(corners, longest)), triangle(site, units), marks, stakes,
+        return new SettingOut(
+                first,
+                second,
+                Length.metres(side(corners, longest)),
+                triangle(site, units),
+                marks,
+                stakes,
                 Length.metres(string));
     }
 
@@ -52,10 +58,14 @@ public final class SettingOutStudy {
         for (Point corner : bed.corners()) {
             double dx = corner.x().metres() - first.x().metres();
             double dy = corner.y().metres() - first.y().metres();
-            corners.add(new Mark(first.distance(corner), second.distance(corner),
-                    Length.metres(dx * ux + dy * uy), Length.metres(dy * ux - dx * uy)));
+            corners.add(new Mark(
+                    first.distance(corner),
+                    second.distance(corner),
+                    Length.metres(dx * ux + dy * uy),
+                    Length.metres(dy * ux - dx * uy)));
         }
-        double diagonal = Math.hypot(bed.outline().length().metres(), bed.outline().width().metres());
+        double diagonal = Math.hypot(
+                bed.outline().length().metres(), bed.outline().width().metres());
         return new BedMarks(bed.id(), bed.name(), corners, Length.metres(diagonal));
     }
 
@@ -71,6 +81,8 @@ public final class SettingOutStudy {
     }
 
     private static double side(List<Point> corners, int side) {
-        return corners.get(side).distance(corners.get((side + 1) % corners.size())).metres();
+        return corners.get(side)
+                .distance(corners.get((side + 1) % corners.size()))
+                .metres();
     }
 }

@@ -13,8 +13,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A rectangle of sloping ground as terraces of equal breadth across its fall, each brought to the level at which its own cut
- * fills its own hollows, so that no soil is carried from one to another.
+ * A rectangle of sloping ground as terraces of equal breadth across its fall, each brought to the level at which its
+ * own cut fills its own hollows, so that no soil is carried from one to another.
  */
 public final class TerraceStudy {
 
@@ -45,8 +45,10 @@ public final class TerraceStudy {
         }
         List<Step> steps = new ArrayList<>();
         for (int i = 1; i < count; i++) {
-            double step = terraces.get(i).earthwork().level().metres() - terraces.get(i - 1).earthwork().level().metres();
-            steps.add(new Step(Length.metres(Math.abs(step)), across(ground, lengthwise, breadth.metres() * (i - count / 2.0))));
+            double step = terraces.get(i).earthwork().level().metres()
+                    - terraces.get(i - 1).earthwork().level().metres();
+            steps.add(new Step(
+                    Length.metres(Math.abs(step)), across(ground, lengthwise, breadth.metres() * (i - count / 2.0))));
         }
         return Terraces.of(terraces, steps);
     }
@@ -54,7 +56,9 @@ public final class TerraceStudy {
     /** From side to side of the ground, so far from its middle. */
     private static List<Point> across(Rectangle ground, boolean lengthwise, double off) {
         double half = (lengthwise ? ground.width() : ground.length()).metres() / 2;
-        return lengthwise ? List.of(ground.at(off, -half), ground.at(off, half)) : List.of(ground.at(-half, off), ground.at(half, off));
+        return lengthwise
+                ? List.of(ground.at(off, -half), ground.at(off, half))
+                : List.of(ground.at(-half, off), ground.at(half, off));
     }
 
     /** Whether the ground falls more from end to end than from side to side. */

@@ -21,8 +21,16 @@ import java.util.function.Function;
  * @param loads in which it leaves
  * @param licensed whether a step is so high that local code and a licensed designer decide
  */
-public record Terraces(List<Terrace> terraces, List<Step> steps, Volume cut, Volume fill, Volume intoBeds, Volume away,
-        Volume missing, Loads loads, boolean licensed) {
+public record Terraces(
+        List<Terrace> terraces,
+        List<Step> steps,
+        Volume cut,
+        Volume fill,
+        Volume intoBeds,
+        Volume away,
+        Volume missing,
+        Loads loads,
+        boolean licensed) {
 
     /** One level: its ground, and what is dug and filled to make it. */
     public record Terrace(Rectangle ground, List<Point> corners, Earthwork earthwork) {}
@@ -37,8 +45,15 @@ public record Terraces(List<Terrace> terraces, List<Step> steps, Volume cut, Vol
 
     static Terraces of(List<Terrace> terraces, List<Step> steps) {
         Volume away = sum(terraces, Earthwork::away);
-        return new Terraces(terraces, steps, sum(terraces, Earthwork::cut), sum(terraces, Earthwork::fill),
-                sum(terraces, Earthwork::intoBeds), away, sum(terraces, Earthwork::missing), Loads.of(away),
+        return new Terraces(
+                terraces,
+                steps,
+                sum(terraces, Earthwork::cut),
+                sum(terraces, Earthwork::fill),
+                sum(terraces, Earthwork::intoBeds),
+                away,
+                sum(terraces, Earthwork::missing),
+                Loads.of(away),
                 steps.stream().anyMatch(step -> step.height().compareTo(LevelStudy.LICENSED) > 0));
     }
 

@@ -20,8 +20,9 @@ import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
 /**
- * What the garden will have cost: what was paid, what is ordered, and of the bill what is still to come. What was bought of a thing fills the earliest
- * seasons of the bill first; of the rest each is reckoned at the price of the price book.
+ * What the garden will have cost: what was paid, what is ordered, and of the bill what is still to come. What was
+ * bought of a thing fills the earliest seasons of the bill first; of the rest each is reckoned at the price of the
+ * price book.
  *
  * @param planned the whole bill
  * @param paid all receipts together, for things on the bill or not
@@ -33,8 +34,19 @@ import org.joda.money.Money;
  * @param shares of the budget, parts first
  * @param surprises what was paid for things against what they were planned at, the largest difference first
  */
-public record Forecast(Money budget, Money planned, Money paid, Money committed, Money toCome, Money held, Money left, Purse.State state,
-        List<OfPart> byPart, List<OfSeason> bySeason, List<OfShare> shares, List<Surprise> surprises) {
+public record Forecast(
+        Money budget,
+        Money planned,
+        Money paid,
+        Money committed,
+        Money toCome,
+        Money held,
+        Money left,
+        Purse.State state,
+        List<OfPart> byPart,
+        List<OfSeason> bySeason,
+        List<OfShare> shares,
+        List<Surprise> surprises) {
 
     /** One part of the work. */
     public record OfPart(BillPart part, Money planned, Money paid, Money committed, Money toCome) {}
@@ -70,7 +82,8 @@ public record Forecast(Money budget, Money planned, Money paid, Money committed,
             BillLine line = out.line();
             Money planned = line.amount().orElse(Money.zero(currency));
             Money toCome = out.amount().orElse(Money.zero(currency));
-            for (Sums sums : List.of(whole, sums(parts, line.part(), currency), sums(seasons, line.season(), currency))) {
+            for (Sums sums :
+                    List.of(whole, sums(parts, line.part(), currency), sums(seasons, line.season(), currency))) {
                 sums.planned = sums.planned.plus(planned);
                 sums.toCome = sums.toCome.plus(toCome);
             }
@@ -81,12 +94,31 @@ public record Forecast(Money budget, Money planned, Money paid, Money committed,
             }
         }
         Money left = budget.sum().minus(whole.paid).minus(whole.committed).minus(whole.toCome);
-        return new Forecast(budget.sum(), whole.planned, whole.paid, whole.committed, whole.toCome, budget.held(), left,
+        return new Forecast(
+                budget.sum(),
+                whole.planned,
+                whole.paid,
+                whole.committed,
+                whole.toCome,
+                budget.held(),
+                left,
                 Purse.State.of(left, budget.held()),
                 parts.entrySet().stream().map(e -> e.getValue().of(e.getKey())).toList(),
-                seasons.entrySet().stream().map(e -> e.getValue().of(e.getKey())).toList(),
-                budget.shares().stream().map(share -> new OfShare(share.part(), share.season(), share.amount(), share.amount().minus(
-                        share.part().map(parts::get).or(() -> share.season().map(seasons::get)).map(Sums::whole).orElse(Money.zero(currency))))).toList(),
+                seasons.entrySet().stream()
+                        .map(e -> e.getValue().of(e.getKey()))
+                        .toList(),
+                budget.shares().stream()
+                        .map(share -> new OfShare(
+                                share.part(),
+                                share.season(),
+                                share.amount(),
+                                share.amount()
+                                        .minus(share.part()
+                                                .map(parts::get)
+                                                .or(() -> share.season().map(seasons::get))
+                                                .map(Sums::whole)
+                                                .orElse(Money.zero(currency)))))
+                        .toList(),
                 surprises(bill, paid, currency));
     }
 
@@ -135,13 +167,22 @@ public record Forecast(Money budget, Money planned, Money paid, Money committed,
         Map<String, Money> cost = new HashMap<>();
         paid.forEach(one -> one.item().ifPresent(item -> cost.merge(item, one.cost(), Money::plus)));
         Map<String, BillLine> lines = new TreeMap<>();
-        bill.lines().stream().filter(line -> bought.containsKey(line.item().key())).forEach(line -> lines.putIfAbsent(line.item().key(), line));
+        bill.lines().stream()
+                .filter(line -> bought.containsKey(line.item().key()))
+                .forEach(line -> lines.putIfAbsent(line.item().key(), line));
         List<Surprise> found = new ArrayList<>();
         lines.forEach((item, line) -> {
             if (line.price().isPresent()) {
-                Money unit = line.acquired() == Acquired.FREE ? Money.zero(currency) : line.price().get();
+                Money unit = line.acquired() == Acquired.FREE
+                        ? Money.zero(currency)
+                        : line.price().get();
                 Money planned = unit.multipliedBy(bought.get(item), RoundingMode.HALF_UP);
-                found.add(new Surprise(item, line.item().label(), planned, cost.get(item), cost.get(item).minus(planned)));
+                found.add(new Surprise(
+                        item,
+                        line.item().label(),
+                        planned,
+                        cost.get(item),
+                        cost.get(item).minus(planned)));
             }
         });
         Function<Surprise, Money> size = surprise -> surprise.more().abs();

@@ -14,7 +14,8 @@ import java.util.Optional;
 import org.joda.money.Money;
 
 /**
- * What of a line of the bill is neither bought nor ordered yet. What was bought of a thing fills the earliest seasons of the bill first.
+ * What of a line of the bill is neither bought nor ordered yet. What was bought of a thing fills the earliest seasons
+ * of the bill first.
  *
  * @param quantity that is missing; zero if all is bought
  * @param amount of it at the price of the price book; empty without a price, zero for what is free
@@ -25,7 +26,9 @@ record Outstanding(BillLine line, BigDecimal quantity, Optional<Money> amount) {
     static List<Outstanding> of(Bill bill, List<Paid> paid) {
         Map<String, BigDecimal> bought = bought(paid);
         List<Outstanding> outstanding = new ArrayList<>();
-        bill.lines().stream().sorted(Comparator.comparing(BillLine::season)).forEach(line -> outstanding.add(of(line, bought)));
+        bill.lines().stream()
+                .sorted(Comparator.comparing(BillLine::season))
+                .forEach(line -> outstanding.add(of(line, bought)));
         return outstanding;
     }
 
@@ -39,7 +42,8 @@ record Outstanding(BillLine line, BigDecimal quantity, Optional<Money> amount) {
     /** Takes what is bought of a line off what was bought. */
     private static Outstanding of(BillLine line, Map<String, BigDecimal> bought) {
         String item = line.item().key();
-        BigDecimal taken = bought.getOrDefault(item, BigDecimal.ZERO).max(BigDecimal.ZERO).min(line.quantity());
+        BigDecimal taken =
+                bought.getOrDefault(item, BigDecimal.ZERO).max(BigDecimal.ZERO).min(line.quantity());
         bought.merge(item, taken.negate(), BigDecimal::add);
         BigDecimal rest = line.quantity().subtract(taken);
         if (taken.signum() == 0 || line.acquired() == Acquired.FREE) {

@@ -12,24 +12,37 @@ import java.util.stream.Collectors;
 import org.joda.money.Money;
 
 /**
- * What was paid, or ordered and not paid yet, for one thing in one season, all receipts together; negative where more was taken back than entered.
+ * What was paid, or ordered and not paid yet, for one thing in one season, all receipts together; negative where more
+ * was taken back than entered.
  *
  * @param item key of the line of the bill; empty for what is on no bill
  * @param ordered whether it is still to be paid
  */
 public record Paid(Optional<String> item, BillPart part, int season, boolean ordered, BigDecimal quantity, Money cost) {
 
-    /** What the receipts of a ledger come to: those that hold, and of the orders those that no holding receipt pays for. */
+    /**
+     * What the receipts of a ledger come to: those that hold, and of the orders those that no holding receipt pays for.
+     */
     public static List<Paid> of(List<Entry> entries) {
-        List<Receipt> holding = entries.stream().filter(entry -> !entry.takenBack()).map(Entry::receipt).toList();
-        Set<UUID> settled = holding.stream().flatMap(receipt -> receipt.settles().stream()).collect(Collectors.toSet());
+        List<Receipt> holding = entries.stream()
+                .filter(entry -> !entry.takenBack())
+                .map(Entry::receipt)
+                .toList();
+        Set<UUID> settled =
+                holding.stream().flatMap(receipt -> receipt.settles().stream()).collect(Collectors.toSet());
         Map<List<Object>, Paid> sums = new LinkedHashMap<>();
         for (Receipt receipt : holding) {
             if (!settled.contains(receipt.id())) {
                 List<Money> costs = receipt.costs();
                 for (int i = 0; i < costs.size(); i++) {
                     ReceiptLine line = receipt.lines().get(i);
-                    Paid one = new Paid(line.item(), line.part(), receipt.date().getYear(), receipt.ordered(), line.quantity(), costs.get(i));
+                    Paid one = new Paid(
+                            line.item(),
+                            line.part(),
+                            receipt.date().getYear(),
+                            receipt.ordered(),
+                            line.quantity(),
+                            costs.get(i));
                     sums.merge(List.of(one.item, one.part, one.season, one.ordered), one, Paid::plus);
                 }
             }

@@ -25,7 +25,15 @@ import org.joda.money.Money;
  * @param ordered whether it is an order, still to be paid
  * @param settles the order that is paid with this receipt, and counts no longer
  */
-public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> lines, Money discount, Money tax, Optional<Money> paper, boolean ordered,
+public record Receipt(
+        UUID id,
+        LocalDate date,
+        String shop,
+        List<ReceiptLine> lines,
+        Money discount,
+        Money tax,
+        Optional<Money> paper,
+        boolean ordered,
         Optional<UUID> settles) {
 
     private static final int MOST_LINES = 200;
@@ -37,7 +45,9 @@ public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> li
         shop = Limits.name(shop, "shop");
         lines = List.copyOf(Limits.present(lines, "lines"));
         if (lines.isEmpty() || lines.size() > MOST_LINES) {
-            throw new RefusedException("lines", lines.size() + " lines are " + (lines.isEmpty() ? "too few" : "too many"),
+            throw new RefusedException(
+                    "lines",
+                    lines.size() + " lines are " + (lines.isEmpty() ? "too few" : "too many"),
                     "give from 1 to " + MOST_LINES);
         }
         Money sum = sum(lines);
@@ -51,14 +61,23 @@ public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> li
         Amounts.sameCurrency(sum.getCurrencyUnit(), discount, "discount");
         Amounts.sameCurrency(sum.getCurrencyUnit(), tax, "tax");
         Money total = sum;
-        paper.ifPresent(printed -> Amounts.sameCurrency(total.getCurrencyUnit(), Amounts.check(printed, "paper"), "paper"));
+        paper.ifPresent(
+                printed -> Amounts.sameCurrency(total.getCurrencyUnit(), Amounts.check(printed, "paper"), "paper"));
         if (discount.isGreaterThan(sum)) {
-            throw new RefusedException("discount", discount + " is more than all lines together", "give at most " + sum);
+            throw new RefusedException(
+                    "discount", discount + " is more than all lines together", "give at most " + sum);
         }
     }
 
     /** Paid at once. */
-    public Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> lines, Money discount, Money tax, Optional<Money> paper) {
+    public Receipt(
+            UUID id,
+            LocalDate date,
+            String shop,
+            List<ReceiptLine> lines,
+            Money discount,
+            Money tax,
+            Optional<Money> paper) {
         this(id, date, shop, lines, discount, tax, paper, false, Optional.empty());
     }
 
@@ -70,7 +89,8 @@ public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> li
      */
     public Receipt less(BigDecimal percent) {
         if (percent.signum() < 0 || percent.compareTo(BigDecimal.valueOf(100)) > 0) {
-            throw new RefusedException("discount", percent.toPlainString() + " % is no discount", "give from 0 to 100 %");
+            throw new RefusedException(
+                    "discount", percent.toPlainString() + " % is no discount", "give from 0 to 100 %");
         }
         if (!discount.isZero()) {
             throw new RefusedException("discount", "a discount is either a sum or a percentage", "give one of them");
@@ -84,9 +104,20 @@ public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> li
         return new Receipt(newId, date, shop, lines, discount, tax, paper, ordered, settles);
     }
 
-    /** The same with other ids for itself and for the order that it settles, those that are not among them as they are. */
+    /**
+     * The same with other ids for itself and for the order that it settles, those that are not among them as they are.
+     */
     public Receipt under(Map<UUID, UUID> ids) {
-        return new Receipt(ids.getOrDefault(id, id), date, shop, lines, discount, tax, paper, ordered, settles.map(order -> ids.getOrDefault(order, order)));
+        return new Receipt(
+                ids.getOrDefault(id, id),
+                date,
+                shop,
+                lines,
+                discount,
+                tax,
+                paper,
+                ordered,
+                settles.map(order -> ids.getOrDefault(order, order)));
     }
 
     private static Money nothing(Money like) {
@@ -112,12 +143,18 @@ public record Receipt(UUID id, LocalDate date, String shop, List<ReceiptLine> li
         return sum(lines).minus(discount).plus(tax);
     }
 
-    /** How much more the paper says than what was entered comes to, negative for less; empty if it agrees or wasn't looked at. */
+    /**
+     * How much more the paper says than what was entered comes to, negative for less; empty if it agrees or wasn't
+     * looked at.
+     */
     public Optional<Money> difference() {
         return paper.map(printed -> printed.minus(total())).filter(difference -> !difference.isZero());
     }
 
-    /** What each line came to in the end; they add up to {@link #total}. Discount and tax are shared out by the lines' amounts. */
+    /**
+     * What each line came to in the end; they add up to {@link #total}. Discount and tax are shared out by the lines'
+     * amounts.
+     */
     public List<Money> costs() {
         List<Money> amounts = lines.stream().map(ReceiptLine::amount).toList();
         List<Money> off = Spread.of(discount, amounts);

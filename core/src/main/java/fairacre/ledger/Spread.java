@@ -14,8 +14,8 @@ final class Spread {
     private Spread() {}
 
     /**
-     * Shares in proportion to weights, each of whole minor units: by the largest remainder (Hamilton's method), the earlier line where
-     * two are the same. Without any weight all get the same.
+     * Shares in proportion to weights, each of whole minor units: by the largest remainder (Hamilton's method), the
+     * earlier line where two are the same. Without any weight all get the same.
      *
      * @param amount not negative
      * @param weights not negative, in the same currency; at least one
@@ -36,10 +36,15 @@ final class Spread {
             remainders.add(parts[1]);
             left = left.subtract(parts[0]);
         }
-        IntStream.range(0, shares.size()).boxed().sorted(Comparator.comparing(remainders::get, Comparator.reverseOrder()))
-                .limit(left.intValueExact()).forEach(line -> shares.set(line, shares.get(line).add(BigInteger.ONE)));
+        IntStream.range(0, shares.size())
+                .boxed()
+                .sorted(Comparator.comparing(remainders::get, Comparator.reverseOrder()))
+                .limit(left.intValueExact())
+                .forEach(line -> shares.set(line, shares.get(line).add(BigInteger.ONE)));
         int digits = amount.getCurrencyUnit().getDecimalPlaces();
-        return shares.stream().map(share -> Money.of(amount.getCurrencyUnit(), new BigDecimal(share, digits))).toList();
+        return shares.stream()
+                .map(share -> Money.of(amount.getCurrencyUnit(), new BigDecimal(share, digits)))
+                .toList();
     }
 
     private static BigInteger minor(Money money) {

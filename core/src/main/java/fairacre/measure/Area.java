@@ -29,9 +29,7 @@ public record Area(long squareCentimetres) implements Comparable<Area> {
         return new Area(Math.addExact(squareCentimetres, other.squareCentimetres));
     }
 
-    /**
-     * @throws IllegalArgumentException if the other is larger
-     */
+    /** @throws IllegalArgumentException if the other is larger */
     public Area minus(Area other) {
         return new Area(squareCentimetres - other.squareCentimetres);
     }

@@ -11,20 +11,20 @@ import java.util.regex.Pattern;
  * Reads and writes lengths the way they stand on a tape or a sketch.
  *
  * <p>Read: {@code 3'6"}, {@code 3' 6 1/2"}, {@code 3 ft 6 1/2 in}, {@code 42in}, {@code 5/8"}, {@code 1.07m},
- * {@code 107 cm}, {@code 1070 mm}, with a decimal point or comma, typographic or straight marks. A bare number is read in
- * the gardener's own unit: feet where they use feet and inches, metres where they use metric ({@code 4} is {@code 4 ft} or
- * {@code 4 m}).
+ * {@code 107 cm}, {@code 1070 mm}, with a decimal point or comma, typographic or straight marks. A bare number is read
+ * in the gardener's own unit: feet where they use feet and inches, metres where they use metric ({@code 4} is {@code 4
+ * ft} or {@code 4 m}).
  *
- * <p>Written: {@code 3′ 6 1/2″} to the nearest sixteenth of an inch, or {@code 1.07 m} to the nearest millimetre; under 10 mm
- * {@code 3.2 mm}, as saws and gaps are.
+ * <p>Written: {@code 3′ 6 1/2″} to the nearest sixteenth of an inch, or {@code 1.07 m} to the nearest millimetre; under
+ * 10 mm {@code 3.2 mm}, as saws and gaps are.
  */
 public final class LengthText {
 
     private static final String NUMBER = "(?:\\d+\\s+\\d+/\\d+|\\d+/\\d+|\\d+(?:[.,]\\d*)?|[.,]\\d+)";
     private static final String FOOT_MARK = "(?:ft|feet|foot|'|′|’)";
     private static final String INCH_MARK = "(?:in|inch|inches|\"|″|”|''|′′)";
-    private static final Pattern IMPERIAL = Pattern.compile(
-            "(-)?\\s*(?:(" + NUMBER + ")\\s*" + FOOT_MARK + "\\.?)?\\s*(?:(" + NUMBER + ")\\s*(?:" + INCH_MARK + ")?\\.?)?");
+    private static final Pattern IMPERIAL = Pattern.compile("(-)?\\s*(?:(" + NUMBER + ")\\s*" + FOOT_MARK
+            + "\\.?)?\\s*(?:(" + NUMBER + ")\\s*(?:" + INCH_MARK + ")?\\.?)?");
     private static final Pattern METRIC = Pattern.compile("(-)?\\s*(" + NUMBER + ")\\s*(mm|cm|m)");
     private static final Pattern BARE = Pattern.compile("(-)?\\s*(" + NUMBER + ")");
     private static final int LONGEST_TEXT = 40;
@@ -71,7 +71,12 @@ public final class LengthText {
         String sign = millimetres < 0 ? "−" : "";
         long size = Math.abs(millimetres);
         if (size > 0 && size < SMALL) {
-            return sign + BigDecimal.valueOf(Math.abs(length.millimetres())).setScale(1, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString() + " mm";
+            return sign
+                    + BigDecimal.valueOf(Math.abs(length.millimetres()))
+                            .setScale(1, RoundingMode.HALF_UP)
+                            .stripTrailingZeros()
+                            .toPlainString()
+                    + " mm";
         }
         BigDecimal metres = size % 10 == 0 ? BigDecimal.valueOf(size / 10, 2) : BigDecimal.valueOf(size, 3);
         return sign + metres.toPlainString() + " m";

@@ -25,8 +25,8 @@ public final class Amounts {
 
     public static void sameCurrency(CurrencyUnit garden, Money amount, String field) {
         if (!garden.equals(amount.getCurrencyUnit())) {
-            throw new RefusedException(field, amount + " is not in the garden's currency " + garden,
-                    "give an amount in " + garden);
+            throw new RefusedException(
+                    field, amount + " is not in the garden's currency " + garden, "give an amount in " + garden);
         }
     }
 }

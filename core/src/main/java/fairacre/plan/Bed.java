@@ -20,17 +20,23 @@ public record Bed(UUID id, String name, List<BedRevision> revisions, Optional<In
         Limits.present(id, "id");
         name = Limits.name(name, "name");
         Limits.atMost(Limits.MOST_REVISIONS, revisions, "revisions");
-        revisions = revisions.stream().sorted(Comparator.comparingInt(BedRevision::from)).toList();
+        revisions = revisions.stream()
+                .sorted(Comparator.comparingInt(BedRevision::from))
+                .toList();
         checkSeasons(revisions);
-        tendedBy = tendedBy == null ? List.of() : tendedBy.stream().distinct().sorted().toList();
+        tendedBy = tendedBy == null
+                ? List.of()
+                : tendedBy.stream().distinct().sorted().toList();
         Limits.atMost(Limits.MOST_GARDENERS, tendedBy, "tendedBy");
         int last = revisions.get(revisions.size() - 1).from();
         retired = retired == null ? Optional.empty() : retired;
         retired.ifPresent(season -> {
             Limits.season(season, "retired");
             if (season <= last) {
-                throw new RefusedException("retired", "the bed is built or rebuilt for " + last
-                        + " and can't be gone in " + season, "give " + (last + 1) + " or later");
+                throw new RefusedException(
+                        "retired",
+                        "the bed is built or rebuilt for " + last + " and can't be gone in " + season,
+                        "give " + (last + 1) + " or later");
             }
         });
     }
@@ -72,11 +78,19 @@ public record Bed(UUID id, String name, List<BedRevision> revisions, Optional<In
     }
 
     Bed without(int from) {
-        return new Bed(id, name, revisions.stream().filter(r -> r.from() != from).toList(), retired, tendedBy);
+        return new Bed(
+                id, name, revisions.stream().filter(r -> r.from() != from).toList(), retired, tendedBy);
     }
 
     Bed revised(int from, UnaryOperator<BedRevision> edit) {
-        return new Bed(id, name, revisions.stream().map(r -> r.from() == from ? edit.apply(r) : r).toList(), retired, tendedBy);
+        return new Bed(
+                id,
+                name,
+                revisions.stream()
+                        .map(r -> r.from() == from ? edit.apply(r) : r)
+                        .toList(),
+                retired,
+                tendedBy);
     }
 
     Bed withRetired(Optional<Integer> season) {
@@ -89,7 +103,8 @@ public record Bed(UUID id, String name, List<BedRevision> revisions, Optional<In
 
     private static void checkSeasons(List<BedRevision> revisions) {
         if (revisions.isEmpty()) {
-            throw new RefusedException("revisions", "a bed needs at least one revision", "say how it is built at first");
+            throw new RefusedException(
+                    "revisions", "a bed needs at least one revision", "say how it is built at first");
         }
         for (int i = 1; i < revisions.size(); i++) {
             int season = revisions.get(i).from();

@@ -18,7 +18,8 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
  * @param existing whether it stood already when the garden was taken over, so that nothing has to be bought for it
  * @param build what there is besides the frame: a kit in place of boards, a cap, legs, a mound, crops that lean out
  */
-public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Frame> frame, boolean existing, Build build) {
+public record BedRevision(
+        int from, Rectangle outline, Shape shape, Optional<Frame> frame, boolean existing, Build build) {
 
     /** Less than this is lost to rounding, square metres. */
     private static final double LOST = 1e-3;
@@ -56,7 +57,9 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
     }
 
     private static Length thickness(Optional<Frame> frame, Build build) {
-        return frame.map(f -> f.board().thickness()).or(() -> build.wall().map(wall -> wall.kind().thickness())).or(() -> build.kit().map(k -> Kit.WALL))
+        return frame.map(f -> f.board().thickness())
+                .or(() -> build.wall().map(wall -> wall.kind().thickness()))
+                .or(() -> build.kit().map(k -> Kit.WALL))
                 .orElse(Length.ZERO);
     }
 
@@ -75,7 +78,10 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
 
     /** Height of the box that holds the soil, or of the mound, without legs; zero for flat ground. */
     public Length holding() {
-        return frame.map(Frame::height).or(() -> build.kit().map(Kit::height)).or(() -> build.wall().map(Wall::height)).orElse(build.mound());
+        return frame.map(Frame::height)
+                .or(() -> build.kit().map(Kit::height))
+                .or(() -> build.wall().map(Wall::height))
+                .orElse(build.mound());
     }
 
     /** From the ground to the top: legs and what they carry. */
@@ -85,18 +91,25 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
 
     /** What the floor of a table bed takes of its depth: boards of the frame laid flat, on cleats within it. */
     public Length floorDepth() {
-        return frame.filter(f -> build.legs().isPositive()).map(f -> f.board().thickness().plus(f.board().slimPost().width())).orElse(Length.ZERO);
+        return frame.filter(f -> build.legs().isPositive())
+                .map(f -> f.board().thickness().plus(f.board().slimPost().width()))
+                .orElse(Length.ZERO);
     }
 
     /** What part-courses make up: nothing without boards, or on legs. */
-    public Optional<Fall> madeUp() {
+    public Optional<GroundFall> madeUp() {
         return build.drop().filter(drop -> frame.isPresent() && !build.legs().isPositive());
     }
 
-    /** How far the ground lies below the lowest whole course, metres; the bed's middle at the origin and the bed unturned. */
+    /**
+     * How far the ground lies below the lowest whole course, metres; the bed's middle at the origin and the bed
+     * unturned.
+     */
     public double gapBelow(double x, double y) {
-        return madeUp().map(drop -> drop.most().metres() / 2 + drop.along().metres() * x / outline.length().metres()
-                + drop.across().metres() * y / outline.width().metres()).orElse(0.0);
+        return madeUp().map(drop -> drop.most().metres() / 2
+                        + drop.along().metres() * x / outline.length().metres()
+                        + drop.across().metres() * y / outline.width().metres())
+                .orElse(0.0);
     }
 
     /** Whether it is a rectangle whose sides may be changed one by one: no notches, no arms, no box of fixed size. */
@@ -117,7 +130,10 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
 
     /** How far outside of the frame the body stops that reaches in. */
     public Length keptOff() {
-        return build.cap().filter(cap -> !cap.leanedOn()).map(cap -> capOverhang()).orElse(Length.ZERO);
+        return build.cap()
+                .filter(cap -> !cap.leanedOn())
+                .map(cap -> capOverhang())
+                .orElse(Length.ZERO);
     }
 
     /** The corners of the bed on the drawing, keyholes cut out, counter-clockwise. */
@@ -126,8 +142,8 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
     }
 
     /**
-     * The same corners with the middle of the outline at the origin and the bed unturned: sizes taken from these are the same to
-     * the micrometre wherever the bed lies.
+     * The same corners with the middle of the outline at the origin and the bed unturned: sizes taken from these are
+     * the same to the micrometre wherever the bed lies.
      */
     public List<Point> cornersUnplaced() {
         return cornersWithin(outline.movedTo(Point.metres(0, 0), 0));
@@ -137,14 +153,19 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
         return shape.plain() ? place.corners() : onDrawing(place, shape.laidOut(outline.length(), outline.width()));
     }
 
-    /** The edges between {@link #corners} that are the first walls of keyholes; the end and the other wall follow each. */
+    /**
+     * The edges between {@link #corners} that are the first walls of keyholes; the end and the other wall follow each.
+     */
     public List<Integer> keyholeWalls() {
-        return shape.keyholes().isEmpty() ? List.of() : shape.laidOut(outline.length(), outline.width()).mouths();
+        return shape.keyholes().isEmpty()
+                ? List.of()
+                : shape.laidOut(outline.length(), outline.width()).mouths();
     }
 
     /** Another rectangle; the shape is fitted to it. */
     public BedRevision withOutline(Rectangle newOutline) {
-        boolean sameSize = newOutline.length().equals(outline.length()) && newOutline.width().equals(outline.width());
+        boolean sameSize = newOutline.length().equals(outline.length())
+                && newOutline.width().equals(outline.width());
         Shape fitted = sameSize ? shape : shape.resized(newOutline.length(), newOutline.width());
         return new BedRevision(from, newOutline, fitted, frame, existing, build);
     }
@@ -173,15 +194,20 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
     private static List<Point> onDrawing(Rectangle outline, Shape.Outline shape) {
         double halfLength = outline.length().metres() / 2;
         double halfWidth = outline.width().metres() / 2;
-        return shape.corners().stream().map(c -> outline.at(c.x - halfLength, c.y - halfWidth)).toList();
+        return shape.corners().stream()
+                .map(c -> outline.at(c.x - halfLength, c.y - halfWidth))
+                .toList();
     }
 
-    /** Between the boards there is one piece of soil, and every arm of the bed keeps some: grown again it is the bed. */
+    /**
+     * Between the boards there is one piece of soil, and every arm of the bed keeps some: grown again it is the bed.
+     */
     private static boolean leavesSoil(List<Point> corners, double thickness) {
         BufferParameters mitred = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 10);
         Polygon whole = Polygons.of(corners);
         Geometry inside = BufferOp.bufferOp(whole, -thickness, mitred);
-        return !inside.isEmpty() && inside.getNumGeometries() == 1
+        return !inside.isEmpty()
+                && inside.getNumGeometries() == 1
                 && BufferOp.bufferOp(inside, thickness, mitred).getArea() > whole.getArea() - LOST;
     }
 
@@ -190,10 +216,16 @@ public record BedRevision(int from, Rectangle outline, Shape shape, Optional<Fra
             return;
         }
         frame.ifPresent(f -> {
-            throw new RefusedException("frame", "two boards " + f.board().label() + " leave no soil between them", "take a thinner board or a wider bed");
+            throw new RefusedException(
+                    "frame",
+                    "two boards " + f.board().label() + " leave no soil between them",
+                    "take a thinner board or a wider bed");
         });
         build.wall().ifPresent(wall -> {
-            throw new RefusedException("build/wall", "two walls of " + wall.kind().label() + " leave no soil between them", "build it slimmer or make the bed wider");
+            throw new RefusedException(
+                    "build/wall",
+                    "two walls of " + wall.kind().label() + " leave no soil between them",
+                    "build it slimmer or make the bed wider");
         });
     }
 

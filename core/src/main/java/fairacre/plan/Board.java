@@ -5,15 +5,18 @@ import java.util.List;
 import java.util.stream.DoubleStream;
 
 /**
- * A board as it is sold: the name on the rack, its actual thickness and width when dry and dressed, and the lengths in stock.
+ * A board as it is sold: the name on the rack, its actual thickness and width when dry and dressed, and the lengths in
+ * stock.
  *
- * <p>Inch sizes: American Softwood Lumber Standard PS 20, table of dressed sizes (dry). The fence board and the metric sawn
- * sizes are common practice. Stock lengths are common practice. Square ones serve as posts and stakes too.
+ * <p>Inch sizes: American Softwood Lumber Standard PS 20, table of dressed sizes (dry). The fence board and the metric
+ * sawn sizes are common practice. Stock lengths are common practice. Square ones serve as posts and stakes too.
  */
 public final class Board extends Kind<Board> {
 
-    private static final List<Length> FEET = DoubleStream.of(6, 8, 10, 12, 16).mapToObj(Length::feet).toList();
-    private static final List<Length> METRIC = DoubleStream.of(2.4, 3.0, 3.6, 4.2, 4.8).mapToObj(Length::metres).toList();
+    private static final List<Length> FEET =
+            DoubleStream.of(6, 8, 10, 12, 16).mapToObj(Length::feet).toList();
+    private static final List<Length> METRIC =
+            DoubleStream.of(2.4, 3.0, 3.6, 4.2, 4.8).mapToObj(Length::metres).toList();
 
     public static final Board B1X6 = new Board("1x6", inches(0.75), inches(5.5), FEET);
     public static final Board B1X8 = new Board("1x8", inches(0.75), inches(7.25), FEET);
@@ -25,22 +28,45 @@ public final class Board extends Kind<Board> {
     public static final Board B2X2 = new Board("2x2", inches(1.5), inches(1.5), List.of(Length.feet(8)));
     public static final Board B4X4 = new Board("4x4", inches(3.5), inches(3.5), FEET);
     public static final Board B4X6 = new Board("4x6", inches(3.5), inches(5.5), FEET);
-    public static final Board FENCE_5_8X6 = new Board("fence 5/8x6", inches(0.625), inches(5.5), List.of(Length.feet(6)));
+    public static final Board FENCE_5_8X6 =
+            new Board("fence 5/8x6", inches(0.625), inches(5.5), List.of(Length.feet(6)));
     public static final Board M22X150 = new Board("22x150 mm", Length.millimetres(22), Length.millimetres(150), METRIC);
     public static final Board M38X150 = new Board("38x150 mm", Length.millimetres(38), Length.millimetres(150), METRIC);
     public static final Board M47X200 = new Board("47x200 mm", Length.millimetres(47), Length.millimetres(200), METRIC);
-    public static final Board M50X50 = new Board("50x50 mm", Length.millimetres(50), Length.millimetres(50), List.of(Length.metres(2.4)));
-    public static final Board M100X100 = new Board("100x100 mm", Length.millimetres(100), Length.millimetres(100), List.of(Length.metres(2.4)));
-    public static final Board SLEEPER_50X200 = new Board("sleeper 50x200 mm", Length.millimetres(50), Length.millimetres(200), List.of(Length.metres(2.4)));
-    public static final Board SLEEPER_100X200 = new Board("sleeper 100x200 mm", Length.millimetres(100), Length.millimetres(200), List.of(Length.metres(2.4)));
+    public static final Board M50X50 =
+            new Board("50x50 mm", Length.millimetres(50), Length.millimetres(50), List.of(Length.metres(2.4)));
+    public static final Board M100X100 =
+            new Board("100x100 mm", Length.millimetres(100), Length.millimetres(100), List.of(Length.metres(2.4)));
+    public static final Board SLEEPER_50X200 = new Board(
+            "sleeper 50x200 mm", Length.millimetres(50), Length.millimetres(200), List.of(Length.metres(2.4)));
+    public static final Board SLEEPER_100X200 = new Board(
+            "sleeper 100x200 mm", Length.millimetres(100), Length.millimetres(200), List.of(Length.metres(2.4)));
 
-    private static final List<Board> ALL = List.of(B1X6, B1X8, B5_4X6, B2X6, B2X8, B2X10, B2X12, B2X2, B4X4, B4X6,
-            FENCE_5_8X6, M22X150, M38X150, M47X200, M50X50, M100X100, SLEEPER_50X200, SLEEPER_100X200);
+    private static final List<Board> ALL = List.of(
+            B1X6,
+            B1X8,
+            B5_4X6,
+            B2X6,
+            B2X8,
+            B2X10,
+            B2X12,
+            B2X2,
+            B4X4,
+            B4X6,
+            FENCE_5_8X6,
+            M22X150,
+            M38X150,
+            M47X200,
+            M50X50,
+            M100X100,
+            SLEEPER_50X200,
+            SLEEPER_100X200);
 
     private static final Length SLEEPER_WIDTH = Length.millimetres(195);
     private static final Length SLEEPER_THICKNESS = Length.millimetres(49);
     /** Slimmer square ones are for posts and stakes, stouter ones are laid in courses. */
     private static final Length POST = Length.millimetres(75);
+
     private static final Length THINNEST = Length.millimetres(10);
     private static final Length THICKEST = Length.millimetres(300);
     private static final Length WIDEST = Length.millimetres(600);
@@ -85,7 +111,12 @@ public final class Board extends Kind<Board> {
         }
         stock.forEach(length -> Limits.between(length, SHORTEST, LONGEST, "stock"));
         List<Length> lengths = stock.stream().distinct().sorted().toList();
-        return new Board(OwnKey.of(label, OwnKey.field(List.of(thickness, width)), OwnKey.field(lengths)), label, thickness, width, lengths);
+        return new Board(
+                OwnKey.of(label, OwnKey.field(List.of(thickness, width)), OwnKey.field(lengths)),
+                label,
+                thickness,
+                width,
+                lengths);
     }
 
     @Override
@@ -138,7 +169,10 @@ public final class Board extends Kind<Board> {
         return width.compareTo(WIDE) >= 0;
     }
 
-    /** What holds it: screws by its thickness, coach screws in sleepers, pins through courses of posts (common practice). */
+    /**
+     * What holds it: screws by its thickness, coach screws in sleepers, pins through courses of posts (common
+     * practice).
+     */
     public Fastener fastener() {
         if (thin()) {
             return Fastener.SHORT_SCREW;
@@ -171,8 +205,12 @@ public final class Board extends Kind<Board> {
             List<Length> section = own.lengths();
             return own(name, section.get(0), section.get(section.size() - 1), own.lengths());
         }
-        return ALL.stream().filter(b -> b.key().equals(key)).findFirst().orElseThrow(() ->
-                new RefusedException("", "there is no board \"" + key + "\"",
+        return ALL.stream()
+                .filter(b -> b.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException(
+                        "",
+                        "there is no board \"" + key + "\"",
                         "give one of " + ALL.stream().map(Board::key).toList()));
     }
 

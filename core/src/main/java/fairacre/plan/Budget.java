@@ -11,22 +11,26 @@ import org.joda.money.Money;
  * What the whole project may cost.
  *
  * @param sum zero or more; its currency is the garden's
- * @param contingency per cent of the sum held back for surprises, 0 to 50 with at most one decimal; 10 to 15 is wise (common
- *     practice)
- * @param shares what of it is meant for parts of the work and for seasons, one for each at most; they need not add up to the sum
+ * @param contingency per cent of the sum held back for surprises, 0 to 50 with at most one decimal; 10 to 15 is wise
+ *     (common practice)
+ * @param shares what of it is meant for parts of the work and for seasons, one for each at most; they need not add up
+ *     to the sum
  */
 public record Budget(Money sum, BigDecimal contingency, List<Share> shares) {
 
     private static final BigDecimal MOST_CONTINGENCY = BigDecimal.valueOf(50);
     private static final int MOST_SHARES = 100;
-    private static final Comparator<Share> ORDER = Comparator.comparing((Share share) -> share.part().map(BillPart::ordinal).orElse(BillPart.values().length))
+    private static final Comparator<Share> ORDER = Comparator.comparing(
+                    (Share share) -> share.part().map(BillPart::ordinal).orElse(BillPart.values().length))
             .thenComparing(share -> share.season().orElse(0));
 
     public Budget {
         Amounts.check(sum, "sum");
         Limits.present(contingency, "contingency");
         if (contingency.signum() < 0 || contingency.compareTo(MOST_CONTINGENCY) > 0) {
-            throw new RefusedException("contingency", contingency.toPlainString() + " % is out of range",
+            throw new RefusedException(
+                    "contingency",
+                    contingency.toPlainString() + " % is out of range",
                     "give between 0 and 50 per cent");
         }
         contingency = contingency.setScale(1, RoundingMode.HALF_UP);
@@ -35,7 +39,8 @@ public record Budget(Money sum, BigDecimal contingency, List<Share> shares) {
         for (int i = 0; i < shares.size(); i++) {
             Amounts.sameCurrency(sum.getCurrencyUnit(), shares.get(i).amount(), "shares/" + i + "/amount");
             if (i > 0 && shares.get(i).rivals(shares.get(i - 1))) {
-                throw new RefusedException("shares/" + i, "it is given twice", "give one share for each part and season");
+                throw new RefusedException(
+                        "shares/" + i, "it is given twice", "give one share for each part and season");
             }
         }
     }
@@ -56,6 +61,10 @@ public record Budget(Money sum, BigDecimal contingency, List<Share> shares) {
 
     /** With this one in place of that for the same part or season. */
     public Budget withShare(Share share) {
-        return new Budget(sum, contingency, Stream.concat(shares.stream().filter(other -> !other.rivals(share)), Stream.of(share)).toList());
+        return new Budget(
+                sum,
+                contingency,
+                Stream.concat(shares.stream().filter(other -> !other.rivals(share)), Stream.of(share))
+                        .toList());
     }
 }

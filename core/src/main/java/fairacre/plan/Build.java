@@ -8,7 +8,8 @@ import java.util.Optional;
  *
  * @param kit the ready-made metal bed that it is; then it has no boards
  * @param cap boards laid flat on the frame
- * @param legs clear height under a table bed, from the ground to the underside of its box, 0 to 1 m; 0 for a bed on the ground
+ * @param legs clear height under a table bed, from the ground to the underside of its box, 0 to 1 m; 0 for a bed on the
+ *     ground
  * @param mound height to which the soil of a bed without a frame is heaped up, 0 to 0.6 m
  * @param filling empty for one good mix all through
  * @param fittings empty for the usual ones of its frame
@@ -16,14 +17,23 @@ import java.util.Optional;
  * @param drop what part-courses under the boards make up; empty on level ground, or where the bed is dug in
  * @param overhang how far what grows at the edge leans out over the walk, 0 to 1 m
  */
-public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mound, Length overhang, Optional<Filling> filling,
-        Optional<Fittings> fittings, Optional<Wall> wall, Optional<Fall> drop) {
+public record Build(
+        Optional<Kit> kit,
+        Optional<Cap> cap,
+        Length legs,
+        Length mound,
+        Length overhang,
+        Optional<Filling> filling,
+        Optional<Fittings> fittings,
+        Optional<Wall> wall,
+        Optional<GroundFall> drop) {
 
     private static final Length LONGEST_LEGS = Length.metres(1);
     private static final Length HIGHEST_MOUND = Length.metres(0.6);
     private static final Length FURTHEST_OVERHANG = Length.metres(1);
 
-    public static final Build PLAIN = new Build(Optional.empty(), Optional.empty(), Length.ZERO, Length.ZERO, Length.ZERO);
+    public static final Build PLAIN =
+            new Build(Optional.empty(), Optional.empty(), Length.ZERO, Length.ZERO, Length.ZERO);
 
     public Build {
         kit = kit == null ? Optional.empty() : kit;
@@ -84,7 +94,7 @@ public record Build(Optional<Kit> kit, Optional<Cap> cap, Length legs, Length mo
         return new Build(kit, cap, legs, mound, overhang, filling, Optional.of(newFittings), wall, drop);
     }
 
-    public Build withFall(Fall newDrop) {
+    public Build withFall(GroundFall newDrop) {
         return new Build(kit, cap, legs, mound, overhang, filling, fittings, wall, Optional.of(newDrop));
     }
 

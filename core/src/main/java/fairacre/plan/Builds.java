@@ -10,12 +10,15 @@ final class Builds {
     static void check(Rectangle outline, Shape shape, Optional<Frame> frame, Build build) {
         build.kit().ifPresent(kit -> checkKit(kit, outline, shape, frame));
         if (build.wall().isPresent() && (frame.isPresent() || build.kit().isPresent())) {
-            throw new RefusedException("build/wall", "a bed has boards, a kit or a wall, not two of them", "choose one of them");
+            throw new RefusedException(
+                    "build/wall", "a bed has boards, a kit or a wall, not two of them", "choose one of them");
         }
-        boolean boxed = frame.isPresent() || build.kit().isPresent() || build.wall().isPresent();
+        boolean boxed =
+                frame.isPresent() || build.kit().isPresent() || build.wall().isPresent();
         build.cap().ifPresent(cap -> checkCap(cap, frame));
         if (build.legs().isPositive() && (!boxed || build.wall().isPresent())) {
-            throw new RefusedException("build/legs", "a table bed without a frame holds no soil", "choose boards or a kit for its box");
+            throw new RefusedException(
+                    "build/legs", "a table bed without a frame holds no soil", "choose boards or a kit for its box");
         }
         if (build.mound().isPositive()) {
             checkMound(outline, boxed, build);
@@ -24,10 +27,13 @@ final class Builds {
 
     private static void checkKit(Kit kit, Rectangle outline, Shape shape, Optional<Frame> frame) {
         if (frame.isPresent()) {
-            throw new RefusedException("build/kit", "a kit brings its own walls", "take the boards away or choose no kit");
+            throw new RefusedException(
+                    "build/kit", "a kit brings its own walls", "take the boards away or choose no kit");
         }
         if (!shape.plain() || !kit.fits(outline)) {
-            throw new RefusedException("outline", "\"" + kit.key() + "\" comes in its one size only",
+            throw new RefusedException(
+                    "outline",
+                    "\"" + kit.key() + "\" comes in its one size only",
                     "choose another kit, or boards, for another size");
         }
     }
@@ -37,7 +43,8 @@ final class Builds {
             throw new RefusedException("build/cap", "there are no boards to lay a cap on", "choose boards first");
         }
         if (cap.width().compareTo(frame.get().board().thickness()) < 0) {
-            throw new RefusedException("build/cap/width", "the cap is narrower than the boards are thick", "take a wider board");
+            throw new RefusedException(
+                    "build/cap/width", "the cap is narrower than the boards are thick", "take a wider board");
         }
     }
 
@@ -47,7 +54,9 @@ final class Builds {
             throw new RefusedException("build/mound", "a bed with a frame is no mound", "choose one of the two");
         }
         if (build.mound().times(2).compareTo(outline.shorterSide()) >= 0) {
-            throw new RefusedException("build/mound", "heaped so high its sides meet and no top is left",
+            throw new RefusedException(
+                    "build/mound",
+                    "heaped so high its sides meet and no top is left",
                     "heap it lower or make the bed wider");
         }
     }

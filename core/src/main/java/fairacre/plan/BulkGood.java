@@ -1,13 +1,14 @@
 package fairacre.plan;
 
 /**
- * Loose stuff that is bought in bags or tipped by a lorry, with what a cubic metre of it weighs as it lies loose, from dry to wet.
+ * Loose stuff that is bought in bags or tipped by a lorry, with what a cubic metre of it weighs as it lies loose, from
+ * dry to wet.
  *
- * <p>What it settles by in the first year is common practice: mixes with mineral soil 5 to 10 per cent, all that rots 15 to 25, wood a third to a
- * half over three to five years, stone nothing.
+ * <p>What it settles by in the first year is common practice: mixes with mineral soil 5 to 10 per cent, all that rots
+ * 15 to 25, wood a third to a half over three to five years, stone nothing.
  *
- * <p>Weights: engineering tables of bulk densities, from memory; those of peat, vermiculite, leaf mould and wood are the widest,
- * since they hold most water.
+ * <p>Weights: engineering tables of bulk densities, from memory; those of peat, vermiculite, leaf mould and wood are
+ * the widest, since they hold most water.
  */
 public enum BulkGood {
     GARDEN_MIX("soil", "Garden mix", 1200, 1600, 5, 10),

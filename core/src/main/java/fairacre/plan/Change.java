@@ -13,11 +13,31 @@ import java.util.stream.Stream;
  *
  * <p>For every change and plan: if it is taken, its inverse applied to the result gives the plan it started from.
  */
-public sealed interface Change permits
-        Change.PlaceBed, Change.RemoveBed, Change.MoveBed, Change.ReshapeBed, Change.MarkExisting, Change.ReframeBed, Change.RebuildBed,
-        Change.ReviseBed, Change.DropRevision, Change.RescheduleRevision, Change.RenameBed, Change.TendBed, Change.RetireBed,
-        Change.SetBudget, Change.SetPrice, Change.ClearPrice,
-        Change.SetSite, Change.DescribeGarden, Change.TakeOver, Change.Batch, Put, Remove, GroundChange, PurseChange {
+public sealed interface Change
+        permits Change.PlaceBed,
+                Change.RemoveBed,
+                Change.MoveBed,
+                Change.ReshapeBed,
+                Change.MarkExisting,
+                Change.ReframeBed,
+                Change.RebuildBed,
+                Change.ReviseBed,
+                Change.DropRevision,
+                Change.RescheduleRevision,
+                Change.RenameBed,
+                Change.TendBed,
+                Change.RetireBed,
+                Change.SetBudget,
+                Change.SetPrice,
+                Change.ClearPrice,
+                Change.SetSite,
+                Change.DescribeGarden,
+                Change.TakeOver,
+                Change.Batch,
+                Put,
+                Remove,
+                GroundChange,
+                PurseChange {
 
     /**
      * The plan with this change made; call {@link Plan#apply} instead, which answers a refusal as a value.
@@ -44,7 +64,8 @@ public sealed interface Change permits
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.withBeds(Stream.concat(plan.beds().stream(), Stream.of(bed)).toList());
+            return plan.withBeds(
+                    Stream.concat(plan.beds().stream(), Stream.of(bed)).toList());
         }
 
         @Override
@@ -67,7 +88,8 @@ public sealed interface Change permits
         @Override
         public Plan carriedOut(Plan plan) {
             plan.bed(bed);
-            return plan.withBeds(plan.beds().stream().filter(b -> !b.id().equals(bed)).toList());
+            return plan.withBeds(
+                    plan.beds().stream().filter(b -> !b.id().equals(bed)).toList());
         }
 
         @Override
@@ -91,7 +113,8 @@ public sealed interface Change permits
 
         @Override
         public Plan carriedOut(Plan plan) {
-            Bed moved = plan.bed(bed).revised(from, r -> r.withOutline(r.outline().movedTo(centre, turn)));
+            Bed moved =
+                    plan.bed(bed).revised(from, r -> r.withOutline(r.outline().movedTo(centre, turn)));
             return plan.withBed(moved);
         }
 
@@ -125,8 +148,10 @@ public sealed interface Change permits
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.withBed(plan.bed(bed).revised(from, r -> shape
-                    .map(s -> r.withShape(outline, s)).orElseGet(() -> r.withOutline(outline))));
+            return plan.withBed(plan.bed(bed)
+                    .revised(
+                            from,
+                            r -> shape.map(s -> r.withShape(outline, s)).orElseGet(() -> r.withOutline(outline))));
         }
 
         @Override
@@ -186,7 +211,9 @@ public sealed interface Change permits
         }
     }
 
-    /** Everything of the revision that begins in a season at once: size, shape, frame and what else it is built with. */
+    /**
+     * Everything of the revision that begins in a season at once: size, shape, frame and what else it is built with.
+     */
     record RebuildBed(UUID bed, BedRevision revision) implements Change {
         public RebuildBed {
             Limits.present(bed, "bed");
@@ -314,19 +341,27 @@ public sealed interface Change permits
         @Override
         public Plan carriedOut(Plan plan) {
             for (UUID gardener : gardeners) {
-                plan.gardener(gardener).orElseThrow(() -> new RefusedException("gardeners", "there is no gardener " + gardener, "look at the newest plan"));
+                plan.gardener(gardener)
+                        .orElseThrow(() -> new RefusedException(
+                                "gardeners", "there is no gardener " + gardener, "look at the newest plan"));
             }
             return plan.withBed(plan.bed(bed).withTendedBy(gardeners));
         }
 
         @Override
         public Change inverse(Plan before) {
-            return new TendBed(bed, before.bed(bed).tendedBy().stream().filter(id -> before.gardener(id).isPresent()).toList());
+            return new TendBed(
+                    bed,
+                    before.bed(bed).tendedBy().stream()
+                            .filter(id -> before.gardener(id).isPresent())
+                            .toList());
         }
 
         @Override
         public String words(Names names) {
-            return gardeners.isEmpty() ? "Gave " + names.bed(bed) + " to everybody" : "Said who tends " + names.bed(bed);
+            return gardeners.isEmpty()
+                    ? "Gave " + names.bed(bed) + " to everybody"
+                    : "Said who tends " + names.bed(bed);
         }
     }
 
@@ -353,7 +388,8 @@ public sealed interface Change permits
 
         @Override
         public String words(Names names) {
-            return season.map(gone -> "Retired " + names.bed(bed) + " from " + gone).orElseGet(() -> "Let " + names.bed(bed) + " stand");
+            return season.map(gone -> "Retired " + names.bed(bed) + " from " + gone)
+                    .orElseGet(() -> "Let " + names.bed(bed) + " stand");
         }
     }
 
@@ -387,7 +423,8 @@ public sealed interface Change permits
         @Override
         public Plan carriedOut(Plan plan) {
             Amounts.sameCurrency(plan.currency(), price.amount(), "price/amount");
-            return plan.withPrices(Stream.concat(others(plan, price.item()), Stream.of(price)).toList());
+            return plan.withPrices(
+                    Stream.concat(others(plan, price.item()), Stream.of(price)).toList());
         }
 
         @Override
@@ -414,8 +451,9 @@ public sealed interface Change permits
 
         @Override
         public Change inverse(Plan before) {
-            return new SetPrice(before.price(item).orElseThrow(() -> new RefusedException("item",
-                    item.label() + " has no price", "look at the newest price book")));
+            return new SetPrice(before.price(item)
+                    .orElseThrow(() -> new RefusedException(
+                            "item", item.label() + " has no price", "look at the newest price book")));
         }
 
         @Override
@@ -555,9 +593,14 @@ public sealed interface Change permits
 
     private static BedRevision revision(Plan plan, UUID bed, int from) {
         Bed found = plan.bed(bed);
-        return found.revision(from).orElseThrow(() -> new RefusedException("from",
-                found.name() + " has no revision that begins in " + from,
-                "give one of " + found.revisions().stream().map(BedRevision::from).toList()));
+        return found.revision(from)
+                .orElseThrow(() -> new RefusedException(
+                        "from",
+                        found.name() + " has no revision that begins in " + from,
+                        "give one of "
+                                + found.revisions().stream()
+                                        .map(BedRevision::from)
+                                        .toList()));
     }
 
     private static Stream<Price> others(Plan plan, PriceItem item) {

@@ -15,10 +15,20 @@ import java.util.UUID;
  * @param height above the ground, 0 to 60 m; 0 where it is not known or of no matter; of a drain, how deep its stone is
  * @param bareInWinter of a tree or hedge: whether it loses its leaves
  * @param lookout of a door or window: whether one wants to see the garden from it
- * @param laid of a drain: the season in which it is laid, and bought; empty for one that is there, and for everything else
+ * @param laid of a drain: the season in which it is laid, and bought; empty for one that is there, and for everything
+ *     else
  */
-public record Feature(UUID id, String name, FeatureKind kind, List<Point> places, Length breadth, Length margin,
-        Length height, boolean bareInWinter, boolean lookout, Optional<Integer> laid) {
+public record Feature(
+        UUID id,
+        String name,
+        FeatureKind kind,
+        List<Point> places,
+        Length breadth,
+        Length margin,
+        Length height,
+        boolean bareInWinter,
+        boolean lookout,
+        Optional<Integer> laid) {
 
     private static final int MOST_PLACES = 60;
     private static final Length BROADEST = Length.metres(5);
@@ -46,7 +56,15 @@ public record Feature(UUID id, String name, FeatureKind kind, List<Point> places
     }
 
     /** Something that is there. */
-    public Feature(UUID id, String name, FeatureKind kind, List<Point> places, Length breadth, Length margin, Length height, boolean bareInWinter,
+    public Feature(
+            UUID id,
+            String name,
+            FeatureKind kind,
+            List<Point> places,
+            Length breadth,
+            Length margin,
+            Length height,
+            boolean bareInWinter,
             boolean lookout) {
         this(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, Optional.empty());
     }
@@ -66,7 +84,9 @@ public record Feature(UUID id, String name, FeatureKind kind, List<Point> places
             case SPOT -> 1;
         };
         if (places.size() < least || extent == Extent.SPOT && places.size() > 1) {
-            throw new RefusedException("places", places.size() + " places are not what it takes",
+            throw new RefusedException(
+                    "places",
+                    places.size() + " places are not what it takes",
                     extent == Extent.SPOT ? "give one place" : "give at least " + least);
         }
         if (extent == Extent.AREA) {
@@ -74,7 +94,8 @@ public record Feature(UUID id, String name, FeatureKind kind, List<Point> places
         } else {
             for (int i = 1; i < places.size(); i++) {
                 if (places.get(i).equals(places.get(i - 1))) {
-                    throw new RefusedException("places/" + i, "it is the same place as the one before", "leave one of them out");
+                    throw new RefusedException(
+                            "places/" + i, "it is the same place as the one before", "leave one of them out");
                 }
             }
         }

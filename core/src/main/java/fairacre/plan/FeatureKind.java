@@ -35,7 +35,11 @@ public enum FeatureKind {
     WINDOW(Extent.SPOT, false, false);
 
     /** How a feature is drawn: round its corners, along a line, or at a spot. */
-    public enum Extent { AREA, LINE, SPOT }
+    public enum Extent {
+        AREA,
+        LINE,
+        SPOT
+    }
 
     private final Extent extent;
     private final boolean inTheWay;

@@ -7,7 +7,8 @@ import java.util.Optional;
 /**
  * What a bed is filled with: a mix by parts of volume and, if wanted, something else below it.
  *
- * <p>Parts are relative: 1 : 1 : 1 is the same mix as 10 : 10 : 10, but another value. {@link #MIX} is one good mix all through.
+ * <p>Parts are relative: 1 : 1 : 1 is the same mix as 10 : 10 : 10, but another value. {@link #MIX} is one good mix all
+ * through.
  *
  * @param parts one to eight goods, each once
  * @param below what fills the lowest share of the depth
@@ -50,7 +51,8 @@ public record Filling(List<MixPart> parts, Optional<Below> below) {
         for (int i = 0; i < parts.size(); i++) {
             BulkGood good = Limits.present(parts.get(i), "parts/" + i).good();
             if (parts.subList(0, i).stream().anyMatch(part -> part.good() == good)) {
-                throw new RefusedException("parts/" + i + "/good", good.label() + " is in the mix twice", "add the two up");
+                throw new RefusedException(
+                        "parts/" + i + "/good", good.label() + " is in the mix twice", "add the two up");
             }
         }
         parts = List.copyOf(parts);

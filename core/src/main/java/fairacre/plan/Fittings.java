@@ -81,10 +81,13 @@ public record Fittings(CornerPost posts, Support support, boolean liner, Underla
         Limits.present(underlay, "underlay");
     }
 
-    /** Stakes where they are needed; posts where boards are thin, or stand in courses that nothing else holds together. */
+    /**
+     * Stakes where they are needed; posts where boards are thin, or stand in courses that nothing else holds together.
+     */
     public static Fittings usual(Frame frame) {
         Board board = frame.board();
-        boolean holds = board.fastener() == Fastener.SHORT_SCREW || board.fastener() == Fastener.LONG_SCREW && frame.courses() > 1;
+        boolean holds = board.fastener() == Fastener.SHORT_SCREW
+                || board.fastener() == Fastener.LONG_SCREW && frame.courses() > 1;
         return new Fittings(holds ? CornerPost.SLIM : CornerPost.NONE, Support.STAKES, false, Underlay.NONE);
     }
 }

@@ -6,19 +6,18 @@ import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
- * What a bed looks like within the rectangle that bounds it. Corners are given in metres from the rectangle's lower left
- * corner before it is turned, counter-clockwise; sides are numbered in that order, the first from the first corner to the second.
+ * What a bed looks like within the rectangle that bounds it. Corners are given in metres from the rectangle's lower
+ * left corner before it is turned, counter-clockwise; sides are numbered in that order, the first from the first corner
+ * to the second.
  *
- * <p>A form is parametric: with another length or width its arms and fingers keep their widths and its right angles stay
- * right. Only free corners are stretched in proportion.
+ * <p>A form is parametric: with another length or width its arms and fingers keep their widths and its right angles
+ * stay right. Only free corners are stretched in proportion.
  */
 public sealed interface Form {
 
     Form RECTANGLE = new Rectangular();
 
-    /**
-     * @throws RefusedException if the form does not fit a rectangle of this size
-     */
+    /** @throws RefusedException if the form does not fit a rectangle of this size */
     List<Coordinate> corners(Length length, Length width);
 
     /** The form for a rectangle of another size; the same one unless its corners are free. */
@@ -63,10 +62,20 @@ public sealed interface Form {
             double low = along.metres();
             double arm = across.metres();
             return right
-                    ? List.of(new Coordinate(0, 0), new Coordinate(a, 0), new Coordinate(a, b), new Coordinate(a - arm, b),
-                            new Coordinate(a - arm, low), new Coordinate(0, low))
-                    : List.of(new Coordinate(0, 0), new Coordinate(a, 0), new Coordinate(a, low), new Coordinate(arm, low),
-                            new Coordinate(arm, b), new Coordinate(0, b));
+                    ? List.of(
+                            new Coordinate(0, 0),
+                            new Coordinate(a, 0),
+                            new Coordinate(a, b),
+                            new Coordinate(a - arm, b),
+                            new Coordinate(a - arm, low),
+                            new Coordinate(0, low))
+                    : List.of(
+                            new Coordinate(0, 0),
+                            new Coordinate(a, 0),
+                            new Coordinate(a, low),
+                            new Coordinate(arm, low),
+                            new Coordinate(arm, b),
+                            new Coordinate(0, b));
         }
 
         @Override
@@ -96,7 +105,9 @@ public sealed interface Form {
             within(spine, width, "spine", "width");
             double gap = gap(length).metres();
             if (gap <= 0) {
-                throw new RefusedException("finger", fingers + " fingers leave no room between them",
+                throw new RefusedException(
+                        "finger",
+                        fingers + " fingers leave no room between them",
                         "give fewer or slimmer fingers, or more length");
             }
             double a = length.metres();
@@ -137,8 +148,15 @@ public sealed interface Form {
             double a = length.metres();
             double b = width.metres();
             double c = corner.metres();
-            return List.of(new Coordinate(c, 0), new Coordinate(a - c, 0), new Coordinate(a, c), new Coordinate(a, b - c),
-                    new Coordinate(a - c, b), new Coordinate(c, b), new Coordinate(0, b - c), new Coordinate(0, c));
+            return List.of(
+                    new Coordinate(c, 0),
+                    new Coordinate(a - c, 0),
+                    new Coordinate(a, c),
+                    new Coordinate(a, b - c),
+                    new Coordinate(a - c, b),
+                    new Coordinate(c, b),
+                    new Coordinate(0, b - c),
+                    new Coordinate(0, c));
         }
     }
 
@@ -156,8 +174,8 @@ public sealed interface Form {
             Limits.atMost(MOST, places, "places");
             places = List.copyOf(places);
             if (places.size() < 3) {
-                throw new RefusedException("places", "a bed of " + places.size() + " corners has no soil",
-                        "give at least three corners");
+                throw new RefusedException(
+                        "places", "a bed of " + places.size() + " corners has no soil", "give at least three corners");
             }
         }
 
@@ -166,10 +184,13 @@ public sealed interface Form {
             Polygons.checkSimple(places, "places", "bed");
             List<Coordinate> corners = Polygons.counterClockwise(places);
             var bounds = Polygons.of(places).getEnvelopeInternal();
-            if (Math.abs(bounds.getMinX()) > SNUG || Math.abs(bounds.getMinY()) > SNUG
+            if (Math.abs(bounds.getMinX()) > SNUG
+                    || Math.abs(bounds.getMinY()) > SNUG
                     || Math.abs(bounds.getMaxX() - length.metres()) > SNUG
                     || Math.abs(bounds.getMaxY() - width.metres()) > SNUG) {
-                throw new RefusedException("places", "the corners do not fill the bed's length and width",
+                throw new RefusedException(
+                        "places",
+                        "the corners do not fill the bed's length and width",
                         "measure them from the lower left of the rectangle round the bed");
             }
             return corners;
@@ -178,8 +199,11 @@ public sealed interface Form {
         @Override
         public Form resized(Length length, Length width) {
             var bounds = Polygons.of(places).getEnvelopeInternal();
-            return new FreeForm(places.stream().map(p -> Point.metres(p.x().metres() * length.metres() / bounds.getMaxX(),
-                    p.y().metres() * width.metres() / bounds.getMaxY())).toList());
+            return new FreeForm(places.stream()
+                    .map(p -> Point.metres(
+                            p.x().metres() * length.metres() / bounds.getMaxX(),
+                            p.y().metres() * width.metres() / bounds.getMaxY()))
+                    .toList());
         }
 
         @Override
@@ -199,7 +223,8 @@ public sealed interface Form {
 
     private static void within(Length part, Length whole, String field, String side) {
         if (part.compareTo(whole) >= 0) {
-            throw new RefusedException(field, "it takes up the bed's whole " + side, "make it smaller or the bed larger");
+            throw new RefusedException(
+                    field, "it takes up the bed's whole " + side, "make it smaller or the bed larger");
         }
     }
 }

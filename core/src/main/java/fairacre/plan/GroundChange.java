@@ -2,7 +2,10 @@ package fairacre.plan;
 
 import java.util.List;
 
-/** An edit of what stands on the ground besides beds, of who and what has to get through, and of what is known of the ground. */
+/**
+ * An edit of what stands on the ground besides beds, of who and what has to get through, and of what is known of the
+ * ground.
+ */
 public sealed interface GroundChange extends Change {
 
     /** All spot heights anew. */

@@ -1,8 +1,8 @@
 package fairacre.plan;
 
 /**
- * How the boards of a frame meet at its corners. It decides the cut lengths: the outside size of the bed is fixed on the sheet. A bed
- * that is no rectangle is framed like a pinwheel unless it is mitred.
+ * How the boards of a frame meet at its corners. It decides the cut lengths: the outside size of the bed is fixed on
+ * the sheet. A bed that is no rectangle is framed like a pinwheel unless it is mitred.
  */
 public enum Joint {
     /** The two boards along the bed's length are full length; the other two fit between them. */

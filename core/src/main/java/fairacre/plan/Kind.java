@@ -2,7 +2,10 @@ package fairacre.plan;
 
 import java.util.List;
 
-/** One of several kinds to choose from, of which a gardener can add some. Kinds of one sort are the same if their keys are. */
+/**
+ * One of several kinds to choose from, of which a gardener can add some. Kinds of one sort are the same if their keys
+ * are.
+ */
 public abstract class Kind<K extends Kind<K>> implements Comparable<K> {
 
     private final String key;

@@ -4,8 +4,9 @@ import fairacre.measure.Length;
 import java.util.Arrays;
 
 /**
- * A metal bed bought ready-made: bolted from sheet, in one outside size and height. Sizes are usual ones of the trade (common
- * practice); a maker's own may differ by a finger's breadth, so measure the box before the walk beside it is laid.
+ * A metal bed bought ready-made: bolted from sheet, in one outside size and height. Sizes are usual ones of the trade
+ * (common practice); a maker's own may differ by a finger's breadth, so measure the box before the walk beside it is
+ * laid.
  */
 public enum Kit {
     K2X4("kit 2x4 ft", Length.feet(4), Length.feet(2), Length.inches(17)),
@@ -59,8 +60,12 @@ public enum Kit {
 
     /** @throws RefusedException if there is no such kit */
     public static Kit of(String key) {
-        return Arrays.stream(values()).filter(k -> k.key.equals(key)).findFirst().orElseThrow(() ->
-                new RefusedException("", "there is no kit \"" + key + "\"",
+        return Arrays.stream(values())
+                .filter(k -> k.key.equals(key))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException(
+                        "",
+                        "there is no kit \"" + key + "\"",
                         "give one of " + Arrays.stream(values()).map(Kit::key).toList()));
     }
 }

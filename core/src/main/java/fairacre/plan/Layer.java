@@ -5,7 +5,8 @@ import fairacre.measure.Length;
 /**
  * One layer of a walk as it lies when it is finished.
  *
- * @param depth 5 mm to 0.6 m of loose stuff; zero for what is bought by area, whose thickness is {@link LayerKind#thickness}
+ * @param depth 5 mm to 0.6 m of loose stuff; zero for what is bought by area, whose thickness is
+ *     {@link LayerKind#thickness}
  */
 public record Layer(LayerKind kind, Length depth) {
 
@@ -18,7 +19,8 @@ public record Layer(LayerKind kind, Length depth) {
         if (kind.good().isPresent()) {
             Limits.between(depth, THINNEST, DEEPEST, "depth");
         } else if (!depth.equals(Length.ZERO)) {
-            throw new RefusedException("depth", kind.label() + " is bought by area and has no depth to choose", "leave it out");
+            throw new RefusedException(
+                    "depth", kind.label() + " is bought by area and has no depth to choose", "leave it out");
         }
     }
 

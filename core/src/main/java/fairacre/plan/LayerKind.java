@@ -3,8 +3,9 @@ package fairacre.plan;
 import java.util.Optional;
 
 /**
- * What a layer of a walk is made of, and how much more is ordered than lies there in the end: laps of sheets, cuts of slabs, what
- * compaction takes. All shares are common practice; a compacted base takes 1.2 to 1.3 times its finished volume.
+ * What a layer of a walk is made of, and how much more is ordered than lies there in the end: laps of sheets, cuts of
+ * slabs, what compaction takes. All shares are common practice; a compacted base takes 1.2 to 1.3 times its finished
+ * volume.
  */
 public enum LayerKind {
     /** Spread beneath cardboard, where ground is mulched rather than dug. */
@@ -52,7 +53,10 @@ public enum LayerKind {
         return Optional.ofNullable(good);
     }
 
-    /** How thick it lies if it is bought by area, metres; 0 for what hardly has a thickness, and for loose stuff, whose layer says it. */
+    /**
+     * How thick it lies if it is bought by area, metres; 0 for what hardly has a thickness, and for loose stuff, whose
+     * layer says it.
+     */
     public double thickness() {
         return millimetres / METRE;
     }

@@ -7,8 +7,8 @@ import java.math.BigDecimal;
 import java.util.Collection;
 
 /**
- * What a garden may hold. The bounds are generous for a home garden and exist so that a slip of the finger (a bed of 4 km)
- * is caught where it is typed. Every check throws {@link RefusedException}.
+ * What a garden may hold. The bounds are generous for a home garden and exist so that a slip of the finger (a bed of 4
+ * km) is caught where it is typed. Every check throws {@link RefusedException}.
  */
 public final class Limits {
 
@@ -26,9 +26,11 @@ public final class Limits {
     public static final int LAST_SEASON = 2200;
     /** How far a garden can be looked at beyond the last season in which something of it changes. */
     public static final int SEASONS_AHEAD = 30;
+
     public static final int MOST_COURSES = 12;
     /** Shortest side of a bed: about a hand. */
     public static final Length SHORTEST_SIDE = Length.millimetres(100);
+
     public static final Length LONGEST_SIDE = Length.metres(100);
     /** Furthest that anything lies from the plot's origin. */
     public static final Length FURTHEST = Length.metres(1000);
@@ -51,11 +53,12 @@ public final class Limits {
             throw new RefusedException(field, "a name is missing", "write at least one character");
         }
         if (name.codePointCount(0, name.length()) > LONGEST_NAME) {
-            throw new RefusedException(field, "the name has " + name.length() + " characters",
-                    "write at most " + LONGEST_NAME);
+            throw new RefusedException(
+                    field, "the name has " + name.length() + " characters", "write at most " + LONGEST_NAME);
         }
         if (name.codePoints().anyMatch(Character::isISOControl)) {
-            throw new RefusedException(field, "the name holds line breaks or control characters", "write it on one line");
+            throw new RefusedException(
+                    field, "the name holds line breaks or control characters", "write it on one line");
         }
         return name;
     }
@@ -64,7 +67,9 @@ public final class Limits {
     public static BigDecimal counted(BigDecimal value, String field) {
         BigDecimal quantity = present(value, field);
         if (quantity.signum() <= 0 || quantity.compareTo(MOST_PIECES) > 0) {
-            throw new RefusedException(field, quantity.toPlainString() + " is out of range",
+            throw new RefusedException(
+                    field,
+                    quantity.toPlainString() + " is out of range",
                     "give more than nothing and at most " + MOST_PIECES);
         }
         BigDecimal plain = quantity.stripTrailingZeros();
@@ -77,8 +82,8 @@ public final class Limits {
     static Length between(Length value, Length least, Length most, String field) {
         present(value, field);
         if (value.compareTo(least) < 0 || value.compareTo(most) > 0) {
-            throw new RefusedException(field, both(value) + " is out of range",
-                    "give between " + both(least) + " and " + both(most));
+            throw new RefusedException(
+                    field, both(value) + " is out of range", "give between " + both(least) + " and " + both(most));
         }
         return value;
     }

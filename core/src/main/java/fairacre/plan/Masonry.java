@@ -3,16 +3,49 @@ package fairacre.plan;
 import fairacre.measure.Length;
 
 /**
- * What a bed is walled with instead of boards. Sizes with a mortar joint of 3/8 in: blocks of nominal 8 x 8 x 16 in take 1.125 to the square
- * foot, modular bricks laid as a single leaf 6.75 (masonry handbooks, from memory). Dry-laid stone a foot thick weighs about 1.8 tonnes to the
- * cubic metre with its gaps (from memory). Waste: common practice.
+ * What a bed is walled with instead of boards. Sizes with a mortar joint of 3/8 in: blocks of nominal 8 x 8 x 16 in
+ * take 1.125 to the square foot, modular bricks laid as a single leaf 6.75 (masonry handbooks, from memory). Dry-laid
+ * stone a foot thick weighs about 1.8 tonnes to the cubic metre with its gaps (from memory). Waste: common practice.
  */
 public enum Masonry {
-    BLOCK("block", "Concrete blocks", Length.inches(7.625), Length.inches(8), 1.125 / 0.09290304, 5, 12, 30, 60, 13, 17,
+    BLOCK(
+            "block",
+            "Concrete blocks",
+            Length.inches(7.625),
+            Length.inches(8),
+            1.125 / 0.09290304,
+            5,
+            12,
+            30,
+            60,
+            13,
+            17,
             "Quick, heavy and plain; takes reach and ground, and wants a footing."),
-    BRICK("brick", "Bricks, a single leaf", Length.inches(3.625), Length.inches(8.0 / 3), 6.75 / 0.09290304, 5, 36, 30, 60, 2, 3,
+    BRICK(
+            "brick",
+            "Bricks, a single leaf",
+            Length.inches(3.625),
+            Length.inches(8.0 / 3),
+            6.75 / 0.09290304,
+            5,
+            36,
+            30,
+            60,
+            2,
+            3,
             "Slim and handsome; low walls only, on a footing, with frost-proof bricks."),
-    STONE("stone", "Stone, laid dry", Length.inches(12), Length.inches(6), 1.8 * 0.3048, 10, 0, 50, 100, 10, 30,
+    STONE(
+            "stone",
+            "Stone, laid dry",
+            Length.inches(12),
+            Length.inches(6),
+            1.8 * 0.3048,
+            10,
+            0,
+            50,
+            100,
+            10,
+            30,
             "Drains by itself and needs no mortar; slow to lay, and the thickest of all.");
 
     private final String key;
@@ -28,8 +61,19 @@ public enum Masonry {
     private final int mostKilograms;
     private final String remark;
 
-    Masonry(String key, String label, Length thickness, Length course, double perSquareMetre, int wastePercent, int perBag, int leastYears, int mostYears,
-            int leastKilograms, int mostKilograms, String remark) {
+    Masonry(
+            String key,
+            String label,
+            Length thickness,
+            Length course,
+            double perSquareMetre,
+            int wastePercent,
+            int perBag,
+            int leastYears,
+            int mostYears,
+            int leastKilograms,
+            int mostKilograms,
+            String remark) {
         this.key = key;
         this.label = label;
         this.thickness = thickness;

@@ -4,24 +4,46 @@ import java.util.List;
 
 /**
  * What a frame is made of, with the years it lasts in the ground (common practice; a range, because climate and soil
- * decide), what it weighs and how stiff it is wet (wood handbook, from memory: middles of the usual ranges) and one honest
- * sentence for and against. A gardener can add kinds with {@link #own}.
+ * decide), what it weighs and how stiff it is wet (wood handbook, from memory: middles of the usual ranges) and one
+ * honest sentence for and against. A gardener can add kinds with {@link #own}.
  */
 public final class Material extends Kind<Material> {
 
-    public static final Material SOFTWOOD = new Material("softwood", "Untreated pine or fir", 1, 5, 450, 850, 8,
+    public static final Material SOFTWOOD = new Material(
+            "softwood",
+            "Untreated pine or fir",
+            1,
+            5,
+            450,
+            850,
+            8,
             "The cheapest start, and the first to rot: reckon the cost per year.");
-    public static final Material CEDAR = new Material("cedar", "Cedar or larch", 7, 15, 350, 650, 6.5,
-            "Lasts without treatment; dear, and thin boards warp.");
-    public static final Material TREATED = new Material("treated", "Pressure-treated, current copper types", 15, 25, 550, 1050, 9,
+    public static final Material CEDAR = new Material(
+            "cedar", "Cedar or larch", 7, 15, 350, 650, 6.5, "Lasts without treatment; dear, and thin boards warp.");
+    public static final Material TREATED = new Material(
+            "treated",
+            "Pressure-treated, current copper types",
+            15,
+            25,
+            550,
+            1050,
+            9,
             "Long-lived for its price; studies find little uptake by crops, yet some line it or won't have it.");
-    public static final Material HARDWOOD = new Material("hardwood", "Oak, black locust or redwood heart", 15, 30, 650, 1100, 10,
+    public static final Material HARDWOOD = new Material(
+            "hardwood",
+            "Oak, black locust or redwood heart",
+            15,
+            30,
+            650,
+            1100,
+            10,
             "Outlasts the gardener's plans; the dearest per board and hard to drill.");
 
     private static final List<Material> ALL = List.of(SOFTWOOD, CEDAR, TREATED, HARDWOOD);
 
     /** Steel. */
     private static final int HEAVIEST = 8000;
+
     private static final int LONGEST_LIFE = 200;
     private static final double STIFFEST = 250;
     private static final double SLACKEST = 0.05;
@@ -34,7 +56,15 @@ public final class Material extends Kind<Material> {
     private final double stiffness;
     private final String remark;
 
-    private Material(String key, String label, int leastYears, int mostYears, int leastDensity, int mostDensity, double stiffness, String remark) {
+    private Material(
+            String key,
+            String label,
+            int leastYears,
+            int mostYears,
+            int leastDensity,
+            int mostDensity,
+            double stiffness,
+            String remark) {
         super(key, label);
         this.leastYears = leastYears;
         this.mostYears = mostYears;
@@ -55,7 +85,14 @@ public final class Material extends Kind<Material> {
      * @param remark what the gardener wants to keep in mind, up to 200 characters, may be empty
      * @throws RefusedException at the field that is out of range
      */
-    public static Material own(String name, int leastYears, int mostYears, int leastDensity, int mostDensity, double stiffness, String remark) {
+    public static Material own(
+            String name,
+            int leastYears,
+            int mostYears,
+            int leastDensity,
+            int mostDensity,
+            double stiffness,
+            String remark) {
         String label = Limits.name(name, "name");
         Limits.between(leastYears, 1, LONGEST_LIFE, "leastYears");
         Limits.between(mostYears, leastYears, LONGEST_LIFE, "mostYears");
@@ -64,10 +101,18 @@ public final class Material extends Kind<Material> {
         Limits.between(stiffness, SLACKEST, STIFFEST, "stiffness");
         String note = remark == null ? "" : remark.strip();
         if (note.length() > LONGEST_REMARK) {
-            throw new RefusedException("remark", "it has " + note.length() + " characters", "write at most " + LONGEST_REMARK);
+            throw new RefusedException(
+                    "remark", "it has " + note.length() + " characters", "write at most " + LONGEST_REMARK);
         }
-        return new Material(OwnKey.of(label, leastYears, mostYears, leastDensity, mostDensity, stiffness, note), label,
-                leastYears, mostYears, leastDensity, mostDensity, stiffness, note);
+        return new Material(
+                OwnKey.of(label, leastYears, mostYears, leastDensity, mostDensity, stiffness, note),
+                label,
+                leastYears,
+                mostYears,
+                leastDensity,
+                mostDensity,
+                stiffness,
+                note);
     }
 
     @Override
@@ -113,8 +158,12 @@ public final class Material extends Kind<Material> {
             OwnKey own = OwnKey.read(key);
             return own(own.text(), own.whole(), own.whole(), own.whole(), own.whole(), own.number(), own.text());
         }
-        return ALL.stream().filter(m -> m.key().equals(key)).findFirst().orElseThrow(() ->
-                new RefusedException("", "there is no material \"" + key + "\"",
+        return ALL.stream()
+                .filter(m -> m.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException(
+                        "",
+                        "there is no material \"" + key + "\"",
                         "give one of " + ALL.stream().map(Material::key).toList()));
     }
 }

@@ -29,7 +29,10 @@ public final class Names {
     }
 
     private <T> void add(Things<T> things, Plan plan) {
-        things.list().apply(plan).forEach(thing -> names.put(things.id().apply(thing), things.label().apply(thing)));
+        things.list()
+                .apply(plan)
+                .forEach(thing ->
+                        names.put(things.id().apply(thing), things.label().apply(thing)));
     }
 
     private void add(Change change) {

@@ -16,6 +16,7 @@ public record Offcut(Material material, Board board, Length length, int count, L
 
     /** Shorter stretches of sound wood are of no use. */
     public static final Length SHORTEST = Length.millimetres(50);
+
     private static final Length LONGEST = Length.metres(10);
     private static final int MOST = 500;
     private static final int MOST_FLAWS = 20;
@@ -27,7 +28,8 @@ public record Offcut(Material material, Board board, Length length, int count, L
             Limits.present(from, "from");
             Limits.present(to, "to");
             if (from.compareTo(Length.ZERO) < 0 || to.compareTo(from) <= 0) {
-                throw new RefusedException("flaws", "it ends before it begins", "measure both ends of it from the same end of the board");
+                throw new RefusedException(
+                        "flaws", "it ends before it begins", "measure both ends of it from the same end of the board");
             }
         }
     }
@@ -37,7 +39,9 @@ public record Offcut(Material material, Board board, Length length, int count, L
         Limits.present(board, "board");
         Limits.between(length, SHORTEST, LONGEST, "length");
         Limits.between(count, 1, MOST, "count");
-        flaws = flaws == null ? List.of() : flaws.stream().sorted(Comparator.comparing(Flaw::from)).toList();
+        flaws = flaws == null
+                ? List.of()
+                : flaws.stream().sorted(Comparator.comparing(Flaw::from)).toList();
         Limits.atMost(MOST_FLAWS, flaws, "flaws");
         checkFlaws(flaws, length);
     }
@@ -56,7 +60,9 @@ public record Offcut(Material material, Board board, Length length, int count, L
             from = flaw.to();
         }
         sound.add(length.minus(from));
-        return sound.stream().filter(stretch -> stretch.compareTo(SHORTEST) >= 0).toList();
+        return sound.stream()
+                .filter(stretch -> stretch.compareTo(SHORTEST) >= 0)
+                .toList();
     }
 
     private static void checkFlaws(List<Flaw> flaws, Length length) {
@@ -68,7 +74,8 @@ public record Offcut(Material material, Board board, Length length, int count, L
             from = flaw.to();
         }
         if (from.compareTo(length) > 0) {
-            throw new RefusedException("flaws", "one of them ends beyond the board", "measure it, and the board, again");
+            throw new RefusedException(
+                    "flaws", "one of them ends beyond the board", "measure it, and the board, again");
         }
     }
 }

@@ -12,8 +12,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * The key of a kind that a gardener added: it tells all there is to know of the kind, so that a garden's file does so too.
- * Fields are form-encoded and parted by {@code |}; none holds a slash.
+ * The key of a kind that a gardener added: it tells all there is to know of the kind, so that a garden's file does so
+ * too. Fields are form-encoded and parted by {@code |}; none holds a slash.
  */
 final class OwnKey {
 
@@ -24,7 +24,8 @@ final class OwnKey {
 
     private OwnKey(String key) {
         this.key = key;
-        this.fields = Arrays.asList(key.substring(PREFIX.length()).split("\\|", -1)).iterator();
+        this.fields =
+                Arrays.asList(key.substring(PREFIX.length()).split("\\|", -1)).iterator();
     }
 
     static boolean is(String key) {
@@ -37,7 +38,9 @@ final class OwnKey {
 
     /** As a field: in metres. */
     static String field(List<Length> lengths) {
-        return lengths.stream().map(length -> length.exactMetres().toPlainString()).collect(Collectors.joining(" "));
+        return lengths.stream()
+                .map(length -> length.exactMetres().toPlainString())
+                .collect(Collectors.joining(" "));
     }
 
     static OwnKey read(String key) {
@@ -75,7 +78,9 @@ final class OwnKey {
     List<Length> lengths() {
         try {
             return Arrays.stream(text().split(" ", -1))
-                    .map(metres -> new Length(new BigDecimal(metres).movePointRight(6).longValueExact())).toList();
+                    .map(metres ->
+                            new Length(new BigDecimal(metres).movePointRight(6).longValueExact()))
+                    .toList();
         } catch (ArithmeticException | NumberFormatException malformed) {
             throw unreadable();
         }
@@ -89,7 +94,8 @@ final class OwnKey {
     }
 
     private RefusedException unreadable() {
-        return new RefusedException("", "\"" + key + "\" does not tell a kind of one's own", "add it in the program again");
+        return new RefusedException(
+                "", "\"" + key + "\" does not tell a kind of one's own", "add it in the program again");
     }
 
     private static String written(Object field) {

@@ -14,8 +14,8 @@ import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
 /**
- * A whole garden over all its seasons, as one immutable value. The first call to make is {@link #apply}; to have the plan
- * judged, hand it to the appraisal.
+ * A whole garden over all its seasons, as one immutable value. The first call to make is {@link #apply}; to have the
+ * plan judged, hand it to the appraisal.
  *
  * <p>Whatever has an id is kept in order of id and prices in order of the item's key, so that two plans with the same
  * content are equal however they came about. Ids are unique within each list. Every amount is in the budget's currency.
@@ -49,7 +49,8 @@ public record Plan(
         Workshop workshop,
         List<Quote> quotes) {
 
-    private static final Comparator<Quote> BY_WEIGHT = Comparator.comparing(Quote::pinned).thenComparing(Quote::date).thenComparing(Quote::id);
+    private static final Comparator<Quote> BY_WEIGHT =
+            Comparator.comparing(Quote::pinned).thenComparing(Quote::date).thenComparing(Quote::id);
 
     public Plan {
         Limits.present(id, "id");
@@ -77,14 +78,40 @@ public record Plan(
         checkSundries(sundries, firstSeason, budget.sum().getCurrencyUnit());
         checkWalks(walks, firstSeason);
         beds = beds.stream().sorted(Comparator.comparing(Bed::id)).toList();
-        prices = prices.stream().sorted(Comparator.comparing(p -> p.item().key())).toList();
+        prices = prices.stream()
+                .sorted(Comparator.comparing(p -> p.item().key()))
+                .toList();
     }
 
     /** A garden of which nothing is known but its plot, its people and its beds. */
-    public Plan(UUID id, String name, Units units, int firstSeason, Budget budget, Site site, List<Gardener> gardeners,
-            List<Bed> beds, List<Price> prices) {
-        this(id, name, units, firstSeason, budget, site, gardeners, beds, prices, List.of(), List.of(), List.of(), List.of(),
-                List.of(), Supply.USUAL, Workshop.USUAL, List.of());
+    public Plan(
+            UUID id,
+            String name,
+            Units units,
+            int firstSeason,
+            Budget budget,
+            Site site,
+            List<Gardener> gardeners,
+            List<Bed> beds,
+            List<Price> prices) {
+        this(
+                id,
+                name,
+                units,
+                firstSeason,
+                budget,
+                site,
+                gardeners,
+                beds,
+                prices,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Supply.USUAL,
+                Workshop.USUAL,
+                List.of());
     }
 
     /** The plan after a change, with the change that would take it back; or why the change was not taken. */
@@ -125,7 +152,10 @@ public record Plan(
         return standing;
     }
 
-    /** The first season and all others in which something is built, rebuilt, retired, opened, closed or paid for, in order. */
+    /**
+     * The first season and all others in which something is built, rebuilt, retired, opened, closed or paid for, in
+     * order.
+     */
     public List<Integer> seasonsOfChange() {
         return events().stream().map(SeasonEvents::season).toList();
     }
@@ -136,7 +166,8 @@ public record Plan(
     }
 
     /**
-     * A season in which the garden can be looked at: from its first one to {@link Limits#SEASONS_AHEAD} after the last that it names.
+     * A season in which the garden can be looked at: from its first one to {@link Limits#SEASONS_AHEAD} after the last
+     * that it names.
      *
      * @return the same season
      * @throws RefusedException if it lies outside
@@ -184,14 +215,28 @@ public record Plan(
 
     /** @throws RefusedException if there is no such bed */
     public Bed bed(UUID bedId) {
-        return beds.stream().filter(b -> b.id().equals(bedId)).findFirst().orElseThrow(() -> new RefusedException(
-                "bed", "there is no bed " + bedId, "it may have been taken out meanwhile: look at the newest plan"));
+        return beds.stream()
+                .filter(b -> b.id().equals(bedId))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException(
+                        "bed",
+                        "there is no bed " + bedId,
+                        "it may have been taken out meanwhile: look at the newest plan"));
     }
 
-    /** Who tends a bed, in the plan's order: everybody for one that is given to nobody, or to people who garden here no longer. */
+    /**
+     * Who tends a bed, in the plan's order: everybody for one that is given to nobody, or to people who garden here no
+     * longer.
+     */
     public List<Gardener> tending(UUID bedId) {
-        List<UUID> given = beds.stream().filter(bed -> bed.id().equals(bedId)).findFirst().map(Bed::tendedBy).orElse(List.of());
-        List<Gardener> tending = gardeners.stream().filter(gardener -> given.contains(gardener.id())).toList();
+        List<UUID> given = beds.stream()
+                .filter(bed -> bed.id().equals(bedId))
+                .findFirst()
+                .map(Bed::tendedBy)
+                .orElse(List.of());
+        List<Gardener> tending = gardeners.stream()
+                .filter(gardener -> given.contains(gardener.id()))
+                .toList();
         return tending.isEmpty() ? gardeners : tending;
     }
 
@@ -229,7 +274,9 @@ public record Plan(
     }
 
     Plan withBed(Bed changed) {
-        return withBeds(beds.stream().map(b -> b.id().equals(changed.id()) ? changed : b).toList());
+        return withBeds(beds.stream()
+                .map(b -> b.id().equals(changed.id()) ? changed : b)
+                .toList());
     }
 
     Plan withBudget(Budget newBudget) {
@@ -305,8 +352,24 @@ public record Plan(
         }
 
         private Plan plan() {
-            return new Plan(id, name, units, firstSeason, budget, site, gardeners, beds, prices, features,
-                    waysIn, carriers, walks, sundries, supply, workshop, quotes);
+            return new Plan(
+                    id,
+                    name,
+                    units,
+                    firstSeason,
+                    budget,
+                    site,
+                    gardeners,
+                    beds,
+                    prices,
+                    features,
+                    waysIn,
+                    carriers,
+                    walks,
+                    sundries,
+                    supply,
+                    workshop,
+                    quotes);
         }
     }
 
@@ -326,7 +389,8 @@ public record Plan(
         for (int i = 0; i < beds.size(); i++) {
             Bed bed = beds.get(i);
             if (bed.firstSeason() < firstSeason && !bed.revisions().get(0).existing()) {
-                throw new RefusedException("beds/" + i + "/revisions",
+                throw new RefusedException(
+                        "beds/" + i + "/revisions",
                         bed.name() + " begins in " + bed.firstSeason() + ", before the garden does",
                         "give " + firstSeason + " or later");
             }
@@ -339,8 +403,10 @@ public record Plan(
             String field = "sundries/" + i;
             sundry.price().ifPresent(price -> Amounts.sameCurrency(currency, price, field + "/price"));
             if (sundry.season() < firstSeason) {
-                throw new RefusedException(field + "/season", sundry.name() + " is wanted in " + sundry.season()
-                        + ", before the garden begins", "give " + firstSeason + " or later");
+                throw new RefusedException(
+                        field + "/season",
+                        sundry.name() + " is wanted in " + sundry.season() + ", before the garden begins",
+                        "give " + firstSeason + " or later");
             }
         }
     }
@@ -349,8 +415,10 @@ public record Plan(
         for (int i = 0; i < walks.size(); i++) {
             int season = walks.get(i).build().season().orElse(firstSeason);
             if (season < firstSeason) {
-                throw new RefusedException("walks/" + i + "/build/season", walks.get(i).name() + " is made in " + season
-                        + ", before the garden begins", "give " + firstSeason + " or later");
+                throw new RefusedException(
+                        "walks/" + i + "/build/season",
+                        walks.get(i).name() + " is made in " + season + ", before the garden begins",
+                        "give " + firstSeason + " or later");
             }
         }
     }

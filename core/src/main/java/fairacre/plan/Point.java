@@ -2,7 +2,9 @@ package fairacre.plan;
 
 import fairacre.measure.Length;
 
-/** A place on the drawing: x to the right, y up, from the plot's origin. What has a place checks how far off it may lie. */
+/**
+ * A place on the drawing: x to the right, y up, from the plot's origin. What has a place checks how far off it may lie.
+ */
 public record Point(Length x, Length y) {
 
     public Point {
@@ -21,7 +23,8 @@ public record Point(Length x, Length y) {
 
     /** Rounded to a micrometre. */
     public Length distance(Point other) {
-        return Length.metres(Math.hypot(other.x.minus(x).metres(), other.y.minus(y).metres()));
+        return Length.metres(
+                Math.hypot(other.x.minus(x).metres(), other.y.minus(y).metres()));
     }
 
     /** Asked for at every step of a judgement: plain arithmetic. */

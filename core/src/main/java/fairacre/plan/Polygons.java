@@ -36,7 +36,8 @@ public final class Polygons {
 
     /** The corners as coordinates in metres, counter-clockwise, the first not repeated. */
     static List<Coordinate> counterClockwise(List<Point> corners) {
-        List<Coordinate> all = new ArrayList<>(corners.stream().map(Polygons::at).toList());
+        List<Coordinate> all =
+                new ArrayList<>(corners.stream().map(Polygons::at).toList());
         if (!Orientation.isCCW(ring(corners))) {
             Collections.reverse(all);
         }
@@ -50,15 +51,23 @@ public final class Polygons {
     static void checkSimple(List<Point> corners, String field, String what) {
         for (int i = 0; i < corners.size(); i++) {
             if (corners.get(i).equals(corners.get((i + 1) % corners.size()))) {
-                throw new RefusedException(field + "/" + i, "corner " + (i + 1) + " and the next are the same place",
+                throw new RefusedException(
+                        field + "/" + i,
+                        "corner " + (i + 1) + " and the next are the same place",
                         "leave one of them out");
             }
         }
         IsValidOp validity = new IsValidOp(of(corners));
         if (!validity.isValid()) {
             Coordinate at = validity.getValidationError().getCoordinate();
-            throw new RefusedException(field, String.format(Locale.ROOT,
-                    "the %s's edge crosses or touches itself near x %.2f m, y %.2f m", what, at.x, at.y),
+            throw new RefusedException(
+                    field,
+                    String.format(
+                            Locale.ROOT,
+                            "the %s's edge crosses or touches itself near x %.2f m, y %.2f m",
+                            what,
+                            at.x,
+                            at.y),
                     "give the corners in the order in which you walk round the " + what);
         }
     }

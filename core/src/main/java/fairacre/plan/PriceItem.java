@@ -29,50 +29,69 @@ public record PriceItem(String key, String label) {
     public static final PriceItem MORTAR = new PriceItem("wall/mortar", "Mortar mix, bag of 36 kg (80 lb)");
 
     private static final Map<String, PriceItem> KNOWN = Stream.of(
-                    Arrays.stream(BulkGood.values()).flatMap(PriceItem::packs), Stream.of(SOIL_DELIVERY),
-                    Arrays.stream(LayerKind.values()).filter(kind -> kind.good().isEmpty()).flatMap(PriceItem::areas),
+                    Arrays.stream(BulkGood.values()).flatMap(PriceItem::packs),
+                    Stream.of(SOIL_DELIVERY),
+                    Arrays.stream(LayerKind.values())
+                            .filter(kind -> kind.good().isEmpty())
+                            .flatMap(PriceItem::areas),
                     Arrays.stream(Units.values()).flatMap(units -> Stream.of(edging(units), drainPipe(units))),
-                    Arrays.stream(Fastener.values()).map(PriceItem::fastener), Arrays.stream(Masonry.values()).map(PriceItem::masonry), Stream.of(MORTAR),
-                    Arrays.stream(Units.values()).flatMap(units -> Stream.of(tie(Fittings.Support.RODS, units), tie(Fittings.Support.STRAPS, units),
-                            liner(units), cloth(units))),
-                    Material.values().stream().flatMap(PriceItem::boards), Arrays.stream(Kit.values()).map(PriceItem::kit))
-            .flatMap(Function.identity()).collect(Collectors.toMap(PriceItem::key, Function.identity(), (a, b) -> a, LinkedHashMap::new));
+                    Arrays.stream(Fastener.values()).map(PriceItem::fastener),
+                    Arrays.stream(Masonry.values()).map(PriceItem::masonry),
+                    Stream.of(MORTAR),
+                    Arrays.stream(Units.values())
+                            .flatMap(units -> Stream.of(
+                                    tie(Fittings.Support.RODS, units),
+                                    tie(Fittings.Support.STRAPS, units),
+                                    liner(units),
+                                    cloth(units))),
+                    Material.values().stream().flatMap(PriceItem::boards),
+                    Arrays.stream(Kit.values()).map(PriceItem::kit))
+            .flatMap(Function.identity())
+            .collect(Collectors.toMap(PriceItem::key, Function.identity(), (a, b) -> a, LinkedHashMap::new));
 
     /** A board of a material in one stock length. */
     public static PriceItem board(Material material, Board board, Length stock) {
         boolean metric = !Board.wholeFeet(stock);
         String size = LengthText.format(stock, metric ? Units.METRIC : Units.FEET_AND_INCHES);
         String suffix = metric ? stock.exactMetres().toPlainString() + "m" : Math.round(stock.inches() / 12) + "ft";
-        return new PriceItem(material.key() + "/" + board.key() + "/" + suffix,
+        return new PriceItem(
+                material.key() + "/" + board.key() + "/" + suffix,
                 material.label() + ", " + board.label() + ", " + size);
     }
 
     /** Tipped by a lorry, by the cubic yard or the cubic metre. */
     public static PriceItem loose(BulkGood good, Units units) {
-        return units == Units.METRIC ? new PriceItem(good.key() + "/loose/cubic-metre", good.label() + ", loose, a cubic metre (by the half)")
+        return units == Units.METRIC
+                ? new PriceItem(
+                        good.key() + "/loose/cubic-metre", good.label() + ", loose, a cubic metre (by the half)")
                 : new PriceItem(good.key() + "/loose/cubic-yard", good.label() + ", loose, a cubic yard (by the half)");
     }
 
     /** Of 1.5 cu ft or 50 L. */
     public static PriceItem bag(BulkGood good, Units units) {
-        return units == Units.METRIC ? new PriceItem(good.key() + "/bag/50l", good.label() + ", bag of 50 L")
+        return units == Units.METRIC
+                ? new PriceItem(good.key() + "/bag/50l", good.label() + ", bag of 50 L")
                 : new PriceItem(good.key() + "/bag/1.5cuft", good.label() + ", bag of 1.5 cu ft");
     }
 
     /** What covers a square foot or a square metre of a walk. */
     public static PriceItem area(LayerKind kind, Units units) {
-        return units == Units.METRIC ? new PriceItem("walk/" + kind.key() + "/square-metre", kind.label() + ", a square metre")
+        return units == Units.METRIC
+                ? new PriceItem("walk/" + kind.key() + "/square-metre", kind.label() + ", a square metre")
                 : new PriceItem("walk/" + kind.key() + "/square-foot", kind.label() + ", a square foot");
     }
 
     /** A foot or a metre of edging along a walk. */
     public static PriceItem edging(Units units) {
-        return units == Units.METRIC ? new PriceItem("walk/edging/metre", "Edging, a metre") : new PriceItem("walk/edging/foot", "Edging, a foot");
+        return units == Units.METRIC
+                ? new PriceItem("walk/edging/metre", "Edging, a metre")
+                : new PriceItem("walk/edging/foot", "Edging, a foot");
     }
 
     /** A foot or a metre of it. */
     public static PriceItem drainPipe(Units units) {
-        return units == Units.METRIC ? new PriceItem("ground/drain-pipe/metre", "Perforated drain pipe, a metre")
+        return units == Units.METRIC
+                ? new PriceItem("ground/drain-pipe/metre", "Perforated drain pipe, a metre")
                 : new PriceItem("ground/drain-pipe/foot", "Perforated drain pipe, a foot");
     }
 
@@ -86,11 +105,15 @@ public record PriceItem(String key, String label) {
         return new PriceItem("wall/" + kind.key(), kind.label() + (kind == Masonry.STONE ? ", a tonne" : ", one"));
     }
 
-    /** A foot or a metre of what ties two sides of a bed together: of rods with their nuts, of straps without screws. */
+    /**
+     * A foot or a metre of what ties two sides of a bed together: of rods with their nuts, of straps without screws.
+     */
     public static PriceItem tie(Fittings.Support support, Units units) {
         String key = support == Fittings.Support.RODS ? "rod" : "strap";
         String label = support == Fittings.Support.RODS ? "Threaded rod with nuts" : "Galvanised strap";
-        return units == Units.METRIC ? new PriceItem("tie/" + key + "/metre", label + ", a metre") : new PriceItem("tie/" + key + "/foot", label + ", a foot");
+        return units == Units.METRIC
+                ? new PriceItem("tie/" + key + "/metre", label + ", a metre")
+                : new PriceItem("tie/" + key + "/foot", label + ", a foot");
     }
 
     public static PriceItem liner(Units units) {
@@ -102,7 +125,8 @@ public record PriceItem(String key, String label) {
     }
 
     private static PriceItem bySurface(String key, String label, Units units) {
-        return units == Units.METRIC ? new PriceItem("bed/" + key + "/square-metre", label + ", a square metre")
+        return units == Units.METRIC
+                ? new PriceItem("bed/" + key + "/square-metre", label + ", a square metre")
                 : new PriceItem("bed/" + key + "/square-foot", label + ", a square foot");
     }
 
@@ -127,7 +151,9 @@ public record PriceItem(String key, String label) {
             item = own(key);
         }
         if (item == null) {
-            throw new RefusedException("", "there is nothing sold as \"" + (key == null ? "" : key) + "\"",
+            throw new RefusedException(
+                    "",
+                    "there is nothing sold as \"" + (key == null ? "" : key) + "\"",
                     "give an item of the price book, for example " + SOIL_BAG_LITRES.key());
         }
         return item;
@@ -138,12 +164,19 @@ public record PriceItem(String key, String label) {
         return board.stock().stream().map(stock -> board(material, board, stock));
     }
 
-    /** A board of which size, material or both are the gardener's own; null if it is none. Only the size may hold a slash. */
+    /**
+     * A board of which size, material or both are the gardener's own; null if it is none. Only the size may hold a
+     * slash.
+     */
     private static PriceItem own(String key) {
         int material = key.indexOf('/');
         int stock = key.lastIndexOf('/');
-        return material == stock ? null : boards(Material.of(key.substring(0, material)), Board.of(key.substring(material + 1, stock)))
-                .filter(item -> item.key().equals(key)).findFirst().orElse(null);
+        return material == stock
+                ? null
+                : boards(Material.of(key.substring(0, material)), Board.of(key.substring(material + 1, stock)))
+                        .filter(item -> item.key().equals(key))
+                        .findFirst()
+                        .orElse(null);
     }
 
     private static Stream<PriceItem> packs(BulkGood good) {

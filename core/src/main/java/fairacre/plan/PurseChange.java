@@ -85,21 +85,29 @@ public sealed interface PurseChange extends Change {
         private Change.Batch steps(Plan plan) {
             List<Change> steps = new ArrayList<>();
             for (UUID bed : beds) {
-                plan.bed(bed).revision(season).filter(revision -> !revision.existing())
+                plan.bed(bed)
+                        .revision(season)
+                        .filter(revision -> !revision.existing())
                         .ifPresent(revision -> steps.add(new Change.RescheduleRevision(bed, season, to)));
             }
             if (walks) {
-                plan.walks().stream().filter(walk -> walk.build().made() && plan.season(walk) == season)
-                        .forEach(walk -> steps.add(Put.of(walk.withBuild(walk.build().withSeason(to)))));
-                plan.features().stream().filter(feature -> feature.laid().filter(laid -> laid == season).isPresent())
+                plan.walks().stream()
+                        .filter(walk -> walk.build().made() && plan.season(walk) == season)
+                        .forEach(walk ->
+                                steps.add(Put.of(walk.withBuild(walk.build().withSeason(to)))));
+                plan.features().stream()
+                        .filter(feature ->
+                                feature.laid().filter(laid -> laid == season).isPresent())
                         .forEach(drain -> steps.add(Put.of(drain.withLaid(to))));
             }
             if (sundries) {
-                plan.sundries().stream().filter(sundry -> sundry.season() == season)
+                plan.sundries().stream()
+                        .filter(sundry -> sundry.season() == season)
                         .forEach(sundry -> steps.add(Put.of(sundry.withSeason(to))));
             }
             if (steps.isEmpty()) {
-                throw new RefusedException("season", "nothing of this begins in " + season, "choose a season in which something is built");
+                throw new RefusedException(
+                        "season", "nothing of this begins in " + season, "choose a season in which something is built");
             }
             return new Change.Batch("Put work of " + season + " off to " + to, steps);
         }

@@ -15,7 +15,8 @@ import org.joda.money.Money;
  * @param tax per cent that come on top, 0 to 50 with at most two decimals; 0 where the amount holds it already
  * @param pinned whether the plan goes by this one whatever is newer
  */
-public record Quote(UUID id, PriceItem item, Money amount, Optional<String> shop, LocalDate date, BigDecimal tax, boolean pinned) {
+public record Quote(
+        UUID id, PriceItem item, Money amount, Optional<String> shop, LocalDate date, BigDecimal tax, boolean pinned) {
 
     private static final BigDecimal MOST_TAX = BigDecimal.valueOf(50);
     private static final int TAX_DECIMALS = 2;
@@ -24,12 +25,15 @@ public record Quote(UUID id, PriceItem item, Money amount, Optional<String> shop
         Limits.present(id, "id");
         Limits.present(item, "item");
         Amounts.check(amount, "amount");
-        shop = shop == null ? Optional.empty() : shop.filter(name -> !name.isBlank()).map(name -> Limits.name(name, "shop"));
+        shop = shop == null
+                ? Optional.empty()
+                : shop.filter(name -> !name.isBlank()).map(name -> Limits.name(name, "shop"));
         Limits.present(date, "date");
         Limits.between(date.getYear(), Limits.FIRST_SEASON, Limits.LAST_SEASON, "date");
         tax = tax == null ? BigDecimal.ZERO : tax;
         if (tax.signum() < 0 || tax.compareTo(MOST_TAX) > 0) {
-            throw new RefusedException("tax", tax.toPlainString() + " % is out of range", "give between 0 and 50 per cent");
+            throw new RefusedException(
+                    "tax", tax.toPlainString() + " % is out of range", "give between 0 and 50 per cent");
         }
         tax = tax.setScale(TAX_DECIMALS, RoundingMode.HALF_UP).stripTrailingZeros();
     }

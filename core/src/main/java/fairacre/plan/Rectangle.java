@@ -41,19 +41,21 @@ public record Rectangle(Point centre, Length length, Length width, double turn) 
         return Length.max(length, width);
     }
 
-    /**
-     * The corners counter-clockwise, beginning at the one that was lower left before the turn.
-     */
+    /** The corners counter-clockwise, beginning at the one that was lower left before the turn. */
     public List<Point> corners() {
         double halfLength = length.metres() / 2;
         double halfWidth = width.metres() / 2;
-        return List.of(at(-halfLength, -halfWidth), at(halfLength, -halfWidth), at(halfLength, halfWidth),
+        return List.of(
+                at(-halfLength, -halfWidth),
+                at(halfLength, -halfWidth),
+                at(halfLength, halfWidth),
                 at(-halfLength, halfWidth));
     }
 
     /** The place on the drawing of a place given in metres along the bed's own length and width, from its centre. */
     public Point at(double along, double across) {
-        return Point.metres(centre.x().metres() + along * alongX() - across * alongY(),
+        return Point.metres(
+                centre.x().metres() + along * alongX() - across * alongY(),
                 centre.y().metres() + along * alongY() + across * alongX());
     }
 

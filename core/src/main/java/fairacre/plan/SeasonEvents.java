@@ -24,15 +24,23 @@ public record SeasonEvents(int season, String words) {
             }
         }
         plan.beds().forEach(bed -> bed.retired().ifPresent(season -> count(counts, season, "gone")));
-        plan.walks().stream().filter(walk -> walk.build().made()).forEach(walk -> count(counts, plan.season(walk), "walk"));
+        plan.walks().stream()
+                .filter(walk -> walk.build().made())
+                .forEach(walk -> count(counts, plan.season(walk), "walk"));
         plan.features().forEach(feature -> feature.laid().ifPresent(season -> count(counts, season, "drain")));
         for (WayIn way : plan.waysIn()) {
-            way.from().filter(season -> season >= plan.firstSeason()).ifPresent(season -> count(counts, season, "way in opens"));
-            way.until().filter(season -> season >= plan.firstSeason()).ifPresent(season -> count(counts, season, "way in closes"));
+            way.from()
+                    .filter(season -> season >= plan.firstSeason())
+                    .ifPresent(season -> count(counts, season, "way in opens"));
+            way.until()
+                    .filter(season -> season >= plan.firstSeason())
+                    .ifPresent(season -> count(counts, season, "way in closes"));
         }
         // What is paid for besides shows in the season's sum.
         plan.sundries().forEach(sundry -> counts.computeIfAbsent(sundry.season(), season -> new LinkedHashMap<>()));
-        return counts.entrySet().stream().map(season -> new SeasonEvents(season.getKey(), words(season.getValue()))).toList();
+        return counts.entrySet().stream()
+                .map(season -> new SeasonEvents(season.getKey(), words(season.getValue())))
+                .toList();
     }
 
     private static void count(Map<Integer, Map<String, Integer>> counts, int season, String what) {

@@ -18,6 +18,7 @@ public record Setting(Site site, List<Feature> features, List<WayIn> waysIn) {
 
     /** With one feature taken away. */
     public Setting without(UUID feature) {
-        return new Setting(site, features.stream().filter(f -> !f.id().equals(feature)).toList(), waysIn);
+        return new Setting(
+                site, features.stream().filter(f -> !f.id().equals(feature)).toList(), waysIn);
     }
 }

@@ -27,7 +27,9 @@ public record Shape(Form form, List<Keyhole> keyholes) {
         Limits.present(form, "form");
         keyholes = keyholes == null ? List.of() : keyholes;
         Limits.atMost(MOST_KEYHOLES, keyholes, "keyholes");
-        keyholes = keyholes.stream().sorted(Comparator.comparingInt(Keyhole::side).thenComparing(Keyhole::at)).toList();
+        keyholes = keyholes.stream()
+                .sorted(Comparator.comparingInt(Keyhole::side).thenComparing(Keyhole::at))
+                .toList();
     }
 
     /**
@@ -72,8 +74,8 @@ public record Shape(Form form, List<Keyhole> keyholes) {
     }
 
     /**
-     * @throws RefusedException if the form doesn't fit the rectangle, a keyhole doesn't fit its side, runs into another or
-     *     cuts the bed in two
+     * @throws RefusedException if the form doesn't fit the rectangle, a keyhole doesn't fit its side, runs into another
+     *     or cuts the bed in two
      */
     public Outline outline(Length length, Length width) {
         Outline outline = laidOut(length, width);
@@ -110,13 +112,18 @@ public record Shape(Form form, List<Keyhole> keyholes) {
         double start = keyhole.at().metres() - keyhole.width().metres() / 2;
         double end = start + keyhole.width().metres();
         if (start < FROM_CORNER || end > length - FROM_CORNER) {
-            throw new RefusedException(field, "the keyhole does not fit between the corners of its side",
+            throw new RefusedException(
+                    field,
+                    "the keyhole does not fit between the corners of its side",
                     "move it along the side or make it narrower");
         }
         double dx = (to.x - from.x) / length;
         double dy = (to.y - from.y) / length;
         double depth = keyhole.depth().metres();
-        return List.of(place(from, dx, dy, start, 0), place(from, dx, dy, start, depth), place(from, dx, dy, end, depth),
+        return List.of(
+                place(from, dx, dy, start, 0),
+                place(from, dx, dy, start, depth),
+                place(from, dx, dy, end, depth),
                 place(from, dx, dy, end, 0));
     }
 
@@ -127,13 +134,17 @@ public record Shape(Form form, List<Keyhole> keyholes) {
     private void check(List<Coordinate> sides, List<Coordinate> corners) {
         for (int i = 0; i < keyholes.size(); i++) {
             if (keyholes.get(i).side() >= sides.size()) {
-                throw new RefusedException("keyholes/" + i + "/side", "the bed has " + sides.size() + " sides",
+                throw new RefusedException(
+                        "keyholes/" + i + "/side",
+                        "the bed has " + sides.size() + " sides",
                         "give 0 to " + (sides.size() - 1));
             }
         }
         Polygon cut = polygon(corners);
         if (!cut.isValid() || !polygon(sides).covers(cut)) {
-            throw new RefusedException("keyholes", "a keyhole runs through the far side or into another and cuts the bed in two",
+            throw new RefusedException(
+                    "keyholes",
+                    "a keyhole runs through the far side or into another and cuts the bed in two",
                     "make it shallower, or split the bed with a walk");
         }
     }

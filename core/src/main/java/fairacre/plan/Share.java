@@ -15,7 +15,8 @@ public record Share(Optional<BillPart> part, Optional<Integer> season, Money amo
         season = season == null ? Optional.empty() : season;
         season.ifPresent(year -> Limits.season(year, "season"));
         if (part.isPresent() == season.isPresent()) {
-            throw new RefusedException("part", "it has to be for a part of the work or for a season", "give one of them");
+            throw new RefusedException(
+                    "part", "it has to be for a part of the work or for a season", "give one of them");
         }
         Amounts.check(amount, "amount");
     }

@@ -9,19 +9,25 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * The ground before anything is built on it: one or more pieces, each a simple polygon of 3 to 200 corners with an area of at
- * least a quarter of a square metre; no two pieces share ground.
+ * The ground before anything is built on it: one or more pieces, each a simple polygon of 3 to 200 corners with an area
+ * of at least a quarter of a square metre; no two pieces share ground.
  *
- * @param corners of the first piece, within 1 km of the origin along either axis, in either sense of rotation, the first not
- *     repeated at the end
+ * @param corners of the first piece, within 1 km of the origin along either axis, in either sense of rotation, the
+ *     first not repeated at the end
  * @param further other pieces of ground apart from the first, at most 12
  * @param north direction of north on the drawing, degrees clockwise from straight up
  * @param latitude degrees, north positive, -90 to 90
  * @param approximate whether the corners come from a satellite fix or a map and no tape has confirmed them
  * @param levels spot heights, at most 500, no two at one place
  */
-public record Site(List<Point> corners, List<List<Point>> further, double north, double latitude, boolean approximate,
-        List<SpotHeight> levels, SoilNotes soil) {
+public record Site(
+        List<Point> corners,
+        List<List<Point>> further,
+        double north,
+        double latitude,
+        boolean approximate,
+        List<SpotHeight> levels,
+        SoilNotes soil) {
 
     private static final double SMALLEST_AREA = 0.25;
     private static final int MOST_PIECES = 12;
@@ -54,7 +60,10 @@ public record Site(List<Point> corners, List<List<Point>> further, double north,
 
     /** A plot with square corners whose lower left corner is the origin. */
     public static List<Point> rectangle(double lengthMetres, double widthMetres) {
-        return List.of(Point.metres(0, 0), Point.metres(lengthMetres, 0), Point.metres(lengthMetres, widthMetres),
+        return List.of(
+                Point.metres(0, 0),
+                Point.metres(lengthMetres, 0),
+                Point.metres(lengthMetres, widthMetres),
                 Point.metres(0, widthMetres));
     }
 
@@ -75,7 +84,9 @@ public record Site(List<Point> corners, List<List<Point>> further, double north,
     }
 
     public Area area() {
-        return Area.squareMetres(pieces().stream().mapToDouble(piece -> Polygons.of(piece).getArea()).sum());
+        return Area.squareMetres(pieces().stream()
+                .mapToDouble(piece -> Polygons.of(piece).getArea())
+                .sum());
     }
 
     public Site withLevels(List<SpotHeight> newLevels) {
@@ -92,13 +103,13 @@ public record Site(List<Point> corners, List<List<Point>> further, double north,
             Limits.near(corners.get(i), field + "/" + i);
         }
         if (corners.size() < 3) {
-            throw new RefusedException(field, "a plot of " + corners.size() + " corners has no ground",
-                    "give at least three corners");
+            throw new RefusedException(
+                    field, "a plot of " + corners.size() + " corners has no ground", "give at least three corners");
         }
         Polygons.checkSimple(corners, field, "plot");
         if (Polygons.of(corners).getArea() < SMALLEST_AREA) {
-            throw new RefusedException(field, "the plot has less than a quarter of a square metre",
-                    "check the corners and their units");
+            throw new RefusedException(
+                    field, "the plot has less than a quarter of a square metre", "check the corners and their units");
         }
         return List.copyOf(corners);
     }
@@ -108,7 +119,9 @@ public record Site(List<Point> corners, List<List<Point>> further, double north,
         for (int i = 0; i < further.size(); i++) {
             Polygon piece = Polygons.of(further.get(i));
             if (seen.stream().anyMatch(other -> other.intersection(piece).getArea() > SHARED)) {
-                throw new RefusedException("further/" + i, "this piece lies over another one",
+                throw new RefusedException(
+                        "further/" + i,
+                        "this piece lies over another one",
                         "draw ground that hangs together as one piece");
             }
             seen.add(piece);
@@ -119,7 +132,8 @@ public record Site(List<Point> corners, List<List<Point>> further, double north,
         Set<Point> seen = new HashSet<>();
         for (int i = 0; i < levels.size(); i++) {
             if (!seen.add(levels.get(i).place())) {
-                throw new RefusedException("levels/" + i, "there are two heights for this place", "keep the one that is right");
+                throw new RefusedException(
+                        "levels/" + i, "there are two heights for this place", "keep the one that is right");
             }
         }
     }

@@ -6,7 +6,8 @@ import java.util.Optional;
 /**
  * What is known of the ground.
  *
- * @param percolation how far the water falls in an hour in a hole that was filled once before, 0 to 2 m; empty if not tried
+ * @param percolation how far the water falls in an hour in a hole that was filled once before, 0 to 2 m; empty if not
+ *     tried
  */
 public record SoilNotes(SqueezeTest squeeze, Optional<Length> percolation, Cover cover, Clearing clearing) {
 

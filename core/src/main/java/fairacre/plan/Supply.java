@@ -16,7 +16,13 @@ import java.util.Set;
  * @param sharedDelivery whether one lorry brings several loose goods of a season, for one delivery
  * @param vehicles that fetch loose stuff, at most six, besides a small trailer
  */
-public record Supply(boolean tipping, boolean spoil, int topUpYears, List<OnHand> onHand, boolean sharedDelivery, List<Vehicle> vehicles) {
+public record Supply(
+        boolean tipping,
+        boolean spoil,
+        int topUpYears,
+        List<OnHand> onHand,
+        boolean sharedDelivery,
+        List<Vehicle> vehicles) {
 
     /** A lorry can tip; nothing is on hand and no top-up is planned. */
     public static final Supply USUAL = new Supply(true, false, 0, List.of());
@@ -33,7 +39,10 @@ public record Supply(boolean tipping, boolean spoil, int topUpYears, List<OnHand
             Limits.present(good, "good");
             Limits.present(volume, "volume");
             if (volume.equals(Volume.ZERO) || volume.compareTo(MOST) > 0) {
-                throw new RefusedException("volume", volume.litres() + " L is out of range", "give more than nothing and at most 1000 m³, or leave it out");
+                throw new RefusedException(
+                        "volume",
+                        volume.litres() + " L is out of range",
+                        "give more than nothing and at most 1000 m³, or leave it out");
             }
         }
     }

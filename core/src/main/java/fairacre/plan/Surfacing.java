@@ -1,8 +1,6 @@
 package fairacre.plan;
 
-/**
- * What a walk is made of.
- */
+/** What a walk is made of. */
 public enum Surfacing {
     WOOD_CHIP("wood chip or bark", false),
     LOOSE_GRAVEL("chippings or gravel", false),

@@ -12,8 +12,9 @@ import java.util.function.BiConsumer;
 import java.util.function.Function;
 
 /**
- * One kind of thing of which a plan keeps a list, by id: where the list lies in the plan, how long it may be, what its things are called
- * and what is said of an edit. {@link #ALL} is the one list of kinds; edits, their notation and the list of edits go by it.
+ * One kind of thing of which a plan keeps a list, by id: where the list lies in the plan, how long it may be, what its
+ * things are called and what is said of an edit. {@link #ALL} is the one list of kinds; edits, their notation and the
+ * list of edits go by it.
  *
  * @param name of one of them in the notation: the property of {@link Put}, and after "Put" and "Remove" its kind
  * @param field of the plan
@@ -21,10 +22,20 @@ import java.util.function.Function;
  * @param label what the gardener calls one
  * @param list as it lies in a plan
  * @param into puts another list into a draft of a plan
- * @param check refuses a thing that doesn't go with a plan, with the field of the thing; what goes for the plan as a whole is checked there
+ * @param check refuses a thing that doesn't go with a plan, with the field of the thing; what goes for the plan as a
+ *     whole is checked there
  */
-public record Things<T>(Class<T> type, String name, String field, int most, Function<T, UUID> id, Function<T, String> label, Function<Plan, List<T>> list,
-        BiConsumer<Plan.Draft, List<T>> into, BiConsumer<Plan, T> check, Words words) {
+public record Things<T>(
+        Class<T> type,
+        String name,
+        String field,
+        int most,
+        Function<T, UUID> id,
+        Function<T, String> label,
+        Function<Plan, List<T>> list,
+        BiConsumer<Plan.Draft, List<T>> into,
+        BiConsumer<Plan, T> check,
+        Words words) {
 
     /**
      * What is said of an edit, for the list of edits; "%s" stands for the thing.
@@ -33,27 +44,93 @@ public record Things<T>(Class<T> type, String name, String field, int most, Func
      */
     public record Words(String put, String removed, String anyone) {}
 
-    public static final Things<Gardener> GARDENERS = new Things<>(Gardener.class, "gardener", "gardeners", Limits.MOST_GARDENERS, Gardener::id, Gardener::name,
-            Plan::gardeners, (draft, list) -> draft.gardeners = list, (plan, thing) -> {}, new Words("Measured %s", "Took out %s", "a gardener"));
-    public static final Things<Feature> FEATURES = new Things<>(Feature.class, "feature", "features", Limits.MOST_FEATURES, Feature::id, Feature::name,
-            Plan::features, (draft, list) -> draft.features = list, (plan, thing) -> {}, new Words("Put down %s", "Took %s off the plot", "something"));
-    public static final Things<WayIn> WAYS_IN = new Things<>(WayIn.class, "wayIn", "waysIn", Limits.MOST_WAYS_IN, WayIn::id, WayIn::name,
-            Plan::waysIn, (draft, list) -> draft.waysIn = list, (plan, thing) -> {}, new Words("Set %s", "Closed %s", "a way in"));
-    public static final Things<Carrier> CARRIERS = new Things<>(Carrier.class, "carrier", "carriers", Limits.MOST_CARRIERS, Carrier::id, Carrier::name,
-            Plan::carriers, (draft, list) -> draft.carriers = list, (plan, thing) -> {}, new Words("Measured %s", "Did without %s", "a carrier"));
-    public static final Things<Walk> WALKS = new Things<>(Walk.class, "walk", "walks", Limits.MOST_FEATURES, Walk::id, Walk::name,
-            Plan::walks, (draft, list) -> draft.walks = list, (plan, thing) -> {}, new Words("Laid %s", "Took up %s", "a walk"));
-    public static final Things<Sundry> SUNDRIES = new Things<>(Sundry.class, "sundry", "sundries", Limits.MOST_SUNDRIES, Sundry::id, Sundry::name,
-            Plan::sundries, (draft, list) -> draft.sundries = list, (plan, thing) -> {}, new Words("Put %s on the bill", "Took %s off the bill", "something"));
-    public static final Things<Quote> QUOTES = new Things<>(Quote.class, "quote", "quotes", Limits.MOST_QUOTES, Quote::id, quote -> quote.shop().orElse("a shop"),
-            Plan::quotes, (draft, list) -> draft.quotes = list, Things::checkCurrency, new Words("Noted what %s asks", "Forgot what %s asked", "a shop"));
+    public static final Things<Gardener> GARDENERS = new Things<>(
+            Gardener.class,
+            "gardener",
+            "gardeners",
+            Limits.MOST_GARDENERS,
+            Gardener::id,
+            Gardener::name,
+            Plan::gardeners,
+            (draft, list) -> draft.gardeners = list,
+            (plan, thing) -> {},
+            new Words("Measured %s", "Took out %s", "a gardener"));
+    public static final Things<Feature> FEATURES = new Things<>(
+            Feature.class,
+            "feature",
+            "features",
+            Limits.MOST_FEATURES,
+            Feature::id,
+            Feature::name,
+            Plan::features,
+            (draft, list) -> draft.features = list,
+            (plan, thing) -> {},
+            new Words("Put down %s", "Took %s off the plot", "something"));
+    public static final Things<WayIn> WAYS_IN = new Things<>(
+            WayIn.class,
+            "wayIn",
+            "waysIn",
+            Limits.MOST_WAYS_IN,
+            WayIn::id,
+            WayIn::name,
+            Plan::waysIn,
+            (draft, list) -> draft.waysIn = list,
+            (plan, thing) -> {},
+            new Words("Set %s", "Closed %s", "a way in"));
+    public static final Things<Carrier> CARRIERS = new Things<>(
+            Carrier.class,
+            "carrier",
+            "carriers",
+            Limits.MOST_CARRIERS,
+            Carrier::id,
+            Carrier::name,
+            Plan::carriers,
+            (draft, list) -> draft.carriers = list,
+            (plan, thing) -> {},
+            new Words("Measured %s", "Did without %s", "a carrier"));
+    public static final Things<Walk> WALKS = new Things<>(
+            Walk.class,
+            "walk",
+            "walks",
+            Limits.MOST_FEATURES,
+            Walk::id,
+            Walk::name,
+            Plan::walks,
+            (draft, list) -> draft.walks = list,
+            (plan, thing) -> {},
+            new Words("Laid %s", "Took up %s", "a walk"));
+    public static final Things<Sundry> SUNDRIES = new Things<>(
+            Sundry.class,
+            "sundry",
+            "sundries",
+            Limits.MOST_SUNDRIES,
+            Sundry::id,
+            Sundry::name,
+            Plan::sundries,
+            (draft, list) -> draft.sundries = list,
+            (plan, thing) -> {},
+            new Words("Put %s on the bill", "Took %s off the bill", "something"));
+    public static final Things<Quote> QUOTES = new Things<>(
+            Quote.class,
+            "quote",
+            "quotes",
+            Limits.MOST_QUOTES,
+            Quote::id,
+            quote -> quote.shop().orElse("a shop"),
+            Plan::quotes,
+            (draft, list) -> draft.quotes = list,
+            Things::checkCurrency,
+            new Words("Noted what %s asks", "Forgot what %s asked", "a shop"));
 
     public static final List<Things<?>> ALL = List.of(GARDENERS, FEATURES, WAYS_IN, CARRIERS, WALKS, SUNDRIES, QUOTES);
 
     /** The kind that a thing is of. */
     @SuppressWarnings("unchecked")
     static <T> Things<T> of(T thing) {
-        return (Things<T>) ALL.stream().filter(things -> things.type.isInstance(thing)).findFirst().orElseThrow();
+        return (Things<T>) ALL.stream()
+                .filter(things -> things.type.isInstance(thing))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static void checkCurrency(Plan plan, Quote quote) {
@@ -77,22 +154,29 @@ public record Things<T>(Class<T> type, String name, String field, int most, Func
     /** @throws RefusedException if there is none with the id */
     Plan without(Plan plan, UUID gone) {
         known(plan, gone);
-        List<T> kept = list.apply(plan).stream().filter(thing -> !id.apply(thing).equals(gone)).toList();
+        List<T> kept = list.apply(plan).stream()
+                .filter(thing -> !id.apply(thing).equals(gone))
+                .toList();
         return plan.edited(draft -> into.accept(draft, kept));
     }
 
     /** @throws RefusedException if there is none with the id */
     T known(Plan plan, UUID wanted) {
-        return find(plan, wanted).orElseThrow(() -> new RefusedException(name, "there is none " + wanted, "look at the newest plan"));
+        return find(plan, wanted)
+                .orElseThrow(() -> new RefusedException(name, "there is none " + wanted, "look at the newest plan"));
     }
 
     Optional<T> find(Plan plan, UUID wanted) {
-        return list.apply(plan).stream().filter(thing -> id.apply(thing).equals(wanted)).findFirst();
+        return list.apply(plan).stream()
+                .filter(thing -> id.apply(thing).equals(wanted))
+                .findFirst();
     }
 
     /** The change that leads back to how the thing with an id is in a plan, or to there being none. */
     Change restoring(Plan before, UUID wanted) {
-        return find(before, wanted).<Change>map(thing -> new Put<>(this, thing)).orElseGet(() -> new Remove<>(this, wanted));
+        return find(before, wanted)
+                .<Change>map(thing -> new Put<>(this, thing))
+                .orElseGet(() -> new Remove<>(this, wanted));
     }
 
     /** A list as a plan keeps it: in order of id; empty for null. */

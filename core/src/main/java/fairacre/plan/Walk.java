@@ -21,7 +21,9 @@ public record Walk(UUID id, String name, WalkGrade grade, Surfacing surface, Lis
         Limits.atMost(MOST_CORNERS, corners, "corners");
         corners = List.copyOf(corners);
         if (corners.size() < 3) {
-            throw new RefusedException("corners", "an area of " + corners.size() + " corners has no ground",
+            throw new RefusedException(
+                    "corners",
+                    "an area of " + corners.size() + " corners has no ground",
                     "give at least three corners");
         }
         for (int i = 0; i < corners.size(); i++) {

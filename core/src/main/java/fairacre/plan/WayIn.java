@@ -5,8 +5,8 @@ import java.util.Optional;
 import java.util.UUID;
 
 /**
- * A gate or an opening in the edge of the plot. A piece of ground with a way in is taken to be closed everywhere else; one
- * without is open all round.
+ * A gate or an opening in the edge of the plot. A piece of ground with a way in is taken to be closed everywhere else;
+ * one without is open all round.
  *
  * @param place middle of the opening; it belongs to the nearest side of the nearest piece of ground
  * @param width clear opening, 0.3 to 12 m
@@ -14,7 +14,14 @@ import java.util.UUID;
  * @param until season in which a fence closes it; empty if it stays
  * @param sill height of a step or board across the opening, 0 to 0.6 m
  */
-public record WayIn(UUID id, String name, Point place, Length width, Swing swing, Optional<Integer> from, Optional<Integer> until,
+public record WayIn(
+        UUID id,
+        String name,
+        Point place,
+        Length width,
+        Swing swing,
+        Optional<Integer> from,
+        Optional<Integer> until,
         Length sill) {
 
     private static final Length NARROWEST = Length.millimetres(300);
@@ -32,7 +39,8 @@ public record WayIn(UUID id, String name, Point place, Length width, Swing swing
         until = until == null ? Optional.empty() : until;
         until.ifPresent(season -> Limits.season(season, "until"));
         if (from.isPresent() && until.isPresent() && until.get() <= from.get()) {
-            throw new RefusedException("until", "it would be closed before it is there", "give " + (from.get() + 1) + " or later");
+            throw new RefusedException(
+                    "until", "it would be closed before it is there", "give " + (from.get() + 1) + " or later");
         }
         sill = sill == null ? Length.ZERO : sill;
         Limits.between(sill, Length.ZERO, HIGHEST_SILL, "sill");

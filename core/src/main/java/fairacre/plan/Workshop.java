@@ -13,7 +13,8 @@ import java.util.List;
  * @param materials of the gardener's own
  * @param boards sizes of the gardener's own
  */
-public record Workshop(Length kerf, Length trim, boolean tight, List<Offcut> offcuts, List<Material> materials, List<Board> boards) {
+public record Workshop(
+        Length kerf, Length trim, boolean tight, List<Offcut> offcuts, List<Material> materials, List<Board> boards) {
 
     private static final Length WIDEST_KERF = Length.millimetres(20);
     private static final Length LONGEST_TRIM = Length.metres(0.3);
@@ -28,7 +29,8 @@ public record Workshop(Length kerf, Length trim, boolean tight, List<Offcut> off
         Limits.between(trim, Length.ZERO, LONGEST_TRIM, "trim");
         offcuts = offcuts == null ? List.of() : List.copyOf(offcuts);
         Limits.atMost(MOST_OFFCUTS, offcuts, "offcuts");
-        materials = materials == null ? List.of() : materials.stream().distinct().toList();
+        materials =
+                materials == null ? List.of() : materials.stream().distinct().toList();
         Limits.atMost(MOST_OWN, materials, "materials");
         boards = boards == null ? List.of() : boards.stream().distinct().toList();
         Limits.atMost(MOST_OWN, boards, "boards");

@@ -20,9 +20,17 @@ public record BedReach(UUID bed, Area soil, List<GardenerReach> byGardener, Unre
         byGardener = List.copyOf(byGardener);
     }
 
-    /** Of a bed for which it could not be worked out: nothing is said to be out of reach, and its soil is all of its outline. */
+    /**
+     * Of a bed for which it could not be worked out: nothing is said to be out of reach, and its soil is all of its
+     * outline.
+     */
     public static BedReach unknown(StandingBed bed, List<Gardener> gardeners) {
-        return new BedReach(bed.id(), Area.squareMetres(Polygons.of(bed.corners()).getArea()),
-                gardeners.stream().map(gardener -> new GardenerReach(gardener.id(), Unreached.NOTHING)).toList(), Unreached.NOTHING);
+        return new BedReach(
+                bed.id(),
+                Area.squareMetres(Polygons.of(bed.corners()).getArea()),
+                gardeners.stream()
+                        .map(gardener -> new GardenerReach(gardener.id(), Unreached.NOTHING))
+                        .toList(),
+                Unreached.NOTHING);
     }
 }

@@ -10,9 +10,9 @@ import java.util.Optional;
 /**
  * Whether the height of a bed suits who works it.
  *
- * <p>Seated: 2010 ADA Standards 308.2 and 308.3 for what arms reach, 306.3 for the room that knees need. Standing: shares of the
- * stature after Drillis and Contini, Body Segment Parameters (1966), quoted from memory: with arms hanging the wrists are at 0.485
- * and the fingertips at 0.377 of it.
+ * <p>Seated: 2010 ADA Standards 308.2 and 308.3 for what arms reach, 306.3 for the room that knees need. Standing:
+ * shares of the stature after Drillis and Contini, Body Segment Parameters (1966), quoted from memory: with arms
+ * hanging the wrists are at 0.485 and the fingertips at 0.377 of it.
  */
 public final class HeightStudy {
 
@@ -35,6 +35,7 @@ public final class HeightStudy {
     private static final double FINGERTIPS = 0.377;
     /** Of a bench: 17 to 19 in, 2010 ADA Standards 903.5. */
     private static final Length SEAT_LOWEST = Length.inches(17);
+
     private static final Length SEAT_HIGHEST = Length.inches(19);
     /** A cap that one can sit on is as wide as a common board: 5 1/2 in (common practice). */
     private static final Length SEAT_DEEP = Length.inches(5.5);
@@ -48,14 +49,19 @@ public final class HeightStudy {
     /** Whether knees go under a table bed from its long side; never under a bed on the ground. */
     public static boolean kneesFit(BedRevision bed) {
         Length between = bed.outline().longerSide().minus(LEG.times(2));
-        return bed.build().legs().compareTo(KNEES_HIGH) >= 0 && between.compareTo(KNEES_WIDE) >= 0
+        return bed.build().legs().compareTo(KNEES_HIGH) >= 0
+                && between.compareTo(KNEES_WIDE) >= 0
                 && bed.outline().shorterSide().compareTo(KNEES_DEEP) >= 0;
     }
 
     /** Whether the cap is as high as a bench and wide enough to sit on. */
     public static boolean canBeSatOn(BedRevision bed) {
-        return bed.build().cap().filter(cap -> cap.width().compareTo(SEAT_DEEP) >= 0).isPresent()
-                && bed.height().compareTo(SEAT_LOWEST) >= 0 && bed.height().compareTo(SEAT_HIGHEST) <= 0;
+        return bed.build()
+                        .cap()
+                        .filter(cap -> cap.width().compareTo(SEAT_DEEP) >= 0)
+                        .isPresent()
+                && bed.height().compareTo(SEAT_LOWEST) >= 0
+                && bed.height().compareTo(SEAT_HIGHEST) <= 0;
     }
 
     private static WorkingHeight seated(BedRevision bed, Gardener gardener) {

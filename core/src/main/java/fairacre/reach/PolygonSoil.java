@@ -20,9 +20,9 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
 /**
  * The inside of a bed of any shape, on the drawing's axes in metres.
  *
- * <p>A body stands outside of an edge and reaches in across it: what lies behind the line of the edge is not reached from
- * there, nor soil that hangs together with the edge only round a notch. So nobody reaches across a keyhole or from one finger
- * of a comb over open ground into the next.
+ * <p>A body stands outside of an edge and reaches in across it: what lies behind the line of the edge is not reached
+ * from there, nor soil that hangs together with the edge only round a notch. So nobody reaches across a keyhole or from
+ * one finger of a comb over open ground into the next.
  */
 final class PolygonSoil implements Soil {
 
@@ -46,7 +46,8 @@ final class PolygonSoil implements Soil {
     static PolygonSoil of(StandingBed bed) {
         Ring outside = Ring.of(bed.corners());
         Polygon polygon = outside.polygon();
-        return new PolygonSoil(outside, polygon, Insets.of(polygon, bed.revision().thickness().metres()));
+        return new PolygonSoil(
+                outside, polygon, Insets.of(polygon, bed.revision().thickness().metres()));
     }
 
     @Override
@@ -92,7 +93,9 @@ final class PolygonSoil implements Soil {
             Geometry corner = GEOMETRY.createPoint(start);
             return hangingTogether(corner.buffer(reach, segments, BufferParameters.CAP_ROUND), corner);
         }
-        return hangingTogether(inFront(stretch.edge(), start, end, reach, segments), GEOMETRY.createLineString(new Coordinate[] {start, end}));
+        return hangingTogether(
+                inFront(stretch.edge(), start, end, reach, segments),
+                GEOMETRY.createLineString(new Coordinate[] {start, end}));
     }
 
     /** The part of the bed's own ground that is in the zone and comes to where the body is. */
@@ -111,14 +114,19 @@ final class PolygonSoil implements Soil {
         return GEOMETRY.buildGeometry(parts);
     }
 
-    /** What is within reach of a part of an edge on the inner side of the edge's line: a strip with a quarter circle at each end. */
+    /**
+     * What is within reach of a part of an edge on the inner side of the edge's line: a strip with a quarter circle at
+     * each end.
+     */
     private Polygon inFront(int edge, Coordinate start, Coordinate end, double reach, int segments) {
         Coordinate[] outline = new Coordinate[2 * segments + 3];
         double along = Math.atan2(outside.normalX(edge), -outside.normalY(edge));
         for (int i = 0; i <= segments; i++) {
             double angle = Math.PI / 2 * i / segments;
-            outline[i] = new Coordinate(end.x + reach * Math.cos(along + angle), end.y + reach * Math.sin(along + angle));
-            outline[segments + 1 + i] = new Coordinate(start.x + reach * Math.cos(along + Math.PI / 2 + angle),
+            outline[i] =
+                    new Coordinate(end.x + reach * Math.cos(along + angle), end.y + reach * Math.sin(along + angle));
+            outline[segments + 1 + i] = new Coordinate(
+                    start.x + reach * Math.cos(along + Math.PI / 2 + angle),
                     start.y + reach * Math.sin(along + Math.PI / 2 + angle));
         }
         outline[2 * segments + 2] = outline[0];
@@ -130,7 +138,8 @@ final class PolygonSoil implements Soil {
     }
 
     private Coordinate along(int edge, double distance) {
-        return new Coordinate(outside.cornerX(edge) - outside.normalY(edge) * distance,
+        return new Coordinate(
+                outside.cornerX(edge) - outside.normalY(edge) * distance,
                 outside.cornerY(edge) + outside.normalX(edge) * distance);
     }
 }

@@ -22,8 +22,8 @@ import org.locationtech.jts.geom.Geometry;
 /**
  * Which part of each bed is within whose reach. Make one with {@link #of} and ask it bed by bed.
  *
- * <p>Areas are rounded to 1 cm2; curved borders are drawn by chords that stay within 1 mm inside of the true curve, so what
- * is out of reach is never understated by more than that.
+ * <p>Areas are rounded to 1 cm2; curved borders are drawn by chords that stay within 1 mm inside of the true curve, so
+ * what is out of reach is never understated by more than that.
  */
 public final class ReachStudy {
 
@@ -50,8 +50,13 @@ public final class ReachStudy {
 
     /** @param tending of all gardeners those who tend the bed */
     public BedReach of(StandingBed bed, List<Gardener> tending) {
-        List<List<Stretch>> stretches = tending.stream().map(gardener -> stretches(bed, gardener)).toList();
-        return walks.get().memo().recall(new Reached(bed.id(), bed.revision(), tending, stretches), () -> reached(bed, tending, stretches));
+        List<List<Stretch>> stretches =
+                tending.stream().map(gardener -> stretches(bed, gardener)).toList();
+        return walks.get()
+                .memo()
+                .recall(
+                        new Reached(bed.id(), bed.revision(), tending, stretches),
+                        () -> reached(bed, tending, stretches));
     }
 
     /** The question who reaches what of a bed from where they can be. */
@@ -59,16 +64,22 @@ public final class ReachStudy {
 
     private static BedReach reached(StandingBed bed, List<Gardener> gardeners, List<List<Stretch>> stretches) {
         Soil soil = Soil.of(bed);
-        List<Geometry> beyond = IntStream.range(0, gardeners.size()).parallel()
-                .mapToObj(i -> soil.beyond(gardeners.get(i).reach().minus(bed.revision().keptOff()), stretches.get(i))).toList();
+        List<Geometry> beyond = IntStream.range(0, gardeners.size())
+                .parallel()
+                .mapToObj(i -> soil.beyond(
+                        gardeners.get(i).reach().minus(bed.revision().keptOff()), stretches.get(i)))
+                .toList();
         List<GardenerReach> byGardener = IntStream.range(0, gardeners.size())
-                .mapToObj(i -> new GardenerReach(gardeners.get(i).id(), soil.unreached(beyond.get(i)))).toList();
+                .mapToObj(i -> new GardenerReach(gardeners.get(i).id(), soil.unreached(beyond.get(i))))
+                .toList();
         Optional<Geometry> nobody = beyond.stream().reduce(ReachStudy::both);
         Unreached byNobody = nobody.map(soil::unreached).orElse(Unreached.NOTHING);
         return new BedReach(bed.id(), soil.area(), byGardener, byNobody);
     }
 
-    /** Edge by edge where each gardener can be, gardener by gardener; corners that can be touched alone are left out. */
+    /**
+     * Edge by edge where each gardener can be, gardener by gardener; corners that can be touched alone are left out.
+     */
     public List<EdgeAccess> edges(StandingBed bed) {
         Ring ring = Ring.of(bed.corners());
         List<EdgeAccess> all = new ArrayList<>();
@@ -91,8 +102,14 @@ public final class ReachStudy {
                 open.add(new EdgeAccess.Part(place(line, stretch.start()), place(line, stretch.end())));
             }
         }
-        return new EdgeAccess(gardener.id(), edge, place(line, 0), place(line, ring.edgeLength(edge)),
-                Length.metres(ring.edgeLength(edge)), Length.metres(free), open);
+        return new EdgeAccess(
+                gardener.id(),
+                edge,
+                place(line, 0),
+                place(line, ring.edgeLength(edge)),
+                Length.metres(ring.edgeLength(edge)),
+                Length.metres(free),
+                open);
     }
 
     private static Point place(Line line, double at) {
@@ -105,7 +122,8 @@ public final class ReachStudy {
     }
 
     private List<Stretch> stretches(StandingBed bed, Gardener gardener) {
-        return gardener.posture() == Posture.SEATED ? walks.get().stretches(bed.id(), gardener.passing())
+        return gardener.posture() == Posture.SEATED
+                ? walks.get().stretches(bed.id(), gardener.passing())
                 : walks.get().stretchesOnFoot(bed.id(), gardener.passing());
     }
 

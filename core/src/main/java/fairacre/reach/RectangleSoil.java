@@ -20,8 +20,8 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
 /**
  * The inside of a rectangular bed in the bed's own axes: centre at the origin, length along x, metres.
  *
- * <p>An edge at which one can be from corner to corner reaches a plain strip, since the bed is a rectangle; only parts of
- * edges need round caps and a general difference.
+ * <p>An edge at which one can be from corner to corner reaches a plain strip, since the bed is a rectangle; only parts
+ * of edges need round caps and a general difference.
  */
 final class RectangleSoil implements Soil {
 
@@ -114,13 +114,15 @@ final class RectangleSoil implements Soil {
         Coordinate start = onEdge(stretch.edge(), stretch.start());
         Coordinate end = onEdge(stretch.edge(), stretch.end());
         Geometry stood = start.equals2D(end, SLIVER)
-                ? GEOMETRY.createPoint(start) : GEOMETRY.createLineString(new Coordinate[] {start, end});
+                ? GEOMETRY.createPoint(start)
+                : GEOMETRY.createLineString(new Coordinate[] {start, end});
         return stood.buffer(reach, Curves.quadrantSegments(reach, CURVE_TOLERANCE), BufferParameters.CAP_ROUND);
     }
 
     private Coordinate onEdge(int edge, double distance) {
         double share = distance / outside.edgeLength(edge);
-        return new Coordinate(mix(outside.cornerAlong(edge), outside.cornerAlong(edge + 1), share),
+        return new Coordinate(
+                mix(outside.cornerAlong(edge), outside.cornerAlong(edge + 1), share),
                 mix(outside.cornerAcross(edge), outside.cornerAcross(edge + 1), share));
     }
 

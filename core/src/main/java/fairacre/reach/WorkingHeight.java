@@ -8,8 +8,8 @@ import java.util.UUID;
  * How the height of a bed suits one gardener.
  *
  * @param rim from the ground to the top of the frame, mound or soil
- * @param stoop how far the rim lies below the wrists of somebody who stands upright; zero if it doesn't, empty for the seated
- *     and for people whose stature is not known
+ * @param stoop how far the rim lies below the wrists of somebody who stands upright; zero if it doesn't, empty for the
+ *     seated and for people whose stature is not known
  */
 public record WorkingHeight(UUID gardener, Length rim, Optional<Length> stoop, Ease ease) {
 

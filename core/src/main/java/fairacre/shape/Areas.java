@@ -18,8 +18,9 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.util.AssertionFailedException;
 
 /**
- * What areas share, what one leaves of another and what several cover together, as areas: where they only touch nothing is left
- * over. Every overlay of the program goes through here, because the library's plain operations fail on some valid input.
+ * What areas share, what one leaves of another and what several cover together, as areas: where they only touch nothing
+ * is left over. Every overlay of the program goes through here, because the library's plain operations fail on some
+ * valid input.
  */
 public final class Areas {
 
@@ -46,20 +47,22 @@ public final class Areas {
     }
 
     /**
-     * The area within corners that a study has worked out. They are rounded to micrometres, so a sliver's edge may cross itself: what
-     * is enclosed is kept.
+     * The area within corners that a study has worked out. They are rounded to micrometres, so a sliver's edge may
+     * cross itself: what is enclosed is kept.
      */
     public static Geometry within(List<Point> corners) {
         return valid(Polygons.of(corners));
     }
 
     /**
-     * Skips JTS's second noding check, which takes as long as the noding itself. Where rounding spoils the noding, the rings don't
-     * close, an assertion of the library fails or the area doesn't add up: each of them is noticed, and the robust way is taken.
+     * Skips JTS's second noding check, which takes as long as the noding itself. Where rounding spoils the noding, the
+     * rings don't close, an assertion of the library fails or the area doesn't add up: each of them is noticed, and the
+     * robust way is taken.
      */
     private static Geometry overlay(Geometry one, Geometry other, int operation) {
         try {
-            return OverlayNG.overlay(one, other, operation, new MCIndexNoder(new IntersectionAdder(new RobustLineIntersector())));
+            return OverlayNG.overlay(
+                    one, other, operation, new MCIndexNoder(new IntersectionAdder(new RobustLineIntersector())));
         } catch (TopologyException | AssertionFailedException spoilt) {
             return robust(one, other, operation);
         }
@@ -70,9 +73,16 @@ public final class Areas {
         return OverlayNGRobust.overlay(valid(one), valid(other), operation);
     }
 
-    /** Each polygon mended by itself; a buffer of no width unites them, since that never fails on parts that overlap by a hair. */
+    /**
+     * Each polygon mended by itself; a buffer of no width unites them, since that never fails on parts that overlap by
+     * a hair.
+     */
     private static Geometry valid(Geometry area) {
-        return area.isValid() ? area : areas(GEOMETRY.buildGeometry(parts(area).stream().map(GeometryFixer::fix).toList()).buffer(0));
+        return area.isValid()
+                ? area
+                : areas(GEOMETRY.buildGeometry(
+                                parts(area).stream().map(GeometryFixer::fix).toList())
+                        .buffer(0));
     }
 
     /** The polygons of a geometry, each for itself. */

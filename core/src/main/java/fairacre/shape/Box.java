@@ -5,8 +5,8 @@ import fairacre.plan.Rectangle;
 /**
  * A rectangle of the plane with its own axes, in metres.
  *
- * <p>Edges are numbered counter-clockwise: 0 along the bottom before the turn, 1 at the right, 2 on top, 3 at the left. Each
- * runs from the corner of the same number to the next.
+ * <p>Edges are numbered counter-clockwise: 0 along the bottom before the turn, 1 at the right, 2 on top, 3 at the left.
+ * Each runs from the corner of the same number to the next.
  */
 public final class Box {
 
@@ -31,8 +31,13 @@ public final class Box {
     }
 
     public static Box of(Rectangle outline) {
-        return new Box(outline.centre().x().metres(), outline.centre().y().metres(), outline.alongX(), outline.alongY(),
-                outline.length().metres() / 2, outline.width().metres() / 2);
+        return new Box(
+                outline.centre().x().metres(),
+                outline.centre().y().metres(),
+                outline.alongX(),
+                outline.alongY(),
+                outline.length().metres() / 2,
+                outline.width().metres() / 2);
     }
 
     public double halfAlong() {

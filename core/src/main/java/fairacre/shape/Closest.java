@@ -3,8 +3,8 @@ package fairacre.shape;
 import java.util.Arrays;
 
 /**
- * Where two separate rings come closest: from a place on the first to a place on the second. Where edges are parallel and
- * face each other the places lie at the middle of the facing part.
+ * Where two separate rings come closest: from a place on the first to a place on the second. Where edges are parallel
+ * and face each other the places lie at the middle of the facing part.
  */
 public record Closest(double x1, double y1, double x2, double y2) {
 

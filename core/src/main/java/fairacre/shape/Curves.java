@@ -6,8 +6,8 @@ public final class Curves {
     private Curves() {}
 
     /**
-     * Chords to a quarter circle so that none is further than {@code tolerance} from a circle of this radius: the rise of a
-     * chord over angle a is r (1 - cos(a / 2)). At least one; both arguments in the same unit.
+     * Chords to a quarter circle so that none is further than {@code tolerance} from a circle of this radius: the rise
+     * of a chord over angle a is r (1 - cos(a / 2)). At least one; both arguments in the same unit.
      */
     public static int quadrantSegments(double radius, double tolerance) {
         if (radius <= tolerance) {

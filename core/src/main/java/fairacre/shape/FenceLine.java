@@ -8,7 +8,6 @@ import fairacre.plan.Polygons;
 import fairacre.plan.Setting;
 import fairacre.plan.WayIn;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -24,11 +23,15 @@ import org.locationtech.jts.geom.LineSegment;
  */
 public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
 
-    /** A line so near to a way in, beyond half its own thickness, is the one that the way leads through: a foot, metres. */
+    /**
+     * A line so near to a way in, beyond half its own thickness, is the one that the way leads through: a foot, metres.
+     */
     private static final double NEAR = 0.3048;
     /** Parts shorter than this nobody builds, metres. */
     private static final double SHORTEST = 0.001;
-    private static final Set<FeatureKind> OPENED = EnumSet.of(FeatureKind.FENCE, FeatureKind.WALL, FeatureKind.RETAINING_WALL, FeatureKind.HEDGE);
+
+    private static final Set<FeatureKind> OPENED =
+            EnumSet.of(FeatureKind.FENCE, FeatureKind.WALL, FeatureKind.RETAINING_WALL, FeatureKind.HEDGE);
 
     public FenceLine {
         parts = parts.stream().map(List::copyOf).toList();
@@ -36,7 +39,10 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
 
     /** Every line of fence, wall and hedge of a setting, in its order. */
     public static List<FenceLine> all(Setting setting) {
-        return setting.features().stream().filter(FenceLine::isOpened).map(feature -> of(feature, setting)).toList();
+        return setting.features().stream()
+                .filter(FenceLine::isOpened)
+                .map(feature -> of(feature, setting))
+                .toList();
     }
 
     /** Whether ways in lead through features of this kind. */
@@ -46,12 +52,17 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
 
     /** A line of any kind: one that is not opened stands as it was drawn. */
     public static FenceLine of(Feature line, Setting setting) {
-        List<Opening> openings = isOpened(line) ? setting.waysIn().stream().map(way -> Opening.of(way, line, setting)).toList() : List.of();
+        List<Opening> openings = isOpened(line)
+                ? setting.waysIn().stream()
+                        .map(way -> Opening.of(way, line, setting))
+                        .toList()
+                : List.of();
         List<List<Point>> parts = new ArrayList<>();
         List<Point> current = new ArrayList<>();
         double length = 0;
         for (int i = 0; i + 1 < line.places().size(); i++) {
-            LineSegment side = new LineSegment(at(line.places().get(i)), at(line.places().get(i + 1)));
+            LineSegment side =
+                    new LineSegment(at(line.places().get(i)), at(line.places().get(i + 1)));
             Intervals left = Intervals.whole(side.getLength());
             for (Opening opening : openings) {
                 left = opening.takenFrom(left, side);
@@ -76,8 +87,12 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
     /** Whether the line runs so near to the edge of the ground that it is the plot's own fence. */
     public static boolean runsAlongTheEdge(Feature line, Setting setting) {
         double near = NEAR + line.breadth().metres() / 2;
-        return isOpened(line) && setting.site().pieces().stream().map(Polygons::of)
-                .anyMatch(piece -> line.places().stream().allMatch(place -> piece.getExteriorRing().distance(Polygons.line(List.of(place))) <= near));
+        return isOpened(line)
+                && setting.site().pieces().stream()
+                        .map(Polygons::of)
+                        .anyMatch(piece -> line.places().stream()
+                                .allMatch(place ->
+                                        piece.getExteriorRing().distance(Polygons.line(List.of(place))) <= near));
     }
 
     private static void close(List<Point> current, List<List<Point>> parts) {
@@ -87,20 +102,29 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
         current.clear();
     }
 
-    /** The upright box of an opening in its own axes: along the plot's edge as wide as the way, across it as far as a line is near. */
+    /**
+     * The upright box of an opening in its own axes: along the plot's edge as wide as the way, across it as far as a
+     * line is near.
+     */
     private record Opening(Coordinate middle, double dx, double dy, double half, double deep) {
 
         static Opening of(WayIn way, Feature line, Setting setting) {
             LineSegment side = PlotSides.nearest(setting.site(), way.place());
             double dx = (side.p1.x - side.p0.x) / side.getLength();
             double dy = (side.p1.y - side.p0.y) / side.getLength();
-            return new Opening(side.closestPoint(at(way.place())), dx, dy, way.width().metres() / 2, NEAR + line.breadth().metres() / 2);
+            return new Opening(
+                    side.closestPoint(at(way.place())),
+                    dx,
+                    dy,
+                    way.width().metres() / 2,
+                    NEAR + line.breadth().metres() / 2);
         }
 
         Intervals takenFrom(Intervals left, LineSegment side) {
             double length = side.getLength();
             double[] within = {0, length};
-            boolean meets = narrow(within, along(side.p0), along(side.p1), half, length) && narrow(within, across(side.p0), across(side.p1), deep, length);
+            boolean meets = narrow(within, along(side.p0), along(side.p1), half, length)
+                    && narrow(within, across(side.p0), across(side.p1), deep, length);
             return meets ? left.without(within[0], within[1]) : left;
         }
 
@@ -112,7 +136,10 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
             return (place.y - middle.y) * dx - (place.x - middle.x) * dy;
         }
 
-        /** Narrows a stretch of a side to where a coordinate that runs evenly from one value to another lies within a bound of zero. */
+        /**
+         * Narrows a stretch of a side to where a coordinate that runs evenly from one value to another lies within a
+         * bound of zero.
+         */
         private static boolean narrow(double[] within, double from, double to, double bound, double length) {
             if (Math.abs(to - from) < 1e-12) {
                 return Math.abs(from) < bound;

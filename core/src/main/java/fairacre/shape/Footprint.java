@@ -21,7 +21,10 @@ public final class Footprint {
         double breadth = Math.max(THINNEST, feature.breadth().metres());
         return switch (feature.kind().extent()) {
             case AREA -> List.of(Ring.of(feature.places()));
-            case LINE -> FenceLine.of(feature, setting).parts().stream().flatMap(part -> line(part, breadth / 2).stream()).toList();
+            case LINE ->
+                FenceLine.of(feature, setting).parts().stream()
+                        .flatMap(part -> line(part, breadth / 2).stream())
+                        .toList();
             case SPOT -> List.of(circle(feature.places().get(0), breadth / 2));
         };
     }
@@ -36,8 +39,11 @@ public final class Footprint {
             double length = Math.hypot(x2 - x1, y2 - y1);
             double nx = -(y2 - y1) / length * half;
             double ny = (x2 - x1) / length * half;
-            parts.add(Ring.of(List.of(Point.metres(x1 - nx, y1 - ny), Point.metres(x2 - nx, y2 - ny),
-                    Point.metres(x2 + nx, y2 + ny), Point.metres(x1 + nx, y1 + ny))));
+            parts.add(Ring.of(List.of(
+                    Point.metres(x1 - nx, y1 - ny),
+                    Point.metres(x2 - nx, y2 - ny),
+                    Point.metres(x2 + nx, y2 + ny),
+                    Point.metres(x1 + nx, y1 + ny))));
         }
         return parts;
     }
@@ -47,8 +53,8 @@ public final class Footprint {
         List<Point> corners = new ArrayList<>();
         for (int i = 0; i < TRUNK_CORNERS; i++) {
             double angle = 2 * Math.PI * i / TRUNK_CORNERS;
-            corners.add(Point.metres(centre.x().metres() + outer * Math.cos(angle),
-                    centre.y().metres() + outer * Math.sin(angle)));
+            corners.add(Point.metres(
+                    centre.x().metres() + outer * Math.cos(angle), centre.y().metres() + outer * Math.sin(angle)));
         }
         return Ring.of(corners);
     }

@@ -18,7 +18,9 @@ public final class Insets {
         if (inset == 0) {
             return outline;
         }
-        return BufferOp.bufferOp(outline, -inset,
+        return BufferOp.bufferOp(
+                outline,
+                -inset,
                 new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MITRE_LIMIT));
     }
 }

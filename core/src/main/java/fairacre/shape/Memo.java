@@ -6,9 +6,9 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 
 /**
- * Remembers what was worked out for a question, so that of a plan that is judged again and again while something is dragged
- * only what the change touches is worked out anew. A question holds everything its answer depends on, and answers are values that
- * nobody alters: with or without a memo the judgement is the same.
+ * Remembers what was worked out for a question, so that of a plan that is judged again and again while something is
+ * dragged only what the change touches is worked out anew. A question holds everything its answer depends on, and
+ * answers are values that nobody alters: with or without a memo the judgement is the same.
  *
  * <p>Keeps at most so many answers: those that are asked for often and of late. May be used by several threads at once.
  */
@@ -25,7 +25,14 @@ public final class Memo {
 
     public Memo(int most) {
         // What is forgotten is settled by whoever asks, not by a thread of its own.
-        this(most, Caffeine.newBuilder().maximumSize(most).initialCapacity(Math.min(most, INITIAL)).executor(Runnable::run).build(), () -> false);
+        this(
+                most,
+                Caffeine.newBuilder()
+                        .maximumSize(most)
+                        .initialCapacity(Math.min(most, INITIAL))
+                        .executor(Runnable::run)
+                        .build(),
+                () -> false);
     }
 
     private Memo(int most, Cache<Object, Object> answers, BooleanSupplier stop) {
@@ -40,8 +47,8 @@ public final class Memo {
     }
 
     /**
-     * The same answers for work that may have to be given up: a deadline, or somebody who doesn't want it any more. Every study asks a memo
-     * in its loops, so the work ends within one of their steps.
+     * The same answers for work that may have to be given up: a deadline, or somebody who doesn't want it any more.
+     * Every study asks a memo in its loops, so the work ends within one of their steps.
      *
      * @param stopped asked before each answer that has to be worked out
      */

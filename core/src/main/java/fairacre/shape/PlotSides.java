@@ -34,6 +34,8 @@ public final class PlotSides {
         Coordinate[] ring = ground.getExteriorRing().getCoordinates();
         boolean counterClockwise = Orientation.isCCW(ring);
         return Stream.iterate(0, i -> i + 1 < ring.length, i -> i + 1)
-                .map(i -> counterClockwise ? new LineSegment(ring[i], ring[i + 1]) : new LineSegment(ring[i + 1], ring[i]));
+                .map(i -> counterClockwise
+                        ? new LineSegment(ring[i], ring[i + 1])
+                        : new LineSegment(ring[i + 1], ring[i]));
     }
 }

@@ -13,11 +13,11 @@ import org.locationtech.jts.geom.Polygon;
 /**
  * A simple polygon of the plane, in metres; with two corners it is a segment.
  *
- * <p>Corners run counter-clockwise and edges are numbered with them: each runs from the corner of the same number to the
- * next. A segment has two edges, there and back.
+ * <p>Corners run counter-clockwise and edges are numbered with them: each runs from the corner of the same number to
+ * the next. A segment has two edges, there and back.
  *
- * <p>It may lean out: whatever has to keep off it keeps off so much further, as from a bed whose crops hang over the walk. Its
- * corners, edges and bounds stay where they are.
+ * <p>It may lean out: whatever has to keep off it keeps off so much further, as from a bed whose crops hang over the
+ * walk. Its corners, edges and bounds stay where they are.
  */
 public final class Ring {
 
@@ -54,7 +54,9 @@ public final class Ring {
 
     /** A polygon of at least three corners, given either way round. */
     public static Ring of(List<Point> corners) {
-        return of(corners.stream().map(p -> new Coordinate(p.x().metres(), p.y().metres())).toArray(Coordinate[]::new));
+        return of(corners.stream()
+                .map(p -> new Coordinate(p.x().metres(), p.y().metres()))
+                .toArray(Coordinate[]::new));
     }
 
     /** The outer edge of a polygon. */
@@ -79,7 +81,11 @@ public final class Ring {
         for (int i = 0; i < corners.size(); i++) {
             Point from = corners.get(i);
             Point to = corners.get((i + 1) % corners.size());
-            sides.add(segment(from.x().metres(), from.y().metres(), to.x().metres(), to.y().metres()));
+            sides.add(segment(
+                    from.x().metres(),
+                    from.y().metres(),
+                    to.x().metres(),
+                    to.y().metres()));
         }
         return sides;
     }
@@ -159,7 +165,9 @@ public final class Ring {
         return (x[corner] - x[before]) * (y[after] - y[corner]) - (y[corner] - y[before]) * (x[after] - x[corner]);
     }
 
-    /** The line on which the middle of a disk of this radius lies while it touches the edge, or what leans out over it. */
+    /**
+     * The line on which the middle of a disk of this radius lies while it touches the edge, or what leans out over it.
+     */
     public Line besideEdge(int edge, double radius) {
         double nx = normalX(edge);
         double ny = normalY(edge);
@@ -193,7 +201,9 @@ public final class Ring {
     /** Whether a place is nearer than a distance to it, or to what leans out, or inside. */
     public boolean isWithin(double px, double py, double clear) {
         double distance = clear + lean;
-        if (px < bounds.getMinX() - distance || px > bounds.getMaxX() + distance || py < bounds.getMinY() - distance
+        if (px < bounds.getMinX() - distance
+                || px > bounds.getMaxX() + distance
+                || py < bounds.getMinY() - distance
                 || py > bounds.getMaxY() + distance) {
             return false;
         }
@@ -219,8 +229,7 @@ public final class Ring {
         }
         boolean inside = false;
         for (int i = 0, before = x.length - 1; i < x.length; before = i++) {
-            if ((y[i] > py) != (y[before] > py)
-                    && px < (x[before] - x[i]) * (py - y[i]) / (y[before] - y[i]) + x[i]) {
+            if ((y[i] > py) != (y[before] > py) && px < (x[before] - x[i]) * (py - y[i]) / (y[before] - y[i]) + x[i]) {
                 inside = !inside;
             }
         }

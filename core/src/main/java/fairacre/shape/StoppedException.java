@@ -1,6 +1,8 @@
 package fairacre.shape;
 
-/** A judgement that was given up because it took too long or is wanted no more: no fault of the plan or of the program. */
+/**
+ * A judgement that was given up because it took too long or is wanted no more: no fault of the plan or of the program.
+ */
 public final class StoppedException extends RuntimeException {
 
     private static final long serialVersionUID = 1L;

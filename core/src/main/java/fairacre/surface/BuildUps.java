@@ -28,8 +28,9 @@ public final class BuildUps {
     /** What keeping it takes, in one sentence. */
     public static String upkeep(Surfacing surface) {
         return switch (surface) {
-            case WOOD_CHIP -> "Loses about half its depth as it settles and rots: top up every two to three years, every five to ten if laid 8 to 10 in "
-                    + "(200 to 250 mm) deep; weeds lift out easily and it feeds the soil.";
+            case WOOD_CHIP ->
+                "Loses about half its depth as it settles and rots: top up every two to three years, every five to ten if laid 8 to 10 in "
+                        + "(200 to 250 mm) deep; weeds lift out easily and it feeds the soil.";
             case LOOSE_GRAVEL -> "Rake and weed it; it needs an edging, and no fabric beneath.";
             case STABILISED_GRAVEL -> "Firm for wheels and sticks; rake and roll it again after hard winters.";
             case PAVERS -> "Best for wheels and sticks, and only swept; the dearest to lay.";

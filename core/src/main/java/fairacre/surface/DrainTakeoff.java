@@ -12,8 +12,9 @@ import java.util.List;
 import java.util.UUID;
 
 /**
- * What a drain takes: a trench, or the ground behind a wall, filled with stone round a perforated pipe and wrapped in fabric so that
- * it doesn't silt up. The pipe is 4 in wide, and where no depth is given the stone is 18 in deep (common practice).
+ * What a drain takes: a trench, or the ground behind a wall, filled with stone round a perforated pipe and wrapped in
+ * fabric so that it doesn't silt up. The pipe is 4 in wide, and where no depth is given the stone is 18 in deep (common
+ * practice).
  *
  * @param season in which it is laid
  * @param pipe as long as the drain
@@ -27,16 +28,25 @@ public record DrainTakeoff(UUID drain, int season, Length pipe, Volume stone, Ar
 
     /** Of every drain that is still to be laid. */
     public static List<DrainTakeoff> of(Plan plan) {
-        return plan.features().stream().filter(feature -> feature.kind() == FeatureKind.DRAIN && feature.laid().isPresent()).map(DrainTakeoff::of).toList();
+        return plan.features().stream()
+                .filter(feature ->
+                        feature.kind() == FeatureKind.DRAIN && feature.laid().isPresent())
+                .map(DrainTakeoff::of)
+                .toList();
     }
 
     private static DrainTakeoff of(Feature drain) {
         double length = Polygons.line(drain.places()).getLength();
         double width = Math.max(PIPE.metres(), drain.breadth().metres());
-        double depth = Math.max(PIPE.metres(), drain.height().isPositive() ? drain.height().metres() : USUAL_DEPTH.metres());
+        double depth = Math.max(
+                PIPE.metres(), drain.height().isPositive() ? drain.height().metres() : USUAL_DEPTH.metres());
         double hollow = Math.PI * PIPE.metres() * PIPE.metres() / 4;
-        return new DrainTakeoff(drain.id(), drain.laid().orElseThrow(), Length.metres(length),
-                Volume.prism(Area.squareMetres((width * depth - hollow) * LayerKind.STONE.ordered()), Length.metres(length)),
+        return new DrainTakeoff(
+                drain.id(),
+                drain.laid().orElseThrow(),
+                Length.metres(length),
+                Volume.prism(
+                        Area.squareMetres((width * depth - hollow) * LayerKind.STONE.ordered()), Length.metres(length)),
                 Area.squareMetres(2 * (width + depth) * length * LayerKind.FABRIC.ordered()));
     }
 }

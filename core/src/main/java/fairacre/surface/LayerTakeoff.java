@@ -15,7 +15,10 @@ public record LayerTakeoff(Layer layer, Area covered, Volume volume) {
     static LayerTakeoff of(Layer layer, Area ground) {
         double ordered = layer.kind().ordered();
         return layer.kind().good().isPresent()
-                ? new LayerTakeoff(layer, Area.ZERO, Volume.litres(Volume.prism(ground, layer.depth()).litres() * ordered))
+                ? new LayerTakeoff(
+                        layer,
+                        Area.ZERO,
+                        Volume.litres(Volume.prism(ground, layer.depth()).litres() * ordered))
                 : new LayerTakeoff(layer, Area.squareMetres(ground.squareMetres() * ordered), Volume.ZERO);
     }
 }

@@ -33,8 +33,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Takes off what the walks of a plan are made of. Ground that two walks share counts for one of them: a main walk goes before a work
- * walk. No layer is laid where a bed stands in the walk's season or will stand later.
+ * Takes off what the walks of a plan are made of. Ground that two walks share counts for one of them: a main walk goes
+ * before a work walk. No layer is laid where a bed stands in the walk's season or will stand later.
  *
  * <p>A walk that is wholly covered has no ground and takes nothing.
  */
@@ -42,7 +42,10 @@ public final class SurfaceStudy {
 
     /** What lies nearer than this touches, metres. */
     private static final double TOUCHING = 0.02;
-    private static final Comparator<Walk> ORDER = Comparator.comparing((Walk walk) -> walk.grade() == WalkGrade.MAIN ? 0 : 1).thenComparing(Walk::id);
+
+    private static final Comparator<Walk> ORDER = Comparator.comparing(
+                    (Walk walk) -> walk.grade() == WalkGrade.MAIN ? 0 : 1)
+            .thenComparing(Walk::id);
 
     private SurfaceStudy() {}
 
@@ -64,18 +67,37 @@ public final class SurfaceStudy {
     }
 
     /** A walk with all that its ground depends on: also the question that is remembered. */
-    private record Surroundings(Walk walk, int season, SoilNotes soil, List<List<Point>> pieces, List<BedRevision> beds,
-            List<Ring> built, List<Walk> before) {
+    private record Surroundings(
+            Walk walk,
+            int season,
+            SoilNotes soil,
+            List<List<Point>> pieces,
+            List<BedRevision> beds,
+            List<Ring> built,
+            List<Walk> before) {
 
         static Surroundings of(Plan plan, Walk walk, List<Walk> before) {
             Envelope place = grown(walk.corners());
             int season = plan.season(walk);
             Setting setting = plan.setting(season);
-            return new Surroundings(walk, season, plan.site().soil(), plan.site().pieces(), plan.beds().stream().flatMap(bed -> from(bed, season))
-                    .filter(bed -> place.intersects(round(bed))).toList(),
-                    setting.features().stream().filter(SurfaceStudy::takesGround).flatMap(feature -> Footprint.of(feature, setting).stream())
-                            .filter(ring -> place.intersects(ring.bounds())).toList(),
-                    before.stream().filter(other -> place.intersects(Polygons.of(other.corners()).getEnvelopeInternal())).toList());
+            return new Surroundings(
+                    walk,
+                    season,
+                    plan.site().soil(),
+                    plan.site().pieces(),
+                    plan.beds().stream()
+                            .flatMap(bed -> from(bed, season))
+                            .filter(bed -> place.intersects(round(bed)))
+                            .toList(),
+                    setting.features().stream()
+                            .filter(SurfaceStudy::takesGround)
+                            .flatMap(feature -> Footprint.of(feature, setting).stream())
+                            .filter(ring -> place.intersects(ring.bounds()))
+                            .toList(),
+                    before.stream()
+                            .filter(other -> place.intersects(
+                                    Polygons.of(other.corners()).getEnvelopeInternal()))
+                            .toList());
         }
 
         WalkTakeoff takeoff() {
@@ -84,9 +106,22 @@ public final class SurfaceStudy {
             WalkBuild build = walk.build();
             Area area = Area.squareMetres(ground.getArea());
             Length edging = build.edged() ? Length.metres(openEdge(ground, taken)) : Length.ZERO;
-            Volume spoil = build.dugIn() ? Volume.litres(Volume.prism(area, build.thickness()).litres() * (1 + Earthwork.swell(soil.squeeze()))) : Volume.ZERO;
-            return new WalkTakeoff(walk.id(), season, area, edging, build.layers().stream().map(layer -> LayerTakeoff.of(layer, area)).toList(),
-                    build.thickness(), build.rises(), spoil, Loads.of(spoil));
+            Volume spoil = build.dugIn()
+                    ? Volume.litres(
+                            Volume.prism(area, build.thickness()).litres() * (1 + Earthwork.swell(soil.squeeze())))
+                    : Volume.ZERO;
+            return new WalkTakeoff(
+                    walk.id(),
+                    season,
+                    area,
+                    edging,
+                    build.layers().stream()
+                            .map(layer -> LayerTakeoff.of(layer, area))
+                            .toList(),
+                    build.thickness(),
+                    build.rises(),
+                    spoil,
+                    Loads.of(spoil));
         }
 
         private List<Ring> taken() {
@@ -99,7 +134,8 @@ public final class SurfaceStudy {
 
         private Geometry ground(List<Ring> taken) {
             Polygon drawn = Polygons.of(walk.corners());
-            Geometry left = Areas.shared(drawn, Areas.joined(pieces.stream().map(Polygons::of).toList()));
+            Geometry left = Areas.shared(
+                    drawn, Areas.joined(pieces.stream().map(Polygons::of).toList()));
             for (Ring ring : taken) {
                 if (left.getEnvelopeInternal().intersects(ring.bounds())) {
                     left = Areas.without(left, ring.polygon());
@@ -108,11 +144,17 @@ public final class SurfaceStudy {
             return left;
         }
 
-        /** Metres of the ground's edge with neither a bed, nor what stands there, nor another walk, nor the end of the plot beside it. */
+        /**
+         * Metres of the ground's edge with neither a bed, nor what stands there, nor another walk, nor the end of the
+         * plot beside it.
+         */
         private double openEdge(Geometry ground, List<Ring> taken) {
             List<Ring> beside = new ArrayList<>(taken);
             pieces.forEach(piece -> beside.addAll(Ring.sides(piece)));
-            return Areas.parts(ground).stream().flatMap(part -> Ring.edgesOf(part).stream()).mapToDouble(edge -> open(edge, beside)).sum();
+            return Areas.parts(ground).stream()
+                    .flatMap(part -> Ring.edgesOf(part).stream())
+                    .mapToDouble(edge -> open(edge, beside))
+                    .sum();
         }
 
         private static double open(Ring edge, List<Ring> beside) {
@@ -131,7 +173,10 @@ public final class SurfaceStudy {
 
     private static Stream<BedRevision> from(Bed bed, int season) {
         boolean gone = bed.retired().filter(retired -> retired <= season).isPresent();
-        return gone ? Stream.empty() : Stream.concat(bed.in(season).stream(), bed.revisions().stream().filter(revision -> revision.from() > season));
+        return gone
+                ? Stream.empty()
+                : Stream.concat(
+                        bed.in(season).stream(), bed.revisions().stream().filter(revision -> revision.from() > season));
     }
 
     private static boolean takesGround(Feature feature) {
@@ -149,9 +194,14 @@ public final class SurfaceStudy {
         double turn = Math.toRadians(bed.outline().turn());
         double length = bed.outline().length().metres() / 2;
         double width = bed.outline().width().metres() / 2;
-        Envelope place = new Envelope(bed.outline().centre().x().metres(), bed.outline().centre().x().metres(),
-                bed.outline().centre().y().metres(), bed.outline().centre().y().metres());
-        place.expandBy(length * Math.abs(Math.cos(turn)) + width * Math.abs(Math.sin(turn)), length * Math.abs(Math.sin(turn)) + width * Math.abs(Math.cos(turn)));
+        Envelope place = new Envelope(
+                bed.outline().centre().x().metres(),
+                bed.outline().centre().x().metres(),
+                bed.outline().centre().y().metres(),
+                bed.outline().centre().y().metres());
+        place.expandBy(
+                length * Math.abs(Math.cos(turn)) + width * Math.abs(Math.sin(turn)),
+                length * Math.abs(Math.sin(turn)) + width * Math.abs(Math.cos(turn)));
         return place;
     }
 }

@@ -14,17 +14,19 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Where the middle of a carrier of one width can be: each piece of ground shrunk by half the width, less all that stands there
- * grown by it, and of what is left the parts that meet a way in wide enough. Onto a piece without a way in one comes from anywhere
- * at its edge. Grown back by half the width it is the ground the carrier can use: the opening of the free ground by a disk, without
- * what is not connected with a way in.
+ * Where the middle of a carrier of one width can be: each piece of ground shrunk by half the width, less all that
+ * stands there grown by it, and of what is left the parts that meet a way in wide enough. Onto a piece without a way in
+ * one comes from anywhere at its edge. Grown back by half the width it is the ground the carrier can use: the opening
+ * of the free ground by a disk, without what is not connected with a way in.
  *
- * <p>{@link #covers} asks about one place without building all of it: it goes by tiles of the ground, of which only those are computed
- * again in which something has moved.
+ * <p>{@link #covers} asks about one place without building all of it: it goes by tiles of the ground, of which only
+ * those are computed again in which something has moved.
  */
 final class Access {
 
-    /** So much more room than the radius asks, lest a place exactly as near as may be falls outside by rounding, metres. */
+    /**
+     * So much more room than the radius asks, lest a place exactly as near as may be falls outside by rounding, metres.
+     */
     private static final double HAIR = 1e-6;
 
     private final Layout layout;
@@ -48,7 +50,11 @@ final class Access {
             }
         }
         for (int piece = 0; piece < layout.pieces().size(); piece++) {
-            access.tiles.add(new Tiles(layout, layout.pieces().get(piece), access.radius - HAIR, access.isOpen(piece),
+            access.tiles.add(new Tiles(
+                    layout,
+                    layout.pieces().get(piece),
+                    access.radius - HAIR,
+                    access.isOpen(piece),
                     access.thresholds.getOrDefault(piece, List.of())));
         }
         return access;
@@ -65,7 +71,9 @@ final class Access {
         for (int piece = 0; piece < layout.pieces().size(); piece++) {
             Polygon ground = layout.pieces().get(piece);
             for (Polygon part : Areas.parts(centres(layout, ground, radius))) {
-                boolean comesIn = isOpen(piece) ? Grown.reachesTheEdge(part, ground, layout.fences(ground.getEnvelopeInternal(), radius), radius)
+                boolean comesIn = isOpen(piece)
+                        ? Grown.reachesTheEdge(
+                                part, ground, layout.fences(ground.getEnvelopeInternal(), radius), radius)
                         : thresholds.get(piece).stream().anyMatch(part::intersects);
                 if (comesIn) {
                     centres.add(part);
@@ -76,8 +84,8 @@ final class Access {
     }
 
     /**
-     * Where the middle of the carrier can be if it keeps to a part of the ground, and comes onto that through a way in where the ground
-     * has one.
+     * Where the middle of the carrier can be if it keeps to a part of the ground, and comes onto that through a way in
+     * where the ground has one.
      *
      * @param kept where the middle may be, as far as only that part is asked
      */
@@ -86,7 +94,9 @@ final class Access {
         for (int piece = 0; piece < layout.pieces().size(); piece++) {
             Geometry free = Areas.shared(centres(layout, layout.pieces().get(piece), radius), kept);
             List<Geometry> into = thresholds.getOrDefault(piece, List.of());
-            Areas.parts(free).stream().filter(part -> into.isEmpty() || into.stream().anyMatch(part::intersects)).forEach(centres::add);
+            Areas.parts(free).stream()
+                    .filter(part -> into.isEmpty() || into.stream().anyMatch(part::intersects))
+                    .forEach(centres::add);
         }
         return centres;
     }
@@ -117,7 +127,9 @@ final class Access {
         return tiles.stream().flatMap(piece -> piece.near(place).stream()).toList();
     }
 
-    /** All places of a piece of ground where the middle of a disk can be, whether or not it is connected with a way in. */
+    /**
+     * All places of a piece of ground where the middle of a disk can be, whether or not it is connected with a way in.
+     */
     static Geometry centres(Layout layout, Polygon ground, double radius) {
         Geometry shrunk = Grown.shrunk(layout, ground, radius);
         List<Ring> near = layout.near(ground.getEnvelopeInternal(), radius);

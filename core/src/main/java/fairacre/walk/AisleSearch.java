@@ -58,7 +58,8 @@ final class AisleSearch {
         return notches;
     }
 
-    private static void addIfOpen(StandingBed bed, Ring ring, int first, int second, boolean keyhole, List<Aisle> aisles) {
+    private static void addIfOpen(
+            StandingBed bed, Ring ring, int first, int second, boolean keyhole, List<Aisle> aisles) {
         LineSegment one = edge(ring, first);
         LineSegment other = edge(ring, second);
         Coordinate[] shared = facing(one, other);
@@ -71,7 +72,8 @@ final class AisleSearch {
         Coordinate middle = new LineSegment(from, to).midPoint();
         if (outward && !ring.covers(middle.x, middle.y) && isFree(ring, first, second, from, to)) {
             double width = Math.max(0, from.distance(to) - 2 * ring.lean());
-            aisles.add(new Aisle(bed.id(), Point.metres(from.x, from.y), Point.metres(to.x, to.y), Length.metres(width), keyhole));
+            aisles.add(new Aisle(
+                    bed.id(), Point.metres(from.x, from.y), Point.metres(to.x, to.y), Length.metres(width), keyhole));
         }
     }
 
@@ -79,7 +81,9 @@ final class AisleSearch {
     private static Coordinate[] facing(LineSegment one, LineSegment other) {
         double from = Math.max(0, Math.min(one.projectionFactor(other.p0), one.projectionFactor(other.p1)));
         double to = Math.min(1, Math.max(one.projectionFactor(other.p0), one.projectionFactor(other.p1)));
-        return (to - from) * one.getLength() < SHORTEST ? null : new Coordinate[] {one.pointAlong(from), one.pointAlong(to)};
+        return (to - from) * one.getLength() < SHORTEST
+                ? null
+                : new Coordinate[] {one.pointAlong(from), one.pointAlong(to)};
     }
 
     private static boolean isFree(Ring ring, int first, int second, Coordinate from, Coordinate to) {

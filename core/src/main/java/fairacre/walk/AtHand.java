@@ -18,8 +18,8 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Where somebody stands to work something: as near as they come with nothing in between. Nobody works a tap through a hedge or
- * over a bed, but what the thing itself is, or is fixed to, is not in the way.
+ * Where somebody stands to work something: as near as they come with nothing in between. Nobody works a tap through a
+ * hedge or over a bed, but what the thing itself is, or is fixed to, is not in the way.
  */
 final class AtHand {
 
@@ -54,7 +54,8 @@ final class AtHand {
         Ring outline = Ring.of(thing.places());
         List<Coordinate> round = new ArrayList<>();
         for (int edge = 0; edge < outline.edges(); edge++) {
-            LineSegment side = new LineSegment(outline.cornerX(edge), outline.cornerY(edge), outline.cornerX(edge + 1), outline.cornerY(edge + 1));
+            LineSegment side = new LineSegment(
+                    outline.cornerX(edge), outline.cornerY(edge), outline.cornerX(edge + 1), outline.cornerY(edge + 1));
             for (double share : new double[] {0, 0.25, 0.5, 0.75}) {
                 round.add(side.pointAlong(share));
             }
@@ -69,8 +70,12 @@ final class AtHand {
     }
 
     private Optional<Coordinate> nearest(List<Coordinate> places, double furthest) {
-        return places.stream().flatMap(place -> stands(place, furthest)).sorted(Comparator.comparingDouble(Stand::far))
-                .filter(this::isFree).map(Stand::from).findFirst();
+        return places.stream()
+                .flatMap(place -> stands(place, furthest))
+                .sorted(Comparator.comparingDouble(Stand::far))
+                .filter(this::isFree)
+                .map(Stand::from)
+                .findFirst();
     }
 
     /** The place itself, and of each side of the ground round about the nearest place and both ends. */
@@ -93,13 +98,17 @@ final class AtHand {
         Coordinate[] all = line.getCoordinates();
         for (int i = 0; i + 1 < all.length; i++) {
             if (near.intersects(new Envelope(all[i], all[i + 1]))) {
-                found.addAll(Arrays.asList(new LineSegment(all[i], all[i + 1]).closestPoint(place), all[i], all[i + 1]));
+                found.addAll(
+                        Arrays.asList(new LineSegment(all[i], all[i + 1]).closestPoint(place), all[i], all[i + 1]));
             }
         }
     }
 
     private static Stream<LineString> lines(Polygon part) {
-        return Stream.concat(Stream.of(part.getExteriorRing()), Stream.iterate(0, i -> i < part.getNumInteriorRing(), i -> i + 1).map(part::getInteriorRingN));
+        return Stream.concat(
+                Stream.of(part.getExteriorRing()),
+                Stream.iterate(0, i -> i < part.getNumInteriorRing(), i -> i + 1)
+                        .map(part::getInteriorRingN));
     }
 
     private boolean isFree(Stand stand) {

@@ -60,7 +60,8 @@ final class Bends {
 
         Tangents(Geometry ground) {
             for (int i = 0; i < ground.getNumGeometries(); i++) {
-                forEachRing((Polygon) ground.getGeometryN(i),
+                forEachRing(
+                        (Polygon) ground.getGeometryN(i),
                         (before, at, after) -> neighbours.put(at, new Coordinate[] {before, after}));
             }
         }

@@ -18,9 +18,18 @@ import java.util.UUID;
  * @param passing the ground on which two of a kind pass each other
  * @param unpassable the longest walk without such a place
  */
-public record CarrierGround(UUID carrier, List<Patch> ground, Area area, List<UUID> alongside, List<UUID> shutOut,
-        List<Pinch> pinches, List<Patch> turning, List<Tee> tees, List<DeadEnd> deadEnds,
-        List<Patch> passing, Length unpassable) {
+public record CarrierGround(
+        UUID carrier,
+        List<Patch> ground,
+        Area area,
+        List<UUID> alongside,
+        List<UUID> shutOut,
+        List<Pinch> pinches,
+        List<Patch> turning,
+        List<Tee> tees,
+        List<DeadEnd> deadEnds,
+        List<Patch> passing,
+        Length unpassable) {
 
     public CarrierGround {
         ground = List.copyOf(ground);

@@ -23,17 +23,21 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 
 /**
- * The ground that carriers can use. A carrier is taken as a disk of its width: the ground it can use is the opening of the free
- * ground by that disk, cut off where no way in leads.
+ * The ground that carriers can use. A carrier is taken as a disk of its width: the ground it can use is the opening of
+ * the free ground by that disk, cut off where no way in leads.
  */
 public final class CarrierStudy {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
     private static final double CURVE_TOLERANCE = 0.001;
-    /** A dead end shorter than a wheelchair is long is no trouble: 48 in, the length of a clear floor space (2010 ADA Standards 305.3). */
+    /**
+     * A dead end shorter than a wheelchair is long is no trouble: 48 in, the length of a clear floor space (2010 ADA
+     * Standards 305.3).
+     */
     private static final double SHORTEST_DEAD_END = 1.2192;
     /** Clear width for a wheelchair, 2010 ADA Standards 403.5.1, and for two, 403.5.3. */
     private static final Length CHAIR = Length.inches(36);
+
     private static final Length CHAIRS_PASS = Length.inches(60);
     /** How near two areas have to come to count as joined, metres. */
     private static final double JOINED = 0.005;
@@ -66,8 +70,12 @@ public final class CarrierStudy {
         Envelope near = Polygons.line(thing.places()).getEnvelopeInternal();
         near.expandBy(furthest);
         Access access = edges.access(carrier.width());
-        return walks.memo().recall(new ComesTo(thing, carrier.width(), arm, access.around(near)),
-                () -> new AtHand(edges.layout(), access.near(near)).nearest(thing, furthest).isPresent());
+        return walks.memo()
+                .recall(
+                        new ComesTo(thing, carrier.width(), arm, access.around(near)),
+                        () -> new AtHand(edges.layout(), access.near(near))
+                                .nearest(thing, furthest)
+                                .isPresent());
     }
 
     /** The question whether a carrier comes to a thing. */
@@ -81,18 +89,26 @@ public final class CarrierStudy {
     /**
      * What a carrier gets to while it keeps to a part of the ground.
      *
-     * @param part may end a hand's breadth before a bed or a way in, and be as much narrower than the carrier on either side
+     * @param part may end a hand's breadth before a bed or a way in, and be as much narrower than the carrier on either
+     *     side
      */
     public KeptGround keepingTo(Carrier carrier, Geometry part) {
         Edges edges = walks.edges(carrier.wheels());
         double radius = radius(carrier.width());
-        Geometry kept = part.buffer(-Math.max(0, radius - KeptGround.HAND), Curves.quadrantSegments(radius, CURVE_TOLERANCE), BufferParameters.CAP_ROUND);
-        return new KeptGround(edges, GEOMETRY.createMultiPolygon(edges.access(carrier.width()).keepingTo(kept).toArray(Polygon[]::new)), radius);
+        Geometry kept = part.buffer(
+                -Math.max(0, radius - KeptGround.HAND),
+                Curves.quadrantSegments(radius, CURVE_TOLERANCE),
+                BufferParameters.CAP_ROUND);
+        return new KeptGround(
+                edges,
+                GEOMETRY.createMultiPolygon(
+                        edges.access(carrier.width()).keepingTo(kept).toArray(Polygon[]::new)),
+                radius);
     }
 
     /**
-     * Whether there is a place on its ground where the carrier can turn round, in a circle or in a T; always for one that turns
-     * on the spot.
+     * Whether there is a place on its ground where the carrier can turn round, in a circle or in a T; always for one
+     * that turns on the spot.
      */
     public boolean turnsSomewhere(Carrier carrier) {
         Edges edges = walks.edges(carrier.wheels());
@@ -101,18 +117,22 @@ public final class CarrierStudy {
             return true;
         }
         Geometry centres = centres(carrier);
-        return !roomFor(carrier.turning(), carrier, centres).isEmpty() || tees(carrier).isAnywhere(centres);
+        return !roomFor(carrier.turning(), carrier, centres).isEmpty()
+                || tees(carrier).isAnywhere(centres);
     }
 
     /**
-     * How far two places can be apart, along its ground, with no wider place between on which two of a kind pass: half the outer
-     * edge of that ground, so the length of a walk and half of one that leads round; a little too long where side walks branch
-     * off. Zero where they pass everywhere.
+     * How far two places can be apart, along its ground, with no wider place between on which two of a kind pass: half
+     * the outer edge of that ground, so the length of a walk and half of one that leads round; a little too long where
+     * side walks branch off. Zero where they pass everywhere.
      */
     public Length longestWithoutPassing(Carrier carrier) {
         Geometry centres = centres(carrier);
         Geometry passing = roomFor(passing(carrier), carrier, centres);
-        Geometry wide = passing.isEmpty() ? passing : grownBack(passing, (passing(carrier).metres() - carrier.width().metres()) / 2 + JOINED);
+        Geometry wide = passing.isEmpty()
+                ? passing
+                : grownBack(
+                        passing, (passing(carrier).metres() - carrier.width().metres()) / 2 + JOINED);
         Geometry narrow = Areas.without(centres, wide);
         double longest = 0;
         for (int i = 0; i < narrow.getNumGeometries(); i++) {
@@ -123,7 +143,9 @@ public final class CarrierStudy {
         return Length.metres(longest);
     }
 
-    /** What two of a kind need to pass: 60 in for wheelchairs (2010 ADA Standards 403.5.3), twice the width for others. */
+    /**
+     * What two of a kind need to pass: 60 in for wheelchairs (2010 ADA Standards 403.5.3), twice the width for others.
+     */
     private static Length passing(Carrier carrier) {
         boolean chair = carrier.wheels() && carrier.width().compareTo(CHAIR) <= 0;
         return chair ? CHAIRS_PASS : carrier.width().times(2);
@@ -134,11 +156,15 @@ public final class CarrierStudy {
         Edges edges = walks.edges(carrier.wheels());
         double radius = radius(carrier.width());
         Access access = edges.access(carrier.width());
-        return edges.layout().waysIn().stream().filter(way -> {
-            Polygon ground = edges.layout().pieces().get(Openings.piece(edges.layout().pieces(), way));
-            Geometry threshold = Openings.threshold(ground, way, radius);
-            return !threshold.isEmpty() && !access.leadsIn(threshold);
-        }).toList();
+        return edges.layout().waysIn().stream()
+                .filter(way -> {
+                    Polygon ground = edges.layout()
+                            .pieces()
+                            .get(Openings.piece(edges.layout().pieces(), way));
+                    Geometry threshold = Openings.threshold(ground, way, radius);
+                    return !threshold.isEmpty() && !access.leadsIn(threshold);
+                })
+                .toList();
     }
 
     /** Where a carrier can get in and has to be backed out; none for one that turns on the spot. */
@@ -164,14 +190,23 @@ public final class CarrierStudy {
         Tees tees = tees(carrier);
         List<DeadEnd> deadEnds = onTheSpot ? List.of() : deadEnds(carrier, centres, turning);
         Geometry passing = roomFor(passing(carrier), carrier, centres);
-        return new CarrierGround(carrier.id(), Patch.of(ground), Area.squareMetres(ground.getArea()), alongside, shutOut,
-                walks.pinches(carrier.width()), Patch.of(grownBack(turning, turn)),
-                onTheSpot ? List.of() : tees.all(Areas.without(centres, grownBack(turning, turn))), deadEnds,
-                Patch.of(grownBack(passing, radius(passing(carrier)))), longestWithoutPassing(carrier));
+        return new CarrierGround(
+                carrier.id(),
+                Patch.of(ground),
+                Area.squareMetres(ground.getArea()),
+                alongside,
+                shutOut,
+                walks.pinches(carrier.width()),
+                Patch.of(grownBack(turning, turn)),
+                onTheSpot ? List.of() : tees.all(Areas.without(centres, grownBack(turning, turn))),
+                deadEnds,
+                Patch.of(grownBack(passing, radius(passing(carrier)))),
+                longestWithoutPassing(carrier));
     }
 
     private Geometry centres(Carrier carrier) {
-        List<Polygon> centres = walks.edges(carrier.wheels()).access(carrier.width()).centres();
+        List<Polygon> centres =
+                walks.edges(carrier.wheels()).access(carrier.width()).centres();
         return GEOMETRY.createMultiPolygon(centres.toArray(Polygon[]::new));
     }
 
@@ -192,18 +227,21 @@ public final class CarrierStudy {
     private Geometry roomFor(Length diameter, Carrier carrier, Geometry centres) {
         Layout layout = walks.edges(carrier.wheels()).layout();
         double radius = radius(diameter);
-        List<Geometry> free = layout.pieces().stream().map(ground -> Access.centres(layout, ground, radius)).toList();
+        List<Geometry> free = layout.pieces().stream()
+                .map(ground -> Access.centres(layout, ground, radius))
+                .toList();
         return Areas.shared(Areas.joined(free), centres);
     }
 
     /**
-     * Parts of the carrier's ground without room to turn that hang on the rest, or on a way in, at one place only. Whether a T fits is asked
-     * only where a circle does not, since that takes longest.
+     * Parts of the carrier's ground without room to turn that hang on the rest, or on a way in, at one place only.
+     * Whether a T fits is asked only where a circle does not, since that takes longest.
      */
     private List<DeadEnd> deadEnds(Carrier carrier, Geometry centres, Geometry turning) {
         double ease = (carrier.turning().metres() - carrier.width().metres()) / 2;
         Geometry roomy = turning.isEmpty() ? turning : grownBack(turning, ease + JOINED);
-        List<Geometry> thresholds = walks.edges(carrier.wheels()).access(carrier.width()).thresholds();
+        List<Geometry> thresholds =
+                walks.edges(carrier.wheels()).access(carrier.width()).thresholds();
         List<DeadEnd> found = new ArrayList<>();
         for (Polygon part : Areas.parts(Areas.without(centres, roomy))) {
             if (deadEnd(part, roomy, thresholds).isPresent()) {
@@ -214,26 +252,38 @@ public final class CarrierStudy {
     }
 
     /** The question where in a part of the ground a carrier turns in a T. */
-    private record InATee(Geometry part, Length width, Length turning, List<Double> directions, List<Tiles.Around> around) {}
+    private record InATee(
+            Geometry part, Length width, Length turning, List<Double> directions, List<Tiles.Around> around) {}
 
     private Geometry inATee(Carrier carrier, Polygon part) {
         Tees tees = tees(carrier);
         Envelope near = new Envelope(part.getEnvelopeInternal());
         near.expandBy(carrier.turning().metres());
         // Corners in one order, so that the same part is known again.
-        InATee question = new InATee(part.norm(), carrier.width(), carrier.turning(), tees.directions(),
+        InATee question = new InATee(
+                part.norm(),
+                carrier.width(),
+                carrier.turning(),
+                tees.directions(),
                 walks.edges(carrier.wheels()).access(carrier.width()).around(near));
         return walks.memo().recall(question, () -> tees.anywhere(part));
     }
 
-    private static void addDeadEnds(Polygon part, Geometry roomy, Geometry inATee, double ease, List<Geometry> thresholds, List<DeadEnd> found) {
+    private static void addDeadEnds(
+            Polygon part,
+            Geometry roomy,
+            Geometry inATee,
+            double ease,
+            List<Geometry> thresholds,
+            List<DeadEnd> found) {
         if (inATee.isEmpty()) {
             deadEnd(part, roomy, thresholds).ifPresent(found::add);
             return;
         }
         Geometry turned = grownBack(inATee, ease + JOINED);
         Geometry all = Areas.joined(List.of(roomy, turned));
-        Areas.parts(Areas.without(part, turned)).forEach(rest -> deadEnd(rest, all, thresholds).ifPresent(found::add));
+        Areas.parts(Areas.without(part, turned))
+                .forEach(rest -> deadEnd(rest, all, thresholds).ifPresent(found::add));
     }
 
     private static Optional<DeadEnd> deadEnd(Polygon part, Geometry roomy, List<Geometry> thresholds) {
@@ -245,6 +295,8 @@ public final class CarrierStudy {
         }
         double back = DiscreteHausdorffDistance.distance(part, contacts.get(0));
         Coordinate place = part.getInteriorPoint().getCoordinate();
-        return back < SHORTEST_DEAD_END ? Optional.empty() : Optional.of(new DeadEnd(Point.metres(place.x, place.y), Length.metres(back)));
+        return back < SHORTEST_DEAD_END
+                ? Optional.empty()
+                : Optional.of(new DeadEnd(Point.metres(place.x, place.y), Length.metres(back)));
     }
 }

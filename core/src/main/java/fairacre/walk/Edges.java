@@ -51,8 +51,10 @@ final class Edges {
         if (position == null) {
             return List.of();
         }
-        return layout.memo().recall(new Along(beside(position, width), around(position, width)),
-                () -> stretches(position, width, layout.within(position, width.metres())));
+        return layout.memo()
+                .recall(
+                        new Along(beside(position, width), around(position, width)),
+                        () -> stretches(position, width, layout.within(position, width.metres())));
     }
 
     /** The question along which parts of its edges a carrier gets to a bed. */
@@ -73,8 +75,8 @@ final class Edges {
     }
 
     /**
-     * The same for somebody on their feet, who steps into keyholes that are narrower than a walk but at least a foot wide
-     * ({@link Keyhole#FOOT}) if they can stand before the mouth.
+     * The same for somebody on their feet, who steps into keyholes that are narrower than a walk but at least a foot
+     * wide ({@link Keyhole#FOOT}) if they can stand before the mouth.
      */
     List<Stretch> stretchesWithKeyholes(UUID bed, Length width) {
         List<Stretch> stretches = new ArrayList<>(stretches(bed, width));
@@ -91,8 +93,10 @@ final class Edges {
         if (position == null) {
             return false;
         }
-        return layout.memo().recall(new Alongside(new Along(beside(position, width), around(position, width))),
-                () -> isAlongside(position, width, layout.within(position, width.metres())));
+        return layout.memo()
+                .recall(
+                        new Alongside(new Along(beside(position, width), around(position, width))),
+                        () -> isAlongside(position, width, layout.within(position, width.metres())));
     }
 
     private boolean isAlongside(int position, Length width, int[] near) {
@@ -112,8 +116,8 @@ final class Edges {
     }
 
     /**
-     * Whether a circle of this diameter is free against an edge of a bed where a carrier of this width gets to its middle: the
-     * common place to turn, and sooner known than all places.
+     * Whether a circle of this diameter is free against an edge of a bed where a carrier of this width gets to its
+     * middle: the common place to turn, and sooner known than all places.
      */
     boolean turnsBeside(UUID bed, Length turning, Length width) {
         Integer position = positions.get(bed);
@@ -121,8 +125,10 @@ final class Edges {
             return false;
         }
         Ring ring = layout.ring(position);
-        List<Intervals> free = layout.memo().recall(beside(position, turning),
-                () -> freeBeside(position, turning, layout.within(position, turning.metres())));
+        List<Intervals> free = layout.memo()
+                .recall(
+                        beside(position, turning),
+                        () -> freeBeside(position, turning, layout.within(position, turning.metres())));
         for (int edge = 0; edge < free.size(); edge++) {
             Line middle = ring.besideEdge(edge, turning.metres() / 2);
             for (Interval part : free.get(edge).parts()) {
@@ -164,7 +170,8 @@ final class Edges {
         List<Intervals> free = new ArrayList<>(ring.edges());
         for (int edge = 0; edge < ring.edges(); edge++) {
             Line middle = ring.besideEdge(edge, radius);
-            Intervals own = ring.withoutOthers(Intervals.whole(middle.length()), edge, middle, radius - WalkStudy.SLACK);
+            Intervals own =
+                    ring.withoutOthers(Intervals.whole(middle.length()), edge, middle, radius - WalkStudy.SLACK);
             free.add(withoutOthers(own, bed, middle, radius - WalkStudy.SLACK, near));
         }
         return free;
@@ -183,7 +190,10 @@ final class Edges {
         return left;
     }
 
-    /** A place for the middle of a carrier from which nothing is too near: on the plot, not shut in, and led to by a way. */
+    /**
+     * A place for the middle of a carrier from which nothing is too near: on the plot, not shut in, and led to by a
+     * way.
+     */
     private boolean usable(double x, double y, Length width) {
         return access(width).covers(x, y);
     }
@@ -216,11 +226,15 @@ final class Edges {
     /** Whether somebody can stand before the mouth of a keyhole, anywhere along it. */
     private boolean standsBefore(int bed, int wall, Length width) {
         Ring ring = layout.ring(bed);
-        Ring mouth = Ring.segment(ring.cornerX(wall), ring.cornerY(wall), ring.cornerX(wall + 3), ring.cornerY(wall + 3)).leaning(ring.lean());
+        Ring mouth = Ring.segment(
+                        ring.cornerX(wall), ring.cornerY(wall), ring.cornerX(wall + 3), ring.cornerY(wall + 3))
+                .leaning(ring.lean());
         double radius = width.metres() / 2;
         Line middle = mouth.besideEdge(0, radius);
         int[] near = layout.within(bed, width.metres());
-        return withoutOthers(Intervals.whole(middle.length()), bed, middle, radius - WalkStudy.SLACK, near).parts().stream()
+        return withoutOthers(Intervals.whole(middle.length()), bed, middle, radius - WalkStudy.SLACK, near)
+                .parts()
+                .stream()
                 .anyMatch(part -> part.length() >= SHORTEST
                         && usable(middle.xAt(part.middle()), middle.yAt(part.middle()), width));
     }
@@ -229,15 +243,18 @@ final class Edges {
         Ring ring = layout.ring(bed);
         for (int corner = 0; corner < ring.edges(); corner++) {
             int before = (corner + ring.edges() - 1) % ring.edges();
-            if (!ring.isReflex(corner) && !touched(stretches, corner, 0)
-                    && !touched(stretches, before, ring.edgeLength(before)) && canTouchCorner(bed, corner, width, near)) {
+            if (!ring.isReflex(corner)
+                    && !touched(stretches, corner, 0)
+                    && !touched(stretches, before, ring.edgeLength(before))
+                    && canTouchCorner(bed, corner, width, near)) {
                 stretches.add(new Stretch(corner, 0, 0, false));
             }
         }
     }
 
     private static boolean touched(List<Stretch> stretches, int edge, double at) {
-        return stretches.stream().anyMatch(s -> s.edge() == edge && s.start() <= at + SHORTEST && s.end() >= at - SHORTEST);
+        return stretches.stream()
+                .anyMatch(s -> s.edge() == edge && s.start() <= at + SHORTEST && s.end() >= at - SHORTEST);
     }
 
     private boolean canTouchCorner(int bed, int corner, Length width, int[] near) {
@@ -260,7 +277,8 @@ final class Edges {
 
     private boolean clear(int bed, double x, double y, double radius, int[] near) {
         for (int other : near) {
-            if ((other != bed || !layout.ring(bed).isConvex()) && layout.ring(other).isWithin(x, y, radius)) {
+            if ((other != bed || !layout.ring(bed).isConvex())
+                    && layout.ring(other).isWithin(x, y, radius)) {
                 return false;
             }
         }

@@ -14,8 +14,9 @@ import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
 
 /**
- * Clear distances square to the edges; an edge that faces another edge of its own bed has none. What faces an edge is cut to the strip in front of it; the part nearest to the edge
- * gives the distance and the middle of that part the place of the dimension line.
+ * Clear distances square to the edges; an edge that faces another edge of its own bed has none. What faces an edge is
+ * cut to the strip in front of it; the part nearest to the edge gives the distance and the middle of that part the
+ * place of the dimension line.
  */
 final class GapSearch {
 
@@ -25,6 +26,7 @@ final class GapSearch {
     private static final double SHORTEST = 0.005;
     /** Strips are trimmed at their ends so that beds in line with an edge don't face it, metres. */
     private static final double TRIM = 0.002;
+
     private static final double LEVEL = 1e-6;
 
     private final Layout layout;
@@ -36,7 +38,9 @@ final class GapSearch {
     List<Gap> all() {
         List<Gap> gaps = new ArrayList<>();
         Set<Set<Object>> squarely = new HashSet<>();
-        List<List<Facing>> facings = Cores.spread(IntStream.range(0, layout.beds()), layout.beds()).mapToObj(this::facings).toList();
+        List<List<Facing>> facings = Cores.spread(IntStream.range(0, layout.beds()), layout.beds())
+                .mapToObj(this::facings)
+                .toList();
         for (int bed = 0; bed < layout.beds(); bed++) {
             gaps.addAll(of(bed, facings.get(bed), squarely));
         }
@@ -52,8 +56,8 @@ final class GapSearch {
                 continue;
             }
             UUID id = layout.id(bed);
-            boolean first = facing.other == null
-                    || squarely.add(Set.of(id, facing.other, Math.round(facing.distance / 0.001)));
+            boolean first =
+                    facing.other == null || squarely.add(Set.of(id, facing.other, Math.round(facing.distance / 0.001)));
             if (first) {
                 gaps.add(new Strip(layout.ring(bed), edge).gap(id, facing));
             }
@@ -140,7 +144,10 @@ final class GapSearch {
             this.length = ring.edgeLength(edge);
         }
 
-        /** Whether a ring's upright rectangle comes into the strip, no further off than what faces the edge so far; null for nothing. */
+        /**
+         * Whether a ring's upright rectangle comes into the strip, no further off than what faces the edge so far; null
+         * for nothing.
+         */
         boolean mayMeet(Ring other, Facing nearest) {
             Envelope bounds = other.bounds();
             double x = (bounds.getMinX() + bounds.getMaxX()) / 2 - ring.cornerX(edge);
@@ -151,7 +158,9 @@ final class GapSearch {
             double t = x * nx + y * ny;
             double reachS = (Math.abs(ny) * bounds.getWidth() + Math.abs(nx) * bounds.getHeight()) / 2;
             double reachT = (Math.abs(nx) * bounds.getWidth() + Math.abs(ny) * bounds.getHeight()) / 2;
-            return s + reachS > 0 && s - reachS < length && t + reachT > -2 * LEVEL
+            return s + reachS > 0
+                    && s - reachS < length
+                    && t + reachT > -2 * LEVEL
                     && (nearest == null || t - reachT < nearest.distance + 2 * LEVEL);
         }
 
@@ -173,7 +182,8 @@ final class GapSearch {
         }
 
         private Point place(double s, double t) {
-            return Point.metres(ring.cornerX(edge) - ring.normalY(edge) * s + ring.normalX(edge) * t,
+            return Point.metres(
+                    ring.cornerX(edge) - ring.normalY(edge) * s + ring.normalX(edge) * t,
                     ring.cornerY(edge) + ring.normalX(edge) * s + ring.normalY(edge) * t);
         }
 
@@ -230,7 +240,9 @@ final class GapSearch {
         }
 
         Facing result(UUID other) {
-            return distance == Double.POSITIVE_INFINITY ? null : new Facing(Math.max(0, distance), (least + most) / 2, other);
+            return distance == Double.POSITIVE_INFINITY
+                    ? null
+                    : new Facing(Math.max(0, distance), (least + most) / 2, other);
         }
     }
 }

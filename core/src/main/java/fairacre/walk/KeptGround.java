@@ -14,6 +14,7 @@ public final class KeptGround {
 
     /** A chair's wheels stand about a hand, 4 in, within the width it needs to pass: common practice, metres. */
     static final double HAND = 0.1;
+
     private static final double CURVE_TOLERANCE = 0.001;
 
     private final Edges edges;
@@ -53,6 +54,8 @@ public final class KeptGround {
     }
 
     private static Geometry grown(Geometry area, double by) {
-        return by == 0 ? area : area.buffer(by, Curves.quadrantSegments(by, CURVE_TOLERANCE), BufferParameters.CAP_ROUND);
+        return by == 0
+                ? area
+                : area.buffer(by, Curves.quadrantSegments(by, CURVE_TOLERANCE), BufferParameters.CAP_ROUND);
     }
 }

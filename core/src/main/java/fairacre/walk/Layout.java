@@ -108,9 +108,14 @@ final class Layout {
         return plotSides;
     }
 
-    /** What stands of the plot's own fences about an upright rectangle: where nobody says how one comes in, one comes from there too. */
+    /**
+     * What stands of the plot's own fences about an upright rectangle: where nobody says how one comes in, one comes
+     * from there too.
+     */
     List<Ring> fences(Envelope place, double distance) {
-        return fences.stream().filter(ring -> ring.within(distance).intersects(place)).toList();
+        return fences.stream()
+                .filter(ring -> ring.within(distance).intersects(place))
+                .toList();
     }
 
     Geometry plot() {
@@ -141,7 +146,10 @@ final class Layout {
         return positions;
     }
 
-    /** Positions of the rings whose upright rectangle comes within a distance of the ring's, in order; both with what leans out. */
+    /**
+     * Positions of the rings whose upright rectangle comes within a distance of the ring's, in order; both with what
+     * leans out.
+     */
     int[] within(Ring ring, double distance) {
         return found(ring.within(distance));
     }
@@ -152,8 +160,8 @@ final class Layout {
     }
 
     /**
-     * What stands about a place: the same object as long as nothing of it has changed, so that questions about the place are told
-     * apart at a glance.
+     * What stands about a place: the same object as long as nothing of it has changed, so that questions about the
+     * place are told apart at a glance.
      */
     static final class Vicinity {}
 
@@ -170,7 +178,10 @@ final class Layout {
     }
 
     private Vicinity aboutRing(int position, double distance) {
-        List<Ring> others = IntStream.of(within(position, distance)).filter(i -> i != position).mapToObj(rings::get).toList();
+        List<Ring> others = IntStream.of(within(position, distance))
+                .filter(i -> i != position)
+                .mapToObj(rings::get)
+                .toList();
         return memo.recall(new AboutRing(rings.get(position), others, plotSides, distance), Vicinity::new);
     }
 
@@ -179,10 +190,14 @@ final class Layout {
         return memo.recall(new AboutTile(tile, near(tile, distance), distance), Vicinity::new);
     }
 
-    /** What stands within a distance of an upright rectangle, going by upright rectangles, with what leans out; in order. */
+    /**
+     * What stands within a distance of an upright rectangle, going by upright rectangles, with what leans out; in
+     * order.
+     */
     List<Ring> near(Envelope place, double distance) {
         Envelope round = grown(place, distance);
-        int[] positions = distance > NOT_FAR ? found(round)
+        int[] positions = distance > NOT_FAR
+                ? found(round)
                 : nearTiles.computeIfAbsent(place, tile -> found(grown(tile, NOT_FAR)));
         List<Ring> near = new ArrayList<>(positions.length);
         for (int position : positions) {

@@ -24,7 +24,8 @@ final class Openings {
         Geometry place = Polygons.line(List.of(way.place()));
         int nearest = 0;
         for (int i = 1; i < pieces.size(); i++) {
-            if (pieces.get(i).getExteriorRing().distance(place) < pieces.get(nearest).getExteriorRing().distance(place)) {
+            if (pieces.get(i).getExteriorRing().distance(place)
+                    < pieces.get(nearest).getExteriorRing().distance(place)) {
                 nearest = i;
             }
         }
@@ -32,8 +33,9 @@ final class Openings {
     }
 
     /**
-     * Where the middle of a disk first lies within the ground when it has come in square to the edge; empty if the way is too
-     * narrow for it. It stands off the edge by half its whole width: the middle of a walk along the edge that is exactly as wide.
+     * Where the middle of a disk first lies within the ground when it has come in square to the edge; empty if the way
+     * is too narrow for it. It stands off the edge by half its whole width: the middle of a walk along the edge that is
+     * exactly as wide.
      */
     static Geometry threshold(Polygon ground, WayIn way, double radius) {
         double play = way.width().metres() / 2 - radius;
@@ -46,15 +48,17 @@ final class Openings {
         double dy = (side.p1.y - side.p0.y) / side.getLength();
         double x = middle.x - dy * (radius + WalkStudy.SLACK);
         double y = middle.y + dx * (radius + WalkStudy.SLACK);
-        return GEOMETRY.createLineString(new Coordinate[] {new Coordinate(x - dx * play, y - dy * play),
-            new Coordinate(x + dx * play, y + dy * play)});
+        return GEOMETRY.createLineString(new Coordinate[] {
+            new Coordinate(x - dx * play, y - dy * play), new Coordinate(x + dx * play, y + dy * play)
+        });
     }
 
     /** A place moved along its side of the ground, but not so far that an opening would leave the side. */
     static Point along(List<Polygon> pieces, Point place, double by, double width) {
         Geometry at = Polygons.line(List.of(place));
         Polygon ground = pieces.stream()
-                .min(Comparator.comparingDouble(piece -> piece.getExteriorRing().distance(at))).orElseThrow();
+                .min(Comparator.comparingDouble(piece -> piece.getExteriorRing().distance(at)))
+                .orElseThrow();
         LineSegment side = PlotSides.nearest(ground, place);
         double half = Math.min(width / 2, side.getLength() / 2);
         double now = side.projectionFactor(coordinate(place)) * side.getLength();

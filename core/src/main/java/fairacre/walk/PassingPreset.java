@@ -6,7 +6,10 @@ import fairacre.measure.Length;
 public enum PassingPreset {
     FOOT("On foot", Length.inches(24), "18 in is the least, 24 in good: common practice"),
     BARROW("With a barrow or cart", Length.inches(36), "36 in is the least, 42 in easy: common practice"),
-    WHEELCHAIR("In a wheelchair", Length.inches(36), "36 in clear: 2010 ADA Standards 403.5.1; 60 in to pass (403.5.3) and to turn (304.3)");
+    WHEELCHAIR(
+            "In a wheelchair",
+            Length.inches(36),
+            "36 in clear: 2010 ADA Standards 403.5.1; 60 in to pass (403.5.3) and to turn (304.3)");
 
     /** Clear width of a walk for a wheelchair: 2010 ADA Standards 403.5.1. */
     public static final Length WHEELCHAIR_CLEAR = Length.inches(36);

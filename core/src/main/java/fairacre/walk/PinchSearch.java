@@ -2,9 +2,9 @@ package fairacre.walk;
 
 import fairacre.measure.Length;
 import fairacre.plan.Point;
+import fairacre.shape.Closest;
 import fairacre.shape.Cores;
 import fairacre.shape.Ring;
-import fairacre.shape.Closest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -12,8 +12,8 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 
 /**
- * Pairs that come closer than a width, with what leans out over the walk, unless they are joined or something else stands in
- * between.
+ * Pairs that come closer than a width, with what leans out over the walk, unless they are joined or something else
+ * stands in between.
  */
 final class PinchSearch {
 
@@ -26,7 +26,10 @@ final class PinchSearch {
     }
 
     List<Pinch> all() {
-        return Cores.spread(IntStream.range(0, layout.beds()), layout.beds()).mapToObj(this::of).flatMap(List::stream).toList();
+        return Cores.spread(IntStream.range(0, layout.beds()), layout.beds())
+                .mapToObj(this::of)
+                .flatMap(List::stream)
+                .toList();
     }
 
     private List<Pinch> of(int bed) {
@@ -61,13 +64,20 @@ final class PinchSearch {
     }
 
     private void add(int bed, Optional<Integer> other, Closest closest, int[] near, List<Pinch> pinches) {
-        double lean = layout.ring(bed).lean() + other.map(o -> layout.ring(o).lean()).orElse(0.0);
-        if (!isPinch(closest, lean) || !layout.onPlot(middleX(closest), middleY(closest)) || screened(bed, other, closest, near)) {
+        double lean =
+                layout.ring(bed).lean() + other.map(o -> layout.ring(o).lean()).orElse(0.0);
+        if (!isPinch(closest, lean)
+                || !layout.onPlot(middleX(closest), middleY(closest))
+                || screened(bed, other, closest, near)) {
             return;
         }
         UUID id = layout.id(bed);
-        pinches.add(new Pinch(id, other.map(o -> layout.id(o)), Point.metres(closest.x1(), closest.y1()),
-                Point.metres(closest.x2(), closest.y2()), Length.metres(Math.max(0, closest.distance() - lean)),
+        pinches.add(new Pinch(
+                id,
+                other.map(o -> layout.id(o)),
+                Point.metres(closest.x1(), closest.y1()),
+                Point.metres(closest.x2(), closest.y2()),
+                Length.metres(Math.max(0, closest.distance() - lean)),
                 Length.metres(lean)));
     }
 

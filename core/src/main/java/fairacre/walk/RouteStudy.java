@@ -24,12 +24,12 @@ import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Shortest ways of a carrier from a place to the beds, along ground it can use: a visibility graph over the corners that a
- * taut string would touch (Lozano-Perez and Wesley 1979), searched by Dijkstra's method.
+ * Shortest ways of a carrier from a place to the beds, along ground it can use: a visibility graph over the corners
+ * that a taut string would touch (Lozano-Perez and Wesley 1979), searched by Dijkstra's method.
  *
  * <p>Round corners are cut to chords within 15 mm of the curve; a way is right to two centimetres a corner. A bed is
- * reached at the nearest place of any stretch of edge the carrier can be at. The way begins where the carrier can stand with nothing between it and the
- * place it comes from.
+ * reached at the nearest place of any stretch of edge the carrier can be at. The way begins where the carrier can stand
+ * with nothing between it and the place it comes from.
  */
 public final class RouteStudy {
 
@@ -53,8 +53,10 @@ public final class RouteStudy {
         this.walks = walks;
         this.beds = beds;
         this.carrier = carrier;
-        List<Polygon> parts = new ArrayList<>(walks.edges(carrier.wheels()).access(carrier.width()).centres());
-        this.centres = GEOMETRY.buildGeometry(parts.stream().map(part -> Bends.coarse(part, CURVE)).toList());
+        List<Polygon> parts = new ArrayList<>(
+                walks.edges(carrier.wheels()).access(carrier.width()).centres());
+        this.centres = GEOMETRY.buildGeometry(
+                parts.stream().map(part -> Bends.coarse(part, CURVE)).toList());
         this.sight = new Sight(centres.buffer(ROUNDING));
     }
 
@@ -70,7 +72,8 @@ public final class RouteStudy {
         if (start.isEmpty()) {
             return List.of();
         }
-        double before = start.get().distance(new Coordinate(place.x().metres(), place.y().metres()));
+        double before = start.get()
+                .distance(new Coordinate(place.x().metres(), place.y().metres()));
         boolean added = attach(start.get());
         Reached reached = new Reached(start.get(), new DijkstraShortestPath<>(graph).getPaths(start.get()));
         List<Route> routes = new ArrayList<>();
@@ -95,8 +98,12 @@ public final class RouteStudy {
             this.start = start;
             this.paths = paths;
             stops.add(start);
-            bends.stream().filter(bend -> paths.getWeight(bend) < Double.POSITIVE_INFINITY).forEach(stops::add);
-            this.far = stops.stream().mapToDouble(stop -> stop == start ? 0 : paths.getWeight(stop)).toArray();
+            bends.stream()
+                    .filter(bend -> paths.getWeight(bend) < Double.POSITIVE_INFINITY)
+                    .forEach(stops::add);
+            this.far = stops.stream()
+                    .mapToDouble(stop -> stop == start ? 0 : paths.getWeight(stop))
+                    .toArray();
         }
 
         /** The places along the shortest way to one of the sides. */
@@ -107,7 +114,9 @@ public final class RouteStudy {
             for (Side side : sides) {
                 for (int stop : soonest(side, least)) {
                     Coordinate target = side.nearest(stops.get(stop));
-                    if (far[stop] + stops.get(stop).distance(target) < least && sight.isOn(target) && sight.isClear(stops.get(stop), target)) {
+                    if (far[stop] + stops.get(stop).distance(target) < least
+                            && sight.isOn(target)
+                            && sight.isClear(stops.get(stop), target)) {
                         least = far[stop] + stops.get(stop).distance(target);
                         last = stops.get(stop);
                         reached = target;
@@ -118,15 +127,20 @@ public final class RouteStudy {
             if (last == null) {
                 return Optional.empty();
             }
-            List<Coordinate> places = new ArrayList<>(last == start ? List.of(start) : paths.getPath(last).getVertexList());
+            List<Coordinate> places = new ArrayList<>(
+                    last == start ? List.of(start) : paths.getPath(last).getVertexList());
             places.add(reached);
             return Optional.of(places);
         }
 
         /** Stops from which the side would be nearer than a way that is known, the best first. */
         private int[] soonest(Side side, double known) {
-            return IntStream.range(0, far.length).filter(i -> far[i] + side.distance(stops.get(i)) < known).boxed()
-                    .sorted(Comparator.comparingDouble(i -> far[i] + side.distance(stops.get(i)))).mapToInt(i -> i).toArray();
+            return IntStream.range(0, far.length)
+                    .filter(i -> far[i] + side.distance(stops.get(i)) < known)
+                    .boxed()
+                    .sorted(Comparator.comparingDouble(i -> far[i] + side.distance(stops.get(i))))
+                    .mapToInt(i -> i)
+                    .toArray();
         }
     }
 
@@ -139,7 +153,10 @@ public final class RouteStudy {
     }
 
     private static Route route(StandingBed bed, double length, List<Coordinate> places) {
-        return new Route(bed.id(), Length.metres(length), places.stream().map(c -> Point.metres(c.x, c.y)).toList());
+        return new Route(
+                bed.id(),
+                Length.metres(length),
+                places.stream().map(c -> Point.metres(c.x, c.y)).toList());
     }
 
     private void join() {
@@ -174,11 +191,13 @@ public final class RouteStudy {
 
     /** Where the middle of the carrier is when it stands as near to a place as it can with nothing in between. */
     private Optional<Coordinate> onGround(Point place) {
-        return new AtHand(walks.edges(carrier.wheels()).layout(), Areas.parts(centres)).nearest(place, AT_HAND + carrier.width().metres() / 2);
+        return new AtHand(walks.edges(carrier.wheels()).layout(), Areas.parts(centres))
+                .nearest(place, AT_HAND + carrier.width().metres() / 2);
     }
 
     /**
-     * Where the middle of the carrier is while it touches part of an edge of a bed, or a corner: then the line has no length.
+     * Where the middle of the carrier is while it touches part of an edge of a bed, or a corner: then the line has no
+     * length.
      *
      * @param off how far the middle is from the line
      */
@@ -199,10 +218,17 @@ public final class RouteStudy {
         Ring ring = Ring.of(bed.corners()).leaning(bed.revision().leansOut().metres());
         double radius = carrier.width().metres() / 2;
         List<Side> sides = new ArrayList<>();
-        for (Stretch stretch : carrier.wheels() ? walks.stretches(bed.id(), carrier.width())
+        for (Stretch stretch : carrier.wheels()
+                ? walks.stretches(bed.id(), carrier.width())
                 : walks.edges(false).stretches(bed.id(), carrier.width())) {
             Line beside = ring.besideEdge(stretch.edge(), radius);
-            sides.add(new Side(new LineSegment(beside.xAt(stretch.start()), beside.yAt(stretch.start()), beside.xAt(stretch.end()), beside.yAt(stretch.end())), 0));
+            sides.add(new Side(
+                    new LineSegment(
+                            beside.xAt(stretch.start()),
+                            beside.yAt(stretch.start()),
+                            beside.xAt(stretch.end()),
+                            beside.yAt(stretch.end())),
+                    0));
             if (stretch.start() == 0) {
                 sides.add(corner(ring, stretch.edge(), radius + ring.lean()));
             }

@@ -16,11 +16,12 @@ import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 
 /**
- * Room to turn in a T: arms and base as wide as the carrier, within a square as large as its turning circle. For a wheelchair of
- * 36 in that turns in 60 in this is the T-shaped space of 2010 ADA Standards 304.3.2; for other carriers it is scaled likewise.
+ * Room to turn in a T: arms and base as wide as the carrier, within a square as large as its turning circle. For a
+ * wheelchair of 36 in that turns in 60 in this is the T-shaped space of 2010 ADA Standards 304.3.2; for other carriers
+ * it is scaled likewise.
  *
- * <p>The T lies along or across an edge of a bed or of the plot. Where its middle can be is what remains of the carrier's ground
- * without the sweep of the T, turned about, along every edge (the Minkowski sum of edge and T).
+ * <p>The T lies along or across an edge of a bed or of the plot. Where its middle can be is what remains of the
+ * carrier's ground without the sweep of the T, turned about, along every edge (the Minkowski sum of edge and T).
  */
 final class Tees {
 
@@ -29,7 +30,9 @@ final class Tees {
     private static final double SAME_DIRECTION = 0.5;
     /** Directions that are tried, those of most edges first. */
     private static final int MOST_DIRECTIONS = 4;
-    private static final BufferParameters SHARP = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 10);
+
+    private static final BufferParameters SHARP =
+            new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 10);
     /** Places of less extent come from rounding, square metres. */
     private static final double SLIVER = 1e-8;
 
@@ -87,7 +90,9 @@ final class Tees {
         if (centres.isEmpty()) {
             return centres;
         }
-        double[][] parts = {{-square / 2, -width / 2, square / 2, width / 2}, {-width / 2, width / 2 - square, width / 2, width / 2}};
+        double[][] parts = {
+            {-square / 2, -width / 2, square / 2, width / 2}, {-width / 2, width / 2 - square, width / 2, width / 2}
+        };
         Envelope near = centres.getEnvelopeInternal();
         near.expandBy(square);
         List<Geometry> swept = new ArrayList<>();
@@ -113,7 +118,8 @@ final class Tees {
             double x = part[(i & 1) == 0 ? 0 : 2];
             double y = part[(i & 2) == 0 ? 1 : 3];
             int end = edge + ((i & 4) == 0 ? 0 : 1);
-            corners[i] = new Coordinate(ring.cornerX(end) - turnedX(x, y, angle), ring.cornerY(end) - turnedY(x, y, angle));
+            corners[i] =
+                    new Coordinate(ring.cornerX(end) - turnedX(x, y, angle), ring.cornerY(end) - turnedY(x, y, angle));
         }
         return GEOMETRY.createMultiPointFromCoords(corners).convexHull();
     }
@@ -122,8 +128,7 @@ final class Tees {
         List<Ring> all = new ArrayList<>(layout.plotSides());
         for (int i = 0; i < layout.size(); i++) {
             Ring ring = layout.ring(i);
-            all.add(ring.lean() == 0 ? ring
-                    : Ring.of((Polygon) BufferOp.bufferOp(ring.polygon(), ring.lean(), SHARP)));
+            all.add(ring.lean() == 0 ? ring : Ring.of((Polygon) BufferOp.bufferOp(ring.polygon(), ring.lean(), SHARP)));
         }
         return all;
     }
@@ -138,11 +143,17 @@ final class Tees {
         for (Ring ring : rings) {
             for (int edge = 0; edge < ring.edges(); edge++) {
                 double degrees = Math.toDegrees(Math.atan2(ring.normalY(edge), ring.normalX(edge)));
-                counts.merge(Math.floorMod(Math.round(degrees / SAME_DIRECTION), Math.round(90 / SAME_DIRECTION)), 1, Integer::sum);
+                counts.merge(
+                        Math.floorMod(Math.round(degrees / SAME_DIRECTION), Math.round(90 / SAME_DIRECTION)),
+                        1,
+                        Integer::sum);
             }
         }
-        return counts.entrySet().stream().sorted((a, b) -> b.getValue() - a.getValue()).limit(MOST_DIRECTIONS)
-                .flatMap(e -> List.of(0, 90, 180, 270).stream().map(turn -> Math.toRadians(e.getKey() * SAME_DIRECTION + turn)))
+        return counts.entrySet().stream()
+                .sorted((a, b) -> b.getValue() - a.getValue())
+                .limit(MOST_DIRECTIONS)
+                .flatMap(e -> List.of(0, 90, 180, 270).stream()
+                        .map(turn -> Math.toRadians(e.getKey() * SAME_DIRECTION + turn)))
                 .toList();
     }
 
@@ -150,10 +161,20 @@ final class Tees {
         double half = width / 2;
         double arm = square / 2;
         double foot = width / 2 - square;
-        double[][] corners = {{-half, foot}, {half, foot}, {half, -half}, {arm, -half}, {arm, half}, {-arm, half}, {-arm, -half}, {-half, -half}};
+        double[][] corners = {
+            {-half, foot},
+            {half, foot},
+            {half, -half},
+            {arm, -half},
+            {arm, half},
+            {-arm, half},
+            {-arm, -half},
+            {-half, -half}
+        };
         List<Point> outline = new ArrayList<>();
         for (double[] corner : corners) {
-            outline.add(Point.metres(at.x + turnedX(corner[0], corner[1], angle), at.y + turnedY(corner[0], corner[1], angle)));
+            outline.add(Point.metres(
+                    at.x + turnedX(corner[0], corner[1], angle), at.y + turnedY(corner[0], corner[1], angle)));
         }
         return new Tee(Point.metres(at.x, at.y), outline);
     }

@@ -19,8 +19,8 @@ import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 
 /**
- * Where the middle of a disk can be within one tile of a piece of ground, in connected parts. A move of a bed
- * touches a tile or two; all others are cached.
+ * Where the middle of a disk can be within one tile of a piece of ground, in connected parts. A move of a bed touches a
+ * tile or two; all others are cached.
  */
 final class Tile {
 
@@ -31,7 +31,12 @@ final class Tile {
     private static final double SHARED = 1e-9;
 
     /** The sides of a tile across which it is connected with the next one. */
-    enum Border { WEST, EAST, SOUTH, NORTH }
+    enum Border {
+        WEST,
+        EAST,
+        SOUTH,
+        NORTH
+    }
 
     /** A connected part of a tile. One part is another only if it is the same object. */
     static final class Part {
@@ -42,7 +47,10 @@ final class Tile {
         private final List<List<Interval>> borders;
         private final boolean atTheEdge;
 
-        /** @param borders for each of {@link Border} the stretches of it that the part comes up to, as coordinates along it */
+        /**
+         * @param borders for each of {@link Border} the stretches of it that the part comes up to, as coordinates along
+         *     it
+         */
         private Part(Polygon polygon, List<List<Interval>> borders, boolean atTheEdge) {
             this.polygon = polygon;
             this.prepared = PreparedGeometryFactory.prepare(polygon);
@@ -82,7 +90,8 @@ final class Tile {
     }
 
     /** The question what of a tile is free. */
-    private record Question(Layout.Vicinity vicinity, Envelope tile, Polygon ground, List<Ring> fences, double radius) {}
+    private record Question(
+            Layout.Vicinity vicinity, Envelope tile, Polygon ground, List<Ring> fences, double radius) {}
 
     /** The question what of a tile is ground, with nothing on it. */
     private record Bare(Envelope tile, Polygon ground, double radius) {}
@@ -94,24 +103,36 @@ final class Tile {
 
     static List<Part> parts(Layout layout, Envelope tile, Polygon ground, double radius) {
         List<Ring> fences = layout.fences(tile, radius);
-        return layout.memo().recall(new Question(layout.vicinity(tile, radius), tile, ground, fences, radius),
-                () -> work(layout, tile, ground, fences, radius));
+        return layout.memo()
+                .recall(
+                        new Question(layout.vicinity(tile, radius), tile, ground, fences, radius),
+                        () -> work(layout, tile, ground, fences, radius));
     }
 
     private static List<Part> work(Layout layout, Envelope tile, Polygon ground, List<Ring> fences, double radius) {
-        Geometry bare = layout.memo().recall(new Bare(tile, ground, radius),
-                () -> Areas.shared(Grown.shrunk(layout, ground, radius), GEOMETRY.toGeometry(tile)));
+        Geometry bare = layout.memo()
+                .recall(
+                        new Bare(tile, ground, radius),
+                        () -> Areas.shared(Grown.shrunk(layout, ground, radius), GEOMETRY.toGeometry(tile)));
         boolean inTheMidst = bare.getArea() > tile.getArea() - ON_THE_BORDER;
-        Map<Boolean, List<Ring>> near = layout.near(tile, radius).stream().collect(Collectors.partitioningBy(layout::isFresh));
+        Map<Boolean, List<Ring>> near =
+                layout.near(tile, radius).stream().collect(Collectors.partitioningBy(layout::isFresh));
         // While a bed is dragged the others leave the same again and again: it is taken off last.
-        Geometry settled = layout.memo().recall(new Left(tile, ground, radius, near.get(false)),
-                () -> without(layout, bare, near.get(false), radius));
+        Geometry settled = layout.memo()
+                .recall(
+                        new Left(tile, ground, radius, near.get(false)),
+                        () -> without(layout, bare, near.get(false), radius));
         Geometry free = without(layout, settled, near.get(true), radius);
         List<Part> parts = new ArrayList<>();
         for (Polygon polygon : Areas.parts(free)) {
-            List<List<Interval>> borders = List.of(along(polygon, true, tile.getMinX()), along(polygon, true, tile.getMaxX()),
-                    along(polygon, false, tile.getMinY()), along(polygon, false, tile.getMaxY()));
-            parts.add(new Part(polygon, borders,
+            List<List<Interval>> borders = List.of(
+                    along(polygon, true, tile.getMinX()),
+                    along(polygon, true, tile.getMaxX()),
+                    along(polygon, false, tile.getMinY()),
+                    along(polygon, false, tile.getMaxY()));
+            parts.add(new Part(
+                    polygon,
+                    borders,
                     !(inTheMidst && fences.isEmpty()) && Grown.reachesTheEdge(polygon, ground, fences, radius)));
         }
         return List.copyOf(parts);
@@ -135,7 +156,8 @@ final class Tile {
         for (int i = 0; i + 1 < shell.getNumPoints(); i++) {
             Coordinate from = shell.getCoordinateN(i);
             Coordinate to = shell.getCoordinateN(i + 1);
-            double off = Math.max(Math.abs((upright ? from.x : from.y) - line), Math.abs((upright ? to.x : to.y) - line));
+            double off =
+                    Math.max(Math.abs((upright ? from.x : from.y) - line), Math.abs((upright ? to.x : to.y) - line));
             if (off < ON_THE_BORDER) {
                 double one = upright ? from.y : from.x;
                 double other = upright ? to.y : to.x;

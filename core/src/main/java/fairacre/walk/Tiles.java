@@ -9,8 +9,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Where the middle of a disk can be on one piece of ground, tile by tile: what is free in each, and which of that is connected across
- * the borders of the tiles with where one comes in.
+ * Where the middle of a disk can be on one piece of ground, tile by tile: what is free in each, and which of that is
+ * connected across the borders of the tiles with where one comes in.
  */
 final class Tiles {
 
@@ -26,6 +26,7 @@ final class Tiles {
     private final List<List<Tile.Part>> tiles = new ArrayList<>();
     /** Number of the first part of each tile, all parts being numbered through. */
     private final List<Integer> first = new ArrayList<>();
+
     private final List<Tile.Part> parts = new ArrayList<>();
     private final int[] parent;
     /** For each part of each tile whether it is connected with where one comes in. */
@@ -54,7 +55,9 @@ final class Tiles {
         joinAcrossBorders();
         List<Boolean> joined = connected(open, thresholds);
         this.connected = IntStream.range(0, tiles.size())
-                .mapToObj(tile -> List.copyOf(joined.subList(first.get(tile), first.get(tile) + tiles.get(tile).size()))).toList();
+                .mapToObj(tile -> List.copyOf(joined.subList(
+                        first.get(tile), first.get(tile) + tiles.get(tile).size())))
+                .toList();
     }
 
     /** Whether a place lies on this piece of ground. */
@@ -135,9 +138,12 @@ final class Tiles {
         List<List<Tile.Part>> near = new ArrayList<>();
         List<List<Boolean>> joined = new ArrayList<>();
         int rows = tiles.size() / columns;
-        for (int row = Math.max(0, number(place.getMinY()) - firstRow); row <= Math.min(rows - 1, number(place.getMaxY()) - firstRow); row++) {
+        for (int row = Math.max(0, number(place.getMinY()) - firstRow);
+                row <= Math.min(rows - 1, number(place.getMaxY()) - firstRow);
+                row++) {
             for (int column = Math.max(0, number(place.getMinX()) - firstColumn);
-                    column <= Math.min(columns - 1, number(place.getMaxX()) - firstColumn); column++) {
+                    column <= Math.min(columns - 1, number(place.getMaxX()) - firstColumn);
+                    column++) {
                 int tile = row * columns + column;
                 near.add(tiles.get(tile));
                 joined.add(connected.get(tile));

@@ -18,13 +18,16 @@ import java.util.UUID;
  * Where carriers of any width can be among the beds of one season. Make one with {@link #of} and ask
  * {@link #stretches}, {@link #gaps} or {@link #pinches}; several threads may ask at once.
  *
- * <p>Without beds every answer is empty. A bed wholly off the plot, or covered by others, has no stretches. A walk that is
- * exactly as wide as a carrier lets it through; so does one narrower by less than {@link #SLACK} on either side. Feet go up
- * steps, wheels don't.
+ * <p>Without beds every answer is empty. A bed wholly off the plot, or covered by others, has no stretches. A walk that
+ * is exactly as wide as a carrier lets it through; so does one narrower by less than {@link #SLACK} on either side.
+ * Feet go up steps, wheels don't.
  */
 public final class WalkStudy {
 
-    /** How much closer than half its width a carrier may come, metres: no tape shows it, and a millimetre less is too narrow. */
+    /**
+     * How much closer than half its width a carrier may come, metres: no tape shows it, and a millimetre less is too
+     * narrow.
+     */
     public static final double SLACK = 0.00025;
     /** Beds nearer than this are built against each other: no walk is meant. */
     public static final Length JOINED = Length.millimetres(50);
@@ -49,7 +52,9 @@ public final class WalkStudy {
         return new WalkStudy(onFoot, steps ? new Edges(new Layout(setting, beds, outlines, true, memo)) : onFoot);
     }
 
-    /** Works out at once where all of these get to; what is asked for later is as right without it, but takes longer. */
+    /**
+     * Works out at once where all of these get to; what is asked for later is as right without it, but takes longer.
+     */
     public WalkStudy prepared(List<Gardener> gardeners, List<Carrier> carriers) {
         List<Length> feet = new ArrayList<>();
         List<Length> wheels = new ArrayList<>();
@@ -76,8 +81,8 @@ public final class WalkStudy {
     }
 
     /**
-     * The parts of a bed's edges at which somebody on their feet can be. They step into keyholes that are narrower than a
-     * walk but at least a foot wide ({@link fairacre.plan.Keyhole#FOOT}) if they can stand before the mouth.
+     * The parts of a bed's edges at which somebody on their feet can be. They step into keyholes that are narrower than
+     * a walk but at least a foot wide ({@link fairacre.plan.Keyhole#FOOT}) if they can stand before the mouth.
      */
     public List<Stretch> stretchesOnFoot(UUID bed, Length width) {
         return onFoot.stretchesWithKeyholes(bed, width);
@@ -99,8 +104,8 @@ public final class WalkStudy {
     }
 
     /**
-     * A place so many metres further along the side of the plot on which a way in lies, as far as the side lets an opening of
-     * this width go.
+     * A place so many metres further along the side of the plot on which a way in lies, as far as the side lets an
+     * opening of this width go.
      */
     public Point alongTheEdge(Point place, double by, Length width) {
         return Openings.along(onFoot.layout().pieces(), place, by, width.metres());

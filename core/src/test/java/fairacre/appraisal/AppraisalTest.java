@@ -19,27 +19,27 @@ import fairacre.fill.Recipe;
 import fairacre.ledger.Paid;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Put;
-import fairacre.plan.Share;
 import fairacre.plan.BillPart;
 import fairacre.plan.Board;
-import fairacre.plan.Build;
 import fairacre.plan.Budget;
+import fairacre.plan.Build;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
 import fairacre.plan.GroundChange;
+import fairacre.plan.Layer;
+import fairacre.plan.LayerKind;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange.PutSupply;
+import fairacre.plan.Put;
+import fairacre.plan.Share;
 import fairacre.plan.Site;
 import fairacre.plan.Supply;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
-import fairacre.plan.Layer;
-import fairacre.plan.LayerKind;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
@@ -69,87 +69,247 @@ class AppraisalTest {
         plans.put(SnagRule.BED_OVERLAP, plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1), bed("Kale", 5.5, 5.5, 2, 1)));
         plans.put(SnagRule.BED_OFF_PLOT, plot(10, 10, ADA, bed("Beans", 9.8, 5, 2, 1)));
         plans.put(SnagRule.REACH_NOBODY, plot(10, 10, ADA, bed("Beans", 5, 5, 3, 1.6)));
-        plans.put(SnagRule.REACH_GARDENER, plot(10, 10, List.of(gardener("Long", 0.8, 0.6), gardener("Short", 0.5, 0.6)),
-                bed("Beans", 5, 5, 3, 1.4)));
+        plans.put(
+                SnagRule.REACH_GARDENER,
+                plot(
+                        10,
+                        10,
+                        List.of(gardener("Long", 0.8, 0.6), gardener("Short", 0.5, 0.6)),
+                        bed("Beans", 5, 5, 3, 1.4)));
         plans.put(SnagRule.WALK_TOO_NARROW, plot(10, 10, ADA, bed("Beans", 5, 4, 3, 1), bed("Kale", 5, 5.4, 3, 1)));
         plans.put(SnagRule.EDGE_STRIP, plot(10, 10, ADA, bed("Beans", 5, 0.9, 3, 1.2)));
-        plans.put(SnagRule.SIDE_SPLICED, plot(10, 10, ADA, bed("Beans", 5, 5, 6, 1, 0, Optional.of(cedar(Board.B2X6, 1)))));
-        plans.put(SnagRule.BUDGET_EXCEEDED, plot(10, 10, ADA, bed("Beans", 5, 5, 3, 1, 0, Optional.of(cedar(Board.B2X10, 3))))
-                .apply(new Change.SetBudget(new Budget(Money.of(EUR, 20), BigDecimal.TEN))).orThrow());
-        plans.put(SnagRule.SHARE_EXCEEDED, with(plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1)))),
-                new Change.SetBudget(new Budget(Money.of(EUR, 1000), BigDecimal.TEN).withShare(Share.of(BillPart.FRAMES, Money.of(EUR, 5))))));
-        plans.put(SnagRule.PRICE_MISSING, plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))))
-                .apply(new Change.ClearPrice(PriceItem.SOIL_BAG_LITRES)).orThrow()
-                .apply(new Change.ClearPrice(PriceItem.SOIL_DELIVERY)).orThrow());
+        plans.put(
+                SnagRule.SIDE_SPLICED,
+                plot(10, 10, ADA, bed("Beans", 5, 5, 6, 1, 0, Optional.of(cedar(Board.B2X6, 1)))));
+        plans.put(
+                SnagRule.BUDGET_EXCEEDED,
+                plot(10, 10, ADA, bed("Beans", 5, 5, 3, 1, 0, Optional.of(cedar(Board.B2X10, 3))))
+                        .apply(new Change.SetBudget(new Budget(Money.of(EUR, 20), BigDecimal.TEN)))
+                        .orThrow());
+        plans.put(
+                SnagRule.SHARE_EXCEEDED,
+                with(
+                        plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1)))),
+                        new Change.SetBudget(new Budget(Money.of(EUR, 1000), BigDecimal.TEN)
+                                .withShare(Share.of(BillPart.FRAMES, Money.of(EUR, 5))))));
+        plans.put(
+                SnagRule.PRICE_MISSING,
+                plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))))
+                        .apply(new Change.ClearPrice(PriceItem.SOIL_BAG_LITRES))
+                        .orThrow()
+                        .apply(new Change.ClearPrice(PriceItem.SOIL_DELIVERY))
+                        .orThrow());
         Plan beans = plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1));
-        plans.put(SnagRule.BED_ON_FEATURE, with(beans, Put.of(
-                feature("Shed", FeatureKind.SHED, 0, 0, 5.5, 4, 7.5, 4, 7.5, 6, 5.5, 6))));
-        plans.put(SnagRule.BED_IN_KEEP_OFF, with(beans, Put.of(
-                feature("Septic field", FeatureKind.KEEP_OFF, 0, 1, 6.5, 4, 9, 4, 9, 6, 6.5, 6))));
-        plans.put(SnagRule.BED_OVER_LINE, with(beans, Put.of(
-                feature("Cable", FeatureKind.BURIED_LINE, 0, 0.5, 0, 4.2, 10, 4.2))));
+        plans.put(
+                SnagRule.BED_ON_FEATURE,
+                with(beans, Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 5.5, 4, 7.5, 4, 7.5, 6, 5.5, 6))));
+        plans.put(
+                SnagRule.BED_IN_KEEP_OFF,
+                with(beans, Put.of(feature("Septic field", FeatureKind.KEEP_OFF, 0, 1, 6.5, 4, 9, 4, 9, 6, 6.5, 6))));
+        plans.put(
+                SnagRule.BED_OVER_LINE,
+                with(beans, Put.of(feature("Cable", FeatureKind.BURIED_LINE, 0, 0.5, 0, 4.2, 10, 4.2))));
         plans.put(SnagRule.BED_UNDER_TREE, with(beans, Put.of(feature("Plum", FeatureKind.TREE, 0.2, 2, 5, 6.8))));
-        plans.put(SnagRule.CARRIER_SHUT_OUT, with(beans, Put.of(gate("Gate", 5, 0, 1)),
-                Put.of(carrier("Barrow", 1.1, true, 0))));
+        plans.put(
+                SnagRule.CARRIER_SHUT_OUT,
+                with(beans, Put.of(gate("Gate", 5, 0, 1)), Put.of(carrier("Barrow", 1.1, true, 0))));
         plans.put(SnagRule.WAY_IN_TOO_NARROW, with(plot(10, 10, ADA), Put.of(gate("Gate", 5, 0, 0.5))));
-        plans.put(SnagRule.WAY_IN_BLOCKED, with(plot(10, 10, ADA, bed("Beans", 5, 0.5, 1.5, 1)), Put.of(gate("Gate", 5, 0, 1))));
-        GroundChange slope = new GroundChange.SetLevels(List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1)));
+        plans.put(
+                SnagRule.WAY_IN_BLOCKED,
+                with(plot(10, 10, ADA, bed("Beans", 5, 0.5, 1.5, 1)), Put.of(gate("Gate", 5, 0, 1))));
+        GroundChange slope = new GroundChange.SetLevels(
+                List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1)));
         plans.put(SnagRule.BED_ON_SLOPE, with(plot(10, 10, ADA, bed("Beans", 5, 5, 1, 3)), slope));
-        plans.put(SnagRule.NO_DRAIN_BEHIND_WALL, with(plot(10, 10, ADA), slope,
-                Put.of(feature("Bank wall", FeatureKind.RETAINING_WALL, 0.3, 0, 1, 5, 9, 5))));
-        plans.put(SnagRule.WALK_TOO_STEEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92))), slope,
-                Put.of(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 10)))));
-        plans.put(SnagRule.WALK_STEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92))), Put.of(new Walk(Gardens.id("Way"), "Way",
-                WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 5),
-                new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.PAVERS), false, false)))));
-        plans.put(SnagRule.GROUND_TOO_STEEP, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)), slope,
-                Put.of(gate("Gate", 5, 0, 1))));
-        plans.put(SnagRule.BARE_GROUND, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)), Put.of(gate("Gate", 5, 0, 1))));
-        plans.put(SnagRule.SURFACE_UNFIT, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
-                Put.of(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2)))));
+        plans.put(
+                SnagRule.NO_DRAIN_BEHIND_WALL,
+                with(
+                        plot(10, 10, ADA),
+                        slope,
+                        Put.of(feature("Bank wall", FeatureKind.RETAINING_WALL, 0.3, 0, 1, 5, 9, 5))));
+        plans.put(
+                SnagRule.WALK_TOO_STEEP,
+                with(
+                        plot(10, 10, List.of(seated("Ines", 0.5, 0.92))),
+                        slope,
+                        Put.of(new Walk(
+                                Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(2, 10)))));
+        plans.put(
+                SnagRule.WALK_STEP,
+                with(
+                        plot(10, 10, List.of(seated("Ines", 0.5, 0.92))),
+                        Put.of(new Walk(
+                                Gardens.id("Way"),
+                                "Way",
+                                WalkGrade.MAIN,
+                                Surfacing.PAVERS,
+                                Site.rectangle(2, 5),
+                                new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.PAVERS), false, false)))));
+        plans.put(
+                SnagRule.GROUND_TOO_STEEP,
+                with(
+                        plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
+                        slope,
+                        Put.of(gate("Gate", 5, 0, 1))));
+        plans.put(
+                SnagRule.BARE_GROUND,
+                with(
+                        plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
+                        Put.of(gate("Gate", 5, 0, 1))));
+        plans.put(
+                SnagRule.SURFACE_UNFIT,
+                with(
+                        plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
+                        Put.of(new Walk(
+                                Gardens.id("Way"),
+                                "Way",
+                                WalkGrade.MAIN,
+                                Surfacing.WOOD_CHIP,
+                                Site.rectangle(10, 2)))));
         Plan low = plot(10, 10, ADA, bed("Beans", 5, 3, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))));
-        plans.put(SnagRule.WALK_RAISES_GROUND, with(low, Put.of(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
-                Site.rectangle(10, 2.5), new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false)))));
-        plans.put(SnagRule.WOOD_IN_SHALLOW_BED, Gardens.rebuilt(low, "Beans", r -> r.withBuild(r.build().withFilling(Recipe.WOOD_BELOW.filling()))));
+        plans.put(
+                SnagRule.WALK_RAISES_GROUND,
+                with(
+                        low,
+                        Put.of(new Walk(
+                                Gardens.id("Way"),
+                                "Way",
+                                WalkGrade.MAIN,
+                                Surfacing.LOOSE_GRAVEL,
+                                Site.rectangle(10, 2.5),
+                                new WalkBuild(
+                                        Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false)))));
+        plans.put(
+                SnagRule.WOOD_IN_SHALLOW_BED,
+                Gardens.rebuilt(low, "Beans", r -> r.withBuild(r.build().withFilling(Recipe.WOOD_BELOW.filling()))));
         Plan deep = plot(10, 10, ADA, bed("Beans", 5, 5, 5, 1.2, 0, Optional.of(cedar(Board.M47X200, 2))));
         plans.put(SnagRule.LOAD_STOPS_AT_GATE, with(deep, Put.of(gate("Gate", 5, 0, 1))));
         plans.put(SnagRule.ALL_IN_BAGS, with(deep, new PutSupply(new Supply(false, false, 0, List.of()))));
-        plans.put(SnagRule.FABRIC_UNDER_STONE, with(plot(10, 10, ADA), Put.of(new Walk(Gardens.id("Way"), "Way", WalkGrade.MAIN,
-                Surfacing.LOOSE_GRAVEL, Site.rectangle(10, 2), new WalkBuild(Optional.empty(), List.of(new Layer(LayerKind.FABRIC, Length.ZERO),
-                new Layer(LayerKind.STONE, Length.inches(2))), false, false)))));
-        plans.put(SnagRule.NO_TURNING, with(plot(3.9, 2.8, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 1.95, 1.4, 2, 0.5)),
-                Put.of(gate("Gate", 2, 0, 1))));
-        Plan inesBeans = plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 1, 0.9, 0, Optional.of(cedar(Board.B2X10, 2))));
-        plans.put(SnagRule.HEIGHT_UNFIT, Gardens.rebuilt(inesBeans, "Beans", r -> r.withFrame(Optional.of(cedar(Board.B2X10, 1)))));
-        plans.put(SnagRule.NO_KNEE_ROOM, Gardens.rebuilt(inesBeans, "Beans", r -> new BedRevision(SEASON, r.outline(), r.shape(),
-                Optional.of(cedar(Board.B2X10, 1)), false, new Build(Optional.empty(), Optional.empty(), Length.inches(20), Length.ZERO,
-                Length.ZERO))));
-        plans.put(SnagRule.FITTING_UNFIT, with(inesBeans, Put.of(new Feature(Gardens.id("Tap"), "Tap", FeatureKind.TAP,
-                List.of(Point.metres(1, 1)), Length.ZERO, Length.ZERO, Length.metres(0.2), false, false))));
-        plans.put(SnagRule.THING_SHUT_OUT, with(beans, Put.of(feature("Wall", FeatureKind.WALL, 0.2, 0, 0, 8, 10, 8)),
-                Put.of(gate("Gate", 5, 0, 1)), Put.of(feature("Tap", FeatureKind.TAP, 0, 0, 3, 9))));
-        plans.put(SnagRule.AISLE_TOO_NARROW, plot(10, 10, ADA, Gardens.shaped("Comb", Gardens.rectangle(5, 5, 4, 2, 0), Gardens.comb(3, 0.5, 1.1))));
-        plans.put(SnagRule.DEAD_END, with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 3, 7, 1, 4, 0, Optional.of(cedar(Board.B2X10, 2))),
-                bed("Kale", 4.92, 7, 1, 4, 0, Optional.of(cedar(Board.B2X10, 2))), bed("Across", 4, 9.5, 3, 0.9, 0, Optional.of(cedar(Board.B2X10, 2)))), Put.of(gate("Gate", 5, 0, 1))));
-        plans.put(SnagRule.NO_PASSING, with(plot(70, 3.4, List.of(seated("Ines", 0.5, 0.92)),
-                bed("Long", 35, 1.7, 66, 0.5, 0, Optional.of(cedar(Board.B2X10, 2)))), Put.of(gate("Gate", 0, 1, 1))));
+        plans.put(
+                SnagRule.FABRIC_UNDER_STONE,
+                with(
+                        plot(10, 10, ADA),
+                        Put.of(new Walk(
+                                Gardens.id("Way"),
+                                "Way",
+                                WalkGrade.MAIN,
+                                Surfacing.LOOSE_GRAVEL,
+                                Site.rectangle(10, 2),
+                                new WalkBuild(
+                                        Optional.empty(),
+                                        List.of(
+                                                new Layer(LayerKind.FABRIC, Length.ZERO),
+                                                new Layer(LayerKind.STONE, Length.inches(2))),
+                                        false,
+                                        false)))));
+        plans.put(
+                SnagRule.NO_TURNING,
+                with(
+                        plot(3.9, 2.8, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 1.95, 1.4, 2, 0.5)),
+                        Put.of(gate("Gate", 2, 0, 1))));
+        Plan inesBeans = plot(
+                10,
+                10,
+                List.of(seated("Ines", 0.5, 0.92)),
+                bed("Beans", 5, 5, 1, 0.9, 0, Optional.of(cedar(Board.B2X10, 2))));
+        plans.put(
+                SnagRule.HEIGHT_UNFIT,
+                Gardens.rebuilt(inesBeans, "Beans", r -> r.withFrame(Optional.of(cedar(Board.B2X10, 1)))));
+        plans.put(
+                SnagRule.NO_KNEE_ROOM,
+                Gardens.rebuilt(
+                        inesBeans,
+                        "Beans",
+                        r -> new BedRevision(
+                                SEASON,
+                                r.outline(),
+                                r.shape(),
+                                Optional.of(cedar(Board.B2X10, 1)),
+                                false,
+                                new Build(
+                                        Optional.empty(),
+                                        Optional.empty(),
+                                        Length.inches(20),
+                                        Length.ZERO,
+                                        Length.ZERO))));
+        plans.put(
+                SnagRule.FITTING_UNFIT,
+                with(
+                        inesBeans,
+                        Put.of(new Feature(
+                                Gardens.id("Tap"),
+                                "Tap",
+                                FeatureKind.TAP,
+                                List.of(Point.metres(1, 1)),
+                                Length.ZERO,
+                                Length.ZERO,
+                                Length.metres(0.2),
+                                false,
+                                false))));
+        plans.put(
+                SnagRule.THING_SHUT_OUT,
+                with(
+                        beans,
+                        Put.of(feature("Wall", FeatureKind.WALL, 0.2, 0, 0, 8, 10, 8)),
+                        Put.of(gate("Gate", 5, 0, 1)),
+                        Put.of(feature("Tap", FeatureKind.TAP, 0, 0, 3, 9))));
+        plans.put(
+                SnagRule.AISLE_TOO_NARROW,
+                plot(10, 10, ADA, Gardens.shaped("Comb", Gardens.rectangle(5, 5, 4, 2, 0), Gardens.comb(3, 0.5, 1.1))));
+        plans.put(
+                SnagRule.DEAD_END,
+                with(
+                        plot(
+                                10,
+                                10,
+                                List.of(seated("Ines", 0.5, 0.92)),
+                                bed("Beans", 3, 7, 1, 4, 0, Optional.of(cedar(Board.B2X10, 2))),
+                                bed("Kale", 4.92, 7, 1, 4, 0, Optional.of(cedar(Board.B2X10, 2))),
+                                bed("Across", 4, 9.5, 3, 0.9, 0, Optional.of(cedar(Board.B2X10, 2)))),
+                        Put.of(gate("Gate", 5, 0, 1))));
+        plans.put(
+                SnagRule.NO_PASSING,
+                with(
+                        plot(
+                                70,
+                                3.4,
+                                List.of(seated("Ines", 0.5, 0.92)),
+                                bed("Long", 35, 1.7, 66, 0.5, 0, Optional.of(cedar(Board.B2X10, 2)))),
+                        Put.of(gate("Gate", 0, 1, 1))));
         plans.put(SnagRule.NO_GARDENER, plot(10, 10, List.of(), bed("Beans", 5, 5, 2, 1)));
         return plans;
     }
 
     @Test
-    @DisplayName("Worked by hand: 4.906 x 1.106 x 0.3746 m are 2.03 m3, so 2.5 m3 come loose: 30 barrows of 85 L at 5 minutes are 2.5 h")
+    @DisplayName(
+            "Worked by hand: 4.906 x 1.106 x 0.3746 m are 2.03 m3, so 2.5 m3 come loose: 30 barrows of 85 L at 5 minutes are 2.5 h")
     void whatComesLooseStopsAtANarrowGateUnlessItCameBefore() {
-        Plan later = with(flawed().get(SnagRule.LOAD_STOPS_AT_GATE), new Change.RescheduleRevision(Gardens.id("Beans"), SEASON, SEASON + 1));
+        Plan later = with(
+                flawed().get(SnagRule.LOAD_STOPS_AT_GATE),
+                new Change.RescheduleRevision(Gardens.id("Beans"), SEASON, SEASON + 1));
         assertThat(stopped(later, SEASON)).isEmpty();
-        assertThat(stopped(later, SEASON + 1).orElseThrow().words()).contains("2.5 m³").contains("Gate, is 1.00 m").contains("30 barrows, about 2.5 h.");
-        Plan fencedLater = with(later, Put.of(new WayIn(Gardens.id("Gate"), "Gate", Point.metres(5, 0), Length.metres(1), Swing.INWARD, Optional.of(SEASON + 1))));
-        assertThat(stopped(fencedLater, SEASON + 1).orElseThrow().words()).contains("until " + SEASON + " the way was still open");
-        assertThat(stopped(with(later, Put.of(gate("Gate", 5, 0, 1.6))), SEASON + 1)).isEmpty();
+        assertThat(stopped(later, SEASON + 1).orElseThrow().words())
+                .contains("2.5 m³")
+                .contains("Gate, is 1.00 m")
+                .contains("30 barrows, about 2.5 h.");
+        Plan fencedLater = with(
+                later,
+                Put.of(new WayIn(
+                        Gardens.id("Gate"),
+                        "Gate",
+                        Point.metres(5, 0),
+                        Length.metres(1),
+                        Swing.INWARD,
+                        Optional.of(SEASON + 1))));
+        assertThat(stopped(fencedLater, SEASON + 1).orElseThrow().words())
+                .contains("until " + SEASON + " the way was still open");
+        assertThat(stopped(with(later, Put.of(gate("Gate", 5, 0, 1.6))), SEASON + 1))
+                .isEmpty();
     }
 
     private static Optional<Snag> stopped(Plan plan, int season) {
-        return Appraisal.of(plan, season).report().snags().stream().filter(snag -> snag.rule() == SnagRule.LOAD_STOPS_AT_GATE).findFirst();
+        return Appraisal.of(plan, season).report().snags().stream()
+                .filter(snag -> snag.rule() == SnagRule.LOAD_STOPS_AT_GATE)
+                .findFirst();
     }
 
     @ParameterizedTest
@@ -164,20 +324,29 @@ class AppraisalTest {
     @EnumSource(mode = EnumSource.Mode.EXCLUDE, names = "NOT_JUDGED")
     void everySnagHasARemedyThatTheModelTakes(SnagRule rule) {
         Plan plan = flawed().get(rule);
-        assertThat(snag(rule).orElseThrow().remedies()).isNotEmpty()
-                .allSatisfy(remedy -> assertThat(plan.apply(remedy.change()).orThrow()).isNotEqualTo(plan));
+        assertThat(snag(rule).orElseThrow().remedies())
+                .isNotEmpty()
+                .allSatisfy(remedy ->
+                        assertThat(plan.apply(remedy.change()).orThrow()).isNotEqualTo(plan));
     }
 
     @ParameterizedTest
-    @EnumSource(mode = EnumSource.Mode.EXCLUDE, names = {"BUDGET_EXCEEDED", "BED_ON_SLOPE", "NOT_JUDGED"})
+    @EnumSource(
+            mode = EnumSource.Mode.EXCLUDE,
+            names = {"BUDGET_EXCEEDED", "BED_ON_SLOPE", "NOT_JUDGED"})
     void theFirstRemedyPutsTheSnagRightAndMakesNothingWorse(SnagRule rule) {
         Plan plan = flawed().get(rule);
-        Plan cured = plan.apply(snag(rule).orElseThrow().remedies().get(0).change()).orThrow();
+        Plan cured =
+                plan.apply(snag(rule).orElseThrow().remedies().get(0).change()).orThrow();
         List<Snag> before = Appraisal.of(plan, SEASON).snags();
         List<Snag> after = Appraisal.of(cured, SEASON).snags();
         assertThat(after).extracting(Snag::rule).doesNotContain(rule);
-        assertThat(after).extracting(Snag::weight).filteredOn(w -> w == Weight.SERIOUS).hasSizeLessThanOrEqualTo(
-                (int) before.stream().filter(s -> s.weight() == Weight.SERIOUS).count());
+        assertThat(after)
+                .extracting(Snag::weight)
+                .filteredOn(w -> w == Weight.SERIOUS)
+                .hasSizeLessThanOrEqualTo((int) before.stream()
+                        .filter(s -> s.weight() == Weight.SERIOUS)
+                        .count());
     }
 
     @Test
@@ -188,23 +357,46 @@ class AppraisalTest {
         Plan cured = plan.apply(remedies.get(1).change()).orThrow();
         assertThat(Appraisal.of(cured, SEASON).snags()).extracting(Snag::rule).doesNotContain(SnagRule.BUDGET_EXCEEDED);
         Plan lower = plan.apply(remedies.get(0).change()).orThrow();
-        assertThat(Appraisal.of(lower, SEASON).purse().planned()).isLessThan(Appraisal.of(plan, SEASON).purse().planned());
+        assertThat(Appraisal.of(lower, SEASON).purse().planned())
+                .isLessThan(Appraisal.of(plan, SEASON).purse().planned());
     }
 
     @ParameterizedTest
-    @CsvSource({"0, 1, 0, north", "0, -1, 0, south", "1, 0, 0, east", "-1, 1, 0, north-west", "0, 1, 45, north-west", "0, 1, 270, east", "-1, 0, 0, west"})
+    @CsvSource({
+        "0, 1, 0, north",
+        "0, -1, 0, south",
+        "1, 0, 0, east",
+        "-1, 1, 0, north-west",
+        "0, 1, 45, north-west",
+        "0, 1, 270, east",
+        "-1, 0, 0, west"
+    })
     void aDirectionIsAQuarterOfTheSky(double dx, double dy, double north, String quarter) {
         assertThat(Wording.quarter(dx, dy, north)).isEqualTo(quarter);
     }
 
     @Test
     void aDrainIsProposedOnTheSideThatAWallHoldsBack() {
-        assertThat(snag(SnagRule.NO_DRAIN_BEHIND_WALL).orElseThrow().remedies()).extracting(Remedy::words).containsExactly(
-                "Lay a drain behind Bank wall on its north side", "There is a drain on its north side already: put it on the drawing");
+        assertThat(snag(SnagRule.NO_DRAIN_BEHIND_WALL).orElseThrow().remedies())
+                .extracting(Remedy::words)
+                .containsExactly(
+                        "Lay a drain behind Bank wall on its north side",
+                        "There is a drain on its north side already: put it on the drawing");
         Plan plan = flawed().get(SnagRule.NO_DRAIN_BEHIND_WALL);
         Feature wall = plan.features().get(0);
-        Plan high = with(plan, Put.of(new Feature(wall.id(), wall.name(), wall.kind(), wall.places(), wall.breadth(), wall.margin(), Length.metres(1.3),
-                false, false)), Put.of(feature("Drain", FeatureKind.DRAIN, 0.3, 0, 1, 4.7, 9, 4.7)));
+        Plan high = with(
+                plan,
+                Put.of(new Feature(
+                        wall.id(),
+                        wall.name(),
+                        wall.kind(),
+                        wall.places(),
+                        wall.breadth(),
+                        wall.margin(),
+                        Length.metres(1.3),
+                        false,
+                        false)),
+                Put.of(feature("Drain", FeatureKind.DRAIN, 0.3, 0, 1, 4.7, 9, 4.7)));
         Snag snag = only(Appraisal.of(high, SEASON), SnagRule.NO_DRAIN_BEHIND_WALL);
         assertThat(snag.weight()).isEqualTo(Weight.SERIOUS);
         assertThat(snag.words()).contains("in front of it doesn't help", "licensed designer");
@@ -212,10 +404,14 @@ class AppraisalTest {
 
     @Test
     void whatIsPaidCountsAgainstTheBudget() {
-        Plan plan = flawed().get(SnagRule.SIDE_SPLICED).apply(new Change.SetBudget(new Budget(Money.of(EUR, 1000), BigDecimal.TEN)
-                .withShare(Share.of(BillPart.TOOLS, Money.of(EUR, 500))))).orThrow();
+        Plan plan = flawed().get(SnagRule.SIDE_SPLICED)
+                .apply(new Change.SetBudget(new Budget(Money.of(EUR, 1000), BigDecimal.TEN)
+                        .withShare(Share.of(BillPart.TOOLS, Money.of(EUR, 500)))))
+                .orThrow();
         Money planned = Appraisal.of(plan, SEASON).purse().planned();
-        assertThat(Appraisal.of(plan, SEASON).snags()).extracting(Snag::rule).doesNotContain(SnagRule.BUDGET_EXCEEDED, SnagRule.SHARE_EXCEEDED);
+        assertThat(Appraisal.of(plan, SEASON).snags())
+                .extracting(Snag::rule)
+                .doesNotContain(SnagRule.BUDGET_EXCEEDED, SnagRule.SHARE_EXCEEDED);
         Money tiller = Money.of(EUR, 1001).minus(planned);
         List<Paid> paid = List.of(new Paid(Optional.empty(), BillPart.TOOLS, SEASON, false, BigDecimal.ONE, tiller));
         Appraisal appraisal = Appraisal.of(plan, SEASON, paid);
@@ -223,18 +419,25 @@ class AppraisalTest {
         assertThat(appraisal.purse().state()).isEqualTo(Purse.State.OVERDRAWN);
         Snag budget = only(appraisal, SnagRule.BUDGET_EXCEEDED);
         assertThat(budget.weight()).isEqualTo(Weight.SERIOUS);
-        assertThat(budget.words()).isEqualTo("With " + tiller + " paid, EUR 0.00 ordered and " + planned + " still to come the garden comes to EUR 1001.00, "
-                + "EUR 1.00 over the budget of EUR 1000.00.");
+        assertThat(budget.words())
+                .isEqualTo("With " + tiller + " paid, EUR 0.00 ordered and " + planned
+                        + " still to come the garden comes to EUR 1001.00, "
+                        + "EUR 1.00 over the budget of EUR 1000.00.");
         Snag share = only(appraisal, SnagRule.SHARE_EXCEEDED);
         assertThat(share.words()).contains("bought and planned for tools comes to " + tiller);
         for (Snag snag : List.of(budget, share)) {
-            Plan cured = plan.apply(snag.remedies().get(snag.remedies().size() - 1).change()).orThrow();
-            assertThat(Appraisal.of(cured, SEASON, paid).snags()).extracting(Snag::rule).doesNotContain(snag.rule());
+            Plan cured = plan.apply(
+                            snag.remedies().get(snag.remedies().size() - 1).change())
+                    .orThrow();
+            assertThat(Appraisal.of(cured, SEASON, paid).snags())
+                    .extracting(Snag::rule)
+                    .doesNotContain(snag.rule());
         }
     }
 
     private static Snag only(Appraisal appraisal, SnagRule rule) {
-        List<Snag> found = appraisal.snags().stream().filter(snag -> snag.rule() == rule).toList();
+        List<Snag> found =
+                appraisal.snags().stream().filter(snag -> snag.rule() == rule).toList();
         assertThat(found).hasSize(1);
         return found.get(0);
     }
@@ -242,20 +445,32 @@ class AppraisalTest {
     @Test
     void theFirstBedForTwentyIsOfferedTheGround() {
         Plan plan = plot(3, 3, ADA, bed("First", 1.5, 1.5, 1.2, 1, 0, Optional.of(cedar(Board.B1X6, 1))))
-                .apply(new Change.SetBudget(new Budget(Money.of(EUR, 20), BigDecimal.TEN))).orThrow();
-        Remedy remedy = Appraisal.of(plan, SEASON).snags().stream().filter(s -> s.rule() == SnagRule.BUDGET_EXCEEDED)
-                .findFirst().orElseThrow().remedies().get(0);
+                .apply(new Change.SetBudget(new Budget(Money.of(EUR, 20), BigDecimal.TEN)))
+                .orThrow();
+        Remedy remedy = Appraisal.of(plan, SEASON).snags().stream()
+                .filter(s -> s.rule() == SnagRule.BUDGET_EXCEEDED)
+                .findFirst()
+                .orElseThrow()
+                .remedies()
+                .get(0);
         assertThat(remedy.words()).startsWith("Build First in the ground");
-        assertThat(Appraisal.of(plan.apply(remedy.change()).orThrow(), SEASON).purse().planned()).isEqualTo(Money.zero(EUR));
+        assertThat(Appraisal.of(plan.apply(remedy.change()).orThrow(), SEASON)
+                        .purse()
+                        .planned())
+                .isEqualTo(Money.zero(EUR));
     }
 
     @Test
     void aBedTooWideIsNarrowedToTwiceTheReachOrSplit() {
         List<Remedy> remedies = snag(SnagRule.REACH_NOBODY).orElseThrow().remedies();
-        assertThat(remedies).anySatisfy(r -> assertThat(r.words()).contains("Narrow Beans to 1.20 m").endsWith("1.20 m² less soil"));
+        assertThat(remedies)
+                .anySatisfy(r ->
+                        assertThat(r.words()).contains("Narrow Beans to 1.20 m").endsWith("1.20 m² less soil"));
         Plan wide = plot(10, 10, ADA, bed("Beans", 5, 5, 4, 2.6));
         Remedy split = Appraisal.of(wide, SEASON).snags().get(0).remedies().stream()
-                .filter(r -> r.words().startsWith("Split")).findFirst().orElseThrow();
+                .filter(r -> r.words().startsWith("Split"))
+                .findFirst()
+                .orElseThrow();
         Plan halves = wide.apply(split.change()).orThrow();
         assertThat(halves.beds()).hasSize(2);
         assertThat(Appraisal.of(halves, SEASON).snags()).isEmpty();
@@ -266,16 +481,20 @@ class AppraisalTest {
         Plan plan = plot(10, 10, ADA, bed("Beans", 5, 4, 3, 1.2), bed("Kale", 5, 5.5, 3, 1.2));
         assertThat(Appraisal.of(plan, SEASON).snags()).anySatisfy(snag -> {
             assertThat(snag.rule()).isEqualTo(SnagRule.REACH_NOBODY);
-            assertThat(snag.remedies()).anySatisfy(r -> assertThat(r.words()).startsWith("Move").contains("alongside"));
+            assertThat(snag.remedies())
+                    .anySatisfy(r -> assertThat(r.words()).startsWith("Move").contains("alongside"));
         });
     }
 
     @Test
     void aNeighbourIsOfferedToGiveWayWhereTheBedItselfCant() {
-        Plan plan = plot(10, 10, ADA, bed("Low", 5, 3, 3, 1.2), bed("Jammed", 5, 4.9, 3, 1.2), bed("High", 5, 6.5, 3, 1.2));
-        assertThat(Appraisal.of(plan, SEASON).snags()).filteredOn(s -> s.beds().equals(List.of(Gardens.id("Jammed"))))
+        Plan plan =
+                plot(10, 10, ADA, bed("Low", 5, 3, 3, 1.2), bed("Jammed", 5, 4.9, 3, 1.2), bed("High", 5, 6.5, 3, 1.2));
+        assertThat(Appraisal.of(plan, SEASON).snags())
+                .filteredOn(s -> s.beds().equals(List.of(Gardens.id("Jammed"))))
                 .anySatisfy(snag -> assertThat(snag.remedies())
-                        .anySatisfy(r -> assertThat(r.words()).startsWith("Move High 0.20 m up, so that Ada gets alongside")));
+                        .anySatisfy(r ->
+                                assertThat(r.words()).startsWith("Move High 0.20 m up, so that Ada gets alongside")));
     }
 
     @Test
@@ -289,17 +508,22 @@ class AppraisalTest {
         Plan plan = flawed().get(SnagRule.WALK_TOO_NARROW);
         AppraisalReport report = Appraisal.of(plan, SEASON).report();
         AppraisalReport preview = Appraisal.of(plan, SEASON).preview();
-        assertThat(preview.beds()).extracting(BedAppraisal::reach).isEqualTo(report.beds().stream().map(BedAppraisal::reach).toList());
+        assertThat(preview.beds())
+                .extracting(BedAppraisal::reach)
+                .isEqualTo(report.beds().stream().map(BedAppraisal::reach).toList());
         assertThat(preview.bill()).isEqualTo(report.bill());
-        assertThat(preview.snags()).allSatisfy(s -> assertThat(s.remedies()).isEmpty())
-                .extracting(Snag::words).isEqualTo(report.snags().stream().map(Snag::words).toList());
+        assertThat(preview.snags())
+                .allSatisfy(s -> assertThat(s.remedies()).isEmpty())
+                .extracting(Snag::words)
+                .isEqualTo(report.snags().stream().map(Snag::words).toList());
     }
 
     @ParameterizedTest
     @ValueSource(ints = {1, 12, 60})
     void theSamePlanIsAlwaysJudgedTheSame(int beds) {
         Plan plan = Gardens.generated(beds, 5);
-        assertThat(Appraisal.of(plan, SEASON).report()).isEqualTo(Appraisal.of(Gardens.generated(beds, 5), SEASON).report());
+        assertThat(Appraisal.of(plan, SEASON).report())
+                .isEqualTo(Appraisal.of(Gardens.generated(beds, 5), SEASON).report());
     }
 
     @Test
@@ -307,27 +531,38 @@ class AppraisalTest {
         AppraisalReport report = Appraisal.of(plot(10, 10, List.of()), SEASON).report();
         assertThat(report.beds()).isEmpty();
         assertThat(report.plot().squareMetres()).isEqualTo(100);
-        assertThat(report.snags()).singleElement().satisfies(s -> assertThat(s.rule()).isEqualTo(SnagRule.NO_GARDENER));
+        assertThat(report.snags())
+                .singleElement()
+                .satisfies(s -> assertThat(s.rule()).isEqualTo(SnagRule.NO_GARDENER));
     }
 
     @Test
     void aBedThatIsNotBuiltYetIsNotJudged() {
         Plan plan = flawed().get(SnagRule.REACH_NOBODY)
-                .apply(new Change.RescheduleRevision(Gardens.id("Beans"), SEASON, SEASON + 2)).orThrow();
+                .apply(new Change.RescheduleRevision(Gardens.id("Beans"), SEASON, SEASON + 2))
+                .orThrow();
         assertThat(Appraisal.of(plan, SEASON).report().beds()).isEmpty();
         assertThat(Appraisal.of(plan, SEASON + 2).snags()).isNotEmpty();
     }
 
     private static Optional<Snag> snag(SnagRule rule) {
-        return Appraisal.of(flawed().get(rule), SEASON).snags().stream().filter(s -> s.rule() == rule).findFirst();
+        return Appraisal.of(flawed().get(rule), SEASON).snags().stream()
+                .filter(s -> s.rule() == rule)
+                .findFirst();
     }
 
     @Test
     void aWalkBuiltUpBesideABedSaysWhatIsLeftOfIt() {
         assertThat(snag(SnagRule.WALK_RAISES_GROUND).orElseThrow().words())
                 .isEqualTo("Way will lie 0.152 m above the ground: of the 0.14 m of Beans nothing is left above it.");
-        Plan higher = Gardens.rebuilt(flawed().get(SnagRule.WALK_RAISES_GROUND), "Beans", r -> r.withFrame(Optional.of(cedar(Board.B2X10, 2))));
-        Snag note = Appraisal.of(higher, SEASON).snags().stream().filter(s -> s.rule() == SnagRule.WALK_RAISES_GROUND).findFirst().orElseThrow();
+        Plan higher = Gardens.rebuilt(
+                flawed().get(SnagRule.WALK_RAISES_GROUND),
+                "Beans",
+                r -> r.withFrame(Optional.of(cedar(Board.B2X10, 2))));
+        Snag note = Appraisal.of(higher, SEASON).snags().stream()
+                .filter(s -> s.rule() == SnagRule.WALK_RAISES_GROUND)
+                .findFirst()
+                .orElseThrow();
         // 18 1/2 in less 6 in.
         assertThat(note.words()).contains("of the 0.47 m of Beans only 0.318 m are left");
         assertThat(note.weight()).isEqualTo(Weight.NOTE);
@@ -337,8 +572,15 @@ class AppraisalTest {
     @Test
     void aBedStandsNoHeightAboveTheGroundIfItLiesInIt() {
         for (Plan plan : List.of(Gardens.everything(), Gardens.generatedOfAllShapes(40, 5))) {
-            plan.seasonsOfChange().forEach(season -> Appraisal.of(plan, season).preview().beds().forEach(bed -> assertThat(bed.height().isPositive())
-                    .isNotEqualTo(plan.bed(bed.bed()).in(season).orElseThrow().flat())));
+            plan.seasonsOfChange()
+                    .forEach(season -> Appraisal.of(plan, season)
+                            .preview()
+                            .beds()
+                            .forEach(bed -> assertThat(bed.height().isPositive())
+                                    .isNotEqualTo(plan.bed(bed.bed())
+                                            .in(season)
+                                            .orElseThrow()
+                                            .flat())));
         }
     }
 }

@@ -27,7 +27,9 @@ class EveryGardenTest {
     private static final int WITH_REMEDIES = 8;
 
     private static List<Failure> failures(Plan plan, boolean withRemedies) {
-        Appraisal appraisal = withRemedies ? Appraisal.of(plan, SEASON) : Appraisal.of(plan, SEASON, Memo.none(), List.of(), KnownCuts.NONE);
+        Appraisal appraisal = withRemedies
+                ? Appraisal.of(plan, SEASON)
+                : Appraisal.of(plan, SEASON, Memo.none(), List.of(), KnownCuts.NONE);
         if (withRemedies) {
             appraisal.report();
         } else {
@@ -39,15 +41,23 @@ class EveryGardenTest {
     @ParameterizedTest(name = "turned by {0}°")
     @ValueSource(doubles = {0, 15, 30, 45, 60, 75, 90, 120, 150, 210, 300, 330})
     void aTurnedBedIsJudged(double turn) {
-        Plan plan = plot(8, 6, List.of(gardener("Ada", 0.5, 0.6)), bed("Bed", 4.93, 2.57, 2.4, 1.5, turn, Optional.empty()));
+        Plan plan = plot(
+                8, 6, List.of(gardener("Ada", 0.5, 0.6)), bed("Bed", 4.93, 2.57, 2.4, 1.5, turn, Optional.empty()));
         assertThat(failures(plan, true)).isEmpty();
-        assertThat(Appraisal.of(plan, SEASON).snags()).extracting(Snag::rule).contains(SnagRule.REACH_NOBODY).doesNotContain(SnagRule.NOT_JUDGED);
+        assertThat(Appraisal.of(plan, SEASON).snags())
+                .extracting(Snag::rule)
+                .contains(SnagRule.REACH_NOBODY)
+                .doesNotContain(SnagRule.NOT_JUDGED);
     }
 
     @Test
     void gardensByChanceAreAllJudged() {
-        List<String> failed = LongStream.range(0, GARDENS).parallel()
-                .mapToObj(seed -> failures(RandomGardens.of(seed), seed % WITH_REMEDIES == 0).stream().map(failure -> seed + ": " + failure)).flatMap(s -> s).toList();
+        List<String> failed = LongStream.range(0, GARDENS)
+                .parallel()
+                .mapToObj(seed -> failures(RandomGardens.of(seed), seed % WITH_REMEDIES == 0).stream()
+                        .map(failure -> seed + ": " + failure))
+                .flatMap(s -> s)
+                .toList();
         assertThat(failed).isEmpty();
     }
 
@@ -56,12 +66,20 @@ class EveryGardenTest {
         Guard guard = new Guard();
         Plan plan = plot(8, 6, List.of());
         Snag other = Appraisal.of(plan, SEASON).snags().get(0);
-        List<Snag> snags = Appraisal.found(Stream.of(new Appraisal.Finder("the walks", () -> {
-            throw new IllegalStateException("a fault of ours");
-        }), new Appraisal.Finder("the rest", () -> List.of(other))), guard);
+        List<Snag> snags = Appraisal.found(
+                Stream.of(
+                        new Appraisal.Finder("the walks", () -> {
+                            throw new IllegalStateException("a fault of ours");
+                        }),
+                        new Appraisal.Finder("the rest", () -> List.of(other))),
+                guard);
         assertThat(snags).contains(other).hasSize(2);
-        assertThat(snags).filteredOn(snag -> snag.rule() == SnagRule.NOT_JUDGED).singleElement()
+        assertThat(snags)
+                .filteredOn(snag -> snag.rule() == SnagRule.NOT_JUDGED)
+                .singleElement()
                 .satisfies(snag -> assertThat(snag.words()).startsWith("This could not be judged: the walks."));
-        assertThat(guard.failures()).singleElement().satisfies(failure -> assertThat(failure.cause()).hasMessage("a fault of ours"));
+        assertThat(guard.failures())
+                .singleElement()
+                .satisfies(failure -> assertThat(failure.cause()).hasMessage("a fault of ours"));
     }
 }

@@ -47,16 +47,22 @@ class ExtremePlotsTest {
         Plan plan = plot(1, 1, List.of(gardener("Ada", 0.6, 0.6)), bed("Box", 0.5, 0.5, 0.9, 0.9));
         AppraisalReport report = Appraisal.of(plan, SEASON).report();
         assertThat(report.growing().squareMetres()).isCloseTo(0.81, within(1e-6));
-        assertThat(report.snags()).extracting(Snag::rule).contains(SnagRule.REACH_NOBODY)
+        assertThat(report.snags())
+                .extracting(Snag::rule)
+                .contains(SnagRule.REACH_NOBODY)
                 .doesNotContain(SnagRule.BED_OFF_PLOT);
-        assertThat(SettingOutStudy.of(plan.site(), plan.standing(SEASON), plan.units()).base()).isEqualTo(Length.metres(1));
+        assertThat(SettingOutStudy.of(plan.site(), plan.standing(SEASON), plan.units())
+                        .base())
+                .isEqualTo(Length.metres(1));
     }
 
     @Test
     void whatIsWiderThanASquareMetreFindsNoGroundOnIt() {
-        Plan plan = with(plot(1, 1, List.of()), Put.of(gate("Gate", 0.5, 0, 0.9)), Put.of(carrier("Loader", 1.5, true, 3)));
+        Plan plan =
+                with(plot(1, 1, List.of()), Put.of(gate("Gate", 0.5, 0, 0.9)), Put.of(carrier("Loader", 1.5, true, 3)));
         List<StandingBed> standing = plan.standing(SEASON);
-        CarrierGround ground = CarrierStudy.of(Appraisal.of(plan, SEASON).walks(), standing).of(plan.carriers().get(0));
+        CarrierGround ground = CarrierStudy.of(Appraisal.of(plan, SEASON).walks(), standing)
+                .of(plan.carriers().get(0));
         assertThat(ground.ground()).isEmpty();
         assertThat(ground.turning()).isEmpty();
         assertThat(LargestRectangle.of(plan)).map(Rectangle::length).contains(Length.metres(1));
@@ -67,18 +73,26 @@ class ExtremePlotsTest {
         for (int i = 0; i < SIDE; i++) {
             beds.add(bed("Bed " + i, 6 + i % 10 * 9.5, 6 + i / 10 * 9.5, 3, 1));
         }
-        return with(plot(SIDE, SIDE, List.of(gardener("Ada", 0.6, 0.6), seated("Ines", 0.5, 0.92)), beds.toArray(Bed[]::new)),
-                Put.of(gate("Gate", 50, 0, 3)), Put.of(carrier("Loader", 1.5, true, 4)));
+        return with(
+                plot(
+                        SIDE,
+                        SIDE,
+                        List.of(gardener("Ada", 0.6, 0.6), seated("Ines", 0.5, 0.92)),
+                        beds.toArray(Bed[]::new)),
+                Put.of(gate("Gate", 50, 0, 3)),
+                Put.of(carrier("Loader", 1.5, true, 4)));
     }
 
     @Test
-    @DisplayName("The opening of a hectare by a disk of 1.5 m less a hundred beds: 10 000 - (4 - pi) r^2 - 300 m2 [closed form]")
+    @DisplayName(
+            "The opening of a hectare by a disk of 1.5 m less a hundred beds: 10 000 - (4 - pi) r^2 - 300 m2 [closed form]")
     void aHectareIsJudgedToo() {
         Plan plan = hectare();
         AppraisalReport report = Appraisal.of(plan, SEASON).report();
         assertThat(report.plot().squareMetres()).isEqualTo(10_000);
         assertThat(report.snags()).extracting(Snag::rule).containsOnly(SnagRule.HEIGHT_UNFIT, SnagRule.BARE_GROUND);
-        CarrierGround ground = CarrierStudy.of(Appraisal.of(plan, SEASON).walks(), plan.standing(SEASON)).of(plan.carriers().get(0));
+        CarrierGround ground = CarrierStudy.of(Appraisal.of(plan, SEASON).walks(), plan.standing(SEASON))
+                .of(plan.carriers().get(0));
         assertThat(ground.area().squareMetres()).isCloseTo(10_000 - (4 - Math.PI) * 0.75 * 0.75 - 300, within(2.5));
         assertThat(ground.shutOut()).isEmpty();
         assertThat(ground.unpassable().metres()).isLessThan(1.5);
@@ -87,23 +101,44 @@ class ExtremePlotsTest {
     @Test
     void theFarBedOfAHectareIsAtLeastAsFarAsTheStraightLine() {
         Plan plan = hectare();
-        List<Route> routes = RouteStudy.of(Appraisal.of(plan, SEASON).walks(), plan.standing(SEASON), plan.carriers().get(0))
+        List<Route> routes = RouteStudy.of(
+                        Appraisal.of(plan, SEASON).walks(),
+                        plan.standing(SEASON),
+                        plan.carriers().get(0))
                 .from(Point.metres(50, 1));
         assertThat(routes).hasSize(SIDE);
-        assertThat(routes).filteredOn(route -> route.bed().equals(id("Bed 90"))).singleElement()
-                .satisfies(route -> assertThat(route.length().metres()).isBetween(Math.hypot(50 - 7.5, 91 - 1) - 0.75, 101.0));
+        assertThat(routes)
+                .filteredOn(route -> route.bed().equals(id("Bed 90")))
+                .singleElement()
+                .satisfies(route ->
+                        assertThat(route.length().metres()).isBetween(Math.hypot(50 - 7.5, 91 - 1) - 0.75, 101.0));
     }
 
     @Test
     void aRectangleOfAHectareIsArrangedAndAllOfItRefusedIfThatTakesTooManyBeds() {
         Plan plan = plot(SIDE, SIDE, List.of(gardener("Ada", 0.6, 0.6)));
-        assertThat(ArrangementStudy.of(plan, SEASON, wish(12, 10), UUID::randomUUID).of(LayoutKind.ROWS_ACROSS)).isNotEmpty();
-        assertThatThrownBy(() -> new Wish(Point.metres(0, 0), Length.metres(2000), Length.metres(10), Length.metres(0.6), Length.metres(1),
-                Length.metres(5), Optional.empty())).isInstanceOf(RefusedException.class);
+        assertThat(ArrangementStudy.of(plan, SEASON, wish(12, 10), UUID::randomUUID)
+                        .of(LayoutKind.ROWS_ACROSS))
+                .isNotEmpty();
+        assertThatThrownBy(() -> new Wish(
+                        Point.metres(0, 0),
+                        Length.metres(2000),
+                        Length.metres(10),
+                        Length.metres(0.6),
+                        Length.metres(1),
+                        Length.metres(5),
+                        Optional.empty()))
+                .isInstanceOf(RefusedException.class);
     }
 
     private static Wish wish(double length, double width) {
-        return new Wish(Point.metres(40, 40), Length.metres(length), Length.metres(width), Length.metres(0.6), Length.metres(1),
-                Length.metres(5), Optional.empty());
+        return new Wish(
+                Point.metres(40, 40),
+                Length.metres(length),
+                Length.metres(width),
+                Length.metres(0.6),
+                Length.metres(1),
+                Length.metres(5),
+                Optional.empty());
     }
 }

@@ -53,7 +53,8 @@ class MemoTest {
         Plan plan = Gardens.generatedOfAllShapes(beds, 4);
         Memo memo = new Memo(Memo.USUAL);
         AtomicInteger asked = new AtomicInteger();
-        Appraisal stopped = Appraisal.of(plan, SEASON, memo.until(() -> asked.incrementAndGet() > answers), List.of(), KnownCuts.NONE);
+        Appraisal stopped = Appraisal.of(
+                plan, SEASON, memo.until(() -> asked.incrementAndGet() > answers), List.of(), KnownCuts.NONE);
         assertThatThrownBy(stopped::preview).isInstanceOf(StoppedException.class);
         assertThat(stopped.failures()).as("it is no fault of the program").isEmpty();
         assertThat(json(judged(plan, memo))).isEqualTo(json(judged(plan, Memo.none())));
@@ -71,7 +72,9 @@ class MemoTest {
                 plan = applied.plan();
                 AppraisalReport after = judged(plan, memo);
                 assertThat(json(after)).as("edit %d", i).isEqualTo(json(judged(plan, Memo.none())));
-                assertThat(json(AppraisalChange.of(before, after).appliedTo(before))).as("edit %d", i).isEqualTo(json(after));
+                assertThat(json(AppraisalChange.of(before, after).appliedTo(before)))
+                        .as("edit %d", i)
+                        .isEqualTo(json(after));
             }
         }
     }
@@ -94,16 +97,31 @@ class MemoTest {
             case 0 -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), random.nextDouble() * 20);
             case 1 -> new Change.ReframeBed(bed.id(), revision.from(), Optional.empty());
             case 2 -> Put.of(Gardens.feature("Shed", FeatureKind.SHED, 0, 0, square(random)));
-            case 3 -> Put.of(Gardens.gardener("Tall", 0.5 + random.nextDouble() * 0.3, 0.5 + random.nextDouble() * 0.4));
+            case 3 ->
+                Put.of(Gardens.gardener("Tall", 0.5 + random.nextDouble() * 0.3, 0.5 + random.nextDouble() * 0.4));
             case 4 -> Put.of(Gardens.gate("Gate", 1 + random.nextDouble() * 6, 0, 0.8 + random.nextDouble()));
             case 5 -> new Remove<>(Things.WAYS_IN, id("Gate"));
             case 6 -> new Change.RebuildBed(bed.id(), revision.withBuild(Gardens.leaning(random.nextDouble() * 0.3)));
-            case 7 -> new Change.ReframeBed(bed.id(), revision.from(), Optional.of(Gardens.cedar(Board.B1X6, 1 + random.nextInt(3))));
-            case 8 -> new Change.SetPrice(new Price(PriceItem.board(Material.CEDAR, Board.B1X6, Length.feet(8)),
-                    Money.of(Gardens.EUR, 5 + random.nextInt(20)), false));
-            case 9 -> Put.of(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
-                    Site.rectangle(2 + random.nextInt(3), 1 + random.nextInt(4)), new WalkBuild(Optional.empty(),
-                    BuildUps.usual(Surfacing.LOOSE_GRAVEL), random.nextBoolean(), random.nextBoolean())));
+            case 7 ->
+                new Change.ReframeBed(
+                        bed.id(), revision.from(), Optional.of(Gardens.cedar(Board.B1X6, 1 + random.nextInt(3))));
+            case 8 ->
+                new Change.SetPrice(new Price(
+                        PriceItem.board(Material.CEDAR, Board.B1X6, Length.feet(8)),
+                        Money.of(Gardens.EUR, 5 + random.nextInt(20)),
+                        false));
+            case 9 ->
+                Put.of(new Walk(
+                        id("Way"),
+                        "Way",
+                        WalkGrade.MAIN,
+                        Surfacing.LOOSE_GRAVEL,
+                        Site.rectangle(2 + random.nextInt(3), 1 + random.nextInt(4)),
+                        new WalkBuild(
+                                Optional.empty(),
+                                BuildUps.usual(Surfacing.LOOSE_GRAVEL),
+                                random.nextBoolean(),
+                                random.nextBoolean())));
             default -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), outline.turn());
         };
     }
@@ -119,7 +137,8 @@ class MemoTest {
         AtomicInteger worked = new AtomicInteger();
         Memo memo = new Memo(2);
         for (String question : List.of("a", "a", "a")) {
-            assertThat(memo.<String>recall(question, () -> question + worked.incrementAndGet())).isEqualTo("a1");
+            assertThat(memo.<String>recall(question, () -> question + worked.incrementAndGet()))
+                    .isEqualTo("a1");
         }
         IntStream.range(0, 100).forEach(question -> memo.recall(question, worked::incrementAndGet));
         worked.set(0);

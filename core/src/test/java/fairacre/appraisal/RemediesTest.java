@@ -48,9 +48,12 @@ class RemediesTest {
             assertThat(snag.remedies()).as(snag.words()).isNotEmpty();
             for (Remedy remedy : snag.remedies()) {
                 assertThat(plan.apply(remedy.change())).as(remedy.words()).isInstanceOf(Outcome.Applied.class);
-                List<Snag> after = Appraisal.of(plan.apply(remedy.change()).orThrow(), SEASON).preview().snags();
+                List<Snag> after = Appraisal.of(plan.apply(remedy.change()).orThrow(), SEASON)
+                        .preview()
+                        .snags();
                 assertThat(count(after, SnagRule.BED_OVERLAP) + count(after, SnagRule.BED_OFF_PLOT))
-                        .as(remedy.words()).isLessThanOrEqualTo(overlapsNow);
+                        .as(remedy.words())
+                        .isLessThanOrEqualTo(overlapsNow);
             }
         }
     }
@@ -62,8 +65,10 @@ class RemediesTest {
         for (Snag snag : Appraisal.of(plan, SEASON).snags()) {
             for (Remedy remedy : snag.rule() == SnagRule.REACH_NOBODY ? snag.remedies() : List.<Remedy>of()) {
                 Plan cured = plan.apply(remedy.change()).orThrow();
-                assertThat(Appraisal.of(cured, SEASON).preview().snags()).as(remedy.words())
-                        .noneMatch(s -> s.rule() == SnagRule.REACH_NOBODY && s.beds().equals(snag.beds()));
+                assertThat(Appraisal.of(cured, SEASON).preview().snags())
+                        .as(remedy.words())
+                        .noneMatch(s ->
+                                s.rule() == SnagRule.REACH_NOBODY && s.beds().equals(snag.beds()));
             }
         }
     }
@@ -71,17 +76,25 @@ class RemediesTest {
     @ParameterizedTest
     @MethodSource("seeds")
     void theSamePlanIsJudgedTheSameByteForByte(long seed) {
-        String once = GardenJson.mapper().writeValueAsString(Appraisal.of(random(seed), SEASON).report());
-        assertThat(GardenJson.mapper().writeValueAsString(Appraisal.of(random(seed), SEASON).report())).isEqualTo(once);
+        String once = GardenJson.mapper()
+                .writeValueAsString(Appraisal.of(random(seed), SEASON).report());
+        assertThat(GardenJson.mapper()
+                        .writeValueAsString(Appraisal.of(random(seed), SEASON).report()))
+                .isEqualTo(once);
     }
 
     @Test
     void whatStandsOnTheBillWithoutAPriceCanBeCountedAsAGift() throws Exception {
-        Sundry bench = new Sundry(id("Bench"), "Bench", SEASON, BillPart.OTHER, BigDecimal.ONE, Optional.empty(), Acquired.BOUGHT);
+        Sundry bench = new Sundry(
+                id("Bench"), "Bench", SEASON, BillPart.OTHER, BigDecimal.ONE, Optional.empty(), Acquired.BOUGHT);
         Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))), Put.of(bench));
-        Snag missing = Appraisal.of(plan, SEASON).snags().stream().filter(s -> s.rule() == SnagRule.PRICE_MISSING).findFirst().orElseThrow();
+        Snag missing = Appraisal.of(plan, SEASON).snags().stream()
+                .filter(s -> s.rule() == SnagRule.PRICE_MISSING)
+                .findFirst()
+                .orElseThrow();
         assertThat(missing.words()).isEqualTo("There is no price for Bench.");
-        String asSent = GardenJson.mapper().writeValueAsString(missing.remedies().get(0).change());
+        String asSent =
+                GardenJson.mapper().writeValueAsString(missing.remedies().get(0).change());
         Change asRead = GardenJson.mapper().readValue(asSent, Change.class);
         assertThat(Appraisal.of(plan.apply(asRead).orThrow(), SEASON).snags()).isEmpty();
     }
@@ -89,11 +102,13 @@ class RemediesTest {
     @Test
     void figuresAreInTheGardenersUnits() {
         Plan metric = plot(10, 10, List.of(gardener("Ada", 0.6096, 0.6)), bed("Beans", 5, 5, 3, 1.6));
-        Plan imperial = metric.apply(new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES)).orThrow();
+        Plan imperial = metric.apply(new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES))
+                .orThrow();
         assertThat(Appraisal.of(metric, SEASON).snags().get(0).words()).contains("m²");
         Snag snag = Appraisal.of(imperial, SEASON).snags().get(0);
         assertThat(snag.words()).contains("sq ft");
-        assertThat(snag.remedies()).anySatisfy(r -> assertThat(r.words()).contains("4′").contains("sq ft less soil"));
+        assertThat(snag.remedies())
+                .anySatisfy(r -> assertThat(r.words()).contains("4′").contains("sq ft less soil"));
     }
 
     @ParameterizedTest(name = "{0} m: up to {1}, down to {2}")
@@ -123,10 +138,17 @@ class RemediesTest {
         List<Bed> beds = new ArrayList<>();
         for (int i = 0; i < 3 + random.nextInt(5); i++) {
             double turn = random.nextInt(3) == 0 ? random.nextDouble() * 90 : 0;
-            beds.add(bed("Bed " + i, 1 + random.nextDouble() * 7, 1 + random.nextDouble() * 6, 1 + random.nextDouble() * 2,
-                    0.6 + random.nextDouble() * 1.4, turn, Optional.empty()));
+            beds.add(bed(
+                    "Bed " + i,
+                    1 + random.nextDouble() * 7,
+                    1 + random.nextDouble() * 6,
+                    1 + random.nextDouble() * 2,
+                    0.6 + random.nextDouble() * 1.4,
+                    turn,
+                    Optional.empty()));
         }
-        List<Gardener> gardeners = List.of(gardener("Ada", 0.5 + random.nextDouble() * 0.2, 0.6), gardener("Bo", 0.5, 0.9));
+        List<Gardener> gardeners =
+                List.of(gardener("Ada", 0.5 + random.nextDouble() * 0.2, 0.6), gardener("Bo", 0.5, 0.9));
         return plot(9, 8, gardeners, beds.toArray(Bed[]::new));
     }
 }

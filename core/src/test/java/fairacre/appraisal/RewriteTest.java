@@ -13,9 +13,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 class RewriteTest {
 
     @ParameterizedTest(name = "{0} to {1}")
-    @CsvSource({"'',''", "'',a", "a,''", "abc,abc", "abc,abxc", "abcd,ad", "abc,cba", "aab,baa", "abc,xyz", "abc,abcabc"})
+    @CsvSource({"'',''", "'',a", "a,''", "abc,abc", "abc,abxc", "abcd,ad", "abc,cba", "aab,baa", "abc,xyz", "abc,abcabc"
+    })
     void theLaterListComesFromTheEarlier(String before, String after) {
-        assertThat(Rewrite.of(letters(before), letters(after)).appliedTo(letters(before))).isEqualTo(letters(after));
+        assertThat(Rewrite.of(letters(before), letters(after)).appliedTo(letters(before)))
+                .isEqualTo(letters(after));
     }
 
     @Test
@@ -36,7 +38,9 @@ class RewriteTest {
     }
 
     private static List<Integer> some(Random random) {
-        return IntStream.range(0, random.nextInt(9)).mapToObj(i -> random.nextInt(6)).toList();
+        return IntStream.range(0, random.nextInt(9))
+                .mapToObj(i -> random.nextInt(6))
+                .toList();
     }
 
     private static List<String> letters(String word) {

@@ -35,14 +35,22 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SeasonsTest {
 
     private static List<SnagRule> rules(Plan plan, int season) {
-        return Appraisal.of(plan, season).preview().snags().stream().map(Snag::rule).toList();
+        return Appraisal.of(plan, season).preview().snags().stream()
+                .map(Snag::rule)
+                .toList();
     }
 
     @Test
     void aWalkThatIsMadeLaterBuriesNoBedBefore() {
         WalkBuild later = new WalkBuild(Optional.of(SEASON + 2), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false);
-        Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 5, 3, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1)))),
-                Put.of(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(10, 2.5), later)));
+        Plan plan = with(
+                plot(
+                        10,
+                        10,
+                        List.of(gardener("Ada", 0.6, 0.6)),
+                        bed("Beans", 5, 3, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1)))),
+                Put.of(new Walk(
+                        id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(10, 2.5), later)));
         assertThat(rules(plan, SEASON)).doesNotContain(SnagRule.WALK_RAISES_GROUND);
         assertThat(rules(plan, SEASON + 1)).doesNotContain(SnagRule.WALK_RAISES_GROUND);
         assertThat(rules(plan, SEASON + 2)).contains(SnagRule.WALK_RAISES_GROUND);
@@ -51,7 +59,8 @@ class SeasonsTest {
     @Test
     void aLooseWalkThatIsMadeLaterHindersNoWheelsBefore() {
         WalkBuild later = new WalkBuild(Optional.of(SEASON + 1), List.of(), false, false);
-        Plan plan = with(plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
+        Plan plan = with(
+                plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
                 Put.of(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2), later)));
         assertThat(rules(plan, SEASON)).doesNotContain(SnagRule.SURFACE_UNFIT);
         assertThat(rules(plan, SEASON + 1)).contains(SnagRule.SURFACE_UNFIT);
@@ -60,16 +69,35 @@ class SeasonsTest {
     @ParameterizedTest(name = "season + {0}: blocked {1}")
     @CsvSource({"0, false", "1, false", "2, true", "3, true"})
     void aWayStaysOpenUntilAFenceClosesIt(int years, boolean narrow) {
-        WayIn wide = new WayIn(id("Gap"), "Gap", Point.metres(5, 0), Length.metres(3), Swing.OPEN, Optional.empty(), Optional.of(SEASON + 2), Length.ZERO);
-        WayIn gate = new WayIn(id("Gate"), "Gate", Point.metres(0, 5), Length.metres(0.7), Swing.INWARD, Optional.empty());
-        Plan plan = with(plot(10, 10, List.of(gardener("Bo", 0.6, 0.9)), bed("Beans", 5, 5, 2, 1)), Put.of(wide), Put.of(gate));
+        WayIn wide = new WayIn(
+                id("Gap"),
+                "Gap",
+                Point.metres(5, 0),
+                Length.metres(3),
+                Swing.OPEN,
+                Optional.empty(),
+                Optional.of(SEASON + 2),
+                Length.ZERO);
+        WayIn gate =
+                new WayIn(id("Gate"), "Gate", Point.metres(0, 5), Length.metres(0.7), Swing.INWARD, Optional.empty());
+        Plan plan = with(
+                plot(10, 10, List.of(gardener("Bo", 0.6, 0.9)), bed("Beans", 5, 5, 2, 1)), Put.of(wide), Put.of(gate));
         assertThat(rules(plan, SEASON + years).contains(SnagRule.REACH_NOBODY)).isEqualTo(narrow);
         assertThat(plan.seasonsOfChange()).contains(SEASON + 2);
     }
 
     @Test
     void aWayIsNotClosedBeforeItIsThere() {
-        assertThatThrownBy(() -> new WayIn(id("Gap"), "Gap", Point.metres(5, 0), Length.metres(3), Swing.OPEN, Optional.of(SEASON), Optional.of(SEASON), Length.ZERO))
-                .isInstanceOf(RefusedException.class).hasMessageContaining("closed before it is there");
+        assertThatThrownBy(() -> new WayIn(
+                        id("Gap"),
+                        "Gap",
+                        Point.metres(5, 0),
+                        Length.metres(3),
+                        Swing.OPEN,
+                        Optional.of(SEASON),
+                        Optional.of(SEASON),
+                        Length.ZERO))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("closed before it is there");
     }
 }

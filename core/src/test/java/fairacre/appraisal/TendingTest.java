@@ -20,7 +20,8 @@ import org.junit.jupiter.api.Test;
 /** A bed that is given to somebody is judged for them alone. */
 class TendingTest {
 
-    private static final Plan TWO = plot(10, 10, List.of(gardener("Long", 0.8, 0.6), gardener("Short", 0.5, 0.6)), bed("Beans", 5, 5, 3, 1.4));
+    private static final Plan TWO =
+            plot(10, 10, List.of(gardener("Long", 0.8, 0.6), gardener("Short", 0.5, 0.6)), bed("Beans", 5, 5, 3, 1.4));
 
     private static List<SnagRule> rules(Plan plan) {
         return Appraisal.of(plan, SEASON).snags().stream().map(Snag::rule).toList();
@@ -28,8 +29,14 @@ class TendingTest {
 
     @Test
     void aBedThatOnlyOneReachesIsOfferedToThem() {
-        Snag snag = Appraisal.of(TWO, SEASON).snags().stream().filter(s -> s.rule() == SnagRule.REACH_GARDENER).findFirst().orElseThrow();
-        Remedy given = snag.remedies().stream().filter(r -> r.words().equals("Leave Beans to Long")).findFirst().orElseThrow();
+        Snag snag = Appraisal.of(TWO, SEASON).snags().stream()
+                .filter(s -> s.rule() == SnagRule.REACH_GARDENER)
+                .findFirst()
+                .orElseThrow();
+        Remedy given = snag.remedies().stream()
+                .filter(r -> r.words().equals("Leave Beans to Long"))
+                .findFirst()
+                .orElseThrow();
         Plan after = TWO.apply(given.change()).orThrow();
         assertThat(rules(after)).isEmpty();
         assertThat(after.tending(id("Beans"))).extracting(g -> g.name()).containsExactly("Long");
@@ -43,7 +50,8 @@ class TendingTest {
 
     @Test
     void whoeverGardensNoLongerGivesItBackToAll() {
-        Plan given = with(TWO, new Change.TendBed(id("Beans"), List.of(id("Long"))), new Remove<>(Things.GARDENERS, id("Long")));
+        Plan given = with(
+                TWO, new Change.TendBed(id("Beans"), List.of(id("Long"))), new Remove<>(Things.GARDENERS, id("Long")));
         assertThat(given.tending(id("Beans"))).extracting(g -> g.name()).containsExactly("Short");
     }
 
@@ -51,6 +59,7 @@ class TendingTest {
     void itIsTakenBackByUndoAndNobodyElseIsTaken() {
         Outcome.Applied applied = (Outcome.Applied) TWO.apply(new Change.TendBed(id("Beans"), List.of(id("Long"))));
         assertThat(applied.plan().apply(applied.inverse()).orThrow()).isEqualTo(TWO);
-        assertThat(TWO.apply(new Change.TendBed(id("Beans"), List.of(UUID.randomUUID())))).isInstanceOf(Outcome.Refused.class);
+        assertThat(TWO.apply(new Change.TendBed(id("Beans"), List.of(UUID.randomUUID()))))
+                .isInstanceOf(Outcome.Refused.class);
     }
 }

@@ -42,20 +42,30 @@ class TightRemediesTest {
     private static final Gardener ADA = gardener("Ada", 0.6, 0.6);
 
     private static List<Snag> of(Plan plan, SnagRule rule) {
-        return Appraisal.of(plan, SEASON).snags().stream().filter(snag -> snag.rule() == rule).toList();
+        return Appraisal.of(plan, SEASON).snags().stream()
+                .filter(snag -> snag.rule() == rule)
+                .toList();
     }
 
     /** How often each rule is broken, at which weight. */
     private static Map<String, Integer> flaws(Plan plan) {
         Map<String, Integer> flaws = new TreeMap<>();
-        Appraisal.of(plan, SEASON).flawsOnTheGround().forEach(snag -> flaws.merge(snag.rule() + " " + snag.weight(), 1, Integer::sum));
+        Appraisal.of(plan, SEASON)
+                .flawsOnTheGround()
+                .forEach(snag -> flaws.merge(snag.rule() + " " + snag.weight(), 1, Integer::sum));
         return flaws;
     }
 
     private static Cured narrowed(Plan plan, Snag snag, String bed) {
-        Remedy remedy = snag.remedies().stream().filter(r -> r.words().startsWith("Narrow " + bed)).findFirst().orElseThrow();
+        Remedy remedy = snag.remedies().stream()
+                .filter(r -> r.words().startsWith("Narrow " + bed))
+                .findFirst()
+                .orElseThrow();
         Plan after = plan.apply(remedy.change()).orThrow();
-        StandingBed standing = after.standing(SEASON).stream().filter(b -> b.id().equals(id(bed))).findFirst().orElseThrow();
+        StandingBed standing = after.standing(SEASON).stream()
+                .filter(b -> b.id().equals(id(bed)))
+                .findFirst()
+                .orElseThrow();
         return new Cured(after, standing.outline().shorterSide());
     }
 
@@ -71,7 +81,8 @@ class TightRemediesTest {
         assertThat(of(cured.after(), SnagRule.EDGE_STRIP)).isEmpty();
         assertThat(of(cured.after(), SnagRule.REACH_NOBODY)).isEmpty();
         double kept = x < 5 ? 0.3 : 9.7;
-        assertThat(cured.after().standing(SEASON).get(0).outline().centre().x().metres()).isCloseTo(kept, within(1e-6));
+        assertThat(cured.after().standing(SEASON).get(0).outline().centre().x().metres())
+                .isCloseTo(kept, within(1e-6));
     }
 
     @ParameterizedTest(name = "{0}, turned {1}")
@@ -95,8 +106,12 @@ class TightRemediesTest {
                 assertThat(snag.remedies()).noneMatch(remedy -> remedy.words().startsWith("Take"));
             }
         }
-        assertThat(of(plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 1.5, 1.2)), SnagRule.REACH_NOBODY)).isEmpty();
-        assertThat(of(plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 4, 2)), SnagRule.REACH_NOBODY).get(0).weight()).isEqualTo(Weight.SERIOUS);
+        assertThat(of(plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 1.5, 1.2)), SnagRule.REACH_NOBODY))
+                .isEmpty();
+        assertThat(of(plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 4, 2)), SnagRule.REACH_NOBODY)
+                        .get(0)
+                        .weight())
+                .isEqualTo(Weight.SERIOUS);
     }
 
     @Test
@@ -106,12 +121,23 @@ class TightRemediesTest {
             for (Gardener who : List.of(ADA, seated("Ines", 0.5, 0.92))) {
                 Plan plan = plot(14, 14, List.of(who), bed("Squash", 7, 7, length, 2.4));
                 for (Snag snag : of(plan, SnagRule.REACH_NOBODY)) {
-                    snag.remedies().stream().filter(r -> r.words().startsWith("Cut a keyhole")).forEach(remedy -> {
-                        Keyhole keyhole = plan.apply(remedy.change()).orThrow().standing(SEASON).get(0).revision().shape().keyholes().get(0);
-                        assertThat(keyhole.depth().metres()).isLessThanOrEqualTo(1.53);
-                        assertThat(keyhole.width()).isGreaterThanOrEqualTo(who.name().equals("Ines") ? who.passing() : Keyhole.FOOT);
-                        found.add(keyhole);
-                    });
+                    snag.remedies().stream()
+                            .filter(r -> r.words().startsWith("Cut a keyhole"))
+                            .forEach(remedy -> {
+                                Keyhole keyhole = plan.apply(remedy.change())
+                                        .orThrow()
+                                        .standing(SEASON)
+                                        .get(0)
+                                        .revision()
+                                        .shape()
+                                        .keyholes()
+                                        .get(0);
+                                assertThat(keyhole.depth().metres()).isLessThanOrEqualTo(1.53);
+                                assertThat(keyhole.width())
+                                        .isGreaterThanOrEqualTo(
+                                                who.name().equals("Ines") ? who.passing() : Keyhole.FOOT);
+                                found.add(keyhole);
+                            });
                 }
             }
         }
@@ -123,18 +149,24 @@ class TightRemediesTest {
         Bed fingers = shaped("Comb", rectangle(6, 6, 6, 3, 0), comb(2, 0.5, 1.9));
         Plan plan = plot(12, 12, List.of(ADA), fingers);
         Snag snag = of(plan, SnagRule.REACH_NOBODY).get(0);
-        Remedy slimmer = snag.remedies().stream().filter(r -> r.words().startsWith("Make the fingers of Comb")).findFirst().orElseThrow();
+        Remedy slimmer = snag.remedies().stream()
+                .filter(r -> r.words().startsWith("Make the fingers of Comb"))
+                .findFirst()
+                .orElseThrow();
         Plan after = plan.apply(slimmer.change()).orThrow();
         assertThat(of(after, SnagRule.REACH_NOBODY)).isEmpty();
-        Length finger = ((Form.Comb) after.standing(SEASON).get(0).revision().shape().form()).finger();
+        Length finger =
+                ((Form.Comb) after.standing(SEASON).get(0).revision().shape().form()).finger();
         assertThat(finger.metres()).isBetween(1.1, 1.2);
-        Plan wider = plot(12, 12, List.of(ADA), shaped("Comb", rectangle(6, 6, 6, 3, 0), comb(2, 0.5, finger.metres() + 0.005)));
+        Plan wider = plot(
+                12, 12, List.of(ADA), shaped("Comb", rectangle(6, 6, 6, 3, 0), comb(2, 0.5, finger.metres() + 0.005)));
         assertThat(of(wider, SnagRule.REACH_NOBODY)).isNotEmpty();
     }
 
     @Test
     void aRowGivesWayTogetherWhereOneBedCannot() {
-        // Three rows of three, their ends 0.1 m apart along the row, walks of 0.5 m between the rows for somebody of 0.6 m.
+        // Three rows of three, their ends 0.1 m apart along the row, walks of 0.5 m between the rows for somebody of
+        // 0.6 m.
         List<Bed> beds = new ArrayList<>();
         for (int row = 0; row < 3; row++) {
             for (int column = 0; column < 3; column++) {
@@ -143,19 +175,28 @@ class TightRemediesTest {
         }
         Plan plan = plot(12, 12, List.of(ADA), beds.toArray(Bed[]::new));
         Snag snag = of(plan, SnagRule.WALK_TOO_NARROW).get(0);
-        Remedy together = snag.remedies().stream().filter(r -> r.words().contains(" beds")).findFirst().orElseThrow();
+        Remedy together = snag.remedies().stream()
+                .filter(r -> r.words().contains(" beds"))
+                .findFirst()
+                .orElseThrow();
         Plan after = plan.apply(together.change()).orThrow();
-        assertThat(of(after, SnagRule.WALK_TOO_NARROW)).hasSizeLessThan(of(plan, SnagRule.WALK_TOO_NARROW).size());
+        assertThat(of(after, SnagRule.WALK_TOO_NARROW))
+                .hasSizeLessThan(of(plan, SnagRule.WALK_TOO_NARROW).size());
     }
 
     @Test
     void twelveBedsThatShareOneFlawArePutRightAtOnce() {
-        Bed[] beds = IntStream.range(0, 12).mapToObj(i -> bed("Bed " + i, 2 + i % 4 * 3.5, 2 + i / 4 * 3, 2.4, 1.5)).toArray(Bed[]::new);
+        Bed[] beds = IntStream.range(0, 12)
+                .mapToObj(i -> bed("Bed " + i, 2 + i % 4 * 3.5, 2 + i / 4 * 3, 2.4, 1.5))
+                .toArray(Bed[]::new);
         Plan plan = plot(16, 11, List.of(ADA), beds);
         List<Snag> snags = of(plan, SnagRule.REACH_NOBODY);
         assertThat(snags).hasSize(12);
         for (Snag snag : snags) {
-            Remedy all = snag.remedies().stream().filter(r -> r.words().startsWith("Narrow all 12 beds")).findFirst().orElseThrow();
+            Remedy all = snag.remedies().stream()
+                    .filter(r -> r.words().startsWith("Narrow all 12 beds"))
+                    .findFirst()
+                    .orElseThrow();
             assertThat(flaws(plan.apply(all.change()).orThrow())).isEmpty();
         }
     }
@@ -170,11 +211,18 @@ class TightRemediesTest {
             for (Snag snag : Appraisal.of(plan, SEASON).snags()) {
                 for (Remedy remedy : snag.remedies()) {
                     if (!remedy.words().startsWith("Take") && !remedy.words().startsWith("Retire")) {
-                        int serious = before.entrySet().stream().filter(e -> e.getKey().endsWith("SERIOUS")).mapToInt(Map.Entry::getValue).sum();
-                        int after = flaws(plan.apply(remedy.change()).orThrow()).entrySet().stream().filter(e -> e.getKey().endsWith("SERIOUS"))
-                                .mapToInt(Map.Entry::getValue).sum();
+                        int serious = before.entrySet().stream()
+                                .filter(e -> e.getKey().endsWith("SERIOUS"))
+                                .mapToInt(Map.Entry::getValue)
+                                .sum();
+                        int after = flaws(plan.apply(remedy.change()).orThrow()).entrySet().stream()
+                                .filter(e -> e.getKey().endsWith("SERIOUS"))
+                                .mapToInt(Map.Entry::getValue)
+                                .sum();
                         assertThat(after).as(remedy.words()).isLessThanOrEqualTo(serious);
-                        assertThat(total(flaws(plan.apply(remedy.change()).orThrow()))).as(remedy.words()).isLessThanOrEqualTo(total(before));
+                        assertThat(total(flaws(plan.apply(remedy.change()).orThrow())))
+                                .as(remedy.words())
+                                .isLessThanOrEqualTo(total(before));
                     }
                 }
             }

@@ -30,7 +30,11 @@ import org.junit.jupiter.params.provider.EnumSource;
 class AlterationTest {
 
     private static Plan garden(double width, boolean existing) {
-        Plan plan = plot(12, 12, List.of(gardener("Ada", 0.6, 0.6)), bed("Old", 6, 6, 2.4, width, 0, Optional.of(cedar(Board.B2X6, 2))));
+        Plan plan = plot(
+                12,
+                12,
+                List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Old", 6, 6, 2.4, width, 0, Optional.of(cedar(Board.B2X6, 2))));
         return existing ? with(plan, new Change.MarkExisting(id("Old"), SEASON, true)) : plan;
     }
 
@@ -56,7 +60,8 @@ class AlterationTest {
             assertThat(bed.outline()).isEqualTo(plan.standing(SEASON).get(0).outline());
             assertThat(bed.revision().existing()).isTrue();
         });
-        assertThat(after.standing(SEASON)).allSatisfy(bed -> assertThat(bed.revision().existing()).isFalse());
+        assertThat(after.standing(SEASON))
+                .allSatisfy(bed -> assertThat(bed.revision().existing()).isFalse());
     }
 
     @ParameterizedTest
@@ -70,29 +75,39 @@ class AlterationTest {
     void slimmedAndSplitBedsAreWithinReach() {
         for (Kind kind : List.of(Kind.SLIM, Kind.SPLIT)) {
             Plan after = altered(garden(2.4, false), kind, SEASON);
-            assertThat(Appraisal.of(after, SEASON).snags()).extracting(Snag::rule).doesNotContain(SnagRule.REACH_NOBODY);
+            assertThat(Appraisal.of(after, SEASON).snags())
+                    .extracting(Snag::rule)
+                    .doesNotContain(SnagRule.REACH_NOBODY);
         }
-        List<StandingBed> halves = altered(garden(2.4, false), Kind.SPLIT, SEASON).standing(SEASON);
+        List<StandingBed> halves =
+                altered(garden(2.4, false), Kind.SPLIT, SEASON).standing(SEASON);
         assertThat(halves).extracting(StandingBed::name).containsExactlyInAnyOrder("Old", "Old B");
         assertThat(halves).extracting(b -> b.outline().width()).containsOnly(Length.metres(0.9));
     }
 
     @Test
     void coursesComeAndGo() {
-        BedRevision raised = altered(garden(1, false), Kind.RAISE, SEASON).standing(SEASON).get(0).revision();
+        BedRevision raised = altered(garden(1, false), Kind.RAISE, SEASON)
+                .standing(SEASON)
+                .get(0)
+                .revision();
         assertThat(raised.frame().orElseThrow().courses()).isEqualTo(3);
-        assertThat(altered(altered(garden(1, false), Kind.RAISE, SEASON), Kind.LOWER, SEASON)).isEqualTo(garden(1, false));
+        assertThat(altered(altered(garden(1, false), Kind.RAISE, SEASON), Kind.LOWER, SEASON))
+                .isEqualTo(garden(1, false));
     }
 
     @Test
     void whatCantBeDoneIsRefused() {
-        assertThatThrownBy(() -> altered(garden(1.2, false), Kind.SLIM, SEASON)).isInstanceOf(RefusedException.class)
+        assertThatThrownBy(() -> altered(garden(1.2, false), Kind.SLIM, SEASON))
+                .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("reaches over it already");
-        assertThatThrownBy(() -> altered(garden(0.7, false), Kind.SPLIT, SEASON)).hasMessageContaining("too little");
+        assertThatThrownBy(() -> altered(garden(0.7, false), Kind.SPLIT, SEASON))
+                .hasMessageContaining("too little");
         Plan ground = with(garden(1, false), new Change.ReframeBed(id("Old"), SEASON, Optional.empty()));
         assertThatThrownBy(() -> altered(ground, Kind.RAISE, SEASON)).hasMessageContaining("no courses");
         Plan notched = altered(garden(2.4, false), Kind.KEYHOLE, SEASON);
         assertThatThrownBy(() -> altered(notched, Kind.SPLIT, SEASON)).hasMessageContaining("no plain rectangle");
-        assertThatThrownBy(() -> altered(garden(1, false), Kind.RAISE, SEASON - 1)).hasMessageContaining("no such bed");
+        assertThatThrownBy(() -> altered(garden(1, false), Kind.RAISE, SEASON - 1))
+                .hasMessageContaining("no such bed");
     }
 }

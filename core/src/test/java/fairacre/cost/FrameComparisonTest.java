@@ -18,17 +18,17 @@ import fairacre.plan.Board;
 import fairacre.plan.Change;
 import fairacre.plan.Frame;
 import fairacre.plan.Joint;
-import fairacre.plan.Material;
-import fairacre.plan.Wall;
 import fairacre.plan.Masonry;
+import fairacre.plan.Material;
 import fairacre.plan.Plan;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
 import fairacre.plan.RefusedException;
+import fairacre.plan.Wall;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -46,8 +46,11 @@ class FrameComparisonTest {
         for (int i = 0; i < beds.length; i++) {
             beds[i] = bed("Bed " + i, 12 * FT, (4 + 6 * i) * FT, 18 * FT, 3 * FT);
         }
-        Plan plan = with(plot(24 * FT, 26 * FT, List.of(), beds), price(PriceItem.board(Material.CEDAR, Board.FENCE_5_8X6, Length.feet(6)), 4.20),
-                price(PriceItem.SOIL_BAG_LITRES, 5), price(PriceItem.SOIL_DELIVERY, 5000));
+        Plan plan = with(
+                plot(24 * FT, 26 * FT, List.of(), beds),
+                price(PriceItem.board(Material.CEDAR, Board.FENCE_5_8X6, Length.feet(6)), 4.20),
+                price(PriceItem.SOIL_BAG_LITRES, 5),
+                price(PriceItem.SOIL_DELIVERY, 5000));
         for (Length stock : Board.B2X10.stock()) {
             plan = with(plan, price(PriceItem.board(Material.TREATED, Board.B2X10, stock), stock.inches() / 12 * 2));
         }
@@ -59,9 +62,11 @@ class FrameComparisonTest {
     }
 
     @Test
-    @DisplayName("A 3 x 18 ft bed takes exactly seven 6 ft fence boards [common practice]: four take 28, 117.60 at 4.20, lasting 7 to 15 years 10.69 a year")
+    @DisplayName(
+            "A 3 x 18 ft bed takes exactly seven 6 ft fence boards [common practice]: four take 28, 117.60 at 4.20, lasting 7 to 15 years 10.69 a year")
     void fourBedsInFenceBoards() {
-        FrameChoice fence = FrameComparison.of(fourLongBeds(), FOUR, SEASON, held(FENCE)).get(0);
+        FrameChoice fence =
+                FrameComparison.of(fourLongBeds(), FOUR, SEASON, held(FENCE)).get(0);
         assertThat(fence.boards()).isEqualTo(28);
         assertThat(fence.cost()).contains(Money.of(EUR, 117.60));
         assertThat(fence.perYear()).contains(Money.of(EUR, 10.69));
@@ -71,7 +76,8 @@ class FrameComparisonTest {
     }
 
     @Test
-    @DisplayName("Two courses of 2 x 10 stand 18 1/2 in [common practice]; each bed's 2 x 2 sides of 18 ft and 2 x 2 ends of 33 in are at least 83 ft of board")
+    @DisplayName(
+            "Two courses of 2 x 10 stand 18 1/2 in [common practice]; each bed's 2 x 2 sides of 18 ft and 2 x 2 ends of 33 in are at least 83 ft of board")
     void fourBedsInTwoCoursesOfTwoByTen() {
         List<FrameChoice> both = FrameComparison.of(fourLongBeds(), FOUR, SEASON, held(FENCE, DEEP));
         FrameChoice deep = both.get(1);
@@ -93,19 +99,27 @@ class FrameComparisonTest {
     }
 
     @Test
-    @DisplayName("A 16 ft 2 x 10 holds 0.04366 m3: 24 kg dry and 46 kg wet at 550 and 1050 kg/m3 [PS 20 sizes; wood handbook, from memory]")
+    @DisplayName(
+            "A 16 ft 2 x 10 holds 0.04366 m3: 24 kg dry and 46 kg wet at 550 and 1050 kg/m3 [PS 20 sizes; wood handbook, from memory]")
     void theHeaviestBoard() {
-        FrameChoice deep = FrameComparison.of(fourLongBeds(), FOUR, SEASON, held(DEEP)).get(0);
+        FrameChoice deep =
+                FrameComparison.of(fourLongBeds(), FOUR, SEASON, held(DEEP)).get(0);
         assertThat(deep.heaviest()).contains(Length.feet(16));
         assertThat(deep.leastKilograms()).isCloseTo(24.0, within(0.05));
         assertThat(deep.mostKilograms()).isCloseTo(45.8, within(0.05));
     }
 
     @Test
-    @DisplayName("An 8 x 4 ft bed in two courses of blocks by hand: 33.8, so 34 at 2.30 and 3 bags of mortar at 8.00 are 102.20, 2.27 a year of 45; filled with 15 in")
+    @DisplayName(
+            "An 8 x 4 ft bed in two courses of blocks by hand: 33.8, so 34 at 2.30 and 3 bags of mortar at 8.00 are 102.20, 2.27 a year of 45; filled with 15 in")
     void blocksBesideBoards() {
-        Plan plan = with(plot(10, 10, List.of(), bed("A", 5, 5, 8 * 0.3048, 4 * 0.3048)), price(PriceItem.masonry(Masonry.BLOCK), 2.3), price(PriceItem.MORTAR, 8));
-        FrameChoice blocks = FrameComparison.of(plan, List.of(id("A")), SEASON, List.of(BedEdge.of(new Wall(Masonry.BLOCK, 2)))).get(0);
+        Plan plan = with(
+                plot(10, 10, List.of(), bed("A", 5, 5, 8 * 0.3048, 4 * 0.3048)),
+                price(PriceItem.masonry(Masonry.BLOCK), 2.3),
+                price(PriceItem.MORTAR, 8));
+        FrameChoice blocks = FrameComparison.of(
+                        plan, List.of(id("A")), SEASON, List.of(BedEdge.of(new Wall(Masonry.BLOCK, 2))))
+                .get(0);
         assertThat(blocks.height()).isEqualTo(Length.inches(16));
         assertThat(blocks.boards()).isEqualTo(34);
         assertThat(blocks.cost()).contains(Money.of(EUR, 102.20));
@@ -114,13 +128,16 @@ class FrameComparisonTest {
         assertThat(blocks.heaviest()).isEmpty();
         assertThat(blocks.hours()).isCloseTo(33.8 * 8 / 60, within(0.05));
         // Inside 80 3/4 x 32 3/4 in; 482.6 L of base under the wall are ten bags more.
-        assertThat(blocks.fill().orElseThrow().getAmount().doubleValue()).isGreaterThan(bags(80.75 * 32.75 * 15).getAmount().doubleValue());
+        assertThat(blocks.fill().orElseThrow().getAmount().doubleValue())
+                .isGreaterThan(bags(80.75 * 32.75 * 15).getAmount().doubleValue());
     }
 
     @Test
     void aChoiceIsEitherBoardsOrAWall() {
-        assertThatThrownBy(() -> new BedEdge(Optional.empty(), Optional.empty())).isInstanceOf(RefusedException.class);
-        assertThatThrownBy(() -> new BedEdge(Optional.of(DEEP), Optional.of(new Wall(Masonry.BRICK, 2)))).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> new BedEdge(Optional.empty(), Optional.empty()))
+                .isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> new BedEdge(Optional.of(DEEP), Optional.of(new Wall(Masonry.BRICK, 2))))
+                .isInstanceOf(RefusedException.class);
     }
 
     @Test
@@ -129,7 +146,9 @@ class FrameComparisonTest {
         for (Length stock : Board.B2X6.stock()) {
             unknown = with(unknown, new Change.ClearPrice(PriceItem.board(Material.HARDWOOD, Board.B2X6, stock)));
         }
-        FrameChoice oak = FrameComparison.of(unknown, FOUR, SEASON, held(new Frame(Material.HARDWOOD, Board.B2X6, 1, Joint.SIDES_PAST))).get(0);
+        FrameChoice oak = FrameComparison.of(
+                        unknown, FOUR, SEASON, held(new Frame(Material.HARDWOOD, Board.B2X6, 1, Joint.SIDES_PAST)))
+                .get(0);
         assertThat(oak.cost()).isEmpty();
         assertThat(oak.perYear()).isEmpty();
         assertThat(oak.boards()).isPositive();
@@ -137,17 +156,28 @@ class FrameComparisonTest {
 
     @Test
     void whatIsBuiltAlreadyMakesNoChoiceCheaper() {
-        Plan built = with(fourLongBeds(), new Change.ReframeBed(id("Bed 0"), SEASON, Optional.of(cedar(Board.B2X10, 1))));
-        assertThat(FrameComparison.of(built, FOUR, SEASON, held(DEEP))).isEqualTo(FrameComparison.of(fourLongBeds(), FOUR, SEASON, held(DEEP)));
+        Plan built =
+                with(fourLongBeds(), new Change.ReframeBed(id("Bed 0"), SEASON, Optional.of(cedar(Board.B2X10, 1))));
+        assertThat(FrameComparison.of(built, FOUR, SEASON, held(DEEP)))
+                .isEqualTo(FrameComparison.of(fourLongBeds(), FOUR, SEASON, held(DEEP)));
     }
 
     @Test
     void bedsThatDontStandAndBoardsThatLeaveNoSoilAreRefused() {
         assertThatThrownBy(() -> FrameComparison.of(fourLongBeds(), List.of(id("Nowhere")), SEASON, held(DEEP)))
-                .isInstanceOfSatisfying(RefusedException.class, refused -> assertThat(refused.refusal().field()).isEqualTo("beds"));
+                .isInstanceOfSatisfying(
+                        RefusedException.class,
+                        refused -> assertThat(refused.refusal().field()).isEqualTo("beds"));
         Plan slim = plot(10, 10, List.of(), bed("Slim", 5, 5, 2, 0.17));
-        assertThatThrownBy(() -> FrameComparison.of(slim, List.of(id("Slim")), SEASON, held(new Frame(Material.CEDAR, Board.B4X4, 1, Joint.SIDES_PAST))))
-                .isInstanceOfSatisfying(RefusedException.class, refused -> assertThat(refused.refusal().field()).isEqualTo("frame"));
-        assertThatThrownBy(() -> FrameComparison.of(fourLongBeds(), FOUR, SEASON, held())).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> FrameComparison.of(
+                        slim,
+                        List.of(id("Slim")),
+                        SEASON,
+                        held(new Frame(Material.CEDAR, Board.B4X4, 1, Joint.SIDES_PAST))))
+                .isInstanceOfSatisfying(
+                        RefusedException.class,
+                        refused -> assertThat(refused.refusal().field()).isEqualTo("frame"));
+        assertThatThrownBy(() -> FrameComparison.of(fourLongBeds(), FOUR, SEASON, held()))
+                .isInstanceOf(RefusedException.class);
     }
 }

@@ -9,17 +9,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.ledger.ShoppingList;
+import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.plan.BillPart;
-import fairacre.plan.Change;
 import fairacre.plan.Board;
+import fairacre.plan.Change;
 import fairacre.plan.Plan;
-import fairacre.measure.Length;
-import fairacre.plan.Workshop;
 import fairacre.plan.PurseChange;
 import fairacre.plan.RefusedException;
-import java.io.ByteArrayInputStream;
+import fairacre.plan.Workshop;
 import fairacre.testing.Gardens;
+import java.io.ByteArrayInputStream;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -39,20 +39,25 @@ import org.w3c.dom.NodeList;
 
 class SheetDrawingTest {
 
-    private static final Plan PLAN = plot(9, 6, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans & <peas>", 2, 2, 2, 1.2),
-            bed("Kale", 2, 4, 2, 1.2));
+    private static final Plan PLAN = plot(
+            9, 6, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans & <peas>", 2, 2, 2, 1.2), bed("Kale", 2, 4, 2, 1.2));
 
     @ParameterizedTest
     @EnumSource
     void onPaperThePlotIsExactlyAsManyTimesSmaller(Scale scale) throws Exception {
         Document svg = svg(SheetDrawing.of(PLAN, SEASON, scale));
-        String[] corners = ((Element) svg.getElementsByTagName("polygon").item(0)).getAttribute("points").split(" ");
-        double divisor = scale == Scale.QUARTER_INCH ? 48 : Double.parseDouble(scale.label().substring(2));
+        String[] corners = ((Element) svg.getElementsByTagName("polygon").item(0))
+                .getAttribute("points")
+                .split(" ");
+        double divisor = scale == Scale.QUARTER_INCH
+                ? 48
+                : Double.parseDouble(scale.label().substring(2));
         assertThat(x(corners[1]) - x(corners[0])).isCloseTo(9000 / divisor, within(0.001));
         Element root = svg.getDocumentElement();
         assertThat(root.getAttribute("width")).endsWith("mm");
-        assertThat(root.getAttribute("viewBox")).isEqualTo("0 0 " + root.getAttribute("width").replace("mm", "")
-                + " " + root.getAttribute("height").replace("mm", ""));
+        assertThat(root.getAttribute("viewBox"))
+                .isEqualTo("0 0 " + root.getAttribute("width").replace("mm", "") + " "
+                        + root.getAttribute("height").replace("mm", ""));
     }
 
     @Test
@@ -63,21 +68,32 @@ class SheetDrawingTest {
     @Test
     void namesDimensionsAndTheTitleAreWrittenOut() throws Exception {
         Document svg = svg(SheetDrawing.of(PLAN, SEASON, Scale.ONE_TO_50));
-        assertThat(texts(svg)).contains("Test garden", "Season 2027", "N", "Kale", "2.00 m × 1.20 m", "9.00 m", "0.80 m",
-                "Beans & <peas>");
+        assertThat(texts(svg))
+                .contains(
+                        "Test garden",
+                        "Season 2027",
+                        "N",
+                        "Kale",
+                        "2.00 m × 1.20 m",
+                        "9.00 m",
+                        "0.80 m",
+                        "Beans & <peas>");
     }
 
     @Test
     void feetAndInchesGoOnAmericanPaper() {
-        Plan imperial = PLAN.apply(new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES)).orThrow();
-        assertThat(SheetDrawing.of(imperial, SEASON, Scale.QUARTER_INCH).paper()).isEqualTo("Letter");
+        Plan imperial = PLAN.apply(new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES))
+                .orThrow();
+        assertThat(SheetDrawing.of(imperial, SEASON, Scale.QUARTER_INCH).paper())
+                .isEqualTo("Letter");
         assertThat(SheetDrawing.of(PLAN, SEASON, Scale.ONE_TO_50).paper()).isEqualTo("A4");
     }
 
     @Test
     void aPlotLargerThanEverySheetIsRefusedWithASmallerScale() {
         assertThatThrownBy(() -> SheetDrawing.of(plot(100, 90, List.of()), SEASON, Scale.ONE_TO_50))
-                .isInstanceOf(RefusedException.class).hasMessageContaining("1:200");
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("1:200");
     }
 
     @Test
@@ -91,7 +107,8 @@ class SheetDrawingTest {
 
     @Test
     void lettersThatThePdfsFontLacksDoNotStopIt() throws Exception {
-        Plan plan = PLAN.apply(new Change.DescribeGarden("Jardin 菜园 🥕 Łąka", Units.METRIC)).orThrow();
+        Plan plan = PLAN.apply(new Change.DescribeGarden("Jardin 菜园 🥕 Łąka", Units.METRIC))
+                .orThrow();
         try (PDDocument pdf = Loader.loadPDF(PdfSheet.write(SheetDrawing.of(plan, SEASON, Scale.ONE_TO_50)))) {
             assertThat(new PDFTextStripper().getText(pdf)).contains("Jardin ?? ? Łąka");
         }
@@ -99,16 +116,21 @@ class SheetDrawingTest {
 
     @Test
     void aBedThatIsNotBuiltYetIsNotDrawn() throws Exception {
-        assertThat(texts(svg(SheetDrawing.of(PLAN, SEASON - 1, Scale.ONE_TO_50)))).doesNotContain("Kale");
+        assertThat(texts(svg(SheetDrawing.of(PLAN, SEASON - 1, Scale.ONE_TO_50))))
+                .doesNotContain("Kale");
     }
 
     private static Document svg(SheetDrawing sheet) throws Exception {
-        return DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(SvgSheet.write(sheet)));
+        return DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(SvgSheet.write(sheet)));
     }
 
     private static List<String> texts(Document svg) {
         NodeList texts = svg.getElementsByTagName("text");
-        return java.util.stream.IntStream.range(0, texts.getLength()).mapToObj(i -> texts.item(i).getTextContent()).toList();
+        return java.util.stream.IntStream.range(0, texts.getLength())
+                .mapToObj(i -> texts.item(i).getTextContent())
+                .toList();
     }
 
     private static double x(String place) {
@@ -119,56 +141,100 @@ class SheetDrawingTest {
     void gatesAndWhatStandsThereAreNamedAndTheSettingOutTellsEveryCorner() {
         var everything = fairacre.testing.Gardens.everything();
         var words = SheetDrawing.of(everything, fairacre.testing.Gardens.SEASON + 1, Scale.ONE_TO_100).marks().stream()
-                .filter(Mark.Words.class::isInstance).map(mark -> ((Mark.Words) mark).text()).toList();
+                .filter(Mark.Words.class::isInstance)
+                .map(mark -> ((Mark.Words) mark).text())
+                .toList();
         assertThat(words).contains("Shed", "Plum", "Gate 1.10 m");
         var pages = SettingOutSheet.of(everything, fairacre.testing.Gardens.SEASON);
-        long corners = everything.standing(fairacre.testing.Gardens.SEASON).stream().mapToLong(bed -> bed.corners().size()).sum();
-        assertThat(pages).isNotEmpty().allSatisfy(page -> assertThat(page.paper()).isEqualTo("A4"));
-        assertThat(pages.stream().flatMap(page -> page.marks().stream()).filter(Mark.Words.class::isInstance)
-                .map(mark -> ((Mark.Words) mark).text()).filter(text -> text.startsWith(corners + " stakes"))).hasSize(1);
+        long corners = everything.standing(fairacre.testing.Gardens.SEASON).stream()
+                .mapToLong(bed -> bed.corners().size())
+                .sum();
+        assertThat(pages)
+                .isNotEmpty()
+                .allSatisfy(page -> assertThat(page.paper()).isEqualTo("A4"));
+        assertThat(pages.stream()
+                        .flatMap(page -> page.marks().stream())
+                        .filter(Mark.Words.class::isInstance)
+                        .map(mark -> ((Mark.Words) mark).text())
+                        .filter(text -> text.startsWith(corners + " stakes")))
+                .hasSize(1);
         assertThat(PdfSheet.write(pages)).startsWith("%PDF".getBytes());
     }
 
     @Test
     void aShoppingListOfManyThingsGoesOnAsManyPagesAsItTakesWithABoxForEach() throws Exception {
-        List<ShoppingList.ToBuy> things = IntStream.range(0, 90).mapToObj(i -> new ShoppingList.ToBuy("sundry/" + i, "Thing " + i + ", a long name ".repeat(4),
-                BillPart.OTHER, new BigDecimal("2.50"), Optional.empty(), Optional.of(Money.parse("EUR 5.00")))).toList();
-        ShoppingList list = new ShoppingList(SEASON, List.of(new ShoppingList.AtShop(Optional.of("Hollow Lane"), things)), Money.parse("EUR 450.00"), 0);
+        List<ShoppingList.ToBuy> things = IntStream.range(0, 90)
+                .mapToObj(i -> new ShoppingList.ToBuy(
+                        "sundry/" + i,
+                        "Thing " + i + ", a long name ".repeat(4),
+                        BillPart.OTHER,
+                        new BigDecimal("2.50"),
+                        Optional.empty(),
+                        Optional.of(Money.parse("EUR 5.00"))))
+                .toList();
+        ShoppingList list = new ShoppingList(
+                SEASON,
+                List.of(new ShoppingList.AtShop(Optional.of("Hollow Lane"), things)),
+                Money.parse("EUR 450.00"),
+                0);
         List<SheetDrawing> pages = ShoppingSheet.of("Yard", list);
         assertThat(pages).hasSizeGreaterThan(2);
         try (PDDocument document = Loader.loadPDF(PdfSheet.write(pages))) {
             String text = new PDFTextStripper().getText(document);
-            assertThat(text).contains("Yard, to buy in " + SEASON).contains("At Hollow Lane, as last time").contains("Thing 89").contains("2.5 ×").contains("EUR 450.00");
+            assertThat(text)
+                    .contains("Yard, to buy in " + SEASON)
+                    .contains("At Hollow Lane, as last time")
+                    .contains("Thing 89")
+                    .contains("2.5 ×")
+                    .contains("EUR 450.00");
         }
-        assertThat(pages.stream().flatMap(page -> page.marks().stream()).filter(Mark.Stroke.class::isInstance)).hasSize(90 + 1);
+        assertThat(pages.stream().flatMap(page -> page.marks().stream()).filter(Mark.Stroke.class::isInstance))
+                .hasSize(90 + 1);
     }
 
     @Test
-    @DisplayName("Worked by hand: ends of 0.924 m, a kerf of 3.175 mm before each but the first, end at 0.924, 1.851, 2.778 and 3.706 m")
+    @DisplayName(
+            "Worked by hand: ends of 0.924 m, a kerf of 3.175 mm before each but the first, end at 0.924, 1.851, 2.778 and 3.706 m")
     void theCuttingSheetTellsEveryCutAndEveryCourse() throws Exception {
-        Plan plan = Gardens.plot(10, 10, List.of(), Gardens.bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(Gardens.cedar(Board.M38X150, 2))));
+        Plan plan = Gardens.plot(
+                10, 10, List.of(), Gardens.bed("Beans", 3, 3, 2.4, 1, 0, Optional.of(Gardens.cedar(Board.M38X150, 2))));
         List<SheetDrawing> pages = CuttingSheet.of(plan, SEASON);
         try (PDDocument document = Loader.loadPDF(PdfSheet.write(pages))) {
             String text = new PDFTextStripper().getText(document);
-            assertThat(text).contains("Test garden, cutting for " + SEASON).contains("Saw cut 3.2 mm").contains("trim, B at 0.924 m, B at 1.851 m, B at 2.778 m, B at 3.706 m;")
-                    .contains("A  2.40 m  × 4: Beans").contains("B  0.924 m  × 4: Beans").contains("Frame of Beans").contains("Courses 1, 2; 1 is the lowest")
-                    .contains("4 × corner post of 0.30 m").contains("No layout costs less.");
+            assertThat(text)
+                    .contains("Test garden, cutting for " + SEASON)
+                    .contains("Saw cut 3.2 mm")
+                    .contains("trim, B at 0.924 m, B at 1.851 m, B at 2.778 m, B at 3.706 m;")
+                    .contains("A  2.40 m  × 4: Beans")
+                    .contains("B  0.924 m  × 4: Beans")
+                    .contains("Frame of Beans")
+                    .contains("Courses 1, 2; 1 is the lowest")
+                    .contains("4 × corner post of 0.30 m")
+                    .contains("No layout costs less.");
         }
     }
 
     @Test
-    @DisplayName("Worked by hand: a saw cut short, sides of 1.2 m and ends of 0.724 m end at 1.20, 2.40, 3.124 and 3.848 m of a board that is not trimmed")
+    @DisplayName(
+            "Worked by hand: a saw cut short, sides of 1.2 m and ends of 0.724 m end at 1.20, 2.40, 3.124 and 3.848 m of a board that is not trimmed")
     void piecesThatMayComeASawCutShortAreMarkedWithoutIt() throws Exception {
-        Plan plan = Gardens.with(Gardens.plot(10, 10, List.of(), Gardens.bed("Beans", 3, 3, 1.2, 0.8, 0, Optional.of(Gardens.cedar(Board.M38X150, 1)))),
+        Plan plan = Gardens.with(
+                Gardens.plot(
+                        10,
+                        10,
+                        List.of(),
+                        Gardens.bed("Beans", 3, 3, 1.2, 0.8, 0, Optional.of(Gardens.cedar(Board.M38X150, 1)))),
                 new PurseChange.PutWorkshop(new Workshop(Length.millimetres(3), Length.ZERO, true, List.of())));
         try (PDDocument document = Loader.loadPDF(PdfSheet.write(CuttingSheet.of(plan, SEASON)))) {
-            assertThat(new PDFTextStripper().getText(document)).contains("no trim, A at 1.20 m, A at 2.40 m, B at 3.124 m, B at 3.848 m;");
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("no trim, A at 1.20 m, A at 2.40 m, B at 3.124 m, B at 3.848 m;");
         }
     }
 
     @Test
     void aSeasonWithoutBoardsSaysSo() throws Exception {
-        try (PDDocument document = Loader.loadPDF(PdfSheet.write(CuttingSheet.of(Gardens.plot(10, 10, List.of()), SEASON)))) {
+        try (PDDocument document =
+                Loader.loadPDF(PdfSheet.write(CuttingSheet.of(Gardens.plot(10, 10, List.of()), SEASON)))) {
             assertThat(new PDFTextStripper().getText(document)).contains("No boards are cut this season.");
         }
     }

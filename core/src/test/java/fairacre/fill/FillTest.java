@@ -21,10 +21,10 @@ import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.PriceItem;
 import fairacre.plan.Rectangle;
-import fairacre.plan.Vehicle;
 import fairacre.plan.RefusedException;
 import fairacre.plan.Shape;
 import fairacre.plan.Supply;
+import fairacre.plan.Vehicle;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -40,20 +40,33 @@ import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class FillTest {
 
     private static final Function<PriceItem, Optional<Money>> PRICES = item -> Optional.ofNullable(Map.of(
-            PriceItem.SOIL_BAG_LITRES, 10.0, PriceItem.SOIL_CUBIC_METRE, 60.0, PriceItem.SOIL_DELIVERY, 80.0,
-            PriceItem.SOIL_BAG_CUBIC_FEET, 9.0, PriceItem.SOIL_CUBIC_YARD, 45.0).get(item)).map(a -> Money.of(CurrencyUnit.EUR, a));
+                            PriceItem.SOIL_BAG_LITRES,
+                            10.0,
+                            PriceItem.SOIL_CUBIC_METRE,
+                            60.0,
+                            PriceItem.SOIL_DELIVERY,
+                            80.0,
+                            PriceItem.SOIL_BAG_CUBIC_FEET,
+                            9.0,
+                            PriceItem.SOIL_CUBIC_YARD,
+                            45.0)
+                    .get(item))
+            .map(a -> Money.of(CurrencyUnit.EUR, a));
 
     @Test
-    @DisplayName("A 4 x 8 ft bed, inside 45 x 93 in, filled 17 1/2 in: 42.4 cu ft = 1.57 cu yd [common practice, worked example]")
+    @DisplayName(
+            "A 4 x 8 ft bed, inside 45 x 93 in, filled 17 1/2 in: 42.4 cu ft = 1.57 cu yd [common practice, worked example]")
     void twoCoursesOfTwoByTen() {
-        FillTakeoff fill = FillTakeoff.of(new BedRevision(Gardens.SEASON,
-                rectangle(5, 5, 1, 1, 0).resized(Length.feet(8), Length.feet(4)), Optional.of(Gardens.cedar(Board.B2X10, 2))));
+        FillTakeoff fill = FillTakeoff.of(new BedRevision(
+                Gardens.SEASON,
+                rectangle(5, 5, 1, 1, 0).resized(Length.feet(8), Length.feet(4)),
+                Optional.of(Gardens.cedar(Board.B2X10, 2))));
         assertThat(fill.depth()).isEqualTo(Length.inches(17.5));
         assertThat(fill.volume().cubicFeet()).isCloseTo(42.4, within(0.05));
         assertThat(fill.volume().cubicYards()).isCloseTo(1.57, within(0.005));
@@ -70,8 +83,13 @@ class FillTest {
     @DisplayName("A comb of 1 1/2 in boards: spine and fingers less the boards round them [closed form]")
     void aCombIsFilledBetweenItsBoards() {
         double t = Length.inches(1.5).metres();
-        BedRevision comb = new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 2, 20), Gardens.comb(2, 0.6, 0.5),
-                Optional.of(Gardens.cedar(Board.B2X10, 2)), false, Build.PLAIN);
+        BedRevision comb = new BedRevision(
+                Gardens.SEASON,
+                rectangle(5, 5, 3, 2, 20),
+                Gardens.comb(2, 0.6, 0.5),
+                Optional.of(Gardens.cedar(Board.B2X10, 2)),
+                false,
+                Build.PLAIN);
         double inside = (3 - 2 * t) * (0.6 - 2 * t) + 2 * (0.5 - 2 * t) * 1.4;
         assertThat(FillTakeoff.of(comb).volume().millilitres() / 1000.0)
                 .isCloseTo(inside * Length.inches(17.5).metres() * 1000, within(0.1));
@@ -79,13 +97,18 @@ class FillTest {
 
     @Test
     void anInGroundBedNeedsNothing() {
-        assertThat(FillTakeoff.of(new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 1, 0), Optional.empty())).volume()).isEqualTo(Volume.ZERO);
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.ZERO, true, Units.METRIC, PRICES).lots()).isEmpty();
+        assertThat(FillTakeoff.of(new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 1, 0), Optional.empty()))
+                        .volume())
+                .isEqualTo(Volume.ZERO);
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.ZERO, true, Units.METRIC, PRICES)
+                        .lots())
+                .isEmpty();
     }
 
     @ParameterizedTest(name = "{0} x {1} ft: {2} cu ft")
     @CsvSource({"4, 8, 8", "4, 12, 12", "3, 20, 15"})
-    @DisplayName("Compost 3 in deep over a bed in the ground: a quarter of a cubic foot to the square foot [arithmetic; a few inches are common practice]")
+    @DisplayName(
+            "Compost 3 in deep over a bed in the ground: a quarter of a cubic foot to the square foot [arithmetic; a few inches are common practice]")
     void compostOnLoosenedGround(int width, int length, double cubicFeet) {
         Rectangle outline = new Rectangle(Point.metres(5, 5), Length.feet(length), Length.feet(width), 30);
         BedRevision plain = new BedRevision(Gardens.SEASON, outline, Optional.empty());
@@ -93,34 +116,47 @@ class FillTest {
         assertThat(FillTakeoff.of(bed).volume().cubicFeet()).isCloseTo(cubicFeet, within(0.001));
         assertThat(TopUp.of(bed).cubicFeet()).isCloseTo(cubicFeet / 3, within(0.001));
         Plan plan = Gardens.plot(10, 10, List.of(), Gardens.shaped("Beans", outline, Shape.RECTANGLE, bed.build()));
-        assertThat(CostStudy.of(plan).bill().lines()).filteredOn(line -> line.part() == BillPart.FILL).isNotEmpty()
+        assertThat(CostStudy.of(plan).bill().lines())
+                .filteredOn(line -> line.part() == BillPart.FILL)
+                .isNotEmpty()
                 .allSatisfy(line -> assertThat(line.item().key()).contains("compost"));
         assertThat(FillTakeoff.of(plain).volume()).isEqualTo(Volume.ZERO);
     }
 
     @Test
     void aLittleComesInBagsAndALotComesLoose() {
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(120), true, Units.METRIC, PRICES).lots())
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(120), true, Units.METRIC, PRICES)
+                        .lots())
                 .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(3), new BigDecimal("2.4")));
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), true, Units.METRIC, PRICES).lots()).containsExactly(
-                new Lot(PriceItem.SOIL_CUBIC_METRE, new BigDecimal("2.5"), new BigDecimal("2.1")),
-                new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE, BigDecimal.ONE));
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), true, Units.METRIC, PRICES)
+                        .lots())
+                .containsExactly(
+                        new Lot(PriceItem.SOIL_CUBIC_METRE, new BigDecimal("2.5"), new BigDecimal("2.1")),
+                        new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE, BigDecimal.ONE));
     }
 
     @Test
     @DisplayName("270 cu ft are ten cubic yards loose, or 180 bags of 1.5 cu ft [derived]")
     void wholePacks() {
         Volume volume = Volume.cubicFeet(270);
-        assertThat(BulkPurchase.loose(BulkGood.GARDEN_MIX, volume, Units.FEET_AND_INCHES, PRICES).lots().get(0).quantity())
+        assertThat(BulkPurchase.loose(BulkGood.GARDEN_MIX, volume, Units.FEET_AND_INCHES, PRICES)
+                        .lots()
+                        .get(0)
+                        .quantity())
                 .isEqualByComparingTo("10");
-        assertThat(BulkPurchase.bags(BulkGood.GARDEN_MIX, volume, Units.FEET_AND_INCHES, PRICES).lots().get(0).quantity())
+        assertThat(BulkPurchase.bags(BulkGood.GARDEN_MIX, volume, Units.FEET_AND_INCHES, PRICES)
+                        .lots()
+                        .get(0)
+                        .quantity())
                 .isEqualByComparingTo("180");
     }
 
     @Test
-    @DisplayName("A cubic metre: 12 barrows of 85 L are an hour, 1.2 to 1.6 t, so four trailers of 500 kg when wet [common practice, worked by hand]")
+    @DisplayName(
+            "A cubic metre: 12 barrows of 85 L are an hour, 1.2 to 1.6 t, so four trailers of 500 kg when wet [common practice, worked by hand]")
     void aCubicMetreIsCarried() {
-        SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(1000), Volume.ZERO, true, Units.METRIC, PRICES, List.of());
+        SoilSupply supply = SoilSupply.of(
+                BulkGood.GARDEN_MIX, Volume.litres(1000), Volume.ZERO, true, Units.METRIC, PRICES, List.of());
         assertThat(supply.loads()).isEqualTo(new Loads(12, 4, 1, List.of()));
         assertThat(supply.barrowHours()).isEqualTo(1);
         assertThat(supply.leastTonnes()).isEqualTo(1.2);
@@ -132,10 +168,23 @@ class FillTest {
     }
 
     @ParameterizedTest(name = "a bed of {0} L and a payload of {1} kg: {2} trips, by payload: {3}")
-    @CsvSource({"500, 800, 2, false", "500, 799, 3, true", "1000, 1600, 1, false", "2000, 750, 3, true", "300, 2000, 4, false"})
-    @DisplayName("A cubic metre of garden mix weighs 1.6 t when wet: trips go by the bed or by the payload, whichever are more [worked by hand]")
+    @CsvSource({
+        "500, 800, 2, false",
+        "500, 799, 3, true",
+        "1000, 1600, 1, false",
+        "2000, 750, 3, true",
+        "300, 2000, 4, false"
+    })
+    @DisplayName(
+            "A cubic metre of garden mix weighs 1.6 t when wet: trips go by the bed or by the payload, whichever are more [worked by hand]")
     void anOwnVehicleGoesByItsBedAndItsPayload(int litres, int payload, int trips, boolean byPayload) {
-        SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(1000), Volume.ZERO, true, Units.METRIC, PRICES,
+        SoilSupply supply = SoilSupply.of(
+                BulkGood.GARDEN_MIX,
+                Volume.litres(1000),
+                Volume.ZERO,
+                true,
+                Units.METRIC,
+                PRICES,
                 List.of(new Vehicle("Van", Volume.litres(litres), payload)));
         assertThat(supply.loads().vehicles()).containsExactly(new Loads.Trips("Van", trips, byPayload));
     }
@@ -143,27 +192,66 @@ class FillTest {
     @Test
     @DisplayName("15 bags at 10 are dearer than a cubic metre at 60 with a delivery at 80, 14 are not [long hand]")
     void looseIsCheaperFromANumberOfBagsOn() {
-        assertThat(SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(60), Volume.ZERO, true, Units.METRIC, PRICES, List.of()).looseFrom()).contains(15);
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(14 * 50), true, Units.METRIC, PRICES).lots()).hasSize(1);
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(15 * 50), true, Units.METRIC, PRICES).lots()).hasSize(2);
-        assertThat(SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(60), Volume.ZERO, true, Units.METRIC, item -> Optional.empty(), List.of()).looseFrom()).isEmpty();
-        assertThat(SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(60), Volume.ZERO, true, Units.METRIC, item -> Optional.of(Money.of(CurrencyUnit.EUR,
-                item.equals(PriceItem.SOIL_BAG_LITRES) ? 0.01 : 1000)), List.of()).looseFrom()).isEmpty();
+        assertThat(SoilSupply.of(
+                                BulkGood.GARDEN_MIX,
+                                Volume.litres(60),
+                                Volume.ZERO,
+                                true,
+                                Units.METRIC,
+                                PRICES,
+                                List.of())
+                        .looseFrom())
+                .contains(15);
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(14 * 50), true, Units.METRIC, PRICES)
+                        .lots())
+                .hasSize(1);
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(15 * 50), true, Units.METRIC, PRICES)
+                        .lots())
+                .hasSize(2);
+        assertThat(SoilSupply.of(
+                                BulkGood.GARDEN_MIX,
+                                Volume.litres(60),
+                                Volume.ZERO,
+                                true,
+                                Units.METRIC,
+                                item -> Optional.empty(),
+                                List.of())
+                        .looseFrom())
+                .isEmpty();
+        assertThat(SoilSupply.of(
+                                BulkGood.GARDEN_MIX,
+                                Volume.litres(60),
+                                Volume.ZERO,
+                                true,
+                                Units.METRIC,
+                                item -> Optional.of(Money.of(
+                                        CurrencyUnit.EUR, item.equals(PriceItem.SOIL_BAG_LITRES) ? 0.01 : 1000)),
+                                List.of())
+                        .looseFrom())
+                .isEmpty();
     }
 
     @Test
     void whatHasNoPriceIsNotChosenOverWhatHas() {
-        Function<PriceItem, Optional<Money>> onlyLoose = item -> item.equals(PriceItem.SOIL_BAG_LITRES) ? Optional.empty() : PRICES.apply(item);
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(50), true, Units.METRIC, onlyLoose).lots()).hasSize(2);
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(5000), true, Units.METRIC, item -> Optional.empty()).lots()).singleElement()
+        Function<PriceItem, Optional<Money>> onlyLoose =
+                item -> item.equals(PriceItem.SOIL_BAG_LITRES) ? Optional.empty() : PRICES.apply(item);
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(50), true, Units.METRIC, onlyLoose)
+                        .lots())
+                .hasSize(2);
+        assertThat(BulkPurchase.cheapest(
+                                BulkGood.GARDEN_MIX, Volume.litres(5000), true, Units.METRIC, item -> Optional.empty())
+                        .lots())
+                .singleElement()
                 .satisfies(lot -> assertThat(lot.item()).isEqualTo(PriceItem.SOIL_BAG_LITRES));
     }
 
     @Test
     void withoutATipEverythingComesInBags() {
-        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), false, Units.METRIC, PRICES).lots())
+        assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), false, Units.METRIC, PRICES)
+                        .lots())
                 .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(42), BigDecimal.valueOf(42)));
-        SoilSupply supply = SoilSupply.of(BulkGood.GARDEN_MIX, Volume.litres(2100), Volume.ZERO, false, Units.METRIC, PRICES, List.of());
+        SoilSupply supply = SoilSupply.of(
+                BulkGood.GARDEN_MIX, Volume.litres(2100), Volume.ZERO, false, Units.METRIC, PRICES, List.of());
         assertThat(supply.looseIsChosen()).isFalse();
     }
 
@@ -172,7 +260,8 @@ class FillTest {
     void equalThirds() {
         SortedMap<BulkGood, Volume> thirds = Ingredients.of(Recipe.THIRDS.filling(), Volume.cubicFeet(42.4));
         assertThat(thirds).containsOnlyKeys(BulkGood.PEAT_OR_COIR, BulkGood.COMPOST, BulkGood.VERMICULITE);
-        assertThat(thirds.values()).allSatisfy(third -> assertThat(third.cubicFeet()).isCloseTo(14.133, within(0.001)));
+        assertThat(thirds.values())
+                .allSatisfy(third -> assertThat(third.cubicFeet()).isCloseTo(14.133, within(0.001)));
     }
 
     @Test
@@ -191,39 +280,58 @@ class FillTest {
         for (int i = 0; i < 500; i++) {
             List<BulkGood> goods = new ArrayList<>(List.of(BulkGood.values()));
             Collections.shuffle(goods, random);
-            List<Filling.MixPart> parts = goods.subList(0, 1 + random.nextInt(8)).stream().map(good -> new Filling.MixPart(good, 1 + random.nextInt(1000))).toList();
-            Optional<Filling.Below> below = random.nextBoolean() ? Optional.empty() : Optional.of(new Filling.Below(goods.get(12), 10 + random.nextInt(51)));
+            List<Filling.MixPart> parts = goods.subList(0, 1 + random.nextInt(8)).stream()
+                    .map(good -> new Filling.MixPart(good, 1 + random.nextInt(1000)))
+                    .toList();
+            Optional<Filling.Below> below = random.nextBoolean()
+                    ? Optional.empty()
+                    : Optional.of(new Filling.Below(goods.get(12), 10 + random.nextInt(51)));
             Volume whole = new Volume(random.nextInt(5_000_000));
-            assertThat(Ingredients.of(new Filling(parts, below), whole).values().stream().reduce(Volume.ZERO, Volume::plus)).isEqualTo(whole);
+            assertThat(Ingredients.of(new Filling(parts, below), whole).values().stream()
+                            .reduce(Volume.ZERO, Volume::plus))
+                    .isEqualTo(whole);
         }
     }
 
     @Test
     @DisplayName("Every recipe's shares as the trade gives them [common practice: recipes]")
     void recipesAsTheTradeGivesThem() {
-        assertThat(shares(Recipe.SOIL_AND_COMPOST)).isEqualTo(Map.of(BulkGood.TOPSOIL, 500.0, BulkGood.COMPOST, 300.0, BulkGood.LEAF_MOULD, 200.0));
+        assertThat(shares(Recipe.SOIL_AND_COMPOST))
+                .isEqualTo(Map.of(BulkGood.TOPSOIL, 500.0, BulkGood.COMPOST, 300.0, BulkGood.LEAF_MOULD, 200.0));
         assertThat(shares(Recipe.HALF_AND_HALF).get(BulkGood.TOPSOIL)).isEqualTo(500.0);
         assertThat(shares(Recipe.DEEP)).isEqualTo(Map.of(BulkGood.TOPSOIL, 600.0, BulkGood.COMPOST, 400.0));
     }
 
     private static Map<BulkGood, Double> shares(Recipe recipe) {
         return Ingredients.of(recipe.filling(), Volume.litres(1000)).entrySet().stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, entry -> entry.getValue().litres()));
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, entry -> entry.getValue().litres()));
     }
 
     @Test
     @DisplayName("An inch of compost on 45 x 93 in: 2.42 cu ft a year [long hand]")
     void theYearlyTopUp() {
-        BedRevision bed = new BedRevision(Gardens.SEASON, rectangle(5, 5, 1, 1, 0).resized(Length.feet(8), Length.feet(4)),
+        BedRevision bed = new BedRevision(
+                Gardens.SEASON,
+                rectangle(5, 5, 1, 1, 0).resized(Length.feet(8), Length.feet(4)),
                 Optional.of(Gardens.cedar(Board.B2X10, 2)));
         assertThat(TopUp.of(bed).cubicFeet()).isCloseTo(45 * 93 / 1728.0, within(0.001));
-        assertThat(TopUp.of(new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 1, 0), Optional.empty()))).isEqualTo(Volume.ZERO);
+        assertThat(TopUp.of(new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 1, 0), Optional.empty())))
+                .isEqualTo(Volume.ZERO);
     }
 
     @Test
-    @DisplayName("Compost weighs 500 to 700 kg to the cubic metre, so a trailer of 500 kg takes 0.71 m3 [engineering tables, from memory]")
+    @DisplayName(
+            "Compost weighs 500 to 700 kg to the cubic metre, so a trailer of 500 kg takes 0.71 m3 [engineering tables, from memory]")
     void lightStuffTakesFewerTrips() {
-        SoilSupply supply = SoilSupply.of(BulkGood.COMPOST, Volume.litres(1400), Volume.litres(400), true, Units.METRIC, item -> Optional.empty(), List.of());
+        SoilSupply supply = SoilSupply.of(
+                BulkGood.COMPOST,
+                Volume.litres(1400),
+                Volume.litres(400),
+                true,
+                Units.METRIC,
+                item -> Optional.empty(),
+                List.of());
         assertThat(supply.loads().trailers()).isEqualTo(2);
         assertThat(supply.leastTonnes()).isCloseTo(0.7, within(1e-9));
         assertThat(supply.settlesMost()).isEqualTo(Volume.litres(350));
@@ -233,24 +341,44 @@ class FillTest {
 
     @Test
     void mixesOfNothingAndDoubtfulStocksAreRefused() {
-        assertThatThrownBy(() -> new Filling(List.of(), Optional.empty())).isInstanceOf(RefusedException.class).hasMessageContaining("nothing");
-        assertThatThrownBy(() -> new Filling.MixPart(BulkGood.COMPOST, 0)).isInstanceOf(RefusedException.class).hasMessageContaining("parts");
-        assertThatThrownBy(() -> new Filling(List.of(new Filling.MixPart(BulkGood.SAND, 1), new Filling.MixPart(BulkGood.SAND, 2)), Optional.empty()))
+        assertThatThrownBy(() -> new Filling(List.of(), Optional.empty()))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("nothing");
+        assertThatThrownBy(() -> new Filling.MixPart(BulkGood.COMPOST, 0))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("parts");
+        assertThatThrownBy(() -> new Filling(
+                        List.of(new Filling.MixPart(BulkGood.SAND, 1), new Filling.MixPart(BulkGood.SAND, 2)),
+                        Optional.empty()))
                 .hasMessageContaining("twice");
         assertThatThrownBy(() -> new Filling.Below(BulkGood.WOOD, 70)).hasMessageContaining("percent");
-        assertThatThrownBy(() -> new Supply.OnHand(BulkGood.COMPOST, Volume.ZERO)).hasMessageContaining("volume");
+        assertThatThrownBy(() -> new Supply.OnHand(BulkGood.COMPOST, Volume.ZERO))
+                .hasMessageContaining("volume");
         assertThatThrownBy(() -> new Supply(true, false, 11, List.of())).hasMessageContaining("topUpYears");
     }
 
     @Test
-    @DisplayName("Worked by hand: 300 L of topsoil, 120 of compost and 0.4 of vermiculite are mixed as 300 : 120 : 1; logs and chippings are none of it")
+    @DisplayName(
+            "Worked by hand: 300 L of topsoil, 120 of compost and 0.4 of vermiculite are mixed as 300 : 120 : 1; logs and chippings are none of it")
     void anOwnMixUsesUpWhatIsThere() {
-        Supply supply = new Supply(true, false, 0, List.of(onHand(BulkGood.TOPSOIL, 300), onHand(BulkGood.COMPOST, 120.3), onHand(BulkGood.VERMICULITE, 0.4),
-                onHand(BulkGood.WOOD, 900), onHand(BulkGood.STONE, 50)));
-        assertThat(OwnMix.of(supply).orElseThrow().parts()).containsExactly(new Filling.MixPart(BulkGood.TOPSOIL, 300), new Filling.MixPart(BulkGood.COMPOST, 120),
-                new Filling.MixPart(BulkGood.VERMICULITE, 1));
+        Supply supply = new Supply(
+                true,
+                false,
+                0,
+                List.of(
+                        onHand(BulkGood.TOPSOIL, 300),
+                        onHand(BulkGood.COMPOST, 120.3),
+                        onHand(BulkGood.VERMICULITE, 0.4),
+                        onHand(BulkGood.WOOD, 900),
+                        onHand(BulkGood.STONE, 50)));
+        assertThat(OwnMix.of(supply).orElseThrow().parts())
+                .containsExactly(
+                        new Filling.MixPart(BulkGood.TOPSOIL, 300),
+                        new Filling.MixPart(BulkGood.COMPOST, 120),
+                        new Filling.MixPart(BulkGood.VERMICULITE, 1));
         assertThat(OwnMix.of(Supply.USUAL)).isEmpty();
-        assertThat(OwnMix.of(new Supply(true, false, 0, List.of(onHand(BulkGood.WOOD, 1))))).isEmpty();
+        assertThat(OwnMix.of(new Supply(true, false, 0, List.of(onHand(BulkGood.WOOD, 1)))))
+                .isEmpty();
     }
 
     private static Supply.OnHand onHand(BulkGood good, double litres) {

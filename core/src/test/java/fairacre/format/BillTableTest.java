@@ -32,11 +32,16 @@ import org.junit.jupiter.api.Test;
 
 class BillTableTest {
 
-    private static final Plan GARDEN = plot(10, 10, List.of(), bed("Beans, \"runner\"", 3, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))),
+    private static final Plan GARDEN = plot(
+            10,
+            10,
+            List.of(),
+            bed("Beans, \"runner\"", 3, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))),
             bed("=HYPERLINK(\"x\")", 7, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))));
 
     private static List<String[]> read(Plan plan) throws Exception {
-        String text = new String(CsvFile.write(BillTable.of(plan, CostStudy.of(plan).bill())), StandardCharsets.UTF_8);
+        String text =
+                new String(CsvFile.write(BillTable.of(plan, CostStudy.of(plan).bill())), StandardCharsets.UTF_8);
         assertThat(text).startsWith("\uFEFF");
         try (CSVReader reader = new CSVReader(new StringReader(text.substring(1)))) {
             return reader.readAll();
@@ -48,10 +53,21 @@ class BillTableTest {
     void theLinesComeBackFromAnotherReader() throws Exception {
         Bill bill = CostStudy.of(GARDEN).bill();
         List<String[]> rows = read(GARDEN);
-        assertThat(rows.get(0)).containsExactly("season", "part", "item", "quantity", "price", "amount", "currency", "beds",
-                "walks and drains", "acquired");
+        assertThat(rows.get(0))
+                .containsExactly(
+                        "season",
+                        "part",
+                        "item",
+                        "quantity",
+                        "price",
+                        "amount",
+                        "currency",
+                        "beds",
+                        "walks and drains",
+                        "acquired");
         assertThat(rows).hasSize(bill.lines().size() + 1);
-        BigDecimal sum = rows.stream().skip(1).map(row -> new BigDecimal(row[5])).reduce(BigDecimal.ZERO, BigDecimal::add);
+        BigDecimal sum =
+                rows.stream().skip(1).map(row -> new BigDecimal(row[5])).reduce(BigDecimal.ZERO, BigDecimal::add);
         assertThat(Money.of(EUR, sum)).isEqualTo(bill.total());
         assertThat(rows.get(1)[0]).isEqualTo(String.valueOf(SEASON));
     }
@@ -59,7 +75,8 @@ class BillTableTest {
     @Test
     @DisplayName("A cell that begins like a formula is text [OWASP, CSV injection]")
     void aNameThatIsAFormulaIsText() throws Exception {
-        assertThat(read(GARDEN)).anySatisfy(row -> assertThat(row[7]).isEqualTo("'=HYPERLINK(\"x\"); Beans, \"runner\""));
+        assertThat(read(GARDEN))
+                .anySatisfy(row -> assertThat(row[7]).isEqualTo("'=HYPERLINK(\"x\"); Beans, \"runner\""));
     }
 
     @Test
@@ -80,7 +97,8 @@ class BillTableTest {
     }
 
     @Test
-    @DisplayName("Another reader of spreadsheets finds the same lines, numbers as numbers and a formula as text [fastexcel-reader]")
+    @DisplayName(
+            "Another reader of spreadsheets finds the same lines, numbers as numbers and a formula as text [fastexcel-reader]")
     void theWorkbookComesBackFromAnotherReader() throws Exception {
         Bill bill = CostStudy.of(GARDEN).bill();
         byte[] file = WorkbookFile.write(BillTable.of(GARDEN, bill));
@@ -89,10 +107,15 @@ class BillTableTest {
             assertThat(workbook.getFirstSheet().getName()).isEqualTo("Bill");
             assertThat(rows.get(0).getCellText(5)).isEqualTo("amount");
             assertThat(rows).hasSize(bill.lines().size() + 1);
-            BigDecimal sum = rows.stream().skip(1).map(row -> row.getCellAsNumber(5).orElseThrow()).reduce(BigDecimal.ZERO, BigDecimal::add);
+            BigDecimal sum = rows.stream()
+                    .skip(1)
+                    .map(row -> row.getCellAsNumber(5).orElseThrow())
+                    .reduce(BigDecimal.ZERO, BigDecimal::add);
             assertThat(Money.of(EUR, sum)).isEqualTo(bill.total());
             assertThat(rows.get(1).getCell(7).getType()).isEqualTo(CellType.STRING);
-            assertThat(rows).anySatisfy(row -> assertThat(row.getCellText(7)).isEqualTo("=HYPERLINK(\"x\"); Beans, \"runner\""));
+            assertThat(rows)
+                    .anySatisfy(
+                            row -> assertThat(row.getCellText(7)).isEqualTo("=HYPERLINK(\"x\"); Beans, \"runner\""));
         }
     }
 
@@ -101,7 +124,8 @@ class BillTableTest {
     void datesAreDates() throws Exception {
         Table table = new Table("Days", List.of("day", "none"), List.of(List.of(LocalDate.of(2027, 3, 14), "")));
         try (ReadableWorkbook workbook = new ReadableWorkbook(new ByteArrayInputStream(WorkbookFile.write(table)))) {
-            assertThat(workbook.getFirstSheet().read().get(1).getCellAsDate(0)).contains(LocalDate.of(2027, 3, 14).atStartOfDay());
+            assertThat(workbook.getFirstSheet().read().get(1).getCellAsDate(0))
+                    .contains(LocalDate.of(2027, 3, 14).atStartOfDay());
         }
         assertThat(new String(CsvFile.write(table), StandardCharsets.UTF_8)).contains("2027-03-14,");
     }
@@ -109,7 +133,9 @@ class BillTableTest {
     @Test
     void tablesThatNoSheetHoldsAreAMistake() {
         assertThatThrownBy(() -> new Table("", List.of("a"), List.of())).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Table("A", List.of("a"), List.of(List.of("b", "c")))).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Table("A", List.of("a"), List.of(List.of(1.5)))).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Table("A", List.of("a"), List.of(List.of("b", "c"))))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Table("A", List.of("a"), List.of(List.of(1.5))))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

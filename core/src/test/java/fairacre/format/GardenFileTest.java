@@ -38,22 +38,61 @@ class GardenFileTest {
 
     @Test
     void receiptsGoWithTheGarden() throws Exception {
-        Receipt order = new Receipt(UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Timber & Twine", List.of(new ReceiptLine("Boards", new BigDecimal("2.5"),
-                Money.parse("EUR 20.00"), BillPart.FRAMES, Optional.of("cedar/2x10/8ft"))), null, null, Optional.of(Money.parse("EUR 21.00")), true, Optional.empty());
-        Receipt paid = new Receipt(UUID.randomUUID(), LocalDate.of(2027, 5, 3), "Timber & Twine", order.lines(), Money.parse("EUR 1.00"), null, Optional.empty(),
-                false, Optional.of(order.id()));
-        GardenFile.Contents contents = new GardenFile.Contents(PLAN, List.of(new Entry(order, false), new Entry(paid, true)));
+        Receipt order = new Receipt(
+                UUID.randomUUID(),
+                LocalDate.of(2027, 4, 3),
+                "Timber & Twine",
+                List.of(new ReceiptLine(
+                        "Boards",
+                        new BigDecimal("2.5"),
+                        Money.parse("EUR 20.00"),
+                        BillPart.FRAMES,
+                        Optional.of("cedar/2x10/8ft"))),
+                null,
+                null,
+                Optional.of(Money.parse("EUR 21.00")),
+                true,
+                Optional.empty());
+        Receipt paid = new Receipt(
+                UUID.randomUUID(),
+                LocalDate.of(2027, 5, 3),
+                "Timber & Twine",
+                order.lines(),
+                Money.parse("EUR 1.00"),
+                null,
+                Optional.empty(),
+                false,
+                Optional.of(order.id()));
+        GardenFile.Contents contents =
+                new GardenFile.Contents(PLAN, List.of(new Entry(order, false), new Entry(paid, true)));
         assertThat(GardenFile.contents(GardenFile.write(contents))).isEqualTo(contents);
-        String damaged = new String(GardenFile.write(contents), StandardCharsets.UTF_8).replace("2027-05-03", "the third of May");
-        assertThatThrownBy(() -> GardenFile.contents(damaged.getBytes(StandardCharsets.UTF_8))).hasMessageContaining("/receipts/1/receipt/date");
+        String damaged = new String(GardenFile.write(contents), StandardCharsets.UTF_8)
+                .replace("2027-05-03", "the third of May");
+        assertThatThrownBy(() -> GardenFile.contents(damaged.getBytes(StandardCharsets.UTF_8)))
+                .hasMessageContaining("/receipts/1/receipt/date");
     }
 
     @Test
     void aLedgerThatCouldNotBeReadAgainIsNotWritten() {
-        Receipt receipt = new Receipt(UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Timber & Twine", Collections.nCopies(200,
-                new ReceiptLine("Boards", BigDecimal.ONE, Money.parse("EUR 20.00"), BillPart.FRAMES, Optional.of("cedar/2x10/8ft"))), null, null, Optional.empty());
-        assertThatThrownBy(() -> GardenFile.write(new GardenFile.Contents(PLAN, Collections.nCopies(300, new Entry(receipt, false)))))
-                .isInstanceOf(RefusedException.class).hasMessageContaining("8 MB");
+        Receipt receipt = new Receipt(
+                UUID.randomUUID(),
+                LocalDate.of(2027, 4, 3),
+                "Timber & Twine",
+                Collections.nCopies(
+                        200,
+                        new ReceiptLine(
+                                "Boards",
+                                BigDecimal.ONE,
+                                Money.parse("EUR 20.00"),
+                                BillPart.FRAMES,
+                                Optional.of("cedar/2x10/8ft"))),
+                null,
+                null,
+                Optional.empty());
+        assertThatThrownBy(() -> GardenFile.write(
+                        new GardenFile.Contents(PLAN, Collections.nCopies(300, new Entry(receipt, false)))))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("8 MB");
     }
 
     @Test
@@ -66,8 +105,10 @@ class GardenFileTest {
     void aGardenThatIsWrittenAndReadIsTheSameAndIsJudgedTheSame() throws Exception {
         Plan back = GardenFile.read(FILE.getBytes(StandardCharsets.UTF_8));
         assertThat(back).isEqualTo(PLAN);
-        assertThat(GardenJson.mapper().writeValueAsString(Appraisal.of(back, SEASON).report()))
-                .isEqualTo(GardenJson.mapper().writeValueAsString(Appraisal.of(PLAN, SEASON).report()));
+        assertThat(GardenJson.mapper()
+                        .writeValueAsString(Appraisal.of(back, SEASON).report()))
+                .isEqualTo(GardenJson.mapper()
+                        .writeValueAsString(Appraisal.of(PLAN, SEASON).report()));
     }
 
     @Test
@@ -77,27 +118,33 @@ class GardenFileTest {
 
     /** What is put in place of what, and the pointer and words by which the fault is told. */
     @ParameterizedTest(name = "{0} -> {1}: {2}")
-    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
-        "\"version\" : 1|\"version\" : 2|/version: the file is of version 2",
-        "\"fairacre-garden\"|\"something-else\"|/format: this is not a garden file",
-        "\"length\" : 2.4|\"length\" : 4000|/length: must have a maximum value of 100",
-        "\"length\" : 2.4|\"length\" : 0|/length: must have a minimum value of 0.1",
-        "\"length\" : 2.4|\"length\" : -1|/length: must have a minimum value of 0.1",
-        "\"length\" : 2.4|\"length\" : \"2.4\"|/length: string found, number expected",
-        "\"length\" : 2.4|\"length\" : NaN|(file): it is not well-formed JSON at line",
-        "\"length\" : 2.4|\"length\" : 1e999|/length",
-        "\"EUR\"|\"QQQ\"|currency: \"QQQ\" is not a currency known here",
-        "\"EUR\"|\"XXX\"|currency: XXX is no money",
-        "\"METRIC\"|\"CUBITS\"|/garden/units",
-        "\"firstSeason\" : 2027|\"firstSeason\" : 2028|before the garden does",
-        "\"Tall\"|\"\"|/name: must be at least 1 characters long",
-        "\"reach\" : 0.69|\"reach\" : 0|/reach: must have a minimum value",
-        "\"cedar\"|\"chipboard\"|/frame/material",
-        "\"name\" : \"Tall\"|\"nome\" : \"Tall\"|add \"name\"",
-    })
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "\"version\" : 1|\"version\" : 2|/version: the file is of version 2",
+                "\"fairacre-garden\"|\"something-else\"|/format: this is not a garden file",
+                "\"length\" : 2.4|\"length\" : 4000|/length: must have a maximum value of 100",
+                "\"length\" : 2.4|\"length\" : 0|/length: must have a minimum value of 0.1",
+                "\"length\" : 2.4|\"length\" : -1|/length: must have a minimum value of 0.1",
+                "\"length\" : 2.4|\"length\" : \"2.4\"|/length: string found, number expected",
+                "\"length\" : 2.4|\"length\" : NaN|(file): it is not well-formed JSON at line",
+                "\"length\" : 2.4|\"length\" : 1e999|/length",
+                "\"EUR\"|\"QQQ\"|currency: \"QQQ\" is not a currency known here",
+                "\"EUR\"|\"XXX\"|currency: XXX is no money",
+                "\"METRIC\"|\"CUBITS\"|/garden/units",
+                "\"firstSeason\" : 2027|\"firstSeason\" : 2028|before the garden does",
+                "\"Tall\"|\"\"|/name: must be at least 1 characters long",
+                "\"reach\" : 0.69|\"reach\" : 0|/reach: must have a minimum value",
+                "\"cedar\"|\"chipboard\"|/frame/material",
+                "\"name\" : \"Tall\"|\"nome\" : \"Tall\"|add \"name\"",
+            })
     void whatIsWrongIsSaidWithItsPlace(String from, String to, String told) {
-        byte[] broken = FILE.replaceFirst(java.util.regex.Pattern.quote(from), to).getBytes(StandardCharsets.UTF_8);
-        assertThatThrownBy(() -> GardenFile.read(broken)).isInstanceOf(FaultyFileException.class).hasMessageContaining(told);
+        byte[] broken =
+                FILE.replaceFirst(java.util.regex.Pattern.quote(from), to).getBytes(StandardCharsets.UTF_8);
+        assertThatThrownBy(() -> GardenFile.read(broken))
+                .isInstanceOf(FaultyFileException.class)
+                .hasMessageContaining(told);
     }
 
     @Test
@@ -125,11 +172,15 @@ class GardenFileTest {
         byte[] huge = new byte[50_000_000];
         Arrays.fill(huge, (byte) ' ');
         assertThatThrownBy(() -> GardenFile.read(new java.io.ByteArrayInputStream(huge)))
-                .isInstanceOf(FaultyFileException.class).hasMessageContaining("larger than 8 MB");
+                .isInstanceOf(FaultyFileException.class)
+                .hasMessageContaining("larger than 8 MB");
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"``", "null", "[]", "{", "7", "{\"format\":\"fairacre-garden\",\"format\":\"x\"}"})
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {"``", "null", "[]", "{", "7", "{\"format\":\"fairacre-garden\",\"format\":\"x\"}"})
     void whatIsNoGardenAtAllIsRefused(String text) {
         assertThatThrownBy(() -> read(text)).isInstanceOf(FaultyFileException.class);
     }
@@ -137,9 +188,12 @@ class GardenFileTest {
     @Test
     void amongMillionsOfFaultsTheFirstFiftyAreTold() throws Exception {
         String beds = "{},".repeat(500_000) + "{}";
-        String broken = FILE.replaceFirst("(?s)\"beds\" : \\[", java.util.regex.Matcher.quoteReplacement("\"beds\" : [" + beds + ","));
-        assertThatThrownBy(() -> read(broken)).isInstanceOfSatisfying(FaultyFileException.class,
-                faulty -> assertThat(faulty.faults()).hasSizeBetween(10, 50));
+        String broken = FILE.replaceFirst(
+                "(?s)\"beds\" : \\[", java.util.regex.Matcher.quoteReplacement("\"beds\" : [" + beds + ","));
+        assertThatThrownBy(() -> read(broken))
+                .isInstanceOfSatisfying(
+                        FaultyFileException.class,
+                        faulty -> assertThat(faulty.faults()).hasSizeBetween(10, 50));
     }
 
     @Test
@@ -159,7 +213,8 @@ class GardenFileTest {
 
     @Test
     void theCommandAnswersTwoWithALineForEveryFault(@TempDir Path folder) throws Exception {
-        Path file = Files.writeString(folder.resolve("garden.json"),
+        Path file = Files.writeString(
+                folder.resolve("garden.json"),
                 FILE.replace("\"reach\" : 0.69", "\"reach\" : 9").replaceFirst("\"METRIC\"", "\"CUBITS\""));
         Run run = run(file.toString());
         assertThat(run.code).isEqualTo(2);
@@ -169,17 +224,26 @@ class GardenFileTest {
 
     @Test
     void theCommandCountsTheReceiptsOfTheFile(@TempDir Path folder) throws Exception {
-        ReceiptLine hire = new ReceiptLine("Hire", BigDecimal.ONE, Money.parse("EUR 70.00"), BillPart.TOOLS, Optional.empty());
-        Receipt receipt = new Receipt(UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Ridge Hire", List.of(hire), null, null, Optional.empty());
+        ReceiptLine hire =
+                new ReceiptLine("Hire", BigDecimal.ONE, Money.parse("EUR 70.00"), BillPart.TOOLS, Optional.empty());
+        Receipt receipt = new Receipt(
+                UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Ridge Hire", List.of(hire), null, null, Optional.empty());
         byte[] file = GardenFile.write(new GardenFile.Contents(PLAN, List.of(new Entry(receipt, false))));
-        JsonNode purse = GardenJson.mapper().readTree(run(Files.write(folder.resolve("garden.json"), file).toString()).out).get("purse");
+        JsonNode purse = GardenJson.mapper()
+                .readTree(run(Files.write(folder.resolve("garden.json"), file).toString()).out)
+                .get("purse");
         BigDecimal spent = new BigDecimal(purse.at("/planned/amount").stringValue()).add(new BigDecimal("70.00"));
-        assertThat(new BigDecimal(purse.at("/left/amount").stringValue())).isEqualTo(PLAN.budget().sum().getAmount().subtract(spent));
-        String abroad = new String(file, StandardCharsets.UTF_8).replaceFirst("(\"amount\" : \"70.00\",\\s+\"currency\" : )\"EUR\"", "$1\"SEK\"")
+        assertThat(new BigDecimal(purse.at("/left/amount").stringValue()))
+                .isEqualTo(PLAN.budget().sum().getAmount().subtract(spent));
+        String abroad = new String(file, StandardCharsets.UTF_8)
+                .replaceFirst("(\"amount\" : \"70.00\",\\s+\"currency\" : )\"EUR\"", "$1\"SEK\"")
                 .replaceAll("(?s)(\"(discount|tax)\" : \\{[^}]*)\"EUR\"", "$1\"SEK\"");
-        Run refused = run(Files.writeString(folder.resolve("abroad.json"), abroad).toString());
+        Run refused =
+                run(Files.writeString(folder.resolve("abroad.json"), abroad).toString());
         assertThat(refused.code).isEqualTo(2);
-        assertThat(refused.err).startsWith("/receipts/0/receipt/lines: ").contains("is not in the garden's currency EUR");
+        assertThat(refused.err)
+                .startsWith("/receipts/0/receipt/lines: ")
+                .contains("is not in the garden's currency EUR");
     }
 
     @Test
@@ -211,6 +275,8 @@ class GardenFileTest {
     }
 
     private static void assertFaulty(String text, String told) {
-        assertThatThrownBy(() -> read(text)).isInstanceOf(FaultyFileException.class).hasMessageContaining(told);
+        assertThatThrownBy(() -> read(text))
+                .isInstanceOf(FaultyFileException.class)
+                .hasMessageContaining(told);
     }
 }

@@ -60,7 +60,9 @@ class ScanTest {
 
     private static void refused(byte[] content) {
         assertThatThrownBy(() -> Scan.of(content))
-                .isInstanceOfSatisfying(RefusedException.class, refused -> assertThat(refused.refusal().field()).isEqualTo("scan"));
+                .isInstanceOfSatisfying(
+                        RefusedException.class,
+                        refused -> assertThat(refused.refusal().field()).isEqualTo("scan"));
     }
 
     private static byte[] picture(String format) throws IOException {

@@ -27,7 +27,7 @@ class UpcastersTest {
 
     private static final Upcasters RENAMING = new Upcasters(List.of(
             new Upcaster(garden -> rename(garden, "title", "name"), change -> rename(change, "title", "name")),
-            new Upcaster(garden -> garden.put("name", garden.path("name").asString() + "!"), change -> { })));
+            new Upcaster(garden -> garden.put("name", garden.path("name").asString() + "!"), change -> {})));
 
     private static void rename(ObjectNode node, String from, String to) {
         if (node.has(from)) {
@@ -63,10 +63,13 @@ class UpcastersTest {
 
     @Test
     void batchesAndGardensTakenOverAreOpened() {
-        JsonNode change = json("{'kind': 'Batch', 'changes': [{'kind': 'RenameBed', 'title': 'Kale'}, {'kind': 'TakeOver', 'version': {'title': 'Mill'}}]}");
+        JsonNode change = json(
+                "{'kind': 'Batch', 'changes': [{'kind': 'RenameBed', 'title': 'Kale'}, {'kind': 'TakeOver', 'version': {'title': 'Mill'}}]}");
         JsonNode before = change.deepCopy();
         assertThat(RENAMING.change(change, 1))
-                .isEqualTo(json("{'kind': 'Batch', 'changes': [{'kind': 'RenameBed', 'name': 'Kale'}, {'kind': 'TakeOver', 'version': {'name': 'Mill!'}}]}"));
+                .isEqualTo(
+                        json(
+                                "{'kind': 'Batch', 'changes': [{'kind': 'RenameBed', 'name': 'Kale'}, {'kind': 'TakeOver', 'version': {'name': 'Mill!'}}]}"));
         assertThat(change).isEqualTo(before);
     }
 
@@ -107,11 +110,17 @@ class UpcastersTest {
         return MAPPER.treeToValue(Upcasters.CURRENT.change(text, version), Change.class);
     }
 
-    /** Whatever the newest samples hold is still written so: what is renamed or moved has a new version. What is added needs none. */
+    /**
+     * Whatever the newest samples hold is still written so: what is renamed or moved has a new version. What is added
+     * needs none.
+     */
     @Test
     void theNotationIsThatOfTheNewestSamples() throws Exception {
         int version = Upcasters.CURRENT.version();
-        assertHolds(MAPPER.readTree(GardenFile.write(Gardens.everything())), MAPPER.readTree(sample("garden-" + version + ".json")), "");
+        assertHolds(
+                MAPPER.readTree(GardenFile.write(Gardens.everything())),
+                MAPPER.readTree(sample("garden-" + version + ".json")),
+                "");
         assertHolds(log(), MAPPER.readTree(sample("log-" + version + ".json")), "");
     }
 

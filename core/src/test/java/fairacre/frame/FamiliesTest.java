@@ -38,9 +38,11 @@ class FamiliesTest {
     }
 
     @Test
-    @DisplayName("The same boards butted the other way round: 2 t longer and 2 t narrower [common practice, arithmetic]")
+    @DisplayName(
+            "The same boards butted the other way round: 2 t longer and 2 t narrower [common practice, arithmetic]")
     void theButtJointMadeTheOtherWayRoundIsANearMiss() {
-        Families families = of(framed("A", 2.4, 1.2 + 2 * T, Board.B2X10, Joint.ENDS_PAST),
+        Families families = of(
+                framed("A", 2.4, 1.2 + 2 * T, Board.B2X10, Joint.ENDS_PAST),
                 framed("B", 2.4 + 2 * T, 1.2, Board.B2X10, Joint.SIDES_PAST));
         assertThat(families.nearMisses()).singleElement().satisfies(miss -> {
             assertThat(miss.cause()).isEqualTo(Cause.JOINT);
@@ -51,11 +53,20 @@ class FamiliesTest {
     @Test
     void thickerBoardsRoundTheSameSoilAndAWrongCutAreToldApart() {
         double sleeper = 0.05;
-        assertThat(of(framed("A", 2 + 2 * T, 1 + 2 * T, Board.B2X10, Joint.SIDES_PAST),
-                framed("B", 2 + 2 * sleeper, 1 + 2 * sleeper, Board.SLEEPER_50X200, Joint.SIDES_PAST)).nearMisses().get(0).cause())
+        assertThat(of(
+                                framed("A", 2 + 2 * T, 1 + 2 * T, Board.B2X10, Joint.SIDES_PAST),
+                                framed("B", 2 + 2 * sleeper, 1 + 2 * sleeper, Board.SLEEPER_50X200, Joint.SIDES_PAST))
+                        .nearMisses()
+                        .get(0)
+                        .cause())
                 .isEqualTo(Cause.BOARD);
-        assertThat(of(bed("A", 5, 5, 2.4, 1.2), bed("B", 5, 8, 2.42, 1.2)).nearMisses().get(0).cause()).isEqualTo(Cause.SIZE);
-        assertThat(of(bed("A", 5, 5, 2.4, 1.2), bed("B", 5, 8, 2.6, 1.2)).nearMisses()).isEmpty();
+        assertThat(of(bed("A", 5, 5, 2.4, 1.2), bed("B", 5, 8, 2.42, 1.2))
+                        .nearMisses()
+                        .get(0)
+                        .cause())
+                .isEqualTo(Cause.SIZE);
+        assertThat(of(bed("A", 5, 5, 2.4, 1.2), bed("B", 5, 8, 2.6, 1.2)).nearMisses())
+                .isEmpty();
         assertThat(of().families()).isEmpty();
     }
 }

@@ -12,7 +12,6 @@ import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
 import fairacre.plan.Build;
-import fairacre.plan.Fall;
 import fairacre.plan.Fastener;
 import fairacre.plan.Fittings;
 import fairacre.plan.Fittings.CornerPost;
@@ -20,6 +19,7 @@ import fairacre.plan.Fittings.Support;
 import fairacre.plan.Fittings.Underlay;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
+import fairacre.plan.GroundFall;
 import fairacre.plan.Joint;
 import fairacre.plan.Material;
 import fairacre.plan.Shape;
@@ -36,17 +36,27 @@ class PartCoursesTest {
     private static final Shape PLAIN = new Shape(new Form.Rectangular(), List.of());
 
     private static BedRevision bed(double length, double width, Shape shape, Board board, double along, double across) {
-        return new BedRevision(SEASON, rectangle(5, 5, length, width, 30), shape, Optional.of(new Frame(Material.CEDAR, board, 1, Joint.SIDES_PAST)), false,
-                Build.PLAIN.withFall(new Fall(Length.metres(along), Length.metres(across))));
+        return new BedRevision(
+                SEASON,
+                rectangle(5, 5, length, width, 30),
+                shape,
+                Optional.of(new Frame(Material.CEDAR, board, 1, Joint.SIDES_PAST)),
+                false,
+                Build.PLAIN.withFall(new GroundFall(Length.metres(along), Length.metres(across))));
     }
 
     @Test
-    @DisplayName("By hand: 4 x 1.2 m in 47 x 200 mm falling 0.3 m: below, boards begin where the gap is an inch, the second course where it is 225.4 mm")
+    @DisplayName(
+            "By hand: 4 x 1.2 m in 47 x 200 mm falling 0.3 m: below, boards begin where the gap is an inch, the second course where it is 225.4 mm")
     void aBedAlongTheSlope() {
         BedRevision bed = bed(4, 1.2, PLAIN, Board.M47X200, 0.3, 0);
         FrameTakeoff below = FrameTakeoff.below(bed, bed.frame().orElseThrow());
-        assertThat(below.pieces()).extracting(Piece::part, piece -> piece.length().millimetres(), Piece::count).containsExactly(
-                tuple(Part.PART_COURSE, 3662.0, 2), tuple(Part.PART_COURSE, 1106.0, 2), tuple(Part.PART_COURSE, 995.0, 2));
+        assertThat(below.pieces())
+                .extracting(Piece::part, piece -> piece.length().millimetres(), Piece::count)
+                .containsExactly(
+                        tuple(Part.PART_COURSE, 3662.0, 2),
+                        tuple(Part.PART_COURSE, 1106.0, 2),
+                        tuple(Part.PART_COURSE, 995.0, 2));
         assertThat(FrameTakeoff.of(bed, bed.frame().orElseThrow()).pieces()).hasSize(5);
     }
 
@@ -64,16 +74,23 @@ class PartCoursesTest {
     @Test
     void onLegsOrWithoutBoardsNothingIsMadeUp() {
         BedRevision bed = bed(4, 1.2, PLAIN, Board.M47X200, 0.3, 0.1);
-        assertThat(bed.withBuild(bed.build().withLegs(Length.metres(0.6))).madeUp()).isEmpty();
+        assertThat(bed.withBuild(bed.build().withLegs(Length.metres(0.6))).madeUp())
+                .isEmpty();
         assertThat(bed.withFrame(Optional.empty()).madeUp()).isEmpty();
-        assertThat(Build.PLAIN.withFall(new Fall(Length.ZERO, Length.ZERO)).drop()).isEmpty();
+        assertThat(Build.PLAIN
+                        .withFall(new GroundFall(Length.ZERO, Length.ZERO))
+                        .drop())
+                .isEmpty();
     }
 
     @Test
     @DisplayName("By hand: the wedge is the inside, 3.906 x 1.106 m, times half the fall of 0.3 m: 0.648 m3")
     void theWedgeIsFilled() {
-        double level = FillTakeoff.of(bed(4, 1.2, PLAIN, Board.M47X200, 0, 0)).volume().cubicMetres();
-        double sloping = FillTakeoff.of(bed(4, 1.2, PLAIN, Board.M47X200, -0.3, 0)).volume().cubicMetres();
+        double level =
+                FillTakeoff.of(bed(4, 1.2, PLAIN, Board.M47X200, 0, 0)).volume().cubicMetres();
+        double sloping = FillTakeoff.of(bed(4, 1.2, PLAIN, Board.M47X200, -0.3, 0))
+                .volume()
+                .cubicMetres();
         assertThat(sloping - level).isCloseTo(3.906 * 1.106 * 0.15, offset(0.0001));
     }
 
@@ -86,20 +103,33 @@ class PartCoursesTest {
 
     /** Without the stakes that deeper soil asks for. */
     private static int screws(BedRevision bed) {
-        BedRevision unstaked = bed.withBuild(bed.build().withFittings(new Fittings(CornerPost.NONE, Support.NONE, false, Underlay.NONE)));
+        BedRevision unstaked = bed.withBuild(
+                bed.build().withFittings(new Fittings(CornerPost.NONE, Support.NONE, false, Underlay.NONE)));
         return HardwareStudy.of(unstaked).orElseThrow().fasteners().getOrDefault(Fastener.LONG_SCREW, 0);
     }
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
-    @DisplayName("Along the edge of random beds as much board lies below as sampling the gap every millimetre says [numeric integration]")
+    @DisplayName(
+            "Along the edge of random beds as much board lies below as sampling the gap every millimetre says [numeric integration]")
     void agreesWithSampling(long seed) {
         Random random = new Random(seed);
-        Shape shape = seed % 3 == 0 ? new Shape(new Form.Octagon(Length.metres(0.4)), List.of())
-                : seed % 3 == 1 ? new Shape(new Form.Ell(Length.metres(0.8), Length.metres(0.7), seed % 2 == 0), List.of()) : PLAIN;
-        BedRevision bed = bed(2 + random.nextDouble() * 3, 1.5 + random.nextDouble(), shape, Board.M38X150, random.nextDouble() - 0.5, random.nextDouble() - 0.5);
+        Shape shape = seed % 3 == 0
+                ? new Shape(new Form.Octagon(Length.metres(0.4)), List.of())
+                : seed % 3 == 1
+                        ? new Shape(new Form.Ell(Length.metres(0.8), Length.metres(0.7), seed % 2 == 0), List.of())
+                        : PLAIN;
+        BedRevision bed = bed(
+                2 + random.nextDouble() * 3,
+                1.5 + random.nextDouble(),
+                shape,
+                Board.M38X150,
+                random.nextDouble() - 0.5,
+                random.nextDouble() - 0.5);
         Frame frame = bed.frame().orElseThrow();
-        double laid = FrameTakeoff.below(bed, frame).lengths().stream().mapToDouble(Length::metres).sum();
+        double laid = FrameTakeoff.below(bed, frame).lengths().stream()
+                .mapToDouble(Length::metres)
+                .sum();
         double sampled = 0;
         for (RoundTheEdge.Edge edge : RoundTheEdge.edges(bed, frame)) {
             for (double at = 0.0005; at < edge.length().metres(); at += 0.001) {

@@ -27,8 +27,13 @@ import org.junit.jupiter.api.Test;
 class TableStudyTest {
 
     private static BedRevision table(Form form, int courses) {
-        return new BedRevision(SEASON, new Rectangle(Point.metres(5, 5), Length.feet(8), Length.feet(4), 0), new Shape(form, List.of()),
-                Optional.of(new Frame(Material.CEDAR, Board.B2X10, courses, Joint.SIDES_PAST)), false, Build.PLAIN.withLegs(Length.inches(24)));
+        return new BedRevision(
+                SEASON,
+                new Rectangle(Point.metres(5, 5), Length.feet(8), Length.feet(4), 0),
+                new Shape(form, List.of()),
+                Optional.of(new Frame(Material.CEDAR, Board.B2X10, courses, Joint.SIDES_PAST)),
+                false,
+                Build.PLAIN.withLegs(Length.inches(24)));
     }
 
     private static TableStudy of(BedRevision bed) {
@@ -47,7 +52,8 @@ class TableStudyTest {
     }
 
     @Test
-    @DisplayName("A board of the floor may reach 1.155 m under 9 1/4 in of wet soil: 974.7 N/m on E I of 7 039 N m2, a 180th of the span [simple beam]")
+    @DisplayName(
+            "A board of the floor may reach 1.155 m under 9 1/4 in of wet soil: 974.7 N/m on E I of 7 039 N m2, a 180th of the span [simple beam]")
     void theSpanOfTheTables() {
         double span = TableStudy.span(table(new Form.Rectangular(), 1).frame().orElseThrow());
         assertThat(span).isCloseTo(1.155, offset(0.001));
@@ -64,16 +70,23 @@ class TableStudyTest {
     }
 
     @Test
-    @DisplayName("The floor of an octagon covers its inside: boards, each as long as its longer side, and gaps together are its area and 6 % at most")
+    @DisplayName(
+            "The floor of an octagon covers its inside: boards, each as long as its longer side, and gaps together are its area and 6 % at most")
     void theFloorOfAnOctagon() {
         BedRevision bed = table(new Form.Octagon(Length.feet(1)), 1);
-        double covered = of(bed).floor().entrySet().stream().mapToDouble(e -> e.getKey().metres() * e.getValue()).sum() * 93 * 0.0254 / 10;
+        double covered = of(bed).floor().entrySet().stream()
+                        .mapToDouble(e -> e.getKey().metres() * e.getValue())
+                        .sum()
+                * 93
+                * 0.0254
+                / 10;
         double inside = 93 * 45 * 0.0254 * 0.0254 - 2 * Math.pow(0.3048 - 0.0381 * (2 - Math.sqrt(2)), 2);
         assertThat(covered).isBetween(inside, inside * 1.06);
     }
 
     @Test
-    @DisplayName("By hand: of 18 1/2 in an inch stays free, 1 1/2 in are floor boards and 1 1/2 in the cleats: 14 1/2 in on 93 x 45 in")
+    @DisplayName(
+            "By hand: of 18 1/2 in an inch stays free, 1 1/2 in are floor boards and 1 1/2 in the cleats: 14 1/2 in on 93 x 45 in")
     void theFloorTakesOfTheDepth() {
         FillTakeoff fill = FillTakeoff.of(table(new Form.Rectangular(), 2));
         assertThat(fill.depth()).isEqualTo(Length.inches(14.5));
@@ -83,8 +96,13 @@ class TableStudyTest {
     @Test
     void legsTakeThePlaceOfCornerPosts() {
         Hardware hardware = HardwareStudy.of(table(new Form.Rectangular(), 2)).orElseThrow();
-        assertThat(hardware.timber()).extracting(Timber::use).doesNotContain(Use.CORNER_POST, Use.STAKE).contains(Use.FLOOR, Use.CLEAT, Use.BEARER);
-        assertThat(hardware.timber()).filteredOn(piece -> piece.use() == Use.LEG).extracting(Timber::length, Timber::count)
+        assertThat(hardware.timber())
+                .extracting(Timber::use)
+                .doesNotContain(Use.CORNER_POST, Use.STAKE)
+                .contains(Use.FLOOR, Use.CLEAT, Use.BEARER);
+        assertThat(hardware.timber())
+                .filteredOn(piece -> piece.use() == Use.LEG)
+                .extracting(Timber::length, Timber::count)
                 .containsExactly(tuple(Length.inches(42.5), 6), tuple(Length.inches(24), 3));
     }
 }

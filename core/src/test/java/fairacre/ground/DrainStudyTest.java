@@ -25,8 +25,11 @@ class DrainStudyTest {
 
     /** Drawn from left to right, so that up the plot is to its left. */
     private static final Feature WALL = feature("Wall", FeatureKind.RETAINING_WALL, 0.3, 0, 0, 5, 10, 5);
-    private static final Optional<Levels> RISES_UP_THE_PLOT = Levels.of(List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1)));
-    private static final Optional<Levels> FALLS_UP_THE_PLOT = Levels.of(List.of(height(0, 0, 1), height(10, 0, 1), height(0, 10, 0), height(10, 10, 0)));
+
+    private static final Optional<Levels> RISES_UP_THE_PLOT =
+            Levels.of(List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1)));
+    private static final Optional<Levels> FALLS_UP_THE_PLOT =
+            Levels.of(List.of(height(0, 0, 1), height(10, 0, 1), height(0, 10, 0), height(10, 10, 0)));
 
     private static Feature drain(double... places) {
         return feature("Drain", FeatureKind.DRAIN, 0.3, 0, places);
@@ -40,43 +43,81 @@ class DrainStudyTest {
 
     @Test
     void theHigherSideIsBehind() {
-        assertThat(undrained(RISES_UP_THE_PLOT)).singleElement().satisfies(found -> assertThat(found.behind()).containsExactly(Side.LEFT));
-        assertThat(undrained(FALLS_UP_THE_PLOT)).singleElement().satisfies(found -> assertThat(found.behind()).containsExactly(Side.RIGHT));
-        assertThat(undrained(Optional.empty())).singleElement().satisfies(found -> assertThat(found.behind()).containsExactly(Side.LEFT, Side.RIGHT));
+        assertThat(undrained(RISES_UP_THE_PLOT))
+                .singleElement()
+                .satisfies(found -> assertThat(found.behind()).containsExactly(Side.LEFT));
+        assertThat(undrained(FALLS_UP_THE_PLOT))
+                .singleElement()
+                .satisfies(found -> assertThat(found.behind()).containsExactly(Side.RIGHT));
+        assertThat(undrained(Optional.empty()))
+                .singleElement()
+                .satisfies(found -> assertThat(found.behind()).containsExactly(Side.LEFT, Side.RIGHT));
     }
 
     @Test
     @DisplayName("A drain belongs behind a retaining wall, never only in front of it [common practice]")
     void aDrainInFrontDoesNotHelp() {
-        assertThat(undrained(RISES_UP_THE_PLOT, drain(0, 4.7, 10, 4.7))).singleElement().satisfies(found -> assertThat(found.inFront()).isTrue());
+        assertThat(undrained(RISES_UP_THE_PLOT, drain(0, 4.7, 10, 4.7)))
+                .singleElement()
+                .satisfies(found -> assertThat(found.inFront()).isTrue());
         assertThat(undrained(RISES_UP_THE_PLOT, drain(0, 5.3, 10, 5.3))).isEmpty();
         assertThat(undrained(FALLS_UP_THE_PLOT, drain(0, 4.7, 10, 4.7))).isEmpty();
         assertThat(undrained(Optional.empty(), drain(10, 5.3, 0, 5.3))).isEmpty();
     }
 
     @ParameterizedTest(name = "from {0} to {1} m, {2} m off: drained {3}")
-    @CsvSource({"0, 10, 0.5, true", "0, 10, 0.9, true", "0, 10, 1.2, false", "0, 5, 0.3, false", "0.3, 9.7, 0.3, true", "-5, 15, 0.3, true"})
+    @CsvSource({
+        "0, 10, 0.5, true",
+        "0, 10, 0.9, true",
+        "0, 10, 1.2, false",
+        "0, 5, 0.3, false",
+        "0.3, 9.7, 0.3, true",
+        "-5, 15, 0.3, true"
+    })
     void itRunsCloseAndNearlyAlongTheWhole(double from, double to, double off, boolean drained) {
-        assertThat(undrained(RISES_UP_THE_PLOT, drain(from, 5 + off, to, 5 + off)).isEmpty()).isEqualTo(drained);
+        assertThat(undrained(RISES_UP_THE_PLOT, drain(from, 5 + off, to, 5 + off))
+                        .isEmpty())
+                .isEqualTo(drained);
     }
 
     @Test
     void twoDrainsShareAWall() {
-        assertThat(undrained(RISES_UP_THE_PLOT, drain(0, 5.3, 5, 5.3), drain(5, 5.4, 10, 5.4))).isEmpty();
+        assertThat(undrained(RISES_UP_THE_PLOT, drain(0, 5.3, 5, 5.3), drain(5, 5.4, 10, 5.4)))
+                .isEmpty();
     }
 
     @Test
-    @DisplayName("Drains proposed for 200 random walls lie at half of both breadths from them [distances by JTS] and drain them")
+    @DisplayName(
+            "Drains proposed for 200 random walls lie at half of both breadths from them [distances by JTS] and drain them")
     void aProposedDrainTouchesItsWall() {
         Random random = new Random(19);
         for (int i = 0; i < 200; i++) {
             double bend = 2 + 4 * random.nextDouble();
-            Feature wall = feature("Wall", FeatureKind.RETAINING_WALL, 0.1 + 0.4 * random.nextDouble(), 0, 0, 5 * random.nextDouble(), 5, bend, 10,
+            Feature wall = feature(
+                    "Wall",
+                    FeatureKind.RETAINING_WALL,
+                    0.1 + 0.4 * random.nextDouble(),
+                    0,
+                    0,
+                    5 * random.nextDouble(),
+                    5,
+                    bend,
+                    10,
                     bend + 3 * random.nextDouble());
             for (Side side : Side.values()) {
                 List<Point> places = DrainStudy.along(wall, side, Length.metres(0.3));
-                Feature laid = new Feature(wall.id(), "Drain", FeatureKind.DRAIN, places, Length.metres(0.3), Length.ZERO, Length.ZERO, false, false);
-                assertThat(Polygons.line(wall.places()).distance(Polygons.line(places))).isCloseTo((wall.breadth().metres() + 0.3) / 2, within(1e-3));
+                Feature laid = new Feature(
+                        wall.id(),
+                        "Drain",
+                        FeatureKind.DRAIN,
+                        places,
+                        Length.metres(0.3),
+                        Length.ZERO,
+                        Length.ZERO,
+                        false,
+                        false);
+                assertThat(Polygons.line(wall.places()).distance(Polygons.line(places)))
+                        .isCloseTo((wall.breadth().metres() + 0.3) / 2, within(1e-3));
                 assertThat(DrainStudy.of(List.of(wall, laid), Optional::empty)).isEmpty();
             }
         }

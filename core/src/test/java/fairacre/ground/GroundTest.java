@@ -29,36 +29,53 @@ class GroundTest {
         }
 
         @Test
-        @DisplayName("Tapes of 3 and 5 on a line of 4 meet 3 square off its first peg; 5, 12, 13 likewise [Pythagorean triples]")
+        @DisplayName(
+                "Tapes of 3 and 5 on a line of 4 meet 3 square off its first peg; 5, 12, 13 likewise [Pythagorean triples]")
         void twoTapesMeetInACorner() {
-            List<Point> corners = BaseLine.tapes(Length.metres(4), List.of(tapes(3, 5, true), tapes(0, 4, true), tapes(5, 3, false)));
+            List<Point> corners =
+                    BaseLine.tapes(Length.metres(4), List.of(tapes(3, 5, true), tapes(0, 4, true), tapes(5, 3, false)));
             assertThat(corners).containsExactly(Point.metres(0, 3), Point.metres(0, 0), Point.metres(4, -3));
-            assertThat(BaseLine.tapes(Length.metres(5), List.of(tapes(12, 13, true), tapes(0, 5, true), tapes(5, 0, true))).get(0))
+            assertThat(BaseLine.tapes(
+                                    Length.metres(5),
+                                    List.of(tapes(12, 13, true), tapes(0, 5, true), tapes(5, 0, true)))
+                            .get(0))
                     .isEqualTo(Point.metres(0, 12));
         }
 
         @Test
         void tapesThatOnlyJustFailToMeetMeetOnTheLine() {
-            assertThat(BaseLine.tapes(Length.metres(4), List.of(tapes(1.99, 2, true), tapes(3, 5, true), tapes(5, 3, true))).get(0).y())
+            assertThat(BaseLine.tapes(
+                                    Length.metres(4),
+                                    List.of(tapes(1.99, 2, true), tapes(3, 5, true), tapes(5, 3, true)))
+                            .get(0)
+                            .y())
                     .isEqualTo(Length.ZERO);
         }
 
         @Test
         void tapesThatCantMeetAreRefusedWithTheirCorner() {
-            assertThatThrownBy(() -> BaseLine.tapes(Length.metres(4), List.of(tapes(3, 5, true), tapes(1, 2, true), tapes(5, 3, true))))
-                    .isInstanceOf(RefusedException.class).hasMessageContaining("corner 2");
+            assertThatThrownBy(() -> BaseLine.tapes(
+                            Length.metres(4), List.of(tapes(3, 5, true), tapes(1, 2, true), tapes(5, 3, true))))
+                    .isInstanceOf(RefusedException.class)
+                    .hasMessageContaining("corner 2");
             assertThatThrownBy(() -> BaseLine.tapes(Length.ZERO, List.of())).hasMessageContaining("length");
-            assertThatThrownBy(() -> BaseLine.tapes(Length.metres(4), List.of())).hasMessageContaining("three corners");
+            assertThatThrownBy(() -> BaseLine.tapes(Length.metres(4), List.of()))
+                    .hasMessageContaining("three corners");
         }
 
         @Test
         void offsetsLieAlongTheLineAndSquareOffIt() {
-            assertThat(BaseLine.offsets(List.of(new BaseLine.Offset(Length.metres(-1), Length.ZERO),
-                    new BaseLine.Offset(Length.metres(6), Length.metres(-0.5)), new BaseLine.Offset(Length.metres(6), Length.metres(4)))))
+            assertThat(BaseLine.offsets(List.of(
+                            new BaseLine.Offset(Length.metres(-1), Length.ZERO),
+                            new BaseLine.Offset(Length.metres(6), Length.metres(-0.5)),
+                            new BaseLine.Offset(Length.metres(6), Length.metres(4)))))
                     .containsExactly(Point.metres(-1, 0), Point.metres(6, -0.5), Point.metres(6, 4));
-            assertThatThrownBy(() -> BaseLine.offsets(List.of(new BaseLine.Offset(Length.ZERO, Length.ZERO),
-                    new BaseLine.Offset(Length.ZERO, null), new BaseLine.Offset(Length.ZERO, Length.ZERO))))
-                    .isInstanceOf(RefusedException.class).hasMessageContaining("corners/1/off");
+            assertThatThrownBy(() -> BaseLine.offsets(List.of(
+                            new BaseLine.Offset(Length.ZERO, Length.ZERO),
+                            new BaseLine.Offset(Length.ZERO, null),
+                            new BaseLine.Offset(Length.ZERO, Length.ZERO))))
+                    .isInstanceOf(RefusedException.class)
+                    .hasMessageContaining("corners/1/off");
         }
     }
 
@@ -74,7 +91,8 @@ class GroundTest {
         }
 
         @Test
-        @DisplayName("A 40 x 60 ft plot one degree out of square: diagonals differ by about 2ab sin(e) / sqrt(a2+b2) [derived]")
+        @DisplayName(
+                "A 40 x 60 ft plot one degree out of square: diagonals differ by about 2ab sin(e) / sqrt(a2+b2) [derived]")
         void skewCorner() {
             double a = 18.288;
             double b = 12.192;
@@ -82,15 +100,17 @@ class GroundTest {
             double near = Math.sqrt(a * a + b * b - 2 * a * b * Math.sin(e));
             double far = Math.sqrt(a * a + b * b + 2 * a * b * Math.sin(e));
             List<Point> corners = measured(a, b, a, b, far).corners();
-            double measuredNear = Math.hypot(corners.get(1).x().metres() - corners.get(3).x().metres(),
+            double measuredNear = Math.hypot(
+                    corners.get(1).x().metres() - corners.get(3).x().metres(),
                     corners.get(1).y().metres() - corners.get(3).y().metres());
             assertThat(measuredNear).isCloseTo(near, within(1e-5));
             assertThat(far - measuredNear).isCloseTo(2 * a * b * Math.sin(e) / Math.hypot(a, b), within(1e-3));
         }
 
         @Test
-        @DisplayName("Sides 12 and 9 with a diagonal of 15.3: square would be 15 [Pythagoras]; the two diagonals of a parallelogram: "
-                + "d^2 + e^2 = 2 (a^2 + b^2) [parallelogram law]")
+        @DisplayName(
+                "Sides 12 and 9 with a diagonal of 15.3: square would be 15 [Pythagoras]; the two diagonals of a parallelogram: "
+                        + "d^2 + e^2 = 2 (a^2 + b^2) [parallelogram law]")
         void itIsSaidWhatTheDiagonalsShouldHaveMeasured() {
             Quadrilateral plot = measured(12, 9, 12, 9, 15.3);
             assertThat(plot.squareDiagonal()).isEqualTo(Length.metres(15));
@@ -99,14 +119,15 @@ class GroundTest {
 
         @Test
         void aDiagonalThatCantBeIsRefused() {
-            assertThatThrownBy(() -> measured(4, 3, 4, 3, 8).corners()).isInstanceOf(RefusedException.class)
+            assertThatThrownBy(() -> measured(4, 3, 4, 3, 8).corners())
+                    .isInstanceOf(RefusedException.class)
                     .hasMessageContaining("diagonal");
             assertThatThrownBy(() -> measured(0, 3, 4, 3, 5).corners()).isInstanceOf(RefusedException.class);
         }
 
         private static Quadrilateral measured(double a, double b, double c, double d, double diagonal) {
-            return new Quadrilateral(Length.metres(a), Length.metres(b), Length.metres(c), Length.metres(d),
-                    Length.metres(diagonal));
+            return new Quadrilateral(
+                    Length.metres(a), Length.metres(b), Length.metres(c), Length.metres(d), Length.metres(diagonal));
         }
     }
 
@@ -115,26 +136,33 @@ class GroundTest {
 
         @Test
         void bedsThatTouchDontOverlap() {
-            assertThat(study(bed("A", 1, 1, 2, 2), bed("B", 3, 1, 2, 2)).overlaps()).isEmpty();
+            assertThat(study(bed("A", 1, 1, 2, 2), bed("B", 3, 1, 2, 2)).overlaps())
+                    .isEmpty();
         }
 
         @Test
         void sharedGroundIsMeasuredAndTheShortestWayApartIsKnown() {
-            Overlap overlap = study(bed("A", 1, 1, 2, 2), bed("B", 2.5, 1.5, 2, 2)).overlaps().get(0);
+            Overlap overlap = study(bed("A", 1, 1, 2, 2), bed("B", 2.5, 1.5, 2, 2))
+                    .overlaps()
+                    .get(0);
             assertThat(overlap.shared().squareMetres()).isCloseTo(0.5 * 1.5, within(1e-4));
             assertThat(Math.hypot(overlap.apartX(), overlap.apartY())).isCloseTo(0.5, within(1e-9));
         }
 
         @Test
         void aBedInsideAnotherOverlapsByAllOfItself() {
-            Overlap overlap = study(bed("A", 3, 3, 4, 4), bed("B", 3, 3, 1, 1)).overlaps().get(0);
+            Overlap overlap =
+                    study(bed("A", 3, 3, 4, 4), bed("B", 3, 3, 1, 1)).overlaps().get(0);
             assertThat(overlap.shared().squareMetres()).isCloseTo(1, within(1e-4));
         }
 
         @Test
         void turnedBedsWhoseBoundsMeetNeedNotOverlap() {
-            Bed turned = Bed.of(Gardens.id("T"), "T", new fairacre.plan.BedRevision(Gardens.SEASON,
-                    rectangle(4, 4, 3, 0.5, 45), java.util.Optional.empty()));
+            Bed turned = Bed.of(
+                    Gardens.id("T"),
+                    "T",
+                    new fairacre.plan.BedRevision(
+                            Gardens.SEASON, rectangle(4, 4, 3, 0.5, 45), java.util.Optional.empty()));
             assertThat(study(turned, bed("C", 5, 5, 0.5, 0.5)).overlaps()).isEmpty();
         }
 

@@ -41,7 +41,8 @@ import org.locationtech.jts.geom.Geometry;
 
 class LevelsTest {
 
-    private static final List<SpotHeight> SLOPE = List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1));
+    private static final List<SpotHeight> SLOPE =
+            List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1));
 
     private static Levels levels(List<SpotHeight> heights) {
         return Levels.of(heights).orElseThrow();
@@ -55,7 +56,8 @@ class LevelsTest {
         void aPlaneHasTheSlopeOfItsFall() {
             assertThat(levels(SLOPE).slope()).isCloseTo(0.1, within(1e-9));
             assertThat(levels(SLOPE).fallsTo()).isCloseTo(180, within(1e-9));
-            assertThat(levels(SLOPE).fall(Point.metres(5, 10), Point.metres(5, 5))).isEqualTo(Length.metres(0.5));
+            assertThat(levels(SLOPE).fall(Point.metres(5, 10), Point.metres(5, 5)))
+                    .isEqualTo(Length.metres(0.5));
         }
 
         @Test
@@ -68,12 +70,14 @@ class LevelsTest {
 
         @ParameterizedTest
         @ValueSource(longs = {1, 2, 3, 4, 5, 6})
-        @DisplayName("A step of a millimetre changes the height of the ground by no more than the steepest slope takes [continuity]")
+        @DisplayName(
+                "A step of a millimetre changes the height of the ground by no more than the steepest slope takes [continuity]")
         void theGroundHasNoStepWhereTheHeightsEnd(long seed) {
             Random random = new Random(seed);
             List<SpotHeight> heights = new ArrayList<>();
             for (int i = 0; i < 9; i++) {
-                heights.add(height(2 + random.nextDouble() * 6, 2 + random.nextDouble() * 6, random.nextDouble() * 0.4));
+                heights.add(
+                        height(2 + random.nextDouble() * 6, 2 + random.nextDouble() * 6, random.nextDouble() * 0.4));
             }
             Levels ground = levels(heights);
             for (int line = 0; line < 12; line++) {
@@ -88,12 +92,14 @@ class LevelsTest {
 
         @ParameterizedTest
         @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
-        @DisplayName("Ground is steep where its height changes so fast over a tenth of a millimetre [finite differences]")
+        @DisplayName(
+                "Ground is steep where its height changes so fast over a tenth of a millimetre [finite differences]")
         void steepGroundIsWhereHeightsChangeFast(long seed) {
             Random random = new Random(seed);
             List<SpotHeight> heights = new ArrayList<>();
             for (int i = 0; i < (seed == 8 ? 2 : 3 + random.nextInt(9)); i++) {
-                heights.add(height(2 + random.nextDouble() * 6, 2 + random.nextDouble() * 6, random.nextDouble() * 0.4));
+                heights.add(
+                        height(2 + random.nextDouble() * 6, 2 + random.nextDouble() * 6, random.nextDouble() * 0.4));
             }
             Levels ground = levels(heights);
             Geometry area = Polygons.of(rectangle(5, 5, 10, 10, 0).corners());
@@ -102,11 +108,17 @@ class LevelsTest {
                 for (int i = 0; i < 400; i++) {
                     double x = random.nextDouble() * 10;
                     double y = random.nextDouble() * 10;
-                    double slope = Math.hypot(ground.at(x + 1e-4, y) - ground.at(x, y), ground.at(x, y + 1e-4) - ground.at(x, y)) / 1e-4;
+                    double slope = Math.hypot(
+                                    ground.at(x + 1e-4, y) - ground.at(x, y), ground.at(x, y + 1e-4) - ground.at(x, y))
+                            / 1e-4;
                     Geometry place = Polygons.line(List.of(Point.metres(x, y)));
-                    boolean nearAnEdge = steep.isEmpty() ? Math.abs(slope - limit) < 1e-6 : steep.getBoundary().isWithinDistance(place, 3e-4);
+                    boolean nearAnEdge = steep.isEmpty()
+                            ? Math.abs(slope - limit) < 1e-6
+                            : steep.getBoundary().isWithinDistance(place, 3e-4);
                     if (!nearAnEdge) {
-                        assertThat(steep.intersects(place)).as("%.3f, %.3f slopes %.4f", x, y, slope).isEqualTo(slope > limit);
+                        assertThat(steep.intersects(place))
+                                .as("%.3f, %.3f slopes %.4f", x, y, slope)
+                                .isEqualTo(slope > limit);
                     }
                 }
             }
@@ -117,17 +129,29 @@ class LevelsTest {
         void groundExactlyAsSteepAsMayBeIsNotSteeper(double degrees) {
             double sin = Math.sin(Math.toRadians(degrees)) / 20;
             double cos = Math.cos(Math.toRadians(degrees)) / 20;
-            Levels ground = levels(List.of(height(0, 0, 0), height(10, 0, 10 * sin), height(0, 10, 10 * cos), height(10, 10, 10 * (sin + cos))));
+            Levels ground = levels(List.of(
+                    height(0, 0, 0),
+                    height(10, 0, 10 * sin),
+                    height(0, 10, 10 * cos),
+                    height(10, 10, 10 * (sin + cos))));
             Geometry area = Polygons.of(rectangle(6, 6, 12, 12, 0).corners());
             assertThat(ground.steeperThan(1 / 20.0, area).isEmpty()).isTrue();
             assertThat(ground.steeperThan(1 / 20.1, area).getArea()).isCloseTo(144, within(1e-6));
         }
 
         @Test
-        @DisplayName("A bed over the edge of the measured ground does not fall where both sides are level [worked by hand]")
+        @DisplayName(
+                "A bed over the edge of the measured ground does not fall where both sides are level [worked by hand]")
         void aBedAcrossTheOutermostHeightsDoesNotFall() {
-            // Level at 0.2 m in the west half, a hollow in the east: the plane through all of it lies lower at the west edge.
-            Levels ground = levels(List.of(height(2, 2, 0.2), height(2, 8, 0.2), height(5, 2, 0.2), height(5, 8, 0.2), height(8, 2, 0), height(8, 8, 0)));
+            // Level at 0.2 m in the west half, a hollow in the east: the plane through all of it lies lower at the west
+            // edge.
+            Levels ground = levels(List.of(
+                    height(2, 2, 0.2),
+                    height(2, 8, 0.2),
+                    height(5, 2, 0.2),
+                    height(5, 8, 0.2),
+                    height(8, 2, 0),
+                    height(8, 8, 0)));
             double slope = Math.abs(ground.at(1.5, 5) - ground.at(2.5, 5));
             assertThat(slope).isLessThan(0.04);
         }
@@ -150,8 +174,10 @@ class LevelsTest {
             assertThat(two.fallsTo()).isCloseTo((90 - degrees + 360) % 360, within(1e-3));
             assertThat(two.onALine()).isTrue();
             for (double across : new double[] {-30, -1, 0, 2, 50}) {
-                assertThat(two.at(1 + 4 * cos - across * sin, 2 + 4 * sin + across * cos)).isCloseTo(0.3, within(1e-5));
-                assertThat(two.at(1 + 16 * cos - across * sin, 2 + 16 * sin + across * cos)).isCloseTo(-0.3, within(1e-5));
+                assertThat(two.at(1 + 4 * cos - across * sin, 2 + 4 * sin + across * cos))
+                        .isCloseTo(0.3, within(1e-5));
+                assertThat(two.at(1 + 16 * cos - across * sin, 2 + 16 * sin + across * cos))
+                        .isCloseTo(-0.3, within(1e-5));
             }
         }
 
@@ -165,16 +191,20 @@ class LevelsTest {
 
         @ParameterizedTest(name = "{0} m beside the line: {1}")
         @CsvSource({"0.05, true", "0.0999, true", "0.1001, false", "1, false"})
-        @DisplayName("What heights within a hand of a line say of the ground beside it is lost in the measuring [common practice]")
+        @DisplayName(
+                "What heights within a hand of a line say of the ground beside it is lost in the measuring [common practice]")
         void heightsNearlyOnALineLieOnIt(double beside, boolean onALine) {
-            Levels ground = levels(List.of(height(0, 0, 0), height(10, 0, 0), height(5, beside * 1.1547, 0.02), height(5, 0, 0)));
+            Levels ground = levels(
+                    List.of(height(0, 0, 0), height(10, 0, 0), height(5, beside * 1.1547, 0.02), height(5, 0, 0)));
             assertThat(ground.onALine()).isEqualTo(onALine);
         }
 
         @Test
         void twoHeightsForOnePlaceContradictAndAreRefused() {
-            assertThatThrownBy(() -> new Site(Site.rectangle(5, 5), 0, 0).withLevels(List.of(height(1, 1, 0), height(1, 1, 2))))
-                    .isInstanceOf(RefusedException.class).hasMessageContaining("two heights");
+            assertThatThrownBy(() ->
+                            new Site(Site.rectangle(5, 5), 0, 0).withLevels(List.of(height(1, 1, 0), height(1, 1, 2))))
+                    .isInstanceOf(RefusedException.class)
+                    .hasMessageContaining("two heights");
         }
     }
 
@@ -184,9 +214,11 @@ class LevelsTest {
         @ParameterizedTest(name = "fall of {0} m across a bed of 9 1/4 in boards: {1}")
         @CsvSource({"0.02, LEVEL", "0.1, DIG_IN", "0.2, PART_COURSE", "0.5, STEP"})
         void theFallUnderABedSaysWhatToDo(double fall, Meaning meaning) {
-            List<SpotHeight> heights = List.of(height(0, 0, 0), height(10, 0, 0), height(0, 1, fall), height(10, 1, fall));
+            List<SpotHeight> heights =
+                    List.of(height(0, 0, 0), height(10, 0, 0), height(0, 1, fall), height(10, 1, fall));
             Bed bed = bed("Beans", 5, 0.5, 3, 1, 0, Optional.of(cedar(Board.B2X10, 1)));
-            BedLevel level = LevelStudy.of(levels(heights)).of(plot(10, 10, List.of(), bed).standing(SEASON).get(0));
+            BedLevel level = LevelStudy.of(levels(heights))
+                    .of(plot(10, 10, List.of(), bed).standing(SEASON).get(0));
             assertThat(level.across().metres()).isCloseTo(fall, within(1e-6));
             assertThat(level.along()).isEqualTo(Length.ZERO);
             assertThat(level.meaning()).isEqualTo(meaning);
@@ -197,7 +229,8 @@ class LevelsTest {
     class Earth {
 
         @Test
-        @DisplayName("Unit-area grid: one cell with cuts of 1, 2, 3, 4 m over 100 m2 is 250 m3 [borrow-pit formula A (h1 + h2 + h3 + h4) / 4]")
+        @DisplayName(
+                "Unit-area grid: one cell with cuts of 1, 2, 3, 4 m over 100 m2 is 250 m3 [borrow-pit formula A (h1 + h2 + h3 + h4) / 4]")
         void aCellThatIsAllCutIsTheMeanOfItsCorners() {
             double[] sum = new double[2];
             EarthworkStudy.addCell(new double[] {1, 2, 3, 4}, 100, sum);
@@ -206,7 +239,8 @@ class LevelsTest {
         }
 
         @Test
-        @DisplayName("Depths of -1, 1, 1, -1: cut and fill are the two halves, each a wedge of 1/2 x 1 x 1/2 [closed form]")
+        @DisplayName(
+                "Depths of -1, 1, 1, -1: cut and fill are the two halves, each a wedge of 1/2 x 1 x 1/2 [closed form]")
         void aCellInWhichCutMeetsFillIsPartedAlongTheZeroLine() {
             double[] sum = new double[2];
             EarthworkStudy.addCell(new double[] {-1, 1, 1, -1}, 1, sum);
@@ -214,11 +248,15 @@ class LevelsTest {
             assertThat(sum[1]).isCloseTo(0.25, within(1e-9));
         }
 
-        /** Share of a plane slope from its top that is cut when what is cut, 15 per cent less once packed, fills the rest: x^2 0.85 = (1 - x)^2. */
+        /**
+         * Share of a plane slope from its top that is cut when what is cut, 15 per cent less once packed, fills the
+         * rest: x^2 0.85 = (1 - x)^2.
+         */
         private static final double CUT_SHARE = 1 / (1 + Math.sqrt(0.85));
 
         @Test
-        @DisplayName("A plane slope of fall F over area A: cut = F A x^2 / 2, fill = F A (1 - x)^2 / 2, at the level where they balance [closed form]")
+        @DisplayName(
+                "A plane slope of fall F over area A: cut = F A x^2 / 2, fill = F A (1 - x)^2 / 2, at the level where they balance [closed form]")
         void aSlopeIsLevelledSoThatWhatIsCutFillsTheHollows() {
             Earthwork work = EarthworkStudy.of(levels(SLOPE), rectangle(5, 5, 10, 10, 0))
                     .to(Optional.empty(), SqueezeTest.HOLDS_AND_CRUMBLES, Volume.ZERO);
@@ -230,30 +268,42 @@ class LevelsTest {
         }
 
         @Test
-        @DisplayName("Common earth swells by a quarter, clay by 30, sand by 12 per cent [earthmoving handbooks, memory]")
+        @DisplayName(
+                "Common earth swells by a quarter, clay by 30, sand by 12 per cent [earthmoving handbooks, memory]")
         void dugSoilSwellsAndWhatTheBedsDoNotTakeHasToLeave() {
             EarthworkStudy study = EarthworkStudy.of(levels(SLOPE), rectangle(5, 5, 10, 10, 0));
-            Earthwork clay = study.to(Optional.of(Length.ZERO), SqueezeTest.MAKES_A_RIBBON, Volume.prism(
-                    Area.squareMetres(10), Length.metres(1)));
+            Earthwork clay = study.to(
+                    Optional.of(Length.ZERO),
+                    SqueezeTest.MAKES_A_RIBBON,
+                    Volume.prism(Area.squareMetres(10), Length.metres(1)));
             assertThat(cubicMetres(clay.cut())).isCloseTo(50, within(0.01));
             assertThat(cubicMetres(clay.loose())).isCloseTo(65, within(0.02));
             assertThat(cubicMetres(clay.intoBeds())).isCloseTo(10, within(0.01));
             assertThat(cubicMetres(clay.away())).isCloseTo(55, within(0.02));
-            assertThat(study.to(Optional.of(Length.metres(1)), SqueezeTest.FALLS_APART, Volume.ZERO).missing()).isNotEqualTo(Volume.ZERO);
+            assertThat(study.to(Optional.of(Length.metres(1)), SqueezeTest.FALLS_APART, Volume.ZERO)
+                            .missing())
+                    .isNotEqualTo(Volume.ZERO);
         }
 
         @ParameterizedTest(name = "{0} terraces")
-        @DisplayName("Ground of 10 x 10 m that falls 1 m in n terraces: steps of 1/n m, cut = area x fall of a terrace x^2 / 2 [closed form]")
+        @DisplayName(
+                "Ground of 10 x 10 m that falls 1 m in n terraces: steps of 1/n m, cut = area x fall of a terrace x^2 / 2 [closed form]")
         @ValueSource(ints = {1, 2, 4, 5})
         void terracesShareTheFallAndMoveLessSoil(int count) {
-            Terraces terraces = TerraceStudy.of(levels(SLOPE), rectangle(5, 5, 10, 10, 0), count, SqueezeTest.NOT_DONE, Volume.ZERO);
+            Terraces terraces = TerraceStudy.of(
+                    levels(SLOPE), rectangle(5, 5, 10, 10, 0), count, SqueezeTest.NOT_DONE, Volume.ZERO);
             assertThat(terraces.terraces()).hasSize(count);
-            assertThat(terraces.steps()).hasSize(count - 1)
+            assertThat(terraces.steps())
+                    .hasSize(count - 1)
                     .allSatisfy(step -> assertThat(step.height().metres()).isCloseTo(1.0 / count, within(1e-6)));
             for (int i = 1; i < count; i++) {
                 double up = 10.0 * i / count;
-                assertThat(terraces.steps().get(i - 1).line()).extracting(place -> place.y().metres()).allSatisfy(y -> assertThat(y).isCloseTo(up, within(1e-6)));
-                assertThat(terraces.steps().get(i - 1).line()).extracting(place -> place.x().metres()).containsExactly(0.0, 10.0);
+                assertThat(terraces.steps().get(i - 1).line())
+                        .extracting(place -> place.y().metres())
+                        .allSatisfy(y -> assertThat(y).isCloseTo(up, within(1e-6)));
+                assertThat(terraces.steps().get(i - 1).line())
+                        .extracting(place -> place.x().metres())
+                        .containsExactly(0.0, 10.0);
             }
             assertThat(cubicMetres(terraces.cut())).isCloseTo(50 * CUT_SHARE * CUT_SHARE / count, within(0.01));
             assertThat(terraces.licensed()).isFalse();
@@ -262,9 +312,14 @@ class LevelsTest {
         @Test
         void stepsOverFourFeetAreForALicensedDesign() {
             List<SpotHeight> steep = List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 4), height(10, 10, 4));
-            assertThat(TerraceStudy.of(levels(steep), rectangle(5, 5, 10, 10, 0), 2, SqueezeTest.NOT_DONE, Volume.ZERO).licensed()).isTrue();
-            assertThat(TerraceStudy.of(levels(steep), rectangle(5, 5, 10, 10, 0), 5, SqueezeTest.NOT_DONE, Volume.ZERO).licensed()).isFalse();
-            assertThatThrownBy(() -> TerraceStudy.of(levels(SLOPE), rectangle(5, 5, 10, 10, 0), 0, SqueezeTest.NOT_DONE, Volume.ZERO))
+            assertThat(TerraceStudy.of(levels(steep), rectangle(5, 5, 10, 10, 0), 2, SqueezeTest.NOT_DONE, Volume.ZERO)
+                            .licensed())
+                    .isTrue();
+            assertThat(TerraceStudy.of(levels(steep), rectangle(5, 5, 10, 10, 0), 5, SqueezeTest.NOT_DONE, Volume.ZERO)
+                            .licensed())
+                    .isFalse();
+            assertThatThrownBy(() -> TerraceStudy.of(
+                            levels(SLOPE), rectangle(5, 5, 10, 10, 0), 0, SqueezeTest.NOT_DONE, Volume.ZERO))
                     .isInstanceOf(RefusedException.class);
         }
 
@@ -277,18 +332,28 @@ class LevelsTest {
         }
 
         @Test
-        @DisplayName("Straight up a plane of 1 in 10 the slope is 0.1, along its contour 0, across both 0.1 / sqrt 2 [plane geometry]")
+        @DisplayName(
+                "Straight up a plane of 1 in 10 the slope is 0.1, along its contour 0, across both 0.1 / sqrt 2 [plane geometry]")
         void theSlopeAlongALine() {
             Levels plane = levels(SLOPE);
             assertThat(plane.slope(Point.metres(3, 1), Point.metres(3, 8))).isCloseTo(0.1, within(1e-9));
             assertThat(plane.slope(Point.metres(9, 4), Point.metres(1, 4))).isCloseTo(0, within(1e-9));
             assertThat(plane.slope(Point.metres(1, 1), Point.metres(6, 6))).isCloseTo(0.1 / Math.sqrt(2), within(1e-9));
-            assertThatThrownBy(() -> plane.slope(Point.metres(1, 1), Point.metres(1, 1))).isInstanceOf(RefusedException.class);
+            assertThatThrownBy(() -> plane.slope(Point.metres(1, 1), Point.metres(1, 1)))
+                    .isInstanceOf(RefusedException.class);
         }
 
         @ParameterizedTest(name = "a slope of {0}: {1}")
         @DisplayName("1 in 48 and 1 in 20 [2010 ADA Standards 403.3], 1 in 12 [common practice]")
-        @CsvSource({"0, LEVEL", "0.0208, LEVEL", "0.0209, WHEELS", "0.05, WHEELS", "0.0501, FEET", "0.0833, FEET", "0.0834, TERRACES"})
+        @CsvSource({
+            "0, LEVEL",
+            "0.0208, LEVEL",
+            "0.0209, WHEELS",
+            "0.05, WHEELS",
+            "0.0501, FEET",
+            "0.0833, FEET",
+            "0.0834, TERRACES"
+        })
         void aSlopeHasAGrade(double slope, LevelStudy.Grade grade) {
             assertThat(LevelStudy.grade(slope)).isEqualTo(grade);
         }
@@ -302,7 +367,8 @@ class LevelsTest {
     class SettingOutOfBeds {
 
         @Test
-        @DisplayName("A corner 3 along and 4 off lies 5 from the peg; in a plot of 12 ft by 9 ft the triangle is 9-12-15 [Pythagoras]")
+        @DisplayName(
+                "A corner 3 along and 4 off lies 5 from the peg; in a plot of 12 ft by 9 ft the triangle is 9-12-15 [Pythagoras]")
         void tapesFollowFromOffsets() {
             double ft = 0.3048;
             var plan = plot(12, 9, List.of(), bed("Beans", 4, 4.5, 2, 1));
@@ -316,16 +382,23 @@ class LevelsTest {
             assertThat(out.stakes()).isEqualTo(4);
             assertThat(out.string()).isEqualTo(Length.metres(6));
             Site feet = new Site(Site.rectangle(12 * ft, 9 * ft), 0, 0);
-            assertThat(SettingOutStudy.of(feet, List.of(), Units.FEET_AND_INCHES).triangle())
+            assertThat(SettingOutStudy.of(feet, List.of(), Units.FEET_AND_INCHES)
+                            .triangle())
                     .containsExactly(Length.feet(9), Length.feet(12), Length.feet(15));
         }
     }
 
     @Test
     void theSoilIsReadInSentences() {
-        assertThat(SoilReading.of(SoilNotes.NOTHING_KNOWN)).singleElement().asString().startsWith("Squeeze");
-        assertThat(SoilReading.of(new SoilNotes(SqueezeTest.MAKES_A_RIBBON, Optional.of(Length.inches(0.5)), Cover.LAWN, Clearing.NOTHING)))
-                .satisfiesExactly(s -> assertThat(s).startsWith("Clay"), s -> assertThat(s).contains("raised beds"));
+        assertThat(SoilReading.of(SoilNotes.NOTHING_KNOWN))
+                .singleElement()
+                .asString()
+                .startsWith("Squeeze");
+        assertThat(SoilReading.of(new SoilNotes(
+                        SqueezeTest.MAKES_A_RIBBON, Optional.of(Length.inches(0.5)), Cover.LAWN, Clearing.NOTHING)))
+                .satisfiesExactly(
+                        s -> assertThat(s).startsWith("Clay"),
+                        s -> assertThat(s).contains("raised beds"));
         assertThat(SoilReading.schools()).extracting(s -> s.way()).containsExactlyInAnyOrder(Clearing.values());
     }
 }

@@ -19,8 +19,12 @@ class LengthTextTest {
             JsonMapper.shared().readTree(LengthTextTest.class.getResourceAsStream("/lengths.json"));
 
     static Stream<Arguments> read() {
-        return CASES.get("read").valueStream().map(c ->
-                Arguments.of(c.get(0).stringValue(), Units.valueOf(c.get(1).stringValue()), c.get(2).longValue()));
+        return CASES.get("read")
+                .valueStream()
+                .map(c -> Arguments.of(
+                        c.get(0).stringValue(),
+                        Units.valueOf(c.get(1).stringValue()),
+                        c.get(2).longValue()));
     }
 
     static Stream<String> unreadable() {
@@ -28,8 +32,12 @@ class LengthTextTest {
     }
 
     static Stream<Arguments> written() {
-        return CASES.get("written").valueStream().map(c ->
-                Arguments.of(c.get(0).longValue(), Units.valueOf(c.get(1).stringValue()), c.get(2).stringValue()));
+        return CASES.get("written")
+                .valueStream()
+                .map(c -> Arguments.of(
+                        c.get(0).longValue(),
+                        Units.valueOf(c.get(1).stringValue()),
+                        c.get(2).stringValue()));
     }
 
     @ParameterizedTest
@@ -42,7 +50,8 @@ class LengthTextTest {
     @MethodSource("unreadable")
     void refusesTheRestWithAnExample(String text) {
         assertThatThrownBy(() -> LengthText.parse(text, Units.METRIC))
-                .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("3'6\"");
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("3'6\"");
     }
 
     @ParameterizedTest

@@ -16,7 +16,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class MeasureTest {
 
     /** The international foot, built up in the units library from its definition of 1959: 0.3048 m. */
-    private static final Unit<javax.measure.quantity.Length> FOOT = METRE.multiply(3048).divide(10_000);
+    private static final Unit<javax.measure.quantity.Length> FOOT =
+            METRE.multiply(3048).divide(10_000);
 
     @ParameterizedTest(name = "{0} in [Indriya units library]")
     @ValueSource(doubles = {0, 0.125, 1, 5.5, 42, 480})
@@ -28,14 +29,20 @@ class MeasureTest {
     @ParameterizedTest(name = "{0} sq ft [Indriya units library]")
     @ValueSource(doubles = {1, 32, 500, 2400})
     void squareFeetAgreeWithAnIndependentUnitsLibrary(double squareFeet) {
-        double squareMetres = FOOT.pow(2).asType(javax.measure.quantity.Area.class).getConverterTo(SQUARE_METRE).convert(squareFeet);
+        double squareMetres = FOOT.pow(2)
+                .asType(javax.measure.quantity.Area.class)
+                .getConverterTo(SQUARE_METRE)
+                .convert(squareFeet);
         assertThat(Area.squareMetres(squareMetres).squareFeet()).isCloseTo(squareFeet, within(0.0006));
     }
 
     @ParameterizedTest(name = "{0} cu ft [Indriya units library]")
     @ValueSource(doubles = {1, 18, 42.4, 270})
     void cubicFeetAgreeWithAnIndependentUnitsLibrary(double cubicFeet) {
-        double cubicMetres = FOOT.pow(3).asType(javax.measure.quantity.Volume.class).getConverterTo(CUBIC_METRE).convert(cubicFeet);
+        double cubicMetres = FOOT.pow(3)
+                .asType(javax.measure.quantity.Volume.class)
+                .getConverterTo(CUBIC_METRE)
+                .convert(cubicFeet);
         assertThat(Volume.cubicFeet(cubicFeet).cubicMetres()).isCloseTo(cubicMetres, within(1e-6));
     }
 
@@ -59,7 +66,8 @@ class MeasureTest {
         assertThatThrownBy(() -> Length.metres(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Area(-1)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Volume(-1)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Length(Long.MAX_VALUE).plus(new Length(1))).isInstanceOf(ArithmeticException.class);
+        assertThatThrownBy(() -> new Length(Long.MAX_VALUE).plus(new Length(1)))
+                .isInstanceOf(ArithmeticException.class);
     }
 
     @Test

@@ -11,8 +11,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 class BoardTest {
 
     @ParameterizedTest(name = "{0} is {1} x {2} in [American Softwood Lumber Standard PS 20, dressed dry sizes]")
-    @CsvSource({"1x6, 0.75, 5.5", "1x8, 0.75, 7.25", "5/4x6, 1, 5.5", "2x6, 1.5, 5.5", "2x8, 1.5, 7.25", "2x10, 1.5, 9.25",
-            "2x12, 1.5, 11.25", "4x4, 3.5, 3.5", "4x6, 3.5, 5.5"})
+    @CsvSource({
+        "1x6, 0.75, 5.5",
+        "1x8, 0.75, 7.25",
+        "5/4x6, 1, 5.5",
+        "2x6, 1.5, 5.5",
+        "2x8, 1.5, 7.25",
+        "2x10, 1.5, 9.25",
+        "2x12, 1.5, 11.25",
+        "4x4, 3.5, 3.5",
+        "4x6, 3.5, 5.5"
+    })
     void nominalSizesAreNotActualSizes(String key, double thickness, double width) {
         Board board = Board.of(key);
         assertThat(board.thickness()).isEqualTo(Length.inches(thickness));

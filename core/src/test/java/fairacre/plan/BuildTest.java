@@ -46,9 +46,13 @@ class BuildTest {
         BedRevision bed = new BedRevision(SEASON, turned, Shape.RECTANGLE, Optional.empty(), false, kit(kit));
         assertThat(bed.height()).isEqualTo(kit.height());
         assertThat(bed.thickness()).isEqualTo(Kit.WALL);
-        assertThatThrownBy(() -> bed.withOutline(turned.resized(kit.width(), kit.length().plus(Length.millimetres(1)))))
-                .isInstanceOf(RefusedException.class).hasMessageContaining(kit.key()).hasMessageContaining("one size");
-        assertThatThrownBy(() -> bed.withFrame(Optional.of(cedar(Board.B2X6, 1)))).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() ->
+                        bed.withOutline(turned.resized(kit.width(), kit.length().plus(Length.millimetres(1)))))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining(kit.key())
+                .hasMessageContaining("one size");
+        assertThatThrownBy(() -> bed.withFrame(Optional.of(cedar(Board.B2X6, 1))))
+                .isInstanceOf(RefusedException.class);
         assertThat(Kit.of(kit.key())).isEqualTo(kit);
     }
 
@@ -56,17 +60,28 @@ class BuildTest {
     void aKitIsBoughtOnceAndBuiltOtherwiseInOneStepThatCanBeUndone() {
         Plan plan = Gardens.plot(10, 10, List.of(), bed("Beans", 5, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))));
         Change change = new Change.RebuildBed(id("Beans"), revision(2, 1, Optional.empty(), kit(Kit.M100X200)));
-        Plan after = with(plan, change, new Change.SetPrice(new Price(PriceItem.kit(Kit.M100X200),
-                org.joda.money.Money.of(Gardens.EUR, 90), false)));
-        assertThat(CostStudy.of(after).bill().lines()).filteredOn(line -> line.item().equals(PriceItem.kit(Kit.M100X200)))
-                .singleElement().satisfies(line -> assertThat(line.quantity()).isEqualByComparingTo("1"));
-        Plan later = with(after, new Change.ReviseBed(id("Beans"), revision(2, 1, Optional.empty(), kit(Kit.M100X200)).startingIn(SEASON + 1)));
-        assertThat(CostStudy.of(later).bill().total()).isEqualTo(CostStudy.of(after).bill().total());
+        Plan after = with(
+                plan,
+                change,
+                new Change.SetPrice(
+                        new Price(PriceItem.kit(Kit.M100X200), org.joda.money.Money.of(Gardens.EUR, 90), false)));
+        assertThat(CostStudy.of(after).bill().lines())
+                .filteredOn(line -> line.item().equals(PriceItem.kit(Kit.M100X200)))
+                .singleElement()
+                .satisfies(line -> assertThat(line.quantity()).isEqualByComparingTo("1"));
+        Plan later = with(
+                after,
+                new Change.ReviseBed(
+                        id("Beans"),
+                        revision(2, 1, Optional.empty(), kit(Kit.M100X200)).startingIn(SEASON + 1)));
+        assertThat(CostStudy.of(later).bill().total())
+                .isEqualTo(CostStudy.of(after).bill().total());
         assertThat(with(with(plan, change), change.inverse(plan))).isEqualTo(plan);
     }
 
     @Test
-    @DisplayName("A mound of 2 x 1 m and 0.2 m with sides of one in one: h (A + 4 M + T) / 6 = 0.2907 m3 [prismoidal formula, any handbook]")
+    @DisplayName(
+            "A mound of 2 x 1 m and 0.2 m with sides of one in one: h (A + 4 M + T) / 6 = 0.2907 m3 [prismoidal formula, any handbook]")
     void aMoundHoldsWhatThePrismoidalFormulaSays() {
         double expected = 0.2 * (2 * 1 + 4 * 1.8 * 0.8 + 1.6 * 0.6) / 6;
         FillTakeoff fill = FillTakeoff.of(revision(2, 1, Optional.empty(), mound(0.2)));
@@ -77,11 +92,14 @@ class BuildTest {
     @Test
     void whatDoesNotGoTogetherIsRefusedWithItsField() {
         assertThatThrownBy(() -> revision(2, 1, Optional.empty(), mound(0.5))).hasMessageContaining("sides meet");
-        assertThatThrownBy(() -> revision(2, 1, Optional.of(cedar(Board.B2X6, 1)), mound(0.2))).hasMessageContaining("no mound");
-        assertThatThrownBy(() -> revision(2, 1, Optional.empty(), legs(0.7, Optional.empty()))).hasMessageContaining("holds no soil");
+        assertThatThrownBy(() -> revision(2, 1, Optional.of(cedar(Board.B2X6, 1)), mound(0.2)))
+                .hasMessageContaining("no mound");
+        assertThatThrownBy(() -> revision(2, 1, Optional.empty(), legs(0.7, Optional.empty())))
+                .hasMessageContaining("holds no soil");
         Optional<Cap> cap = Optional.of(new Cap(Length.millimetres(30), false));
         assertThatThrownBy(() -> revision(2, 1, Optional.empty(), legs(0, cap))).hasMessageContaining("no boards");
-        assertThatThrownBy(() -> revision(2, 1, Optional.of(cedar(Board.B2X6, 1)), legs(0, cap))).hasMessageContaining("narrower");
+        assertThatThrownBy(() -> revision(2, 1, Optional.of(cedar(Board.B2X6, 1)), legs(0, cap)))
+                .hasMessageContaining("narrower");
         assertThatThrownBy(() -> Gardens.leaning(1.01)).hasMessageContaining("overhang");
     }
 
@@ -92,7 +110,11 @@ class BuildTest {
         BedRevision capped = revision(2, 1, frame, legs(0, Optional.of(new Cap(Length.inches(5.5), false))));
         assertThat(capped.leansOut()).isEqualTo(out);
         assertThat(capped.keptOff()).isEqualTo(out);
-        assertThat(revision(2, 1, frame, legs(0, Optional.of(new Cap(Length.inches(5.5), true)))).keptOff()).isEqualTo(Length.ZERO);
-        assertThat(capped.withBuild(capped.build().withOverhang(Length.inches(12))).leansOut()).isEqualTo(Length.inches(12));
+        assertThat(revision(2, 1, frame, legs(0, Optional.of(new Cap(Length.inches(5.5), true))))
+                        .keptOff())
+                .isEqualTo(Length.ZERO);
+        assertThat(capped.withBuild(capped.build().withOverhang(Length.inches(12)))
+                        .leansOut())
+                .isEqualTo(Length.inches(12));
     }
 }

@@ -47,13 +47,22 @@ class PlanTest {
     void everyKindOfChangeIsAmongThoseTried() {
         long kinds = kinds(Change.class).distinct().count();
         assertThat(Stream.concat(changes(), Stream.of(new Change.DropRevision(BEANS, SEASON)))
-                .map(Object::getClass).distinct().count()).isEqualTo(kinds);
+                        .map(Object::getClass)
+                        .distinct()
+                        .count())
+                .isEqualTo(kinds);
     }
 
     @Test
     void everyKindOfThingIsPutInAndTakenOutAmongThem() {
-        assertThat(Changes.ofEveryKind()).filteredOn(Put.class::isInstance).extracting(change -> ((Put<?>) change).things().name()).containsAll(Things.ALL.stream().map(Things::name).toList());
-        assertThat(Changes.ofEveryKind()).filteredOn(Remove.class::isInstance).extracting(change -> ((Remove<?>) change).things().name()).containsAll(Things.ALL.stream().map(Things::name).toList());
+        assertThat(Changes.ofEveryKind())
+                .filteredOn(Put.class::isInstance)
+                .extracting(change -> ((Put<?>) change).things().name())
+                .containsAll(Things.ALL.stream().map(Things::name).toList());
+        assertThat(Changes.ofEveryKind())
+                .filteredOn(Remove.class::isInstance)
+                .extracting(change -> ((Remove<?>) change).things().name())
+                .containsAll(Things.ALL.stream().map(Things::name).toList());
     }
 
     @ParameterizedTest
@@ -73,7 +82,8 @@ class PlanTest {
         assertThat(laid.words(Names.of(PLAN, List.of()))).isEqualTo("Laid Cross");
         assertThat(takenUp.words(Names.of(PLAN, List.of(laid)))).isEqualTo("Took up Cross");
         assertThat(takenUp.words(Names.of(PLAN, List.of()))).isEqualTo("Took up a walk");
-        assertThat(new Change.RetireBed(BEANS, Optional.of(SEASON + 1)).words(Names.of(PLAN, List.of()))).isEqualTo("Retired Beans from " + (SEASON + 1));
+        assertThat(new Change.RetireBed(BEANS, Optional.of(SEASON + 1)).words(Names.of(PLAN, List.of())))
+                .isEqualTo("Retired Beans from " + (SEASON + 1));
     }
 
     private static Stream<Class<?>> kinds(Class<?> of) {
@@ -111,9 +121,13 @@ class PlanTest {
     class Seasons {
 
         private final Frame low = Gardens.cedar(Board.B2X10, 1);
-        private final Bed raised = new Bed(BEANS, "Beans", List.of(
-                new BedRevision(2028, rectangle(2, 2, 2, 1, 0), Optional.of(low)),
-                new BedRevision(2030, rectangle(2, 2, 2, 1, 0), Optional.of(low.withCourses(2)))), Optional.of(2033));
+        private final Bed raised = new Bed(
+                BEANS,
+                "Beans",
+                List.of(
+                        new BedRevision(2028, rectangle(2, 2, 2, 1, 0), Optional.of(low)),
+                        new BedRevision(2030, rectangle(2, 2, 2, 1, 0), Optional.of(low.withCourses(2)))),
+                Optional.of(2033));
 
         @Test
         void aBedStandsFromItsFirstSeasonUntilItIsRetired() {
@@ -136,11 +150,15 @@ class PlanTest {
 
         @Test
         void whatHappensInASeasonIsToldInWords() {
-            assertThat(Gardens.everything().events()).containsExactly(
-                    new SeasonEvents(SEASON, "8 built"),
-                    new SeasonEvents(SEASON + 1, "1 walk, 1 drain, 1 way in opens"),
-                    new SeasonEvents(SEASON + 2, "1 rebuilt"), new SeasonEvents(SEASON + 5, "1 gone"), new SeasonEvents(SEASON + 9, "1 way in closes"));
-            Plan hired = Gardens.with(plot(10, 8, List.of()), Put.of(Gardens.sundry("Hire", "1", "80", Acquired.BOUGHT)));
+            assertThat(Gardens.everything().events())
+                    .containsExactly(
+                            new SeasonEvents(SEASON, "8 built"),
+                            new SeasonEvents(SEASON + 1, "1 walk, 1 drain, 1 way in opens"),
+                            new SeasonEvents(SEASON + 2, "1 rebuilt"),
+                            new SeasonEvents(SEASON + 5, "1 gone"),
+                            new SeasonEvents(SEASON + 9, "1 way in closes"));
+            Plan hired =
+                    Gardens.with(plot(10, 8, List.of()), Put.of(Gardens.sundry("Hire", "1", "80", Acquired.BOUGHT)));
             assertThat(hired.events()).containsExactly(new SeasonEvents(SEASON, ""));
             assertThat(plot(10, 8, List.of()).events()).containsExactly(new SeasonEvents(SEASON, ""));
         }
@@ -152,7 +170,10 @@ class PlanTest {
 
         @Test
         void twoRevisionsForOneSeasonAreRefused() {
-            assertRefused(PLAN, new Change.ReviseBed(BEANS, PLAN.bed(BEANS).revisions().get(0)), "revisions");
+            assertRefused(
+                    PLAN,
+                    new Change.ReviseBed(BEANS, PLAN.bed(BEANS).revisions().get(0)),
+                    "revisions");
         }
 
         @Test
@@ -200,13 +221,15 @@ class PlanTest {
 
         @Test
         void aNameWithScriptInItIsJustAName() {
-            Plan renamed = PLAN.apply(new Change.RenameBed(BEANS, "<script>alert(1)</script>")).orThrow();
+            Plan renamed = PLAN.apply(new Change.RenameBed(BEANS, "<script>alert(1)</script>"))
+                    .orThrow();
             assertThat(renamed.bed(BEANS).name()).isEqualTo("<script>alert(1)</script>");
         }
 
         @Test
         void aSelfCrossingPlotIsRefusedWithThePlaceOfTheCrossing() {
-            List<Point> bowTie = List.of(Point.metres(0, 0), Point.metres(4, 4), Point.metres(4, 0), Point.metres(0, 4));
+            List<Point> bowTie =
+                    List.of(Point.metres(0, 0), Point.metres(4, 4), Point.metres(4, 0), Point.metres(0, 4));
             assertThatThrownBy(() -> new Site(bowTie, 0, 0)).hasMessageContaining("x 2.00 m, y 2.00 m");
         }
 
@@ -237,10 +260,15 @@ class PlanTest {
 
         @Test
         void aBatchOfWhichOneChangeFailsChangesNothingAndNamesIt() {
-            Change batch = new Change.Batch("Both", List.of(new Change.RenameBed(BEANS, "B"),
-                    new Change.MoveBed(id("nowhere"), SEASON, Point.metres(1, 1), 0)));
-            assertThat(PLAN.apply(batch)).isInstanceOfSatisfying(Outcome.Refused.class,
-                    r -> assertThat(r.refusal().field()).isEqualTo("changes/1/bed"));
+            Change batch = new Change.Batch(
+                    "Both",
+                    List.of(
+                            new Change.RenameBed(BEANS, "B"),
+                            new Change.MoveBed(id("nowhere"), SEASON, Point.metres(1, 1), 0)));
+            assertThat(PLAN.apply(batch))
+                    .isInstanceOfSatisfying(
+                            Outcome.Refused.class,
+                            r -> assertThat(r.refusal().field()).isEqualTo("changes/1/bed"));
         }
 
         @Test
@@ -259,16 +287,19 @@ class PlanTest {
         }
 
         private static void refused(org.assertj.core.api.ThrowableAssert.ThrowingCallable make, String field) {
-            assertThatThrownBy(make).isInstanceOfSatisfying(RefusedException.class,
-                    e -> assertThat(e.refusal().field()).isEqualTo(field));
+            assertThatThrownBy(make)
+                    .isInstanceOfSatisfying(
+                            RefusedException.class,
+                            e -> assertThat(e.refusal().field()).isEqualTo(field));
         }
     }
 
     @Test
     void aQuarterTurnIsExact() {
         Rectangle upright = rectangle(1, 1, 2, 1, 90);
-        assertThat(upright.corners()).containsExactly(Point.metres(0.5, 2), Point.metres(0.5, 0), Point.metres(1.5, 0),
-                Point.metres(1.5, 2));
+        assertThat(upright.corners())
+                .containsExactly(
+                        Point.metres(0.5, 2), Point.metres(0.5, 0), Point.metres(1.5, 0), Point.metres(1.5, 2));
         assertThat(rectangle(0, 0, 1, 1, -90).turn()).isEqualTo(270);
     }
 
@@ -280,12 +311,16 @@ class PlanTest {
 
     @Test
     void lengthsInRefusalsAreInBothUnits() {
-        assertThatThrownBy(() -> rectangle(0, 0, 4000, 1, 0)).hasMessageContaining("4000.00 m").hasMessageContaining("′");
+        assertThatThrownBy(() -> rectangle(0, 0, 4000, 1, 0))
+                .hasMessageContaining("4000.00 m")
+                .hasMessageContaining("′");
         assertThat(Length.metres(4000).metres()).isEqualTo(4000);
     }
 
     private static void assertRefused(Plan plan, Change change, String field) {
-        assertThat(plan.apply(change)).isInstanceOfSatisfying(Outcome.Refused.class,
-                refused -> assertThat(refused.refusal().field()).isEqualTo(field));
+        assertThat(plan.apply(change))
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class,
+                        refused -> assertThat(refused.refusal().field()).isEqualTo(field));
     }
 }

@@ -20,14 +20,19 @@ class PutOffTest {
 
     private static final UUID OLD = id("Old");
     private static final UUID NEW = id("New");
-    private static final Plan PLAN = with(plot(10, 8, List.of(), bed("Old", 2, 2, 2, 1), bed("New", 6, 2, 2, 1)),
+    private static final Plan PLAN = with(
+            plot(10, 8, List.of(), bed("Old", 2, 2, 2, 1), bed("New", 6, 2, 2, 1)),
             new Change.MarkExisting(OLD, SEASON, true),
             Put.of(walk("Made", List.of(new Layer(LayerKind.STONE, Length.metres(0.05))))),
             Put.of(walk("Drawn", List.of())),
             Put.of(Gardens.sundry("Hire", "1", "80", Acquired.BOUGHT)));
 
     private static Walk walk(String name, List<Layer> layers) {
-        return new Walk(id(name), name, WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL,
+        return new Walk(
+                id(name),
+                name,
+                WalkGrade.MAIN,
+                Surfacing.LOOSE_GRAVEL,
                 List.of(Point.metres(4, 0), Point.metres(4.5, 0), Point.metres(4.5, 8)),
                 new WalkBuild(Optional.empty(), layers, false, false));
     }
@@ -37,9 +42,13 @@ class PutOffTest {
         Plan later = with(PLAN, new PutOff(SEASON, SEASON + 1, List.of(OLD, NEW), true, false));
         assertThat(later.bed(NEW).revisions()).extracting(BedRevision::from).containsExactly(SEASON + 1);
         assertThat(later.bed(OLD)).isEqualTo(PLAN.bed(OLD));
-        assertThat(later.walks()).filteredOn(walk -> walk.name().equals("Made")).extracting(walk -> walk.build().season())
+        assertThat(later.walks())
+                .filteredOn(walk -> walk.name().equals("Made"))
+                .extracting(walk -> walk.build().season())
                 .containsExactly(Optional.of(SEASON + 1));
-        assertThat(later.walks()).filteredOn(walk -> walk.name().equals("Drawn")).extracting(walk -> walk.build().season())
+        assertThat(later.walks())
+                .filteredOn(walk -> walk.name().equals("Drawn"))
+                .extracting(walk -> walk.build().season())
                 .containsExactly(Optional.empty());
         assertThat(later.sundries()).isEqualTo(PLAN.sundries());
     }
@@ -54,6 +63,7 @@ class PutOffTest {
     @Test
     void whatDoesNotBeginInTheSeasonIsRefused() {
         assertThatThrownBy(() -> with(PLAN, new PutOff(SEASON + 1, SEASON + 2, List.of(NEW), true, true)))
-                .isInstanceOf(RefusedException.class).hasMessageContaining("nothing of this begins in " + (SEASON + 1));
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("nothing of this begins in " + (SEASON + 1));
     }
 }

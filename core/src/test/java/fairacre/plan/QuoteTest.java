@@ -12,8 +12,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
-import fairacre.cost.QuotedPrice;
 import fairacre.cost.CostStudy;
+import fairacre.cost.QuotedPrice;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -33,7 +33,8 @@ class QuoteTest {
     @DisplayName("Tax on top by hand, half a cent up")
     @CsvSource({"70.00, 19, 83.30", "70.50, 19, 83.90", "10.00, 0, 10.00", "0.05, 10, 0.06", "9.99, 7.7, 10.76"})
     void tax(BigDecimal amount, BigDecimal tax, BigDecimal gross) {
-        Quote quote = new Quote(id("Q"), MIX, Money.of(EUR, amount), Optional.empty(), LocalDate.of(2027, 3, 1), tax, false);
+        Quote quote =
+                new Quote(id("Q"), MIX, Money.of(EUR, amount), Optional.empty(), LocalDate.of(2027, 3, 1), tax, false);
         assertThat(quote.gross()).isEqualTo(Money.of(EUR, gross));
     }
 
@@ -45,10 +46,12 @@ class QuoteTest {
         assertThat(asked.priceOf(MIX)).contains(Money.parse("EUR 95.20"));
         assertThat(asked.pricesInForce()).containsEntry(MIX, Money.parse("EUR 95.20"));
         Quote old = quote("Old", MIX, "70", 2);
-        Plan pinned = with(asked, Put.of(new Quote(old.id(), MIX, old.amount(), old.shop(), old.date(), old.tax(), true)));
+        Plan pinned =
+                with(asked, Put.of(new Quote(old.id(), MIX, old.amount(), old.shop(), old.date(), old.tax(), true)));
         assertThat(pinned.priceOf(MIX)).contains(Money.parse("EUR 83.30"));
         assertThat(pinned.pricesInForce()).containsEntry(MIX, Money.parse("EUR 83.30"));
-        assertThat(QuotedPrice.of(pinned)).extracting(QuotedPrice::gross, QuotedPrice::counts)
+        assertThat(QuotedPrice.of(pinned))
+                .extracting(QuotedPrice::gross, QuotedPrice::counts)
                 .containsExactly(tuple(Money.parse("EUR 95.20"), false), tuple(Money.parse("EUR 83.30"), true));
         Plan forgotten = with(pinned, new Remove<>(Things.QUOTES, id("Old")), new Remove<>(Things.QUOTES, id("New")));
         assertThat(forgotten.priceOf(MIX)).contains(guess);
@@ -56,9 +59,12 @@ class QuoteTest {
 
     @Test
     void theBillGoesByWhatWasAsked() {
-        Plan plan = with(plot(10, 10, List.of(), bed("A", 5, 5, 5, 1.2, 0, Optional.of(cedar(Board.M47X200, 2)))),
+        Plan plan = with(
+                plot(10, 10, List.of(), bed("A", 5, 5, 5, 1.2, 0, Optional.of(cedar(Board.M47X200, 2)))),
                 Put.of(quote("Q", MIX, "10", 2)));
-        assertThat(CostStudy.of(plan).bill().lines()).filteredOn(line -> line.item().equals(MIX)).singleElement()
+        assertThat(CostStudy.of(plan).bill().lines())
+                .filteredOn(line -> line.item().equals(MIX))
+                .singleElement()
                 .satisfies(line -> assertThat(line.price()).contains(Money.parse("EUR 11.90")));
     }
 
@@ -66,12 +72,30 @@ class QuoteTest {
     void whatNoShopAsksIsRefusedAtItsField() {
         refused("tax", "10", "-1");
         refused("tax", "10", "50.01");
-        assertThatThrownBy(() -> with(plot(10, 10, List.of()), Put.of(new Quote(id("Q"), MIX, Money.of(CurrencyUnit.GBP, 1), Optional.empty(),
-                LocalDate.of(SEASON, 1, 1), BigDecimal.ZERO, false)))).hasMessageContaining("GBP");
+        assertThatThrownBy(() -> with(
+                        plot(10, 10, List.of()),
+                        Put.of(new Quote(
+                                id("Q"),
+                                MIX,
+                                Money.of(CurrencyUnit.GBP, 1),
+                                Optional.empty(),
+                                LocalDate.of(SEASON, 1, 1),
+                                BigDecimal.ZERO,
+                                false))))
+                .hasMessageContaining("GBP");
     }
 
     private static void refused(String field, String amount, String tax) {
-        assertThatThrownBy(() -> new Quote(id("Q"), MIX, Money.of(EUR, new BigDecimal(amount)), Optional.empty(), LocalDate.of(SEASON, 1, 1), new BigDecimal(tax), false))
-                .isInstanceOfSatisfying(RefusedException.class, refused -> assertThat(refused.refusal().field()).isEqualTo(field));
+        assertThatThrownBy(() -> new Quote(
+                        id("Q"),
+                        MIX,
+                        Money.of(EUR, new BigDecimal(amount)),
+                        Optional.empty(),
+                        LocalDate.of(SEASON, 1, 1),
+                        new BigDecimal(tax),
+                        false))
+                .isInstanceOfSatisfying(
+                        RefusedException.class,
+                        refused -> assertThat(refused.refusal().field()).isEqualTo(field));
     }
 }

@@ -22,10 +22,19 @@ class SundryTest {
     private static final Plan PLAN = plot(10, 8, List.of());
 
     @ParameterizedTest
-    @CsvSource({"0,5,quantity", "-1,5,quantity", "0.0005,5,quantity", "100000.001,5,quantity", "1,-5,price", "1,99999999999999,price"})
+    @CsvSource({
+        "0,5,quantity",
+        "-1,5,quantity",
+        "0.0005,5,quantity",
+        "100000.001,5,quantity",
+        "1,-5,price",
+        "1,99999999999999,price"
+    })
     void amountsThatCannotBeAreRefusedAtTheirField(String quantity, String price, String field) {
-        assertThatThrownBy(() -> sundry("Skip", quantity, price, Acquired.BOUGHT)).isInstanceOf(RefusedException.class)
-                .extracting(e -> ((RefusedException) e).refusal().field()).isEqualTo(field);
+        assertThatThrownBy(() -> sundry("Skip", quantity, price, Acquired.BOUGHT))
+                .isInstanceOf(RefusedException.class)
+                .extracting(e -> ((RefusedException) e).refusal().field())
+                .isEqualTo(field);
     }
 
     @Test
@@ -36,10 +45,22 @@ class SundryTest {
 
     @Test
     void anotherCurrencyAndASeasonBeforeTheGardenAreRefused() {
-        Sundry dollars = new Sundry(id("Skip"), "Skip", SEASON, BillPart.GROUND, BigDecimal.ONE,
-                Optional.of(Money.of(CurrencyUnit.USD, 5)), Acquired.BOUGHT);
-        Sundry early = new Sundry(id("Skip"), "Skip", SEASON - 1, BillPart.GROUND, BigDecimal.ONE,
-                Optional.of(Money.of(EUR, 5)), Acquired.BOUGHT);
+        Sundry dollars = new Sundry(
+                id("Skip"),
+                "Skip",
+                SEASON,
+                BillPart.GROUND,
+                BigDecimal.ONE,
+                Optional.of(Money.of(CurrencyUnit.USD, 5)),
+                Acquired.BOUGHT);
+        Sundry early = new Sundry(
+                id("Skip"),
+                "Skip",
+                SEASON - 1,
+                BillPart.GROUND,
+                BigDecimal.ONE,
+                Optional.of(Money.of(EUR, 5)),
+                Acquired.BOUGHT);
         assertThat(fieldOf(dollars)).isEqualTo("sundries/0/price");
         assertThat(fieldOf(early)).isEqualTo("sundries/0/season");
     }

@@ -29,7 +29,12 @@ class HeightStudyTest {
     private static final Gardener INES = Gardens.seated("Ines", 0.5, 0.92);
 
     private static BedRevision bed(double length, double width, Optional<Frame> frame, double legs, Optional<Cap> cap) {
-        return new BedRevision(SEASON, rectangle(5, 5, length, width, 0), Shape.RECTANGLE, frame, false,
+        return new BedRevision(
+                SEASON,
+                rectangle(5, 5, length, width, 0),
+                Shape.RECTANGLE,
+                frame,
+                false,
                 new Build(Optional.empty(), cap, Length.inches(legs), Length.ZERO, Length.ZERO));
     }
 
@@ -43,8 +48,15 @@ class HeightStudyTest {
 
     @ParameterizedTest(name = "legs {0} in, {1} x {2} m")
     @DisplayName("Knees: 27 in high, 30 in wide between legs of 3 1/2 in, 11 in deep [2010 ADA Standards 306.3]")
-    @CsvSource({"27, 1.2, 0.6, KNEES_UNDER", "26.9, 1.2, 0.6, TOO_HIGH", "27, 0.939, 0.6, TOO_HIGH", "27, 0.94, 0.28, KNEES_UNDER",
-        "27, 0.94, 0.279, TOO_HIGH", "20, 1.2, 0.6, SIDE_ON", "39, 1.2, 0.6, KNEES_UNDER"})
+    @CsvSource({
+        "27, 1.2, 0.6, KNEES_UNDER",
+        "26.9, 1.2, 0.6, TOO_HIGH",
+        "27, 0.939, 0.6, TOO_HIGH",
+        "27, 0.94, 0.28, KNEES_UNDER",
+        "27, 0.94, 0.279, TOO_HIGH",
+        "20, 1.2, 0.6, SIDE_ON",
+        "39, 1.2, 0.6, KNEES_UNDER"
+    })
     void aTableBedHasRoomForKneesOrNot(double legs, double length, double width, Ease ease) {
         BedRevision bed = bed(length, width, Optional.of(cedar(Board.B2X8, 1)), legs, Optional.empty());
         assertThat(HeightStudy.of(bed, INES).ease()).isEqualTo(ease);
@@ -54,22 +66,34 @@ class HeightStudyTest {
     @DisplayName("A person of 1.70 m: wrists at 0.825 m, fingertips at 0.641 m [Drillis and Contini 1966, from memory]")
     @CsvSource({"0, 0.8245, KNEELING", "1, 0.59, KNEELING", "2, 0.355, KNEELING", "3, 0.120, BENT", "4, 0, UPRIGHT"})
     void theStoopIsMeasuredFromTheWrists(int courses, double stoop, Ease ease) {
-        Gardener tall = new Gardener(id("Ada"), "Ada", Length.metres(0.6), Posture.STANDING, Length.metres(0.6), Optional.of(Length.metres(1.7)));
+        Gardener tall = new Gardener(
+                id("Ada"),
+                "Ada",
+                Length.metres(0.6),
+                Posture.STANDING,
+                Length.metres(0.6),
+                Optional.of(Length.metres(1.7)));
         Optional<Frame> frame = courses == 0 ? Optional.empty() : Optional.of(cedar(Board.B2X10, courses));
         WorkingHeight height = HeightStudy.of(bed(2, 1, frame, 0, Optional.empty()), tall);
         assertThat(height.stoop().orElseThrow().metres()).isCloseTo(stoop, within(0.001));
         assertThat(height.ease()).isEqualTo(ease);
-        assertThat(HeightStudy.of(bed(2, 1, frame, 0, Optional.empty()), Gardens.gardener("Bo", 0.6, 0.6)).ease()).isEqualTo(Ease.UNKNOWN);
+        assertThat(HeightStudy.of(bed(2, 1, frame, 0, Optional.empty()), Gardens.gardener("Bo", 0.6, 0.6))
+                        .ease())
+                .isEqualTo(Ease.UNKNOWN);
     }
 
     @Test
     @DisplayName("A bench is 17 to 19 in high [2010 ADA Standards 903.5]")
     void aWideCapAtTheHeightOfABenchCanBeSatOn() {
         Optional<Cap> board = Optional.of(new Cap(Length.inches(5.5), false));
-        assertThat(HeightStudy.canBeSatOn(bed(2, 1, Optional.of(cedar(Board.B2X10, 2)), 0, board))).isTrue();
-        assertThat(HeightStudy.canBeSatOn(bed(2, 1, Optional.of(cedar(Board.B2X12, 2)), 0, board))).isFalse();
-        assertThat(HeightStudy.canBeSatOn(bed(2, 1, Optional.of(cedar(Board.B2X8, 2)), 0, board))).isFalse();
+        assertThat(HeightStudy.canBeSatOn(bed(2, 1, Optional.of(cedar(Board.B2X10, 2)), 0, board)))
+                .isTrue();
+        assertThat(HeightStudy.canBeSatOn(bed(2, 1, Optional.of(cedar(Board.B2X12, 2)), 0, board)))
+                .isFalse();
+        assertThat(HeightStudy.canBeSatOn(bed(2, 1, Optional.of(cedar(Board.B2X8, 2)), 0, board)))
+                .isFalse();
         Optional<Cap> slat = Optional.of(new Cap(Length.inches(3.5), false));
-        assertThat(HeightStudy.canBeSatOn(bed(2, 1, Optional.of(cedar(Board.B2X10, 2)), 0, slat))).isFalse();
+        assertThat(HeightStudy.canBeSatOn(bed(2, 1, Optional.of(cedar(Board.B2X10, 2)), 0, slat)))
+                .isFalse();
     }
 }

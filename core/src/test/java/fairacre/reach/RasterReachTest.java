@@ -20,9 +20,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
- * The geometric reach against a flood fill over a fine grid, on seeded random plots. A grid can't decide cases closer than its
- * cells, so it is asked twice: once for somebody a little slimmer with a little more reach, once for somebody a little wider
- * with a little less. The geometric answer has to lie between the two.
+ * The geometric reach against a flood fill over a fine grid, on seeded random plots. A grid can't decide cases closer
+ * than its cells, so it is asked twice: once for somebody a little slimmer with a little more reach, once for somebody
+ * a little wider with a little less. The geometric answer has to lie between the two.
  */
 class RasterReachTest {
 
@@ -40,8 +40,14 @@ class RasterReachTest {
         List<Bed> beds = new ArrayList<>();
         for (int i = 0; i < 3 + random.nextInt(5); i++) {
             double turn = random.nextBoolean() ? 0 : random.nextDouble() * 90;
-            beds.add(bed("Bed " + i, 0.8 + random.nextDouble() * 4.4, 0.8 + random.nextDouble() * 3.4,
-                    0.8 + random.nextDouble() * 1.6, 0.5 + random.nextDouble(), turn, Optional.empty()));
+            beds.add(bed(
+                    "Bed " + i,
+                    0.8 + random.nextDouble() * 4.4,
+                    0.8 + random.nextDouble() * 3.4,
+                    0.8 + random.nextDouble() * 1.6,
+                    0.5 + random.nextDouble(),
+                    turn,
+                    Optional.empty()));
         }
         double reach = 0.3 + random.nextDouble() * 0.4;
         double passing = 0.45 + random.nextDouble() * 0.5;
@@ -53,15 +59,21 @@ class RasterReachTest {
         Raster strict = new Raster(corners, standing, passing + 2 * Raster.DOUBT, reach - Raster.DOUBT);
         for (StandingBed bed : standing) {
             double unreached = study.of(bed).byNobody().area().squareMetres();
-            assertThat(unreached).as(bed.name())
+            assertThat(unreached)
+                    .as(bed.name())
                     .isBetween(lenient.unreached(bed) - Raster.AREA_DOUBT, strict.unreached(bed) + Raster.AREA_DOUBT);
         }
     }
 
     private static List<Point> corners(Random random) {
         double notch = 0.5 + random.nextDouble();
-        return List.of(Point.metres(0, 0), Point.metres(6, 0), Point.metres(6, 5 - notch), Point.metres(5, 5 - notch),
-                Point.metres(5, 5), Point.metres(random.nextDouble(), 5));
+        return List.of(
+                Point.metres(0, 0),
+                Point.metres(6, 0),
+                Point.metres(6, 5 - notch),
+                Point.metres(5, 5 - notch),
+                Point.metres(5, 5),
+                Point.metres(random.nextDouble(), 5));
     }
 
     /** Everything by trying places on a grid; shares no code with the studies. */
@@ -131,8 +143,8 @@ class RasterReachTest {
         }
 
         /**
-         * Places on the outline, in the bed's own axes, at which the disk can stand: its middle is tried straight off the edge, at a
-         * corner in many directions, and has to lie by a cell that the flood came to.
+         * Places on the outline, in the bed's own axes, at which the disk can stand: its middle is tried straight off
+         * the edge, at a corner in many directions, and has to lie by a cell that the flood came to.
          */
         private List<double[]> stoodAt(StandingBed bed) {
             double l = bed.outline().length().metres() / 2;
@@ -158,7 +170,8 @@ class RasterReachTest {
             Point middle = bed.outline().at(u + radius * Math.cos(direction), v + radius * Math.sin(direction));
             double x = middle.x().metres();
             double y = middle.y().metres();
-            boolean clear = inside(x, y) && toEdge(x, y) >= radius
+            boolean clear = inside(x, y)
+                    && toEdge(x, y) >= radius
                     && beds.stream().allMatch(b -> b == bed || toBed(b, x, y) >= radius);
             if (clear && flooded(x, y)) {
                 stood.add(new double[] {u, v});
@@ -192,8 +205,12 @@ class RasterReachTest {
                 Point a = corners.get(i);
                 Point b = corners.get((i + 1) % corners.size());
                 boolean spans = a.y().metres() > y != b.y().metres() > y;
-                if (spans && x < (b.x().metres() - a.x().metres()) * (y - a.y().metres())
-                        / (b.y().metres() - a.y().metres()) + a.x().metres()) {
+                if (spans
+                        && x
+                                < (b.x().metres() - a.x().metres())
+                                                * (y - a.y().metres())
+                                                / (b.y().metres() - a.y().metres())
+                                        + a.x().metres()) {
                     inside = !inside;
                 }
             }
@@ -209,7 +226,8 @@ class RasterReachTest {
                 double dy = b.y().metres() - a.y().metres();
                 double t = ((x - a.x().metres()) * dx + (y - a.y().metres()) * dy) / (dx * dx + dy * dy);
                 double clamped = Math.max(0, Math.min(1, t));
-                least = Math.min(least, Math.hypot(a.x().metres() + clamped * dx - x, a.y().metres() + clamped * dy - y));
+                least = Math.min(
+                        least, Math.hypot(a.x().metres() + clamped * dx - x, a.y().metres() + clamped * dy - y));
             }
             return least;
         }
@@ -218,8 +236,10 @@ class RasterReachTest {
             double angle = Math.toRadians(bed.outline().turn());
             double dx = x - bed.outline().centre().x().metres();
             double dy = y - bed.outline().centre().y().metres();
-            double u = Math.abs(dx * Math.cos(angle) - dy * Math.sin(angle)) - bed.outline().length().metres() / 2;
-            double v = Math.abs(dx * Math.sin(angle) + dy * Math.cos(angle)) - bed.outline().width().metres() / 2;
+            double u = Math.abs(dx * Math.cos(angle) - dy * Math.sin(angle))
+                    - bed.outline().length().metres() / 2;
+            double v = Math.abs(dx * Math.sin(angle) + dy * Math.cos(angle))
+                    - bed.outline().width().metres() / 2;
             return Math.hypot(Math.max(0, u), Math.max(0, v));
         }
     }

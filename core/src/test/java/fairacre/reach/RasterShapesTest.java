@@ -34,10 +34,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
- * Reach and carriers' ground against a flood fill over a fine grid, on seeded random plots with a gate, a shed and beds of all
- * shapes, some with crops that lean out over the walk. The grid is asked twice, for somebody a little slimmer with more reach and for somebody a little wider with less; the
- * geometry has to lie between. Towards more, the grid lets an arm reach over anything in front of the edge; towards less, only
- * where the straight line stays over the bed's own soil.
+ * Reach and carriers' ground against a flood fill over a fine grid, on seeded random plots with a gate, a shed and beds
+ * of all shapes, some with crops that lean out over the walk. The grid is asked twice, for somebody a little slimmer
+ * with more reach and for somebody a little wider with less; the geometry has to lie between. Towards more, the grid
+ * lets an arm reach over anything in front of the edge; towards less, only where the straight line stays over the bed's
+ * own soil.
  */
 class RasterShapesTest {
 
@@ -64,9 +65,11 @@ class RasterShapesTest {
         Raster strict = raster(plan, passing + 2 * DOUBT);
         for (StandingBed bed : standing) {
             double unreached = study.of(bed).byNobody().area().squareMetres();
-            assertThat(unreached).as(bed.name()).isBetween(
-                    unreached(bed, lenient, reach + DOUBT, false) - AREA_DOUBT,
-                    unreached(bed, strict, reach - DOUBT, true) + AREA_DOUBT);
+            assertThat(unreached)
+                    .as(bed.name())
+                    .isBetween(
+                            unreached(bed, lenient, reach + DOUBT, false) - AREA_DOUBT,
+                            unreached(bed, strict, reach - DOUBT, true) + AREA_DOUBT);
         }
     }
 
@@ -78,7 +81,9 @@ class RasterShapesTest {
         double width = 0.4 + random.nextDouble() * 0.6;
         List<StandingBed> standing = plan.standing(SEASON);
         double area = CarrierStudy.of(WalkStudy.of(plan.setting(SEASON), standing), standing)
-                .of(carrier("Cart", width, true, 0)).area().squareMetres();
+                .of(carrier("Cart", width, true, 0))
+                .area()
+                .squareMetres();
         double slimmer = raster(plan, width - 2 * DOUBT).covered();
         double wider = raster(plan, width + 2 * DOUBT).covered();
         assertThat(area).isBetween(Math.min(wider, slimmer) - 0.6, slimmer + 0.6);
@@ -89,11 +94,20 @@ class RasterShapesTest {
         for (int i = 0; i < 4; i++) {
             double lean = random.nextInt(3) == 0 ? random.nextDouble() * 0.2 : 0;
             double turn = random.nextBoolean() ? random.nextInt(4) * 90 : random.nextDouble() * 360;
-            beds.add(shaped("Bed " + i, rectangle(1 + random.nextDouble() * 4, 1 + random.nextDouble() * 3,
-                    1 + random.nextDouble(), 0.9 + random.nextDouble() * 0.7, turn), shape(i, random), Gardens.leaning(lean)));
+            beds.add(shaped(
+                    "Bed " + i,
+                    rectangle(
+                            1 + random.nextDouble() * 4,
+                            1 + random.nextDouble() * 3,
+                            1 + random.nextDouble(),
+                            0.9 + random.nextDouble() * 0.7,
+                            turn),
+                    shape(i, random),
+                    Gardens.leaning(lean)));
         }
         double x = random.nextDouble() * 4;
-        return with(plot(LENGTH, WIDTH, List.of(seated("Somebody", reach, passing)), beds.toArray(Bed[]::new)),
+        return with(
+                plot(LENGTH, WIDTH, List.of(seated("Somebody", reach, passing)), beds.toArray(Bed[]::new)),
                 Put.of(feature("Shed", FeatureKind.SHED, 0, 0, x, 4, x + 1, 4, x + 1, 5, x, 5)),
                 Put.of(gate("Gate", 3, 0, 1.2)));
     }
@@ -110,7 +124,10 @@ class RasterShapesTest {
     private static Raster raster(Plan plan, double width) {
         List<List<Point>> obstacles = new ArrayList<>();
         plan.standing(SEASON).forEach(bed -> obstacles.add(bed.corners()));
-        double[] leans = Arrays.copyOf(plan.standing(SEASON).stream().mapToDouble(RasterShapesTest::lean).toArray(),
+        double[] leans = Arrays.copyOf(
+                plan.standing(SEASON).stream()
+                        .mapToDouble(RasterShapesTest::lean)
+                        .toArray(),
                 obstacles.size() + plan.features().size());
         plan.features().forEach(feature -> obstacles.add(feature.places()));
         return new Raster(plan.site().corners(), obstacles, leans, width, LENGTH, WIDTH, new double[][] {{3, 0, 1.2}});
@@ -134,7 +151,8 @@ class RasterShapesTest {
         return unreached * Raster.CELL * Raster.CELL;
     }
 
-    private static boolean isReached(List<Point> bed, List<double[]> stood, double x, double y, double reach, boolean overOwnSoil) {
+    private static boolean isReached(
+            List<Point> bed, List<double[]> stood, double x, double y, double reach, boolean overOwnSoil) {
         for (double[] place : stood) {
             double dx = x - place[0];
             double dy = y - place[1];

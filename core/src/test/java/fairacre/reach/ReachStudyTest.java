@@ -46,12 +46,14 @@ class ReachStudyTest {
     }
 
     @Test
-    @DisplayName("Reached from one long side and the ends but for the corners by the wall, closed form by circular segments")
+    @DisplayName(
+            "Reached from one long side and the ends but for the corners by the wall, closed form by circular segments")
     void aBedAgainstThePlotsEdgeThatIsTooWide() {
         double reach = 0.6;
         double half = 0.3;
         double width = 1;
-        // The middle strip beyond the long side's reach, 0.8 x 0.4, and at each end what lies beyond a circle about the lowest place
+        // The middle strip beyond the long side's reach, 0.8 x 0.4, and at each end what lies beyond a circle about the
+        // lowest place
         // on the end at which one can stand, half a passing width above the wall.
         double beyond = 0;
         int steps = 100_000;
@@ -81,16 +83,23 @@ class ReachStudyTest {
     @Test
     @DisplayName("Touched at one corner only, a quarter circle is within reach [closed form]")
     void aCornerReachesAQuarterCircle() {
-        // Built in on all sides, the upper and the right neighbour ending half a passing width before the corner they share.
-        Bed[] beds = {bed("A", 5, 5, 2, 2), bed("left", 3.5, 5.5, 1, 3), bed("below", 5, 3.5, 4, 1),
-            bed("above", 4.85, 6.5, 1.7, 1), bed("right", 6.5, 4.85, 1, 1.7)};
+        // Built in on all sides, the upper and the right neighbour ending half a passing width before the corner they
+        // share.
+        Bed[] beds = {
+            bed("A", 5, 5, 2, 2),
+            bed("left", 3.5, 5.5, 1, 3),
+            bed("below", 5, 3.5, 4, 1),
+            bed("above", 4.85, 6.5, 1.7, 1),
+            bed("right", 6.5, 4.85, 1, 1.7)
+        };
         double reached = 4 - unreached(0.6, beds);
         assertThat(reached).isCloseTo(Math.PI * 0.6 * 0.6 / 4, within(0.001));
     }
 
     @Test
     void eachGardenerIsJudgedAndWhatNobodyReachesIsKnownApart() {
-        BedReach reach = study(List.of(gardener("Long", 0.7, 0.6), gardener("Short", 0.5, 0.6)), bed("A", 5, 5, 4, 1.6));
+        BedReach reach =
+                study(List.of(gardener("Long", 0.7, 0.6), gardener("Short", 0.5, 0.6)), bed("A", 5, 5, 4, 1.6));
         assertThat(areaFor(reach, "Short")).isCloseTo(3 * 0.6, within(1e-4));
         assertThat(areaFor(reach, "Long")).isCloseTo(2.6 * 0.2, within(1e-4));
         assertThat(reach.byNobody().area().squareMetres()).isCloseTo(2.6 * 0.2, within(1e-4));
@@ -111,9 +120,12 @@ class ReachStudyTest {
     }
 
     @Test
-    @DisplayName("Presets: clear width 36 in (403.5.1), turning circle 60 in (304.3.1), reach 15 to 48 in high, 24 in deep (308) [2010 ADA Standards]")
+    @DisplayName(
+            "Presets: clear width 36 in (403.5.1), turning circle 60 in (304.3.1), reach 15 to 48 in high, 24 in deep (308) [2010 ADA Standards]")
     void presetsOfTheStandard() {
-        assertThat(PassingPreset.WHEELCHAIR.width()).isEqualTo(Length.inches(36)).isEqualTo(PassingPreset.WHEELCHAIR_CLEAR);
+        assertThat(PassingPreset.WHEELCHAIR.width())
+                .isEqualTo(Length.inches(36))
+                .isEqualTo(PassingPreset.WHEELCHAIR_CLEAR);
         assertThat(PassingPreset.WHEELCHAIR_TURNING).isEqualTo(Length.inches(60));
         assertThat(ReachPreset.SEATED_LOWEST).isEqualTo(Length.inches(15));
         assertThat(ReachPreset.SEATED_HIGHEST).isEqualTo(Length.inches(48));
@@ -127,18 +139,29 @@ class ReachStudyTest {
     }
 
     private static double areaFor(BedReach reach, String gardener) {
-        return reach.byGardener().stream().filter(r -> r.gardener().equals(Gardens.id(gardener))).findFirst().orElseThrow()
-                .unreached().area().squareMetres();
+        return reach.byGardener().stream()
+                .filter(r -> r.gardener().equals(Gardens.id(gardener)))
+                .findFirst()
+                .orElseThrow()
+                .unreached()
+                .area()
+                .squareMetres();
     }
 
     private static double unreached(double reach, Bed... beds) {
-        return study(List.of(gardener("Ada", reach, 0.6)), beds).byNobody().area().squareMetres();
+        return study(List.of(gardener("Ada", reach, 0.6)), beds)
+                .byNobody()
+                .area()
+                .squareMetres();
     }
 
     private static BedReach study(List<Gardener> gardeners, Bed... beds) {
         Plan plan = Gardens.plot(10, 10, gardeners, beds);
         List<StandingBed> standing = plan.standing(SEASON);
-        StandingBed first = standing.stream().filter(b -> b.id().equals(beds[0].id())).findFirst().orElseThrow();
+        StandingBed first = standing.stream()
+                .filter(b -> b.id().equals(beds[0].id()))
+                .findFirst()
+                .orElseThrow();
         return ReachStudy.of(WalkStudy.of(plan.site(), standing), gardeners).of(first);
     }
 }

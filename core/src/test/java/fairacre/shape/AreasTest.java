@@ -24,12 +24,23 @@ class AreasTest {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private static Polygon turned(Random random) {
-        return Polygons.of(rectangle(random.nextDouble(), random.nextDouble(), 0.5 + random.nextDouble() * 2, 0.5 + random.nextDouble(), random.nextDouble() * 360).corners());
+        return Polygons.of(rectangle(
+                        random.nextDouble(),
+                        random.nextDouble(),
+                        0.5 + random.nextDouble() * 2,
+                        0.5 + random.nextDouble(),
+                        random.nextDouble() * 360)
+                .corners());
     }
 
     private static Geometry comb3(Random random) {
-        return Polygons.of(shaped("Comb", rectangle(random.nextDouble(), random.nextDouble(), 3, 2, random.nextDouble() * 360), comb(3, 0.5, 0.4))
-                .revisions().get(0).corners());
+        return Polygons.of(shaped(
+                        "Comb",
+                        rectangle(random.nextDouble(), random.nextDouble(), 3, 2, random.nextDouble() * 360),
+                        comb(3, 0.5, 0.4))
+                .revisions()
+                .get(0)
+                .corners());
     }
 
     @ParameterizedTest(name = "random areas {0}")
@@ -43,16 +54,25 @@ class AreasTest {
             Geometry shared = Areas.shared(one, other);
             Geometry left = Areas.without(one, other);
             assertThat(shared.getArea() + left.getArea()).isCloseTo(one.getArea(), within(1e-9));
-            assertThat(Areas.robust(one, other, OverlayNG.INTERSECTION).symDifference(shared).getArea()).isLessThan(1e-9);
-            assertThat(Areas.robust(one, other, OverlayNG.DIFFERENCE).symDifference(left).getArea()).isLessThan(1e-9);
-            assertThat(Areas.joined(List.of(one, other)).getArea()).isCloseTo(one.getArea() + other.getArea() - shared.getArea(), within(1e-9));
+            assertThat(Areas.robust(one, other, OverlayNG.INTERSECTION)
+                            .symDifference(shared)
+                            .getArea())
+                    .isLessThan(1e-9);
+            assertThat(Areas.robust(one, other, OverlayNG.DIFFERENCE)
+                            .symDifference(left)
+                            .getArea())
+                    .isLessThan(1e-9);
+            assertThat(Areas.joined(List.of(one, other)).getArea())
+                    .isCloseTo(one.getArea() + other.getArea() - shared.getArea(), within(1e-9));
         }
     }
 
     @Test
     @DisplayName("A square drawn as a bow-tie is two triangles of a quarter each [plane geometry]")
     void anOutlineThatCrossesItselfIsMended() {
-        Polygon tie = GEOMETRY.createPolygon(new Coordinate[] {new Coordinate(0, 0), new Coordinate(1, 1), new Coordinate(1, 0), new Coordinate(0, 1), new Coordinate(0, 0)});
+        Polygon tie = GEOMETRY.createPolygon(new Coordinate[] {
+            new Coordinate(0, 0), new Coordinate(1, 1), new Coordinate(1, 0), new Coordinate(0, 1), new Coordinate(0, 0)
+        });
         Polygon square = Polygons.of(rectangle(0.5, 0.5, 1, 1, 0).corners());
         assertThat(Areas.robust(tie, square, OverlayNG.INTERSECTION).getArea()).isCloseTo(0.5, within(1e-12));
         assertThat(Areas.robust(square, tie, OverlayNG.DIFFERENCE).getArea()).isCloseTo(0.5, within(1e-12));

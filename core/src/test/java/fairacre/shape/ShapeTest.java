@@ -40,13 +40,18 @@ class ShapeTest {
     @MethodSource("seeds")
     void aLineIsCutAsAGeneralGeometryLibraryCutsIt(long seed) {
         Random random = new Random(seed);
-        Rectangle outline = rectangle(random.nextDouble(), random.nextDouble(), 0.5 + random.nextDouble() * 2,
-                0.5 + random.nextDouble(), random.nextDouble() * 360);
+        Rectangle outline = rectangle(
+                random.nextDouble(),
+                random.nextDouble(),
+                0.5 + random.nextDouble() * 2,
+                0.5 + random.nextDouble(),
+                random.nextDouble() * 360);
         double radius = 0.2 + random.nextDouble() * 0.5;
         double angle = random.nextDouble() * Math.PI * 2;
-        Line line = new Line(random.nextDouble() * 4 - 2, random.nextDouble() * 4 - 2, Math.cos(angle), Math.sin(angle), 6);
-        Geometry drawn = GEOMETRY.createLineString(new Coordinate[] {new Coordinate(line.x(), line.y()),
-            new Coordinate(line.xAt(6), line.yAt(6))});
+        Line line =
+                new Line(random.nextDouble() * 4 - 2, random.nextDouble() * 4 - 2, Math.cos(angle), Math.sin(angle), 6);
+        Geometry drawn = GEOMETRY.createLineString(
+                new Coordinate[] {new Coordinate(line.x(), line.y()), new Coordinate(line.xAt(6), line.yAt(6))});
         Geometry expected = drawn.difference(Polygons.of(outline.corners()).buffer(radius, 200));
         assertSame(Ring.of(outline.corners()).without(Intervals.whole(6), line, radius), line, expected);
     }
@@ -58,12 +63,15 @@ class ShapeTest {
         Rectangle one = rectangle(0, 0, 1 + random.nextDouble(), 1, random.nextDouble() * 90);
         Rectangle other = rectangle(3 + random.nextDouble(), random.nextDouble() * 2, 1, 0.5, random.nextDouble() * 90);
         double expected = Polygons.of(one.corners()).distance(Polygons.of(other.corners()));
-        assertThat(Closest.between(Ring.of(one.corners()), Ring.of(other.corners())).distance()).isCloseTo(expected, within(1e-5));
+        assertThat(Closest.between(Ring.of(one.corners()), Ring.of(other.corners()))
+                        .distance())
+                .isCloseTo(expected, within(1e-5));
     }
 
     @Test
     void facingEdgesAreClosestAtTheMiddleOfWhatFaces() {
-        Closest closest = Closest.between(Ring.of(rectangle(0, 0, 4, 1, 0).corners()),
+        Closest closest = Closest.between(
+                Ring.of(rectangle(0, 0, 4, 1, 0).corners()),
                 Ring.of(rectangle(1, 2, 4, 1, 0).corners()));
         assertThat(closest.distance()).isCloseTo(1, within(1e-9));
         assertThat(closest.x1()).isCloseTo(0.5, within(1e-9));
@@ -76,9 +84,10 @@ class ShapeTest {
         Bed comb = shaped("Comb", rectangle(0, 0, 3, 2, random.nextDouble() * 360), comb(3, 0.5, 0.4));
         double radius = 0.1 + random.nextDouble() * 0.3;
         double angle = random.nextDouble() * Math.PI * 2;
-        Line line = new Line(random.nextDouble() * 4 - 2, random.nextDouble() * 4 - 2, Math.cos(angle), Math.sin(angle), 6);
-        Geometry drawn = GEOMETRY.createLineString(new Coordinate[] {new Coordinate(line.x(), line.y()),
-            new Coordinate(line.xAt(6), line.yAt(6))});
+        Line line =
+                new Line(random.nextDouble() * 4 - 2, random.nextDouble() * 4 - 2, Math.cos(angle), Math.sin(angle), 6);
+        Geometry drawn = GEOMETRY.createLineString(
+                new Coordinate[] {new Coordinate(line.x(), line.y()), new Coordinate(line.xAt(6), line.yAt(6))});
         var corners = comb.revisions().get(0).corners();
         Geometry expected = drawn.difference(Polygons.of(corners).buffer(radius, 200));
         assertSame(Ring.of(corners).without(Intervals.whole(6), line, radius), line, expected);
@@ -86,8 +95,12 @@ class ShapeTest {
 
     /** The same parts in the same places: a line that grazes a curve may differ by a centimetre or two. */
     private static void assertSame(Intervals found, Line line, Geometry expected) {
-        Geometry drawn = GEOMETRY.createMultiLineString(found.parts().stream().map(part -> GEOMETRY.createLineString(new Coordinate[] {
-            new Coordinate(line.xAt(part.start()), line.yAt(part.start())), new Coordinate(line.xAt(part.end()), line.yAt(part.end()))})).toArray(LineString[]::new));
+        Geometry drawn = GEOMETRY.createMultiLineString(found.parts().stream()
+                .map(part -> GEOMETRY.createLineString(new Coordinate[] {
+                    new Coordinate(line.xAt(part.start()), line.yAt(part.start())),
+                    new Coordinate(line.xAt(part.end()), line.yAt(part.end()))
+                }))
+                .toArray(LineString[]::new));
         assertThat(drawn.getLength()).isCloseTo(expected.getLength(), within(0.02));
         for (double at = 0.005; at < 6; at += 0.01) {
             Geometry place = GEOMETRY.createPoint(new Coordinate(line.xAt(at), line.yAt(at)));
@@ -101,10 +114,16 @@ class ShapeTest {
 
     @Test
     void aRingKnowsItsInsideItsTurnsAndItsDistance() {
-        Ring ell = Ring.of(shaped("Ell", rectangle(1, 1, 2, 2, 0), new Shape(
-                new Form.Ell(Length.metres(0.5), Length.metres(0.5), false), List.of())).revisions().get(0).corners());
+        Ring ell = Ring.of(shaped(
+                        "Ell",
+                        rectangle(1, 1, 2, 2, 0),
+                        new Shape(new Form.Ell(Length.metres(0.5), Length.metres(0.5), false), List.of()))
+                .revisions()
+                .get(0)
+                .corners());
         assertThat(ell.isConvex()).isFalse();
-        assertThat(IntStream.range(0, ell.edges()).filter(ell::isReflex).count()).isEqualTo(1);
+        assertThat(IntStream.range(0, ell.edges()).filter(ell::isReflex).count())
+                .isEqualTo(1);
         assertThat(ell.covers(0.25, 1.5)).isTrue();
         assertThat(ell.covers(1.5, 1.5)).isFalse();
         assertThat(ell.distance(1.5, 1.5)).isCloseTo(1, within(1e-9));
@@ -135,7 +154,8 @@ class ShapeTest {
 
         @Test
         void fromTheMiddleLeavesTwo() {
-            assertThat(Intervals.whole(5).without(2, 3).parts()).containsExactly(new Interval(0, 2), new Interval(3, 5));
+            assertThat(Intervals.whole(5).without(2, 3).parts())
+                    .containsExactly(new Interval(0, 2), new Interval(3, 5));
         }
 
         @Test

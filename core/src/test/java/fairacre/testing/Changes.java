@@ -60,8 +60,9 @@ import org.joda.money.Money;
 public final class Changes {
 
     private static final UUID BEANS = id("Beans");
-    private static final Plan PLAN = with(plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 2, 2, 2, 1),
-            bed("Kale", 6, 2, 2, 1)), Put.of(feature("Plum", FeatureKind.TREE, 0.3, 2, 9, 7)),
+    private static final Plan PLAN = with(
+            plot(10, 8, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 2, 2, 2, 1), bed("Kale", 6, 2, 2, 1)),
+            Put.of(feature("Plum", FeatureKind.TREE, 0.3, 2, 9, 7)),
             Put.of(gate("Wicket", 0, 4, 0.9)),
             Put.of(carrier("Barrow", 0.9, true, 0)),
             Put.of(walk("Side", Surfacing.GRASS)),
@@ -81,16 +82,18 @@ public final class Changes {
     public static List<Change> ofEveryKind() {
         Frame frame = cedar(Board.B2X6, 2);
         Change move = new Change.MoveBed(BEANS, SEASON, Point.metres(3, 3), 90);
-        Change revise = new Change.ReviseBed(BEANS,
-                new BedRevision(SEASON + 1, rectangle(2, 2, 3, 1, 0), Optional.of(frame)));
+        Change revise =
+                new Change.ReviseBed(BEANS, new BedRevision(SEASON + 1, rectangle(2, 2, 3, 1, 0), Optional.of(frame)));
         return List.of(
                 new Change.PlaceBed(bed("Peas", 2, 5, 2, 1)),
                 new Change.RemoveBed(BEANS),
                 move,
                 new Change.ReshapeBed(BEANS, SEASON, rectangle(2, 2, 1, 1, 45)),
                 new Change.ReframeBed(BEANS, SEASON, Optional.of(frame)),
-                new Change.RebuildBed(BEANS, new BedRevision(SEASON, rectangle(2, 2, 2, 1.5, 0), Optional.of(frame))
-                        .withBuild(leaning(0.2))),
+                new Change.RebuildBed(
+                        BEANS,
+                        new BedRevision(SEASON, rectangle(2, 2, 2, 1.5, 0), Optional.of(frame))
+                                .withBuild(leaning(0.2))),
                 revise,
                 new Change.RescheduleRevision(BEANS, SEASON, SEASON + 3),
                 new Change.RenameBed(BEANS, "Runner beans"),
@@ -118,15 +121,20 @@ public final class Changes {
                 Put.of(walk("Side", Surfacing.PAVERS)),
                 new Remove<>(Things.WALKS, id("Side")),
                 new GroundChange.SetLevels(List.of(new SpotHeight(Point.metres(1, 1), Length.metres(0.3)))),
-                new GroundChange.SetSoil(new SoilNotes(SqueezeTest.FALLS_APART, Optional.empty(), Cover.BARE, Clearing.NOTHING)),
+                new GroundChange.SetSoil(
+                        new SoilNotes(SqueezeTest.FALLS_APART, Optional.empty(), Cover.BARE, Clearing.NOTHING)),
                 Put.of(sundry("Hire", "0.5", "80", Acquired.BOUGHT)),
                 Put.of(sundry("Skip", "2", "0", Acquired.FREE)),
                 new Remove<>(Things.SUNDRIES, id("Skip")),
                 Put.of(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70", 5)),
                 new Remove<>(Things.QUOTES, id("Loose")),
-                new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2), Length.millimetres(10), true,
+                new PurseChange.PutWorkshop(new Workshop(
+                        Length.millimetres(2),
+                        Length.millimetres(10),
+                        true,
                         List.of(new Offcut(Material.CEDAR, Board.B2X10, Length.metres(1.2), 2)))),
-                new PurseChange.PutSupply(new Supply(false, true, 2, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(85))))),
+                new PurseChange.PutSupply(
+                        new Supply(false, true, 2, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(85))))),
                 new PurseChange.PutOff(SEASON, SEASON + 1, List.of(BEANS), true, true),
                 new Change.TakeOver("The other way", plot(9, 9, List.of(), bed("Peas", 2, 2, 2, 1))),
                 new Change.DescribeGarden("Behind the mill", Units.FEET_AND_INCHES),

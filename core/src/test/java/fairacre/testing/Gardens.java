@@ -9,54 +9,54 @@ import fairacre.plan.Acquired;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.BillPart;
-import fairacre.plan.BulkGood;
 import fairacre.plan.Board;
-import fairacre.plan.Build;
 import fairacre.plan.Budget;
+import fairacre.plan.Build;
+import fairacre.plan.BulkGood;
 import fairacre.plan.Cap;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.Clearing;
 import fairacre.plan.Cover;
-import fairacre.plan.Fall;
-import fairacre.plan.Put;
-import fairacre.plan.Share;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Fittings;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
 import fairacre.plan.Gardener;
+import fairacre.plan.GroundFall;
 import fairacre.plan.Joint;
 import fairacre.plan.Keyhole;
 import fairacre.plan.Kit;
+import fairacre.plan.Layer;
+import fairacre.plan.LayerKind;
 import fairacre.plan.Masonry;
 import fairacre.plan.Material;
-import fairacre.plan.Plan;
 import fairacre.plan.Offcut;
+import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Posture;
 import fairacre.plan.Price;
 import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange;
+import fairacre.plan.Put;
 import fairacre.plan.Quote;
 import fairacre.plan.Rectangle;
 import fairacre.plan.Shape;
+import fairacre.plan.Share;
 import fairacre.plan.Site;
 import fairacre.plan.SoilNotes;
 import fairacre.plan.SpotHeight;
 import fairacre.plan.SqueezeTest;
 import fairacre.plan.Sundry;
+import fairacre.plan.Supply;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
-import fairacre.plan.Layer;
-import fairacre.plan.LayerKind;
-import fairacre.plan.Supply;
 import fairacre.plan.Vehicle;
 import fairacre.plan.Walk;
-import fairacre.plan.Wall;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
+import fairacre.plan.Wall;
 import fairacre.plan.WayIn;
 import fairacre.plan.Workshop;
 import java.math.BigDecimal;
@@ -90,8 +90,16 @@ public final class Gardens {
 
     public static Plan on(List<Point> corners, List<Gardener> gardeners, Bed... beds) {
         Budget budget = new Budget(Money.of(EUR, 100_000), BigDecimal.TEN);
-        return new Plan(id("garden"), "Test garden", Units.METRIC, SEASON, budget, new Site(corners, 0, 50), gardeners,
-                List.of(beds), StartingPrices.in(EUR));
+        return new Plan(
+                id("garden"),
+                "Test garden",
+                Units.METRIC,
+                SEASON,
+                budget,
+                new Site(corners, 0, 50),
+                gardeners,
+                List.of(beds),
+                StartingPrices.in(EUR));
     }
 
     /** An in-ground bed of any shape; centre and size of the rectangle round it in metres. */
@@ -110,7 +118,10 @@ public final class Gardens {
 
     /** The plan with one bed built otherwise. */
     public static Plan rebuilt(Plan plan, String bed, UnaryOperator<BedRevision> how) {
-        return with(plan, new Change.RebuildBed(id(bed), how.apply(plan.bed(id(bed)).revisions().get(0))));
+        return with(
+                plan,
+                new Change.RebuildBed(
+                        id(bed), how.apply(plan.bed(id(bed)).revisions().get(0))));
     }
 
     /** Nothing but crops that lean out. */
@@ -132,7 +143,8 @@ public final class Gardens {
         for (int i = 0; i < places.length; i += 2) {
             points.add(Point.metres(places[i], places[i + 1]));
         }
-        return new Feature(id(name), name, kind, points, Length.metres(breadth), Length.metres(margin), Length.ZERO, false, false);
+        return new Feature(
+                id(name), name, kind, points, Length.metres(breadth), Length.metres(margin), Length.ZERO, false, false);
     }
 
     /** A height of the ground; place and height in metres. */
@@ -159,13 +171,24 @@ public final class Gardens {
 
     /** Posts, stakes and fasteners that cost nothing, where a check is about boards and soil. */
     public static Plan withFreeHardware(Plan plan) {
-        return with(plan, PriceItem.all().filter(item -> item.key().matches("fastener/.*|[^/]+/(2x2|50x50 mm|4x4|100x100 mm)/.*"))
-                .map(item -> new Change.SetPrice(new Price(item, Money.zero(plan.currency()), false))).toArray(Change[]::new));
+        return with(
+                plan,
+                PriceItem.all()
+                        .filter(item -> item.key().matches("fastener/.*|[^/]+/(2x2|50x50 mm|4x4|100x100 mm)/.*"))
+                        .map(item -> new Change.SetPrice(new Price(item, Money.zero(plan.currency()), false)))
+                        .toArray(Change[]::new));
     }
 
     /** Asked at Marsh Lane on a day of May in the first season, with 19 % to come on top. */
     public static Quote quote(String name, PriceItem item, String amount, int day) {
-        return new Quote(id(name), item, Money.of(EUR, new BigDecimal(amount)), Optional.of("Marsh Lane"), LocalDate.of(SEASON, 5, day), BigDecimal.valueOf(19), false);
+        return new Quote(
+                id(name),
+                item,
+                Money.of(EUR, new BigDecimal(amount)),
+                Optional.of("Marsh Lane"),
+                LocalDate.of(SEASON, 5, day),
+                BigDecimal.valueOf(19),
+                false);
     }
 
     public static Gardener seated(String name, double reachMetres, double passingMetres) {
@@ -181,7 +204,8 @@ public final class Gardens {
         return bed(name, x, y, length, width, 0, Optional.empty());
     }
 
-    public static Bed bed(String name, double x, double y, double length, double width, double turn, Optional<Frame> frame) {
+    public static Bed bed(
+            String name, double x, double y, double length, double width, double turn, Optional<Frame> frame) {
         return Bed.of(id(name), name, new BedRevision(SEASON, rectangle(x, y, length, width, turn), frame));
     }
 
@@ -195,70 +219,196 @@ public final class Gardens {
 
     /** A garden that uses everything a plan can hold. */
     public static Plan everything() {
-        Site site = new Site(Site.rectangle(12, 10), List.of(List.of(Point.metres(20, 0), Point.metres(24, 0), Point.metres(24, 1))),
-                12.5, 48.25, true, List.of(new SpotHeight(Point.metres(1, 1), Length.metres(-0.25)),
-                new SpotHeight(Point.metres(9, 8), Length.metres(0.1))),
-                new SoilNotes(SqueezeTest.MAKES_A_RIBBON, Optional.of(Length.inches(2)), Cover.ROUGH_GRASS, Clearing.TARPAULIN));
-        Shape ell = new Shape(new Form.Ell(Length.metres(0.5), Length.metres(0.4), true), List.of(keyhole(0, 0.7, 0.3, 0.2)));
-        Shape free = new Shape(new Form.FreeForm(List.of(Point.metres(0, 0), Point.metres(2, 0), Point.metres(1, 1.5))), List.of());
-        Bed old = new Bed(id("Old"), "Old", List.of(
-                new BedRevision(SEASON, rectangle(2, 8, 2, 2, 0), Shape.RECTANGLE, Optional.of(cedar(Board.B2X6, 1)), true, Build.PLAIN),
-                new BedRevision(SEASON + 2, rectangle(2, 8, 2, 2, 0), new Shape(Form.RECTANGLE, List.of(keyhole(2, 1, 0.45, 0.8))),
-                        Optional.of(cedar(Board.B2X6, 2)), false,
-                        new Build(Optional.empty(), Optional.of(new Cap(Length.metres(0.14), true)), Length.metres(0.7), Length.ZERO,
-                                Length.metres(0.2)))), Optional.of(SEASON + 5));
-        Bed kit = built("Kit", rectangle(10.5, 9, 1.6, 0.8, 0), new Build(Optional.of(Kit.M80X160), Optional.empty(), Length.ZERO,
-                Length.ZERO, Length.ZERO));
+        Site site = new Site(
+                Site.rectangle(12, 10),
+                List.of(List.of(Point.metres(20, 0), Point.metres(24, 0), Point.metres(24, 1))),
+                12.5,
+                48.25,
+                true,
+                List.of(
+                        new SpotHeight(Point.metres(1, 1), Length.metres(-0.25)),
+                        new SpotHeight(Point.metres(9, 8), Length.metres(0.1))),
+                new SoilNotes(
+                        SqueezeTest.MAKES_A_RIBBON,
+                        Optional.of(Length.inches(2)),
+                        Cover.ROUGH_GRASS,
+                        Clearing.TARPAULIN));
+        Shape ell = new Shape(
+                new Form.Ell(Length.metres(0.5), Length.metres(0.4), true), List.of(keyhole(0, 0.7, 0.3, 0.2)));
+        Shape free = new Shape(
+                new Form.FreeForm(List.of(Point.metres(0, 0), Point.metres(2, 0), Point.metres(1, 1.5))), List.of());
+        Bed old = new Bed(
+                id("Old"),
+                "Old",
+                List.of(
+                        new BedRevision(
+                                SEASON,
+                                rectangle(2, 8, 2, 2, 0),
+                                Shape.RECTANGLE,
+                                Optional.of(cedar(Board.B2X6, 1)),
+                                true,
+                                Build.PLAIN),
+                        new BedRevision(
+                                SEASON + 2,
+                                rectangle(2, 8, 2, 2, 0),
+                                new Shape(Form.RECTANGLE, List.of(keyhole(2, 1, 0.45, 0.8))),
+                                Optional.of(cedar(Board.B2X6, 2)),
+                                false,
+                                new Build(
+                                        Optional.empty(),
+                                        Optional.of(new Cap(Length.metres(0.14), true)),
+                                        Length.metres(0.7),
+                                        Length.ZERO,
+                                        Length.metres(0.2)))),
+                Optional.of(SEASON + 5));
+        Bed kit = built(
+                "Kit",
+                rectangle(10.5, 9, 1.6, 0.8, 0),
+                new Build(Optional.of(Kit.M80X160), Optional.empty(), Length.ZERO, Length.ZERO, Length.ZERO));
         Bed walled = built("Walled", rectangle(13, 3, 2, 1.2, 0), Build.PLAIN.withWall(new Wall(Masonry.BRICK, 5)));
-        Bed mound = built("Mound", rectangle(10, 4, 2, 1, 0), new Build(Optional.empty(), Optional.empty(), Length.ZERO,
-                Length.metres(0.2), Length.ZERO));
-        Gardener tall = new Gardener(id("Ada"), "Ada", Length.metres(0.6), Posture.STANDING, Length.metres(0.6),
+        Bed mound = built(
+                "Mound",
+                rectangle(10, 4, 2, 1, 0),
+                new Build(Optional.empty(), Optional.empty(), Length.ZERO, Length.metres(0.2), Length.ZERO));
+        Gardener tall = new Gardener(
+                id("Ada"),
+                "Ada",
+                Length.metres(0.6),
+                Posture.STANDING,
+                Length.metres(0.6),
                 Optional.of(Length.metres(1.68)));
-        return with(on(site.corners(), List.of(tall, seated("Ines", 0.5, 0.92)), kit, walled, mound,
-                shaped("Ell", rectangle(2, 3, 2, 1.5, 25), ell), shaped("Free", rectangle(6, 3, 2, 1.5, 0), free),
-                shaped("Comb", rectangle(9, 7, 3, 2, 90), comb(3, 0.5, 0.4)),
-                shaped("Eight", rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of())), old),
+        return with(
+                on(
+                        site.corners(),
+                        List.of(tall, seated("Ines", 0.5, 0.92)),
+                        kit,
+                        walled,
+                        mound,
+                        shaped("Ell", rectangle(2, 3, 2, 1.5, 25), ell),
+                        shaped("Free", rectangle(6, 3, 2, 1.5, 0), free),
+                        shaped("Comb", rectangle(9, 7, 3, 2, 90), comb(3, 0.5, 0.4)),
+                        shaped(
+                                "Eight",
+                                rectangle(6, 7, 2, 2, 0),
+                                new Shape(new Form.Octagon(Length.metres(0.5)), List.of())),
+                        old),
                 new Change.SetSite(site),
                 Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 10, 0, 12, 0, 12, 2, 10, 2)),
                 Put.of(feature("Valve", FeatureKind.VALVE, 0, 0, 1, 6)),
-                Put.of(new Feature(id("Plum"), "Plum", FeatureKind.TREE, List.of(Point.metres(11, 5)),
-                        Length.metres(0.3), Length.metres(1.5), Length.metres(4), true, false)),
-                Put.of(new Feature(id("Drain"), "Drain", FeatureKind.DRAIN, List.of(Point.metres(0, 9), Point.metres(3, 9.5)),
-                        Length.inches(12), Length.ZERO, Length.metres(0.5), false, false, Optional.of(SEASON + 1))),
-                Put.of(new WayIn(id("Gate"), "Gate", Point.metres(6, 0), Length.metres(1.1), Swing.OUTWARD,
-                        Optional.of(SEASON + 1), Optional.of(SEASON + 9), Length.millimetres(20))),
+                Put.of(new Feature(
+                        id("Plum"),
+                        "Plum",
+                        FeatureKind.TREE,
+                        List.of(Point.metres(11, 5)),
+                        Length.metres(0.3),
+                        Length.metres(1.5),
+                        Length.metres(4),
+                        true,
+                        false)),
+                Put.of(new Feature(
+                        id("Drain"),
+                        "Drain",
+                        FeatureKind.DRAIN,
+                        List.of(Point.metres(0, 9), Point.metres(3, 9.5)),
+                        Length.inches(12),
+                        Length.ZERO,
+                        Length.metres(0.5),
+                        false,
+                        false,
+                        Optional.of(SEASON + 1))),
+                Put.of(new WayIn(
+                        id("Gate"),
+                        "Gate",
+                        Point.metres(6, 0),
+                        Length.metres(1.1),
+                        Swing.OUTWARD,
+                        Optional.of(SEASON + 1),
+                        Optional.of(SEASON + 9),
+                        Length.millimetres(20))),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
-                Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS,
-                        List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)), new WalkBuild(Optional.of(SEASON + 1),
-                        List.of(new Layer(LayerKind.BASE, Length.millimetres(100)), new Layer(LayerKind.PAVERS, Length.ZERO)), true, true))),
-                new Change.SetBudget(new Budget(Money.of(EUR, 1500), BigDecimal.TEN).withShare(Share.of(BillPart.FRAMES, Money.of(EUR, 400)))
+                Put.of(new Walk(
+                        id("Main"),
+                        "Main",
+                        WalkGrade.MAIN,
+                        Surfacing.PAVERS,
+                        List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)),
+                        new WalkBuild(
+                                Optional.of(SEASON + 1),
+                                List.of(
+                                        new Layer(LayerKind.BASE, Length.millimetres(100)),
+                                        new Layer(LayerKind.PAVERS, Length.ZERO)),
+                                true,
+                                true))),
+                new Change.SetBudget(new Budget(Money.of(EUR, 1500), BigDecimal.TEN)
+                        .withShare(Share.of(BillPart.FRAMES, Money.of(EUR, 400)))
                         .withShare(Share.of(SEASON + 1, Money.of(EUR, 300)))),
                 Put.of(sundry("Skip", "1", "240", Acquired.BOUGHT)),
                 new Change.TendBed(id("Ell"), List.of(id("Ada"))),
                 Put.of(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70.50", 5)),
-                new PurseChange.PutWorkshop(new Workshop(Length.millimetres(2.5), Length.millimetres(8), true, List.of(new Offcut(Material.CEDAR, Board.B2X10,
-                        Length.metres(1.5), 3, List.of(new Offcut.Flaw(Length.metres(0.6), Length.metres(0.7))))),
+                new PurseChange.PutWorkshop(new Workshop(
+                        Length.millimetres(2.5),
+                        Length.millimetres(8),
+                        true,
+                        List.of(new Offcut(
+                                Material.CEDAR,
+                                Board.B2X10,
+                                Length.metres(1.5),
+                                3,
+                                List.of(new Offcut.Flaw(Length.metres(0.6), Length.metres(0.7))))),
                         List.of(Material.own("Planks / old", 20, 40, 700, 900, 0.8, "")),
-                        List.of(Board.own("Scaffold", Length.millimetres(38), Length.millimetres(225), List.of(Length.metres(3.9), Length.feet(8)))))),
-                new PurseChange.PutSupply(new Supply(false, true, 3, List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(250.5))), true,
+                        List.of(Board.own(
+                                "Scaffold",
+                                Length.millimetres(38),
+                                Length.millimetres(225),
+                                List.of(Length.metres(3.9), Length.feet(8)))))),
+                new PurseChange.PutSupply(new Supply(
+                        false,
+                        true,
+                        3,
+                        List.of(new Supply.OnHand(BulkGood.COMPOST, Volume.litres(250.5))),
+                        true,
                         List.of(new Vehicle("Van", Volume.litres(1200), 650)))),
-                new Change.RebuildBed(id("Eight"), new BedRevision(SEASON, rectangle(6, 7, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of()),
-                        Optional.of(new Frame(Material.CEDAR, Board.B2X10, 2, Joint.MITRE)), false, Build.PLAIN.withFilling(Recipe.WOOD_BELOW.filling()).withFittings(
-                                new Fittings(Fittings.CornerPost.STOUT, Fittings.Support.RODS, true, Fittings.Underlay.CLOTH))
-                        .withFall(new Fall(Length.metres(0.12), Length.metres(-0.05))))),
-                Put.of(new Sundry(id("Spade"), "Spade", SEASON + 1, BillPart.TOOLS, new BigDecimal("2.125"),
-                        Optional.empty(), Acquired.KEPT)));
+                new Change.RebuildBed(
+                        id("Eight"),
+                        new BedRevision(
+                                SEASON,
+                                rectangle(6, 7, 2, 2, 0),
+                                new Shape(new Form.Octagon(Length.metres(0.5)), List.of()),
+                                Optional.of(new Frame(Material.CEDAR, Board.B2X10, 2, Joint.MITRE)),
+                                false,
+                                Build.PLAIN
+                                        .withFilling(Recipe.WOOD_BELOW.filling())
+                                        .withFittings(new Fittings(
+                                                Fittings.CornerPost.STOUT,
+                                                Fittings.Support.RODS,
+                                                true,
+                                                Fittings.Underlay.CLOTH))
+                                        .withFall(new GroundFall(Length.metres(0.12), Length.metres(-0.05))))),
+                Put.of(new Sundry(
+                        id("Spade"),
+                        "Spade",
+                        SEASON + 1,
+                        BillPart.TOOLS,
+                        new BigDecimal("2.125"),
+                        Optional.empty(),
+                        Acquired.KEPT)));
     }
 
     /** Of this season, for the ground. */
     public static Sundry sundry(String name, String quantity, String price, Acquired acquired) {
-        return new Sundry(id(name), name, SEASON, BillPart.GROUND, new BigDecimal(quantity),
-                Optional.of(Money.of(EUR, new BigDecimal(price))), acquired);
+        return new Sundry(
+                id(name),
+                name,
+                SEASON,
+                BillPart.GROUND,
+                new BigDecimal(quantity),
+                Optional.of(Money.of(EUR, new BigDecimal(price))),
+                acquired);
     }
 
     /**
-     * As {@link #generated}, with an L, a comb, an octagon or a keyhole for every other bed, a gate, five gardeners and four
-     * carriers.
+     * As {@link #generated}, with an L, a comb, an octagon or a keyhole for every other bed, a gate, five gardeners and
+     * four carriers.
      */
     public static Plan generatedOfAllShapes(int beds, long seed) {
         Plan plan = generated(beds, seed);
@@ -266,13 +416,21 @@ public final class Gardens {
         for (int i = 0; i < plan.beds().size(); i++) {
             Bed bed = plan.beds().get(i);
             BedRevision revision = bed.revisions().get(0);
-            shaped.add(i % 2 == 0 ? bed : Bed.of(bed.id(), bed.name(), revision.withShape(revision.outline(), someShape(i / 2 % 4))));
+            shaped.add(
+                    i % 2 == 0
+                            ? bed
+                            : Bed.of(
+                                    bed.id(),
+                                    bed.name(),
+                                    revision.withShape(revision.outline(), someShape(i / 2 % 4))));
         }
         List<Gardener> gardeners = new ArrayList<>(plan.gardeners());
         gardeners.add(gardener("Child", 0.4, 0.5));
         gardeners.add(gardener("Barrow", 0.61, 0.75));
         Plan people = on(plan.site().corners(), gardeners, shaped.toArray(Bed[]::new));
-        return with(people, Put.of(gate("Gate", 3, 0, 2)),
+        return with(
+                people,
+                Put.of(gate("Gate", 3, 0, 2)),
                 Put.of(carrier("Foot", 0.6, false, 0)),
                 Put.of(carrier("Cart", 0.75, true, 0)),
                 Put.of(carrier("Chair", 0.9144, true, 1.524)),
@@ -299,10 +457,11 @@ public final class Gardens {
             double y = 1.4 + i / columns * 2.1 + random.nextDouble() * 0.2;
             double width = 0.9 + random.nextDouble() * 0.5;
             double turn = random.nextInt(10) == 0 ? random.nextDouble() * 6 : 0;
-            placed.add(bed("Bed " + (i + 1), x, y, 2.4, width, turn, Optional.of(cedar(Board.B2X10, 1 + random.nextInt(2)))));
+            placed.add(bed(
+                    "Bed " + (i + 1), x, y, 2.4, width, turn, Optional.of(cedar(Board.B2X10, 1 + random.nextInt(2)))));
         }
-        List<Gardener> gardeners = List.of(gardener("Tall", 0.69, 0.6), gardener("Short", 0.53, 0.6),
-                gardener("Seated", 0.5, 0.9144));
+        List<Gardener> gardeners =
+                List.of(gardener("Tall", 0.69, 0.6), gardener("Short", 0.53, 0.6), gardener("Seated", 0.5, 0.9144));
         return plot(columns * 3.4 + 1, rows * 2.1 + 1, gardeners, placed.toArray(Bed[]::new));
     }
 }

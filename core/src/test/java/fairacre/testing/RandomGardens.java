@@ -13,7 +13,6 @@ import static fairacre.testing.Gardens.keyhole;
 import static fairacre.testing.Gardens.on;
 import static fairacre.testing.Gardens.rectangle;
 import static fairacre.testing.Gardens.seated;
-import static fairacre.testing.Gardens.with;
 
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
@@ -42,13 +41,14 @@ import java.util.Optional;
 import java.util.Random;
 
 /**
- * Valid gardens by chance, the same for the same seed: tidy ones, whose figures are whole steps as people type them, and wild ones
- * of every shape with whatever may stand on a plot. Everything invented.
+ * Valid gardens by chance, the same for the same seed: tidy ones, whose figures are whole steps as people type them,
+ * and wild ones of every shape with whatever may stand on a plot. Everything invented.
  */
 public final class RandomGardens {
 
     /** Steps of tidy figures, metres: five centimetres, or three inches. */
     private static final double METRIC_STEP = 0.05;
+
     private static final double IMPERIAL_STEP = 3 * 0.0254;
     private static final double[] TURNS = {0, 0, 0, 15, 30, 45, 60, 75, 90, 12.5, 37, 123.4};
 
@@ -68,8 +68,14 @@ public final class RandomGardens {
         List<Bed> beds = new ArrayList<>();
         for (int i = 0; i <= random.nextInt(4); i++) {
             double turn = TURNS[random.nextInt(TURNS.length)];
-            beds.add(bed("Bed " + i, stepped(random, 1, length - 1, step), stepped(random, 1, width - 1, step), stepped(random, 0.8, 4, step),
-                    stepped(random, 0.5, 2.2, step), turn, Optional.empty()));
+            beds.add(bed(
+                    "Bed " + i,
+                    stepped(random, 1, length - 1, step),
+                    stepped(random, 1, width - 1, step),
+                    stepped(random, 0.8, 4, step),
+                    stepped(random, 0.5, 2.2, step),
+                    turn,
+                    Optional.empty()));
         }
         Gardener ada = gardener("Ada", stepped(random, 0.4, 0.8, step), stepped(random, 0.45, 1, step));
         return on(Site.rectangle(length, width), List.of(ada), beds.toArray(Bed[]::new));
@@ -80,13 +86,17 @@ public final class RandomGardens {
         Random random = new Random(seed);
         double length = 6 + random.nextDouble() * 10;
         double width = 5 + random.nextDouble() * 8;
-        List<Point> corners = List.of(Point.metres(0, 0), Point.metres(length, random.nextDouble()), Point.metres(length - random.nextDouble(), width),
+        List<Point> corners = List.of(
+                Point.metres(0, 0),
+                Point.metres(length, random.nextDouble()),
+                Point.metres(length - random.nextDouble(), width),
                 Point.metres(random.nextDouble() * 0.5, width - random.nextDouble()));
         List<Bed> beds = new ArrayList<>();
         for (int i = 0; i < 1 + random.nextInt(6); i++) {
             anyBed("Bed " + i, random, length, width).ifPresent(beds::add);
         }
-        List<Gardener> people = new ArrayList<>(List.of(gardener("Ada", 0.45 + random.nextDouble() * 0.3, 0.45 + random.nextDouble() * 0.4)));
+        List<Gardener> people = new ArrayList<>(
+                List.of(gardener("Ada", 0.45 + random.nextDouble() * 0.3, 0.45 + random.nextDouble() * 0.4)));
         if (random.nextBoolean()) {
             people.add(seated("Ines", 0.4 + random.nextDouble() * 0.2, 0.8 + random.nextDouble() * 0.2));
         }
@@ -101,15 +111,24 @@ public final class RandomGardens {
         List<Change> changes = new ArrayList<>();
         if (random.nextInt(3) > 0) {
             changes.add(Put.of(gate("Gate", random.nextDouble() * length, 0, 0.7 + random.nextDouble())));
-            changes.add(Put.of(carrier("Barrow", 0.6 + random.nextDouble() * 0.5, true, random.nextBoolean() ? 0 : 1.5)));
+            changes.add(
+                    Put.of(carrier("Barrow", 0.6 + random.nextDouble() * 0.5, true, random.nextBoolean() ? 0 : 1.5)));
         }
         for (int i = 0; i < random.nextInt(4); i++) {
             changes.add(Put.of(anyFeature("Feature " + i, random, length, width)));
         }
         if (random.nextBoolean()) {
             double x = random.nextDouble() * (length - 2);
-            changes.add(Put.of(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.values()[random.nextInt(Surfacing.values().length)],
-                    List.of(Point.metres(x, 0), Point.metres(x + 1 + random.nextDouble(), 0.2), Point.metres(x + 1.5, width), Point.metres(x, width)))));
+            changes.add(Put.of(new Walk(
+                    id("Way"),
+                    "Way",
+                    WalkGrade.MAIN,
+                    Surfacing.values()[random.nextInt(Surfacing.values().length)],
+                    List.of(
+                            Point.metres(x, 0),
+                            Point.metres(x + 1 + random.nextDouble(), 0.2),
+                            Point.metres(x + 1.5, width),
+                            Point.metres(x, width)))));
         }
         return changes;
     }
@@ -128,12 +147,19 @@ public final class RandomGardens {
 
     /** Empty if what was thrown makes no bed, such as a notch that leaves nothing. */
     private static Optional<Bed> anyBed(String name, Random random, double length, double width) {
-        Rectangle outline = rectangle(random.nextDouble() * length, random.nextDouble() * width, 1 + random.nextDouble() * 2.5, 0.6 + random.nextDouble() * 1.8,
+        Rectangle outline = rectangle(
+                random.nextDouble() * length,
+                random.nextDouble() * width,
+                1 + random.nextDouble() * 2.5,
+                0.6 + random.nextDouble() * 1.8,
                 random.nextBoolean() ? 0 : random.nextDouble() * 360);
-        Optional<Frame> frame = random.nextBoolean() ? Optional.empty() : Optional.of(cedar(Board.B2X10, 1 + random.nextInt(2)));
+        Optional<Frame> frame =
+                random.nextBoolean() ? Optional.empty() : Optional.of(cedar(Board.B2X10, 1 + random.nextInt(2)));
         try {
-            Build build = Build.PLAIN.withOverhang(Length.metres(random.nextInt(3) == 0 ? random.nextDouble() * 0.3 : 0));
-            return Optional.of(Bed.of(id(name), name, new BedRevision(SEASON, outline, anyShape(random, outline), frame, false, build)));
+            Build build =
+                    Build.PLAIN.withOverhang(Length.metres(random.nextInt(3) == 0 ? random.nextDouble() * 0.3 : 0));
+            return Optional.of(Bed.of(
+                    id(name), name, new BedRevision(SEASON, outline, anyShape(random, outline), frame, false, build)));
         } catch (RefusedException noBed) {
             return Optional.empty();
         }
@@ -143,10 +169,16 @@ public final class RandomGardens {
         double length = outline.length().metres();
         double width = outline.width().metres();
         return switch (random.nextInt(6)) {
-            case 0 -> new Shape(new Form.Ell(Length.metres(length / 3), Length.metres(width / 2.5), random.nextBoolean()), List.of());
+            case 0 ->
+                new Shape(
+                        new Form.Ell(Length.metres(length / 3), Length.metres(width / 2.5), random.nextBoolean()),
+                        List.of());
             case 1 -> comb(2 + random.nextInt(2), width / 3, length / 5);
             case 2 -> new Shape(new Form.Octagon(Length.metres(Math.min(length, width) / 4)), List.of());
-            case 3 -> new Shape(Form.RECTANGLE, List.of(keyhole(random.nextInt(4), width / 2, 0.3 + random.nextDouble() * 0.2, width * 0.5)));
+            case 3 ->
+                new Shape(
+                        Form.RECTANGLE,
+                        List.of(keyhole(random.nextInt(4), width / 2, 0.3 + random.nextDouble() * 0.2, width * 0.5)));
             default -> Shape.RECTANGLE;
         };
     }

@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Ground, ways and reach by trying places on a grid: slow, plain, and sharing no code with the studies it is held against.
- * All corners and sizes in metres; polygons are rings of corners.
+ * Ground, ways and reach by trying places on a grid: slow, plain, and sharing no code with the studies it is held
+ * against. All corners and sizes in metres; polygons are rings of corners.
  */
 public final class Raster {
 
@@ -23,10 +23,17 @@ public final class Raster {
 
     /**
      * @param leans how far each obstacle leans out over the ground
-     * @param entries places at the plot's edge where the disk may come in, each with the width of the opening; none for a plot
-     *     that is open all round
+     * @param entries places at the plot's edge where the disk may come in, each with the width of the opening; none for
+     *     a plot that is open all round
      */
-    public Raster(List<Point> plot, List<List<Point>> obstacles, double[] leans, double width, double length, double height, double[][] entries) {
+    public Raster(
+            List<Point> plot,
+            List<List<Point>> obstacles,
+            double[] leans,
+            double width,
+            double length,
+            double height,
+            double[][] entries) {
         this.plot = plot;
         this.obstacles = obstacles;
         this.leans = leans;
@@ -129,7 +136,10 @@ public final class Raster {
         }
     }
 
-    /** Places on the outline of a bed at which the disk can stand, with the direction out of the bed there; none at a corner. */
+    /**
+     * Places on the outline of a bed at which the disk can stand, with the direction out of the bed there; none at a
+     * corner.
+     */
     public List<double[]> stoodAt(List<Point> bed, double lean) {
         List<double[]> stood = new ArrayList<>();
         for (int i = 0; i < bed.size(); i++) {
@@ -172,8 +182,12 @@ public final class Raster {
             Point a = ring.get(i);
             Point b = ring.get((i + 1) % ring.size());
             boolean spans = a.y().metres() > y != b.y().metres() > y;
-            if (spans && x < (b.x().metres() - a.x().metres()) * (y - a.y().metres()) / (b.y().metres() - a.y().metres())
-                    + a.x().metres()) {
+            if (spans
+                    && x
+                            < (b.x().metres() - a.x().metres())
+                                            * (y - a.y().metres())
+                                            / (b.y().metres() - a.y().metres())
+                                    + a.x().metres()) {
                 inside = !inside;
             }
         }

@@ -42,7 +42,8 @@ class AislesTest {
 
     @Test
     void aKeyholeIsAnAisleToStepInto() {
-        Bed bed = shaped("Notched", rectangle(10, 10, 3, 2, 20), new Shape(Form.RECTANGLE, List.of(keyhole(0, 1.5, 0.3, 0.9))));
+        Bed bed = shaped(
+                "Notched", rectangle(10, 10, 3, 2, 20), new Shape(Form.RECTANGLE, List.of(keyhole(0, 1.5, 0.3, 0.9))));
         assertThat(aisles(bed)).singleElement().satisfies(aisle -> {
             assertThat(aisle.keyhole()).isTrue();
             assertThat(aisle.width().metres()).isCloseTo(0.3, within(1e-5));
@@ -51,15 +52,24 @@ class AislesTest {
 
     @Test
     void whatLeansOutTakesOfAnAisleFromBothSides() {
-        assertThat(aisles(shaped("Comb", rectangle(10, 10, 3, 2, 0), comb(2, 0.5, 1), leaning(0.1)))).singleElement()
+        assertThat(aisles(shaped("Comb", rectangle(10, 10, 3, 2, 0), comb(2, 0.5, 1), leaning(0.1))))
+                .singleElement()
                 .satisfies(aisle -> assertThat(aisle.width().metres()).isCloseTo(0.8, within(1e-5)));
     }
 
     @Test
     void rectanglesEllsAndOctagonsHaveNone() {
-        assertThat(aisles(shaped("Plain", rectangle(10, 10, 3, 2, 0), Shape.RECTANGLE))).isEmpty();
-        assertThat(aisles(shaped("Ell", rectangle(10, 10, 3, 2, 40),
-                new Shape(new Form.Ell(Length.metres(0.8), Length.metres(0.8), false), List.of())))).isEmpty();
-        assertThat(aisles(shaped("Eight", rectangle(10, 10, 2, 2, 0), new Shape(new Form.Octagon(Length.metres(0.5)), List.of())))).isEmpty();
+        assertThat(aisles(shaped("Plain", rectangle(10, 10, 3, 2, 0), Shape.RECTANGLE)))
+                .isEmpty();
+        assertThat(aisles(shaped(
+                        "Ell",
+                        rectangle(10, 10, 3, 2, 40),
+                        new Shape(new Form.Ell(Length.metres(0.8), Length.metres(0.8), false), List.of()))))
+                .isEmpty();
+        assertThat(aisles(shaped(
+                        "Eight",
+                        rectangle(10, 10, 2, 2, 0),
+                        new Shape(new Form.Octagon(Length.metres(0.5)), List.of()))))
+                .isEmpty();
     }
 }

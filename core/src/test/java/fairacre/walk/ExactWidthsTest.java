@@ -11,9 +11,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.Carrier;
+import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
-import fairacre.plan.Change;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Swing;
@@ -32,13 +32,17 @@ class ExactWidthsTest {
 
     private static final double MILLIMETRE = 0.001;
     private static final double TURN = 17.3;
-    /** What chords of a millimetre take of the ground and the length of all walks of a plan, square metres and metres. */
+    /**
+     * What chords of a millimetre take of the ground and the length of all walks of a plan, square metres and metres.
+     */
     private static final double CURVES = 0.03;
+
     private static final double LONGEST = 40;
 
     /** From 0.4 m to 3 m by inches and by 50 mm. */
     private static DoubleStream widths() {
-        return DoubleStream.concat(IntStream.rangeClosed(16, 118).mapToDouble(inches -> inches * 0.0254),
+        return DoubleStream.concat(
+                IntStream.rangeClosed(16, 118).mapToDouble(inches -> inches * 0.0254),
                 IntStream.rangeClosed(8, 60).mapToDouble(steps -> steps * 0.05));
     }
 
@@ -52,7 +56,14 @@ class ExactWidthsTest {
 
         Bed from(String name, double left, double foot, double right, double top) {
             Point middle = at((left + right) / 2, (foot + top) / 2);
-            return bed(name, middle.x().metres(), middle.y().metres(), right - left, top - foot, -degrees, Optional.empty());
+            return bed(
+                    name,
+                    middle.x().metres(),
+                    middle.y().metres(),
+                    right - left,
+                    top - foot,
+                    -degrees,
+                    Optional.empty());
         }
 
         Plan plot(double length, double width, Bed... beds) {
@@ -60,7 +71,8 @@ class ExactWidthsTest {
         }
 
         Change gate(double x, double y, double width) {
-            return Put.of(new WayIn(id("Gate"), "Gate", at(x, y), Length.metres(width), Swing.INWARD, Optional.empty()));
+            return Put.of(
+                    new WayIn(id("Gate"), "Gate", at(x, y), Length.metres(width), Swing.INWARD, Optional.empty()));
         }
     }
 
@@ -69,7 +81,12 @@ class ExactWidthsTest {
         STRAIGHT {
             @Override
             Plan plan(Turned turned, double wide, double gate) {
-                return with(turned.plot(6, 2 + wide, turned.from("Low", 0, 0, 6, 1), turned.from("High", 0, 1 + wide, 6, 2 + wide)),
+                return with(
+                        turned.plot(
+                                6,
+                                2 + wide,
+                                turned.from("Low", 0, 0, 6, 1),
+                                turned.from("High", 0, 1 + wide, 6, 2 + wide)),
                         turned.gate(0, 1 + wide / 2, gate));
             }
 
@@ -81,7 +98,9 @@ class ExactWidthsTest {
         BENT {
             @Override
             Plan plan(Turned turned, double wide, double gate) {
-                return with(turned.plot(4 + wide, 4 + wide, turned.from("Inner", wide, wide, 4 + wide, 4 + wide)), turned.gate(wide / 2, 4 + wide, gate));
+                return with(
+                        turned.plot(4 + wide, 4 + wide, turned.from("Inner", wide, wide, 4 + wide, 4 + wide)),
+                        turned.gate(wide / 2, 4 + wide, gate));
             }
 
             @Override
@@ -93,8 +112,15 @@ class ExactWidthsTest {
             @Override
             Plan plan(Turned turned, double wide, double gate) {
                 double far = 2 + wide;
-                return with(turned.plot(4 + wide, 4 + wide, turned.from("SW", 0, 0, 2, 2), turned.from("SE", far, 0, far + 2, 2),
-                        turned.from("NW", 0, far, 2, far + 2), turned.from("NE", far, far, far + 2, far + 2)), turned.gate(2 + wide / 2, 0, gate));
+                return with(
+                        turned.plot(
+                                4 + wide,
+                                4 + wide,
+                                turned.from("SW", 0, 0, 2, 2),
+                                turned.from("SE", far, 0, far + 2, 2),
+                                turned.from("NW", 0, far, 2, far + 2),
+                                turned.from("NE", far, far, far + 2, far + 2)),
+                        turned.gate(2 + wide / 2, 0, gate));
             }
 
             @Override
@@ -106,7 +132,8 @@ class ExactWidthsTest {
         ROUND {
             @Override
             Plan plan(Turned turned, double wide, double gate) {
-                return with(turned.plot(3 + 2 * wide, 2 + 2 * wide, turned.from("Island", wide, wide, 3 + wide, 2 + wide)),
+                return with(
+                        turned.plot(3 + 2 * wide, 2 + 2 * wide, turned.from("Island", wide, wide, 3 + wide, 2 + wide)),
                         turned.gate(0, 1 + wide, gate));
             }
 
@@ -140,9 +167,13 @@ class ExactWidthsTest {
 
     @ParameterizedTest
     @EnumSource
-    @DisplayName("What a disk sweeps of a walk as wide as itself: length x width less (1 - pi/4) r^2 in each corner [closed form]")
+    @DisplayName(
+            "What a disk sweeps of a walk as wide as itself: length x width less (1 - pi/4) r^2 in each corner [closed form]")
     void aWalkExactlyAsWideLetsThroughAndAMillimetreLessDoesNot(Walks walks) {
-        List<String> wrong = widths().parallel().boxed().flatMap(width -> wrong(walks, width).stream()).toList();
+        List<String> wrong = widths().parallel()
+                .boxed()
+                .flatMap(width -> wrong(walks, width).stream())
+                .toList();
         assertThat(wrong).isEmpty();
     }
 
@@ -153,13 +184,36 @@ class ExactWidthsTest {
         for (double over : new double[] {0, MILLIMETRE}) {
             Plan plan = walks.plan(turned, width + over, width + over);
             CarrierGround ground = ground(plan, carrier);
-            check(wrong, width, over, "shut out of " + ground.shutOut().size(), ground.shutOut().isEmpty());
-            check(wrong, width, over, "area " + ground.area(), Math.abs(ground.area().squareMetres() - walks.area(width)) < CURVES + over * LONGEST);
-            check(wrong, width, over, "no dead end", walks == Walks.ROUND || !ground.deadEnds().isEmpty() || !ground.turning().isEmpty() || !ground.tees().isEmpty());
+            check(
+                    wrong,
+                    width,
+                    over,
+                    "shut out of " + ground.shutOut().size(),
+                    ground.shutOut().isEmpty());
+            check(
+                    wrong,
+                    width,
+                    over,
+                    "area " + ground.area(),
+                    Math.abs(ground.area().squareMetres() - walks.area(width)) < CURVES + over * LONGEST);
+            check(
+                    wrong,
+                    width,
+                    over,
+                    "no dead end",
+                    walks == Walks.ROUND
+                            || !ground.deadEnds().isEmpty()
+                            || !ground.turning().isEmpty()
+                            || !ground.tees().isEmpty());
             check(wrong, width, over, "pinched", ground.pinches().isEmpty());
             Point gate = plan.waysIn().get(0).place();
             List<Route> routes = RouteStudy.of(walks(plan), beds(plan), carrier).from(gate);
-            check(wrong, width, over, "routes " + routes.size(), routes.size() == beds(plan).size());
+            check(
+                    wrong,
+                    width,
+                    over,
+                    "routes " + routes.size(),
+                    routes.size() == beds(plan).size());
         }
         Plan narrow = walks.plan(turned, width - MILLIMETRE, width + 0.1);
         check(wrong, width, -MILLIMETRE, "let through", isShutOut(narrow, carrier));

@@ -26,9 +26,11 @@ class BackupTest {
     private record Ended(int code, String text) {}
 
     private Ended fairacre(RunningServer server, String... arguments) throws Exception {
-        ProcessBuilder process = new ProcessBuilder(arguments).directory(new File("..")).redirectErrorStream(true);
+        ProcessBuilder process =
+                new ProcessBuilder(arguments).directory(new File("..")).redirectErrorStream(true);
         process.command().add(0, "./fairacre");
-        process.environment().putAll(Map.of("FAIRACRE_DATABASE", server.database(), "FAIRACRE_DATABASE_USER", "postgres"));
+        process.environment()
+                .putAll(Map.of("FAIRACRE_DATABASE", server.database(), "FAIRACRE_DATABASE_USER", "postgres"));
         Process running = process.start();
         String text = new String(running.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(running.waitFor(1, TimeUnit.MINUTES)).isTrue();
@@ -56,11 +58,17 @@ class BackupTest {
             Visitor visitor = new Visitor(server.address());
             visitor.post("/api/session/demo", "");
             visitor.post("/api/gardens/import", GardenFile.write(Gardens.everything()));
-            String other = visitor.post("/api/gardens/import", GardenFile.write(Changes.plan())).json().at("/plan/id").stringValue();
+            String other = visitor.post("/api/gardens/import", GardenFile.write(Changes.plan()))
+                    .json()
+                    .at("/plan/id")
+                    .stringValue();
             before = files(server);
             assertThat(before).hasSize(3);
-            assertThat(fairacre(server, "backup", backup.toString())).isEqualTo(new Ended(0, "All gardens and accounts are in " + backup + ".\n"));
-            assertThat(visitor.change(other, 0, new Change.RemoveBed(Gardens.id("Beans"))).status()).isEqualTo(200);
+            assertThat(fairacre(server, "backup", backup.toString()))
+                    .isEqualTo(new Ended(0, "All gardens and accounts are in " + backup + ".\n"));
+            assertThat(visitor.change(other, 0, new Change.RemoveBed(Gardens.id("Beans")))
+                            .status())
+                    .isEqualTo(200);
             Ended tooEarly = fairacre(server, "restore", backup.toString());
             assertThat(tooEarly.code()).isEqualTo(1);
             assertThat(tooEarly.text()).contains("nothing was changed", "Does a program use the database still?");

@@ -19,12 +19,24 @@ class BoundsTest {
     @ParameterizedTest
     @ValueSource(ints = {2026, 2058, 0, -1, Integer.MAX_VALUE, Integer.MIN_VALUE})
     void aSeasonFarFromTheGardensOwnIsNotJudged(int season) {
-        List<String> asked = List.of("/judgement?season=", "/appraisal?season=", "/levels?season=", "/families?season=", "/setting-out?season=",
-                "/variants?season=", "/setting-out.pdf?season=", "/cutting.pdf?season=", "/sheet.svg?scale=ONE_TO_50&season=");
+        List<String> asked = List.of(
+                "/judgement?season=",
+                "/appraisal?season=",
+                "/levels?season=",
+                "/families?season=",
+                "/setting-out?season=",
+                "/variants?season=",
+                "/setting-out.pdf?season=",
+                "/cutting.pdf?season=",
+                "/sheet.svg?scale=ONE_TO_50&season=");
         for (String path : asked) {
             refused(rosa.get(garden + path + season), "season");
         }
-        refused(rosa.post(garden + "/previews", "{\"season\":" + season + ",\"change\":{\"kind\":\"DescribeGarden\",\"name\":\"A\",\"units\":\"METRIC\"}}"),
+        refused(
+                rosa.post(
+                        garden + "/previews",
+                        "{\"season\":" + season
+                                + ",\"change\":{\"kind\":\"DescribeGarden\",\"name\":\"A\",\"units\":\"METRIC\"}}"),
                 "season");
     }
 
@@ -35,20 +47,38 @@ class BoundsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"1e-50000000", "1e999999999", "-1e-999999999", "1e2147483647", "0.1234567890123456789012345678901"})
+    @ValueSource(
+            strings = {
+                "1e-50000000",
+                "1e999999999",
+                "-1e-999999999",
+                "1e2147483647",
+                "0.1234567890123456789012345678901"
+            })
     void aNumberWithAHugeExponentIsRefusedWhereverItStands(String number) {
         String budget = "{\"sum\":{\"amount\":\"20\",\"currency\":\"EUR\"},\"contingency\":" + number + "}";
-        String sundry = "{\"id\":\"00000000-0000-0000-0000-000000000001\",\"name\":\"Skip\",\"season\":2027,\"part\":\"GROUND\",\"quantity\":" + number
-                + ",\"acquired\":\"BOUGHT\"}";
-        for (String change : List.of("{\"kind\":\"SetBudget\",\"budget\":" + budget + "}", "{\"kind\":\"PutSundry\",\"sundry\":" + sundry + "}")) {
-            assertThat(rosa.post(garden + "/previews", "{\"season\":2027,\"change\":" + change + "}").status()).isBetween(400, 422);
-            assertThat(rosa.post(garden + "/changes", "{\"revision\":0,\"change\":" + change + "}").status()).isBetween(400, 422);
+        String sundry =
+                "{\"id\":\"00000000-0000-0000-0000-000000000001\",\"name\":\"Skip\",\"season\":2027,\"part\":\"GROUND\",\"quantity\":"
+                        + number + ",\"acquired\":\"BOUGHT\"}";
+        for (String change : List.of(
+                "{\"kind\":\"SetBudget\",\"budget\":" + budget + "}",
+                "{\"kind\":\"PutSundry\",\"sundry\":" + sundry + "}")) {
+            assertThat(rosa.post(garden + "/previews", "{\"season\":2027,\"change\":" + change + "}")
+                            .status())
+                    .isBetween(400, 422);
+            assertThat(rosa.post(garden + "/changes", "{\"revision\":0,\"change\":" + change + "}")
+                            .status())
+                    .isBetween(400, 422);
         }
     }
 
     @Test
     void theCountOfFailedJudgementsIsToldOnThisMachine() {
-        assertThat(rosa.get("/actuator/metrics/fairacre.judgement.failures").json().at("/measurements/0/value").asDouble()).isZero();
+        assertThat(rosa.get("/actuator/metrics/fairacre.judgement.failures")
+                        .json()
+                        .at("/measurements/0/value")
+                        .asDouble())
+                .isZero();
         assertThat(rosa.get("/actuator/env").status()).isIn(401, 403, 404);
     }
 

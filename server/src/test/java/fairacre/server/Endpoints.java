@@ -47,8 +47,13 @@ final class Endpoints {
 
     List<Endpoint> all() {
         List<Endpoint> all = new ArrayList<>();
-        description.path("paths").properties().forEach(path -> path.getValue().properties().forEach(operation ->
-                all.add(new Endpoint(operation.getKey().toUpperCase(Locale.ROOT), path.getKey(), operation.getValue()))));
+        description
+                .path("paths")
+                .properties()
+                .forEach(path -> path.getValue()
+                        .properties()
+                        .forEach(operation -> all.add(new Endpoint(
+                                operation.getKey().toUpperCase(Locale.ROOT), path.getKey(), operation.getValue()))));
         return all;
     }
 
@@ -92,11 +97,20 @@ final class Endpoints {
         }
         if (schema.has("$ref")) {
             String name = schema.path("$ref").stringValue();
-            return value(description.at("/components/schemas/" + name.substring(name.lastIndexOf('/') + 1)), random, ids, depth + 1);
+            return value(
+                    description.at("/components/schemas/" + name.substring(name.lastIndexOf('/') + 1)),
+                    random,
+                    ids,
+                    depth + 1);
         }
         for (String several : List.of("oneOf", "anyOf", "allOf")) {
             if (schema.has(several)) {
-                return value(schema.path(several).get(random.nextInt(schema.path(several).size())), random, ids, depth + 1);
+                return value(
+                        schema.path(several)
+                                .get(random.nextInt(schema.path(several).size())),
+                        random,
+                        ids,
+                        depth + 1);
             }
         }
         if (schema.has("enum")) {
@@ -104,8 +118,14 @@ final class Endpoints {
         }
         return switch (schema.path("type").asString("object")) {
             case "array" -> array(schema.path("items"), random, ids, depth);
-            case "integer" -> JSON.getNodeFactory().numberNode(List.of(2027, 2028, 2026, 0, 1, -1, 3, 8, Integer.MAX_VALUE).get(random.nextInt(9)));
-            case "number" -> JSON.getNodeFactory().numberNode(List.of(0.0, 1.0, 0.5, 2.4, 0.9, -1.0, 1e-9, 45.0, 1e9, 1e300).get(random.nextInt(10)));
+            case "integer" ->
+                JSON.getNodeFactory()
+                        .numberNode(List.of(2027, 2028, 2026, 0, 1, -1, 3, 8, Integer.MAX_VALUE)
+                                .get(random.nextInt(9)));
+            case "number" ->
+                JSON.getNodeFactory()
+                        .numberNode(List.of(0.0, 1.0, 0.5, 2.4, 0.9, -1.0, 1e-9, 45.0, 1e9, 1e300)
+                                .get(random.nextInt(10)));
             case "boolean" -> JSON.getNodeFactory().booleanNode(random.nextBoolean());
             case "string" -> JSON.getNodeFactory().stringNode(text(schema, random, ids));
             default -> object(schema, random, ids, depth);
@@ -140,12 +160,31 @@ final class Endpoints {
         if (schema.path("format").asString("").equals("uuid")) {
             return random.nextInt(4) == 0 ? UUID.randomUUID().toString() : ids.get(random.nextInt(ids.size()));
         }
-        return List.of("Beans", "", "12.50", "EUR", "2027-05-01", "cedar/2x10/8 ft", "2x10", "-1e400", "\u0000", "x".repeat(300), "ü 🫘", "null", "../..")
+        return List.of(
+                        "Beans",
+                        "",
+                        "12.50",
+                        "EUR",
+                        "2027-05-01",
+                        "cedar/2x10/8 ft",
+                        "2x10",
+                        "-1e400",
+                        "\u0000",
+                        "x".repeat(300),
+                        "ü 🫘",
+                        "null",
+                        "../..")
                 .get(random.nextInt(13));
     }
 
     private static JsonNode odd(Random random) {
-        return List.of(JSON.nullNode(), JSON.getNodeFactory().stringNode("odd"), JSON.getNodeFactory().numberNode(-7), JSON.createArrayNode(), JSON.createObjectNode(),
-                JSON.getNodeFactory().booleanNode(true)).get(random.nextInt(6));
+        return List.of(
+                        JSON.nullNode(),
+                        JSON.getNodeFactory().stringNode("odd"),
+                        JSON.getNodeFactory().numberNode(-7),
+                        JSON.createArrayNode(),
+                        JSON.createObjectNode(),
+                        JSON.getNodeFactory().booleanNode(true))
+                .get(random.nextInt(6));
     }
 }

@@ -19,31 +19,89 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.JsonNodeFactory;
 
 /** Everything that can be asked for: who may, and that no request whatever brings the program out of step. */
 class EndpointsTest {
 
     /** What anybody may ask for. */
-    private static final Set<String> OPEN = Set.of("POST /api/accounts", "GET /api/catalogue", "GET /api/session", "POST /api/session",
-            "DELETE /api/session", "POST /api/session/demo");
+    private static final Set<String> OPEN = Set.of(
+            "POST /api/accounts",
+            "GET /api/catalogue",
+            "GET /api/session",
+            "POST /api/session",
+            "DELETE /api/session",
+            "POST /api/session/demo");
     /** What anybody with an account may ask for. */
-    private static final Set<String> SIGNED_IN = Set.of("POST /api/catalogue/boards", "POST /api/catalogue/materials", "GET /api/gardens", "POST /api/gardens",
-            "POST /api/gardens/import", "POST /api/plots/four-sides", "POST /api/plots/offsets", "POST /api/plots/tapes", "POST /api/plots/track");
+    private static final Set<String> SIGNED_IN = Set.of(
+            "POST /api/catalogue/boards",
+            "POST /api/catalogue/materials",
+            "GET /api/gardens",
+            "POST /api/gardens",
+            "POST /api/gardens/import",
+            "POST /api/plots/four-sides",
+            "POST /api/plots/offsets",
+            "POST /api/plots/tapes",
+            "POST /api/plots/track");
     /** What only the owner of a garden may ask for, below {@code /api/gardens/{garden}}. */
-    private static final Set<String> OWNER = Set.of("GET ", "DELETE ", "POST /alterations", "GET /appraisal", "POST /arrangements", "GET /arrangements/ground",
-            "GET /beds/{bed}/edges", "GET /beds/{bed}/frame", "GET /bill.csv", "GET /bill.xlsx", "GET /carriers/{carrier}", "GET /carriers/{carrier}/routes",
-            "POST /changes", "GET /cutting", "GET /cutting.pdf", "GET /cutting/best", "POST /earthwork", "GET /families", "GET /file", "POST /frame-comparison",
-            "GET /history", "GET /judgement", "GET /ledger", "POST /ledger", "POST /ledger/lines", "GET /ledger/table.csv", "GET /ledger/table.xlsx",
-            "POST /ledger/{entry}/reversal", "GET /ledger/{entry}/scan", "PUT /ledger/{entry}/scan", "GET /levels", "GET /levels/line", "POST /orders",
-            "GET /own-mix", "POST /previews", "POST /prices", "GET /prices.csv", "POST /redo", "GET /setting-out", "GET /setting-out.pdf", "GET /sheet.pdf",
-            "GET /sheet.svg", "GET /shopping", "GET /shopping/list.pdf", "POST /shopping/ticks", "GET /soil", "GET /soil-supply", "POST /undo", "GET /variants",
-            "POST /variants", "GET /variants/this", "POST /variants/{variant}/take");
+    private static final Set<String> OWNER = Set.of(
+            "GET ",
+            "DELETE ",
+            "POST /alterations",
+            "GET /appraisal",
+            "POST /arrangements",
+            "GET /arrangements/ground",
+            "GET /beds/{bed}/edges",
+            "GET /beds/{bed}/frame",
+            "GET /bill.csv",
+            "GET /bill.xlsx",
+            "GET /carriers/{carrier}",
+            "GET /carriers/{carrier}/routes",
+            "POST /changes",
+            "GET /cutting",
+            "GET /cutting.pdf",
+            "GET /cutting/best",
+            "POST /earthwork",
+            "GET /families",
+            "GET /file",
+            "POST /frame-comparison",
+            "GET /history",
+            "GET /judgement",
+            "GET /ledger",
+            "POST /ledger",
+            "POST /ledger/lines",
+            "GET /ledger/table.csv",
+            "GET /ledger/table.xlsx",
+            "POST /ledger/{entry}/reversal",
+            "GET /ledger/{entry}/scan",
+            "PUT /ledger/{entry}/scan",
+            "GET /levels",
+            "GET /levels/line",
+            "POST /orders",
+            "GET /own-mix",
+            "POST /previews",
+            "POST /prices",
+            "GET /prices.csv",
+            "POST /redo",
+            "GET /setting-out",
+            "GET /setting-out.pdf",
+            "GET /sheet.pdf",
+            "GET /sheet.svg",
+            "GET /shopping",
+            "GET /shopping/list.pdf",
+            "POST /shopping/ticks",
+            "GET /soil",
+            "GET /soil-supply",
+            "POST /undo",
+            "GET /variants",
+            "POST /variants",
+            "GET /variants/this",
+            "POST /variants/{variant}/take");
 
     private static final String BELOW = "/api/gardens/{garden}";
     private static final int REQUESTS = 5;
     /** Drafts of whole layouts take seconds each. */
     private static final int DRAFTS = 2;
+
     private static final Pattern A_SEASON = Pattern.compile("season");
 
     private static Endpoints endpoints;
@@ -56,7 +114,10 @@ class EndpointsTest {
         endpoints = Endpoints.described();
         owner = Visitor.signedUp(RunningServer.get());
         stranger = Visitor.signedUp(RunningServer.get());
-        garden = owner.post("/api/gardens/import", GardenFile.write(Gardens.everything())).json().at("/plan/id").stringValue();
+        garden = owner.post("/api/gardens/import", GardenFile.write(Gardens.everything()))
+                .json()
+                .at("/plan/id")
+                .stringValue();
     }
 
     static List<Endpoint> all() throws Exception {
@@ -73,7 +134,11 @@ class EndpointsTest {
 
     private static Answer ask(Visitor visitor, Endpoint endpoint, String path, String body) {
         byte[] bytes = body == null ? new byte[0] : body.getBytes(StandardCharsets.UTF_8);
-        return visitor.send(endpoint.method(), path, Endpoints.takesBytes(endpoint) ? "application/octet-stream" : "application/json", bytes);
+        return visitor.send(
+                endpoint.method(),
+                path,
+                Endpoints.takesBytes(endpoint) ? "application/octet-stream" : "application/json",
+                bytes);
     }
 
     /** A request with everything in place as far as the description tells. */
@@ -83,15 +148,25 @@ class EndpointsTest {
             case "season" -> "2027";
             case "scale" -> "ONE_TO_50";
             case "manner" -> "ROWS";
-            default -> Set.of("string", "array").contains(schema.path("type").asString("")) ? UUID.randomUUID().toString() : "1";
+            default ->
+                Set.of("string", "array").contains(schema.path("type").asString(""))
+                        ? UUID.randomUUID().toString()
+                        : "1";
         });
         return ask(visitor, endpoint, path, endpoints.body(endpoint, new Random(1), List.of(garden)));
     }
 
     @Test
     void everyEndpointHasItsRow() {
-        assertThat(endpoints.all().stream().filter(EndpointsTest::isOfAGarden).map(EndpointsTest::row).collect(toSet())).isEqualTo(OWNER);
-        Set<String> rest = endpoints.all().stream().filter(endpoint -> !isOfAGarden(endpoint)).map(Endpoint::name).collect(toSet());
+        assertThat(endpoints.all().stream()
+                        .filter(EndpointsTest::isOfAGarden)
+                        .map(EndpointsTest::row)
+                        .collect(toSet()))
+                .isEqualTo(OWNER);
+        Set<String> rest = endpoints.all().stream()
+                .filter(endpoint -> !isOfAGarden(endpoint))
+                .map(Endpoint::name)
+                .collect(toSet());
         List<String> rows = new ArrayList<>(OPEN);
         rows.addAll(SIGNED_IN);
         assertThat(rest).containsExactlyInAnyOrderElementsOf(rows);
@@ -100,7 +175,8 @@ class EndpointsTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("all")
     void nobodyWithoutAnAccountGetsIn(Endpoint endpoint) {
-        int status = plainly(new Visitor(RunningServer.get().address()), endpoint).status();
+        int status =
+                plainly(new Visitor(RunningServer.get().address()), endpoint).status();
         if (OPEN.contains(endpoint.name())) {
             assertThat(status).isLessThan(500);
         } else {
@@ -131,15 +207,22 @@ class EndpointsTest {
     void noRequestBringsTheProgramOutOfStep(Endpoint endpoint) {
         Random random = new Random(endpoint.name().hashCode());
         Visitor visitor = endpoint.path().startsWith("/api/session") ? Visitor.signedUp(RunningServer.get()) : owner;
-        String own = visitor.post("/api/gardens/import", GardenFile.write(Gardens.everything())).json().at("/plan/id").stringValue();
+        String own = visitor.post("/api/gardens/import", GardenFile.write(Gardens.everything()))
+                .json()
+                .at("/plan/id")
+                .stringValue();
         List<String> ids = new ArrayList<>(List.of(own));
         Gardens.everything().beds().forEach(bed -> ids.add(bed.id().toString()));
         Gardens.everything().features().forEach(feature -> ids.add(feature.id().toString()));
         for (int i = 0; i < (endpoint.path().endsWith("/arrangements") ? DRAFTS : REQUESTS); i++) {
             String path = Endpoints.filledIn(endpoint, (name, schema) -> value(name, schema, random, own, ids));
-            String body = Endpoints.takesBytes(endpoint) ? Endpoints.text(schemaOfNothing(), random, ids) : endpoints.body(endpoint, random, ids);
+            String body = Endpoints.takesBytes(endpoint)
+                    ? Endpoints.text(schemaOfNothing(), random, ids)
+                    : endpoints.body(endpoint, random, ids);
             Answer answer = ask(visitor, endpoint, path, body);
-            assertThat(answer.status()).as("%s %s %s: %s", endpoint.method(), path, body, answer.text()).isLessThan(500);
+            assertThat(answer.status())
+                    .as("%s %s %s: %s", endpoint.method(), path, body, answer.text())
+                    .isLessThan(500);
         }
     }
 
@@ -149,7 +232,8 @@ class EndpointsTest {
 
     private static String value(String name, JsonNode schema, Random random, String own, List<String> ids) {
         if (random.nextInt(6) == 0) {
-            return List.of("1e999", "-0", "2147483648", "x", "NaN", "Infinity", "ü", "\u0000").get(random.nextInt(8));
+            return List.of("1e999", "-0", "2147483648", "x", "NaN", "Infinity", "ü", "\u0000")
+                    .get(random.nextInt(8));
         }
         if (name.equals("garden")) {
             return own;
@@ -160,7 +244,12 @@ class EndpointsTest {
         return switch (schema.path("type").asString("string")) {
             case "integer" -> String.valueOf(random.nextInt(100) - 5);
             case "number" -> String.valueOf(random.nextDouble() * 30 - 5);
-            default -> schema.has("enum") ? schema.path("enum").get(random.nextInt(schema.path("enum").size())).stringValue() : ids.get(random.nextInt(ids.size()));
+            default ->
+                schema.has("enum")
+                        ? schema.path("enum")
+                                .get(random.nextInt(schema.path("enum").size()))
+                                .stringValue()
+                        : ids.get(random.nextInt(ids.size()));
         };
     }
 }

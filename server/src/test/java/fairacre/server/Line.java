@@ -47,7 +47,8 @@ public final class Line {
                     continue;
                 }
                 Socket far = new Socket(InetAddress.getLoopbackAddress(), target);
-                // What comes in small parts goes on at once, or every question to the database would wait for an acknowledgement.
+                // What comes in small parts goes on at once, or every question to the database would wait for an
+                // acknowledgement.
                 near.setTcpNoDelay(true);
                 far.setTcpNoDelay(true);
                 open.add(near);
@@ -61,7 +62,8 @@ public final class Line {
     }
 
     private void pump(Socket from, Socket to) {
-        try (InputStream in = from.getInputStream(); OutputStream out = to.getOutputStream()) {
+        try (InputStream in = from.getInputStream();
+                OutputStream out = to.getOutputStream()) {
             in.transferTo(out);
         } catch (IOException cutOff) {
             close(to);

@@ -14,8 +14,8 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /**
- * The real program on a free port against a database of its own, started once for a run of tests. Its way to PostgreSQL leads
- * through a {@link Line} that a test can cut.
+ * The real program on a free port against a database of its own, started once for a run of tests. Its way to PostgreSQL
+ * leads through a {@link Line} that a test can cut.
  */
 public final class RunningServer {
 
@@ -26,7 +26,8 @@ public final class RunningServer {
     private final Line line;
     private final int port;
 
-    private static final String CLUSTER = System.getProperty("fairacre.build.jdbc", "jdbc:postgresql://127.0.0.1:54329");
+    private static final String CLUSTER =
+            System.getProperty("fairacre.build.jdbc", "jdbc:postgresql://127.0.0.1:54329");
 
     private static String emptyDatabase() throws SQLException {
         String database = "test_" + UUID.randomUUID().toString().replace('-', '_');
@@ -41,11 +42,18 @@ public final class RunningServer {
         this.database = database;
         int clusterPort = Integer.parseInt(CLUSTER.substring(CLUSTER.lastIndexOf(':') + 1));
         line = cuttable ? new Line(clusterPort) : null;
-        context = SpringApplication.run(FairAcreApplication.class, "--server.port=0", "--fairacre.demo=true",
+        context = SpringApplication.run(
+                FairAcreApplication.class,
+                "--server.port=0",
+                "--fairacre.demo=true",
                 "--fairacre.rehearsal=" + Integer.getInteger("fairacre.rehearsal", 0),
-                "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + (cuttable ? line.port() : clusterPort) + "/" + database,
-                "--spring.datasource.username=postgres", "--spring.main.banner-mode=off", "--logging.level.root=ERROR",
-                "--logging.level.com.zaxxer.hikari=OFF", "--logging.level.org.springframework.transaction=OFF");
+                "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + (cuttable ? line.port() : clusterPort) + "/"
+                        + database,
+                "--spring.datasource.username=postgres",
+                "--spring.main.banner-mode=off",
+                "--logging.level.root=ERROR",
+                "--logging.level.com.zaxxer.hikari=OFF",
+                "--logging.level.org.springframework.transaction=OFF");
         port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
     }
 
@@ -66,12 +74,14 @@ public final class RunningServer {
     public static List<RunningServer> together(int nodes) throws SQLException {
         String database = emptyDatabase();
         List<CompletableFuture<RunningServer>> starting = Stream.generate(() -> CompletableFuture.supplyAsync(() -> {
-            try {
-                return new RunningServer(database, false);
-            } catch (IOException failure) {
-                throw new UncheckedIOException(failure);
-            }
-        })).limit(nodes).toList();
+                    try {
+                        return new RunningServer(database, false);
+                    } catch (IOException failure) {
+                        throw new UncheckedIOException(failure);
+                    }
+                }))
+                .limit(nodes)
+                .toList();
         return starting.stream().map(CompletableFuture::join).toList();
     }
 
@@ -97,7 +107,8 @@ public final class RunningServer {
         try {
             return new RunningServer(emptyDatabase(), cuttable);
         } catch (SQLException | IOException failure) {
-            throw new IllegalStateException("the program did not start; is the throwaway cluster of ./fairacre running?", failure);
+            throw new IllegalStateException(
+                    "the program did not start; is the throwaway cluster of ./fairacre running?", failure);
         }
     }
 

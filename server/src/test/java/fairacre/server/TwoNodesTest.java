@@ -36,7 +36,12 @@ class TwoNodesTest {
 
     private static Visitor signedUp() {
         Visitor visitor = inTurn();
-        assertThat(visitor.post("/api/accounts", "{\"name\":\"%s@example.org\",\"password\":\"a long enough one\"}".formatted(UUID.randomUUID())).status()).isLessThan(300);
+        assertThat(visitor.post(
+                                "/api/accounts",
+                                "{\"name\":\"%s@example.org\",\"password\":\"a long enough one\"}"
+                                        .formatted(UUID.randomUUID()))
+                        .status())
+                .isLessThan(300);
         return visitor;
     }
 
@@ -52,8 +57,16 @@ class TwoNodesTest {
     void bothAreReadyAndAlive() {
         for (RunningServer node : nodes) {
             Visitor visitor = new Visitor(node.address());
-            assertThat(visitor.get("/actuator/health/readiness").json().at("/status").stringValue()).isEqualTo("UP");
-            assertThat(visitor.get("/actuator/health/liveness").json().at("/status").stringValue()).isEqualTo("UP");
+            assertThat(visitor.get("/actuator/health/readiness")
+                            .json()
+                            .at("/status")
+                            .stringValue())
+                    .isEqualTo("UP");
+            assertThat(visitor.get("/actuator/health/liveness")
+                            .json()
+                            .at("/status")
+                            .stringValue())
+                    .isEqualTo("UP");
         }
     }
 
@@ -63,11 +76,15 @@ class TwoNodesTest {
         String garden = rosa.garden();
         long revision = 0;
         for (int i = 0; i < 6; i++) {
-            Answer edited = rosa.change(garden, revision++, new Change.PlaceBed(bed("Bed " + i, 1.5 + i % 3 * 3, 2 + i / 3 * 3, 2, 1)));
+            Answer edited = rosa.change(
+                    garden, revision++, new Change.PlaceBed(bed("Bed " + i, 1.5 + i % 3 * 3, 2 + i / 3 * 3, 2, 1)));
             assertThat(edited.status()).isEqualTo(200);
             assertThat(rosa.get("/api/gardens/" + garden).json()).isEqualTo(edited.json());
         }
-        assertThat(rosa.post("/api/gardens/" + garden + "/undo", "{\"revision\":" + revision + "}").json().at("/plan/beds")).hasSize(5);
+        assertThat(rosa.post("/api/gardens/" + garden + "/undo", "{\"revision\":" + revision + "}")
+                        .json()
+                        .at("/plan/beds"))
+                .hasSize(5);
     }
 
     @Test

@@ -25,8 +25,10 @@ public final class Visitor {
     private final List<String> addresses;
     private int next;
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1)
-            .cookieHandler(cookies).build();
+    private final HttpClient http = HttpClient.newBuilder()
+            .version(HttpClient.Version.HTTP_1_1)
+            .cookieHandler(cookies)
+            .build();
 
     /** @param addresses of nodes that serve requests in turn, as behind a proxy */
     public Visitor(String... addresses) {
@@ -48,7 +50,9 @@ public final class Visitor {
     /** Somebody new with an account and signed in. */
     public static Visitor signedUp(RunningServer server) {
         Visitor visitor = new Visitor(server.address());
-        visitor.post("/api/accounts", "{\"name\":\"%s@example.org\",\"password\":\"a long enough one\"}".formatted(UUID.randomUUID()));
+        visitor.post(
+                "/api/accounts",
+                "{\"name\":\"%s@example.org\",\"password\":\"a long enough one\"}".formatted(UUID.randomUUID()));
         return visitor;
     }
 
@@ -75,7 +79,10 @@ public final class Visitor {
 
     /** Makes a garden on a plot of 10 x 8 m and answers its id. */
     public String garden() {
-        return post("/api/gardens", newGarden("Test garden", "METRIC", "EUR", "1000")).json().at("/plan/id").stringValue();
+        return post("/api/gardens", newGarden("Test garden", "METRIC", "EUR", "1000"))
+                .json()
+                .at("/plan/id")
+                .stringValue();
     }
 
     public static String newGarden(String name, String units, String currency, String budget) {
@@ -90,21 +97,29 @@ public final class Visitor {
     }
 
     public Answer change(String garden, long revision, UUID key, Change change) {
-        return post("/api/gardens/" + garden + "/changes",
+        return post(
+                "/api/gardens/" + garden + "/changes",
                 "{\"revision\":%d,\"key\":\"%s\",\"change\":%s}".formatted(revision, key, text(change)));
     }
 
     public Answer preview(String garden, int season, Change change) {
-        return post("/api/gardens/" + garden + "/previews", "{\"season\":%d,\"change\":%s}".formatted(season, text(change)));
+        return post(
+                "/api/gardens/" + garden + "/previews",
+                "{\"season\":%d,\"change\":%s}".formatted(season, text(change)));
     }
 
     public void forgetCsrfToken() {
-        cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN"))
-                .toList().forEach(c -> cookies.getCookieStore().remove(null, c));
+        cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .toList()
+                .forEach(c -> cookies.getCookieStore().remove(null, c));
     }
 
     public HttpCookie cookie(String name) {
-        return cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals(name)).findFirst().orElse(null);
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals(name))
+                .findFirst()
+                .orElse(null);
     }
 
     public static String text(Change change) {
@@ -112,7 +127,8 @@ public final class Visitor {
     }
 
     private HttpRequest.Builder request(String path) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(addresses.get(next++ % addresses.size()) + path));
+        HttpRequest.Builder request =
+                HttpRequest.newBuilder(URI.create(addresses.get(next++ % addresses.size()) + path));
         HttpCookie token = cookie("XSRF-TOKEN");
         return token == null ? request : request.header("X-XSRF-TOKEN", token.getValue());
     }
@@ -120,7 +136,8 @@ public final class Visitor {
     private Answer send(HttpRequest.Builder request) {
         try {
             HttpResponse<String> response = http.send(request.build(), BodyHandlers.ofString());
-            return new Answer(response.statusCode(), response.body(), response.headers().map());
+            return new Answer(
+                    response.statusCode(), response.body(), response.headers().map());
         } catch (IOException failure) {
             throw new java.io.UncheckedIOException(failure);
         } catch (InterruptedException stopped) {

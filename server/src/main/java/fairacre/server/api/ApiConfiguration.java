@@ -16,6 +16,7 @@ class ApiConfiguration implements WebMvcConfigurer {
 
     /** Requests of one account that are worked on at once: as many as a browser sends to one address. */
     private static final int AT_ONCE = 6;
+
     private static final int MOST_WAITING = 32;
     private static final Duration PATIENCE = Duration.ofSeconds(30);
 
@@ -31,7 +32,9 @@ class ApiConfiguration implements WebMvcConfigurer {
 
     @Override
     public void addInterceptors(InterceptorRegistry interceptors) {
-        interceptors.addInterceptor(new FairShare(AT_ONCE, MOST_WAITING, PATIENCE)).addPathPatterns("/api/**");
+        interceptors
+                .addInterceptor(new FairShare(AT_ONCE, MOST_WAITING, PATIENCE))
+                .addPathPatterns("/api/**");
     }
 
     /** The front end finds its way by itself from any of these. */

@@ -23,9 +23,15 @@ class BodyLimitFilter extends OncePerRequestFilter {
         boolean tooLarge = request.getContentLengthLong() > GardenFile.LARGEST;
         boolean unknown = request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
         if (tooLarge) {
-            SecurityProblems.write(response, 413, "too-large", "This is more than a garden file holds (8 MB).", "Choose another file.");
+            SecurityProblems.write(
+                    response,
+                    413,
+                    "too-large",
+                    "This is more than a garden file holds (8 MB).",
+                    "Choose another file.");
         } else if (unknown) {
-            SecurityProblems.write(response, 411, "no-length", "The request does not state its length.", "Send a Content-Length.");
+            SecurityProblems.write(
+                    response, 411, "no-length", "The request does not state its length.", "Send a Content-Length.");
         } else {
             chain.doFilter(request, response);
         }

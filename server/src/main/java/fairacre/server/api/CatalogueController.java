@@ -5,24 +5,24 @@ import fairacre.drawing.Scale;
 import fairacre.fill.FillTakeoff;
 import fairacre.fill.Recipe;
 import fairacre.fill.TopUp;
+import fairacre.format.FaultyFileException;
+import fairacre.format.Track;
+import fairacre.format.TrackFile;
+import fairacre.frame.Timber;
 import fairacre.ground.BaseLine;
+import fairacre.ground.FeaturePreset;
 import fairacre.ground.Quadrilateral;
 import fairacre.measure.Length;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
 import fairacre.plan.Board;
 import fairacre.plan.BulkGood;
-import fairacre.plan.Filling;
-import fairacre.ground.FeaturePreset;
 import fairacre.plan.Fastener;
 import fairacre.plan.FeatureKind;
+import fairacre.plan.Filling;
 import fairacre.plan.Fittings.CornerPost;
 import fairacre.plan.Fittings.Support;
 import fairacre.plan.Fittings.Underlay;
-import fairacre.format.FaultyFileException;
-import fairacre.frame.Timber;
-import fairacre.format.Track;
-import fairacre.format.TrackFile;
 import fairacre.plan.Kit;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
@@ -31,8 +31,8 @@ import fairacre.plan.Material;
 import fairacre.plan.Point;
 import fairacre.plan.Posture;
 import fairacre.plan.PriceItem;
-import fairacre.reach.ReachPreset;
 import fairacre.plan.Surfacing;
+import fairacre.reach.ReachPreset;
 import fairacre.surface.BuildUps;
 import fairacre.walk.CarrierPreset;
 import fairacre.walk.PassingPreset;
@@ -53,12 +53,26 @@ import org.springframework.web.bind.annotation.RestController;
 class CatalogueController {
 
     /** Densities in kg to the cubic metre, stiffness in GPa when wet. */
-    record MaterialView(String key, String label, int leastYears, int mostYears, int leastDensity, int mostDensity, double stiffness,
+    record MaterialView(
+            String key,
+            String label,
+            int leastYears,
+            int mostYears,
+            int leastDensity,
+            int mostDensity,
+            double stiffness,
             String remark) {
 
         static MaterialView of(Material material) {
-            return new MaterialView(material.key(), material.label(), material.leastYears(), material.mostYears(), material.leastDensity(),
-                    material.mostDensity(), material.stiffness(), material.remark());
+            return new MaterialView(
+                    material.key(),
+                    material.label(),
+                    material.leastYears(),
+                    material.mostYears(),
+                    material.leastDensity(),
+                    material.mostDensity(),
+                    material.stiffness(),
+                    material.remark());
         }
     }
 
@@ -66,7 +80,8 @@ class CatalogueController {
     record BoardView(String key, String label, Length thickness, Length width, List<Length> stock, boolean forCourses) {
 
         static BoardView of(Board board) {
-            return new BoardView(board.key(), board.label(), board.thickness(), board.width(), board.stock(), board.forCourses());
+            return new BoardView(
+                    board.key(), board.label(), board.thickness(), board.width(), board.stock(), board.forCourses());
         }
     }
 
@@ -78,7 +93,14 @@ class CatalogueController {
     }
 
     /** As for {@link Material#own}. */
-    record NewMaterial(String name, int leastYears, int mostYears, int leastDensity, int mostDensity, double stiffness, Optional<String> remark) {}
+    record NewMaterial(
+            String name,
+            int leastYears,
+            int mostYears,
+            int leastDensity,
+            int mostDensity,
+            double stiffness,
+            Optional<String> remark) {}
 
     /** As for {@link Board#own}. */
     record NewBoard(String name, Length thickness, Length width, List<Length> stock) {}
@@ -91,7 +113,8 @@ class CatalogueController {
 
     record CarrierView(String label, Length width, boolean wheels, Length turning, String source) {}
 
-    record FeatureView(FeatureKind kind, String label, FeatureKind.Extent extent, Length breadth, Length margin, String caution) {}
+    record FeatureView(
+            FeatureKind kind, String label, FeatureKind.Extent extent, Length breadth, Length margin, String caution) {}
 
     /** @param usual its layers, the lowest first */
     record SurfaceView(Surfacing key, String label, boolean firm, List<Layer> usual, String upkeep) {}
@@ -103,20 +126,43 @@ class CatalogueController {
 
     record RecipeView(String label, String remark, Filling filling, boolean spread) {}
 
-    record MasonryView(Masonry key, String label, Length thickness, Length course, int leastYears, int mostYears, String remark) {}
+    record MasonryView(
+            Masonry key, String label, Length thickness, Length course, int leastYears, int mostYears, String remark) {}
 
     record FittingView(String key, String label, String remark) {}
 
     /** What a frame can have besides its boards. */
-    record FittingsView(List<FittingView> posts, List<FittingView> supports, List<FittingView> underlays,
-            List<FittingView> fasteners, List<FittingView> timbers) {}
+    record FittingsView(
+            List<FittingView> posts,
+            List<FittingView> supports,
+            List<FittingView> underlays,
+            List<FittingView> fasteners,
+            List<FittingView> timbers) {}
 
     record SundryView(String label, BillPart part, Acquired acquired) {}
 
-    record Catalogue(List<MaterialView> materials, List<BoardView> boards, List<KitView> kits, List<ItemView> items, List<ReachView> reaches,
-            String measureYourOwn, List<PassingView> passings, List<CarrierView> carriers,
-            List<FeatureView> features, List<SurfaceView> surfaces, List<LayerView> layers, List<ScaleView> scales, List<String> currencies, Length freeboard, Length spread, FittingsView fittings, List<MasonryView> masonries,
-            List<SundryView> sundries, List<GoodView> goods, List<RecipeView> recipes, Length topUp) {}
+    record Catalogue(
+            List<MaterialView> materials,
+            List<BoardView> boards,
+            List<KitView> kits,
+            List<ItemView> items,
+            List<ReachView> reaches,
+            String measureYourOwn,
+            List<PassingView> passings,
+            List<CarrierView> carriers,
+            List<FeatureView> features,
+            List<SurfaceView> surfaces,
+            List<LayerView> layers,
+            List<ScaleView> scales,
+            List<String> currencies,
+            Length freeboard,
+            Length spread,
+            FittingsView fittings,
+            List<MasonryView> masonries,
+            List<SundryView> sundries,
+            List<GoodView> goods,
+            List<RecipeView> recipes,
+            Length topUp) {}
 
     /**
      * Corners of a four-sided plot.
@@ -136,46 +182,88 @@ class CatalogueController {
     record KitView(String key, Length length, Length width, Length height) {}
 
     /** Offered first; any other ISO 4217 code may be typed. */
-    private static final List<String> CURRENCIES = List.of("EUR", "GBP", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK",
-            "PLN", "CZK", "JPY", "INR", "ZAR", "MXN", "BRL");
+    private static final List<String> CURRENCIES = List.of(
+            "EUR", "GBP", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK", "JPY", "INR", "ZAR",
+            "MXN", "BRL");
 
     @GetMapping("/catalogue")
     Catalogue catalogue() {
         return new Catalogue(
                 Material.values().stream().map(MaterialView::of).toList(),
                 Board.values().stream().map(BoardView::of).toList(),
-                Arrays.stream(Kit.values()).map(k -> new KitView(k.key(), k.length(), k.width(), k.height())).toList(),
+                Arrays.stream(Kit.values())
+                        .map(k -> new KitView(k.key(), k.length(), k.width(), k.height()))
+                        .toList(),
                 PriceItem.all().map(ItemView::of).toList(),
-                Arrays.stream(ReachPreset.values()).map(p -> new ReachView(p.label(), p.reach(), p.posture())).toList(),
+                Arrays.stream(ReachPreset.values())
+                        .map(p -> new ReachView(p.label(), p.reach(), p.posture()))
+                        .toList(),
                 ReachPreset.MEASURE_YOUR_OWN,
-                Stream.of(PassingPreset.values()).map(p -> new PassingView(p.label(), p.width(), p.source())).toList(),
+                Stream.of(PassingPreset.values())
+                        .map(p -> new PassingView(p.label(), p.width(), p.source()))
+                        .toList(),
                 Arrays.stream(CarrierPreset.values())
-                        .map(c -> new CarrierView(c.label(), c.width(), c.wheels(), c.turning(), c.source())).toList(),
+                        .map(c -> new CarrierView(c.label(), c.width(), c.wheels(), c.turning(), c.source()))
+                        .toList(),
                 Arrays.stream(FeaturePreset.values())
-                        .map(f -> new FeatureView(f.kind(), f.label(), f.kind().extent(), f.breadth(), f.margin(), f.caution())).toList(),
-                Arrays.stream(Surfacing.values()).map(s -> new SurfaceView(s, s.words(), s.firm(), BuildUps.usual(s), BuildUps.upkeep(s))).toList(),
-                Arrays.stream(LayerKind.values()).map(k -> new LayerView(k, k.label(), k.good().isPresent(), k.ordered())).toList(),
-                Arrays.stream(Scale.values()).map(s -> new ScaleView(s.name(), s.label())).toList(),
+                        .map(f -> new FeatureView(
+                                f.kind(), f.label(), f.kind().extent(), f.breadth(), f.margin(), f.caution()))
+                        .toList(),
+                Arrays.stream(Surfacing.values())
+                        .map(s -> new SurfaceView(s, s.words(), s.firm(), BuildUps.usual(s), BuildUps.upkeep(s)))
+                        .toList(),
+                Arrays.stream(LayerKind.values())
+                        .map(k -> new LayerView(k, k.label(), k.good().isPresent(), k.ordered()))
+                        .toList(),
+                Arrays.stream(Scale.values())
+                        .map(s -> new ScaleView(s.name(), s.label()))
+                        .toList(),
                 CURRENCIES,
-                FillTakeoff.FREEBOARD, FillTakeoff.SPREAD,
-                new FittingsView(Arrays.stream(CornerPost.values()).map(p -> new FittingView(p.name(), p.label(), "")).toList(),
-                        Arrays.stream(Support.values()).map(s -> new FittingView(s.name(), s.label(), s.remark())).toList(),
-                        Arrays.stream(Underlay.values()).map(u -> new FittingView(u.name(), u.label(), u.remark())).toList(),
-                        Arrays.stream(Fastener.values()).map(f -> new FittingView(f.name(), f.label(), "")).toList(),
-                        Arrays.stream(Timber.Use.values()).map(u -> new FittingView(u.name(), u.label(), "")).toList()),
+                FillTakeoff.FREEBOARD,
+                FillTakeoff.SPREAD,
+                new FittingsView(
+                        Arrays.stream(CornerPost.values())
+                                .map(p -> new FittingView(p.name(), p.label(), ""))
+                                .toList(),
+                        Arrays.stream(Support.values())
+                                .map(s -> new FittingView(s.name(), s.label(), s.remark()))
+                                .toList(),
+                        Arrays.stream(Underlay.values())
+                                .map(u -> new FittingView(u.name(), u.label(), u.remark()))
+                                .toList(),
+                        Arrays.stream(Fastener.values())
+                                .map(f -> new FittingView(f.name(), f.label(), ""))
+                                .toList(),
+                        Arrays.stream(Timber.Use.values())
+                                .map(u -> new FittingView(u.name(), u.label(), ""))
+                                .toList()),
                 Arrays.stream(Masonry.values())
-                        .map(m -> new MasonryView(m, m.label(), m.thickness(), m.course(), m.leastYears(), m.mostYears(), m.remark())).toList(),
-                Arrays.stream(SundryPreset.values()).map(s -> new SundryView(s.label(), s.part(), s.acquired())).toList(),
-                Arrays.stream(BulkGood.values()).map(g -> new GoodView(g, g.label())).toList(),
-                Arrays.stream(Recipe.values()).map(r -> new RecipeView(r.label(), r.remark(), r.filling(), r.spread())).toList(),
+                        .map(m -> new MasonryView(
+                                m, m.label(), m.thickness(), m.course(), m.leastYears(), m.mostYears(), m.remark()))
+                        .toList(),
+                Arrays.stream(SundryPreset.values())
+                        .map(s -> new SundryView(s.label(), s.part(), s.acquired()))
+                        .toList(),
+                Arrays.stream(BulkGood.values())
+                        .map(g -> new GoodView(g, g.label()))
+                        .toList(),
+                Arrays.stream(Recipe.values())
+                        .map(r -> new RecipeView(r.label(), r.remark(), r.filling(), r.spread()))
+                        .toList(),
                 TopUp.DEPTH);
     }
 
     /** The key of a material of one's own, for the workshop of a garden. */
     @PostMapping("/catalogue/materials")
     MaterialView material(@RequestBody NewMaterial added) {
-        return MaterialView.of(Material.own(added.name(), added.leastYears(), added.mostYears(), added.leastDensity(), added.mostDensity(),
-                added.stiffness(), added.remark().orElse("")));
+        return MaterialView.of(Material.own(
+                added.name(),
+                added.leastYears(),
+                added.mostYears(),
+                added.leastDensity(),
+                added.mostDensity(),
+                added.stiffness(),
+                added.remark().orElse("")));
     }
 
     /** The key of a board size of one's own, for the workshop of a garden. */
@@ -192,7 +280,8 @@ class CatalogueController {
 
     @PostMapping("/plots/four-sides")
     MeasuredPlot fourSides(@RequestBody Quadrilateral measured) {
-        return new MeasuredPlot(measured.corners(), measured.outOfSquare(), measured.squareDiagonal(), measured.otherDiagonal());
+        return new MeasuredPlot(
+                measured.corners(), measured.outOfSquare(), measured.squareDiagonal(), measured.otherDiagonal());
     }
 
     @PostMapping("/plots/offsets")

@@ -16,7 +16,11 @@ final class Downloads {
 
     static ResponseEntity<byte[]> download(byte[] content, MediaType type, String name) {
         ContentDisposition disposition = ContentDisposition.attachment()
-                .filename(name.replaceAll("[\\\\/:*?\"<>|]", "-"), StandardCharsets.UTF_8).build();
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(content);
+                .filename(name.replaceAll("[\\\\/:*?\"<>|]", "-"), StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .body(content);
     }
 }

@@ -11,8 +11,8 @@ import java.util.concurrent.TimeUnit;
 import org.springframework.web.servlet.HandlerInterceptor;
 
 /**
- * A fair share of the server for each account: so many of its requests are worked on at once, the others wait in line. Where too many
- * wait, or one too long, it is answered that too much is asked for.
+ * A fair share of the server for each account: so many of its requests are worked on at once, the others wait in line.
+ * Where too many wait, or one too long, it is answered that too much is asked for.
  */
 final class FairShare implements HandlerInterceptor {
 
@@ -21,7 +21,8 @@ final class FairShare implements HandlerInterceptor {
     private final int atOnce;
     private final int mostWaiting;
     private final Duration patience;
-    private final Cache<String, Semaphore> shares = Caffeine.newBuilder().expireAfterAccess(FORGOTTEN_AFTER).build();
+    private final Cache<String, Semaphore> shares =
+            Caffeine.newBuilder().expireAfterAccess(FORGOTTEN_AFTER).build();
 
     /**
      * @param atOnce requests of an account that are worked on at the same time
@@ -35,11 +36,13 @@ final class FairShare implements HandlerInterceptor {
     }
 
     @Override
-    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) throws InterruptedException {
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
+            throws InterruptedException {
         Principal account = request.getUserPrincipal();
         if (account != null) {
             Semaphore share = shares.get(account.getName(), name -> new Semaphore(atOnce, true));
-            if (share.getQueueLength() >= mostWaiting || !share.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS)) {
+            if (share.getQueueLength() >= mostWaiting
+                    || !share.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS)) {
                 throw new TooBusyException();
             }
             request.setAttribute(FairShare.class.getName(), share);
@@ -48,7 +51,8 @@ final class FairShare implements HandlerInterceptor {
     }
 
     @Override
-    public void afterCompletion(HttpServletRequest request, HttpServletResponse response, Object handler, Exception failure) {
+    public void afterCompletion(
+            HttpServletRequest request, HttpServletResponse response, Object handler, Exception failure) {
         if (request.getAttribute(FairShare.class.getName()) instanceof Semaphore share) {
             request.removeAttribute(FairShare.class.getName());
             share.release();

@@ -5,16 +5,16 @@ import static fairacre.server.api.Downloads.download;
 import static fairacre.server.api.Owner.id;
 
 import fairacre.appraisal.AppraisalReport;
+import fairacre.cost.CostStudy;
 import fairacre.drawing.CuttingSheet;
 import fairacre.drawing.PdfSheet;
-import fairacre.drawing.SettingOutSheet;
 import fairacre.drawing.Scale;
+import fairacre.drawing.SettingOutSheet;
 import fairacre.drawing.SheetDrawing;
 import fairacre.drawing.SvgSheet;
-import fairacre.format.FaultyFileException;
-import fairacre.cost.CostStudy;
 import fairacre.format.BillTable;
 import fairacre.format.CsvFile;
+import fairacre.format.FaultyFileException;
 import fairacre.format.GardenFile;
 import fairacre.format.PriceFile;
 import fairacre.format.Table;
@@ -90,9 +90,12 @@ class GardenController {
 
     @PostMapping(path = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    GardenView importFile(Principal owner,
+    GardenView importFile(
+            Principal owner,
             @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(type = "object")))
-            @RequestBody byte[] file) throws FaultyFileException {
+                    @RequestBody
+                    byte[] file)
+            throws FaultyFileException {
         GardenFile.Contents contents = GardenFile.contents(file);
         return GardenView.of(ledger.begin(id(owner), contents.garden().withId(UUID.randomUUID()), contents.receipts()));
     }
@@ -152,13 +155,15 @@ class GardenController {
     }
 
     @GetMapping(path = "/{garden}/sheet.svg", produces = "image/svg+xml")
-    ResponseEntity<byte[]> svg(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
+    ResponseEntity<byte[]> svg(
+            Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
         SheetDrawing sheet = sheet(owner, garden, season, scale);
         return download(SvgSheet.write(sheet), SVG, sheet.title() + ".svg");
     }
 
     @GetMapping(path = "/{garden}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> pdf(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
+    ResponseEntity<byte[]> pdf(
+            Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
         SheetDrawing sheet = sheet(owner, garden, season, scale);
         return download(PdfSheet.write(sheet), MediaType.APPLICATION_PDF, sheet.title() + ".pdf");
     }
@@ -167,15 +172,20 @@ class GardenController {
     @GetMapping(path = "/{garden}/setting-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> settingOut(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
         List<SheetDrawing> pages = SettingOutSheet.of(inView(owner, garden, season), season);
-        return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
+        return download(
+                PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
     }
 
     /** How the boards of a season are cut, and the frames they make. */
     @GetMapping(path = "/{garden}/cutting.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> cutting(Principal owner, @PathVariable UUID garden, @RequestParam int season,
+    ResponseEntity<byte[]> cutting(
+            Principal owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
             @RequestParam(defaultValue = "") Set<UUID> beds) {
         List<SheetDrawing> pages = CuttingSheet.of(inView(owner, garden, season), season, StudyController.chosen(beds));
-        return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
+        return download(
+                PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
     }
 
     /** What to buy over all seasons. */
@@ -203,11 +213,20 @@ class GardenController {
         return download(PriceFile.csv(plan), CSV, plan.name() + ".prices.csv");
     }
 
-    /** What a file of prices would change; nothing is changed yet. Parameters say what our columns are called in the file. */
+    /**
+     * What a file of prices would change; nothing is changed yet. Parameters say what our columns are called in the
+     * file.
+     */
     @PostMapping(path = "/{garden}/prices", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    PriceFile.Reading readPrices(Principal owner, @PathVariable UUID garden, @RequestBody byte[] file,
-            @RequestParam(required = false) String item, @RequestParam(required = false) String price, @RequestParam(required = false) String shop,
-            @RequestParam(required = false) String date) throws FaultyFileException {
+    PriceFile.Reading readPrices(
+            Principal owner,
+            @PathVariable UUID garden,
+            @RequestBody byte[] file,
+            @RequestParam(required = false) String item,
+            @RequestParam(required = false) String price,
+            @RequestParam(required = false) String shop,
+            @RequestParam(required = false) String date)
+            throws FaultyFileException {
         Map<String, String> columns = new HashMap<>();
         columns.put("item", item);
         columns.put("price", price);

@@ -18,18 +18,26 @@ import java.util.List;
  * @param canUndo whether there is an edit to take back
  * @param canRedo whether there is an edit to make again
  */
-record GardenView(long revision, Plan plan, List<SeasonEvents> seasons, OwnCatalogue own, boolean canUndo, boolean canRedo) {
+record GardenView(
+        long revision, Plan plan, List<SeasonEvents> seasons, OwnCatalogue own, boolean canUndo, boolean canRedo) {
 
     record OwnCatalogue(List<MaterialView> materials, List<BoardView> boards, List<ItemView> items) {
 
         static OwnCatalogue of(OwnKinds own) {
-            return new OwnCatalogue(own.materials().stream().map(MaterialView::of).toList(), own.boards().stream().map(BoardView::of).toList(),
+            return new OwnCatalogue(
+                    own.materials().stream().map(MaterialView::of).toList(),
+                    own.boards().stream().map(BoardView::of).toList(),
                     own.items().stream().map(ItemView::of).toList());
         }
     }
 
     static GardenView of(StoredGarden stored) {
-        return new GardenView(stored.revision(), stored.plan(), stored.plan().events(), OwnCatalogue.of(OwnKinds.of(stored.plan())), stored.undo().isPresent(),
+        return new GardenView(
+                stored.revision(),
+                stored.plan(),
+                stored.plan().events(),
+                OwnCatalogue.of(OwnKinds.of(stored.plan())),
+                stored.undo().isPresent(),
                 stored.redo().isPresent());
     }
 }

@@ -60,7 +60,8 @@ class LedgerController {
     }
 
     @GetMapping
-    LedgerService.LedgerPage page(Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "0") int page) {
+    LedgerService.LedgerPage page(
+            Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "0") int page) {
         return ledger.page(id(owner), garden, page);
     }
 
@@ -73,7 +74,8 @@ class LedgerController {
     /** The same as a spreadsheet. */
     @GetMapping(path = "/table.xlsx", produces = Downloads.XLSX)
     ResponseEntity<byte[]> workbook(Principal owner, @PathVariable UUID garden) {
-        return Downloads.download(WorkbookFile.write(ledger.table(id(owner), garden)), MediaType.valueOf(Downloads.XLSX), "ledger.xlsx");
+        return Downloads.download(
+                WorkbookFile.write(ledger.table(id(owner), garden)), MediaType.valueOf(Downloads.XLSX), "ledger.xlsx");
     }
 
     @PostMapping
@@ -94,14 +96,19 @@ class LedgerController {
 
     /** The lines of a receipt as they are pasted or saved in a file; nothing is entered. */
     @PostMapping(path = "/lines", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    ReceiptText.Found lines(Principal owner, @PathVariable UUID garden, @RequestBody byte[] text) throws FaultyFileException {
+    ReceiptText.Found lines(Principal owner, @PathVariable UUID garden, @RequestBody byte[] text)
+            throws FaultyFileException {
         return ledger.read(id(owner), garden, text);
     }
 
     /** A photo or a PDF of the paper, up to 5 MB. */
     @PutMapping(path = "/{entry}/scan", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void keepScan(Principal owner, @PathVariable UUID garden, @PathVariable UUID entry, @RequestBody(required = false) byte[] content) {
+    void keepScan(
+            Principal owner,
+            @PathVariable UUID garden,
+            @PathVariable UUID entry,
+            @RequestBody(required = false) byte[] content) {
         ledger.keepScan(id(owner), garden, entry, content == null ? new byte[0] : content);
     }
 
@@ -111,9 +118,16 @@ class LedgerController {
         Scan scan = ledger.scan(id(owner), garden, entry).orElseThrow(NoSuchGardenException::new);
         boolean picture = scan.type() != Scan.Type.PDF;
         String name = "receipt." + scan.type().name().toLowerCase(Locale.ROOT);
-        return ResponseEntity.ok().contentType(MediaType.valueOf(scan.type().mediaType()))
+        return ResponseEntity.ok()
+                .contentType(MediaType.valueOf(scan.type().mediaType()))
                 .header("Content-Security-Policy", "default-src 'none'; sandbox")
-                .header("Content-Disposition", ContentDisposition.builder(picture ? "inline" : "attachment").filename(name).build().toString())
-                .cacheControl(CacheControl.noCache().cachePrivate()).body(scan.content());
+                .header(
+                        "Content-Disposition",
+                        ContentDisposition.builder(picture ? "inline" : "attachment")
+                                .filename(name)
+                                .build()
+                                .toString())
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .body(scan.content());
     }
 }

@@ -19,11 +19,13 @@ import org.joda.money.CurrencyUnit;
  * @param budget amount in that currency, as a decimal string
  * @param contingency per cent
  */
-record NewGarden(String name, Units units, String currency, int firstSeason, String budget, BigDecimal contingency, Site site) {
+record NewGarden(
+        String name, Units units, String currency, int firstSeason, String budget, BigDecimal contingency, Site site) {
 
     Plan plan(UUID id) {
         CurrencyUnit unit = GardenJson.currency(currency);
-        return new Plan(id, name, units, firstSeason, budget(unit), site, List.of(), List.of(), StartingPrices.in(unit));
+        return new Plan(
+                id, name, units, firstSeason, budget(unit), site, List.of(), List.of(), StartingPrices.in(unit));
     }
 
     private Budget budget(CurrencyUnit unit) {
@@ -31,7 +33,12 @@ record NewGarden(String name, Units units, String currency, int firstSeason, Str
             return new Budget(GardenJson.money(budget == null ? "" : budget, unit.getCode()), contingency);
         } catch (RefusedException refused) {
             boolean share = refused.refusal().field().equals("contingency");
-            throw share ? refused : new RefusedException("budget", refused.refusal().reason(), refused.refusal().next());
+            throw share
+                    ? refused
+                    : new RefusedException(
+                            "budget",
+                            refused.refusal().reason(),
+                            refused.refusal().next());
         }
     }
 }

@@ -22,16 +22,20 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Content;
 import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.parameters.RequestBody;
+import io.swagger.v3.oas.models.responses.ApiResponse;
 import java.lang.reflect.RecordComponent;
 import java.security.Principal;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -48,7 +52,8 @@ class OpenApiConfiguration {
     private static final String SCHEMAS = "#/components/schemas/";
     private static final List<String> UNIONS = List.of("Change", "Form");
     /** Types that are never written by themselves: what is put in and taken out is described for each kind of thing. */
-    private static final List<String> NOT_WRITTEN = List.of("Put", "Remove", "ThingsObject", "Words", "GroundChange", "PurseChange");
+    private static final List<String> NOT_WRITTEN =
+            List.of("Put", "Remove", "ThingsObject", "Words", "GroundChange", "PurseChange");
 
     static {
         SpringDocUtils.getConfig()
@@ -67,8 +72,13 @@ class OpenApiConfiguration {
 
     @Bean
     OpenAPI description() {
-        return new OpenAPI().info(new Info().title("Fair Acre").version("1")
-                .description("Metres, square metres and litres as numbers; money as decimal strings with a currency."));
+        return new OpenAPI()
+                .info(
+                        new Info()
+                                .title("Fair Acre")
+                                .version("1")
+                                .description(
+                                        "Metres, square metres and litres as numbers; money as decimal strings with a currency."));
     }
 
     /** Every component of a record is there unless it is optional. */
@@ -76,7 +86,8 @@ class OpenApiConfiguration {
     ModelConverter recordsAreComplete() {
         return new ModelConverter() {
             @Override
-            public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+            public Schema<?> resolve(
+                    AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
                 Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
                 JavaType java = Json.mapper().constructType(type.getType());
                 if (java.getRawClass().isRecord()) {
@@ -91,7 +102,8 @@ class OpenApiConfiguration {
 
     /** A type with a parameter is described once for each. */
     private static String nameOf(JavaType type) {
-        return type.getRawClass().getSimpleName() + (type.containedTypeCount() == 0 ? "" : nameOf(type.containedType(0)));
+        return type.getRawClass().getSimpleName()
+                + (type.containedTypeCount() == 0 ? "" : nameOf(type.containedType(0)));
     }
 
     /** The kinds of change and the forms of beds as unions that are told apart by {@code kind}. */
@@ -101,20 +113,37 @@ class OpenApiConfiguration {
             Map<String, Schema> schemas = api.getComponents().getSchemas();
             Schema<?> changes = union(schemas, ChangeKinds.class);
             Things.ALL.forEach(things -> {
-                addOne(changes, schemas, ChangeIds.put(things), things, new Schema<>().$ref(SCHEMAS + things.type().getSimpleName()));
+                addOne(
+                        changes,
+                        schemas,
+                        ChangeIds.put(things),
+                        things,
+                        new Schema<>().$ref(SCHEMAS + things.type().getSimpleName()));
                 addOne(changes, schemas, ChangeIds.remove(things), things, new StringSchema().format("uuid"));
             });
             schemas.put("Change", changes);
             schemas.put("Form", union(schemas, GardenJson.FormKinds.class));
             NOT_WRITTEN.forEach(schemas::remove);
-            Stream.concat(schemas.entrySet().stream().filter(entry -> !UNIONS.contains(entry.getKey())).map(Map.Entry::getValue),
-                    api.getPaths().values().stream().flatMap(OpenApiConfiguration::bodies)).forEach(OpenApiConfiguration::nameUnions);
+            Stream.concat(
+                            schemas.entrySet().stream()
+                                    .filter(entry -> !UNIONS.contains(entry.getKey()))
+                                    .map(Map.Entry::getValue),
+                            api.getPaths().values().stream().flatMap(OpenApiConfiguration::bodies))
+                    .forEach(OpenApiConfiguration::nameUnions);
         };
     }
 
-    private static Stream<Schema<?>> bodies(PathItem path) {
-        return path.readOperations().stream().filter(operation -> operation.getRequestBody() != null)
-                .flatMap(operation -> operation.getRequestBody().getContent().values().stream()).map(MediaType::getSchema);
+    /** What is sent to a path and answered by it. */
+    private static Stream<Schema> bodies(PathItem path) {
+        return path.readOperations().stream().flatMap(operation -> {
+            Stream<Content> sent = Stream.ofNullable(operation.getRequestBody()).map(RequestBody::getContent);
+            Stream<Content> answered = operation.getResponses().values().stream()
+                    .map(ApiResponse::getContent)
+                    .filter(Objects::nonNull);
+            return Stream.concat(sent, answered)
+                    .flatMap(content -> content.values().stream())
+                    .map(MediaType::getSchema);
+        });
     }
 
     /** Says the name of a union where its kinds are listed. */
@@ -144,7 +173,8 @@ class OpenApiConfiguration {
     }
 
     /** A change that puts a thing in or takes it out. */
-    private static void addOne(Schema<?> changes, Map<String, Schema> schemas, String kind, Things<?> things, Schema<?> value) {
+    private static void addOne(
+            Schema<?> changes, Map<String, Schema> schemas, String kind, Things<?> things, Schema<?> value) {
         ObjectSchema change = new ObjectSchema();
         change.addProperty("kind", new StringSchema().addEnumItem(kind));
         change.addProperty(things.name(), value);
@@ -171,8 +201,11 @@ class OpenApiConfiguration {
 
     private static void require(Schema<?> schema, Class<?> type) {
         List<String> required = Stream.of(type.getRecordComponents())
-                .filter(component -> !isOptional(type, component)).map(RecordComponent::getName)
-                .filter(name -> schema.getProperties() != null && schema.getProperties().containsKey(name)).toList();
+                .filter(component -> !isOptional(type, component))
+                .map(RecordComponent::getName)
+                .filter(name ->
+                        schema.getProperties() != null && schema.getProperties().containsKey(name))
+                .toList();
         schema.setRequired(required);
     }
 
@@ -182,7 +215,9 @@ class OpenApiConfiguration {
     }
 
     private static Schema<?> money() {
-        return new ObjectSchema().addProperty("amount", new StringSchema()).addProperty("currency", new StringSchema())
+        return new ObjectSchema()
+                .addProperty("amount", new StringSchema())
+                .addProperty("currency", new StringSchema())
                 .required(List.of("amount", "currency"));
     }
 }

@@ -11,7 +11,9 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Sessions lie in the database too, and are looked up before any controller is asked: an outage there is answered here. */
+/**
+ * Sessions lie in the database too, and are looked up before any controller is asked: an outage there is answered here.
+ */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class OutageFilter extends OncePerRequestFilter {

@@ -17,12 +17,15 @@ final class Outages {
     /** Connections that can't be had or broke: SQLState class 08, or 57P when the server shuts down or starts up. */
     static boolean isOutage(Throwable failure) {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
-            if (cause instanceof SQLTransientConnectionException || cause instanceof CannotGetJdbcConnectionException
-                    || cause instanceof CannotCreateTransactionException || cause instanceof SQLException sql && isConnection(sql)) {
+            if (cause instanceof SQLTransientConnectionException
+                    || cause instanceof CannotGetJdbcConnectionException
+                    || cause instanceof CannotCreateTransactionException
+                    || cause instanceof SQLException sql && isConnection(sql)) {
                 return true;
             }
             // A rollback that failed because the connection broke hides what broke it.
-            if (cause instanceof TransactionSystemException rollback && rollback.getApplicationException() != null
+            if (cause instanceof TransactionSystemException rollback
+                    && rollback.getApplicationException() != null
                     && isOutage(rollback.getApplicationException())) {
                 return true;
             }

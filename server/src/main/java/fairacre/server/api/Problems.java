@@ -1,7 +1,7 @@
 package fairacre.server.api;
 
-import fairacre.format.FaultyFileException;
 import fairacre.format.Fault;
+import fairacre.format.FaultyFileException;
 import fairacre.format.Pointers;
 import fairacre.plan.Refusal;
 import fairacre.plan.RefusedException;
@@ -35,7 +35,10 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> faulty(FaultyFileException faulty) {
-        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "faulty-file", "The file can't be read as a garden.",
+        ProblemDetail problem = problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "faulty-file",
+                "The file can't be read as a garden.",
                 "Correct the places named and try again.");
         problem.setProperty("faults", faulty.faults());
         return answer(problem);
@@ -43,12 +46,16 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> nothingThere(NoSuchGardenException nothing) {
-        return answer(problem(HttpStatus.NOT_FOUND, "not-found", "There is no such garden.", "Look at your list of gardens."));
+        return answer(problem(
+                HttpStatus.NOT_FOUND, "not-found", "There is no such garden.", "Look at your list of gardens."));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> stale(StaleRevisionException stale) {
-        ProblemDetail problem = problem(HttpStatus.CONFLICT, "stale", "The garden has been changed elsewhere meanwhile.",
+        ProblemDetail problem = problem(
+                HttpStatus.CONFLICT,
+                "stale",
+                "The garden has been changed elsewhere meanwhile.",
                 "Look at the newest state and make the edit again.");
         problem.setProperty("current", GardenView.of(stale.current()));
         return answer(problem);
@@ -56,51 +63,75 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooMany(TooManyAttemptsException tooMany) {
-        ProblemDetail problem = problem(HttpStatus.TOO_MANY_REQUESTS, "too-many-attempts",
-                "Signing in has failed too often.", "Wait a quarter of an hour and try again.");
+        ProblemDetail problem = problem(
+                HttpStatus.TOO_MANY_REQUESTS,
+                "too-many-attempts",
+                "Signing in has failed too often.",
+                "Wait a quarter of an hour and try again.");
         return ResponseEntity.status(problem.getStatus())
-                .header(HttpHeaders.RETRY_AFTER, String.valueOf(tooMany.retryAfter().toSeconds())).body(problem);
+                .header(
+                        HttpHeaders.RETRY_AFTER,
+                        String.valueOf(tooMany.retryAfter().toSeconds()))
+                .body(problem);
     }
 
     /** Not an outage: the browser doesn't ask again by itself. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooLong(TooLongException tooLong) {
-        return answer(problem(HttpStatus.UNPROCESSABLE_CONTENT, "too-long",
+        return answer(problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "too-long",
                 "This garden takes longer than " + tooLong.longest().toSeconds() + " seconds to judge in full.",
                 "The quick judgement stands; judge the garden's file with ./fairacre appraise for the remedies."));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooBusy(TooBusyException tooBusy) {
-        ProblemDetail problem = problem(HttpStatus.TOO_MANY_REQUESTS, "too-busy", "Too much is asked for at once from this account.",
+        ProblemDetail problem = problem(
+                HttpStatus.TOO_MANY_REQUESTS,
+                "too-busy",
+                "Too much is asked for at once from this account.",
                 "Wait until something of it is done and try again.");
-        return ResponseEntity.status(problem.getStatus()).header(HttpHeaders.RETRY_AFTER, "5").body(problem);
+        return ResponseEntity.status(problem.getStatus())
+                .header(HttpHeaders.RETRY_AFTER, "5")
+                .body(problem);
     }
 
     /** The database is away or gave up: the browser keeps the edit and tries again. */
-    @ExceptionHandler({DataAccessException.class, TransactionException.class, org.jooq.exception.DataAccessException.class})
+    @ExceptionHandler({
+        DataAccessException.class,
+        TransactionException.class,
+        org.jooq.exception.DataAccessException.class
+    })
     ResponseEntity<ProblemDetail> noDatabase(RuntimeException failure) {
         if (!Outages.isOutage(failure)) {
             throw failure;
         }
-        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).header(HttpHeaders.RETRY_AFTER, "2")
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, "2")
                 .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "no-database", Outages.DETAIL, Outages.NEXT));
     }
 
     @Override
-    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException unreadable,
-            HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unreadable,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
         if (unreadable.getCause() instanceof JacksonException json) {
             Fault fault = Pointers.fault(json);
             String field = fault.pointer().startsWith("/") ? fault.pointer().substring(1) : fault.pointer();
-            return new ResponseEntity<>(refusal(new Refusal(field, fault.wrong(), fault.right())), HttpStatus.UNPROCESSABLE_CONTENT);
+            return new ResponseEntity<>(
+                    refusal(new Refusal(field, fault.wrong(), fault.right())), HttpStatus.UNPROCESSABLE_CONTENT);
         }
-        return new ResponseEntity<>(refusal(new Refusal("", "the request has no readable body", "send JSON")),
+        return new ResponseEntity<>(
+                refusal(new Refusal("", "the request has no readable body", "send JSON")),
                 HttpStatus.UNPROCESSABLE_CONTENT);
     }
 
     private static ProblemDetail refusal(Refusal refusal) {
-        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "refused", refusal.sentence(), refusal.next());
+        ProblemDetail problem =
+                problem(HttpStatus.UNPROCESSABLE_CONTENT, "refused", refusal.sentence(), refusal.next());
         problem.setProperty("field", refusal.field());
         problem.setProperty("reason", refusal.reason());
         return problem;

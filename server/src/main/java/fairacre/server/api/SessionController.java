@@ -48,27 +48,31 @@ class SessionController {
 
     @GetMapping("/session")
     SessionView session(Principal principal) {
-        Optional<String> name = Optional.ofNullable(principal).map(p -> UUID.fromString(p.getName()))
-                .flatMap(accounts::byId).map(Account::name);
+        Optional<String> name = Optional.ofNullable(principal)
+                .map(p -> UUID.fromString(p.getName()))
+                .flatMap(accounts::byId)
+                .map(Account::name);
         return new SessionView(name, demo.isOffered());
     }
 
     @PostMapping("/accounts")
     @ResponseStatus(HttpStatus.CREATED)
-    SessionView register(@RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
+    SessionView register(
+            @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
         return opened(signIn.register(credentials.name(), credentials.password()), request, response);
     }
 
     @PostMapping("/session")
     SessionView signIn(@RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
         Account account = signIn.verify(credentials.name(), credentials.password(), request.getRemoteAddr())
-                .orElseThrow(() -> new RefusedException("password", "name and password don't belong together",
-                        "try again, or sign up"));
+                .orElseThrow(() -> new RefusedException(
+                        "password", "name and password don't belong together", "try again, or sign up"));
         return opened(account, request, response);
     }
 
     @PostMapping("/session/demo")
-    SessionView lookRound(HttpServletRequest request, HttpServletResponse response) throws IOException, FaultyFileException {
+    SessionView lookRound(HttpServletRequest request, HttpServletResponse response)
+            throws IOException, FaultyFileException {
         return opened(demo.enter(), request, response);
     }
 

@@ -49,7 +49,9 @@ class ShoppingController {
     @GetMapping(path = "/list.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
         Shopping asked = shopping.of(id(owner), garden, season);
-        return Downloads.download(PdfSheet.write(ShoppingSheet.of(asked.garden(), asked.list())), MediaType.APPLICATION_PDF,
+        return Downloads.download(
+                PdfSheet.write(ShoppingSheet.of(asked.garden(), asked.list())),
+                MediaType.APPLICATION_PDF,
                 asked.garden() + ", to buy in " + season + ".pdf");
     }
 }

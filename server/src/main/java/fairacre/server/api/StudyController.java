@@ -9,11 +9,11 @@ import fairacre.arrange.LargestRectangle;
 import fairacre.arrange.LayoutKind;
 import fairacre.arrange.Order;
 import fairacre.arrange.Wish;
+import fairacre.cost.BedEdge;
 import fairacre.cost.BestCutting;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.FrameChoice;
 import fairacre.cost.FrameComparison;
-import fairacre.cost.BedEdge;
 import fairacre.cost.FrameDrawing;
 import fairacre.cost.FrameDrawings;
 import fairacre.cost.SeasonSoil;
@@ -108,13 +108,15 @@ class StudyController {
 
     /** The change that altering a bed from a season on would make; it is not made yet. */
     @PostMapping("/alterations")
-    Change alteration(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Alteration alteration) {
+    Change alteration(
+            Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Alteration alteration) {
         return alteration.change(plan(owner, garden, season), season, UUID::randomUUID);
     }
 
     /** What a carrier of the garden can do in a season. */
     @GetMapping("/carriers/{carrier}")
-    CarrierGround carrier(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season) {
+    CarrierGround carrier(
+            Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season) {
         GardenService.Walks walks = gardens.walks(id(owner), garden, season);
         Plan plan = walks.plan();
         return CarrierStudy.of(walks.study(), plan.standing(season)).of(carrier(plan, carrier));
@@ -122,29 +124,50 @@ class StudyController {
 
     /** The shortest ways of a carrier from a place to the beds. */
     @GetMapping("/carriers/{carrier}/routes")
-    List<Route> routes(Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season,
-            @RequestParam double x, @RequestParam double y) {
+    List<Route> routes(
+            Principal owner,
+            @PathVariable UUID garden,
+            @PathVariable UUID carrier,
+            @RequestParam int season,
+            @RequestParam double x,
+            @RequestParam double y) {
         GardenService.Walks walks = gardens.walks(id(owner), garden, season);
         Plan plan = walks.plan();
-        return RouteStudy.of(walks.study(), plan.standing(season), carrier(plan, carrier)).from(Limits.place(x, y, "from"));
+        return RouteStudy.of(walks.study(), plan.standing(season), carrier(plan, carrier))
+                .from(Limits.place(x, y, "from"));
     }
 
     private static Carrier carrier(Plan plan, UUID carrier) {
-        return plan.carriers().stream().filter(c -> c.id().equals(carrier)).findFirst().orElseThrow(() -> new RefusedException(
-                "carrier", "there is no carrier " + carrier, "look at the newest plan"));
+        return plan.carriers().stream()
+                .filter(c -> c.id().equals(carrier))
+                .findFirst()
+                .orElseThrow(() ->
+                        new RefusedException("carrier", "there is no carrier " + carrier, "look at the newest plan"));
     }
 
     /** Empty while too few heights are known. */
     @GetMapping("/levels")
     Optional<Lie> levels(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
         Plan plan = plan(owner, garden, season);
-        return Levels.of(plan.site().levels()).map(levels -> new Lie(levels.slope(), levels.fallsTo(), levels.onALine(),
-                LevelStudy.grade(levels.slope()), plan.standing(season).stream().map(LevelStudy.of(levels)::of).toList()));
+        return Levels.of(plan.site().levels())
+                .map(levels -> new Lie(
+                        levels.slope(),
+                        levels.fallsTo(),
+                        levels.onALine(),
+                        LevelStudy.grade(levels.slope()),
+                        plan.standing(season).stream()
+                                .map(LevelStudy.of(levels)::of)
+                                .toList()));
     }
 
     /** How the ground falls along a line. */
     @GetMapping("/levels/line")
-    Fall fall(Principal owner, @PathVariable UUID garden, @RequestParam double x1, @RequestParam double y1, @RequestParam double x2,
+    Fall fall(
+            Principal owner,
+            @PathVariable UUID garden,
+            @RequestParam double x1,
+            @RequestParam double y1,
+            @RequestParam double x2,
             @RequestParam double y2) {
         Levels levels = known(plan(owner, garden));
         Point from = Limits.place(x1, y1, "from");
@@ -154,19 +177,27 @@ class StudyController {
     }
 
     @PostMapping("/earthwork")
-    Terraces earthwork(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody ToLevel wanted) {
+    Terraces earthwork(
+            Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody ToLevel wanted) {
         Plan plan = plan(owner, garden, season);
         if (wanted.area() == null) {
             throw new RefusedException("area", "it is missing", "say which ground is to be made level");
         }
-        Volume beds = plan.standing(season).stream().filter(bed -> bed.revision().from() == season)
-                .map(bed -> FillTakeoff.of(bed.revision()).volume()).reduce(Volume.ZERO, Volume::plus);
-        return TerraceStudy.of(known(plan), wanted.area(), wanted.terraces(), plan.site().soil().squeeze(), beds);
+        Volume beds = plan.standing(season).stream()
+                .filter(bed -> bed.revision().from() == season)
+                .map(bed -> FillTakeoff.of(bed.revision()).volume())
+                .reduce(Volume.ZERO, Volume::plus);
+        return TerraceStudy.of(
+                known(plan),
+                wanted.area(),
+                wanted.terraces(),
+                plan.site().soil().squeeze(),
+                beds);
     }
 
     private static Levels known(Plan plan) {
-        return Levels.of(plan.site().levels()).orElseThrow(() -> new RefusedException("levels",
-                "too few heights are known", "give at least two"));
+        return Levels.of(plan.site().levels())
+                .orElseThrow(() -> new RefusedException("levels", "too few heights are known", "give at least two"));
     }
 
     /** Edge by edge where the gardeners can be at a bed. */
@@ -174,10 +205,16 @@ class StudyController {
     AtTheBed edges(Principal owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
         GardenService.Walks walks = gardens.walks(id(owner), garden, season);
         Plan plan = walks.plan();
-        StandingBed standing = plan.standing(season).stream().filter(b -> b.id().equals(bed)).findFirst().orElseThrow(() ->
-                new RefusedException("bed", "there is no such bed in " + season, "look at the newest plan"));
-        return new AtTheBed(ReachStudy.of(walks.study(), plan.tending(bed)).edges(standing),
-                plan.tending(bed).stream().map(gardener -> HeightStudy.of(standing.revision(), gardener)).toList(),
+        StandingBed standing = plan.standing(season).stream()
+                .filter(b -> b.id().equals(bed))
+                .findFirst()
+                .orElseThrow(() ->
+                        new RefusedException("bed", "there is no such bed in " + season, "look at the newest plan"));
+        return new AtTheBed(
+                ReachStudy.of(walks.study(), plan.tending(bed)).edges(standing),
+                plan.tending(bed).stream()
+                        .map(gardener -> HeightStudy.of(standing.revision(), gardener))
+                        .toList(),
                 HeightStudy.canBeSatOn(standing.revision()));
     }
 
@@ -201,7 +238,8 @@ class StudyController {
 
     /** How the boards are cut that the bill buys, or those of some beds alone. */
     @GetMapping("/cutting")
-    List<CuttingPlan> cutting(Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
+    List<CuttingPlan> cutting(
+            Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
         return gardens.costs(id(owner), garden).cuttingOf(chosen(beds));
     }
 
@@ -212,14 +250,16 @@ class StudyController {
 
     /** The frame of a bed as it stands in a season, course by course; nothing without boards. */
     @GetMapping("/beds/{bed}/frame")
-    Optional<FrameDrawing> frame(Principal owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
+    Optional<FrameDrawing> frame(
+            Principal owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
         Plan plan = plan(owner, garden, season);
         return FrameDrawings.of(plan).of(plan.bed(bed), season);
     }
 
     /** The cheapest layouts that are found for the same pieces; takes seconds in a large garden. */
     @GetMapping("/cutting/best")
-    List<BestCutting> bestCutting(Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
+    List<BestCutting> bestCutting(
+            Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
         return gardens.costs(id(owner), garden).bestCuttingOf(chosen(beds));
     }
 
@@ -229,7 +269,11 @@ class StudyController {
     /** Kinds of frames and walls side by side for the same beds. */
     @PostMapping("/frame-comparison")
     List<FrameChoice> compare(Principal owner, @PathVariable UUID garden, @RequestBody Comparing asked) {
-        return FrameComparison.of(plan(owner, garden, asked.season()), Limits.present(asked.beds(), "beds"), asked.season(), Limits.present(asked.choices(), "choices"));
+        return FrameComparison.of(
+                plan(owner, garden, asked.season()),
+                Limits.present(asked.beds(), "beds"),
+                asked.season(),
+                Limits.present(asked.choices(), "choices"));
     }
 
     @GetMapping("/setting-out")
@@ -242,8 +286,12 @@ class StudyController {
     Soil soil(Principal owner, @PathVariable UUID garden) {
         Plan plan = plan(owner, garden);
         double area = plan.site().area().squareMetres();
-        return new Soil(SoilReading.of(plan.site().soil()), SoilReading.schools().stream().map(school -> new SchoolView(school,
-                school.hoursPerSquareMetre() * area, school.cardboardFactor() * area)).toList());
+        return new Soil(
+                SoilReading.of(plan.site().soil()),
+                SoilReading.schools().stream()
+                        .map(school -> new SchoolView(
+                                school, school.hoursPerSquareMetre() * area, school.cardboardFactor() * area))
+                        .toList());
     }
 
     /** Ground on which arrangements could be tried. */
@@ -254,9 +302,14 @@ class StudyController {
 
     /** The layouts of one manner; the manners are asked for one after the other, so that the first are there soon. */
     @PostMapping("/arrangements")
-    List<Arrangement> arrangements(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam LayoutKind manner,
+    List<Arrangement> arrangements(
+            Principal owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
+            @RequestParam LayoutKind manner,
             @RequestBody Wish wish) {
-        return ArrangementStudy.of(plan(owner, garden, season), season, wish, UUID::randomUUID).of(manner);
+        return ArrangementStudy.of(plan(owner, garden, season), season, wish, UUID::randomUUID)
+                .of(manner);
     }
 
     /** The plan, if it can be looked at in this season. */

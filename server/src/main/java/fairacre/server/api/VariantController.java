@@ -50,7 +50,10 @@ class VariantController {
     }
 
     @PostMapping("/{variant}/take")
-    GardenView take(Principal owner, @PathVariable UUID garden, @PathVariable UUID variant,
+    GardenView take(
+            Principal owner,
+            @PathVariable UUID garden,
+            @PathVariable UUID variant,
             @RequestBody GardenController.AtRevision at) {
         return GardenView.of(variants.takeOver(id(owner), garden, variant, at.revision()));
     }

@@ -21,7 +21,10 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** An account that anybody may look round in, with one garden and its receipts; only where the program is started with demo data. */
+/**
+ * An account that anybody may look round in, with one garden and its receipts; only where the program is started with
+ * demo data.
+ */
 @Component
 public class DemoGarden implements ApplicationRunner {
 
@@ -35,7 +38,12 @@ public class DemoGarden implements ApplicationRunner {
     private final TransactionTemplate inTransaction;
     private final boolean wanted;
 
-    DemoGarden(AccountStore accounts, SignIn signIn, GardenService gardens, LedgerService ledger, PlatformTransactionManager transactions,
+    DemoGarden(
+            AccountStore accounts,
+            SignIn signIn,
+            GardenService gardens,
+            LedgerService ledger,
+            PlatformTransactionManager transactions,
             @Value("${fairacre.demo}") boolean wanted) {
         this.accounts = accounts;
         this.signIn = signIn;
@@ -59,14 +67,17 @@ public class DemoGarden implements ApplicationRunner {
         if (!wanted) {
             throw new NoSuchGardenException();
         }
-        return accounts.byName(NAME).filter(account -> !gardens.list(account.id()).isEmpty()).orElseGet(() -> inTransaction.execute(status -> made()));
+        return accounts.byName(NAME)
+                .filter(account -> !gardens.list(account.id()).isEmpty())
+                .orElseGet(() -> inTransaction.execute(status -> made()));
     }
 
     /** Two programs may start at once: one makes it and the other finds it made. */
     private Account made() {
         accounts.aloneAtTheStart();
         // Nobody signs in with this password: the demo is entered without one.
-        Account account = accounts.byName(NAME).orElseGet(() -> signIn.register(NAME, UUID.randomUUID().toString()));
+        Account account = accounts.byName(NAME)
+                .orElseGet(() -> signIn.register(NAME, UUID.randomUUID().toString()));
         if (gardens.list(account.id()).isEmpty()) {
             try (InputStream file = new ClassPathResource(GardenService.SAMPLE).getInputStream()) {
                 UUID garden = UUID.randomUUID();

@@ -9,7 +9,10 @@ import java.util.UUID;
 /** Which build of the program this is: another one may judge otherwise. */
 final class Build {
 
-    /** The moment of the build, in microseconds; by chance where it is not known, and then each run counts as a build of its own. */
+    /**
+     * The moment of the build, in microseconds; by chance where it is not known, and then each run counts as a build of
+     * its own.
+     */
     static final String ID = id();
 
     private Build() {}

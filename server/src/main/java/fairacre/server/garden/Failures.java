@@ -12,7 +12,10 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
-/** Tells the operator of parts of a judgement that failed: counted, and logged with the plan so that it can be judged again. */
+/**
+ * Tells the operator of parts of a judgement that failed: counted, and logged with the plan so that it can be judged
+ * again.
+ */
 @Component
 class Failures {
 

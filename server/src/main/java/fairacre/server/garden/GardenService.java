@@ -13,13 +13,13 @@ import fairacre.ledger.Paid;
 import fairacre.plan.Change;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
-import fairacre.shape.Memo;
 import fairacre.plan.RefusedException;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
 import fairacre.server.store.GardenStore.Version;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
+import fairacre.shape.Memo;
 import fairacre.shape.StoppedException;
 import fairacre.walk.WalkStudy;
 import java.time.Duration;
@@ -34,8 +34,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * What can be done with a garden by its owner. Every method throws {@link NoSuchGardenException} for a garden that is not
- * theirs.
+ * What can be done with a garden by its owner. Every method throws {@link NoSuchGardenException} for a garden that is
+ * not theirs.
  */
 @Service
 public class GardenService {
@@ -48,6 +48,7 @@ public class GardenService {
     private static final long MOST_ANSWERS = 100_000;
     /** Answers for each bed of a garden: its outline grown by a few widths, and who reaches what of it. */
     private static final int ANSWERS_PER_BED = 100;
+
     private static final int LEAST_ANSWERS = 1000;
     /** Beds, gaps, snags and lines that all kept judgements together may hold, a quarter of a kilobyte each. */
     private static final long MOST_PIECES = 300_000;
@@ -59,13 +60,21 @@ public class GardenService {
     private final ReceiptStore receipts;
     private final Failures failures;
     private final Watch watch;
-    private final Cache<UUID, Cached> known = Caffeine.newBuilder().maximumWeight(MOST_ANSWERS)
-            .weigher((UUID garden, Cached value) -> answers(value.plan())).build();
-    private final Cache<InSeason, AppraisalReport> judged = Caffeine.newBuilder().maximumWeight(MOST_PIECES)
-            .weigher((InSeason season, AppraisalReport report) -> pieces(report)).build();
+    private final Cache<UUID, Cached> known = Caffeine.newBuilder()
+            .maximumWeight(MOST_ANSWERS)
+            .weigher((UUID garden, Cached value) -> answers(value.plan()))
+            .build();
+    private final Cache<InSeason, AppraisalReport> judged = Caffeine.newBuilder()
+            .maximumWeight(MOST_PIECES)
+            .weigher((InSeason season, AppraisalReport report) -> pieces(report))
+            .build();
 
     /** @param longest that a whole judgement may take */
-    GardenService(GardenStore gardens, ChangeLog log, ReceiptStore receipts, Failures failures,
+    GardenService(
+            GardenStore gardens,
+            ChangeLog log,
+            ReceiptStore receipts,
+            Failures failures,
             @Value("${fairacre.judgement.longest}") Duration longest) {
         this.watch = new Watch(longest);
         this.gardens = gardens;
@@ -108,12 +117,17 @@ public class GardenService {
         }
 
         Preview preview(AppraisalReport before, AppraisalReport after) {
-            return new Preview(version.revision(), base(), AppraisalChange.of(before, after), after.purse().planned().minus(before.purse().planned()));
+            return new Preview(
+                    version.revision(),
+                    base(),
+                    AppraisalChange.of(before, after),
+                    after.purse().planned().minus(before.purse().planned()));
         }
 
         /** Names the judgements of this plan beside this ledger by this build of the program, on whichever node. */
         String base() {
-            return version.revision() + "/" + version.entries() + "/" + Build.ID + "/" + cuts.get().id();
+            return version.revision() + "/" + version.entries() + "/" + Build.ID + "/"
+                    + cuts.get().id();
         }
     }
 
@@ -121,11 +135,17 @@ public class GardenService {
     private record InSeason(UUID garden, String base, int season) {}
 
     private static int answers(Plan plan) {
-        return Math.min(Memo.USUAL, LEAST_ANSWERS + ANSWERS_PER_BED * plan.beds().size());
+        return Math.min(
+                Memo.USUAL, LEAST_ANSWERS + ANSWERS_PER_BED * plan.beds().size());
     }
 
     private static int pieces(AppraisalReport report) {
-        return 1 + PIECES_PER_BED * report.beds().size() + report.gaps().size() + report.snags().size() + report.bill().size() + report.asked().size();
+        return 1
+                + PIECES_PER_BED * report.beds().size()
+                + report.gaps().size()
+                + report.snags().size()
+                + report.bill().size()
+                + report.asked().size();
     }
 
     /**
@@ -167,8 +187,8 @@ public class GardenService {
     }
 
     /**
-     * The judgement of a garden in a season, with what would help and what each bed alone would cost: that takes long. If the garden is
-     * edited meanwhile it begins again with the newest state.
+     * The judgement of a garden in a season, with what would help and what each bed alone would cost: that takes long.
+     * If the garden is edited meanwhile it begins again with the newest state.
      *
      * @throws TooLongException if it takes longer than the server allows
      */
@@ -192,7 +212,8 @@ public class GardenService {
     }
 
     private AppraisalReport judged(UUID garden, Cached base, int season) {
-        return judged.get(new InSeason(garden, base.base(), season),
+        return judged.get(
+                new InSeason(garden, base.base(), season),
                 asked -> failures.told(base.plan(), base.appraisal(base.plan(), season), Appraisal::preview));
     }
 
@@ -213,7 +234,8 @@ public class GardenService {
     /** What the garden will have cost. */
     Forecast forecast(UUID owner, UUID garden) {
         Cached base = known(owner, garden);
-        return Forecast.of(base.plan().budget(), CostStudy.of(base.plan(), base.memo()).bill(), base.paid());
+        return Forecast.of(
+                base.plan().budget(), CostStudy.of(base.plan(), base.memo()).bill(), base.paid());
     }
 
     /** What the garden's plan buys over all seasons. */
@@ -298,7 +320,8 @@ public class GardenService {
 
     private ChangeLog.Entry entry(StoredGarden stored, long revision, Optional<Long> edit, String what) {
         atRevision(stored, revision);
-        return edit.map(log::get).orElseThrow(() -> new RefusedException("", "there is nothing to " + what, "make an edit first"));
+        return edit.map(log::get)
+                .orElseThrow(() -> new RefusedException("", "there is nothing to " + what, "make an edit first"));
     }
 
     private void replay(StoredGarden stored, Change change) {
@@ -308,7 +331,9 @@ public class GardenService {
     /** The newest edits, newest first, each told with the names that things have now or had when it was made. */
     public List<HistoryEntry> history(UUID owner, UUID garden) {
         Plan plan = get(owner, garden).plan();
-        return log.newest(garden, MOST_HISTORY).stream().map(entry -> HistoryEntry.of(entry, plan)).toList();
+        return log.newest(garden, MOST_HISTORY).stream()
+                .map(entry -> HistoryEntry.of(entry, plan))
+                .toList();
     }
 
     private StoredGarden locked(UUID owner, UUID garden) {
@@ -330,9 +355,11 @@ public class GardenService {
         }
         StoredGarden stored = get(owner, garden);
         Version read = new Version(stored.revision(), version.book(), version.entries());
-        List<Paid> paid = remembered != null && remembered.version().entries() == version.entries() ? remembered.paid()
+        List<Paid> paid = remembered != null && remembered.version().entries() == version.entries()
+                ? remembered.paid()
                 : receipts.paid(version.book(), stored.plan().currency());
-        Cached fresh = remembered == null ? Cached.of(read, stored.plan(), paid) : remembered.at(read, stored.plan(), paid);
+        Cached fresh =
+                remembered == null ? Cached.of(read, stored.plan(), paid) : remembered.at(read, stored.plan(), paid);
         known.put(garden, fresh);
         return fresh;
     }

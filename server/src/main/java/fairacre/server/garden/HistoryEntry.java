@@ -17,7 +17,12 @@ public record HistoryEntry(long id, String kind, long revision, String madeBy, O
 
     static HistoryEntry of(ChangeLog.Entry entry, Plan plan) {
         Change edit = entry.kind().equals(ChangeLog.UNDO) ? entry.before() : entry.after();
-        return new HistoryEntry(entry.id(), entry.kind(), entry.revision(), entry.madeBy(), entry.madeAt(),
+        return new HistoryEntry(
+                entry.id(),
+                entry.kind(),
+                entry.revision(),
+                entry.madeBy(),
+                entry.madeAt(),
                 edit.words(Names.of(plan, List.of(entry.before(), entry.after()))));
     }
 }

@@ -25,8 +25,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * What was paid for a garden, by its owner; a variant stands beside what was paid for the garden itself. Every method throws
- * {@link NoSuchGardenException} for a garden that is not theirs.
+ * What was paid for a garden, by its owner; a variant stands beside what was paid for the garden itself. Every method
+ * throws {@link NoSuchGardenException} for a garden that is not theirs.
  */
 @Service
 public class LedgerService {
@@ -50,7 +50,8 @@ public class LedgerService {
      * @param count of all entries, those that take one back included
      * @param page from 0
      */
-    public record LedgerPage(Forecast forecast, List<ReceiptStore.LedgerEntry> entries, int count, int page, int pages) {}
+    public record LedgerPage(
+            Forecast forecast, List<ReceiptStore.LedgerEntry> entries, int count, int page, int pages) {}
 
     public LedgerPage page(UUID owner, UUID garden, int page) {
         Forecast forecast = gardens.forecast(owner, garden);
@@ -59,23 +60,31 @@ public class LedgerService {
         int count = receipts.count(book);
         int pages = Math.max(1, (count + ENTRIES_OF_A_PAGE - 1) / ENTRIES_OF_A_PAGE);
         int shown = Math.min(Math.max(page, 0), pages - 1);
-        return new LedgerPage(forecast, receipts.newest(book, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency), count,
-                shown, pages);
+        return new LedgerPage(
+                forecast,
+                receipts.newest(book, shown * ENTRIES_OF_A_PAGE, ENTRIES_OF_A_PAGE, currency),
+                count,
+                shown,
+                pages);
     }
 
     /** All entries, the newest first. */
     public Table table(UUID owner, UUID garden) {
         Plan plan = gardens.plan(owner, garden);
-        Map<String, String> sundries = plan.sundries().stream().map(PriceItem::sundry).collect(Collectors.toMap(PriceItem::key, PriceItem::label));
-        return LedgerTable.of(receipts.newest(variants.main(owner, garden), 0, MOST_ENTRIES, plan.currency()), sundries);
+        Map<String, String> sundries = plan.sundries().stream()
+                .map(PriceItem::sundry)
+                .collect(Collectors.toMap(PriceItem::key, PriceItem::label));
+        return LedgerTable.of(
+                receipts.newest(variants.main(owner, garden), 0, MOST_ENTRIES, plan.currency()), sundries);
     }
 
     /**
-     * Enters a receipt. One whose id is there already is not entered again: a browser that lost the answer may ask twice.
+     * Enters a receipt. One whose id is there already is not entered again: a browser that lost the answer may ask
+     * twice.
      *
      * @param again whether it is meant, though one of the same shop, day and sum is there
-     * @throws RefusedException if such a one is there and it isn't meant, if it is in another currency than the garden, or pays for an
-     *     order that is not open
+     * @throws RefusedException if such a one is there and it isn't meant, if it is in another currency than the garden,
+     *     or pays for an order that is not open
      */
     @Transactional
     public void enter(UUID owner, UUID garden, Receipt receipt, boolean again) {
@@ -87,15 +96,21 @@ public class LedgerService {
         if (receipts.has(receipt.id())) {
             return;
         }
-        if (receipt.settles().filter(order -> !receipts.isOpenOrder(book, order, currency)).isPresent()) {
-            throw new RefusedException("settles", "this order was paid or taken back already", "look at the newest state of the ledger");
+        if (receipt.settles()
+                .filter(order -> !receipts.isOpenOrder(book, order, currency))
+                .isPresent()) {
+            throw new RefusedException(
+                    "settles", "this order was paid or taken back already", "look at the newest state of the ledger");
         }
         if (!again && receipts.knows(book, receipt)) {
-            throw new RefusedException("again", "a receipt from " + receipt.shop() + " of this day over " + receipt.total() + " is entered already",
+            throw new RefusedException(
+                    "again",
+                    "a receipt from " + receipt.shop() + " of this day over " + receipt.total() + " is entered already",
                     "look for it in the list, or enter it all the same if it is another one");
         }
         if (receipts.count(book) >= MOST_ENTRIES) {
-            throw new RefusedException("", "the ledger is full with " + MOST_ENTRIES + " entries", "begin a garden anew");
+            throw new RefusedException(
+                    "", "the ledger is full with " + MOST_ENTRIES + " entries", "begin a garden anew");
         }
         receipts.insert(book, receipt);
     }
@@ -107,16 +122,25 @@ public class LedgerService {
      */
     @Transactional
     public void takeBack(UUID owner, UUID garden, UUID entry) {
-        if (!receipts.reverse(variants.main(owner, garden), entry, gardens.plan(owner, garden).currency())) {
-            throw new RefusedException("", "this entry is not there, or was taken back or paid already", "look at the newest state of the ledger");
+        if (!receipts.reverse(
+                variants.main(owner, garden), entry, gardens.plan(owner, garden).currency())) {
+            throw new RefusedException(
+                    "",
+                    "this entry is not there, or was taken back or paid already",
+                    "look at the newest state of the ledger");
         }
     }
 
     /** What the lines of a pasted or saved receipt say, things of the bill found by their names. */
     public ReceiptText.Found read(UUID owner, UUID garden, byte[] text) throws FaultyFileException {
         Bill bill = gardens.bill(owner, garden);
-        return ReceiptText.read(text, bill.currency(), bill.lines().stream()
-                .map(line -> new ReceiptText.Known(line.item().key(), line.item().label(), line.part())).toList());
+        return ReceiptText.read(
+                text,
+                bill.currency(),
+                bill.lines().stream()
+                        .map(line -> new ReceiptText.Known(
+                                line.item().key(), line.item().label(), line.part()))
+                        .toList());
     }
 
     /**
@@ -164,8 +188,11 @@ public class LedgerService {
         for (int i = 0; i < entries.size(); i++) {
             String field = "receipts/" + i + "/receipt";
             Receipt receipt = entries.get(i).receipt().under(ids);
-            if (receipt.settles().filter(order -> !receipts.isOpenOrder(garden, order, currency)).isPresent()) {
-                throw new RefusedException(field + "/settles", "it pays for no open order", "give the order before it, or leave this out");
+            if (receipt.settles()
+                    .filter(order -> !receipts.isOpenOrder(garden, order, currency))
+                    .isPresent()) {
+                throw new RefusedException(
+                        field + "/settles", "it pays for no open order", "give the order before it, or leave this out");
             }
             receipts.insert(garden, receipt);
             // An order whose payment was taken back is open again for the next one.

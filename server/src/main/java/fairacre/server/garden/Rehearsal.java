@@ -26,9 +26,9 @@ import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Judges made-up edits of the sample garden once the program is up, beside its work: by then the compiler has seen the judgement, and
- * the first bed that somebody drags is not judged a hundred times slower than the thousandth. Boards are laid out once, since the solver takes
- * a second to be loaded. Nothing of it is kept.
+ * Judges made-up edits of the sample garden once the program is up, beside its work: by then the compiler has seen the
+ * judgement, and the first bed that somebody drags is not judged a hundred times slower than the thousandth. Boards are
+ * laid out once, since the solver takes a second to be loaded. Nothing of it is kept.
  */
 @Component
 public class Rehearsal {
@@ -97,16 +97,20 @@ public class Rehearsal {
 
     /** Drags the beds of the last season a little to and fro. */
     private void rehearse(Plan plan) {
-        GardenService.Cached garden = GardenService.Cached.of(new GardenStore.Version(0, plan.id(), 0), plan, List.of());
+        GardenService.Cached garden =
+                GardenService.Cached.of(new GardenStore.Version(0, plan.id(), 0), plan, List.of());
         int season = Collections.max(plan.seasonsOfChange());
         AppraisalReport before = garden.appraisal(plan, season).preview();
         List<StandingBed> beds = plan.standing(season);
         Random random = new Random(1);
         for (int i = 0; i < previews && !ended; i++) {
             StandingBed bed = beds.get(random.nextInt(beds.size()));
-            Rectangle moved = bed.outline().shifted(FAR * (2 * random.nextDouble() - 1), FAR * (2 * random.nextDouble() - 1));
+            Rectangle moved =
+                    bed.outline().shifted(FAR * (2 * random.nextDouble() - 1), FAR * (2 * random.nextDouble() - 1));
             Change change = new Change.MoveBed(bed.id(), bed.revision().from(), moved.centre(), moved.turn());
-            json.writeValueAsBytes(garden.preview(before, garden.appraisal(plan.apply(change).orThrow(), season).preview()));
+            json.writeValueAsBytes(garden.preview(
+                    before,
+                    garden.appraisal(plan.apply(change).orThrow(), season).preview()));
             judged = i + 1;
         }
     }

@@ -10,7 +10,10 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The shopping lists of a garden, by its owner. Every method throws {@link NoSuchGardenException} for a garden that is not theirs. */
+/**
+ * The shopping lists of a garden, by its owner. Every method throws {@link NoSuchGardenException} for a garden that is
+ * not theirs.
+ */
 @Service
 public class ShoppingService {
 
@@ -39,7 +42,8 @@ public class ShoppingService {
     public Shopping of(UUID owner, UUID garden, int season) {
         var bill = gardens.costs(owner, garden).bill();
         UUID book = variants.main(owner, garden);
-        ShoppingList list = ShoppingList.of(bill, receipts.paid(book, bill.currency()), season, receipts.lastShops(book));
+        ShoppingList list =
+                ShoppingList.of(bill, receipts.paid(book, bill.currency()), season, receipts.lastShops(book));
         return new Shopping(gardens.plan(owner, garden).name(), list, ticks.ticked(garden, season));
     }
 

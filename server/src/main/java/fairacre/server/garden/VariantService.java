@@ -24,7 +24,10 @@ import org.joda.money.Money;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Versions of one garden, kept beside it and held side by side. Every method throws {@link NoSuchGardenException} as the garden's own do. */
+/**
+ * Versions of one garden, kept beside it and held side by side. Every method throws {@link NoSuchGardenException} as
+ * the garden's own do.
+ */
 @Service
 public class VariantService {
 
@@ -53,8 +56,18 @@ public class VariantService {
      * @param serious number of serious snags
      * @param snags number of all snags
      */
-    public record Version(UUID garden, String name, boolean main, int from, List<Point> ground, List<List<Point>> beds, Area growing,
-            Length edge, Money planned, int serious, int snags) {}
+    public record Version(
+            UUID garden,
+            String name,
+            boolean main,
+            int from,
+            List<Point> ground,
+            List<List<Point>> beds,
+            Area growing,
+            Length edge,
+            Money planned,
+            int serious,
+            int snags) {}
 
     /**
      * A copy of a garden, or of a variant, under a name of its own.
@@ -66,10 +79,12 @@ public class VariantService {
         StoredGarden stored = gardens.get(owner, garden);
         UUID main = variants.main(owner, garden);
         if (from < stored.plan().firstSeason()) {
-            throw new RefusedException("from", "the garden begins in " + stored.plan().firstSeason(), "give that season or a later one");
+            throw new RefusedException(
+                    "from", "the garden begins in " + stored.plan().firstSeason(), "give that season or a later one");
         }
         if (name == null || name.isBlank() || name.strip().length() > 80) {
-            throw new RefusedException("name", "a name of 1 to 80 characters is needed", "write what is different about it");
+            throw new RefusedException(
+                    "name", "a name of 1 to 80 characters is needed", "write what is different about it");
         }
         if (variants.of(main).size() >= MOST_VARIANTS) {
             throw new RefusedException("name", "there are " + MOST_VARIANTS + " variants already", "delete one first");
@@ -86,9 +101,11 @@ public class VariantService {
         Plan plan = gardens.get(owner, main).plan();
         plan.seasonInView(season);
         List<Paid> paid = gardens.paid(owner, main);
-        List<Version> versions = new ArrayList<>(List.of(version(owner, plan, paid, plan.name(), true, plan.firstSeason(), season)));
+        List<Version> versions =
+                new ArrayList<>(List.of(version(owner, plan, paid, plan.name(), true, plan.firstSeason(), season)));
         for (Kept kept : variants.of(main)) {
-            versions.add(version(owner, gardens.get(owner, kept.garden()).plan(), paid, kept.name(), false, kept.from(), season));
+            versions.add(version(
+                    owner, gardens.get(owner, kept.garden()).plan(), paid, kept.name(), false, kept.from(), season));
         }
         return versions;
     }
@@ -96,8 +113,12 @@ public class VariantService {
     /** The garden becomes as the variant is: one edit that can be undone. */
     @Transactional
     public StoredGarden takeOver(UUID owner, UUID garden, UUID variant, long revision) {
-        Kept kept = variants.find(owner, variant).filter(v -> v.of().equals(garden)).orElseThrow(NoSuchGardenException::new);
-        Plan version = store.find(owner, variant).orElseThrow(NoSuchGardenException::new).plan();
+        Kept kept = variants.find(owner, variant)
+                .filter(v -> v.of().equals(garden))
+                .orElseThrow(NoSuchGardenException::new);
+        Plan version = store.find(owner, variant)
+                .orElseThrow(NoSuchGardenException::new)
+                .plan();
         return gardens.change(owner, garden, revision, null, new Change.TakeOver(kept.name(), version));
     }
 
@@ -112,11 +133,25 @@ public class VariantService {
     }
 
     private Version version(UUID owner, Plan plan, List<Paid> paid, String name, boolean main, int from, int season) {
-        AppraisalReport report = failures.told(plan, Appraisal.of(plan, season, gardens.memo(owner, plan.id()), paid), Appraisal::preview);
-        double edge = report.beds().stream().mapToDouble(bed -> Polygons.of(bed.corners()).getLength()).sum();
-        int serious = (int) report.snags().stream().filter(snag -> snag.weight() == Weight.SERIOUS).count();
-        return new Version(plan.id(), name, main, from, plan.site().corners(),
-                report.beds().stream().map(BedAppraisal::corners).toList(), report.growing(), Length.metres(edge),
-                report.purse().planned(), serious, report.snags().size());
+        AppraisalReport report = failures.told(
+                plan, Appraisal.of(plan, season, gardens.memo(owner, plan.id()), paid), Appraisal::preview);
+        double edge = report.beds().stream()
+                .mapToDouble(bed -> Polygons.of(bed.corners()).getLength())
+                .sum();
+        int serious = (int) report.snags().stream()
+                .filter(snag -> snag.weight() == Weight.SERIOUS)
+                .count();
+        return new Version(
+                plan.id(),
+                name,
+                main,
+                from,
+                plan.site().corners(),
+                report.beds().stream().map(BedAppraisal::corners).toList(),
+                report.growing(),
+                Length.metres(edge),
+                report.purse().planned(),
+                serious,
+                report.snags().size());
     }
 }

@@ -8,15 +8,16 @@ import java.util.UUID;
 import java.util.function.BooleanSupplier;
 
 /**
- * Ends whole judgements that take too long, and those of a state of a garden that is past: whoever has edited on waits for the newest one
- * only, and the cores are free for it.
+ * Ends whole judgements that take too long, and those of a state of a garden that is past: whoever has edited on waits
+ * for the newest one only, and the cores are free for it.
  */
 final class Watch {
 
     private static final int MOST_GARDENS = 10_000;
 
     private final Duration longest;
-    private final Cache<UUID, Version> newest = Caffeine.newBuilder().maximumSize(MOST_GARDENS).build();
+    private final Cache<UUID, Version> newest =
+            Caffeine.newBuilder().maximumSize(MOST_GARDENS).build();
 
     /** @param longest that a judgement may take */
     Watch(Duration longest) {

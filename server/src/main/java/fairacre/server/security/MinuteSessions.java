@@ -7,8 +7,8 @@ import org.springframework.session.Session;
 import org.springframework.session.SessionRepository;
 
 /**
- * Notes when somebody was last there to the minute: a session that lasts thirty days needs no better, and then most requests write
- * nothing. All else about a session is written at once.
+ * Notes when somebody was last there to the minute: a session that lasts thirty days needs no better, and then most
+ * requests write nothing. All else about a session is written at once.
  */
 final class MinuteSessions<S extends Session> implements SessionRepository<MinuteSessions.Noted<S>> {
 

@@ -20,8 +20,8 @@ import org.springframework.security.web.savedrequest.NullRequestCache;
 class SecurityConfiguration {
 
     /**
-     * Nothing from elsewhere and no script in the page itself. Styles may stand in the page: the front end's dialogs put one there
-     * to keep the page behind them from scrolling.
+     * Nothing from elsewhere and no script in the page itself. Styles may stand in the page: the front end's dialogs
+     * put one there to keep the page behind them from scrolling.
      */
     private static final String CONTENT_SECURITY_POLICY = "default-src 'none'; script-src 'self';"
             + " style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; connect-src 'self';"
@@ -31,26 +31,35 @@ class SecurityConfiguration {
 
     @Bean
     SecurityFilterChain filterChain(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
-        return http
-                .securityContext(context -> context.securityContextRepository(contexts))
+        return http.securityContext(context -> context.securityContextRepository(contexts))
                 .csrf(csrf -> csrf.spa())
                 .requestCache(cache -> cache.requestCache(new NullRequestCache()))
                 .formLogin(form -> form.disable())
                 .httpBasic(basic -> basic.disable())
                 .logout(logout -> logout.disable())
-                .authorizeHttpRequests(requests -> requests
-                        .requestMatchers("/api/session", "/api/session/demo", "/api/catalogue", "/api/openapi", "/actuator/health", "/actuator/health/*")
+                .authorizeHttpRequests(requests -> requests.requestMatchers(
+                                "/api/session",
+                                "/api/session/demo",
+                                "/api/catalogue",
+                                "/api/openapi",
+                                "/actuator/health",
+                                "/actuator/health/*")
                         .permitAll()
-                        .requestMatchers(HttpMethod.POST, "/api/accounts").permitAll()
-                        .requestMatchers("/api/**").authenticated()
-                        .requestMatchers("/actuator/metrics/**").access(IpAddressAuthorizationManager.hasIpAddress("127.0.0.1"))
-                        .requestMatchers("/actuator/**").denyAll()
-                        .anyRequest().permitAll())
-                .exceptionHandling(handling -> handling
-                        .authenticationEntryPoint((request, response, failure) -> SecurityProblems.notSignedIn(response))
+                        .requestMatchers(HttpMethod.POST, "/api/accounts")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .requestMatchers("/actuator/metrics/**")
+                        .access(IpAddressAuthorizationManager.hasIpAddress("127.0.0.1"))
+                        .requestMatchers("/actuator/**")
+                        .denyAll()
+                        .anyRequest()
+                        .permitAll())
+                .exceptionHandling(handling -> handling.authenticationEntryPoint(
+                                (request, response, failure) -> SecurityProblems.notSignedIn(response))
                         .accessDeniedHandler((request, response, failure) -> SecurityProblems.denied(response)))
-                .headers(headers -> headers
-                        .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
+                .headers(headers -> headers.contentSecurityPolicy(
+                                policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
                         .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(policy -> policy.policy("camera=(), microphone=(), geolocation=()")))
                 .build();

@@ -23,7 +23,8 @@ public final class SecurityProblems {
         response.setStatus(status);
         response.setContentType("application/problem+json");
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getWriter().write("{\"type\":\"urn:fairacre:" + type + "\",\"status\":" + status + ",\"detail\":\"" + detail
-                + "\",\"next\":\"" + next + "\"}");
+        response.getWriter()
+                .write("{\"type\":\"urn:fairacre:" + type + "\",\"status\":" + status + ",\"detail\":\"" + detail
+                        + "\",\"next\":\"" + next + "\"}");
     }
 }

@@ -9,15 +9,15 @@ import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.transaction.support.TransactionOperations;
 
 /**
- * How sessions are kept, so that a preview while a bed is dragged asks the database once for its session and doesn't wait for the
- * disk.
+ * How sessions are kept, so that a preview while a bed is dragged asks the database once for its session and doesn't
+ * wait for the disk.
  */
 @Configuration
 class SessionConfiguration {
 
     /**
-     * Each statement stands for itself: a session of which only the first was written has nobody signed in, and signing in again
-     * mends it.
+     * Each statement stands for itself: a session of which only the first was written has nobody signed in, and signing
+     * in again mends it.
      */
     @Bean
     TransactionOperations springSessionTransactionOperations() {

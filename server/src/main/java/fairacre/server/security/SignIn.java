@@ -28,6 +28,7 @@ public class SignIn {
     private static final int SHORTEST_PASSWORD = 10;
     /** bcrypt looks at no more. */
     private static final int LONGEST_PASSWORD_BYTES = 72;
+
     private static final Duration WINDOW = Duration.ofMinutes(15);
     private static final int MOST_FAILURES_OF_A_NAME = 5;
     private static final int MOST_FAILURES_OF_AN_ADDRESS = 50;
@@ -47,23 +48,27 @@ public class SignIn {
     /**
      * A new account.
      *
-     * @throws RefusedException if the name is not like an e-mail address or taken, or the password too short or too long
+     * @throws RefusedException if the name is not like an e-mail address or taken, or the password too short or too
+     *     long
      */
     public Account register(String name, String password) {
         String trimmed = name == null ? "" : name.strip();
         if (!NAME.matcher(trimmed).matches()) {
-            throw new RefusedException("name", "this is not a name like an e-mail address", "write it like rosa@example.org");
+            throw new RefusedException(
+                    "name", "this is not a name like an e-mail address", "write it like rosa@example.org");
         }
         checkPassword(password);
         Account account = new Account(UUID.randomUUID(), trimmed, passwords.encode(password));
         if (!accounts.insert(account)) {
-            throw new RefusedException("name", "there is an account of this name already", "sign in, or choose another name");
+            throw new RefusedException(
+                    "name", "there is an account of this name already", "sign in, or choose another name");
         }
         return account;
     }
 
     /**
-     * The account of this name and password; empty if there is none or the password is another. The failed attempt is counted.
+     * The account of this name and password; empty if there is none or the password is another. The failed attempt is
+     * counted.
      *
      * @throws TooManyAttemptsException if too many attempts have failed of late
      */
@@ -94,7 +99,8 @@ public class SignIn {
             request.changeSessionId();
         }
         SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(account.id().toString(), null, List.of()));
+        context.setAuthentication(
+                UsernamePasswordAuthenticationToken.authenticated(account.id().toString(), null, List.of()));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
     }
@@ -113,7 +119,9 @@ public class SignIn {
 
     private static void checkPassword(String password) {
         if (password == null || password.codePointCount(0, password.length()) < SHORTEST_PASSWORD) {
-            throw new RefusedException("password", "the password is too short",
+            throw new RefusedException(
+                    "password",
+                    "the password is too short",
                     "take at least " + SHORTEST_PASSWORD + " characters; a few words are easy to keep in mind");
         }
         if (!fits(password)) {

@@ -37,40 +37,62 @@ public class AccountStore {
     }
 
     public Optional<Account> byName(String name) {
-        return database.selectFrom(ACCOUNT).where(lower(ACCOUNT.NAME).eq(name.toLowerCase(Locale.ROOT)))
+        return database.selectFrom(ACCOUNT)
+                .where(lower(ACCOUNT.NAME).eq(name.toLowerCase(Locale.ROOT)))
                 .fetchOptional(row -> new Account(row.getId(), row.getName(), row.getPassword()));
     }
 
     public Optional<Account> byId(UUID id) {
-        return database.selectFrom(ACCOUNT).where(ACCOUNT.ID.eq(id))
+        return database.selectFrom(ACCOUNT)
+                .where(ACCOUNT.ID.eq(id))
                 .fetchOptional(row -> new Account(row.getId(), row.getName(), row.getPassword()));
     }
 
     /** Whether the name was still free. */
     public boolean insert(Account account) {
         return database.insertInto(ACCOUNT)
-                .set(ACCOUNT.ID, account.id()).set(ACCOUNT.NAME, account.name())
-                .set(ACCOUNT.PASSWORD, account.password()).set(ACCOUNT.CREATED_AT, OffsetDateTime.now(clock))
-                .onConflictDoNothing().execute() == 1;
+                        .set(ACCOUNT.ID, account.id())
+                        .set(ACCOUNT.NAME, account.name())
+                        .set(ACCOUNT.PASSWORD, account.password())
+                        .set(ACCOUNT.CREATED_AT, OffsetDateTime.now(clock))
+                        .onConflictDoNothing()
+                        .execute()
+                == 1;
     }
 
     public void noteFailure(String name, String address) {
         OffsetDateTime now = OffsetDateTime.now(clock);
-        database.deleteFrom(SIGN_IN_FAILURE).where(SIGN_IN_FAILURE.FAILED_AT.lt(now.minusDays(1))).execute();
-        database.insertInto(SIGN_IN_FAILURE).values(name.toLowerCase(Locale.ROOT), address, now).execute();
+        database.deleteFrom(SIGN_IN_FAILURE)
+                .where(SIGN_IN_FAILURE.FAILED_AT.lt(now.minusDays(1)))
+                .execute();
+        database.insertInto(SIGN_IN_FAILURE)
+                .values(name.toLowerCase(Locale.ROOT), address, now)
+                .execute();
     }
 
     public void forgetFailures(String name) {
-        database.deleteFrom(SIGN_IN_FAILURE).where(SIGN_IN_FAILURE.NAME.eq(name.toLowerCase(Locale.ROOT))).execute();
+        database.deleteFrom(SIGN_IN_FAILURE)
+                .where(SIGN_IN_FAILURE.NAME.eq(name.toLowerCase(Locale.ROOT)))
+                .execute();
     }
 
     public int failuresOfName(String name, Duration within) {
-        return database.fetchCount(SIGN_IN_FAILURE, SIGN_IN_FAILURE.NAME.eq(name.toLowerCase(Locale.ROOT))
-                .and(SIGN_IN_FAILURE.FAILED_AT.gt(OffsetDateTime.now(clock).minus(within))));
+        return database.fetchCount(
+                SIGN_IN_FAILURE,
+                SIGN_IN_FAILURE
+                        .NAME
+                        .eq(name.toLowerCase(Locale.ROOT))
+                        .and(SIGN_IN_FAILURE.FAILED_AT.gt(
+                                OffsetDateTime.now(clock).minus(within))));
     }
 
     public int failuresFrom(String address, Duration within) {
-        return database.fetchCount(SIGN_IN_FAILURE, SIGN_IN_FAILURE.ADDRESS.eq(address)
-                .and(SIGN_IN_FAILURE.FAILED_AT.gt(OffsetDateTime.now(clock).minus(within))));
+        return database.fetchCount(
+                SIGN_IN_FAILURE,
+                SIGN_IN_FAILURE
+                        .ADDRESS
+                        .eq(address)
+                        .and(SIGN_IN_FAILURE.FAILED_AT.gt(
+                                OffsetDateTime.now(clock).minus(within))));
     }
 }

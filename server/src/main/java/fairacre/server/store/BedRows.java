@@ -15,10 +15,10 @@ import fairacre.plan.Build;
 import fairacre.plan.BulkGood;
 import fairacre.plan.Cap;
 import fairacre.plan.Filling;
-import fairacre.plan.Fall;
 import fairacre.plan.Fittings;
 import fairacre.plan.Form;
 import fairacre.plan.Frame;
+import fairacre.plan.GroundFall;
 import fairacre.plan.Joint;
 import fairacre.plan.Keyhole;
 import fairacre.plan.Kit;
@@ -44,24 +44,67 @@ import org.jooq.Result;
 /** Beds with their revisions, from rows and into rows. */
 final class BedRows implements Rows {
 
-    private static final Field<? extends Result<?>> KEYHOLES = multiset(select(KEYHOLE.SIDE, KEYHOLE.AT, KEYHOLE.WIDTH, KEYHOLE.DEPTH)
-            .from(KEYHOLE).where(KEYHOLE.GARDEN.eq(BED_REVISION.GARDEN)).and(KEYHOLE.BED.eq(BED_REVISION.BED))
-            .and(KEYHOLE.FROM_SEASON.eq(BED_REVISION.FROM_SEASON)).orderBy(KEYHOLE.POSITION)).as("keyholes");
+    private static final Field<? extends Result<?>> KEYHOLES = multiset(
+                    select(KEYHOLE.SIDE, KEYHOLE.AT, KEYHOLE.WIDTH, KEYHOLE.DEPTH)
+                            .from(KEYHOLE)
+                            .where(KEYHOLE.GARDEN.eq(BED_REVISION.GARDEN))
+                            .and(KEYHOLE.BED.eq(BED_REVISION.BED))
+                            .and(KEYHOLE.FROM_SEASON.eq(BED_REVISION.FROM_SEASON))
+                            .orderBy(KEYHOLE.POSITION))
+            .as("keyholes");
 
-    private static final Field<? extends Result<?>> REVISIONS = multiset(select(BED_REVISION.FROM_SEASON,
-            BED_REVISION.CENTRE_X, BED_REVISION.CENTRE_Y, BED_REVISION.LENGTH, BED_REVISION.WIDTH, BED_REVISION.TURN,
-            BED_REVISION.MATERIAL, BED_REVISION.BOARD, BED_REVISION.COURSES, BED_REVISION.JOINT, BED_REVISION.EXISTING,
-            BED_REVISION.FORM, BED_REVISION.ARM_ALONG, BED_REVISION.ARM_ACROSS, BED_REVISION.ARM_RIGHT, BED_REVISION.FINGERS,
-            BED_REVISION.SPINE, BED_REVISION.FINGER, BED_REVISION.CORNER_CUT, BED_REVISION.CORNER_X, BED_REVISION.CORNER_Y,
-            BED_REVISION.KIT, BED_REVISION.CAP_WIDTH, BED_REVISION.CAP_LEANED_ON, BED_REVISION.LEGS, BED_REVISION.MOUND,
-            BED_REVISION.OVERHANG, BED_REVISION.FILL_GOOD, BED_REVISION.FILL_PARTS, BED_REVISION.BELOW_GOOD, BED_REVISION.BELOW_PERCENT,
-            BED_REVISION.POSTS, BED_REVISION.SUPPORT, BED_REVISION.LINER, BED_REVISION.UNDERLAY, BED_REVISION.WALL, BED_REVISION.WALL_COURSES,
-            BED_REVISION.DROP_ALONG, BED_REVISION.DROP_ACROSS, KEYHOLES)
-            .from(BED_REVISION).where(BED_REVISION.GARDEN.eq(BED.GARDEN)).and(BED_REVISION.BED.eq(BED.ID))
-            .orderBy(BED_REVISION.FROM_SEASON)).as("revisions");
+    private static final Field<? extends Result<?>> REVISIONS = multiset(select(
+                            BED_REVISION.FROM_SEASON,
+                            BED_REVISION.CENTRE_X,
+                            BED_REVISION.CENTRE_Y,
+                            BED_REVISION.LENGTH,
+                            BED_REVISION.WIDTH,
+                            BED_REVISION.TURN,
+                            BED_REVISION.MATERIAL,
+                            BED_REVISION.BOARD,
+                            BED_REVISION.COURSES,
+                            BED_REVISION.JOINT,
+                            BED_REVISION.EXISTING,
+                            BED_REVISION.FORM,
+                            BED_REVISION.ARM_ALONG,
+                            BED_REVISION.ARM_ACROSS,
+                            BED_REVISION.ARM_RIGHT,
+                            BED_REVISION.FINGERS,
+                            BED_REVISION.SPINE,
+                            BED_REVISION.FINGER,
+                            BED_REVISION.CORNER_CUT,
+                            BED_REVISION.CORNER_X,
+                            BED_REVISION.CORNER_Y,
+                            BED_REVISION.KIT,
+                            BED_REVISION.CAP_WIDTH,
+                            BED_REVISION.CAP_LEANED_ON,
+                            BED_REVISION.LEGS,
+                            BED_REVISION.MOUND,
+                            BED_REVISION.OVERHANG,
+                            BED_REVISION.FILL_GOOD,
+                            BED_REVISION.FILL_PARTS,
+                            BED_REVISION.BELOW_GOOD,
+                            BED_REVISION.BELOW_PERCENT,
+                            BED_REVISION.POSTS,
+                            BED_REVISION.SUPPORT,
+                            BED_REVISION.LINER,
+                            BED_REVISION.UNDERLAY,
+                            BED_REVISION.WALL,
+                            BED_REVISION.WALL_COURSES,
+                            BED_REVISION.DROP_ALONG,
+                            BED_REVISION.DROP_ACROSS,
+                            KEYHOLES)
+                    .from(BED_REVISION)
+                    .where(BED_REVISION.GARDEN.eq(BED.GARDEN))
+                    .and(BED_REVISION.BED.eq(BED.ID))
+                    .orderBy(BED_REVISION.FROM_SEASON))
+            .as("revisions");
 
-    private static final Field<? extends Result<?>> BEDS = multiset(select(BED.ID, BED.NAME, BED.RETIRED, BED.TENDED_BY, REVISIONS)
-            .from(BED).where(BED.GARDEN.eq(GARDEN.ID))).as("beds");
+    private static final Field<? extends Result<?>> BEDS = multiset(
+                    select(BED.ID, BED.NAME, BED.RETIRED, BED.TENDED_BY, REVISIONS)
+                            .from(BED)
+                            .where(BED.GARDEN.eq(GARDEN.ID)))
+            .as("beds");
 
     static final BedRows ROWS = new BedRows();
 
@@ -74,8 +117,13 @@ final class BedRows implements Rows {
 
     /** @param row of the garden */
     List<Bed> read(Record row) {
-        return row.get(BEDS).map(r -> new Bed(r.get(BED.ID), r.get(BED.NAME), r.get(REVISIONS).map(BedRows::revision),
-                Optional.ofNullable(r.get(BED.RETIRED)), List.of(r.get(BED.TENDED_BY))));
+        return row.get(BEDS)
+                .map(r -> new Bed(
+                        r.get(BED.ID),
+                        r.get(BED.NAME),
+                        r.get(REVISIONS).map(BedRows::revision),
+                        Optional.ofNullable(r.get(BED.RETIRED)),
+                        List.of(r.get(BED.TENDED_BY))));
     }
 
     @Override
@@ -85,45 +133,88 @@ final class BedRows implements Rows {
 
     private static void insert(DSLContext database, UUID garden, List<Bed> beds) {
         database.batchInsert(beds.stream()
-                .map(bed -> new BedRecord(garden, bed.id(), bed.name(), bed.retired().orElse(null), bed.tendedBy().toArray(UUID[]::new))).toList()).execute();
-        database.batchInsert(beds.stream().flatMap(bed -> bed.revisions().stream()
-                .map(revision -> record(garden, bed.id(), revision))).toList()).execute();
-        database.batchInsert(beds.stream().flatMap(bed -> bed.revisions().stream()
-                .flatMap(revision -> keyholes(garden, bed.id(), revision).stream())).toList()).execute();
+                        .map(bed -> new BedRecord(
+                                garden,
+                                bed.id(),
+                                bed.name(),
+                                bed.retired().orElse(null),
+                                bed.tendedBy().toArray(UUID[]::new)))
+                        .toList())
+                .execute();
+        database.batchInsert(beds.stream()
+                        .flatMap(bed -> bed.revisions().stream().map(revision -> record(garden, bed.id(), revision)))
+                        .toList())
+                .execute();
+        database.batchInsert(beds.stream()
+                        .flatMap(bed -> bed.revisions().stream()
+                                .flatMap(revision -> keyholes(garden, bed.id(), revision).stream()))
+                        .toList())
+                .execute();
     }
 
     /** Revisions and keyholes go with their bed. */
     @Override
     public void update(DSLContext database, UUID garden, Plan before, Plan after) {
-        List<UUID> gone = KeyedRows.missing(before.beds(), after.beds()).stream().map(Bed::id).toList();
+        List<UUID> gone = KeyedRows.missing(before.beds(), after.beds()).stream()
+                .map(Bed::id)
+                .toList();
         if (!gone.isEmpty()) {
-            database.deleteFrom(BED).where(BED.GARDEN.eq(garden)).and(BED.ID.in(gone)).execute();
+            database.deleteFrom(BED)
+                    .where(BED.GARDEN.eq(garden))
+                    .and(BED.ID.in(gone))
+                    .execute();
         }
         insert(database, garden, KeyedRows.missing(after.beds(), before.beds()));
     }
 
     private static BedRevision revision(Record row) {
-        Point centre = new Point(new Length(row.get(BED_REVISION.CENTRE_X)), new Length(row.get(BED_REVISION.CENTRE_Y)));
-        Rectangle outline = new Rectangle(centre, new Length(row.get(BED_REVISION.LENGTH)),
-                new Length(row.get(BED_REVISION.WIDTH)), row.get(BED_REVISION.TURN));
-        List<Keyhole> keyholes = row.get(KEYHOLES).map(k -> new Keyhole(k.get(KEYHOLE.SIDE),
-                new Length(k.get(KEYHOLE.AT)), new Length(k.get(KEYHOLE.WIDTH)), new Length(k.get(KEYHOLE.DEPTH))));
-        return new BedRevision(row.get(BED_REVISION.FROM_SEASON), outline, new Shape(form(row), keyholes), frame(row),
-                row.get(BED_REVISION.EXISTING), build(row));
+        Point centre =
+                new Point(new Length(row.get(BED_REVISION.CENTRE_X)), new Length(row.get(BED_REVISION.CENTRE_Y)));
+        Rectangle outline = new Rectangle(
+                centre,
+                new Length(row.get(BED_REVISION.LENGTH)),
+                new Length(row.get(BED_REVISION.WIDTH)),
+                row.get(BED_REVISION.TURN));
+        List<Keyhole> keyholes = row.get(KEYHOLES)
+                .map(k -> new Keyhole(
+                        k.get(KEYHOLE.SIDE),
+                        new Length(k.get(KEYHOLE.AT)),
+                        new Length(k.get(KEYHOLE.WIDTH)),
+                        new Length(k.get(KEYHOLE.DEPTH))));
+        return new BedRevision(
+                row.get(BED_REVISION.FROM_SEASON),
+                outline,
+                new Shape(form(row), keyholes),
+                frame(row),
+                row.get(BED_REVISION.EXISTING),
+                build(row));
     }
 
     private static Build build(Record row) {
         Optional<Cap> cap = Optional.ofNullable(row.get(BED_REVISION.CAP_WIDTH))
                 .map(width -> new Cap(new Length(width), row.get(BED_REVISION.CAP_LEANED_ON)));
-        return new Build(Optional.ofNullable(row.get(BED_REVISION.KIT)).map(Kit::of), cap, new Length(row.get(BED_REVISION.LEGS)),
-                new Length(row.get(BED_REVISION.MOUND)), new Length(row.get(BED_REVISION.OVERHANG)), filling(row),
-                fittings(row), Optional.ofNullable(row.get(BED_REVISION.WALL)).map(kind -> new Wall(Masonry.valueOf(kind), row.get(BED_REVISION.WALL_COURSES))),
-                Optional.ofNullable(row.get(BED_REVISION.DROP_ALONG)).map(along -> new Fall(new Length(along), new Length(row.get(BED_REVISION.DROP_ACROSS)))));
+        return new Build(
+                Optional.ofNullable(row.get(BED_REVISION.KIT)).map(Kit::of),
+                cap,
+                new Length(row.get(BED_REVISION.LEGS)),
+                new Length(row.get(BED_REVISION.MOUND)),
+                new Length(row.get(BED_REVISION.OVERHANG)),
+                filling(row),
+                fittings(row),
+                Optional.ofNullable(row.get(BED_REVISION.WALL))
+                        .map(kind -> new Wall(Masonry.valueOf(kind), row.get(BED_REVISION.WALL_COURSES))),
+                Optional.ofNullable(row.get(BED_REVISION.DROP_ALONG))
+                        .map(along ->
+                                new GroundFall(new Length(along), new Length(row.get(BED_REVISION.DROP_ACROSS)))));
     }
 
     private static Optional<Fittings> fittings(Record row) {
-        return Optional.ofNullable(row.get(BED_REVISION.POSTS)).map(posts -> new Fittings(Fittings.CornerPost.valueOf(posts),
-                Fittings.Support.valueOf(row.get(BED_REVISION.SUPPORT)), row.get(BED_REVISION.LINER), Fittings.Underlay.valueOf(row.get(BED_REVISION.UNDERLAY))));
+        return Optional.ofNullable(row.get(BED_REVISION.POSTS))
+                .map(posts -> new Fittings(
+                        Fittings.CornerPost.valueOf(posts),
+                        Fittings.Support.valueOf(row.get(BED_REVISION.SUPPORT)),
+                        row.get(BED_REVISION.LINER),
+                        Fittings.Underlay.valueOf(row.get(BED_REVISION.UNDERLAY))));
     }
 
     private static Optional<Filling> filling(Record row) {
@@ -135,26 +226,38 @@ final class BedRows implements Rows {
         for (int i = 0; i < goods.length; i++) {
             parts.add(new Filling.MixPart(BulkGood.valueOf(goods[i]), row.get(BED_REVISION.FILL_PARTS)[i]));
         }
-        return Optional.of(new Filling(parts, Optional.ofNullable(row.get(BED_REVISION.BELOW_GOOD))
-                .map(good -> new Filling.Below(BulkGood.valueOf(good), row.get(BED_REVISION.BELOW_PERCENT)))));
+        return Optional.of(new Filling(
+                parts,
+                Optional.ofNullable(row.get(BED_REVISION.BELOW_GOOD))
+                        .map(good -> new Filling.Below(BulkGood.valueOf(good), row.get(BED_REVISION.BELOW_PERCENT)))));
     }
 
     private static Form form(Record row) {
         return switch (row.get(BED_REVISION.FORM)) {
-            case "ELL" -> new Form.Ell(new Length(row.get(BED_REVISION.ARM_ALONG)), new Length(row.get(BED_REVISION.ARM_ACROSS)),
-                    row.get(BED_REVISION.ARM_RIGHT));
-            case "COMB" -> new Form.Comb(row.get(BED_REVISION.FINGERS), new Length(row.get(BED_REVISION.SPINE)),
-                    new Length(row.get(BED_REVISION.FINGER)));
+            case "ELL" ->
+                new Form.Ell(
+                        new Length(row.get(BED_REVISION.ARM_ALONG)),
+                        new Length(row.get(BED_REVISION.ARM_ACROSS)),
+                        row.get(BED_REVISION.ARM_RIGHT));
+            case "COMB" ->
+                new Form.Comb(
+                        row.get(BED_REVISION.FINGERS),
+                        new Length(row.get(BED_REVISION.SPINE)),
+                        new Length(row.get(BED_REVISION.FINGER)));
             case "OCTAGON" -> new Form.Octagon(new Length(row.get(BED_REVISION.CORNER_CUT)));
-            case "FREE" -> new Form.FreeForm(Columns.points(row.get(BED_REVISION.CORNER_X), row.get(BED_REVISION.CORNER_Y)));
+            case "FREE" ->
+                new Form.FreeForm(Columns.points(row.get(BED_REVISION.CORNER_X), row.get(BED_REVISION.CORNER_Y)));
             default -> Form.RECTANGLE;
         };
     }
 
     private static Optional<Frame> frame(Record row) {
-        return Optional.ofNullable(row.get(BED_REVISION.MATERIAL)).map(material -> new Frame(Material.of(material),
-                Board.of(row.get(BED_REVISION.BOARD)), row.get(BED_REVISION.COURSES),
-                Joint.valueOf(row.get(BED_REVISION.JOINT))));
+        return Optional.ofNullable(row.get(BED_REVISION.MATERIAL))
+                .map(material -> new Frame(
+                        Material.of(material),
+                        Board.of(row.get(BED_REVISION.BOARD)),
+                        row.get(BED_REVISION.COURSES),
+                        Joint.valueOf(row.get(BED_REVISION.JOINT))));
     }
 
     private static BedRevisionRecord record(UUID garden, UUID bed, BedRevision revision) {
@@ -177,8 +280,15 @@ final class BedRows implements Rows {
     private static List<KeyholeRecord> keyholes(UUID garden, UUID bed, BedRevision revision) {
         List<KeyholeRecord> rows = new ArrayList<>();
         for (Keyhole keyhole : revision.shape().keyholes()) {
-            rows.add(new KeyholeRecord(garden, bed, revision.from(), rows.size(), keyhole.side(), keyhole.at().micrometres(),
-                    keyhole.width().micrometres(), keyhole.depth().micrometres()));
+            rows.add(new KeyholeRecord(
+                    garden,
+                    bed,
+                    revision.from(),
+                    rows.size(),
+                    keyhole.side(),
+                    keyhole.at().micrometres(),
+                    keyhole.width().micrometres(),
+                    keyhole.depth().micrometres()));
         }
         return rows;
     }
@@ -236,8 +346,10 @@ final class BedRows implements Rows {
             row.setUnderlay(fittings.underlay().name());
         });
         build.filling().ifPresent(filling -> {
-            row.setFillGood(filling.parts().stream().map(part -> part.good().name()).toArray(String[]::new));
-            row.setFillParts(filling.parts().stream().map(Filling.MixPart::parts).toArray(Integer[]::new));
+            row.setFillGood(
+                    filling.parts().stream().map(part -> part.good().name()).toArray(String[]::new));
+            row.setFillParts(
+                    filling.parts().stream().map(Filling.MixPart::parts).toArray(Integer[]::new));
             filling.below().ifPresent(below -> {
                 row.setBelowGood(below.good().name());
                 row.setBelowPercent(below.percent());

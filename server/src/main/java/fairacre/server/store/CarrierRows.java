@@ -11,10 +11,24 @@ import java.util.UUID;
 /** What has to get through, from rows and into rows. */
 final class CarrierRows {
 
-    static final KeyedRows<CarrierRecord, UUID, Carrier> ROWS = KeyedRows.of(Things.CARRIERS, CARRIER, CARRIER.GARDEN, CARRIER.ID,
-            (row, currency) -> new Carrier(row.get(CARRIER.ID), row.get(CARRIER.NAME), new Length(row.get(CARRIER.WIDTH)), row.get(CARRIER.WHEELS),
+    static final KeyedRows<CarrierRecord, UUID, Carrier> ROWS = KeyedRows.of(
+            Things.CARRIERS,
+            CARRIER,
+            CARRIER.GARDEN,
+            CARRIER.ID,
+            (row, currency) -> new Carrier(
+                    row.get(CARRIER.ID),
+                    row.get(CARRIER.NAME),
+                    new Length(row.get(CARRIER.WIDTH)),
+                    row.get(CARRIER.WHEELS),
                     new Length(row.get(CARRIER.TURNING))),
-            (garden, one) -> new CarrierRecord(garden, one.id(), one.name(), one.width().micrometres(), one.wheels(), one.turning().micrometres()));
+            (garden, one) -> new CarrierRecord(
+                    garden,
+                    one.id(),
+                    one.name(),
+                    one.width().micrometres(),
+                    one.wheels(),
+                    one.turning().micrometres()));
 
     private CarrierRows() {}
 }

@@ -18,8 +18,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Who changed what and when, and what it was before. Edits that hold form a stack: undoing takes the newest that holds,
- * doing again the oldest that was undone, and a new edit overtakes what was undone. Each entry is written in the notation of its day
- * ({@link Upcasters}).
+ * doing again the oldest that was undone, and a new edit overtakes what was undone. Each entry is written in the
+ * notation of its day ({@link Upcasters}).
  */
 @Repository
 public class ChangeLog {
@@ -41,15 +41,20 @@ public class ChangeLog {
     }
 
     /** What an edit did and what takes it back. */
-    public record Entry(long id, String kind, long revision, String madeBy, OffsetDateTime madeAt, Change before, Change after) {}
+    public record Entry(
+            long id, String kind, long revision, String madeBy, OffsetDateTime madeAt, Change before, Change after) {}
 
     public boolean knows(UUID garden, UUID key) {
-        return key != null && database.fetchExists(CHANGE_LOG, CHANGE_LOG.GARDEN.eq(garden).and(CHANGE_LOG.KEY.eq(key)));
+        return key != null
+                && database.fetchExists(CHANGE_LOG, CHANGE_LOG.GARDEN.eq(garden).and(CHANGE_LOG.KEY.eq(key)));
     }
 
     public void edit(UUID garden, long revision, UUID madeBy, UUID key, Change change, Change inverse) {
-        database.update(CHANGE_LOG).set(CHANGE_LOG.STATE, OVERTAKEN)
-                .where(CHANGE_LOG.GARDEN.eq(garden)).and(CHANGE_LOG.STATE.eq(UNDONE)).execute();
+        database.update(CHANGE_LOG)
+                .set(CHANGE_LOG.STATE, OVERTAKEN)
+                .where(CHANGE_LOG.GARDEN.eq(garden))
+                .and(CHANGE_LOG.STATE.eq(UNDONE))
+                .execute();
         ChangeLogRecord row = row(garden, revision, madeBy, "EDIT", inverse, change);
         row.setState(DONE);
         row.setKey(key);
@@ -76,15 +81,28 @@ public class ChangeLog {
     }
 
     private List<Entry> entries(org.jooq.Condition condition, int most) {
-        return database.select(CHANGE_LOG.asterisk(), ACCOUNT.NAME).from(CHANGE_LOG).join(ACCOUNT)
-                .on(ACCOUNT.ID.eq(CHANGE_LOG.MADE_BY)).where(condition).orderBy(CHANGE_LOG.ID.desc()).limit(most)
-                .fetch(row -> new Entry(row.get(CHANGE_LOG.ID), row.get(CHANGE_LOG.KIND), row.get(CHANGE_LOG.REVISION),
-                        row.get(ACCOUNT.NAME), row.get(CHANGE_LOG.MADE_AT),
-                        change(row.get(CHANGE_LOG.BEFORE), row.get(CHANGE_LOG.VERSION)), change(row.get(CHANGE_LOG.AFTER), row.get(CHANGE_LOG.VERSION))));
+        return database.select(CHANGE_LOG.asterisk(), ACCOUNT.NAME)
+                .from(CHANGE_LOG)
+                .join(ACCOUNT)
+                .on(ACCOUNT.ID.eq(CHANGE_LOG.MADE_BY))
+                .where(condition)
+                .orderBy(CHANGE_LOG.ID.desc())
+                .limit(most)
+                .fetch(row -> new Entry(
+                        row.get(CHANGE_LOG.ID),
+                        row.get(CHANGE_LOG.KIND),
+                        row.get(CHANGE_LOG.REVISION),
+                        row.get(ACCOUNT.NAME),
+                        row.get(CHANGE_LOG.MADE_AT),
+                        change(row.get(CHANGE_LOG.BEFORE), row.get(CHANGE_LOG.VERSION)),
+                        change(row.get(CHANGE_LOG.AFTER), row.get(CHANGE_LOG.VERSION))));
     }
 
     private void mark(long id, String state) {
-        database.update(CHANGE_LOG).set(CHANGE_LOG.STATE, state).where(CHANGE_LOG.ID.eq(id)).execute();
+        database.update(CHANGE_LOG)
+                .set(CHANGE_LOG.STATE, state)
+                .where(CHANGE_LOG.ID.eq(id))
+                .execute();
     }
 
     private void follow(UUID garden, long revision, UUID madeBy, String kind, Entry edit, Change before, Change after) {

@@ -8,7 +8,10 @@ import java.util.stream.IntStream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
-/** Values that several tables keep in the same way: lengths in micrometres, places as two columns, amounts without their currency. */
+/**
+ * Values that several tables keep in the same way: lengths in micrometres, places as two columns, amounts without their
+ * currency.
+ */
 final class Columns {
 
     private Columns() {}

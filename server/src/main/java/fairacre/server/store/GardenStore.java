@@ -35,8 +35,11 @@ public class GardenStore {
 
     /** The owner's gardens without their variants, by name. */
     public List<Listed> list(UUID owner) {
-        return database.select(GARDEN.ID, GARDEN.NAME, GARDEN.FIRST_SEASON, GARDEN.CREATED_AT).from(GARDEN)
-                .where(GARDEN.OWNER.eq(owner)).and(GARDEN.ID.notIn(select(VARIANT.GARDEN).from(VARIANT))).orderBy(GARDEN.NAME, GARDEN.CREATED_AT)
+        return database.select(GARDEN.ID, GARDEN.NAME, GARDEN.FIRST_SEASON, GARDEN.CREATED_AT)
+                .from(GARDEN)
+                .where(GARDEN.OWNER.eq(owner))
+                .and(GARDEN.ID.notIn(select(VARIANT.GARDEN).from(VARIANT)))
+                .orderBy(GARDEN.NAME, GARDEN.CREATED_AT)
                 .fetch(row -> new Listed(row.value1(), row.value2(), row.value3(), row.value4()));
     }
 
@@ -56,13 +59,23 @@ public class GardenStore {
     public Optional<Version> version(UUID owner, UUID garden) {
         Field<UUID> book = coalesce(VARIANT.OF_GARDEN, GARDEN.ID);
         Field<Integer> entries = field(selectCount().from(RECEIPT).where(RECEIPT.GARDEN.eq(book)));
-        return database.select(GARDEN.REVISION, book, entries).from(GARDEN).leftJoin(VARIANT).on(VARIANT.GARDEN.eq(GARDEN.ID))
-                .where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner)).fetchOptional(row -> new Version(row.value1(), row.value2(), row.value3()));
+        return database.select(GARDEN.REVISION, book, entries)
+                .from(GARDEN)
+                .leftJoin(VARIANT)
+                .on(VARIANT.GARDEN.eq(GARDEN.ID))
+                .where(GARDEN.ID.eq(garden))
+                .and(GARDEN.OWNER.eq(owner))
+                .fetchOptional(row -> new Version(row.value1(), row.value2(), row.value3()));
     }
 
     /** As {@link #find}, but nobody else edits the garden until the transaction ends. */
     public Optional<StoredGarden> lock(UUID owner, UUID garden) {
-        database.select(GARDEN.ID).from(GARDEN).where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner)).forUpdate().fetch();
+        database.select(GARDEN.ID)
+                .from(GARDEN)
+                .where(GARDEN.ID.eq(garden))
+                .and(GARDEN.OWNER.eq(owner))
+                .forUpdate()
+                .fetch();
         return find(owner, garden);
     }
 
@@ -76,8 +89,14 @@ public class GardenStore {
 
     /** Takes a garden away with its variants; whether there was such a garden. */
     public boolean delete(UUID owner, UUID garden) {
-        database.deleteFrom(GARDEN).where(GARDEN.OWNER.eq(owner)).and(GARDEN.ID.in(
-                select(VARIANT.GARDEN).from(VARIANT).where(VARIANT.OF_GARDEN.eq(garden)))).execute();
-        return database.deleteFrom(GARDEN).where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner)).execute() == 1;
+        database.deleteFrom(GARDEN)
+                .where(GARDEN.OWNER.eq(owner))
+                .and(GARDEN.ID.in(select(VARIANT.GARDEN).from(VARIANT).where(VARIANT.OF_GARDEN.eq(garden))))
+                .execute();
+        return database.deleteFrom(GARDEN)
+                        .where(GARDEN.ID.eq(garden))
+                        .and(GARDEN.OWNER.eq(owner))
+                        .execute()
+                == 1;
     }
 }

@@ -25,8 +25,15 @@ final class KeyedRows<R extends TableRecord<R>, K, T> extends TableRows<R, T> {
     private final TableField<R, K> key;
     private final BiFunction<UUID, T, R> write;
 
-    private KeyedRows(Optional<Things<T>> things, Function<Plan, List<T>> list, Function<T, K> keyOf, Table<R> table, TableField<R, UUID> garden,
-            TableField<R, K> key, BiFunction<Record, CurrencyUnit, T> read, BiFunction<UUID, T, R> write) {
+    private KeyedRows(
+            Optional<Things<T>> things,
+            Function<Plan, List<T>> list,
+            Function<T, K> keyOf,
+            Table<R> table,
+            TableField<R, UUID> garden,
+            TableField<R, K> key,
+            BiFunction<Record, CurrencyUnit, T> read,
+            BiFunction<UUID, T, R> write) {
         super(table, garden, List.of(), read);
         this.things = things;
         this.list = list;
@@ -35,14 +42,25 @@ final class KeyedRows<R extends TableRecord<R>, K, T> extends TableRows<R, T> {
         this.write = write;
     }
 
-    KeyedRows(Function<Plan, List<T>> list, Function<T, K> keyOf, Table<R> table, TableField<R, UUID> garden, TableField<R, K> key,
-            BiFunction<Record, CurrencyUnit, T> read, BiFunction<UUID, T, R> write) {
+    KeyedRows(
+            Function<Plan, List<T>> list,
+            Function<T, K> keyOf,
+            Table<R> table,
+            TableField<R, UUID> garden,
+            TableField<R, K> key,
+            BiFunction<Record, CurrencyUnit, T> read,
+            BiFunction<UUID, T, R> write) {
         this(Optional.empty(), list, keyOf, table, garden, key, read, write);
     }
 
     /** The rows of a kind of thing. */
-    static <R extends TableRecord<R>, T> KeyedRows<R, UUID, T> of(Things<T> things, Table<R> table, TableField<R, UUID> garden, TableField<R, UUID> id,
-            BiFunction<Record, CurrencyUnit, T> read, BiFunction<UUID, T, R> write) {
+    static <R extends TableRecord<R>, T> KeyedRows<R, UUID, T> of(
+            Things<T> things,
+            Table<R> table,
+            TableField<R, UUID> garden,
+            TableField<R, UUID> id,
+            BiFunction<Record, CurrencyUnit, T> read,
+            BiFunction<UUID, T, R> write) {
         return new KeyedRows<>(Optional.of(things), things.list(), things.id(), table, garden, id, read, write);
     }
 
@@ -57,12 +75,16 @@ final class KeyedRows<R extends TableRecord<R>, K, T> extends TableRows<R, T> {
     }
 
     private void insert(DSLContext database, UUID garden, List<T> values) {
-        database.batchInsert(values.stream().map(value -> write.apply(garden, value)).toList()).execute();
+        database.batchInsert(
+                        values.stream().map(value -> write.apply(garden, value)).toList())
+                .execute();
     }
 
     @Override
     public void update(DSLContext database, UUID garden, Plan before, Plan after) {
-        List<K> gone = missing(list.apply(before), list.apply(after)).stream().map(keyOf).toList();
+        List<K> gone = missing(list.apply(before), list.apply(after)).stream()
+                .map(keyOf)
+                .toList();
         if (!gone.isEmpty()) {
             delete(database, garden, key.in(gone));
         }

@@ -26,8 +26,13 @@ final class ListedRows<R extends TableRecord<R>, T> extends TableRows<R, T> {
     private final Function<Plan, List<T>> list;
     private final Write<R, T> write;
 
-    ListedRows(Function<Plan, List<T>> list, Table<R> table, TableField<R, UUID> garden, List<? extends TableField<R, ?>> order,
-            BiFunction<Record, CurrencyUnit, T> read, Write<R, T> write) {
+    ListedRows(
+            Function<Plan, List<T>> list,
+            Table<R> table,
+            TableField<R, UUID> garden,
+            List<? extends TableField<R, ?>> order,
+            BiFunction<Record, CurrencyUnit, T> read,
+            Write<R, T> write) {
         super(table, garden, order, read);
         this.list = list;
         this.write = write;
@@ -36,7 +41,10 @@ final class ListedRows<R extends TableRecord<R>, T> extends TableRows<R, T> {
     @Override
     public void insert(DSLContext database, UUID garden, Plan plan) {
         List<T> values = list.apply(plan);
-        database.batchInsert(IntStream.range(0, values.size()).mapToObj(i -> write.row(garden, i, values.get(i))).toList()).execute();
+        database.batchInsert(IntStream.range(0, values.size())
+                        .mapToObj(i -> write.row(garden, i, values.get(i)))
+                        .toList())
+                .execute();
     }
 
     @Override

@@ -29,38 +29,64 @@ import org.jooq.SelectFieldOrAsterisk;
 final class PlanReader {
 
     /** The newest edit that holds. */
-    private static final Field<Long> UNDO = field(select(max(CHANGE_LOG.ID)).from(CHANGE_LOG)
-            .where(CHANGE_LOG.GARDEN.eq(GARDEN.ID)).and(CHANGE_LOG.STATE.eq("DONE"))).as("undo");
+    private static final Field<Long> UNDO = field(select(max(CHANGE_LOG.ID))
+                    .from(CHANGE_LOG)
+                    .where(CHANGE_LOG.GARDEN.eq(GARDEN.ID))
+                    .and(CHANGE_LOG.STATE.eq("DONE")))
+            .as("undo");
 
     /** The oldest edit that was undone and not overtaken. */
-    private static final Field<Long> REDO = field(select(min(CHANGE_LOG.ID)).from(CHANGE_LOG)
-            .where(CHANGE_LOG.GARDEN.eq(GARDEN.ID)).and(CHANGE_LOG.STATE.eq("UNDONE"))).as("redo");
+    private static final Field<Long> REDO = field(select(min(CHANGE_LOG.ID))
+                    .from(CHANGE_LOG)
+                    .where(CHANGE_LOG.GARDEN.eq(GARDEN.ID))
+                    .and(CHANGE_LOG.STATE.eq("UNDONE")))
+            .as("redo");
 
     private PlanReader() {}
 
     static Optional<StoredGarden> read(DSLContext database, UUID owner, UUID garden) {
         List<SelectFieldOrAsterisk> fields = new ArrayList<>(List.of(GARDEN.asterisk(), UNDO, REDO));
         PlanRows.ALL.forEach(rows -> fields.add(rows.field()));
-        return database.select(fields).from(GARDEN).where(GARDEN.ID.eq(garden)).and(GARDEN.OWNER.eq(owner)).fetchOptional(PlanReader::stored);
+        return database.select(fields)
+                .from(GARDEN)
+                .where(GARDEN.ID.eq(garden))
+                .and(GARDEN.OWNER.eq(owner))
+                .fetchOptional(PlanReader::stored);
     }
 
     private static StoredGarden stored(Record row) {
         Money sum = Columns.money(CurrencyUnit.of(row.get(GARDEN.CURRENCY)), row.get(GARDEN.BUDGET));
         Budget budget = new Budget(sum, row.get(GARDEN.CONTINGENCY), PurseRows.SHARES.read(row));
-        Plan plan = new Plan(row.get(GARDEN.ID), row.get(GARDEN.NAME), Units.valueOf(row.get(GARDEN.UNITS)), row.get(GARDEN.FIRST_SEASON), budget,
-                SiteRows.site(row), List.of(), BedRows.ROWS.read(row), PurseRows.PRICES.read(row))
+        Plan plan = new Plan(
+                        row.get(GARDEN.ID),
+                        row.get(GARDEN.NAME),
+                        Units.valueOf(row.get(GARDEN.UNITS)),
+                        row.get(GARDEN.FIRST_SEASON),
+                        budget,
+                        SiteRows.site(row),
+                        List.of(),
+                        BedRows.ROWS.read(row),
+                        PurseRows.PRICES.read(row))
                 .holding(supply(row), WorkshopRows.workshop(row), kind -> PlanRows.things(kind, row));
-        return new StoredGarden(row.get(GARDEN.REVISION), plan, Optional.ofNullable(row.get(UNDO)), Optional.ofNullable(row.get(REDO)));
+        return new StoredGarden(
+                row.get(GARDEN.REVISION), plan, Optional.ofNullable(row.get(UNDO)), Optional.ofNullable(row.get(REDO)));
     }
 
     private static Supply supply(Record row) {
-        return new Supply(row.get(GARDEN.TIPPING), row.get(GARDEN.USE_SPOIL), row.get(GARDEN.TOP_UP_YEARS), PurseRows.ON_HANDS.read(row),
-                row.get(GARDEN.SHARED_DELIVERY), vehicles(row));
+        return new Supply(
+                row.get(GARDEN.TIPPING),
+                row.get(GARDEN.USE_SPOIL),
+                row.get(GARDEN.TOP_UP_YEARS),
+                PurseRows.ON_HANDS.read(row),
+                row.get(GARDEN.SHARED_DELIVERY),
+                vehicles(row));
     }
 
     private static List<Vehicle> vehicles(Record row) {
         String[] names = row.get(GARDEN.VEHICLE_NAME);
-        return IntStream.range(0, names.length).mapToObj(i -> new Vehicle(names[i], new Volume(row.get(GARDEN.VEHICLE_BED)[i]),
-                row.get(GARDEN.VEHICLE_PAYLOAD)[i])).toList();
+        return IntStream.range(0, names.length)
+                .mapToObj(i -> new Vehicle(
+                        names[i], new Volume(row.get(GARDEN.VEHICLE_BED)[i]), row.get(GARDEN.VEHICLE_PAYLOAD)[i]))
+                .toList();
     }
 }

@@ -9,16 +9,35 @@ import org.jooq.Record;
 final class PlanRows {
 
     /** The kinds of things, each with the rows it is kept in. */
-    private static final List<KeyedRows<?, ?, ?>> THINGS = List.of(GardenerRows.ROWS, FeatureRows.ROWS, WayInRows.ROWS, CarrierRows.ROWS, WalkRows.ROWS,
-            SundryRows.ROWS, QuoteRows.ROWS);
+    private static final List<KeyedRows<?, ?, ?>> THINGS = List.of(
+            GardenerRows.ROWS,
+            FeatureRows.ROWS,
+            WayInRows.ROWS,
+            CarrierRows.ROWS,
+            WalkRows.ROWS,
+            SundryRows.ROWS,
+            QuoteRows.ROWS);
 
-    static final List<Rows> ALL = Stream.concat(Stream.of(SiteRows.CORNERS, SiteRows.LEVELS, BedRows.ROWS, PurseRows.PRICES, PurseRows.SHARES,
-            PurseRows.ON_HANDS, WorkshopRows.OFFCUTS), THINGS.stream()).toList();
+    static final List<Rows> ALL = Stream.concat(
+                    Stream.of(
+                            SiteRows.CORNERS,
+                            SiteRows.LEVELS,
+                            BedRows.ROWS,
+                            PurseRows.PRICES,
+                            PurseRows.SHARES,
+                            PurseRows.ON_HANDS,
+                            WorkshopRows.OFFCUTS),
+                    THINGS.stream())
+            .toList();
 
     private PlanRows() {}
 
     /** The things of a kind in the row of a garden. */
     static List<?> things(Things<?> kind, Record row) {
-        return THINGS.stream().filter(rows -> rows.things().filter(kind::equals).isPresent()).findFirst().orElseThrow().read(row);
+        return THINGS.stream()
+                .filter(rows -> rows.things().filter(kind::equals).isPresent())
+                .findFirst()
+                .orElseThrow()
+                .read(row);
     }
 }

@@ -52,7 +52,8 @@ final class PlanWriter {
         row.setLatitude(plan.site().latitude());
         row.setApproximate(plan.site().approximate());
         row.setSqueeze(plan.site().soil().squeeze().name());
-        row.setPercolation(plan.site().soil().percolation().map(Length::micrometres).orElse(null));
+        row.setPercolation(
+                plan.site().soil().percolation().map(Length::micrometres).orElse(null));
         row.setCover(plan.site().soil().cover().name());
         row.setClearing(plan.site().soil().clearing().name());
         row.setTipping(plan.supply().tipping());
@@ -61,7 +62,8 @@ final class PlanWriter {
         List<Vehicle> vehicles = plan.supply().vehicles();
         row.setSharedDelivery(plan.supply().sharedDelivery());
         row.setVehicleName(vehicles.stream().map(Vehicle::name).toArray(String[]::new));
-        row.setVehicleBed(vehicles.stream().map(vehicle -> vehicle.bed().millilitres()).toArray(Long[]::new));
+        row.setVehicleBed(
+                vehicles.stream().map(vehicle -> vehicle.bed().millilitres()).toArray(Long[]::new));
         row.setVehiclePayload(vehicles.stream().map(Vehicle::payload).toArray(Integer[]::new));
         WorkshopRows.describe(row, plan.workshop());
     }

@@ -6,7 +6,9 @@ import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Result;
 
-/** The rows in which a part of a plan is kept. {@link PlanRows#ALL} lists them; reader and writer go through that list. */
+/**
+ * The rows in which a part of a plan is kept. {@link PlanRows#ALL} lists them; reader and writer go through that list.
+ */
 interface Rows {
 
     /** The rows of a garden, as a field of the one statement that reads it. */

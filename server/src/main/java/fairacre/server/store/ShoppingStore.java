@@ -20,16 +20,26 @@ public class ShoppingStore {
     /** Ticks a thing, or takes the tick away; doing it twice is the same as once. */
     public void tick(UUID garden, int season, String item, boolean ticked) {
         if (ticked) {
-            database.insertInto(SHOPPING_TICK).values(garden, season, item).onConflictDoNothing().execute();
+            database.insertInto(SHOPPING_TICK)
+                    .values(garden, season, item)
+                    .onConflictDoNothing()
+                    .execute();
         } else {
-            database.deleteFrom(SHOPPING_TICK).where(SHOPPING_TICK.GARDEN.eq(garden)).and(SHOPPING_TICK.SEASON.eq(season))
-                    .and(SHOPPING_TICK.ITEM.eq(item)).execute();
+            database.deleteFrom(SHOPPING_TICK)
+                    .where(SHOPPING_TICK.GARDEN.eq(garden))
+                    .and(SHOPPING_TICK.SEASON.eq(season))
+                    .and(SHOPPING_TICK.ITEM.eq(item))
+                    .execute();
         }
     }
 
     /** Keys of the things that are ticked, in order. */
     public List<String> ticked(UUID garden, int season) {
-        return database.select(SHOPPING_TICK.ITEM).from(SHOPPING_TICK).where(SHOPPING_TICK.GARDEN.eq(garden)).and(SHOPPING_TICK.SEASON.eq(season))
-                .orderBy(SHOPPING_TICK.ITEM).fetch(SHOPPING_TICK.ITEM);
+        return database.select(SHOPPING_TICK.ITEM)
+                .from(SHOPPING_TICK)
+                .where(SHOPPING_TICK.GARDEN.eq(garden))
+                .and(SHOPPING_TICK.SEASON.eq(season))
+                .orderBy(SHOPPING_TICK.ITEM)
+                .fetch(SHOPPING_TICK.ITEM);
     }
 }

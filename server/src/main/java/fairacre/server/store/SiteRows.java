@@ -22,17 +22,35 @@ import org.jooq.Record;
 /** The plot, from rows and into rows. */
 final class SiteRows {
 
-    static final ListedRows<PlotCornerRecord, Corner> CORNERS = new ListedRows<>(plan -> corners(plan.site()), PLOT_CORNER, PLOT_CORNER.GARDEN,
+    static final ListedRows<PlotCornerRecord, Corner> CORNERS = new ListedRows<>(
+            plan -> corners(plan.site()),
+            PLOT_CORNER,
+            PLOT_CORNER.GARDEN,
             List.of(PLOT_CORNER.PIECE, PLOT_CORNER.POSITION),
-            (row, currency) -> new Corner(row.get(PLOT_CORNER.PIECE), row.get(PLOT_CORNER.POSITION),
+            (row, currency) -> new Corner(
+                    row.get(PLOT_CORNER.PIECE),
+                    row.get(PLOT_CORNER.POSITION),
                     Columns.point(row.get(PLOT_CORNER.X), row.get(PLOT_CORNER.Y))),
-            (garden, position, corner) -> new PlotCornerRecord(garden, corner.position(), corner.place().x().micrometres(),
-                    corner.place().y().micrometres(), corner.piece()));
+            (garden, position, corner) -> new PlotCornerRecord(
+                    garden,
+                    corner.position(),
+                    corner.place().x().micrometres(),
+                    corner.place().y().micrometres(),
+                    corner.piece()));
 
-    static final ListedRows<SpotHeightRecord, SpotHeight> LEVELS = new ListedRows<>(plan -> plan.site().levels(), SPOT_HEIGHT, SPOT_HEIGHT.GARDEN,
+    static final ListedRows<SpotHeightRecord, SpotHeight> LEVELS = new ListedRows<>(
+            plan -> plan.site().levels(),
+            SPOT_HEIGHT,
+            SPOT_HEIGHT.GARDEN,
             List.of(SPOT_HEIGHT.POSITION),
-            (row, currency) -> new SpotHeight(Columns.point(row.get(SPOT_HEIGHT.X), row.get(SPOT_HEIGHT.Y)), new Length(row.get(SPOT_HEIGHT.HEIGHT))),
-            (garden, position, level) -> new SpotHeightRecord(garden, position, level.place().x().micrometres(), level.place().y().micrometres(),
+            (row, currency) -> new SpotHeight(
+                    Columns.point(row.get(SPOT_HEIGHT.X), row.get(SPOT_HEIGHT.Y)),
+                    new Length(row.get(SPOT_HEIGHT.HEIGHT))),
+            (garden, position, level) -> new SpotHeightRecord(
+                    garden,
+                    position,
+                    level.place().x().micrometres(),
+                    level.place().y().micrometres(),
                     level.height().micrometres()));
 
     /** A corner of one of the pieces of the plot. */
@@ -60,10 +78,18 @@ final class SiteRows {
             }
             pieces.get(corner.piece()).add(corner.place());
         }
-        SoilNotes soil = new SoilNotes(SqueezeTest.valueOf(row.get(GARDEN.SQUEEZE)),
-                Optional.ofNullable(row.get(GARDEN.PERCOLATION)).map(Length::new), Cover.valueOf(row.get(GARDEN.COVER)),
+        SoilNotes soil = new SoilNotes(
+                SqueezeTest.valueOf(row.get(GARDEN.SQUEEZE)),
+                Optional.ofNullable(row.get(GARDEN.PERCOLATION)).map(Length::new),
+                Cover.valueOf(row.get(GARDEN.COVER)),
                 Clearing.valueOf(row.get(GARDEN.CLEARING)));
-        return new Site(pieces.get(0), pieces.subList(1, pieces.size()), row.get(GARDEN.NORTH), row.get(GARDEN.LATITUDE),
-                row.get(GARDEN.APPROXIMATE), LEVELS.read(row), soil);
+        return new Site(
+                pieces.get(0),
+                pieces.subList(1, pieces.size()),
+                row.get(GARDEN.NORTH),
+                row.get(GARDEN.LATITUDE),
+                row.get(GARDEN.APPROXIMATE),
+                LEVELS.read(row),
+                soil);
     }
 }

@@ -14,12 +14,28 @@ import org.joda.money.Money;
 /** Other lines of the bill, from rows and into rows. */
 final class SundryRows {
 
-    static final KeyedRows<SundryRecord, UUID, Sundry> ROWS = KeyedRows.of(Things.SUNDRIES, SUNDRY, SUNDRY.GARDEN, SUNDRY.ID,
-            (row, currency) -> new Sundry(row.get(SUNDRY.ID), row.get(SUNDRY.NAME), row.get(SUNDRY.SEASON), BillPart.valueOf(row.get(SUNDRY.PART)),
-                    row.get(SUNDRY.QUANTITY), Optional.ofNullable(row.get(SUNDRY.PRICE)).map(price -> Columns.money(currency, price)),
+    static final KeyedRows<SundryRecord, UUID, Sundry> ROWS = KeyedRows.of(
+            Things.SUNDRIES,
+            SUNDRY,
+            SUNDRY.GARDEN,
+            SUNDRY.ID,
+            (row, currency) -> new Sundry(
+                    row.get(SUNDRY.ID),
+                    row.get(SUNDRY.NAME),
+                    row.get(SUNDRY.SEASON),
+                    BillPart.valueOf(row.get(SUNDRY.PART)),
+                    row.get(SUNDRY.QUANTITY),
+                    Optional.ofNullable(row.get(SUNDRY.PRICE)).map(price -> Columns.money(currency, price)),
                     Acquired.valueOf(row.get(SUNDRY.ACQUIRED))),
-            (garden, one) -> new SundryRecord(garden, one.id(), one.name(), one.season(), one.part().name(), one.quantity(),
-                    one.price().map(Money::getAmount).orElse(null), one.acquired().name()));
+            (garden, one) -> new SundryRecord(
+                    garden,
+                    one.id(),
+                    one.name(),
+                    one.season(),
+                    one.part().name(),
+                    one.quantity(),
+                    one.price().map(Money::getAmount).orElse(null),
+                    one.acquired().name()));
 
     private SundryRows() {}
 }

@@ -26,11 +26,19 @@ abstract class TableRows<R extends TableRecord<R>, T> implements Rows {
     private final Field<? extends Result<?>> field;
 
     /** @param order in which the rows are read; empty if it doesn't matter */
-    TableRows(Table<R> table, TableField<R, UUID> garden, List<? extends TableField<R, ?>> order, BiFunction<Record, CurrencyUnit, T> read) {
+    TableRows(
+            Table<R> table,
+            TableField<R, UUID> garden,
+            List<? extends TableField<R, ?>> order,
+            BiFunction<Record, CurrencyUnit, T> read) {
         this.table = table;
         this.garden = garden;
         this.read = read;
-        this.field = multiset(select(table.fields()).from(table).where(garden.eq(GARDEN.ID)).orderBy(order)).as(table.getName());
+        this.field = multiset(select(table.fields())
+                        .from(table)
+                        .where(garden.eq(GARDEN.ID))
+                        .orderBy(order))
+                .as(table.getName());
     }
 
     @Override

@@ -24,14 +24,23 @@ public class VariantStore {
     public record Kept(UUID garden, UUID of, String name, int from) {}
 
     public void insert(Kept variant) {
-        database.insertInto(VARIANT).set(VARIANT.GARDEN, variant.garden()).set(VARIANT.OF_GARDEN, variant.of())
-                .set(VARIANT.NAME, variant.name()).set(VARIANT.FROM_SEASON, variant.from()).execute();
+        database.insertInto(VARIANT)
+                .set(VARIANT.GARDEN, variant.garden())
+                .set(VARIANT.OF_GARDEN, variant.of())
+                .set(VARIANT.NAME, variant.name())
+                .set(VARIANT.FROM_SEASON, variant.from())
+                .execute();
     }
 
     /** What a garden is a variant of; empty if it is none, or not the owner's. */
     public Optional<Kept> find(UUID owner, UUID garden) {
-        return database.select(VARIANT.asterisk()).from(VARIANT).join(GARDEN).on(GARDEN.ID.eq(VARIANT.GARDEN))
-                .where(VARIANT.GARDEN.eq(garden)).and(GARDEN.OWNER.eq(owner)).fetchOptional(VariantStore::kept);
+        return database.select(VARIANT.asterisk())
+                .from(VARIANT)
+                .join(GARDEN)
+                .on(GARDEN.ID.eq(VARIANT.GARDEN))
+                .where(VARIANT.GARDEN.eq(garden))
+                .and(GARDEN.OWNER.eq(owner))
+                .fetchOptional(VariantStore::kept);
     }
 
     /** The garden that one is a variant of; itself if it is none, or not the owner's. */
@@ -41,11 +50,17 @@ public class VariantStore {
 
     /** The variants of a garden by name. */
     public List<Kept> of(UUID garden) {
-        return database.selectFrom(VARIANT).where(VARIANT.OF_GARDEN.eq(garden)).orderBy(VARIANT.NAME, VARIANT.GARDEN)
+        return database.selectFrom(VARIANT)
+                .where(VARIANT.OF_GARDEN.eq(garden))
+                .orderBy(VARIANT.NAME, VARIANT.GARDEN)
                 .fetch(VariantStore::kept);
     }
 
     private static Kept kept(Record row) {
-        return new Kept(row.get(VARIANT.GARDEN), row.get(VARIANT.OF_GARDEN), row.get(VARIANT.NAME), row.get(VARIANT.FROM_SEASON));
+        return new Kept(
+                row.get(VARIANT.GARDEN),
+                row.get(VARIANT.OF_GARDEN),
+                row.get(VARIANT.NAME),
+                row.get(VARIANT.FROM_SEASON));
     }
 }

@@ -20,20 +20,44 @@ import org.jooq.Record;
 /** Walks with their layers, from rows and into rows. */
 final class WalkRows {
 
-    static final KeyedRows<WalkRecord, UUID, Walk> ROWS = KeyedRows.of(Things.WALKS, WALK, WALK.GARDEN, WALK.ID,
-            (row, currency) -> new Walk(row.get(WALK.ID), row.get(WALK.NAME), WalkGrade.valueOf(row.get(WALK.GRADE)),
-                    Surfacing.valueOf(row.get(WALK.SURFACE)), Columns.points(row.get(WALK.X), row.get(WALK.Y)), build(row)),
-            (garden, one) -> new WalkRecord(garden, one.id(), one.name(), one.grade().name(), one.surface().name(), Columns.xs(one.corners()),
-                    Columns.ys(one.corners()), one.build().season().orElse(null),
-                    one.build().layers().stream().map(layer -> layer.kind().name()).toArray(String[]::new),
-                    one.build().layers().stream().map(layer -> layer.depth().micrometres()).toArray(Long[]::new), one.build().dugIn(),
+    static final KeyedRows<WalkRecord, UUID, Walk> ROWS = KeyedRows.of(
+            Things.WALKS,
+            WALK,
+            WALK.GARDEN,
+            WALK.ID,
+            (row, currency) -> new Walk(
+                    row.get(WALK.ID),
+                    row.get(WALK.NAME),
+                    WalkGrade.valueOf(row.get(WALK.GRADE)),
+                    Surfacing.valueOf(row.get(WALK.SURFACE)),
+                    Columns.points(row.get(WALK.X), row.get(WALK.Y)),
+                    build(row)),
+            (garden, one) -> new WalkRecord(
+                    garden,
+                    one.id(),
+                    one.name(),
+                    one.grade().name(),
+                    one.surface().name(),
+                    Columns.xs(one.corners()),
+                    Columns.ys(one.corners()),
+                    one.build().season().orElse(null),
+                    one.build().layers().stream()
+                            .map(layer -> layer.kind().name())
+                            .toArray(String[]::new),
+                    one.build().layers().stream()
+                            .map(layer -> layer.depth().micrometres())
+                            .toArray(Long[]::new),
+                    one.build().dugIn(),
                     one.build().edged()));
 
     private static WalkBuild build(Record row) {
         String[] kinds = row.get(WALK.LAYER_KIND);
         Long[] depths = row.get(WALK.LAYER_DEPTH);
-        List<Layer> layers = IntStream.range(0, kinds.length).mapToObj(i -> new Layer(LayerKind.valueOf(kinds[i]), new Length(depths[i]))).toList();
-        return new WalkBuild(Optional.ofNullable(row.get(WALK.SEASON)), layers, row.get(WALK.DUG_IN), row.get(WALK.EDGED));
+        List<Layer> layers = IntStream.range(0, kinds.length)
+                .mapToObj(i -> new Layer(LayerKind.valueOf(kinds[i]), new Length(depths[i])))
+                .toList();
+        return new WalkBuild(
+                Optional.ofNullable(row.get(WALK.SEASON)), layers, row.get(WALK.DUG_IN), row.get(WALK.EDGED));
     }
 
     private WalkRows() {}

@@ -13,12 +13,31 @@ import java.util.UUID;
 /** Gates and other ways in, from rows and into rows. */
 final class WayInRows {
 
-    static final KeyedRows<WayInRecord, UUID, WayIn> ROWS = KeyedRows.of(Things.WAYS_IN, WAY_IN, WAY_IN.GARDEN, WAY_IN.ID,
-            (row, currency) -> new WayIn(row.get(WAY_IN.ID), row.get(WAY_IN.NAME), Columns.point(row.get(WAY_IN.X), row.get(WAY_IN.Y)),
-                    new Length(row.get(WAY_IN.WIDTH)), Swing.valueOf(row.get(WAY_IN.SWING)), Optional.ofNullable(row.get(WAY_IN.FROM_SEASON)),
-                    Optional.ofNullable(row.get(WAY_IN.UNTIL_SEASON)), new Length(row.get(WAY_IN.SILL))),
-            (garden, one) -> new WayInRecord(garden, one.id(), one.name(), one.place().x().micrometres(), one.place().y().micrometres(),
-                    one.width().micrometres(), one.swing().name(), one.from().orElse(null), one.until().orElse(null), one.sill().micrometres()));
+    static final KeyedRows<WayInRecord, UUID, WayIn> ROWS = KeyedRows.of(
+            Things.WAYS_IN,
+            WAY_IN,
+            WAY_IN.GARDEN,
+            WAY_IN.ID,
+            (row, currency) -> new WayIn(
+                    row.get(WAY_IN.ID),
+                    row.get(WAY_IN.NAME),
+                    Columns.point(row.get(WAY_IN.X), row.get(WAY_IN.Y)),
+                    new Length(row.get(WAY_IN.WIDTH)),
+                    Swing.valueOf(row.get(WAY_IN.SWING)),
+                    Optional.ofNullable(row.get(WAY_IN.FROM_SEASON)),
+                    Optional.ofNullable(row.get(WAY_IN.UNTIL_SEASON)),
+                    new Length(row.get(WAY_IN.SILL))),
+            (garden, one) -> new WayInRecord(
+                    garden,
+                    one.id(),
+                    one.name(),
+                    one.place().x().micrometres(),
+                    one.place().y().micrometres(),
+                    one.width().micrometres(),
+                    one.swing().name(),
+                    one.from().orElse(null),
+                    one.until().orElse(null),
+                    one.sill().micrometres()));
 
     private WayInRows() {}
 }

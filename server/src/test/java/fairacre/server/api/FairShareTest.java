@@ -2,39 +2,56 @@ package fairacre.server.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doAnswer;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.security.Principal;
 import java.time.Duration;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
-import org.springframework.mock.web.MockHttpServletRequest;
-import org.springframework.mock.web.MockHttpServletResponse;
 
 class FairShareTest {
 
     private static final Duration NOT_AT_ALL = Duration.ZERO;
 
-    private static MockHttpServletRequest from(String account) {
-        MockHttpServletRequest request = new MockHttpServletRequest();
+    /** A request that keeps its attributes. */
+    private static HttpServletRequest from(String account) {
+        Map<String, Object> attributes = new HashMap<>();
+        HttpServletRequest request = mock(HttpServletRequest.class);
         if (account != null) {
-            request.setUserPrincipal((Principal) () -> account);
+            Principal principal = () -> account;
+            when(request.getUserPrincipal()).thenReturn(principal);
         }
+        doAnswer(call -> attributes.put(call.getArgument(0), call.getArgument(1)))
+                .when(request)
+                .setAttribute(any(), any());
+        doAnswer(call -> attributes.remove(call.<String>getArgument(0)))
+                .when(request)
+                .removeAttribute(any());
+        when(request.getAttribute(any())).thenAnswer(call -> attributes.get(call.<String>getArgument(0)));
         return request;
     }
 
-    private static void begin(FairShare share, MockHttpServletRequest request) throws InterruptedException {
-        assertThat(share.preHandle(request, new MockHttpServletResponse(), new Object())).isTrue();
+    private static void begin(FairShare share, HttpServletRequest request) throws InterruptedException {
+        assertThat(share.preHandle(request, mock(HttpServletResponse.class), new Object()))
+                .isTrue();
     }
 
-    private static void end(FairShare share, MockHttpServletRequest request) {
-        share.afterCompletion(request, new MockHttpServletResponse(), new Object(), null);
+    private static void end(FairShare share, HttpServletRequest request) {
+        share.afterCompletion(request, mock(HttpServletResponse.class), new Object(), null);
     }
 
     @Test
     void oneAccountsWorkDoesNotHoldUpAnother() throws InterruptedException {
         FairShare share = new FairShare(2, 10, NOT_AT_ALL);
-        MockHttpServletRequest first = from("rosa");
+        HttpServletRequest first = from("rosa");
         begin(share, first);
         begin(share, from("rosa"));
         assertThatThrownBy(() -> begin(share, from("rosa"))).isInstanceOf(TooBusyException.class);
@@ -53,7 +70,7 @@ class FairShareTest {
     @Test
     void aRequestGivesItsPlaceBackOnce() throws InterruptedException {
         FairShare share = new FairShare(1, 10, NOT_AT_ALL);
-        MockHttpServletRequest request = from("rosa");
+        HttpServletRequest request = from("rosa");
         begin(share, request);
         end(share, request);
         end(share, request);
@@ -64,7 +81,7 @@ class FairShareTest {
     @Test
     void oneThatWaitsHasItsTurnWhenAnotherIsDone() throws InterruptedException {
         FairShare share = new FairShare(1, 10, Duration.ofMinutes(1));
-        MockHttpServletRequest first = from("rosa");
+        HttpServletRequest first = from("rosa");
         begin(share, first);
         CountDownLatch turn = new CountDownLatch(1);
         Thread waiting = new Thread(() -> {
@@ -83,6 +100,7 @@ class FairShareTest {
 
     @Test
     void aLineThatIsTooLongIsNotJoined() {
-        assertThatThrownBy(() -> begin(new FairShare(1, 0, Duration.ofMinutes(1)), from("rosa"))).isInstanceOf(TooBusyException.class);
+        assertThatThrownBy(() -> begin(new FairShare(1, 0, Duration.ofMinutes(1)), from("rosa")))
+                .isInstanceOf(TooBusyException.class);
     }
 }

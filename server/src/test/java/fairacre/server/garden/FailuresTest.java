@@ -16,8 +16,11 @@ class FailuresTest {
         Failures failures = new Failures(meters);
         failures.tell(Gardens.generated(1, 1), List.of());
         assertThat(meters.counter(Failures.COUNTER).count()).isZero();
-        failures.tell(Gardens.generated(1, 1), List.of(new Failure("the walks", new IllegalStateException("one")),
-                new Failure("heights", new IllegalStateException("another"))));
+        failures.tell(
+                Gardens.generated(1, 1),
+                List.of(
+                        new Failure("the walks", new IllegalStateException("one")),
+                        new Failure("heights", new IllegalStateException("another"))));
         assertThat(meters.counter(Failures.COUNTER).count()).isEqualTo(2);
     }
 }

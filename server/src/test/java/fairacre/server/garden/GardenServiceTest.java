@@ -63,7 +63,8 @@ class GardenServiceTest {
 
     @BeforeEach
     void stored() {
-        service = new GardenService(store, log, receipts, new Failures(new SimpleMeterRegistry()), Duration.ofMinutes(5));
+        service =
+                new GardenService(store, log, receipts, new Failures(new SimpleMeterRegistry()), Duration.ofMinutes(5));
         StoredGarden stored = new StoredGarden(5, PLAN, Optional.empty(), Optional.empty());
         when(store.lock(OWNER, GARDEN)).thenReturn(Optional.of(stored));
         when(store.find(OWNER, GARDEN)).thenReturn(Optional.of(stored));
@@ -73,15 +74,18 @@ class GardenServiceTest {
     @Test
     void anEditIsKeptAndLoggedWithItsInverse() {
         service.change(OWNER, GARDEN, 5, null, RENAME);
-        Change back = new Change.RenameBed(PLAN.beds().get(0).id(), PLAN.beds().get(0).name());
+        Change back =
+                new Change.RenameBed(PLAN.beds().get(0).id(), PLAN.beds().get(0).name());
         verify(store).update(eq(PLAN), any(), eq(6L));
         verify(log).edit(GARDEN, 6, OWNER, null, RENAME, back);
     }
 
     @Test
     void aStaleOrRefusedEditWritesNothing() {
-        assertThatThrownBy(() -> service.change(OWNER, GARDEN, 4, null, RENAME)).isInstanceOfSatisfying(
-                StaleRevisionException.class, stale -> assertThat(stale.current().revision()).isEqualTo(5));
+        assertThatThrownBy(() -> service.change(OWNER, GARDEN, 4, null, RENAME))
+                .isInstanceOfSatisfying(
+                        StaleRevisionException.class,
+                        stale -> assertThat(stale.current().revision()).isEqualTo(5));
         assertThatThrownBy(() -> service.change(OWNER, GARDEN, 5, null, new Change.RemoveBed(UUID.randomUUID())))
                 .isInstanceOf(RefusedException.class);
         verify(store, never()).update(any(), any(), anyLong());
@@ -107,9 +111,12 @@ class GardenServiceTest {
 
     @Test
     void aJudgementThatTakesTooLongIsGivenUpAndTheQuickOneStands() {
-        GardenService hurried = new GardenService(store, log, receipts, new Failures(new SimpleMeterRegistry()), Duration.ZERO);
-        assertThatThrownBy(() -> hurried.appraise(OWNER, GARDEN, Gardens.SEASON)).isInstanceOf(TooLongException.class);
-        assertThat(hurried.judge(OWNER, GARDEN, Gardens.SEASON).appraisal().beds()).hasSize(3);
+        GardenService hurried =
+                new GardenService(store, log, receipts, new Failures(new SimpleMeterRegistry()), Duration.ZERO);
+        assertThatThrownBy(() -> hurried.appraise(OWNER, GARDEN, Gardens.SEASON))
+                .isInstanceOf(TooLongException.class);
+        assertThat(hurried.judge(OWNER, GARDEN, Gardens.SEASON).appraisal().beds())
+                .hasSize(3);
     }
 
     @Test
@@ -117,7 +124,9 @@ class GardenServiceTest {
         Watch watch = new Watch(Duration.ofMinutes(5));
         Watch.Turn old = watch.begin(GARDEN, new Version(5, GARDEN, 0));
         Watch.Turn besides = watch.begin(GARDEN, new Version(5, GARDEN, 0));
-        assertThat(old.getAsBoolean() || besides.getAsBoolean()).as("another season of the same state").isFalse();
+        assertThat(old.getAsBoolean() || besides.getAsBoolean())
+                .as("another season of the same state")
+                .isFalse();
         Watch.Turn newest = watch.begin(GARDEN, new Version(6, GARDEN, 0));
         watch.begin(UUID.randomUUID(), new Version(1, GARDEN, 0));
         assertThat(old.getAsBoolean() && besides.getAsBoolean()).isTrue();
@@ -127,30 +136,37 @@ class GardenServiceTest {
     @Test
     void whoeverEditsWhileItIsJudgedGetsTheJudgementOfTheEdit() throws Exception {
         Plan large = Gardens.generatedOfAllShapes(8, 3).withId(GARDEN);
-        Plan edited = large.apply(new Change.RenameBed(large.beds().get(0).id(), "Chard")).orThrow();
+        Plan edited = large.apply(new Change.RenameBed(large.beds().get(0).id(), "Chard"))
+                .orThrow();
         AtomicLong revision = new AtomicLong(5);
         CountDownLatch begun = new CountDownLatch(1);
         when(store.version(OWNER, GARDEN)).thenAnswer(asked -> Optional.of(new Version(revision.get(), GARDEN, 0)));
         when(store.find(OWNER, GARDEN)).thenAnswer(asked -> {
             begun.countDown();
-            return Optional.of(new StoredGarden(revision.get(), revision.get() == 5 ? large : edited, Optional.empty(), Optional.empty()));
+            return Optional.of(new StoredGarden(
+                    revision.get(), revision.get() == 5 ? large : edited, Optional.empty(), Optional.empty()));
         });
-        CompletableFuture<AppraisalReport> first = CompletableFuture.supplyAsync(() -> service.appraise(OWNER, GARDEN, Gardens.SEASON));
+        CompletableFuture<AppraisalReport> first =
+                CompletableFuture.supplyAsync(() -> service.appraise(OWNER, GARDEN, Gardens.SEASON));
         begun.await();
         revision.set(6);
-        assertThat(service.appraise(OWNER, GARDEN, Gardens.SEASON).beds()).extracting(BedAppraisal::name).contains("Chard");
+        assertThat(service.appraise(OWNER, GARDEN, Gardens.SEASON).beds())
+                .extracting(BedAppraisal::name)
+                .contains("Chard");
         assertThat(first.get().beds()).extracting(BedAppraisal::name).contains("Chard");
     }
 
     @Test
     void theLedgerIsSummedAgainWhenSomethingIsEntered() {
         String before = service.judge(OWNER, GARDEN, Gardens.SEASON).base();
-        assertThat(service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON).base()).isEqualTo(before);
+        assertThat(service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON).base())
+                .isEqualTo(before);
         verify(receipts, times(1)).paid(GARDEN, PLAN.currency());
         when(store.version(OWNER, GARDEN)).thenReturn(Optional.of(new Version(5, GARDEN, 1)));
         Money cost = Money.of(PLAN.currency(), 12);
         when(receipts.paid(GARDEN, PLAN.currency()))
-                .thenReturn(List.of(new Paid(Optional.empty(), BillPart.OTHER, Gardens.SEASON, false, BigDecimal.ONE, cost)));
+                .thenReturn(List.of(
+                        new Paid(Optional.empty(), BillPart.OTHER, Gardens.SEASON, false, BigDecimal.ONE, cost)));
         assertThat(service.forecast(OWNER, GARDEN).paid()).isEqualTo(cost);
         assertThat(service.judge(OWNER, GARDEN, Gardens.SEASON).base()).isNotEqualTo(before);
     }

@@ -33,17 +33,22 @@ class PlanReaderTest {
         Plan plan = Gardens.generated(40, 2).withId(UUID.randomUUID());
         store.insert(owner, plan);
         AtomicInteger statements = new AtomicInteger();
-        assertThat(PlanReader.read(counting(statements), owner, plan.id()).orElseThrow().plan()).isEqualTo(plan);
+        assertThat(PlanReader.read(counting(statements), owner, plan.id())
+                        .orElseThrow()
+                        .plan())
+                .isEqualTo(plan);
         assertThat(statements).hasValue(1);
     }
 
     private DSLContext counting(AtomicInteger statements) {
-        return database.configuration().derive(new ExecuteListener() {
-            @Override
-            public void executeStart(ExecuteContext context) {
-                statements.incrementAndGet();
-            }
-        }).dsl();
+        return database.configuration()
+                .derive(new ExecuteListener() {
+                    @Override
+                    public void executeStart(ExecuteContext context) {
+                        statements.incrementAndGet();
+                    }
+                })
+                .dsl();
     }
 
     @Test
@@ -54,7 +59,8 @@ class PlanReaderTest {
         GardenStore counted = new GardenStore(counting(statements), Clock.systemUTC());
         counted.update(plan, plan, 1);
         assertThat(statements).as("the garden's row").hasValue(1);
-        Plan without = plan.apply(new Remove<>(Things.WALKS, Gardens.id("Main"))).orThrow();
+        Plan without =
+                plan.apply(new Remove<>(Things.WALKS, Gardens.id("Main"))).orThrow();
         counted.update(plan, without, 2);
         assertThat(statements).as("and a walk's that goes").hasValue(3);
         counted.update(without, plan, 3);
@@ -63,8 +69,10 @@ class PlanReaderTest {
 
     @Test
     void everyKindOfThingHasItsRows() {
-        assertThat(Things.ALL).allSatisfy(kind -> assertThat(PlanRows.ALL).anyMatch(rows -> rows instanceof KeyedRows<?, ?, ?> keyed
-                && keyed.things().filter(kind::equals).isPresent()));
+        assertThat(Things.ALL)
+                .allSatisfy(kind -> assertThat(PlanRows.ALL)
+                        .anyMatch(rows -> rows instanceof KeyedRows<?, ?, ?> keyed
+                                && keyed.things().filter(kind::equals).isPresent()));
     }
 
     @Test
@@ -72,16 +80,24 @@ class PlanReaderTest {
         UUID owner = account();
         Plan plan = Gardens.everything().withId(UUID.randomUUID());
         store.insert(owner, plan);
-        assertThat(PlanReader.read(database, owner, plan.id()).orElseThrow().plan()).isEqualTo(plan);
+        assertThat(PlanReader.read(database, owner, plan.id()).orElseThrow().plan())
+                .isEqualTo(plan);
         Plan before = plan;
-        for (Change change : List.<Change>of(new Remove<>(Things.FEATURES, Gardens.id("Plum")),
-                Put.of(Gardens.gate("Gate", 3, 0, 1.5)), new GroundChange.SetLevels(List.of()),
-                new Remove<>(Things.WALKS, Gardens.id("Main")), new Remove<>(Things.SUNDRIES, Gardens.id("Spade")),
-                Put.of(Gardens.sundry("Skip", "0.5", "99.95", Acquired.FREE)), new Remove<>(Things.CARRIERS, Gardens.id("Barrow")),
-                new Change.MarkExisting(Gardens.id("Old"), Gardens.SEASON, false), new Change.SetSite(new Site(Site.rectangle(9, 9), 0, 1)))) {
+        for (Change change : List.<Change>of(
+                new Remove<>(Things.FEATURES, Gardens.id("Plum")),
+                Put.of(Gardens.gate("Gate", 3, 0, 1.5)),
+                new GroundChange.SetLevels(List.of()),
+                new Remove<>(Things.WALKS, Gardens.id("Main")),
+                new Remove<>(Things.SUNDRIES, Gardens.id("Spade")),
+                Put.of(Gardens.sundry("Skip", "0.5", "99.95", Acquired.FREE)),
+                new Remove<>(Things.CARRIERS, Gardens.id("Barrow")),
+                new Change.MarkExisting(Gardens.id("Old"), Gardens.SEASON, false),
+                new Change.SetSite(new Site(Site.rectangle(9, 9), 0, 1)))) {
             Plan after = before.apply(change).orThrow();
             store.update(before, after, 1);
-            assertThat(PlanReader.read(database, owner, plan.id()).orElseThrow().plan()).as(change.toString()).isEqualTo(after);
+            assertThat(PlanReader.read(database, owner, plan.id()).orElseThrow().plan())
+                    .as(change.toString())
+                    .isEqualTo(after);
             before = after;
         }
     }
