@@ -77,7 +77,8 @@ public enum SnagRule {
             "Wood below the soil is only sensible in beds filled 15 in deep and more: roots need 8 to 12 in of soil above it.",
             "common practice"),
     NO_DRAIN_BEHIND_WALL(
-            "Behind a retaining wall runs a drain of stone with a perforated pipe, never only in front of it: water that stands there pushes it over.",
+            "Behind a retaining wall runs a drain of stone with a perforated pipe, never only in front of it:"
+                    + " water that stands there pushes it over.",
             "common practice"),
     WALK_RAISES_GROUND(
             "A walk built up on the ground takes height from the beds beside it: dig out first, then lay the base.",

@@ -99,8 +99,8 @@ public final class CuttingSheet {
                 nothing
                         ? "No boards are cut this season."
                         : saw + (plan.workshop().tight() ? " Pieces may come out a saw cut short." : ""));
-        say(
-                "Before cutting: is the board as long as said? Eye and ear protection; a mask with treated wood, whose offcuts are not burned.");
+        say("Before cutting: is the board as long as said? Eye and ear protection;"
+                + " a mask with treated wood, whose offcuts are not burned.");
     }
 
     private void kind(CuttingPlan cut, BestCutting best) {

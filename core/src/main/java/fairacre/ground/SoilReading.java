@@ -59,7 +59,8 @@ public final class SoilReading {
                         Clearing.SHEET_MULCH,
                         "Sheet over it",
                         "build the same day",
-                        "An inch of manure, heavy cardboard lapped 6 to 8 in and soaked, bed and deep mulch on top: no digging, much carrying.",
+                        "An inch of manure, heavy cardboard lapped 6 to 8 in and soaked, bed and deep mulch on top:"
+                                + " no digging, much carrying.",
                         LayerKind.CARDBOARD.ordered(),
                         0.15),
                 new School(
