@@ -53,7 +53,7 @@ import org.locationtech.jts.geom.Polygon;
 public final class Appraisal {
 
     /** What takes too long to be told while something is dragged. */
-    private static final List<SnagRule> NOT_IN_PREVIEWS =
+    static final List<SnagRule> NOT_IN_PREVIEWS =
             List.of(SnagRule.DEAD_END, SnagRule.WALK_STEP, SnagRule.BARE_GROUND, SnagRule.GROUND_TOO_STEEP);
 
     private final Plan plan;
@@ -199,7 +199,7 @@ public final class Appraisal {
         return Cores.spread(standing.stream(), standing.size())
                 .map(bed -> guard.orElse(
                         "who reaches what of " + bed.name(),
-                        () -> study.of(bed, plan.tending(bed.id())),
+                        () -> study.reach(bed, plan.tending(bed.id())),
                         () -> BedReach.unknown(bed, plan.tending(bed.id()))))
                 .toList();
     }

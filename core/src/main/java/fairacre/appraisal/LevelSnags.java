@@ -27,7 +27,7 @@ final class LevelSnags {
         List<Snag> snags = new ArrayList<>();
         context.levels().map(LevelStudy::of).ifPresent(study -> {
             for (StandingBed bed : context.standing()) {
-                BedLevel level = study.of(bed);
+                BedLevel level = study.level(bed);
                 if (level.meaning() != Meaning.LEVEL && !madeUp(bed, level.drop())) {
                     snags.add(slope(study, bed, level));
                 }
@@ -72,7 +72,7 @@ final class LevelSnags {
         Rectangle turned =
                 bed.outline().movedTo(bed.outline().centre(), bed.outline().turn() + 90);
         Surroundings round = context.surroundings(bed);
-        if (round.suits(turned) && study.of(round.reshaped(turned)).meaning().compareTo(level.meaning()) < 0) {
+        if (round.suits(turned) && study.level(round.reshaped(turned)).meaning().compareTo(level.meaning()) < 0) {
             remedies.add(new Remedy("Turn " + bed.name() + " along the slope's contour", Edits.move(bed, turned)));
         }
         if (bed.frame().isPresent() && !bed.revision().build().legs().isPositive()) {

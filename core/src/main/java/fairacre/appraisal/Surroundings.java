@@ -93,7 +93,7 @@ final class Surroundings {
         all.addAll(replacements);
         ReachStudy study = ReachStudy.of(WalkStudy.of(setting, all, memo), plan.gardeners());
         return replacements.stream()
-                .map(each -> study.of(each, plan.tending(bed.id())))
+                .map(each -> study.reach(each, plan.tending(bed.id())))
                 .allMatch(demand);
     }
 
@@ -103,7 +103,7 @@ final class Surroundings {
         others.forEach(other -> all.add(other.id().equals(moved.id()) ? moved : other));
         all.add(bed);
         return demand.test(ReachStudy.of(WalkStudy.of(setting, all, memo), plan.gardeners())
-                .of(bed, plan.tending(bed.id())));
+                .reach(bed, plan.tending(bed.id())));
     }
 
     /** Whether this bed satisfies a demand on how it is reached once a feature is gone. */
@@ -112,7 +112,7 @@ final class Surroundings {
         all.add(bed);
         Setting freed = setting.without(feature.id());
         return demand.test(
-                ReachStudy.of(WalkStudy.of(freed, all, memo), plan.gardeners()).of(bed, plan.tending(bed.id())));
+                ReachStudy.of(WalkStudy.of(freed, all, memo), plan.gardeners()).reach(bed, plan.tending(bed.id())));
     }
 
     /** Whether the bed built otherwise where it stands does away with a narrow place. */

@@ -102,10 +102,10 @@ public final class ArrangementStudy {
     }
 
     /** The layouts of one manner that pass, most growing area first. */
-    public List<Arrangement> of(LayoutKind manner) {
+    public List<Arrangement> layouts(LayoutKind manner) {
         List<Arrangement> passed = new ArrayList<>();
         Money before = quickly(cleared).bill().total();
-        for (List<Block> draft : new Drafts(ground()).of(manner)) {
+        for (List<Block> draft : new Drafts(ground()).drafts(manner)) {
             List<Block> left = given.leftOf(draft);
             if (!left.isEmpty()) {
                 judged(manner, left, before).ifPresent(passed::add);

@@ -83,7 +83,7 @@ final class Drafts {
         }
     }
 
-    List<List<Block>> of(LayoutKind manner) {
+    List<List<Block>> drafts(LayoutKind manner) {
         List<List<Block>> drafts = switch (manner) {
             case ROWS_ACROSS -> rows(ground, false);
             case ROWS_UP ->

@@ -32,7 +32,7 @@ public final class FrameDrawings {
     }
 
     /** Of a bed as it stands in a season; empty if it doesn't, or has no boards. */
-    public Optional<FrameDrawing> of(Bed bed, int season) {
+    public Optional<FrameDrawing> drawing(Bed bed, int season) {
         return bed.in(season).flatMap(revision -> revision.frame().map(frame -> draw(bed, revision, frame)));
     }
 
@@ -40,7 +40,7 @@ public final class FrameDrawings {
     public List<FrameDrawing> cutIn(int season) {
         return plan.beds().stream()
                 .filter(bed -> courses(bed, season) > 0)
-                .flatMap(bed -> of(bed, season).stream())
+                .flatMap(bed -> drawing(bed, season).stream())
                 .toList();
     }
 

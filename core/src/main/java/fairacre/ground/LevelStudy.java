@@ -49,7 +49,7 @@ public final class LevelStudy {
         return new LevelStudy(levels);
     }
 
-    public BedLevel of(StandingBed bed) {
+    public BedLevel level(StandingBed bed) {
         Rectangle outline = bed.outline();
         double a = outline.length().metres() / 2;
         double b = outline.width().metres() / 2;

@@ -44,12 +44,12 @@ public final class ReachStudy {
         return new ReachStudy(walks, List.copyOf(gardeners));
     }
 
-    public BedReach of(StandingBed bed) {
-        return of(bed, gardeners);
+    public BedReach reach(StandingBed bed) {
+        return reach(bed, gardeners);
     }
 
     /** @param tending of all gardeners those who tend the bed */
-    public BedReach of(StandingBed bed, List<Gardener> tending) {
+    public BedReach reach(StandingBed bed, List<Gardener> tending) {
         List<List<Stretch>> stretches =
                 tending.stream().map(gardener -> stretches(bed, gardener)).toList();
         return walks.get()

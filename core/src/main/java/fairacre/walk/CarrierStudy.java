@@ -176,7 +176,7 @@ public final class CarrierStudy {
         return centres.isEmpty() ? List.of() : deadEnds(carrier, centres, roomFor(carrier.turning(), carrier, centres));
     }
 
-    public CarrierGround of(Carrier carrier) {
+    public CarrierGround judge(Carrier carrier) {
         Geometry centres = centres(carrier);
         Geometry ground = grownBack(centres, radius(carrier.width()));
         List<UUID> alongside = new ArrayList<>();

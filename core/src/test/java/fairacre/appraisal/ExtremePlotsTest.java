@@ -62,7 +62,7 @@ class ExtremePlotsTest {
                 with(plot(1, 1, List.of()), Put.of(gate("Gate", 0.5, 0, 0.9)), Put.of(carrier("Loader", 1.5, true, 3)));
         List<StandingBed> standing = plan.standing(SEASON);
         CarrierGround ground = CarrierStudy.of(Appraisal.of(plan, SEASON).walks(), standing)
-                .of(plan.carriers().get(0));
+                .judge(plan.carriers().get(0));
         assertThat(ground.ground()).isEmpty();
         assertThat(ground.turning()).isEmpty();
         assertThat(LargestRectangle.of(plan)).map(Rectangle::length).contains(Length.metres(1));
@@ -92,7 +92,7 @@ class ExtremePlotsTest {
         assertThat(report.plot().squareMetres()).isEqualTo(10_000);
         assertThat(report.snags()).extracting(Snag::rule).containsOnly(SnagRule.HEIGHT_UNFIT, SnagRule.BARE_GROUND);
         CarrierGround ground = CarrierStudy.of(Appraisal.of(plan, SEASON).walks(), plan.standing(SEASON))
-                .of(plan.carriers().get(0));
+                .judge(plan.carriers().get(0));
         assertThat(ground.area().squareMetres()).isCloseTo(10_000 - (4 - Math.PI) * 0.75 * 0.75 - 300, within(2.5));
         assertThat(ground.shutOut()).isEmpty();
         assertThat(ground.unpassable().metres()).isLessThan(1.5);
@@ -118,7 +118,7 @@ class ExtremePlotsTest {
     void aRectangleOfAHectareIsArrangedAndAllOfItRefusedIfThatTakesTooManyBeds() {
         Plan plan = plot(SIDE, SIDE, List.of(gardener("Ada", 0.6, 0.6)));
         assertThat(ArrangementStudy.of(plan, SEASON, wish(12, 10), UUID::randomUUID)
-                        .of(LayoutKind.ROWS_ACROSS))
+                        .layouts(LayoutKind.ROWS_ACROSS))
                 .isNotEmpty();
         assertThatThrownBy(() -> new Wish(
                         Point.metres(0, 0),

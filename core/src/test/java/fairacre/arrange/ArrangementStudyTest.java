@@ -46,7 +46,7 @@ class ArrangementStudyTest {
                 ArrangementStudy.of(plan, SEASON, wish, () -> id("arranged " + next.incrementAndGet()));
         List<Arrangement> all = new ArrayList<>();
         for (LayoutKind manner : LayoutKind.values()) {
-            all.addAll(study.of(manner));
+            all.addAll(study.layouts(manner));
         }
         return all;
     }
@@ -87,7 +87,7 @@ class ArrangementStudyTest {
         AtomicInteger next = new AtomicInteger();
         List<Arrangement> found = ArrangementStudy.of(
                         plan, SEASON, wish(0, 0, 9, 8, 0.95), () -> id("bed " + next.incrementAndGet()))
-                .of(manner);
+                .layouts(manner);
         for (Arrangement one : found) {
             Plan taken = plan.apply(one.change()).orThrow();
             assertThat(Appraisal.of(taken, SEASON).preview().snags())

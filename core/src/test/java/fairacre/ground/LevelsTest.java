@@ -218,7 +218,7 @@ class LevelsTest {
                     List.of(height(0, 0, 0), height(10, 0, 0), height(0, 1, fall), height(10, 1, fall));
             Bed bed = bed("Beans", 5, 0.5, 3, 1, 0, Optional.of(cedar(Board.B2X10, 1)));
             BedLevel level = LevelStudy.of(levels(heights))
-                    .of(plot(10, 10, List.of(), bed).standing(SEASON).get(0));
+                    .level(plot(10, 10, List.of(), bed).standing(SEASON).get(0));
             assertThat(level.across().metres()).isCloseTo(fall, within(1e-6));
             assertThat(level.along()).isEqualTo(Length.ZERO);
             assertThat(level.meaning()).isEqualTo(meaning);

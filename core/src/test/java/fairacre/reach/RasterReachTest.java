@@ -58,7 +58,7 @@ class RasterReachTest {
         Raster lenient = new Raster(corners, standing, passing - 2 * Raster.DOUBT, reach + Raster.DOUBT);
         Raster strict = new Raster(corners, standing, passing + 2 * Raster.DOUBT, reach - Raster.DOUBT);
         for (StandingBed bed : standing) {
-            double unreached = study.of(bed).byNobody().area().squareMetres();
+            double unreached = study.reach(bed).byNobody().area().squareMetres();
             assertThat(unreached)
                     .as(bed.name())
                     .isBetween(lenient.unreached(bed) - Raster.AREA_DOUBT, strict.unreached(bed) + Raster.AREA_DOUBT);

@@ -64,7 +64,7 @@ class RasterShapesTest {
         Raster lenient = raster(plan, passing - 2 * DOUBT);
         Raster strict = raster(plan, passing + 2 * DOUBT);
         for (StandingBed bed : standing) {
-            double unreached = study.of(bed).byNobody().area().squareMetres();
+            double unreached = study.reach(bed).byNobody().area().squareMetres();
             assertThat(unreached)
                     .as(bed.name())
                     .isBetween(
@@ -81,7 +81,7 @@ class RasterShapesTest {
         double width = 0.4 + random.nextDouble() * 0.6;
         List<StandingBed> standing = plan.standing(SEASON);
         double area = CarrierStudy.of(WalkStudy.of(plan.setting(SEASON), standing), standing)
-                .of(carrier("Cart", width, true, 0))
+                .judge(carrier("Cart", width, true, 0))
                 .area()
                 .squareMetres();
         double slimmer = raster(plan, width - 2 * DOUBT).covered();

@@ -162,6 +162,6 @@ class ReachStudyTest {
                 .filter(b -> b.id().equals(beds[0].id()))
                 .findFirst()
                 .orElseThrow();
-        return ReachStudy.of(WalkStudy.of(plan.site(), standing), gardeners).of(first);
+        return ReachStudy.of(WalkStudy.of(plan.site(), standing), gardeners).reach(first);
     }
 }

@@ -44,7 +44,7 @@ class CarrierStudyTest {
     private static CarrierGround ground(Plan plan, Carrier carrier) {
         List<StandingBed> standing = plan.standing(SEASON);
         return CarrierStudy.of(WalkStudy.of(plan.setting(SEASON), standing), standing)
-                .of(carrier);
+                .judge(carrier);
     }
 
     @Nested

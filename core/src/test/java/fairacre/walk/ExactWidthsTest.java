@@ -158,7 +158,7 @@ class ExactWidthsTest {
     }
 
     private static CarrierGround ground(Plan plan, Carrier carrier) {
-        return CarrierStudy.of(walks(plan), beds(plan)).of(carrier);
+        return CarrierStudy.of(walks(plan), beds(plan)).judge(carrier);
     }
 
     private static boolean isShutOut(Plan plan, Carrier carrier) {

@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
+import org.springframework.boot.logging.LoggingSystem;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /**
@@ -38,6 +39,12 @@ public final class RunningServer {
         return database;
     }
 
+    static {
+        // Two programs in one process share one logger context: each would set it up anew and take it from the other.
+        // See logback-test.xml.
+        System.setProperty(LoggingSystem.SYSTEM_PROPERTY, LoggingSystem.NONE);
+    }
+
     private RunningServer(String database, boolean cuttable) throws IOException {
         this.database = database;
         int clusterPort = Integer.parseInt(CLUSTER.substring(CLUSTER.lastIndexOf(':') + 1));
@@ -50,10 +57,7 @@ public final class RunningServer {
                 "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + (cuttable ? line.port() : clusterPort) + "/"
                         + database,
                 "--spring.datasource.username=postgres",
-                "--spring.main.banner-mode=off",
-                "--logging.level.root=ERROR",
-                "--logging.level.com.zaxxer.hikari=OFF",
-                "--logging.level.org.springframework.transaction=OFF");
+                "--spring.main.banner-mode=off");
         port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
     }
 

@@ -119,7 +119,7 @@ class StudyController {
             Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season) {
         GardenService.Walks walks = gardens.walks(id(owner), garden, season);
         Plan plan = walks.plan();
-        return CarrierStudy.of(walks.study(), plan.standing(season)).of(carrier(plan, carrier));
+        return CarrierStudy.of(walks.study(), plan.standing(season)).judge(carrier(plan, carrier));
     }
 
     /** The shortest ways of a carrier from a place to the beds. */
@@ -156,7 +156,7 @@ class StudyController {
                         levels.onALine(),
                         LevelStudy.grade(levels.slope()),
                         plan.standing(season).stream()
-                                .map(LevelStudy.of(levels)::of)
+                                .map(LevelStudy.of(levels)::level)
                                 .toList()));
     }
 
@@ -253,7 +253,7 @@ class StudyController {
     Optional<FrameDrawing> frame(
             Principal owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
         Plan plan = plan(owner, garden, season);
-        return FrameDrawings.of(plan).of(plan.bed(bed), season);
+        return FrameDrawings.of(plan).drawing(plan.bed(bed), season);
     }
 
     /** The cheapest layouts that are found for the same pieces; takes seconds in a large garden. */
@@ -309,7 +309,7 @@ class StudyController {
             @RequestParam LayoutKind manner,
             @RequestBody Wish wish) {
         return ArrangementStudy.of(plan(owner, garden, season), season, wish, UUID::randomUUID)
-                .of(manner);
+                .layouts(manner);
     }
 
     /** The plan, if it can be looked at in this season. */
