@@ -16,9 +16,12 @@ import fairacre.reach.BedReach;
 import fairacre.walk.Gap;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
@@ -77,55 +80,82 @@ final class ReachRemedies {
 
     /**
      * Searched for with either long side staying where it is and with both giving way alike. Narrower is within reach
-     * where wider is, so the width is found by halving between whole steps; where it leaves a slot beside the bed that
-     * nobody gets into, the slot is made wide enough to pass.
+     * where wider is, so the width is found by halving between whole steps.
      */
     private Optional<Remedy> findNarrower() {
         if (!bed.revision().malleable()) {
             return Optional.empty();
         }
-        return Stream.of(0, 1, -1)
-                .map(this::widest)
-                .flatMap(Optional::stream)
+        // Both sides, or one of them.
+        Map<Integer, Length> reached = new TreeMap<>();
+        Stream.of(0, 1, -1).forEach(side -> widestReached(side).ifPresent(width -> reached.put(side, width)));
+        return reached.entrySet().stream()
+                .flatMap(side -> widestSound(side.getValue(), side.getKey()).stream())
                 .max(Comparator.comparing(Rectangle::shorterSide))
                 .map(outline -> new Remedy(
                         "Narrow " + bed.name() + " to " + context.wording().length(outline.shorterSide())
-                                + ", the widest that can be reached",
+                                + ", the widest that "
+                                + (outline.shorterSide().equals(Collections.max(reached.values()))
+                                        ? "can be reached"
+                                        : "brings no other snag"),
                         Edits.reshape(bed, outline)));
     }
 
     /** @param side 0 for both, 1 or -1 for the long side that stays */
-    private Optional<Rectangle> widest(int side) {
+    private Optional<Length> widestReached(int side) {
+        Length high = context.wording().stepDown(bed.outline().shorterSide());
+        return Optional.of(high)
+                .filter(width -> width.compareTo(Limits.SHORTEST_SIDE) >= 0
+                        && isWithinReach(narrowed(Limits.SHORTEST_SIDE, side)))
+                .map(width -> widest(Limits.SHORTEST_SIDE, width, w -> isWithinReach(narrowed(w, side))));
+    }
+
+    /**
+     * Where the widest within reach brings another snag, as a slot beside the bed that nobody gets into, the slot is
+     * made wide enough to pass, and then the widest between them is looked for.
+     */
+    private Optional<Rectangle> widestSound(Length reached, int side) {
+        if (isSound(reached, side)) {
+            return Optional.of(narrowed(reached, side));
+        }
         Length now = bed.outline().shorterSide();
-        Length low = Limits.SHORTEST_SIDE;
-        Length high = context.wording().stepDown(now);
-        if (high.compareTo(low) < 0 || !isWithinReach(narrowed(low, side))) {
-            return Optional.empty();
-        }
-        if (isWithinReach(narrowed(high, side))) {
-            low = high;
-        }
-        while (context.wording().stepDown(high).compareTo(low) > 0) {
-            Length middle = context.wording().tidyDown(low.plus(high).half());
-            if (middle.compareTo(low) <= 0) {
-                break;
-            }
-            if (isWithinReach(narrowed(middle, side))) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        Length widest = context.wording().tidyDown(low);
         Length passable =
                 context.plan().gardeners().stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
         Length slot = context.wording().tidyDown(side == 0 ? now.minus(passable.times(2)) : now.minus(passable));
-        return Stream.of(widest, slot)
-                .filter(width -> width.compareTo(Limits.SHORTEST_SIDE) >= 0 && width.compareTo(widest) <= 0)
-                .map(width -> narrowed(width, side))
-                .filter(this::isWithinReach)
-                .filter(outline -> context.isSound(Edits.reshape(bed, outline)))
-                .findFirst();
+        return Optional.of(slot)
+                .filter(width -> width.compareTo(Limits.SHORTEST_SIDE) >= 0 && width.compareTo(reached) < 0)
+                .filter(width -> isSound(width, side))
+                .map(width -> narrowed(widest(width, reached, w -> isSound(w, side)), side));
+    }
+
+    /**
+     * The widest, in whole steps, for which something holds.
+     *
+     * @param low it holds there
+     */
+    private Length widest(Length low, Length high, Predicate<Length> holds) {
+        if (holds.test(high)) {
+            return context.wording().tidyDown(high);
+        }
+        Length yes = low;
+        Length no = high;
+        while (context.wording().stepDown(no).compareTo(yes) > 0) {
+            Length middle = context.wording().tidyDown(yes.plus(no).half());
+            if (middle.compareTo(yes) <= 0) {
+                break;
+            }
+            if (holds.test(middle)) {
+                yes = middle;
+            } else {
+                no = middle;
+            }
+        }
+        return context.wording().tidyDown(yes);
+    }
+
+    private boolean isSound(Length width, int side) {
+        Rectangle outline = narrowed(width, side);
+        return isWithinReach(outline) && context.isSound(Edits.reshape(bed, outline));
     }
 
     private Rectangle narrowed(Length width, int side) {

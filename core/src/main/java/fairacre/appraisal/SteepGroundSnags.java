@@ -17,12 +17,11 @@ import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
@@ -47,43 +46,28 @@ final class SteepGroundSnags {
     }
 
     List<Snag> find(WalkStudy walks) {
-        List<Rolling> rolling = Rolling.all(context.plan());
-        return rolling.isEmpty()
+        return Rolling.all(context.plan()).isEmpty()
                 ? List.of()
                 : context.levels()
-                        .map(levels -> find(levels, rolling, CarrierStudy.of(walks, context.standing())))
+                        .map(levels -> find(levels, CarrierStudy.of(walks, context.standing())))
                         .orElse(List.of());
     }
 
-    private List<Snag> find(Levels levels, List<Rolling> rolling, CarrierStudy study) {
+    private List<Snag> find(Levels levels, CarrierStudy study) {
         Geometry surfaced = BareGroundSnags.surfaced(context.plan(), context.season());
         Map<Double, Geometry> steep = new HashMap<>();
-        List<Snag> snags = new ArrayList<>();
-        List<Rolling> carriers = new ArrayList<>();
-        Set<StandingBed> carriedTo = new HashSet<>();
-        Set<UUID> told = new HashSet<>();
-        for (Rolling wheels : rolling) {
-            Geometry area = steep.computeIfAbsent(
-                    most(wheels),
-                    most -> Areas.without(
-                            levels.steeperThan(most, context.setting().site().ground()), surfaced));
-            List<StandingBed> cutOff = area.isEmpty() ? List.of() : cutOff(study, area, wheels);
-            if (wheels.gardener().isPresent() && !cutOff.isEmpty()) {
-                snags.add(snag(study, List.of(wheels), cutOff, area));
-                cutOff.forEach(bed -> told.add(bed.id()));
-            } else if (cutOff.stream().anyMatch(bed -> !told.contains(bed.id()))) {
-                carriers.add(wheels);
-                cutOff.stream().filter(bed -> !told.contains(bed.id())).forEach(carriedTo::add);
-            }
-        }
-        if (!carriers.isEmpty()) {
-            snags.add(snag(
-                    study,
-                    carriers,
-                    context.standing().stream().filter(carriedTo::contains).toList(),
-                    steep.get(most(carriers.get(0)))));
-        }
-        return snags;
+        Function<Rolling, Geometry> area = wheels -> steep.computeIfAbsent(
+                most(wheels),
+                most -> Areas.without(
+                        levels.steeperThan(most, context.setting().site().ground()), surfaced));
+        return Lacking.of(context, wheels -> cutOff(study, area.apply(wheels), wheels)).stream()
+                .map(lacking -> snag(
+                        lacking,
+                        new Gentle(
+                                study,
+                                area.apply(lacking.rolling().get(0)),
+                                lacking.rolling().get(0))))
+                .toList();
     }
 
     /** The steepest ground for somebody or something on wheels, rise over run. */
@@ -92,6 +76,9 @@ final class SteepGroundSnags {
     }
 
     private List<StandingBed> cutOff(CarrierStudy study, Geometry steep, Rolling wheels) {
+        if (steep.isEmpty()) {
+            return List.of();
+        }
         UsablePart gentle = new Gentle(study, steep, wheels).part();
         return context.standing().stream()
                 .filter(bed -> wheels.serves(bed.id(), context.plan()) && study.reaches(wheels.carrier(), bed.id()))
@@ -111,24 +98,19 @@ final class SteepGroundSnags {
         }
     }
 
-    private Snag snag(CarrierStudy study, List<Rolling> rolling, List<StandingBed> beds, Geometry steep) {
-        boolean sits = rolling.get(0).gardener().isPresent();
-        Gentle ground = new Gentle(study, steep, rolling.get(0));
-        String beyond = " over bare ground that falls more than 1 in " + Math.round(1 / most(rolling.get(0)))
-                + ": too steep for wheels.";
+    private Snag snag(Lacking lacking, Gentle ground) {
+        List<StandingBed> beds = lacking.beds();
+        List<Rolling> rolling = lacking.rolling();
         String words = Rolling.names(rolling)
-                + (sits
+                + (lacking.sits()
                         ? " gets to " + Wording.named(beds) + ", or part of " + (beds.size() == 1 ? "it," : "them,")
                         : (rolling.size() == 1 ? " comes to " : " come to ") + Wording.named(beds))
-                + " only" + beyond;
-        return Snag.of(
+                + " only over bare ground that falls more than 1 in " + Math.round(1 / most(rolling.get(0)))
+                + ": too steep for wheels.";
+        return lacking.snag(
                 SnagRule.GROUND_TOO_STEEP,
-                Rolling.weight(rolling),
                 words,
-                Optional.of(beds.get(0).outline().centre()),
-                beds.stream().map(StandingBed::id).sorted().toList(),
-                Rolling.seated(rolling),
-                sits
+                lacking.sits()
                         ? context.remedies(beds.get(0), () -> forAChair(beds, ground))
                         : context.remedies(() -> forCarriers(rolling, beds, ground)));
     }

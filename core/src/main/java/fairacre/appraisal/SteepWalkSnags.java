@@ -1,6 +1,7 @@
 package fairacre.appraisal;
 
 import fairacre.ground.LevelStudy;
+import fairacre.ground.Levels;
 import fairacre.plan.Change;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
@@ -28,9 +29,6 @@ import org.locationtech.jts.geom.Geometry;
  * those who come to some bed by no other way.
  */
 final class SteepWalkSnags {
-
-    /** A slope that is exactly as steep as may be is not too steep by rounding. */
-    private static final double HAIR = 1e-6;
 
     private final SnagContext context;
 
@@ -71,12 +69,9 @@ final class SteepWalkSnags {
 
     private static boolean isTooSteep(LevelStudy.Slopes slopes, Rolling wheels) {
         return wheels.gardener().isPresent()
-                ? exceeds(slopes.running(), LevelStudy.WHEELS) || exceeds(slopes.cross(), LevelStudy.LEVEL)
-                : exceeds(slopes.running(), LevelStudy.RAMP);
-    }
-
-    private static boolean exceeds(double slope, double most) {
-        return slope > most + HAIR;
+                ? Levels.isSteeper(slopes.running(), LevelStudy.WHEELS)
+                        || Levels.isSteeper(slopes.cross(), LevelStudy.LEVEL)
+                : Levels.isSteeper(slopes.running(), LevelStudy.RAMP);
     }
 
     private List<StandingBed> cutOff(CarrierStudy study, Walk walk, Rolling wheels) {

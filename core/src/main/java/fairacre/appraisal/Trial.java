@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -30,22 +31,22 @@ final class Trial {
 
     /** Up to so many beds the whole plan is judged. */
     private static final int FEW_BEDS = 60;
+    /** Rules whose snags list all beds that they are broken at, for a chair or for all that is wheeled. */
+    private static final Set<SnagRule> TOLD_TOGETHER = Set.of(SnagRule.BARE_GROUND, SnagRule.GROUND_TOO_STEEP);
     /** Beds within so many metres stand round about. */
     private static final double ROUND_ABOUT = 4;
 
     private final Plan plan;
     private final int season;
     private final Memo memo;
-    private final List<Snag> before;
-    private final Supplier<List<Snag>> slowBefore;
+    private final Flaws before;
     private final Map<Change, Boolean> sound = new ConcurrentHashMap<>();
 
     Trial(Plan plan, int season, Memo memo) {
         this.plan = plan;
         this.season = season;
         this.memo = memo;
-        this.before = plan.beds().size() <= FEW_BEDS ? flaws(plan) : null;
-        this.slowBefore = new Lazy<>(() -> slowFlaws(plan));
+        this.before = new Flaws(plan);
     }
 
     /** Whether the plan takes the change and has no new flaw with it. */
@@ -61,15 +62,29 @@ final class Trial {
         Set<UUID> come = new HashSet<>();
         after.beds().forEach(bed -> come.add(bed.id()));
         plan.beds().forEach(bed -> come.remove(bed.id()));
-        boolean onlyBeds = onlyBedsDiffer(plan, after);
-        if (before != null || !onlyBeds) {
-            // What takes long is asked last: only of changes of the ground round the beds, and only if they are sound
-            // by all else.
-            return isNoWorse(before != null ? before : flaws(plan), flaws(after), come)
-                    && (onlyBeds || isNoWorse(slowBefore.get(), slowFlaws(after), come));
+        if (plan.beds().size() <= FEW_BEDS || !onlyBedsDiffer(plan, after)) {
+            return isNoWorse(before, new Flaws(after), come);
         }
         Envelope round = touched(after);
-        return isNoWorse(flaws(within(plan, round)), flaws(within(after, round)), come);
+        return isNoWorse(new Flaws(within(plan, round)), new Flaws(within(after, round)), come);
+    }
+
+    /** What takes long is asked last, and only if the change is sound by all else. */
+    private static boolean isNoWorse(Flaws before, Flaws after, Set<UUID> come) {
+        return isNoWorse(before.quick.get(), after.quick.get(), come)
+                && isNoWorse(before.slow.get(), after.slow.get(), come);
+    }
+
+    /** What is wrong on the ground, worked out as far as it is asked. */
+    private final class Flaws {
+
+        private final Supplier<List<Snag>> quick;
+        private final Supplier<List<Snag>> slow;
+
+        Flaws(Plan judged) {
+            this.quick = new Lazy<>(() -> Appraisal.of(judged, season, memo).flawsOnTheGround());
+            this.slow = new Lazy<>(() -> Appraisal.of(judged, season, memo).slowFlaws());
+        }
     }
 
     /** Whether a change is sound and leaves no flaw of a rule at any of these beds. */
@@ -78,8 +93,9 @@ final class Trial {
             return false;
         }
         Plan after = plan.apply(change).orThrow();
-        List<Snag> left = Appraisal.NOT_IN_PREVIEWS.contains(rule) ? slowFlaws(after) : flaws(after);
-        return left.stream().noneMatch(flaw -> flaw.rule() == rule && beds.containsAll(flaw.beds()));
+        Flaws left = new Flaws(after);
+        return (Appraisal.NOT_IN_PREVIEWS.contains(rule) ? left.slow : left.quick)
+                .get().stream().noneMatch(flaw -> flaw.rule() == rule && beds.containsAll(flaw.beds()));
     }
 
     private static boolean onlyBedsDiffer(Plan plan, Plan after) {
@@ -89,14 +105,6 @@ final class Trial {
                 && plan.gardeners().equals(after.gardeners())
                 && plan.carriers().equals(after.carriers())
                 && plan.walks().equals(after.walks());
-    }
-
-    private List<Snag> flaws(Plan judged) {
-        return Appraisal.of(judged, season, memo).flawsOnTheGround();
-    }
-
-    private List<Snag> slowFlaws(Plan judged) {
-        return Appraisal.of(judged, season, memo).slowFlaws();
     }
 
     /** The upright rectangle round every bed that the change touches, grown. */
@@ -124,28 +132,38 @@ final class Trial {
         return whole.withOnly(beds);
     }
 
-    /** Whether each flaw after can be told for one that was there before, none of them twice. */
+    /**
+     * Whether each flaw after can be told for one that was there before: none of them twice, unless it is told of any
+     * number of beds together.
+     */
     private static boolean isNoWorse(List<Snag> before, List<Snag> after, Set<UUID> come) {
         List<Snag> known = new ArrayList<>(before);
         for (Snag flaw : after) {
-            Snag same = known.stream()
-                    .filter(old -> isSame(old, flaw, come))
-                    .findFirst()
-                    .orElse(null);
-            if (same == null) {
-                return false;
+            List<Snag> same = known.stream().filter(old -> isAlike(old, flaw)).toList();
+            Set<UUID> beds = new HashSet<>(flaw.beds());
+            beds.removeAll(come);
+            if (TOLD_TOGETHER.contains(flaw.rule())) {
+                same.forEach(old -> old.beds().forEach(beds::remove));
+                if (same.isEmpty() || !beds.isEmpty()) {
+                    return false;
+                }
+            } else {
+                Optional<Snag> one = same.stream()
+                        .filter(old -> old.beds().containsAll(beds))
+                        .findFirst();
+                if (one.isEmpty()) {
+                    return false;
+                }
+                known.remove(one.get());
             }
-            known.remove(same);
         }
         return true;
     }
 
-    private static boolean isSame(Snag old, Snag flaw, Set<UUID> come) {
-        Set<UUID> beds = new HashSet<>(flaw.beds());
-        beds.removeAll(come);
+    /** Whether the same rule was broken as gravely, for the same people. */
+    private static boolean isAlike(Snag old, Snag flaw) {
         return old.rule() == flaw.rule()
                 && flaw.weight().compareTo(old.weight()) >= 0
-                && old.beds().containsAll(beds)
                 && old.gardeners().containsAll(flaw.gardeners());
     }
 }

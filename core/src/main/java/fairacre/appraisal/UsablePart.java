@@ -27,7 +27,7 @@ final class UsablePart {
     UsablePart(CarrierStudy study, Geometry part, Rolling wheels) {
         this.reach = wheels.gardener().map(Gardener::reach);
         this.part = study.keepingTo(wheels.carrier(), part);
-        this.all = wheels.gardener().map(gardener -> study.keepingTo(wheels.carrier(), study.ground(wheels.carrier())));
+        this.all = wheels.gardener().map(gardener -> study.onAllGround(wheels.carrier()));
     }
 
     /** Whether the part doesn't do for a bed that all ground does for. */

@@ -38,7 +38,7 @@ public final class Levels {
      * Places whose mean distance from a line (root of the mean square) is no more than half a hand lie on it, metres.
      */
     private static final double ON_A_LINE = 0.05;
-    /** Ground that is exactly as steep as may be is not steeper by rounding. */
+    /** What is exactly as steep as may be is not steeper by rounding. */
     private static final double HAIR = 1e-6;
 
     private final List<Facet> triangles;
@@ -49,6 +49,11 @@ public final class Levels {
         this.triangles = triangles(heights);
         this.plane = Spread.of(heights).plane();
         this.onALine = onALine;
+    }
+
+    /** Whether a slope is steeper than it may be, by more than rounding; both are rise over run. */
+    public static boolean isSteeper(double slope, double most) {
+        return slope > most + HAIR;
     }
 
     public static Optional<Levels> of(List<SpotHeight> heights) {

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -127,12 +128,26 @@ final class Access {
         return tiles.stream().flatMap(piece -> piece.near(place).stream()).toList();
     }
 
+    /** The question what of a piece of ground these rings leave to the middle of a disk. */
+    private record Left(Polygon ground, double radius, List<Ring> rings) {}
+
     /**
      * All places of a piece of ground where the middle of a disk can be, whether or not it is connected with a way in.
      */
     static Geometry centres(Layout layout, Polygon ground, double radius) {
-        Geometry shrunk = Grown.shrunk(layout, ground, radius);
         List<Ring> near = layout.near(ground.getEnvelopeInternal(), radius);
-        return near.isEmpty() || shrunk.isEmpty() ? shrunk : Areas.without(shrunk, Grown.joined(layout, near, radius));
+        return layout.memo().recall(new Left(ground, radius, near), () -> {
+            // While remedies move one bed about, the others leave the same again and again: it is taken off last.
+            Map<Boolean, List<Ring>> fresh = near.stream().collect(Collectors.partitioningBy(layout::isFresh));
+            Geometry settled = layout.memo()
+                    .recall(
+                            new Left(ground, radius, fresh.get(false)),
+                            () -> without(layout, Grown.shrunk(layout, ground, radius), fresh.get(false), radius));
+            return without(layout, settled, fresh.get(true), radius);
+        });
+    }
+
+    private static Geometry without(Layout layout, Geometry area, List<Ring> rings, double radius) {
+        return rings.isEmpty() || area.isEmpty() ? area : Areas.without(area, Grown.joined(layout, rings, radius));
     }
 }

@@ -14,13 +14,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.locationtech.jts.algorithm.distance.DiscreteHausdorffDistance;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 
 /**
  * The ground that carriers can use. A carrier is taken as a disk of its width: the ground it can use is the opening of
@@ -84,6 +85,11 @@ public final class CarrierStudy {
     /** The ground that a carrier can use, in metres on the drawing: its opening by a disk of the carrier's width. */
     public Geometry ground(Carrier carrier) {
         return grownBack(centres(carrier), radius(carrier.width()));
+    }
+
+    /** What a carrier gets to on all of its ground. */
+    public KeptGround onAllGround(Carrier carrier) {
+        return new KeptGround(walks.edges(carrier.wheels()), centres(carrier), radius(carrier.width()));
     }
 
     /**
@@ -233,67 +239,73 @@ public final class CarrierStudy {
         return Areas.shared(Areas.joined(free), centres);
     }
 
+    /** The question which dead ends are in a part of the ground that has no room to turn in a circle. */
+    private record InPart(
+            Geometry part,
+            Length width,
+            Length turning,
+            List<Double> directions,
+            List<Geometry> thresholds,
+            List<Tiles.Around> passable,
+            List<Tiles.Around> roomy) {}
+
     /**
-     * Parts of the carrier's ground without room to turn that hang on the rest, or on a way in, at one place only.
-     * Whether a T fits is asked only where a circle does not, since that takes longest.
+     * Parts of the carrier's ground without room to turn that hang on the rest, or on a way in, at one place only. Each
+     * is asked by itself, since an edit touches one or two.
      */
     private List<DeadEnd> deadEnds(Carrier carrier, Geometry centres, Geometry turning) {
         double ease = (carrier.turning().metres() - carrier.width().metres()) / 2;
         Geometry roomy = turning.isEmpty() ? turning : grownBack(turning, ease + JOINED);
-        List<Geometry> thresholds =
-                walks.edges(carrier.wheels()).access(carrier.width()).thresholds();
+        Geometry meeting = roomy.buffer(JOINED);
+        Edges edges = walks.edges(carrier.wheels());
+        Tees tees = tees(carrier);
         List<DeadEnd> found = new ArrayList<>();
         for (Polygon part : Areas.parts(Areas.without(centres, roomy))) {
-            if (deadEnd(part, roomy, thresholds).isPresent()) {
-                addDeadEnds(part, roomy, inATee(carrier, part), ease, thresholds, found);
-            }
+            Envelope near = new Envelope(part.getEnvelopeInternal());
+            near.expandBy(carrier.turning().metres());
+            Access access = edges.access(carrier.width());
+            // Corners in one order, so that the same part is known again.
+            InPart question = new InPart(
+                    part.norm(),
+                    carrier.width(),
+                    carrier.turning(),
+                    tees.directions(),
+                    access.thresholds(),
+                    access.around(near),
+                    edges.access(carrier.turning()).around(near));
+            found.addAll(
+                    walks.memo().recall(question, () -> deadEndsIn(part, meeting, tees, ease, access.thresholds())));
         }
         return found;
     }
 
-    /** The question where in a part of the ground a carrier turns in a T. */
-    private record InATee(
-            Geometry part, Length width, Length turning, List<Double> directions, List<Tiles.Around> around) {}
-
-    private Geometry inATee(Carrier carrier, Polygon part) {
-        Tees tees = tees(carrier);
-        Envelope near = new Envelope(part.getEnvelopeInternal());
-        near.expandBy(carrier.turning().metres());
-        // Corners in one order, so that the same part is known again.
-        InATee question = new InATee(
-                part.norm(),
-                carrier.width(),
-                carrier.turning(),
-                tees.directions(),
-                walks.edges(carrier.wheels()).access(carrier.width()).around(near));
-        return walks.memo().recall(question, () -> tees.anywhere(part));
-    }
-
-    private static void addDeadEnds(
-            Polygon part,
-            Geometry roomy,
-            Geometry inATee,
-            double ease,
-            List<Geometry> thresholds,
-            List<DeadEnd> found) {
+    /** Whether a T fits is asked only where a circle does not, since that takes longest. */
+    private static List<DeadEnd> deadEndsIn(
+            Polygon part, Geometry meeting, Tees tees, double ease, List<Geometry> thresholds) {
+        Optional<DeadEnd> end = deadEnd(part, meeting, thresholds);
+        Geometry inATee = end.isPresent() ? tees.anywhere(part) : GEOMETRY.createPolygon();
         if (inATee.isEmpty()) {
-            deadEnd(part, roomy, thresholds).ifPresent(found::add);
-            return;
+            return end.stream().toList();
         }
         Geometry turned = grownBack(inATee, ease + JOINED);
-        Geometry all = Areas.joined(List.of(roomy, turned));
-        Areas.parts(Areas.without(part, turned))
-                .forEach(rest -> deadEnd(rest, all, thresholds).ifPresent(found::add));
+        Geometry all = Areas.joined(List.of(meeting, turned.buffer(JOINED)));
+        return Areas.parts(Areas.without(part, turned)).stream()
+                .flatMap(rest -> deadEnd(rest, all, thresholds).stream())
+                .toList();
     }
 
+    /** @param roomy is grown a little, so that what it shares with a part is where they meet */
     private static Optional<DeadEnd> deadEnd(Polygon part, Geometry roomy, List<Geometry> thresholds) {
-        List<Geometry> contacts = new ArrayList<>();
-        Areas.parts(Areas.shared(part.buffer(JOINED), roomy)).forEach(contacts::add);
+        List<Geometry> contacts = new ArrayList<>(Areas.parts(Areas.shared(part, roomy)));
         thresholds.stream().filter(part::intersects).forEach(contacts::add);
         if (contacts.size() != 1) {
             return Optional.empty();
         }
-        double back = DiscreteHausdorffDistance.distance(part, contacts.get(0));
+        IndexedFacetDistance contact = new IndexedFacetDistance(contacts.get(0));
+        double back = Stream.of(part.getCoordinates())
+                .mapToDouble(corner -> contact.distance(GEOMETRY.createPoint(corner)))
+                .max()
+                .orElse(0);
         Coordinate place = part.getInteriorPoint().getCoordinate();
         return back < SHORTEST_DEAD_END
                 ? Optional.empty()

@@ -7,6 +7,8 @@ import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -72,43 +74,88 @@ final class Tees {
     }
 
     boolean isAnywhere(Geometry centres) {
-        return directions().stream().anyMatch(angle -> at(centres, angle).getArea() > SLIVER);
+        return !places(centres).isEmpty();
     }
 
     private List<Places> places(Geometry centres) {
+        List<Double> directions = directions();
+        List<List<Geometry>> byTile = Tiles.over(centres.getEnvelopeInternal()).stream()
+                .map(tile -> inTile(centres, tile, directions))
+                .filter(turned -> !turned.isEmpty())
+                .toList();
         List<Places> found = new ArrayList<>();
-        for (double angle : directions()) {
-            Geometry places = at(centres, angle);
+        for (int i = 0; i < directions.size(); i++) {
+            int turn = i;
+            Geometry places =
+                    Areas.joined(byTile.stream().map(turned -> turned.get(turn)).toList());
             if (places.getArea() > SLIVER) {
-                found.add(new Places(places, angle));
+                found.add(new Places(places, directions.get(i)));
             }
         }
         return found;
     }
 
-    private Geometry at(Geometry centres, double angle) {
-        if (centres.isEmpty()) {
-            return centres;
+    /** The question where in a part of one tile the middle of a T can be. */
+    private record InTile(
+            Geometry part,
+            Layout.Vicinity vicinity,
+            List<Polygon> ground,
+            List<Double> directions,
+            double width,
+            double square) {}
+
+    /** For each direction where the middle of a T can be; empty where the ground doesn't come into the tile. */
+    private List<Geometry> inTile(Geometry centres, Envelope tile, List<Double> directions) {
+        // Corners in one order, so that the same part is known again.
+        Geometry part = Areas.shared(centres, GEOMETRY.toGeometry(tile)).norm();
+        if (part.isEmpty()) {
+            return List.of();
         }
+        InTile question = new InTile(part, layout.vicinity(tile, square), layout.pieces(), directions, width, square);
+        return layout.memo().recall(question, () -> {
+            List<List<Geometry>> swept = obstacles(tile).stream()
+                    .map(ring -> swept(ring, directions))
+                    .toList();
+            return IntStream.range(0, directions.size())
+                    .mapToObj(turn -> without(
+                            part, swept.stream().map(turned -> turned.get(turn)).toList()))
+                    .toList();
+        });
+    }
+
+    private static Geometry without(Geometry part, List<Geometry> swept) {
+        Envelope bounds = part.getEnvelopeInternal();
+        return Areas.without(
+                part,
+                Areas.joined(swept.stream()
+                        .filter(sweep -> sweep.getEnvelopeInternal().intersects(bounds))
+                        .toList()));
+    }
+
+    /** The question where the middle of a T must not be for the sake of one outline. */
+    private record Swept(Ring ring, List<Double> directions, double width, double square) {}
+
+    /** For each direction where the middle of a T must not be lest it touches an edge of an outline. */
+    private List<Geometry> swept(Ring ring, List<Double> directions) {
+        return layout.memo()
+                .recall(
+                        new Swept(ring, directions, width, square),
+                        () -> directions.stream()
+                                .map(angle -> swept(ring, angle))
+                                .toList());
+    }
+
+    private Geometry swept(Ring ring, double angle) {
         double[][] parts = {
             {-square / 2, -width / 2, square / 2, width / 2}, {-width / 2, width / 2 - square, width / 2, width / 2}
         };
-        Envelope near = centres.getEnvelopeInternal();
-        near.expandBy(square);
         List<Geometry> swept = new ArrayList<>();
-        for (Ring ring : obstacles()) {
-            if (near.intersects(ring.bounds())) {
-                for (int edge = 0; edge < ring.edges(); edge++) {
-                    for (double[] part : parts) {
-                        Geometry sweep = sweep(ring, edge, part, angle);
-                        if (sweep.getEnvelopeInternal().intersects(centres.getEnvelopeInternal())) {
-                            swept.add(sweep);
-                        }
-                    }
-                }
+        for (int edge = 0; edge < ring.edges(); edge++) {
+            for (double[] part : parts) {
+                swept.add(sweep(ring, edge, part, angle));
             }
         }
-        return Areas.without(centres, Areas.joined(swept));
+        return Areas.joined(swept);
     }
 
     /** Where the middle of a T must not be lest one of its two parts touches an edge. */
@@ -124,13 +171,16 @@ final class Tees {
         return GEOMETRY.createMultiPointFromCoords(corners).convexHull();
     }
 
-    private List<Ring> obstacles() {
-        List<Ring> all = new ArrayList<>(layout.plotSides());
-        for (int i = 0; i < layout.size(); i++) {
-            Ring ring = layout.ring(i);
-            all.add(ring.lean() == 0 ? ring : Ring.of((Polygon) BufferOp.bufferOp(ring.polygon(), ring.lean(), SHARP)));
-        }
-        return all;
+    private List<Ring> obstacles(Envelope tile) {
+        Envelope near = new Envelope(tile);
+        near.expandBy(square);
+        return Stream.concat(
+                        layout.plotSides().stream().filter(side -> side.bounds().intersects(near)),
+                        layout.near(tile, square).stream()
+                                .map(ring -> ring.lean() == 0
+                                        ? ring
+                                        : Ring.of((Polygon) BufferOp.bufferOp(ring.polygon(), ring.lean(), SHARP))))
+                .toList();
     }
 
     /** Directions of edges and their quarter turns, radians; the most frequent first. */

@@ -42,11 +42,8 @@ final class Tiles {
         this.firstColumn = number(bounds.getMinX());
         this.firstRow = number(bounds.getMinY());
         this.columns = number(bounds.getMaxX()) - firstColumn + 1;
-        int rows = number(bounds.getMaxY()) - firstRow + 1;
-        for (int row = 0; row < rows; row++) {
-            for (int column = 0; column < columns; column++) {
-                add(Tile.parts(layout, tile(column, row), ground, radius));
-            }
+        for (Envelope tile : over(bounds)) {
+            add(Tile.parts(layout, tile, ground, radius));
         }
         this.parent = new int[parts.size()];
         for (int i = 0; i < parent.length; i++) {
@@ -175,10 +172,25 @@ final class Tiles {
         return root;
     }
 
-    private Envelope tile(int column, int row) {
-        double x = (firstColumn + column) * SIDE + OFFSET;
-        double y = (firstRow + row) * SIDE + OFFSET;
-        return new Envelope(x, x + SIDE, y, y + SIDE);
+    /** The tiles that an upright rectangle comes into; none for an empty one. */
+    static List<Envelope> over(Envelope place) {
+        List<Envelope> over = new ArrayList<>();
+        if (!place.isNull()) {
+            for (int row = number(place.getMinY()); row <= number(place.getMaxY()); row++) {
+                for (int column = number(place.getMinX()); column <= number(place.getMaxX()); column++) {
+                    over.add(tile(column, row));
+                }
+            }
+        }
+        return over;
+    }
+
+    private static Envelope tile(int column, int row) {
+        return new Envelope(border(column), border(column + 1), border(row), border(row + 1));
+    }
+
+    private static double border(int number) {
+        return number * SIDE + OFFSET;
     }
 
     private static int number(double coordinate) {

@@ -2,9 +2,11 @@ package fairacre.appraisal;
 
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.carrier;
 import static fairacre.testing.Gardens.comb;
 import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.gate;
 import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.rectangle;
@@ -231,5 +233,72 @@ class TightRemediesTest {
 
     private static int total(Map<String, Integer> flaws) {
         return flaws.values().stream().mapToInt(Integer::intValue).sum();
+    }
+
+    /** What the rules about wheels are broken at: dead ends counted, beds by name. */
+    private static Map<String, Integer> wheelFlaws(Plan plan) {
+        Map<String, Integer> flaws = new TreeMap<>();
+        for (Snag snag : Appraisal.of(plan, SEASON).slowFlaws()) {
+            if (snag.beds().isEmpty()) {
+                flaws.merge(snag.rule().toString(), 1, Integer::sum);
+            }
+            snag.beds().forEach(bed -> flaws.put(snag.rule() + " " + bed, 1));
+        }
+        return flaws;
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({"METRIC, 1", "FEET_AND_INCHES, 1", "METRIC, 1.0668"})
+    void aBedIsNotNarrowedSoThatWheelsGetIntoADeadEnd(Units units, double scale) {
+        // The slot on the left of Squash is shut by Beans at its end. Narrowed as far as a chair reaches from both
+        // sides, the slot would be wide enough to get into, but not to turn there.
+        Gardener ines = seated("Ines", 0.5 * scale, 0.92 * scale);
+        Plan plan = with(
+                plot(
+                        6 * scale,
+                        8 * scale,
+                        List.of(ines),
+                        bed("Squash", 1.3 * scale, 5 * scale, 1.2 * scale, 4 * scale),
+                        bed("Beans", 0.95 * scale, 7.5 * scale, 1.9 * scale, scale)),
+                Put.of(gate("Gate", 4 * scale, 0, 1.2)),
+                new Change.DescribeGarden("G", units));
+        assertThat(wheelFlaws(plan)).doesNotContainKey(SnagRule.DEAD_END.toString());
+        Snag reach = of(plan, SnagRule.REACH_NOBODY).stream()
+                .filter(snag -> snag.beds().contains(id("Squash")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(reach.remedies())
+                .extracting(Remedy::words)
+                .anyMatch(words -> words.startsWith("Narrow Squash") && words.contains("brings no other snag"))
+                .noneMatch(words -> words.startsWith("Narrow Squash") && words.contains("can be reached"));
+        for (Remedy remedy : reach.remedies()) {
+            assertThat(wheelFlaws(plan.apply(remedy.change()).orThrow()))
+                    .as(remedy.words())
+                    .doesNotContainKey(SnagRule.DEAD_END.toString());
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 4, 5, 7, 8})
+    void noEditOfBedsLeavesWheelsInTroubleThatTheyWereNotIn(long seed) {
+        Plan tidy = RandomGardens.tidy(seed);
+        Plan plan = with(tidy, Put.of(seated("Ines", 0.5, 0.92)), Put.of(carrier("Barrow", 0.7, true, 0)));
+        Map<String, Integer> before = wheelFlaws(plan);
+        for (Snag snag : Appraisal.of(plan, SEASON).snags()) {
+            for (Remedy remedy : snag.remedies()) {
+                Plan after = plan.apply(remedy.change()).orThrow();
+                List<String> known =
+                        plan.beds().stream().map(bed -> bed.id().toString()).toList();
+                wheelFlaws(after).forEach((flaw, times) -> {
+                    boolean atABedThatComes =
+                            flaw.contains("-") && known.stream().noneMatch(flaw::endsWith);
+                    if (!atABedThatComes) {
+                        assertThat(times)
+                                .as(remedy.words() + ": " + flaw)
+                                .isLessThanOrEqualTo(before.getOrDefault(flaw, 0));
+                    }
+                });
+            }
+        }
     }
 }
