@@ -1,4 +1,4 @@
-import type { Fall, Units } from "./api/types";
+import type { Fall, Lifetime, Units } from "./api/types";
 import { formatLength } from "./measure/lengths";
 
 /** Words of the screens that are not labels of a single control: messages, and what screen readers are told. */
@@ -72,6 +72,9 @@ export const words = {
   noGardeners: "Nobody gardens here yet. Name who does, so that reach and walks can be judged.",
   frameCaution: "Saw with care: wear a dust mask with treated wood and never burn its offcuts.",
   oldTimber: "Never for food: old CCA-treated wood, creosoted railway sleepers, painted or unknown pallets.",
+  drainBought: "Without a season it is there already, and nothing is bought for it.",
+  lifetime: ({ from, until }: Lifetime) =>
+    [from && `from ${String(from)}`, until && `until ${String(until)}`].filter(Boolean).join(" "),
   digCaution: "Before any digging, have buried lines marked by the local utility-locating service.",
   ticksWait: (count: number) =>
     count === 1 ? "One tick waits for a signal." : `${String(count)} ticks wait for a signal.`,

@@ -14,6 +14,7 @@ export type Keyhole = Schemas["Keyhole"];
 export type Feature = Schemas["Feature"];
 export type FenceLine = Schemas["FenceLine"];
 export type FeatureKind = Feature["kind"];
+export type Lifetime = Schemas["Lifetime"];
 export type WayIn = Schemas["WayIn"];
 export type Carrier = Schemas["Carrier"];
 export type Walk = Schemas["Walk"];

@@ -10,6 +10,7 @@ import { newFeature } from "../sheet/useDrawn";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { CornerFields } from "./CornerFields";
+import { LifetimeFields } from "./LifetimeFields";
 import { useFieldEdit } from "./useFieldEdit";
 
 /** What stands on the plot besides beds: drawn on the sheet or put down by numbers, and listed. */
@@ -86,7 +87,11 @@ function FeatureForm({ feature }: { feature: Feature }) {
     <details className="border-b border-hair py-1">
       <summary className="cursor-pointer">
         {feature.name}{" "}
-        <span className="text-soft">{preset?.label === feature.name ? "" : preset?.label}</span>
+        <span className="text-soft">
+          {[preset?.label === feature.name ? undefined : preset?.label, words.lifetime(feature.lifetime)]
+            .filter(Boolean)
+            .join(", ")}
+        </span>
       </summary>
       <div className="space-y-2 py-2">
         <TextField
@@ -162,7 +167,20 @@ function FeatureForm({ feature }: { feature: Feature }) {
             }}
           />
         )}
-        {feature.kind === "DRAIN" && <DrainLaid drain={feature} fault={faults["laid"]} put={put} />}
+        <div className="grid grid-cols-2 items-end gap-2">
+          <LifetimeFields
+            lifetime={feature.lifetime}
+            labels={{
+              from: feature.kind === "DRAIN" ? "Laid in season" : "From season",
+              until: "Gone from season",
+            }}
+            faults={faults}
+            onChange={(field, lifetime) => {
+              put(field, { lifetime });
+            }}
+          />
+        </div>
+        {feature.kind === "DRAIN" && <p className="text-sm text-soft">{words.drainBought}</p>}
         {opening && (
           <CheckField
             label="The garden is to be seen from here"
@@ -197,40 +215,5 @@ function FenceLength({ feature }: { feature: Feature }) {
       <span className="figures">{formatDistance(fence.length, desk.units)}</span> long
       {fence.parts.length > 1 && `, in ${String(fence.parts.length)} parts: ways in lead through it`}.
     </p>
-  );
-}
-
-/** Whether a drain is there, or in which season it is laid and bought. */
-function DrainLaid({
-  drain,
-  fault,
-  put,
-}: {
-  drain: Feature;
-  fault: string | undefined;
-  put: (field: string, part: Partial<Feature>) => void;
-}) {
-  const desk = useDesk();
-  return (
-    <div className="grid grid-cols-2 items-end gap-2">
-      <CheckField
-        label="It is still to be laid"
-        checked={drain.laid !== undefined}
-        onChange={(laid) => {
-          put("laid", { laid: laid ? desk.season : undefined });
-        }}
-      />
-      {drain.laid !== undefined && (
-        <TextField
-          label="In the season"
-          figures
-          value={String(drain.laid)}
-          fault={fault}
-          onCommit={(text) => {
-            put("laid", { laid: /^\d{4}$/.test(text.trim()) ? Number(text) : 0 });
-          }}
-        />
-      )}
-    </div>
   );
 }

@@ -1,11 +1,9 @@
 import type { Catalogue, Walk, WalkTakeoff } from "../api/types";
-import { without } from "../edits/changes";
 import { formatArea, formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
-import { TextField } from "../parts/TextField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { useFieldEdit } from "./useFieldEdit";
@@ -77,18 +75,6 @@ export function WalkBuildFields({ walk }: { walk: Walk }) {
         checked={build.edged}
         onChange={(edged) => {
           put("edged", { edged });
-        }}
-      />
-      <TextField
-        label="Made in season"
-        value={String(build.season ?? desk.plan.firstSeason)}
-        figures
-        fault={faults["season"]}
-        onCommit={(text) => {
-          const season = /^\d{1,4}$/.test(text.trim()) ? Number(text) : 0;
-          if (text.trim() === "")
-            edit("season", { kind: "PutWalk", walk: { ...walk, build: without(build, "season") } });
-          else put("season", { season });
         }}
       />
       {takeoff && <Taken takeoff={takeoff} />}

@@ -6,6 +6,7 @@ import { newWalk } from "../sheet/useDrawn";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { CornerFields } from "./CornerFields";
+import { LifetimeFields } from "./LifetimeFields";
 import { useFieldEdit } from "./useFieldEdit";
 import { resurfaced, WalkBuildFields } from "./WalkBuildFields";
 
@@ -61,7 +62,9 @@ function WalkForm({ walk }: { walk: Walk }) {
       <summary className="cursor-pointer">
         {walk.name}{" "}
         <span className="text-soft">
-          {desk.catalogue.surfaces.find((s) => s.key === walk.surface)?.label}
+          {[desk.catalogue.surfaces.find((s) => s.key === walk.surface)?.label, words.lifetime(walk.lifetime)]
+            .filter(Boolean)
+            .join(", ")}
         </span>
       </summary>
       <div className="space-y-2 py-2">
@@ -106,6 +109,16 @@ function WalkForm({ walk }: { walk: Walk }) {
           }}
         />
         <WalkBuildFields walk={walk} />
+        <div className="grid grid-cols-2 items-end gap-2">
+          <LifetimeFields
+            lifetime={walk.lifetime}
+            labels={{ from: "Made in season", until: "Taken up in season" }}
+            faults={faults}
+            onChange={(field, lifetime) => {
+              put(field, { lifetime });
+            }}
+          />
+        </div>
         <button
           type="button"
           className="plain-button"

@@ -7,6 +7,7 @@ import { onBoundary, piecesOf } from "../sheet/boundary";
 import { boundsOf } from "../sheet/geometry";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { LifetimeFields } from "./LifetimeFields";
 import { useFieldEdit } from "./useFieldEdit";
 
 /** 42 in lets a barrow through with ease: common practice, metres. */
@@ -28,7 +29,15 @@ export function WaysInList() {
     const place = onBoundary(piecesOf(site), foot, desk.snapStep, Infinity);
     desk.submit({
       kind: "PutWayIn",
-      wayIn: { id: crypto.randomUUID(), name, place, width: USUAL_GATE, swing: "INWARD", sill: 0 },
+      wayIn: {
+        id: crypto.randomUUID(),
+        name,
+        place,
+        width: USUAL_GATE,
+        swing: "INWARD",
+        lifetime: {},
+        sill: 0,
+      },
     });
   }
 
@@ -140,34 +149,12 @@ function WayInForm({ way }: { way: WayIn }) {
             put("place", { place: { ...way.place, y } });
           }}
         />
-        <TextField
-          label="From season"
-          value={way.from === undefined ? "" : String(way.from)}
-          figures
-          fault={faults["from"]}
-          onCommit={(text) => {
-            const always = { ...way };
-            delete always.from;
-            const year = /^\d{1,6}$/.test(text.trim()) ? Number(text) : 0;
-            edit("from", {
-              kind: "PutWayIn",
-              wayIn: text.trim() === "" ? always : { ...always, from: year },
-            });
-          }}
-        />
-        <TextField
-          label="Closed from season"
-          value={way.until === undefined ? "" : String(way.until)}
-          figures
-          fault={faults["until"]}
-          onCommit={(text) => {
-            const stays = { ...way };
-            delete stays.until;
-            const year = /^\d{1,6}$/.test(text.trim()) ? Number(text) : 0;
-            edit("until", {
-              kind: "PutWayIn",
-              wayIn: text.trim() === "" ? stays : { ...stays, until: year },
-            });
+        <LifetimeFields
+          lifetime={way.lifetime}
+          labels={{ from: "From season", until: "Closed from season" }}
+          faults={faults}
+          onChange={(field, lifetime) => {
+            put(field, { lifetime });
           }}
         />
       </div>

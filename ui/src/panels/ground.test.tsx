@@ -25,6 +25,7 @@ const tree = {
   height: 4,
   bareInWinter: false,
   lookout: false,
+  lifetime: {},
 };
 const gate = {
   id: "gate",
@@ -32,8 +33,8 @@ const gate = {
   place: { x: 5, y: 0 },
   width: 1,
   swing: "INWARD" as const,
+  lifetime: { from: 2028 },
   sill: 0,
-  from: 2028,
 };
 const equipped: Plan = {
   ...plan,
@@ -48,6 +49,7 @@ const equipped: Plan = {
       surface: "WOOD_CHIP",
       corners: plan.site.corners,
       build: { layers: [], dugIn: false, edged: false },
+      lifetime: {},
     },
   ],
 };
@@ -92,8 +94,9 @@ describe("what stands there", () => {
     expect(submit.mock.calls[2]?.[0]).toEqual({ kind: "RemoveFeature", feature: "plum" });
   });
 
-  it("a drain that is still to be laid says in which season", async () => {
+  it("everything that stands there may come in a season and go in one", async () => {
     const drain = {
+      ...tree,
       id: "drain",
       name: "Drain",
       kind: "DRAIN" as const,
@@ -101,27 +104,21 @@ describe("what stands there", () => {
         { x: 0, y: 0 },
         { x: 4, y: 0 },
       ],
-      breadth: 0.3,
-      margin: 0,
-      height: 0.5,
-      bareInWinter: false,
-      lookout: false,
     };
-    const { submit } = at(<GroundPanel />, {
-      plan: { ...plan, features: [drain, { ...drain, id: "later", name: "Later", laid: 2028 }] },
-    });
+    const plum = { ...tree, lifetime: { from: 2028, until: 2031 } };
+    const { submit } = at(<GroundPanel />, { plan: { ...plan, features: [drain, plum] } });
+    expect(screen.getByText("Tree, from 2028 until 2031")).toBeVisible();
     await userEvent.click(screen.getByText("Drain", { selector: "summary" }));
-    expect(screen.queryByLabelText("In the season")).not.toBeVisible();
-    const [there, later] = screen.getAllByLabelText("It is still to be laid");
-    if (!there || !later) throw new Error("both are listed");
-    await userEvent.click(there);
-    expect(submit.mock.calls[0]?.[0]).toMatchObject({ feature: { id: "drain", laid: 2028 } });
-    await userEvent.click(screen.getByText("Later"));
-    await type("In the season", "2029");
-    expect(submit.mock.calls[1]?.[0]).toMatchObject({ feature: { id: "later", laid: 2029 } });
-    await userEvent.click(later);
-    expect(submit.mock.calls[2]?.[0]).toMatchObject({ kind: "PutFeature", feature: { id: "later" } });
-    expect(submit.mock.calls[2]?.[0]).not.toHaveProperty("feature.laid", 2028);
+    await type("Laid in season", "2028");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ feature: { id: "drain", lifetime: { from: 2028 } } });
+    await userEvent.click(screen.getByText("Plum"));
+    await type("From season", "");
+    expect(submit.mock.calls[1]?.[0]).toHaveProperty("feature.lifetime", { until: 2031 });
+    const [, gone] = screen.getAllByLabelText("Gone from season");
+    if (!gone) throw new Error("both are listed");
+    await userEvent.clear(gone);
+    await userEvent.type(gone, "soon{Enter}");
+    expect(submit.mock.calls[2]?.[0]).toHaveProperty("feature.lifetime", { from: 2028, until: 0 });
   });
 
   it("is drawn with the tool that was asked for", async () => {
@@ -202,14 +199,17 @@ describe("ways in and carriers", () => {
     await type("From season", "");
     expect(submit.mock.calls[0]?.[0]).toEqual({
       kind: "PutWayIn",
-      wayIn: { id: "gate", name: "Gate", place: { x: 5, y: 0 }, width: 1, swing: "INWARD", sill: 0 },
+      wayIn: { ...gate, lifetime: {} },
     });
   });
 
   it("a way says in which season a fence closes it", async () => {
     const { submit } = at(<ReachPanel />);
     await type("Closed from season", "2030");
-    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "PutWayIn", wayIn: { id: "gate", until: 2030 } });
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      kind: "PutWayIn",
+      wayIn: { id: "gate", lifetime: { from: 2028, until: 2030 } },
+    });
   });
 
   it("a gate added by numbers lies in the middle of the plot's foot", async () => {
@@ -227,6 +227,13 @@ describe("ways in and carriers", () => {
       carrier: { name: "Barrow 1", width: 0.9144, wheels: true },
     });
     expect(showCarrier).toHaveBeenCalled();
+  });
+
+  it("a walk is taken up in a season", async () => {
+    const { submit } = at(<ReachPanel />);
+    await userEvent.click(screen.getByText("Main"));
+    await type("Taken up in season", "2031");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ walk: { id: "main", lifetime: { until: 2031 } } });
   });
 
   it("a walk is laid in another surface", async () => {

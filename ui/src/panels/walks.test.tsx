@@ -22,6 +22,7 @@ const main: Walk = {
     dugIn: true,
     edged: true,
   },
+  lifetime: {},
 };
 const takeoff: WalkTakeoff = {
   walk: "main",

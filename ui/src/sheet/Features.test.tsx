@@ -5,7 +5,7 @@ import { expect, it } from "vitest";
 import type { Feature } from "../api/types";
 import { Features } from "./Features";
 
-const common = { height: 0, breadth: 0, margin: 0, lookout: false, bareInWinter: false };
+const common = { height: 0, breadth: 0, margin: 0, lookout: false, bareInWinter: false, lifetime: {} };
 const window: Feature = {
   ...common,
   id: "w",

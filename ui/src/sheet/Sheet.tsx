@@ -1,7 +1,8 @@
 import { useEffect, useMemo, useRef, useState, type PointerEvent } from "react";
-import type { BedAppraisal, Change, Gap, Point, Rectangle } from "../api/types";
+import type { BedAppraisal, Change, Gap, Lifetime, Point, Rectangle } from "../api/types";
 import { reoutline, withCorners, type Reoutline } from "../edits/changes";
 import { useDesk, type Desk } from "../workspace/desk";
+import { isThere } from "../workspace/seasons";
 import { words } from "../words";
 import { BedShape } from "./BedShape";
 import { piecesOf } from "./boundary";
@@ -185,6 +186,7 @@ export function Sheet() {
   const gaps = (desk.report?.gaps ?? []).filter((gap) =>
     isShown(gap, desk.selection, beds.length, view.scale),
   );
+  const there = (thing: { lifetime: Lifetime }) => isThere(thing.lifetime, desk.season);
   const name = (bed: string | undefined) =>
     bed === undefined
       ? "the plot's edge"
@@ -209,18 +211,16 @@ export function Sheet() {
         <svg width={size.width} height={size.height} className="block select-none" data-testid="sheet">
           <Patterns />
           <Ground site={desk.plan.site} view={view} units={desk.units} />
-          <WalkAreas walks={desk.plan.walks} view={view} />
+          <WalkAreas walks={desk.plan.walks.filter(there)} view={view} />
           {desk.step === "reach" && <CarrierLayer view={view} />}
           <Features
-            features={desk.plan.features}
+            features={desk.plan.features.filter(there)}
             fences={desk.report?.fences ?? []}
             view={view}
             selected={null}
           />
           <WaysIn
-            waysIn={desk.plan.waysIn.filter(
-              (way) => (way.from ?? 0) <= desk.season && desk.season < (way.until ?? Infinity),
-            )}
+            waysIn={desk.plan.waysIn.filter(there)}
             site={desk.plan.site}
             view={view}
             units={desk.units}

@@ -56,6 +56,7 @@ export function useDrawn() {
             place: onBoundary(piecesOf(plan.site), drawn.end, desk.snapStep, MIDDLE_TOLERANCE),
             width: USUAL_GATE,
             swing: "INWARD",
+            lifetime: {},
             sill: 0,
           },
         };
@@ -97,6 +98,7 @@ export function newFeature(
     height: 0,
     bareInWinter: false,
     lookout: false,
+    lifetime: {},
   };
 }
 
@@ -114,5 +116,5 @@ export function newWalk(
   const surface = "WOOD_CHIP";
   const layers = surfaces.find((each) => each.key === surface)?.usual ?? [];
   const build = { layers, dugIn: false, edged: false };
-  return { id: crypto.randomUUID(), name, grade, surface, corners: area, build };
+  return { id: crypto.randomUUID(), name, grade, surface, corners: area, build, lifetime: {} };
 }

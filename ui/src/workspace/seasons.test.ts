@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { presentSeason, railSeasons } from "./seasons";
+import { isThere, presentSeason, railSeasons } from "./seasons";
 
 describe("the season rail", () => {
   it("goes from the first season to a little beyond the last event", () => {
@@ -19,4 +19,15 @@ describe("the season rail", () => {
     expect(presentSeason(2024, today)).toBe(2026);
     expect(presentSeason(2028, today)).toBe(2028);
   });
+});
+
+it.each([
+  [{}, 1900, true],
+  [{ from: 2027 }, 2026, false],
+  [{ from: 2027 }, 2027, true],
+  [{ until: 2030 }, 2029, true],
+  [{ until: 2030 }, 2030, false],
+  [{ from: 2027, until: 2028 }, 2027, true],
+])("%j in %s: there %s", (lifetime, season, there) => {
+  expect(isThere(lifetime, season)).toBe(there);
 });

@@ -1,3 +1,5 @@
+import type { Lifetime } from "../api/types";
+
 /** How many seasons the rail shows after the last in which something happens. */
 const AHEAD = 2;
 
@@ -15,4 +17,9 @@ export function railSeasons(busy: readonly number[], present: number, shown: num
   const last = Math.max(present, shown, ...busy) + AHEAD;
   const first = Math.min(present, ...busy);
   return Array.from({ length: last - first + 1 }, (_, index) => first + index);
+}
+
+/** Whether something is there in a season. */
+export function isThere({ from = -Infinity, until = Infinity }: Lifetime, season: number): boolean {
+  return from <= season && season < until;
 }

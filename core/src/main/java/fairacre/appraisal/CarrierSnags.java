@@ -239,10 +239,7 @@ final class CarrierSnags {
                     for (Surfacing firm : List.of(Surfacing.STABILISED_GRAVEL, Surfacing.PAVERS)) {
                         // Dug in, so that the beds beside it lose no height.
                         WalkBuild build = new WalkBuild(
-                                walk.build().season(),
-                                BuildUps.usual(firm),
-                                true,
-                                walk.build().edged());
+                                BuildUps.usual(firm), true, walk.build().edged());
                         Put<Walk> lay = Put.of(walk.laidIn(firm, build));
                         remedies.add(new Remedy(
                                 "Lay " + walk.name() + " in " + firm.words() + ", dug in, with its usual layers"

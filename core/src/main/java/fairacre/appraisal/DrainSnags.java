@@ -8,6 +8,7 @@ import fairacre.ground.LevelStudy;
 import fairacre.measure.Length;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
+import fairacre.plan.Lifetime;
 import fairacre.plan.Point;
 import fairacre.plan.Put;
 import fairacre.surface.DrainTakeoff;
@@ -27,7 +28,7 @@ final class DrainSnags {
     }
 
     List<Snag> find() {
-        return DrainStudy.of(context.plan().features(), context::levels).stream()
+        return DrainStudy.of(context.setting().features(), context::levels).stream()
                 .map(this::snag)
                 .toList();
     }
@@ -55,12 +56,12 @@ final class DrainSnags {
         for (Side side : undrained.behind()) {
             remedies.add(new Remedy(
                     "Lay a drain behind " + wall.name() + where(wall, side),
-                    put(wall, side, Optional.of(context.season()))));
+                    put(wall, side, Lifetime.from(context.season()))));
         }
         for (Side side : undrained.behind()) {
             remedies.add(new Remedy(
                     "There is a drain" + where(wall, side) + " already: put it on the drawing",
-                    put(wall, side, Optional.empty())));
+                    put(wall, side, Lifetime.ALWAYS)));
         }
         return remedies;
     }
@@ -76,7 +77,7 @@ final class DrainSnags {
                 + " side";
     }
 
-    private static Put<Feature> put(Feature wall, Side side, Optional<Integer> laid) {
+    private static Put<Feature> put(Feature wall, Side side, Lifetime lifetime) {
         Length breadth = FeaturePreset.DRAIN.breadth();
         UUID id = UUID.nameUUIDFromBytes(("drain behind " + wall.id()).getBytes(StandardCharsets.UTF_8));
         return Put.of(new Feature(
@@ -89,7 +90,7 @@ final class DrainSnags {
                 Length.max(DrainTakeoff.USUAL_DEPTH, wall.height()),
                 false,
                 false,
-                laid));
+                lifetime));
     }
 
     private static Point middle(List<Point> places) {

@@ -50,7 +50,7 @@ final class HeightSnags {
             context.standing().stream()
                     .filter(bed -> bed.revision().build().legs().isPositive() && !HeightStudy.kneesFit(bed.revision()))
                     .forEach(bed -> snags.add(noKneeRoom(bed, seated.get(0))));
-            context.plan().features().stream()
+            context.setting().features().stream()
                     .filter(HeightSnags::hangsOutOfReach)
                     .forEach(fitting -> snags.add(outOfReach(fitting, seated.get(0))));
         }
@@ -237,7 +237,7 @@ final class HeightSnags {
                 bound,
                 fitting.bareInWinter(),
                 fitting.lookout(),
-                fitting.laid());
+                fitting.lifetime());
         String words = fitting.name() + " is " + length(fitting.height()) + " above the ground, too "
                 + (low ? "low" : "high") + " for " + seated.name() + ", seated.";
         return Snag.of(

@@ -1,6 +1,7 @@
 package fairacre.appraisal;
 
 import fairacre.measure.Area;
+import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
@@ -117,7 +118,8 @@ final class SurfacingRemedies {
                 WalkGrade.WORK,
                 surface,
                 corners,
-                new WalkBuild(season, BuildUps.usual(surface), true, false));
+                new WalkBuild(BuildUps.usual(surface), true, false),
+                new Lifetime(season, Optional.empty()));
         Put<Walk> lay = Put.of(walk);
         Area ground = SurfaceStudy.of(plan.apply(lay).orThrow(), context.trials()).stream()
                 .filter(takeoff -> takeoff.walk().equals(id))

@@ -262,7 +262,7 @@ public final class ArrangementStudy {
         return onPlot
                 && cleared.standing(season).stream().noneMatch(bed -> overlap(Polygons.of(bed.corners()), strip))
                 && cleared.features().stream()
-                        .filter(f -> f.kind().inTheWay())
+                        .filter(f -> f.kind().inTheWay() && !f.lifetime().isOver(season))
                         .noneMatch(f -> f.places().size() > 2 && overlap(Polygons.of(f.places()), strip));
     }
 

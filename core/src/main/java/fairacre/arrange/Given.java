@@ -48,7 +48,8 @@ final class Given {
                 .filter(revision -> revision.from() > season)
                 .forEach(this::addLater);
         plan.walks().stream()
-                .filter(walk -> walk.grade() == WalkGrade.MAIN)
+                .filter(walk ->
+                        walk.grade() == WalkGrade.MAIN && !walk.lifetime().isOver(season))
                 .map(Walk::corners)
                 .map(Polygons::of)
                 .forEach(ground::add);

@@ -3,7 +3,6 @@ package fairacre.plan;
 import fairacre.measure.Length;
 import fairacre.plan.FeatureKind.Extent;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -15,8 +14,7 @@ import java.util.UUID;
  * @param height above the ground, 0 to 60 m; 0 where it is not known or of no matter; of a drain, how deep its stone is
  * @param bareInWinter of a tree or hedge: whether it loses its leaves
  * @param lookout of a door or window: whether one wants to see the garden from it
- * @param laid of a drain: the season in which it is laid, and bought; empty for one that is there, and for everything
- *     else
+ * @param lifetime the seasons in which it is there; what comes in none of them was there before the garden
  */
 public record Feature(
         UUID id,
@@ -28,7 +26,7 @@ public record Feature(
         Length height,
         boolean bareInWinter,
         boolean lookout,
-        Optional<Integer> laid) {
+        Lifetime lifetime) {
 
     private static final int MOST_PLACES = 60;
     private static final Length BROADEST = Length.metres(5);
@@ -48,14 +46,10 @@ public record Feature(
         Limits.between(breadth, Length.ZERO, BROADEST, "breadth");
         Limits.between(margin, Length.ZERO, FURTHEST_MARGIN, "margin");
         Limits.between(height, Length.ZERO, HIGHEST, "height");
-        laid = laid == null ? Optional.empty() : laid;
-        laid.ifPresent(season -> Limits.season(season, "laid"));
-        if (laid.isPresent() && kind != FeatureKind.DRAIN) {
-            throw new RefusedException("laid", "only a drain is laid in a season", "leave it out");
-        }
+        lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
     }
 
-    /** Something that is there. */
+    /** Something that was there before the garden and stays. */
     public Feature(
             UUID id,
             String name,
@@ -66,15 +60,15 @@ public record Feature(
             Length height,
             boolean bareInWinter,
             boolean lookout) {
-        this(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, Optional.empty());
+        this(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, Lifetime.ALWAYS);
     }
 
     public Feature withPlaces(List<Point> newPlaces) {
-        return new Feature(id, name, kind, newPlaces, breadth, margin, height, bareInWinter, lookout, laid);
+        return new Feature(id, name, kind, newPlaces, breadth, margin, height, bareInWinter, lookout, lifetime);
     }
 
-    Feature withLaid(int season) {
-        return new Feature(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, Optional.of(season));
+    public Feature withLifetime(Lifetime newLifetime) {
+        return new Feature(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, newLifetime);
     }
 
     private static void checkPlaces(Extent extent, List<Point> places) {

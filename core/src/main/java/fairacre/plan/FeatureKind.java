@@ -1,5 +1,7 @@
 package fairacre.plan;
 
+import java.util.Locale;
+
 /** What may stand or lie on a plot besides beds. */
 public enum FeatureKind {
     HOUSE(Extent.AREA, true, true),
@@ -63,5 +65,14 @@ public enum FeatureKind {
     /** Whether no bed may stand on its own ground. */
     public boolean takesGround() {
         return takesGround;
+    }
+
+    /** What one of it is called in a sentence. */
+    public String noun() {
+        return switch (this) {
+            case KEEP_OFF -> "setback";
+            case COMPOST -> "compost heap";
+            default -> name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        };
     }
 }

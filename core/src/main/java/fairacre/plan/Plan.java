@@ -130,17 +130,24 @@ public record Plan(
 
     /** The gates and openings that are there in a season, in the plan's order. */
     public List<WayIn> waysIn(int season) {
-        return waysIn.stream().filter(way -> way.isThere(season)).toList();
+        return waysIn.stream().filter(way -> way.lifetime().includes(season)).toList();
     }
 
-    /** The walks that are made by a season, in the plan's order. */
+    /** What stands or lies on the plot besides beds in a season, in the plan's order. */
+    public List<Feature> features(int season) {
+        return features.stream()
+                .filter(feature -> feature.lifetime().includes(season))
+                .toList();
+    }
+
+    /** The walks that are there in a season, in the plan's order. */
     public List<Walk> walks(int season) {
-        return walks.stream().filter(walk -> season(walk) <= season).toList();
+        return walks.stream().filter(walk -> walk.lifetime().includes(season)).toList();
     }
 
     /** What the beds of a season stand in. */
     public Setting setting(int season) {
-        return new Setting(site, features, waysIn(season));
+        return new Setting(site, features(season), waysIn(season));
     }
 
     /** The beds that stand in a season, in the plan's order. */
@@ -181,7 +188,7 @@ public record Plan(
 
     /** The season in which a walk of this plan is made. */
     public int season(Walk walk) {
-        return walk.build().season().orElse(firstSeason);
+        return walk.lifetime().from().orElse(firstSeason);
     }
 
     /** What one of each item costs by the pinned or newest quote, or else by the price book. */
@@ -413,10 +420,10 @@ public record Plan(
 
     private static void checkWalks(List<Walk> walks, int firstSeason) {
         for (int i = 0; i < walks.size(); i++) {
-            int season = walks.get(i).build().season().orElse(firstSeason);
+            int season = walks.get(i).lifetime().from().orElse(firstSeason);
             if (season < firstSeason) {
                 throw new RefusedException(
-                        "walks/" + i + "/build/season",
+                        "walks/" + i + "/lifetime/from",
                         walks.get(i).name() + " is made in " + season + ", before the garden begins",
                         "give " + firstSeason + " or later");
             }

@@ -93,12 +93,13 @@ public sealed interface PurseChange extends Change {
             if (walks) {
                 plan.walks().stream()
                         .filter(walk -> walk.build().made() && plan.season(walk) == season)
-                        .forEach(walk ->
-                                steps.add(Put.of(walk.withBuild(walk.build().withSeason(to)))));
+                        .forEach(walk -> steps.add(
+                                Put.of(walk.withLifetime(walk.lifetime().beginning(to)))));
                 plan.features().stream()
-                        .filter(feature ->
-                                feature.laid().filter(laid -> laid == season).isPresent())
-                        .forEach(drain -> steps.add(Put.of(drain.withLaid(to))));
+                        .filter(feature -> feature.kind() == FeatureKind.DRAIN
+                                && feature.lifetime().beginsIn(season))
+                        .forEach(drain -> steps.add(
+                                Put.of(drain.withLifetime(drain.lifetime().beginning(to)))));
             }
             if (sundries) {
                 plan.sundries().stream()

@@ -14,6 +14,8 @@ import java.util.stream.Collectors;
  */
 public record SeasonEvents(int season, String words) {
 
+    private static final String GONE = " gone";
+
     /** The garden's first season and all others in which something happens, in order. */
     static List<SeasonEvents> of(Plan plan) {
         Map<Integer, Map<String, Integer>> counts = new TreeMap<>();
@@ -24,23 +26,25 @@ public record SeasonEvents(int season, String words) {
             }
         }
         plan.beds().forEach(bed -> bed.retired().ifPresent(season -> count(counts, season, "gone")));
-        plan.walks().stream()
-                .filter(walk -> walk.build().made())
-                .forEach(walk -> count(counts, plan.season(walk), "walk"));
-        plan.features().forEach(feature -> feature.laid().ifPresent(season -> count(counts, season, "drain")));
-        for (WayIn way : plan.waysIn()) {
-            way.from()
-                    .filter(season -> season >= plan.firstSeason())
-                    .ifPresent(season -> count(counts, season, "way in opens"));
-            way.until()
-                    .filter(season -> season >= plan.firstSeason())
-                    .ifPresent(season -> count(counts, season, "way in closes"));
-        }
+        Things.ALL.forEach(things -> count(counts, plan, things));
         // What is paid for besides shows in the season's sum.
         plan.sundries().forEach(sundry -> counts.computeIfAbsent(sundry.season(), season -> new LinkedHashMap<>()));
         return counts.entrySet().stream()
                 .map(season -> new SeasonEvents(season.getKey(), words(season.getValue())))
                 .toList();
+    }
+
+    private static <T> void count(Map<Integer, Map<String, Integer>> counts, Plan plan, Things<T> things) {
+        for (T thing : things.list().apply(plan)) {
+            Lifetime lifetime = things.seasons().lifetime().apply(plan, thing);
+            String noun = things.seasons().noun().apply(thing);
+            lifetime.from()
+                    .filter(season -> season >= plan.firstSeason())
+                    .ifPresent(season -> count(counts, season, noun));
+            lifetime.until()
+                    .filter(season -> season >= plan.firstSeason())
+                    .ifPresent(season -> count(counts, season, noun + GONE));
+        }
     }
 
     private static void count(Map<Integer, Map<String, Integer>> counts, int season, String what) {
@@ -54,11 +58,14 @@ public record SeasonEvents(int season, String words) {
     }
 
     private static String several(String what) {
+        if (what.endsWith(GONE)) {
+            return several(what.substring(0, what.length() - GONE.length())) + GONE;
+        }
         return switch (what) {
-            case "walk", "drain" -> what + "s";
-            case "way in opens" -> "ways in open";
-            case "way in closes" -> "ways in close";
-            default -> what;
+            case "built", "rebuilt", "gone", "steps" -> what;
+            case "way in" -> "ways in";
+            case "bench" -> "benches";
+            default -> what + "s";
         };
     }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiConsumer;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 
 /**
@@ -24,6 +25,7 @@ import java.util.function.Function;
  * @param into puts another list into a draft of a plan
  * @param check refuses a thing that doesn't go with a plan, with the field of the thing; what goes for the plan as a
  *     whole is checked there
+ * @param seasons when one of them is there, for the list of seasons
  */
 public record Things<T>(
         Class<T> type,
@@ -35,7 +37,8 @@ public record Things<T>(
         Function<Plan, List<T>> list,
         BiConsumer<Plan.Draft, List<T>> into,
         BiConsumer<Plan, T> check,
-        Words words) {
+        Words words,
+        Seasons<T> seasons) {
 
     /**
      * What is said of an edit, for the list of edits; "%s" stands for the thing.
@@ -43,6 +46,19 @@ public record Things<T>(
      * @param anyone for a thing whose name is not known any more
      */
     public record Words(String put, String removed, String anyone) {}
+
+    /**
+     * When a thing is there, and what one is called.
+     *
+     * @param lifetime begins in the season in which it is made, where anything is made
+     */
+    public record Seasons<T>(BiFunction<Plan, T, Lifetime> lifetime, Function<T, String> noun) {
+
+        /** Of what comes and goes with the garden. */
+        static <T> Seasons<T> all() {
+            return new Seasons<>((plan, thing) -> Lifetime.ALWAYS, thing -> "");
+        }
+    }
 
     public static final Things<Gardener> GARDENERS = new Things<>(
             Gardener.class,
@@ -54,7 +70,8 @@ public record Things<T>(
             Plan::gardeners,
             (draft, list) -> draft.gardeners = list,
             (plan, thing) -> {},
-            new Words("Measured %s", "Took out %s", "a gardener"));
+            new Words("Measured %s", "Took out %s", "a gardener"),
+            Seasons.all());
     public static final Things<Feature> FEATURES = new Things<>(
             Feature.class,
             "feature",
@@ -65,7 +82,10 @@ public record Things<T>(
             Plan::features,
             (draft, list) -> draft.features = list,
             (plan, thing) -> {},
-            new Words("Put down %s", "Took %s off the plot", "something"));
+            new Words("Put down %s", "Took %s off the plot", "something"),
+            new Seasons<>(
+                    (plan, feature) -> feature.lifetime(),
+                    feature -> feature.kind().noun()));
     public static final Things<WayIn> WAYS_IN = new Things<>(
             WayIn.class,
             "wayIn",
@@ -76,7 +96,8 @@ public record Things<T>(
             Plan::waysIn,
             (draft, list) -> draft.waysIn = list,
             (plan, thing) -> {},
-            new Words("Set %s", "Closed %s", "a way in"));
+            new Words("Set %s", "Closed %s", "a way in"),
+            new Seasons<>((plan, way) -> way.lifetime(), way -> "way in"));
     public static final Things<Carrier> CARRIERS = new Things<>(
             Carrier.class,
             "carrier",
@@ -87,7 +108,8 @@ public record Things<T>(
             Plan::carriers,
             (draft, list) -> draft.carriers = list,
             (plan, thing) -> {},
-            new Words("Measured %s", "Did without %s", "a carrier"));
+            new Words("Measured %s", "Did without %s", "a carrier"),
+            Seasons.all());
     public static final Things<Walk> WALKS = new Things<>(
             Walk.class,
             "walk",
@@ -98,7 +120,11 @@ public record Things<T>(
             Plan::walks,
             (draft, list) -> draft.walks = list,
             (plan, thing) -> {},
-            new Words("Laid %s", "Took up %s", "a walk"));
+            new Words("Laid %s", "Took up %s", "a walk"),
+            new Seasons<>(
+                    (plan, walk) ->
+                            walk.build().made() ? walk.lifetime().beginning(plan.season(walk)) : walk.lifetime(),
+                    walk -> "walk"));
     public static final Things<Sundry> SUNDRIES = new Things<>(
             Sundry.class,
             "sundry",
@@ -109,7 +135,8 @@ public record Things<T>(
             Plan::sundries,
             (draft, list) -> draft.sundries = list,
             (plan, thing) -> {},
-            new Words("Put %s on the bill", "Took %s off the bill", "something"));
+            new Words("Put %s on the bill", "Took %s off the bill", "something"),
+            Seasons.all());
     public static final Things<Quote> QUOTES = new Things<>(
             Quote.class,
             "quote",
@@ -120,7 +147,8 @@ public record Things<T>(
             Plan::quotes,
             (draft, list) -> draft.quotes = list,
             Things::checkCurrency,
-            new Words("Noted what %s asks", "Forgot what %s asked", "a shop"));
+            new Words("Noted what %s asks", "Forgot what %s asked", "a shop"),
+            Seasons.all());
 
     public static final List<Things<?>> ALL = List.of(GARDENERS, FEATURES, WAYS_IN, CARRIERS, WALKS, SUNDRIES, QUOTES);
 

@@ -8,8 +8,16 @@ import java.util.UUID;
  *
  * @param corners 3 to 60, a simple polygon
  * @param build what it is made of
+ * @param lifetime the seasons in which it is there: it is made in the first of them
  */
-public record Walk(UUID id, String name, WalkGrade grade, Surfacing surface, List<Point> corners, WalkBuild build) {
+public record Walk(
+        UUID id,
+        String name,
+        WalkGrade grade,
+        Surfacing surface,
+        List<Point> corners,
+        WalkBuild build,
+        Lifetime lifetime) {
 
     public static final int MOST_CORNERS = 60;
 
@@ -31,6 +39,12 @@ public record Walk(UUID id, String name, WalkGrade grade, Surfacing surface, Lis
         }
         Polygons.checkSimple(corners, "corners", "walk");
         build = build == null ? WalkBuild.NONE : build;
+        lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
+    }
+
+    /** One that stays from the garden's first season on. */
+    public Walk(UUID id, String name, WalkGrade grade, Surfacing surface, List<Point> corners, WalkBuild build) {
+        this(id, name, grade, surface, corners, build, Lifetime.ALWAYS);
     }
 
     /** For which nothing is brought in. */
@@ -40,14 +54,18 @@ public record Walk(UUID id, String name, WalkGrade grade, Surfacing surface, Lis
 
     /** Laid in another surface. */
     public Walk laidIn(Surfacing newSurface, WalkBuild newBuild) {
-        return new Walk(id, name, grade, newSurface, corners, newBuild);
+        return new Walk(id, name, grade, newSurface, corners, newBuild, lifetime);
     }
 
     public Walk withGrade(WalkGrade newGrade) {
-        return new Walk(id, name, newGrade, surface, corners, build);
+        return new Walk(id, name, newGrade, surface, corners, build, lifetime);
     }
 
     public Walk withBuild(WalkBuild newBuild) {
-        return new Walk(id, name, grade, surface, corners, newBuild);
+        return new Walk(id, name, grade, surface, corners, newBuild, lifetime);
+    }
+
+    public Walk withLifetime(Lifetime newLifetime) {
+        return new Walk(id, name, grade, surface, corners, build, newLifetime);
     }
 }

@@ -1,7 +1,6 @@
 package fairacre.plan;
 
 import fairacre.measure.Length;
-import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -10,19 +9,10 @@ import java.util.UUID;
  *
  * @param place middle of the opening; it belongs to the nearest side of the nearest piece of ground
  * @param width clear opening, 0.3 to 12 m
- * @param from first season in which it is there; empty if always
- * @param until season in which a fence closes it; empty if it stays
+ * @param lifetime the seasons in which it is there; afterwards a fence closes it
  * @param sill height of a step or board across the opening, 0 to 0.6 m
  */
-public record WayIn(
-        UUID id,
-        String name,
-        Point place,
-        Length width,
-        Swing swing,
-        Optional<Integer> from,
-        Optional<Integer> until,
-        Length sill) {
+public record WayIn(UUID id, String name, Point place, Length width, Swing swing, Lifetime lifetime, Length sill) {
 
     private static final Length NARROWEST = Length.millimetres(300);
     private static final Length WIDEST = Length.metres(12);
@@ -34,36 +24,29 @@ public record WayIn(
         Limits.near(place, "place");
         Limits.between(width, NARROWEST, WIDEST, "width");
         Limits.present(swing, "swing");
-        from = from == null ? Optional.empty() : from;
-        from.ifPresent(season -> Limits.season(season, "from"));
-        until = until == null ? Optional.empty() : until;
-        until.ifPresent(season -> Limits.season(season, "until"));
-        if (from.isPresent() && until.isPresent() && until.get() <= from.get()) {
-            throw new RefusedException(
-                    "until", "it would be closed before it is there", "give " + (from.get() + 1) + " or later");
-        }
+        lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
         sill = sill == null ? Length.ZERO : sill;
         Limits.between(sill, Length.ZERO, HIGHEST_SILL, "sill");
     }
 
-    /** One that stays, without a sill. */
-    public WayIn(UUID id, String name, Point place, Length width, Swing swing, Optional<Integer> from) {
-        this(id, name, place, width, swing, from, Optional.empty(), Length.ZERO);
+    /** One that is always there, without a sill. */
+    public WayIn(UUID id, String name, Point place, Length width, Swing swing) {
+        this(id, name, place, width, swing, Lifetime.ALWAYS, Length.ZERO);
     }
 
     public WayIn withPlace(Point newPlace) {
-        return new WayIn(id, name, newPlace, width, swing, from, until, sill);
+        return new WayIn(id, name, newPlace, width, swing, lifetime, sill);
     }
 
     public WayIn withWidth(Length newWidth) {
-        return new WayIn(id, name, place, newWidth, swing, from, until, sill);
+        return new WayIn(id, name, place, newWidth, swing, lifetime, sill);
     }
 
     public WayIn withSill(Length newSill) {
-        return new WayIn(id, name, place, width, swing, from, until, newSill);
+        return new WayIn(id, name, place, width, swing, lifetime, newSill);
     }
 
-    public boolean isThere(int season) {
-        return (from.isEmpty() || from.get() <= season) && (until.isEmpty() || season < until.get());
+    public WayIn withLifetime(Lifetime newLifetime) {
+        return new WayIn(id, name, place, width, swing, newLifetime, sill);
     }
 }

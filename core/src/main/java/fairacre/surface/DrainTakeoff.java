@@ -29,8 +29,8 @@ public record DrainTakeoff(UUID drain, int season, Length pipe, Volume stone, Ar
     /** Of every drain that is still to be laid. */
     public static List<DrainTakeoff> of(Plan plan) {
         return plan.features().stream()
-                .filter(feature ->
-                        feature.kind() == FeatureKind.DRAIN && feature.laid().isPresent())
+                .filter(feature -> feature.kind() == FeatureKind.DRAIN
+                        && feature.lifetime().from().isPresent())
                 .map(DrainTakeoff::of)
                 .toList();
     }
@@ -43,7 +43,7 @@ public record DrainTakeoff(UUID drain, int season, Length pipe, Volume stone, Ar
         double hollow = Math.PI * PIPE.metres() * PIPE.metres() / 4;
         return new DrainTakeoff(
                 drain.id(),
-                drain.laid().orElseThrow(),
+                drain.lifetime().from().orElseThrow(),
                 Length.metres(length),
                 Volume.prism(
                         Area.squareMetres((width * depth - hollow) * LayerKind.STONE.ordered()), Length.metres(length)),

@@ -87,6 +87,7 @@ public final class SurfaceStudy {
                     plan.site().pieces(),
                     plan.beds().stream()
                             .flatMap(bed -> from(bed, season))
+                            .filter(bed -> !walk.lifetime().isOver(bed.from()))
                             .filter(bed -> place.intersects(round(bed)))
                             .toList(),
                     setting.features().stream()
@@ -95,6 +96,7 @@ public final class SurfaceStudy {
                             .filter(ring -> place.intersects(ring.bounds()))
                             .toList(),
                     before.stream()
+                            .filter(other -> other.lifetime().meets(walk.lifetime()))
                             .filter(other -> place.intersects(
                                     Polygons.of(other.corners()).getEnvelopeInternal()))
                             .toList());

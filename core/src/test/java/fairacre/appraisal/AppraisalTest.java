@@ -30,6 +30,7 @@ import fairacre.plan.Gardener;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
+import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.PriceItem;
@@ -143,7 +144,7 @@ class AppraisalTest {
                                 WalkGrade.MAIN,
                                 Surfacing.PAVERS,
                                 Site.rectangle(2, 5),
-                                new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.PAVERS), false, false)))));
+                                new WalkBuild(BuildUps.usual(Surfacing.PAVERS), false, false)))));
         plans.put(
                 SnagRule.GROUND_TOO_STEEP,
                 with(
@@ -176,8 +177,7 @@ class AppraisalTest {
                                 WalkGrade.MAIN,
                                 Surfacing.LOOSE_GRAVEL,
                                 Site.rectangle(10, 2.5),
-                                new WalkBuild(
-                                        Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false)))));
+                                new WalkBuild(BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false)))));
         plans.put(
                 SnagRule.WOOD_IN_SHALLOW_BED,
                 Gardens.rebuilt(low, "Beans", r -> r.withBuild(r.build().withFilling(Recipe.WOOD_BELOW.filling()))));
@@ -195,7 +195,6 @@ class AppraisalTest {
                                 Surfacing.LOOSE_GRAVEL,
                                 Site.rectangle(10, 2),
                                 new WalkBuild(
-                                        Optional.empty(),
                                         List.of(
                                                 new Layer(LayerKind.FABRIC, Length.ZERO),
                                                 new Layer(LayerKind.STONE, Length.inches(2))),
@@ -299,7 +298,8 @@ class AppraisalTest {
                         Point.metres(5, 0),
                         Length.metres(1),
                         Swing.INWARD,
-                        Optional.of(SEASON + 1))));
+                        Lifetime.from(SEASON + 1),
+                        Length.ZERO)));
         assertThat(stopped(fencedLater, SEASON + 1).orElseThrow().words())
                 .contains("until " + SEASON + " the way was still open");
         assertThat(stopped(with(later, Put.of(gate("Gate", 5, 0, 1.6))), SEASON + 1))

@@ -20,6 +20,7 @@ import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
+import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Put;
@@ -169,13 +170,7 @@ class BareGroundSnagsTest {
                 Optional.empty());
         Plan plan = with(
                 on(places(degrees, 0, 0, 6, 0, 6, 6, 0, 6), List.of(gardener("Ada", 0.6, 0.6)), beans),
-                Put.of(new WayIn(
-                        id("Gate"),
-                        "Gate",
-                        places(degrees, 3, 0).get(0),
-                        Length.metres(1),
-                        Swing.INWARD,
-                        Optional.empty())),
+                Put.of(new WayIn(id("Gate"), "Gate", places(degrees, 3, 0).get(0), Length.metres(1), Swing.INWARD)),
                 Put.of(carrier("Cart", 0.92, true, 0)),
                 Put.of(walk(
                         "Way",
@@ -202,11 +197,8 @@ class BareGroundSnagsTest {
     @Test
     void walksCountFromTheSeasonTheyAreMadeInAndSlabsAlways() {
         Plan plan = with(plot(6, 6, List.of(INES), bed("Beans", 3, 2.2, 2, 0.4)), Put.of(gate("Gate", 3, 0, 1)));
-        Walk later = walk(
-                "Way",
-                Surfacing.PAVERS,
-                new WalkBuild(Optional.of(SEASON + 1), List.of(), false, false),
-                places(0, 1.5, 0, 4.5, 0, 4.5, 2, 1.5, 2));
+        Walk later = walk("Way", Surfacing.PAVERS, WalkBuild.NONE, places(0, 1.5, 0, 4.5, 0, 4.5, 2, 1.5, 2))
+                .withLifetime(Lifetime.from(SEASON + 1));
         assertThat(bare(with(plan, Put.of(later)))).hasSize(1);
         assertThat(bare(with(plan, Put.of(later)), SEASON + 1)).isEmpty();
         assertThat(bare(with(plan, Put.of(feature("Terrace", FeatureKind.SLAB, 0, 0, 1.5, 0, 4.5, 0, 4.5, 2, 1.5, 2)))))

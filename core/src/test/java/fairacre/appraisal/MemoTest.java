@@ -118,10 +118,7 @@ class MemoTest {
                         Surfacing.LOOSE_GRAVEL,
                         Site.rectangle(2 + random.nextInt(3), 1 + random.nextInt(4)),
                         new WalkBuild(
-                                Optional.empty(),
-                                BuildUps.usual(Surfacing.LOOSE_GRAVEL),
-                                random.nextBoolean(),
-                                random.nextBoolean())));
+                                BuildUps.usual(Surfacing.LOOSE_GRAVEL), random.nextBoolean(), random.nextBoolean())));
             default -> new Change.MoveBed(bed.id(), revision.from(), outline.centre(), outline.turn());
         };
     }

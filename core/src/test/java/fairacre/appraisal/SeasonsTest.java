@@ -3,6 +3,7 @@ package fairacre.appraisal;
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.plot;
@@ -13,6 +14,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.measure.Length;
 import fairacre.plan.Board;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Put;
@@ -42,7 +45,7 @@ class SeasonsTest {
 
     @Test
     void aWalkThatIsMadeLaterBuriesNoBedBefore() {
-        WalkBuild later = new WalkBuild(Optional.of(SEASON + 2), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false);
+        WalkBuild build = new WalkBuild(BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false);
         Plan plan = with(
                 plot(
                         10,
@@ -50,7 +53,13 @@ class SeasonsTest {
                         List.of(gardener("Ada", 0.6, 0.6)),
                         bed("Beans", 5, 3, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1)))),
                 Put.of(new Walk(
-                        id("Way"), "Way", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(10, 2.5), later)));
+                        id("Way"),
+                        "Way",
+                        WalkGrade.MAIN,
+                        Surfacing.LOOSE_GRAVEL,
+                        Site.rectangle(10, 2.5),
+                        build,
+                        Lifetime.from(SEASON + 2))));
         assertThat(rules(plan, SEASON)).doesNotContain(SnagRule.WALK_RAISES_GROUND);
         assertThat(rules(plan, SEASON + 1)).doesNotContain(SnagRule.WALK_RAISES_GROUND);
         assertThat(rules(plan, SEASON + 2)).contains(SnagRule.WALK_RAISES_GROUND);
@@ -58,10 +67,16 @@ class SeasonsTest {
 
     @Test
     void aLooseWalkThatIsMadeLaterHindersNoWheelsBefore() {
-        WalkBuild later = new WalkBuild(Optional.of(SEASON + 1), List.of(), false, false);
         Plan plan = with(
                 plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
-                Put.of(new Walk(id("Way"), "Way", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(10, 2), later)));
+                Put.of(new Walk(
+                        id("Way"),
+                        "Way",
+                        WalkGrade.MAIN,
+                        Surfacing.WOOD_CHIP,
+                        Site.rectangle(10, 2),
+                        WalkBuild.NONE,
+                        Lifetime.from(SEASON + 1))));
         assertThat(rules(plan, SEASON)).doesNotContain(SnagRule.SURFACE_UNFIT);
         assertThat(rules(plan, SEASON + 1)).contains(SnagRule.SURFACE_UNFIT);
     }
@@ -75,11 +90,9 @@ class SeasonsTest {
                 Point.metres(5, 0),
                 Length.metres(3),
                 Swing.OPEN,
-                Optional.empty(),
-                Optional.of(SEASON + 2),
+                Lifetime.until(SEASON + 2),
                 Length.ZERO);
-        WayIn gate =
-                new WayIn(id("Gate"), "Gate", Point.metres(0, 5), Length.metres(0.7), Swing.INWARD, Optional.empty());
+        WayIn gate = new WayIn(id("Gate"), "Gate", Point.metres(0, 5), Length.metres(0.7), Swing.INWARD);
         Plan plan = with(
                 plot(10, 10, List.of(gardener("Bo", 0.6, 0.9)), bed("Beans", 5, 5, 2, 1)), Put.of(wide), Put.of(gate));
         assertThat(rules(plan, SEASON + years).contains(SnagRule.REACH_NOBODY)).isEqualTo(narrow);
@@ -94,10 +107,38 @@ class SeasonsTest {
                         Point.metres(5, 0),
                         Length.metres(3),
                         Swing.OPEN,
-                        Optional.of(SEASON),
-                        Optional.of(SEASON),
+                        new Lifetime(Optional.of(SEASON), Optional.of(SEASON)),
                         Length.ZERO))
                 .isInstanceOf(RefusedException.class)
-                .hasMessageContaining("closed before it is there");
+                .hasMessageContaining("gone before it is there");
+    }
+
+    @ParameterizedTest(name = "from {0} until {1}")
+    @CsvSource({"0, 1", "0, 3", "1, 2", "1, 4"})
+    void whatStandsThereIsJudgedInItsSeasonsOnly(int from, int until) {
+        // A shed on the bed's ground, a walk of chip that wheels can't use.
+        Lifetime lifetime = new Lifetime(Optional.of(SEASON + from), Optional.of(SEASON + until));
+        Plan plan = with(
+                plot(10, 10, List.of(seated("Ines", 0.5, 0.92)), bed("Beans", 5, 5, 2, 0.9)),
+                Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 5, 5, 8, 5, 8, 8, 5, 8)
+                        .withLifetime(lifetime)),
+                Put.of(new Walk(
+                        id("Way"),
+                        "Way",
+                        WalkGrade.MAIN,
+                        Surfacing.WOOD_CHIP,
+                        Site.rectangle(10, 2),
+                        WalkBuild.NONE,
+                        lifetime)));
+        for (int year = 0; year < 5; year++) {
+            boolean there = from <= year && year < until;
+            assertThat(rules(plan, SEASON + year).contains(SnagRule.BED_ON_FEATURE))
+                    .as("shed after %s", year)
+                    .isEqualTo(there);
+            assertThat(rules(plan, SEASON + year).contains(SnagRule.SURFACE_UNFIT))
+                    .as("walk after %s", year)
+                    .isEqualTo(there);
+        }
+        assertThat(plan.seasonsOfChange()).contains(SEASON + from, SEASON + until);
     }
 }

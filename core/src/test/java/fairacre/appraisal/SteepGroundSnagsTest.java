@@ -86,7 +86,7 @@ class SteepGroundSnagsTest {
         }
 
         Put<WayIn> gate() {
-            return Put.of(new WayIn(id("Gate"), "Gate", at(6, 0), Length.metres(1), Swing.INWARD, Optional.empty()));
+            return Put.of(new WayIn(id("Gate"), "Gate", at(6, 0), Length.metres(1), Swing.INWARD));
         }
     }
 

@@ -26,7 +26,6 @@ import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -65,13 +64,7 @@ class StepSnagsTest {
                 corner(x, y, cos, sin, 0.6, -2),
                 corner(x, y, cos, sin, 0.6, 2),
                 corner(x, y, cos, sin, -0.6, 2));
-        return new Walk(
-                id(name),
-                name,
-                WalkGrade.MAIN,
-                surface,
-                corners,
-                new WalkBuild(Optional.empty(), layers, dugIn, edged));
+        return new Walk(id(name), name, WalkGrade.MAIN, surface, corners, new WalkBuild(layers, dugIn, edged));
     }
 
     private static Point corner(double x, double y, double cos, double sin, double across, double along) {

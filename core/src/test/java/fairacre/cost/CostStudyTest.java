@@ -35,6 +35,7 @@ import fairacre.plan.Fittings.Underlay;
 import fairacre.plan.GroundFall;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
+import fairacre.plan.Lifetime;
 import fairacre.plan.Material;
 import fairacre.plan.Offcut;
 import fairacre.plan.Plan;
@@ -118,7 +119,7 @@ class CostStudyTest {
     @DisplayName(
             "10 m2 of pavers worked by hand: 1.27 m3 of base are 1.5, 0.28 of sand 6 bags, 11 m2 with cuts, 20 m of edging")
     void walksStandOnTheBill() {
-        WalkBuild build = new WalkBuild(Optional.of(SEASON + 1), BuildUps.usual(Surfacing.PAVERS), true, true);
+        WalkBuild build = new WalkBuild(BuildUps.usual(Surfacing.PAVERS), true, true);
         Plan plan = Gardens.with(
                 plot(12, 10, List.of()),
                 Put.of(new Walk(
@@ -127,7 +128,8 @@ class CostStudyTest {
                         WalkGrade.MAIN,
                         Surfacing.PAVERS,
                         List.of(Point.metres(1, 2), Point.metres(11, 2), Point.metres(11, 3), Point.metres(1, 3)),
-                        build)),
+                        build,
+                        Lifetime.from(SEASON + 1))),
                 price(PriceItem.loose(BulkGood.BASE, Units.METRIC), 40),
                 price(PriceItem.SOIL_DELIVERY, 70),
                 price(PriceItem.bag(BulkGood.BASE, Units.METRIC), 9),
@@ -161,7 +163,7 @@ class CostStudyTest {
                 Length.metres(0.5),
                 false,
                 false,
-                Optional.of(SEASON));
+                Lifetime.from(SEASON));
         Plan plan = Gardens.with(
                 plot(12, 10, List.of()),
                 Put.of(drain),
@@ -186,8 +188,7 @@ class CostStudyTest {
 
     @Test
     void manureUnderAWalkIsBoughtLikeAnyLooseStuff() {
-        WalkBuild build = new WalkBuild(
-                Optional.empty(), List.of(new Layer(LayerKind.MANURE, Length.millimetres(50))), false, false);
+        WalkBuild build = new WalkBuild(List.of(new Layer(LayerKind.MANURE, Length.millimetres(50))), false, false);
         Plan plan = Gardens.with(
                 plot(30, 30, List.of()),
                 Put.of(new Walk(id("Main"), "Main", WalkGrade.WORK, Surfacing.WOOD_CHIP, Site.rectangle(10, 2), build)),
@@ -200,7 +201,7 @@ class CostStudyTest {
 
     @Test
     void eachLooseLoadIsDeliveredAndTheDeliveriesAreOneLine() {
-        WalkBuild build = new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), true, false);
+        WalkBuild build = new WalkBuild(BuildUps.usual(Surfacing.LOOSE_GRAVEL), true, false);
         Plan plan = Gardens.with(
                 plot(30, 30, List.of()),
                 Put.of(new Walk(
@@ -217,7 +218,7 @@ class CostStudyTest {
     @DisplayName(
             "One lorry brings base and stone where it may: 11.5 x 40 + 5 x 50 + 70, a delivery less [worked by hand]")
     void oneDeliveryBringsSeveralGoodsWhereItMay() {
-        WalkBuild build = new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), true, false);
+        WalkBuild build = new WalkBuild(BuildUps.usual(Surfacing.LOOSE_GRAVEL), true, false);
         Plan plan = Gardens.with(
                 plot(30, 30, List.of()),
                 Put.of(new Walk(
@@ -236,8 +237,7 @@ class CostStudyTest {
     @DisplayName(
             "A delivery that saves less than it costs is not ordered: 6 bags of sand at 5 against 0.5 x 50 and 70 [worked by hand]")
     void aSharedDeliveryMustSaveMoreThanItCosts() {
-        WalkBuild build = new WalkBuild(
-                Optional.empty(), List.of(new Layer(LayerKind.SAND, Length.millimetres(25))), true, false);
+        WalkBuild build = new WalkBuild(List.of(new Layer(LayerKind.SAND, Length.millimetres(25))), true, false);
         Plan plan = Gardens.with(
                 plot(30, 30, List.of()),
                 Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(10, 1), build)),
@@ -252,8 +252,7 @@ class CostStudyTest {
     @DisplayName(
             "On hand goes into walks, then drains: of 4.80 m3 for a walk and 1.19 for a drain 5.5 are there, so 0.49 are 10 bags [worked by hand]")
     void whatIsOnHandIsUsedForWalksAndDrainsToo() {
-        WalkBuild build =
-                new WalkBuild(Optional.empty(), List.of(new Layer(LayerKind.STONE, Length.inches(2))), true, false);
+        WalkBuild build = new WalkBuild(List.of(new Layer(LayerKind.STONE, Length.inches(2))), true, false);
         Feature drain = new Feature(
                 id("Drain"),
                 "Drain",
@@ -264,7 +263,7 @@ class CostStudyTest {
                 Length.metres(0.5),
                 false,
                 false,
-                Optional.of(SEASON));
+                Lifetime.from(SEASON));
         Plan plan = Gardens.with(
                 plot(30, 30, List.of()),
                 Put.of(new Walk(
@@ -306,8 +305,7 @@ class CostStudyTest {
                         WalkGrade.MAIN,
                         Surfacing.PAVERS,
                         Site.rectangle(8 * FT, 3 * FT),
-                        new WalkBuild(
-                                Optional.empty(), List.of(new Layer(LayerKind.PAVERS, Length.ZERO)), false, false))));
+                        new WalkBuild(List.of(new Layer(LayerKind.PAVERS, Length.ZERO)), false, false))));
         assertThat(quantities(CostStudy.of(feet).bill())).isEqualTo("27 walk/pavers/square-foot");
     }
 
@@ -353,7 +351,7 @@ class CostStudyTest {
     @Test
     @DisplayName("A walk dug out 4 in over 1 m2 gives 127 L loose: 5 bags of topsoil instead of 7 [long hand]")
     void whatIsDugOutForWalksFillsBedsIfItMay() {
-        WalkBuild dug = new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.WOOD_CHIP), true, false);
+        WalkBuild dug = new WalkBuild(BuildUps.usual(Surfacing.WOOD_CHIP), true, false);
         Plan plan = Gardens.with(
                 filled(Recipe.DEEP, new Supply(true, true, 0, List.of())),
                 Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(1, 1), dug)));

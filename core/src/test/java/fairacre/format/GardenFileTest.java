@@ -122,7 +122,7 @@ class GardenFileTest {
             delimiter = '|',
             quoteCharacter = '`',
             value = {
-                "\"version\" : 1|\"version\" : 2|/version: the file is of version 2",
+                "\"version\" : 2|\"version\" : 3|/version: the file is of version 3",
                 "\"fairacre-garden\"|\"something-else\"|/format: this is not a garden file",
                 "\"length\" : 2.4|\"length\" : 4000|/length: must have a maximum value of 100",
                 "\"length\" : 2.4|\"length\" : 0|/length: must have a minimum value of 0.1",

@@ -153,10 +153,10 @@ class PlanTest {
             assertThat(Gardens.everything().events())
                     .containsExactly(
                             new SeasonEvents(SEASON, "8 built"),
-                            new SeasonEvents(SEASON + 1, "1 walk, 1 drain, 1 way in opens"),
+                            new SeasonEvents(SEASON + 1, "1 drain, 1 way in, 1 walk"),
                             new SeasonEvents(SEASON + 2, "1 rebuilt"),
                             new SeasonEvents(SEASON + 5, "1 gone"),
-                            new SeasonEvents(SEASON + 9, "1 way in closes"));
+                            new SeasonEvents(SEASON + 9, "1 way in gone"));
             Plan hired =
                     Gardens.with(plot(10, 8, List.of()), Put.of(Gardens.sundry("Hire", "1", "80", Acquired.BOUGHT)));
             assertThat(hired.events()).containsExactly(new SeasonEvents(SEASON, ""));

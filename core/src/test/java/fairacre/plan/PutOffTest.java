@@ -34,7 +34,7 @@ class PutOffTest {
                 WalkGrade.MAIN,
                 Surfacing.LOOSE_GRAVEL,
                 List.of(Point.metres(4, 0), Point.metres(4.5, 0), Point.metres(4.5, 8)),
-                new WalkBuild(Optional.empty(), layers, false, false));
+                new WalkBuild(layers, false, false));
     }
 
     @Test
@@ -44,11 +44,11 @@ class PutOffTest {
         assertThat(later.bed(OLD)).isEqualTo(PLAN.bed(OLD));
         assertThat(later.walks())
                 .filteredOn(walk -> walk.name().equals("Made"))
-                .extracting(walk -> walk.build().season())
+                .extracting(walk -> walk.lifetime().from())
                 .containsExactly(Optional.of(SEASON + 1));
         assertThat(later.walks())
                 .filteredOn(walk -> walk.name().equals("Drawn"))
-                .extracting(walk -> walk.build().season())
+                .extracting(walk -> walk.lifetime().from())
                 .containsExactly(Optional.empty());
         assertThat(later.sundries()).isEqualTo(PLAN.sundries());
     }

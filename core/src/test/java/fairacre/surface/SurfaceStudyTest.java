@@ -18,6 +18,7 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
+import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Put;
@@ -126,10 +127,17 @@ class SurfaceStudyTest {
         WalkTakeoff walk = only(with(plot(10, 10, List.of(), later), put("Main", 0, 2, 10, 3, CHIP)));
         assertThat(walk.area().squareMetres()).isCloseTo(8, within(1e-4));
         Bed gone = new Bed(id("Gone"), "Gone", bed("Gone", 5, 2.5, 2, 1).revisions(), Optional.of(SEASON + 1));
-        WalkBuild next = new WalkBuild(Optional.of(SEASON + 1), List.of(CHIP), false, false);
+        WalkBuild next = made(CHIP);
         Plan plan = with(
                 plot(10, 10, List.of(), gone),
-                Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, area(0, 2, 10, 3), next)));
+                Put.of(new Walk(
+                        id("Main"),
+                        "Main",
+                        WalkGrade.MAIN,
+                        Surfacing.WOOD_CHIP,
+                        area(0, 2, 10, 3),
+                        next,
+                        Lifetime.from(SEASON + 1))));
         assertThat(only(plan).area().squareMetres()).isCloseTo(10, within(1e-4));
     }
 
@@ -137,7 +145,7 @@ class SurfaceStudyTest {
     @DisplayName(
             "Edging of a walk across the plot: both long sides, less 2 m beside a bed and the ends at the plot's edge [long hand]")
     void edgingIsOnlyWantedAtOpenGround() {
-        WalkBuild edged = new WalkBuild(Optional.empty(), List.of(CHIP), false, true);
+        WalkBuild edged = new WalkBuild(List.of(CHIP), false, true);
         Plan plan = with(
                 plot(10, 10, List.of(), bed("Beans", 5, 3.5, 2, 1)),
                 Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, area(0, 2, 10, 3), edged)));
@@ -149,7 +157,7 @@ class SurfaceStudyTest {
     @DisplayName(
             "Dug in by 6 in, 10 m2 give 1.524 m3 in the bank and a quarter more loose [earthmoving tables: common earth]")
     void whatIsDugOutSwells() {
-        WalkBuild dug = new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), true, false);
+        WalkBuild dug = new WalkBuild(BuildUps.usual(Surfacing.LOOSE_GRAVEL), true, false);
         Plan plan = with(
                 plot(10, 10, List.of()),
                 Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, area(0, 2, 10, 3), dug)));
@@ -163,7 +171,7 @@ class SurfaceStudyTest {
     @ParameterizedTest
     @EnumSource(Surfacing.class)
     void everySurfaceHasABuildUpAWalkTakesAndSaysItsUpkeep(Surfacing surface) {
-        WalkBuild build = new WalkBuild(Optional.empty(), BuildUps.usual(surface), false, false);
+        WalkBuild build = new WalkBuild(BuildUps.usual(surface), false, false);
         Plan plan = with(
                 plot(10, 10, List.of()),
                 Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, surface, area(0, 2, 10, 3), build)));
@@ -175,7 +183,7 @@ class SurfaceStudyTest {
     @Test
     @DisplayName("Chippings on their base raise the ground by 6 in [common practice]")
     void chippingsRaiseTheGround() {
-        assertThat(new WalkBuild(Optional.empty(), BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false).rises())
+        assertThat(new WalkBuild(BuildUps.usual(Surfacing.LOOSE_GRAVEL), false, false).rises())
                 .isEqualTo(Length.inches(6));
     }
 
@@ -252,11 +260,16 @@ class SurfaceStudyTest {
                 .hasMessageContaining("by area");
         assertThatThrownBy(() -> made(CHIP, CHIP, CHIP, CHIP, CHIP, CHIP, CHIP, CHIP, CHIP))
                 .isInstanceOf(RefusedException.class);
-        WalkBuild early = new WalkBuild(Optional.of(SEASON - 1), List.of(CHIP), false, false);
         assertThatThrownBy(() -> with(
                         plot(10, 10, List.of()),
                         Put.of(new Walk(
-                                id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, area(0, 2, 10, 3), early))))
+                                id("Main"),
+                                "Main",
+                                WalkGrade.MAIN,
+                                Surfacing.WOOD_CHIP,
+                                area(0, 2, 10, 3),
+                                made(CHIP),
+                                Lifetime.from(SEASON - 1)))))
                 .hasMessageContaining("before the garden begins");
     }
 
@@ -266,7 +279,7 @@ class SurfaceStudyTest {
     }
 
     private static WalkBuild made(Layer... layers) {
-        return new WalkBuild(Optional.empty(), List.of(layers), false, false);
+        return new WalkBuild(List.of(layers), false, false);
     }
 
     private static List<Point> area(double left, double bottom, double right, double top) {
@@ -297,7 +310,7 @@ class SurfaceStudyTest {
                 Length.metres(0.5),
                 false,
                 false,
-                Optional.of(SEASON));
+                Lifetime.from(SEASON));
         DrainTakeoff takeoff =
                 DrainTakeoff.of(with(plot(10, 10, List.of()), Put.of(drain))).get(0);
         assertThat(takeoff.pipe()).isEqualTo(Length.metres(10));
@@ -321,21 +334,36 @@ class SurfaceStudyTest {
                 Length.ZERO,
                 false,
                 false,
-                Optional.of(SEASON));
+                Lifetime.from(SEASON));
         DrainTakeoff takeoff = DrainTakeoff.of(with(there, Put.of(laid))).get(0);
         assertThat(takeoff.stone().cubicMetres()).isCloseTo((0.3 * 0.4572 - 0.00811) * 10 * 1.05, within(1e-3));
-        assertThatThrownBy(() -> new Feature(
-                        drain.id(),
-                        "Shed",
-                        FeatureKind.SHED,
-                        area(0, 0, 1, 1),
-                        Length.ZERO,
-                        Length.ZERO,
-                        Length.ZERO,
-                        false,
-                        false,
-                        Optional.of(SEASON)))
-                .isInstanceOf(RefusedException.class)
-                .hasMessageContaining("only a drain");
+    }
+
+    @Test
+    void aWalkThatIsGoneTakesNoGroundFromALaterOne() {
+        for (int until = 1; until <= 3; until++) {
+            Walk old = put("Old", 0, 2, 10, 3, CHIP).thing().withLifetime(Lifetime.until(SEASON + until));
+            Walk later = put("Work", 0, 2, 10, 4, CHIP)
+                    .thing()
+                    .withGrade(WalkGrade.WORK)
+                    .withLifetime(Lifetime.from(SEASON + 2));
+            WalkTakeoff takeoff = SurfaceStudy.of(with(plot(10, 10, List.of()), Put.of(old), Put.of(later)))
+                    .get(1);
+            assertThat(takeoff.area().squareMetres()).isCloseTo(until <= 2 ? 20 : 10, within(1e-4));
+        }
+    }
+
+    @Test
+    void aWalkThatIsGoneBeforeABedStandsIsLaidUnderIt() {
+        Bed bed = new Bed(
+                id("Later"),
+                "Later",
+                List.of(bed("Later", 5, 2.5, 2, 1).revisions().get(0).startingIn(SEASON + 2)),
+                Optional.empty());
+        for (int until = 1; until <= 3; until++) {
+            Walk walk = put("Main", 0, 2, 10, 3, CHIP).thing().withLifetime(Lifetime.until(SEASON + until));
+            WalkTakeoff takeoff = only(with(plot(10, 10, List.of(), bed), Put.of(walk)));
+            assertThat(takeoff.area().squareMetres()).isCloseTo(until <= 2 ? 10 : 8, within(1e-4));
+        }
     }
 }

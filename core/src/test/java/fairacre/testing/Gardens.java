@@ -30,6 +30,7 @@ import fairacre.plan.Keyhole;
 import fairacre.plan.Kit;
 import fairacre.plan.Layer;
 import fairacre.plan.LayerKind;
+import fairacre.plan.Lifetime;
 import fairacre.plan.Masonry;
 import fairacre.plan.Material;
 import fairacre.plan.Offcut;
@@ -153,7 +154,7 @@ public final class Gardens {
     }
 
     public static WayIn gate(String name, double x, double y, double width) {
-        return new WayIn(id(name), name, Point.metres(x, y), Length.metres(width), Swing.INWARD, Optional.empty());
+        return new WayIn(id(name), name, Point.metres(x, y), Length.metres(width), Swing.INWARD);
     }
 
     public static Carrier carrier(String name, double width, boolean wheels, double turning) {
@@ -315,15 +316,14 @@ public final class Gardens {
                         Length.metres(0.5),
                         false,
                         false,
-                        Optional.of(SEASON + 1))),
+                        Lifetime.from(SEASON + 1))),
                 Put.of(new WayIn(
                         id("Gate"),
                         "Gate",
                         Point.metres(6, 0),
                         Length.metres(1.1),
                         Swing.OUTWARD,
-                        Optional.of(SEASON + 1),
-                        Optional.of(SEASON + 9),
+                        new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)),
                         Length.millimetres(20))),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
                 Put.of(new Walk(
@@ -333,12 +333,12 @@ public final class Gardens {
                         Surfacing.PAVERS,
                         List.of(Point.metres(5, 0), Point.metres(7, 0), Point.metres(7, 2), Point.metres(5, 2)),
                         new WalkBuild(
-                                Optional.of(SEASON + 1),
                                 List.of(
                                         new Layer(LayerKind.BASE, Length.millimetres(100)),
                                         new Layer(LayerKind.PAVERS, Length.ZERO)),
                                 true,
-                                true))),
+                                true),
+                        Lifetime.from(SEASON + 1))),
                 new Change.SetBudget(new Budget(Money.of(EUR, 1500), BigDecimal.TEN)
                         .withShare(Share.of(BillPart.FRAMES, Money.of(EUR, 400)))
                         .withShare(Share.of(SEASON + 1, Money.of(EUR, 300)))),

@@ -71,8 +71,7 @@ class ExactWidthsTest {
         }
 
         Change gate(double x, double y, double width) {
-            return Put.of(
-                    new WayIn(id("Gate"), "Gate", at(x, y), Length.metres(width), Swing.INWARD, Optional.empty()));
+            return Put.of(new WayIn(id("Gate"), "Gate", at(x, y), Length.metres(width), Swing.INWARD));
         }
     }
 

@@ -71,12 +71,7 @@ class FencesTest {
                 : with(
                         plan,
                         Put.of(new WayIn(
-                                id("Gate"),
-                                "Gate",
-                                turned(angle, 3, 0).get(0),
-                                Length.metres(gate),
-                                Swing.INWARD,
-                                Optional.empty())));
+                                id("Gate"), "Gate", turned(angle, 3, 0).get(0), Length.metres(gate), Swing.INWARD)));
     }
 
     private static List<Point> turned(double angle, double... places) {

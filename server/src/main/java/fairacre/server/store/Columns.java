@@ -1,9 +1,11 @@
 package fairacre.server.store;
 
 import fairacre.measure.Length;
+import fairacre.plan.Lifetime;
 import fairacre.plan.Point;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
@@ -34,5 +36,10 @@ final class Columns {
 
     static Money money(CurrencyUnit currency, BigDecimal amount) {
         return Money.of(currency, amount.setScale(currency.getDecimalPlaces()));
+    }
+
+    /** @param until null if it stays */
+    static Lifetime lifetime(Integer from, Integer until) {
+        return new Lifetime(Optional.ofNullable(from), Optional.ofNullable(until));
     }
 }

@@ -7,7 +7,6 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Things;
 import fairacre.server.store.generated.tables.records.FeatureRecord;
-import java.util.Optional;
 import java.util.UUID;
 
 /** What stands or lies on the plot, from rows and into rows. */
@@ -28,7 +27,7 @@ final class FeatureRows {
                     new Length(row.get(FEATURE.HEIGHT)),
                     row.get(FEATURE.BARE_IN_WINTER),
                     row.get(FEATURE.LOOKOUT),
-                    Optional.ofNullable(row.get(FEATURE.LAID))),
+                    Columns.lifetime(row.get(FEATURE.FROM_SEASON), row.get(FEATURE.UNTIL_SEASON))),
             (garden, one) -> new FeatureRecord(
                     garden,
                     one.id(),
@@ -41,7 +40,8 @@ final class FeatureRows {
                     one.lookout(),
                     Columns.xs(one.places()),
                     Columns.ys(one.places()),
-                    one.laid().orElse(null)));
+                    one.lifetime().from().orElse(null),
+                    one.lifetime().until().orElse(null)));
 
     private FeatureRows() {}
 }

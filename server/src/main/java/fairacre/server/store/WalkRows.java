@@ -12,7 +12,6 @@ import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
 import fairacre.server.store.generated.tables.records.WalkRecord;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jooq.Record;
@@ -31,7 +30,8 @@ final class WalkRows {
                     WalkGrade.valueOf(row.get(WALK.GRADE)),
                     Surfacing.valueOf(row.get(WALK.SURFACE)),
                     Columns.points(row.get(WALK.X), row.get(WALK.Y)),
-                    build(row)),
+                    build(row),
+                    Columns.lifetime(row.get(WALK.FROM_SEASON), row.get(WALK.UNTIL_SEASON))),
             (garden, one) -> new WalkRecord(
                     garden,
                     one.id(),
@@ -40,7 +40,7 @@ final class WalkRows {
                     one.surface().name(),
                     Columns.xs(one.corners()),
                     Columns.ys(one.corners()),
-                    one.build().season().orElse(null),
+                    one.lifetime().from().orElse(null),
                     one.build().layers().stream()
                             .map(layer -> layer.kind().name())
                             .toArray(String[]::new),
@@ -48,7 +48,8 @@ final class WalkRows {
                             .map(layer -> layer.depth().micrometres())
                             .toArray(Long[]::new),
                     one.build().dugIn(),
-                    one.build().edged()));
+                    one.build().edged(),
+                    one.lifetime().until().orElse(null)));
 
     private static WalkBuild build(Record row) {
         String[] kinds = row.get(WALK.LAYER_KIND);
@@ -56,8 +57,7 @@ final class WalkRows {
         List<Layer> layers = IntStream.range(0, kinds.length)
                 .mapToObj(i -> new Layer(LayerKind.valueOf(kinds[i]), new Length(depths[i])))
                 .toList();
-        return new WalkBuild(
-                Optional.ofNullable(row.get(WALK.SEASON)), layers, row.get(WALK.DUG_IN), row.get(WALK.EDGED));
+        return new WalkBuild(layers, row.get(WALK.DUG_IN), row.get(WALK.EDGED));
     }
 
     private WalkRows() {}

@@ -7,7 +7,6 @@ import fairacre.plan.Swing;
 import fairacre.plan.Things;
 import fairacre.plan.WayIn;
 import fairacre.server.store.generated.tables.records.WayInRecord;
-import java.util.Optional;
 import java.util.UUID;
 
 /** Gates and other ways in, from rows and into rows. */
@@ -24,8 +23,7 @@ final class WayInRows {
                     Columns.point(row.get(WAY_IN.X), row.get(WAY_IN.Y)),
                     new Length(row.get(WAY_IN.WIDTH)),
                     Swing.valueOf(row.get(WAY_IN.SWING)),
-                    Optional.ofNullable(row.get(WAY_IN.FROM_SEASON)),
-                    Optional.ofNullable(row.get(WAY_IN.UNTIL_SEASON)),
+                    Columns.lifetime(row.get(WAY_IN.FROM_SEASON), row.get(WAY_IN.UNTIL_SEASON)),
                     new Length(row.get(WAY_IN.SILL))),
             (garden, one) -> new WayInRecord(
                     garden,
@@ -35,8 +33,8 @@ final class WayInRows {
                     one.place().y().micrometres(),
                     one.width().micrometres(),
                     one.swing().name(),
-                    one.from().orElse(null),
-                    one.until().orElse(null),
+                    one.lifetime().from().orElse(null),
+                    one.lifetime().until().orElse(null),
                     one.sill().micrometres()));
 
     private WayInRows() {}
