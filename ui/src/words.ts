@@ -60,6 +60,8 @@ export const words = {
   unreadableLength: "Write a length like 3'6\", 42in, 1.07m or 107cm.",
   away: "The program's database is away. Your edit is kept and made as soon as it is back.",
   awayIdle: "The program does not answer at the moment; it is tried again.",
+  conflict: (fields: readonly string[]) =>
+    `The same was changed elsewhere meanwhile: ${fields.join("; ")}. The sheet shows your edit, which is not made yet.`,
   signedOut: "You have been signed out. Your edit is kept: sign in again in this tab and it is made.",
   sheetHelp:
     "Sheet of the garden. Tab goes from bed to bed. Arrow keys move the selected beds by the snap step, with Shift by ten steps." +

@@ -13,6 +13,8 @@ export class Problem extends Error {
   readonly next: string;
   readonly faults: readonly Fault[];
   readonly current: unknown;
+  /** What was changed elsewhere too. */
+  readonly fields: readonly string[];
 
   constructor(status: number, body: Record<string, unknown>) {
     super(typeof body["detail"] === "string" ? body["detail"] : "The program could not do that.");
@@ -21,6 +23,7 @@ export class Problem extends Error {
     this.next = typeof body["next"] === "string" ? body["next"] : "";
     this.faults = Array.isArray(body["faults"]) ? (body["faults"] as Fault[]) : [];
     this.current = body["current"];
+    this.fields = Array.isArray(body["fields"]) ? (body["fields"] as string[]) : [];
   }
 }
 

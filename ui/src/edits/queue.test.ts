@@ -78,6 +78,66 @@ describe("edits on their way", () => {
     expect(queue.snapshot().notice?.tone).toBe("told");
   });
 
+  const conflict = new Problem(409, { current: view(7), fields: ["Gate: width"] });
+
+  it("are asked about where somebody else changed the same, and made of the newest state if that is wanted", async () => {
+    const { queue, sent, onGarden } = queueWith([fail(conflict), () => view(8), () => view(9)]);
+    queue.add(item("one"));
+    queue.add(item("two"));
+    await vi.waitFor(() => {
+      expect(queue.snapshot().conflict).toEqual(["Gate: width"]);
+    });
+    await queue.run();
+    expect(sent).toHaveLength(1);
+    expect(onGarden).toHaveBeenCalledWith(view(7), null);
+    queue.makeMine();
+    await settled(queue);
+    expect(queue.snapshot().conflict).toBeNull();
+    expect(sent).toMatchObject([
+      { revision: 0, key: "one" },
+      { revision: 7, key: "one" },
+      { revision: 8, key: "two" },
+    ]);
+  });
+
+  it("are left out where what somebody else changed is to stay", async () => {
+    const { queue, sent } = queueWith([fail(conflict), () => view(8)]);
+    queue.add(item("one"));
+    queue.add(item("two"));
+    await vi.waitFor(() => {
+      expect(queue.snapshot().conflict).not.toBeNull();
+    });
+    queue.keepTheirs();
+    await settled(queue);
+    expect(sent).toMatchObject([{ key: "one" }, { revision: 7, key: "two" }]);
+  });
+
+  it("are made of the state that they were made of, after a reload too", async () => {
+    const storage = shelf();
+    const first = queueWith([fail(conflict)], storage);
+    first.queue.add(item("one"));
+    await vi.waitFor(() => {
+      expect(first.queue.snapshot().conflict).not.toBeNull();
+    });
+    const second = queueWith([fail(conflict)], storage);
+    second.onGarden(view(7));
+    await second.queue.run();
+    expect(second.sent).toMatchObject([{ revision: 0 }]);
+    expect(second.queue.snapshot().conflict).toEqual(["Gate: width"]);
+  });
+
+  it("say when none is on its way any more", async () => {
+    const { queue } = queueWith([() => view(1)]);
+    const then = vi.fn();
+    queue.whenEmpty(then);
+    expect(then).toHaveBeenCalledTimes(1);
+    queue.add(item("one"));
+    queue.whenEmpty(then);
+    expect(then).toHaveBeenCalledTimes(1);
+    await settled(queue);
+    expect(then).toHaveBeenCalledTimes(2);
+  });
+
   it("do not undo somebody else's edit blindly", async () => {
     const { queue, sent } = queueWith([fail(new Problem(409, { current: view(7) }))]);
     queue.add({ kind: "undo" });
@@ -105,7 +165,7 @@ describe("edits on their way", () => {
       expect(first.queue.snapshot().signedOut).toBe(true);
     });
     const second = queueWith([() => view(1)], storage);
-    expect(second.queue.snapshot().items).toEqual([item("one")]);
+    expect(second.queue.snapshot().items).toEqual([{ ...item("one"), revision: 0 }]);
     await second.queue.run();
     expect(second.sent).toMatchObject([{ key: "one" }]);
     expect(storage.getItem("fairacre.edits.g")).toBeNull();

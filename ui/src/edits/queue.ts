@@ -4,10 +4,12 @@ import type { Change, GardenView } from "../api/types";
 /*
  * Edits on their way to the program, one after another. An edit leaves the queue only when the program has taken or refused it:
  * while the program or its database is away it waits and is tried again, over a reload of the page too. Where the garden was
- * changed elsewhere meanwhile, an edit is made again on the newest state.
+ * changed elsewhere meanwhile, the program keeps what both changed; where both changed the same, the gardener is asked.
  */
 
-export type Item = { kind: "change"; key: string; change: Change } | { kind: "undo" } | { kind: "redo" };
+/** @property revision of the garden that a change was made of; known from the first attempt on */
+export type Item =
+  { kind: "change"; key: string; change: Change; revision?: number } | { kind: "undo" } | { kind: "redo" };
 
 export interface Notice {
   tone: "refused" | "told";
@@ -20,6 +22,8 @@ export interface QueueState {
   away: boolean;
   signedOut: boolean;
   notice: Notice | null;
+  /** What the first edit and somebody else have both changed: "Gate: width"; null while nothing is asked. */
+  conflict: readonly string[] | null;
 }
 
 export interface QueueOptions {
@@ -46,7 +50,7 @@ export class EditQueue {
   constructor(private readonly options: QueueOptions) {
     this.send = options.send ?? request;
     this.storage = options.storage ?? sessionStorage;
-    this.state = { items: this.kept(), away: false, signedOut: false, notice: null };
+    this.state = { items: this.kept(), away: false, signedOut: false, notice: null, conflict: null };
   }
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -71,17 +75,56 @@ export class EditQueue {
     this.update({ notice });
   }
 
-  /** Sends what waits; returns when nothing does. */
+  /** Calls back at once, or as soon as no edit is on its way. */
+  whenEmpty(then: () => void): void {
+    if (this.state.items.length === 0) {
+      then();
+      return;
+    }
+    const end = this.subscribe(() => {
+      if (this.state.items.length > 0) return;
+      end();
+      then();
+    });
+  }
+
+  /** What somebody else changed stays, and the edit that is asked about is not made. */
+  keepTheirs(): void {
+    this.update({ items: this.state.items.slice(1), conflict: null });
+    void this.run();
+  }
+
+  /** The edit that is asked about is made of the newest state. */
+  makeMine(): void {
+    const [first, ...rest] = this.state.items;
+    const items =
+      first?.kind === "change" ? [{ ...first, revision: this.options.revision() }, ...rest] : rest;
+    this.update({ items, conflict: null });
+    void this.run();
+  }
+
+  /** Sends what waits; returns when nothing does, or when something is asked. */
   async run(): Promise<void> {
-    if (this.running) return;
+    if (this.running || this.state.conflict) return;
     this.running = true;
     try {
       for (let item = this.state.items[0]; item; item = this.state.items[0]) {
-        if (!(await this.attempt(item))) return;
+        if (!(await this.attempt(this.begun(item)))) return;
       }
     } finally {
       this.running = false;
     }
+  }
+
+  /** The first item with the revision that it is made of, kept with it over a reload. */
+  private begun(item: Item): Item {
+    if (item.kind !== "change" || item.revision !== undefined) return item;
+    const begun = { ...item, revision: this.options.revision() };
+    const refused = this.whenRefused.get(item);
+    if (refused) this.whenRefused.set(begun, refused);
+    this.whenRefused.delete(item);
+    this.update({ items: [begun, ...this.state.items.slice(1)] });
+    return begun;
   }
 
   /** Whether to go on with what is then first. */
@@ -111,8 +154,13 @@ export class EditQueue {
     const current = problem.status === 409 ? (problem.current as GardenView) : null;
     if (current) this.options.onGarden(current, null);
     if (current && item.kind === "change") {
+      if (problem.fields.length > 0) {
+        this.update({ away: false, conflict: problem.fields });
+        return false;
+      }
       const text = "The garden was changed elsewhere meanwhile. Your edit is made on the newest state.";
-      this.update({ away: false, notice: { tone: "told", text } });
+      const items = [{ ...item, revision: current.revision }, ...this.state.items.slice(1)];
+      this.update({ items, away: false, notice: { tone: "told", text } });
       return true;
     }
     const text = current
@@ -128,12 +176,11 @@ export class EditQueue {
 
   private post(item: Item): Promise<GardenView> {
     const path = `/api/gardens/${this.options.garden}`;
-    const revision = this.options.revision();
     if (item.kind === "change") {
-      const { key, change } = item;
+      const { key, change, revision } = item;
       return this.send<GardenView>("POST", `${path}/changes`, { revision, key, change });
     }
-    return this.send<GardenView>("POST", `${path}/${item.kind}`, { revision });
+    return this.send<GardenView>("POST", `${path}/${item.kind}`, { revision: this.options.revision() });
   }
 
   private update(part: Partial<QueueState>): void {

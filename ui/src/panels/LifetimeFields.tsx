@@ -5,12 +5,20 @@ import { TextField } from "../parts/TextField";
 interface LifetimeFieldsProps {
   lifetime: Lifetime;
   labels: Readonly<Record<keyof Lifetime, string>>;
+  /** What it means if no season is given in which it comes. */
+  always?: string;
   faults: Readonly<Record<string, string>>;
   onChange: (field: keyof Lifetime, lifetime: Lifetime) => void;
 }
 
 /** From when and until when something is there; an empty field means that it was there before, or that it stays. */
-export function LifetimeFields({ lifetime, labels, faults, onChange }: LifetimeFieldsProps) {
+export function LifetimeFields({
+  lifetime,
+  labels,
+  always = "always",
+  faults,
+  onChange,
+}: LifetimeFieldsProps) {
   return (
     <>
       {(["from", "until"] as const).map((field) => (
@@ -19,6 +27,7 @@ export function LifetimeFields({ lifetime, labels, faults, onChange }: LifetimeF
           label={labels[field]}
           value={lifetime[field] === undefined ? "" : String(lifetime[field])}
           figures
+          empty={{ from: always, until: "stays" }[field]}
           fault={faults[field]}
           onCommit={(text) => {
             onChange(field, withSeason(lifetime, field, text.trim()));

@@ -113,6 +113,7 @@ function WalkForm({ walk }: { walk: Walk }) {
           <LifetimeFields
             lifetime={walk.lifetime}
             labels={{ from: "Made in season", until: "Taken up in season" }}
+            always={String(desk.plan.firstSeason)}
             faults={faults}
             onChange={(field, lifetime) => {
               put(field, { lifetime });

@@ -9,6 +9,8 @@ interface Props {
   type?: HTMLInputTypeAttribute;
   figures?: boolean;
   hideLabel?: boolean;
+  /** Shown in the field while it is empty: what that means. */
+  empty?: string;
 }
 
 /** A text or figure that is taken with Enter or on leaving the field, given up with Escape. */
@@ -20,6 +22,7 @@ export function TextField({
   type = "text",
   figures = false,
   hideLabel,
+  empty,
 }: Props) {
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
@@ -36,6 +39,7 @@ export function TextField({
         type={type}
         className={`field ${figures ? "figures" : ""} ${fault ? "border-2 border-snag" : ""}`}
         value={draft ?? value}
+        placeholder={empty}
         {...faultProps(id, fault)}
         onChange={(event) => {
           setDraft(event.target.value);

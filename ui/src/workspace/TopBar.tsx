@@ -71,7 +71,7 @@ export function TopBar() {
         </div>
         <span className="grow" />
         <span aria-live="polite" className="text-sm text-soft">
-          {desk.queueState.items.length > 0 ? "Keeping …" : ""}
+          {desk.queueState.items.length > 0 && !desk.queueState.conflict ? "Keeping …" : ""}
         </span>
         <DropdownMenu.Root modal={false}>
           <DropdownMenu.Trigger className="plain-button">Take away ▾</DropdownMenu.Trigger>
@@ -159,7 +159,7 @@ export function TopBar() {
 
 function Messages() {
   const { queue, queueState } = useDesk();
-  const { away, signedOut, notice } = queueState;
+  const { away, signedOut, notice, conflict } = queueState;
   return (
     <div aria-live="assertive">
       {away && (
@@ -174,6 +174,32 @@ function Messages() {
             Sign in
           </Link>
         </p>
+      )}
+      {conflict && (
+        <div
+          role="alert"
+          className="flex flex-wrap items-baseline gap-3 border-b border-ochre bg-ochrepale px-3 py-1"
+        >
+          <span className="grow">{words.conflict(conflict)}</span>
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              queue.keepTheirs();
+            }}
+          >
+            Keep what is there now
+          </button>
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              queue.makeMine();
+            }}
+          >
+            Make my edit
+          </button>
+        </div>
       )}
       {notice && (
         <p

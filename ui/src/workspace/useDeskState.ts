@@ -1,12 +1,21 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { Problem } from "../api/client";
-import { judgedFrom, judgement, keys, useAppraisal, useCatalogue, useGarden } from "../api/queries";
+import {
+  judgedFrom,
+  judgement,
+  keys,
+  useAppraisal,
+  useCatalogue,
+  useGarden,
+  useSession,
+} from "../api/queries";
 import type { Change, GardenView } from "../api/types";
 import { outlinesAfter, planAfter } from "../edits/changes";
 import { Previews, type Preview } from "../edits/previews";
 import { EditQueue, type Item } from "../edits/queue";
 import type { Desk, SketchLine, SlopeLine, Tool, TradeStep } from "./desk";
+import { follow, told } from "./following";
 import { presentSeason } from "./seasons";
 import { defaultStep } from "./steps";
 
@@ -60,6 +69,21 @@ export function useDeskState(id: string): Opened {
   useEffect(() => {
     if (loaded) void queue.run();
   }, [loaded, queue]);
+
+  const session = useSession();
+  const account = session.data?.name;
+  useEffect(() => {
+    if (!loaded) return;
+    const revision = () => client.getQueryData<GardenView>(keys.garden(id))?.revision ?? 0;
+    return follow(id, revision, (news) => {
+      // Edits of this window are on their way until the queue is empty.
+      queue.whenEmpty(() => {
+        if (news.revision <= revision()) return;
+        void client.invalidateQueries({ queryKey: keys.garden(id) });
+        queue.tell({ tone: "told", text: told(news.edits, account) });
+      });
+    });
+  }, [loaded, client, id, queue, account]);
 
   const shownSeason = season ?? presentSeason(garden.data?.plan.firstSeason);
   const appraisal = useAppraisal(id, garden.data?.revision ?? -1, shownSeason);

@@ -3,19 +3,25 @@ package fairacre.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.gate;
 import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import fairacre.appraisal.Appraisal;
 import fairacre.format.GardenFile;
 import fairacre.plan.Plan;
+import fairacre.plan.Put;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -43,6 +49,54 @@ class KeepingTest {
                     .press("Enter");
             assertThat(second.locator("[data-bed='Red kale']")).isVisible();
             assertThat(second.locator("[data-bed='Broad beans']")).isVisible();
+        }
+    }
+
+    private static Locator in(Page page, String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private static void type(Page page, String label, String text) {
+        in(page, label).fill(text);
+        in(page, label).press("Enter");
+    }
+
+    @Test
+    void aWindowFollowsTheOtherAndIsAskedWhereBothChangedTheSame() throws Exception {
+        try (Garden garden = Garden.with(with(plan(), Put.of(gate("Gate", 5, 0, 1))))) {
+            garden.step("Walks");
+            Page second = garden.secondTab();
+            second.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Walks")))
+                    .click();
+            assertThat(in(second, "Width")).hasValue("1.00 m");
+            garden.type("Width", "1.2 m");
+            assertThat(in(second, "Width")).hasValue("1.20 m");
+            assertThat(second.getByText("In another window: set Gate.")).isVisible();
+
+            // The second window is told nothing any more.
+            second.route("**/events?*", Route::abort);
+            second.reload();
+            second.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Walks")))
+                    .click();
+            garden.type("Width", "1.1 m");
+            garden.kept();
+            type(second, "Sill, high", "2 cm");
+            assertThat(in(second, "Width")).hasValue("1.10 m");
+            assertThat(garden.field("Sill, high")).hasValue("0.02 m");
+
+            garden.type("Width", "1.3 m");
+            garden.kept();
+            type(second, "Width", "0.9 m");
+            assertThat(second.getByText("The same was changed elsewhere meanwhile: Gate: width"))
+                    .isVisible();
+            second.getByText("Keep what is there now").click();
+            assertThat(in(second, "Width")).hasValue("1.30 m");
+            garden.type("Width", "1.4 m");
+            garden.kept();
+            type(second, "Width", "0.9 m");
+            second.getByText("Make my edit").click();
+            assertThat(garden.field("Width")).hasValue("0.90 m");
+            assertThat(garden.complaints()).isEmpty();
         }
     }
 

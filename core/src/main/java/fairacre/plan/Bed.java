@@ -63,7 +63,7 @@ public record Bed(UUID id, String name, List<BedRevision> revisions, Optional<In
         return revisions.stream().filter(r -> r.from() <= season).reduce((earlier, later) -> later);
     }
 
-    Optional<BedRevision> revision(int from) {
+    public Optional<BedRevision> revision(int from) {
         return revisions.stream().filter(r -> r.from() == from).findFirst();
     }
 

@@ -82,7 +82,12 @@ public sealed interface PurseChange extends Change {
             return "Put work of " + season + " off to " + to;
         }
 
-        private Change.Batch steps(Plan plan) {
+        /**
+         * Each edit of its own.
+         *
+         * @throws RefusedException if nothing of it begins in the season
+         */
+        public Change.Batch steps(Plan plan) {
             List<Change> steps = new ArrayList<>();
             for (UUID bed : beds) {
                 plan.bed(bed)

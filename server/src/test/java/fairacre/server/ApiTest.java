@@ -253,14 +253,18 @@ class ApiTest {
         @Test
         void twoTabsEditingAtOnceLoseNothing() {
             rosa.change(garden, 0, new Change.PlaceBed(framed()));
-            Answer stale = rosa.change(garden, 0, new Change.PlaceBed(bed("Kale", 7, 5, 2, 1)));
+            Answer second = rosa.change(garden, 0, new Change.PlaceBed(bed("Kale", 7, 5, 2, 1)));
+            assertThat(second.json().at("/revision").intValue()).isEqualTo(2);
+            assertThat(second.json().at("/plan/beds")).hasSize(2);
+        }
+
+        @Test
+        void anEditOfAStateThatNeverWasIsAnsweredWithTheNewest() {
+            rosa.change(garden, 0, new Change.PlaceBed(framed()));
+            Answer stale = rosa.change(garden, 7, new Change.PlaceBed(bed("Kale", 7, 5, 2, 1)));
             assertThat(stale.status()).isEqualTo(409);
             assertThat(stale.json().at("/current/revision").intValue()).isEqualTo(1);
             assertThat(stale.json().at("/current/plan/beds")).hasSize(1);
-            assertThat(rosa.change(garden, 1, new Change.PlaceBed(bed("Kale", 7, 5, 2, 1)))
-                            .json()
-                            .at("/plan/beds"))
-                    .hasSize(2);
         }
 
         @Test

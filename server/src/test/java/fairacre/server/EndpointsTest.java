@@ -61,6 +61,7 @@ class EndpointsTest {
             "GET /cutting.pdf",
             "GET /cutting/best",
             "POST /earthwork",
+            "GET /events",
             "GET /families",
             "GET /file",
             "POST /frame-comparison",

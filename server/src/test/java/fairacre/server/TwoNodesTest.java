@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairacre.plan.Change;
 import fairacre.plan.Point;
 import fairacre.server.Visitor.Answer;
+import fairacre.server.Visitor.Events;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
@@ -97,5 +98,16 @@ class TwoNodesTest {
         JsonNode other = rosa.preview(garden, SEASON, move).json();
         assertThat(one.at("/base").stringValue()).isEqualTo(other.at("/base").stringValue());
         assertThat(one).isEqualTo(other);
+    }
+
+    @Test
+    void whoFollowsAGardenOnOneIsToldOfEditsOnTheOther() throws Exception {
+        Visitor rosa = signedUp();
+        String garden = rosa.garden();
+        List<Events> windows = List.of(rosa.follow(garden, 0), rosa.follow(garden, 0));
+        rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 3, 3, 2, 1)));
+        for (Events window : windows) {
+            assertThat(window.next().at("/revision").intValue()).isEqualTo(1);
+        }
     }
 }

@@ -3,6 +3,8 @@ package fairacre.server;
 import fairacre.format.GardenJson;
 import fairacre.plan.Change;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
@@ -11,9 +13,17 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.net.http.HttpResponse.BodySubscriber;
+import java.net.http.HttpResponse.BodySubscribers;
+import java.net.http.HttpResponse.ResponseInfo;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -126,6 +136,78 @@ public final class Visitor {
         return JSON.writerFor(Change.class).writeValueAsString(change);
     }
 
+    /** Of what the server goes on writing only that it began. */
+    private static BodySubscriber<String> body(ResponseInfo response) {
+        boolean goesOn = response.headers()
+                .firstValue("Content-Type")
+                .filter(type -> type.startsWith("text/event-stream"))
+                .isPresent();
+        return goesOn
+                ? BodySubscribers.mapping(BodySubscribers.ofInputStream(), Visitor::closed)
+                : BodySubscribers.ofString(StandardCharsets.UTF_8);
+    }
+
+    private static String closed(InputStream stream) {
+        try (stream) {
+            return "";
+        } catch (IOException gone) {
+            throw new UncheckedIOException(gone);
+        }
+    }
+
+    /** What is told to a window that has a garden at a revision; empty lines and signs of life are left out. */
+    public Events follow(String garden, long revision) {
+        HttpRequest asked = request("/api/gardens/" + garden + "/events?revision=" + revision)
+                .GET()
+                .build();
+        try {
+            return new Events(http.send(asked, BodyHandlers.ofLines()));
+        } catch (IOException failure) {
+            throw new UncheckedIOException(failure);
+        } catch (InterruptedException stopped) {
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    /** Events as they come. */
+    public static final class Events {
+
+        private static final String END = "end";
+
+        private final BlockingQueue<String> lines = new LinkedBlockingQueue<>();
+
+        private Events(HttpResponse<Stream<String>> response) {
+            Thread reader = new Thread(() -> {
+                try (Stream<String> body = response.body()) {
+                    body.filter(line -> line.startsWith("data:"))
+                            .forEach(line -> lines.add(line.substring("data:".length())));
+                } catch (UncheckedIOException broken) {
+                    // It ends here as well.
+                }
+                lines.add(END);
+            });
+            reader.setDaemon(true);
+            reader.start();
+        }
+
+        /** The next one's data; waits for it. */
+        public JsonNode next() throws InterruptedException {
+            return JSON.readTree(line());
+        }
+
+        public boolean ends() throws InterruptedException {
+            return line().equals(END);
+        }
+
+        private String line() throws InterruptedException {
+            String line = lines.poll(20, TimeUnit.SECONDS);
+            if (line == null) {
+                throw new AssertionError("nothing was told");
+            }
+            return line;
+        }
+    }
+
     private HttpRequest.Builder request(String path) {
         HttpRequest.Builder request =
                 HttpRequest.newBuilder(URI.create(addresses.get(next++ % addresses.size()) + path));
@@ -135,11 +217,11 @@ public final class Visitor {
 
     private Answer send(HttpRequest.Builder request) {
         try {
-            HttpResponse<String> response = http.send(request.build(), BodyHandlers.ofString());
+            HttpResponse<String> response = http.send(request.build(), Visitor::body);
             return new Answer(
                     response.statusCode(), response.body(), response.headers().map());
         } catch (IOException failure) {
-            throw new java.io.UncheckedIOException(failure);
+            throw new UncheckedIOException(failure);
         } catch (InterruptedException stopped) {
             throw new IllegalStateException(stopped);
         }

@@ -8,13 +8,13 @@ import java.security.Principal;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
-import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.AsyncHandlerInterceptor;
 
 /**
  * A fair share of the server for each account: so many of its requests are worked on at once, the others wait in line.
  * Where too many wait, or one too long, it is answered that too much is asked for.
  */
-final class FairShare implements HandlerInterceptor {
+final class FairShare implements AsyncHandlerInterceptor {
 
     private static final Duration FORGOTTEN_AFTER = Duration.ofHours(1);
 
@@ -50,9 +50,20 @@ final class FairShare implements HandlerInterceptor {
         return true;
     }
 
+    /** Whoever follows a garden takes no share while nothing is written. */
+    @Override
+    public void afterConcurrentHandlingStarted(
+            HttpServletRequest request, HttpServletResponse response, Object handler) {
+        release(request);
+    }
+
     @Override
     public void afterCompletion(
             HttpServletRequest request, HttpServletResponse response, Object handler, Exception failure) {
+        release(request);
+    }
+
+    private static void release(HttpServletRequest request) {
         if (request.getAttribute(FairShare.class.getName()) instanceof Semaphore share) {
             request.removeAttribute(FairShare.class.getName());
             share.release();

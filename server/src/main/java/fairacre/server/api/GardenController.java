@@ -43,10 +43,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Gardens of whoever is signed in. */
 @RestController
@@ -57,10 +59,12 @@ class GardenController {
 
     private final GardenService gardens;
     private final LedgerService ledger;
+    private final Followers followers;
 
-    GardenController(GardenService gardens, LedgerService ledger) {
+    GardenController(GardenService gardens, LedgerService ledger, Followers followers) {
         this.gardens = gardens;
         this.ledger = ledger;
+        this.followers = followers;
     }
 
     /**
@@ -145,6 +149,20 @@ class GardenController {
     @GetMapping("/{garden}/history")
     List<HistoryEntry> history(Principal owner, @PathVariable UUID garden) {
         return gardens.history(id(owner), garden);
+    }
+
+    /**
+     * Tells from now on when the garden has come further than a revision.
+     *
+     * @param last what the browser was told last, when it asks again by itself
+     */
+    @GetMapping(path = "/{garden}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter events(
+            Principal owner,
+            @PathVariable UUID garden,
+            @RequestParam long revision,
+            @RequestHeader(name = "Last-Event-ID", required = false) Long last) {
+        return followers.follow(id(owner), garden, last == null ? revision : Math.max(last, revision));
     }
 
     @GetMapping(path = "/{garden}/file", produces = MediaType.APPLICATION_JSON_VALUE)

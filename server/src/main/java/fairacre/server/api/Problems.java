@@ -5,6 +5,7 @@ import fairacre.format.FaultyFileException;
 import fairacre.format.Pointers;
 import fairacre.plan.Refusal;
 import fairacre.plan.RefusedException;
+import fairacre.server.garden.ConflictException;
 import fairacre.server.garden.NoSuchGardenException;
 import fairacre.server.garden.StaleRevisionException;
 import fairacre.server.garden.TooLongException;
@@ -58,6 +59,18 @@ class Problems extends ResponseEntityExceptionHandler {
                 "The garden has been changed elsewhere meanwhile.",
                 "Look at the newest state and make the edit again.");
         problem.setProperty("current", GardenView.of(stale.current()));
+        return answer(problem);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> conflict(ConflictException conflict) {
+        ProblemDetail problem = problem(
+                HttpStatus.CONFLICT,
+                "conflict",
+                "The same was changed elsewhere meanwhile: " + String.join(", ", conflict.fields()) + ".",
+                "Keep what is there now, or make your edit all the same.");
+        problem.setProperty("current", GardenView.of(conflict.current()));
+        problem.setProperty("fields", conflict.fields());
         return answer(problem);
     }
 

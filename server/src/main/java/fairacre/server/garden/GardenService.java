@@ -10,6 +10,7 @@ import fairacre.cost.CostStudy;
 import fairacre.cost.KnownCuts;
 import fairacre.ledger.Forecast;
 import fairacre.ledger.Paid;
+import fairacre.merge.Rebase;
 import fairacre.plan.Change;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
@@ -24,7 +25,9 @@ import fairacre.shape.StoppedException;
 import fairacre.walk.WalkStudy;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
@@ -273,10 +276,13 @@ public class GardenService {
     }
 
     /**
-     * Makes a change on the revision that the gardener saw.
+     * Makes a change that the gardener made of the garden as it was at a revision. If it has come further meanwhile,
+     * only what they changed is changed.
      *
      * @param key the browser's own name for the edit, may be null; an edit whose key is known already is not made again
-     * @throws StaleRevisionException if the garden is at another revision
+     * @throws ConflictException if the same was changed otherwise meanwhile
+     * @throws StaleRevisionException if the garden has come much further, or never was at that revision; at once for a
+     *     variant that is taken over
      * @throws RefusedException if the plan doesn't take the change
      */
     @Transactional
@@ -285,12 +291,48 @@ public class GardenService {
         if (log.knows(garden, key)) {
             return stored;
         }
-        Plan before = atRevision(stored, revision);
-        Outcome outcome = before.apply(change);
+        Change newest = stored.revision() == revision ? change : rebased(garden, stored, revision, change);
+        Outcome outcome = stored.plan().apply(newest);
         Plan after = outcome.orThrow();
-        gardens.update(before, after, revision + 1);
-        log.edit(garden, revision + 1, owner, key, change, ((Outcome.Applied) outcome).inverse());
+        long next = stored.revision() + 1;
+        gardens.update(stored.plan(), after, next);
+        log.edit(garden, next, owner, key, newest, ((Outcome.Applied) outcome).inverse());
         return get(owner, garden);
+    }
+
+    private Change rebased(UUID garden, StoredGarden stored, long revision, Change change) {
+        boolean farBack = stored.revision() - revision > MOST_HISTORY;
+        // A variant takes the place of the garden as the gardener saw it.
+        if (revision > stored.revision() || farBack || change instanceof Change.TakeOver) {
+            throw new StaleRevisionException(stored);
+        }
+        Plan base = stored.plan();
+        for (ChangeLog.Entry entry : log.since(garden, revision)) {
+            base = base.apply(entry.before()).orThrow();
+        }
+        Rebase rebase = Rebase.of(base, stored.plan());
+        List<String> conflicts = rebase.conflicts(change);
+        if (!conflicts.isEmpty()) {
+            throw new ConflictException(stored, conflicts);
+        }
+        return rebase.rebased(change);
+    }
+
+    /** @throws NoSuchGardenException if the owner has no such garden */
+    public Version version(UUID owner, UUID garden) {
+        return gardens.version(owner, garden).orElseThrow(NoSuchGardenException::new);
+    }
+
+    /** How far gardens have come; one that is there no more is left out. */
+    public Map<UUID, Long> revisions(Set<UUID> gardens) {
+        return this.gardens.revisions(gardens);
+    }
+
+    /** The edits that led on from a revision, the newest first, {@link #MOST_HISTORY} at most. */
+    public List<HistoryEntry> since(UUID owner, UUID garden, long revision) {
+        return history(owner, garden).stream()
+                .filter(entry -> entry.revision() > revision)
+                .toList();
     }
 
     /**
@@ -348,7 +390,7 @@ public class GardenService {
     }
 
     private Cached known(UUID owner, UUID garden) {
-        Version version = gardens.version(owner, garden).orElseThrow(NoSuchGardenException::new);
+        Version version = version(owner, garden);
         Cached remembered = known.getIfPresent(garden);
         if (remembered != null && remembered.version().equals(version)) {
             return remembered;

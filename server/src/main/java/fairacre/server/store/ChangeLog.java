@@ -80,6 +80,11 @@ public class ChangeLog {
         return entries(CHANGE_LOG.GARDEN.eq(garden), most);
     }
 
+    /** All entries that led on from a revision, the newest first. */
+    public List<Entry> since(UUID garden, long revision) {
+        return entries(CHANGE_LOG.GARDEN.eq(garden).and(CHANGE_LOG.REVISION.gt(revision)), Integer.MAX_VALUE);
+    }
+
     private List<Entry> entries(org.jooq.Condition condition, int most) {
         return database.select(CHANGE_LOG.asterisk(), ACCOUNT.NAME)
                 .from(CHANGE_LOG)

@@ -12,7 +12,9 @@ import fairacre.plan.Plan;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -66,6 +68,14 @@ public class GardenStore {
                 .where(GARDEN.ID.eq(garden))
                 .and(GARDEN.OWNER.eq(owner))
                 .fetchOptional(row -> new Version(row.value1(), row.value2(), row.value3()));
+    }
+
+    /** The revisions of gardens, whoever owns them; one that is there no more is left out. */
+    public Map<UUID, Long> revisions(Set<UUID> gardens) {
+        return database.select(GARDEN.ID, GARDEN.REVISION)
+                .from(GARDEN)
+                .where(GARDEN.ID.in(gardens))
+                .fetchMap(GARDEN.ID, GARDEN.REVISION);
     }
 
     /** As {@link #find}, but nobody else edits the garden until the transaction ends. */

@@ -82,7 +82,7 @@ class GardenServiceTest {
 
     @Test
     void aStaleOrRefusedEditWritesNothing() {
-        assertThatThrownBy(() -> service.change(OWNER, GARDEN, 4, null, RENAME))
+        assertThatThrownBy(() -> service.change(OWNER, GARDEN, 6, null, RENAME))
                 .isInstanceOfSatisfying(
                         StaleRevisionException.class,
                         stale -> assertThat(stale.current().revision()).isEqualTo(5));
