@@ -19,6 +19,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Gardener;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -384,7 +385,7 @@ class LayoutTest {
     }
 
     private static com.microsoft.playwright.options.FilePayload payload(String name, String text) {
-        return new com.microsoft.playwright.options.FilePayload(name, "application/json", text.getBytes());
+        return new com.microsoft.playwright.options.FilePayload(name, "application/json", text.getBytes(StandardCharsets.UTF_8));
     }
 
     @Test

@@ -102,7 +102,7 @@ public final class BowStudy {
         }
         Ring ring = Ring.of(bed.cornersUnplaced());
         for (int edge = 0; edge < ring.edges(); edge++) {
-            lengths.merge(Length.millimetres(Math.round(ring.edgeLength(edge) * 1000)), 1, Integer::sum);
+            lengths.merge(Length.millimetres((double) Math.round(ring.edgeLength(edge) * 1000)), 1, Integer::sum);
         }
         return lengths;
     }

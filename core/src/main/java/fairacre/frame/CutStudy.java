@@ -233,7 +233,7 @@ public final class CutStudy {
         double slack = ROUNDING * LongStream.of(costs).max().orElse(0);
         for (double share : SHARES_OF_THE_LOSS) {
             double loss = share * loss(best, prices) + slack;
-            Optional<List<Pattern>> useful = best.isLeast() || isUnsettled(prices, patterns, slack)
+            Optional<List<Pattern>> useful = best.isLeast() || isUnsettled(prices, slack)
                     ? Optional.empty()
                     : prices.within(loss, MOST_TO_PROVE);
             if (useful.isEmpty() || useful.get().size() > MOST_TO_PROVE) {
@@ -258,7 +258,7 @@ public final class CutStudy {
     }
 
     /** Whether a pattern worth more than its board may have been missed. */
-    private boolean isUnsettled(PatternPrices prices, Patterns patterns, double slack) {
+    private boolean isUnsettled(PatternPrices prices, double slack) {
         return prices.within(-2 * slack, MOST_TO_PROVE).filter(List::isEmpty).isEmpty();
     }
 
@@ -295,11 +295,12 @@ public final class CutStudy {
         MPSolver solver = MPSolver.createSolver("SCIP");
         MPVariable[] times = new MPVariable[tried.size()];
         MPObjective objective = solver.objective();
-        MPConstraint spent = solver.makeConstraint(0, budget == Long.MAX_VALUE ? MPSolver.infinity() : budget, "");
+        MPConstraint spent =
+                solver.makeConstraint(0, budget == Long.MAX_VALUE ? MPSolver.infinity() : (double) budget, "");
         for (int i = 0; i < times.length; i++) {
             times[i] = solver.makeIntVar(0, most(patterns, tried.get(i)), "");
             objective.setCoefficient(times[i], weight.applyAsDouble(tried.get(i).board()));
-            spent.setCoefficient(times[i], costs[tried.get(i).board()]);
+            spent.setCoefficient(times[i], (double) costs[tried.get(i).board()]);
         }
         objective.setMinimization();
         addWanted(patterns, tried, solver, times);

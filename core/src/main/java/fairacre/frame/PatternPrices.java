@@ -129,7 +129,7 @@ final class PatternPrices {
         Map<Pattern, MPVariable> variables = new LinkedHashMap<>();
         for (Pattern pattern : columns) {
             MPVariable used = solver.makeNumVar(0, Double.POSITIVE_INFINITY, "");
-            cost.setCoefficient(used, costs[pattern.board()]);
+            cost.setCoefficient(used, (double) costs[pattern.board()]);
             variables.put(pattern, used);
             boards.get(pattern.board()).setCoefficient(used, 1);
             for (int kind = 0; kind < patterns.kinds(); kind++) {

@@ -341,9 +341,10 @@ public sealed interface Change
         @Override
         public Plan carriedOut(Plan plan) {
             for (UUID gardener : gardeners) {
-                plan.gardener(gardener)
-                        .orElseThrow(() -> new RefusedException(
-                                "gardeners", "there is no gardener " + gardener, "look at the newest plan"));
+                if (plan.gardener(gardener).isEmpty()) {
+                    throw new RefusedException(
+                            "gardeners", "there is no gardener " + gardener, "look at the newest plan");
+                }
             }
             return plan.withBed(plan.bed(bed).withTendedBy(gardeners));
         }

@@ -21,6 +21,7 @@ import fairacre.plan.Workshop;
 import fairacre.testing.Gardens;
 import java.io.ByteArrayInputStream;
 import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -158,7 +159,7 @@ class SheetDrawingTest {
                         .map(mark -> ((Mark.Words) mark).text())
                         .filter(text -> text.startsWith(corners + " stakes")))
                 .hasSize(1);
-        assertThat(PdfSheet.write(pages)).startsWith("%PDF".getBytes());
+        assertThat(PdfSheet.write(pages)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
     }
 
     @Test

@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
@@ -45,6 +46,7 @@ class Followers implements SmartLifecycle {
     private final GardenService gardens;
     private final Set<Follower> followers = ConcurrentHashMap.newKeySet();
     private ScheduledExecutorService clock;
+    private Future<?> looking;
     private ExecutorService writers;
     private int looks;
 
@@ -148,21 +150,23 @@ class Followers implements SmartLifecycle {
     public void start() {
         clock = Executors.newSingleThreadScheduledExecutor();
         writers = Executors.newCachedThreadPool();
-        clock.scheduleWithFixedDelay(this::look, LOOK_EVERY.toMillis(), LOOK_EVERY.toMillis(), TimeUnit.MILLISECONDS);
+        looking = clock.scheduleWithFixedDelay(
+                this::look, LOOK_EVERY.toMillis(), LOOK_EVERY.toMillis(), TimeUnit.MILLISECONDS);
     }
 
     /** Lets the windows go, which come again by themselves; the server would wait for them. */
     @Override
     public void stop() {
-        clock.shutdownNow();
+        looking.cancel(false);
+        clock.shutdown();
         writers.shutdown();
         followers.forEach(follower -> follower.window.complete());
-        clock = null;
+        looking = null;
     }
 
     @Override
     public boolean isRunning() {
-        return clock != null;
+        return looking != null;
     }
 
     /** Stops before the server does. */
