@@ -74,6 +74,11 @@ export const words = {
   noGardeners: "Nobody gardens here yet. Name who does, so that reach and walks can be judged.",
   frameCaution: "Saw with care: wear a dust mask with treated wood and never burn its offcuts.",
   oldTimber: "Never for food: old CCA-treated wood, creosoted railway sleepers, painted or unknown pallets.",
+  /** The first of each month, and another day that was chosen elsewhere. */
+  firstsOfMonths: (chosen: string) => {
+    const days = Array.from({ length: 12 }, (_, month) => `--${String(month + 1).padStart(2, "0")}-01`);
+    return [...new Set([...days, chosen])].sort().map((value) => ({ value, label: monthDay(value) }));
+  },
   drainBought: "Without a season it is there already, and nothing is bought for it.",
   lifetime: ({ from, until }: Lifetime) =>
     [from && `from ${String(from)}`, until && `until ${String(until)}`].filter(Boolean).join(" "),
@@ -193,4 +198,10 @@ export function sideName(right: number, up: number): string {
 export function bedLabel(name: string, length: string, width: string, flaws: number): string {
   const said = flaws === 0 ? "no snags" : flaws === 1 ? "1 snag" : `${String(flaws)} snags`;
   return `${name}, ${length} by ${width}, ${said}`;
+}
+
+/** "1 July" for --07-01. */
+function monthDay(value: string): string {
+  const [month = 1, day = 1] = value.slice(2).split("-").map(Number);
+  return `${String(day)} ${new Date(2000, month - 1).toLocaleDateString("en-GB", { month: "long" })}`;
 }

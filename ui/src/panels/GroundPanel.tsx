@@ -1,4 +1,4 @@
-import type { Change, Point, Site } from "../api/types";
+import type { Change, Plan, Point, Site } from "../api/types";
 import { formatArea } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
@@ -18,7 +18,7 @@ import { useFieldEdit } from "./useFieldEdit";
 export function GroundPanel() {
   const desk = useDesk();
   const { faults, edit, refuse } = useFieldEdit();
-  const { site, name, units } = desk.plan;
+  const { site, name, units, yearBegins } = desk.plan;
 
   function put(field: string, part: Partial<Site>) {
     edit(field, { kind: "SetSite", site: { ...site, ...part } });
@@ -35,10 +35,11 @@ export function GroundPanel() {
     else put(field, { [field]: degrees });
   }
 
-  const describe = (part: Partial<{ name: string; units: typeof units }>): Change => ({
+  const describe = (part: Partial<Pick<Plan, "name" | "units" | "yearBegins">>): Change => ({
     kind: "DescribeGarden",
     name,
     units,
+    yearBegins,
     ...part,
   });
 
@@ -61,6 +62,14 @@ export function GroundPanel() {
         ]}
         onChange={(chosen) => {
           edit("units", describe({ units: chosen }));
+        }}
+      />
+      <Choice
+        label="Its year begins on"
+        value={yearBegins}
+        options={words.firstsOfMonths(yearBegins)}
+        onChange={(day) => {
+          edit("yearBegins", describe({ yearBegins: day }));
         }}
       />
       <div className="grid grid-cols-2 gap-2">

@@ -94,6 +94,18 @@ describe("what stands there", () => {
     expect(submit.mock.calls[2]?.[0]).toEqual({ kind: "RemoveFeature", feature: "plum" });
   });
 
+  it("the garden's year begins on the day that is chosen", async () => {
+    const { submit } = at(<GroundPanel />);
+    expect(screen.getByLabelText("Its year begins on")).toHaveDisplayValue("1 January");
+    await userEvent.selectOptions(screen.getByLabelText("Its year begins on"), "1 July");
+    expect(submit.mock.calls[0]?.[0]).toEqual({
+      kind: "DescribeGarden",
+      name: plan.name,
+      units: plan.units,
+      yearBegins: "--07-01",
+    });
+  });
+
   it("everything that stands there may come in a season and go in one", async () => {
     const drain = {
       ...tree,

@@ -21,6 +21,7 @@ export const plan: Plan = {
   name: "Test garden",
   units: "METRIC",
   firstSeason: 2027,
+  yearBegins: "--01-01",
   budget: { sum: euro("1000.00"), contingency: 10, shares: [] },
   site: {
     corners: [

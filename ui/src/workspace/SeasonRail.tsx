@@ -1,15 +1,20 @@
 import { RadioGroup } from "radix-ui";
 import { formatMoney } from "../measure/figures";
 import { useDesk } from "./desk";
-import { presentSeason, railSeasons } from "./seasons";
+import { presentSeason, railSeasons, seasonName, seasonOf } from "./seasons";
 
 /** The years as they come, the present one marked; choosing one shows the garden as it was or is planned. */
 export function SeasonRail() {
   const desk = useDesk();
-  const present = new Date().getFullYear();
+  const { firstSeason, yearBegins } = desk.plan;
+  const present = seasonOf(new Date(), yearBegins);
   const events = new Map(desk.garden.seasons.map(({ season, words }) => [season, words]));
   const paid = desk.report?.bySeason.map(({ season }) => season) ?? [];
-  const seasons = railSeasons([...events.keys(), ...paid], presentSeason(desk.plan.firstSeason), desk.season);
+  const seasons = railSeasons(
+    [...events.keys(), ...paid],
+    presentSeason(firstSeason, yearBegins),
+    desk.season,
+  );
   return (
     <RadioGroup.Root
       aria-label="Season"
@@ -29,7 +34,7 @@ export function SeasonRail() {
             className="min-w-40 flex-1 cursor-pointer border-r border-hair px-2 py-1 text-left last:border-r-0 data-[state=checked]:bg-ink data-[state=checked]:text-white"
           >
             <span className="flex items-baseline gap-2">
-              <span className="figures text-base font-semibold">{season}</span>
+              <span className="figures text-base font-semibold">{seasonName(season, yearBegins)}</span>
               {season === present && <span className="border border-current px-1 text-xs">now</span>}
               {cost && Number(cost.planned.amount) > 0 && (
                 <span className="figures ml-auto text-sm">{formatMoney(cost.planned)}</span>

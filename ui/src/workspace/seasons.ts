@@ -1,11 +1,35 @@
 import type { Lifetime } from "../api/types";
 
+const NEW_YEAR = "--01-01";
+
 /** How many seasons the rail shows after the last in which something happens. */
 const AHEAD = 2;
 
-/** This year, or the garden's first season while that lies ahead. */
-export function presentSeason(firstSeason: number | undefined, today = new Date()): number {
-  return Math.max(today.getFullYear(), firstSeason ?? 0);
+/** The present season, or the garden's first one while that lies ahead. */
+export function presentSeason(
+  firstSeason: number | undefined,
+  yearBegins?: string,
+  today = new Date(),
+): number {
+  return Math.max(seasonOf(today, yearBegins), firstSeason ?? 0);
+}
+
+/**
+ * The season of a day; it has the name of the calendar year in which it begins.
+ *
+ * @param yearBegins as --07-01 for 1 July
+ */
+export function seasonOf(day: Date, yearBegins = NEW_YEAR): number {
+  const year = day.getFullYear();
+  const [month = 1, date = 1] = yearBegins.slice(2).split("-").map(Number);
+  return day < new Date(year, month - 1, date) ? year - 1 : year;
+}
+
+/** "2027", or "2027/28" where it runs over the turn of the calendar year. */
+export function seasonName(season: number, yearBegins: string): string {
+  return yearBegins === NEW_YEAR
+    ? String(season)
+    : `${String(season)}/${String((season + 1) % 100).padStart(2, "0")}`;
 }
 
 /**

@@ -85,7 +85,7 @@ export function useDeskState(id: string): Opened {
     });
   }, [loaded, client, id, queue, account]);
 
-  const shownSeason = season ?? presentSeason(garden.data?.plan.firstSeason);
+  const shownSeason = season ?? presentSeason(garden.data?.plan.firstSeason, garden.data?.plan.yearBegins);
   const appraisal = useAppraisal(id, garden.data?.revision ?? -1, shownSeason);
   const judged = appraisal.isPlaceholderData ? undefined : appraisal.data;
   const quick = useQuery(judgement(id, garden.data?.revision ?? -1, shownSeason));

@@ -385,7 +385,8 @@ class LayoutTest {
     }
 
     private static com.microsoft.playwright.options.FilePayload payload(String name, String text) {
-        return new com.microsoft.playwright.options.FilePayload(name, "application/json", text.getBytes(StandardCharsets.UTF_8));
+        return new com.microsoft.playwright.options.FilePayload(
+                name, "application/json", text.getBytes(StandardCharsets.UTF_8));
     }
 
     @Test

@@ -44,7 +44,7 @@ public final class AppraiseCommand {
             Plan plan = contents.garden();
             List<Integer> seasons = plan.seasonsOfChange();
             int season = plan.seasonInView(call.season().orElse(seasons.get(seasons.size() - 1)));
-            Appraisal appraisal = Appraisal.of(plan, season, Paid.of(contents.receipts()));
+            Appraisal appraisal = Appraisal.of(plan, season, Paid.of(contents.receipts(), plan.yearBegins()));
             out.println(GardenJson.mapper()
                     .writer()
                     .with(SerializationFeature.INDENT_OUTPUT)

@@ -1,7 +1,9 @@
 package fairacre.ledger;
 
 import fairacre.plan.BillPart;
+import fairacre.plan.Plan;
 import java.math.BigDecimal;
+import java.time.MonthDay;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,8 +24,10 @@ public record Paid(Optional<String> item, BillPart part, int season, boolean ord
 
     /**
      * What the receipts of a ledger come to: those that hold, and of the orders those that no holding receipt pays for.
+     *
+     * @param yearBegins on which day the garden's seasons begin
      */
-    public static List<Paid> of(List<Entry> entries) {
+    public static List<Paid> of(List<Entry> entries, MonthDay yearBegins) {
         List<Receipt> holding = entries.stream()
                 .filter(entry -> !entry.takenBack())
                 .map(Entry::receipt)
@@ -39,7 +43,7 @@ public record Paid(Optional<String> item, BillPart part, int season, boolean ord
                     Paid one = new Paid(
                             line.item(),
                             line.part(),
-                            receipt.date().getYear(),
+                            Plan.season(receipt.date(), yearBegins),
                             receipt.ordered(),
                             line.quantity(),
                             costs.get(i));

@@ -124,6 +124,12 @@ public final class Rebase {
 
     /** What there is one of in a plan. */
     private Change part(Change change) {
+        if (change instanceof Change.DescribeGarden set) {
+            return new Change.DescribeGarden(
+                    Both.of(base.name(), set.name(), theirs.name()),
+                    Both.of(base.units(), set.units(), theirs.units()),
+                    Both.of(base.yearBegins(), set.yearBegins(), theirs.yearBegins()));
+        }
         if (change instanceof Change.SetBudget set) {
             return new Change.SetBudget(Both.of(base.budget(), set.budget(), theirs.budget()));
         }

@@ -1,6 +1,7 @@
 package fairacre.plan;
 
 import fairacre.measure.Units;
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -484,26 +485,35 @@ public sealed interface Change
         }
     }
 
-    /** Another name for the garden, or other units for display. */
-    record DescribeGarden(String name, Units units) implements Change {
+    /**
+     * Another name for the garden, other units for display, or another day on which its year begins.
+     *
+     * @param yearBegins 1 January if it is left out
+     */
+    record DescribeGarden(String name, Units units, MonthDay yearBegins) implements Change {
         public DescribeGarden {
             name = Limits.name(name, "name");
             Limits.present(units, "units");
+            yearBegins = yearBegins == null ? Plan.NEW_YEAR : yearBegins;
+        }
+
+        public DescribeGarden(String name, Units units) {
+            this(name, units, Plan.NEW_YEAR);
         }
 
         @Override
         public Plan carriedOut(Plan plan) {
-            return plan.described(name, units);
+            return plan.described(name, units, yearBegins);
         }
 
         @Override
         public Change inverse(Plan before) {
-            return new DescribeGarden(before.name(), before.units());
+            return new DescribeGarden(before.name(), before.units(), before.yearBegins());
         }
 
         @Override
         public String words(Names names) {
-            return "Changed name or units";
+            return "Changed name, units or the year's beginning";
         }
     }
 
@@ -521,7 +531,7 @@ public sealed interface Change
         @Override
         public Plan carriedOut(Plan plan) {
             Amounts.sameCurrency(plan.currency(), version.budget().sum(), "version/budget/sum");
-            return version.withId(plan.id()).described(plan.name(), plan.units());
+            return version.withId(plan.id()).described(plan.name(), plan.units(), plan.yearBegins());
         }
 
         @Override

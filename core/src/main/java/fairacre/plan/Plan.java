@@ -1,6 +1,9 @@
 package fairacre.plan;
 
 import fairacre.measure.Units;
+import java.time.LocalDate;
+import java.time.Month;
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -29,6 +32,7 @@ import org.joda.money.Money;
  * @param supply how loose stuff comes to the garden
  * @param workshop with what boards are cut, and those that are there already
  * @param sundries what is paid for, or come by, besides what is taken off the drawing
+ * @param yearBegins the day on which its seasons begin: a season has the name of the calendar year in which it begins
  */
 public record Plan(
         UUID id,
@@ -47,7 +51,11 @@ public record Plan(
         List<Sundry> sundries,
         Supply supply,
         Workshop workshop,
-        List<Quote> quotes) {
+        List<Quote> quotes,
+        MonthDay yearBegins) {
+
+    /** The day on which a garden's year begins unless it is said otherwise. */
+    public static final MonthDay NEW_YEAR = MonthDay.of(Month.JANUARY, 1);
 
     private static final Comparator<Quote> BY_WEIGHT =
             Comparator.comparing(Quote::pinned).thenComparing(Quote::date).thenComparing(Quote::id);
@@ -70,6 +78,7 @@ public record Plan(
         supply = supply == null ? Supply.USUAL : supply;
         workshop = workshop == null ? Workshop.USUAL : workshop;
         quotes = Things.QUOTES.kept(quotes);
+        yearBegins = yearBegins == null ? NEW_YEAR : yearBegins;
         Things.checkUnique(beds, Bed::id, "beds");
         Things.checkUnique(prices, p -> p.item().key(), "prices");
         checkAmounts(prices, budget.sum().getCurrencyUnit());
@@ -111,7 +120,8 @@ public record Plan(
                 List.of(),
                 Supply.USUAL,
                 Workshop.USUAL,
-                List.of());
+                List.of(),
+                NEW_YEAR);
     }
 
     /** The plan after a change, with the change that would take it back; or why the change was not taken. */
@@ -184,6 +194,11 @@ public record Plan(
         int first = named.get(0);
         int last = Math.min(Limits.LAST_SEASON, named.get(named.size() - 1) + Limits.SEASONS_AHEAD);
         return Limits.between(season, first, last, "season");
+    }
+
+    /** The season of a day. */
+    public static int season(LocalDate day, MonthDay yearBegins) {
+        return day.isBefore(yearBegins.atYear(day.getYear())) ? day.getYear() - 1 : day.getYear();
     }
 
     /** The season in which a walk of this plan is made. */
@@ -261,8 +276,10 @@ public record Plan(
      *
      * @param lists the things of each kind
      */
-    public Plan holding(Supply newSupply, Workshop newWorkshop, Function<Things<?>, List<?>> lists) {
+    public Plan holding(
+            MonthDay newYearBegins, Supply newSupply, Workshop newWorkshop, Function<Things<?>, List<?>> lists) {
         return edited(draft -> {
+            draft.yearBegins = newYearBegins;
             draft.supply = newSupply;
             draft.workshop = newWorkshop;
             Things.ALL.forEach(things -> things.fill(draft, lists.apply(things)));
@@ -306,11 +323,17 @@ public record Plan(
         return edited(draft -> draft.workshop = newWorkshop);
     }
 
-    Plan described(String newName, Units newUnits) {
+    Plan described(String newName, Units newUnits, MonthDay newYearBegins) {
         return edited(draft -> {
             draft.name = newName;
             draft.units = newUnits;
+            draft.yearBegins = newYearBegins;
         });
+    }
+
+    /** The same garden with a year that begins on another day. */
+    public Plan beginningItsYear(MonthDay day) {
+        return described(name, units, day);
     }
 
     /** The same garden under another id: what an import or a copy is. */
@@ -337,6 +360,7 @@ public record Plan(
         Supply supply;
         Workshop workshop;
         List<Quote> quotes;
+        MonthDay yearBegins;
 
         private Draft(Plan plan) {
             id = plan.id;
@@ -356,6 +380,7 @@ public record Plan(
             supply = plan.supply;
             workshop = plan.workshop;
             quotes = plan.quotes;
+            yearBegins = plan.yearBegins;
         }
 
         private Plan plan() {
@@ -376,7 +401,8 @@ public record Plan(
                     sundries,
                     supply,
                     workshop,
-                    quotes);
+                    quotes,
+                    yearBegins);
         }
     }
 

@@ -9,12 +9,14 @@ import fairacre.cost.Purse;
 import fairacre.plan.Acquired;
 import fairacre.plan.BillPart;
 import fairacre.plan.Budget;
+import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
 import fairacre.plan.RefusedException;
 import fairacre.plan.Share;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -422,16 +424,34 @@ class LedgerTest {
         Receipt open = bags("30.00", true, Optional.empty());
         Receipt payment = bags("44.00", false, Optional.of(order.id()));
         Receipt wrong = bags("99.00", false, Optional.of(open.id()));
-        List<Paid> sums = Paid.of(List.of(
-                new Entry(order, false),
-                new Entry(open, false),
-                new Entry(payment, false),
-                new Entry(wrong, true),
-                new Entry(bags("6.00", false, Optional.empty()), false)));
+        List<Paid> sums = Paid.of(
+                List.of(
+                        new Entry(order, false),
+                        new Entry(open, false),
+                        new Entry(payment, false),
+                        new Entry(wrong, true),
+                        new Entry(bags("6.00", false, Optional.empty()), false)),
+                Plan.NEW_YEAR);
         // 44.00 and 6.00 are paid for twice ten bags, and 30.00 are ordered: the payment for that was taken back.
         assertThat(sums).extracting(Paid::ordered).containsExactly(true, false);
         assertThat(sums).extracting(Paid::cost).containsExactly(eur("30.00"), eur("50.00"));
         assertThat(sums).extracting(paid -> paid.quantity().intValueExact()).containsExactly(10, 20);
+    }
+
+    @ParameterizedTest(name = "{0}: season {1} if the year begins on 1 January, {2} on 1 July, {3} on 29 February")
+    @CsvSource({
+        "2027-01-01, 2027, 2026, 2026",
+        "2027-02-28, 2027, 2026, 2027",
+        "2028-02-28, 2028, 2027, 2027",
+        "2028-02-29, 2028, 2027, 2028",
+        "2027-06-30, 2027, 2026, 2027",
+        "2027-07-01, 2027, 2027, 2027",
+        "2027-12-31, 2027, 2027, 2027"
+    })
+    void aReceiptBelongsToTheSeasonOfItsDay(LocalDate day, int january, int july, int leapDay) {
+        assertThat(Plan.season(day, Plan.NEW_YEAR)).isEqualTo(january);
+        assertThat(Plan.season(day, MonthDay.of(7, 1))).isEqualTo(july);
+        assertThat(Plan.season(day, MonthDay.of(2, 29))).isEqualTo(leapDay);
     }
 
     private static Receipt bags(String amount, boolean ordered, Optional<UUID> settles) {

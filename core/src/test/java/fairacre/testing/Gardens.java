@@ -63,6 +63,7 @@ import fairacre.plan.Workshop;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -339,6 +340,7 @@ public final class Gardens {
                                 true,
                                 true),
                         Lifetime.from(SEASON + 1))),
+                new Change.DescribeGarden("Test garden", Units.METRIC, MonthDay.of(7, 1)),
                 new Change.SetBudget(new Budget(Money.of(EUR, 1500), BigDecimal.TEN)
                         .withShare(Share.of(BillPart.FRAMES, Money.of(EUR, 400)))
                         .withShare(Share.of(SEASON + 1, Money.of(EUR, 300)))),

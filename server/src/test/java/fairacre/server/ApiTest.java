@@ -10,6 +10,7 @@ import fairacre.format.GardenFile;
 import fairacre.format.GardenJson;
 import fairacre.ledger.Paid;
 import fairacre.measure.Length;
+import fairacre.measure.Units;
 import fairacre.plan.Board;
 import fairacre.plan.Change;
 import fairacre.plan.Material;
@@ -26,6 +27,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.time.MonthDay;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -962,6 +964,43 @@ class ApiTest {
                     .isEqualTo(201);
         }
 
+        /** The receipt is of 3 April. */
+        @Test
+        void aReceiptBelongsToTheSeasonThatTheDayIsIn() {
+            visitor.post(path, receipt(UUID.randomUUID(), "160.65", false));
+            String garden = path.split("/")[3];
+            assertThat(seasonPaidFor()).isEqualTo(2027);
+            visitor.change(garden, 0, new Change.DescribeGarden("Down south", Units.METRIC, MonthDay.of(4, 4)));
+            assertThat(seasonPaidFor()).isEqualTo(2026);
+            visitor.change(garden, 1, new Change.DescribeGarden("Down south", Units.METRIC, MonthDay.of(4, 3)));
+            assertThat(seasonPaidFor()).isEqualTo(2027);
+        }
+
+        private int seasonPaidFor() {
+            return visitor.get(path)
+                    .json()
+                    .at("/forecast/bySeason")
+                    .valueStream()
+                    .filter(season -> !season.at("/paid/amount").stringValue().equals("0.00"))
+                    .mapToInt(season -> season.get("season").intValue())
+                    .sum();
+        }
+
+        @Test
+        void aGardenInTheSouthBeginsItsYearInJuly() {
+            JsonNode south = visitor.post(
+                            "/api/gardens",
+                            Visitor.newGarden("South", "METRIC", "EUR", "100")
+                                    .replace("\"latitude\": 50", "\"latitude\": -34"))
+                    .json();
+            assertThat(south.at("/plan/yearBegins").stringValue()).isEqualTo("--07-01");
+            assertThat(visitor.get("/api/gardens/" + path.split("/")[3])
+                            .json()
+                            .at("/plan/yearBegins")
+                            .stringValue())
+                    .isEqualTo("--01-01");
+        }
+
         @Test
         void theLedgerGoesWithTheGardensFile() throws Exception {
             UUID order = UUID.randomUUID();
@@ -984,7 +1023,7 @@ class ApiTest {
             JsonNode after = visitor.get("/api/gardens/" + copy + "/ledger").json();
             assertThat(after.get("forecast")).isEqualTo(before.get("forecast"));
             // The program that reads a file sums it without a database.
-            assertThat(Paid.of(GardenFile.contents(file).receipts()))
+            assertThat(Paid.of(GardenFile.contents(file).receipts(), Plan.NEW_YEAR))
                     .extracting(Paid::cost)
                     .extracting(Money::getAmount)
                     .containsExactlyInAnyOrder(new BigDecimal("107.10"), new BigDecimal("53.55"));

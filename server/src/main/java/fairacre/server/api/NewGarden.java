@@ -8,6 +8,8 @@ import fairacre.plan.Plan;
 import fairacre.plan.RefusedException;
 import fairacre.plan.Site;
 import java.math.BigDecimal;
+import java.time.Month;
+import java.time.MonthDay;
 import java.util.List;
 import java.util.UUID;
 import org.joda.money.CurrencyUnit;
@@ -22,10 +24,13 @@ import org.joda.money.CurrencyUnit;
 record NewGarden(
         String name, Units units, String currency, int firstSeason, String budget, BigDecimal contingency, Site site) {
 
+    /** Where summer is at the turn of the calendar year, a season begins in winter too. */
+    private static final MonthDay IN_THE_SOUTH = MonthDay.of(Month.JULY, 1);
+
     Plan plan(UUID id) {
         CurrencyUnit unit = GardenJson.currency(currency);
-        return new Plan(
-                id, name, units, firstSeason, budget(unit), site, List.of(), List.of(), StartingPrices.in(unit));
+        return new Plan(id, name, units, firstSeason, budget(unit), site, List.of(), List.of(), StartingPrices.in(unit))
+                .beginningItsYear(site.latitude() < 0 ? IN_THE_SOUTH : Plan.NEW_YEAR);
     }
 
     private Budget budget(CurrencyUnit unit) {

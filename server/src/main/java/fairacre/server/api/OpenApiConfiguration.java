@@ -32,6 +32,7 @@ import io.swagger.v3.oas.models.parameters.RequestBody;
 import io.swagger.v3.oas.models.responses.ApiResponse;
 import java.lang.reflect.RecordComponent;
 import java.security.Principal;
+import java.time.MonthDay;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
@@ -61,6 +62,7 @@ class OpenApiConfiguration {
                 .replaceWithSchema(Length.class, new NumberSchema().description("metres"))
                 .replaceWithSchema(Area.class, new NumberSchema().description("square metres"))
                 .replaceWithSchema(Volume.class, new NumberSchema().description("litres"))
+                .replaceWithSchema(MonthDay.class, new StringSchema().description("month and day: --07-01 is 1 July"))
                 .replaceWithSchema(Board.class, new StringSchema().description("key of a board"))
                 .replaceWithSchema(Kit.class, new StringSchema().description("key of a metal kit"))
                 .replaceWithSchema(Material.class, new StringSchema().description("key of a material"))

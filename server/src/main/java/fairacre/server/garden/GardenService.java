@@ -397,9 +397,12 @@ public class GardenService {
         }
         StoredGarden stored = get(owner, garden);
         Version read = new Version(stored.revision(), version.book(), version.entries());
-        List<Paid> paid = remembered != null && remembered.version().entries() == version.entries()
+        List<Paid> paid = remembered != null
+                        && remembered.version().entries() == version.entries()
+                        && remembered.plan().yearBegins().equals(stored.plan().yearBegins())
                 ? remembered.paid()
-                : receipts.paid(version.book(), stored.plan().currency());
+                : receipts.paid(
+                        version.book(), stored.plan().currency(), stored.plan().yearBegins());
         Cached fresh =
                 remembered == null ? Cached.of(read, stored.plan(), paid) : remembered.at(read, stored.plan(), paid);
         known.put(garden, fresh);

@@ -42,8 +42,7 @@ public class ShoppingService {
     public Shopping of(UUID owner, UUID garden, int season) {
         var bill = gardens.costs(owner, garden).bill();
         UUID book = variants.main(owner, garden);
-        ShoppingList list =
-                ShoppingList.of(bill, receipts.paid(book, bill.currency()), season, receipts.lastShops(book));
+        ShoppingList list = ShoppingList.of(bill, gardens.paid(owner, garden), season, receipts.lastShops(book));
         return new Shopping(gardens.plan(owner, garden).name(), list, ticks.ticked(garden, season));
     }
 

@@ -4,6 +4,7 @@ import fairacre.measure.Length;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Point;
 import java.math.BigDecimal;
+import java.time.MonthDay;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -41,5 +42,14 @@ final class Columns {
     /** @param until null if it stays */
     static Lifetime lifetime(Integer from, Integer until) {
         return new Lifetime(Optional.ofNullable(from), Optional.ofNullable(until));
+    }
+
+    /** Month and day as one number: 701 for 1 July. */
+    static int monthDay(MonthDay day) {
+        return day.getMonthValue() * 100 + day.getDayOfMonth();
+    }
+
+    static MonthDay monthDay(int number) {
+        return MonthDay.of(number / 100, number % 100);
     }
 }

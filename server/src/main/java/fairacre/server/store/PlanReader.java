@@ -67,7 +67,11 @@ final class PlanReader {
                         List.of(),
                         BedRows.ROWS.read(row),
                         PurseRows.PRICES.read(row))
-                .holding(supply(row), WorkshopRows.workshop(row), kind -> PlanRows.things(kind, row));
+                .holding(
+                        Columns.monthDay(row.get(GARDEN.YEAR_BEGINS)),
+                        supply(row),
+                        WorkshopRows.workshop(row),
+                        kind -> PlanRows.things(kind, row));
         return new StoredGarden(
                 row.get(GARDEN.REVISION), plan, Optional.ofNullable(row.get(UNDO)), Optional.ofNullable(row.get(REDO)));
     }

@@ -46,6 +46,7 @@ final class PlanWriter {
     private void describe(GardenRecord row, Plan plan) {
         row.setName(plan.name());
         row.setUnits(plan.units().name());
+        row.setYearBegins(Columns.monthDay(plan.yearBegins()));
         row.setBudget(plan.budget().sum().getAmount());
         row.setContingency(plan.budget().contingency());
         row.setNorth(plan.site().north());

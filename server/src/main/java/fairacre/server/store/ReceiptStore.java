@@ -4,8 +4,10 @@ import static fairacre.server.store.generated.Tables.RECEIPT;
 import static fairacre.server.store.generated.Tables.RECEIPT_LINE;
 import static fairacre.server.store.generated.Tables.RECEIPT_SCAN;
 import static org.jooq.impl.DSL.extract;
+import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.lower;
 import static org.jooq.impl.DSL.sum;
+import static org.jooq.impl.DSL.when;
 
 import fairacre.format.Scan;
 import fairacre.ledger.Entry;
@@ -18,6 +20,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -268,8 +271,12 @@ public class ReceiptStore {
     }
 
     /** What was paid, or is ordered and open, by thing, part and season. */
-    public List<Paid> paid(UUID garden, CurrencyUnit currency) {
-        Field<Integer> season = extract(RECEIPT.DATED, DatePart.YEAR);
+    public List<Paid> paid(UUID garden, CurrencyUnit currency, MonthDay yearBegins) {
+        Field<Integer> day =
+                extract(RECEIPT.DATED, DatePart.MONTH).times(inline(100)).plus(extract(RECEIPT.DATED, DatePart.DAY));
+        Field<Integer> season = extract(RECEIPT.DATED, DatePart.YEAR)
+                .minus(when(day.lt(inline(Columns.monthDay(yearBegins))), inline(1))
+                        .otherwise(inline(0)));
         Field<BigDecimal> quantity = sum(RECEIPT_LINE.QUANTITY);
         Field<BigDecimal> cost = sum(RECEIPT_LINE.COST);
         var payment = RECEIPT.as("payment");

@@ -161,10 +161,10 @@ class GardenServiceTest {
         String before = service.judge(OWNER, GARDEN, Gardens.SEASON).base();
         assertThat(service.preview(OWNER, GARDEN, RENAME, Gardens.SEASON).base())
                 .isEqualTo(before);
-        verify(receipts, times(1)).paid(GARDEN, PLAN.currency());
+        verify(receipts, times(1)).paid(GARDEN, PLAN.currency(), PLAN.yearBegins());
         when(store.version(OWNER, GARDEN)).thenReturn(Optional.of(new Version(5, GARDEN, 1)));
         Money cost = Money.of(PLAN.currency(), 12);
-        when(receipts.paid(GARDEN, PLAN.currency()))
+        when(receipts.paid(GARDEN, PLAN.currency(), PLAN.yearBegins()))
                 .thenReturn(List.of(
                         new Paid(Optional.empty(), BillPart.OTHER, Gardens.SEASON, false, BigDecimal.ONE, cost)));
         assertThat(service.forecast(OWNER, GARDEN).paid()).isEqualTo(cost);
