@@ -53,8 +53,12 @@ import org.locationtech.jts.geom.Polygon;
 public final class Appraisal {
 
     /** What takes too long to be told while something is dragged. */
-    static final List<SnagRule> NOT_IN_PREVIEWS =
-            List.of(SnagRule.DEAD_END, SnagRule.WALK_STEP, SnagRule.BARE_GROUND, SnagRule.GROUND_TOO_STEEP);
+    static final List<SnagRule> NOT_IN_PREVIEWS = List.of(
+            SnagRule.DEAD_END,
+            SnagRule.NO_PASSING,
+            SnagRule.WALK_STEP,
+            SnagRule.BARE_GROUND,
+            SnagRule.GROUND_TOO_STEEP);
 
     private final Plan plan;
     private final int season;
@@ -335,6 +339,7 @@ public final class Appraisal {
     private List<Finder> slowOnes(SnagContext context) {
         return List.of(
                 new Finder("dead ends", () -> new CarrierSnags(context).findDeadEnds(walks.get())),
+                new Finder("places to pass", () -> new CarrierSnags(context).findTooLongWithoutPassing(walks.get())),
                 new Finder("bare ground under wheels", () -> new BareGroundSnags(context).find(walks.get())),
                 new Finder("steep ground under wheels", () -> new SteepGroundSnags(context).find(walks.get())),
                 new Finder("steps for wheels", () -> new StepSnags(context).find(walks.get())));

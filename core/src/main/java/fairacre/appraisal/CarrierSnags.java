@@ -73,6 +73,24 @@ final class CarrierSnags {
                 .toList();
     }
 
+    /** Large gardens in which two chairs that meet can't pass for too long. */
+    List<Snag> findTooLongWithoutPassing(WalkStudy walks) {
+        if (!isLarge()) {
+            return List.of();
+        }
+        CarrierStudy study = CarrierStudy.of(walks, context.standing());
+        List<Snag> snags = new ArrayList<>();
+        for (Gardener gardener : context.plan().gardeners()) {
+            if (gardener.posture() == Posture.SEATED) {
+                Length alone = study.longestWithoutPassing(gardener.asCarrier(CHAIR_TURNS));
+                if (alone.compareTo(PASSING_EVERY) > 0) {
+                    snags.add(noPassing(gardener, alone));
+                }
+            }
+        }
+        return snags;
+    }
+
     private Snag shutOut(Carrier carrier, StandingBed bed) {
         String words =
                 carrier.name() + " (" + length(carrier.width()) + ") can't come to " + bed.name() + " from any way in.";
@@ -153,12 +171,6 @@ final class CarrierSnags {
                 && !study.turnsSomewhere(chair)
                 && !study.ground(chair).isEmpty()) {
             snags.add(noTurning(gardener));
-        }
-        if (isLarge()) {
-            Length alone = study.longestWithoutPassing(chair);
-            if (alone.compareTo(PASSING_EVERY) > 0) {
-                snags.add(noPassing(gardener, alone));
-            }
         }
         List<Walk> loose = context.plan().walks(context.season()).stream()
                 .filter(walk -> !walk.surface().firm())

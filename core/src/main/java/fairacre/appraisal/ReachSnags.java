@@ -82,8 +82,8 @@ final class ReachSnags {
         Gardener longest = context.plan().tending(bed.id()).stream()
                 .max(Comparator.comparing(Gardener::reach))
                 .orElseThrow();
-        ReachRemedies remedies = new ReachRemedies(
-                context, bed, longest, r -> !counts(r.byNobody()), List.of(new Missing(longest, reach.byNobody())));
+        Supplier<ReachRemedies> remedies = new Lazy<>(() -> new ReachRemedies(
+                context, bed, longest, r -> !counts(r.byNobody()), List.of(new Missing(longest, reach.byNobody()))));
         slimmer(SnagRule.REACH_NOBODY, bed, remedies);
         return () -> Snag.of(
                 SnagRule.REACH_NOBODY,
@@ -123,7 +123,7 @@ final class ReachSnags {
         Gardener shortest =
                 people.stream().min(Comparator.comparing(Gardener::reach)).orElseThrow();
         Predicate<BedReach> all = r -> r.byGardener().stream().noneMatch(g -> counts(g.unreached()));
-        ReachRemedies remedies = new ReachRemedies(context, bed, shortest, all, missing);
+        Supplier<ReachRemedies> remedies = new Lazy<>(() -> new ReachRemedies(context, bed, shortest, all, missing));
         slimmer(SnagRule.REACH_GARDENER, bed, remedies);
         List<UUID> reaching = reach.byGardener().stream()
                 .filter(r -> !counts(r.unreached()))
@@ -139,14 +139,16 @@ final class ReachSnags {
                 remedies(SnagRule.REACH_GARDENER, bed, remedies, reaching)));
     }
 
-    private void slimmer(SnagRule rule, StandingBed bed, ReachRemedies remedies) {
-        slimmer.computeIfAbsent(rule, r -> new LinkedHashMap<>()).put(bed.id(), new Lazy<>(remedies::narrower));
+    private void slimmer(SnagRule rule, StandingBed bed, Supplier<ReachRemedies> remedies) {
+        slimmer.computeIfAbsent(rule, r -> new LinkedHashMap<>())
+                .put(bed.id(), new Lazy<>(() -> remedies.get().narrower()));
     }
 
     /** @param reaching who reaches all of the bed, to whom it could be given */
-    private List<Remedy> remedies(SnagRule rule, StandingBed bed, ReachRemedies remedies, List<UUID> reaching) {
+    private List<Remedy> remedies(
+            SnagRule rule, StandingBed bed, Supplier<ReachRemedies> remedies, List<UUID> reaching) {
         return context.remedies(bed, () -> {
-            List<Remedy> all = new ArrayList<>(remedies.all());
+            List<Remedy> all = new ArrayList<>(remedies.get().all());
             together.computeIfAbsent(rule, this::allTogether).ifPresent(all::add);
             if (!reaching.isEmpty()) {
                 String names = Wording.names(context.plan().gardeners().stream()
