@@ -26,7 +26,11 @@ import fairacre.plan.Gardener;
 import fairacre.plan.Keyhole;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
+import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
+import fairacre.plan.Surfacing;
+import fairacre.plan.Walk;
+import fairacre.plan.WalkGrade;
 import fairacre.testing.RandomGardens;
 import java.util.ArrayList;
 import java.util.List;
@@ -282,11 +286,31 @@ class TightRemediesTest {
     @ValueSource(longs = {1, 2, 4, 5, 7, 8})
     void noEditOfBedsLeavesWheelsInTroubleThatTheyWereNotIn(long seed) {
         Plan tidy = RandomGardens.tidy(seed);
-        Plan plan = with(tidy, Put.of(seated("Ines", 0.5, 0.92)), Put.of(carrier("Barrow", 0.7, true, 0)));
+        // A gate in the middle of the foot, and pavers on the left half: ends to get stuck in, and bare ground.
+        Length length = tidy.site().corners().get(2).x();
+        Length width = tidy.site().corners().get(2).y();
+        Plan plan = with(
+                tidy,
+                Put.of(gate("Gate", length.metres() / 2, 0, 1.2)),
+                Put.of(new Walk(
+                        id("Pavers"),
+                        "Pavers",
+                        WalkGrade.WORK,
+                        Surfacing.PAVERS,
+                        Site.rectangle(length.metres() / 2, width.metres()))),
+                Put.of(seated("Ines", 0.5, 0.92)),
+                Put.of(carrier("Barrow", 0.7, true, 0)));
         Map<String, Integer> before = wheelFlaws(plan);
         for (Snag snag : Appraisal.of(plan, SEASON).snags()) {
             for (Remedy remedy : snag.remedies()) {
+                // The one that is left where nothing else helps is not tried.
+                if (remedy.words().startsWith("Take") || remedy.words().startsWith("Retire")) {
+                    continue;
+                }
                 Plan after = plan.apply(remedy.change()).orThrow();
+                if (!after.waysIn().equals(plan.waysIn())) {
+                    continue;
+                }
                 List<String> known =
                         plan.beds().stream().map(bed -> bed.id().toString()).toList();
                 wheelFlaws(after).forEach((flaw, times) -> {
