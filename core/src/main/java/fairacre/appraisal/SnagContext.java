@@ -7,6 +7,7 @@ import fairacre.measure.Length;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.Gardener;
+import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
 import fairacre.plan.Setting;
 import fairacre.plan.SpotHeight;
@@ -144,8 +145,8 @@ final class SnagContext {
     }
 
     /**
-     * The remedies, or none while something is only being tried out. Those that make something else worse are left out;
-     * where all of them do, the last one stands.
+     * The remedies, or none while something is only being tried out. Those that bring another snag are left out; where
+     * all of them do, the last one stands and says what it brings.
      */
     List<Remedy> remedies(Supplier<List<Remedy>> work) {
         return remedies(work, remedies -> remedies.subList(Math.max(0, remedies.size() - 1), remedies.size()));
@@ -165,9 +166,17 @@ final class SnagContext {
                             List<Remedy> sound = all.stream()
                                     .filter(remedy -> isSound(remedy.change()))
                                     .toList();
-                            return sound.isEmpty() ? lastResort.apply(all) : sound;
+                            return sound.isEmpty() ? saidInFull(lastResort.apply(all)) : sound;
                         },
                         List::of)
                 : List.of();
+    }
+
+    private List<Remedy> saidInFull(List<Remedy> lastResort) {
+        return lastResort.stream()
+                .filter(remedy -> plan.apply(remedy.change()) instanceof Outcome.Applied)
+                .map(remedy -> new Remedy(
+                        remedy.words() + Wording.brought(trial.get().brings(remedy.change())), remedy.change()))
+                .toList();
     }
 }

@@ -15,8 +15,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 
 /**
@@ -42,6 +44,25 @@ final class Trial {
     private final Flaws before;
     private final Map<Change, Boolean> sound = new ConcurrentHashMap<>();
 
+    /** Two states of the plan, or of its part that a change touches, and the beds that are only in the second. */
+    private record Pair(Flaws before, Flaws after, Set<UUID> come) {
+
+        /** What takes long is asked last, and only if the change is sound by all else. */
+        boolean isNoWorse() {
+            return comeIn(Flaws::quick).isEmpty() && comeIn(Flaws::slow).isEmpty();
+        }
+
+        List<Snag> comeIn() {
+            return Stream.of(comeIn(Flaws::quick), comeIn(Flaws::slow))
+                    .flatMap(List::stream)
+                    .toList();
+        }
+
+        private List<Snag> comeIn(Function<Flaws, Supplier<List<Snag>>> speed) {
+            return Trial.comeIn(speed.apply(before).get(), speed.apply(after).get(), come);
+        }
+    }
+
     Trial(Plan plan, int season, Memo memo) {
         this.plan = plan;
         this.season = season;
@@ -51,28 +72,26 @@ final class Trial {
 
     /** Whether the plan takes the change and has no new flaw with it. */
     boolean isSound(Change change) {
-        return sound.computeIfAbsent(change, this::tried);
+        return sound.computeIfAbsent(
+                change,
+                key -> plan.apply(key) instanceof Outcome.Applied applied
+                        && pair(applied.plan()).isNoWorse());
     }
 
-    private boolean tried(Change change) {
-        if (!(plan.apply(change) instanceof Outcome.Applied applied)) {
-            return false;
-        }
-        Plan after = applied.plan();
+    /** The flaws that a change brings with it; the plan must take it. */
+    List<Snag> brings(Change change) {
+        return isSound(change) ? List.of() : pair(plan.apply(change).orThrow()).comeIn();
+    }
+
+    private Pair pair(Plan after) {
         Set<UUID> come = new HashSet<>();
         after.beds().forEach(bed -> come.add(bed.id()));
         plan.beds().forEach(bed -> come.remove(bed.id()));
         if (plan.beds().size() <= FEW_BEDS || !onlyBedsDiffer(plan, after)) {
-            return isNoWorse(before, new Flaws(after), come);
+            return new Pair(before, new Flaws(after), come);
         }
         Envelope round = touched(after);
-        return isNoWorse(new Flaws(within(plan, round)), new Flaws(within(after, round)), come);
-    }
-
-    /** What takes long is asked last, and only if the change is sound by all else. */
-    private static boolean isNoWorse(Flaws before, Flaws after, Set<UUID> come) {
-        return isNoWorse(before.quick.get(), after.quick.get(), come)
-                && isNoWorse(before.slow.get(), after.slow.get(), come);
+        return new Pair(new Flaws(within(plan, round)), new Flaws(within(after, round)), come);
     }
 
     /** What is wrong on the ground, worked out as far as it is asked. */
@@ -84,6 +103,14 @@ final class Trial {
         Flaws(Plan judged) {
             this.quick = new Lazy<>(() -> Appraisal.of(judged, season, memo).flawsOnTheGround());
             this.slow = new Lazy<>(() -> Appraisal.of(judged, season, memo).slowFlaws());
+        }
+
+        Supplier<List<Snag>> quick() {
+            return quick;
+        }
+
+        Supplier<List<Snag>> slow() {
+            return slow;
         }
     }
 
@@ -133,31 +160,27 @@ final class Trial {
     }
 
     /**
-     * Whether each flaw after can be told for one that was there before: none of them twice, unless it is told of any
-     * number of beds together.
+     * The flaws after that cannot be told for one that was there before: each of those stands for one, or for any
+     * number if it is told of beds together.
      */
-    private static boolean isNoWorse(List<Snag> before, List<Snag> after, Set<UUID> come) {
+    private static List<Snag> comeIn(List<Snag> before, List<Snag> after, Set<UUID> come) {
         List<Snag> known = new ArrayList<>(before);
-        for (Snag flaw : after) {
-            List<Snag> same = known.stream().filter(old -> isAlike(old, flaw)).toList();
-            Set<UUID> beds = new HashSet<>(flaw.beds());
-            beds.removeAll(come);
-            if (TOLD_TOGETHER.contains(flaw.rule())) {
-                same.forEach(old -> old.beds().forEach(beds::remove));
-                if (same.isEmpty() || !beds.isEmpty()) {
-                    return false;
-                }
-            } else {
-                Optional<Snag> one = same.stream()
-                        .filter(old -> old.beds().containsAll(beds))
-                        .findFirst();
-                if (one.isEmpty()) {
-                    return false;
-                }
-                known.remove(one.get());
-            }
+        return after.stream().filter(flaw -> isNew(flaw, known, come)).toList();
+    }
+
+    /** Whether a flaw is none of those known; the one it stands for is taken off them. */
+    private static boolean isNew(Snag flaw, List<Snag> known, Set<UUID> come) {
+        List<Snag> same = known.stream().filter(old -> isAlike(old, flaw)).toList();
+        Set<UUID> beds = new HashSet<>(flaw.beds());
+        beds.removeAll(come);
+        if (TOLD_TOGETHER.contains(flaw.rule())) {
+            same.forEach(old -> old.beds().forEach(beds::remove));
+            return same.isEmpty() || !beds.isEmpty();
         }
-        return true;
+        Optional<Snag> one =
+                same.stream().filter(old -> old.beds().containsAll(beds)).findFirst();
+        one.ifPresent(known::remove);
+        return one.isEmpty();
     }
 
     /** Whether the same rule was broken as gravely, for the same people. */

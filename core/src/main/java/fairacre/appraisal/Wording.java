@@ -76,6 +76,16 @@ record Wording(Units units) {
         return new Length(Math.floorDiv(length.micrometres() - 1, step()) * step());
     }
 
+    /** The snags that a remedy brings, to go after its words; empty if it brings none. */
+    static String brought(List<Snag> snags) {
+        if (snags.isEmpty()) {
+            return "";
+        }
+        String first = snags.get(0).words().replaceFirst("[.]$", "");
+        String more = snags.size() == 1 ? "" : " (and " + (snags.size() - 1) + " more)";
+        return "; but then: " + first + more;
+    }
+
     /** Where a move leads on the drawing: "right", "up and left". */
     String direction(double dx, double dy) {
         double size = Math.hypot(dx, dy);
