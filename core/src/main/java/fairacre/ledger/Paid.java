@@ -4,6 +4,7 @@ import fairacre.plan.BillPart;
 import fairacre.plan.Plan;
 import java.math.BigDecimal;
 import java.time.MonthDay;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,23 +35,31 @@ public record Paid(Optional<String> item, BillPart part, int season, boolean ord
                 .toList();
         Set<UUID> settled =
                 holding.stream().flatMap(receipt -> receipt.settles().stream()).collect(Collectors.toSet());
-        Map<List<Object>, Paid> sums = new LinkedHashMap<>();
+        List<Paid> lines = new ArrayList<>();
         for (Receipt receipt : holding) {
             if (!settled.contains(receipt.id())) {
                 List<Money> costs = receipt.costs();
                 for (int i = 0; i < costs.size(); i++) {
                     ReceiptLine line = receipt.lines().get(i);
-                    Paid one = new Paid(
+                    lines.add(new Paid(
                             line.item(),
                             line.part(),
                             Plan.season(receipt.date(), yearBegins),
                             receipt.ordered(),
                             line.quantity(),
-                            costs.get(i));
-                    sums.merge(List.of(one.item, one.part, one.season, one.ordered), one, Paid::plus);
+                            costs.get(i)));
                 }
             }
         }
+        return summed(lines);
+    }
+
+    /**
+     * One figure for each thing, part and season, of what is paid and of what is ordered; those met first come first.
+     */
+    public static List<Paid> summed(List<Paid> lines) {
+        Map<List<Object>, Paid> sums = new LinkedHashMap<>();
+        lines.forEach(one -> sums.merge(List.of(one.item, one.part, one.season, one.ordered), one, Paid::plus));
         return List.copyOf(sums.values());
     }
 

@@ -106,13 +106,22 @@ class Followers implements SmartLifecycle {
                 if (revision == null) {
                     follower.window.complete();
                 } else if (revision > follower.revision) {
-                    writers.execute(() -> tell(follower, revision));
+                    writers.execute(() -> tellIfItCan(follower, revision));
                 } else if (signs) {
                     writers.execute(() -> sign(follower));
                 }
             }
         } catch (RuntimeException away) {
             LOG.debug("windows are told later", away);
+        }
+    }
+
+    /** Where the database is away, the window is told at the next look. */
+    private void tellIfItCan(Follower follower, long revision) {
+        try {
+            tell(follower, revision);
+        } catch (RuntimeException away) {
+            LOG.debug("a window is told later", away);
         }
     }
 

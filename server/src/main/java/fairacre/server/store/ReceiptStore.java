@@ -3,11 +3,8 @@ package fairacre.server.store;
 import static fairacre.server.store.generated.Tables.RECEIPT;
 import static fairacre.server.store.generated.Tables.RECEIPT_LINE;
 import static fairacre.server.store.generated.Tables.RECEIPT_SCAN;
-import static org.jooq.impl.DSL.extract;
-import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.lower;
 import static org.jooq.impl.DSL.sum;
-import static org.jooq.impl.DSL.when;
 
 import fairacre.format.Scan;
 import fairacre.ledger.Entry;
@@ -15,6 +12,7 @@ import fairacre.ledger.Paid;
 import fairacre.ledger.Receipt;
 import fairacre.ledger.ReceiptLine;
 import fairacre.plan.BillPart;
+import fairacre.plan.Plan;
 import fairacre.server.store.generated.tables.records.ReceiptRecord;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -31,7 +29,6 @@ import java.util.UUID;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 import org.jooq.DSLContext;
-import org.jooq.DatePart;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Result;
@@ -270,17 +267,12 @@ public class ReceiptStore {
                 Optional.ofNullable(row.get(RECEIPT_LINE.ITEM)));
     }
 
-    /** What was paid, or is ordered and open, by thing, part and season. */
+    /** What was paid, or is ordered and open, by thing, part and season: summed by day here, by season below. */
     public List<Paid> paid(UUID garden, CurrencyUnit currency, MonthDay yearBegins) {
-        Field<Integer> day =
-                extract(RECEIPT.DATED, DatePart.MONTH).times(inline(100)).plus(extract(RECEIPT.DATED, DatePart.DAY));
-        Field<Integer> season = extract(RECEIPT.DATED, DatePart.YEAR)
-                .minus(when(day.lt(inline(Columns.monthDay(yearBegins))), inline(1))
-                        .otherwise(inline(0)));
         Field<BigDecimal> quantity = sum(RECEIPT_LINE.QUANTITY);
         Field<BigDecimal> cost = sum(RECEIPT_LINE.COST);
         var payment = RECEIPT.as("payment");
-        return database.select(RECEIPT_LINE.ITEM, RECEIPT_LINE.PART, season, RECEIPT.ORDERED, quantity, cost)
+        var days = database.select(RECEIPT_LINE.ITEM, RECEIPT_LINE.PART, RECEIPT.DATED, RECEIPT.ORDERED, quantity, cost)
                 .from(RECEIPT_LINE)
                 .join(RECEIPT)
                 .on(RECEIPT.ID.eq(RECEIPT_LINE.RECEIPT))
@@ -289,15 +281,16 @@ public class ReceiptStore {
                         .from(payment)
                         .where(payment.SETTLES.eq(RECEIPT.ID))
                         .andNotExists(taking(payment.ID)))
-                .groupBy(RECEIPT_LINE.ITEM, RECEIPT_LINE.PART, season, RECEIPT.ORDERED)
-                .orderBy(season, RECEIPT_LINE.PART, RECEIPT_LINE.ITEM, RECEIPT.ORDERED)
+                .groupBy(RECEIPT_LINE.ITEM, RECEIPT_LINE.PART, RECEIPT.DATED, RECEIPT.ORDERED)
+                .orderBy(RECEIPT.DATED, RECEIPT_LINE.PART, RECEIPT_LINE.ITEM, RECEIPT.ORDERED)
                 .fetch(row -> new Paid(
                         Optional.ofNullable(row.value1()),
                         BillPart.valueOf(row.value2()),
-                        row.value3(),
+                        Plan.season(row.value3(), yearBegins),
                         row.value4(),
                         row.value5(),
                         money(row.value6(), currency)));
+        return Paid.summed(days);
     }
 
     /** The entry that takes one back. */
