@@ -1,14 +1,21 @@
 package fairacre;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaCall;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import fairacre.appraisal.Capabilities;
+import fairacre.judging.Capability;
 import fairacre.testing.Gardens;
 import java.lang.reflect.RecordComponent;
 import java.nio.file.Files;
@@ -16,108 +23,116 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ThreadLocalRandom;
+import java.util.stream.Collectors;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** The order of the house: imports point downwards, and the core knows no framework. */
+/** How the core is built: a folder for each capability, imports that point downwards, and no framework. */
 class HouseTest {
+
+    private static final Path SOURCES = Path.of("src/main/java/fairacre");
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("fairacre");
 
-    @Test
-    void importsPointDownwards() {
-        layeredArchitecture()
-                .consideringOnlyDependenciesInLayers()
-                .layer("measure")
-                .definedBy("fairacre.measure")
-                .layer("plan")
-                .definedBy("fairacre.plan")
-                .layer("shape")
-                .definedBy("fairacre.shape")
-                .layer("ground")
-                .definedBy("fairacre.ground")
-                .layer("walk")
-                .definedBy("fairacre.walk")
-                .layer("reach")
-                .definedBy("fairacre.reach")
-                .layer("frame")
-                .definedBy("fairacre.frame")
-                .layer("fill")
-                .definedBy("fairacre.fill")
-                .layer("surface")
-                .definedBy("fairacre.surface")
-                .layer("cost")
-                .definedBy("fairacre.cost")
-                .layer("ledger")
-                .definedBy("fairacre.ledger")
-                .layer("arrange")
-                .definedBy("fairacre.arrange")
-                .layer("appraisal")
-                .definedBy("fairacre.appraisal")
-                .layer("drawing")
-                .definedBy("fairacre.drawing")
-                .layer("format")
-                .definedBy("fairacre.format")
-                .whereLayer("format")
-                .mayNotBeAccessedByAnyLayer()
-                .whereLayer("drawing")
-                .mayNotBeAccessedByAnyLayer()
-                .whereLayer("appraisal")
-                .mayOnlyBeAccessedByLayers("drawing", "format", "arrange")
-                .whereLayer("arrange")
-                .mayNotBeAccessedByAnyLayer()
-                .whereLayer("ledger")
-                .mayOnlyBeAccessedByLayers("appraisal", "drawing", "format")
-                .whereLayer("cost")
-                .mayOnlyBeAccessedByLayers("ledger", "appraisal", "arrange", "drawing", "format")
-                .whereLayer("surface")
-                .mayOnlyBeAccessedByLayers("cost", "appraisal", "format")
-                .whereLayer("fill")
-                .mayOnlyBeAccessedByLayers("ground", "surface", "cost", "appraisal")
-                .whereLayer("frame")
-                .mayOnlyBeAccessedByLayers("cost", "appraisal", "drawing")
-                .whereLayer("reach")
-                .mayOnlyBeAccessedByLayers("appraisal")
-                .whereLayer("ground")
-                .mayOnlyBeAccessedByLayers("surface", "appraisal", "drawing", "format")
-                .whereLayer("walk")
-                .mayOnlyBeAccessedByLayers("reach", "appraisal", "drawing", "arrange")
-                .whereLayer("shape")
-                .mayOnlyBeAccessedByLayers(
-                        "ground",
-                        "walk",
-                        "reach",
-                        "frame",
-                        "fill",
-                        "surface",
-                        "cost",
-                        "arrange",
-                        "appraisal",
-                        "drawing")
-                .whereLayer("measure")
-                .mayOnlyBeAccessedByLayers(
-                        "plan",
-                        "shape",
-                        "ground",
-                        "walk",
-                        "reach",
-                        "frame",
-                        "fill",
-                        "surface",
-                        "cost",
-                        "appraisal",
-                        "drawing",
-                        "format",
-                        "arrange")
+    /** What every capability and everything above may see. */
+    private static final Set<String> KERNEL = Set.of("measure", "shape", "plan", "judging");
+
+    /** What each folder sees besides the kernel, from the ground floor up. A folder may see folders before it. */
+    private static final Map<String, Set<String>> SEES = sees();
+
+    private static Map<String, Set<String>> sees() {
+        Map<String, Set<String>> sees = new LinkedHashMap<>();
+        sees.put("measure", Set.of());
+        sees.put("plan", Set.of("measure"));
+        sees.put("shape", Set.of("measure", "plan"));
+        sees.put("judging", Set.of("measure", "plan", "shape"));
+        sees.put("fill", Set.of());
+        sees.put("frame", Set.of());
+        sees.put("ground", Set.of("fill"));
+        sees.put("surface", Set.of("fill", "ground"));
+        sees.put("walk", Set.of("ground", "surface"));
+        sees.put("reach", Set.of("walk"));
+        sees.put("wheels", Set.of("ground", "surface", "walk"));
+        sees.put("bed", Set.of("ground", "walk"));
+        sees.put("compost", Set.of("walk"));
+        sees.put("cost", Set.of("fill", "frame", "surface"));
+        sees.put("ledger", Set.of("cost"));
+        sees.put("merge", Set.of());
+        sees.put(
+                "appraisal",
+                Set.of("bed", "compost", "cost", "fill", "frame", "ledger", "reach", "surface", "walk", "wheels"));
+        sees.put("arrange", Set.of("appraisal", "bed", "cost", "reach", "walk"));
+        sees.put("drawing", Set.of("appraisal", "cost", "frame", "ground", "ledger", "walk"));
+        sees.put("format", Set.of("appraisal", "cost", "ledger"));
+        return sees;
+    }
+
+    static Set<String> folders() {
+        return SEES.keySet();
+    }
+
+    @ParameterizedTest
+    @MethodSource("folders")
+    void aFolderSeesTheKernelAndWhatItDeclares(String folder) {
+        List<String> order = List.copyOf(SEES.keySet());
+        Assertions.assertThat(order.subList(0, order.indexOf(folder))).containsAll(SEES.get(folder));
+        Set<String> seen = new HashSet<>(SEES.get(folder));
+        seen.add(folder);
+        if (!KERNEL.contains(folder)) {
+            seen.addAll(KERNEL);
+        }
+        String[] packages =
+                seen.stream().map(each -> "fairacre." + each).sorted().toArray(String[]::new);
+        noClasses()
+                .that()
+                .resideInAPackage("fairacre." + folder)
+                .should()
+                .dependOnClassesThat(resideInAPackage("fairacre..").and(not(resideInAnyPackage(packages))))
                 .check(CORE);
+    }
+
+    @Test
+    void everyFolderIsDeclared() throws Exception {
+        try (var folders = Files.list(SOURCES)) {
+            Assertions.assertThat(folders.filter(Files::isDirectory)
+                            .map(folder -> folder.getFileName().toString()))
+                    .containsExactlyInAnyOrderElementsOf(SEES.keySet());
+        }
+    }
+
+    /** What a capability brings lies in its own folder; the front door only lists it. */
+    @Test
+    void theFrontDoorStaysSmall() throws Exception {
+        try (var files = Files.list(SOURCES.resolve("appraisal"))) {
+            Assertions.assertThat(files.toList()).hasSizeLessThanOrEqualTo(10);
+        }
+        classes()
+                .that()
+                .implement(Capability.class)
+                .should()
+                .bePublic()
+                .andShould(beListed())
+                .check(CORE);
+    }
+
+    private static ArchCondition<JavaClass> beListed() {
+        Set<String> listed = Capabilities.all().stream()
+                .map(capability -> capability.getClass().getName())
+                .collect(Collectors.toSet());
+        return ArchCondition.from(DescribedPredicate.describe(
+                "be in the one list of capabilities", type -> listed.contains(type.getName())));
     }
 
     @Test
@@ -244,7 +259,7 @@ class HouseTest {
 
     @Test
     void everyPackageExplainsItself() throws Exception {
-        try (var folders = Files.list(Path.of("src/main/java/fairacre"))) {
+        try (var folders = Files.list(SOURCES)) {
             List<Path> silent = folders.filter(Files::isDirectory)
                     .filter(folder -> !Files.exists(folder.resolve("package-info.java")))
                     .toList();

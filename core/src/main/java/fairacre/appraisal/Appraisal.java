@@ -10,21 +10,30 @@ import fairacre.fill.FillTakeoff;
 import fairacre.frame.BowStudy;
 import fairacre.frame.FrameTakeoff;
 import fairacre.frame.Piece;
-import fairacre.ground.FitStudy;
+import fairacre.judging.Capability;
+import fairacre.judging.Failure;
+import fairacre.judging.Finder;
+import fairacre.judging.Guard;
+import fairacre.judging.Judge;
+import fairacre.judging.JudgingRule;
+import fairacre.judging.Lazy;
+import fairacre.judging.Rule;
+import fairacre.judging.Snag;
+import fairacre.judging.SnagContext;
+import fairacre.judging.Weight;
 import fairacre.ledger.Forecast;
 import fairacre.ledger.Paid;
+import fairacre.ledger.Payments;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
 import fairacre.plan.Polygons;
-import fairacre.plan.Posture;
-import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;
+import fairacre.reach.Reached;
 import fairacre.shape.Cores;
 import fairacre.shape.FenceLine;
 import fairacre.shape.Insets;
@@ -32,10 +41,10 @@ import fairacre.shape.Memo;
 import fairacre.shape.Ring;
 import fairacre.walk.Gap;
 import fairacre.walk.WalkStudy;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -53,12 +62,34 @@ import org.locationtech.jts.geom.Polygon;
 public final class Appraisal {
 
     /** What takes too long to be told while something is dragged. */
-    static final List<SnagRule> NOT_IN_PREVIEWS = List.of(
-            SnagRule.DEAD_END,
-            SnagRule.NO_PASSING,
-            SnagRule.WALK_STEP,
-            SnagRule.BARE_GROUND,
-            SnagRule.GROUND_TOO_STEEP);
+    static final List<Rule> NOT_IN_PREVIEWS =
+            Capabilities.rules().stream().filter(Rule::slow).toList();
+
+    private static final Judge JUDGE = new Judge() {
+        @Override
+        public List<Snag> flawsOnTheGround(Plan plan, int season, Memo memo) {
+            return of(plan, season, memo).flawsOnTheGround();
+        }
+
+        @Override
+        public List<Snag> slowFlaws(Plan plan, int season, Memo memo) {
+            return of(plan, season, memo).slowFlaws();
+        }
+
+        @Override
+        public Cost cost(Plan plan, Memo memo) {
+            return cost(CostStudy.of(plan, memo).bill());
+        }
+
+        @Override
+        public Cost alone(Plan plan, UUID bed, int season) {
+            return cost(CostStudy.of(plan).alone(plan.bed(bed), season).orElseThrow());
+        }
+
+        private static Cost cost(Bill bill) {
+            return new Cost(bill.total(), bill.unpriced());
+        }
+    };
 
     private final Plan plan;
     private final int season;
@@ -67,7 +98,7 @@ public final class Appraisal {
     private final List<Paid> paid;
     private final CostStudy cost;
     private final Supplier<WalkStudy> walks;
-    private final Supplier<List<BedReach>> reach;
+    private final Supplier<Reached> reach;
     private final Supplier<Bill> bill;
     private final Supplier<Forecast> forecast;
     private final Guard guard = new Guard();
@@ -128,7 +159,7 @@ public final class Appraisal {
     }
 
     public List<BedReach> reach() {
-        return reach.get();
+        return reach.get().beds();
     }
 
     public Bill bill() {
@@ -198,14 +229,14 @@ public final class Appraisal {
                 .toList();
     }
 
-    private List<BedReach> computeReach() {
+    private Reached computeReach() {
         ReachStudy study = ReachStudy.of(this::walks, plan.gardeners());
-        return Cores.spread(standing.stream(), standing.size())
+        return new Reached(Cores.spread(standing.stream(), standing.size())
                 .map(bed -> guard.orElse(
                         "who reaches what of " + bed.name(),
                         () -> study.reach(bed, plan.tending(bed.id())),
                         () -> BedReach.unknown(bed, plan.tending(bed.id()))))
-                .toList();
+                .toList());
     }
 
     private BedAppraisal bed(StandingBed bed, BedReach reached, boolean withBill) {
@@ -283,17 +314,36 @@ public final class Appraisal {
     }
 
     private List<Snag> snags(boolean withRemedies) {
-        SnagContext context = new SnagContext(plan, season, standing, withRemedies, memo, guard);
-        List<Finder> finders = new ArrayList<>(onTheGround(context));
-        if (withRemedies && !plan.gardeners().isEmpty()) {
-            finders.addAll(slowOnes(context));
+        SnagContext context = context(withRemedies);
+        List<Finder> finders = new ArrayList<>(Capabilities.finders(Capability::onTheGround, context));
+        if (withRemedies) {
+            finders.addAll(Capabilities.finders(Capability::slow, context));
         }
-        Bill whole = bill();
-        finders.add(new Finder("what beds are filled with", () -> new FillSnags(context).find()));
-        finders.add(new Finder("how it is delivered", () -> new DeliverySnags(context).find(whole)));
-        finders.add(new Finder("what it costs", () -> new CostSnags(context, paid).find(whole, forecast.get())));
+        finders.addAll(Capabilities.finders(Capability::ofWhatIsBought, context));
+        bill();
         // Remedies share what they find out about a bed's surroundings, one after the other.
         return found(withRemedies ? finders.stream() : Cores.spread(finders.stream(), standing.size()), guard);
+    }
+
+    private SnagContext context(boolean withRemedies) {
+        return new SnagContext(
+                plan,
+                season,
+                withRemedies,
+                memo,
+                guard,
+                JUDGE,
+                Map.of(
+                        WalkStudy.class,
+                        walks,
+                        Reached.class,
+                        reach,
+                        Bill.class,
+                        bill,
+                        Forecast.class,
+                        forecast,
+                        Payments.class,
+                        () -> new Payments(paid)));
     }
 
     /**
@@ -301,52 +351,13 @@ public final class Appraisal {
      * anything worse.
      */
     List<Snag> flawsOnTheGround() {
-        return found(onTheGround(new SnagContext(plan, season, standing, false, memo, guard)).stream(), guard);
+        return found(Capabilities.finders(Capability::onTheGround, context(false)).stream(), guard);
     }
 
     /** The flaws on the ground that are left out while something is dragged. */
     List<Snag> slowFlaws() {
-        SnagContext context = new SnagContext(plan, season, standing, false, memo, guard);
-        return Rolling.all(plan).isEmpty() ? List.of() : found(slowOnes(context).stream(), guard);
+        return found(Capabilities.finders(Capability::slow, context(false)).stream(), guard);
     }
-
-    private List<Finder> onTheGround(SnagContext context) {
-        List<Finder> finders = new ArrayList<>();
-        finders.add(new Finder(
-                "where beds fit", () -> new FitSnags(context).find(FitStudy.of(plan.setting(season), standing, memo))));
-        if (plan.gardeners().isEmpty()) {
-            finders.add(new Finder("who gardens", () -> List.of(noGardener())));
-        } else {
-            finders.add(new Finder("who reaches what", () -> new ReachSnags(context).find(reach())));
-            finders.add(new Finder("the walks", () -> new WalkSnags(context).find(walks.get())));
-            finders.add(new Finder("the aisles of beds", () -> new AisleSnags(context).find(walks.get())));
-            finders.add(new Finder("who gets to what stands there", () -> new ThingSnags(context).find(walks.get())));
-            finders.add(new Finder("steep walks", () -> new SteepWalkSnags(context).find(walks.get())));
-            finders.add(new Finder("what gets through", () -> new CarrierSnags(context).find(walks.get())));
-        }
-        finders.add(new Finder("heights", () -> new HeightSnags(context).find()));
-        finders.add(new Finder("slopes", () -> new LevelSnags(context).find()));
-        finders.add(new Finder("drains", () -> new DrainSnags(context).find()));
-        finders.add(new Finder("frames", () -> new FrameSnags(context).find()));
-        finders.add(new Finder("what walks are made of", () -> new SurfaceSnags(context).find()));
-        return finders;
-    }
-
-    /**
-     * Those that take longer than all others together, since they work out the ground for wheels: left out while
-     * something is dragged.
-     */
-    private List<Finder> slowOnes(SnagContext context) {
-        return List.of(
-                new Finder("dead ends", () -> new CarrierSnags(context).findDeadEnds(walks.get())),
-                new Finder("places to pass", () -> new CarrierSnags(context).findTooLongWithoutPassing(walks.get())),
-                new Finder("bare ground under wheels", () -> new BareGroundSnags(context).find(walks.get())),
-                new Finder("steep ground under wheels", () -> new SteepGroundSnags(context).find(walks.get())),
-                new Finder("steps for wheels", () -> new StepSnags(context).find(walks.get())));
-    }
-
-    /** Looks for flaws of one kind. */
-    record Finder(String part, Supplier<List<Snag>> work) {}
 
     /** What the finders find, worst first, and for each part that could not be worked out that it is not judged. */
     static List<Snag> found(Stream<Finder> finders, Guard guard) {
@@ -360,14 +371,14 @@ public final class Appraisal {
                 .map(Appraisal::notJudged)
                 .forEach(snags::add);
         snags.sort(Comparator.comparing(Snag::weight)
-                .thenComparing(Snag::rule)
+                .thenComparing(snag -> Capabilities.rank(snag.rule()))
                 .thenComparing(s -> s.beds().toString()));
         return List.copyOf(snags);
     }
 
     private static Snag notJudged(String part) {
         return Snag.of(
-                SnagRule.NOT_JUDGED,
+                JudgingRule.NOT_JUDGED,
                 Weight.WARNING,
                 "This could not be judged: " + part
                         + ". The fault is the program's, not your plan's; all else is judged as usual.",
@@ -375,20 +386,5 @@ public final class Appraisal {
                 List.of(),
                 List.of(),
                 List.of());
-    }
-
-    private Snag noGardener() {
-        UUID id = UUID.nameUUIDFromBytes("average gardener".getBytes(StandardCharsets.UTF_8));
-        Gardener average = new Gardener(id, "Gardener", Length.inches(24), Posture.STANDING, Length.inches(24));
-        return Snag.of(
-                SnagRule.NO_GARDENER,
-                Weight.WARNING,
-                "Nobody gardens here yet, so reach and walks are not judged.",
-                Optional.empty(),
-                List.of(),
-                List.of(),
-                List.of(new Remedy(
-                        "Add an average adult with a reach of " + new Wording(plan.units()).length(average.reach()),
-                        Put.of(average))));
     }
 }

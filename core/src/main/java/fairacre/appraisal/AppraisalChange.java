@@ -3,6 +3,8 @@ package fairacre.appraisal;
 import fairacre.cost.BillLine;
 import fairacre.cost.Purse;
 import fairacre.cost.QuotedPrice;
+import fairacre.judging.Rule;
+import fairacre.judging.Snag;
 import fairacre.measure.Area;
 import fairacre.shape.FenceLine;
 import fairacre.surface.WalkTakeoff;
@@ -33,7 +35,7 @@ public record AppraisalChange(
         Rewrite<FenceLine> fences,
         Rewrite<QuotedPrice> asked,
         boolean quickBoards,
-        List<SnagRule> notJudged) {
+        List<Rule> notJudged) {
 
     public AppraisalChange {
         bySeason = List.copyOf(bySeason);

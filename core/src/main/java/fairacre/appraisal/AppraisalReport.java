@@ -3,6 +3,8 @@ package fairacre.appraisal;
 import fairacre.cost.BillLine;
 import fairacre.cost.Purse;
 import fairacre.cost.QuotedPrice;
+import fairacre.judging.Rule;
+import fairacre.judging.Snag;
 import fairacre.measure.Area;
 import fairacre.shape.FenceLine;
 import fairacre.surface.WalkTakeoff;
@@ -45,7 +47,7 @@ public record AppraisalReport(
         List<FenceLine> fences,
         List<QuotedPrice> asked,
         boolean quickBoards,
-        List<SnagRule> notJudged) {
+        List<Rule> notJudged) {
 
     public AppraisalReport {
         beds = List.copyOf(beds);

@@ -3,9 +3,10 @@ package fairacre.arrange;
 import fairacre.appraisal.Appraisal;
 import fairacre.appraisal.AppraisalReport;
 import fairacre.appraisal.BedAppraisal;
-import fairacre.appraisal.Snag;
-import fairacre.appraisal.SnagRule;
+import fairacre.bed.BedRule;
 import fairacre.cost.KnownCuts;
+import fairacre.judging.Rule;
+import fairacre.judging.Snag;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
@@ -21,12 +22,13 @@ import fairacre.plan.Posture;
 import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
+import fairacre.reach.ReachRule;
 import fairacre.shape.Areas;
 import fairacre.shape.Memo;
 import fairacre.walk.PassingPreset;
+import fairacre.walk.WalkRule;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -49,17 +51,17 @@ import org.locationtech.jts.geom.Polygon;
 public final class ArrangementStudy {
 
     /** What a layout must not be found guilty of. */
-    private static final Set<SnagRule> RULED_OUT = EnumSet.of(
-            SnagRule.BED_OVERLAP,
-            SnagRule.BED_OFF_PLOT,
-            SnagRule.BED_ON_FEATURE,
-            SnagRule.BED_IN_KEEP_OFF,
-            SnagRule.REACH_NOBODY,
-            SnagRule.REACH_GARDENER,
-            SnagRule.WALK_TOO_NARROW,
-            SnagRule.CARRIER_SHUT_OUT,
-            SnagRule.WAY_IN_BLOCKED,
-            SnagRule.NO_TURNING);
+    private static final Set<Rule> RULED_OUT = Set.of(
+            BedRule.BED_OVERLAP,
+            BedRule.BED_OFF_PLOT,
+            BedRule.BED_ON_FEATURE,
+            BedRule.BED_IN_KEEP_OFF,
+            ReachRule.REACH_NOBODY,
+            ReachRule.REACH_GARDENER,
+            WalkRule.WALK_TOO_NARROW,
+            WalkRule.CARRIER_SHUT_OUT,
+            WalkRule.WAY_IN_BLOCKED,
+            WalkRule.NO_TURNING);
 
     private final Plan cleared;
     private final List<Change> clearing;
@@ -261,7 +263,7 @@ public final class ArrangementStudy {
         boolean onPlot = cleared.site().ground().buffer(1e-3).covers(strip);
         return onPlot
                 && cleared.standing(season).stream().noneMatch(bed -> overlap(Polygons.of(bed.corners()), strip))
-                && cleared.features().stream()
+                && cleared.standingThings().stream()
                         .filter(f -> f.kind().inTheWay() && !f.lifetime().isOver(season))
                         .noneMatch(f -> f.places().size() > 2 && overlap(Polygons.of(f.places()), strip));
     }

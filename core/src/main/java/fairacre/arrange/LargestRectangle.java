@@ -31,7 +31,7 @@ public final class LargestRectangle {
     /** Empty if no whole cell is free. */
     public static Optional<Rectangle> of(Plan plan) {
         Geometry free = plan.site().ground();
-        for (var feature : plan.features()) {
+        for (var feature : plan.standingThings()) {
             if (feature.kind().takesGround() && feature.kind().extent() == FeatureKind.Extent.AREA) {
                 free = Areas.without(
                         free,

@@ -73,7 +73,7 @@ public final class CostStudy {
         lines.addAll(soilCosts().lines(jobs));
         lines.addAll(new WalkCosts(plan, this::price).lines(walks()));
         lines.addAll(new DrainCosts(plan, this::price).lines());
-        plan.sundries().stream().map(this::line).forEach(lines::add);
+        plan.paidBesides().stream().map(this::line).forEach(lines::add);
         lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
         return new Bill(plan.currency(), lines, frames.isQuick());
     }

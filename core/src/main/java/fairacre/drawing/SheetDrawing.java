@@ -70,7 +70,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
             this.scale = scale;
             List<Point> corners = Stream.concat(
                             plan.site().pieces().stream().flatMap(List::stream),
-                            plan.features(season).stream().flatMap(feature -> feature.places().stream()))
+                            plan.standingThings(season).stream().flatMap(feature -> feature.places().stream()))
                     .toList();
             this.left = corners.stream().mapToDouble(c -> c.x().metres()).min().orElseThrow();
             this.top = corners.stream().mapToDouble(c -> c.y().metres()).max().orElseThrow();
@@ -98,7 +98,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
             plan.walks(season)
                     .forEach(walk -> marks.add(
                             new Stroke(walk.corners().stream().map(this::spot).toList(), true, FINE, false)));
-            plan.features(season).forEach(this::drawFeature);
+            plan.standingThings(season).forEach(this::drawFeature);
             plan.waysIn(season).forEach(this::drawWayIn);
             plan.standing(season).forEach(this::drawBed);
             drawGaps();

@@ -35,7 +35,7 @@ public final class BillTable {
     public static Table of(Plan plan, Bill bill) {
         Map<UUID, String> names = new HashMap<>(plan.beds().stream().collect(Collectors.toMap(Bed::id, Bed::name)));
         plan.walks().forEach((Walk walk) -> names.put(walk.id(), walk.name()));
-        plan.features().forEach((Feature feature) -> names.put(feature.id(), feature.name()));
+        plan.standingThings().forEach((Feature feature) -> names.put(feature.id(), feature.name()));
         List<List<Object>> rows = new ArrayList<>();
         for (BillLine line : bill.lines()) {
             rows.add(List.of(

@@ -30,7 +30,7 @@ public final class ChangeIds extends TypeIdResolverBase {
 
     private static Map<String, Things<?>> things(String verb) {
         Map<String, Things<?>> kinds = new LinkedHashMap<>();
-        Things.ALL.forEach(things -> kinds.put(verb + capitalised(things), things));
+        Things.all().forEach(things -> kinds.put(verb + capitalised(things), things));
         return kinds;
     }
 

@@ -97,6 +97,7 @@ public final class GardenJson {
         module.addDeserializer(Money.class, new MoneyReader());
         module.addSerializer(CurrencyUnit.class, writer((value, json) -> json.writeString(value.getCode())));
         ThingChangeJson.addTo(module);
+        PlanJson.addTo(module);
         return module;
     }
 

@@ -88,7 +88,7 @@ final class ThingChangeJson {
         public ValueDeserializer<?> createContextual(DeserializationContext context, BeanProperty property) {
             JavaType put = context.getContextualType();
             return new Reader<>(
-                    Things.ALL.stream()
+                    Things.all().stream()
                             .filter(kind -> put.containedType(0).hasRawClass(kind.type()))
                             .findFirst()
                             .orElseThrow(),

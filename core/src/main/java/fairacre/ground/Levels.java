@@ -1,5 +1,6 @@
 package fairacre.ground;
 
+import fairacre.judging.SnagContext;
 import fairacre.measure.Length;
 import fairacre.plan.Point;
 import fairacre.plan.RefusedException;
@@ -54,6 +55,15 @@ public final class Levels {
     /** Whether a slope is steeper than it may be, by more than rounding; both are rise over run. */
     public static boolean isSteeper(double slope, double most) {
         return slope > most + HAIR;
+    }
+
+    /** The question how the ground lies. */
+    private record LieOfTheLand(List<SpotHeight> heights) {}
+
+    /** How the ground of a plan lies, where enough heights are known. */
+    public static Optional<Levels> of(SnagContext context) {
+        List<SpotHeight> heights = context.plan().site().levels();
+        return context.memo().recall(new LieOfTheLand(heights), () -> of(heights));
     }
 
     public static Optional<Levels> of(List<SpotHeight> heights) {

@@ -1,6 +1,8 @@
 package fairacre.merge;
 
 import fairacre.plan.Plan;
+import fairacre.plan.ThingLists;
+import fairacre.plan.Things;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -25,6 +27,7 @@ final class Fields {
     static Fields of(Plan plan) {
         Fields fields = new Fields();
         fields.add(List.of(), plan);
+        Things.all().forEach(kind -> fields.add(List.of(kind.field()), plan.list(kind)));
         return fields;
     }
 
@@ -56,7 +59,9 @@ final class Fields {
         } else if (Records.hasFields(value)) {
             values.put(with(path, KIND), value.getClass());
             for (RecordComponent field : Records.fields(value.getClass())) {
-                add(with(path, field.getName()), Records.get(value, field));
+                if (field.getType() != ThingLists.class) {
+                    add(with(path, field.getName()), Records.get(value, field));
+                }
             }
         } else if (value instanceof List<?> list && Records.byKey(list).isPresent()) {
             Records.byKey(list).get().forEach((key, item) -> add(with(path, key), item));

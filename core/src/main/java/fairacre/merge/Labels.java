@@ -16,13 +16,12 @@ final class Labels {
     Labels(List<Plan> plans) {
         for (Plan plan : plans) {
             plan.beds().forEach(bed -> names.putIfAbsent(bed.id(), bed.name()));
-            Things.ALL.forEach(things -> name(things, plan));
+            Things.all().forEach(things -> name(things, plan));
         }
     }
 
     private <T> void name(Things<T> things, Plan plan) {
-        things.list()
-                .apply(plan)
+        plan.list(things)
                 .forEach(thing -> names.putIfAbsent(
                         things.id().apply(thing), things.label().apply(thing)));
     }

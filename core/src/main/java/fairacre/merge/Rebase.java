@@ -167,7 +167,7 @@ public final class Rebase {
     }
 
     private static <T> Optional<T> find(Things<T> things, Plan plan, UUID id) {
-        return things.list().apply(plan).stream()
+        return plan.list(things).stream()
                 .filter(thing -> things.id().apply(thing).equals(id))
                 .findFirst();
     }

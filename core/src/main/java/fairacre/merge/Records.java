@@ -15,7 +15,8 @@ import java.util.Optional;
 /** The plan's records by their fields. */
 final class Records {
 
-    private static final String PLAN = "fairacre.plan";
+    /** Its values are edited as a whole. */
+    private static final String MEASURE = "fairacre.measure";
 
     private Records() {}
 
@@ -23,7 +24,8 @@ final class Records {
     static boolean hasFields(Object value) {
         return value instanceof Record
                 && !(value instanceof Point)
-                && value.getClass().getPackageName().equals(PLAN);
+                && value.getClass().getName().startsWith("fairacre.")
+                && !value.getClass().getPackageName().equals(MEASURE);
     }
 
     static List<RecordComponent> fields(Class<?> type) {

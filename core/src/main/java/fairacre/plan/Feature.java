@@ -67,6 +67,10 @@ public record Feature(
         return new Feature(id, name, kind, newPlaces, breadth, margin, height, bareInWinter, lookout, lifetime);
     }
 
+    public Feature shifted(Length dx, Length dy) {
+        return withPlaces(places.stream().map(place -> place.plus(dx, dy)).toList());
+    }
+
     public Feature withLifetime(Lifetime newLifetime) {
         return new Feature(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, newLifetime);
     }

@@ -79,7 +79,7 @@ public final class Limits {
         return plain.scale() < 0 ? plain.setScale(0) : plain;
     }
 
-    static Length between(Length value, Length least, Length most, String field) {
+    public static Length between(Length value, Length least, Length most, String field) {
         present(value, field);
         if (value.compareTo(least) < 0 || value.compareTo(most) > 0) {
             throw new RefusedException(

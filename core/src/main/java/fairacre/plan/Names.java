@@ -15,7 +15,7 @@ public final class Names {
         Names names = new Names();
         changes.forEach(names::add);
         plan.beds().forEach(bed -> names.names.put(bed.id(), bed.name()));
-        Things.ALL.forEach(things -> names.add(things, plan));
+        Things.all().forEach(things -> names.add(things, plan));
         return names;
     }
 
@@ -29,8 +29,7 @@ public final class Names {
     }
 
     private <T> void add(Things<T> things, Plan plan) {
-        things.list()
-                .apply(plan)
+        plan.list(things)
                 .forEach(thing ->
                         names.put(things.id().apply(thing), things.label().apply(thing)));
     }

@@ -1,5 +1,6 @@
 package fairacre.plan;
 
+import fairacre.measure.Length;
 import fairacre.measure.Units;
 import java.time.LocalDate;
 import java.time.Month;
@@ -13,6 +14,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -25,14 +27,10 @@ import org.joda.money.Money;
  *
  * @param firstSeason no bed begins earlier, but for one that stood already
  * @param prices what things cost; an item without an entry has no known price
- * @param quotes what shops asked on some day; an item that has one doesn't go by {@code prices}
- * @param features what stands or lies on the plot besides beds
- * @param carriers what has to get through besides the gardeners
- * @param walks areas with a surface; ground outside of them is as it is
  * @param supply how loose stuff comes to the garden
  * @param workshop with what boards are cut, and those that are there already
- * @param sundries what is paid for, or come by, besides what is taken off the drawing
  * @param yearBegins the day on which its seasons begin: a season has the name of the calendar year in which it begins
+ * @param things what it lists by id besides beds, kind by kind
  */
 public record Plan(
         UUID id,
@@ -41,18 +39,12 @@ public record Plan(
         int firstSeason,
         Budget budget,
         Site site,
-        List<Gardener> gardeners,
         List<Bed> beds,
         List<Price> prices,
-        List<Feature> features,
-        List<WayIn> waysIn,
-        List<Carrier> carriers,
-        List<Walk> walks,
-        List<Sundry> sundries,
         Supply supply,
         Workshop workshop,
-        List<Quote> quotes,
-        MonthDay yearBegins) {
+        MonthDay yearBegins,
+        ThingLists things) {
 
     /** The day on which a garden's year begins unless it is said otherwise. */
     public static final MonthDay NEW_YEAR = MonthDay.of(Month.JANUARY, 1);
@@ -67,25 +59,16 @@ public record Plan(
         Limits.season(firstSeason, "firstSeason");
         Limits.present(budget, "budget");
         Limits.present(site, "site");
-        gardeners = Things.GARDENERS.kept(Limits.present(gardeners, "gardeners"));
         Limits.atMost(Limits.MOST_BEDS, beds, "beds");
         Limits.present(prices, "prices");
-        features = Things.FEATURES.kept(features);
-        waysIn = Things.WAYS_IN.kept(waysIn);
-        carriers = Things.CARRIERS.kept(carriers);
-        walks = Things.WALKS.kept(walks);
-        sundries = Things.SUNDRIES.kept(sundries);
         supply = supply == null ? Supply.USUAL : supply;
         workshop = workshop == null ? Workshop.USUAL : workshop;
-        quotes = Things.QUOTES.kept(quotes);
         yearBegins = yearBegins == null ? NEW_YEAR : yearBegins;
         Things.checkUnique(beds, Bed::id, "beds");
         Things.checkUnique(prices, p -> p.item().key(), "prices");
         checkAmounts(prices, budget.sum().getCurrencyUnit());
-        checkQuotes(quotes, budget.sum().getCurrencyUnit());
         checkBegin(beds, firstSeason);
-        checkSundries(sundries, firstSeason, budget.sum().getCurrencyUnit());
-        checkWalks(walks, firstSeason);
+        things.check(new Things.Terms(firstSeason, budget.sum().getCurrencyUnit()));
         beds = beds.stream().sorted(Comparator.comparing(Bed::id)).toList();
         prices = prices.stream()
                 .sorted(Comparator.comparing(p -> p.item().key()))
@@ -110,18 +93,54 @@ public record Plan(
                 firstSeason,
                 budget,
                 site,
-                gardeners,
                 beds,
                 prices,
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
                 Supply.USUAL,
                 Workshop.USUAL,
-                List.of(),
-                NEW_YEAR);
+                NEW_YEAR,
+                ThingLists.NONE.with(Things.GARDENERS, Limits.present(gardeners, "gardeners")));
+    }
+
+    /** The things of a kind, in order of id. */
+    public <T> List<T> list(Things<T> kind) {
+        return things.of(kind);
+    }
+
+    public List<Gardener> gardeners() {
+        return list(Things.GARDENERS);
+    }
+
+    /** What stands or lies on the plot besides beds. */
+    public List<Feature> features() {
+        return list(Things.FEATURES);
+    }
+
+    public List<WayIn> waysIn() {
+        return list(Things.WAYS_IN);
+    }
+
+    /** What has to get through besides the gardeners. */
+    public List<Carrier> carriers() {
+        return list(Things.CARRIERS);
+    }
+
+    /** Areas with a surface; ground outside of them is as it is. */
+    public List<Walk> walks() {
+        return list(Things.WALKS);
+    }
+
+    /** What is paid for, or come by, besides what is taken off the drawing. */
+    public List<Sundry> sundries() {
+        return list(Things.SUNDRIES);
+    }
+
+    /** What shops asked on some day; an item that has one doesn't go by {@link #prices}. */
+    public List<Quote> quotes() {
+        return list(Things.QUOTES);
+    }
+
+    Things.Terms terms() {
+        return new Things.Terms(firstSeason, currency());
     }
 
     /** The plan after a change, with the change that would take it back; or why the change was not taken. */
@@ -140,24 +159,60 @@ public record Plan(
 
     /** The gates and openings that are there in a season, in the plan's order. */
     public List<WayIn> waysIn(int season) {
-        return waysIn.stream().filter(way -> way.lifetime().includes(season)).toList();
+        return waysIn().stream().filter(way -> way.lifetime().includes(season)).toList();
     }
 
-    /** What stands or lies on the plot besides beds in a season, in the plan's order. */
-    public List<Feature> features(int season) {
-        return features.stream()
+    /** What stands or lies on the plot besides beds in a season: features, and other things as they stand there. */
+    public List<Feature> standingThings(int season) {
+        return standingThings().stream()
                 .filter(feature -> feature.lifetime().includes(season))
                 .toList();
     }
 
+    /** The same of all seasons. */
+    public List<Feature> standingThings() {
+        return Things.all().stream().flatMap(this::standing).toList();
+    }
+
+    private <T> Stream<Feature> standing(Things<T> kind) {
+        return list(kind).stream().flatMap(thing -> kind.standing().feature().apply(thing).stream());
+    }
+
+    /** The change that moves something that stands on the plot; its id is a feature's or another thing's. */
+    public Change moving(UUID standing, Length dx, Length dy) {
+        return change(standing, kind -> kind.moving(this, standing, dx, dy));
+    }
+
+    /** The change that takes out something that stands on the plot. */
+    public Change without(UUID standing) {
+        return change(standing, kind -> kind.find(this, standing).map(thing -> new Remove<>(kind, standing)));
+    }
+
+    private Change change(UUID standing, Function<Things<?>, Optional<? extends Change>> ofKind) {
+        return Things.all().stream()
+                .<Change>flatMap(kind -> ofKind.apply(kind).stream())
+                .findFirst()
+                .orElseThrow(() -> new RefusedException(
+                        "", "there is nothing " + standing + " on the plot", "look at the newest plan"));
+    }
+
+    /** All that is paid for at a price of its own: sundries, and things that have one. */
+    public List<Sundry> paidBesides() {
+        return Things.all().stream().flatMap(this::paid).toList();
+    }
+
+    private <T> Stream<Sundry> paid(Things<T> kind) {
+        return list(kind).stream().flatMap(thing -> kind.paid().sundry().apply(thing).stream());
+    }
+
     /** The walks that are there in a season, in the plan's order. */
     public List<Walk> walks(int season) {
-        return walks.stream().filter(walk -> walk.lifetime().includes(season)).toList();
+        return walks().stream().filter(walk -> walk.lifetime().includes(season)).toList();
     }
 
     /** What the beds of a season stand in. */
     public Setting setting(int season) {
-        return new Setting(site, features(season), waysIn(season));
+        return new Setting(site, standingThings(season), waysIn(season));
     }
 
     /** The beds that stand in a season, in the plan's order. */
@@ -217,7 +272,7 @@ public record Plan(
     /** The pinned or newest quote of each item that has one. */
     public Map<PriceItem, Quote> quotesInForce() {
         Map<PriceItem, Quote> inForce = new HashMap<>();
-        quotes.stream().sorted(BY_WEIGHT).forEach(quote -> inForce.put(quote.item(), quote));
+        quotes().stream().sorted(BY_WEIGHT).forEach(quote -> inForce.put(quote.item(), quote));
         return inForce;
     }
 
@@ -228,7 +283,7 @@ public record Plan(
 
     /** The pinned or newest quote of an item. */
     public Optional<Quote> quoteOf(PriceItem item) {
-        return quotes.stream().filter(quote -> quote.item().equals(item)).max(BY_WEIGHT);
+        return quotes().stream().filter(quote -> quote.item().equals(item)).max(BY_WEIGHT);
     }
 
     Optional<Price> price(PriceItem item) {
@@ -256,14 +311,14 @@ public record Plan(
                 .findFirst()
                 .map(Bed::tendedBy)
                 .orElse(List.of());
-        List<Gardener> tending = gardeners.stream()
+        List<Gardener> tending = gardeners().stream()
                 .filter(gardener -> given.contains(gardener.id()))
                 .toList();
-        return tending.isEmpty() ? gardeners : tending;
+        return tending.isEmpty() ? gardeners() : tending;
     }
 
     Optional<Gardener> gardener(UUID gardenerId) {
-        return gardeners.stream().filter(g -> g.id().equals(gardenerId)).findFirst();
+        return gardeners().stream().filter(g -> g.id().equals(gardenerId)).findFirst();
     }
 
     /** The same garden with no beds but these: to judge part of it. */
@@ -271,18 +326,13 @@ public record Plan(
         return withBeds(some);
     }
 
-    /**
-     * The plan with what is kept beside beds and prices, from a store.
-     *
-     * @param lists the things of each kind
-     */
-    public Plan holding(
-            MonthDay newYearBegins, Supply newSupply, Workshop newWorkshop, Function<Things<?>, List<?>> lists) {
+    /** The plan with what is kept beside beds and prices, from a store. */
+    public Plan holding(MonthDay newYearBegins, Supply newSupply, Workshop newWorkshop, ThingLists newThings) {
         return edited(draft -> {
             draft.yearBegins = newYearBegins;
             draft.supply = newSupply;
             draft.workshop = newWorkshop;
-            Things.ALL.forEach(things -> things.fill(draft, lists.apply(things)));
+            draft.things = newThings;
         });
     }
 
@@ -295,6 +345,10 @@ public record Plan(
 
     Plan withBeds(List<Bed> newBeds) {
         return edited(draft -> draft.beds = newBeds);
+    }
+
+    Plan withThings(ThingLists newThings) {
+        return edited(draft -> draft.things = newThings);
     }
 
     Plan withBed(Bed changed) {
@@ -349,18 +403,12 @@ public record Plan(
         int firstSeason;
         Budget budget;
         Site site;
-        List<Gardener> gardeners;
         List<Bed> beds;
         List<Price> prices;
-        List<Feature> features;
-        List<WayIn> waysIn;
-        List<Carrier> carriers;
-        List<Walk> walks;
-        List<Sundry> sundries;
         Supply supply;
         Workshop workshop;
-        List<Quote> quotes;
         MonthDay yearBegins;
+        ThingLists things;
 
         private Draft(Plan plan) {
             id = plan.id;
@@ -369,52 +417,23 @@ public record Plan(
             firstSeason = plan.firstSeason;
             budget = plan.budget;
             site = plan.site;
-            gardeners = plan.gardeners;
             beds = plan.beds;
             prices = plan.prices;
-            features = plan.features;
-            waysIn = plan.waysIn;
-            carriers = plan.carriers;
-            walks = plan.walks;
-            sundries = plan.sundries;
             supply = plan.supply;
             workshop = plan.workshop;
-            quotes = plan.quotes;
             yearBegins = plan.yearBegins;
+            things = plan.things;
         }
 
         private Plan plan() {
             return new Plan(
-                    id,
-                    name,
-                    units,
-                    firstSeason,
-                    budget,
-                    site,
-                    gardeners,
-                    beds,
-                    prices,
-                    features,
-                    waysIn,
-                    carriers,
-                    walks,
-                    sundries,
-                    supply,
-                    workshop,
-                    quotes,
-                    yearBegins);
+                    id, name, units, firstSeason, budget, site, beds, prices, supply, workshop, yearBegins, things);
         }
     }
 
     private static void checkAmounts(List<Price> prices, CurrencyUnit currency) {
         for (int i = 0; i < prices.size(); i++) {
             Amounts.sameCurrency(currency, prices.get(i).amount(), "prices/" + i + "/amount");
-        }
-    }
-
-    private static void checkQuotes(List<Quote> quotes, CurrencyUnit currency) {
-        for (int i = 0; i < quotes.size(); i++) {
-            Amounts.sameCurrency(currency, quotes.get(i).amount(), "quotes/" + i + "/amount");
         }
     }
 
@@ -425,32 +444,6 @@ public record Plan(
                 throw new RefusedException(
                         "beds/" + i + "/revisions",
                         bed.name() + " begins in " + bed.firstSeason() + ", before the garden does",
-                        "give " + firstSeason + " or later");
-            }
-        }
-    }
-
-    private static void checkSundries(List<Sundry> sundries, int firstSeason, CurrencyUnit currency) {
-        for (int i = 0; i < sundries.size(); i++) {
-            Sundry sundry = sundries.get(i);
-            String field = "sundries/" + i;
-            sundry.price().ifPresent(price -> Amounts.sameCurrency(currency, price, field + "/price"));
-            if (sundry.season() < firstSeason) {
-                throw new RefusedException(
-                        field + "/season",
-                        sundry.name() + " is wanted in " + sundry.season() + ", before the garden begins",
-                        "give " + firstSeason + " or later");
-            }
-        }
-    }
-
-    private static void checkWalks(List<Walk> walks, int firstSeason) {
-        for (int i = 0; i < walks.size(); i++) {
-            int season = walks.get(i).lifetime().from().orElse(firstSeason);
-            if (season < firstSeason) {
-                throw new RefusedException(
-                        "walks/" + i + "/lifetime/from",
-                        walks.get(i).name() + " is made in " + season + ", before the garden begins",
                         "give " + firstSeason + " or later");
             }
         }

@@ -107,9 +107,7 @@ public sealed interface PurseChange extends Change {
                                 Put.of(drain.withLifetime(drain.lifetime().beginning(to)))));
             }
             if (sundries) {
-                plan.sundries().stream()
-                        .filter(sundry -> sundry.season() == season)
-                        .forEach(sundry -> steps.add(Put.of(sundry.withSeason(to))));
+                Things.all().forEach(kind -> kind.delaying(plan, season, to).forEach(steps::add));
             }
             if (steps.isEmpty()) {
                 throw new RefusedException(

@@ -21,6 +21,12 @@ public final class RefusedException extends IllegalArgumentException {
         return this;
     }
 
+    /** The same of a value that lies within another. */
+    RefusedException within(String at) {
+        String field = refusal.field().isEmpty() ? at : at + "/" + refusal.field();
+        return new RefusedException(field, refusal.reason(), refusal.next());
+    }
+
     public Refusal refusal() {
         return refusal;
     }

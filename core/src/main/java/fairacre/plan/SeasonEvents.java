@@ -26,16 +26,16 @@ public record SeasonEvents(int season, String words) {
             }
         }
         plan.beds().forEach(bed -> bed.retired().ifPresent(season -> count(counts, season, "gone")));
-        Things.ALL.forEach(things -> count(counts, plan, things));
+        Things.all().forEach(things -> count(counts, plan, things));
         // What is paid for besides shows in the season's sum.
-        plan.sundries().forEach(sundry -> counts.computeIfAbsent(sundry.season(), season -> new LinkedHashMap<>()));
+        plan.paidBesides().forEach(sundry -> counts.computeIfAbsent(sundry.season(), season -> new LinkedHashMap<>()));
         return counts.entrySet().stream()
                 .map(season -> new SeasonEvents(season.getKey(), words(season.getValue())))
                 .toList();
     }
 
     private static <T> void count(Map<Integer, Map<String, Integer>> counts, Plan plan, Things<T> things) {
-        for (T thing : things.list().apply(plan)) {
+        for (T thing : plan.list(things)) {
             Lifetime lifetime = things.seasons().lifetime().apply(plan, thing);
             String noun = things.seasons().noun().apply(thing);
             lifetime.from()

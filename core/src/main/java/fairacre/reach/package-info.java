@@ -7,6 +7,7 @@
  * thickness of it. A bed reached from both long sides may be twice as wide as the reach, from one side once.
  *
  * <p>{@link fairacre.reach.ReachStudy} is the entry and the example that other studies follow: one public entry, a few
- * result records, package-private workings. It proposes nothing; remedies are the appraisal's.
+ * result records, package-private workings. {@link fairacre.reach.ReachCapability} brings the flaws and what would
+ * help.
  */
 package fairacre.reach;

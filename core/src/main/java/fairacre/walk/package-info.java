@@ -10,7 +10,5 @@
  * edge of a bed exactly where the middle of their disk can stand half a width off it, so the middle's line is cut with
  * the neighbours grown by the same radius, in closed form. Ground that is shut in by beds is found by uniting the grown
  * neighbours, and only where three or more of them meet.
- *
- * <p>Not treated here yet: gates, surfaces, slopes, turning room, routes.
  */
 package fairacre.walk;

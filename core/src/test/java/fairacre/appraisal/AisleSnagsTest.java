@@ -10,10 +10,13 @@ import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.shaped;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.judging.Remedy;
+import fairacre.judging.Snag;
 import fairacre.measure.Length;
 import fairacre.plan.Form;
 import fairacre.plan.Plan;
 import fairacre.plan.Shape;
+import fairacre.walk.WalkRule;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -24,7 +27,7 @@ class AisleSnagsTest {
 
     private static Optional<Snag> snag(Plan plan) {
         return Appraisal.of(plan, SEASON).snags().stream()
-                .filter(snag -> snag.rule() == SnagRule.AISLE_TOO_NARROW)
+                .filter(snag -> snag.rule() == WalkRule.AISLE_TOO_NARROW)
                 .findFirst();
     }
 

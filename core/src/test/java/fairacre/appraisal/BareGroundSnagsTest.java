@@ -13,6 +13,8 @@ import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.judging.Snag;
+import fairacre.judging.Weight;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.measure.Units;
@@ -30,6 +32,7 @@ import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
 import fairacre.plan.WayIn;
+import fairacre.wheels.WheelRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -53,7 +56,7 @@ class BareGroundSnagsTest {
 
     private static List<Snag> bare(Plan plan, int season) {
         return Appraisal.of(plan, season).snags().stream()
-                .filter(snag -> snag.rule() == SnagRule.BARE_GROUND)
+                .filter(snag -> snag.rule() == WheelRule.BARE_GROUND)
                 .toList();
     }
 

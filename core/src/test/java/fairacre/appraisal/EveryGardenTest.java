@@ -7,7 +7,13 @@ import static fairacre.testing.Gardens.plot;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.cost.KnownCuts;
+import fairacre.judging.Failure;
+import fairacre.judging.Finder;
+import fairacre.judging.Guard;
+import fairacre.judging.JudgingRule;
+import fairacre.judging.Snag;
 import fairacre.plan.Plan;
+import fairacre.reach.ReachRule;
 import fairacre.shape.Memo;
 import fairacre.testing.RandomGardens;
 import java.util.List;
@@ -46,8 +52,8 @@ class EveryGardenTest {
         assertThat(failures(plan, true)).isEmpty();
         assertThat(Appraisal.of(plan, SEASON).snags())
                 .extracting(Snag::rule)
-                .contains(SnagRule.REACH_NOBODY)
-                .doesNotContain(SnagRule.NOT_JUDGED);
+                .contains(ReachRule.REACH_NOBODY)
+                .doesNotContain(JudgingRule.NOT_JUDGED);
     }
 
     @Test
@@ -68,14 +74,14 @@ class EveryGardenTest {
         Snag other = Appraisal.of(plan, SEASON).snags().get(0);
         List<Snag> snags = Appraisal.found(
                 Stream.of(
-                        new Appraisal.Finder("the walks", () -> {
+                        new Finder("the walks", () -> {
                             throw new IllegalStateException("a fault of ours");
                         }),
-                        new Appraisal.Finder("the rest", () -> List.of(other))),
+                        new Finder("the rest", () -> List.of(other))),
                 guard);
         assertThat(snags).contains(other).hasSize(2);
         assertThat(snags)
-                .filteredOn(snag -> snag.rule() == SnagRule.NOT_JUDGED)
+                .filteredOn(snag -> snag.rule() == JudgingRule.NOT_JUDGED)
                 .singleElement()
                 .satisfies(snag -> assertThat(snag.words()).startsWith("This could not be judged: the walks."));
         assertThat(guard.failures())

@@ -17,7 +17,9 @@ import fairacre.arrange.ArrangementStudy;
 import fairacre.arrange.LargestRectangle;
 import fairacre.arrange.LayoutKind;
 import fairacre.arrange.Wish;
+import fairacre.bed.BedRule;
 import fairacre.ground.SettingOutStudy;
+import fairacre.judging.Snag;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.Plan;
@@ -26,10 +28,12 @@ import fairacre.plan.Put;
 import fairacre.plan.Rectangle;
 import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
+import fairacre.reach.ReachRule;
 import fairacre.walk.CarrierGround;
 import fairacre.walk.CarrierStudy;
 import fairacre.walk.Route;
 import fairacre.walk.RouteStudy;
+import fairacre.wheels.WheelRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -49,8 +53,8 @@ class ExtremePlotsTest {
         assertThat(report.growing().squareMetres()).isCloseTo(0.81, within(1e-6));
         assertThat(report.snags())
                 .extracting(Snag::rule)
-                .contains(SnagRule.REACH_NOBODY)
-                .doesNotContain(SnagRule.BED_OFF_PLOT);
+                .contains(ReachRule.REACH_NOBODY)
+                .doesNotContain(BedRule.BED_OFF_PLOT);
         assertThat(SettingOutStudy.of(plan.site(), plan.standing(SEASON), plan.units())
                         .base())
                 .isEqualTo(Length.metres(1));
@@ -90,7 +94,7 @@ class ExtremePlotsTest {
         Plan plan = hectare();
         AppraisalReport report = Appraisal.of(plan, SEASON).report();
         assertThat(report.plot().squareMetres()).isEqualTo(10_000);
-        assertThat(report.snags()).extracting(Snag::rule).containsOnly(SnagRule.HEIGHT_UNFIT, SnagRule.BARE_GROUND);
+        assertThat(report.snags()).extracting(Snag::rule).containsOnly(ReachRule.HEIGHT_UNFIT, WheelRule.BARE_GROUND);
         CarrierGround ground = CarrierStudy.of(Appraisal.of(plan, SEASON).walks(), plan.standing(SEASON))
                 .judge(plan.carriers().get(0));
         assertThat(ground.area().squareMetres()).isCloseTo(10_000 - (4 - Math.PI) * 0.75 * 0.75 - 300, within(2.5));

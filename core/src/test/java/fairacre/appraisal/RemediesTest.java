@@ -8,7 +8,13 @@ import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.bed.BedRule;
 import fairacre.format.GardenJson;
+import fairacre.judging.Remedy;
+import fairacre.judging.Rule;
+import fairacre.judging.Snag;
+import fairacre.judging.Wording;
+import fairacre.ledger.PurseRule;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.plan.Acquired;
@@ -20,6 +26,7 @@ import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.Sundry;
+import fairacre.reach.ReachRule;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,7 +50,7 @@ class RemediesTest {
     void onRandomPlotsEveryRemedyIsTakenAndMoveAndResizePutNoBedOnAnother(long seed) {
         Plan plan = random(seed);
         List<Snag> snags = Appraisal.of(plan, SEASON).snags();
-        int overlapsNow = count(snags, SnagRule.BED_OVERLAP) + count(snags, SnagRule.BED_OFF_PLOT);
+        int overlapsNow = count(snags, BedRule.BED_OVERLAP) + count(snags, BedRule.BED_OFF_PLOT);
         for (Snag snag : snags) {
             assertThat(snag.remedies()).as(snag.words()).isNotEmpty();
             for (Remedy remedy : snag.remedies()) {
@@ -51,7 +58,7 @@ class RemediesTest {
                 List<Snag> after = Appraisal.of(plan.apply(remedy.change()).orThrow(), SEASON)
                         .preview()
                         .snags();
-                assertThat(count(after, SnagRule.BED_OVERLAP) + count(after, SnagRule.BED_OFF_PLOT))
+                assertThat(count(after, BedRule.BED_OVERLAP) + count(after, BedRule.BED_OFF_PLOT))
                         .as(remedy.words())
                         .isLessThanOrEqualTo(overlapsNow);
             }
@@ -63,12 +70,12 @@ class RemediesTest {
     void onRandomPlotsWhatBringsABedWithinReachDoes(long seed) {
         Plan plan = random(seed);
         for (Snag snag : Appraisal.of(plan, SEASON).snags()) {
-            for (Remedy remedy : snag.rule() == SnagRule.REACH_NOBODY ? snag.remedies() : List.<Remedy>of()) {
+            for (Remedy remedy : snag.rule() == ReachRule.REACH_NOBODY ? snag.remedies() : List.<Remedy>of()) {
                 Plan cured = plan.apply(remedy.change()).orThrow();
                 assertThat(Appraisal.of(cured, SEASON).preview().snags())
                         .as(remedy.words())
                         .noneMatch(s ->
-                                s.rule() == SnagRule.REACH_NOBODY && s.beds().equals(snag.beds()));
+                                s.rule() == ReachRule.REACH_NOBODY && s.beds().equals(snag.beds()));
             }
         }
     }
@@ -89,7 +96,7 @@ class RemediesTest {
                 id("Bench"), "Bench", SEASON, BillPart.OTHER, BigDecimal.ONE, Optional.empty(), Acquired.BOUGHT);
         Plan plan = with(plot(10, 10, List.of(gardener("Ada", 0.6, 0.6))), Put.of(bench));
         Snag missing = Appraisal.of(plan, SEASON).snags().stream()
-                .filter(s -> s.rule() == SnagRule.PRICE_MISSING)
+                .filter(s -> s.rule() == PurseRule.PRICE_MISSING)
                 .findFirst()
                 .orElseThrow();
         assertThat(missing.words()).isEqualTo("There is no price for Bench.");
@@ -129,7 +136,7 @@ class RemediesTest {
         assertThat(wording.share(0.001)).isEqualTo("under 1 %");
     }
 
-    private static int count(List<Snag> snags, SnagRule rule) {
+    private static int count(List<Snag> snags, Rule rule) {
         return (int) snags.stream().filter(s -> s.rule() == rule).count();
     }
 

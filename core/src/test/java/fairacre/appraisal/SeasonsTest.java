@@ -12,6 +12,9 @@ import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import fairacre.bed.BedRule;
+import fairacre.judging.Rule;
+import fairacre.judging.Snag;
 import fairacre.measure.Length;
 import fairacre.plan.Board;
 import fairacre.plan.FeatureKind;
@@ -27,7 +30,10 @@ import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
 import fairacre.plan.WayIn;
+import fairacre.reach.ReachRule;
 import fairacre.surface.BuildUps;
+import fairacre.surface.SurfaceRule;
+import fairacre.walk.WalkRule;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -37,7 +43,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Everything is judged in its season. */
 class SeasonsTest {
 
-    private static List<SnagRule> rules(Plan plan, int season) {
+    private static List<Rule> rules(Plan plan, int season) {
         return Appraisal.of(plan, season).preview().snags().stream()
                 .map(Snag::rule)
                 .toList();
@@ -60,9 +66,9 @@ class SeasonsTest {
                         Site.rectangle(10, 2.5),
                         build,
                         Lifetime.from(SEASON + 2))));
-        assertThat(rules(plan, SEASON)).doesNotContain(SnagRule.WALK_RAISES_GROUND);
-        assertThat(rules(plan, SEASON + 1)).doesNotContain(SnagRule.WALK_RAISES_GROUND);
-        assertThat(rules(plan, SEASON + 2)).contains(SnagRule.WALK_RAISES_GROUND);
+        assertThat(rules(plan, SEASON)).doesNotContain(SurfaceRule.WALK_RAISES_GROUND);
+        assertThat(rules(plan, SEASON + 1)).doesNotContain(SurfaceRule.WALK_RAISES_GROUND);
+        assertThat(rules(plan, SEASON + 2)).contains(SurfaceRule.WALK_RAISES_GROUND);
     }
 
     @Test
@@ -77,8 +83,8 @@ class SeasonsTest {
                         Site.rectangle(10, 2),
                         WalkBuild.NONE,
                         Lifetime.from(SEASON + 1))));
-        assertThat(rules(plan, SEASON)).doesNotContain(SnagRule.SURFACE_UNFIT);
-        assertThat(rules(plan, SEASON + 1)).contains(SnagRule.SURFACE_UNFIT);
+        assertThat(rules(plan, SEASON)).doesNotContain(WalkRule.SURFACE_UNFIT);
+        assertThat(rules(plan, SEASON + 1)).contains(WalkRule.SURFACE_UNFIT);
     }
 
     @ParameterizedTest(name = "season + {0}: blocked {1}")
@@ -95,7 +101,7 @@ class SeasonsTest {
         WayIn gate = new WayIn(id("Gate"), "Gate", Point.metres(0, 5), Length.metres(0.7), Swing.INWARD);
         Plan plan = with(
                 plot(10, 10, List.of(gardener("Bo", 0.6, 0.9)), bed("Beans", 5, 5, 2, 1)), Put.of(wide), Put.of(gate));
-        assertThat(rules(plan, SEASON + years).contains(SnagRule.REACH_NOBODY)).isEqualTo(narrow);
+        assertThat(rules(plan, SEASON + years).contains(ReachRule.REACH_NOBODY)).isEqualTo(narrow);
         assertThat(plan.seasonsOfChange()).contains(SEASON + 2);
     }
 
@@ -132,10 +138,10 @@ class SeasonsTest {
                         lifetime)));
         for (int year = 0; year < 5; year++) {
             boolean there = from <= year && year < until;
-            assertThat(rules(plan, SEASON + year).contains(SnagRule.BED_ON_FEATURE))
+            assertThat(rules(plan, SEASON + year).contains(BedRule.BED_ON_FEATURE))
                     .as("shed after %s", year)
                     .isEqualTo(there);
-            assertThat(rules(plan, SEASON + year).contains(SnagRule.SURFACE_UNFIT))
+            assertThat(rules(plan, SEASON + year).contains(WalkRule.SURFACE_UNFIT))
                     .as("walk after %s", year)
                     .isEqualTo(there);
         }

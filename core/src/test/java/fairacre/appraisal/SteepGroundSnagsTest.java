@@ -10,6 +10,9 @@ import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.judging.Remedy;
+import fairacre.judging.Snag;
+import fairacre.judging.Weight;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
@@ -24,6 +27,7 @@ import fairacre.plan.Swing;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkGrade;
 import fairacre.plan.WayIn;
+import fairacre.wheels.WheelRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -43,7 +47,7 @@ class SteepGroundSnagsTest {
 
     private static List<Snag> steep(Plan plan) {
         return Appraisal.of(plan, SEASON).snags().stream()
-                .filter(snag -> snag.rule() == SnagRule.GROUND_TOO_STEEP)
+                .filter(snag -> snag.rule() == WheelRule.GROUND_TOO_STEEP)
                 .toList();
     }
 
@@ -161,7 +165,7 @@ class SteepGroundSnagsTest {
         assertThat(steep(with(shelf, Put.of(up)))).isEmpty();
         assertThat(Appraisal.of(with(shelf, Put.of(up)), SEASON).snags())
                 .extracting(Snag::rule)
-                .contains(SnagRule.WALK_TOO_STEEP);
+                .contains(WheelRule.WALK_TOO_STEEP);
     }
 
     @Test

@@ -13,6 +13,9 @@ import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.judging.Remedy;
+import fairacre.judging.Snag;
+import fairacre.judging.Weight;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
@@ -27,6 +30,7 @@ import fairacre.plan.Surfacing;
 import fairacre.plan.Things;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkGrade;
+import fairacre.wheels.WheelRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -43,7 +47,7 @@ class SteepWalkSnagsTest {
 
     private static List<Snag> steep(Plan plan) {
         return Appraisal.of(plan, SEASON).snags().stream()
-                .filter(snag -> snag.rule() == SnagRule.WALK_TOO_STEEP)
+                .filter(snag -> snag.rule() == WheelRule.WALK_TOO_STEEP)
                 .toList();
     }
 
@@ -195,7 +199,7 @@ class SteepWalkSnagsTest {
                 Put.of(paved("Shelf", 6, 10)));
         assertThat(Appraisal.of(plan, SEASON).snags())
                 .extracting(Snag::rule)
-                .doesNotContain(SnagRule.BARE_GROUND, SnagRule.GROUND_TOO_STEEP);
+                .doesNotContain(WheelRule.BARE_GROUND, WheelRule.GROUND_TOO_STEEP);
         assertThat(steep(plan))
                 .singleElement()
                 .satisfies(snag ->
@@ -203,7 +207,7 @@ class SteepWalkSnagsTest {
         Plan off = with(plan, new Remove<>(Things.WALKS, id("Way")));
         assertThat(Appraisal.of(off, SEASON).snags())
                 .extracting(Snag::rule)
-                .contains(SnagRule.BARE_GROUND, SnagRule.GROUND_TOO_STEEP);
+                .contains(WheelRule.BARE_GROUND, WheelRule.GROUND_TOO_STEEP);
     }
 
     private static Walk paved(String name, double bottom, double top) {

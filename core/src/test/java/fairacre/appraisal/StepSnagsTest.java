@@ -11,6 +11,8 @@ import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.judging.Snag;
+import fairacre.judging.Weight;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.measure.Units;
@@ -25,6 +27,7 @@ import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkBuild;
 import fairacre.plan.WalkGrade;
+import fairacre.wheels.WheelRule;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -38,7 +41,7 @@ class StepSnagsTest {
 
     private static List<Snag> steps(Plan plan) {
         return Appraisal.of(plan, SEASON).snags().stream()
-                .filter(snag -> snag.rule() == SnagRule.WALK_STEP)
+                .filter(snag -> snag.rule() == WheelRule.WALK_STEP)
                 .toList();
     }
 
@@ -102,8 +105,8 @@ class StepSnagsTest {
         AppraisalReport preview = Appraisal.of(
                         with(garden(INES), Put.of(walk("Way", 5, 4, 0, Surfacing.PAVERS, 0.15, false, false))), SEASON)
                 .preview();
-        assertThat(preview.snags()).extracting(Snag::rule).doesNotContain(SnagRule.WALK_STEP);
-        assertThat(preview.notJudged()).contains(SnagRule.WALK_STEP);
+        assertThat(preview.snags()).extracting(Snag::rule).doesNotContain(WheelRule.WALK_STEP);
+        assertThat(preview.notJudged()).contains(WheelRule.WALK_STEP);
     }
 
     @Test
@@ -166,7 +169,7 @@ class StepSnagsTest {
                 new SetLevels(List.of(height(0, 0, 0), height(10, 0, 0), height(0, 10, 1), height(10, 10, 1))),
                 Put.of(walk("Way", 5, 4, 0, Surfacing.PAVERS, 0, false, false)));
         assertThat(Appraisal.of(plan, SEASON).snags())
-                .filteredOn(snag -> snag.rule() == SnagRule.WALK_TOO_STEEP)
+                .filteredOn(snag -> snag.rule() == WheelRule.WALK_TOO_STEEP)
                 .singleElement()
                 .satisfies(snag -> assertThat(snag.words())
                         .isEqualTo("Way rises 1 in 10 and lies level across: too steep for Ines and Maren."));

@@ -8,11 +8,15 @@ import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.judging.Remedy;
+import fairacre.judging.Rule;
+import fairacre.judging.Snag;
 import fairacre.plan.Change;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
 import fairacre.plan.Remove;
 import fairacre.plan.Things;
+import fairacre.reach.ReachRule;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -23,14 +27,14 @@ class TendingTest {
     private static final Plan TWO =
             plot(10, 10, List.of(gardener("Long", 0.8, 0.6), gardener("Short", 0.5, 0.6)), bed("Beans", 5, 5, 3, 1.4));
 
-    private static List<SnagRule> rules(Plan plan) {
+    private static List<Rule> rules(Plan plan) {
         return Appraisal.of(plan, SEASON).snags().stream().map(Snag::rule).toList();
     }
 
     @Test
     void aBedThatOnlyOneReachesIsOfferedToThem() {
         Snag snag = Appraisal.of(TWO, SEASON).snags().stream()
-                .filter(s -> s.rule() == SnagRule.REACH_GARDENER)
+                .filter(s -> s.rule() == ReachRule.REACH_GARDENER)
                 .findFirst()
                 .orElseThrow();
         Remedy given = snag.remedies().stream()
@@ -45,7 +49,7 @@ class TendingTest {
     @Test
     void givenToWhoDoesNotReachItIsToldForThem() {
         Plan given = with(TWO, new Change.TendBed(id("Beans"), List.of(id("Short"))));
-        assertThat(rules(given)).containsExactly(SnagRule.REACH_NOBODY);
+        assertThat(rules(given)).containsExactly(ReachRule.REACH_NOBODY);
     }
 
     @Test

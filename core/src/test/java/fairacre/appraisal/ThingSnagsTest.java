@@ -10,9 +10,12 @@ import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.judging.Snag;
+import fairacre.judging.Weight;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
+import fairacre.walk.WalkRule;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -24,7 +27,7 @@ class ThingSnagsTest {
 
     private static Optional<Snag> shutOut(Plan plan) {
         return Appraisal.of(plan, SEASON).snags().stream()
-                .filter(snag -> snag.rule() == SnagRule.THING_SHUT_OUT)
+                .filter(snag -> snag.rule() == WalkRule.THING_SHUT_OUT)
                 .findFirst();
     }
 

@@ -17,6 +17,11 @@ import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.judging.Edits;
+import fairacre.judging.Remedy;
+import fairacre.judging.Rule;
+import fairacre.judging.Snag;
+import fairacre.judging.Weight;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.plan.Bed;
@@ -34,7 +39,9 @@ import fairacre.plan.StandingBed;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkGrade;
+import fairacre.reach.ReachRule;
 import fairacre.testing.RandomGardens;
+import fairacre.walk.WalkRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -51,7 +58,7 @@ class TightRemediesTest {
 
     private static final Gardener ADA = gardener("Ada", 0.6, 0.6);
 
-    private static List<Snag> of(Plan plan, SnagRule rule) {
+    private static List<Snag> of(Plan plan, Rule rule) {
         return Appraisal.of(plan, SEASON).snags().stream()
                 .filter(snag -> snag.rule() == rule)
                 .toList();
@@ -86,10 +93,10 @@ class TightRemediesTest {
     void aBedAgainstTheEdgeIsNarrowedFromItsFreeSideToOneReach(String where, double x) {
         // Reached from one long side only: 0.6 m wide, still against the edge.
         Plan plan = plot(10, 10, List.of(ADA), bed("Beans", x, 5, 1, 4));
-        Cured cured = narrowed(plan, of(plan, SnagRule.REACH_NOBODY).get(0), "Beans");
+        Cured cured = narrowed(plan, of(plan, ReachRule.REACH_NOBODY).get(0), "Beans");
         assertThat(cured.width()).isEqualTo(Length.metres(0.6));
-        assertThat(of(cured.after(), SnagRule.EDGE_STRIP)).isEmpty();
-        assertThat(of(cured.after(), SnagRule.REACH_NOBODY)).isEmpty();
+        assertThat(of(cured.after(), WalkRule.EDGE_STRIP)).isEmpty();
+        assertThat(of(cured.after(), ReachRule.REACH_NOBODY)).isEmpty();
         double kept = x < 5 ? 0.3 : 9.7;
         assertThat(cured.after().standing(SEASON).get(0).outline().centre().x().metres())
                 .isCloseTo(kept, within(1e-6));
@@ -100,10 +107,10 @@ class TightRemediesTest {
     void theWidestThatWorksIsFound(Units units, double turn, double reachable) {
         Plan plan = plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 4, 1.9, turn, Optional.empty()));
         Plan measured = with(plan, new Change.DescribeGarden("G", units));
-        Cured cured = narrowed(measured, of(measured, SnagRule.REACH_NOBODY).get(0), "Beans");
+        Cured cured = narrowed(measured, of(measured, ReachRule.REACH_NOBODY).get(0), "Beans");
         double step = units == Units.METRIC ? 0.005 : 0.00635;
         assertThat(cured.width().metres()).isBetween(reachable - step + 1e-9, reachable + step);
-        assertThat(of(cured.after(), SnagRule.REACH_NOBODY)).isEmpty();
+        assertThat(of(cured.after(), ReachRule.REACH_NOBODY)).isEmpty();
     }
 
     @Test
@@ -111,14 +118,14 @@ class TightRemediesTest {
         // Twice the reach and a hair: a line of 4 mm by 1.4 m is out of reach.
         for (double width : new double[] {1.203, 1.205, 1.22}) {
             Plan plan = plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 1.5, width));
-            for (Snag snag : of(plan, SnagRule.REACH_NOBODY)) {
+            for (Snag snag : of(plan, ReachRule.REACH_NOBODY)) {
                 assertThat(snag.weight()).isNotEqualTo(Weight.SERIOUS);
                 assertThat(snag.remedies()).noneMatch(remedy -> remedy.words().startsWith("Take"));
             }
         }
-        assertThat(of(plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 1.5, 1.2)), SnagRule.REACH_NOBODY))
+        assertThat(of(plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 1.5, 1.2)), ReachRule.REACH_NOBODY))
                 .isEmpty();
-        assertThat(of(plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 4, 2)), SnagRule.REACH_NOBODY)
+        assertThat(of(plot(10, 10, List.of(ADA), bed("Beans", 5, 5, 4, 2)), ReachRule.REACH_NOBODY)
                         .get(0)
                         .weight())
                 .isEqualTo(Weight.SERIOUS);
@@ -130,7 +137,7 @@ class TightRemediesTest {
         for (double length : new double[] {2.4, 4, 7}) {
             for (Gardener who : List.of(ADA, seated("Ines", 0.5, 0.92))) {
                 Plan plan = plot(14, 14, List.of(who), bed("Squash", 7, 7, length, 2.4));
-                for (Snag snag : of(plan, SnagRule.REACH_NOBODY)) {
+                for (Snag snag : of(plan, ReachRule.REACH_NOBODY)) {
                     snag.remedies().stream()
                             .filter(r -> r.words().startsWith("Cut a keyhole"))
                             .forEach(remedy -> {
@@ -158,19 +165,19 @@ class TightRemediesTest {
     void aCombIsCuredByItsOwnMeasures() {
         Bed fingers = shaped("Comb", rectangle(6, 6, 6, 3, 0), comb(2, 0.5, 1.9));
         Plan plan = plot(12, 12, List.of(ADA), fingers);
-        Snag snag = of(plan, SnagRule.REACH_NOBODY).get(0);
+        Snag snag = of(plan, ReachRule.REACH_NOBODY).get(0);
         Remedy slimmer = snag.remedies().stream()
                 .filter(r -> r.words().startsWith("Make the fingers of Comb"))
                 .findFirst()
                 .orElseThrow();
         Plan after = plan.apply(slimmer.change()).orThrow();
-        assertThat(of(after, SnagRule.REACH_NOBODY)).isEmpty();
+        assertThat(of(after, ReachRule.REACH_NOBODY)).isEmpty();
         Length finger =
                 ((Form.Comb) after.standing(SEASON).get(0).revision().shape().form()).finger();
         assertThat(finger.metres()).isBetween(1.1, 1.2);
         Plan wider = plot(
                 12, 12, List.of(ADA), shaped("Comb", rectangle(6, 6, 6, 3, 0), comb(2, 0.5, finger.metres() + 0.005)));
-        assertThat(of(wider, SnagRule.REACH_NOBODY)).isNotEmpty();
+        assertThat(of(wider, ReachRule.REACH_NOBODY)).isNotEmpty();
     }
 
     @Test
@@ -184,14 +191,14 @@ class TightRemediesTest {
             }
         }
         Plan plan = plot(12, 12, List.of(ADA), beds.toArray(Bed[]::new));
-        Snag snag = of(plan, SnagRule.WALK_TOO_NARROW).get(0);
+        Snag snag = of(plan, WalkRule.WALK_TOO_NARROW).get(0);
         Remedy together = snag.remedies().stream()
                 .filter(r -> r.words().contains(" beds"))
                 .findFirst()
                 .orElseThrow();
         Plan after = plan.apply(together.change()).orThrow();
-        assertThat(of(after, SnagRule.WALK_TOO_NARROW))
-                .hasSizeLessThan(of(plan, SnagRule.WALK_TOO_NARROW).size());
+        assertThat(of(after, WalkRule.WALK_TOO_NARROW))
+                .hasSizeLessThan(of(plan, WalkRule.WALK_TOO_NARROW).size());
     }
 
     @Test
@@ -200,7 +207,7 @@ class TightRemediesTest {
                 .mapToObj(i -> bed("Bed " + i, 2 + i % 4 * 3.5, 2 + i / 4 * 3, 2.4, 1.5))
                 .toArray(Bed[]::new);
         Plan plan = plot(16, 11, List.of(ADA), beds);
-        List<Snag> snags = of(plan, SnagRule.REACH_NOBODY);
+        List<Snag> snags = of(plan, ReachRule.REACH_NOBODY);
         assertThat(snags).hasSize(12);
         for (Snag snag : snags) {
             Remedy all = snag.remedies().stream()
@@ -299,8 +306,8 @@ class TightRemediesTest {
         // The slot on the left of Squash is shut by Beans at its end. Narrowed as far as a chair reaches from both
         // sides, the slot would be wide enough to get into, but not to turn there.
         Plan plan = slotShutByBeans(units, scale, turn);
-        assertThat(wheelFlaws(plan)).doesNotContainKey(SnagRule.DEAD_END.toString());
-        Snag reach = of(plan, SnagRule.REACH_NOBODY).stream()
+        assertThat(wheelFlaws(plan)).doesNotContainKey(WalkRule.DEAD_END.toString());
+        Snag reach = of(plan, ReachRule.REACH_NOBODY).stream()
                 .filter(snag -> snag.beds().contains(id("Squash")))
                 .findFirst()
                 .orElseThrow();
@@ -311,7 +318,7 @@ class TightRemediesTest {
         for (Remedy remedy : reach.remedies()) {
             assertThat(wheelFlaws(plan.apply(remedy.change()).orThrow()))
                     .as(remedy.words())
-                    .doesNotContainKey(SnagRule.DEAD_END.toString());
+                    .doesNotContainKey(WalkRule.DEAD_END.toString());
         }
         noWiderOneWouldDo(plan, narrowed(plan, reach, "Squash").width(), units);
     }
@@ -328,7 +335,7 @@ class TightRemediesTest {
                 Plan after = with(plan, Edits.reshape(plan.standing(SEASON).get(0), outline));
                 List<Snag> left = Appraisal.of(after, SEASON).flawsOnTheGround();
                 boolean reached = left.stream()
-                        .noneMatch(snag -> snag.rule() == SnagRule.REACH_NOBODY
+                        .noneMatch(snag -> snag.rule() == ReachRule.REACH_NOBODY
                                 && snag.beds().contains(id("Squash")));
                 assertThat(reached && left.size() <= before && wheelFlaws(after).isEmpty())
                         .as("%s m wide, side %s", width, side)

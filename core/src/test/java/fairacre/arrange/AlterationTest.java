@@ -11,9 +11,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.appraisal.Appraisal;
-import fairacre.appraisal.Snag;
-import fairacre.appraisal.SnagRule;
 import fairacre.arrange.Alteration.Kind;
+import fairacre.judging.Snag;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Board;
@@ -21,6 +20,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
+import fairacre.reach.ReachRule;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -77,7 +77,7 @@ class AlterationTest {
             Plan after = altered(garden(2.4, false), kind, SEASON);
             assertThat(Appraisal.of(after, SEASON).snags())
                     .extracting(Snag::rule)
-                    .doesNotContain(SnagRule.REACH_NOBODY);
+                    .doesNotContain(ReachRule.REACH_NOBODY);
         }
         List<StandingBed> halves =
                 altered(garden(2.4, false), Kind.SPLIT, SEASON).standing(SEASON);

@@ -14,8 +14,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.appraisal.Appraisal;
-import fairacre.appraisal.Snag;
-import fairacre.appraisal.SnagRule;
+import fairacre.bed.BedRule;
+import fairacre.judging.Snag;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.plan.Change;
@@ -27,7 +27,9 @@ import fairacre.plan.RefusedException;
 import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
 import fairacre.plan.WalkGrade;
+import fairacre.reach.ReachRule;
 import fairacre.testing.Gardens;
+import fairacre.walk.WalkRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -92,7 +94,7 @@ class ArrangementStudyTest {
             Plan taken = plan.apply(one.change()).orThrow();
             assertThat(Appraisal.of(taken, SEASON).preview().snags())
                     .as(one.manner() + " " + one.beds())
-                    .allSatisfy(snag -> assertThat(snag.rule()).isIn(SnagRule.EDGE_STRIP, SnagRule.HEIGHT_UNFIT));
+                    .allSatisfy(snag -> assertThat(snag.rule()).isIn(WalkRule.EDGE_STRIP, ReachRule.HEIGHT_UNFIT));
             assertThat(Appraisal.of(taken, SEASON).preview().growing()).isEqualTo(one.growing());
         }
         assertThat(all(plan, wish(0, 0, 9, 8, 0.95))).isNotEmpty();
@@ -142,7 +144,7 @@ class ArrangementStudyTest {
                     .noneMatch(bed -> Polygons.of(bed.corners()).distance(later) < 0.59);
             assertThat(Appraisal.of(after, SEASON + 2).preview().snags())
                     .extracting(Snag::rule)
-                    .doesNotContain(SnagRule.BED_OVERLAP, SnagRule.WAY_IN_BLOCKED);
+                    .doesNotContain(BedRule.BED_OVERLAP, WalkRule.WAY_IN_BLOCKED);
         }
     }
 

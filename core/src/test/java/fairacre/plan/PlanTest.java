@@ -58,11 +58,11 @@ class PlanTest {
         assertThat(Changes.ofEveryKind())
                 .filteredOn(Put.class::isInstance)
                 .extracting(change -> ((Put<?>) change).things().name())
-                .containsAll(Things.ALL.stream().map(Things::name).toList());
+                .containsAll(Things.all().stream().map(Things::name).toList());
         assertThat(Changes.ofEveryKind())
                 .filteredOn(Remove.class::isInstance)
                 .extracting(change -> ((Remove<?>) change).things().name())
-                .containsAll(Things.ALL.stream().map(Things::name).toList());
+                .containsAll(Things.all().stream().map(Things::name).toList());
     }
 
     @ParameterizedTest
@@ -153,10 +153,10 @@ class PlanTest {
             assertThat(Gardens.everything().events())
                     .containsExactly(
                             new SeasonEvents(SEASON, "8 built"),
-                            new SeasonEvents(SEASON + 1, "1 drain, 1 way in, 1 walk"),
+                            new SeasonEvents(SEASON + 1, "1 drain, 1 way in, 1 walk, 1 compost heap"),
                             new SeasonEvents(SEASON + 2, "1 rebuilt"),
                             new SeasonEvents(SEASON + 5, "1 gone"),
-                            new SeasonEvents(SEASON + 9, "1 way in gone"));
+                            new SeasonEvents(SEASON + 9, "1 way in gone, 1 compost heap gone"));
             Plan hired =
                     Gardens.with(plot(10, 8, List.of()), Put.of(Gardens.sundry("Hire", "1", "80", Acquired.BOUGHT)));
             assertThat(hired.events()).containsExactly(new SeasonEvents(SEASON, ""));

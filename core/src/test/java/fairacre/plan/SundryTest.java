@@ -61,8 +61,8 @@ class SundryTest {
                 BigDecimal.ONE,
                 Optional.of(Money.of(EUR, 5)),
                 Acquired.BOUGHT);
-        assertThat(fieldOf(dollars)).isEqualTo("sundries/0/price");
-        assertThat(fieldOf(early)).isEqualTo("sundries/0/season");
+        assertThat(fieldOf(dollars)).isEqualTo("sundry/price");
+        assertThat(fieldOf(early)).isEqualTo("sundry/season");
     }
 
     private static String fieldOf(Sundry sundry) {

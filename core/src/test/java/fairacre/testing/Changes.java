@@ -5,6 +5,7 @@ import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.carrier;
 import static fairacre.testing.Gardens.cedar;
 import static fairacre.testing.Gardens.comb;
+import static fairacre.testing.Gardens.compost;
 import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.gate;
@@ -16,6 +17,7 @@ import static fairacre.testing.Gardens.rectangle;
 import static fairacre.testing.Gardens.sundry;
 import static fairacre.testing.Gardens.with;
 
+import fairacre.compost.CompostKinds;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
@@ -67,6 +69,7 @@ public final class Changes {
             Put.of(carrier("Barrow", 0.9, true, 0)),
             Put.of(walk("Side", Surfacing.GRASS)),
             Put.of(sundry("Skip", "1", "240", Acquired.BOUGHT)),
+            Put.of(compost("Heaps", 8, 4, 0)),
             Put.of(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -138,7 +141,10 @@ public final class Changes {
                 new PurseChange.PutOff(SEASON, SEASON + 1, List.of(BEANS), true, true),
                 new Change.TakeOver("The other way", plot(9, 9, List.of(), bed("Peas", 2, 2, 2, 1))),
                 new Change.DescribeGarden("Behind the mill", Units.FEET_AND_INCHES),
-                new Change.Batch("Rebuild", List.of(move, revise, new Change.DropRevision(BEANS, SEASON))));
+                new Change.Batch("Rebuild", List.of(move, revise, new Change.DropRevision(BEANS, SEASON))),
+                Put.of(compost("Heaps", 8, 5, 90)),
+                Put.of(compost("More heaps", 4, 5, 0)),
+                new Remove<>(CompostKinds.BAYS, id("Heaps")));
     }
 
     private Changes() {}

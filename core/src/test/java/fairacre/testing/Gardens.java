@@ -1,5 +1,6 @@
 package fairacre.testing;
 
+import fairacre.compost.CompostBays;
 import fairacre.cost.StartingPrices;
 import fairacre.fill.Recipe;
 import fairacre.measure.Length;
@@ -156,6 +157,13 @@ public final class Gardens {
 
     public static WayIn gate(String name, double x, double y, double width) {
         return new WayIn(id(name), name, Point.metres(x, y), Length.metres(width), Swing.INWARD);
+    }
+
+    /** Two bays of 3 ft inside, with boards of 1 in, 3 ft high. */
+    public static CompostBays compost(String name, double x, double y, double turn) {
+        Rectangle place = new Rectangle(Point.metres(x, y), Length.inches(75), Length.inches(38), turn);
+        return new CompostBays(
+                id(name), name, place, 2, Length.inches(36), Optional.empty(), Optional.empty(), Lifetime.ALWAYS);
     }
 
     public static Carrier carrier(String name, double width, boolean wheels, double turning) {
@@ -327,6 +335,15 @@ public final class Gardens {
                         new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)),
                         Length.millimetres(20))),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
+                Put.of(new CompostBays(
+                        id("Heaps"),
+                        "Heaps",
+                        rectangle(1.5, 7, 1.905, 0.965, 15),
+                        3,
+                        Length.metres(0.9),
+                        Optional.of(Length.metres(12.5)),
+                        Optional.of(Money.of(EUR, new BigDecimal("85.50"))),
+                        new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)))),
                 Put.of(new Walk(
                         id("Main"),
                         "Main",

@@ -54,6 +54,7 @@ class EndpointsTest {
             "GET /beds/{bed}/frame",
             "GET /bill.csv",
             "GET /bill.xlsx",
+            "GET /compost",
             "GET /carriers/{carrier}",
             "GET /carriers/{carrier}/routes",
             "POST /changes",

@@ -2,9 +2,11 @@ package fairacre.server.api;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.databind.JavaType;
+import fairacre.appraisal.Capabilities;
 import fairacre.format.ChangeIds;
 import fairacre.format.ChangeKinds;
 import fairacre.format.GardenJson;
+import fairacre.judging.Rule;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
@@ -13,6 +15,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Form;
 import fairacre.plan.Kit;
 import fairacre.plan.Material;
+import fairacre.plan.Plan;
 import fairacre.plan.PriceItem;
 import fairacre.plan.Things;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -22,6 +25,7 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.Content;
 import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.NumberSchema;
@@ -33,12 +37,14 @@ import io.swagger.v3.oas.models.responses.ApiResponse;
 import java.lang.reflect.RecordComponent;
 import java.security.Principal;
 import java.time.MonthDay;
+import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.joda.money.Money;
 import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
@@ -53,8 +59,16 @@ class OpenApiConfiguration {
     private static final String SCHEMAS = "#/components/schemas/";
     private static final List<String> UNIONS = List.of("Change", "Form");
     /** Types that are never written by themselves: what is put in and taken out is described for each kind of thing. */
-    private static final List<String> NOT_WRITTEN =
-            List.of("Put", "Remove", "ThingsObject", "Words", "GroundChange", "PurseChange");
+    private static final List<String> NOT_WRITTEN = List.of(
+            "Put",
+            "Remove",
+            "ThingsObject",
+            "ThingLists",
+            "StandingObject",
+            "ShiftObject",
+            "Words",
+            "GroundChange",
+            "PurseChange");
 
     static {
         SpringDocUtils.getConfig()
@@ -67,6 +81,7 @@ class OpenApiConfiguration {
                 .replaceWithSchema(Kit.class, new StringSchema().description("key of a metal kit"))
                 .replaceWithSchema(Material.class, new StringSchema().description("key of a material"))
                 .replaceWithSchema(PriceItem.class, new StringSchema().description("key of an item of the price book"))
+                .replaceWithSchema(Rule.class, rules())
                 .replaceWithSchema(Money.class, money());
         Json.mapper().addMixIn(Change.class, ChangeKinds.class);
         Json.mapper().addMixIn(Form.class, GardenJson.FormKinds.class);
@@ -97,6 +112,12 @@ class OpenApiConfiguration {
                             .filter(model -> nameOf(java).equals(model.getName()))
                             .forEach(model -> require(model, java.getRawClass()));
                 }
+                if (java.getRawClass() == Plan.class) {
+                    context.getDefinedModels().values().stream()
+                            .filter(model -> nameOf(java).equals(model.getName()))
+                            .toList()
+                            .forEach(model -> addThings(model, context));
+                }
                 return schema;
             }
         };
@@ -114,7 +135,7 @@ class OpenApiConfiguration {
         return api -> {
             Map<String, Schema> schemas = api.getComponents().getSchemas();
             Schema<?> changes = union(schemas, ChangeKinds.class);
-            Things.ALL.forEach(things -> {
+            Things.all().forEach(things -> {
                 addOne(
                         changes,
                         schemas,
@@ -201,19 +222,37 @@ class OpenApiConfiguration {
         return flat;
     }
 
+    /** A plan has a list for each kind of thing. */
+    private static void addThings(Schema<?> plan, ModelConverterContext context) {
+        plan.getProperties().remove("things");
+        plan.getRequired().remove("things");
+        Things.all().forEach(kind -> {
+            Schema<?> item = context.resolve(new AnnotatedType(kind.type()).resolveAsRef(true));
+            plan.addProperty(kind.field(), new ArraySchema().items(item));
+            plan.addRequiredItem(kind.field());
+        });
+    }
+
     private static void require(Schema<?> schema, Class<?> type) {
         List<String> required = Stream.of(type.getRecordComponents())
                 .filter(component -> !isOptional(type, component))
                 .map(RecordComponent::getName)
                 .filter(name ->
                         schema.getProperties() != null && schema.getProperties().containsKey(name))
-                .toList();
+                .collect(Collectors.toCollection(ArrayList::new));
         schema.setRequired(required);
     }
 
     private static boolean isOptional(Class<?> type, RecordComponent component) {
         return component.getType() == Optional.class
                 || type == GardenController.Edit.class && component.getType() == UUID.class;
+    }
+
+    /** The codes of the rules of all capabilities. */
+    private static Schema<?> rules() {
+        StringSchema codes = new StringSchema();
+        Capabilities.rules().forEach(rule -> codes.addEnumItem(rule.name()));
+        return codes;
     }
 
     private static Schema<?> money() {

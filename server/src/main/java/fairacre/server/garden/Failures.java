@@ -1,8 +1,8 @@
 package fairacre.server.garden;
 
 import fairacre.appraisal.Appraisal;
-import fairacre.appraisal.Failure;
 import fairacre.format.GardenFile;
+import fairacre.judging.Failure;
 import fairacre.plan.Plan;
 import io.micrometer.core.instrument.MeterRegistry;
 import java.nio.charset.StandardCharsets;

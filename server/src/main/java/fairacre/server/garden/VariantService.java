@@ -3,7 +3,7 @@ package fairacre.server.garden;
 import fairacre.appraisal.Appraisal;
 import fairacre.appraisal.AppraisalReport;
 import fairacre.appraisal.BedAppraisal;
-import fairacre.appraisal.Weight;
+import fairacre.judging.Weight;
 import fairacre.ledger.Paid;
 import fairacre.measure.Area;
 import fairacre.measure.Length;

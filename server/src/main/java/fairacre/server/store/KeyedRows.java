@@ -1,6 +1,7 @@
 package fairacre.server.store;
 
 import fairacre.plan.Plan;
+import fairacre.plan.ThingLists;
 import fairacre.plan.Things;
 import java.util.HashSet;
 import java.util.List;
@@ -61,12 +62,18 @@ final class KeyedRows<R extends TableRecord<R>, K, T> extends TableRows<R, T> {
             TableField<R, UUID> id,
             BiFunction<Record, CurrencyUnit, T> read,
             BiFunction<UUID, T, R> write) {
-        return new KeyedRows<>(Optional.of(things), things.list(), things.id(), table, garden, id, read, write);
+        return new KeyedRows<>(
+                Optional.of(things), plan -> plan.list(things), things.id(), table, garden, id, read, write);
     }
 
     /** The kind of thing that is kept here, if it is one. */
     Optional<Things<T>> things() {
         return things;
+    }
+
+    /** Puts the things that are kept here in a row of a garden among others. */
+    ThingLists into(ThingLists lists, Record row) {
+        return things.map(kind -> lists.with(kind, read(row))).orElse(lists);
     }
 
     @Override

@@ -71,7 +71,7 @@ final class PlanReader {
                         Columns.monthDay(row.get(GARDEN.YEAR_BEGINS)),
                         supply(row),
                         WorkshopRows.workshop(row),
-                        kind -> PlanRows.things(kind, row));
+                        PlanRows.things(row));
         return new StoredGarden(
                 row.get(GARDEN.REVISION), plan, Optional.ofNullable(row.get(UNDO)), Optional.ofNullable(row.get(REDO)));
     }

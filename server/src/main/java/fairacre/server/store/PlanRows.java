@@ -1,5 +1,6 @@
 package fairacre.server.store;
 
+import fairacre.plan.ThingLists;
 import fairacre.plan.Things;
 import java.util.List;
 import java.util.stream.Stream;
@@ -16,7 +17,8 @@ final class PlanRows {
             CarrierRows.ROWS,
             WalkRows.ROWS,
             SundryRows.ROWS,
-            QuoteRows.ROWS);
+            QuoteRows.ROWS,
+            CompostRows.ROWS);
 
     static final List<Rows> ALL = Stream.concat(
                     Stream.of(
@@ -32,12 +34,17 @@ final class PlanRows {
 
     private PlanRows() {}
 
-    /** The things of a kind in the row of a garden. */
-    static List<?> things(Things<?> kind, Record row) {
-        return THINGS.stream()
-                .filter(rows -> rows.things().filter(kind::equals).isPresent())
-                .findFirst()
-                .orElseThrow()
-                .read(row);
+    /** The things of all kinds in the row of a garden. */
+    static ThingLists things(Record row) {
+        ThingLists lists = ThingLists.NONE;
+        for (KeyedRows<?, ?, ?> rows : THINGS) {
+            lists = rows.into(lists, row);
+        }
+        return lists;
+    }
+
+    /** The kinds of things that are kept. */
+    static Stream<Things<?>> kinds() {
+        return THINGS.stream().flatMap(rows -> rows.things().stream());
     }
 }

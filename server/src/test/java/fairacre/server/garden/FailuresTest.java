@@ -2,7 +2,7 @@ package fairacre.server.garden;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import fairacre.appraisal.Failure;
+import fairacre.judging.Failure;
 import fairacre.testing.Gardens;
 import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import java.util.List;

@@ -1,6 +1,0 @@
-package fairacre.appraisal;
-
-import fairacre.plan.Change;
-
-/** A way to put a snag right: what it does in words, and the change that does it. */
-public record Remedy(String words, Change change) {}

@@ -1,0 +1,117 @@
+package fairacre.compost;
+
+import fairacre.measure.Length;
+import fairacre.measure.Volume;
+import fairacre.plan.Acquired;
+import fairacre.plan.Amounts;
+import fairacre.plan.BillPart;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.Lifetime;
+import fairacre.plan.Limits;
+import fairacre.plan.Rectangle;
+import fairacre.plan.Sundry;
+import java.math.BigDecimal;
+import java.util.Optional;
+import java.util.UUID;
+import org.joda.money.Money;
+
+/**
+ * Compost bays in a row, walled by boards of 1 in on all sides and between them.
+ *
+ * @param place outside of all bays together; the row runs along its length
+ * @param bays 1 to 6
+ * @param height to which a bay is filled, 0.3 to 2 m
+ * @param within how far the way from the bays to each bed may be, 1 to 200 m; empty if it is of no matter
+ * @param price of all bays, in the garden's currency; empty if it is not known, or stands on the bill elsewhere
+ * @param lifetime begins in the season in which they are built and paid for; what comes in none was there before
+ */
+public record CompostBays(
+        UUID id,
+        String name,
+        Rectangle place,
+        int bays,
+        Length height,
+        Optional<Length> within,
+        Optional<Money> price,
+        Lifetime lifetime) {
+
+    /** A board of the walls is 1 in thick, common practice. */
+    static final Length WALL = Length.inches(1);
+
+    private static final int MOST_BAYS = 6;
+    private static final Length LOWEST = Length.metres(0.3);
+    private static final Length HIGHEST = Length.metres(2);
+    private static final Length NEAREST = Length.metres(1);
+    private static final Length FURTHEST = Length.metres(200);
+    /** A bay inside is a hand wide at least. */
+    private static final Length NARROWEST = Length.metres(0.1);
+
+    public CompostBays {
+        Limits.present(id, "id");
+        name = Limits.name(name, "name");
+        Limits.present(place, "place");
+        Limits.between(bays, 1, MOST_BAYS, "bays");
+        Limits.between(inside(place.length(), bays), NARROWEST, Limits.LONGEST_SIDE, "place/length");
+        Limits.between(inside(place.width(), 1), NARROWEST, Limits.LONGEST_SIDE, "place/width");
+        Limits.between(height, LOWEST, HIGHEST, "height");
+        within = within == null ? Optional.empty() : within;
+        within.ifPresent(far -> Limits.between(far, NEAREST, FURTHEST, "within"));
+        price = price == null ? Optional.empty() : price;
+        price.ifPresent(amount -> Amounts.check(amount, "price"));
+        lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
+    }
+
+    /** What they hold when all are full: the room between the boards, up to the height. */
+    public Volume capacity() {
+        double cubicMetres = inside(place.length(), bays).metres()
+                * bays
+                * inside(place.width(), 1).metres()
+                * height.metres();
+        return Volume.litres(cubicMetres * 1000);
+    }
+
+    /** The room between walls along a side, in equal parts; less than nothing where the walls alone are wider. */
+    private static Length inside(Length side, int parts) {
+        return new Length((side.micrometres() - WALL.micrometres() * (parts + 1)) / parts);
+    }
+
+    CompostBays shifted(Length dx, Length dy) {
+        return withPlace(place.shifted(dx.metres(), dy.metres()));
+    }
+
+    CompostBays withPlace(Rectangle newPlace) {
+        return new CompostBays(id, name, newPlace, bays, height, within, price, lifetime);
+    }
+
+    /** The same bays, from which no bed is to be further. */
+    public CompostBays wanted(Length newWithin) {
+        return new CompostBays(id, name, place, bays, height, Optional.of(newWithin), price, lifetime);
+    }
+
+    CompostBays beginning(int season) {
+        return new CompostBays(id, name, place, bays, height, within, price, lifetime.beginning(season));
+    }
+
+    /** As they stand on the plot. */
+    Feature standing() {
+        return new Feature(
+                id,
+                name,
+                FeatureKind.COMPOST,
+                place.corners(),
+                Length.ZERO,
+                Length.ZERO,
+                height,
+                false,
+                false,
+                lifetime);
+    }
+
+    /** What is paid for them in the season in which they come. */
+    Optional<Sundry> paid() {
+        return lifetime.from()
+                .flatMap(season -> price.map(amount -> new Sundry(
+                        id, name, season, BillPart.OTHER, BigDecimal.ONE, Optional.of(amount), Acquired.BOUGHT)));
+    }
+}

@@ -1,0 +1,35 @@
+package fairacre.compost;
+
+import fairacre.plan.Amounts;
+import fairacre.plan.ThingKinds;
+import fairacre.plan.Things;
+import java.util.List;
+
+/** Compost bays as a kind of thing of the plan. */
+public final class CompostKinds implements ThingKinds {
+
+    private static final int MOST = 20;
+
+    public static final Things<CompostBays> BAYS = new Things<CompostBays>(
+                    CompostBays.class,
+                    "compostBays",
+                    "compost",
+                    MOST,
+                    CompostBays::id,
+                    CompostBays::name,
+                    CompostKinds::check,
+                    new Things.Words("Built %s", "Took %s down", "compost bays"),
+                    new Things.Seasons<>((plan, bays) -> bays.lifetime(), bays -> "compost heap"))
+            .standingAs(CompostBays::standing, CompostBays::shifted)
+            .paidAs(CompostBays::paid, CompostBays::beginning);
+
+    @Override
+    public List<Things<?>> kinds() {
+        return List.of(BAYS);
+    }
+
+    private static void check(Things.Terms terms, CompostBays bays) {
+        bays.price().ifPresent(price -> Amounts.sameCurrency(terms.currency(), price, "price"));
+        bays.lifetime().from().ifPresent(season -> terms.begin(season, "lifetime/from", bays.name(), "built"));
+    }
+}

@@ -1,0 +1,89 @@
+package fairacre.compost;
+
+import fairacre.measure.Length;
+import fairacre.measure.Volume;
+import fairacre.plan.Carrier;
+import fairacre.plan.Gardener;
+import fairacre.plan.Plan;
+import fairacre.plan.Point;
+import fairacre.plan.Rectangle;
+import fairacre.plan.StandingBed;
+import fairacre.walk.RouteStudy;
+import fairacre.walk.WalkStudy;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+
+/**
+ * How much compost bays hold and how far the beds are from them: by the shortest way from the middle of any side of the
+ * bays, for the widest thing on wheels, and where nothing rolls for whoever is widest.
+ */
+public final class CompostStudy {
+
+    private final Plan plan;
+    private final Optional<RouteStudy> routes;
+
+    private CompostStudy(Plan plan, Optional<RouteStudy> routes) {
+        this.plan = plan;
+        this.routes = routes;
+    }
+
+    public static CompostStudy of(Plan plan, List<StandingBed> standing, WalkStudy walks) {
+        return new CompostStudy(plan, whoGoes(plan).map(carrier -> RouteStudy.of(walks, standing, carrier)));
+    }
+
+    /**
+     * What is told of compost bays.
+     *
+     * @param id of the bays
+     * @param furthest the bed with the longest way; empty where no bed is come to
+     */
+    public record CompostTold(UUID id, Volume capacity, Optional<FurthestBed> furthest) {}
+
+    /** A bed and the way to it. */
+    public record FurthestBed(UUID bed, Length way) {}
+
+    /** Of all bays of a season. */
+    public List<CompostTold> told(int season) {
+        return plan.list(CompostKinds.BAYS).stream()
+                .filter(bays -> bays.lifetime().includes(season))
+                .map(bays -> new CompostTold(bays.id(), bays.capacity(), furthest(bays)))
+                .toList();
+    }
+
+    private Optional<FurthestBed> furthest(CompostBays bays) {
+        return ways(bays).entrySet().stream()
+                .max(Map.Entry.<UUID, Length>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                .map(way -> new FurthestBed(way.getKey(), way.getValue()));
+    }
+
+    /** The shortest way to each bed that is come to. */
+    Map<UUID, Length> ways(CompostBays bays) {
+        Map<UUID, Length> ways = new HashMap<>();
+        routes.ifPresent(study -> sides(bays.place())
+                .flatMap(side -> study.from(side).stream())
+                .forEach(route -> ways.merge(route.bed(), route.length(), Length::min)));
+        return ways;
+    }
+
+    private static Optional<Carrier> whoGoes(Plan plan) {
+        Optional<Carrier> rolling =
+                plan.carriers().stream().filter(Carrier::wheels).max(Comparator.comparing(Carrier::width));
+        Supplier<Optional<Carrier>> onFoot = () -> plan.gardeners().stream()
+                .max(Comparator.comparing(Gardener::passing))
+                .map(gardener -> gardener.asCarrier(Length.ZERO));
+        return rolling.or(onFoot);
+    }
+
+    /** The middle of each side. */
+    private static Stream<Point> sides(Rectangle place) {
+        double along = place.length().metres() / 2;
+        double across = place.width().metres() / 2;
+        return Stream.of(place.at(along, 0), place.at(-along, 0), place.at(0, across), place.at(0, -across));
+    }
+}

@@ -1,0 +1,104 @@
+package fairacre.compost;
+
+import fairacre.judging.Remedy;
+import fairacre.judging.Snag;
+import fairacre.judging.SnagContext;
+import fairacre.judging.Weight;
+import fairacre.judging.Wording;
+import fairacre.measure.Length;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
+import fairacre.plan.StandingBed;
+import fairacre.walk.WalkStudy;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * Beds further from compost bays than the gardener wants to go: by the shortest way from any side of the bays. Beds
+ * that no way leads to are told by other rules.
+ */
+final class FarSnags {
+
+    private static final double STEP = 0.5;
+    private static final double FURTHEST = 12;
+    private static final int DIRECTIONS = 16;
+
+    private final SnagContext context;
+
+    FarSnags(SnagContext context) {
+        this.context = context;
+    }
+
+    List<Snag> find(WalkStudy walks) {
+        return context.plan().list(CompostKinds.BAYS).stream()
+                .filter(bays -> bays.lifetime().includes(context.season()))
+                .flatMap(bays -> bays.within().flatMap(within -> far(walks, bays, within)).stream())
+                .toList();
+    }
+
+    private Optional<Snag> far(WalkStudy walks, CompostBays bays, Length within) {
+        Map<UUID, Length> ways =
+                CompostStudy.of(context.plan(), context.standing(), walks).ways(bays);
+        List<StandingBed> far = context.standing().stream()
+                .filter(bed -> ways.getOrDefault(bed.id(), Length.ZERO).compareTo(within) > 0)
+                .sorted(Comparator.comparing((StandingBed bed) -> ways.get(bed.id()))
+                        .reversed())
+                .toList();
+        if (far.isEmpty()) {
+            return Optional.empty();
+        }
+        Length furthest = ways.get(far.get(0).id());
+        String words = far.get(0).name() + " is " + context.wording().length(furthest) + " from " + bays.name()
+                + (far.size() == 1 ? "" : ", and " + Wording.named(far.subList(1, far.size())) + " too far as well")
+                + ": you want to go " + context.wording().length(within) + " at most.";
+        return Optional.of(Snag.of(
+                CompostRule.COMPOST_FAR,
+                Weight.NOTE,
+                words,
+                Optional.of(far.get(0).outline().centre()),
+                far.stream().map(StandingBed::id).sorted().toList(),
+                List.of(),
+                context.remedies(() -> remedies(bays, within, furthest))));
+    }
+
+    private List<Remedy> remedies(CompostBays bays, Length within, Length furthest) {
+        List<Remedy> remedies = new ArrayList<>();
+        nearer(bays, within).ifPresent(remedies::add);
+        Length allowed = context.wording().tidyUp(furthest);
+        remedies.add(new Remedy("Go as far as " + context.wording().length(allowed), Put.of(bays.wanted(allowed))));
+        return remedies;
+    }
+
+    /** To the nearest place from which no bed is too far, and where nothing else is in the way. */
+    private Optional<Remedy> nearer(CompostBays bays, Length within) {
+        for (double off = STEP; off <= FURTHEST; off += STEP) {
+            for (int i = 0; i < DIRECTIONS; i++) {
+                double dx = off * Math.cos(2 * Math.PI * i / DIRECTIONS);
+                double dy = off * Math.sin(2 * Math.PI * i / DIRECTIONS);
+                CompostBays moved = bays.shifted(Length.metres(dx), Length.metres(dy));
+                Put<CompostBays> change = Put.of(moved);
+                if (context.isFree(moved.standing()) && isNear(change, moved, within) && context.isSound(change)) {
+                    return Optional.of(new Remedy(
+                            "Move " + bays.name() + " " + context.wording().length(Length.metres(off)) + " "
+                                    + context.wording().direction(dx, dy),
+                            change));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean isNear(Put<CompostBays> change, CompostBays moved, Length within) {
+        Plan after = context.plan().apply(change).orThrow();
+        WalkStudy walks = WalkStudy.of(after.setting(context.season()), context.standing(), context.trials());
+        Map<UUID, Length> ways =
+                CompostStudy.of(after, context.standing(), walks).ways(moved);
+        return context.standing().stream()
+                .allMatch(
+                        bed -> ways.containsKey(bed.id()) && ways.get(bed.id()).compareTo(within) <= 0);
+    }
+}

@@ -1,0 +1,123 @@
+package fairacre.cost;
+
+import fairacre.fill.BulkPurchase;
+import fairacre.fill.Loads;
+import fairacre.fill.SoilSupply;
+import fairacre.judging.Remedy;
+import fairacre.judging.Snag;
+import fairacre.judging.SnagContext;
+import fairacre.judging.Weight;
+import fairacre.judging.Wording;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.measure.Volume;
+import fairacre.plan.BulkGood;
+import fairacre.plan.PriceItem;
+import fairacre.plan.PurseChange;
+import fairacre.plan.Put;
+import fairacre.plan.Supply;
+import fairacre.plan.WayIn;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+
+/** Loose stuff of a season that cannot come to where it is wanted by wheel, or not loose at all. */
+final class DeliverySnags {
+
+    /** A small loader with its bucket is 5 to 7 ft wide (common practice). */
+    private static final Length LOADER = Length.feet(5);
+    /** With room beside it. */
+    private static final Length WIDE_ENOUGH = Length.feet(6);
+    /** Less is barrowed without a word. */
+    private static final Volume MUCH = Volume.litres(1000);
+
+    private final SnagContext context;
+
+    DeliverySnags(SnagContext context) {
+        this.context = context;
+    }
+
+    List<Snag> find(Bill bill) {
+        Supply supply = context.plan().supply();
+        if (!supply.tipping()) {
+            Volume bags =
+                    volume(bill, PriceItem::bag, BulkPurchase.bag(context.plan().units()));
+            return bags.compareTo(MUCH) < 0 ? List.of() : List.of(allInBags(bags));
+        }
+        Volume loose = volume(
+                bill, PriceItem::loose, BulkPurchase.looseUnit(context.plan().units()));
+        return loose.compareTo(MUCH) < 0
+                ? List.of()
+                : widest().filter(way -> way.width().compareTo(LOADER) < 0).map(way -> stopsAt(way, loose)).stream()
+                        .toList();
+    }
+
+    /** What of all goods comes in such packs in the season that is looked at. */
+    private Volume volume(Bill bill, BiFunction<BulkGood, Units, PriceItem> pack, Volume each) {
+        List<PriceItem> packs = Arrays.stream(BulkGood.values())
+                .map(good -> pack.apply(good, context.plan().units()))
+                .toList();
+        double count = bill.lines().stream()
+                .filter(line -> line.season() == context.season() && packs.contains(line.item()))
+                .map(BillLine::quantity)
+                .mapToDouble(Number::doubleValue)
+                .sum();
+        return Volume.litres(count * each.litres());
+    }
+
+    /** A plot without any way in is open all round. */
+    private Optional<WayIn> widest() {
+        return context.setting().waysIn().stream()
+                .max(Comparator.comparing(WayIn::width).thenComparing(WayIn::id));
+    }
+
+    private Snag stopsAt(WayIn way, Volume loose) {
+        long barrows = Loads.of(loose).barrows();
+        Wording wording = context.wording();
+        String words = "Of what comes loose in " + context.season() + ", " + wording.volume(loose)
+                + ", nothing can be driven in: the widest way, "
+                + way.name() + ", is " + wording.length(way.width()) + ". That is " + barrows + " barrows, about "
+                + wording.hours(barrows * SoilSupply.MINUTES_PER_TRIP / 60) + before() + ".";
+        return Snag.of(
+                DeliveryRule.LOAD_STOPS_AT_GATE,
+                Weight.NOTE,
+                words,
+                Optional.of(way.place()),
+                List.of(),
+                List.of(),
+                context.remedies(() -> List.of(new Remedy(
+                        "Make " + way.name() + " " + wording.length(WIDE_ENOUGH) + " wide",
+                        Put.of(way.withWidth(WIDE_ENOUGH))))));
+    }
+
+    /** Whether it could have been driven in earlier. */
+    private String before() {
+        int first = context.plan().firstSeason();
+        for (int season = context.season() - 1; season >= first; season--) {
+            List<WayIn> ways = context.plan().waysIn(season);
+            if (ways.isEmpty() || ways.stream().anyMatch(way -> way.width().compareTo(LOADER) >= 0)) {
+                return "; until " + season + " the way was still open, so it could be tipped before";
+            }
+        }
+        return "";
+    }
+
+    private Snag allInBags(Volume bags) {
+        Supply supply = context.plan().supply();
+        long count = Math.round(
+                bags.litres() / BulkPurchase.bag(context.plan().units()).litres());
+        String words = "No lorry can tip, so " + context.wording().volume(bags) + " of " + context.season()
+                + " come in " + count + " bags that are carried one by one.";
+        return Snag.of(
+                DeliveryRule.ALL_IN_BAGS,
+                Weight.NOTE,
+                words,
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                context.remedies(() -> List.of(new Remedy(
+                        "Reckon with a lorry that tips", new PurseChange.PutSupply(supply.withTipping(true))))));
+    }
+}

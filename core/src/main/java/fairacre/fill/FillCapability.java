@@ -1,0 +1,20 @@
+package fairacre.fill;
+
+import fairacre.judging.Capability;
+import fairacre.judging.Finder;
+import fairacre.judging.SnagContext;
+import java.util.List;
+
+/** What is in a bed. */
+public final class FillCapability implements Capability {
+
+    @Override
+    public List<FillRule> rules() {
+        return List.of(FillRule.values());
+    }
+
+    @Override
+    public List<Finder> ofWhatIsBought(SnagContext context) {
+        return List.of(new Finder("what beds are filled with", () -> new FillSnags(context).find()));
+    }
+}

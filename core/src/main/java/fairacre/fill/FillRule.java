@@ -1,0 +1,28 @@
+package fairacre.fill;
+
+import fairacre.judging.Rule;
+
+/** Rules about what is in a bed. The names are stable codes. */
+public enum FillRule implements Rule {
+    WOOD_IN_SHALLOW_BED(
+            "Wood below the soil is only sensible in beds filled 15 in deep and more: roots need 8 to 12 in of soil above it.",
+            "common practice");
+
+    private final String rule;
+    private final String source;
+
+    FillRule(String rule, String source) {
+        this.rule = rule;
+        this.source = source;
+    }
+
+    @Override
+    public String rule() {
+        return rule;
+    }
+
+    @Override
+    public String source() {
+        return source;
+    }
+}

@@ -1,0 +1,47 @@
+package fairacre.judging;
+
+import fairacre.plan.Point;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A flaw of the plan.
+ *
+ * @param rule which rule it breaks
+ * @param words what is wrong, with the numbers in it, in the gardener's units
+ * @param ruleWords the rule in one sentence
+ * @param source where the rule comes from
+ * @param place where on the drawing; empty for what has no place, such as the budget
+ * @param beds the beds concerned, in order of id
+ * @param gardeners whom it hinders; empty if everybody or nobody in particular
+ * @param remedies at least one; empty only where remedies were not asked for, or a part of the plan could not be judged
+ */
+public record Snag(
+        Rule rule,
+        Weight weight,
+        String words,
+        String ruleWords,
+        String source,
+        Optional<Point> place,
+        List<UUID> beds,
+        List<UUID> gardeners,
+        List<Remedy> remedies) {
+
+    public Snag {
+        beds = List.copyOf(beds);
+        gardeners = List.copyOf(gardeners);
+        remedies = List.copyOf(remedies);
+    }
+
+    public static Snag of(
+            Rule rule,
+            Weight weight,
+            String words,
+            Optional<Point> place,
+            List<UUID> beds,
+            List<UUID> gardeners,
+            List<Remedy> remedies) {
+        return new Snag(rule, weight, words, rule.rule(), rule.source(), place, beds, gardeners, remedies);
+    }
+}

@@ -1,0 +1,31 @@
+package fairacre.ledger;
+
+import fairacre.judging.Rule;
+
+/** Rules about the money. The names are stable codes. */
+public enum PurseRule implements Rule {
+    SHARE_EXCEEDED(
+            "What is planned for a part of the work, or for a season, has to keep to its share of the budget where one is set.",
+            "common practice"),
+    BUDGET_EXCEEDED(
+            "What is planned has to leave the contingency untouched; 10 to 15 per cent is wise.", "common practice"),
+    PRICE_MISSING("A line without a price is left out of the total.", "arithmetic");
+
+    private final String rule;
+    private final String source;
+
+    PurseRule(String rule, String source) {
+        this.rule = rule;
+        this.source = source;
+    }
+
+    @Override
+    public String rule() {
+        return rule;
+    }
+
+    @Override
+    public String source() {
+        return source;
+    }
+}

@@ -1,0 +1,140 @@
+package fairacre.walk;
+
+import fairacre.judging.Remedy;
+import fairacre.judging.Snag;
+import fairacre.judging.SnagContext;
+import fairacre.judging.Weight;
+import fairacre.judging.Wording;
+import fairacre.measure.Length;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.Gardener;
+import fairacre.plan.Plan;
+import fairacre.plan.Point;
+import fairacre.plan.Put;
+import fairacre.plan.StandingBed;
+import fairacre.plan.WayIn;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Taps, valves, hooks, compost and benches that somebody can't get to. */
+final class ThingSnags {
+
+    private static final Set<FeatureKind> WORKED =
+            EnumSet.of(FeatureKind.TAP, FeatureKind.VALVE, FeatureKind.HOOK, FeatureKind.COMPOST, FeatureKind.BENCH);
+    /** Places are tried on circles so far apart round where the thing is, up to so far off, metres. */
+    private static final double STEP = 0.25;
+
+    private static final double FURTHEST = 8;
+    private static final int DIRECTIONS = 16;
+    private final SnagContext context;
+
+    ThingSnags(SnagContext context) {
+        this.context = context;
+    }
+
+    List<Snag> find(WalkStudy walks) {
+        CarrierStudy study = CarrierStudy.of(walks, context.standing());
+        return context.setting().features().stream()
+                .filter(thing -> WORKED.contains(thing.kind()))
+                .map(thing -> shutOut(study, thing))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private Optional<Snag> shutOut(CarrierStudy study, Feature thing) {
+        List<Gardener> people = context.plan().gardeners();
+        List<Gardener> without = people.stream()
+                .filter(gardener -> !comesTo(study, gardener, thing))
+                .toList();
+        if (without.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean nobody = without.size() == people.size();
+        String words = nobody
+                ? "Nobody can get to " + thing.name() + "."
+                : Wording.names(without.stream().map(Gardener::name).toList()) + " can't get to " + thing.name() + ".";
+        return Optional.of(Snag.of(
+                WalkRule.THING_SHUT_OUT,
+                nobody ? Weight.WARNING : Weight.NOTE,
+                words,
+                Optional.of(middle(thing)),
+                List.of(),
+                without.stream().map(Gardener::id).toList(),
+                context.remedies(() -> remedies(thing, without))));
+    }
+
+    private static boolean comesTo(CarrierStudy study, Gardener gardener, Feature thing) {
+        return study.comesTo(gardener.asCarrier(Length.ZERO), thing, gardener.reach());
+    }
+
+    private List<Remedy> remedies(Feature thing, List<Gardener> without) {
+        List<Remedy> remedies = new ArrayList<>();
+        for (WayIn way : context.setting().waysIn()) {
+            Length widest = without.stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
+            if (way.width().compareTo(widest) < 0) {
+                Length wanted = context.wording().tidyUp(widest);
+                addIfItWorks(
+                        new Remedy(
+                                "Make " + way.name() + " " + context.wording().length(wanted) + " wide",
+                                Put.of(way.withWidth(wanted))),
+                        thing,
+                        remedies);
+            }
+        }
+        moved(thing).ifPresent(remedies::add);
+        remedies.add(new Remedy("Do without " + thing.name(), context.plan().without(thing.id())));
+        return remedies;
+    }
+
+    /** To the nearest place that everybody gets to and where it stands on free ground. */
+    private Optional<Remedy> moved(Feature thing) {
+        for (double off = STEP; off <= FURTHEST; off += STEP) {
+            for (int i = 0; i < DIRECTIONS; i++) {
+                double dx = off * Math.cos(2 * Math.PI * i / DIRECTIONS);
+                double dy = off * Math.sin(2 * Math.PI * i / DIRECTIONS);
+                List<Remedy> found = new ArrayList<>();
+                Feature there = thing.shifted(Length.metres(dx), Length.metres(dy));
+                if (context.isFree(there)) {
+                    addIfItWorks(
+                            new Remedy(
+                                    "Move " + thing.name() + " "
+                                            + context.wording().length(Length.metres(off)) + " "
+                                            + context.wording().direction(dx, dy),
+                                    context.plan().moving(thing.id(), Length.metres(dx), Length.metres(dy))),
+                            there,
+                            found);
+                }
+                if (!found.isEmpty()) {
+                    return Optional.of(found.get(0));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private void addIfItWorks(Remedy remedy, Feature thing, List<Remedy> remedies) {
+        Plan after = context.plan().apply(remedy.change()).orThrow();
+        List<StandingBed> standing = after.standing(context.season());
+        CarrierStudy study =
+                CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
+        if (after.gardeners().stream().allMatch(gardener -> comesTo(study, gardener, thing))) {
+            remedies.add(remedy);
+        }
+    }
+
+    private static Point middle(Feature thing) {
+        return Point.metres(
+                thing.places().stream()
+                        .mapToDouble(place -> place.x().metres())
+                        .average()
+                        .orElseThrow(),
+                thing.places().stream()
+                        .mapToDouble(place -> place.y().metres())
+                        .average()
+                        .orElseThrow());
+    }
+}

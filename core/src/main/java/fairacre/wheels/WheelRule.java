@@ -1,0 +1,52 @@
+package fairacre.wheels;
+
+import fairacre.judging.Rule;
+import java.util.EnumSet;
+import java.util.Set;
+
+/** Rules about the ground that wheels cross. The names are stable codes. */
+public enum WheelRule implements Rule {
+    BARE_GROUND(
+            "Wheels run on a walk or a slab: bare ground gives way when it is wet.",
+            "2010 ADA Standards 302.1 for a wheelchair; common practice for a barrow"),
+    WALK_STEP(
+            "Wheels roll over a change of level of 1/2 in at most; a higher one needs a ramp no steeper than 1 in 12.",
+            "2010 ADA Standards 303.3, 405.2"),
+    WALK_TOO_STEEP(
+            "A walk for a wheelchair rises no steeper than 1 in 20 and lies across no steeper than 1 in 48.",
+            "2010 ADA Standards 403.3"),
+    GROUND_TOO_STEEP(
+            "Ground that wheels have to cross is no steeper than a walk for them: 1 in 20 for a wheelchair, 1 in 12 for a barrow.",
+            "2010 ADA Standards 403.3, 405.2");
+
+    private static final Set<WheelRule> SLOW = EnumSet.of(BARE_GROUND, WALK_STEP, GROUND_TOO_STEEP);
+    private static final Set<WheelRule> TOLD_TOGETHER = EnumSet.of(BARE_GROUND, GROUND_TOO_STEEP);
+
+    private final String rule;
+    private final String source;
+
+    WheelRule(String rule, String source) {
+        this.rule = rule;
+        this.source = source;
+    }
+
+    @Override
+    public String rule() {
+        return rule;
+    }
+
+    @Override
+    public String source() {
+        return source;
+    }
+
+    @Override
+    public boolean slow() {
+        return SLOW.contains(this);
+    }
+
+    @Override
+    public boolean toldTogether() {
+        return TOLD_TOGETHER.contains(this);
+    }
+}

@@ -1,0 +1,223 @@
+package fairacre.compost;
+
+import static fairacre.testing.Gardens.EUR;
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.carrier;
+import static fairacre.testing.Gardens.compost;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.gate;
+import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.rectangle;
+import static fairacre.testing.Gardens.with;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import fairacre.appraisal.Appraisal;
+import fairacre.bed.BedRule;
+import fairacre.cost.CostStudy;
+import fairacre.judging.Remedy;
+import fairacre.judging.Rule;
+import fairacre.judging.Snag;
+import fairacre.measure.Length;
+import fairacre.plan.Change;
+import fairacre.plan.Gardener;
+import fairacre.plan.Lifetime;
+import fairacre.plan.Outcome;
+import fairacre.plan.Plan;
+import fairacre.plan.PurseChange;
+import fairacre.plan.Put;
+import fairacre.plan.Rectangle;
+import fairacre.plan.RefusedException;
+import fairacre.plan.Remove;
+import fairacre.shape.Memo;
+import fairacre.walk.WalkRule;
+import fairacre.walk.WalkStudy;
+import java.util.List;
+import java.util.Optional;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Compost bays on the plot, on the bill and in the judgement. */
+class CompostTest {
+
+    private static final Gardener ADA = gardener("Ada", 0.6, 0.6);
+
+    /** A cubic yard is 764.554857984 l: NIST Special Publication 811, appendix B. */
+    private static final double CUBIC_YARD = 764.554857984;
+
+    private static CompostBays bays(double length, double width, int bays, double height, Lifetime lifetime) {
+        return new CompostBays(
+                id("Heaps"),
+                "Heaps",
+                rectangle(5, 5, length, width, 0),
+                bays,
+                Length.metres(height),
+                Optional.empty(),
+                Optional.of(Money.of(EUR, 120)),
+                lifetime);
+    }
+
+    private static Plan garden(CompostBays heaps) {
+        return with(plot(14, 8, List.of(ADA), bed("Beans", 2, 4, 2, 1)), Put.of(heaps));
+    }
+
+    private static List<Snag> of(Plan plan, Rule rule) {
+        return Appraisal.of(plan, SEASON).snags().stream()
+                .filter(snag -> snag.rule() == rule)
+                .toList();
+    }
+
+    private static CompostStudy.CompostTold told(Plan plan) {
+        WalkStudy walks = WalkStudy.of(plan.setting(SEASON), plan.standing(SEASON), Memo.none());
+        return CompostStudy.of(plan, plan.standing(SEASON), walks).told(SEASON).get(0);
+    }
+
+    @Test
+    void twoBaysOfThreeFeetEachWayHoldTwoCubicYards() {
+        assertThat(compost("Heaps", 5, 5, 30).capacity().litres()).isCloseTo(2 * CUBIC_YARD, within(0.01));
+    }
+
+    @Test
+    void aCubeOfAMetreInsideHoldsAThousandLitres() {
+        assertThat(bays(1.0508, 1.0508, 1, 1, Lifetime.ALWAYS).capacity().litres())
+                .isCloseTo(1000, within(0.01));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.3, 1, 3", "1, 0.1, 1", "0.12, 1, 1"})
+    void baysThatAreAllWallAreRefused(double length, double width, int many) {
+        assertThatThrownBy(() -> bays(length, width, many, 1, Lifetime.ALWAYS))
+                .isInstanceOfSatisfying(
+                        RefusedException.class,
+                        refused -> assertThat(refused.refusal().field()).startsWith("place/"));
+    }
+
+    @Test
+    void anotherCurrencyAndASeasonBeforeTheGardenAreRefusedAtTheirField() {
+        Plan plan = plot(14, 8, List.of(ADA));
+        CompostBays dollars = new CompostBays(
+                id("Heaps"),
+                "Heaps",
+                rectangle(5, 5, 2, 1, 0),
+                1,
+                Length.metres(1),
+                Optional.empty(),
+                Optional.of(Money.of(CurrencyUnit.USD, 5)),
+                Lifetime.ALWAYS);
+        CompostBays early = bays(2, 1, 1, 1, Lifetime.from(SEASON - 1));
+        assertThat(plan.apply(Put.of(dollars)))
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class,
+                        refused -> assertThat(refused.refusal().field()).isEqualTo("compostBays/price"));
+        assertThat(plan.apply(Put.of(early)))
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class,
+                        refused -> assertThat(refused.refusal().field()).isEqualTo("compostBays/lifetime/from"));
+    }
+
+    @Test
+    void whatIsBuiltInASeasonIsPaidForInItAndCanBePutOff() {
+        Plan plan = garden(bays(2, 1, 2, 1, Lifetime.from(SEASON + 1)));
+        assertThat(CostStudy.of(plan).bill().total(SEASON + 1)).isEqualTo(Money.of(EUR, 120));
+        assertThat(plan.seasonsOfChange()).contains(SEASON + 1);
+        assertThat(plan.standingThings(SEASON)).isEmpty();
+        Plan later = with(plan, new PurseChange.PutOff(SEASON + 1, SEASON + 2, List.of(), false, true));
+        assertThat(CostStudy.of(later).bill().total(SEASON + 1)).isEqualTo(Money.zero(EUR));
+        assertThat(CostStudy.of(later).bill().total(SEASON + 2)).isEqualTo(Money.of(EUR, 120));
+        Plan there = garden(bays(2, 1, 2, 1, Lifetime.ALWAYS));
+        assertThat(CostStudy.of(there).bill().total())
+                .isEqualTo(CostStudy.of(later).bill().total(SEASON));
+    }
+
+    @Test
+    void aBedThatStandsInTheBaysIsTold() {
+        Plan plan = with(garden(compost("Heaps", 8, 4, 0)), Put.of(compost("Heaps", 3, 4, 0)));
+        assertThat(of(plan, BedRule.BED_ON_FEATURE)).isNotEmpty();
+    }
+
+    @Test
+    void baysThatNobodyGetsToAreMovedOrDoneWithout() {
+        Plan shut = with(
+                garden(compost("Heaps", 12.5, 1, 0)),
+                Put.of(gate("Gate", 0, 4, 1.2)),
+                new Change.PlaceBed(bed("North", 12, 2.5, 4, 1)),
+                new Change.PlaceBed(bed("West", 10.5, 1, 1, 2)));
+        Snag snag = of(shut, WalkRule.THING_SHUT_OUT).get(0);
+        assertThat(snag.remedies()).extracting(Remedy::words).anyMatch(words -> words.startsWith("Move Heaps"));
+        for (Remedy remedy : snag.remedies()) {
+            assertThat(of(shut.apply(remedy.change()).orThrow(), WalkRule.THING_SHUT_OUT))
+                    .as(remedy.words())
+                    .isEmpty();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 90, 180, 270})
+    void theWayIsTheGapLessWhereOneStands(double turn) {
+        // From the bays' short side straight to the bed: 6.0475 m between them, walked by a disk of 0.6 m that touches
+        // both ends; the place it starts from is half of it off the bays.
+        double x = 7 - 4 * Math.cos(Math.toRadians(turn));
+        double y = 7 + 4 * Math.sin(Math.toRadians(turn));
+        double far = 4 - 0.5 - Length.inches(37.5).metres();
+        Plan plan = with(
+                plot(14, 14, List.of(ADA), bed("Beans", x, y, 1, 2, turn, Optional.empty())),
+                Put.of(compost("Heaps", 7, 7, turn)));
+        assertThat(told(plan).furthest().orElseThrow().way().metres()).isCloseTo(far - 0.3, within(0.02));
+    }
+
+    @Test
+    void theBarrowGoesWhereThereIsOne() {
+        Plan plan = garden(compost("Heaps", 10, 4, 0));
+        Plan rolling = with(plan, Put.of(carrier("Barrow", 0.9, true, 0)));
+        double onFoot = told(plan).furthest().orElseThrow().way().metres();
+        assertThat(told(rolling).furthest().orElseThrow().way().metres()).isCloseTo(onFoot - 0.15, within(0.02));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 0", "0.001, 0", "-0.001, 1"})
+    void aBedIsTooFarByAHairAndNotExactly(double more, int told) {
+        CompostBays heaps = compost("Heaps", 10, 4, 30);
+        Length way = told(garden(heaps)).furthest().orElseThrow().way();
+        Plan plan = garden(heaps.wanted(way.plus(Length.metres(more))));
+        assertThat(of(plan, CompostRule.COMPOST_FAR)).hasSize(told);
+    }
+
+    @Test
+    void eachRemedyCuresAndBringsNothing() {
+        Plan plan = with(
+                plot(16, 8, List.of(ADA), bed("Beans", 2, 2, 2, 1), bed("Kale", 2, 6, 2, 1), bed("Peas", 6, 4, 2, 1)),
+                Put.of(compost("Heaps", 14, 4, 20).wanted(Length.metres(6))));
+        Snag snag = of(plan, CompostRule.COMPOST_FAR).get(0);
+        assertThat(snag.beds()).contains(id("Beans"), id("Kale"));
+        assertThat(snag.remedies()).extracting(Remedy::words).anyMatch(words -> words.startsWith("Move Heaps"));
+        for (Remedy remedy : snag.remedies()) {
+            assertThat(Appraisal.of(plan.apply(remedy.change()).orThrow(), SEASON)
+                            .snags())
+                    .as(remedy.words())
+                    .noneMatch(left -> left.rule() == CompostRule.COMPOST_FAR || left.rule() == BedRule.BED_ON_FEATURE);
+        }
+    }
+
+    @Test
+    void theyComeAndGoWithTheirSeasonsAndComeBackWhenTakenOut() {
+        Plan plan = garden(bays(2, 1, 2, 1, new Lifetime(Optional.of(SEASON), Optional.of(SEASON + 2))));
+        assertThat(plan.standingThings(SEASON + 1)).hasSize(1);
+        assertThat(plan.standingThings(SEASON + 2)).isEmpty();
+        Outcome.Applied gone = (Outcome.Applied) plan.apply(new Remove<>(CompostKinds.BAYS, id("Heaps")));
+        assertThat(gone.plan().list(CompostKinds.BAYS)).isEmpty();
+        assertThat(with(gone.plan(), gone.inverse())).isEqualTo(plan);
+    }
+
+    @Test
+    void theirPlaceIsAsTheyWereDrawn() {
+        Rectangle place = compost("Heaps", 5, 5, 30).place();
+        assertThat(compost("Heaps", 5, 5, 30).standing().places()).isEqualTo(place.corners());
+    }
+}

@@ -1,0 +1,34 @@
+package fairacre.server.api;
+
+import static fairacre.server.api.Owner.id;
+
+import fairacre.compost.CompostStudy;
+import fairacre.server.garden.GardenService;
+import java.security.Principal;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is asked of a garden's compost bays. */
+@RestController
+@RequestMapping("/api/gardens/{garden}/compost")
+class CompostController {
+
+    private final GardenService gardens;
+
+    CompostController(GardenService gardens) {
+        this.gardens = gardens;
+    }
+
+    /** How much the bays of a season hold, and which bed is furthest from them. */
+    @GetMapping
+    List<CompostStudy.CompostTold> compost(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+        GardenService.Walks walks = gardens.walks(id(owner), garden, season);
+        return CompostStudy.of(walks.plan(), walks.plan().standing(season), walks.study())
+                .told(season);
+    }
+}
