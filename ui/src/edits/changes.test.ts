@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { BedRevision, Change, Gardener, Rectangle } from "../api/types";
-import { plan } from "../testing/desk";
+import { catalogue, plan } from "../testing/desk";
 import { freeName, outlinesAfter, plain, planAfter, reoutline, without } from "./changes";
 
 const before: Rectangle = { centre: { x: 2, y: 2 }, length: 2, width: 1, turn: 0 };
@@ -61,6 +61,7 @@ describe("changes", () => {
         { kind: "RenameBed", bed: bed?.id ?? "", name: "Peas" },
       ],
       plan,
+      catalogue.things,
     );
     expect(after.workshop).toEqual(saw);
     expect(after.gardeners).toEqual([ada, ...plan.gardeners.slice(1), bo]);

@@ -1,4 +1,4 @@
-import type { Bed, BedRevision, Change, Keyhole, Plan, Point, Rectangle } from "../api/types";
+import type { Bed, BedRevision, Catalogue, Change, Keyhole, Plan, Point, Rectangle } from "../api/types";
 import { isSame } from "../sheet/geometry";
 import { refitted } from "../sheet/outline";
 
@@ -82,31 +82,23 @@ export function outlinesAfter(
   return outlines;
 }
 
+/** Where the plan lists the things of each kind, from the catalogue. */
+type Lists = Catalogue["things"];
+
 /**
  * The plan with edits that wait, as far as each puts a whole thing in the place of what was there: the next edit of it starts from what
  * was typed last. Anything else that an edit does is left to the program.
  */
-export function planAfter(changes: readonly Change[], plan: Plan): Plan {
+export function planAfter(changes: readonly Change[], plan: Plan, lists: Lists): Plan {
   return changes
     .flatMap((change) => (change.kind === "Batch" ? change.changes : [change]))
-    .reduce(withPut, plan);
+    .reduce((before, change) => withPut(before, change, lists), plan);
 }
-
-/** Where the plan keeps what an edit puts in: the list of a kind of thing by the property that the edit carries it in. */
-const LISTS = {
-  gardener: "gardeners",
-  feature: "features",
-  wayIn: "waysIn",
-  carrier: "carriers",
-  walk: "walks",
-  sundry: "sundries",
-  quote: "quotes",
-} as const;
 
 /** What there is one of in a plan, by the edit that sets it. */
 const PARTS = { PutWorkshop: "workshop", PutSupply: "supply", SetBudget: "budget", SetSite: "site" } as const;
 
-function withPut(plan: Plan, change: Change): Plan {
+function withPut(plan: Plan, change: Change, lists: Lists): Plan {
   if (change.kind === "RebuildBed") {
     return withRevision(plan, change.bed, change.revision.from, () => change.revision);
   }
@@ -120,11 +112,11 @@ function withPut(plan: Plan, change: Change): Plan {
     const part = PARTS[change.kind as keyof typeof PARTS];
     return { ...plan, [part]: (change as unknown as Plan)[part] };
   }
-  const [name, list] =
-    Object.entries(LISTS).find(([one]) => one in change && change.kind.startsWith("Put")) ?? [];
-  if (!name || !list) return plan;
-  const thing = (change as unknown as Record<string, { id: string }>)[name];
-  return thing ? { ...plan, [list]: put(plan[list], thing) } : plan;
+  const kind = lists.find(({ name }) => name in change && change.kind.startsWith("Put"));
+  if (!kind) return plan;
+  const thing = (change as unknown as Record<string, { id: string }>)[kind.name];
+  const things = (plan as unknown as Record<string, { id: string }[]>)[kind.list];
+  return thing && things ? { ...plan, [kind.list]: put(things, thing) } : plan;
 }
 
 function withRevision(

@@ -1,3 +1,4 @@
+import { paidBesides, standingThings } from "../capabilities";
 import { Fragment, useState } from "react";
 import type { BillLine } from "../api/types";
 import { formatMoney } from "../measure/figures";
@@ -74,7 +75,7 @@ function Line({ line }: { line: BillLine }) {
 /** The arithmetic of a line with its numbers, and what of the plan it serves. */
 function Why({ line }: { line: BillLine }) {
   const { plan } = useDesk();
-  const named = [...plan.beds, ...plan.walks, ...plan.features].filter(
+  const named = [...plan.beds, ...plan.walks, ...standingThings(plan)].filter(
     ({ id }) => line.beds.includes(id) || line.places.includes(id),
   );
   const names = named.map(({ name }) => name).sort();
@@ -107,5 +108,5 @@ function leftOver(quantity: number, used: number): number {
 function useLabel(item: string): string {
   const { catalogue, plan } = useDesk();
   const known = catalogue.items.find(({ key }) => key === item)?.label;
-  return known ?? plan.sundries.find(({ id }) => item === `sundry/${id}`)?.name ?? item;
+  return known ?? paidBesides(plan).find(({ id }) => item === `sundry/${id}`)?.name ?? item;
 }

@@ -1,3 +1,4 @@
+import { standingThings } from "../capabilities";
 import { useCarrierGround, useRoutes } from "../api/queries";
 import type { Carrier } from "../api/types";
 import { freeName } from "../edits/changes";
@@ -132,7 +133,9 @@ function CarrierFindings({ carrier }: { carrier: Carrier }) {
   const { data } = useCarrierGround(desk.plan.id, desk.garden.revision, desk.season, carrier.id);
   if (!data) return <p className="text-soft">Walking it …</p>;
   const name = (id: string) =>
-    desk.bedById.get(id)?.name ?? desk.plan.features.find((f) => f.id === id)?.name ?? "the plot's edge";
+    desk.bedById.get(id)?.name ??
+    standingThings(desk.plan).find((f) => f.id === id)?.name ??
+    "the plot's edge";
   const turns = carrier.turning > carrier.width;
   return (
     <div className="space-y-1 text-sm" aria-live="polite">
@@ -200,7 +203,7 @@ function FetchAndCarry({ carrier }: { carrier: Carrier }) {
   const desk = useDesk();
   const sources = [
     ...desk.plan.waysIn.map(({ id, name }) => ({ value: id, label: name })),
-    ...desk.plan.features
+    ...standingThings(desk.plan)
       .filter((f) => ["TAP", "COMPOST", "BENCH", "DOOR", "SHED"].includes(f.kind))
       .map(({ id, name }) => ({ value: id, label: name })),
   ];

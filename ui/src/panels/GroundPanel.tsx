@@ -1,3 +1,4 @@
+import { capabilities } from "../capabilities";
 import type { Change, Plan, Point, Site } from "../api/types";
 import { formatArea } from "../measure/figures";
 import { Choice } from "../parts/Choice";
@@ -126,6 +127,9 @@ export function GroundPanel() {
       />
       <FurtherPieces />
       <FeatureList />
+      {capabilities.map(({ GroundSection }, index) => (
+        <GroundSection key={index} />
+      ))}
       <LevelsSection />
       <SoilSection />
       <SettingOutSection />

@@ -1,3 +1,4 @@
+import { paidBesides } from "../capabilities";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useId, useState } from "react";
 import { Problem, request } from "../api/client";
@@ -185,7 +186,7 @@ function Rows({ rows, onChange }: { rows: readonly Row[]; onChange: (rows: Row[]
   const bill = desk.report?.bill ?? [];
   const labels = new Map([
     ...desk.catalogue.items.map((item) => [item.key, item.label] as const),
-    ...desk.plan.sundries.map((sundry) => [`sundry/${sundry.id}`, sundry.name] as const),
+    ...paidBesides(desk.plan).map(({ id, name }) => [`sundry/${id}`, name] as const),
   ]);
   const destinations = [
     ...[...new Set(bill.map(({ item }) => item))].map((item) => ({

@@ -1,3 +1,4 @@
+import { standingThings } from "../capabilities";
 import { useCarrierGround, useRoutes } from "../api/queries";
 import type { Point } from "../api/types";
 import { useDesk } from "../workspace/desk";
@@ -92,7 +93,7 @@ export function CarrierLayer({ view }: { view: View }) {
 export function placeOf(desk: Pick<ReturnType<typeof useDesk>, "plan">, id: string | null): Point | null {
   const way = desk.plan.waysIn.find((w) => w.id === id);
   if (way) return way.place;
-  const places = desk.plan.features.find((f) => f.id === id)?.places;
+  const places = standingThings(desk.plan).find((f) => f.id === id)?.places;
   if (!places) return null;
   return {
     x: places.reduce((sum, p) => sum + p.x, 0) / places.length,

@@ -1,3 +1,4 @@
+import { capabilities, standingThings } from "../capabilities";
 import { useEffect, useMemo, useRef, useState, type PointerEvent } from "react";
 import type { BedAppraisal, Change, Gap, Lifetime, Point, Rectangle } from "../api/types";
 import { reoutline, withCorners, type Reoutline } from "../edits/changes";
@@ -190,7 +191,7 @@ export function Sheet() {
   const name = (bed: string | undefined) =>
     bed === undefined
       ? "the plot's edge"
-      : (desk.bedById.get(bed)?.name ?? desk.plan.features.find((f) => f.id === bed)?.name ?? "");
+      : (desk.bedById.get(bed)?.name ?? standingThings(desk.plan).find((f) => f.id === bed)?.name ?? "");
 
   return (
     <div
@@ -214,11 +215,14 @@ export function Sheet() {
           <WalkAreas walks={desk.plan.walks.filter(there)} view={view} />
           {desk.step === "reach" && <CarrierLayer view={view} />}
           <Features
-            features={desk.plan.features.filter(there)}
+            features={standingThings(desk.plan).filter(there)}
             fences={desk.report?.fences ?? []}
             view={view}
             selected={null}
           />
+          {capabilities.map(({ Layer }, index) => (
+            <Layer key={index} view={view} />
+          ))}
           <WaysIn
             waysIn={desk.plan.waysIn.filter(there)}
             site={desk.plan.site}

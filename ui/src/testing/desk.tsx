@@ -58,6 +58,7 @@ export const plan: Plan = {
     },
   ],
   features: [],
+  compost: [],
   waysIn: [],
   carriers: [],
   walks: [],
@@ -175,6 +176,11 @@ export const report: AppraisalReport = {
 };
 
 export const catalogue: Catalogue = {
+  things: [
+    { name: "gardener", list: "gardeners" },
+    { name: "feature", list: "features" },
+    { name: "compostBays", list: "compost" },
+  ],
   materials: [
     {
       key: "softwood",

@@ -107,10 +107,9 @@ export function useDeskState(id: string): Opened {
     return outlinesAfter([...settling, ...waiting], now);
   }, [report, settling, waiting]);
   const kept = garden.data?.plan;
-  const plan = useMemo(() => kept && planAfter(waiting, kept), [kept, waiting]);
-
   const own = garden.data?.own;
   const known = catalogue.data;
+  const plan = useMemo(() => kept && planAfter(waiting, kept, known?.things ?? []), [kept, known, waiting]);
   const offered = useMemo(
     () =>
       known &&

@@ -9,6 +9,7 @@ import fairacre.measure.Length;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
+import fairacre.shape.FreeGround;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -81,7 +82,9 @@ final class FarSnags {
                 double dy = off * Math.sin(2 * Math.PI * i / DIRECTIONS);
                 CompostBays moved = bays.shifted(Length.metres(dx), Length.metres(dy));
                 Put<CompostBays> change = Put.of(moved);
-                if (context.isFree(moved.standing()) && isNear(change, moved, within) && context.isSound(change)) {
+                if (FreeGround.hasRoomFor(moved.standing(), context.setting(), context.standing())
+                        && isNear(change, moved, within)
+                        && context.isSound(change)) {
                     return Optional.of(new Remedy(
                             "Move " + bays.name() + " " + context.wording().length(Length.metres(off)) + " "
                                     + context.wording().direction(dx, dy),

@@ -3,15 +3,11 @@ package fairacre.judging;
 import fairacre.measure.Length;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
-import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
-import fairacre.plan.Polygons;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
-import fairacre.shape.Areas;
-import fairacre.shape.Footprint;
 import fairacre.shape.Memo;
 import java.util.HashMap;
 import java.util.List;
@@ -23,13 +19,9 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.joda.money.Money;
-import org.locationtech.jts.geom.Polygon;
 
 /** What all finders of snags need: the plan in its season, words, and whether remedies are wanted. */
 public final class SnagContext {
-
-    /** Less shared ground is a touch, square metres. */
-    private static final double TOUCHING = 1e-4;
 
     private final Plan plan;
     private final Memo memo;
@@ -134,28 +126,6 @@ public final class SnagContext {
 
     public Length widestPassing() {
         return plan.gardeners().stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
-    }
-
-    /**
-     * Whether something that is no bed could stand somewhere: on the plot, on no bed and on nothing that takes ground.
-     */
-    public boolean isFree(Feature there) {
-        Setting free = setting.without(there.id());
-        if (there.kind().extent() == FeatureKind.Extent.SPOT) {
-            return free.site().ground().covers(Polygons.line(there.places()));
-        }
-        Polygon ground = Polygons.of(there.places());
-        return free.site().ground().covers(ground)
-                && standing.stream().noneMatch(bed -> shares(ground, Polygons.of(bed.corners())))
-                && free.features().stream()
-                        .filter(other -> other.kind().takesGround())
-                        .flatMap(other -> Footprint.of(other, free).stream())
-                        .noneMatch(ring -> shares(ground, ring.polygon()));
-    }
-
-    private static boolean shares(Polygon one, Polygon other) {
-        return one.getEnvelopeInternal().intersects(other.getEnvelopeInternal())
-                && Areas.shared(one, other).getArea() > TOUCHING;
     }
 
     /** Of what plans that are tried have in common. */

@@ -14,6 +14,7 @@ import fairacre.plan.Point;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.plan.WayIn;
+import fairacre.shape.FreeGround;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -98,7 +99,7 @@ final class ThingSnags {
                 double dy = off * Math.sin(2 * Math.PI * i / DIRECTIONS);
                 List<Remedy> found = new ArrayList<>();
                 Feature there = thing.shifted(Length.metres(dx), Length.metres(dy));
-                if (context.isFree(there)) {
+                if (FreeGround.hasRoomFor(there, context.setting(), context.standing())) {
                     addIfItWorks(
                             new Remedy(
                                     "Move " + thing.name() + " "

@@ -22,6 +22,7 @@ import fairacre.judging.Remedy;
 import fairacre.judging.Rule;
 import fairacre.judging.Snag;
 import fairacre.measure.Length;
+import fairacre.measure.Units;
 import fairacre.plan.Change;
 import fairacre.plan.Gardener;
 import fairacre.plan.Lifetime;
@@ -219,5 +220,37 @@ class CompostTest {
     void theirPlaceIsAsTheyWereDrawn() {
         Rectangle place = compost("Heaps", 5, 5, 30).place();
         assertThat(compost("Heaps", 5, 5, 30).standing().places()).isEqualTo(place.corners());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"METRIC, 1000", "FEET_AND_INCHES, 764.5549"})
+    void newBaysStandByTheGateWhereTheyAreInNobodysWay(Units units, double litresOfABay) {
+        Plan plan = with(
+                plot(14, 10, List.of(ADA), bed("Beans", 3, 3, 2, 1), bed("Kale", 11, 3, 2, 1)),
+                Put.of(gate("Gate", 7, 0, 1.2)),
+                new Change.DescribeGarden("G", units));
+        Plan one = with(plan, NewBays.in(plan, SEASON, id("one")));
+        Plan two = with(one, NewBays.in(one, SEASON, id("two")));
+        assertThat(two.list(CompostKinds.BAYS))
+                .extracting(CompostBays::name)
+                .containsExactlyInAnyOrder("Compost", "Compost 2");
+        CompostBays first = one.list(CompostKinds.BAYS).get(0);
+        assertThat(first.capacity().litres()).isCloseTo(2 * litresOfABay, within(0.01));
+        assertThat(Math.hypot(
+                        first.place().centre().x().metres() - 7,
+                        first.place().centre().y().metres()))
+                .isLessThan(3);
+        assertThat(Appraisal.of(two, SEASON).snags())
+                .extracting(Snag::rule)
+                .containsExactlyInAnyOrderElementsOf(Appraisal.of(plan, SEASON).snags().stream()
+                        .map(Snag::rule)
+                        .toList());
+    }
+
+    @Test
+    void whereThereIsNoRoomNewBaysStandInTheMiddleAndTheFlawIsTold() {
+        Plan full = plot(4, 3, List.of(ADA), bed("Beans", 2, 1.5, 3, 1.2));
+        Plan plan = with(full, NewBays.in(full, SEASON, id("one")));
+        assertThat(of(plan, BedRule.BED_ON_FEATURE)).hasSize(1);
     }
 }

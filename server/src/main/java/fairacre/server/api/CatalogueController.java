@@ -32,6 +32,7 @@ import fairacre.plan.Point;
 import fairacre.plan.Posture;
 import fairacre.plan.PriceItem;
 import fairacre.plan.Surfacing;
+import fairacre.plan.Things;
 import fairacre.reach.ReachPreset;
 import fairacre.surface.BuildUps;
 import fairacre.walk.CarrierPreset;
@@ -162,7 +163,16 @@ class CatalogueController {
             List<SundryView> sundries,
             List<GoodView> goods,
             List<RecipeView> recipes,
-            Length topUp) {}
+            Length topUp,
+            List<ThingsView> things) {}
+
+    /**
+     * Where the plan lists the things of a kind.
+     *
+     * @param name the property in which an edit carries one
+     * @param list the property of the plan
+     */
+    record ThingsView(String name, String list) {}
 
     /**
      * Corners of a four-sided plot.
@@ -250,7 +260,10 @@ class CatalogueController {
                 Arrays.stream(Recipe.values())
                         .map(r -> new RecipeView(r.label(), r.remark(), r.filling(), r.spread()))
                         .toList(),
-                TopUp.DEPTH);
+                TopUp.DEPTH,
+                Things.all().stream()
+                        .map(kind -> new ThingsView(kind.name(), kind.field()))
+                        .toList());
     }
 
     /** The key of a material of one's own, for the workshop of a garden. */

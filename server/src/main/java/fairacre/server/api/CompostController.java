@@ -3,12 +3,15 @@ package fairacre.server.api;
 import static fairacre.server.api.Owner.id;
 
 import fairacre.compost.CompostStudy;
+import fairacre.compost.NewBays;
+import fairacre.plan.Change;
 import fairacre.server.garden.GardenService;
 import java.security.Principal;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -30,5 +33,11 @@ class CompostController {
         GardenService.Walks walks = gardens.walks(id(owner), garden, season);
         return CompostStudy.of(walks.plan(), walks.plan().standing(season), walks.study())
                 .told(season);
+    }
+
+    /** The change that would put new bays where there is room for them; it is not made yet. */
+    @PostMapping("/proposals")
+    Change proposal(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+        return NewBays.in(gardens.walks(id(owner), garden, season).plan(), season, UUID.randomUUID());
     }
 }

@@ -1,0 +1,233 @@
+import { useState } from "react";
+import { Problem } from "../api/client";
+import type { CompostBays, CompostTold } from "../api/types";
+import { without } from "../edits/changes";
+import { formatDistance, formatVolume } from "../measure/figures";
+import { LifetimeFields } from "../panels/LifetimeFields";
+import { useFieldEdit } from "../panels/useFieldEdit";
+import { LengthField } from "../parts/LengthField";
+import { TextField } from "../parts/TextField";
+import { boundsOf, corners, shifted } from "../sheet/geometry";
+import { words } from "../words";
+import { useDesk } from "../workspace/desk";
+import { proposedBays, useCompost } from "./useCompost";
+
+/** Compost bays by numbers, what they hold and how far the beds are from them. */
+export function CompostSection() {
+  const desk = useDesk();
+  const { data } = useCompost();
+  const [fault, setFault] = useState<string>();
+
+  async function build() {
+    setFault(undefined);
+    try {
+      desk.submit(await proposedBays(desk.plan.id, desk.season), setFault);
+    } catch (failure) {
+      setFault(failure instanceof Problem ? failure.message : words.awayIdle);
+    }
+  }
+
+  return (
+    <section className="space-y-2 border-t border-rule pt-2">
+      <h3>Compost bays</h3>
+      {desk.plan.compost.length === 0 && (
+        <p className="text-soft">
+          None yet. They are put by the gate, clear of beds; whoever gardens has to get to them.
+        </p>
+      )}
+      {desk.plan.compost.map((bays) => (
+        <BaysForm key={bays.id} bays={bays} told={data?.find(({ id }) => id === bays.id)} />
+      ))}
+      <button
+        type="button"
+        className="plain-button"
+        onClick={() => {
+          void build();
+        }}
+      >
+        Add compost bays
+      </button>
+      {fault && (
+        <p role="alert" className="text-snag">
+          {fault}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function BaysForm({ bays, told }: { bays: CompostBays; told: CompostTold | undefined }) {
+  const desk = useDesk();
+  const { faults, edit, refuse } = useFieldEdit();
+  const { currency } = desk.plan.budget.sum;
+  const { place } = bays;
+
+  function put(field: string, part: Partial<CompostBays>) {
+    edit(field, { kind: "PutCompostBays", compostBays: { ...bays, ...part } });
+  }
+
+  function leaveOut(field: "within" | "price") {
+    edit(field, { kind: "PutCompostBays", compostBays: without(bays, field) });
+  }
+
+  const bounds = boundsOf(corners(place));
+  const plot = boundsOf(desk.plan.site.corners);
+  return (
+    <details className="border-b border-hair py-1" data-testid="compost">
+      <summary className="cursor-pointer">
+        {bays.name}{" "}
+        <span className="text-soft">
+          {[told && `holds ${formatVolume(told.capacity, desk.units)}`, words.lifetime(bays.lifetime)]
+            .filter(Boolean)
+            .join(", ")}
+        </span>
+      </summary>
+      <div className="space-y-2 py-2">
+        <TextField
+          label="Name"
+          value={bays.name}
+          fault={faults["name"]}
+          onCommit={(name) => {
+            put("name", { name });
+          }}
+        />
+        <div className="grid grid-cols-3 items-end gap-2">
+          <TextField
+            label="Bays"
+            value={String(bays.bays)}
+            figures
+            fault={faults["bays"]}
+            onCommit={(text) => {
+              if (/^\d$/.test(text.trim())) put("bays", { bays: Number(text) });
+              else refuse("bays", "Write a number from 1 to 6.");
+            }}
+          />
+          <LengthField
+            label="Length"
+            value={place.length}
+            units={desk.units}
+            fault={faults["length"]}
+            onCommit={(length) => {
+              put("length", { place: { ...place, length } });
+            }}
+          />
+          <LengthField
+            label="Width"
+            value={place.width}
+            units={desk.units}
+            fault={faults["width"]}
+            onCommit={(width) => {
+              put("width", { place: { ...place, width } });
+            }}
+          />
+          <LengthField
+            label="From plot's left"
+            value={bounds.left - plot.left}
+            units={desk.units}
+            fault={faults["left"]}
+            onCommit={(left) => {
+              put("left", { place: shifted(place, left - (bounds.left - plot.left), 0) });
+            }}
+          />
+          <LengthField
+            label="From plot's foot"
+            value={bounds.bottom - plot.bottom}
+            units={desk.units}
+            fault={faults["foot"]}
+            onCommit={(foot) => {
+              put("foot", { place: shifted(place, 0, foot - (bounds.bottom - plot.bottom)) });
+            }}
+          />
+          <TextField
+            label="Turned, degrees"
+            value={String(Math.round(place.turn * 100) / 100)}
+            figures
+            fault={faults["turn"]}
+            onCommit={(text) => {
+              const turn = Number(text.replace(",", "."));
+              if (text.trim() === "" || !Number.isFinite(turn)) {
+                refuse("turn", "Write degrees clockwise, like 15.");
+              } else put("turn", { place: { ...place, turn } });
+            }}
+          />
+          <LengthField
+            label="Filled to"
+            value={bays.height}
+            units={desk.units}
+            fault={faults["height"]}
+            onCommit={(height) => {
+              put("height", { height });
+            }}
+          />
+          <LengthField
+            label="No bed further than"
+            value={bays.within}
+            units={desk.units}
+            fault={faults["within"]}
+            onCommit={(within) => {
+              put("within", { within });
+            }}
+            onEmpty={() => {
+              leaveOut("within");
+            }}
+          />
+          <TextField
+            label={`Price, ${currency}`}
+            value={bays.price?.amount ?? ""}
+            figures
+            fault={faults["price"]}
+            onCommit={(text) => {
+              const amount = text.trim().replace(",", ".");
+              if (amount === "") leaveOut("price");
+              else put("price", { price: { amount, currency } });
+            }}
+          />
+        </div>
+        {told && <Told told={told} />}
+        <div className="grid grid-cols-2 items-end gap-2">
+          <LifetimeFields
+            lifetime={bays.lifetime}
+            labels={{ from: "Built in season", until: "Gone from season" }}
+            always="there already"
+            faults={faults}
+            onChange={(field, lifetime) => {
+              put(field, { lifetime });
+            }}
+          />
+        </div>
+        {bays.price && bays.lifetime.from === undefined && (
+          <p className="text-sm text-soft">
+            The price is on the bill once a season is given in which they are built.
+          </p>
+        )}
+        <button
+          type="button"
+          className="plain-button"
+          aria-label={`Take ${bays.name} down`}
+          onClick={() => {
+            edit("name", { kind: "RemoveCompostBays", compostBays: bays.id });
+          }}
+        >
+          Take down
+        </button>
+      </div>
+    </details>
+  );
+}
+
+function Told({ told }: { told: CompostTold }) {
+  const desk = useDesk();
+  return (
+    <p className="text-sm">
+      All full they hold <span className="figures">{formatVolume(told.capacity, desk.units)}</span>.{" "}
+      {told.furthest ? (
+        <>
+          The way to the furthest bed, {desk.bedById.get(told.furthest.bed)?.name}, is{" "}
+          <span className="figures">{formatDistance(told.furthest.way, desk.units)}</span>.
+        </>
+      ) : (
+        "No bed is come to from here."
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,92 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { screen, waitFor, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { describe, expect, it, vi } from "vitest";
+import { capabilities, paidBesides, standingThings } from "../capabilities";
+import { atDesk, deskFor, plan } from "../testing/desk";
+import { walls } from "./bays";
+import { CompostSection } from "./CompostSection";
+import type { CompostBays } from "../api/types";
+
+const heaps: CompostBays = {
+  id: "heaps",
+  name: "Heaps",
+  place: { centre: { x: 5, y: 4 }, length: 3, width: 1, turn: 0 },
+  bays: 3,
+  height: 1,
+  within: 8,
+  price: { amount: "85.00", currency: "EUR" },
+  lifetime: { from: 2028 },
+};
+const composting = { ...plan, compost: [heaps] };
+
+function answering(answer: unknown) {
+  const fetched = vi.fn<typeof fetch>(() =>
+    Promise.resolve(
+      new Response(JSON.stringify(answer), { headers: { "Content-Type": "application/json" } }),
+    ),
+  );
+  vi.stubGlobal("fetch", fetched);
+  return fetched;
+}
+
+describe("compost bays", () => {
+  it("stand on the plot and on the bill like what every garden has", () => {
+    expect(capabilities.length).toBeGreaterThan(0);
+    expect(standingThings(composting).at(-1)).toMatchObject({
+      id: "heaps",
+      kind: "COMPOST",
+      places: [
+        { x: 3.5, y: 3.5 },
+        { x: 6.5, y: 3.5 },
+        { x: 6.5, y: 4.5 },
+        { x: 3.5, y: 4.5 },
+      ],
+    });
+    expect(paidBesides(composting)).toContain(heaps);
+  });
+
+  it("have a wall between each two", () => {
+    expect(walls(heaps)).toHaveLength(2);
+    expect(walls(heaps)[0]?.[0].x).toBeCloseTo(4.5);
+    expect(walls({ ...heaps, bays: 1 })).toEqual([]);
+  });
+
+  it("are added where the program finds room for them", async () => {
+    const change = { kind: "PutCompostBays", compostBays: heaps };
+    const fetched = answering(change);
+    const { desk, submit } = deskFor();
+    atDesk(desk, <CompostSection />);
+    screen.getByText(/None yet/);
+    await userEvent.click(screen.getByRole("button", { name: "Add compost bays" }));
+    await waitFor(() => {
+      expect(submit).toHaveBeenCalledWith(change, expect.anything());
+    });
+    expect(String(fetched.mock.calls[0]?.[0])).toContain("/compost/proposals?season=");
+  });
+
+  it("tell what they hold and how far the furthest bed is, and are edited by numbers", async () => {
+    answering([{ id: "heaps", capacity: 2500, furthest: { bed: "beans", way: 7.25 } }]);
+    const { desk, submit } = deskFor({ plan: composting });
+    atDesk(desk, <CompostSection />);
+    expect((await screen.findByText(/holds/)).textContent).toContain("2.50 m³");
+    const form = within(screen.getByTestId("compost"));
+    await userEvent.click(form.getByText("Heaps"));
+    expect(form.getByText(/furthest bed/).textContent).toContain("Beans");
+    await userEvent.clear(form.getByLabelText("No bed further than"));
+    await userEvent.tab();
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "PutCompostBays", compostBays: expect.not.objectContaining({ within: 8 }) as CompostBays },
+      expect.anything(),
+    );
+    await userEvent.clear(form.getByLabelText("Bays"));
+    await userEvent.type(form.getByLabelText("Bays"), "many{Enter}");
+    form.getByText("Write a number from 1 to 6.");
+    await userEvent.click(form.getByRole("button", { name: "Take Heaps down" }));
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "RemoveCompostBays", compostBays: "heaps" },
+      expect.anything(),
+    );
+  });
+});
