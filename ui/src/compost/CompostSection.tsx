@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { Problem } from "../api/client";
-import type { CompostBays, CompostTold } from "../api/types";
 import { without } from "../edits/changes";
-import { formatDistance, formatVolume } from "../measure/figures";
+import { formatVolume } from "../measure/figures";
+import { formatLength } from "../measure/lengths";
 import { LifetimeFields } from "../panels/LifetimeFields";
 import { useFieldEdit } from "../panels/useFieldEdit";
 import { LengthField } from "../parts/LengthField";
@@ -10,6 +10,7 @@ import { TextField } from "../parts/TextField";
 import { boundsOf, corners, shifted } from "../sheet/geometry";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import type { CompostBays, CompostTold } from "./bays";
 import { proposedBays, useCompost } from "./useCompost";
 
 /** Compost bays by numbers, what they hold and how far the beds are from them. */
@@ -223,7 +224,7 @@ function Told({ told }: { told: CompostTold }) {
       {told.furthest ? (
         <>
           The way to the furthest bed, {desk.bedById.get(told.furthest.bed)?.name}, is{" "}
-          <span className="figures">{formatDistance(told.furthest.way, desk.units)}</span>.
+          <span className="figures">{formatLength(told.furthest.way, desk.units)}</span>.
         </>
       ) : (
         "No bed is come to from here."

@@ -1,5 +1,9 @@
-import type { CompostBays, Feature, Point } from "../api/types";
+import type { components } from "../api/schema";
+import type { Feature, Point } from "../api/types";
 import { at, corners } from "../sheet/geometry";
+
+export type CompostBays = components["schemas"]["CompostBays"];
+export type CompostTold = components["schemas"]["CompostTold"];
 
 /** Bays as they stand on the plot: what is drawn round them, and where ways begin. */
 export function asFeature({ id, name, place, height, lifetime }: CompostBays): Feature {

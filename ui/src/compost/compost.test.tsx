@@ -5,9 +5,8 @@ import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import { capabilities, paidBesides, standingThings } from "../capabilities";
 import { atDesk, deskFor, plan } from "../testing/desk";
-import { walls } from "./bays";
+import { walls, type CompostBays } from "./bays";
 import { CompostSection } from "./CompostSection";
-import type { CompostBays } from "../api/types";
 
 const heaps: CompostBays = {
   id: "heaps",

@@ -1,7 +1,8 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { request } from "../api/client";
-import type { Change, CompostTold } from "../api/types";
+import type { Change } from "../api/types";
 import { useDesk } from "../workspace/desk";
+import type { CompostTold } from "./bays";
 
 /** How much the bays of the season hold and how far the beds are from them. */
 export function useCompost() {

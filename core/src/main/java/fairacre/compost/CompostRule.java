@@ -5,7 +5,7 @@ import fairacre.judging.Rule;
 /** Rules about compost. The names are stable codes. */
 public enum CompostRule implements Rule {
     COMPOST_FAR(
-            "No bed is further from its compost, along the ground that a barrow or else a gardener can use, than the gardener wants to go.",
+            "No bed is further from the compost, by barrow or else on foot, than you want to go.",
             "the gardener's own measure");
 
     private final String rule;

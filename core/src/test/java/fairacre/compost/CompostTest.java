@@ -8,6 +8,7 @@ import static fairacre.testing.Gardens.compost;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.gate;
 import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.on;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.rectangle;
 import static fairacre.testing.Gardens.with;
@@ -28,6 +29,7 @@ import fairacre.plan.Gardener;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
+import fairacre.plan.Point;
 import fairacre.plan.PurseChange;
 import fairacre.plan.Put;
 import fairacre.plan.Rectangle;
@@ -236,15 +238,34 @@ class CompostTest {
                 .containsExactlyInAnyOrder("Compost", "Compost 2");
         CompostBays first = one.list(CompostKinds.BAYS).get(0);
         assertThat(first.capacity().litres()).isCloseTo(2 * litresOfABay, within(0.01));
-        assertThat(Math.hypot(
-                        first.place().centre().x().metres() - 7,
-                        first.place().centre().y().metres()))
-                .isLessThan(3);
+        // With its back to the foot of the plot: beside the gate one passes.
+        assertThat(first.place().corners().get(0).y()).isEqualTo(Length.ZERO);
+        double off = Math.abs(first.place().centre().x().metres() - 7)
+                - first.place().length().metres() / 2;
+        assertThat(off).isBetween(0.6 + 0.6, 0.6 + 0.6 + 0.1);
         assertThat(Appraisal.of(two, SEASON).snags())
                 .extracting(Snag::rule)
                 .containsExactlyInAnyOrderElementsOf(Appraisal.of(plan, SEASON).snags().stream()
                         .map(Snag::rule)
                         .toList());
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 17, 45, 90, 200.5})
+    void newBaysFindTheirPlaceOnAPlotThatLiesAskew(double turn) {
+        List<Point> corners = new Rectangle(Point.metres(0, 0), Length.metres(9), Length.metres(6), turn).corners();
+        Plan plan = on(corners, List.of(ADA));
+        CompostBays bays = with(plan, NewBays.in(plan, SEASON, id("one")))
+                .list(CompostKinds.BAYS)
+                .get(0);
+        assertThat(Math.hypot(
+                        bays.place().centre().x().minus(corners.get(0).x()).metres(),
+                        bays.place().centre().y().minus(corners.get(0).y()).metres()))
+                .isCloseTo(
+                        Math.hypot(
+                                bays.place().length().metres() / 2,
+                                bays.place().width().metres() / 2),
+                        within(0.003));
     }
 
     @Test
