@@ -5,6 +5,8 @@ import { Link, Navigate, useNavigate } from "react-router";
 import { Away, Problem, request, type Fault } from "../api/client";
 import { keys, useGardens, useSession } from "../api/queries";
 import type { GardenView } from "../api/types";
+import { ShareDialog } from "../sharing/ShareDialog";
+import { SharedGardens } from "../sharing/SharedGardens";
 import { words } from "../words";
 import { NewGardenForm } from "./NewGardenForm";
 
@@ -57,6 +59,7 @@ export function GardensPage() {
             <span className="shrink-0 text-sm text-soft">
               since <span className="figures">{garden.firstSeason}</span>
             </span>
+            <ShareDialog garden={garden.id} name={garden.name} />
             <DeleteButton name={garden.name} onDelete={() => void remove(garden.id)} />
           </li>
         ))}
@@ -75,6 +78,7 @@ export function GardensPage() {
         <ImportButton />
       </div>
       {beginning && <NewGardenForm />}
+      <SharedGardens />
     </main>
   );
 }

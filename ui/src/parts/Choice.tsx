@@ -6,13 +6,14 @@ interface Props<T extends string> {
   value: T;
   options: readonly { value: T; label: string }[];
   onChange: (value: T) => void;
+  hideLabel?: boolean;
 }
 
 /** One of a list, by the platform's own control. */
-export function Choice<T extends string>({ label, value, options, onChange }: Props<T>) {
+export function Choice<T extends string>({ label, value, options, onChange, hideLabel }: Props<T>) {
   const id = useId();
   return (
-    <FieldFrame id={id} label={label}>
+    <FieldFrame id={id} label={label} hideLabel={hideLabel}>
       <select
         id={id}
         className="field"

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { request } from "../api/client";
 import { useSession, useVariant } from "../api/queries";
+import { mayDo, useMembers } from "../sharing/useSharing";
 import { words } from "../words";
 import { useDesk } from "./desk";
 import { VariantsDialog } from "./VariantsDialog";
@@ -44,6 +45,7 @@ export function TopBar() {
         <h1 className="max-w-[26rem] truncate text-lg" title={desk.plan.name}>
           {desk.plan.name}
         </h1>
+        <SharedAs garden={desk.plan.id} />
         {variant && (
           <span className="max-w-60 truncate border border-mark px-2 text-sm text-mark" title={variant.name}>
             Variant: {variant.name}
@@ -220,4 +222,11 @@ function Messages() {
       )}
     </div>
   );
+}
+
+/** What one may do in somebody else's garden. */
+function SharedAs({ garden }: { garden: string }) {
+  const { data } = useMembers(garden);
+  if (!data || data.role === "OWNER") return null;
+  return <span className="text-sm text-soft">shared, you {mayDo[data.role]}</span>;
 }

@@ -6,10 +6,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairacre.format.GardenFile;
 import fairacre.server.Endpoints.Endpoint;
 import fairacre.server.Visitor.Answer;
+import fairacre.server.store.Role;
 import fairacre.testing.Gardens;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -36,14 +39,17 @@ class EndpointsTest {
             "POST /api/catalogue/boards",
             "POST /api/catalogue/materials",
             "GET /api/gardens",
+            "GET /api/shared",
             "POST /api/gardens",
             "POST /api/gardens/import",
             "POST /api/plots/four-sides",
             "POST /api/plots/offsets",
             "POST /api/plots/tapes",
             "POST /api/plots/track");
-    /** What only the owner of a garden may ask for, below {@code /api/gardens/{garden}}. */
-    private static final Set<String> OWNER = Set.of(
+    /**
+     * What whoever has part in a garden may ask for, below {@code /api/gardens/{garden}}, if nothing below says more.
+     */
+    private static final Set<String> OF_A_GARDEN = Set.of(
             "GET ",
             "DELETE ",
             "POST /alterations",
@@ -79,6 +85,9 @@ class EndpointsTest {
             "PUT /ledger/{entry}/scan",
             "GET /levels",
             "GET /levels/line",
+            "GET /members",
+            "PUT /members",
+            "DELETE /members/{account}",
             "POST /orders",
             "GET /own-mix",
             "POST /previews",
@@ -100,6 +109,23 @@ class EndpointsTest {
             "GET /variants/this",
             "POST /variants/{variant}/take");
 
+    /** What needs more than the role of a reader; nobody takes another one out but the owner. */
+    private static final Map<Role, Set<String>> NEEDS = Map.of(
+            Role.HELPER,
+            Set.of("POST /shopping/ticks"),
+            Role.EDITOR,
+            Set.of(
+                    "POST /changes",
+                    "POST /undo",
+                    "POST /redo",
+                    "POST /ledger",
+                    "POST /ledger/{entry}/reversal",
+                    "PUT /ledger/{entry}/scan",
+                    "POST /variants",
+                    "POST /variants/{variant}/take"),
+            Role.OWNER,
+            Set.of("DELETE ", "PUT /members", "DELETE /members/{account}"));
+
     private static final String BELOW = "/api/gardens/{garden}";
     private static final int REQUESTS = 5;
     /** Drafts of whole layouts take seconds each. */
@@ -110,6 +136,7 @@ class EndpointsTest {
     private static Endpoints endpoints;
     private static Visitor owner;
     private static Visitor stranger;
+    private static final Map<Role, Visitor> MEMBERS = new EnumMap<>(Role.class);
     private static String garden;
 
     @BeforeAll
@@ -121,6 +148,13 @@ class EndpointsTest {
                 .json()
                 .at("/plan/id")
                 .stringValue();
+        MEMBERS.put(Role.OWNER, owner);
+        for (Role role : List.of(Role.READER, Role.HELPER, Role.EDITOR)) {
+            Visitor member = Visitor.signedUp(RunningServer.get());
+            Answer shared = owner.share(garden, member, role.name());
+            assertThat(shared.status()).as(shared.text()).isEqualTo(200);
+            MEMBERS.put(role, member);
+        }
     }
 
     static List<Endpoint> all() throws Exception {
@@ -165,7 +199,7 @@ class EndpointsTest {
                         .filter(EndpointsTest::isOfAGarden)
                         .map(EndpointsTest::row)
                         .collect(toSet()))
-                .isEqualTo(OWNER);
+                .isEqualTo(OF_A_GARDEN);
         Set<String> rest = endpoints.all().stream()
                 .filter(endpoint -> !isOfAGarden(endpoint))
                 .map(Endpoint::name)
@@ -201,6 +235,28 @@ class EndpointsTest {
         }
         if (!endpoint.method().equals("DELETE")) {
             assertThat(plainly(owner, endpoint).status()).isNotIn(401, 403);
+        }
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("all")
+    void aRoleMayAskForWhatItsRowSays(Endpoint endpoint) {
+        if (!isOfAGarden(endpoint)) {
+            return;
+        }
+        Role needed = NEEDS.entrySet().stream()
+                .filter(needs -> needs.getValue().contains(row(endpoint)))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(Role.READER);
+        for (Map.Entry<Role, Visitor> member : MEMBERS.entrySet()) {
+            boolean deletes = row(endpoint).equals("DELETE ") && member.getKey() == Role.OWNER;
+            if (!deletes) {
+                Answer answer = plainly(member.getValue(), endpoint);
+                assertThat(answer.status() == 403)
+                        .as("%s: %s %s", member.getKey(), answer.status(), answer.text())
+                        .isEqualTo(!member.getKey().includes(needed));
+            }
         }
     }
 

@@ -82,6 +82,16 @@ public final class Visitor {
         return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofByteArray(body)));
     }
 
+    /** Shares a garden with somebody else who is signed in. */
+    public Answer share(String garden, Visitor other, String role) {
+        String name = other.get("/api/session").json().path("name").stringValue();
+        return send(
+                "PUT",
+                "/api/gardens/" + garden + "/members",
+                "application/json",
+                JSON.writeValueAsBytes(Map.of("name", name, "role", role)));
+    }
+
     /** A body of any kind, as a file is sent. */
     public Answer send(String method, String path, String type, byte[] body) {
         return send(request(path).header("Content-Type", type).method(method, BodyPublishers.ofByteArray(body)));

@@ -1,11 +1,13 @@
 package fairacre.server.api;
 
 import fairacre.format.GardenJson;
-import java.time.Clock;
+import fairacre.server.garden.MemberService;
 import java.time.Duration;
+import java.util.List;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -20,14 +22,15 @@ class ApiConfiguration implements WebMvcConfigurer {
     private static final int MOST_WAITING = 32;
     private static final Duration PATIENCE = Duration.ofSeconds(30);
 
-    @Bean
-    JsonMapperBuilderCustomizer gardenNotation() {
-        return GardenJson::configure;
+    private final Roles roles;
+
+    ApiConfiguration(MemberService members) {
+        this.roles = new Roles(members);
     }
 
     @Bean
-    Clock clock() {
-        return Clock.systemUTC();
+    JsonMapperBuilderCustomizer gardenNotation() {
+        return GardenJson::configure;
     }
 
     @Override
@@ -35,6 +38,12 @@ class ApiConfiguration implements WebMvcConfigurer {
         interceptors
                 .addInterceptor(new FairShare(AT_ONCE, MOST_WAITING, PATIENCE))
                 .addPathPatterns("/api/**");
+        interceptors.addInterceptor(roles).addPathPatterns("/api/**");
+    }
+
+    @Override
+    public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
+        resolvers.add(roles);
     }
 
     /** The front end finds its way by itself from any of these. */

@@ -1,12 +1,10 @@
 package fairacre.server.api;
 
-import static fairacre.server.api.Owner.id;
-
 import fairacre.compost.CompostStudy;
 import fairacre.compost.NewBays;
 import fairacre.plan.Change;
 import fairacre.server.garden.GardenService;
-import java.security.Principal;
+import fairacre.server.store.Role;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,15 +27,16 @@ class CompostController {
 
     /** How much the bays of a season hold, and which bed is furthest from them. */
     @GetMapping
-    List<CompostStudy.CompostTold> compost(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        GardenService.Walks walks = gardens.walks(id(owner), garden, season);
+    List<CompostStudy.CompostTold> compost(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        GardenService.Walks walks = gardens.walks(owner.id(), garden, season);
         return CompostStudy.of(walks.plan(), walks.plan().standing(season), walks.study())
                 .told(season);
     }
 
     /** The change that would put new bays where there is room for them; it is not made yet. */
     @PostMapping("/proposals")
-    Change proposal(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        return NewBays.in(gardens.walks(id(owner), garden, season).plan(), season, UUID.randomUUID());
+    @Needs(Role.READER)
+    Change proposal(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return NewBays.in(gardens.walks(owner.id(), garden, season).plan(), season, UUID.randomUUID());
     }
 }

@@ -64,13 +64,13 @@ class Followers implements SmartLifecycle {
     /** A window; it is written to by one thread at a time. */
     private static final class Follower {
 
-        private final UUID owner;
+        private final Owner owner;
         private final UUID garden;
         private final long began = System.nanoTime();
         private final SseEmitter window = new SseEmitter(LONGEST.toMillis());
         private volatile long revision;
 
-        Follower(UUID owner, UUID garden, long revision) {
+        Follower(Owner owner, UUID garden, long revision) {
             this.owner = owner;
             this.garden = garden;
             this.revision = revision;
@@ -78,15 +78,15 @@ class Followers implements SmartLifecycle {
     }
 
     /** @param since the revision that the window has */
-    SseEmitter follow(UUID owner, UUID garden, long since) {
-        gardens.version(owner, garden);
+    SseEmitter follow(Owner owner, UUID garden, long since) {
+        gardens.version(owner.id(), garden);
         Follower follower = new Follower(owner, garden, since);
         follower.window.onCompletion(() -> followers.remove(follower));
         follower.window.onTimeout(follower.window::complete);
         follower.window.onError(failure -> followers.remove(follower));
         followers.add(follower);
         followers.stream()
-                .filter(each -> each.owner.equals(owner))
+                .filter(each -> each.owner.account().equals(owner.account()))
                 .sorted(Comparator.comparing((Follower each) -> each.began).reversed())
                 .skip(MOST)
                 .forEach(each -> each.window.complete());
@@ -128,7 +128,7 @@ class Followers implements SmartLifecycle {
     private void tell(Follower follower, long revision) {
         synchronized (follower) {
             if (revision > follower.revision) {
-                List<HistoryEntry> edits = gardens.since(follower.owner, follower.garden, follower.revision);
+                List<HistoryEntry> edits = gardens.since(follower.owner.id(), follower.garden, follower.revision);
                 News news = new News(revision, edits.stream().limit(MOST_EDITS).toList());
                 write(
                         follower,

@@ -2,7 +2,6 @@ package fairacre.server.api;
 
 import static fairacre.server.api.Downloads.CSV;
 import static fairacre.server.api.Downloads.download;
-import static fairacre.server.api.Owner.id;
 
 import fairacre.appraisal.AppraisalReport;
 import fairacre.cost.CostStudy;
@@ -26,9 +25,9 @@ import fairacre.server.garden.GardenService;
 import fairacre.server.garden.HistoryEntry;
 import fairacre.server.garden.LedgerService;
 import fairacre.server.store.GardenStore;
+import fairacre.server.store.Role;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.security.Principal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -82,73 +81,79 @@ class GardenController {
     record AtRevision(long revision) {}
 
     @GetMapping
-    List<GardenStore.Listed> list(Principal owner) {
-        return gardens.list(id(owner));
+    List<GardenStore.Listed> list(Owner owner) {
+        return gardens.list(owner.id());
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    GardenView create(Principal owner, @RequestBody NewGarden garden) {
-        return GardenView.of(gardens.create(id(owner), garden.plan(UUID.randomUUID())));
+    GardenView create(Owner owner, @RequestBody NewGarden garden) {
+        return GardenView.of(gardens.create(owner.id(), garden.plan(UUID.randomUUID())));
     }
 
     @PostMapping(path = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     GardenView importFile(
-            Principal owner,
+            Owner owner,
             @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(type = "object")))
                     @RequestBody
                     byte[] file)
             throws FaultyFileException {
         GardenFile.Contents contents = GardenFile.contents(file);
-        return GardenView.of(ledger.begin(id(owner), contents.garden().withId(UUID.randomUUID()), contents.receipts()));
+        return GardenView.of(
+                ledger.begin(owner.id(), contents.garden().withId(UUID.randomUUID()), contents.receipts()));
     }
 
     @GetMapping("/{garden}")
-    GardenView get(Principal owner, @PathVariable UUID garden) {
-        return GardenView.of(gardens.get(id(owner), garden));
+    GardenView get(Owner owner, @PathVariable UUID garden) {
+        return GardenView.of(gardens.get(owner.id(), garden));
     }
 
     @DeleteMapping("/{garden}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(Principal owner, @PathVariable UUID garden) {
-        gardens.delete(id(owner), garden);
+    void delete(Owner owner, @PathVariable UUID garden) {
+        gardens.delete(owner.id(), garden);
     }
 
     @GetMapping("/{garden}/appraisal")
-    AppraisalReport appraisal(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        return gardens.appraise(id(owner), garden, season);
+    AppraisalReport appraisal(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return gardens.appraise(owner.id(), garden, season);
     }
 
     /** The same without remedies, which is there sooner; previews tell the difference from it. */
     @GetMapping("/{garden}/judgement")
-    GardenService.Judgement judgement(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        return gardens.judge(id(owner), garden, season);
+    GardenService.Judgement judgement(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return gardens.judge(owner.id(), garden, season);
     }
 
     @PostMapping("/{garden}/previews")
-    GardenService.Preview preview(Principal owner, @PathVariable UUID garden, @RequestBody Trial trial) {
-        return gardens.preview(id(owner), garden, given(trial.change()), trial.season());
+    @Needs(Role.READER)
+    GardenService.Preview preview(Owner owner, @PathVariable UUID garden, @RequestBody Trial trial) {
+        return gardens.preview(owner.id(), garden, given(trial.change()), trial.season());
     }
 
     @PostMapping("/{garden}/changes")
-    GardenView change(Principal owner, @PathVariable UUID garden, @RequestBody Edit edit) {
-        return GardenView.of(gardens.change(id(owner), garden, edit.revision(), edit.key(), given(edit.change())));
+    @Needs(Role.EDITOR)
+    GardenView change(Owner owner, @PathVariable UUID garden, @RequestBody Edit edit) {
+        return GardenView.of(
+                gardens.change(owner.id(), owner.account(), garden, edit.revision(), edit.key(), given(edit.change())));
     }
 
     @PostMapping("/{garden}/undo")
-    GardenView undo(Principal owner, @PathVariable UUID garden, @RequestBody AtRevision at) {
-        return GardenView.of(gardens.undo(id(owner), garden, at.revision()));
+    @Needs(Role.EDITOR)
+    GardenView undo(Owner owner, @PathVariable UUID garden, @RequestBody AtRevision at) {
+        return GardenView.of(gardens.undo(owner.id(), owner.account(), garden, at.revision()));
     }
 
     @PostMapping("/{garden}/redo")
-    GardenView redo(Principal owner, @PathVariable UUID garden, @RequestBody AtRevision at) {
-        return GardenView.of(gardens.redo(id(owner), garden, at.revision()));
+    @Needs(Role.EDITOR)
+    GardenView redo(Owner owner, @PathVariable UUID garden, @RequestBody AtRevision at) {
+        return GardenView.of(gardens.redo(owner.id(), owner.account(), garden, at.revision()));
     }
 
     @GetMapping("/{garden}/history")
-    List<HistoryEntry> history(Principal owner, @PathVariable UUID garden) {
-        return gardens.history(id(owner), garden);
+    List<HistoryEntry> history(Owner owner, @PathVariable UUID garden) {
+        return gardens.history(owner.id(), garden);
     }
 
     /**
@@ -158,37 +163,37 @@ class GardenController {
      */
     @GetMapping(path = "/{garden}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(
-            Principal owner,
+            Owner owner,
             @PathVariable UUID garden,
             @RequestParam long revision,
             @RequestHeader(name = "Last-Event-ID", required = false) Long last) {
-        return followers.follow(id(owner), garden, last == null ? revision : Math.max(last, revision));
+        return followers.follow(owner, garden, last == null ? revision : Math.max(last, revision));
     }
 
     @GetMapping(path = "/{garden}/file", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<byte[]> file(Principal owner, @PathVariable UUID garden) {
-        Plan plan = gardens.get(id(owner), garden).plan();
-        GardenFile.Contents contents = new GardenFile.Contents(plan, ledger.entries(id(owner), garden));
+    ResponseEntity<byte[]> file(Owner owner, @PathVariable UUID garden) {
+        Plan plan = gardens.get(owner.id(), garden).plan();
+        GardenFile.Contents contents = new GardenFile.Contents(plan, ledger.entries(owner.id(), garden));
         return download(GardenFile.write(contents), MediaType.APPLICATION_JSON, plan.name() + ".garden.json");
     }
 
     @GetMapping(path = "/{garden}/sheet.svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> svg(
-            Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
         SheetDrawing sheet = sheet(owner, garden, season, scale);
         return download(SvgSheet.write(sheet), SVG, sheet.title() + ".svg");
     }
 
     @GetMapping(path = "/{garden}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(
-            Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
         SheetDrawing sheet = sheet(owner, garden, season, scale);
         return download(PdfSheet.write(sheet), MediaType.APPLICATION_PDF, sheet.title() + ".pdf");
     }
 
     /** The figures for staking out a season's beds. */
     @GetMapping(path = "/{garden}/setting-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> settingOut(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+    ResponseEntity<byte[]> settingOut(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
         List<SheetDrawing> pages = SettingOutSheet.of(inView(owner, garden, season), season);
         return download(
                 PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
@@ -197,7 +202,7 @@ class GardenController {
     /** How the boards of a season are cut, and the frames they make. */
     @GetMapping(path = "/{garden}/cutting.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> cutting(
-            Principal owner,
+            Owner owner,
             @PathVariable UUID garden,
             @RequestParam int season,
             @RequestParam(defaultValue = "") Set<UUID> beds) {
@@ -208,15 +213,15 @@ class GardenController {
 
     /** What to buy over all seasons. */
     @GetMapping(path = "/{garden}/bill.csv", produces = "text/csv")
-    ResponseEntity<byte[]> bill(Principal owner, @PathVariable UUID garden) {
-        Plan plan = gardens.get(id(owner), garden).plan();
+    ResponseEntity<byte[]> bill(Owner owner, @PathVariable UUID garden) {
+        Plan plan = gardens.get(owner.id(), garden).plan();
         return download(CsvFile.write(bill(plan)), CSV, plan.name() + ".bill.csv");
     }
 
     /** The same as a spreadsheet. */
     @GetMapping(path = "/{garden}/bill.xlsx", produces = Downloads.XLSX)
-    ResponseEntity<byte[]> billWorkbook(Principal owner, @PathVariable UUID garden) {
-        Plan plan = gardens.get(id(owner), garden).plan();
+    ResponseEntity<byte[]> billWorkbook(Owner owner, @PathVariable UUID garden) {
+        Plan plan = gardens.get(owner.id(), garden).plan();
         return download(WorkbookFile.write(bill(plan)), MediaType.valueOf(Downloads.XLSX), plan.name() + ".bill.xlsx");
     }
 
@@ -226,8 +231,8 @@ class GardenController {
 
     /** The price book, to be filled in elsewhere. */
     @GetMapping(path = "/{garden}/prices.csv", produces = "text/csv")
-    ResponseEntity<byte[]> prices(Principal owner, @PathVariable UUID garden) {
-        Plan plan = gardens.get(id(owner), garden).plan();
+    ResponseEntity<byte[]> prices(Owner owner, @PathVariable UUID garden) {
+        Plan plan = gardens.get(owner.id(), garden).plan();
         return download(PriceFile.csv(plan), CSV, plan.name() + ".prices.csv");
     }
 
@@ -236,8 +241,9 @@ class GardenController {
      * file.
      */
     @PostMapping(path = "/{garden}/prices", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Needs(Role.READER)
     PriceFile.Reading readPrices(
-            Principal owner,
+            Owner owner,
             @PathVariable UUID garden,
             @RequestBody byte[] file,
             @RequestParam(required = false) String item,
@@ -251,16 +257,16 @@ class GardenController {
         columns.put("shop", shop);
         columns.put("date", date);
         columns.values().removeIf(Objects::isNull);
-        return PriceFile.read(gardens.get(id(owner), garden).plan(), file, columns);
+        return PriceFile.read(gardens.get(owner.id(), garden).plan(), file, columns);
     }
 
-    private SheetDrawing sheet(Principal owner, UUID garden, int season, String scale) {
+    private SheetDrawing sheet(Owner owner, UUID garden, int season, String scale) {
         return SheetDrawing.of(inView(owner, garden, season), season, Scale.of(scale));
     }
 
     /** The plan, if it can be looked at in this season. */
-    private Plan inView(Principal owner, UUID garden, int season) {
-        Plan plan = gardens.get(id(owner), garden).plan();
+    private Plan inView(Owner owner, UUID garden, int season) {
+        Plan plan = gardens.get(owner.id(), garden).plan();
         plan.seasonInView(season);
         return plan;
     }

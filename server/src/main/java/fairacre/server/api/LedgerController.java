@@ -1,7 +1,5 @@
 package fairacre.server.api;
 
-import static fairacre.server.api.Owner.id;
-
 import fairacre.format.CsvFile;
 import fairacre.format.FaultyFileException;
 import fairacre.format.ReceiptText;
@@ -11,8 +9,8 @@ import fairacre.ledger.Receipt;
 import fairacre.plan.RefusedException;
 import fairacre.server.garden.LedgerService;
 import fairacre.server.garden.NoSuchGardenException;
+import fairacre.server.store.Role;
 import java.math.BigDecimal;
-import java.security.Principal;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -60,62 +58,65 @@ class LedgerController {
     }
 
     @GetMapping
-    LedgerService.LedgerPage page(
-            Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "0") int page) {
-        return ledger.page(id(owner), garden, page);
+    LedgerService.LedgerPage page(Owner owner, @PathVariable UUID garden, @RequestParam(defaultValue = "0") int page) {
+        return ledger.page(owner.id(), garden, page);
     }
 
     /** All receipts, line by line, as a table. */
     @GetMapping(path = "/table.csv", produces = "text/csv")
-    ResponseEntity<byte[]> table(Principal owner, @PathVariable UUID garden) {
-        return Downloads.download(CsvFile.write(ledger.table(id(owner), garden)), Downloads.CSV, "ledger.csv");
+    ResponseEntity<byte[]> table(Owner owner, @PathVariable UUID garden) {
+        return Downloads.download(CsvFile.write(ledger.table(owner.id(), garden)), Downloads.CSV, "ledger.csv");
     }
 
     /** The same as a spreadsheet. */
     @GetMapping(path = "/table.xlsx", produces = Downloads.XLSX)
-    ResponseEntity<byte[]> workbook(Principal owner, @PathVariable UUID garden) {
+    ResponseEntity<byte[]> workbook(Owner owner, @PathVariable UUID garden) {
         return Downloads.download(
-                WorkbookFile.write(ledger.table(id(owner), garden)), MediaType.valueOf(Downloads.XLSX), "ledger.xlsx");
+                WorkbookFile.write(ledger.table(owner.id(), garden)), MediaType.valueOf(Downloads.XLSX), "ledger.xlsx");
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    LedgerService.LedgerPage enter(Principal owner, @PathVariable UUID garden, @RequestBody NewEntry entry) {
+    @Needs(Role.EDITOR)
+    LedgerService.LedgerPage enter(Owner owner, @PathVariable UUID garden, @RequestBody NewEntry entry) {
         if (entry.receipt() == null) {
             throw new RefusedException("receipt", "there is no receipt", "give one");
         }
-        ledger.enter(id(owner), garden, entry.reduced(), entry.again());
-        return ledger.page(id(owner), garden, 0);
+        ledger.enter(owner.id(), garden, entry.reduced(), entry.again());
+        return ledger.page(owner.id(), garden, 0);
     }
 
     @PostMapping("/{entry}/reversal")
-    LedgerService.LedgerPage takeBack(Principal owner, @PathVariable UUID garden, @PathVariable UUID entry) {
-        ledger.takeBack(id(owner), garden, entry);
-        return ledger.page(id(owner), garden, 0);
+    @Needs(Role.EDITOR)
+    LedgerService.LedgerPage takeBack(Owner owner, @PathVariable UUID garden, @PathVariable UUID entry) {
+        ledger.takeBack(owner.id(), garden, entry);
+        return ledger.page(owner.id(), garden, 0);
     }
 
     /** The lines of a receipt as they are pasted or saved in a file; nothing is entered. */
     @PostMapping(path = "/lines", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    ReceiptText.Found lines(Principal owner, @PathVariable UUID garden, @RequestBody byte[] text)
+    @Needs(Role.READER)
+    ReceiptText.Found lines(Owner owner, @PathVariable UUID garden, @RequestBody byte[] text)
             throws FaultyFileException {
-        return ledger.read(id(owner), garden, text);
+        return ledger.read(owner.id(), garden, text);
     }
 
     /** A photo or a PDF of the paper, up to 5 MB. */
     @PutMapping(path = "/{entry}/scan", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Needs(Role.EDITOR)
     void keepScan(
-            Principal owner,
+            Owner owner,
             @PathVariable UUID garden,
             @PathVariable UUID entry,
             @RequestBody(required = false) byte[] content) {
-        ledger.keepScan(id(owner), garden, entry, content == null ? new byte[0] : content);
+        ledger.keepScan(owner.id(), garden, entry, content == null ? new byte[0] : content);
     }
 
     /** A browser shows it as what it is and runs nothing in it. */
     @GetMapping("/{entry}/scan")
-    ResponseEntity<byte[]> scan(Principal owner, @PathVariable UUID garden, @PathVariable UUID entry) {
-        Scan scan = ledger.scan(id(owner), garden, entry).orElseThrow(NoSuchGardenException::new);
+    ResponseEntity<byte[]> scan(Owner owner, @PathVariable UUID garden, @PathVariable UUID entry) {
+        Scan scan = ledger.scan(owner.id(), garden, entry).orElseThrow(NoSuchGardenException::new);
         boolean picture = scan.type() != Scan.Type.PDF;
         String name = "receipt." + scan.type().name().toLowerCase(Locale.ROOT);
         return ResponseEntity.ok()

@@ -72,7 +72,7 @@ class OpenApiConfiguration {
 
     static {
         SpringDocUtils.getConfig()
-                .addRequestWrapperToIgnore(Principal.class)
+                .addRequestWrapperToIgnore(Principal.class, Owner.class)
                 .replaceWithSchema(Length.class, new NumberSchema().description("metres"))
                 .replaceWithSchema(Area.class, new NumberSchema().description("square metres"))
                 .replaceWithSchema(Volume.class, new NumberSchema().description("litres"))

@@ -1,14 +1,11 @@
 package fairacre.server.api;
 
-import java.security.Principal;
 import java.util.UUID;
 
-/** Who asks: whoever is signed in goes by the id of their account. */
-final class Owner {
-
-    private Owner() {}
-
-    static UUID id(Principal signedIn) {
-        return UUID.fromString(signedIn.getName());
-    }
-}
+/**
+ * Who asks, and for whose gardens.
+ *
+ * @param id the account whose garden it is; of what concerns no one garden, the account that asks
+ * @param account the account that asks
+ */
+record Owner(UUID id, UUID account) {}

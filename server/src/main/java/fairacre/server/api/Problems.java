@@ -52,6 +52,16 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemDetail> notAllowed(NotAllowedException notAllowed) {
+        String may = switch (notAllowed.role()) {
+            case READER -> "You may look at this garden, not change it.";
+            case HELPER -> "You may tick off in this garden what is done, not change it.";
+            default -> "Only its owner may do that with this garden.";
+        };
+        return answer(problem(HttpStatus.FORBIDDEN, "not-allowed", may, "Ask its owner."));
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemDetail> stale(StaleRevisionException stale) {
         ProblemDetail problem = problem(
                 HttpStatus.CONFLICT,

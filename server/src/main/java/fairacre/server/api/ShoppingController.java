@@ -1,12 +1,10 @@
 package fairacre.server.api;
 
-import static fairacre.server.api.Owner.id;
-
 import fairacre.drawing.PdfSheet;
 import fairacre.drawing.ShoppingSheet;
 import fairacre.server.garden.ShoppingService;
 import fairacre.server.garden.ShoppingService.Shopping;
-import java.security.Principal;
+import fairacre.server.store.Role;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -35,20 +33,21 @@ class ShoppingController {
     record Tick(int season, String item, boolean ticked) {}
 
     @GetMapping
-    Shopping list(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        return shopping.of(id(owner), garden, season);
+    Shopping list(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return shopping.of(owner.id(), garden, season);
     }
 
     @PostMapping("/ticks")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void tick(Principal owner, @PathVariable UUID garden, @RequestBody Tick tick) {
-        shopping.tick(id(owner), garden, tick.season(), tick.item(), tick.ticked());
+    @Needs(Role.HELPER)
+    void tick(Owner owner, @PathVariable UUID garden, @RequestBody Tick tick) {
+        shopping.tick(owner.id(), garden, tick.season(), tick.item(), tick.ticked());
     }
 
     /** On paper, with a box to tick before each thing. */
     @GetMapping(path = "/list.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> pdf(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        Shopping asked = shopping.of(id(owner), garden, season);
+    ResponseEntity<byte[]> pdf(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        Shopping asked = shopping.of(owner.id(), garden, season);
         return Downloads.download(
                 PdfSheet.write(ShoppingSheet.of(asked.garden(), asked.list())),
                 MediaType.APPLICATION_PDF,

@@ -1,7 +1,5 @@
 package fairacre.server.api;
 
-import static fairacre.server.api.Owner.id;
-
 import fairacre.arrange.Alteration;
 import fairacre.arrange.Arrangement;
 import fairacre.arrange.ArrangementStudy;
@@ -44,11 +42,11 @@ import fairacre.reach.HeightStudy;
 import fairacre.reach.ReachStudy;
 import fairacre.reach.WorkingHeight;
 import fairacre.server.garden.GardenService;
+import fairacre.server.store.Role;
 import fairacre.walk.CarrierGround;
 import fairacre.walk.CarrierStudy;
 import fairacre.walk.Route;
 import fairacre.walk.RouteStudy;
-import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -102,22 +100,24 @@ class StudyController {
 
     /** The change that an order of beds would make; it is not made yet. */
     @PostMapping("/orders")
-    Change order(Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Order order) {
+    @Needs(Role.READER)
+    Change order(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Order order) {
         return order.change(plan(owner, garden, season), season, UUID::randomUUID);
     }
 
     /** The change that altering a bed from a season on would make; it is not made yet. */
     @PostMapping("/alterations")
+    @Needs(Role.READER)
     Change alteration(
-            Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Alteration alteration) {
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody Alteration alteration) {
         return alteration.change(plan(owner, garden, season), season, UUID::randomUUID);
     }
 
     /** What a carrier of the garden can do in a season. */
     @GetMapping("/carriers/{carrier}")
     CarrierGround carrier(
-            Principal owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season) {
-        GardenService.Walks walks = gardens.walks(id(owner), garden, season);
+            Owner owner, @PathVariable UUID garden, @PathVariable UUID carrier, @RequestParam int season) {
+        GardenService.Walks walks = gardens.walks(owner.id(), garden, season);
         Plan plan = walks.plan();
         return CarrierStudy.of(walks.study(), plan.standing(season)).judge(carrier(plan, carrier));
     }
@@ -125,13 +125,13 @@ class StudyController {
     /** The shortest ways of a carrier from a place to the beds. */
     @GetMapping("/carriers/{carrier}/routes")
     List<Route> routes(
-            Principal owner,
+            Owner owner,
             @PathVariable UUID garden,
             @PathVariable UUID carrier,
             @RequestParam int season,
             @RequestParam double x,
             @RequestParam double y) {
-        GardenService.Walks walks = gardens.walks(id(owner), garden, season);
+        GardenService.Walks walks = gardens.walks(owner.id(), garden, season);
         Plan plan = walks.plan();
         return RouteStudy.of(walks.study(), plan.standing(season), carrier(plan, carrier))
                 .from(Limits.place(x, y, "from"));
@@ -147,7 +147,7 @@ class StudyController {
 
     /** Empty while too few heights are known. */
     @GetMapping("/levels")
-    Optional<Lie> levels(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+    Optional<Lie> levels(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
         Plan plan = plan(owner, garden, season);
         return Levels.of(plan.site().levels())
                 .map(levels -> new Lie(
@@ -163,7 +163,7 @@ class StudyController {
     /** How the ground falls along a line. */
     @GetMapping("/levels/line")
     Fall fall(
-            Principal owner,
+            Owner owner,
             @PathVariable UUID garden,
             @RequestParam double x1,
             @RequestParam double y1,
@@ -177,8 +177,8 @@ class StudyController {
     }
 
     @PostMapping("/earthwork")
-    Terraces earthwork(
-            Principal owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody ToLevel wanted) {
+    @Needs(Role.READER)
+    Terraces earthwork(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody ToLevel wanted) {
         Plan plan = plan(owner, garden, season);
         if (wanted.area() == null) {
             throw new RefusedException("area", "it is missing", "say which ground is to be made level");
@@ -202,8 +202,8 @@ class StudyController {
 
     /** Edge by edge where the gardeners can be at a bed. */
     @GetMapping("/beds/{bed}/edges")
-    AtTheBed edges(Principal owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
-        GardenService.Walks walks = gardens.walks(id(owner), garden, season);
+    AtTheBed edges(Owner owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
+        GardenService.Walks walks = gardens.walks(owner.id(), garden, season);
         Plan plan = walks.plan();
         StandingBed standing = plan.standing(season).stream()
                 .filter(b -> b.id().equals(bed))
@@ -220,27 +220,26 @@ class StudyController {
 
     /** Beds of equal outside size, and those that nearly agree. */
     @GetMapping("/families")
-    Families families(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+    Families families(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
         return Families.of(plan(owner, garden, season).standing(season));
     }
 
     /** Bags or loose, what is carried and what settles, for each season in which beds are filled. */
     @GetMapping("/soil-supply")
-    List<SeasonSoil> soilSupply(Principal owner, @PathVariable UUID garden) {
-        return gardens.costs(id(owner), garden).soil();
+    List<SeasonSoil> soilSupply(Owner owner, @PathVariable UUID garden) {
+        return gardens.costs(owner.id(), garden).soil();
     }
 
     /** The mix of what is on hand; nothing if there is none of what roots grow in. */
     @GetMapping("/own-mix")
-    Optional<Filling> ownMix(Principal owner, @PathVariable UUID garden) {
+    Optional<Filling> ownMix(Owner owner, @PathVariable UUID garden) {
         return OwnMix.of(plan(owner, garden).supply());
     }
 
     /** How the boards are cut that the bill buys, or those of some beds alone. */
     @GetMapping("/cutting")
-    List<CuttingPlan> cutting(
-            Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
-        return gardens.costs(id(owner), garden).cuttingOf(chosen(beds));
+    List<CuttingPlan> cutting(Owner owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
+        return gardens.costs(owner.id(), garden).cuttingOf(chosen(beds));
     }
 
     /** Every bed if none is named. */
@@ -251,7 +250,7 @@ class StudyController {
     /** The frame of a bed as it stands in a season, course by course; nothing without boards. */
     @GetMapping("/beds/{bed}/frame")
     Optional<FrameDrawing> frame(
-            Principal owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
+            Owner owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
         Plan plan = plan(owner, garden, season);
         return FrameDrawings.of(plan).drawing(plan.bed(bed), season);
     }
@@ -259,8 +258,8 @@ class StudyController {
     /** The cheapest layouts that are found for the same pieces; takes seconds in a large garden. */
     @GetMapping("/cutting/best")
     List<BestCutting> bestCutting(
-            Principal owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
-        return gardens.costs(id(owner), garden).bestCuttingOf(chosen(beds));
+            Owner owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
+        return gardens.costs(owner.id(), garden).bestCuttingOf(chosen(beds));
     }
 
     /** Frames and walls that are to be compared for beds as they stand in a season. */
@@ -268,7 +267,8 @@ class StudyController {
 
     /** Kinds of frames and walls side by side for the same beds. */
     @PostMapping("/frame-comparison")
-    List<FrameChoice> compare(Principal owner, @PathVariable UUID garden, @RequestBody Comparing asked) {
+    @Needs(Role.READER)
+    List<FrameChoice> compare(Owner owner, @PathVariable UUID garden, @RequestBody Comparing asked) {
         return FrameComparison.of(
                 plan(owner, garden, asked.season()),
                 Limits.present(asked.beds(), "beds"),
@@ -277,13 +277,13 @@ class StudyController {
     }
 
     @GetMapping("/setting-out")
-    SettingOut settingOut(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
+    SettingOut settingOut(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
         Plan plan = plan(owner, garden, season);
         return SettingOutStudy.of(plan.site(), plan.standing(season), plan.units());
     }
 
     @GetMapping("/soil")
-    Soil soil(Principal owner, @PathVariable UUID garden) {
+    Soil soil(Owner owner, @PathVariable UUID garden) {
         Plan plan = plan(owner, garden);
         double area = plan.site().area().squareMetres();
         return new Soil(
@@ -296,14 +296,15 @@ class StudyController {
 
     /** Ground on which arrangements could be tried. */
     @GetMapping("/arrangements/ground")
-    Optional<Rectangle> arrangeable(Principal owner, @PathVariable UUID garden) {
+    Optional<Rectangle> arrangeable(Owner owner, @PathVariable UUID garden) {
         return LargestRectangle.of(plan(owner, garden));
     }
 
     /** The layouts of one manner; the manners are asked for one after the other, so that the first are there soon. */
     @PostMapping("/arrangements")
+    @Needs(Role.READER)
     List<Arrangement> arrangements(
-            Principal owner,
+            Owner owner,
             @PathVariable UUID garden,
             @RequestParam int season,
             @RequestParam LayoutKind manner,
@@ -313,13 +314,13 @@ class StudyController {
     }
 
     /** The plan, if it can be looked at in this season. */
-    private Plan plan(Principal owner, UUID garden, int season) {
+    private Plan plan(Owner owner, UUID garden, int season) {
         Plan plan = plan(owner, garden);
         plan.seasonInView(season);
         return plan;
     }
 
-    private Plan plan(Principal owner, UUID garden) {
-        return gardens.get(id(owner), garden).plan();
+    private Plan plan(Owner owner, UUID garden) {
+        return gardens.get(owner.id(), garden).plan();
     }
 }

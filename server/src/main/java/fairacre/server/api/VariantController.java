@@ -1,10 +1,8 @@
 package fairacre.server.api;
 
-import static fairacre.server.api.Owner.id;
-
 import fairacre.server.garden.VariantService;
+import fairacre.server.store.Role;
 import fairacre.server.store.VariantStore;
-import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -33,28 +31,30 @@ class VariantController {
     record NewVariant(String name, int from) {}
 
     @GetMapping
-    List<VariantService.Version> list(Principal owner, @PathVariable UUID garden, @RequestParam int season) {
-        return variants.versions(id(owner), garden, season);
+    List<VariantService.Version> list(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return variants.versions(owner.id(), garden, season);
     }
 
     /** Which variant this garden is; empty for the garden itself. */
     @GetMapping("/this")
-    Optional<VariantStore.Kept> here(Principal owner, @PathVariable UUID garden) {
-        return variants.find(id(owner), garden);
+    Optional<VariantStore.Kept> here(Owner owner, @PathVariable UUID garden) {
+        return variants.find(owner.id(), garden);
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    GardenView keep(Principal owner, @PathVariable UUID garden, @RequestBody NewVariant variant) {
-        return GardenView.of(variants.keep(id(owner), garden, variant.name(), variant.from()));
+    @Needs(Role.EDITOR)
+    GardenView keep(Owner owner, @PathVariable UUID garden, @RequestBody NewVariant variant) {
+        return GardenView.of(variants.keep(owner.id(), garden, variant.name(), variant.from()));
     }
 
     @PostMapping("/{variant}/take")
+    @Needs(Role.EDITOR)
     GardenView take(
-            Principal owner,
+            Owner owner,
             @PathVariable UUID garden,
             @PathVariable UUID variant,
             @RequestBody GardenController.AtRevision at) {
-        return GardenView.of(variants.takeOver(id(owner), garden, variant, at.revision()));
+        return GardenView.of(variants.takeOver(owner.id(), owner.account(), garden, variant, at.revision()));
     }
 }

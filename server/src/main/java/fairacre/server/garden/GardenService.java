@@ -286,7 +286,7 @@ public class GardenService {
      * @throws RefusedException if the plan doesn't take the change
      */
     @Transactional
-    public StoredGarden change(UUID owner, UUID garden, long revision, UUID key, Change change) {
+    public StoredGarden change(UUID owner, UUID by, UUID garden, long revision, UUID key, Change change) {
         StoredGarden stored = locked(owner, garden);
         if (log.knows(garden, key)) {
             return stored;
@@ -296,7 +296,7 @@ public class GardenService {
         Plan after = outcome.orThrow();
         long next = stored.revision() + 1;
         gardens.update(stored.plan(), after, next);
-        log.edit(garden, next, owner, key, newest, ((Outcome.Applied) outcome).inverse());
+        log.edit(garden, next, by, key, newest, ((Outcome.Applied) outcome).inverse());
         return get(owner, garden);
     }
 
@@ -342,21 +342,21 @@ public class GardenService {
      * @throws RefusedException if there is nothing to take back
      */
     @Transactional
-    public StoredGarden undo(UUID owner, UUID garden, long revision) {
+    public StoredGarden undo(UUID owner, UUID by, UUID garden, long revision) {
         StoredGarden stored = locked(owner, garden);
         ChangeLog.Entry edit = entry(stored, revision, stored.undo(), "undo");
         replay(stored, edit.before());
-        log.undo(garden, revision + 1, owner, edit);
+        log.undo(garden, revision + 1, by, edit);
         return get(owner, garden);
     }
 
     /** Makes the edit again that was taken back last; otherwise as {@link #undo}. */
     @Transactional
-    public StoredGarden redo(UUID owner, UUID garden, long revision) {
+    public StoredGarden redo(UUID owner, UUID by, UUID garden, long revision) {
         StoredGarden stored = locked(owner, garden);
         ChangeLog.Entry edit = entry(stored, revision, stored.redo(), "do again");
         replay(stored, edit.after());
-        log.redo(garden, revision + 1, owner, edit);
+        log.redo(garden, revision + 1, by, edit);
         return get(owner, garden);
     }
 

@@ -112,14 +112,14 @@ public class VariantService {
 
     /** The garden becomes as the variant is: one edit that can be undone. */
     @Transactional
-    public StoredGarden takeOver(UUID owner, UUID garden, UUID variant, long revision) {
+    public StoredGarden takeOver(UUID owner, UUID by, UUID garden, UUID variant, long revision) {
         Kept kept = variants.find(owner, variant)
                 .filter(v -> v.of().equals(garden))
                 .orElseThrow(NoSuchGardenException::new);
         Plan version = store.find(owner, variant)
                 .orElseThrow(NoSuchGardenException::new)
                 .plan();
-        return gardens.change(owner, garden, revision, null, new Change.TakeOver(kept.name(), version));
+        return gardens.change(owner, by, garden, revision, null, new Change.TakeOver(kept.name(), version));
     }
 
     /**

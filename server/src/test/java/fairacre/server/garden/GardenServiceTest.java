@@ -73,7 +73,7 @@ class GardenServiceTest {
 
     @Test
     void anEditIsKeptAndLoggedWithItsInverse() {
-        service.change(OWNER, GARDEN, 5, null, RENAME);
+        service.change(OWNER, OWNER, GARDEN, 5, null, RENAME);
         Change back =
                 new Change.RenameBed(PLAN.beds().get(0).id(), PLAN.beds().get(0).name());
         verify(store).update(eq(PLAN), any(), eq(6L));
@@ -82,11 +82,11 @@ class GardenServiceTest {
 
     @Test
     void aStaleOrRefusedEditWritesNothing() {
-        assertThatThrownBy(() -> service.change(OWNER, GARDEN, 6, null, RENAME))
+        assertThatThrownBy(() -> service.change(OWNER, OWNER, GARDEN, 6, null, RENAME))
                 .isInstanceOfSatisfying(
                         StaleRevisionException.class,
                         stale -> assertThat(stale.current().revision()).isEqualTo(5));
-        assertThatThrownBy(() -> service.change(OWNER, GARDEN, 5, null, new Change.RemoveBed(UUID.randomUUID())))
+        assertThatThrownBy(() -> service.change(OWNER, OWNER, GARDEN, 5, null, new Change.RemoveBed(UUID.randomUUID())))
                 .isInstanceOf(RefusedException.class);
         verify(store, never()).update(any(), any(), anyLong());
     }
@@ -95,7 +95,8 @@ class GardenServiceTest {
     void anEditWhoseKeyIsKnownIsNotMadeAgain() {
         UUID key = UUID.randomUUID();
         when(log.knows(GARDEN, key)).thenReturn(true);
-        assertThat(service.change(OWNER, GARDEN, 1, key, RENAME).revision()).isEqualTo(5);
+        assertThat(service.change(OWNER, OWNER, GARDEN, 1, key, RENAME).revision())
+                .isEqualTo(5);
         verify(store, never()).update(any(), any(), anyLong());
     }
 
