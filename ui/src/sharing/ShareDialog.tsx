@@ -62,7 +62,7 @@ function Sharing({ garden }: { garden: string }) {
           />
         ))}
       </ul>
-      <div className="grid grid-cols-[1fr_auto] items-end gap-2 border-t border-rule pt-3">
+      <div className="grid grid-cols-[1fr_auto] items-end gap-2">
         <TextField label="The name they sign in with" value={whom} fault={fault} onCommit={setWhom} />
         <Choice label="They" value={role} options={ROLES} onChange={setRole} />
       </div>

@@ -20,19 +20,23 @@ import tools.jackson.databind.JsonNode;
 class TwoNodesTest {
 
     private static List<RunningServer> nodes;
+    private static Proxy proxy;
 
     @BeforeAll
     static void start() throws Exception {
         nodes = RunningServer.together(2);
+        proxy = new Proxy(nodes.stream().map(RunningServer::address).toList());
     }
 
     @AfterAll
     static void stop() {
+        proxy.close();
         nodes.forEach(RunningServer::stop);
     }
 
+    /** Whose requests go to one node and the other in turn. */
     private static Visitor inTurn() {
-        return new Visitor(nodes.stream().map(RunningServer::address).toArray(String[]::new));
+        return new Visitor(proxy.address());
     }
 
     private static Visitor signedUp() {

@@ -32,17 +32,15 @@ public final class Visitor {
 
     private static final JsonMapper JSON = GardenJson.mapper();
 
-    private final List<String> addresses;
-    private int next;
+    private final String address;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder()
             .version(HttpClient.Version.HTTP_1_1)
             .cookieHandler(cookies)
             .build();
 
-    /** @param addresses of nodes that serve requests in turn, as behind a proxy */
-    public Visitor(String... addresses) {
-        this.addresses = List.of(addresses);
+    public Visitor(String address) {
+        this.address = address;
         get("/api/session");
     }
 
@@ -219,8 +217,7 @@ public final class Visitor {
     }
 
     private HttpRequest.Builder request(String path) {
-        HttpRequest.Builder request =
-                HttpRequest.newBuilder(URI.create(addresses.get(next++ % addresses.size()) + path));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path));
         HttpCookie token = cookie("XSRF-TOKEN");
         return token == null ? request : request.header("X-XSRF-TOKEN", token.getValue());
     }
