@@ -224,7 +224,7 @@ function Told({ told }: { told: CompostTold }) {
       {told.furthest ? (
         <>
           The way to the furthest bed, {desk.bedById.get(told.furthest.bed)?.name}, is{" "}
-          <span className="figures">{formatLength(told.furthest.way, desk.units)}</span>.
+          <span className="figures">{formatLength(told.furthest.route, desk.units)}</span>.
         </>
       ) : (
         "No bed is come to from here."

@@ -66,7 +66,7 @@ describe("compost bays", () => {
   });
 
   it("tell what they hold and how far the furthest bed is, and are edited by numbers", async () => {
-    answering([{ id: "heaps", capacity: 2500, furthest: { bed: "beans", way: 7.25 } }]);
+    answering([{ id: "heaps", capacity: 2500, furthest: { bed: "beans", route: 7.25 } }]);
     const { desk, submit } = deskFor({ plan: composting });
     atDesk(desk, <CompostSection />);
     expect((await screen.findByText(/holds/)).textContent).toContain("2.50 m³");

@@ -57,7 +57,7 @@ final class Given {
                 .map(Gardener::passing)
                 .reduce(wish.walk(), Length::max)
                 .metres();
-        plan.waysIn(season).forEach(way -> ground.add(behind(plan, way, room)));
+        plan.waysIn(season).forEach(gate -> ground.add(behind(plan, gate, room)));
     }
 
     private void addLater(BedRevision revision) {
@@ -65,12 +65,12 @@ final class Given {
                 BufferOp.bufferOp(Polygons.of(revision.corners()), wish.walk().metres(), SHARP)));
     }
 
-    /** As wide as the way, or as who has to come in, and as deep. */
-    private static Polygon behind(Plan plan, WayIn way, double room) {
-        LineSegment side = PlotSides.nearest(plan.site(), way.place());
-        double half = Math.max(way.width().metres(), room) / 2;
-        double x = way.place().x().metres();
-        double y = way.place().y().metres();
+    /** As wide as the way in, or as who has to come in, and as deep. */
+    private static Polygon behind(Plan plan, WayIn gate, double room) {
+        LineSegment side = PlotSides.nearest(plan.site(), gate.place());
+        double half = Math.max(gate.width().metres(), room) / 2;
+        double x = gate.place().x().metres();
+        double y = gate.place().y().metres();
         double dx = (side.p1.x - side.p0.x) / side.getLength();
         double dy = (side.p1.y - side.p0.y) / side.getLength();
         return (Polygon) GEOMETRY.createLineString(

@@ -45,8 +45,8 @@ public final class CompostStudy {
      */
     public record CompostTold(UUID id, Volume capacity, Optional<FurthestBed> furthest) {}
 
-    /** A bed and the way to it. */
-    public record FurthestBed(UUID bed, Length way) {}
+    /** A bed and the length of the shortest way to it. */
+    public record FurthestBed(UUID bed, Length route) {}
 
     /** Of all bays of a season. */
     public List<CompostTold> told(int season) {
@@ -57,18 +57,18 @@ public final class CompostStudy {
     }
 
     private Optional<FurthestBed> furthest(CompostBays bays) {
-        return ways(bays).entrySet().stream()
+        return routeLengths(bays).entrySet().stream()
                 .max(Map.Entry.<UUID, Length>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
-                .map(way -> new FurthestBed(way.getKey(), way.getValue()));
+                .map(furthest -> new FurthestBed(furthest.getKey(), furthest.getValue()));
     }
 
-    /** The shortest way to each bed that is come to. */
-    Map<UUID, Length> ways(CompostBays bays) {
-        Map<UUID, Length> ways = new HashMap<>();
+    /** How long the shortest way is to each bed that is come to. */
+    Map<UUID, Length> routeLengths(CompostBays bays) {
+        Map<UUID, Length> lengths = new HashMap<>();
         routes.ifPresent(study -> sides(bays.place())
                 .flatMap(side -> study.from(side).stream())
-                .forEach(route -> ways.merge(route.bed(), route.length(), Length::min)));
-        return ways;
+                .forEach(route -> lengths.merge(route.bed(), route.length(), Length::min)));
+        return lengths;
     }
 
     private static Optional<Carrier> whoGoes(Plan plan) {

@@ -42,17 +42,17 @@ final class FarSnags {
     }
 
     private Optional<Snag> far(WalkStudy walks, CompostBays bays, Length within) {
-        Map<UUID, Length> ways =
-                CompostStudy.of(context.plan(), context.standing(), walks).ways(bays);
+        Map<UUID, Length> lengths =
+                CompostStudy.of(context.plan(), context.standing(), walks).routeLengths(bays);
         List<StandingBed> far = context.standing().stream()
-                .filter(bed -> ways.getOrDefault(bed.id(), Length.ZERO).compareTo(within) > 0)
-                .sorted(Comparator.comparing((StandingBed bed) -> ways.get(bed.id()))
+                .filter(bed -> lengths.getOrDefault(bed.id(), Length.ZERO).compareTo(within) > 0)
+                .sorted(Comparator.comparing((StandingBed bed) -> lengths.get(bed.id()))
                         .reversed())
                 .toList();
         if (far.isEmpty()) {
             return Optional.empty();
         }
-        Length furthest = ways.get(far.get(0).id());
+        Length furthest = lengths.get(far.get(0).id());
         String words = far.get(0).name() + " is " + context.wording().length(furthest) + " from " + bays.name()
                 + (far.size() == 1 ? "" : ", and " + Wording.named(far.subList(1, far.size())) + " too far as well")
                 + ": you want to go " + context.wording().length(within) + " at most.";
@@ -98,10 +98,10 @@ final class FarSnags {
     private boolean isNear(Put<CompostBays> change, CompostBays moved, Length within) {
         Plan after = context.plan().apply(change).orThrow();
         WalkStudy walks = WalkStudy.of(after.setting(context.season()), context.standing(), context.trials());
-        Map<UUID, Length> ways =
-                CompostStudy.of(after, context.standing(), walks).ways(moved);
+        Map<UUID, Length> lengths =
+                CompostStudy.of(after, context.standing(), walks).routeLengths(moved);
         return context.standing().stream()
-                .allMatch(
-                        bed -> ways.containsKey(bed.id()) && ways.get(bed.id()).compareTo(within) <= 0);
+                .allMatch(bed ->
+                        lengths.containsKey(bed.id()) && lengths.get(bed.id()).compareTo(within) <= 0);
     }
 }

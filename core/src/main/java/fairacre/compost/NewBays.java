@@ -128,7 +128,7 @@ public final class NewBays {
         return setting.site().ground().covers(Polygons.of(place.corners()))
                 && FreeGround.isFree(Polygons.of(wide.corners()), setting, standing)
                 && setting.waysIn().stream()
-                        .allMatch(way -> Polygons.of(place.corners()).distance(Polygons.line(List.of(way.place())))
-                                >= way.width().metres() / 2 + room.metres());
+                        .allMatch(gate -> Polygons.of(place.corners()).distance(Polygons.line(List.of(gate.place())))
+                                >= gate.width().metres() / 2 + room.metres());
     }
 }

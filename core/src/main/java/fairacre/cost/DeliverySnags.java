@@ -50,7 +50,7 @@ final class DeliverySnags {
                 bill, PriceItem::loose, BulkPurchase.looseUnit(context.plan().units()));
         return loose.compareTo(MUCH) < 0
                 ? List.of()
-                : widest().filter(way -> way.width().compareTo(LOADER) < 0).map(way -> stopsAt(way, loose)).stream()
+                : widest().filter(gate -> gate.width().compareTo(LOADER) < 0).map(gate -> stopsAt(gate, loose)).stream()
                         .toList();
     }
 
@@ -73,31 +73,31 @@ final class DeliverySnags {
                 .max(Comparator.comparing(WayIn::width).thenComparing(WayIn::id));
     }
 
-    private Snag stopsAt(WayIn way, Volume loose) {
+    private Snag stopsAt(WayIn gate, Volume loose) {
         long barrows = Loads.of(loose).barrows();
         Wording wording = context.wording();
         String words = "Of what comes loose in " + context.season() + ", " + wording.volume(loose)
                 + ", nothing can be driven in: the widest way, "
-                + way.name() + ", is " + wording.length(way.width()) + ". That is " + barrows + " barrows, about "
+                + gate.name() + ", is " + wording.length(gate.width()) + ". That is " + barrows + " barrows, about "
                 + wording.hours(barrows * SoilSupply.MINUTES_PER_TRIP / 60) + before() + ".";
         return Snag.of(
                 DeliveryRule.LOAD_STOPS_AT_GATE,
                 Weight.NOTE,
                 words,
-                Optional.of(way.place()),
+                Optional.of(gate.place()),
                 List.of(),
                 List.of(),
                 context.remedies(() -> List.of(new Remedy(
-                        "Make " + way.name() + " " + wording.length(WIDE_ENOUGH) + " wide",
-                        Put.of(way.withWidth(WIDE_ENOUGH))))));
+                        "Make " + gate.name() + " " + wording.length(WIDE_ENOUGH) + " wide",
+                        Put.of(gate.withWidth(WIDE_ENOUGH))))));
     }
 
     /** Whether it could have been driven in earlier. */
     private String before() {
         int first = context.plan().firstSeason();
         for (int season = context.season() - 1; season >= first; season--) {
-            List<WayIn> ways = context.plan().waysIn(season);
-            if (ways.isEmpty() || ways.stream().anyMatch(way -> way.width().compareTo(LOADER) >= 0)) {
+            List<WayIn> gates = context.plan().waysIn(season);
+            if (gates.isEmpty() || gates.stream().anyMatch(gate -> gate.width().compareTo(LOADER) >= 0)) {
                 return "; until " + season + " the way was still open, so it could be tipped before";
             }
         }

@@ -146,13 +146,13 @@ public record SheetDrawing(String title, String paper, double width, double heig
         }
 
         /** The clear width of a gate with its name. */
-        private void drawWayIn(WayIn way) {
-            Spot at = spot(way.place());
+        private void drawWayIn(WayIn gate) {
+            Spot at = spot(gate.place());
             marks.add(
                     Stroke.line(BOLD, new Spot(at.x() - TICK, at.y() - TICK), new Spot(at.x() + TICK, at.y() + TICK)));
             marks.add(
                     Stroke.line(BOLD, new Spot(at.x() - TICK, at.y() + TICK), new Spot(at.x() + TICK, at.y() - TICK)));
-            marks.add(words(new Spot(at.x(), at.y() - 2 * TICK), way.name() + " " + length(way.width()), SMALL, 0));
+            marks.add(words(new Spot(at.x(), at.y() - 2 * TICK), gate.name() + " " + length(gate.width()), SMALL, 0));
         }
 
         private void drawPiece(List<Point> corners) {

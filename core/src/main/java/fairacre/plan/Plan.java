@@ -159,7 +159,9 @@ public record Plan(
 
     /** The gates and openings that are there in a season, in the plan's order. */
     public List<WayIn> waysIn(int season) {
-        return waysIn().stream().filter(way -> way.lifetime().includes(season)).toList();
+        return waysIn().stream()
+                .filter(gate -> gate.lifetime().includes(season))
+                .toList();
     }
 
     /** What stands or lies on the plot besides beds in a season: features, and other things as they stand there. */

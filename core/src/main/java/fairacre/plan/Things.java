@@ -178,7 +178,7 @@ public record Things<T>(
             WayIn::name,
             (terms, thing) -> {},
             new Words("Set %s", "Closed %s", "a way in"),
-            new Seasons<>((plan, way) -> way.lifetime(), way -> "way in"));
+            new Seasons<>((plan, gate) -> gate.lifetime(), gate -> "way in"));
     public static final Things<Carrier> CARRIERS = new Things<>(
             Carrier.class,
             "carrier",

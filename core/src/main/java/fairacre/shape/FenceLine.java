@@ -16,15 +16,16 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 
 /**
- * What stands of a line of fence, wall or hedge: it is open where a way in leads through it, as wide as the way.
+ * What stands of a line of fence, wall or hedge: it is open where a way in leads through it, as wide as the gate.
  *
- * @param parts what is left of the line, in its order; none where ways take all of it
+ * @param parts what is left of the line, in its order; none where ways in take all of it
  * @param length of all parts
  */
 public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
 
     /**
-     * A line so near to a way in, beyond half its own thickness, is the one that the way leads through: a foot, metres.
+     * A line so near to a way in, beyond half its own thickness, is the one that the way in leads through: a foot,
+     * metres.
      */
     private static final double NEAR = 0.3048;
     /** Parts shorter than this nobody builds, metres. */
@@ -54,7 +55,7 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
     public static FenceLine of(Feature line, Setting setting) {
         List<Opening> openings = isOpened(line)
                 ? setting.waysIn().stream()
-                        .map(way -> Opening.of(way, line, setting))
+                        .map(gate -> Opening.of(gate, line, setting))
                         .toList()
                 : List.of();
         List<List<Point>> parts = new ArrayList<>();
@@ -103,20 +104,20 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
     }
 
     /**
-     * The upright box of an opening in its own axes: along the plot's edge as wide as the way, across it as far as a
+     * The upright box of an opening in its own axes: along the plot's edge as wide as the gate, across it as far as a
      * line is near.
      */
     private record Opening(Coordinate middle, double dx, double dy, double half, double deep) {
 
-        static Opening of(WayIn way, Feature line, Setting setting) {
-            LineSegment side = PlotSides.nearest(setting.site(), way.place());
+        static Opening of(WayIn gate, Feature line, Setting setting) {
+            LineSegment side = PlotSides.nearest(setting.site(), gate.place());
             double dx = (side.p1.x - side.p0.x) / side.getLength();
             double dy = (side.p1.y - side.p0.y) / side.getLength();
             return new Opening(
-                    side.closestPoint(at(way.place())),
+                    side.closestPoint(at(gate.place())),
                     dx,
                     dy,
-                    way.width().metres() / 2,
+                    gate.width().metres() / 2,
                     NEAR + line.breadth().metres() / 2);
         }
 

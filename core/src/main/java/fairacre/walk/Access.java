@@ -42,10 +42,10 @@ final class Access {
 
     static Access of(Layout layout, Length width) {
         Access access = new Access(layout, width.metres() / 2 - WalkStudy.SLACK);
-        for (WayIn way : layout.waysIn()) {
-            int piece = Openings.piece(layout.pieces(), way);
+        for (WayIn gate : layout.waysIn()) {
+            int piece = Openings.piece(layout.pieces(), gate);
             List<Geometry> into = access.thresholds.computeIfAbsent(piece, p -> new ArrayList<>());
-            Geometry threshold = Openings.threshold(layout.pieces().get(piece), way, access.radius);
+            Geometry threshold = Openings.threshold(layout.pieces().get(piece), gate, access.radius);
             if (!threshold.isEmpty()) {
                 into.add(threshold);
             }
@@ -102,7 +102,7 @@ final class Access {
         return centres;
     }
 
-    /** Where the middle of the carrier is when it has just come in through a way that is wide enough. */
+    /** Where the middle of the carrier is when it has just come in through a way in that is wide enough. */
     List<Geometry> thresholds() {
         return thresholds.values().stream().flatMap(List::stream).toList();
     }

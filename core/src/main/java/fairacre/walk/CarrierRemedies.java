@@ -38,12 +38,12 @@ final class CarrierRemedies {
     }
 
     private void addWiderGates(List<Remedy> remedies) {
-        for (WayIn way : context.setting().waysIn()) {
-            if (remedies.size() < MOST && way.width().compareTo(carrier.width()) < 0) {
+        for (WayIn gate : context.setting().waysIn()) {
+            if (remedies.size() < MOST && gate.width().compareTo(carrier.width()) < 0) {
                 Length wanted = context.wording().tidyUp(carrier.width());
                 Remedy remedy = new Remedy(
-                        "Make " + way.name() + " " + context.wording().length(wanted) + " wide",
-                        Put.of(way.withWidth(wanted)));
+                        "Make " + gate.name() + " " + context.wording().length(wanted) + " wide",
+                        Put.of(gate.withWidth(wanted)));
                 addIfItWorks(remedy, remedies);
             }
         }

@@ -52,7 +52,7 @@ final class CarrierSnags {
                     .toList()
                     .forEach(bed -> snags.add(shutOut(carrier, bed)));
         }
-        context.setting().waysIn().forEach(way -> tooNarrow(way).ifPresent(snags::add));
+        context.setting().waysIn().forEach(gate -> tooNarrow(gate).ifPresent(snags::add));
         addBlocked(study, snags);
         for (Gardener gardener : context.plan().gardeners()) {
             if (gardener.posture() == Posture.SEATED) {
@@ -113,11 +113,11 @@ final class CarrierSnags {
     }
 
     /** A gate that stops somebody, or that every carrier of the garden is too wide for. */
-    private Optional<Snag> tooNarrow(WayIn way) {
+    private Optional<Snag> tooNarrow(WayIn gate) {
         List<String> stopped = new ArrayList<>();
-        Length most = way.width();
+        Length most = gate.width();
         for (Gardener gardener : context.plan().gardeners()) {
-            if (gardener.passing().compareTo(slackened(way)) > 0) {
+            if (gardener.passing().compareTo(slackened(gate)) > 0) {
                 stopped.add(gardener.name() + " (" + length(gardener.passing()) + ")");
                 most = Length.max(most, gardener.passing());
             }
@@ -127,17 +127,17 @@ final class CarrierSnags {
         }
         Length wanted = context.wording().tidyUp(most);
         String words =
-                way.name() + " is " + length(way.width()) + " wide, too narrow for " + Wording.names(stopped) + ".";
-        WayIn wider = way.withWidth(wanted);
+                gate.name() + " is " + length(gate.width()) + " wide, too narrow for " + Wording.names(stopped) + ".";
+        WayIn wider = gate.withWidth(wanted);
         return Optional.of(Snag.of(
                 WalkRule.WAY_IN_TOO_NARROW,
                 Weight.WARNING,
                 words,
-                Optional.of(way.place()),
+                Optional.of(gate.place()),
                 List.of(),
                 List.of(),
                 context.remedies(() ->
-                        List.of(new Remedy("Make " + way.name() + " " + length(wanted) + " wide", Put.of(wider))))));
+                        List.of(new Remedy("Make " + gate.name() + " " + length(wanted) + " wide", Put.of(wider))))));
     }
 
     /** Ways in that not even the slimmest gardener gets beyond. */
@@ -149,21 +149,21 @@ final class CarrierSnags {
                 .min(Comparator.comparing(Gardener::passing))
                 .orElseThrow();
         Carrier carrier = slimmest.asCarrier(Length.ZERO);
-        for (WayIn way : study.blocked(carrier)) {
-            String words = "Something stands close behind " + way.name() + ": nobody gets in there.";
+        for (WayIn gate : study.blocked(carrier)) {
+            String words = "Something stands close behind " + gate.name() + ": nobody gets in there.";
             snags.add(Snag.of(
                     WalkRule.WAY_IN_BLOCKED,
                     Weight.SERIOUS,
                     words,
-                    Optional.of(way.place()),
+                    Optional.of(gate.place()),
                     List.of(),
                     List.of(),
-                    context.remedies(() -> new GateRemedies(context, way, carrier).all())));
+                    context.remedies(() -> new GateRemedies(context, gate, carrier).all())));
         }
     }
 
-    private static Length slackened(WayIn way) {
-        return way.width().plus(Length.metres(2 * WalkStudy.SLACK));
+    private static Length slackened(WayIn gate) {
+        return gate.width().plus(Length.metres(2 * WalkStudy.SLACK));
     }
 
     private void addForChair(Gardener gardener, CarrierStudy study, List<Snag> snags) {

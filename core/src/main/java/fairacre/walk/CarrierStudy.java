@@ -163,11 +163,11 @@ public final class CarrierStudy {
         double radius = radius(carrier.width());
         Access access = edges.access(carrier.width());
         return edges.layout().waysIn().stream()
-                .filter(way -> {
+                .filter(gate -> {
                     Polygon ground = edges.layout()
                             .pieces()
-                            .get(Openings.piece(edges.layout().pieces(), way));
-                    Geometry threshold = Openings.threshold(ground, way, radius);
+                            .get(Openings.piece(edges.layout().pieces(), gate));
+                    Geometry threshold = Openings.threshold(ground, gate, radius);
                     return !threshold.isEmpty() && !access.leadsIn(threshold);
                 })
                 .toList();

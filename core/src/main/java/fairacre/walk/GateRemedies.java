@@ -25,12 +25,12 @@ final class GateRemedies {
     private static final double FURTHEST = 6;
 
     private final SnagContext context;
-    private final WayIn way;
+    private final WayIn gate;
     private final Carrier carrier;
 
-    GateRemedies(SnagContext context, WayIn way, Carrier carrier) {
+    GateRemedies(SnagContext context, WayIn gate, Carrier carrier) {
         this.context = context;
-        this.way = way;
+        this.gate = gate;
         this.carrier = carrier;
     }
 
@@ -40,24 +40,24 @@ final class GateRemedies {
             addMoved(by, remedies);
             addMoved(-by, remedies);
         }
-        remedies.add(new Remedy("Do without " + way.name(), new Remove<>(Things.WAYS_IN, way.id())));
+        remedies.add(new Remedy("Do without " + gate.name(), new Remove<>(Things.WAYS_IN, gate.id())));
         return remedies;
     }
 
     private void addMoved(double by, List<Remedy> remedies) {
         WalkStudy walks = WalkStudy.of(context.setting(), context.standing(), context.trials());
-        Point place = walks.alongTheEdge(way.place(), by, way.width());
-        WayIn moved = way.withPlace(place);
+        Point place = walks.alongTheEdge(gate.place(), by, gate.width());
+        WayIn moved = gate.withPlace(place);
         Put<WayIn> change = Put.of(moved);
         Plan after = context.plan().apply(change).orThrow();
         List<StandingBed> standing = after.standing(context.season());
         CarrierStudy study =
                 CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
-        if (study.blocked(carrier).stream().noneMatch(blocked -> blocked.id().equals(way.id()))) {
-            double dx = place.x().minus(way.place().x()).metres();
-            double dy = place.y().minus(way.place().y()).metres();
+        if (study.blocked(carrier).stream().noneMatch(blocked -> blocked.id().equals(gate.id()))) {
+            double dx = place.x().minus(gate.place().x()).metres();
+            double dy = place.y().minus(gate.place().y()).metres();
             remedies.add(new Remedy(
-                    "Move " + way.name() + " "
+                    "Move " + gate.name() + " "
                             + context.wording().length(Length.metres(Math.hypot(dx, dy))) + " "
                             + context.wording().direction(dx, dy),
                     change));

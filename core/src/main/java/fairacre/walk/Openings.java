@@ -20,8 +20,8 @@ final class Openings {
     private Openings() {}
 
     /** Number of the piece of ground whose edge is nearest to a way in. */
-    static int piece(List<Polygon> pieces, WayIn way) {
-        Geometry place = Polygons.line(List.of(way.place()));
+    static int piece(List<Polygon> pieces, WayIn gate) {
+        Geometry place = Polygons.line(List.of(gate.place()));
         int nearest = 0;
         for (int i = 1; i < pieces.size(); i++) {
             if (pieces.get(i).getExteriorRing().distance(place)
@@ -37,13 +37,13 @@ final class Openings {
      * is too narrow for it. It stands off the edge by half its whole width: the middle of a walk along the edge that is
      * exactly as wide.
      */
-    static Geometry threshold(Polygon ground, WayIn way, double radius) {
-        double play = way.width().metres() / 2 - radius;
+    static Geometry threshold(Polygon ground, WayIn gate, double radius) {
+        double play = gate.width().metres() / 2 - radius;
         if (play < 0) {
             return GEOMETRY.createLineString();
         }
-        LineSegment side = PlotSides.nearest(ground, way.place());
-        Coordinate middle = side.closestPoint(coordinate(way.place()));
+        LineSegment side = PlotSides.nearest(ground, gate.place());
+        Coordinate middle = side.closestPoint(coordinate(gate.place()));
         double dx = (side.p1.x - side.p0.x) / side.getLength();
         double dy = (side.p1.y - side.p0.y) / side.getLength();
         double x = middle.x - dy * (radius + WalkStudy.SLACK);

@@ -74,14 +74,14 @@ final class ThingSnags {
 
     private List<Remedy> remedies(Feature thing, List<Gardener> without) {
         List<Remedy> remedies = new ArrayList<>();
-        for (WayIn way : context.setting().waysIn()) {
+        for (WayIn gate : context.setting().waysIn()) {
             Length widest = without.stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
-            if (way.width().compareTo(widest) < 0) {
+            if (gate.width().compareTo(widest) < 0) {
                 Length wanted = context.wording().tidyUp(widest);
                 addIfItWorks(
                         new Remedy(
-                                "Make " + way.name() + " " + context.wording().length(wanted) + " wide",
-                                Put.of(way.withWidth(wanted))),
+                                "Make " + gate.name() + " " + context.wording().length(wanted) + " wide",
+                                Put.of(gate.withWidth(wanted))),
                         thing,
                         remedies);
             }

@@ -45,31 +45,31 @@ final class StepSnags {
     List<Snag> find(WalkStudy walks) {
         List<Snag> snags = new ArrayList<>();
         context.setting().waysIn().stream()
-                .filter(way -> way.sill().compareTo(ROLLED_OVER) > 0)
-                .forEach(way -> sill(way).ifPresent(snags::add));
+                .filter(gate -> gate.sill().compareTo(ROLLED_OVER) > 0)
+                .forEach(gate -> sill(gate).ifPresent(snags::add));
         addRaised(walks, snags);
         return snags;
     }
 
-    private Optional<Snag> sill(WayIn way) {
-        Length width = way.width().plus(Length.metres(2 * WalkStudy.SLACK));
+    private Optional<Snag> sill(WayIn gate) {
+        Length width = gate.width().plus(Length.metres(2 * WalkStudy.SLACK));
         List<Rolling> stopped = Rolling.all(context.plan()).stream()
                 .filter(wheels -> wheels.carrier().width().compareTo(width) <= 0)
                 .toList();
         if (stopped.isEmpty()) {
             return Optional.empty();
         }
-        String words = way.name() + " has a sill of " + context.wording().length(way.sill())
-                + ": a step for the wheels of " + Rolling.names(stopped) + ramp(way.sill()) + " on either side.";
+        String words = gate.name() + " has a sill of " + context.wording().length(gate.sill())
+                + ": a step for the wheels of " + Rolling.names(stopped) + ramp(gate.sill()) + " on either side.";
         return Optional.of(Snag.of(
                 WheelRule.WALK_STEP,
                 Rolling.weight(stopped),
                 words,
-                Optional.of(way.place()),
+                Optional.of(gate.place()),
                 List.of(),
                 Rolling.seated(stopped),
                 context.remedies(() -> List.of(
-                        new Remedy("Take the sill of " + way.name() + " out", Put.of(way.withSill(Length.ZERO)))))));
+                        new Remedy("Take the sill of " + gate.name() + " out", Put.of(gate.withSill(Length.ZERO)))))));
     }
 
     private String ramp(Length rises) {
@@ -123,10 +123,10 @@ final class StepSnags {
         if (ground.isEmpty() || ground.distance(walk) > MEETS) {
             return Optional.empty();
         }
-        for (WayIn way : context.setting().waysIn()) {
-            if (Polygons.line(List.of(way.place())).distance(walk)
-                    <= way.width().metres() / 2) {
-                return Optional.of(way.place());
+        for (WayIn gate : context.setting().waysIn()) {
+            if (Polygons.line(List.of(gate.place())).distance(walk)
+                    <= gate.width().metres() / 2) {
+                return Optional.of(gate.place());
             }
         }
         Geometry other = Areas.without(ground, level.buffer(MEETS));

@@ -91,8 +91,8 @@ final class SurfacingRemedies {
                 .toList());
     }
 
-    private static Geometry entrance(WayIn way) {
-        return Polygons.line(List.of(way.place())).buffer(way.width().metres() / 2, 1);
+    private static Geometry entrance(WayIn gate) {
+        return Polygons.line(List.of(gate.place())).buffer(gate.width().metres() / 2, 1);
     }
 
     private boolean does(Polygon area) {

@@ -172,23 +172,23 @@ class CompostTest {
         Plan plan = with(
                 plot(14, 14, List.of(ADA), bed("Beans", x, y, 1, 2, turn, Optional.empty())),
                 Put.of(compost("Heaps", 7, 7, turn)));
-        assertThat(told(plan).furthest().orElseThrow().way().metres()).isCloseTo(far - 0.3, within(0.02));
+        assertThat(told(plan).furthest().orElseThrow().route().metres()).isCloseTo(far - 0.3, within(0.02));
     }
 
     @Test
     void theBarrowGoesWhereThereIsOne() {
         Plan plan = garden(compost("Heaps", 10, 4, 0));
         Plan rolling = with(plan, Put.of(carrier("Barrow", 0.9, true, 0)));
-        double onFoot = told(plan).furthest().orElseThrow().way().metres();
-        assertThat(told(rolling).furthest().orElseThrow().way().metres()).isCloseTo(onFoot - 0.15, within(0.02));
+        double onFoot = told(plan).furthest().orElseThrow().route().metres();
+        assertThat(told(rolling).furthest().orElseThrow().route().metres()).isCloseTo(onFoot - 0.15, within(0.02));
     }
 
     @ParameterizedTest
     @CsvSource({"0, 0", "0.001, 0", "-0.001, 1"})
     void aBedIsTooFarByAHairAndNotExactly(double more, int told) {
         CompostBays heaps = compost("Heaps", 10, 4, 30);
-        Length way = told(garden(heaps)).furthest().orElseThrow().way();
-        Plan plan = garden(heaps.wanted(way.plus(Length.metres(more))));
+        Length route = told(garden(heaps)).furthest().orElseThrow().route();
+        Plan plan = garden(heaps.wanted(route.plus(Length.metres(more))));
         assertThat(of(plan, CompostRule.COMPOST_FAR)).hasSize(told);
     }
 
