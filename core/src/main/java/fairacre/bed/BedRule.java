@@ -20,21 +20,14 @@ public enum BedRule implements Rule {
             "A bed has to be level along and across: on a slope one side is dug in, made up with a course, or stepped.",
             "common practice");
 
-    private final String rule;
-    private final String source;
+    private final Text text;
 
     BedRule(String rule, String source) {
-        this.rule = rule;
-        this.source = source;
+        this.text = new Text(rule, source);
     }
 
     @Override
-    public String rule() {
-        return rule;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Text text() {
+        return text;
     }
 }

@@ -8,22 +8,15 @@ public enum CompostRule implements Rule {
             "No bed is further from the compost, by barrow or else on foot, than you want to go.",
             "the gardener's own measure");
 
-    private final String rule;
-    private final String source;
+    private final Text text;
 
     CompostRule(String rule, String source) {
-        this.rule = rule;
-        this.source = source;
+        this.text = new Text(rule, source);
     }
 
     @Override
-    public String rule() {
-        return rule;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Text text() {
+        return text;
     }
 
     /** Ways are looked for round all beds. */

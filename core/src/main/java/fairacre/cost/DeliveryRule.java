@@ -9,21 +9,14 @@ public enum DeliveryRule implements Rule {
             "common practice"),
     ALL_IN_BAGS("Where no lorry can tip, what would come loose is carried in bags.", "arithmetic");
 
-    private final String rule;
-    private final String source;
+    private final Text text;
 
     DeliveryRule(String rule, String source) {
-        this.rule = rule;
-        this.source = source;
+        this.text = new Text(rule, source);
     }
 
     @Override
-    public String rule() {
-        return rule;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Text text() {
+        return text;
     }
 }

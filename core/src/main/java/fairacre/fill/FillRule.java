@@ -8,21 +8,14 @@ public enum FillRule implements Rule {
             "Wood below the soil is only sensible in beds filled 15 in deep and more: roots need 8 to 12 in of soil above it.",
             "common practice");
 
-    private final String rule;
-    private final String source;
+    private final Text text;
 
     FillRule(String rule, String source) {
-        this.rule = rule;
-        this.source = source;
+        this.text = new Text(rule, source);
     }
 
     @Override
-    public String rule() {
-        return rule;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Text text() {
+        return text;
     }
 }

@@ -7,21 +7,14 @@ public enum FrameRule implements Rule {
     SIDE_SPLICED(
             "A side longer than the longest board in stock has to be spliced over a post or plate.", "common practice");
 
-    private final String rule;
-    private final String source;
+    private final Text text;
 
     FrameRule(String rule, String source) {
-        this.rule = rule;
-        this.source = source;
+        this.text = new Text(rule, source);
     }
 
     @Override
-    public String rule() {
-        return rule;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Text text() {
+        return text;
     }
 }

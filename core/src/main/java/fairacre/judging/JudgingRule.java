@@ -4,21 +4,14 @@ package fairacre.judging;
 public enum JudgingRule implements Rule {
     NOT_JUDGED("Every part of a plan is judged; a part that could not be is told.", "this program");
 
-    private final String rule;
-    private final String source;
+    private final Text text;
 
     JudgingRule(String rule, String source) {
-        this.rule = rule;
-        this.source = source;
+        this.text = new Text(rule, source);
     }
 
     @Override
-    public String rule() {
-        return rule;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Text text() {
+        return text;
     }
 }

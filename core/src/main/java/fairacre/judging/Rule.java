@@ -6,11 +6,15 @@ public interface Rule {
     /** The code, the same for ever. */
     String name();
 
-    /** The rule in one sentence. */
-    String rule();
+    Text text();
 
-    /** Where it comes from: a standard, or "common practice". */
-    String source();
+    /**
+     * What it says.
+     *
+     * @param rule in one sentence
+     * @param source where it comes from: a standard, or "common practice"
+     */
+    record Text(String rule, String source) {}
 
     /** Whether it takes too long to be judged while something is dragged. */
     default boolean slow() {

@@ -42,6 +42,7 @@ public record Snag(
             List<UUID> beds,
             List<UUID> gardeners,
             List<Remedy> remedies) {
-        return new Snag(rule, weight, words, rule.rule(), rule.source(), place, beds, gardeners, remedies);
+        return new Snag(
+                rule, weight, words, rule.text().rule(), rule.text().source(), place, beds, gardeners, remedies);
     }
 }

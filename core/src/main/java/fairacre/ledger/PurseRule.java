@@ -11,21 +11,14 @@ public enum PurseRule implements Rule {
             "What is planned has to leave the contingency untouched; 10 to 15 per cent is wise.", "common practice"),
     PRICE_MISSING("A line without a price is left out of the total.", "arithmetic");
 
-    private final String rule;
-    private final String source;
+    private final Text text;
 
     PurseRule(String rule, String source) {
-        this.rule = rule;
-        this.source = source;
+        this.text = new Text(rule, source);
     }
 
     @Override
-    public String rule() {
-        return rule;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Text text() {
+        return text;
     }
 }

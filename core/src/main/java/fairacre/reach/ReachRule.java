@@ -21,21 +21,14 @@ public enum ReachRule implements Rule {
             "common practice: reach measured from the outside of the frame"),
     NO_GARDENER("Reach and walks can only be judged for somebody.", "common practice");
 
-    private final String rule;
-    private final String source;
+    private final Text text;
 
     ReachRule(String rule, String source) {
-        this.rule = rule;
-        this.source = source;
+        this.text = new Text(rule, source);
     }
 
     @Override
-    public String rule() {
-        return rule;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Text text() {
+        return text;
     }
 }

@@ -13,21 +13,14 @@ public enum SurfaceRule implements Rule {
             "common practice"),
     FABRIC_UNDER_STONE("Fabric beneath chippings or fines clogs, shows and makes weeding worse.", "common practice");
 
-    private final String rule;
-    private final String source;
+    private final Text text;
 
     SurfaceRule(String rule, String source) {
-        this.rule = rule;
-        this.source = source;
+        this.text = new Text(rule, source);
     }
 
     @Override
-    public String rule() {
-        return rule;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Text text() {
+        return text;
     }
 }

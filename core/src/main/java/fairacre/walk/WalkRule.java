@@ -38,22 +38,15 @@ public enum WalkRule implements Rule {
 
     private static final Set<WalkRule> SLOW = EnumSet.of(NO_PASSING, DEAD_END);
 
-    private final String rule;
-    private final String source;
+    private final Text text;
 
     WalkRule(String rule, String source) {
-        this.rule = rule;
-        this.source = source;
+        this.text = new Text(rule, source);
     }
 
     @Override
-    public String rule() {
-        return rule;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Text text() {
+        return text;
     }
 
     @Override

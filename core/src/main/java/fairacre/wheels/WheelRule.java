@@ -22,22 +22,15 @@ public enum WheelRule implements Rule {
     private static final Set<WheelRule> SLOW = EnumSet.of(BARE_GROUND, WALK_STEP, GROUND_TOO_STEEP);
     private static final Set<WheelRule> TOLD_TOGETHER = EnumSet.of(BARE_GROUND, GROUND_TOO_STEEP);
 
-    private final String rule;
-    private final String source;
+    private final Text text;
 
     WheelRule(String rule, String source) {
-        this.rule = rule;
-        this.source = source;
+        this.text = new Text(rule, source);
     }
 
     @Override
-    public String rule() {
-        return rule;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Text text() {
+        return text;
     }
 
     @Override

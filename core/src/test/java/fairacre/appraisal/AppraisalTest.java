@@ -350,8 +350,8 @@ class AppraisalTest {
     @ParameterizedTest
     @MethodSource("rules")
     void everyRuleHasWordsASourceAndAPlanThatBreaksIt(Rule rule) {
-        assertThat(rule.rule()).endsWith(".");
-        assertThat(rule.source()).isNotBlank();
+        assertThat(rule.text().rule()).endsWith(".");
+        assertThat(rule.text().source()).isNotBlank();
         assertThat(snag(rule)).isPresent();
     }
 
