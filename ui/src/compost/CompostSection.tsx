@@ -4,10 +4,10 @@ import { without } from "../edits/changes";
 import { formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { LifetimeFields } from "../panels/LifetimeFields";
+import { PlaceFields } from "../panels/PlaceFields";
 import { useFieldEdit } from "../panels/useFieldEdit";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
-import { boundsOf, corners, shifted } from "../sheet/geometry";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import type { CompostBays, CompostTold } from "./bays";
@@ -71,8 +71,6 @@ function BaysForm({ bays, told }: { bays: CompostBays; told: CompostTold | undef
     edit(field, { kind: "PutCompostBays", compostBays: without(bays, field) });
   }
 
-  const bounds = boundsOf(corners(place));
-  const plot = boundsOf(desk.plan.site.corners);
   return (
     <details className="border-b border-hair py-1" data-testid="compost">
       <summary className="cursor-pointer">
@@ -103,53 +101,14 @@ function BaysForm({ bays, told }: { bays: CompostBays; told: CompostTold | undef
               else refuse("bays", "Write a number from 1 to 6.");
             }}
           />
-          <LengthField
-            label="Length"
-            value={place.length}
-            units={desk.units}
-            fault={faults["length"]}
-            onCommit={(length) => {
-              put("length", { place: { ...place, length } });
+          <PlaceFields
+            place={place}
+            labels={{ length: "Length", width: "Width" }}
+            faults={faults}
+            onChange={(field, after) => {
+              put(field, { place: after });
             }}
-          />
-          <LengthField
-            label="Width"
-            value={place.width}
-            units={desk.units}
-            fault={faults["width"]}
-            onCommit={(width) => {
-              put("width", { place: { ...place, width } });
-            }}
-          />
-          <LengthField
-            label="From plot's left"
-            value={bounds.left - plot.left}
-            units={desk.units}
-            fault={faults["left"]}
-            onCommit={(left) => {
-              put("left", { place: shifted(place, left - (bounds.left - plot.left), 0) });
-            }}
-          />
-          <LengthField
-            label="From plot's foot"
-            value={bounds.bottom - plot.bottom}
-            units={desk.units}
-            fault={faults["foot"]}
-            onCommit={(foot) => {
-              put("foot", { place: shifted(place, 0, foot - (bounds.bottom - plot.bottom)) });
-            }}
-          />
-          <TextField
-            label="Turned, degrees"
-            value={String(Math.round(place.turn * 100) / 100)}
-            figures
-            fault={faults["turn"]}
-            onCommit={(text) => {
-              const turn = Number(text.replace(",", "."));
-              if (text.trim() === "" || !Number.isFinite(turn)) {
-                refuse("turn", "Write degrees clockwise, like 15.");
-              } else put("turn", { place: { ...place, turn } });
-            }}
+            onUnread={refuse}
           />
           <LengthField
             label="Filled to"

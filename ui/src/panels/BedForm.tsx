@@ -4,12 +4,13 @@ import { formatDimension } from "../measure/lengths";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
 import { jointWords } from "../words";
-import { boundsOf, corners, shifted, stretched, turned } from "../sheet/geometry";
+import { turned } from "../sheet/geometry";
 import { useDesk } from "../workspace/desk";
 import { revisionIn } from "../workspace/useBedActions";
 import { CheckField } from "../parts/CheckField";
 import { Alterations } from "./Alterations";
 import { BedSeasons } from "./BedSeasons";
+import { PlaceFields } from "./PlaceFields";
 import { ShapeFields } from "./ShapeFields";
 import { TendedBy } from "./TendedBy";
 import { useFieldEdit } from "./useFieldEdit";
@@ -23,8 +24,6 @@ export function BedForm({ bed }: { bed: Bed }) {
   if (!judged || !outline) return null;
   const from = judged.revision;
   const current = revisionIn(bed, desk.season);
-  const plot = boundsOf(desk.plan.site.corners);
-  const bounds = boundsOf(corners(outline));
 
   function reshape(field: string, after: Rectangle) {
     if (outline) edit(field, reoutline([{ bed: bed.id, from, before: outline, after }], ""));
@@ -41,54 +40,7 @@ export function BedForm({ bed }: { bed: Bed }) {
         }}
       />
       <div className="grid grid-cols-2 gap-2">
-        <LengthField
-          label="Length, outside"
-          value={outline.length}
-          units={desk.units}
-          fault={faults["length"]}
-          onCommit={(length) => {
-            reshape("length", stretched(outline, 1, length));
-          }}
-        />
-        <LengthField
-          label="Width, outside"
-          value={outline.width}
-          units={desk.units}
-          fault={faults["width"]}
-          onCommit={(width) => {
-            reshape("width", stretched(outline, 2, width));
-          }}
-        />
-        <LengthField
-          label="From plot's left"
-          value={bounds.left - plot.left}
-          units={desk.units}
-          fault={faults["left"]}
-          onCommit={(left) => {
-            reshape("left", shifted(outline, left - (bounds.left - plot.left), 0));
-          }}
-        />
-        <LengthField
-          label="From plot's foot"
-          value={bounds.bottom - plot.bottom}
-          units={desk.units}
-          fault={faults["foot"]}
-          onCommit={(foot) => {
-            reshape("foot", shifted(outline, 0, foot - (bounds.bottom - plot.bottom)));
-          }}
-        />
-        <TextField
-          label="Turned, degrees"
-          value={String(Math.round(outline.turn * 100) / 100)}
-          figures
-          fault={faults["turn"]}
-          onCommit={(text) => {
-            const degrees = Number(text.replace(",", ".").replace("°", ""));
-            if (text.trim() === "" || !Number.isFinite(degrees))
-              refuse("turn", "Write degrees clockwise, like 15.");
-            else reshape("turn", { ...outline, turn: degrees });
-          }}
-        />
+        <PlaceFields place={outline} faults={faults} onChange={reshape} onUnread={refuse} />
         <div>
           <p className="text-sm text-soft">Inside</p>
           <p className="figures pt-1 text-sm">

@@ -114,6 +114,7 @@ export const snag: Snag = {
   source: "common practice",
   place: { x: 3, y: 5 },
   beds: ["kale"],
+  things: [],
   gardeners: ["maren"],
   remedies: [
     {

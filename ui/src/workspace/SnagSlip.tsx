@@ -1,19 +1,20 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { Snag } from "../api/types";
 import { words } from "../words";
 import { useDesk } from "./desk";
+import { outlinesOf } from "./outlines";
 
 const WEIGHTS = { SERIOUS: "Serious", WARNING: "Warning", NOTE: "Note" } as const;
 
 /**
  * The snags, each with what it is known by while an edit changes its words: its rule and whom it is about, or where it is if it is about
- * neither bed nor gardener; of those that are still alike, which of them it is.
+ * neither bed nor thing nor gardener; of those that are still alike, which of them it is.
  */
 function known(snags: readonly Snag[]): Map<string, Snag> {
   const keys = new Map<string, Snag>();
   const alike = new Map<string, number>();
   for (const snag of snags) {
-    const about = [...snag.beds, ...snag.gardeners];
+    const about = [...snag.beds, ...snag.things.map(({ id }) => id), ...snag.gardeners];
     const where = about.length === 0 && snag.place ? `${String(snag.place.x)} ${String(snag.place.y)}` : "";
     const key = `${snag.rule} ${about.join()} ${where}`;
     const before = alike.get(key) ?? 0;
@@ -69,6 +70,15 @@ function Item({ snag, number, cured }: { snag: Snag; number: number; cured: bool
   const desk = useDesk();
   const [open, setOpen] = useState(false);
   const serious = snag.weight === "SERIOUS";
+  const { plan, setSketch } = desk;
+  const { things } = snag;
+  useEffect(() => {
+    if (!open || things.length === 0) return;
+    setSketch(outlinesOf(things, plan));
+    return () => {
+      setSketch([]);
+    };
+  }, [open, things, plan, setSketch]);
   return (
     <li className="border-b border-hair px-3 py-2">
       <button

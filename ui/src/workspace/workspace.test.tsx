@@ -4,7 +4,7 @@ import "../testing/setup";
 import { screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
-import { atDesk, deskFor, report, snag } from "../testing/desk";
+import { atDesk, deskFor, plan, report, snag } from "../testing/desk";
 import { useDesk } from "./desk";
 import { PurseLine } from "./PurseLine";
 import { SeasonRail } from "./SeasonRail";
@@ -71,6 +71,7 @@ describe("the snag slip", () => {
     const at = (x: number) => ({
       ...snag,
       beds: [],
+      things: [],
       gardeners: [],
       place: { x, y: 5 },
       words: `Wall at ${String(x)}`,
@@ -81,6 +82,19 @@ describe("the snag slip", () => {
     expect(screen.getAllByText("put right")).toHaveLength(1);
     expect(screen.getByText("Wall at 1")).toHaveClass("line-through");
     expect(screen.getByText("Wall at 2")).not.toHaveClass("line-through");
+  });
+
+  it("outlines what it is about while a snag is open", async () => {
+    const gate = { id: "gate", name: "Gate", place: { x: 5, y: 0 }, width: 1, swing: "INWARD" as const };
+    const garden = { ...plan, waysIn: [{ ...gate, lifetime: {}, sill: 0 }] };
+    const shut = { ...snag, beds: [], things: [{ kind: "wayIn", id: "gate" }], words: "Gate is shut." };
+    const judged = { ...report, snags: [shut] };
+    const setSketch = vi.fn();
+    atDesk(deskFor({ plan: garden, report: judged, judged, setSketch }).desk, <SnagSlip />);
+    await userEvent.click(screen.getByText("Gate is shut."));
+    expect(setSketch).toHaveBeenLastCalledWith([expect.objectContaining({ closed: true })]);
+    await userEvent.click(screen.getByText("Gate is shut."));
+    expect(setSketch).toHaveBeenLastCalledWith([]);
   });
 
   it("keeps what a preview does not judge", () => {

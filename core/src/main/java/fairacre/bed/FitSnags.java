@@ -136,13 +136,15 @@ final class FitSnags {
 
     private Snag on(Encroachment found, StandingBed bed, Rule rule, Weight weight, String words) {
         return Snag.of(
-                rule,
-                weight,
-                words,
-                Optional.of(found.place()),
-                List.of(bed.id()),
-                List.of(),
-                context.remedies(() -> new Withdrawal(context, bed, context.feature(found.feature())).remedies()));
+                        rule,
+                        weight,
+                        words,
+                        Optional.of(found.place()),
+                        List.of(bed.id()),
+                        List.of(),
+                        context.remedies(
+                                () -> new Withdrawal(context, bed, context.feature(found.feature())).remedies()))
+                .about(context.ref(found.feature()));
     }
 
     private String length(Feature feature) {

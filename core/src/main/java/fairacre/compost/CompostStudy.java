@@ -6,6 +6,7 @@ import fairacre.plan.Carrier;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Point;
+import fairacre.plan.Polygons;
 import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
 import fairacre.walk.RouteStudy;
@@ -18,6 +19,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * How much compost bays hold and how far the beds are from them: by the shortest way from the middle of any side of the
@@ -60,6 +62,17 @@ public final class CompostStudy {
         return routeLengths(bays).entrySet().stream()
                 .max(Map.Entry.<UUID, Length>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
                 .map(furthest -> new FurthestBed(furthest.getKey(), furthest.getValue()));
+    }
+
+    /** Whether no bed is too far as the crow flies: a way is no shorter but for half of who stands beside the bed. */
+    static boolean isNearByAir(Plan plan, List<StandingBed> standing, CompostBays bays, Length within) {
+        double off = whoGoes(plan).map(carrier -> carrier.width().metres() / 2).orElse(0.0);
+        Polygon place = Polygons.of(bays.place().corners());
+        return standing.stream()
+                .allMatch(bed -> place.distance(Polygons.of(bed.corners()))
+                                - off
+                                - bed.revision().leansOut().metres()
+                        <= within.metres());
     }
 
     /** How long the shortest way is to each bed that is come to. */

@@ -17,6 +17,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 
 /**
  * Beds further from compost bays than the gardener wants to go: by the shortest way from any side of the bays. Beds
@@ -27,6 +29,8 @@ final class FarSnags {
     private static final double STEP = 0.5;
     private static final double FURTHEST = 12;
     private static final int DIRECTIONS = 16;
+    /** So many places are tried by the ways from them: they take long. */
+    private static final int MOST_TRIED = 24;
 
     private final SnagContext context;
 
@@ -57,13 +61,14 @@ final class FarSnags {
                 + (far.size() == 1 ? "" : ", and " + Wording.named(far.subList(1, far.size())) + " too far as well")
                 + ": you want to go " + context.wording().length(within) + " at most.";
         return Optional.of(Snag.of(
-                CompostRule.COMPOST_FAR,
-                Weight.NOTE,
-                words,
-                Optional.of(far.get(0).outline().centre()),
-                far.stream().map(StandingBed::id).sorted().toList(),
-                List.of(),
-                context.remedies(() -> remedies(bays, within, furthest))));
+                        CompostRule.COMPOST_FAR,
+                        Weight.NOTE,
+                        words,
+                        Optional.of(far.get(0).outline().centre()),
+                        far.stream().map(StandingBed::id).sorted().toList(),
+                        List.of(),
+                        context.remedies(() -> remedies(bays, within, furthest)))
+                .about(context.ref(bays.id())));
     }
 
     private List<Remedy> remedies(CompostBays bays, Length within, Length furthest) {
@@ -76,30 +81,37 @@ final class FarSnags {
 
     /** To the nearest place from which no bed is too far, and where nothing else is in the way. */
     private Optional<Remedy> nearer(CompostBays bays, Length within) {
-        for (double off = STEP; off <= FURTHEST; off += STEP) {
-            for (int i = 0; i < DIRECTIONS; i++) {
-                double dx = off * Math.cos(2 * Math.PI * i / DIRECTIONS);
-                double dy = off * Math.sin(2 * Math.PI * i / DIRECTIONS);
-                CompostBays moved = bays.shifted(Length.metres(dx), Length.metres(dy));
-                Put<CompostBays> change = Put.of(moved);
-                if (FreeGround.hasRoomFor(moved.standing(), context.setting(), context.standing())
-                        && isNear(change, moved, within)
-                        && context.isSound(change)) {
-                    return Optional.of(new Remedy(
-                            "Move " + bays.name() + " " + context.wording().length(Length.metres(off)) + " "
-                                    + context.wording().direction(dx, dy),
-                            change));
-                }
-            }
-        }
-        return Optional.empty();
+        return DoubleStream.iterate(STEP, off -> off <= FURTHEST, off -> off + STEP)
+                .boxed()
+                .flatMap(off -> IntStream.range(0, DIRECTIONS).mapToObj(i -> moved(bays, off, i)))
+                .filter(remedy -> couldDo(remedy.change(), within))
+                .limit(MOST_TRIED)
+                .filter(remedy -> isNear(remedy.change(), within) && context.isSound(remedy.change()))
+                .findFirst()
+                .map(remedy -> new Remedy(remedy.words(), remedy.change()));
     }
 
-    private boolean isNear(Put<CompostBays> change, CompostBays moved, Length within) {
+    private record Move(String words, Put<CompostBays> change) {}
+
+    private Move moved(CompostBays bays, double off, int direction) {
+        double dx = off * Math.cos(2 * Math.PI * direction / DIRECTIONS);
+        double dy = off * Math.sin(2 * Math.PI * direction / DIRECTIONS);
+        return new Move(
+                "Move " + bays.name() + " " + context.wording().length(Length.metres(off)) + " "
+                        + context.wording().direction(dx, dy),
+                Put.of(bays.shifted(Length.metres(dx), Length.metres(dy))));
+    }
+
+    private boolean couldDo(Put<CompostBays> change, Length within) {
+        return FreeGround.hasRoomFor(change.thing().standing(), context.setting(), context.standing())
+                && CompostStudy.isNearByAir(context.plan(), context.standing(), change.thing(), within);
+    }
+
+    private boolean isNear(Put<CompostBays> change, Length within) {
         Plan after = context.plan().apply(change).orThrow();
         WalkStudy walks = WalkStudy.of(after.setting(context.season()), context.standing(), context.trials());
         Map<UUID, Length> lengths =
-                CompostStudy.of(after, context.standing(), walks).routeLengths(moved);
+                CompostStudy.of(after, context.standing(), walks).routeLengths(change.thing());
         return context.standing().stream()
                 .allMatch(bed ->
                         lengths.containsKey(bed.id()) && lengths.get(bed.id()).compareTo(within) <= 0);

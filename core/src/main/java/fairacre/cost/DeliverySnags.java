@@ -81,15 +81,16 @@ final class DeliverySnags {
                 + gate.name() + ", is " + wording.length(gate.width()) + ". That is " + barrows + " barrows, about "
                 + wording.hours(barrows * SoilSupply.MINUTES_PER_TRIP / 60) + before() + ".";
         return Snag.of(
-                DeliveryRule.LOAD_STOPS_AT_GATE,
-                Weight.NOTE,
-                words,
-                Optional.of(gate.place()),
-                List.of(),
-                List.of(),
-                context.remedies(() -> List.of(new Remedy(
-                        "Make " + gate.name() + " " + wording.length(WIDE_ENOUGH) + " wide",
-                        Put.of(gate.withWidth(WIDE_ENOUGH))))));
+                        DeliveryRule.LOAD_STOPS_AT_GATE,
+                        Weight.NOTE,
+                        words,
+                        Optional.of(gate.place()),
+                        List.of(),
+                        List.of(),
+                        context.remedies(() -> List.of(new Remedy(
+                                "Make " + gate.name() + " " + wording.length(WIDE_ENOUGH) + " wide",
+                                Put.of(gate.withWidth(WIDE_ENOUGH))))))
+                .about(context.ref(gate.id()));
     }
 
     /** Whether it could have been driven in earlier. */

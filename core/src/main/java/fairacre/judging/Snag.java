@@ -1,6 +1,7 @@
 package fairacre.judging;
 
 import fairacre.plan.Point;
+import fairacre.plan.Ref;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -14,6 +15,7 @@ import java.util.UUID;
  * @param source where the rule comes from
  * @param place where on the drawing; empty for what has no place, such as the budget
  * @param beds the beds concerned, in order of id
+ * @param things what else is concerned, such as a gate or a walk
  * @param gardeners whom it hinders; empty if everybody or nobody in particular
  * @param remedies at least one; empty only where remedies were not asked for, or a part of the plan could not be judged
  */
@@ -25,11 +27,13 @@ public record Snag(
         String source,
         Optional<Point> place,
         List<UUID> beds,
+        List<Ref> things,
         List<UUID> gardeners,
         List<Remedy> remedies) {
 
     public Snag {
         beds = List.copyOf(beds);
+        things = List.copyOf(things);
         gardeners = List.copyOf(gardeners);
         remedies = List.copyOf(remedies);
     }
@@ -43,6 +47,20 @@ public record Snag(
             List<UUID> gardeners,
             List<Remedy> remedies) {
         return new Snag(
-                rule, weight, words, rule.text().rule(), rule.text().source(), place, beds, gardeners, remedies);
+                rule,
+                weight,
+                words,
+                rule.text().rule(),
+                rule.text().source(),
+                place,
+                beds,
+                List.of(),
+                gardeners,
+                remedies);
+    }
+
+    /** The same of something that is no bed. */
+    public Snag about(Ref thing) {
+        return new Snag(rule, weight, words, ruleWords, source, place, beds, List.of(thing), gardeners, remedies);
     }
 }

@@ -6,6 +6,7 @@ import fairacre.plan.Feature;
 import fairacre.plan.Gardener;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
+import fairacre.plan.Ref;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
@@ -98,6 +99,11 @@ public final class SnagContext {
                 .filter(f -> f.id().equals(id))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** To a gate, a walk, or whatever stands on the plot. */
+    public Ref ref(UUID thing) {
+        return Ref.to(plan, thing);
     }
 
     public Wording wording() {

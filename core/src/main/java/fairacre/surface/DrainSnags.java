@@ -45,13 +45,14 @@ final class DrainSnags {
                 + (undrained.inFront() ? "; the one in front of it doesn't help." : ".")
                 + (licensed ? " A wall of this height is for local code and a licensed designer to decide." : "");
         return Snag.of(
-                SurfaceRule.NO_DRAIN_BEHIND_WALL,
-                licensed ? Weight.SERIOUS : Weight.WARNING,
-                words,
-                Optional.of(middle(wall.places())),
-                List.of(),
-                List.of(),
-                context.remedies(() -> remedies(undrained)));
+                        SurfaceRule.NO_DRAIN_BEHIND_WALL,
+                        licensed ? Weight.SERIOUS : Weight.WARNING,
+                        words,
+                        Optional.of(middle(wall.places())),
+                        List.of(),
+                        List.of(),
+                        context.remedies(() -> remedies(undrained)))
+                .about(context.ref(wall.id()));
     }
 
     /** A drain to be laid where the wall needs it, or one that is there and was not drawn. */

@@ -75,13 +75,14 @@ final class SurfaceSnags {
                 + others;
         boolean bad = left.times(2).compareTo(height) < 0;
         return Snag.of(
-                SurfaceRule.WALK_RAISES_GROUND,
-                bad ? Weight.WARNING : Weight.NOTE,
-                words,
-                Optional.of(middle(walk)),
-                beside.stream().map(StandingBed::id).sorted().toList(),
-                List.of(),
-                context.remedies(() -> List.of(DugIn.remedy(context, walk))));
+                        SurfaceRule.WALK_RAISES_GROUND,
+                        bad ? Weight.WARNING : Weight.NOTE,
+                        words,
+                        Optional.of(middle(walk)),
+                        beside.stream().map(StandingBed::id).sorted().toList(),
+                        List.of(),
+                        context.remedies(() -> List.of(DugIn.remedy(context, walk))))
+                .about(context.ref(walk.id()));
     }
 
     private static boolean hasFabricUnderStone(List<Layer> layers) {
@@ -100,15 +101,16 @@ final class SurfaceSnags {
                 .filter(layer -> layer.kind() != LayerKind.FABRIC)
                 .toList();
         return Snag.of(
-                SurfaceRule.FABRIC_UNDER_STONE,
-                Weight.NOTE,
-                walk.name() + " has landscape fabric beneath its stone.",
-                Optional.of(middle(walk)),
-                List.of(),
-                List.of(),
-                context.remedies(() -> List.of(new Remedy(
-                        "Leave the fabric out",
-                        Put.of(walk.withBuild(walk.build().withLayers(without)))))));
+                        SurfaceRule.FABRIC_UNDER_STONE,
+                        Weight.NOTE,
+                        walk.name() + " has landscape fabric beneath its stone.",
+                        Optional.of(middle(walk)),
+                        List.of(),
+                        List.of(),
+                        context.remedies(() -> List.of(new Remedy(
+                                "Leave the fabric out",
+                                Put.of(walk.withBuild(walk.build().withLayers(without)))))))
+                .about(context.ref(walk.id()));
     }
 
     private static Point middle(Walk walk) {

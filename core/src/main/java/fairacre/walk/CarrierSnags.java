@@ -130,14 +130,15 @@ final class CarrierSnags {
                 gate.name() + " is " + length(gate.width()) + " wide, too narrow for " + Wording.names(stopped) + ".";
         WayIn wider = gate.withWidth(wanted);
         return Optional.of(Snag.of(
-                WalkRule.WAY_IN_TOO_NARROW,
-                Weight.WARNING,
-                words,
-                Optional.of(gate.place()),
-                List.of(),
-                List.of(),
-                context.remedies(() ->
-                        List.of(new Remedy("Make " + gate.name() + " " + length(wanted) + " wide", Put.of(wider))))));
+                        WalkRule.WAY_IN_TOO_NARROW,
+                        Weight.WARNING,
+                        words,
+                        Optional.of(gate.place()),
+                        List.of(),
+                        List.of(),
+                        context.remedies(() -> List.of(
+                                new Remedy("Make " + gate.name() + " " + length(wanted) + " wide", Put.of(wider)))))
+                .about(context.ref(gate.id())));
     }
 
     /** Ways in that not even the slimmest gardener gets beyond. */
@@ -152,13 +153,14 @@ final class CarrierSnags {
         for (WayIn gate : study.blocked(carrier)) {
             String words = "Something stands close behind " + gate.name() + ": nobody gets in there.";
             snags.add(Snag.of(
-                    WalkRule.WAY_IN_BLOCKED,
-                    Weight.SERIOUS,
-                    words,
-                    Optional.of(gate.place()),
-                    List.of(),
-                    List.of(),
-                    context.remedies(() -> new GateRemedies(context, gate, carrier).all())));
+                            WalkRule.WAY_IN_BLOCKED,
+                            Weight.SERIOUS,
+                            words,
+                            Optional.of(gate.place()),
+                            List.of(),
+                            List.of(),
+                            context.remedies(() -> new GateRemedies(context, gate, carrier).all()))
+                    .about(context.ref(gate.id())));
         }
     }
 
@@ -242,26 +244,27 @@ final class CarrierSnags {
                 + "'s wheels.";
         Coordinate place = Polygons.of(walk.corners()).getInteriorPoint().getCoordinate();
         return Snag.of(
-                WalkRule.SURFACE_UNFIT,
-                Weight.WARNING,
-                words,
-                Optional.of(Point.metres(place.x, place.y)),
-                List.of(),
-                List.of(gardener.id()),
-                context.remedies(() -> {
-                    List<Remedy> remedies = new ArrayList<>();
-                    for (Surfacing firm : List.of(Surfacing.STABILISED_GRAVEL, Surfacing.PAVERS)) {
-                        // Dug in, so that the beds beside it lose no height.
-                        WalkBuild build = new WalkBuild(
-                                BuildUps.usual(firm), true, walk.build().edged());
-                        Put<Walk> lay = Put.of(walk.laidIn(firm, build));
-                        remedies.add(new Remedy(
-                                "Lay " + walk.name() + " in " + firm.words() + ", dug in, with its usual layers"
-                                        + context.costOf(lay),
-                                lay));
-                    }
-                    return remedies;
-                }));
+                        WalkRule.SURFACE_UNFIT,
+                        Weight.WARNING,
+                        words,
+                        Optional.of(Point.metres(place.x, place.y)),
+                        List.of(),
+                        List.of(gardener.id()),
+                        context.remedies(() -> {
+                            List<Remedy> remedies = new ArrayList<>();
+                            for (Surfacing firm : List.of(Surfacing.STABILISED_GRAVEL, Surfacing.PAVERS)) {
+                                // Dug in, so that the beds beside it lose no height.
+                                WalkBuild build = new WalkBuild(
+                                        BuildUps.usual(firm), true, walk.build().edged());
+                                Put<Walk> lay = Put.of(walk.laidIn(firm, build));
+                                remedies.add(new Remedy(
+                                        "Lay " + walk.name() + " in " + firm.words() + ", dug in, with its usual layers"
+                                                + context.costOf(lay),
+                                        lay));
+                            }
+                            return remedies;
+                        }))
+                .about(context.ref(walk.id()));
     }
 
     private String length(Length length) {

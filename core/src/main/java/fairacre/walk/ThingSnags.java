@@ -59,13 +59,14 @@ final class ThingSnags {
                 ? "Nobody can get to " + thing.name() + "."
                 : Wording.names(without.stream().map(Gardener::name).toList()) + " can't get to " + thing.name() + ".";
         return Optional.of(Snag.of(
-                WalkRule.THING_SHUT_OUT,
-                nobody ? Weight.WARNING : Weight.NOTE,
-                words,
-                Optional.of(middle(thing)),
-                List.of(),
-                without.stream().map(Gardener::id).toList(),
-                context.remedies(() -> remedies(thing, without))));
+                        WalkRule.THING_SHUT_OUT,
+                        nobody ? Weight.WARNING : Weight.NOTE,
+                        words,
+                        Optional.of(middle(thing)),
+                        List.of(),
+                        without.stream().map(Gardener::id).toList(),
+                        context.remedies(() -> remedies(thing, without)))
+                .about(context.ref(thing.id())));
     }
 
     private static boolean comesTo(CarrierStudy study, Gardener gardener, Feature thing) {

@@ -93,13 +93,14 @@ final class SteepWalkSnags {
                 + " across: too steep for " + Rolling.names(rolling) + ".";
         Coordinate place = Polygons.of(walk.corners()).getInteriorPoint().getCoordinate();
         return Snag.of(
-                WheelRule.WALK_TOO_STEEP,
-                Rolling.weight(rolling),
-                words,
-                Optional.of(Point.metres(place.x, place.y)),
-                List.of(),
-                Rolling.seated(rolling),
-                context.remedies(() -> remedies(levels, walk, stopped)));
+                        WheelRule.WALK_TOO_STEEP,
+                        Rolling.weight(rolling),
+                        words,
+                        Optional.of(Point.metres(place.x, place.y)),
+                        List.of(),
+                        Rolling.seated(rolling),
+                        context.remedies(() -> remedies(levels, walk, stopped)))
+                .about(context.ref(walk.id()));
     }
 
     private List<Remedy> remedies(LevelStudy levels, Walk walk, List<Stopped> stopped) {

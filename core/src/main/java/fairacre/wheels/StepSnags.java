@@ -62,14 +62,15 @@ final class StepSnags {
         String words = gate.name() + " has a sill of " + context.wording().length(gate.sill())
                 + ": a step for the wheels of " + Rolling.names(stopped) + ramp(gate.sill()) + " on either side.";
         return Optional.of(Snag.of(
-                WheelRule.WALK_STEP,
-                Rolling.weight(stopped),
-                words,
-                Optional.of(gate.place()),
-                List.of(),
-                Rolling.seated(stopped),
-                context.remedies(() -> List.of(
-                        new Remedy("Take the sill of " + gate.name() + " out", Put.of(gate.withSill(Length.ZERO)))))));
+                        WheelRule.WALK_STEP,
+                        Rolling.weight(stopped),
+                        words,
+                        Optional.of(gate.place()),
+                        List.of(),
+                        Rolling.seated(stopped),
+                        context.remedies(() -> List.of(new Remedy(
+                                "Take the sill of " + gate.name() + " out", Put.of(gate.withSill(Length.ZERO))))))
+                .about(context.ref(gate.id())));
     }
 
     private String ramp(Length rises) {
@@ -144,12 +145,13 @@ final class StepSnags {
                 + " above the ground it begins at: a step for the wheels of " + Rolling.names(stopped) + ramp(rises)
                 + ".";
         return Snag.of(
-                WheelRule.WALK_STEP,
-                Rolling.weight(stopped),
-                words,
-                Optional.of(place),
-                List.of(),
-                Rolling.seated(stopped),
-                context.remedies(() -> List.of(DugIn.remedy(context, walk))));
+                        WheelRule.WALK_STEP,
+                        Rolling.weight(stopped),
+                        words,
+                        Optional.of(place),
+                        List.of(),
+                        Rolling.seated(stopped),
+                        context.remedies(() -> List.of(DugIn.remedy(context, walk))))
+                .about(context.ref(walk.id()));
     }
 }

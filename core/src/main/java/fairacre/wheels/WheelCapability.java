@@ -21,9 +21,11 @@ public final class WheelCapability implements Capability {
                 : List.of(new Finder("steep walks", () -> new SteepWalkSnags(context).find(walks(context))));
     }
 
+    /** What nothing rolls over is not looked at. */
     @Override
     public List<Finder> slow(SnagContext context) {
         return context.plan().gardeners().isEmpty()
+                        || Rolling.all(context.plan()).isEmpty()
                 ? List.of()
                 : List.of(
                         new Finder("bare ground under wheels", () -> new BareGroundSnags(context).find(walks(context))),

@@ -49,6 +49,7 @@ import fairacre.plan.Point;
 import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange.PutSupply;
 import fairacre.plan.Put;
+import fairacre.plan.Ref;
 import fairacre.plan.Share;
 import fairacre.plan.Site;
 import fairacre.plan.Supply;
@@ -363,6 +364,33 @@ class AppraisalTest {
                 .isNotEmpty()
                 .allSatisfy(remedy ->
                         assertThat(plan.apply(remedy.change()).orThrow()).isNotEqualTo(plan));
+    }
+
+    /** The thing that is at fault is named, so that it can be shown and picked up. */
+    @ParameterizedTest
+    @MethodSource("rules")
+    void aSnagOfAThingPointsAtIt(Rule rule) {
+        Map<Rule, String> kinds = new HashMap<>();
+        List.of(BedRule.BED_ON_FEATURE, BedRule.BED_IN_KEEP_OFF, BedRule.BED_OVER_LINE, BedRule.BED_UNDER_TREE)
+                .forEach(each -> kinds.put(each, "feature"));
+        kinds.put(WalkRule.THING_SHUT_OUT, "feature");
+        kinds.put(SurfaceRule.NO_DRAIN_BEHIND_WALL, "feature");
+        List.of(WalkRule.WAY_IN_TOO_NARROW, WalkRule.WAY_IN_BLOCKED, DeliveryRule.LOAD_STOPS_AT_GATE)
+                .forEach(each -> kinds.put(each, "wayIn"));
+        List.of(
+                        WalkRule.SURFACE_UNFIT,
+                        WheelRule.WALK_TOO_STEEP,
+                        SurfaceRule.WALK_RAISES_GROUND,
+                        SurfaceRule.FABRIC_UNDER_STONE)
+                .forEach(each -> kinds.put(each, "walk"));
+        kinds.put(CompostRule.COMPOST_FAR, "compostBays");
+        Plan plan = flawed().get(rule);
+        List<Ref> things = snag(rule).orElseThrow().things();
+        if (kinds.containsKey(rule)) {
+            assertThat(things).extracting(Ref::kind).containsExactly(kinds.get(rule));
+        }
+        assertThat(things)
+                .allSatisfy(thing -> assertThat(Ref.to(plan, thing.id())).isEqualTo(thing));
     }
 
     @ParameterizedTest
