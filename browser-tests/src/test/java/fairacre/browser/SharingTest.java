@@ -19,6 +19,9 @@ class SharingTest {
     void baysAreAddedByKeyboardAndABedThatIsTooFarFromThemIsTold() {
         try (Garden garden = Garden.begun()) {
             garden.place("2", "1", "7", "6");
+            garden.snags().getByText("Nobody gardens here yet").click();
+            garden.snags().getByText("Add an average adult").click();
+            garden.kept();
             garden.step("Ground");
             Page page = garden.page();
             garden.button("Add compost bays").focus();
