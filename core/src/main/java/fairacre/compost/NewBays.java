@@ -52,7 +52,7 @@ public final class NewBays {
                         cube(plan),
                         Optional.empty(),
                         Optional.empty(),
-                        season > plan.firstSeason() ? Lifetime.from(season) : Lifetime.ALWAYS));
+                        Lifetime.from(season)));
     }
 
     private static Length cube(Plan plan) {

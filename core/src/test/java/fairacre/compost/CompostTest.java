@@ -238,6 +238,7 @@ class CompostTest {
                 .containsExactlyInAnyOrder("Compost", "Compost 2");
         CompostBays first = one.list(CompostKinds.BAYS).get(0);
         assertThat(first.capacity().litres()).isCloseTo(2 * litresOfABay, within(0.01));
+        assertThat(first.lifetime()).isEqualTo(Lifetime.from(SEASON));
         // With its back to the foot of the plot: beside the gate one passes.
         assertThat(first.place().corners().get(0).y()).isEqualTo(Length.ZERO);
         double off = Math.abs(first.place().centre().x().metres() - 7)
