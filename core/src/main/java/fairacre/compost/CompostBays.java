@@ -43,7 +43,7 @@ public record CompostBays(
     private static final Length LOWEST = Length.metres(0.3);
     private static final Length HIGHEST = Length.metres(2);
     private static final Length NEAREST = Length.metres(1);
-    private static final Length FURTHEST = Length.metres(200);
+    static final Length FURTHEST = Length.metres(200);
     /** A bay inside is a hand wide at least. */
     private static final Length NARROWEST = Length.metres(0.1);
 
@@ -87,6 +87,11 @@ public record CompostBays(
     /** The same bays, from which no bed is to be further. */
     public CompostBays wanted(Length newWithin) {
         return new CompostBays(id, name, place, bays, height, Optional.of(newWithin), price, lifetime);
+    }
+
+    /** The same bays, from which beds may be as far as they are. */
+    CompostBays unlimited() {
+        return new CompostBays(id, name, place, bays, height, Optional.empty(), price, lifetime);
     }
 
     CompostBays beginning(int season) {

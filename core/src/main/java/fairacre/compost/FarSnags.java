@@ -75,7 +75,10 @@ final class FarSnags {
         List<Remedy> remedies = new ArrayList<>();
         nearer(bays, within).ifPresent(remedies::add);
         Length allowed = context.wording().tidyUp(furthest);
-        remedies.add(new Remedy("Go as far as " + context.wording().length(allowed), Put.of(bays.wanted(allowed))));
+        remedies.add(
+                allowed.compareTo(CompostBays.FURTHEST) <= 0
+                        ? new Remedy("Go as far as " + context.wording().length(allowed), Put.of(bays.wanted(allowed)))
+                        : new Remedy("Go as far as it is", Put.of(bays.unlimited())));
         return remedies;
     }
 
@@ -84,11 +87,11 @@ final class FarSnags {
         return DoubleStream.iterate(STEP, off -> off <= FURTHEST, off -> off + STEP)
                 .boxed()
                 .flatMap(off -> IntStream.range(0, DIRECTIONS).mapToObj(i -> moved(bays, off, i)))
-                .filter(remedy -> couldDo(remedy.change(), within))
+                .filter(move -> couldDo(move.change(), within))
                 .limit(MOST_TRIED)
-                .filter(remedy -> isNear(remedy.change(), within) && context.isSound(remedy.change()))
+                .filter(move -> isNear(move.change(), within) && context.isSound(move.change()))
                 .findFirst()
-                .map(remedy -> new Remedy(remedy.words(), remedy.change()));
+                .map(move -> new Remedy(move.words(), move.change()));
     }
 
     private record Move(String words, Put<CompostBays> change) {}

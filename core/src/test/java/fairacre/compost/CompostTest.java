@@ -19,6 +19,7 @@ import static org.assertj.core.api.Assertions.within;
 import fairacre.appraisal.Appraisal;
 import fairacre.bed.BedRule;
 import fairacre.cost.CostStudy;
+import fairacre.judging.JudgingRule;
 import fairacre.judging.Remedy;
 import fairacre.judging.Rule;
 import fairacre.judging.Snag;
@@ -206,6 +207,22 @@ class CompostTest {
                     .as(remedy.words())
                     .noneMatch(left -> left.rule() == CompostRule.COMPOST_FAR || left.rule() == BedRule.BED_ON_FEATURE);
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"190, Go as far as 1", "230, Go as far as it is"})
+    void wayBeyondAnyLimitThereIsNone(double off, String words) {
+        Plan plan = with(
+                plot(300, 8, List.of(ADA), bed("Beans", 20 + off, 4, 2, 1)),
+                Put.of(compost("Heaps", 10, 4, 0).wanted(Length.metres(150))));
+        Snag snag = of(plan, CompostRule.COMPOST_FAR).get(0);
+        assertThat(snag.remedies()).extracting(Remedy::words).anyMatch(each -> each.startsWith(words));
+        for (Remedy remedy : snag.remedies()) {
+            assertThat(of(plan.apply(remedy.change()).orThrow(), CompostRule.COMPOST_FAR))
+                    .as(remedy.words())
+                    .isEmpty();
+        }
+        assertThat(of(plan, JudgingRule.NOT_JUDGED)).isEmpty();
     }
 
     @Test

@@ -66,6 +66,15 @@ class SharingTest {
     }
 
     @Test
+    void aGardenThatWasDeletedIsNotSharedAnyMore() {
+        rosa.share(garden, ben, "READER");
+        assertThat(rosa.delete("/api/gardens/" + garden).status()).isEqualTo(204);
+        assertThat(rosa.get("/api/gardens/" + garden + "/members").status()).isEqualTo(404);
+        assertThat(rosa.share(garden, ben, "EDITOR").status()).isEqualTo(404);
+        assertThat(ben.get("/api/shared").json()).isEmpty();
+    }
+
+    @Test
     void aVariantIsSharedWithItsGarden() {
         rosa.share(garden, ben, "READER");
         String variant = rosa.post("/api/gardens/" + garden + "/variants", "{\"name\":\"Other\",\"from\":2028}")

@@ -63,7 +63,7 @@ class MemberController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Needs(Role.READER)
     void takeBack(Owner owner, @PathVariable UUID garden, @PathVariable UUID account) {
-        Role role = role(owner, garden);
+        Role role = members.role(owner.account(), garden);
         if (role != Role.OWNER && !owner.account().equals(account)) {
             throw new NotAllowedException(role);
         }
@@ -71,10 +71,6 @@ class MemberController {
     }
 
     private Members of(Owner owner, UUID garden) {
-        return new Members(role(owner, garden), members.members(garden));
-    }
-
-    private Role role(Owner owner, UUID garden) {
-        return members.access(owner.account(), garden).orElseThrow().role();
+        return new Members(members.role(owner.account(), garden), members.members(garden));
     }
 }

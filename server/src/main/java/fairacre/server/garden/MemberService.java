@@ -45,6 +45,17 @@ public class MemberService {
         return access;
     }
 
+    /**
+     * The role in a garden as it is now.
+     *
+     * @throws NoSuchGardenException if it is there no more, or not shared with the account
+     */
+    public Role role(UUID account, UUID garden) {
+        return members.access(account, garden)
+                .orElseThrow(NoSuchGardenException::new)
+                .role();
+    }
+
     public List<MemberStore.Member> members(UUID garden) {
         return members.members(garden);
     }
@@ -56,10 +67,12 @@ public class MemberService {
     /**
      * Shares a garden, or in another role.
      *
+     * @throws NoSuchGardenException if the garden is there no more
      * @throws RefusedException if there is no such account, it is the owner's, or too many have part in the garden
      */
     @Transactional
     public void share(UUID owner, UUID garden, String name, Role role) {
+        role(owner, garden);
         if (role == null || role == Role.OWNER) {
             throw new RefusedException(
                     "role", "a garden has one owner", "let somebody look, help or edit: READER, HELPER or EDITOR");
