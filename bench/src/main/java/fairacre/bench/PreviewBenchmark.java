@@ -1,10 +1,10 @@
 package fairacre.bench;
 
 import fairacre.format.GardenFile;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
-import fairacre.plan.Rectangle;
 import fairacre.server.RunningServer;
 import fairacre.server.Visitor;
 import fairacre.server.Visitor.Answer;

@@ -2,10 +2,10 @@ package fairacre.bench;
 
 import com.sun.management.ThreadMXBean;
 import fairacre.format.GardenFile;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
-import fairacre.plan.Rectangle;
 import fairacre.server.RunningServer;
 import fairacre.server.Visitor;
 import fairacre.server.Visitor.Answer;

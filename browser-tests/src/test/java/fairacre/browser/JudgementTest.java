@@ -8,7 +8,7 @@ import static fairacre.testing.Gardens.plot;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import fairacre.plan.Board;
+import fairacre.build.Board;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;

@@ -1,7 +1,7 @@
 package fairacre.appraisal;
 
-import fairacre.cost.Bill;
-import fairacre.cost.BillLine;
+import fairacre.bill.Bill;
+import fairacre.bill.BillLine;
 import fairacre.cost.CostStudy;
 import fairacre.cost.KnownCuts;
 import fairacre.cost.Purse;
@@ -26,10 +26,10 @@ import fairacre.ledger.Paid;
 import fairacre.ledger.Payments;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
 import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;

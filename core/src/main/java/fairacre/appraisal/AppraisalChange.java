@@ -1,6 +1,6 @@
 package fairacre.appraisal;
 
-import fairacre.cost.BillLine;
+import fairacre.bill.BillLine;
 import fairacre.cost.Purse;
 import fairacre.cost.QuotedPrice;
 import fairacre.judging.Rule;

@@ -1,15 +1,15 @@
 package fairacre.appraisal;
 
-import fairacre.cost.BillLine;
+import fairacre.bill.BillLine;
+import fairacre.build.Holder;
 import fairacre.frame.Bowing;
 import fairacre.frame.Piece;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
-import fairacre.plan.Holder;
-import fairacre.plan.Point;
-import fairacre.plan.Rectangle;
-import fairacre.plan.Shape;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
+import fairacre.outline.Shape;
 import fairacre.reach.GardenerReach;
 import fairacre.reach.Unreached;
 import java.util.List;

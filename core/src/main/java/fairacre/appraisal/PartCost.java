@@ -1,6 +1,6 @@
 package fairacre.appraisal;
 
-import fairacre.plan.BillPart;
+import fairacre.bill.BillPart;
 import org.joda.money.Money;
 
 /** What a part of the work is planned to cost over all seasons. */

@@ -1,16 +1,16 @@
 package fairacre.arrange;
 
+import fairacre.build.Frame;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Keyhole;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Change;
-import fairacre.plan.Frame;
 import fairacre.plan.Gardener;
-import fairacre.plan.Keyhole;
-import fairacre.plan.Limits;
 import fairacre.plan.Plan;
-import fairacre.plan.Rectangle;
-import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
 import java.util.ArrayList;
 import java.util.List;

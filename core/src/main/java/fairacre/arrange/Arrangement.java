@@ -2,8 +2,8 @@ package fairacre.arrange;
 
 import fairacre.measure.Area;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.Change;
-import fairacre.plan.Point;
 import java.util.List;
 import org.joda.money.Money;
 

@@ -1,6 +1,6 @@
 package fairacre.arrange;
 
-import fairacre.plan.Shape;
+import fairacre.outline.Shape;
 
 /** A bed of a draft within the rectangle to be arranged: its lower left corner and its size there, metres. */
 record Block(double left, double foot, double length, double width, Shape shape, double turn) {

@@ -1,8 +1,8 @@
 package fairacre.arrange;
 
 import fairacre.measure.Length;
-import fairacre.plan.Form;
-import fairacre.plan.Shape;
+import fairacre.outline.Form;
+import fairacre.outline.Shape;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

@@ -1,12 +1,12 @@
 package fairacre.arrange;
 
+import fairacre.goods.WalkGrade;
 import fairacre.measure.Length;
+import fairacre.outline.Polygons;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
-import fairacre.plan.Polygons;
 import fairacre.plan.Walk;
-import fairacre.plan.WalkGrade;
 import fairacre.plan.WayIn;
 import fairacre.shape.Areas;
 import fairacre.shape.Intervals;

@@ -1,11 +1,11 @@
 package fairacre.arrange;
 
 import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
+import fairacre.outline.Rectangle;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
-import fairacre.plan.Rectangle;
 import fairacre.shape.Areas;
 import java.util.ArrayDeque;
 import java.util.Deque;

@@ -1,14 +1,14 @@
 package fairacre.arrange;
 
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
+import fairacre.outline.Shape;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Rectangle;
-import fairacre.plan.RefusedException;
-import fairacre.plan.Shape;
 import fairacre.plan.StandingBed;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,6 +1,6 @@
 package fairacre.arrange;
 
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import fairacre.plan.StandingBed;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package fairacre.arrange;
 
+import fairacre.build.Frame;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
-import fairacre.plan.Frame;
-import fairacre.plan.Point;
-import fairacre.plan.RefusedException;
+import fairacre.outline.Point;
 import java.util.Optional;
 
 /**

@@ -1,5 +1,7 @@
 package fairacre.bed;
 
+import fairacre.build.Frame;
+import fairacre.build.GroundFall;
 import fairacre.ground.BedLevel;
 import fairacre.ground.BedLevel.Meaning;
 import fairacre.ground.LevelStudy;
@@ -9,12 +11,10 @@ import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
+import fairacre.limits.Limits;
 import fairacre.measure.Length;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Change;
-import fairacre.plan.Frame;
-import fairacre.plan.GroundFall;
-import fairacre.plan.Limits;
-import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
 import fairacre.walk.Surroundings;
 import java.util.ArrayList;

@@ -1,16 +1,16 @@
 package fairacre.compost;
 
+import fairacre.bill.Acquired;
+import fairacre.bill.Amounts;
+import fairacre.bill.BillPart;
+import fairacre.bill.Sundry;
+import fairacre.limits.Limits;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
-import fairacre.plan.Acquired;
-import fairacre.plan.Amounts;
-import fairacre.plan.BillPart;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Lifetime;
-import fairacre.plan.Limits;
-import fairacre.plan.Rectangle;
-import fairacre.plan.Sundry;
 import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.UUID;

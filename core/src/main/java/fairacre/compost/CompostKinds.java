@@ -1,6 +1,6 @@
 package fairacre.compost;
 
-import fairacre.plan.Amounts;
+import fairacre.bill.Amounts;
 import fairacre.plan.ThingKinds;
 import fairacre.plan.Things;
 import java.util.List;

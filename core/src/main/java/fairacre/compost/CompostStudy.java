@@ -2,12 +2,12 @@ package fairacre.compost;
 
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Carrier;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
-import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
 import fairacre.walk.RouteStudy;
 import fairacre.walk.WalkStudy;

@@ -2,13 +2,13 @@ package fairacre.compost;
 
 import fairacre.measure.Length;
 import fairacre.measure.Units;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Gardener;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
 import fairacre.plan.Put;
-import fairacre.plan.Rectangle;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import fairacre.shape.FreeGround;

@@ -1,9 +1,9 @@
 package fairacre.cost;
 
-import fairacre.plan.Frame;
-import fairacre.plan.Limits;
-import fairacre.plan.RefusedException;
-import fairacre.plan.Wall;
+import fairacre.build.Frame;
+import fairacre.build.Wall;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import java.util.Optional;
 
 /** What could hold a bed: boards or a wall, one of them. */

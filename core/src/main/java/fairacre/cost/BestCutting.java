@@ -1,8 +1,8 @@
 package fairacre.cost;
 
+import fairacre.build.Board;
+import fairacre.build.Material;
 import fairacre.frame.CutList;
-import fairacre.plan.Board;
-import fairacre.plan.Material;
 import java.util.Optional;
 import org.joda.money.Money;
 

@@ -1,7 +1,7 @@
 package fairacre.cost;
 
-import fairacre.plan.Board;
-import fairacre.plan.Material;
+import fairacre.build.Board;
+import fairacre.build.Material;
 import java.util.Comparator;
 
 /** Boards that pieces are cut from alike. In the order of materials and boards. */

@@ -1,12 +1,15 @@
 package fairacre.cost;
 
+import fairacre.bill.Bill;
+import fairacre.bill.BillLine;
+import fairacre.bill.Budget;
+import fairacre.bill.Packs;
+import fairacre.bill.PriceItem;
+import fairacre.bill.Sundry;
 import fairacre.measure.Area;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Budget;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
-import fairacre.plan.Sundry;
 import fairacre.shape.Memo;
 import fairacre.surface.SurfaceStudy;
 import fairacre.surface.WalkTakeoff;

@@ -1,5 +1,6 @@
 package fairacre.cost;
 
+import fairacre.bill.Bill;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;

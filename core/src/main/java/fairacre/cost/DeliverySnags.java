@@ -1,8 +1,13 @@
 package fairacre.cost;
 
-import fairacre.fill.BulkPurchase;
+import fairacre.bill.Bill;
+import fairacre.bill.BillLine;
+import fairacre.bill.PriceItem;
 import fairacre.fill.Loads;
 import fairacre.fill.SoilSupply;
+import fairacre.goods.BulkGood;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.Supply;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
@@ -11,11 +16,8 @@ import fairacre.judging.Wording;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
-import fairacre.plan.BulkGood;
-import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange;
 import fairacre.plan.Put;
-import fairacre.plan.Supply;
 import fairacre.plan.WayIn;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -42,12 +44,12 @@ final class DeliverySnags {
     List<Snag> find(Bill bill) {
         Supply supply = context.plan().supply();
         if (!supply.tipping()) {
-            Volume bags =
-                    volume(bill, PriceItem::bag, BulkPurchase.bag(context.plan().units()));
+            Volume bags = volume(
+                    bill, GoodsPrices::bag, GoodsPrices.bagOf(context.plan().units()));
             return bags.compareTo(MUCH) < 0 ? List.of() : List.of(allInBags(bags));
         }
         Volume loose = volume(
-                bill, PriceItem::loose, BulkPurchase.looseUnit(context.plan().units()));
+                bill, GoodsPrices::loose, GoodsPrices.looseUnit(context.plan().units()));
         return loose.compareTo(MUCH) < 0
                 ? List.of()
                 : widest().filter(gate -> gate.width().compareTo(LOADER) < 0).map(gate -> stopsAt(gate, loose)).stream()
@@ -108,7 +110,7 @@ final class DeliverySnags {
     private Snag allInBags(Volume bags) {
         Supply supply = context.plan().supply();
         long count = Math.round(
-                bags.litres() / BulkPurchase.bag(context.plan().units()).litres());
+                bags.litres() / GoodsPrices.bagOf(context.plan().units()).litres());
         String words = "No lorry can tip, so " + context.wording().volume(bags) + " of " + context.season()
                 + " come in " + count + " bags that are carried one by one.";
         return Snag.of(

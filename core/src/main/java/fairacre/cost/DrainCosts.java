@@ -1,13 +1,17 @@
 package fairacre.cost;
 
+import fairacre.bill.Acquired;
+import fairacre.bill.BillLine;
+import fairacre.bill.BillPart;
+import fairacre.bill.Packs;
+import fairacre.bill.PriceItem;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.LayerKind;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.plan.Acquired;
-import fairacre.plan.BillPart;
-import fairacre.plan.LayerKind;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
 import fairacre.surface.DrainTakeoff;
+import fairacre.surface.SurfacePrices;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,11 +47,11 @@ final class DrainCosts {
     private void add(int season, List<DrainTakeoff> drains, List<BillLine> lines) {
         Length pipe = drains.stream().map(DrainTakeoff::pipe).reduce(Length.ZERO, Length::plus);
         double lengths = Packs.of(pipe, plan.units());
-        lines.add(line(season, PriceItem.drainPipe(plan.units()), Packs.whole(lengths), drains)
+        lines.add(line(season, SurfacePrices.drainPipe(plan.units()), Packs.whole(lengths), drains)
                 .using(Packs.used(lengths)));
         Area fabric = drains.stream().map(DrainTakeoff::fabric).reduce(Area.ZERO, Area::plus);
         double squares = Packs.of(fabric, plan.units());
-        lines.add(line(season, PriceItem.area(LayerKind.FABRIC, plan.units()), Packs.whole(squares), drains)
+        lines.add(line(season, GoodsPrices.area(LayerKind.FABRIC, plan.units()), Packs.whole(squares), drains)
                 .using(Packs.used(squares)));
     }
 

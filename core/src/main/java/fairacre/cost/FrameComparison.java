@@ -1,20 +1,23 @@
 package fairacre.cost;
 
+import fairacre.bill.Bill;
+import fairacre.bill.BillLine;
+import fairacre.bill.BillPart;
+import fairacre.bill.PriceItem;
+import fairacre.build.Board;
+import fairacre.build.BuildPrices;
+import fairacre.build.Frame;
+import fairacre.build.Masonry;
+import fairacre.build.Material;
+import fairacre.build.Wall;
 import fairacre.frame.BowStudy;
 import fairacre.frame.FrameTakeoff;
 import fairacre.frame.MasonryTakeoff;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.BillPart;
-import fairacre.plan.Board;
-import fairacre.plan.Frame;
-import fairacre.plan.Limits;
-import fairacre.plan.Masonry;
-import fairacre.plan.Material;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
-import fairacre.plan.RefusedException;
-import fairacre.plan.Wall;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -137,7 +140,7 @@ public final class FrameComparison {
         Optional<Money> cost = sum(parts.stream());
         Masonry kind = wall.kind();
         int bought = parts.stream()
-                .filter(line -> line.item().equals(PriceItem.masonry(kind)))
+                .filter(line -> line.item().equals(BuildPrices.masonry(kind)))
                 .mapToInt(line -> line.quantity().intValueExact())
                 .sum();
         double pieces = jobs.stream()
@@ -194,7 +197,7 @@ public final class FrameComparison {
 
     private static boolean isOf(BillLine line, Frame frame) {
         return frame.board().stock().stream()
-                .anyMatch(stock -> line.item().equals(PriceItem.board(frame.material(), frame.board(), stock)));
+                .anyMatch(stock -> line.item().equals(BuildPrices.board(frame.material(), frame.board(), stock)));
     }
 
     private static Money perYear(Money cost, int leastYears, int mostYears) {
@@ -206,7 +209,7 @@ public final class FrameComparison {
         Board board = frame.board();
         List<PriceItem> bought = boards.stream().map(BillLine::item).toList();
         return board.stock().stream()
-                .filter(stock -> bought.contains(PriceItem.board(frame.material(), board, stock)))
+                .filter(stock -> bought.contains(BuildPrices.board(frame.material(), board, stock)))
                 .reduce(Length.ZERO, Length::max);
     }
 }

@@ -1,5 +1,16 @@
 package fairacre.cost;
 
+import fairacre.bill.Acquired;
+import fairacre.bill.BillLine;
+import fairacre.bill.BillPart;
+import fairacre.bill.Packs;
+import fairacre.bill.PriceItem;
+import fairacre.build.BuildPrices;
+import fairacre.build.Fastener;
+import fairacre.build.Fittings.Support;
+import fairacre.build.Fittings.Underlay;
+import fairacre.build.Kit;
+import fairacre.build.Masonry;
 import fairacre.frame.BestCut;
 import fairacre.frame.BoardsOfLength;
 import fairacre.frame.CutList;
@@ -7,18 +18,11 @@ import fairacre.frame.CutStudy;
 import fairacre.frame.Hardware;
 import fairacre.frame.Saw;
 import fairacre.frame.Stock;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.LayerKind;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.plan.Acquired;
-import fairacre.plan.BillPart;
-import fairacre.plan.Fastener;
-import fairacre.plan.Fittings.Support;
-import fairacre.plan.Fittings.Underlay;
-import fairacre.plan.Kit;
-import fairacre.plan.LayerKind;
-import fairacre.plan.Masonry;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
 import fairacre.shape.Memo;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -206,7 +210,7 @@ final class FrameCosts {
                         .filter(cut -> !cut.fromShed() && cut.stock().equals(boards.stock()))
                         .mapToDouble(cut -> cut.times() * sum(cut.pieces()).metres())
                         .sum();
-                PriceItem item = PriceItem.board(kind.material(), kind.board(), boards.stock());
+                PriceItem item = BuildPrices.board(kind.material(), kind.board(), boards.stock());
                 lines.add(line(
                         season,
                         item,
@@ -228,7 +232,7 @@ final class FrameCosts {
                         hardware.fasteners().forEach((kind, count) -> counts.merge(kind, count, Integer::sum))));
         counts.forEach((kind, count) -> addWhole(
                 season,
-                PriceItem.fastener(kind),
+                BuildPrices.fastener(kind),
                 (double) count / kind.box(),
                 with(jobs, hardware -> hardware.fasteners().containsKey(kind)),
                 lines));
@@ -243,18 +247,18 @@ final class FrameCosts {
             Length length = sum(tied.stream()
                     .map(job -> job.hardware().orElseThrow().ties())
                     .toList());
-            addWhole(season, PriceItem.tie(support, plan.units()), Packs.of(length, plan.units()), tied, lines);
+            addWhole(season, BuildPrices.tie(support, plan.units()), Packs.of(length, plan.units()), tied, lines);
         }
-        addArea(season, PriceItem.liner(plan.units()), jobs, Hardware::liner, lines);
+        addArea(season, BuildPrices.liner(plan.units()), jobs, Hardware::liner, lines);
         addArea(
                 season,
-                PriceItem.cloth(plan.units()),
+                BuildPrices.cloth(plan.units()),
                 with(jobs, hardware -> hardware.fittings().underlay() == Underlay.CLOTH),
                 Hardware::underlay,
                 lines);
         addArea(
                 season,
-                PriceItem.area(LayerKind.CARDBOARD, plan.units()),
+                GoodsPrices.area(LayerKind.CARDBOARD, plan.units()),
                 with(jobs, hardware -> hardware.fittings().underlay() == Underlay.CARDBOARD),
                 Hardware::underlay,
                 lines);
@@ -301,7 +305,7 @@ final class FrameCosts {
     private Map<Length, BigDecimal> known(BoardKind kind) {
         Map<Length, BigDecimal> known = new HashMap<>();
         for (Length stock : kind.board().stock()) {
-            price.apply(PriceItem.board(kind.material(), kind.board(), stock))
+            price.apply(BuildPrices.board(kind.material(), kind.board(), stock))
                     .ifPresent(p -> known.put(stock, p.getAmount()));
         }
         return known;
@@ -312,8 +316,8 @@ final class FrameCosts {
         jobs.forEach(job -> job.kit()
                 .ifPresent(kit ->
                         byKit.computeIfAbsent(kit, k -> new ArrayList<>()).add(job)));
-        byKit.forEach((kit, wanted) ->
-                lines.add(line(season, PriceItem.kit(kit), BigDecimal.valueOf(wanted.size()), wanted.size(), wanted)));
+        byKit.forEach((kit, wanted) -> lines.add(
+                line(season, BuildPrices.kit(kit), BigDecimal.valueOf(wanted.size()), wanted.size(), wanted)));
     }
 
     private void addMasonry(int season, List<Job> jobs, List<BillLine> lines) {
@@ -325,7 +329,7 @@ final class FrameCosts {
                     .toList();
             addWhole(
                     season,
-                    PriceItem.masonry(kind),
+                    BuildPrices.masonry(kind),
                     walled.stream()
                             .mapToDouble(job -> job.masonry().orElseThrow().pieces())
                             .sum(),
@@ -338,7 +342,7 @@ final class FrameCosts {
                 .toList();
         addWhole(
                 season,
-                PriceItem.MORTAR,
+                BuildPrices.MORTAR,
                 mortared.stream()
                         .mapToDouble(job -> job.masonry().orElseThrow().bags())
                         .sum(),

@@ -1,9 +1,9 @@
 package fairacre.cost;
 
+import fairacre.build.Frame;
 import fairacre.frame.Hardware;
 import fairacre.measure.Length;
-import fairacre.plan.Frame;
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

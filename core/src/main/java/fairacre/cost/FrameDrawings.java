@@ -1,16 +1,16 @@
 package fairacre.cost;
 
+import fairacre.build.Board;
+import fairacre.build.Frame;
 import fairacre.frame.FrameTakeoff;
 import fairacre.frame.HardwareStudy;
 import fairacre.frame.Piece;
 import fairacre.frame.PlacedPiece;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Board;
-import fairacre.plan.Frame;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,5 +1,8 @@
 package fairacre.cost;
 
+import fairacre.build.Frame;
+import fairacre.build.Kit;
+import fairacre.build.Wall;
 import fairacre.fill.FillTakeoff;
 import fairacre.fill.Ingredients;
 import fairacre.frame.FrameTakeoff;
@@ -7,16 +10,13 @@ import fairacre.frame.Hardware;
 import fairacre.frame.HardwareStudy;
 import fairacre.frame.MasonryTakeoff;
 import fairacre.frame.Timber;
+import fairacre.goods.BulkGood;
+import fairacre.goods.Filling;
+import fairacre.goods.LayerKind;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
-import fairacre.plan.BulkGood;
-import fairacre.plan.Filling;
-import fairacre.plan.Frame;
-import fairacre.plan.Kit;
-import fairacre.plan.LayerKind;
-import fairacre.plan.Wall;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

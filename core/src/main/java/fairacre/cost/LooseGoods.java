@@ -1,13 +1,15 @@
 package fairacre.cost;
 
+import fairacre.bill.Acquired;
+import fairacre.bill.BillLine;
+import fairacre.bill.BillPart;
+import fairacre.bill.PriceItem;
 import fairacre.fill.BulkPurchase;
+import fairacre.goods.BulkGood;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.Supply;
 import fairacre.measure.Volume;
-import fairacre.plan.Acquired;
-import fairacre.plan.BillPart;
-import fairacre.plan.BulkGood;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
-import fairacre.plan.Supply;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -159,7 +161,7 @@ final class LooseGoods {
     /** Of each season the goods that are cheaper loose, if together they save more than one delivery costs. */
     private Set<Need> sharingADelivery(List<Need> needs) {
         Set<Need> chosen = new HashSet<>();
-        Optional<Money> delivery = price.apply(PriceItem.SOIL_DELIVERY);
+        Optional<Money> delivery = price.apply(GoodsPrices.SOIL_DELIVERY);
         if (!plan.supply().tipping() || delivery.isEmpty()) {
             return chosen;
         }
@@ -191,7 +193,7 @@ final class LooseGoods {
 
     private boolean isLoose(Need need, BulkPurchase purchase) {
         return purchase.lots().stream()
-                .anyMatch(lot -> lot.item().equals(PriceItem.loose(need.want().good(), plan.units())));
+                .anyMatch(lot -> lot.item().equals(GoodsPrices.loose(need.want().good(), plan.units())));
     }
 
     /** One lorry for all of them, told with the first use. */
@@ -212,9 +214,9 @@ final class LooseGoods {
         return BillLine.of(
                         first.season(),
                         first.use().part,
-                        PriceItem.SOIL_DELIVERY,
+                        GoodsPrices.SOIL_DELIVERY,
                         BigDecimal.ONE,
-                        price.apply(PriceItem.SOIL_DELIVERY),
+                        price.apply(GoodsPrices.SOIL_DELIVERY),
                         Acquired.BOUGHT,
                         beds,
                         places,

@@ -1,5 +1,6 @@
 package fairacre.cost;
 
+import fairacre.bill.Bill;
 import org.joda.money.Money;
 
 /**

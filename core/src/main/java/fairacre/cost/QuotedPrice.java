@@ -1,8 +1,8 @@
 package fairacre.cost;
 
+import fairacre.bill.PriceItem;
+import fairacre.bill.Quote;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
-import fairacre.plan.Quote;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;

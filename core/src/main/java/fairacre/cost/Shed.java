@@ -1,8 +1,8 @@
 package fairacre.cost;
 
+import fairacre.build.Offcut;
 import fairacre.frame.BoardsOfLength;
 import fairacre.measure.Length;
-import fairacre.plan.Offcut;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,15 +1,16 @@
 package fairacre.cost;
 
+import fairacre.bill.BillLine;
+import fairacre.bill.PriceItem;
 import fairacre.cost.LooseGoods.Use;
 import fairacre.fill.BulkPurchase;
 import fairacre.fill.SoilSupply;
 import fairacre.fill.TopUp;
+import fairacre.goods.BulkGood;
 import fairacre.measure.Volume;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
-import fairacre.plan.BulkGood;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
 import fairacre.shape.Memo;
 import fairacre.surface.DrainTakeoff;
 import fairacre.surface.WalkTakeoff;

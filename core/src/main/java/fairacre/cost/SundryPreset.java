@@ -1,7 +1,7 @@
 package fairacre.cost;
 
-import fairacre.plan.Acquired;
-import fairacre.plan.BillPart;
+import fairacre.bill.Acquired;
+import fairacre.bill.BillPart;
 
 /**
  * What is commonly forgotten, since no drawing shows it: a name to begin with, the part of the work, and how it is come

@@ -1,13 +1,17 @@
 package fairacre.cost;
 
+import fairacre.bill.Acquired;
+import fairacre.bill.BillLine;
+import fairacre.bill.BillPart;
+import fairacre.bill.Packs;
+import fairacre.bill.PriceItem;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.LayerKind;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.plan.Acquired;
-import fairacre.plan.BillPart;
-import fairacre.plan.LayerKind;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
 import fairacre.surface.LayerTakeoff;
+import fairacre.surface.SurfacePrices;
 import fairacre.surface.WalkTakeoff;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -58,7 +62,7 @@ final class WalkCosts {
                 with.stream().flatMap(walk -> layers(walk, kind).stream()).toList();
         Area covered = layers.stream().map(LayerTakeoff::covered).reduce(Area.ZERO, Area::plus);
         double units = Packs.of(covered, plan.units());
-        lines.add(line(season, PriceItem.area(kind, plan.units()), Packs.whole(units), with)
+        lines.add(line(season, GoodsPrices.area(kind, plan.units()), Packs.whole(units), with)
                 .using(Packs.used(units)));
     }
 
@@ -68,7 +72,7 @@ final class WalkCosts {
         Length length = edged.stream().map(WalkTakeoff::edging).reduce(Length.ZERO, Length::plus);
         if (length.isPositive()) {
             double units = Packs.of(length, plan.units());
-            lines.add(line(season, PriceItem.edging(plan.units()), Packs.whole(units), edged)
+            lines.add(line(season, SurfacePrices.edging(plan.units()), Packs.whole(units), edged)
                     .using(Packs.used(units)));
         }
     }

@@ -1,6 +1,6 @@
 package fairacre.drawing;
 
-import fairacre.plan.RefusedException;
+import fairacre.limits.RefusedException;
 import java.util.Arrays;
 
 /** How many times smaller the drawing is than the ground. */

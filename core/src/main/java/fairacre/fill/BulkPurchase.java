@@ -1,9 +1,10 @@
 package fairacre.fill;
 
+import fairacre.bill.PriceItem;
+import fairacre.goods.BulkGood;
+import fairacre.goods.GoodsPrices;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
-import fairacre.plan.BulkGood;
-import fairacre.plan.PriceItem;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
@@ -18,11 +19,6 @@ import org.joda.money.Money;
  * @param total empty if the price of a lot is not known
  */
 public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
-
-    private static final double LITRES_PER_CUBIC_METRE = 1000;
-    private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
-    private static final double LITRES_PER_BAG_FEET = 42.475269888;
-    private static final double LITRES_PER_BAG = 50;
 
     /**
      * A quantity of something sold by the piece; loose soil comes in halves.
@@ -52,19 +48,9 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
         return total.isPresent() && (other.total.isEmpty() || total.get().isLessThan(other.total.get()));
     }
 
-    /** What a bag holds: 50 L or 1.5 cu ft. */
-    public static Volume bag(Units units) {
-        return bagsOf(1, units);
-    }
-
-    /** What is tipped as one: a cubic metre or a cubic yard. */
-    public static Volume looseUnit(Units units) {
-        return Volume.litres(units == Units.METRIC ? LITRES_PER_CUBIC_METRE : LITRES_PER_CUBIC_YARD);
-    }
-
     /** What so many bags hold. */
     static Volume bagsOf(int bags, Units units) {
-        return Volume.litres(bags * (units == Units.METRIC ? LITRES_PER_BAG : LITRES_PER_BAG_FEET));
+        return Volume.litres(bags * GoodsPrices.bagLitres(units));
     }
 
     public static BulkPurchase bags(
@@ -72,9 +58,8 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
         if (volume.equals(Volume.ZERO)) {
             return NOTHING;
         }
-        boolean metric = units == Units.METRIC;
-        PriceItem item = PriceItem.bag(good, units);
-        double size = metric ? LITRES_PER_BAG : LITRES_PER_BAG_FEET;
+        PriceItem item = GoodsPrices.bag(good, units);
+        double size = GoodsPrices.bagLitres(units);
         return priced(List.of(new Lot(item, wholeSteps(volume, size, 1), used(volume, size))), price);
     }
 
@@ -82,13 +67,12 @@ public record BulkPurchase(List<Lot> lots, Optional<Money> total) {
         if (volume.equals(Volume.ZERO)) {
             return NOTHING;
         }
-        boolean metric = units == Units.METRIC;
-        PriceItem item = PriceItem.loose(good, units);
-        double size = metric ? LITRES_PER_CUBIC_METRE : LITRES_PER_CUBIC_YARD;
+        PriceItem item = GoodsPrices.loose(good, units);
+        double size = GoodsPrices.looseLitres(units);
         return priced(
                 List.of(
                         new Lot(item, wholeSteps(volume, size, 0.5), used(volume, size)),
-                        new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE, BigDecimal.ONE)),
+                        new Lot(GoodsPrices.SOIL_DELIVERY, BigDecimal.ONE, BigDecimal.ONE)),
                 price);
     }
 

@@ -1,12 +1,12 @@
 package fairacre.fill;
 
+import fairacre.goods.BulkGood;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.BulkGood;
 import fairacre.plan.Change;
 import fairacre.plan.StandingBed;
 import java.util.ArrayList;

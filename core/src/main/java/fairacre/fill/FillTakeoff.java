@@ -3,8 +3,8 @@ package fairacre.fill;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.outline.Polygons;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Polygons;
 import fairacre.shape.Insets;
 import org.locationtech.jts.geom.Point;
 

@@ -1,8 +1,8 @@
 package fairacre.fill;
 
+import fairacre.goods.BulkGood;
+import fairacre.goods.Filling;
 import fairacre.measure.Volume;
-import fairacre.plan.BulkGood;
-import fairacre.plan.Filling;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;

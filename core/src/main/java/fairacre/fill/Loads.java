@@ -1,8 +1,8 @@
 package fairacre.fill;
 
+import fairacre.goods.BulkGood;
+import fairacre.goods.Vehicle;
 import fairacre.measure.Volume;
-import fairacre.plan.BulkGood;
-import fairacre.plan.Vehicle;
 import java.util.List;
 
 /**

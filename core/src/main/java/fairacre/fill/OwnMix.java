@@ -1,9 +1,9 @@
 package fairacre.fill;
 
-import fairacre.plan.BulkGood;
-import fairacre.plan.Filling;
-import fairacre.plan.Filling.MixPart;
-import fairacre.plan.Supply;
+import fairacre.goods.BulkGood;
+import fairacre.goods.Filling;
+import fairacre.goods.Filling.MixPart;
+import fairacre.goods.Supply;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;

@@ -1,9 +1,9 @@
 package fairacre.fill;
 
-import fairacre.plan.BulkGood;
-import fairacre.plan.Filling;
-import fairacre.plan.Filling.Below;
-import fairacre.plan.Filling.MixPart;
+import fairacre.goods.BulkGood;
+import fairacre.goods.Filling;
+import fairacre.goods.Filling.Below;
+import fairacre.goods.Filling.MixPart;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,10 +1,10 @@
 package fairacre.fill;
 
+import fairacre.bill.PriceItem;
+import fairacre.goods.BulkGood;
+import fairacre.goods.Vehicle;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
-import fairacre.plan.BulkGood;
-import fairacre.plan.PriceItem;
-import fairacre.plan.Vehicle;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;

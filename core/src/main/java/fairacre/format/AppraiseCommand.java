@@ -2,9 +2,9 @@ package fairacre.format;
 
 import fairacre.appraisal.Appraisal;
 import fairacre.ledger.Paid;
-import fairacre.plan.Limits;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.plan.Plan;
-import fairacre.plan.RefusedException;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.IOException;

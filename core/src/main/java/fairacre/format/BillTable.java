@@ -1,7 +1,7 @@
 package fairacre.format;
 
-import fairacre.cost.Bill;
-import fairacre.cost.BillLine;
+import fairacre.bill.Bill;
+import fairacre.bill.BillLine;
 import fairacre.plan.Bed;
 import fairacre.plan.Feature;
 import fairacre.plan.Plan;

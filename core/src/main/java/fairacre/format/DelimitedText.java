@@ -1,6 +1,6 @@
 package fairacre.format;
 
-import fairacre.plan.RefusedException;
+import fairacre.limits.RefusedException;
 import java.math.BigDecimal;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;

@@ -1,16 +1,16 @@
 package fairacre.format;
 
+import fairacre.bill.Budget;
+import fairacre.bill.Price;
+import fairacre.build.Workshop;
+import fairacre.goods.Supply;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Units;
 import fairacre.plan.Bed;
-import fairacre.plan.Budget;
 import fairacre.plan.Plan;
-import fairacre.plan.Price;
-import fairacre.plan.RefusedException;
 import fairacre.plan.Site;
-import fairacre.plan.Supply;
 import fairacre.plan.ThingLists;
 import fairacre.plan.Things;
-import fairacre.plan.Workshop;
 import java.time.MonthDay;
 import java.util.HashMap;
 import java.util.LinkedHashMap;

@@ -1,7 +1,7 @@
 package fairacre.format;
 
-import fairacre.plan.Refusal;
-import fairacre.plan.RefusedException;
+import fairacre.limits.Refusal;
+import fairacre.limits.RefusedException;
 import java.util.List;
 import java.util.Optional;
 import tools.jackson.core.JacksonException;

@@ -1,13 +1,13 @@
 package fairacre.format;
 
+import fairacre.bill.Price;
+import fairacre.bill.PriceItem;
+import fairacre.bill.Quote;
+import fairacre.limits.RefusedException;
 import fairacre.plan.Change;
 import fairacre.plan.OwnKinds;
 import fairacre.plan.Plan;
-import fairacre.plan.Price;
-import fairacre.plan.PriceItem;
 import fairacre.plan.Put;
-import fairacre.plan.Quote;
-import fairacre.plan.RefusedException;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;

@@ -1,8 +1,8 @@
 package fairacre.format;
 
+import fairacre.bill.BillPart;
 import fairacre.ledger.ReceiptLine;
-import fairacre.plan.BillPart;
-import fairacre.plan.RefusedException;
+import fairacre.limits.RefusedException;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;

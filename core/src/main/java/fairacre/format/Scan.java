@@ -1,6 +1,6 @@
 package fairacre.format;
 
-import fairacre.plan.RefusedException;
+import fairacre.limits.RefusedException;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;

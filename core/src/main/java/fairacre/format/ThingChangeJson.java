@@ -1,8 +1,8 @@
 package fairacre.format;
 
+import fairacre.limits.RefusedException;
 import fairacre.plan.Change;
 import fairacre.plan.Put;
-import fairacre.plan.RefusedException;
 import fairacre.plan.Remove;
 import fairacre.plan.Things;
 import java.util.UUID;

@@ -1,6 +1,6 @@
 package fairacre.format;
 
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import java.util.List;
 
 /**

@@ -1,8 +1,8 @@
 package fairacre.format;
 
-import fairacre.plan.Limits;
-import fairacre.plan.Point;
-import fairacre.plan.RefusedException;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
+import fairacre.outline.Point;
 import fairacre.plan.Site;
 import fairacre.plan.SoilNotes;
 import io.jenetics.jpx.GPX;

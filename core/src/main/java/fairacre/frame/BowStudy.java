@@ -1,10 +1,10 @@
 package fairacre.frame;
 
+import fairacre.build.Frame;
+import fairacre.build.GroundFall;
 import fairacre.frame.Bowing.Side;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Frame;
-import fairacre.plan.GroundFall;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.Comparator;

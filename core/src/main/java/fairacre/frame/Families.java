@@ -1,8 +1,8 @@
 package fairacre.frame;
 
+import fairacre.build.Frame;
 import fairacre.measure.Length;
-import fairacre.plan.Frame;
-import fairacre.plan.Rectangle;
+import fairacre.outline.Rectangle;
 import fairacre.plan.StandingBed;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,14 +1,14 @@
 package fairacre.frame;
 
+import fairacre.build.Frame;
+import fairacre.build.Joint;
 import fairacre.judging.Edits;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
 import fairacre.measure.Length;
-import fairacre.plan.Frame;
-import fairacre.plan.Joint;
-import fairacre.plan.Rectangle;
+import fairacre.outline.Rectangle;
 import fairacre.plan.StandingBed;
 import java.util.ArrayList;
 import java.util.List;

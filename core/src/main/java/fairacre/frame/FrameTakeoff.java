@@ -1,9 +1,9 @@
 package fairacre.frame;
 
+import fairacre.build.Frame;
 import fairacre.frame.RoundTheEdge.Edge;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Frame;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;

@@ -1,9 +1,9 @@
 package fairacre.frame;
 
+import fairacre.build.Fastener;
+import fairacre.build.Fittings;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.plan.Fastener;
-import fairacre.plan.Fittings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,18 +1,18 @@
 package fairacre.frame;
 
+import fairacre.build.Board;
+import fairacre.build.Fastener;
+import fairacre.build.Fittings;
+import fairacre.build.Fittings.CornerPost;
+import fairacre.build.Fittings.Support;
+import fairacre.build.Fittings.Underlay;
+import fairacre.build.Frame;
+import fairacre.build.Joint;
 import fairacre.frame.Timber.Use;
+import fairacre.goods.LayerKind;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Board;
-import fairacre.plan.Fastener;
-import fairacre.plan.Fittings;
-import fairacre.plan.Fittings.CornerPost;
-import fairacre.plan.Fittings.Support;
-import fairacre.plan.Fittings.Underlay;
-import fairacre.plan.Frame;
-import fairacre.plan.Joint;
-import fairacre.plan.LayerKind;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.Collections;

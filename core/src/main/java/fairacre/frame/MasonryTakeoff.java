@@ -1,12 +1,12 @@
 package fairacre.frame;
 
+import fairacre.build.Masonry;
+import fairacre.build.Wall;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.outline.Polygons;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Masonry;
-import fairacre.plan.Polygons;
-import fairacre.plan.Wall;
 import fairacre.shape.Insets;
 import java.util.Optional;
 

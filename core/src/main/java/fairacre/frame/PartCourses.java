@@ -1,11 +1,11 @@
 package fairacre.frame;
 
+import fairacre.build.Frame;
+import fairacre.build.GroundFall;
 import fairacre.frame.Piece.Part;
 import fairacre.frame.RoundTheEdge.Edge;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Frame;
-import fairacre.plan.GroundFall;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,10 +1,10 @@
 package fairacre.frame;
 
+import fairacre.build.Frame;
+import fairacre.build.Joint;
 import fairacre.frame.Piece.Part;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Frame;
-import fairacre.plan.Joint;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.HashSet;

@@ -1,7 +1,7 @@
 package fairacre.frame;
 
+import fairacre.build.Workshop;
 import fairacre.measure.Length;
-import fairacre.plan.Workshop;
 
 /** What cutting loses: the width of the saw cut, and what comes off one end of a board to make it square. */
 public record Saw(Length kerf, Length trim) {

@@ -1,8 +1,8 @@
 package fairacre.frame;
 
+import fairacre.build.Board;
+import fairacre.build.Frame;
 import fairacre.measure.Length;
-import fairacre.plan.Board;
-import fairacre.plan.Frame;
 
 /**
  * The stakes that keep a side from bowing, each a cantilever out of the ground.

@@ -1,7 +1,7 @@
 package fairacre.frame;
 
+import fairacre.build.Board;
 import fairacre.measure.Length;
-import fairacre.plan.Board;
 
 /**
  * Stakes along one side of a frame.

@@ -1,10 +1,10 @@
 package fairacre.frame;
 
+import fairacre.build.Board;
+import fairacre.build.Frame;
 import fairacre.measure.Length;
+import fairacre.outline.Polygons;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Board;
-import fairacre.plan.Frame;
-import fairacre.plan.Polygons;
 import fairacre.shape.Areas;
 import fairacre.shape.Insets;
 import fairacre.shape.Ring;

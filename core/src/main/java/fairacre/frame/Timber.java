@@ -1,7 +1,7 @@
 package fairacre.frame;
 
+import fairacre.build.Board;
 import fairacre.measure.Length;
-import fairacre.plan.Board;
 
 /**
  * Pieces of wood besides the boards of the courses, of the frame's material.

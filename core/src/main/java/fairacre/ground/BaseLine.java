@@ -1,9 +1,9 @@
 package fairacre.ground;
 
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
-import fairacre.plan.Limits;
-import fairacre.plan.Point;
-import fairacre.plan.RefusedException;
+import fairacre.outline.Point;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,7 +1,7 @@
 package fairacre.ground;
 
+import fairacre.build.GroundFall;
 import fairacre.measure.Length;
-import fairacre.plan.GroundFall;
 import java.util.UUID;
 
 /**

@@ -1,9 +1,9 @@
 package fairacre.ground;
 
+import fairacre.outline.Polygons;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.FeatureKind.Extent;
-import fairacre.plan.Polygons;
 import fairacre.shape.Areas;
 import java.util.ArrayList;
 import java.util.List;

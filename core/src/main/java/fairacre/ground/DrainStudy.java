@@ -1,10 +1,10 @@
 package fairacre.ground;
 
 import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -3,7 +3,7 @@ package fairacre.ground;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
-import fairacre.plan.Rectangle;
+import fairacre.outline.Rectangle;
 import fairacre.plan.SqueezeTest;
 import java.util.Optional;
 import java.util.function.DoubleBinaryOperator;

@@ -1,7 +1,7 @@
 package fairacre.ground;
 
 import fairacre.measure.Area;
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import java.util.UUID;
 
 /** A bed on ground that a feature speaks for: how much of it and where. */

@@ -1,11 +1,11 @@
 package fairacre.ground;
 
 import fairacre.measure.Area;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
+import fairacre.outline.Rectangle;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Feature;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
-import fairacre.plan.Rectangle;
 import fairacre.plan.Setting;
 import fairacre.plan.Site;
 import fairacre.plan.StandingBed;

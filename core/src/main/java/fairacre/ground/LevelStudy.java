@@ -1,11 +1,11 @@
 package fairacre.ground;
 
+import fairacre.build.Frame;
+import fairacre.build.GroundFall;
 import fairacre.ground.BedLevel.Meaning;
 import fairacre.measure.Length;
-import fairacre.plan.Frame;
-import fairacre.plan.GroundFall;
-import fairacre.plan.Point;
-import fairacre.plan.Rectangle;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Walk;
 import java.util.Arrays;

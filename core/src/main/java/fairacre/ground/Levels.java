@@ -1,9 +1,9 @@
 package fairacre.ground;
 
 import fairacre.judging.SnagContext;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
-import fairacre.plan.Point;
-import fairacre.plan.RefusedException;
+import fairacre.outline.Point;
 import fairacre.plan.SpotHeight;
 import fairacre.shape.Areas;
 import java.util.ArrayList;

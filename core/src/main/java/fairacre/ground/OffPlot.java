@@ -1,7 +1,7 @@
 package fairacre.ground;
 
 import fairacre.measure.Area;
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import java.util.UUID;
 
 /** A bed that lies partly or wholly outside of the plot, and a place in the part that does. */

@@ -1,7 +1,7 @@
 package fairacre.ground;
 
 import fairacre.measure.Area;
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import java.util.UUID;
 
 /**

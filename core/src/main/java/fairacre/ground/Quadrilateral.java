@@ -1,8 +1,8 @@
 package fairacre.ground;
 
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
-import fairacre.plan.Point;
-import fairacre.plan.RefusedException;
+import fairacre.outline.Point;
 import java.util.List;
 
 /**

@@ -1,8 +1,8 @@
 package fairacre.ground;
 
+import fairacre.goods.LayerKind;
 import fairacre.measure.Length;
 import fairacre.plan.Clearing;
-import fairacre.plan.LayerKind;
 import fairacre.plan.SoilNotes;
 import java.util.ArrayList;
 import java.util.List;

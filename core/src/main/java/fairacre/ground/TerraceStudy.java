@@ -2,11 +2,11 @@ package fairacre.ground;
 
 import fairacre.ground.Terraces.Step;
 import fairacre.ground.Terraces.Terrace;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
-import fairacre.plan.Point;
-import fairacre.plan.Rectangle;
-import fairacre.plan.RefusedException;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
 import fairacre.plan.SqueezeTest;
 import java.util.ArrayList;
 import java.util.List;

@@ -3,8 +3,8 @@ package fairacre.ground;
 import fairacre.fill.Loads;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
-import fairacre.plan.Point;
-import fairacre.plan.Rectangle;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
 import java.util.List;
 import java.util.function.Function;
 

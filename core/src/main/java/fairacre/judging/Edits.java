@@ -1,11 +1,11 @@
 package fairacre.judging;
 
+import fairacre.outline.Rectangle;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.Posture;
-import fairacre.plan.Rectangle;
 import fairacre.plan.StandingBed;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,8 +1,8 @@
 package fairacre.judging;
 
 import fairacre.measure.Area;
+import fairacre.outline.Polygons;
 import fairacre.plan.Plan;
-import fairacre.plan.Polygons;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Insets;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package fairacre.judging;
 
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import fairacre.plan.Ref;
 import java.util.List;
 import java.util.Optional;

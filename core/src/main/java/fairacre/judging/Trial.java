@@ -1,10 +1,10 @@
 package fairacre.judging;
 
+import fairacre.outline.Polygons;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
-import fairacre.plan.Polygons;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package fairacre.ledger;
 
-import fairacre.plan.Limits;
+import fairacre.limits.Limits;
 
 /**
  * A receipt as it stands in a ledger.

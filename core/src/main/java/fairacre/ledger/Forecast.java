@@ -1,11 +1,11 @@
 package fairacre.ledger;
 
-import fairacre.cost.Bill;
-import fairacre.cost.BillLine;
+import fairacre.bill.Acquired;
+import fairacre.bill.Bill;
+import fairacre.bill.BillLine;
+import fairacre.bill.BillPart;
+import fairacre.bill.Budget;
 import fairacre.cost.Purse;
-import fairacre.plan.Acquired;
-import fairacre.plan.BillPart;
-import fairacre.plan.Budget;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;

@@ -1,8 +1,8 @@
 package fairacre.ledger;
 
-import fairacre.cost.Bill;
-import fairacre.cost.BillLine;
-import fairacre.plan.Acquired;
+import fairacre.bill.Acquired;
+import fairacre.bill.Bill;
+import fairacre.bill.BillLine;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package fairacre.ledger;
 
-import fairacre.plan.BillPart;
+import fairacre.bill.BillPart;
 import fairacre.plan.Plan;
 import java.math.BigDecimal;
 import java.time.MonthDay;

@@ -1,6 +1,6 @@
 package fairacre.ledger;
 
-import fairacre.cost.Bill;
+import fairacre.bill.Bill;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;

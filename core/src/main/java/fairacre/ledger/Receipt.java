@@ -1,8 +1,8 @@
 package fairacre.ledger;
 
-import fairacre.plan.Amounts;
-import fairacre.plan.Limits;
-import fairacre.plan.RefusedException;
+import fairacre.bill.Amounts;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;

@@ -1,8 +1,8 @@
 package fairacre.ledger;
 
-import fairacre.plan.Amounts;
-import fairacre.plan.BillPart;
-import fairacre.plan.Limits;
+import fairacre.bill.Amounts;
+import fairacre.bill.BillPart;
+import fairacre.limits.Limits;
 import java.math.BigDecimal;
 import java.util.Optional;
 import org.joda.money.Money;

@@ -1,8 +1,8 @@
 package fairacre.ledger;
 
-import fairacre.cost.Bill;
-import fairacre.plan.Acquired;
-import fairacre.plan.BillPart;
+import fairacre.bill.Acquired;
+import fairacre.bill.Bill;
+import fairacre.bill.BillPart;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;

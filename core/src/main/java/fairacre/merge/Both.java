@@ -15,7 +15,7 @@ final class Both {
      * Field by field: what I changed as I have it, all else as they have it.
      *
      * @param base what both began with
-     * @throws fairacre.plan.RefusedException if the fields don't go together
+     * @throws fairacre.limits.RefusedException if the fields don't go together
      */
     @SuppressWarnings("unchecked")
     static <T> T of(T base, T mine, T theirs) {

@@ -1,13 +1,13 @@
 package fairacre.merge;
 
+import fairacre.limits.RefusedException;
+import fairacre.outline.Rectangle;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Change;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
 import fairacre.plan.PurseChange;
 import fairacre.plan.Put;
-import fairacre.plan.Rectangle;
-import fairacre.plan.RefusedException;
 import fairacre.plan.Things;
 import java.util.ArrayList;
 import java.util.HashSet;

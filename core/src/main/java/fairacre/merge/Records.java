@@ -1,8 +1,8 @@
 package fairacre.merge;
 
+import fairacre.bill.Price;
+import fairacre.outline.Point;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Point;
-import fairacre.plan.Price;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;

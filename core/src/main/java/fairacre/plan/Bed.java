@@ -1,5 +1,7 @@
 package fairacre.plan;
 
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,6 +1,19 @@
 package fairacre.plan;
 
+import fairacre.build.Build;
+import fairacre.build.Builds;
+import fairacre.build.Frame;
+import fairacre.build.GroundFall;
+import fairacre.build.Holder;
+import fairacre.build.Kit;
+import fairacre.build.Wall;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
+import fairacre.outline.Rectangle;
+import fairacre.outline.Shape;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;

@@ -1,6 +1,17 @@
 package fairacre.plan;
 
+import fairacre.bill.Amounts;
+import fairacre.bill.Budget;
+import fairacre.bill.Price;
+import fairacre.bill.PriceItem;
+import fairacre.build.Frame;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Units;
+import fairacre.outline.Angles;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
+import fairacre.outline.Shape;
 import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.List;
@@ -108,7 +119,7 @@ public sealed interface Change
     record MoveBed(UUID bed, int from, Point centre, double turn) implements Change {
         public MoveBed {
             Limits.present(bed, "bed");
-            Limits.near(centre, "centre");
+            Point.near(centre, "centre");
             turn = Angles.normal(turn, "turn");
         }
 

@@ -1,6 +1,10 @@
 package fairacre.plan;
 
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.FeatureKind.Extent;
 import java.util.List;
 import java.util.UUID;
@@ -40,7 +44,7 @@ public record Feature(
         Limits.atMost(MOST_PLACES, places, "places");
         places = List.copyOf(places);
         for (int i = 0; i < places.size(); i++) {
-            Limits.near(places.get(i), "places/" + i);
+            Point.near(places.get(i), "places/" + i);
         }
         checkPlaces(kind.extent(), places);
         Limits.between(breadth, Length.ZERO, BROADEST, "breadth");

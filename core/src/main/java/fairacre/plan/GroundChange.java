@@ -1,5 +1,6 @@
 package fairacre.plan;
 
+import fairacre.limits.Limits;
 import java.util.List;
 
 /**

@@ -1,5 +1,8 @@
 package fairacre.plan;
 
+import fairacre.limits.Refusal;
+import fairacre.limits.RefusedException;
+
 /** What became of a change. */
 public sealed interface Outcome {
 

@@ -1,5 +1,11 @@
 package fairacre.plan;
 
+import fairacre.bill.PriceItem;
+import fairacre.build.Board;
+import fairacre.build.BuildPrices;
+import fairacre.build.Frame;
+import fairacre.build.Material;
+import fairacre.build.Offcut;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -34,10 +40,10 @@ public record OwnKinds(List<Material> materials, List<Board> boards) {
         return Stream.concat(
                         materials.stream()
                                 .flatMap(material -> Stream.concat(Board.values().stream(), boards.stream())
-                                        .flatMap(board -> PriceItem.boards(material, board))),
+                                        .flatMap(board -> BuildPrices.boards(material, board))),
                         boards.stream()
                                 .flatMap(board -> Material.values().stream()
-                                        .flatMap(material -> PriceItem.boards(material, board))))
+                                        .flatMap(material -> BuildPrices.boards(material, board))))
                 .toList();
     }
 }

@@ -1,5 +1,15 @@
 package fairacre.plan;
 
+import fairacre.bill.Amounts;
+import fairacre.bill.Budget;
+import fairacre.bill.Price;
+import fairacre.bill.PriceItem;
+import fairacre.bill.Quote;
+import fairacre.bill.Sundry;
+import fairacre.build.Workshop;
+import fairacre.goods.Supply;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import java.time.LocalDate;

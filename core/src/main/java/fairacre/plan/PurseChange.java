@@ -1,5 +1,9 @@
 package fairacre.plan;
 
+import fairacre.build.Workshop;
+import fairacre.goods.Supply;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;

@@ -1,5 +1,6 @@
 package fairacre.plan;
 
+import fairacre.limits.Limits;
 import java.util.UUID;
 
 /** A new thing, or another state of the one with its id. */

@@ -1,6 +1,11 @@
 package fairacre.plan;
 
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Area;
+import fairacre.outline.Angles;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -100,7 +105,7 @@ public record Site(
     private static List<Point> piece(List<Point> corners, String field) {
         Limits.atMost(Limits.MOST_CORNERS, corners, field);
         for (int i = 0; i < corners.size(); i++) {
-            Limits.near(corners.get(i), field + "/" + i);
+            Point.near(corners.get(i), field + "/" + i);
         }
         if (corners.size() < 3) {
             throw new RefusedException(

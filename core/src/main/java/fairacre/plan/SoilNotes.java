@@ -1,5 +1,6 @@
 package fairacre.plan;
 
+import fairacre.limits.Limits;
 import fairacre.measure.Length;
 import java.util.Optional;
 

@@ -1,5 +1,8 @@
 package fairacre.plan;
 
+import fairacre.build.Frame;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

@@ -1,5 +1,6 @@
 package fairacre.plan;
 
+import fairacre.limits.RefusedException;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

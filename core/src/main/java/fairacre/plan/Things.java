@@ -1,5 +1,10 @@
 package fairacre.plan;
 
+import fairacre.bill.Amounts;
+import fairacre.bill.Quote;
+import fairacre.bill.Sundry;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import java.util.ArrayList;
 import java.util.Collection;

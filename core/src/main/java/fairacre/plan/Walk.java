@@ -1,5 +1,12 @@
 package fairacre.plan;
 
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkBuild;
+import fairacre.goods.WalkGrade;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import java.util.List;
 import java.util.UUID;
 
@@ -35,7 +42,7 @@ public record Walk(
                     "give at least three corners");
         }
         for (int i = 0; i < corners.size(); i++) {
-            Limits.near(corners.get(i), "corners/" + i);
+            Point.near(corners.get(i), "corners/" + i);
         }
         Polygons.checkSimple(corners, "corners", "walk");
         build = build == null ? WalkBuild.NONE : build;

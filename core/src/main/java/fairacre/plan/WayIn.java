@@ -1,6 +1,8 @@
 package fairacre.plan;
 
+import fairacre.limits.Limits;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import java.util.UUID;
 
 /**
@@ -21,7 +23,7 @@ public record WayIn(UUID id, String name, Point place, Length width, Swing swing
     public WayIn {
         Limits.present(id, "id");
         name = Limits.name(name, "name");
-        Limits.near(place, "place");
+        Point.near(place, "place");
         Limits.between(width, NARROWEST, WIDEST, "width");
         Limits.present(swing, "swing");
         lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;

@@ -4,7 +4,7 @@
  * <p>A {@link fairacre.plan.Plan} holds the site, the gardeners, the beds with their revisions, the money set aside and
  * the price book. Nothing in it is ever overwritten in place: {@link fairacre.plan.Plan#apply} takes a
  * {@link fairacre.plan.Change} and answers a new plan together with the change that would undo it, or a
- * {@link fairacre.plan.Refusal} that names the field, the reason and what would do.
+ * {@link fairacre.limits.Refusal} that names the field, the reason and what would do.
  *
  * <p>Axes: x to the right and y up on the drawing, in metres from the plot's own origin. Turns and north are degrees
  * clockwise. A <em>season</em> is one growing year, named by its calendar year. A bed's <em>revision</em> is how it is

@@ -1,8 +1,8 @@
 package fairacre.reach;
 
 import fairacre.measure.Area;
+import fairacre.outline.Polygons;
 import fairacre.plan.Gardener;
-import fairacre.plan.Polygons;
 import fairacre.plan.StandingBed;
 import java.util.List;
 import java.util.UUID;

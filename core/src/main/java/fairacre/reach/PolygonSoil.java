@@ -2,7 +2,7 @@ package fairacre.reach;
 
 import fairacre.measure.Area;
 import fairacre.measure.Length;
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Areas;
 import fairacre.shape.Curves;

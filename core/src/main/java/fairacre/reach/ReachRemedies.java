@@ -1,19 +1,19 @@
 package fairacre.reach;
 
+import fairacre.build.Build;
 import fairacre.judging.Edits;
 import fairacre.judging.Effects;
 import fairacre.judging.Lazy;
 import fairacre.judging.Remedy;
 import fairacre.judging.SnagContext;
+import fairacre.limits.Limits;
 import fairacre.measure.Length;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Build;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
-import fairacre.plan.Limits;
-import fairacre.plan.Rectangle;
 import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Things;

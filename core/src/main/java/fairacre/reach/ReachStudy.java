@@ -1,9 +1,9 @@
 package fairacre.reach;
 
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Gardener;
-import fairacre.plan.Point;
 import fairacre.plan.Posture;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Areas;

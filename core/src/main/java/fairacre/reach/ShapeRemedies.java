@@ -2,13 +2,13 @@ package fairacre.reach;
 
 import fairacre.judging.Remedy;
 import fairacre.judging.SnagContext;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Form;
+import fairacre.outline.Shape;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Change;
-import fairacre.plan.Form;
-import fairacre.plan.Limits;
-import fairacre.plan.RefusedException;
-import fairacre.plan.Shape;
 import fairacre.plan.StandingBed;
 import java.util.ArrayList;
 import java.util.List;

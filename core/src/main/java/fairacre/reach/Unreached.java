@@ -1,7 +1,7 @@
 package fairacre.reach;
 
 import fairacre.measure.Area;
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import java.util.List;
 
 /** Soil out of reach: its area and its outlines on the drawing; nothing of either where all is within reach. */

@@ -1,7 +1,7 @@
 package fairacre.shape;
 
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;

@@ -1,6 +1,6 @@
 package fairacre.shape;
 
-import fairacre.plan.Rectangle;
+import fairacre.outline.Rectangle;
 
 /**
  * A rectangle of the plane with its own axes, in metres.

@@ -1,10 +1,10 @@
 package fairacre.shape;
 
 import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
 import fairacre.plan.Setting;
 import fairacre.plan.WayIn;
 import java.util.ArrayList;

@@ -1,7 +1,7 @@
 package fairacre.shape;
 
+import fairacre.outline.Point;
 import fairacre.plan.Feature;
-import fairacre.plan.Point;
 import fairacre.plan.Setting;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,8 +1,8 @@
 package fairacre.shape;
 
+import fairacre.outline.Polygons;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Polygons;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import java.util.List;

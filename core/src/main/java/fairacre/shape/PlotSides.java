@@ -1,7 +1,7 @@
 package fairacre.shape;
 
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.Site;
 import java.util.Comparator;
 import java.util.stream.Stream;

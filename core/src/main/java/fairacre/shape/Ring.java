@@ -1,6 +1,6 @@
 package fairacre.shape;
 
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

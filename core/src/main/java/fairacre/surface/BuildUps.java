@@ -1,9 +1,9 @@
 package fairacre.surface;
 
+import fairacre.goods.Layer;
+import fairacre.goods.LayerKind;
+import fairacre.goods.Surfacing;
 import fairacre.measure.Length;
-import fairacre.plan.Layer;
-import fairacre.plan.LayerKind;
-import fairacre.plan.Surfacing;
 import java.util.List;
 
 /** The usual build-up of each surface and what it asks for later; all common practice. */

@@ -1,13 +1,13 @@
 package fairacre.surface;
 
+import fairacre.goods.LayerKind;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.outline.Polygons;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.LayerKind;
 import fairacre.plan.Plan;
-import fairacre.plan.Polygons;
 import java.util.List;
 import java.util.UUID;
 

@@ -1,8 +1,8 @@
 package fairacre.surface;
 
+import fairacre.goods.Layer;
 import fairacre.measure.Area;
 import fairacre.measure.Volume;
-import fairacre.plan.Layer;
 
 /**
  * What a layer of one walk takes.

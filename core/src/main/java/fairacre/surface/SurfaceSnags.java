@@ -1,15 +1,15 @@
 package fairacre.surface;
 
+import fairacre.goods.Layer;
+import fairacre.goods.LayerKind;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
 import fairacre.judging.Wording;
 import fairacre.measure.Length;
-import fairacre.plan.Layer;
-import fairacre.plan.LayerKind;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Walk;

@@ -1,22 +1,22 @@
 package fairacre.surface;
 
 import fairacre.fill.Loads;
+import fairacre.goods.WalkBuild;
+import fairacre.goods.WalkGrade;
 import fairacre.ground.Earthwork;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
 import fairacre.plan.Setting;
 import fairacre.plan.SoilNotes;
 import fairacre.plan.Walk;
-import fairacre.plan.WalkBuild;
-import fairacre.plan.WalkGrade;
 import fairacre.shape.Areas;
 import fairacre.shape.Footprint;
 import fairacre.shape.Intervals;

@@ -1,8 +1,8 @@
 package fairacre.walk;
 
+import fairacre.outline.Point;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Point;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,23 +1,23 @@
 package fairacre.walk;
 
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkBuild;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
 import fairacre.judging.Wording;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.Carrier;
 import fairacre.plan.Gardener;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
 import fairacre.plan.Posture;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
-import fairacre.plan.Surfacing;
 import fairacre.plan.Things;
 import fairacre.plan.Walk;
-import fairacre.plan.WalkBuild;
 import fairacre.plan.WayIn;
 import fairacre.shape.Cores;
 import fairacre.surface.BuildUps;

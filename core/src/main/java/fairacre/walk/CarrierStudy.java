@@ -2,10 +2,10 @@ package fairacre.walk;
 
 import fairacre.measure.Area;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.Carrier;
 import fairacre.plan.Feature;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
 import fairacre.plan.StandingBed;
 import fairacre.plan.WayIn;
 import fairacre.shape.Areas;

@@ -1,7 +1,7 @@
 package fairacre.walk;
 
 import fairacre.measure.Length;
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 
 /**
  * A walk that leads nowhere and in which a carrier can't turn round.

@@ -1,8 +1,8 @@
 package fairacre.walk;
 
 import fairacre.measure.Length;
+import fairacre.outline.Keyhole;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Keyhole;
 import fairacre.shape.Cores;
 import fairacre.shape.Intervals;
 import fairacre.shape.Intervals.Interval;

@@ -1,7 +1,7 @@
 package fairacre.walk;
 
+import fairacre.outline.Polygons;
 import fairacre.plan.Feature;
-import fairacre.plan.Polygons;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import fairacre.plan.WayIn;

@@ -1,7 +1,7 @@
 package fairacre.walk;
 
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.WayIn;
 import fairacre.shape.PlotSides;
 import java.util.Comparator;

@@ -1,8 +1,8 @@
 package fairacre.walk;
 
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.Carrier;
-import fairacre.plan.Point;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Areas;
 import fairacre.shape.Line;

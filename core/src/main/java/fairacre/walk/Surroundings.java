@@ -2,11 +2,11 @@ package fairacre.walk;
 
 import fairacre.ground.FitStudy;
 import fairacre.judging.SnagContext;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Polygons;
+import fairacre.outline.Rectangle;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Polygons;
-import fairacre.plan.Rectangle;
-import fairacre.plan.RefusedException;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;

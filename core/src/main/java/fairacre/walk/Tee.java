@@ -1,6 +1,6 @@
 package fairacre.walk;
 
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import java.util.List;
 
 /**

@@ -1,7 +1,7 @@
 package fairacre.walk;
 
+import fairacre.outline.Point;
 import fairacre.plan.Carrier;
-import fairacre.plan.Point;
 import fairacre.shape.Areas;
 import fairacre.shape.Ring;
 import java.util.ArrayList;

@@ -1,10 +1,10 @@
 package fairacre.walk;
 
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.Carrier;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
-import fairacre.plan.Point;
 import fairacre.plan.Posture;
 import fairacre.plan.Setting;
 import fairacre.plan.Site;
@@ -82,7 +82,7 @@ public final class WalkStudy {
 
     /**
      * The parts of a bed's edges at which somebody on their feet can be. They step into keyholes that are narrower than
-     * a walk but at least a foot wide ({@link fairacre.plan.Keyhole#FOOT}) if they can stand before the mouth.
+     * a walk but at least a foot wide ({@link fairacre.outline.Keyhole#FOOT}) if they can stand before the mouth.
      */
     public List<Stretch> stretchesOnFoot(UUID bed, Length width) {
         return onFoot.stretchesWithKeyholes(bed, width);

@@ -1,20 +1,20 @@
 package fairacre.wheels;
 
+import fairacre.goods.WalkBuild;
+import fairacre.goods.WalkGrade;
 import fairacre.ground.LevelStudy;
 import fairacre.ground.Levels;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.Change;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Things;
 import fairacre.plan.Walk;
-import fairacre.plan.WalkBuild;
-import fairacre.plan.WalkGrade;
 import fairacre.shape.Areas;
 import fairacre.surface.BuildUps;
 import fairacre.walk.CarrierStudy;

@@ -1,18 +1,18 @@
 package fairacre.wheels;
 
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkBuild;
+import fairacre.goods.WalkGrade;
 import fairacre.judging.Remedy;
 import fairacre.judging.SnagContext;
 import fairacre.measure.Area;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
-import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
-import fairacre.plan.WalkBuild;
-import fairacre.plan.WalkGrade;
 import fairacre.plan.WayIn;
 import fairacre.shape.Areas;
 import fairacre.surface.BuildUps;

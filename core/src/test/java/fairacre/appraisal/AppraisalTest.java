@@ -16,12 +16,24 @@ import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.bed.BedRule;
+import fairacre.bill.BillPart;
+import fairacre.bill.Budget;
+import fairacre.bill.Share;
+import fairacre.build.Board;
+import fairacre.build.Build;
 import fairacre.compost.CompostRule;
 import fairacre.cost.DeliveryRule;
 import fairacre.cost.Purse;
 import fairacre.fill.FillRule;
 import fairacre.fill.Recipe;
 import fairacre.frame.FrameRule;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.Layer;
+import fairacre.goods.LayerKind;
+import fairacre.goods.Supply;
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkBuild;
+import fairacre.goods.WalkGrade;
 import fairacre.judging.JudgingRule;
 import fairacre.judging.Remedy;
 import fairacre.judging.Rule;
@@ -31,33 +43,21 @@ import fairacre.judging.Wording;
 import fairacre.ledger.Paid;
 import fairacre.ledger.PurseRule;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.BedRevision;
-import fairacre.plan.BillPart;
-import fairacre.plan.Board;
-import fairacre.plan.Budget;
-import fairacre.plan.Build;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
 import fairacre.plan.GroundChange;
-import fairacre.plan.Layer;
-import fairacre.plan.LayerKind;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange.PutSupply;
 import fairacre.plan.Put;
 import fairacre.plan.Ref;
-import fairacre.plan.Share;
 import fairacre.plan.Site;
-import fairacre.plan.Supply;
-import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
 import fairacre.plan.Walk;
-import fairacre.plan.WalkBuild;
-import fairacre.plan.WalkGrade;
 import fairacre.plan.WayIn;
 import fairacre.reach.ReachRule;
 import fairacre.surface.BuildUps;
@@ -114,9 +114,9 @@ class AppraisalTest {
         plans.put(
                 PurseRule.PRICE_MISSING,
                 plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1, 0, Optional.of(cedar(Board.B2X6, 1))))
-                        .apply(new Change.ClearPrice(PriceItem.SOIL_BAG_LITRES))
+                        .apply(new Change.ClearPrice(GoodsPrices.SOIL_BAG_LITRES))
                         .orThrow()
-                        .apply(new Change.ClearPrice(PriceItem.SOIL_DELIVERY))
+                        .apply(new Change.ClearPrice(GoodsPrices.SOIL_DELIVERY))
                         .orThrow());
         Plan beans = plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1));
         plans.put(

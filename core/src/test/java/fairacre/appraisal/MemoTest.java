@@ -5,28 +5,28 @@ import static fairacre.testing.Gardens.id;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import fairacre.bill.Price;
+import fairacre.build.Board;
+import fairacre.build.BuildPrices;
+import fairacre.build.Material;
 import fairacre.cost.KnownCuts;
 import fairacre.format.GardenJson;
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkBuild;
+import fairacre.goods.WalkGrade;
 import fairacre.measure.Length;
+import fairacre.outline.Rectangle;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Board;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Material;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
-import fairacre.plan.Price;
-import fairacre.plan.PriceItem;
 import fairacre.plan.Put;
-import fairacre.plan.Rectangle;
 import fairacre.plan.Remove;
 import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
-import fairacre.plan.Surfacing;
 import fairacre.plan.Things;
 import fairacre.plan.Walk;
-import fairacre.plan.WalkBuild;
-import fairacre.plan.WalkGrade;
 import fairacre.shape.Memo;
 import fairacre.shape.StoppedException;
 import fairacre.surface.BuildUps;
@@ -107,7 +107,7 @@ class MemoTest {
                         bed.id(), revision.from(), Optional.of(Gardens.cedar(Board.B1X6, 1 + random.nextInt(3))));
             case 8 ->
                 new Change.SetPrice(new Price(
-                        PriceItem.board(Material.CEDAR, Board.B1X6, Length.feet(8)),
+                        BuildPrices.board(Material.CEDAR, Board.B1X6, Length.feet(8)),
                         Money.of(Gardens.EUR, 5 + random.nextInt(20)),
                         false));
             case 9 ->

@@ -12,13 +12,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.appraisal.Appraisal;
 import fairacre.arrange.Alteration.Kind;
+import fairacre.build.Board;
 import fairacre.judging.Snag;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Board;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
-import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
 import fairacre.reach.ReachRule;
 import java.util.List;

@@ -13,12 +13,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairacre.arrange.Order.Edge;
 import fairacre.arrange.Order.Kind;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
-import fairacre.plan.Form;
+import fairacre.outline.Form;
+import fairacre.outline.Polygons;
+import fairacre.outline.Shape;
 import fairacre.plan.Plan;
-import fairacre.plan.Polygons;
-import fairacre.plan.RefusedException;
-import fairacre.plan.Shape;
 import fairacre.plan.StandingBed;
 import java.util.List;
 import java.util.Optional;

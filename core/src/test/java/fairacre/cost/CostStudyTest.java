@@ -11,52 +11,58 @@ import static fairacre.testing.Gardens.rectangle;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.bill.Acquired;
+import fairacre.bill.Bill;
+import fairacre.bill.BillPart;
+import fairacre.bill.Budget;
+import fairacre.bill.Packs;
+import fairacre.bill.Price;
+import fairacre.bill.PriceItem;
+import fairacre.bill.StartingPrices;
+import fairacre.bill.Sundry;
+import fairacre.build.Board;
+import fairacre.build.Build;
+import fairacre.build.BuildPrices;
+import fairacre.build.Fittings;
+import fairacre.build.Fittings.CornerPost;
+import fairacre.build.Fittings.Support;
+import fairacre.build.Fittings.Underlay;
+import fairacre.build.GroundFall;
+import fairacre.build.Material;
+import fairacre.build.Offcut;
+import fairacre.build.Workshop;
 import fairacre.fill.Recipe;
 import fairacre.frame.BoardsOfLength;
+import fairacre.goods.BulkGood;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.Layer;
+import fairacre.goods.LayerKind;
+import fairacre.goods.Supply;
+import fairacre.goods.Supply.OnHand;
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkBuild;
+import fairacre.goods.WalkGrade;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
-import fairacre.plan.Acquired;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
-import fairacre.plan.BillPart;
-import fairacre.plan.Board;
-import fairacre.plan.Budget;
-import fairacre.plan.Build;
-import fairacre.plan.BulkGood;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Fittings;
-import fairacre.plan.Fittings.CornerPost;
-import fairacre.plan.Fittings.Support;
-import fairacre.plan.Fittings.Underlay;
-import fairacre.plan.GroundFall;
-import fairacre.plan.Layer;
-import fairacre.plan.LayerKind;
 import fairacre.plan.Lifetime;
-import fairacre.plan.Material;
-import fairacre.plan.Offcut;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Price;
-import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange;
 import fairacre.plan.PurseChange.PutSupply;
 import fairacre.plan.PurseChange.PutWorkshop;
 import fairacre.plan.Put;
-import fairacre.plan.Rectangle;
 import fairacre.plan.Site;
-import fairacre.plan.Sundry;
-import fairacre.plan.Supply;
-import fairacre.plan.Supply.OnHand;
-import fairacre.plan.Surfacing;
 import fairacre.plan.Walk;
-import fairacre.plan.WalkBuild;
-import fairacre.plan.WalkGrade;
-import fairacre.plan.Workshop;
 import fairacre.surface.BuildUps;
+import fairacre.surface.SurfacePrices;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -130,13 +136,13 @@ class CostStudyTest {
                         List.of(Point.metres(1, 2), Point.metres(11, 2), Point.metres(11, 3), Point.metres(1, 3)),
                         build,
                         Lifetime.from(SEASON + 1))),
-                price(PriceItem.loose(BulkGood.BASE, Units.METRIC), 40),
-                price(PriceItem.SOIL_DELIVERY, 70),
-                price(PriceItem.bag(BulkGood.BASE, Units.METRIC), 9),
-                price(PriceItem.bag(BulkGood.SAND, Units.METRIC), 5),
-                price(PriceItem.loose(BulkGood.SAND, Units.METRIC), 50),
-                price(PriceItem.area(LayerKind.PAVERS, Units.METRIC), 30),
-                price(PriceItem.edging(Units.METRIC), 4));
+                price(GoodsPrices.loose(BulkGood.BASE, Units.METRIC), 40),
+                price(GoodsPrices.SOIL_DELIVERY, 70),
+                price(GoodsPrices.bag(BulkGood.BASE, Units.METRIC), 9),
+                price(GoodsPrices.bag(BulkGood.SAND, Units.METRIC), 5),
+                price(GoodsPrices.loose(BulkGood.SAND, Units.METRIC), 50),
+                price(GoodsPrices.area(LayerKind.PAVERS, Units.METRIC), 30),
+                price(SurfacePrices.edging(Units.METRIC), 4));
         Bill bill = CostStudy.of(plan).bill();
         // Base 10 x 0.1016 x 1.25 = 1.27 m3: loose 1.5 x 40 + 70 = 130 against 26 bags at 234. Sand 10 x 0.0254 x 1.1 =
         // 0.279 m3: 6 bags, 30 against 95.
@@ -167,11 +173,11 @@ class CostStudyTest {
         Plan plan = Gardens.with(
                 plot(12, 10, List.of()),
                 Put.of(drain),
-                price(PriceItem.loose(BulkGood.STONE, Units.METRIC), 50),
-                price(PriceItem.bag(BulkGood.STONE, Units.METRIC), 9),
-                price(PriceItem.SOIL_DELIVERY, 70),
-                price(PriceItem.drainPipe(Units.METRIC), 3),
-                price(PriceItem.area(LayerKind.FABRIC, Units.METRIC), 2));
+                price(GoodsPrices.loose(BulkGood.STONE, Units.METRIC), 50),
+                price(GoodsPrices.bag(BulkGood.STONE, Units.METRIC), 9),
+                price(GoodsPrices.SOIL_DELIVERY, 70),
+                price(SurfacePrices.drainPipe(Units.METRIC), 3),
+                price(GoodsPrices.area(LayerKind.FABRIC, Units.METRIC), 2));
         // Fabric 8 x 1.6 x 1.1 = 14.1; stone 8 x (0.15 - 0.00811) x 1.05 = 1.19: 1.5 x 50 + 70 = 145 against 24 bags at
         // 216.
         Bill bill = CostStudy.of(plan).bill();
@@ -192,9 +198,9 @@ class CostStudyTest {
         Plan plan = Gardens.with(
                 plot(30, 30, List.of()),
                 Put.of(new Walk(id("Main"), "Main", WalkGrade.WORK, Surfacing.WOOD_CHIP, Site.rectangle(10, 2), build)),
-                price(PriceItem.bag(BulkGood.MANURE, Units.METRIC), 4),
-                price(PriceItem.loose(BulkGood.MANURE, Units.METRIC), 30),
-                price(PriceItem.SOIL_DELIVERY, 70));
+                price(GoodsPrices.bag(BulkGood.MANURE, Units.METRIC), 4),
+                price(GoodsPrices.loose(BulkGood.MANURE, Units.METRIC), 30),
+                price(GoodsPrices.SOIL_DELIVERY, 70));
         // 20 m2 by 50 mm are 1 m3: 20 bags at 80 against 30 + 70.
         assertThat(quantities(CostStudy.of(plan).bill())).isEqualTo("20 manure/bag/50l");
     }
@@ -206,9 +212,9 @@ class CostStudyTest {
                 plot(30, 30, List.of()),
                 Put.of(new Walk(
                         id("Main"), "Main", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(30, 3), build)),
-                price(PriceItem.loose(BulkGood.BASE, Units.METRIC), 40),
-                price(PriceItem.loose(BulkGood.STONE, Units.METRIC), 50),
-                price(PriceItem.SOIL_DELIVERY, 70));
+                price(GoodsPrices.loose(BulkGood.BASE, Units.METRIC), 40),
+                price(GoodsPrices.loose(BulkGood.STONE, Units.METRIC), 50),
+                price(GoodsPrices.SOIL_DELIVERY, 70));
         // 90 m2: base 90 x 0.1016 x 1.25 = 11.43, stone 90 x 0.0508 x 1.05 = 4.80 m3.
         assertThat(quantities(CostStudy.of(plan).bill()))
                 .isEqualTo("11.5 base/loose/cubic-metre, 2 soil/delivery, 5 stone/loose/cubic-metre");
@@ -223,9 +229,9 @@ class CostStudyTest {
                 plot(30, 30, List.of()),
                 Put.of(new Walk(
                         id("Main"), "Main", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(30, 3), build)),
-                price(PriceItem.loose(BulkGood.BASE, Units.METRIC), 40),
-                price(PriceItem.loose(BulkGood.STONE, Units.METRIC), 50),
-                price(PriceItem.SOIL_DELIVERY, 70),
+                price(GoodsPrices.loose(BulkGood.BASE, Units.METRIC), 40),
+                price(GoodsPrices.loose(BulkGood.STONE, Units.METRIC), 50),
+                price(GoodsPrices.SOIL_DELIVERY, 70),
                 new PutSupply(new Supply(true, false, 0, List.of(), true, List.of())));
         Bill bill = CostStudy.of(plan).bill();
         assertThat(quantities(bill))
@@ -241,9 +247,9 @@ class CostStudyTest {
         Plan plan = Gardens.with(
                 plot(30, 30, List.of()),
                 Put.of(new Walk(id("Main"), "Main", WalkGrade.MAIN, Surfacing.PAVERS, Site.rectangle(10, 1), build)),
-                price(PriceItem.bag(BulkGood.SAND, Units.METRIC), 5),
-                price(PriceItem.loose(BulkGood.SAND, Units.METRIC), 50),
-                price(PriceItem.SOIL_DELIVERY, 70),
+                price(GoodsPrices.bag(BulkGood.SAND, Units.METRIC), 5),
+                price(GoodsPrices.loose(BulkGood.SAND, Units.METRIC), 50),
+                price(GoodsPrices.SOIL_DELIVERY, 70),
                 new PutSupply(new Supply(true, false, 0, List.of(), true, List.of())));
         assertThat(quantities(CostStudy.of(plan).bill())).isEqualTo("6 sand/bag/50l");
     }
@@ -269,8 +275,8 @@ class CostStudyTest {
                 Put.of(new Walk(
                         id("Main"), "Main", WalkGrade.MAIN, Surfacing.LOOSE_GRAVEL, Site.rectangle(30, 3), build)),
                 Put.of(drain),
-                price(PriceItem.bag(BulkGood.STONE, Units.METRIC), 9),
-                price(PriceItem.loose(BulkGood.STONE, Units.METRIC), 500));
+                price(GoodsPrices.bag(BulkGood.STONE, Units.METRIC), 9),
+                price(GoodsPrices.loose(BulkGood.STONE, Units.METRIC), 500));
         assertThat(quantities(CostStudy.of(plan).bill())).contains("97 stone/bag/50l", "24 stone/bag/50l");
         assertThat(quantities(CostStudy.of(withStone(plan, 5500)).bill()))
                 .contains("10 stone/bag/50l")
@@ -575,7 +581,7 @@ class CostStudyTest {
     @Test
     void aLineWithoutAPriceIsCountedAndLeftOut() {
         Plan plan = priced(plot(10, 10, List.of(), framed("A", 1)))
-                .apply(new Change.ClearPrice(PriceItem.board(Material.CEDAR, Board.B2X10, Length.feet(12))))
+                .apply(new Change.ClearPrice(BuildPrices.board(Material.CEDAR, Board.B2X10, Length.feet(12))))
                 .orThrow();
         Bill bill = CostStudy.of(plan).bill();
         Purse purse = CostStudy.of(plan).purse(bill);
@@ -644,7 +650,7 @@ class CostStudyTest {
                 .forEach(plan -> plan.cutList()
                         .boards()
                         .forEach(boards -> cut.merge(
-                                PriceItem.board(plan.material(), plan.board(), boards.stock())
+                                BuildPrices.board(plan.material(), plan.board(), boards.stock())
                                         .key(),
                                 boards.count(),
                                 Integer::sum)));
@@ -654,7 +660,7 @@ class CostStudyTest {
                 .forEach(plan -> plan.cutList()
                         .boards()
                         .forEach(boards -> best.merge(
-                                PriceItem.board(plan.material(), plan.board(), boards.stock())
+                                BuildPrices.board(plan.material(), plan.board(), boards.stock())
                                         .key(),
                                 boards.count(),
                                 Integer::sum)));
@@ -717,7 +723,7 @@ class CostStudyTest {
         Plan plan = withOffcuts(
                 2,
                 priced(plot(10, 10, List.of(), framed("A", 1)))
-                        .apply(new Change.ClearPrice(PriceItem.board(Material.CEDAR, Board.B2X10, Length.feet(12))))
+                        .apply(new Change.ClearPrice(BuildPrices.board(Material.CEDAR, Board.B2X10, Length.feet(12))))
                         .orThrow());
         BestCutting best = CostStudy.of(plan).bestCutting().get(0);
         assertThat(best.cost()).isEmpty();
@@ -742,14 +748,14 @@ class CostStudyTest {
     private static Plan priced(Plan plan) {
         Plan priced = plan;
         for (Length stock : Board.B2X10.stock()) {
-            priced = with(priced, PriceItem.board(Material.CEDAR, Board.B2X10, stock), stock.inches() / 12 * 2.5);
+            priced = with(priced, BuildPrices.board(Material.CEDAR, Board.B2X10, stock), stock.inches() / 12 * 2.5);
         }
         return Gardens.withFreeHardware(
-                with(with(priced, PriceItem.SOIL_BAG_LITRES, 5), PriceItem.SOIL_DELIVERY, 5000));
+                with(with(priced, GoodsPrices.SOIL_BAG_LITRES, 5), GoodsPrices.SOIL_DELIVERY, 5000));
     }
 
     private static Plan with(Plan plan, PriceItem item, double amount) {
-        return plan.apply(new Change.SetPrice(new fairacre.plan.Price(item, Money.of(EUR, amount), false)))
+        return plan.apply(new Change.SetPrice(new fairacre.bill.Price(item, Money.of(EUR, amount), false)))
                 .orThrow();
     }
 

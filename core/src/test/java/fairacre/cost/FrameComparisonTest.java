@@ -12,19 +12,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.bill.Price;
+import fairacre.bill.PriceItem;
+import fairacre.build.Board;
+import fairacre.build.BuildPrices;
+import fairacre.build.Frame;
+import fairacre.build.Joint;
+import fairacre.build.Masonry;
+import fairacre.build.Material;
+import fairacre.build.Wall;
+import fairacre.goods.GoodsPrices;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
-import fairacre.plan.Board;
 import fairacre.plan.Change;
-import fairacre.plan.Frame;
-import fairacre.plan.Joint;
-import fairacre.plan.Masonry;
-import fairacre.plan.Material;
 import fairacre.plan.Plan;
-import fairacre.plan.Price;
-import fairacre.plan.PriceItem;
-import fairacre.plan.RefusedException;
-import fairacre.plan.Wall;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -48,11 +50,11 @@ class FrameComparisonTest {
         }
         Plan plan = with(
                 plot(24 * FT, 26 * FT, List.of(), beds),
-                price(PriceItem.board(Material.CEDAR, Board.FENCE_5_8X6, Length.feet(6)), 4.20),
-                price(PriceItem.SOIL_BAG_LITRES, 5),
-                price(PriceItem.SOIL_DELIVERY, 5000));
+                price(BuildPrices.board(Material.CEDAR, Board.FENCE_5_8X6, Length.feet(6)), 4.20),
+                price(GoodsPrices.SOIL_BAG_LITRES, 5),
+                price(GoodsPrices.SOIL_DELIVERY, 5000));
         for (Length stock : Board.B2X10.stock()) {
-            plan = with(plan, price(PriceItem.board(Material.TREATED, Board.B2X10, stock), stock.inches() / 12 * 2));
+            plan = with(plan, price(BuildPrices.board(Material.TREATED, Board.B2X10, stock), stock.inches() / 12 * 2));
         }
         return withFreeHardware(plan);
     }
@@ -115,8 +117,8 @@ class FrameComparisonTest {
     void blocksBesideBoards() {
         Plan plan = with(
                 plot(10, 10, List.of(), bed("A", 5, 5, 8 * 0.3048, 4 * 0.3048)),
-                price(PriceItem.masonry(Masonry.BLOCK), 2.3),
-                price(PriceItem.MORTAR, 8));
+                price(BuildPrices.masonry(Masonry.BLOCK), 2.3),
+                price(BuildPrices.MORTAR, 8));
         FrameChoice blocks = FrameComparison.of(
                         plan, List.of(id("A")), SEASON, List.of(BedEdge.of(new Wall(Masonry.BLOCK, 2))))
                 .get(0);
@@ -144,7 +146,7 @@ class FrameComparisonTest {
     void withoutAPriceNoMoneyIsNamed() {
         Plan unknown = fourLongBeds();
         for (Length stock : Board.B2X6.stock()) {
-            unknown = with(unknown, new Change.ClearPrice(PriceItem.board(Material.HARDWOOD, Board.B2X6, stock)));
+            unknown = with(unknown, new Change.ClearPrice(BuildPrices.board(Material.HARDWOOD, Board.B2X6, stock)));
         }
         FrameChoice oak = FrameComparison.of(
                         unknown, FOUR, SEASON, held(new Frame(Material.HARDWOOD, Board.B2X6, 1, Joint.SIDES_PAST)))

@@ -5,26 +5,27 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.bill.BillPart;
+import fairacre.bill.PriceItem;
+import fairacre.build.Board;
+import fairacre.build.Build;
 import fairacre.cost.CostStudy;
 import fairacre.fill.BulkPurchase.Lot;
+import fairacre.goods.BulkGood;
+import fairacre.goods.Filling;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.Supply;
+import fairacre.goods.Vehicle;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
+import fairacre.outline.Shape;
 import fairacre.plan.BedRevision;
-import fairacre.plan.BillPart;
-import fairacre.plan.Board;
-import fairacre.plan.Build;
-import fairacre.plan.BulkGood;
-import fairacre.plan.Filling;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.PriceItem;
-import fairacre.plan.Rectangle;
-import fairacre.plan.RefusedException;
-import fairacre.plan.Shape;
-import fairacre.plan.Supply;
-import fairacre.plan.Vehicle;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -46,15 +47,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 class FillTest {
 
     private static final Function<PriceItem, Optional<Money>> PRICES = item -> Optional.ofNullable(Map.of(
-                            PriceItem.SOIL_BAG_LITRES,
+                            GoodsPrices.SOIL_BAG_LITRES,
                             10.0,
-                            PriceItem.SOIL_CUBIC_METRE,
+                            GoodsPrices.SOIL_CUBIC_METRE,
                             60.0,
-                            PriceItem.SOIL_DELIVERY,
+                            GoodsPrices.SOIL_DELIVERY,
                             80.0,
-                            PriceItem.SOIL_BAG_CUBIC_FEET,
+                            GoodsPrices.SOIL_BAG_CUBIC_FEET,
                             9.0,
-                            PriceItem.SOIL_CUBIC_YARD,
+                            GoodsPrices.SOIL_CUBIC_YARD,
                             45.0)
                     .get(item))
             .map(a -> Money.of(CurrencyUnit.EUR, a));
@@ -127,12 +128,12 @@ class FillTest {
     void aLittleComesInBagsAndALotComesLoose() {
         assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(120), true, Units.METRIC, PRICES)
                         .lots())
-                .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(3), new BigDecimal("2.4")));
+                .containsExactly(new Lot(GoodsPrices.SOIL_BAG_LITRES, BigDecimal.valueOf(3), new BigDecimal("2.4")));
         assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), true, Units.METRIC, PRICES)
                         .lots())
                 .containsExactly(
-                        new Lot(PriceItem.SOIL_CUBIC_METRE, new BigDecimal("2.5"), new BigDecimal("2.1")),
-                        new Lot(PriceItem.SOIL_DELIVERY, BigDecimal.ONE, BigDecimal.ONE));
+                        new Lot(GoodsPrices.SOIL_CUBIC_METRE, new BigDecimal("2.5"), new BigDecimal("2.1")),
+                        new Lot(GoodsPrices.SOIL_DELIVERY, BigDecimal.ONE, BigDecimal.ONE));
     }
 
     @Test
@@ -225,7 +226,7 @@ class FillTest {
                                 true,
                                 Units.METRIC,
                                 item -> Optional.of(Money.of(
-                                        CurrencyUnit.EUR, item.equals(PriceItem.SOIL_BAG_LITRES) ? 0.01 : 1000)),
+                                        CurrencyUnit.EUR, item.equals(GoodsPrices.SOIL_BAG_LITRES) ? 0.01 : 1000)),
                                 List.of())
                         .looseFrom())
                 .isEmpty();
@@ -234,7 +235,7 @@ class FillTest {
     @Test
     void whatHasNoPriceIsNotChosenOverWhatHas() {
         Function<PriceItem, Optional<Money>> onlyLoose =
-                item -> item.equals(PriceItem.SOIL_BAG_LITRES) ? Optional.empty() : PRICES.apply(item);
+                item -> item.equals(GoodsPrices.SOIL_BAG_LITRES) ? Optional.empty() : PRICES.apply(item);
         assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(50), true, Units.METRIC, onlyLoose)
                         .lots())
                 .hasSize(2);
@@ -242,14 +243,14 @@ class FillTest {
                                 BulkGood.GARDEN_MIX, Volume.litres(5000), true, Units.METRIC, item -> Optional.empty())
                         .lots())
                 .singleElement()
-                .satisfies(lot -> assertThat(lot.item()).isEqualTo(PriceItem.SOIL_BAG_LITRES));
+                .satisfies(lot -> assertThat(lot.item()).isEqualTo(GoodsPrices.SOIL_BAG_LITRES));
     }
 
     @Test
     void withoutATipEverythingComesInBags() {
         assertThat(BulkPurchase.cheapest(BulkGood.GARDEN_MIX, Volume.litres(2100), false, Units.METRIC, PRICES)
                         .lots())
-                .containsExactly(new Lot(PriceItem.SOIL_BAG_LITRES, BigDecimal.valueOf(42), BigDecimal.valueOf(42)));
+                .containsExactly(new Lot(GoodsPrices.SOIL_BAG_LITRES, BigDecimal.valueOf(42), BigDecimal.valueOf(42)));
         SoilSupply supply = SoilSupply.of(
                 BulkGood.GARDEN_MIX, Volume.litres(2100), Volume.ZERO, false, Units.METRIC, PRICES, List.of());
         assertThat(supply.looseIsChosen()).isFalse();

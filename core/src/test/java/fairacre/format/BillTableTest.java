@@ -10,12 +10,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.opencsv.CSVReader;
-import fairacre.cost.Bill;
+import fairacre.bill.Bill;
+import fairacre.bill.PriceItem;
+import fairacre.build.Board;
 import fairacre.cost.CostStudy;
-import fairacre.plan.Board;
+import fairacre.goods.GoodsPrices;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
 import java.io.ByteArrayInputStream;
 import java.io.StringReader;
 import java.math.BigDecimal;
@@ -82,7 +83,8 @@ class BillTableTest {
     @Test
     void whatHasNoPriceIsLeftEmpty() throws Exception {
         Plan plan = GARDEN;
-        for (PriceItem item : List.of(PriceItem.SOIL_BAG_LITRES, PriceItem.SOIL_DELIVERY, PriceItem.SOIL_CUBIC_METRE)) {
+        for (PriceItem item :
+                List.of(GoodsPrices.SOIL_BAG_LITRES, GoodsPrices.SOIL_DELIVERY, GoodsPrices.SOIL_CUBIC_METRE)) {
             plan = with(plan, new Change.ClearPrice(item));
         }
         assertThat(read(plan)).anySatisfy(row -> {

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.bill.BillPart;
 import fairacre.ledger.Entry;
 import fairacre.ledger.Receipt;
 import fairacre.ledger.ReceiptLine;
-import fairacre.plan.BillPart;
+import fairacre.limits.RefusedException;
 import fairacre.plan.Plan;
-import fairacre.plan.RefusedException;
 import fairacre.testing.Gardens;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;

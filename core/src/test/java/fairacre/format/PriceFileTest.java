@@ -8,14 +8,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.opencsv.CSVReader;
 import com.opencsv.CSVWriter;
+import fairacre.build.Board;
+import fairacre.build.BuildPrices;
+import fairacre.build.Material;
+import fairacre.build.Workshop;
 import fairacre.format.PriceFile.Reading;
+import fairacre.goods.GoodsPrices;
 import fairacre.measure.Length;
-import fairacre.plan.Board;
-import fairacre.plan.Material;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange;
-import fairacre.plan.Workshop;
 import java.io.StringReader;
 import java.io.StringWriter;
 import java.nio.charset.Charset;
@@ -32,7 +33,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PriceFileTest {
 
     private static final Plan PLAN = plot(10, 10, List.of());
-    private static final String BAG = PriceItem.SOIL_BAG_LITRES.key();
+    private static final String BAG = GoodsPrices.SOIL_BAG_LITRES.key();
 
     @Test
     @DisplayName(
@@ -50,18 +51,18 @@ class PriceFileTest {
         }
         Reading reading = PriceFile.read(PLAN, text.toString().getBytes(StandardCharsets.UTF_8));
         assertThat(reading.taken()).singleElement().satisfies(taken -> {
-            assertThat(taken.item()).isEqualTo(PriceItem.SOIL_BAG_LITRES);
-            assertThat(taken.before()).isEqualTo(PLAN.priceOf(PriceItem.SOIL_BAG_LITRES));
+            assertThat(taken.item()).isEqualTo(GoodsPrices.SOIL_BAG_LITRES);
+            assertThat(taken.before()).isEqualTo(PLAN.priceOf(GoodsPrices.SOIL_BAG_LITRES));
         });
         assertThat(reading.same()).isEqualTo(PLAN.prices().size() - 1);
         assertThat(reading.rejected()).isEmpty();
-        assertThat(PLAN.apply(reading.change().orElseThrow()).orThrow().priceOf(PriceItem.SOIL_BAG_LITRES))
+        assertThat(PLAN.apply(reading.change().orElseThrow()).orThrow().priceOf(GoodsPrices.SOIL_BAG_LITRES))
                 .contains(Money.parse("EUR 11.95"));
     }
 
     @Test
     void aSpreadsheetOfTheContinentIsRead() throws Exception {
-        String text = "Price;Item;Shop\r\n12,50;" + PriceItem.SOIL_BAG_LITRES.label() + ";Gr\u00fcnes Eck\r\n";
+        String text = "Price;Item;Shop\r\n12,50;" + GoodsPrices.SOIL_BAG_LITRES.label() + ";Gr\u00fcnes Eck\r\n";
         Reading reading = PriceFile.read(PLAN, text.getBytes(Charset.forName("windows-1252")));
         assertThat(reading.taken())
                 .singleElement()
@@ -109,7 +110,7 @@ class PriceFileTest {
                 .singleElement()
                 .satisfies(rejected -> assertThat(rejected.reason()).contains("no day"));
         Plan after = PLAN.apply(reading.change().orElseThrow()).orThrow();
-        assertThat(after.priceOf(PriceItem.SOIL_BAG_LITRES)).contains(Money.parse("EUR 8.50"));
+        assertThat(after.priceOf(GoodsPrices.SOIL_BAG_LITRES)).contains(Money.parse("EUR 8.50"));
         // Taken out and read again nothing changes; without its day the price of such a thing is not taken.
         Reading again = PriceFile.read(after, PriceFile.csv(after));
         assertThat(again.taken()).isEmpty();
@@ -137,7 +138,7 @@ class PriceFileTest {
 
     @Test
     void columnsThatAreCalledOtherwiseAreChosen() throws Exception {
-        byte[] file = ("Artikel;Netto;Preis;Laden;Tag\n" + PriceItem.SOIL_BAG_LITRES.label()
+        byte[] file = ("Artikel;Netto;Preis;Laden;Tag\n" + GoodsPrices.SOIL_BAG_LITRES.label()
                         + ";7,00;8,33;Hof;2027-04-01\n")
                 .getBytes(StandardCharsets.UTF_8);
         Reading unread = PriceFile.read(PLAN, file);
@@ -177,7 +178,7 @@ class PriceFileTest {
                 plan, "item;price\nCedar or larch, Scaffold, 3.90 m;21\n".getBytes(StandardCharsets.UTF_8));
         assertThat(plan.apply(read.change().orElseThrow())
                         .orThrow()
-                        .priceOf(PriceItem.board(Material.CEDAR, scaffold, Length.metres(3.9))))
+                        .priceOf(BuildPrices.board(Material.CEDAR, scaffold, Length.metres(3.9))))
                 .contains(Money.parse("EUR 21"));
     }
 

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.opencsv.CSVWriter;
+import fairacre.bill.BillPart;
 import fairacre.format.ReceiptText.Found;
 import fairacre.format.ReceiptText.Known;
 import fairacre.ledger.ReceiptLine;
-import fairacre.plan.BillPart;
 import java.io.StringWriter;
 import java.math.BigDecimal;
 import java.nio.charset.Charset;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import fairacre.plan.Polygons;
+import fairacre.outline.Polygons;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Random;

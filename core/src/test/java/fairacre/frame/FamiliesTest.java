@@ -6,12 +6,12 @@ import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.plot;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.build.Board;
+import fairacre.build.Frame;
+import fairacre.build.Joint;
+import fairacre.build.Material;
 import fairacre.frame.Families.Cause;
 import fairacre.plan.Bed;
-import fairacre.plan.Board;
-import fairacre.plan.Frame;
-import fairacre.plan.Joint;
-import fairacre.plan.Material;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;

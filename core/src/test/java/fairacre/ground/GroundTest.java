@@ -6,12 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Bed;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Rectangle;
-import fairacre.plan.RefusedException;
 import fairacre.plan.Site;
 import fairacre.testing.Gardens;
 import java.util.List;

@@ -3,16 +3,17 @@ package fairacre.ledger;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import fairacre.cost.Bill;
-import fairacre.cost.BillLine;
+import fairacre.bill.Acquired;
+import fairacre.bill.Bill;
+import fairacre.bill.BillLine;
+import fairacre.bill.BillPart;
+import fairacre.bill.Budget;
+import fairacre.bill.PriceItem;
+import fairacre.bill.Share;
 import fairacre.cost.Purse;
-import fairacre.plan.Acquired;
-import fairacre.plan.BillPart;
-import fairacre.plan.Budget;
+import fairacre.goods.GoodsPrices;
+import fairacre.limits.RefusedException;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
-import fairacre.plan.RefusedException;
-import fairacre.plan.Share;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
@@ -35,7 +36,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class LedgerTest {
 
-    private static final PriceItem BAG = PriceItem.SOIL_BAG_LITRES;
+    private static final PriceItem BAG = GoodsPrices.SOIL_BAG_LITRES;
 
     private static Money eur(String amount) {
         return Money.of(CurrencyUnit.EUR, new BigDecimal(amount));

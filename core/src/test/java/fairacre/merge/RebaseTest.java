@@ -11,19 +11,21 @@ import static fairacre.testing.Gardens.rectangle;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.bill.Price;
+import fairacre.bill.PriceItem;
+import fairacre.build.Board;
+import fairacre.build.BuildPrices;
+import fairacre.build.Material;
+import fairacre.goods.GoodsPrices;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
-import fairacre.plan.Board;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Change;
 import fairacre.plan.Lifetime;
-import fairacre.plan.Material;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Price;
-import fairacre.plan.PriceItem;
 import fairacre.plan.Put;
-import fairacre.plan.Rectangle;
-import fairacre.plan.RefusedException;
 import fairacre.plan.Remove;
 import fairacre.plan.Swing;
 import fairacre.plan.Things;
@@ -135,10 +137,10 @@ class RebaseTest {
 
     @Test
     void pricesAreToldApartByTheirItem() {
-        Change stone = price(PriceItem.SOIL_DELIVERY, 70);
-        Change board = price(PriceItem.board(Material.CEDAR, Board.B1X6, Length.feet(8)), 9);
+        Change stone = price(GoodsPrices.SOIL_DELIVERY, 70);
+        Change board = price(BuildPrices.board(Material.CEDAR, Board.B1X6, Length.feet(8)), 9);
         assertThat(both(stone, board)).isEqualTo(with(BASE, board, stone));
-        assertThat(conflicts(stone, price(PriceItem.SOIL_DELIVERY, 60))).hasSize(1);
+        assertThat(conflicts(stone, price(GoodsPrices.SOIL_DELIVERY, 60))).hasSize(1);
     }
 
     private static Change price(PriceItem item, int euros) {

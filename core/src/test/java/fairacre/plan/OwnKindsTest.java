@@ -10,10 +10,19 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.offset;
 import static org.assertj.core.api.Assertions.tuple;
 
-import fairacre.cost.BillLine;
+import fairacre.bill.BillLine;
+import fairacre.bill.PriceItem;
+import fairacre.build.Board;
+import fairacre.build.BuildPrices;
+import fairacre.build.Fastener;
+import fairacre.build.Frame;
+import fairacre.build.Joint;
+import fairacre.build.Material;
+import fairacre.build.Workshop;
 import fairacre.cost.CostStudy;
 import fairacre.frame.BowStudy;
 import fairacre.frame.Bowing;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import java.util.List;
 import java.util.Optional;
@@ -49,13 +58,13 @@ class OwnKindsTest {
 
     @Test
     void isSoldInItsLengths() {
-        PriceItem item = PriceItem.board(PLASTIC, SCAFFOLD, Length.metres(3.9));
+        PriceItem item = BuildPrices.board(PLASTIC, SCAFFOLD, Length.metres(3.9));
         assertThat(PriceItem.of(item.key())).isEqualTo(item);
         assertThat(item.label()).isEqualTo("Planks of old bags, Scaffold 5/8 | 38%, 3.90 m");
-        PriceItem feet = PriceItem.board(PLASTIC, Board.B5_4X6, Length.feet(8));
+        PriceItem feet = BuildPrices.board(PLASTIC, Board.B5_4X6, Length.feet(8));
         assertThat(PriceItem.of(feet.key())).isEqualTo(feet);
         assertThatThrownBy(() -> PriceItem.of(
-                        PriceItem.board(PLASTIC, SCAFFOLD, Length.metres(3)).key()))
+                        BuildPrices.board(PLASTIC, SCAFFOLD, Length.metres(3)).key()))
                 .isInstanceOf(RefusedException.class);
     }
 
@@ -178,9 +187,9 @@ class OwnKindsTest {
                 .extracting(PriceItem::key)
                 .doesNotHaveDuplicates()
                 .contains(
-                        PriceItem.board(Material.CEDAR, SCAFFOLD, Length.metres(2.4))
+                        BuildPrices.board(Material.CEDAR, SCAFFOLD, Length.metres(2.4))
                                 .key(),
-                        PriceItem.board(PLASTIC, Board.B2X10, Length.feet(8)).key());
+                        BuildPrices.board(PLASTIC, Board.B2X10, Length.feet(8)).key());
         Material thatch = Material.own("Reed", 1, 2, 100, 300, 1, "");
         Plan shelved = with(
                 plan,

@@ -9,7 +9,18 @@ import static fairacre.testing.Gardens.rectangle;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import fairacre.bill.Acquired;
+import fairacre.bill.Budget;
+import fairacre.bill.Price;
+import fairacre.build.Board;
+import fairacre.build.Frame;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkGrade;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
 import fairacre.testing.Changes;
 import fairacre.testing.Gardens;
 import java.math.BigDecimal;
@@ -249,7 +260,8 @@ class PlanTest {
         void anotherCurrencyThanTheGardens() {
             Money pounds = Money.of(CurrencyUnit.GBP, 5);
             assertRefused(PLAN, new Change.SetBudget(new Budget(pounds, BigDecimal.TEN)), "budget/sum");
-            assertRefused(PLAN, new Change.SetPrice(new Price(PriceItem.SOIL_DELIVERY, pounds, false)), "price/amount");
+            assertRefused(
+                    PLAN, new Change.SetPrice(new Price(GoodsPrices.SOIL_DELIVERY, pounds, false)), "price/amount");
         }
 
         @Test

@@ -8,7 +8,16 @@ import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import fairacre.bill.Acquired;
+import fairacre.bill.Sundry;
+import fairacre.goods.Layer;
+import fairacre.goods.LayerKind;
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkBuild;
+import fairacre.goods.WalkGrade;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.PurseChange.PutOff;
 import fairacre.testing.Gardens;
 import java.util.List;

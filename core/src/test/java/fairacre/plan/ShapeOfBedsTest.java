@@ -9,7 +9,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.build.Board;
+import fairacre.build.Build;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Form;
+import fairacre.outline.Keyhole;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
+import fairacre.outline.Rectangle;
+import fairacre.outline.Shape;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;

@@ -5,10 +5,10 @@ import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.gardener;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.outline.Point;
 import fairacre.plan.Bed;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
 import fairacre.plan.StandingBed;
 import fairacre.testing.Gardens;
 import fairacre.walk.WalkStudy;

@@ -14,13 +14,13 @@ import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.measure.Length;
+import fairacre.outline.Form;
+import fairacre.outline.Point;
+import fairacre.outline.Shape;
 import fairacre.plan.Bed;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Form;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
 import fairacre.plan.Put;
-import fairacre.plan.Shape;
 import fairacre.plan.StandingBed;
 import fairacre.testing.Gardens;
 import fairacre.testing.Raster;

@@ -6,9 +6,9 @@ import static fairacre.testing.Gardens.gardener;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.build.Board;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
-import fairacre.plan.Board;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;

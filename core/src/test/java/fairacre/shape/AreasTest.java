@@ -6,7 +6,7 @@ import static fairacre.testing.Gardens.shaped;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import fairacre.plan.Polygons;
+import fairacre.outline.Polygons;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.DisplayName;

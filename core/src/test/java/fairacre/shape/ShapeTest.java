@@ -7,11 +7,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.measure.Length;
+import fairacre.outline.Form;
+import fairacre.outline.Polygons;
+import fairacre.outline.Rectangle;
+import fairacre.outline.Shape;
 import fairacre.plan.Bed;
-import fairacre.plan.Form;
-import fairacre.plan.Polygons;
-import fairacre.plan.Rectangle;
-import fairacre.plan.Shape;
 import fairacre.shape.Intervals.Interval;
 import java.util.List;
 import java.util.Random;

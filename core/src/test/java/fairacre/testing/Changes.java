@@ -17,27 +17,31 @@ import static fairacre.testing.Gardens.rectangle;
 import static fairacre.testing.Gardens.sundry;
 import static fairacre.testing.Gardens.with;
 
+import fairacre.bill.Acquired;
+import fairacre.bill.Budget;
+import fairacre.bill.Price;
+import fairacre.build.Board;
+import fairacre.build.Frame;
+import fairacre.build.Material;
+import fairacre.build.Offcut;
+import fairacre.build.Workshop;
 import fairacre.compost.CompostKinds;
+import fairacre.goods.BulkGood;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.Supply;
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkGrade;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
-import fairacre.plan.Acquired;
+import fairacre.outline.Point;
 import fairacre.plan.BedRevision;
-import fairacre.plan.Board;
-import fairacre.plan.Budget;
-import fairacre.plan.BulkGood;
 import fairacre.plan.Change;
 import fairacre.plan.Clearing;
 import fairacre.plan.Cover;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Frame;
 import fairacre.plan.GroundChange;
-import fairacre.plan.Material;
-import fairacre.plan.Offcut;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Price;
-import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
@@ -45,12 +49,8 @@ import fairacre.plan.Site;
 import fairacre.plan.SoilNotes;
 import fairacre.plan.SpotHeight;
 import fairacre.plan.SqueezeTest;
-import fairacre.plan.Supply;
-import fairacre.plan.Surfacing;
 import fairacre.plan.Things;
 import fairacre.plan.Walk;
-import fairacre.plan.WalkGrade;
-import fairacre.plan.Workshop;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -70,7 +70,7 @@ public final class Changes {
             Put.of(walk("Side", Surfacing.GRASS)),
             Put.of(sundry("Skip", "1", "240", Acquired.BOUGHT)),
             Put.of(compost("Heaps", 8, 4, 0)),
-            Put.of(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "65", 4)));
+            Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
         return new Walk(id(name), name, WalkGrade.WORK, surface, Site.rectangle(1, 8));
@@ -106,8 +106,8 @@ public final class Changes {
                 Put.of(gardener("Bo", 0.5, 0.6)),
                 new Remove<>(Things.GARDENERS, id("Ada")),
                 new Change.SetBudget(new Budget(Money.of(CurrencyUnit.EUR, 20), BigDecimal.ZERO)),
-                new Change.SetPrice(new Price(PriceItem.SOIL_BAG_LITRES, Money.of(CurrencyUnit.EUR, 7), false)),
-                new Change.ClearPrice(PriceItem.SOIL_BAG_LITRES),
+                new Change.SetPrice(new Price(GoodsPrices.SOIL_BAG_LITRES, Money.of(CurrencyUnit.EUR, 7), false)),
+                new Change.ClearPrice(GoodsPrices.SOIL_BAG_LITRES),
                 new Change.SetSite(new Site(Site.rectangle(12, 9), 10, -33)),
                 new Change.ReshapeBed(BEANS, SEASON, rectangle(2, 2, 2, 2, 0), Optional.of(comb(2, 0.5, 0.4))),
                 new Change.MarkExisting(BEANS, SEASON, true),
@@ -129,7 +129,7 @@ public final class Changes {
                 Put.of(sundry("Hire", "0.5", "80", Acquired.BOUGHT)),
                 Put.of(sundry("Skip", "2", "0", Acquired.FREE)),
                 new Remove<>(Things.SUNDRIES, id("Skip")),
-                Put.of(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70", 5)),
+                Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "70", 5)),
                 new Remove<>(Things.QUOTES, id("Loose")),
                 new PurseChange.PutWorkshop(new Workshop(
                         Length.millimetres(2),

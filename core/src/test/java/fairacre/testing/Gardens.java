@@ -1,66 +1,67 @@
 package fairacre.testing;
 
+import fairacre.bill.Acquired;
+import fairacre.bill.BillPart;
+import fairacre.bill.Budget;
+import fairacre.bill.Price;
+import fairacre.bill.PriceItem;
+import fairacre.bill.Quote;
+import fairacre.bill.Share;
+import fairacre.bill.StartingPrices;
+import fairacre.bill.Sundry;
+import fairacre.build.Board;
+import fairacre.build.Build;
+import fairacre.build.Cap;
+import fairacre.build.Fittings;
+import fairacre.build.Frame;
+import fairacre.build.GroundFall;
+import fairacre.build.Joint;
+import fairacre.build.Kit;
+import fairacre.build.Masonry;
+import fairacre.build.Material;
+import fairacre.build.Offcut;
+import fairacre.build.Wall;
+import fairacre.build.Workshop;
 import fairacre.compost.CompostBays;
-import fairacre.cost.StartingPrices;
 import fairacre.fill.Recipe;
+import fairacre.goods.BulkGood;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.Layer;
+import fairacre.goods.LayerKind;
+import fairacre.goods.Supply;
+import fairacre.goods.Surfacing;
+import fairacre.goods.Vehicle;
+import fairacre.goods.WalkBuild;
+import fairacre.goods.WalkGrade;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
-import fairacre.plan.Acquired;
+import fairacre.outline.Form;
+import fairacre.outline.Keyhole;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
+import fairacre.outline.Shape;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
-import fairacre.plan.BillPart;
-import fairacre.plan.Board;
-import fairacre.plan.Budget;
-import fairacre.plan.Build;
-import fairacre.plan.BulkGood;
-import fairacre.plan.Cap;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.Clearing;
 import fairacre.plan.Cover;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Fittings;
-import fairacre.plan.Form;
-import fairacre.plan.Frame;
 import fairacre.plan.Gardener;
-import fairacre.plan.GroundFall;
-import fairacre.plan.Joint;
-import fairacre.plan.Keyhole;
-import fairacre.plan.Kit;
-import fairacre.plan.Layer;
-import fairacre.plan.LayerKind;
 import fairacre.plan.Lifetime;
-import fairacre.plan.Masonry;
-import fairacre.plan.Material;
-import fairacre.plan.Offcut;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
 import fairacre.plan.Posture;
-import fairacre.plan.Price;
-import fairacre.plan.PriceItem;
 import fairacre.plan.PurseChange;
 import fairacre.plan.Put;
-import fairacre.plan.Quote;
-import fairacre.plan.Rectangle;
-import fairacre.plan.Shape;
-import fairacre.plan.Share;
 import fairacre.plan.Site;
 import fairacre.plan.SoilNotes;
 import fairacre.plan.SpotHeight;
 import fairacre.plan.SqueezeTest;
-import fairacre.plan.Sundry;
-import fairacre.plan.Supply;
-import fairacre.plan.Surfacing;
 import fairacre.plan.Swing;
-import fairacre.plan.Vehicle;
 import fairacre.plan.Walk;
-import fairacre.plan.WalkBuild;
-import fairacre.plan.WalkGrade;
-import fairacre.plan.Wall;
 import fairacre.plan.WayIn;
-import fairacre.plan.Workshop;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
@@ -363,7 +364,7 @@ public final class Gardens {
                         .withShare(Share.of(SEASON + 1, Money.of(EUR, 300)))),
                 Put.of(sundry("Skip", "1", "240", Acquired.BOUGHT)),
                 new Change.TendBed(id("Ell"), List.of(id("Ada"))),
-                Put.of(quote("Loose", PriceItem.SOIL_CUBIC_METRE, "70.50", 5)),
+                Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "70.50", 5)),
                 new PurseChange.PutWorkshop(new Workshop(
                         Length.millimetres(2.5),
                         Length.millimetres(8),

@@ -1,6 +1,6 @@
 package fairacre.testing;
 
-import fairacre.plan.Point;
+import fairacre.outline.Point;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.List;

@@ -11,10 +11,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.measure.Length;
+import fairacre.outline.Form;
+import fairacre.outline.Shape;
 import fairacre.plan.Bed;
-import fairacre.plan.Form;
 import fairacre.plan.Plan;
-import fairacre.plan.Shape;
 import java.util.List;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;

@@ -9,11 +9,11 @@ import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.Bed;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Swing;

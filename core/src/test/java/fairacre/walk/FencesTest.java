@@ -13,12 +13,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.Bed;
 import fairacre.plan.Carrier;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.plan.Swing;
@@ -157,8 +157,9 @@ class FencesTest {
                 List.of(),
                 bed("Turned", 10, 8, 5 + random.nextDouble() * 3, 1, random.nextDouble() * 180, Optional.empty()));
         double x = 1 + random.nextDouble() * 18;
-        double distance = fairacre.plan.Polygons.of(plan.standing(SEASON).get(0).corners())
-                .distance(fairacre.plan.Polygons.line(List.of(Point.metres(x, 1))));
+        double distance = fairacre.outline.Polygons.of(
+                        plan.standing(SEASON).get(0).corners())
+                .distance(fairacre.outline.Polygons.line(List.of(Point.metres(x, 1))));
         assertThat(routes(plan, FOOT, x, 1).get(0).length().metres()).isCloseTo(distance - 0.3, within(0.02));
     }
 

@@ -9,10 +9,10 @@ import static fairacre.testing.Gardens.shaped;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.plan.Bed;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Polygons;
 import fairacre.plan.StandingBed;
 import java.util.ArrayList;
 import java.util.List;

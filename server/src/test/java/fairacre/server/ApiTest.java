@@ -6,19 +6,19 @@ import static fairacre.testing.Gardens.id;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.build.Board;
+import fairacre.build.Material;
+import fairacre.build.Offcut;
+import fairacre.build.Workshop;
 import fairacre.format.GardenFile;
 import fairacre.format.GardenJson;
 import fairacre.ledger.Paid;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
-import fairacre.plan.Board;
 import fairacre.plan.Change;
-import fairacre.plan.Material;
-import fairacre.plan.Offcut;
 import fairacre.plan.Plan;
 import fairacre.plan.PurseChange;
 import fairacre.plan.Put;
-import fairacre.plan.Workshop;
 import fairacre.server.Visitor.Answer;
 import fairacre.testing.Changes;
 import fairacre.testing.Gardens;
@@ -321,7 +321,7 @@ class ApiTest {
         }
 
         private static fairacre.plan.Bed framed() {
-            return bed("Beans", 3, 3, 2.4384, 1.2192, 0, Optional.of(Gardens.cedar(fairacre.plan.Board.B2X10, 2)));
+            return bed("Beans", 3, 3, 2.4384, 1.2192, 0, Optional.of(Gardens.cedar(fairacre.build.Board.B2X10, 2)));
         }
     }
 

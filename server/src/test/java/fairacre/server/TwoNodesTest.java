@@ -5,8 +5,8 @@ import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.id;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.outline.Point;
 import fairacre.plan.Change;
-import fairacre.plan.Point;
 import fairacre.server.Visitor.Answer;
 import fairacre.server.Visitor.Events;
 import java.util.List;

@@ -6,7 +6,7 @@ import fairacre.format.ReceiptText;
 import fairacre.format.Scan;
 import fairacre.format.WorkbookFile;
 import fairacre.ledger.Receipt;
-import fairacre.plan.RefusedException;
+import fairacre.limits.RefusedException;
 import fairacre.server.garden.LedgerService;
 import fairacre.server.garden.NoSuchGardenException;
 import fairacre.server.store.Role;

@@ -1,11 +1,11 @@
 package fairacre.server.api;
 
-import fairacre.cost.StartingPrices;
+import fairacre.bill.Budget;
+import fairacre.bill.StartingPrices;
 import fairacre.format.GardenJson;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Units;
-import fairacre.plan.Budget;
 import fairacre.plan.Plan;
-import fairacre.plan.RefusedException;
 import fairacre.plan.Site;
 import java.math.BigDecimal;
 import java.time.Month;

@@ -1,7 +1,7 @@
 package fairacre.server.api;
 
 import fairacre.format.FaultyFileException;
-import fairacre.plan.RefusedException;
+import fairacre.limits.RefusedException;
 import fairacre.server.demo.DemoGarden;
 import fairacre.server.security.SignIn;
 import fairacre.server.store.AccountStore;

@@ -18,6 +18,7 @@ import fairacre.cost.SeasonSoil;
 import fairacre.fill.FillTakeoff;
 import fairacre.fill.OwnMix;
 import fairacre.frame.Families;
+import fairacre.goods.Filling;
 import fairacre.ground.BedLevel;
 import fairacre.ground.LevelStudy;
 import fairacre.ground.Levels;
@@ -26,16 +27,15 @@ import fairacre.ground.SettingOutStudy;
 import fairacre.ground.SoilReading;
 import fairacre.ground.TerraceStudy;
 import fairacre.ground.Terraces;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
-import fairacre.plan.Filling;
-import fairacre.plan.Limits;
 import fairacre.plan.Plan;
-import fairacre.plan.Point;
-import fairacre.plan.Rectangle;
-import fairacre.plan.RefusedException;
 import fairacre.plan.StandingBed;
 import fairacre.reach.EdgeAccess;
 import fairacre.reach.HeightStudy;
@@ -134,7 +134,7 @@ class StudyController {
         GardenService.Walks walks = gardens.walks(owner.id(), garden, season);
         Plan plan = walks.plan();
         return RouteStudy.of(walks.study(), plan.standing(season), carrier(plan, carrier))
-                .from(Limits.place(x, y, "from"));
+                .from(Point.place(x, y, "from"));
     }
 
     private static Carrier carrier(Plan plan, UUID carrier) {
@@ -170,8 +170,8 @@ class StudyController {
             @RequestParam double x2,
             @RequestParam double y2) {
         Levels levels = known(plan(owner, garden));
-        Point from = Limits.place(x1, y1, "from");
-        Point to = Limits.place(x2, y2, "to");
+        Point from = Point.place(x1, y1, "from");
+        Point to = Point.place(x2, y2, "to");
         double slope = levels.slope(from, to);
         return new Fall(levels.fall(from, to), slope, LevelStudy.grade(slope));
     }

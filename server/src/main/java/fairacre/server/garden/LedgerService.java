@@ -1,6 +1,7 @@
 package fairacre.server.garden;
 
-import fairacre.cost.Bill;
+import fairacre.bill.Bill;
+import fairacre.bill.PriceItem;
 import fairacre.format.FaultyFileException;
 import fairacre.format.ReceiptText;
 import fairacre.format.Scan;
@@ -8,9 +9,8 @@ import fairacre.format.Table;
 import fairacre.ledger.Entry;
 import fairacre.ledger.Forecast;
 import fairacre.ledger.Receipt;
+import fairacre.limits.RefusedException;
 import fairacre.plan.Plan;
-import fairacre.plan.PriceItem;
-import fairacre.plan.RefusedException;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
 import fairacre.server.store.VariantStore;

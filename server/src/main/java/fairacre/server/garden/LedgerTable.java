@@ -1,7 +1,7 @@
 package fairacre.server.garden;
 
+import fairacre.bill.PriceItem;
 import fairacre.format.Table;
-import fairacre.plan.PriceItem;
 import fairacre.server.store.ReceiptStore.LedgerEntry;
 import fairacre.server.store.ReceiptStore.LedgerLine;
 import java.time.ZoneOffset;

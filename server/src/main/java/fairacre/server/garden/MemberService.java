@@ -2,7 +2,7 @@ package fairacre.server.garden;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import fairacre.plan.RefusedException;
+import fairacre.limits.RefusedException;
 import fairacre.server.store.AccountStore;
 import fairacre.server.store.MemberStore;
 import fairacre.server.store.MemberStore.Access;

@@ -1,7 +1,7 @@
 package fairacre.server.garden;
 
 import fairacre.ledger.ShoppingList;
-import fairacre.plan.RefusedException;
+import fairacre.limits.RefusedException;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.ShoppingStore;
 import fairacre.server.store.VariantStore;

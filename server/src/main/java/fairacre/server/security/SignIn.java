@@ -1,6 +1,6 @@
 package fairacre.server.security;
 
-import fairacre.plan.RefusedException;
+import fairacre.limits.RefusedException;
 import fairacre.server.store.AccountStore;
 import fairacre.server.store.AccountStore.Account;
 import jakarta.servlet.http.HttpServletRequest;

@@ -1,8 +1,8 @@
 package fairacre.server.store;
 
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.Lifetime;
-import fairacre.plan.Point;
 import java.math.BigDecimal;
 import java.time.MonthDay;
 import java.util.List;

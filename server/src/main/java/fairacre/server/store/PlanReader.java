@@ -7,12 +7,12 @@ import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.min;
 import static org.jooq.impl.DSL.select;
 
+import fairacre.bill.Budget;
+import fairacre.goods.Supply;
+import fairacre.goods.Vehicle;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
-import fairacre.plan.Budget;
 import fairacre.plan.Plan;
-import fairacre.plan.Supply;
-import fairacre.plan.Vehicle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

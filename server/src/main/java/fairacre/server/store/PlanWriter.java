@@ -2,9 +2,9 @@ package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.GARDEN;
 
+import fairacre.goods.Vehicle;
 import fairacre.measure.Length;
 import fairacre.plan.Plan;
-import fairacre.plan.Vehicle;
 import fairacre.server.store.generated.tables.records.GardenRecord;
 import java.time.OffsetDateTime;
 import java.util.List;

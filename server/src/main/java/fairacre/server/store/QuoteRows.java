@@ -2,8 +2,8 @@ package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.QUOTE;
 
-import fairacre.plan.PriceItem;
-import fairacre.plan.Quote;
+import fairacre.bill.PriceItem;
+import fairacre.bill.Quote;
 import fairacre.plan.Things;
 import fairacre.server.store.generated.tables.records.QuoteRecord;
 import java.util.Optional;

@@ -6,12 +6,12 @@ import static fairacre.server.store.generated.Tables.RECEIPT_SCAN;
 import static org.jooq.impl.DSL.lower;
 import static org.jooq.impl.DSL.sum;
 
+import fairacre.bill.BillPart;
 import fairacre.format.Scan;
 import fairacre.ledger.Entry;
 import fairacre.ledger.Paid;
 import fairacre.ledger.Receipt;
 import fairacre.ledger.ReceiptLine;
-import fairacre.plan.BillPart;
 import fairacre.plan.Plan;
 import fairacre.server.store.generated.tables.records.ReceiptRecord;
 import java.math.BigDecimal;

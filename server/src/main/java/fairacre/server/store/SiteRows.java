@@ -5,9 +5,9 @@ import static fairacre.server.store.generated.Tables.PLOT_CORNER;
 import static fairacre.server.store.generated.Tables.SPOT_HEIGHT;
 
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.Clearing;
 import fairacre.plan.Cover;
-import fairacre.plan.Point;
 import fairacre.plan.Site;
 import fairacre.plan.SoilNotes;
 import fairacre.plan.SpotHeight;

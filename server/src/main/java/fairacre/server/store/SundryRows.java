@@ -2,9 +2,9 @@ package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.SUNDRY;
 
-import fairacre.plan.Acquired;
-import fairacre.plan.BillPart;
-import fairacre.plan.Sundry;
+import fairacre.bill.Acquired;
+import fairacre.bill.BillPart;
+import fairacre.bill.Sundry;
 import fairacre.plan.Things;
 import fairacre.server.store.generated.tables.records.SundryRecord;
 import java.util.Optional;

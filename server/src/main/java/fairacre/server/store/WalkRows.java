@@ -2,14 +2,14 @@ package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.WALK;
 
+import fairacre.goods.Layer;
+import fairacre.goods.LayerKind;
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkBuild;
+import fairacre.goods.WalkGrade;
 import fairacre.measure.Length;
-import fairacre.plan.Layer;
-import fairacre.plan.LayerKind;
-import fairacre.plan.Surfacing;
 import fairacre.plan.Things;
 import fairacre.plan.Walk;
-import fairacre.plan.WalkBuild;
-import fairacre.plan.WalkGrade;
 import fairacre.server.store.generated.tables.records.WalkRecord;
 import java.util.List;
 import java.util.UUID;

@@ -3,11 +3,11 @@ package fairacre.server.store;
 import static fairacre.server.store.generated.Tables.GARDEN;
 import static fairacre.server.store.generated.Tables.OFFCUT;
 
+import fairacre.build.Board;
+import fairacre.build.Material;
+import fairacre.build.Offcut;
+import fairacre.build.Workshop;
 import fairacre.measure.Length;
-import fairacre.plan.Board;
-import fairacre.plan.Material;
-import fairacre.plan.Offcut;
-import fairacre.plan.Workshop;
 import fairacre.server.store.generated.tables.records.GardenRecord;
 import fairacre.server.store.generated.tables.records.OffcutRecord;
 import java.util.ArrayList;

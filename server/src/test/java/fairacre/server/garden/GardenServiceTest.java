@@ -12,11 +12,11 @@ import static org.mockito.Mockito.when;
 
 import fairacre.appraisal.AppraisalReport;
 import fairacre.appraisal.BedAppraisal;
+import fairacre.bill.BillPart;
 import fairacre.ledger.Paid;
-import fairacre.plan.BillPart;
+import fairacre.limits.RefusedException;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
-import fairacre.plan.RefusedException;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
 import fairacre.server.store.GardenStore.Version;

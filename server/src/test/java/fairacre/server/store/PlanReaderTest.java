@@ -2,7 +2,7 @@ package fairacre.server.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import fairacre.plan.Acquired;
+import fairacre.bill.Acquired;
 import fairacre.plan.Change;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;

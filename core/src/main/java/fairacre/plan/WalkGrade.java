@@ -1,7 +1,0 @@
-package fairacre.plan;
-
-/** Two grades of walk: for the barrow through the middle, and for feet between the beds. */
-public enum WalkGrade {
-    MAIN,
-    WORK
-}
