@@ -11,17 +11,8 @@ const beds = [{ name: "Beans" }, { name: "Peas" }];
 
 /** The answer that the second bed stays and one of this name comes after it. */
 function moved(name: string): PreviewAnswer {
-  const none = { stretches: [] };
   const stretches = [{ from: 1, to: 2, fresh: [{ name }] }];
-  const appraisal = {
-    beds: { stretches },
-    gaps: none,
-    snags: none,
-    bill: none,
-    walks: none,
-    fences: none,
-    asked: none,
-  };
+  const appraisal = { values: {}, lists: { beds: { stretches } }, gone: [] };
   return {
     revision: 7,
     base: "7/0",

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { rewritten } from "./rewrite";
+import type { AppraisalReport } from "../api/types";
+import { appraisalAfter, rewritten } from "./rewrite";
 
 describe("a list told by what stays of an earlier one", () => {
   const before = [{ name: "a" }, { name: "b" }, { name: "c" }];
@@ -18,5 +19,25 @@ describe("a list told by what stays of an earlier one", () => {
 
   it("is empty without stretches", () => {
     expect(rewritten(before, { stretches: [] })).toEqual([]);
+  });
+});
+
+describe("the judgement that an edit would lead to", () => {
+  it("keeps what is not named, and forgets what is gone", () => {
+    const before = {
+      season: 2026,
+      plot: 9,
+      growing: 4,
+      perArea: "EUR 3.00",
+      walks: ["w"],
+      beds: ["a", "b"],
+    } as unknown as AppraisalReport;
+    const after = appraisalAfter(before, {
+      values: { growing: 2 },
+      lists: { beds: { stretches: [{ from: 1, to: 2, fresh: [] }] } },
+      gone: ["perArea"],
+    });
+    expect(after).toEqual({ season: 2026, plot: 9, growing: 2, walks: ["w"], beds: ["b"] });
+    expect(after.walks).toBe(before.walks);
   });
 });

@@ -11,16 +11,12 @@ export function rewritten<T>(before: readonly T[], { stretches }: Rewrite<T>): T
   return stretches.flatMap(({ from, to, fresh }) => [...before.slice(from, to), ...fresh]);
 }
 
-/** The judgement that an edit would lead to. */
-export function appraisalAfter(before: AppraisalReport, change: AppraisalChange): AppraisalReport {
-  return {
-    ...change,
-    beds: rewritten(before.beds, change.beds),
-    gaps: rewritten(before.gaps, change.gaps),
-    snags: rewritten(before.snags, change.snags),
-    bill: rewritten(before.bill, change.bill),
-    walks: rewritten(before.walks, change.walks),
-    fences: rewritten(before.fences, change.fences),
-    asked: rewritten(before.asked, change.asked),
-  };
+/** The judgement that an edit would lead to; what the change doesn't name stays. */
+export function appraisalAfter(before: AppraisalReport, { values, lists, gone }: AppraisalChange): AppraisalReport {
+  const kept = Object.entries(before).filter(([part]) => !gone.includes(part));
+  const rewrites = Object.entries(lists).map(([part, rewrite]) => [
+    part,
+    rewritten(before[part as keyof AppraisalReport] as unknown[], rewrite as Rewrite<unknown>),
+  ]);
+  return Object.fromEntries([...kept, ...Object.entries(values), ...rewrites]) as AppraisalReport;
 }

@@ -14,8 +14,8 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
-import fairacre.appraisal.Capabilities;
-import fairacre.judging.Capability;
+import fairacre.parts.Part;
+import fairacre.parts.Parts;
 import fairacre.testing.Gardens;
 import java.lang.reflect.RecordComponent;
 import java.nio.file.Files;
@@ -47,8 +47,8 @@ class HouseTest {
             .importPackages("fairacre");
 
     /** What every capability and everything above may see. */
-    private static final Set<String> KERNEL =
-            Set.of("measure", "limits", "outline", "bill", "goods", "build", "plan", "shape", "judging");
+    private static final Set<String> KERNEL = Set.of(
+            "measure", "limits", "outline", "parts", "bill", "goods", "build", "plan", "shape", "takeoff", "judging");
 
     /** What each folder sees besides the kernel, from the ground floor up. A folder may see folders before it. */
     private static final Map<String, Set<String>> SEES = sees();
@@ -56,14 +56,16 @@ class HouseTest {
     private static Map<String, Set<String>> sees() {
         Map<String, Set<String>> sees = new LinkedHashMap<>();
         sees.put("measure", Set.of());
+        sees.put("parts", Set.of());
         sees.put("limits", Set.of("measure"));
         sees.put("outline", Set.of("measure", "limits"));
-        sees.put("bill", Set.of("measure", "limits"));
+        sees.put("bill", Set.of("measure", "limits", "parts"));
         sees.put("goods", Set.of("measure", "limits", "bill"));
         sees.put("build", Set.of("measure", "limits", "outline", "bill", "goods"));
-        sees.put("plan", Set.of("measure", "limits", "outline", "bill", "goods", "build"));
+        sees.put("plan", Set.of("measure", "limits", "outline", "parts", "bill", "goods", "build"));
         sees.put("shape", Set.of("measure", "limits", "outline", "build", "plan"));
-        sees.put("judging", Set.of("measure", "limits", "outline", "bill", "goods", "build", "plan", "shape"));
+        sees.put("takeoff", Set.of("measure", "parts", "bill", "goods", "build", "plan", "shape"));
+        sees.put("judging", Set.of("measure", "limits", "outline", "parts", "bill", "build", "plan", "shape"));
         sees.put("fill", Set.of());
         sees.put("frame", Set.of());
         sees.put("ground", Set.of("fill"));
@@ -136,7 +138,9 @@ class HouseTest {
         }
         classes()
                 .that()
-                .implement(Capability.class)
+                .areAssignableTo(Part.class)
+                .and()
+                .areNotInterfaces()
                 .should()
                 .bePublic()
                 .andShould(beListed())
@@ -144,11 +148,11 @@ class HouseTest {
     }
 
     private static ArchCondition<JavaClass> beListed() {
-        Set<String> listed = Capabilities.all().stream()
-                .map(capability -> capability.getClass().getName())
+        Set<String> listed = Parts.bringing(Part.class).stream()
+                .map(part -> part.getClass().getName())
                 .collect(Collectors.toSet());
-        return ArchCondition.from(DescribedPredicate.describe(
-                "be in the one list of capabilities", type -> listed.contains(type.getName())));
+        return ArchCondition.from(
+                DescribedPredicate.describe("be in the one list of parts", type -> listed.contains(type.getName())));
     }
 
     @Test

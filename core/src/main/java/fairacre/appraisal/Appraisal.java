@@ -39,6 +39,7 @@ import fairacre.shape.FenceLine;
 import fairacre.shape.Insets;
 import fairacre.shape.Memo;
 import fairacre.shape.Ring;
+import fairacre.surface.SurfaceStudy;
 import fairacre.walk.Gap;
 import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
@@ -213,7 +214,7 @@ public final class Appraisal {
                 bySeason,
                 byPart(),
                 cost.perArea(bill(), growing),
-                cost.walks(),
+                SurfaceStudy.in(cost.takeoff()),
                 FenceLine.all(plan.setting(season)),
                 QuotedPrice.of(plan),
                 bill().quick(),

@@ -1,40 +1,21 @@
 package fairacre.appraisal;
 
-import fairacre.bed.BedCapability;
-import fairacre.compost.CompostCapability;
-import fairacre.cost.DeliveryCapability;
-import fairacre.fill.FillCapability;
-import fairacre.frame.FrameCapability;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.JudgingRule;
 import fairacre.judging.Rule;
 import fairacre.judging.SnagContext;
-import fairacre.ledger.PurseCapability;
-import fairacre.reach.ReachCapability;
-import fairacre.surface.SurfaceCapability;
-import fairacre.walk.WalkCapability;
-import fairacre.wheels.WheelCapability;
+import fairacre.parts.Parts;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BiFunction;
 import java.util.stream.Stream;
 
-/** The one list of capabilities, and what all of them together bring. */
+/** What all capabilities together bring to the judgement. */
 public final class Capabilities {
 
-    private static final List<Capability> ALL = List.of(
-            new BedCapability(),
-            new WalkCapability(),
-            new WheelCapability(),
-            new ReachCapability(),
-            new SurfaceCapability(),
-            new FrameCapability(),
-            new FillCapability(),
-            new CompostCapability(),
-            new DeliveryCapability(),
-            new PurseCapability());
+    private static final List<Capability> ALL = Parts.bringing(Capability.class);
 
     private static final List<Rule> RULES = Stream.concat(
                     ALL.stream().flatMap(capability -> capability.rules().stream()), Stream.of(JudgingRule.values()))

@@ -1,10 +1,10 @@
 package fairacre.bill;
 
 import fairacre.limits.RefusedException;
+import fairacre.parts.Parts;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.ServiceLoader;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -20,10 +20,7 @@ public record PriceItem(String key, String label) {
 
     /** Made when it is first asked for, since price lists are made of this class. */
     private static final class Registry {
-        private static final List<PriceList> LISTS =
-                ServiceLoader.load(PriceList.class, PriceItem.class.getClassLoader()).stream()
-                        .map(ServiceLoader.Provider::get)
-                        .toList();
+        private static final List<PriceList> LISTS = Parts.bringing(PriceList.class);
         private static final List<PriceList.Offer> OFFERS =
                 LISTS.stream().flatMap(PriceList::offers).toList();
         private static final Map<String, PriceItem> ITEMS = OFFERS.stream()

@@ -2,15 +2,13 @@ package fairacre.bill;
 
 import fairacre.measure.Length;
 import fairacre.measure.Units;
+import fairacre.parts.Part;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
-/**
- * What one part of the trade buys. It is found as a service: its class is named in
- * {@code META-INF/services/fairacre.bill.PriceList}.
- */
-public interface PriceList {
+/** A part of the trade that has items in the price book. */
+public interface PriceList extends Part {
 
     /** Everything that it buys, in a fixed order. */
     Stream<Offer> offers();

@@ -40,4 +40,8 @@ public record Workshop(
     public Workshop(Length kerf, Length trim, boolean tight, List<Offcut> offcuts) {
         this(kerf, trim, tight, offcuts, List.of(), List.of());
     }
+
+    public Workshop withoutOffcuts() {
+        return new Workshop(kerf, trim, tight, List.of(), materials, boards);
+    }
 }

@@ -3,11 +3,18 @@ package fairacre.compost;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
+import fairacre.plan.ThingKinds;
+import fairacre.plan.Things;
 import fairacre.walk.WalkStudy;
 import java.util.List;
 
 /** Compost bays, and how far the beds are from them. */
-public final class CompostCapability implements Capability {
+public final class CompostCapability implements Capability, ThingKinds {
+
+    @Override
+    public List<Things<?>> kinds() {
+        return List.of(CompostKinds.BAYS);
+    }
 
     @Override
     public List<CompostRule> rules() {

@@ -1,12 +1,10 @@
 package fairacre.compost;
 
 import fairacre.bill.Amounts;
-import fairacre.plan.ThingKinds;
 import fairacre.plan.Things;
-import java.util.List;
 
 /** Compost bays as a kind of thing of the plan. */
-public final class CompostKinds implements ThingKinds {
+public final class CompostKinds {
 
     private static final int MOST = 20;
 
@@ -23,10 +21,7 @@ public final class CompostKinds implements ThingKinds {
             .standingAs(CompostBays::standing, CompostBays::shifted)
             .paidAs(CompostBays::paid, CompostBays::beginning);
 
-    @Override
-    public List<Things<?>> kinds() {
-        return List.of(BAYS);
-    }
+    private CompostKinds() {}
 
     private static void check(Things.Terms terms, CompostBays bays) {
         bays.price().ifPresent(price -> Amounts.sameCurrency(terms.currency(), price, "price"));

@@ -1,5 +1,6 @@
 package fairacre.cost;
 
+import fairacre.bill.Acquired;
 import fairacre.bill.Bill;
 import fairacre.bill.BillLine;
 import fairacre.bill.Budget;
@@ -11,19 +12,16 @@ import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
 import fairacre.shape.Memo;
-import fairacre.surface.SurfaceStudy;
-import fairacre.surface.WalkTakeoff;
+import fairacre.takeoff.Sold;
+import fairacre.takeoff.Takeoff;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.SortedMap;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import org.joda.money.Money;
 
 /**
@@ -35,12 +33,12 @@ public final class CostStudy {
     private final Plan plan;
     private final Memo memo;
     private final Map<PriceItem, Money> prices;
-    private List<WalkTakeoff> walks;
+    private Takeoff takeoff;
 
-    private CostStudy(Plan plan, Memo memo) {
+    private CostStudy(Plan plan, Memo memo, Map<PriceItem, Money> prices) {
         this.plan = plan;
         this.memo = memo;
-        this.prices = plan.pricesInForce();
+        this.prices = prices;
     }
 
     public static CostStudy of(Plan plan) {
@@ -49,72 +47,55 @@ public final class CostStudy {
 
     /** @param memo of what was worked out before, for this plan or one like it */
     public static CostStudy of(Plan plan, Memo memo) {
-        return new CostStudy(plan, memo);
+        return new CostStudy(plan, memo, plan.pricesInForce());
     }
 
     /** Boards by the cheapest layouts that are found, as cutting plan and shopping list have them. */
     public Bill bill() {
-        return bill(frameCosts());
+        return bill(boardCosts());
     }
 
     /** At once: boards as they are known to be cut best, and others by the quick rule. */
     public Bill bill(KnownCuts known) {
-        return bill(new FrameCosts(plan, memo, this::price, Optional.of(known)));
+        return bill(new BoardCosts(plan, memo, this::price, Optional.of(known)));
     }
 
     /** The best layouts of all boards that the bill buys, to be known for plans like this one. */
     public KnownCuts cuts() {
-        FrameCosts frames = frameCosts();
-        frames.lines(bySeason(allJobs()), Shed.of(plan.workshop().offcuts()));
-        return frames.found();
+        BoardCosts boards = boardCosts();
+        boards.lines(takeoff().boards(), Shed.of(plan.workshop().offcuts()));
+        return boards.found();
     }
 
-    private Bill bill(FrameCosts frames) {
-        List<Job> jobs = allJobs();
+    private Bill bill(BoardCosts boards) {
         List<BillLine> lines =
-                frames.lines(bySeason(jobs), Shed.of(plan.workshop().offcuts()));
-        lines.addAll(soilCosts().lines(jobs));
-        lines.addAll(new WalkCosts(plan, this::price).lines(walks()));
-        lines.addAll(new DrainCosts(plan, this::price).lines());
+                boards.lines(takeoff().boards(), Shed.of(plan.workshop().offcuts()));
+        lines.addAll(looseGoods().lines());
+        takeoff().sold().forEach(sold -> addWhole(sold, lines));
         plan.paidBesides().stream().map(this::line).forEach(lines::add);
         lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
-        return new Bill(plan.currency(), lines, frames.isQuick());
+        return new Bill(plan.currency(), lines, boards.isQuick());
     }
 
-    private FrameCosts frameCosts() {
-        return new FrameCosts(plan, memo, this::price, Optional.empty());
+    private BoardCosts boardCosts() {
+        return new BoardCosts(plan, memo, this::price, Optional.empty());
     }
 
-    private SoilCosts soilCosts() {
-        return new SoilCosts(plan, memo, this::price, this::walks);
+    private LooseGoods looseGoods() {
+        return new LooseGoods(takeoff(), this::price);
     }
 
-    /** What the walks are made of, main ones first. */
-    public List<WalkTakeoff> walks() {
-        if (walks == null) {
-            walks = List.copyOf(SurfaceStudy.of(plan, memo));
+    /** Everything that the plan calls for. */
+    public Takeoff takeoff() {
+        if (takeoff == null) {
+            takeoff = Takeoff.of(plan, memo);
         }
-        return walks;
-    }
-
-    /** The question what has to be bought for a bed. */
-    private record JobsOf(Bed bed) {}
-
-    private List<Job> jobs(Bed bed) {
-        return memo.recall(new JobsOf(bed), () -> Job.of(bed));
-    }
-
-    private List<Job> allJobs() {
-        return plan.beds().stream().flatMap(bed -> jobs(bed).stream()).toList();
-    }
-
-    private static SortedMap<Integer, List<Job>> bySeason(List<Job> jobs) {
-        return jobs.stream().collect(Collectors.groupingBy(Job::season, TreeMap::new, Collectors.toList()));
+        return takeoff;
     }
 
     /** The ways to get what fills the beds, by season and good. */
     public List<SeasonSoil> soil() {
-        return soilCosts().seasons(allJobs());
+        return looseGoods().soil();
     }
 
     /**
@@ -122,8 +103,15 @@ public final class CostStudy {
      * stand.
      */
     public Optional<Bill> alone(Bed bed, int season) {
-        Optional<BedRevision> revision = bed.in(season);
-        return revision.map(r -> boughtFor(List.of(Job.of(bed.id(), null, r))));
+        return bed.in(season).map(revision -> anew(Map.of(bed.id(), revision)));
+    }
+
+    /** What these beds would cost if each were built as it is here, with nothing there already. */
+    Bill anew(Map<UUID, BedRevision> beds) {
+        List<Bed> built = beds.entrySet().stream()
+                .map(bed -> Bed.of(bed.getKey(), plan.bed(bed.getKey()).name(), bed.getValue()))
+                .toList();
+        return new CostStudy(plan.ofBedsAlone(built), memo, prices).bill();
     }
 
     public Purse purse(Bill bill) {
@@ -150,7 +138,7 @@ public final class CostStudy {
 
     /** The same of some beds alone, as if only theirs were cut; pieces keep the marks that they have among all. */
     public List<CuttingPlan> cuttingOf(Predicate<UUID> beds) {
-        return frameCosts().cutting(bySeason(allJobs()), beds);
+        return boardCosts().cutting(takeoff().boards(), beds);
     }
 
     /**
@@ -163,16 +151,28 @@ public final class CostStudy {
 
     /** The same of some beds alone. */
     public List<BestCutting> bestCuttingOf(Predicate<UUID> beds) {
-        return frameCosts()
-                .bestCutting(bySeason(
-                        allJobs().stream().filter(job -> beds.test(job.bed())).toList()));
+        return boardCosts()
+                .bestCutting(takeoff().boards().stream()
+                        .filter(boards -> beds.test(boards.bed()))
+                        .toList());
     }
 
-    /** What these jobs alone take, with nothing there already. */
-    Bill boughtFor(List<Job> jobs) {
-        List<BillLine> lines = frameCosts().lines(bySeason(jobs), Shed.of(List.of()));
-        lines.addAll(soilCosts().bought(jobs));
-        return new Bill(plan.currency(), lines);
+    private void addWhole(Sold sold, List<BillLine> lines) {
+        double units = sold.units(plan.units());
+        if (units > Packs.ROUNDING) {
+            Sold.Line line = sold.line();
+            lines.add(BillLine.of(
+                            line.season(),
+                            line.part(),
+                            line.item(),
+                            Packs.whole(units),
+                            price(line.item()),
+                            Acquired.BOUGHT,
+                            sold.beds(),
+                            sold.places(),
+                            plan.currency())
+                    .using(Packs.used(units)));
+        }
     }
 
     private BillLine line(Sundry sundry) {

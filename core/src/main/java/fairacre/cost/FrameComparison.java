@@ -20,8 +20,8 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -87,12 +87,12 @@ public final class FrameComparison {
     }
 
     private FrameChoice framed(BedEdge choice, Frame frame) {
-        List<Job> jobs = new ArrayList<>();
+        Map<UUID, BedRevision> anew = new HashMap<>();
         int pieces = 0;
         int supports = 0;
         for (Map.Entry<UUID, BedRevision> bed : beds.entrySet()) {
             BedRevision built = framed(bed.getValue(), frame);
-            jobs.add(Job.of(bed.getKey(), null, built));
+            anew.put(bed.getKey(), built);
             pieces += FrameTakeoff.of(built, frame).lengths().size();
             supports += BowStudy.of(built)
                     .map(bowing -> bowing.sides().stream()
@@ -100,7 +100,7 @@ public final class FrameComparison {
                             .sum())
                     .orElse(0);
         }
-        Bill bill = study.boughtFor(jobs);
+        Bill bill = study.anew(anew);
         List<BillLine> parts = bill.lines().stream()
                 .filter(line -> line.part() == BillPart.FRAMES)
                 .toList();
@@ -130,10 +130,9 @@ public final class FrameComparison {
     }
 
     private FrameChoice walled(BedEdge choice, Wall wall) {
-        List<Job> jobs = beds.entrySet().stream()
-                .map(bed -> Job.of(bed.getKey(), null, walled(bed.getValue(), wall)))
-                .toList();
-        Bill bill = study.boughtFor(jobs);
+        Map<UUID, BedRevision> anew = new HashMap<>();
+        beds.forEach((bed, revision) -> anew.put(bed, walled(revision, wall)));
+        Bill bill = study.anew(anew);
         List<BillLine> parts = bill.lines().stream()
                 .filter(line -> line.part() == BillPart.FRAMES)
                 .toList();
@@ -143,8 +142,8 @@ public final class FrameComparison {
                 .filter(line -> line.item().equals(BuildPrices.masonry(kind)))
                 .mapToInt(line -> line.quantity().intValueExact())
                 .sum();
-        double pieces = jobs.stream()
-                .flatMap(job -> job.masonry().stream())
+        double pieces = anew.values().stream()
+                .flatMap(bed -> MasonryTakeoff.onTop(bed, 0).stream())
                 .mapToDouble(MasonryTakeoff::pieces)
                 .sum();
         return new FrameChoice(

@@ -2,6 +2,7 @@ package fairacre.cost;
 
 import fairacre.build.Board;
 import fairacre.build.Frame;
+import fairacre.frame.FrameJob;
 import fairacre.frame.FrameTakeoff;
 import fairacre.frame.HardwareStudy;
 import fairacre.frame.Piece;
@@ -45,9 +46,9 @@ public final class FrameDrawings {
     }
 
     private static int courses(Bed bed, int season) {
-        return Job.of(bed).stream()
+        return FrameJob.of(bed).stream()
                 .filter(job -> job.season() == season)
-                .mapToInt(Job::courses)
+                .mapToInt(FrameJob::courses)
                 .sum();
     }
 

@@ -5,15 +5,19 @@ import fairacre.bill.BillLine;
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
 import fairacre.fill.BulkPurchase;
+import fairacre.fill.SoilSupply;
 import fairacre.goods.BulkGood;
 import fairacre.goods.GoodsPrices;
-import fairacre.goods.Supply;
 import fairacre.measure.Volume;
 import fairacre.plan.Plan;
+import fairacre.takeoff.Loose;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.Use;
 import java.math.BigDecimal;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -25,6 +29,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.joda.money.Money;
 
 /**
@@ -34,22 +39,11 @@ import org.joda.money.Money;
  */
 final class LooseGoods {
 
-    /** What a good is wanted for; in this order it takes from what is on hand. */
-    enum Use {
-        FILL(BillPart.FILL),
-        TOP_UP(BillPart.FILL),
-        WALK(BillPart.WALKS),
-        DRAIN(BillPart.GROUND);
-
-        private final BillPart part;
-
-        Use(BillPart part) {
-            this.part = part;
-        }
-    }
+    private static final Comparator<Want> ORDER =
+            Comparator.comparing(Want::season).thenComparing(Want::use).thenComparing(Want::good);
 
     /** A good wanted in a season. */
-    record Want(int season, Use use, BulkGood good) {}
+    private record Want(int season, Use use, BulkGood good) {}
 
     /**
      * How it is got.
@@ -58,53 +52,37 @@ final class LooseGoods {
      * @param onHand what of it is there already
      * @param serves the beds, walks or drains
      */
-    record Need(Want want, Volume volume, Volume onHand, List<UUID> serves) {
+    private record Need(Want want, Volume volume, Volume onHand, List<UUID> serves) {
 
         Volume bought() {
             return volume.lessOrNone(onHand);
         }
     }
 
-    /** What one bed, walk or drain takes. */
-    private record Share(UUID id, Volume volume) {}
-
     private final Plan plan;
     private final Function<PriceItem, Optional<Money>> price;
-    private final SortedMap<Want, List<Share>> wanted = new TreeMap<>(
-            Comparator.comparing(Want::season).thenComparing(Want::use).thenComparing(Want::good));
+    private final Takeoff takeoff;
 
-    LooseGoods(Plan plan, Function<PriceItem, Optional<Money>> price) {
-        this.plan = plan;
+    LooseGoods(Takeoff takeoff, Function<PriceItem, Optional<Money>> price) {
+        this.plan = takeoff.plan();
         this.price = price;
+        this.takeoff = takeoff;
     }
 
-    void want(int season, Use use, BulkGood good, UUID id, Volume volume) {
-        if (volume.millilitres() > 0) {
-            wanted.computeIfAbsent(new Want(season, use, good), want -> new ArrayList<>())
-                    .add(new Share(id, volume));
-        }
-    }
-
-    /** With nothing on hand. */
+    /** What is wanted and what of it is there, the earliest season first. */
     List<Need> needs() {
-        return needs(List.of(), new TreeMap<>());
-    }
-
-    /**
-     * The earliest season first.
-     *
-     * @param spoil topsoil that is dug out, by season; it is there from then on
-     */
-    List<Need> needs(Collection<Supply.OnHand> there, SortedMap<Integer, Volume> spoil) {
         Map<BulkGood, Volume> onHand = new EnumMap<>(BulkGood.class);
-        there.forEach(one -> onHand.put(one.good(), one.volume()));
-        TreeMap<Integer, Volume> heaps = new TreeMap<>(spoil);
+        plan.supply().onHand().forEach(one -> onHand.put(one.good(), one.volume()));
+        Deque<Takeoff.Gained> gained = new ArrayDeque<>(takeoff.gained().stream()
+                .sorted(Comparator.comparing(Takeoff.Gained::season))
+                .toList());
         List<Need> needs = new ArrayList<>();
-        wanted.forEach((want, shares) -> {
-            while (!heaps.isEmpty() && heaps.firstKey() <= want.season()) {
-                onHand.merge(BulkGood.TOPSOIL, heaps.pollFirstEntry().getValue(), Volume::plus);
+        wanted().forEach((want, shares) -> {
+            while (!gained.isEmpty() && gained.peek().season() <= want.season()) {
+                Takeoff.Gained heap = gained.poll();
+                onHand.merge(heap.good(), heap.volume(), Volume::plus);
             }
-            Volume volume = shares.stream().map(Share::volume).reduce(Volume.ZERO, Volume::plus);
+            Volume volume = shares.stream().map(Loose::volume).reduce(Volume.ZERO, Volume::plus);
             Volume left = onHand.getOrDefault(want.good(), Volume.ZERO);
             Volume used = left.compareTo(volume) < 0 ? left : volume;
             onHand.put(want.good(), left.lessOrNone(used));
@@ -112,13 +90,57 @@ final class LooseGoods {
                     want,
                     volume,
                     used,
-                    shares.stream().map(Share::id).distinct().sorted().toList()));
+                    shares.stream()
+                            .map(share -> share.served().id())
+                            .distinct()
+                            .sorted()
+                            .toList()));
         });
         return needs;
     }
 
-    /** What the needs put on the bill; lines for the same thing of one season and part are one. */
-    List<BillLine> lines(List<Need> needs) {
+    private SortedMap<Want, List<Loose>> wanted() {
+        return takeoff.loose().stream()
+                .collect(Collectors.groupingBy(
+                        loose -> new Want(loose.season(), loose.use(), loose.good()),
+                        () -> new TreeMap<>(ORDER),
+                        Collectors.toList()));
+    }
+
+    /** What is put on the bill. */
+    List<BillLine> lines() {
+        return lines(needs());
+    }
+
+    /** What fills the beds: the ways to get it. */
+    List<SeasonSoil> soil() {
+        return purchases(needs()).entrySet().stream()
+                .filter(bought -> bought.getKey().want().use().part() == BillPart.FILL)
+                .map(bought -> new SeasonSoil(
+                        bought.getKey().want().season(),
+                        bought.getKey().want().use() == Use.TOP_UP,
+                        supply(bought.getKey(), bought.getValue())))
+                .toList();
+    }
+
+    private SoilSupply supply(Need need, BulkPurchase purchase) {
+        BulkGood good = need.want().good();
+        SoilSupply supply = SoilSupply.of(
+                good,
+                need.volume(),
+                need.onHand(),
+                plan.supply().tipping(),
+                plan.units(),
+                price,
+                plan.supply().vehicles());
+        BulkPurchase undelivered = BulkPurchase.looseUndelivered(good, need.bought(), plan.units(), price);
+        return plan.supply().sharedDelivery()
+                ? supply.onASharedLorry(undelivered, purchase.equals(undelivered))
+                : supply;
+    }
+
+    /** Lines for the same thing of one season and part are one. */
+    private List<BillLine> lines(List<Need> needs) {
         List<BillLine> lines = new ArrayList<>();
         Map<Need, BulkPurchase> purchases = purchases(needs);
         purchases.forEach((need, purchase) -> purchase.lots()
@@ -138,7 +160,7 @@ final class LooseGoods {
     }
 
     /** How each need is bought. */
-    Map<Need, BulkPurchase> purchases(List<Need> needs) {
+    private Map<Need, BulkPurchase> purchases(List<Need> needs) {
         Map<Need, BulkPurchase> purchases = new LinkedHashMap<>();
         Set<Need> loose = plan.supply().sharedDelivery() ? sharingADelivery(needs) : Set.of();
         for (Need need : needs) {
@@ -199,13 +221,13 @@ final class LooseGoods {
     /** One lorry for all of them, told with the first use. */
     private BillLine delivery(List<Need> loads) {
         List<UUID> beds = loads.stream()
-                .filter(need -> need.want().use().part == BillPart.FILL)
+                .filter(need -> need.want().use().part() == BillPart.FILL)
                 .flatMap(need -> need.serves().stream())
                 .distinct()
                 .sorted()
                 .toList();
         List<UUID> places = loads.stream()
-                .filter(need -> need.want().use().part != BillPart.FILL)
+                .filter(need -> need.want().use().part() != BillPart.FILL)
                 .flatMap(need -> need.serves().stream())
                 .distinct()
                 .sorted()
@@ -213,7 +235,7 @@ final class LooseGoods {
         Want first = loads.get(0).want();
         return BillLine.of(
                         first.season(),
-                        first.use().part,
+                        first.use().part(),
                         GoodsPrices.SOIL_DELIVERY,
                         BigDecimal.ONE,
                         price.apply(GoodsPrices.SOIL_DELIVERY),
@@ -225,10 +247,10 @@ final class LooseGoods {
     }
 
     private BillLine line(Need need, PriceItem item, BulkPurchase.Lot lot) {
-        boolean fill = need.want().use().part == BillPart.FILL;
+        boolean fill = need.want().use().part() == BillPart.FILL;
         return BillLine.of(
                 need.want().season(),
-                need.want().use().part,
+                need.want().use().part(),
                 item,
                 lot.quantity(),
                 price.apply(item),

@@ -3,6 +3,7 @@ package fairacre.cost;
 import fairacre.build.Offcut;
 import fairacre.frame.BoardsOfLength;
 import fairacre.measure.Length;
+import fairacre.takeoff.BoardKind;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -3,10 +3,12 @@ package fairacre.fill;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.TakeoffSource;
 import java.util.List;
 
 /** What is in a bed. */
-public final class FillCapability implements Capability {
+public final class FillCapability implements Capability, TakeoffSource {
 
     @Override
     public List<FillRule> rules() {
@@ -16,5 +18,10 @@ public final class FillCapability implements Capability {
     @Override
     public List<Finder> ofWhatIsBought(SnagContext context) {
         return List.of(new Finder("what beds are filled with", () -> new FillSnags(context).find()));
+    }
+
+    @Override
+    public void takeOff(Takeoff takeoff) {
+        FillWants.takeOff(takeoff);
     }
 }

@@ -3,10 +3,12 @@ package fairacre.frame;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.TakeoffSource;
 import java.util.List;
 
 /** The boards round a bed. */
-public final class FrameCapability implements Capability {
+public final class FrameCapability implements Capability, TakeoffSource {
 
     @Override
     public List<FrameRule> rules() {
@@ -16,5 +18,10 @@ public final class FrameCapability implements Capability {
     @Override
     public List<Finder> onTheGround(SnagContext context) {
         return List.of(new Finder("frames", () -> new FrameSnags(context).find()));
+    }
+
+    @Override
+    public void takeOff(Takeoff takeoff) {
+        FrameWants.takeOff(takeoff);
     }
 }

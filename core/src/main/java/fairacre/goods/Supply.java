@@ -71,4 +71,9 @@ public record Supply(
     public Supply withTipping(boolean tips) {
         return new Supply(tips, spoil, topUpYears, onHand, sharedDelivery, vehicles);
     }
+
+    /** What is dug out is not used either, and no top-up is planned. */
+    public Supply withNothingOnHand() {
+        return new Supply(tipping, false, 0, List.of(), sharedDelivery, vehicles);
+    }
 }

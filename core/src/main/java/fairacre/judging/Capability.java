@@ -1,12 +1,13 @@
 package fairacre.judging;
 
+import fairacre.parts.Part;
 import java.util.List;
 
 /**
  * What one part of the trade brings to the judgement of a plan: its rules, and who looks for what breaks them. What a
  * capability has none of stays empty; one that a garden has not begun finds nothing.
  */
-public interface Capability {
+public interface Capability extends Part {
 
     /** All its rules, in the order in which snags of equal weight are told. */
     List<? extends Rule> rules();

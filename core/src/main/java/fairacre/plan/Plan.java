@@ -222,6 +222,23 @@ public record Plan(
         return walks().stream().filter(walk -> walk.lifetime().includes(season)).toList();
     }
 
+    /** The same ground with these beds alone, nothing of what they take on hand, and no years to come. */
+    public Plan ofBedsAlone(List<Bed> some) {
+        return new Plan(
+                id,
+                name,
+                units,
+                firstSeason,
+                budget,
+                site,
+                some,
+                List.of(),
+                supply.withNothingOnHand(),
+                workshop.withoutOffcuts(),
+                yearBegins,
+                ThingLists.NONE);
+    }
+
     /** What the beds of a season stand in. */
     public Setting setting(int season) {
         return new Setting(site, standingThings(season), waysIn(season));

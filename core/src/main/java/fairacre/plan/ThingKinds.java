@@ -1,12 +1,10 @@
 package fairacre.plan;
 
+import fairacre.parts.Part;
 import java.util.List;
 
-/**
- * Kinds of things that a capability adds to the plan. It is found as a service: its class is named in
- * {@code META-INF/services/fairacre.plan.ThingKinds}.
- */
-public interface ThingKinds {
+/** A part of the trade that adds kinds of things to the plan. */
+public interface ThingKinds extends Part {
 
     List<Things<?>> kinds();
 }

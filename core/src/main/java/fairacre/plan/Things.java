@@ -6,13 +6,13 @@ import fairacre.bill.Sundry;
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.parts.Parts;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.ServiceLoader;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiConsumer;
@@ -236,8 +236,7 @@ public record Things<T>(
     private static final class Registry {
         private static final List<Things<?>> ALL = Stream.concat(
                         KNOWN.stream(),
-                        ServiceLoader.load(ThingKinds.class, Things.class.getClassLoader()).stream()
-                                .flatMap(provider -> provider.get().kinds().stream()))
+                        Parts.bringing(ThingKinds.class).stream().flatMap(part -> part.kinds().stream()))
                 .toList();
     }
 

@@ -1,12 +1,16 @@
 package fairacre.surface;
 
+import fairacre.bill.PriceList;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.TakeoffSource;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** What walks and drains are made of. */
-public final class SurfaceCapability implements Capability {
+public final class SurfaceCapability implements Capability, PriceList, TakeoffSource {
 
     @Override
     public List<SurfaceRule> rules() {
@@ -18,5 +22,15 @@ public final class SurfaceCapability implements Capability {
         return List.of(
                 new Finder("drains", () -> new DrainSnags(context).find()),
                 new Finder("what walks are made of", () -> new SurfaceSnags(context).find()));
+    }
+
+    @Override
+    public void takeOff(Takeoff takeoff) {
+        SurfaceWants.takeOff(takeoff);
+    }
+
+    @Override
+    public Stream<Offer> offers() {
+        return SurfacePrices.offers();
     }
 }

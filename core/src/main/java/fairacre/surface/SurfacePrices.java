@@ -1,18 +1,19 @@
 package fairacre.surface;
 
 import fairacre.bill.PriceItem;
-import fairacre.bill.PriceList;
+import fairacre.bill.PriceList.Offer;
 import fairacre.measure.Units;
 import java.util.stream.Stream;
 
 /** What is sold by length for walks and drains; what covers them is among the goods. */
-public final class SurfacePrices implements PriceList {
+public final class SurfacePrices {
 
     private static final double EDGING_PER_METRE = 4;
     private static final double DRAIN_PIPE_PER_METRE = 3;
 
-    @Override
-    public Stream<Offer> offers() {
+    private SurfacePrices() {}
+
+    static Stream<Offer> offers() {
         return Stream.concat(
                 Offer.byLength(SurfacePrices::edging, EDGING_PER_METRE),
                 Offer.byLength(SurfacePrices::drainPipe, DRAIN_PIPE_PER_METRE));

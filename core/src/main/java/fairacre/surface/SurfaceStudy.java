@@ -24,6 +24,7 @@ import fairacre.shape.Intervals.Interval;
 import fairacre.shape.Line;
 import fairacre.shape.Memo;
 import fairacre.shape.Ring;
+import fairacre.takeoff.Takeoff;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -52,6 +53,11 @@ public final class SurfaceStudy {
     /** All walks, main ones first. */
     public static List<WalkTakeoff> of(Plan plan) {
         return of(plan, Memo.none());
+    }
+
+    /** Those of a takeoff, worked out once. */
+    public static List<WalkTakeoff> in(Takeoff takeoff) {
+        return takeoff.once(WalkTakeoff.class, () -> of(takeoff.plan(), takeoff.memo()));
     }
 
     /** @param memo of what was worked out before, for this plan or one like it */

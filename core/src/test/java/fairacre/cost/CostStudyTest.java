@@ -31,8 +31,10 @@ import fairacre.build.GroundFall;
 import fairacre.build.Material;
 import fairacre.build.Offcut;
 import fairacre.build.Workshop;
+import fairacre.fill.FillJob;
 import fairacre.fill.Recipe;
 import fairacre.frame.BoardsOfLength;
+import fairacre.frame.FrameJob;
 import fairacre.goods.BulkGood;
 import fairacre.goods.GoodsPrices;
 import fairacre.goods.Layer;
@@ -466,9 +468,11 @@ class CostStudyTest {
             BedRevision revision = bed.revisions().get(0);
             Rectangle moved = revision.outline().shifted(0.0123457, 0.1);
             BedRevision turned = revision.withOutline(moved.movedTo(moved.centre(), moved.turn() + 33.3));
-            assertThat(Job.of(bed.id(), null, turned))
+            Bed there = Bed.of(bed.id(), bed.name(), turned);
+            assertThat(FrameJob.of(there))
                     .as(revision.shape().form().toString())
-                    .isEqualTo(Job.of(bed.id(), null, revision));
+                    .isEqualTo(FrameJob.of(Bed.of(bed.id(), bed.name(), revision)));
+            assertThat(FillJob.of(there)).isEqualTo(FillJob.of(Bed.of(bed.id(), bed.name(), revision)));
         }
     }
 

@@ -1,22 +1,12 @@
-package fairacre.cost;
+package fairacre.frame;
 
 import fairacre.build.Frame;
 import fairacre.build.Kit;
 import fairacre.build.Wall;
-import fairacre.fill.FillTakeoff;
-import fairacre.fill.Ingredients;
-import fairacre.frame.FrameTakeoff;
-import fairacre.frame.Hardware;
-import fairacre.frame.HardwareStudy;
-import fairacre.frame.MasonryTakeoff;
-import fairacre.frame.Timber;
-import fairacre.goods.BulkGood;
-import fairacre.goods.Filling;
-import fairacre.goods.LayerKind;
 import fairacre.measure.Length;
-import fairacre.measure.Volume;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
+import fairacre.takeoff.BoardKind;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -26,33 +16,31 @@ import java.util.TreeMap;
 import java.util.UUID;
 
 /**
- * What one revision of a bed adds: the pieces of its frame, what holds it together, and its soil.
+ * What one revision of a bed adds to its frame: the pieces, and what holds them together.
  *
  * <p>The first revision buys everything. A later one that keeps outline, material, board and joint and stands higher
  * buys the added courses only, with longer posts and stakes; one that stands no higher buys no boards, only what of
- * fittings, cap, legs or part-courses is new; any other builds a new frame. Soil that is in the bed is used again, so
- * only the difference is bought, of the mix that goes on top. A bed that stood already costs nothing until it is
- * rebuilt.
+ * fittings, cap, legs or part-courses is new; any other builds a new frame. A bed that stood already costs nothing
+ * until it is rebuilt.
  *
- * @param pieces of every kind of board, posts, stakes, ties and caps among them
  * @param courses of boards that are bought, 0 to all of the frame's
+ * @param pieces of every kind of board, posts, stakes, ties and caps among them
  * @param hardware what holds and lines the boards that are bought, or is added to those that are there
- * @param masonry of a wall, or of the courses that are added to one
- * @param soil what of each good is added, with the base under a wall
  * @param kit the ready-made bed that is bought; empty if it is none, or if it stands already
+ * @param masonry of a wall, or of the courses that are added to one
  */
-record Job(
+public record FrameJob(
         UUID bed,
         int season,
         int courses,
         SortedMap<BoardKind, List<Length>> pieces,
         Optional<Hardware> hardware,
         Optional<Kit> kit,
-        Optional<MasonryTakeoff> masonry,
-        SortedMap<BulkGood, Volume> soil) {
+        Optional<MasonryTakeoff> masonry) {
 
-    static List<Job> of(Bed bed) {
-        List<Job> jobs = new ArrayList<>();
+    /** One for each revision. */
+    public static List<FrameJob> of(Bed bed) {
+        List<FrameJob> jobs = new ArrayList<>();
         BedRevision before = null;
         for (BedRevision revision : bed.revisions()) {
             jobs.add(of(bed.id(), before, revision));
@@ -61,52 +49,32 @@ record Job(
         return jobs;
     }
 
-    static Job of(UUID bed, BedRevision before, BedRevision revision) {
+    private static FrameJob of(UUID bed, BedRevision before, BedRevision revision) {
         if (before == null && revision.existing()) {
-            return new Job(
+            return new FrameJob(
                     bed,
                     revision.from(),
                     0,
                     Collections.emptySortedMap(),
                     Optional.empty(),
                     Optional.empty(),
-                    Optional.empty(),
-                    Collections.emptySortedMap());
+                    Optional.empty());
         }
         Optional<Frame> bought = bought(before, revision);
         Optional<Hardware> hardware =
                 bought.map(frame -> hardware(before, revision, frame)).orElseGet(() -> added(before, revision));
-        Optional<MasonryTakeoff> masonry = masonry(before, revision);
-        Volume now = FillTakeoff.of(revision).volume();
-        Volume there = before == null ? Volume.ZERO : FillTakeoff.of(before).volume();
         Optional<Kit> kit = revision.build()
                 .kit()
                 .filter(k ->
                         before == null || before.build().kit().filter(k::equals).isEmpty());
-        Filling filling = there.equals(Volume.ZERO) && !revision.flat()
-                ? revision.build().fill()
-                : revision.build().fill().withoutBelow();
-        return new Job(
+        return new FrameJob(
                 bed,
                 revision.from(),
                 bought.map(Frame::courses).orElse(0),
                 pieces(before, revision, bought, hardware),
                 hardware,
                 kit,
-                masonry,
-                withFooting(
-                        Ingredients.of(filling, now.lessOrNone(there)),
-                        masonry.map(MasonryTakeoff::footing).orElse(Volume.ZERO)));
-    }
-
-    /** The base under a wall comes loose with what fills the bed, more of it than lies there when it is compacted. */
-    private static SortedMap<BulkGood, Volume> withFooting(SortedMap<BulkGood, Volume> soil, Volume compacted) {
-        if (compacted.equals(Volume.ZERO)) {
-            return soil;
-        }
-        SortedMap<BulkGood, Volume> goods = new TreeMap<>(soil);
-        goods.merge(BulkGood.BASE, Volume.litres(compacted.litres() * LayerKind.BASE.ordered()), Volume::plus);
-        return goods;
+                masonry(before, revision));
     }
 
     private static Optional<MasonryTakeoff> masonry(BedRevision before, BedRevision revision) {

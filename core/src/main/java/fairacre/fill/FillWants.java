@@ -1,0 +1,42 @@
+package fairacre.fill;
+
+import fairacre.goods.BulkGood;
+import fairacre.measure.Volume;
+import fairacre.plan.Bed;
+import fairacre.plan.BedRevision;
+import fairacre.takeoff.Served;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.Use;
+import java.util.List;
+
+/** Takes off what fills the beds, and their yearly top-up of compost. */
+final class FillWants {
+
+    private FillWants() {}
+
+    /** The question what fills a bed. */
+    private record JobsOf(Bed bed) {}
+
+    /** The question what a bed takes every year. */
+    private record TopUpOf(BedRevision bed) {}
+
+    static void takeOff(Takeoff takeoff) {
+        for (Bed bed : takeoff.plan().beds()) {
+            List<FillJob> jobs = takeoff.memo().recall(new JobsOf(bed), () -> FillJob.of(bed));
+            jobs.forEach(job -> job.soil()
+                    .forEach((good, volume) ->
+                            takeoff.loose(job.season(), Use.FILL, good, volume, Served.bed(bed.id()))));
+        }
+        takeoff.plan().beds().forEach(bed -> topUp(bed, takeoff));
+    }
+
+    private static void topUp(Bed bed, Takeoff takeoff) {
+        for (int year = 1; year <= takeoff.plan().supply().topUpYears(); year++) {
+            int season = bed.firstSeason() + year;
+            Volume compost = bed.in(season)
+                    .map(revision -> takeoff.memo().recall(new TopUpOf(revision), () -> TopUp.of(revision)))
+                    .orElse(Volume.ZERO);
+            takeoff.loose(season, Use.TOP_UP, BulkGood.COMPOST, compost, Served.bed(bed.id()));
+        }
+    }
+}

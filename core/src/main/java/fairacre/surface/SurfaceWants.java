@@ -1,0 +1,80 @@
+package fairacre.surface;
+
+import fairacre.bill.BillPart;
+import fairacre.goods.BulkGood;
+import fairacre.goods.GoodsPrices;
+import fairacre.goods.LayerKind;
+import fairacre.takeoff.Served;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.Use;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Takes off what walks and drains are made of. */
+final class SurfaceWants {
+
+    private final Takeoff takeoff;
+    private final List<WalkTakeoff> walks;
+
+    private SurfaceWants(Takeoff takeoff) {
+        this.takeoff = takeoff;
+        this.walks = SurfaceStudy.in(takeoff);
+    }
+
+    static void takeOff(Takeoff takeoff) {
+        SurfaceWants wants = new SurfaceWants(takeoff);
+        wants.looseOfWalks();
+        Arrays.stream(LayerKind.values()).filter(kind -> kind.good().isEmpty()).forEach(wants::covering);
+        wants.edging();
+        DrainTakeoff.of(takeoff.plan()).forEach(wants::drain);
+        wants.spoil();
+    }
+
+    private void looseOfWalks() {
+        walks.forEach(walk -> walk.layers()
+                .forEach(layer -> layer.layer()
+                        .kind()
+                        .good()
+                        .ifPresent(good -> takeoff.loose(
+                                walk.season(), Use.WALK, good, layer.volume(), Served.place(walk.walk())))));
+    }
+
+    private void covering(LayerKind kind) {
+        walks.forEach(walk -> layers(walk, kind)
+                .forEach(layer -> takeoff.area(
+                        walk.season(),
+                        BillPart.WALKS,
+                        units -> GoodsPrices.area(kind, units),
+                        layer.covered(),
+                        Served.place(walk.walk()))));
+    }
+
+    private static Stream<LayerTakeoff> layers(WalkTakeoff walk, LayerKind kind) {
+        return walk.layers().stream().filter(layer -> layer.layer().kind() == kind);
+    }
+
+    private void edging() {
+        walks.forEach(walk -> takeoff.length(
+                walk.season(), BillPart.WALKS, SurfacePrices::edging, walk.edging(), Served.place(walk.walk())));
+    }
+
+    /** What is dug out for walks goes into the beds, where the gardener says so. */
+    private void spoil() {
+        if (takeoff.plan().supply().spoil()) {
+            walks.forEach(walk -> takeoff.gain(walk.season(), BulkGood.TOPSOIL, walk.spoil()));
+        }
+    }
+
+    private void drain(DrainTakeoff drain) {
+        Served served = Served.place(drain.drain());
+        takeoff.loose(drain.season(), Use.DRAIN, BulkGood.STONE, drain.stone(), served);
+        takeoff.length(drain.season(), BillPart.GROUND, SurfacePrices::drainPipe, drain.pipe(), served);
+        takeoff.area(
+                drain.season(),
+                BillPart.GROUND,
+                units -> GoodsPrices.area(LayerKind.FABRIC, units),
+                drain.fabric(),
+                served);
+    }
+}

@@ -1,0 +1,124 @@
+package fairacre.takeoff;
+
+import fairacre.bill.BillPart;
+import fairacre.bill.PriceItem;
+import fairacre.goods.BulkGood;
+import fairacre.measure.Area;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.measure.Volume;
+import fairacre.parts.Parts;
+import fairacre.plan.Plan;
+import fairacre.shape.Memo;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Supplier;
+
+/** Everything that a plan calls for, over all seasons; made with {@link #of}, and filled by each part of the trade. */
+public final class Takeoff {
+
+    private final Plan plan;
+    private final Memo memo;
+    private final List<Boards> boards = new ArrayList<>();
+    private final List<Loose> loose = new ArrayList<>();
+    private final List<Gained> gained = new ArrayList<>();
+    private final Map<Sold.Line, Sold> sold = new LinkedHashMap<>();
+    private final Map<Object, Object> once = new HashMap<>();
+
+    /** A loose good that the work itself brings, in a season; it is there from then on. */
+    public record Gained(int season, BulkGood good, Volume volume) {}
+
+    private Takeoff(Plan plan, Memo memo) {
+        this.plan = plan;
+        this.memo = memo;
+    }
+
+    /** @param memo of what was worked out before, for this plan or one like it */
+    public static Takeoff of(Plan plan, Memo memo) {
+        Takeoff takeoff = new Takeoff(plan, memo);
+        Parts.bringing(TakeoffSource.class).forEach(source -> source.takeOff(takeoff));
+        return takeoff;
+    }
+
+    public Plan plan() {
+        return plan;
+    }
+
+    public Memo memo() {
+        return memo;
+    }
+
+    /** What is worked out on the way and asked for again, by what it is. */
+    @SuppressWarnings("unchecked")
+    public <T> List<T> once(Class<T> what, Supplier<List<T>> work) {
+        return (List<T>) once.computeIfAbsent(what, unknown -> List.copyOf(work.get()));
+    }
+
+    public void boards(int season, BoardKind kind, List<Length> pieces, UUID bed) {
+        boards.add(new Boards(season, kind, pieces, bed));
+    }
+
+    /** Nothing for no volume. */
+    public void loose(int season, Use use, BulkGood good, Volume volume, Served served) {
+        if (volume.millilitres() > 0) {
+            loose.add(new Loose(season, use, good, volume, served));
+        }
+    }
+
+    /** Something that comes out of the ground or off the plot and can be used in the place of what is bought. */
+    public void gain(int season, BulkGood good, Volume volume) {
+        gained.add(new Gained(season, good, volume));
+    }
+
+    /** Sold by the foot or the metre. */
+    public void length(int season, BillPart part, Function<Units, PriceItem> item, Length length, Served served) {
+        if (length.isPositive()) {
+            sold(season, part, item.apply(plan.units())).add(length, served);
+        }
+    }
+
+    /** Sold by the square foot or the square metre. */
+    public void area(int season, BillPart part, Function<Units, PriceItem> item, Area area, Served served) {
+        if (!area.isZero()) {
+            sold(season, part, item.apply(plan.units())).add(area, served);
+        }
+    }
+
+    /**
+     * Sold by the piece or in packs of several.
+     *
+     * @param pieces that are used up
+     * @param toThePack at least 1
+     */
+    public void pieces(int season, BillPart part, PriceItem item, double pieces, int toThePack, Served served) {
+        if (pieces > 0) {
+            sold(season, part, item).add(pieces, toThePack, served);
+        }
+    }
+
+    private Sold sold(int season, BillPart part, PriceItem item) {
+        return sold.computeIfAbsent(new Sold.Line(season, part, item), Sold::new);
+    }
+
+    public List<Boards> boards() {
+        return boards;
+    }
+
+    public List<Loose> loose() {
+        return loose;
+    }
+
+    public List<Gained> gained() {
+        return gained;
+    }
+
+    public Collection<Sold> sold() {
+        return sold.values();
+    }
+}
