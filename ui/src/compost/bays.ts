@@ -12,11 +12,8 @@ export function asFeature({ id, name, place, height, lifetime }: CompostBays): F
     name,
     kind: "COMPOST",
     places: corners(place),
-    breadth: 0,
     margin: 0,
     height,
-    bareInWinter: false,
-    lookout: false,
     lifetime,
   };
 }

@@ -12,7 +12,10 @@ export function rewritten<T>(before: readonly T[], { stretches }: Rewrite<T>): T
 }
 
 /** The judgement that an edit would lead to; what the change doesn't name stays. */
-export function appraisalAfter(before: AppraisalReport, { values, lists, gone }: AppraisalChange): AppraisalReport {
+export function appraisalAfter(
+  before: AppraisalReport,
+  { values, lists, gone }: AppraisalChange,
+): AppraisalReport {
   const kept = Object.entries(before).filter(([part]) => !gone.includes(part));
   const rewrites = Object.entries(lists).map(([part, rewrite]) => [
     part,

@@ -76,11 +76,10 @@ function FeatureForm({ feature }: { feature: Feature }) {
   const { faults, edit } = useFieldEdit();
   const preset = desk.catalogue.features.find((f) => f.kind === feature.kind);
   const extent = preset?.extent ?? "AREA";
-  const living = feature.kind === "TREE" || feature.kind === "HEDGE";
   const opening = feature.kind === "DOOR" || feature.kind === "WINDOW";
 
-  function put(field: string, part: Partial<Feature>) {
-    edit(field, { kind: "PutFeature", feature: { ...feature, ...part } });
+  function put(field: string, part: object) {
+    edit(field, { kind: "PutFeature", feature: { ...feature, ...part } as Feature });
   }
 
   return (
@@ -113,7 +112,7 @@ function FeatureForm({ feature }: { feature: Feature }) {
           }}
         />
         <div className="grid grid-cols-3 items-end gap-2">
-          {(extent === "LINE" || feature.kind === "TREE" || opening) && (
+          {"breadth" in feature && (extent === "LINE" || feature.kind === "TREE" || opening) && (
             <LengthField
               label={
                 {
@@ -147,18 +146,30 @@ function FeatureForm({ feature }: { feature: Feature }) {
               }}
             />
           )}
-          <LengthField
-            label={feature.kind === "DRAIN" ? "Depth of its stone" : "Height"}
-            value={feature.height}
-            units={desk.units}
-            fault={faults["height"]}
-            onCommit={(height) => {
-              put("height", { height });
-            }}
-          />
+          {"depth" in feature && (feature.kind === "DRAIN" || feature.kind === "BURIED_LINE") ? (
+            <LengthField
+              label={feature.kind === "DRAIN" ? "Depth of its stone" : "Depth"}
+              value={feature.depth}
+              units={desk.units}
+              fault={faults["depth"]}
+              onCommit={(depth) => {
+                put("depth", { depth });
+              }}
+            />
+          ) : (
+            <LengthField
+              label="Height"
+              value={feature.height}
+              units={desk.units}
+              fault={faults["height"]}
+              onCommit={(height) => {
+                put("height", { height });
+              }}
+            />
+          )}
         </div>
         <FenceLength feature={feature} />
-        {living && (
+        {"bareInWinter" in feature && (feature.kind === "TREE" || feature.kind === "HEDGE") && (
           <CheckField
             label="Bare in winter"
             checked={feature.bareInWinter}
@@ -181,7 +192,7 @@ function FeatureForm({ feature }: { feature: Feature }) {
           />
         </div>
         {feature.kind === "DRAIN" && <p className="text-sm text-soft">{words.drainBought}</p>}
-        {opening && (
+        {"lookout" in feature && opening && (
           <CheckField
             label="The garden is to be seen from here"
             checked={feature.lookout}

@@ -108,7 +108,12 @@ describe("what stands there", () => {
 
   it("everything that stands there may come in a season and go in one", async () => {
     const drain = {
-      ...tree,
+      breadth: 0.3,
+      margin: 0,
+      height: 0,
+      depth: 0.5,
+      bareInWinter: false,
+      lifetime: {},
       id: "drain",
       name: "Drain",
       kind: "DRAIN" as const,
@@ -121,6 +126,7 @@ describe("what stands there", () => {
     const { submit } = at(<GroundPanel />, { plan: { ...plan, features: [drain, plum] } });
     expect(screen.getByText("Tree, from 2028 until 2031")).toBeVisible();
     await userEvent.click(screen.getByText("Drain", { selector: "summary" }));
+    expect(screen.getByLabelText("Depth of its stone")).toHaveValue("0.50 m");
     await type("Laid in season", "2028");
     expect(submit.mock.calls[0]?.[0]).toMatchObject({ feature: { id: "drain", lifetime: { from: 2028 } } });
     await userEvent.click(screen.getByText("Plum"));

@@ -5,9 +5,12 @@ import { expect, it } from "vitest";
 import type { Feature } from "../api/types";
 import { Features } from "./Features";
 
-const common = { height: 0, breadth: 0, margin: 0, lookout: false, bareInWinter: false, lifetime: {} };
+const common = { height: 0, margin: 0, lifetime: {} };
 const window: Feature = {
   ...common,
+  breadth: 0,
+  bareInWinter: false,
+  lookout: false,
   id: "w",
   kind: "WINDOW",
   name: "Kitchen window",
@@ -28,6 +31,9 @@ const house: Feature = {
 it("draws a fence with the opening that a gate makes", () => {
   const fence: Feature = {
     ...common,
+    breadth: 0,
+    depth: 0,
+    bareInWinter: false,
     id: "f",
     kind: "FENCE",
     name: "Fence",

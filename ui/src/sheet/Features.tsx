@@ -54,6 +54,11 @@ function isSpot(feature: Feature): boolean {
   return feature.places.length === 1;
 }
 
+/** Thickness of a line, or of a trunk; none of an area. */
+function breadthOf(feature: Feature): number {
+  return "breadth" in feature ? feature.breadth : 0;
+}
+
 interface BodyProps {
   feature: Feature;
   parts: readonly (readonly Point[])[];
@@ -63,7 +68,7 @@ interface BodyProps {
 
 function Body({ feature, parts, view, marked }: BodyProps) {
   const stroke = marked ? "var(--color-mark)" : "var(--color-ink)";
-  const thick = Math.max(THINNEST, feature.breadth * view.scale);
+  const thick = Math.max(THINNEST, breadthOf(feature) * view.scale);
   const [first] = feature.places;
   if (!first) return null;
   if (isSpot(feature)) return <Spot feature={feature} at={first} view={view} stroke={stroke} />;
@@ -100,7 +105,7 @@ function Spot({ feature, at, view, stroke }: { feature: Feature; at: Point; view
       <circle
         cx={place.x}
         cy={place.y}
-        r={Math.max(3, (feature.breadth / 2) * view.scale)}
+        r={Math.max(3, (breadthOf(feature) / 2) * view.scale)}
         fill="var(--color-timber)"
         stroke={stroke}
         strokeWidth="1.4"
@@ -109,6 +114,7 @@ function Spot({ feature, at, view, stroke }: { feature: Feature; at: Point; view
   }
   const letter =
     { TAP: "T", VALVE: "V", HOOK: "H", DOWNSPOUT: "S", DOOR: "D", WINDOW: "W" }[feature.kind as string] ?? "";
+  const lookout = "lookout" in feature && feature.lookout;
   const water = ["TAP", "VALVE", "DOWNSPOUT"].includes(feature.kind);
   return (
     <g>
@@ -117,8 +123,8 @@ function Spot({ feature, at, view, stroke }: { feature: Feature; at: Point; view
         cy={place.y}
         r="9"
         fill={water ? "#dcebf8" : "white"}
-        stroke={feature.lookout ? "var(--color-mark)" : stroke}
-        strokeWidth={feature.lookout ? 3 : 1.4}
+        stroke={lookout ? "var(--color-mark)" : stroke}
+        strokeWidth={lookout ? 3 : 1.4}
       />
       <text
         x={place.x}

@@ -78,28 +78,23 @@ function distance({ start, end }: Drawn): number {
 }
 
 export function newFeature(
-  preset: { kind: Feature["kind"]; label: string; breadth: number; margin: number },
+  preset: Catalogue["features"][number],
   places: Point[],
   others: readonly Feature[],
 ): Feature {
-  const { kind, breadth, margin } = preset;
+  const { kind, extent, breadth, margin } = preset;
   const stem = preset.label.replace(/ \(.*| or .*/, "");
   const name = freeName(
     stem,
     others.map((other) => other.name),
   );
-  return {
-    id: crypto.randomUUID(),
-    name,
-    kind,
-    places,
-    breadth,
-    margin,
-    height: 0,
-    bareInWinter: false,
-    lookout: false,
-    lifetime: {},
+  const common = { id: crypto.randomUUID(), name, kind, places, margin, height: 0, lifetime: {} };
+  const own = {
+    AREA: {},
+    LINE: { breadth, depth: 0, bareInWinter: false },
+    SPOT: { breadth, bareInWinter: false, lookout: false },
   };
+  return { ...common, ...own[extent] } as Feature;
 }
 
 /** Of wood chip, laid as usual. */

@@ -24,8 +24,8 @@ const wall: Feature = {
   breadth: 0.2,
   margin: 0,
   height: 1,
+  depth: 0,
   bareInWinter: false,
-  lookout: false,
   lifetime: {},
 };
 const corners = [

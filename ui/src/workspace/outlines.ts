@@ -12,7 +12,7 @@ export function outlinesOf(things: Snag["things"], plan: Plan): SketchLine[] {
     if (walk) return [{ points: walk.corners, closed: true }];
     const feature = standingThings(plan).find((one) => one.id === id);
     if (feature && feature.places.length > 1) {
-      return [{ points: feature.places, closed: feature.places.length > 2 && feature.breadth === 0 }];
+      return [{ points: feature.places, closed: !("breadth" in feature) }];
     }
     const spot = feature?.places[0] ?? plan.waysIn.find((one) => one.id === id)?.place;
     return spot ? [around(spot)] : [];

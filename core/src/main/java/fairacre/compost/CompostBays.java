@@ -100,17 +100,9 @@ public record CompostBays(
 
     /** As they stand on the plot. */
     Feature standing() {
-        return new Feature(
-                id,
-                name,
-                FeatureKind.COMPOST,
-                place.corners(),
-                Length.ZERO,
-                Length.ZERO,
-                height,
-                false,
-                false,
-                lifetime);
+        return Feature.of(id, name, FeatureKind.COMPOST, place.corners(), Length.ZERO, Length.ZERO)
+                .withHeight(height)
+                .withLifetime(lifetime);
     }
 
     /** What is paid for them in the season in which they come. */

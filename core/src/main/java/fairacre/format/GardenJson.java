@@ -13,8 +13,11 @@ import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.outline.Form;
 import fairacre.plan.Change;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
 import fairacre.plan.GroundChange;
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.function.Function;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.IllegalCurrencyException;
@@ -96,6 +99,7 @@ public final class GardenJson {
         module.addSerializer(Money.class, new MoneyWriter());
         module.addDeserializer(Money.class, new MoneyReader());
         module.addSerializer(CurrencyUnit.class, writer((value, json) -> json.writeString(value.getCode())));
+        module.addDeserializer(Feature.class, new FeatureReader());
         ThingChangeJson.addTo(module);
         PlanJson.addTo(module);
         return module;
@@ -132,6 +136,23 @@ public final class GardenJson {
                 write.write(value, json);
             }
         };
+    }
+
+    /**
+     * Its kind tells whether it is an area, a line or a spot; one that nobody knows is refused as any wrong value is.
+     */
+    private static final class FeatureReader extends ValueDeserializer<Feature> {
+        @Override
+        public Feature deserialize(JsonParser json, DeserializationContext context) {
+            JsonNode feature = context.readTree(json);
+            String kind = feature.path("kind").asString("");
+            Class<? extends Feature> type = Arrays.stream(FeatureKind.values())
+                    .filter(each -> each.name().equals(kind))
+                    .findFirst()
+                    .<Class<? extends Feature>>map(each -> each.extent().type())
+                    .orElse(Feature.AreaFeature.class);
+            return context.readTreeAsValue(feature, type);
+        }
     }
 
     /** A flag that is left out is not set. */

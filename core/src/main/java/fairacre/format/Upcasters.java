@@ -15,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class Upcasters {
 
     /** From the first version to the one this program writes. */
-    public static final Upcasters CURRENT = new Upcasters(List.of(Lifetimes.STEP));
+    public static final Upcasters CURRENT = new Upcasters(List.of(Lifetimes.STEP, Extents.STEP));
 
     private final List<Upcaster> steps;
 

@@ -5,56 +5,145 @@ import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
-import fairacre.plan.FeatureKind.Extent;
 import java.util.List;
 import java.util.UUID;
 
-/**
- * Something that stands or lies on the plot and is no bed.
- *
- * @param places corners of an area (3 to 60), points of a line (2 to 60), or one spot
- * @param breadth thickness of a line, diameter of a trunk, width of a door or window; 0 to 5 m
- * @param margin what is kept off or looked after round it: radius of a crown, setback, strip of caution; 0 to 50 m
- * @param height above the ground, 0 to 60 m; 0 where it is not known or of no matter; of a drain, how deep its stone is
- * @param bareInWinter of a tree or hedge: whether it loses its leaves
- * @param lookout of a door or window: whether one wants to see the garden from it
- * @param lifetime the seasons in which it is there; what comes in none of them was there before the garden
- */
-public record Feature(
-        UUID id,
-        String name,
-        FeatureKind kind,
-        List<Point> places,
-        Length breadth,
-        Length margin,
-        Length height,
-        boolean bareInWinter,
-        boolean lookout,
-        Lifetime lifetime) {
+/** Something that stands or lies on the plot and is no bed: an area, a line or a spot, as its kind says. */
+public sealed interface Feature {
 
-    private static final int MOST_PLACES = 60;
-    private static final Length BROADEST = Length.metres(5);
-    private static final Length FURTHEST_MARGIN = Length.metres(50);
-    private static final Length HIGHEST = Length.metres(60);
+    UUID id();
 
-    public Feature {
-        Limits.present(id, "id");
-        name = Limits.name(name, "name");
-        Limits.present(kind, "kind");
-        Limits.atMost(MOST_PLACES, places, "places");
-        places = List.copyOf(places);
-        for (int i = 0; i < places.size(); i++) {
-            Point.near(places.get(i), "places/" + i);
-        }
-        checkPlaces(kind.extent(), places);
-        Limits.between(breadth, Length.ZERO, BROADEST, "breadth");
-        Limits.between(margin, Length.ZERO, FURTHEST_MARGIN, "margin");
-        Limits.between(height, Length.ZERO, HIGHEST, "height");
-        lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
+    String name();
+
+    FeatureKind kind();
+
+    /** Corners of an area (3 to 60), points of a line (2 to 60), or one spot. */
+    List<Point> places();
+
+    /** What is kept off or looked after round it: radius of a crown, setback, strip of caution; 0 to 50 m. */
+    Length margin();
+
+    /** Above the ground, 0 to 60 m; 0 where it is not known or of no matter. */
+    Length height();
+
+    /** The seasons in which it is there; what comes in none of them was there before the garden. */
+    Lifetime lifetime();
+
+    /** Thickness of a line, diameter of a trunk, width of a door or window; an area has none. */
+    default Length breadth() {
+        return Length.ZERO;
     }
 
-    /** Something that was there before the garden and stays. */
-    public Feature(
+    Feature withPlaces(List<Point> newPlaces);
+
+    Feature withHeight(Length newHeight);
+
+    Feature withLifetime(Lifetime newLifetime);
+
+    default Feature shifted(Length dx, Length dy) {
+        return withPlaces(places().stream().map(place -> place.plus(dx, dy)).toList());
+    }
+
+    /** One with ground of its own within its corners. */
+    record AreaFeature(
+            UUID id, String name, FeatureKind kind, List<Point> places, Length margin, Length height, Lifetime lifetime)
+            implements Feature {
+
+        public AreaFeature {
+            Limits.present(id, "id");
+            name = Limits.name(name, "name");
+            Checks.kind(kind, FeatureKind.Extent.AREA);
+            places = Checks.places(places, 3, Checks.MOST_PLACES);
+            Polygons.checkSimple(places, "places", "outline");
+            Checks.margin(margin);
+            Checks.height(height);
+            lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
+        }
+
+        @Override
+        public AreaFeature withPlaces(List<Point> newPlaces) {
+            return new AreaFeature(id, name, kind, newPlaces, margin, height, lifetime);
+        }
+
+        @Override
+        public AreaFeature withHeight(Length newHeight) {
+            return new AreaFeature(id, name, kind, places, margin, newHeight, lifetime);
+        }
+
+        @Override
+        public AreaFeature withLifetime(Lifetime newLifetime) {
+            return new AreaFeature(id, name, kind, places, margin, height, newLifetime);
+        }
+    }
+
+    /**
+     * One along a line.
+     *
+     * @param breadth how thick it is, 0 to 5 m
+     * @param height of what stands above the ground; zero for what lies in it
+     * @param depth of what lies in the ground: how far down the stone of a drain, or a cable, goes, 0 to 5 m; 0 where
+     *     it is not known; zero for what stands above the ground
+     * @param bareInWinter of a hedge: whether it loses its leaves
+     */
+    record LineFeature(
+            UUID id,
+            String name,
+            FeatureKind kind,
+            List<Point> places,
+            Length breadth,
+            Length margin,
+            Length height,
+            Length depth,
+            boolean bareInWinter,
+            Lifetime lifetime)
+            implements Feature {
+
+        private static final Length DEEPEST = Length.metres(5);
+
+        public LineFeature {
+            Limits.present(id, "id");
+            name = Limits.name(name, "name");
+            Checks.kind(kind, FeatureKind.Extent.LINE);
+            places = Checks.places(places, 2, Checks.MOST_PLACES);
+            Checks.goesOn(places);
+            Checks.breadth(breadth);
+            Checks.margin(margin);
+            Checks.height(height);
+            Limits.between(depth, Length.ZERO, DEEPEST, "depth");
+            Checks.only(!kind.buried() || !height.isPositive(), "height", kind, "height: it lies in the ground");
+            Checks.only(kind.buried() || !depth.isPositive(), "depth", kind, "depth: it stands above the ground");
+            Checks.only(!bareInWinter || kind == FeatureKind.HEDGE, "bareInWinter", kind, "leaves to lose");
+            lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
+        }
+
+        @Override
+        public LineFeature withPlaces(List<Point> newPlaces) {
+            return new LineFeature(id, name, kind, newPlaces, breadth, margin, height, depth, bareInWinter, lifetime);
+        }
+
+        @Override
+        public LineFeature withHeight(Length newHeight) {
+            return new LineFeature(id, name, kind, places, breadth, margin, newHeight, depth, bareInWinter, lifetime);
+        }
+
+        public LineFeature withDepth(Length newDepth) {
+            return new LineFeature(id, name, kind, places, breadth, margin, height, newDepth, bareInWinter, lifetime);
+        }
+
+        @Override
+        public LineFeature withLifetime(Lifetime newLifetime) {
+            return new LineFeature(id, name, kind, places, breadth, margin, height, depth, bareInWinter, newLifetime);
+        }
+    }
+
+    /**
+     * One at a spot.
+     *
+     * @param breadth of a trunk, a door or a window, 0 to 5 m
+     * @param bareInWinter of a tree: whether it loses its leaves
+     * @param lookout of a door or window: whether one wants to see the garden from it
+     */
+    record SpotFeature(
             UUID id,
             String name,
             FeatureKind kind,
@@ -63,42 +152,127 @@ public record Feature(
             Length margin,
             Length height,
             boolean bareInWinter,
-            boolean lookout) {
-        this(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, Lifetime.ALWAYS);
-    }
+            boolean lookout,
+            Lifetime lifetime)
+            implements Feature {
 
-    public Feature withPlaces(List<Point> newPlaces) {
-        return new Feature(id, name, kind, newPlaces, breadth, margin, height, bareInWinter, lookout, lifetime);
-    }
-
-    public Feature shifted(Length dx, Length dy) {
-        return withPlaces(places.stream().map(place -> place.plus(dx, dy)).toList());
-    }
-
-    public Feature withLifetime(Lifetime newLifetime) {
-        return new Feature(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, newLifetime);
-    }
-
-    private static void checkPlaces(Extent extent, List<Point> places) {
-        int least = switch (extent) {
-            case AREA -> 3;
-            case LINE -> 2;
-            case SPOT -> 1;
-        };
-        if (places.size() < least || extent == Extent.SPOT && places.size() > 1) {
-            throw new RefusedException(
-                    "places",
-                    places.size() + " places are not what it takes",
-                    extent == Extent.SPOT ? "give one place" : "give at least " + least);
+        public SpotFeature {
+            Limits.present(id, "id");
+            name = Limits.name(name, "name");
+            Checks.kind(kind, FeatureKind.Extent.SPOT);
+            places = Checks.places(places, 1, 1);
+            Checks.breadth(breadth);
+            Checks.margin(margin);
+            Checks.height(height);
+            Checks.only(!bareInWinter || kind == FeatureKind.TREE, "bareInWinter", kind, "leaves to lose");
+            Checks.only(
+                    !lookout || kind == FeatureKind.DOOR || kind == FeatureKind.WINDOW,
+                    "lookout",
+                    kind,
+                    "view of the garden");
+            lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
         }
-        if (extent == Extent.AREA) {
-            Polygons.checkSimple(places, "places", "outline");
-        } else {
+
+        @Override
+        public SpotFeature withPlaces(List<Point> newPlaces) {
+            return new SpotFeature(id, name, kind, newPlaces, breadth, margin, height, bareInWinter, lookout, lifetime);
+        }
+
+        @Override
+        public SpotFeature withHeight(Length newHeight) {
+            return new SpotFeature(id, name, kind, places, breadth, margin, newHeight, bareInWinter, lookout, lifetime);
+        }
+
+        @Override
+        public SpotFeature withLifetime(Lifetime newLifetime) {
+            return new SpotFeature(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, newLifetime);
+        }
+    }
+
+    /**
+     * One that was there before the garden and stays, with no height, depth or leaves that are known.
+     *
+     * @param breadth left out for an area
+     */
+    static Feature of(UUID id, String name, FeatureKind kind, List<Point> places, Length breadth, Length margin) {
+        return switch (kind.extent()) {
+            case AREA -> new AreaFeature(id, name, kind, places, margin, Length.ZERO, Lifetime.ALWAYS);
+            case LINE ->
+                new LineFeature(
+                        id, name, kind, places, breadth, margin, Length.ZERO, Length.ZERO, false, Lifetime.ALWAYS);
+            case SPOT ->
+                new SpotFeature(id, name, kind, places, breadth, margin, Length.ZERO, false, false, Lifetime.ALWAYS);
+        };
+    }
+
+    /**
+     * A drain.
+     *
+     * @param depth how far down its stone goes; zero for the usual depth
+     */
+    static LineFeature drain(
+            UUID id, String name, List<Point> places, Length breadth, Length depth, Lifetime lifetime) {
+        return new LineFeature(
+                id, name, FeatureKind.DRAIN, places, breadth, Length.ZERO, Length.ZERO, depth, false, lifetime);
+    }
+
+    /** What all features are held to. */
+    final class Checks {
+
+        private static final int MOST_PLACES = 60;
+        private static final Length BROADEST = Length.metres(5);
+        private static final Length FURTHEST_MARGIN = Length.metres(50);
+        private static final Length HIGHEST = Length.metres(60);
+
+        private Checks() {}
+
+        private static void kind(FeatureKind kind, FeatureKind.Extent extent) {
+            if (Limits.present(kind, "kind").extent() != extent) {
+                throw new RefusedException(
+                        "kind",
+                        "a " + kind.noun() + " is drawn otherwise",
+                        "give " + kind.extent().places());
+            }
+        }
+
+        private static List<Point> places(List<Point> places, int least, int most) {
+            Limits.atMost(MOST_PLACES, places, "places");
+            for (int i = 0; i < places.size(); i++) {
+                Point.near(places.get(i), "places/" + i);
+            }
+            if (places.size() < least || places.size() > most) {
+                throw new RefusedException(
+                        "places",
+                        places.size() + " places are not what it takes",
+                        most == 1 ? "give one place" : "give at least " + least);
+            }
+            return List.copyOf(places);
+        }
+
+        private static void goesOn(List<Point> places) {
             for (int i = 1; i < places.size(); i++) {
                 if (places.get(i).equals(places.get(i - 1))) {
                     throw new RefusedException(
                             "places/" + i, "it is the same place as the one before", "leave one of them out");
                 }
+            }
+        }
+
+        private static void breadth(Length breadth) {
+            Limits.between(breadth, Length.ZERO, BROADEST, "breadth");
+        }
+
+        private static void margin(Length margin) {
+            Limits.between(margin, Length.ZERO, FURTHEST_MARGIN, "margin");
+        }
+
+        private static void height(Length height) {
+            Limits.between(height, Length.ZERO, HIGHEST, "height");
+        }
+
+        private static void only(boolean fits, String field, FeatureKind kind, String what) {
+            if (!fits) {
+                throw new RefusedException(field, "a " + kind.noun() + " has no " + what, "leave it out");
             }
         }
     }

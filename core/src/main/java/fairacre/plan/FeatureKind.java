@@ -38,9 +38,26 @@ public enum FeatureKind {
 
     /** How a feature is drawn: round its corners, along a line, or at a spot. */
     public enum Extent {
-        AREA,
-        LINE,
-        SPOT
+        AREA(Feature.AreaFeature.class, "at least three corners"),
+        LINE(Feature.LineFeature.class, "two points or more"),
+        SPOT(Feature.SpotFeature.class, "one place");
+
+        private final Class<? extends Feature> type;
+        private final String places;
+
+        Extent(Class<? extends Feature> type, String places) {
+            this.type = type;
+            this.places = places;
+        }
+
+        public Class<? extends Feature> type() {
+            return type;
+        }
+
+        /** What its places are, in a sentence. */
+        String places() {
+            return places;
+        }
     }
 
     private final Extent extent;
@@ -65,6 +82,11 @@ public enum FeatureKind {
     /** Whether no bed may stand on its own ground. */
     public boolean takesGround() {
         return takesGround;
+    }
+
+    /** Whether it lies in the ground, so that it has a depth and no height. */
+    public boolean buried() {
+        return this == DRAIN || this == BURIED_LINE;
     }
 
     /** What one of it is called in a sentence. */

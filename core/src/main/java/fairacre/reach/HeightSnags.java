@@ -232,17 +232,7 @@ final class HeightSnags {
     private Snag outOfReach(Feature fitting, Gardener seated) {
         boolean low = fitting.height().compareTo(HeightStudy.LOWEST_SEATED) < 0;
         Length bound = low ? HeightStudy.LOWEST_SEATED : HeightStudy.HIGHEST_SEATED;
-        Feature moved = new Feature(
-                fitting.id(),
-                fitting.name(),
-                fitting.kind(),
-                fitting.places(),
-                fitting.breadth(),
-                fitting.margin(),
-                bound,
-                fitting.bareInWinter(),
-                fitting.lookout(),
-                fitting.lifetime());
+        Feature moved = fitting.withHeight(bound);
         String words = fitting.name() + " is " + length(fitting.height()) + " above the ground, too "
                 + (low ? "low" : "high") + " for " + seated.name() + ", seated.";
         return Snag.of(

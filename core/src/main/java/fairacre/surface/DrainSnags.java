@@ -14,7 +14,6 @@ import fairacre.judging.Wording;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.Feature;
-import fairacre.plan.FeatureKind;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Put;
 import java.nio.charset.StandardCharsets;
@@ -86,16 +85,12 @@ final class DrainSnags {
     private static Put<Feature> put(Feature wall, Side side, Lifetime lifetime) {
         Length breadth = FeaturePreset.DRAIN.breadth();
         UUID id = UUID.nameUUIDFromBytes(("drain behind " + wall.id()).getBytes(StandardCharsets.UTF_8));
-        return Put.of(new Feature(
+        return Put.of(Feature.drain(
                 id,
                 "Drain",
-                FeatureKind.DRAIN,
                 DrainStudy.along(wall, side, breadth),
                 breadth,
-                Length.ZERO,
                 Length.max(DrainTakeoff.USUAL_DEPTH, wall.height()),
-                false,
-                false,
                 lifetime));
     }
 

@@ -31,15 +31,16 @@ public record DrainTakeoff(UUID drain, int season, Length pipe, Volume stone, Ar
         return plan.features().stream()
                 .filter(feature -> feature.kind() == FeatureKind.DRAIN
                         && feature.lifetime().from().isPresent())
+                .map(Feature.LineFeature.class::cast)
                 .map(DrainTakeoff::of)
                 .toList();
     }
 
-    private static DrainTakeoff of(Feature drain) {
+    private static DrainTakeoff of(Feature.LineFeature drain) {
         double length = Polygons.line(drain.places()).getLength();
         double width = Math.max(PIPE.metres(), drain.breadth().metres());
         double depth = Math.max(
-                PIPE.metres(), drain.height().isPositive() ? drain.height().metres() : USUAL_DEPTH.metres());
+                PIPE.metres(), drain.depth().isPositive() ? drain.depth().metres() : USUAL_DEPTH.metres());
         double hollow = Math.PI * PIPE.metres() * PIPE.metres() / 4;
         return new DrainTakeoff(
                 drain.id(),

@@ -257,16 +257,14 @@ class AppraisalTest {
                 ReachRule.FITTING_UNFIT,
                 with(
                         inesBeans,
-                        Put.of(new Feature(
-                                Gardens.id("Tap"),
-                                "Tap",
-                                FeatureKind.TAP,
-                                List.of(Point.metres(1, 1)),
-                                Length.ZERO,
-                                Length.ZERO,
-                                Length.metres(0.2),
-                                false,
-                                false))));
+                        Put.of(Feature.of(
+                                        Gardens.id("Tap"),
+                                        "Tap",
+                                        FeatureKind.TAP,
+                                        List.of(Point.metres(1, 1)),
+                                        Length.ZERO,
+                                        Length.ZERO)
+                                .withHeight(Length.metres(0.2)))));
         plans.put(
                 WalkRule.THING_SHUT_OUT,
                 with(
@@ -449,16 +447,8 @@ class AppraisalTest {
         Feature wall = plan.features().get(0);
         Plan high = with(
                 plan,
-                Put.of(new Feature(
-                        wall.id(),
-                        wall.name(),
-                        wall.kind(),
-                        wall.places(),
-                        wall.breadth(),
-                        wall.margin(),
-                        Length.metres(1.3),
-                        false,
-                        false)),
+                Put.of(Feature.of(wall.id(), wall.name(), wall.kind(), wall.places(), wall.breadth(), wall.margin())
+                        .withHeight(Length.metres(1.3))),
                 Put.of(feature("Drain", FeatureKind.DRAIN, 0.3, 0, 1, 4.7, 9, 4.7)));
         Snag snag = only(Appraisal.of(high, SEASON), SurfaceRule.NO_DRAIN_BEHIND_WALL);
         assertThat(snag.weight()).isEqualTo(Weight.SERIOUS);

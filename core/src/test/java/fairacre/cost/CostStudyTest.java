@@ -54,7 +54,6 @@ import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
-import fairacre.plan.FeatureKind;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.plan.PurseChange;
@@ -161,16 +160,12 @@ class CostStudyTest {
     @DisplayName(
             "8 m of drain, 0.3 x 0.5 m, worked by hand: 8 m of pipe, 15 m2 of fabric, 1.19 m3 of stone tipped as 1.5; put off with the walks")
     void aDrainThatIsLaidStandsOnTheBill() {
-        Feature drain = new Feature(
+        Feature drain = Feature.drain(
                 id("Drain"),
                 "Drain",
-                FeatureKind.DRAIN,
                 List.of(Point.metres(1, 1), Point.metres(9, 1)),
                 Length.metres(0.3),
-                Length.ZERO,
                 Length.metres(0.5),
-                false,
-                false,
                 Lifetime.from(SEASON));
         Plan plan = Gardens.with(
                 plot(12, 10, List.of()),
@@ -261,16 +256,12 @@ class CostStudyTest {
             "On hand goes into walks, then drains: of 4.80 m3 for a walk and 1.19 for a drain 5.5 are there, so 0.49 are 10 bags [worked by hand]")
     void whatIsOnHandIsUsedForWalksAndDrainsToo() {
         WalkBuild build = new WalkBuild(List.of(new Layer(LayerKind.STONE, Length.inches(2))), true, false);
-        Feature drain = new Feature(
+        Feature drain = Feature.drain(
                 id("Drain"),
                 "Drain",
-                FeatureKind.DRAIN,
                 List.of(Point.metres(1, 6), Point.metres(9, 6)),
                 Length.metres(0.3),
-                Length.ZERO,
                 Length.metres(0.5),
-                false,
-                false,
                 Lifetime.from(SEASON));
         Plan plan = Gardens.with(
                 plot(30, 30, List.of()),

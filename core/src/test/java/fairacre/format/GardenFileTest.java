@@ -116,13 +116,32 @@ class GardenFileTest {
         assertThat(FILE).contains("\"length\" : 2.4").doesNotContain("E-").doesNotContain("micrometres");
     }
 
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "\"kind\" : \"TREE\"|\"kind\" : \"SHED\"|/places: must have at least 3 items",
+                "\"kind\" : \"TREE\"|\"kind\" : \"TREEHOUSE\"|/kind: does not have a value in the enumeration",
+                "\"depth\" : 0.5|\"depth\" : 5.1|/depth: must have a maximum value of 5",
+                "\"depth\" : 0.5|\"lookout\" : true|add \"depth\"",
+            })
+    void aFeatureHasTheFieldsOfItsGeometry(String from, String to, String told) {
+        String file = new String(GardenFile.write(Gardens.everything()), StandardCharsets.UTF_8);
+        byte[] broken =
+                file.replaceFirst(java.util.regex.Pattern.quote(from), to).getBytes(StandardCharsets.UTF_8);
+        assertThatThrownBy(() -> GardenFile.read(broken))
+                .isInstanceOf(FaultyFileException.class)
+                .hasMessageContaining(told);
+    }
+
     /** What is put in place of what, and the pointer and words by which the fault is told. */
     @ParameterizedTest(name = "{0} -> {1}: {2}")
     @CsvSource(
             delimiter = '|',
             quoteCharacter = '`',
             value = {
-                "\"version\" : 2|\"version\" : 3|/version: the file is of version 3",
+                "\"version\" : 3|\"version\" : 4|/version: the file is of version 4",
                 "\"fairacre-garden\"|\"something-else\"|/format: this is not a garden file",
                 "\"length\" : 2.4|\"length\" : 4000|/length: must have a maximum value of 100",
                 "\"length\" : 2.4|\"length\" : 0|/length: must have a minimum value of 0.1",

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.format.Upcasters.Upcaster;
+import fairacre.measure.Length;
 import fairacre.plan.Change;
+import fairacre.plan.Feature;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
 import fairacre.testing.Changes;
@@ -88,6 +90,33 @@ class UpcastersTest {
         assertThat(plan.beds()).hasSameSizeAs(Gardens.everything().beds());
         assertThat(plan.seasonsOfChange()).isEqualTo(Gardens.everything().seasonsOfChange());
         assertThat(GardenFile.read(GardenFile.write(plan))).isEqualTo(plan);
+    }
+
+    /** Until version 2 the height of a drain was the depth of its stone, and all features had all fields. */
+    @Test
+    void whatLiesInTheGroundHasADepth() {
+        JsonNode drain =
+                json("{'kind': 'DRAIN', 'height': 0.5, 'breadth': 0.3, 'bareInWinter': false, 'lookout': false}");
+        ObjectNode change = MAPPER.createObjectNode();
+        change.put("kind", "PutFeature");
+        change.set("feature", drain);
+        assertThat(Upcasters.CURRENT.change(change, 2).path("feature"))
+                .isEqualTo(json("{'kind': 'DRAIN', 'height': 0, 'breadth': 0.3, 'bareInWinter': false, 'depth': 0.5}"));
+        change.set(
+                "feature",
+                json("{'kind': 'SHED', 'height': 2.5, 'breadth': 0, 'bareInWinter': true, 'lookout': true}"));
+        assertThat(Upcasters.CURRENT.change(change, 2).path("feature"))
+                .isEqualTo(json("{'kind': 'SHED', 'height': 2.5}"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("versions")
+    void theDrainOfEveryVersionIsHalfAMetreDeep(int version) throws Exception {
+        assertThat(GardenFile.read(sample("garden-" + version + ".json")).features())
+                .isEqualTo(Gardens.everything().features())
+                .filteredOn(Feature.LineFeature.class::isInstance)
+                .extracting(feature -> ((Feature.LineFeature) feature).depth())
+                .contains(Length.metres(0.5));
     }
 
     /** A log as it was written: each change of every kind is still taken, and what took it back still takes it back. */

@@ -12,6 +12,7 @@ import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
+import fairacre.plan.Lifetime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -106,16 +107,8 @@ class DrainStudyTest {
                     bend + 3 * random.nextDouble());
             for (Side side : Side.values()) {
                 List<Point> places = DrainStudy.along(wall, side, Length.metres(0.3));
-                Feature laid = new Feature(
-                        wall.id(),
-                        "Drain",
-                        FeatureKind.DRAIN,
-                        places,
-                        Length.metres(0.3),
-                        Length.ZERO,
-                        Length.ZERO,
-                        false,
-                        false);
+                Feature laid =
+                        Feature.drain(wall.id(), "Drain", places, Length.metres(0.3), Length.ZERO, Lifetime.ALWAYS);
                 assertThat(Polygons.line(wall.places()).distance(Polygons.line(places)))
                         .isCloseTo((wall.breadth().metres() + 0.3) / 2, within(1e-3));
                 assertThat(DrainStudy.of(List.of(wall, laid), Optional::empty)).isEmpty();

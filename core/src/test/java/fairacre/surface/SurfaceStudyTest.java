@@ -300,16 +300,12 @@ class SurfaceStudyTest {
     @DisplayName(
             "10 m of drain, 0.3 x 0.5 m, round a pipe of 4 in: 1.42 m3 of stone and 5 % more, 16 m2 of fabric and 10 % more [long hand]")
     void aDrainIsStoneRoundAPipeWrappedInFabric() {
-        Feature drain = new Feature(
+        Feature drain = Feature.drain(
                 id("Drain"),
                 "Drain",
-                FeatureKind.DRAIN,
                 List.of(Point.metres(0, 0), Point.metres(6, 0), Point.metres(6, 4)),
                 Length.metres(0.3),
-                Length.ZERO,
                 Length.metres(0.5),
-                false,
-                false,
                 Lifetime.from(SEASON));
         DrainTakeoff takeoff =
                 DrainTakeoff.of(with(plot(10, 10, List.of()), Put.of(drain))).get(0);
@@ -324,17 +320,8 @@ class SurfaceStudyTest {
         Plan there = with(plot(10, 10, List.of()), Put.of(feature("Drain", FeatureKind.DRAIN, 0.3, 0, 0, 0, 10, 0)));
         assertThat(DrainTakeoff.of(there)).isEmpty();
         Feature drain = there.features().get(0);
-        Feature laid = new Feature(
-                drain.id(),
-                "Drain",
-                drain.kind(),
-                drain.places(),
-                drain.breadth(),
-                Length.ZERO,
-                Length.ZERO,
-                false,
-                false,
-                Lifetime.from(SEASON));
+        Feature laid =
+                Feature.drain(drain.id(), "Drain", drain.places(), drain.breadth(), Length.ZERO, Lifetime.from(SEASON));
         DrainTakeoff takeoff = DrainTakeoff.of(with(there, Put.of(laid))).get(0);
         assertThat(takeoff.stone().cubicMetres()).isCloseTo((0.3 * 0.4572 - 0.00811) * 10 * 1.05, within(1e-3));
     }

@@ -147,8 +147,7 @@ public final class Gardens {
         for (int i = 0; i < places.length; i += 2) {
             points.add(Point.metres(places[i], places[i + 1]));
         }
-        return new Feature(
-                id(name), name, kind, points, Length.metres(breadth), Length.metres(margin), Length.ZERO, false, false);
+        return Feature.of(id(name), name, kind, points, Length.metres(breadth), Length.metres(margin));
     }
 
     /** A height of the ground; place and height in metres. */
@@ -306,7 +305,7 @@ public final class Gardens {
                 new Change.SetSite(site),
                 Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 10, 0, 12, 0, 12, 2, 10, 2)),
                 Put.of(feature("Valve", FeatureKind.VALVE, 0, 0, 1, 6)),
-                Put.of(new Feature(
+                Put.of(new Feature.SpotFeature(
                         id("Plum"),
                         "Plum",
                         FeatureKind.TREE,
@@ -315,17 +314,14 @@ public final class Gardens {
                         Length.metres(1.5),
                         Length.metres(4),
                         true,
-                        false)),
-                Put.of(new Feature(
+                        false,
+                        Lifetime.ALWAYS)),
+                Put.of(Feature.drain(
                         id("Drain"),
                         "Drain",
-                        FeatureKind.DRAIN,
                         List.of(Point.metres(0, 9), Point.metres(3, 9.5)),
                         Length.inches(12),
-                        Length.ZERO,
                         Length.metres(0.5),
-                        false,
-                        false,
                         Lifetime.from(SEASON + 1))),
                 Put.of(new WayIn(
                         id("Gate"),

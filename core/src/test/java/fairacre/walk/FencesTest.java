@@ -61,8 +61,7 @@ class FencesTest {
         List<Point> line =
                 new ArrayList<>(turned(angle, inset, inset, 8 - inset, inset, 8 - inset, 6 - inset, inset, 6 - inset));
         line.add(line.get(0));
-        Feature fence = new Feature(
-                id("Fence"), "Fence", kind, line, Length.metres(breadth), Length.ZERO, Length.ZERO, false, false);
+        Feature fence = Feature.of(id("Fence"), "Fence", kind, line, Length.metres(breadth), Length.ZERO);
         Point middle = turned(angle, 4, 3).get(0);
         Bed beans = bed("Beans", middle.x().metres(), middle.y().metres(), 2, 1, -degrees, Optional.empty());
         Plan plan = with(on(edge, List.of(), beans), Put.of(fence));

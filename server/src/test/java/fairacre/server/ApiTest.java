@@ -303,7 +303,8 @@ class ApiTest {
                             .get("base"));
             assertThat(preview.at("/appraisal/lists/beds/stretches/0/fresh")).hasSize(1);
             assertThat(preview.at("/difference/amount").stringValue())
-                    .isEqualTo(preview.at("/appraisal/values/purse/planned/amount").stringValue());
+                    .isEqualTo(
+                            preview.at("/appraisal/values/purse/planned/amount").stringValue());
             assertThat(rosa.get("/api/gardens/" + garden).json().at("/plan/beds"))
                     .isEmpty();
             rosa.change(garden, 1, new Change.PlaceBed(framed()));
@@ -871,7 +872,8 @@ class ApiTest {
                     .json();
             assertThat(preview.get("base")).isEqualTo(after.get("base"));
             BigDecimal more = new BigDecimal(preview.at("/difference/amount").stringValue());
-            assertThat(new BigDecimal(preview.at("/appraisal/values/purse/left/amount").stringValue()))
+            assertThat(new BigDecimal(
+                            preview.at("/appraisal/values/purse/left/amount").stringValue()))
                     .isEqualTo(new BigDecimal("-10.65").subtract(more));
         }
 

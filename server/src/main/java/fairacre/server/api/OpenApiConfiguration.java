@@ -16,6 +16,7 @@ import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.outline.Form;
 import fairacre.plan.Change;
+import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
 import fairacre.plan.Things;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -57,7 +58,7 @@ import org.springframework.context.annotation.Configuration;
 class OpenApiConfiguration {
 
     private static final String SCHEMAS = "#/components/schemas/";
-    private static final List<String> UNIONS = List.of("Change", "Form");
+    private static final List<String> UNIONS = List.of("Change", "Form", "Feature");
     /** Types that are never written by themselves: what is put in and taken out is described for each kind of thing. */
     private static final List<String> NOT_WRITTEN = List.of(
             "Put",
@@ -146,6 +147,7 @@ class OpenApiConfiguration {
             });
             schemas.put("Change", changes);
             schemas.put("Form", union(schemas, GardenJson.FormKinds.class));
+            schemas.put("Feature", features(schemas));
             NOT_WRITTEN.forEach(schemas::remove);
             Stream.concat(
                             schemas.entrySet().stream()
@@ -177,12 +179,19 @@ class OpenApiConfiguration {
         if (schema.getOneOf() != null) {
             List<String> kinds = schema.getOneOf().stream().map(Schema::get$ref).toList();
             schema.setOneOf(null);
-            schema.set$ref(SCHEMAS + (kinds.contains(SCHEMAS + "Batch") ? "Change" : "Form"));
+            schema.set$ref(SCHEMAS + unionOf(kinds));
         }
         if (schema.getProperties() != null) {
             schema.getProperties().values().forEach(OpenApiConfiguration::nameUnions);
         }
         nameUnions(schema.getItems());
+    }
+
+    private static String unionOf(List<String> kinds) {
+        if (kinds.contains(SCHEMAS + "Batch")) {
+            return "Change";
+        }
+        return kinds.contains(SCHEMAS + FeatureKind.Extent.AREA.type().getSimpleName()) ? "Feature" : "Form";
     }
 
     private static Schema<?> union(Map<String, Schema> schemas, Class<?> kinds) {
@@ -227,10 +236,36 @@ class OpenApiConfiguration {
         plan.getProperties().remove("things");
         plan.getRequired().remove("things");
         Things.all().forEach(kind -> {
-            Schema<?> item = context.resolve(new AnnotatedType(kind.type()).resolveAsRef(true));
+            Schema<?> item = kind.type().isSealed()
+                    ? sorts(kind.type(), context)
+                    : context.resolve(new AnnotatedType(kind.type()).resolveAsRef(true));
             plan.addProperty(kind.field(), new ArraySchema().items(item));
             plan.addRequiredItem(kind.field());
         });
+    }
+
+    /** Of a kind of thing with several sorts each is described. */
+    private static Schema<?> sorts(Class<?> type, ModelConverterContext context) {
+        Schema<?> union = new Schema<>();
+        Stream.of(type.getPermittedSubclasses())
+                .map(sort -> context.resolve(new AnnotatedType(sort).resolveAsRef(true)))
+                .forEach(union::addOneOfItem);
+        return union;
+    }
+
+    /** An area, a line or a spot, told apart by the kind. */
+    private static Schema<?> features(Map<String, Schema> schemas) {
+        Schema<?> union = new Schema<>();
+        for (FeatureKind.Extent extent : FeatureKind.Extent.values()) {
+            String name = extent.type().getSimpleName();
+            union.addOneOfItem(new Schema<>().$ref(SCHEMAS + name));
+            StringSchema kinds = new StringSchema();
+            Stream.of(FeatureKind.values())
+                    .filter(kind -> kind.extent() == extent)
+                    .forEach(kind -> kinds.addEnumItem(kind.name()));
+            schemas.get(name).addProperty("kind", kinds);
+        }
+        return union;
     }
 
     private static void require(Schema<?> schema, Class<?> type) {
