@@ -59,6 +59,16 @@ export const words = {
     "Put down a tap, the compost or a door under Ground, or a gate, and ways are measured from there.",
   unreadableLength: "Write a length like 3'6\", 42in, 1.07m or 107cm.",
   away: "The program's database is away. Your edit is kept and made as soon as it is back.",
+  underWay: (
+    told: { state: string; done: number; steps: number } | undefined,
+    doing: string,
+    what: string,
+  ) =>
+    told?.state === "WAITING"
+      ? "Waiting until other work of yours is done."
+      : told && told.steps > 0
+        ? `${doing} … (${String(told.done)} of ${String(told.steps)} ${what} done)`
+        : `${doing} …`,
   awayIdle: "The program does not answer at the moment; it is tried again.",
   conflict: (fields: readonly string[]) =>
     `The same was changed elsewhere meanwhile: ${fields.join("; ")}. The sheet shows your edit, which is not made yet.`,

@@ -3,7 +3,6 @@ import { request } from "./client";
 import type {
   AppraisalReport,
   AtTheBed,
-  BestCutting,
   CarrierGround,
   Catalogue,
   CuttingPlan,
@@ -188,18 +187,6 @@ export function useCutting(id: string, revision: number, beds: string, wanted: b
     enabled: wanted,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
-  });
-}
-
-/** The cheapest layouts; the quick ones are shown until they come. */
-export function useBestCutting(id: string, revision: number, beds: string, wanted: boolean) {
-  return useQuery({
-    queryKey: ["best cutting", id, revision, beds],
-    queryFn: () => request<BestCutting[]>("GET", `/api/gardens/${id}/cutting/best?beds=${beds}`),
-    enabled: wanted,
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    retry: false,
   });
 }
 

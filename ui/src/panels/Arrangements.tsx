@@ -1,6 +1,7 @@
 import { Dialog } from "radix-ui";
-import { useEffect, useRef, useState } from "react";
-import { Problem, request } from "../api/client";
+import { useEffect, useState } from "react";
+import { request } from "../api/client";
+import { useSolve, type Question } from "../api/solves";
 import type { Arrangement, Frame, Rectangle, Wish } from "../api/types";
 import { formatArea, formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
@@ -9,7 +10,6 @@ import { LengthField } from "../parts/LengthField";
 import { boundsOf } from "../sheet/geometry";
 import { Picture } from "../sheet/Picture";
 import { words } from "../words";
-import { front } from "./front";
 import { useDesk } from "../workspace/desk";
 import { revisionIn } from "../workspace/useBedActions";
 
@@ -24,7 +24,7 @@ const MANNERS: readonly { key: LayoutKind; label: string }[] = [
   { key: "COMB", label: "Comb for wheels" },
 ];
 
-/** Whole layouts, worked out and judged by the program one manner after the other; the search can be stopped at any time. */
+/** Whole layouts, worked out and judged by the program one manner after the other; what was found so far is shown, and the search can be stopped. */
 export function Arrangements() {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
@@ -104,34 +104,21 @@ function Search({ onTaken }: { onTaken: () => void }) {
   const desk = useDesk();
   const [wish, setWish, ready] = useWish();
   const [framed, setFramed] = useState(true);
-  const [found, setFound] = useState<readonly Arrangement[]>([]);
-  const [tried, setTried] = useState<number | null>(null);
-  const [fault, setFault] = useState<string>();
-  const stopped = useRef(false);
+  const [question, setQuestion] = useState<Question | null>(null);
+  const { told, open, fault, stop } = useSolve<Arrangement>(question);
   const frame = desk.plan.beds
     .map((bed) => revisionIn(bed, desk.season)?.frame)
     .find((f): f is Frame => f !== undefined);
-  const running = tried !== null && tried < MANNERS.length && !stopped.current;
+  const found = told?.best ?? [];
 
-  async function search() {
-    stopped.current = false;
-    setFound([]);
-    setFault(undefined);
+  function search() {
     const body: Wish = { ...wish, ...(framed && frame ? { frame } : {}) };
-    for (const [index, { key }] of MANNERS.entries()) {
-      if (stopped.current) return;
-      setTried(index);
-      try {
-        const path = `/api/gardens/${desk.plan.id}/arrangements?season=${String(desk.season)}&manner=${key}`;
-        const more = await request<Arrangement[]>("POST", path, body);
-        setFound((before) => front([...before, ...more]));
-      } catch (failure) {
-        setFault(failure instanceof Problem ? failure.message : words.awayIdle);
-        setTried(null);
-        return;
-      }
-    }
-    setTried(MANNERS.length);
+    setQuestion({
+      garden: desk.plan.id,
+      what: "arrangements",
+      query: `?season=${String(desk.season)}`,
+      body,
+    });
   }
 
   return (
@@ -196,31 +183,23 @@ function Search({ onTaken }: { onTaken: () => void }) {
       </div>
       {frame && <CheckField label="Framed as the other beds are" checked={framed} onChange={setFramed} />}
       <div className="flex items-center gap-3">
-        <button
-          type="button"
-          className="strong-button"
-          disabled={running || !ready}
-          onClick={() => void search()}
-        >
+        <button type="button" className="strong-button" disabled={open || !ready} onClick={search}>
           Try them
         </button>
-        {running && (
-          <button
-            type="button"
-            className="plain-button"
-            onClick={() => {
-              stopped.current = true;
-              setTried(MANNERS.length);
-            }}
-          >
+        {open && (
+          <button type="button" className="plain-button" onClick={stop}>
             Stop
           </button>
         )}
-        {tried !== null && (
+        {question && !fault && (
           <p role="status" className="text-sm">
-            {running
-              ? `${MANNERS[tried]?.label ?? ""} … (${String(tried)} of ${String(MANNERS.length)} manners tried)`
-              : `${String(found.length)} sound ${found.length === 1 ? "layout" : "layouts"}.`}
+            {told && !open
+              ? `${String(found.length)} sound ${found.length === 1 ? "layout" : "layouts"}.`
+              : words.underWay(
+                  told,
+                  `Trying ${MANNERS[told?.done ?? 0]?.label.toLowerCase() ?? ""}`,
+                  "manners",
+                )}
           </p>
         )}
       </div>

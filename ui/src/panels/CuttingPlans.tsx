@@ -1,6 +1,6 @@
-import { useState } from "react";
-import { Problem } from "../api/client";
-import { useBestCutting, useCutting } from "../api/queries";
+import { useMemo, useState } from "react";
+import { useCutting } from "../api/queries";
+import { useSolve, type Question } from "../api/solves";
 import type { BestCutting, CuttingPlan, Units } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
@@ -19,9 +19,15 @@ export function CuttingPlans() {
   const chosen = alone ? [...desk.selection].sort().join(",") : "";
   const { data: quick } = useCutting(desk.plan.id, desk.garden.revision, chosen, open);
   const needed = open && quick !== undefined && quick.length > 0;
-  const found = useBestCutting(desk.plan.id, desk.garden.revision, chosen, needed);
+  const garden = desk.plan.id;
+  const revision = desk.garden.revision;
   // What was found for the plan as it was before says nothing of this one.
-  const best = found.isPlaceholderData ? undefined : found.data;
+  const question = useMemo<(Question & { revision: number }) | null>(
+    () => (needed ? { garden, what: "cutting/best", query: `?beds=${chosen}`, revision } : null),
+    [needed, garden, chosen, revision],
+  );
+  const { told, open: looking, fault, stop } = useSolve<BestCutting>(question);
+  const best = told?.best;
   const seasons = [...new Set(quick?.map(({ season }) => season))];
   const materials = new Map(desk.catalogue.materials.map((material) => [material.key, material.label]));
   const boards = new Map(desk.catalogue.boards.map(({ key, label }) => [key, label]));
@@ -64,11 +70,17 @@ export function CuttingPlans() {
             ))}
           </p>
           <p className="text-sm text-soft" role="status">
-            {found.isFetching ? "Looking for the cheapest layout." : ""}
+            {looking ? words.underWay(told, "Looking for the cheapest layout", "kinds of boards") : ""}
+            {!looking && told?.state === "STOPPED" ? "Stopped: the rest is laid out by the quick rule." : ""}
           </p>
-          {found.error && (
+          {looking && told && (
+            <button type="button" className="plain-button" onClick={stop}>
+              Stop looking
+            </button>
+          )}
+          {fault && (
             <p role="alert" className="text-sm text-snag">
-              {found.error instanceof Problem ? found.error.message : words.awayIdle}
+              {fault}
             </p>
           )}
         </>

@@ -161,7 +161,7 @@ describe("how the boards are cut", () => {
 
   async function opened(least: number, best: readonly unknown[] = [], selection: readonly string[] = []) {
     const fetched = answering({
-      "/cutting/best": best,
+      "/cutting/best": { job: "j", state: "DONE", revision: 0, done: best.length, steps: best.length, best },
       "/cutting": [
         { ...kind, cutList: { ...cutList, least }, pieces: [{ mark: "A", length: 2.4, count: 2, beds: [] }] },
       ],
@@ -199,6 +199,22 @@ describe("how the boards are cut", () => {
     expect(await screen.findByText(/none can cost less than/)).toHaveTextContent(
       "none can cost less than €19.00.",
     );
+  });
+
+  it("it says how far the search is, and what was found so far stays when it is stopped", async () => {
+    const running = { job: "j", state: "RUNNING", revision: 0, done: 1, steps: 3, best: [best] };
+    const fetched = answering({
+      "/cutting/best": running,
+      "/cutting/best/j": running,
+      "/jobs/j": {},
+      "/cutting": [{ ...kind, cutList: { ...cutList, least: 3 }, pieces: [] }],
+    });
+    atDesk(deskFor().desk, <FramesPanel />);
+    await userEvent.click(screen.getByText("How the boards are cut"));
+    expect(await screen.findByText(/1 of 3 kinds of boards done/)).toBeVisible();
+    expect(screen.getByText(/no layout costs less\./)).toBeVisible();
+    await userEvent.click(screen.getByRole("button", { name: "Stop looking" }));
+    expect(fetched.mock.calls.map(([url]) => url)).toContain("/api/gardens/garden/jobs/j");
   });
 
   it("the own saw and what lies in the shed are kept with the garden", async () => {

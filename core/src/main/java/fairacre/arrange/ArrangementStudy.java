@@ -34,6 +34,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import org.joda.money.Money;
@@ -69,8 +70,11 @@ public final class ArrangementStudy {
     private final Wish wish;
     private final Supplier<UUID> ids;
     private final Given given;
+    private final BooleanSupplier stop;
 
-    private ArrangementStudy(Plan cleared, List<Change> clearing, int season, Wish wish, Supplier<UUID> ids) {
+    private ArrangementStudy(
+            Plan cleared, List<Change> clearing, int season, Wish wish, Supplier<UUID> ids, BooleanSupplier stop) {
+        this.stop = stop;
         this.cleared = cleared;
         this.clearing = clearing;
         this.season = season;
@@ -84,6 +88,15 @@ public final class ArrangementStudy {
      * @throws RefusedException if nobody gardens
      */
     public static ArrangementStudy of(Plan plan, int season, Wish wish, Supplier<UUID> ids) {
+        return of(plan, season, wish, ids, () -> false);
+    }
+
+    /**
+     * The same for work that may have to be given up.
+     *
+     * @param stop asked again and again; the work ends with a {@link fairacre.shape.StoppedException}
+     */
+    public static ArrangementStudy of(Plan plan, int season, Wish wish, Supplier<UUID> ids, BooleanSupplier stop) {
         if (plan.gardeners().isEmpty()) {
             throw new RefusedException(
                     "gardeners", "nobody gardens here yet", "name who does: reach decides how wide beds are");
@@ -100,7 +113,7 @@ public final class ArrangementStudy {
         Plan cleared = clearing.isEmpty()
                 ? plan
                 : plan.apply(new Change.Batch("Clear", clearing)).orThrow();
-        return new ArrangementStudy(cleared, clearing, season, wish, ids);
+        return new ArrangementStudy(cleared, clearing, season, wish, ids, stop);
     }
 
     /** The layouts of one manner that pass, most growing area first. */
@@ -118,7 +131,7 @@ public final class ArrangementStudy {
 
     /** Layouts are many and are set against each other: boards by the quick rule will do. */
     private Appraisal quickly(Plan plan) {
-        return Appraisal.of(plan, season, Memo.none(), List.of(), KnownCuts.NONE);
+        return Appraisal.of(plan, season, Memo.none().until(stop), List.of(), KnownCuts.NONE);
     }
 
     /** Those that no other dominates, each figure once, most growing area first. */

@@ -28,6 +28,7 @@ import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -132,16 +133,14 @@ final class BoardCosts {
     }
 
     /** Each offcut is used in the first season that wants it. */
-    List<BestCutting> bestCutting(List<Boards> wanted) {
-        List<BestCutting> cuttings = new ArrayList<>();
+    void bestCutting(List<Boards> wanted, Consumer<BestCutting> found) {
         Shed shed = Shed.of(plan.workshop().offcuts());
         bySeason(wanted)
                 .forEach((season, boards) -> pieces(boards).forEach((kind, pieces) -> {
                     BestCut best = bestCut(kind, pieces, shed);
-                    cuttings.add(priced(season, kind, best));
+                    found.accept(priced(season, kind, best));
                     shed.take(kind, best.cutList().shed());
                 }));
-        return cuttings;
     }
 
     private static SortedMap<BoardKind, List<Length>> pieces(List<Boards> wanted) {

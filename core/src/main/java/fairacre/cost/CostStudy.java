@@ -12,15 +12,18 @@ import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
 import fairacre.shape.Memo;
+import fairacre.takeoff.Boards;
 import fairacre.takeoff.Sold;
 import fairacre.takeoff.Takeoff;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 import org.joda.money.Money;
 
@@ -141,6 +144,12 @@ public final class CostStudy {
         return boardCosts().cutting(takeoff().boards(), beds);
     }
 
+    /** At once: as they are known to be cut best, and others by the quick rule. */
+    public List<CuttingPlan> cuttingOf(Predicate<UUID> beds, KnownCuts known) {
+        return new BoardCosts(plan, memo, this::price, Optional.of(known))
+                .cutting(takeoff().boards(), beds);
+    }
+
     /**
      * The cheapest layouts of the same pieces. Where there is much to cut this takes a second or two for each kind of
      * board.
@@ -151,10 +160,32 @@ public final class CostStudy {
 
     /** The same of some beds alone. */
     public List<BestCutting> bestCuttingOf(Predicate<UUID> beds) {
-        return boardCosts()
-                .bestCutting(takeoff().boards().stream()
-                        .filter(boards -> beds.test(boards.bed()))
-                        .toList());
+        List<BestCutting> cuttings = new ArrayList<>();
+        bestCuttingOf(beds, cuttings::add);
+        return cuttings;
+    }
+
+    /**
+     * The same, each told as soon as it is found.
+     *
+     * @param found is told of as many as {@link #boardKinds} says
+     */
+    public void bestCuttingOf(Predicate<UUID> beds, Consumer<BestCutting> found) {
+        boardCosts().bestCutting(boardsOf(beds), found);
+    }
+
+    /** How many kinds of boards are cut for some beds, those of each season counted by themselves. */
+    public int boardKinds(Predicate<UUID> beds) {
+        return (int) boardsOf(beds).stream()
+                .map(boards -> List.of(boards.season(), boards.kind()))
+                .distinct()
+                .count();
+    }
+
+    private List<Boards> boardsOf(Predicate<UUID> beds) {
+        return takeoff().boards().stream()
+                .filter(boards -> beds.test(boards.bed()))
+                .toList();
     }
 
     private void addWhole(Sold sold, List<BillLine> lines) {

@@ -45,6 +45,7 @@ import tools.jackson.databind.module.SimpleModule;
 public final class GardenJson {
 
     private static final double FURTHEST_METRES = 1e6;
+    private static final double MOST_SQUARE_METRES = 1e9;
     private static final double MOST_LITRES = 1e9;
 
     private GardenJson() {}
@@ -88,6 +89,7 @@ public final class GardenJson {
         number(module, Area.class, a -> plain(BigDecimal.valueOf(a.squareCentimetres(), 4)));
         number(module, Volume.class, v -> plain(BigDecimal.valueOf(v.millilitres(), 3)));
         module.addDeserializer(Length.class, new LengthReader());
+        module.addDeserializer(Area.class, new AreaReader());
         module.addDeserializer(Volume.class, new VolumeReader());
         module.addDeserializer(BigDecimal.class, new DecimalReader());
         module.addDeserializer(boolean.class, new FlagReader());
@@ -234,6 +236,20 @@ public final class GardenJson {
                 throw new RefusedException("", litres + " L is no volume in a garden", "give litres");
             }
             return Volume.litres(litres);
+        }
+    }
+
+    private static final class AreaReader extends ValueDeserializer<Area> {
+        @Override
+        public Area deserialize(JsonParser json, DeserializationContext context) {
+            if (!json.currentToken().isNumeric()) {
+                throw new RefusedException("", "an area is a plain number of square metres", "write 2.5");
+            }
+            double squareMetres = json.getDoubleValue();
+            if (!(squareMetres >= 0 && squareMetres <= MOST_SQUARE_METRES)) {
+                throw new RefusedException("", squareMetres + " m² is no area in a garden", "give square metres");
+            }
+            return Area.squareMetres(squareMetres);
         }
     }
 

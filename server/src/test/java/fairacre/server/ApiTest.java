@@ -637,9 +637,6 @@ class ApiTest {
             assertThat(cutting.at("/0/board").stringValue()).isEqualTo("38x150 mm");
             assertThat(cutting.at("/0/cutList/cuts/0/pieces")).isNotEmpty();
             assertThat(cutting.at("/0/pieces/0/mark").stringValue()).isEqualTo("A");
-            JsonNode best = rosa.get("/api/gardens/" + garden + "/cutting/best").json();
-            assertThat(best.at("/0/board").stringValue()).isEqualTo("38x150 mm");
-            assertThat(best.at("/0/cutList/cuts/0/pieces")).isNotEmpty();
             JsonNode frame = rosa.get("/api/gardens/" + garden + "/beds/" + id("Beans") + "/frame?season=2027")
                     .json();
             assertThat(frame.get("boards")).hasSize(4);
@@ -773,10 +770,10 @@ class ApiTest {
                     .isEqualTo(10);
             String wish =
                     "{\"low\":{\"x\":0,\"y\":0},\"length\":10,\"width\":8,\"walk\":0.6,\"mainWalk\":1,\"longest\":5}";
-            String path = "/api/gardens/" + garden + "/arrangements?season=2027&manner=ROWS_ACROSS";
+            String path = "/api/gardens/" + garden + "/arrangements?season=2027";
             assertProblem(rosa.post(path, wish), 422, "gardeners");
             rosa.change(garden, 0, Put.of(gardener("Ada", 0.6, 0.5)));
-            assertThat(rosa.post(path, wish).json()).isNotEmpty();
+            assertThat(rosa.post(path, wish).status()).isEqualTo(200);
         }
 
         @Test

@@ -56,6 +56,7 @@ class EndpointsTest {
             "GET /appraisal",
             "POST /arrangements",
             "GET /arrangements/ground",
+            "GET /arrangements/{job}",
             "GET /beds/{bed}/edges",
             "GET /beds/{bed}/frame",
             "GET /bill.csv",
@@ -67,13 +68,15 @@ class EndpointsTest {
             "POST /compost/proposals",
             "GET /cutting",
             "GET /cutting.pdf",
-            "GET /cutting/best",
+            "POST /cutting/best",
+            "GET /cutting/best/{job}",
             "POST /earthwork",
             "GET /events",
             "GET /families",
             "GET /file",
             "POST /frame-comparison",
             "GET /history",
+            "DELETE /jobs/{job}",
             "GET /judgement",
             "GET /ledger",
             "POST /ledger",
@@ -128,8 +131,6 @@ class EndpointsTest {
 
     private static final String BELOW = "/api/gardens/{garden}";
     private static final int REQUESTS = 5;
-    /** Drafts of whole layouts take seconds each. */
-    private static final int DRAFTS = 2;
 
     private static final Pattern A_SEASON = Pattern.compile("season");
 
@@ -184,7 +185,6 @@ class EndpointsTest {
             case "garden" -> garden;
             case "season" -> "2027";
             case "scale" -> "ONE_TO_50";
-            case "manner" -> "ROWS";
             default ->
                 Set.of("string", "array").contains(schema.path("type").asString(""))
                         ? UUID.randomUUID().toString()
@@ -273,7 +273,7 @@ class EndpointsTest {
         List<String> ids = new ArrayList<>(List.of(own));
         Gardens.everything().beds().forEach(bed -> ids.add(bed.id().toString()));
         Gardens.everything().features().forEach(feature -> ids.add(feature.id().toString()));
-        for (int i = 0; i < (endpoint.path().endsWith("/arrangements") ? DRAFTS : REQUESTS); i++) {
+        for (int i = 0; i < REQUESTS; i++) {
             String path = Endpoints.filledIn(endpoint, (name, schema) -> value(name, schema, random, own, ids));
             String body = Endpoints.takesBytes(endpoint)
                     ? Endpoints.text(schemaOfNothing(), random, ids)

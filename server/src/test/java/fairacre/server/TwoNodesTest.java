@@ -2,11 +2,13 @@ package fairacre.server;
 
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.id;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.outline.Point;
 import fairacre.plan.Change;
+import fairacre.plan.Put;
 import fairacre.server.Visitor.Answer;
 import fairacre.server.Visitor.Events;
 import java.util.List;
@@ -102,6 +104,34 @@ class TwoNodesTest {
         JsonNode other = rosa.preview(garden, SEASON, move).json();
         assertThat(one.at("/base").stringValue()).isEqualTo(other.at("/base").stringValue());
         assertThat(one).isEqualTo(other);
+    }
+
+    @Test
+    void aJobOutlivesTheProgramThatWasAskedForIt() throws Exception {
+        RunningServer third = nodes.get(0).again();
+        String account =
+                "{\"name\":\"%s@example.org\",\"password\":\"a long enough one\"}".formatted(UUID.randomUUID());
+        Visitor before = new Visitor(third.address());
+        before.post("/api/accounts", account);
+        String garden = before.garden();
+        before.change(garden, 0, Put.of(gardener("Ada", 0.6, 0.5)));
+        String path = "/api/gardens/" + garden + "/arrangements";
+        String job = before.post(
+                        path + "?season=2027",
+                        "{\"low\":{\"x\":0,\"y\":0},\"length\":10,\"width\":8,\"walk\":0.6,\"mainWalk\":1,\"longest\":5}")
+                .json()
+                .path("job")
+                .stringValue();
+        third.stop();
+        Visitor after = inTurn();
+        assertThat(after.post("/api/session", account).status()).isLessThan(300);
+        JsonNode told = after.get(path + "/" + job).json();
+        for (int i = 0; i < 600 && !told.path("state").stringValue().equals("DONE"); i++) {
+            Thread.sleep(100);
+            told = after.get(path + "/" + job).json();
+        }
+        assertThat(told.path("state").stringValue()).as(told.toString()).isEqualTo("DONE");
+        assertThat(told.path("best")).isNotEmpty();
     }
 
     @Test

@@ -9,6 +9,8 @@ import fairacre.server.garden.ConflictException;
 import fairacre.server.garden.NoSuchGardenException;
 import fairacre.server.garden.StaleRevisionException;
 import fairacre.server.garden.TooLongException;
+import fairacre.server.job.NoSuchJobException;
+import fairacre.server.job.TooManyJobsException;
 import fairacre.server.security.TooManyAttemptsException;
 import java.net.URI;
 import org.springframework.dao.DataAccessException;
@@ -49,6 +51,20 @@ class Problems extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> nothingThere(NoSuchGardenException nothing) {
         return answer(problem(
                 HttpStatus.NOT_FOUND, "not-found", "There is no such garden.", "Look at your list of gardens."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noSuchJob(NoSuchJobException nothing) {
+        return answer(problem(HttpStatus.NOT_FOUND, "not-found", "There is no such job of yours.", "Ask for it anew."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooManyJobs(TooManyJobsException tooMany) {
+        return answer(problem(
+                HttpStatus.TOO_MANY_REQUESTS,
+                "too-busy",
+                "Too much that takes long is asked for at once from this account.",
+                "Stop something of it, or wait until it is done."));
     }
 
     @ExceptionHandler

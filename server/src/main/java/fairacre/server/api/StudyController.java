@@ -1,14 +1,9 @@
 package fairacre.server.api;
 
 import fairacre.arrange.Alteration;
-import fairacre.arrange.Arrangement;
-import fairacre.arrange.ArrangementStudy;
 import fairacre.arrange.LargestRectangle;
-import fairacre.arrange.LayoutKind;
 import fairacre.arrange.Order;
-import fairacre.arrange.Wish;
 import fairacre.cost.BedEdge;
-import fairacre.cost.BestCutting;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.FrameChoice;
 import fairacre.cost.FrameComparison;
@@ -236,10 +231,13 @@ class StudyController {
         return OwnMix.of(plan(owner, garden).supply());
     }
 
-    /** How the boards are cut that the bill buys, or those of some beds alone. */
+    /**
+     * How the boards are cut that the bill buys, or those of some beds alone, at once: where the best layout is not
+     * known yet, by the quick rule.
+     */
     @GetMapping("/cutting")
     List<CuttingPlan> cutting(Owner owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
-        return gardens.costs(owner.id(), garden).cuttingOf(chosen(beds));
+        return gardens.cutting(owner.id(), garden, chosen(beds));
     }
 
     /** Every bed if none is named. */
@@ -253,13 +251,6 @@ class StudyController {
             Owner owner, @PathVariable UUID garden, @PathVariable UUID bed, @RequestParam int season) {
         Plan plan = plan(owner, garden, season);
         return FrameDrawings.of(plan).drawing(plan.bed(bed), season);
-    }
-
-    /** The cheapest layouts that are found for the same pieces; takes seconds in a large garden. */
-    @GetMapping("/cutting/best")
-    List<BestCutting> bestCutting(
-            Owner owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
-        return gardens.costs(owner.id(), garden).bestCuttingOf(chosen(beds));
     }
 
     /** Frames and walls that are to be compared for beds as they stand in a season. */
@@ -298,19 +289,6 @@ class StudyController {
     @GetMapping("/arrangements/ground")
     Optional<Rectangle> arrangeable(Owner owner, @PathVariable UUID garden) {
         return LargestRectangle.of(plan(owner, garden));
-    }
-
-    /** The layouts of one manner; the manners are asked for one after the other, so that the first are there soon. */
-    @PostMapping("/arrangements")
-    @Needs(Role.READER)
-    List<Arrangement> arrangements(
-            Owner owner,
-            @PathVariable UUID garden,
-            @RequestParam int season,
-            @RequestParam LayoutKind manner,
-            @RequestBody Wish wish) {
-        return ArrangementStudy.of(plan(owner, garden, season), season, wish, UUID::randomUUID)
-                .layouts(manner);
     }
 
     /** The plan, if it can be looked at in this season. */

@@ -7,6 +7,7 @@ import fairacre.appraisal.AppraisalChange;
 import fairacre.appraisal.AppraisalReport;
 import fairacre.bill.Bill;
 import fairacre.cost.CostStudy;
+import fairacre.cost.CuttingPlan;
 import fairacre.cost.KnownCuts;
 import fairacre.ledger.Forecast;
 import fairacre.ledger.Paid;
@@ -31,6 +32,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
+import java.util.function.Predicate;
 import org.joda.money.Money;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
@@ -250,6 +252,27 @@ public class GardenService {
     public CostStudy costs(UUID owner, UUID garden) {
         Cached base = known(owner, garden);
         return CostStudy.of(base.plan(), base.memo());
+    }
+
+    /** What a garden costs at a revision. */
+    public record Costs(long revision, CostStudy study) {}
+
+    /**
+     * The same for work that may have to be given up.
+     *
+     * @param stop asked in the loops of the work
+     */
+    public Costs costs(UUID owner, UUID garden, BooleanSupplier stop) {
+        Cached base = known(owner, garden);
+        return new Costs(
+                base.version().revision(), CostStudy.of(base.plan(), base.memo().until(stop)));
+    }
+
+    /** How boards of some beds are cut, at once: as it is known to be best, and others by the quick rule. */
+    public List<CuttingPlan> cutting(UUID owner, UUID garden, Predicate<UUID> beds) {
+        Cached base = known(owner, garden);
+        return CostStudy.of(base.plan(), base.memo())
+                .cuttingOf(beds, base.cuts().get());
     }
 
     /** What the ledger of the garden comes to. */
