@@ -65,7 +65,7 @@ export const words = {
     what: string,
   ) =>
     told?.state === "WAITING"
-      ? "Waiting until other work of yours is done."
+      ? "Waiting for its turn …"
       : told && told.steps > 0
         ? `${doing} … (${String(told.done)} of ${String(told.steps)} ${what} done)`
         : `${doing} …`,

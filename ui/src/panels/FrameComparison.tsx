@@ -8,6 +8,7 @@ import { Choice } from "../parts/Choice";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { revisionIn } from "../workspace/useBedActions";
+import { HowLong } from "./HowLong";
 import { reframing, walling } from "./reframe";
 
 /** Two kinds of frames side by side for the same beds: what they cost now and by the year, how long they last, what they weigh. */
@@ -65,6 +66,7 @@ function SideBySide({ beds }: { beds: readonly Bed[] }) {
         </p>
       )}
       {data?.[0] && data[1] && <Figures one={data[0]} other={data[1]} onBuild={build} />}
+      <HowLong work={["frame", "wall"]} />
       <p className="text-sm text-soft">{words.heavyBoards}</p>
     </div>
   );

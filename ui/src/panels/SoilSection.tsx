@@ -4,6 +4,7 @@ import { formatArea } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { words } from "../words";
+import { HowLong } from "./HowLong";
 import { useDesk } from "../workspace/desk";
 import { useFieldEdit } from "./useFieldEdit";
 
@@ -87,6 +88,7 @@ export function SoilSection() {
             </label>
           ))}
         </fieldset>
+        <HowLong work={["clear"]} />
         <p className="text-sm text-soft">{words.soilTest}</p>
       </div>
     </details>

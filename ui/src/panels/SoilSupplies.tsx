@@ -4,6 +4,7 @@ import { formatMoney, formatTonnes, formatVolume } from "../measure/figures";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { nameOf } from "./FillingForm";
+import { HowLong } from "./HowLong";
 
 /** Bags against loose soil for each season, what is carried to the beds, and what settles. */
 export function SoilSupplies() {
@@ -17,6 +18,7 @@ export function SoilSupplies() {
         <Supply key={`${String(soil.season)} ${String(soil.topUp)} ${soil.supply.good}`} soil={soil} />
       ))}
       <Together soils={data} />
+      <HowLong work={["carry"]} />
       <p className="text-sm text-soft">{words.settling}</p>
       <p className="text-sm text-soft">{words.payload}</p>
     </section>

@@ -235,6 +235,7 @@ export const catalogue: Catalogue = {
     fasteners: [{ key: "LONG_SCREW", label: "Deck screws", remark: "" }],
     timbers: [{ key: "STAKE", label: "stake", remark: "" }],
   },
+  rates: [],
   items: [
     { key: "cedar/board", label: "Cedar board" },
     { key: "soil/bag", label: "Bag of soil" },

@@ -81,7 +81,7 @@ final class DeliverySnags {
         String words = "Of what comes loose in " + context.season() + ", " + wording.volume(loose)
                 + ", nothing can be driven in: the widest way, "
                 + gate.name() + ", is " + wording.length(gate.width()) + ". That is " + barrows + " barrows, about "
-                + wording.hours(barrows * SoilSupply.MINUTES_PER_TRIP / 60) + before() + ".";
+                + wording.hours(SoilSupply.BARROW_TRIP.hours((double) barrows)) + before() + ".";
         return Snag.of(
                         DeliveryRule.LOAD_STOPS_AT_GATE,
                         Weight.NOTE,

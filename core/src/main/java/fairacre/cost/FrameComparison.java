@@ -11,6 +11,7 @@ import fairacre.build.Masonry;
 import fairacre.build.Material;
 import fairacre.build.Wall;
 import fairacre.frame.BowStudy;
+import fairacre.frame.FrameRates;
 import fairacre.frame.FrameTakeoff;
 import fairacre.frame.MasonryTakeoff;
 import fairacre.limits.Limits;
@@ -37,17 +38,6 @@ import org.joda.money.Money;
  * <p>How long it lasts is a range; the cost of a year goes by its middle.
  */
 public final class FrameComparison {
-
-    /** Measuring, cutting, drilling and fastening one piece: a rough guess (from memory of such work). */
-    public static final double MINUTES_PER_PIECE = 12;
-    /** A tie or a stake: likewise. */
-    public static final double MINUTES_PER_SUPPORT = 10;
-    /**
-     * Laying one, mixing and pointing counted in; of stone, a tonne: rough guesses for somebody who does it for the
-     * first time (from memory).
-     */
-    private static final Map<Masonry, Double> MINUTES_TO_LAY =
-            Map.of(Masonry.BLOCK, 8.0, Masonry.BRICK, 2.5, Masonry.STONE, 300.0);
 
     private static final int MOST_CHOICES = 6;
 
@@ -123,7 +113,7 @@ public final class FrameComparison {
                 season + material.leastYears(),
                 season + material.mostYears(),
                 pieces,
-                (pieces * MINUTES_PER_PIECE + supports * MINUTES_PER_SUPPORT) / 60,
+                FrameRates.PIECE.hours(pieces) + FrameRates.SUPPORT.hours(supports),
                 Optional.of(heaviest),
                 volume * material.leastDensity(),
                 volume * material.mostDensity());
@@ -157,7 +147,7 @@ public final class FrameComparison {
                 season + kind.leastYears(),
                 season + kind.mostYears(),
                 (int) Math.ceil(pieces),
-                pieces * MINUTES_TO_LAY.get(kind) / 60,
+                FrameRates.laying(kind).hours(pieces),
                 Optional.empty(),
                 kind.leastKilograms(),
                 kind.mostKilograms());

@@ -1,6 +1,7 @@
 package fairacre.fill;
 
 import fairacre.bill.PriceItem;
+import fairacre.bill.WorkRate;
 import fairacre.goods.BulkGood;
 import fairacre.goods.Vehicle;
 import fairacre.measure.Units;
@@ -23,7 +24,7 @@ import org.joda.money.Money;
  * @param looseFrom the least number of bags to which loose is the cheaper choice; empty if it is for no number up to
  *     {@link #MOST_BAGS}, or if a price is missing
  * @param loads trips with a barrow, or of a small trailer within its payload, for the whole volume
- * @param barrowHours for the trips with a barrow, {@link #MINUTES_PER_TRIP} each
+ * @param barrowHours for the trips with a barrow, {@link #BARROW_TRIP} each
  * @param leastTonnes of the whole volume, as dry as it comes
  * @param mostTonnes wet
  * @param settlesLeast what is missing again after the first year; of wood, after some years
@@ -43,8 +44,9 @@ public record SoilSupply(
         Volume settlesLeast,
         Volume settlesMost) {
 
-    /** A trip with the barrow, 30 m there and back, filled and emptied: about 5 minutes (common practice). */
-    public static final double MINUTES_PER_TRIP = 5;
+    /** A trip with the barrow, 30 m there and back, filled and emptied. */
+    public static final WorkRate BARROW_TRIP = new WorkRate(
+            "carry/barrow", "Filling a barrow, 30 m there and back, and emptying it", 5, "trip", "common practice");
 
     static final int MOST_BAGS = 2000;
     private static final double KILOGRAMS_PER_TONNE = 1000;
@@ -74,7 +76,7 @@ public record SoilSupply(
                 tipping && loose.isCheaperThan(bags),
                 looseFrom(good, units, price),
                 loads,
-                loads.barrows() * MINUTES_PER_TRIP / 60,
+                BARROW_TRIP.hours((double) loads.barrows()),
                 volume.cubicMetres() * good.leastDensity() / KILOGRAMS_PER_TONNE,
                 volume.cubicMetres() * good.mostDensity() / KILOGRAMS_PER_TONNE,
                 Volume.litres(volume.litres() * good.leastSettling()),

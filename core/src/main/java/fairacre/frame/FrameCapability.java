@@ -1,14 +1,17 @@
 package fairacre.frame;
 
+import fairacre.bill.WorkRate;
+import fairacre.bill.WorkRates;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.TakeoffSource;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The boards round a bed. */
-public final class FrameCapability implements Capability, TakeoffSource {
+public final class FrameCapability implements Capability, TakeoffSource, WorkRates {
 
     @Override
     public List<FrameRule> rules() {
@@ -23,5 +26,10 @@ public final class FrameCapability implements Capability, TakeoffSource {
     @Override
     public void takeOff(Takeoff takeoff) {
         FrameWants.takeOff(takeoff);
+    }
+
+    @Override
+    public Stream<WorkRate> rates() {
+        return FrameRates.all();
     }
 }

@@ -42,7 +42,7 @@ public final class SoilReading {
      * A way of clearing with its lead time and what it takes.
      *
      * @param cardboardFactor area of cardboard for an area of ground, laps included; 0 if none is used
-     * @param hoursPerSquareMetre of work, a first guess from memory
+     * @param hoursPerSquareMetre of work
      */
     public record School(
             Clearing way,
@@ -62,28 +62,28 @@ public final class SoilReading {
                         "An inch of manure, heavy cardboard lapped 6 to 8 in and soaked, bed and deep mulch on top:"
                                 + " no digging, much carrying.",
                         LayerKind.CARDBOARD.ordered(),
-                        0.15),
+                        GroundRates.hoursPerSquareMetre(Clearing.SHEET_MULCH)),
                 new School(
                         Clearing.TARPAULIN,
                         "Tarpaulin",
                         "6 weeks in summer to 6 months over winter",
                         "Costs patience and little else; three weeks are too short at the edges.",
                         0,
-                        0.03),
+                        GroundRates.hoursPerSquareMetre(Clearing.TARPAULIN)),
                 new School(
                         Clearing.LIFT_TURF,
                         "Lift the turf",
                         "the same day",
                         "Clean at once, but hard work, and the turf takes soil with it: keep it or compost it.",
                         0,
-                        0.5),
+                        GroundRates.hoursPerSquareMetre(Clearing.LIFT_TURF)),
                 new School(
                         Clearing.TILL_ONCE,
                         "Till once, never again",
                         "a day and a rented tiller",
                         "Fast on good ground, hard in stony or dry clay; breaks soil life once. Tillers kick: hold on with both hands.",
                         0,
-                        0.1),
+                        GroundRates.hoursPerSquareMetre(Clearing.TILL_ONCE)),
                 new School(Clearing.NOTHING, "Nothing to clear", "none", "For bare ground.", 0, 0));
     }
 }

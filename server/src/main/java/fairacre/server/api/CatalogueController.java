@@ -3,6 +3,8 @@ package fairacre.server.api;
 import fairacre.bill.Acquired;
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
+import fairacre.bill.WorkRate;
+import fairacre.bill.WorkRates;
 import fairacre.build.Board;
 import fairacre.build.Fastener;
 import fairacre.build.Fittings.CornerPost;
@@ -147,6 +149,7 @@ class CatalogueController {
             List<BoardView> boards,
             List<KitView> kits,
             List<ItemView> items,
+            List<WorkRate> rates,
             List<ReachView> reaches,
             String measureYourOwn,
             List<PassingView> passings,
@@ -205,6 +208,7 @@ class CatalogueController {
                         .map(k -> new KitView(k.key(), k.length(), k.width(), k.height()))
                         .toList(),
                 PriceItem.all().map(ItemView::of).toList(),
+                WorkRates.all().toList(),
                 Arrays.stream(ReachPreset.values())
                         .map(p -> new ReachView(p.label(), p.reach(), p.posture()))
                         .toList(),
