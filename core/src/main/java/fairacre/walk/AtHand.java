@@ -63,9 +63,12 @@ final class AtHand {
         return nearest(round, furthest);
     }
 
-    private record Stand(Coordinate from, Coordinate to) {
-        double far() {
-            return from.distance(to);
+    /** @param far from one to the other, metres: kept, since stands are sorted by it */
+    private record Stand(Coordinate from, Coordinate to, double far) {
+        private static Stand of(Coordinate from, Coordinate to) {
+            double dx = to.x - from.x;
+            double dy = to.y - from.y;
+            return new Stand(from, to, Math.sqrt(dx * dx + dy * dy));
         }
     }
 
@@ -91,7 +94,7 @@ final class AtHand {
                 lines(part).forEach(line -> addSides(line, place, near, found));
             }
         }
-        return found.stream().map(from -> new Stand(from, place)).filter(stand -> stand.far() <= furthest);
+        return found.stream().map(from -> Stand.of(from, place)).filter(stand -> stand.far() <= furthest);
     }
 
     private static void addSides(LineString line, Coordinate place, Envelope near, List<Coordinate> found) {
