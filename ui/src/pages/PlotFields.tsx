@@ -1,7 +1,7 @@
 import { Tabs } from "radix-ui";
 import type { Point, Units } from "../api/types";
-import { CornerFields } from "../panels/CornerFields";
-import { BaseLineFields, SidesFields } from "../panels/MeasureBoundary";
+import { CornerFields } from "../forms/CornerFields";
+import { BaseLineFields, SidesFields } from "../ground/MeasureBoundary";
 import { LengthField } from "../parts/LengthField";
 import { boundsOf } from "../sheet/geometry";
 

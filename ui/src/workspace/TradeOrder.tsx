@@ -1,10 +1,10 @@
 import { Tabs } from "radix-ui";
-import { BedsPanel } from "../panels/BedsPanel";
-import { FillPanel } from "../panels/FillPanel";
-import { FramesPanel } from "../panels/FramesPanel";
-import { GroundPanel } from "../panels/GroundPanel";
-import { PursePanel } from "../panels/PursePanel";
-import { ReachPanel } from "../panels/ReachPanel";
+import { BedsPanel } from "../bed/BedsPanel";
+import { FillPanel } from "../fill/FillPanel";
+import { FramesPanel } from "../frame/FramesPanel";
+import { GroundPanel } from "../ground/GroundPanel";
+import { PursePanel } from "../purse/PursePanel";
+import { ReachPanel } from "../reach/ReachPanel";
 import { useDesk, type TradeStep } from "./desk";
 
 const STEPS: readonly { key: TradeStep; label: string }[] = [

@@ -1,0 +1,230 @@
+import { useState } from "react";
+import type { Feature, FeatureKind, Point } from "../api/types";
+import { formatDistance } from "../measure/figures";
+import { CheckField } from "../parts/CheckField";
+import { Choice } from "../parts/Choice";
+import { LengthField } from "../parts/LengthField";
+import { TextField } from "../parts/TextField";
+import { boundsOf, corners } from "../sheet/geometry";
+import { newFeature } from "../sheet/useDrawn";
+import { words } from "../words";
+import { useDesk } from "../workspace/desk";
+import { CornerFields } from "../forms/CornerFields";
+import { LifetimeFields } from "../forms/LifetimeFields";
+import { useFieldEdit } from "../forms/useFieldEdit";
+
+/** What stands on the plot besides beds: drawn on the sheet or put down by numbers, and listed. */
+export function FeatureList() {
+  const desk = useDesk();
+  const [kind, setKind] = useState<FeatureKind>("SHED");
+  const preset = desk.catalogue.features.find((f) => f.kind === kind);
+  const drawing = desk.tool?.kind === "feature";
+  const plot = boundsOf(desk.plan.site.corners);
+  const middle = { x: (plot.left + plot.right) / 2, y: (plot.bottom + plot.top) / 2 };
+
+  function putDown() {
+    if (!preset) return;
+    const places: Record<typeof preset.extent, Point[]> = {
+      AREA: corners({ centre: middle, length: 2, width: 2, turn: 0 }),
+      LINE: [
+        { x: middle.x - 1, y: middle.y },
+        { x: middle.x + 1, y: middle.y },
+      ],
+      SPOT: [middle],
+    };
+    desk.submit({
+      kind: "PutFeature",
+      feature: newFeature(preset, places[preset.extent], desk.plan.features),
+    });
+  }
+
+  return (
+    <section className="space-y-2 border-t border-rule pt-2">
+      <h3>What stands there</h3>
+      <Choice
+        label="Kind"
+        value={kind}
+        options={desk.catalogue.features.map((f) => ({ value: f.kind, label: f.label }))}
+        onChange={setKind}
+      />
+      <div className="flex gap-2">
+        <button
+          type="button"
+          className={drawing ? "strong-button" : "plain-button"}
+          aria-pressed={drawing}
+          onClick={() => {
+            desk.setTool(drawing ? null : { kind: "feature", feature: kind });
+          }}
+        >
+          {drawing ? words.drawing[preset?.extent ?? "AREA"] : "Draw it"}
+        </button>
+        <button type="button" className="plain-button" onClick={putDown}>
+          Put it down by numbers
+        </button>
+      </div>
+      {preset?.caution && <p className="text-sm text-soft">{preset.caution}</p>}
+      {desk.plan.features.length === 0 && <p className="text-soft">{words.noFeatures}</p>}
+      {desk.plan.features.map((feature) => (
+        <FeatureForm key={feature.id} feature={feature} />
+      ))}
+    </section>
+  );
+}
+
+function FeatureForm({ feature }: { feature: Feature }) {
+  const desk = useDesk();
+  const { faults, edit } = useFieldEdit();
+  const preset = desk.catalogue.features.find((f) => f.kind === feature.kind);
+  const extent = preset?.extent ?? "AREA";
+  const opening = feature.kind === "DOOR" || feature.kind === "WINDOW";
+
+  function put(field: string, part: object) {
+    edit(field, { kind: "PutFeature", feature: { ...feature, ...part } as Feature });
+  }
+
+  return (
+    <details className="border-b border-hair py-1">
+      <summary className="cursor-pointer">
+        {feature.name}{" "}
+        <span className="text-soft">
+          {[preset?.label === feature.name ? undefined : preset?.label, words.lifetime(feature.lifetime)]
+            .filter(Boolean)
+            .join(", ")}
+        </span>
+      </summary>
+      <div className="space-y-2 py-2">
+        <TextField
+          label="Name"
+          value={feature.name}
+          fault={faults["name"]}
+          onCommit={(name) => {
+            put("name", { name });
+          }}
+        />
+        <CornerFields
+          corners={feature.places}
+          least={{ AREA: 3, LINE: 2, SPOT: 1 }[extent]}
+          fixed={extent === "SPOT"}
+          units={desk.units}
+          fault={faults["places"]}
+          onChange={(places) => {
+            put("places", { places });
+          }}
+        />
+        <div className="grid grid-cols-3 items-end gap-2">
+          {"breadth" in feature && (extent === "LINE" || feature.kind === "TREE" || opening) && (
+            <LengthField
+              label={
+                {
+                  LINE: feature.kind === "DRAIN" ? "Breadth" : "Thickness",
+                  SPOT: opening ? "Width" : "Trunk",
+                  AREA: "",
+                }[extent]
+              }
+              value={feature.breadth}
+              units={desk.units}
+              fault={faults["breadth"]}
+              onCommit={(breadth) => {
+                put("breadth", { breadth });
+              }}
+            />
+          )}
+          {["TREE", "KEEP_OFF", "BURIED_LINE"].includes(feature.kind) && (
+            <LengthField
+              label={
+                feature.kind === "TREE"
+                  ? "Crown, radius"
+                  : feature.kind === "KEEP_OFF"
+                    ? "Setback"
+                    : "Keep away"
+              }
+              value={feature.margin}
+              units={desk.units}
+              fault={faults["margin"]}
+              onCommit={(margin) => {
+                put("margin", { margin });
+              }}
+            />
+          )}
+          {"depth" in feature && (feature.kind === "DRAIN" || feature.kind === "BURIED_LINE") ? (
+            <LengthField
+              label={feature.kind === "DRAIN" ? "Depth of its stone" : "Depth"}
+              value={feature.depth}
+              units={desk.units}
+              fault={faults["depth"]}
+              onCommit={(depth) => {
+                put("depth", { depth });
+              }}
+            />
+          ) : (
+            <LengthField
+              label="Height"
+              value={feature.height}
+              units={desk.units}
+              fault={faults["height"]}
+              onCommit={(height) => {
+                put("height", { height });
+              }}
+            />
+          )}
+        </div>
+        <FenceLength feature={feature} />
+        {"bareInWinter" in feature && (feature.kind === "TREE" || feature.kind === "HEDGE") && (
+          <CheckField
+            label="Bare in winter"
+            checked={feature.bareInWinter}
+            onChange={(bareInWinter) => {
+              put("bare", { bareInWinter });
+            }}
+          />
+        )}
+        <div className="grid grid-cols-2 items-end gap-2">
+          <LifetimeFields
+            lifetime={feature.lifetime}
+            labels={{
+              from: feature.kind === "DRAIN" ? "Laid in season" : "From season",
+              until: "Gone from season",
+            }}
+            faults={faults}
+            onChange={(field, lifetime) => {
+              put(field, { lifetime });
+            }}
+          />
+        </div>
+        {feature.kind === "DRAIN" && <p className="text-sm text-soft">{words.drainBought}</p>}
+        {"lookout" in feature && opening && (
+          <CheckField
+            label="The garden is to be seen from here"
+            checked={feature.lookout}
+            onChange={(lookout) => {
+              put("lookout", { lookout });
+            }}
+          />
+        )}
+        <button
+          type="button"
+          className="plain-button"
+          aria-label={`Take out ${feature.name}`}
+          onClick={() => {
+            edit("name", { kind: "RemoveFeature", feature: feature.id });
+          }}
+        >
+          Take out
+        </button>
+      </div>
+    </details>
+  );
+}
+
+/** How much of a fence, wall or hedge stands in the season, without the openings that ways in make. */
+function FenceLength({ feature }: { feature: Feature }) {
+  const desk = useDesk();
+  const fence = desk.report?.fences.find((line) => line.feature === feature.id);
+  if (!fence) return null;
+  return (
+    <p className="text-sm">
+      <span className="figures">{formatDistance(fence.length, desk.units)}</span> long
+      {fence.parts.length > 1 && `, in ${String(fence.parts.length)} parts: ways in lead through it`}.
+    </p>
+  );
+}

@@ -1,0 +1,163 @@
+import type { WayIn } from "../api/types";
+import { freeName } from "../edits/changes";
+import { Choice } from "../parts/Choice";
+import { LengthField } from "../parts/LengthField";
+import { TextField } from "../parts/TextField";
+import { onBoundary, piecesOf } from "../sheet/boundary";
+import { boundsOf } from "../sheet/geometry";
+import { words } from "../words";
+import { useDesk } from "../workspace/desk";
+import { LifetimeFields } from "../forms/LifetimeFields";
+import { useFieldEdit } from "../forms/useFieldEdit";
+
+/** 42 in lets a barrow through with ease: common practice, metres. */
+const USUAL_GATE = 1.0668;
+
+/** Gates and openings of the plot. */
+export function WaysInList() {
+  const desk = useDesk();
+  const drawing = desk.tool?.kind === "wayIn";
+  const { waysIn, site } = desk.plan;
+
+  function add() {
+    const plot = boundsOf(site.corners);
+    const foot = { x: (plot.left + plot.right) / 2, y: plot.bottom };
+    const name = freeName(
+      "Gate",
+      waysIn.map((way) => way.name),
+    );
+    const place = onBoundary(piecesOf(site), foot, desk.snapStep, Infinity);
+    desk.submit({
+      kind: "PutWayIn",
+      wayIn: {
+        id: crypto.randomUUID(),
+        name,
+        place,
+        width: USUAL_GATE,
+        swing: "INWARD",
+        lifetime: {},
+        sill: 0,
+      },
+    });
+  }
+
+  return (
+    <section className="space-y-2">
+      <h3>Ways in</h3>
+      {waysIn.length === 0 && <p className="text-soft">{words.noWaysIn}</p>}
+      {waysIn.map((way) => (
+        <WayInForm key={way.id} way={way} />
+      ))}
+      <div className="flex gap-2">
+        <button
+          type="button"
+          className={drawing ? "strong-button" : "plain-button"}
+          aria-pressed={drawing}
+          onClick={() => {
+            desk.setTool(drawing ? null : { kind: "wayIn" });
+          }}
+        >
+          {drawing ? "Click on the plot's edge …" : "Set a gate on the sheet"}
+        </button>
+        <button type="button" className="plain-button" onClick={add}>
+          Add by numbers
+        </button>
+      </div>
+    </section>
+  );
+}
+
+function WayInForm({ way }: { way: WayIn }) {
+  const desk = useDesk();
+  const { faults, edit } = useFieldEdit();
+
+  function put(field: string, part: Partial<WayIn>) {
+    edit(field, { kind: "PutWayIn", wayIn: { ...way, ...part } });
+  }
+
+  return (
+    <fieldset className="space-y-2 border-b border-hair pb-2">
+      <legend className="sr-only">{way.name}</legend>
+      <div className="grid grid-cols-[1fr_auto] items-end gap-2">
+        <TextField
+          label="Name"
+          value={way.name}
+          fault={faults["name"]}
+          onCommit={(name) => {
+            put("name", { name });
+          }}
+        />
+        <button
+          type="button"
+          className="plain-button px-2"
+          aria-label={`Close ${way.name}`}
+          onClick={() => {
+            edit("name", { kind: "RemoveWayIn", wayIn: way.id });
+          }}
+        >
+          −
+        </button>
+      </div>
+      <div className="grid grid-cols-3 items-end gap-2">
+        <LengthField
+          label="Width"
+          value={way.width}
+          units={desk.units}
+          fault={faults["width"]}
+          onCommit={(width) => {
+            put("width", { width });
+          }}
+        />
+        <LengthField
+          label="Sill, high"
+          value={way.sill}
+          units={desk.units}
+          fault={faults["sill"]}
+          onCommit={(sill) => {
+            put("sill", { sill });
+          }}
+        />
+        <Choice
+          label="Swings"
+          value={way.swing}
+          options={[
+            { value: "INWARD", label: "inward" },
+            { value: "OUTWARD", label: "outward" },
+            { value: "SLIDING", label: "slides" },
+            { value: "OPEN", label: "no gate" },
+          ]}
+          onChange={(swing) => {
+            put("swing", { swing });
+          }}
+        />
+      </div>
+      <div className="grid grid-cols-2 items-end gap-2">
+        <LengthField
+          label="To the right"
+          value={way.place.x}
+          units={desk.units}
+          fault={faults["place"]}
+          onCommit={(x) => {
+            put("place", { place: { ...way.place, x } });
+          }}
+        />
+        <LengthField
+          label="Up"
+          value={way.place.y}
+          units={desk.units}
+          onCommit={(y) => {
+            put("place", { place: { ...way.place, y } });
+          }}
+        />
+        <LifetimeFields
+          lifetime={way.lifetime}
+          labels={{ from: "From season", until: "Closed from season" }}
+          faults={faults}
+          onChange={(field, lifetime) => {
+            put(field, { lifetime });
+          }}
+        />
+      </div>
+    </fieldset>
+  );
+}

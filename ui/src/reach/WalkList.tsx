@@ -1,0 +1,136 @@
+import type { Walk } from "../api/types";
+import { Choice } from "../parts/Choice";
+import { TextField } from "../parts/TextField";
+import { boundsOf, corners } from "../sheet/geometry";
+import { newWalk } from "../sheet/useDrawn";
+import { words } from "../words";
+import { useDesk } from "../workspace/desk";
+import { CornerFields } from "../forms/CornerFields";
+import { LifetimeFields } from "../forms/LifetimeFields";
+import { useFieldEdit } from "../forms/useFieldEdit";
+import { resurfaced, WalkBuildFields } from "./WalkBuildFields";
+
+/** Areas of walk and what they are made of. */
+export function WalkList() {
+  const desk = useDesk();
+  const drawing = desk.tool?.kind === "walk";
+  const plot = boundsOf(desk.plan.site.corners);
+  const middle = { x: (plot.left + plot.right) / 2, y: (plot.bottom + plot.top) / 2 };
+
+  function add() {
+    // A main walk up the middle, as wide as a barrow passes with ease: 42 in.
+    const area = corners({ centre: middle, length: 1.0668, width: plot.top - plot.bottom, turn: 0 });
+    desk.submit({ kind: "PutWalk", walk: newWalk("MAIN", area, desk.plan.walks, desk.catalogue.surfaces) });
+  }
+
+  return (
+    <section className="space-y-2 border-t border-rule pt-2">
+      <h3>Walks and their surfaces</h3>
+      {desk.plan.walks.length === 0 && <p className="text-soft">{words.noWalks}</p>}
+      {desk.plan.walks.map((walk) => (
+        <WalkForm key={walk.id} walk={walk} />
+      ))}
+      <div className="flex gap-2">
+        <button
+          type="button"
+          className={drawing ? "strong-button" : "plain-button"}
+          aria-pressed={drawing}
+          onClick={() => {
+            desk.setTool(drawing ? null : { kind: "walk", grade: "WORK" });
+          }}
+        >
+          {drawing ? words.drawing.AREA : "Draw a walk"}
+        </button>
+        <button type="button" className="plain-button" onClick={add}>
+          Main walk up the middle
+        </button>
+      </div>
+    </section>
+  );
+}
+
+function WalkForm({ walk }: { walk: Walk }) {
+  const desk = useDesk();
+  const { faults, edit } = useFieldEdit();
+
+  function put(field: string, part: Partial<Walk>) {
+    edit(field, { kind: "PutWalk", walk: { ...walk, ...part } });
+  }
+
+  return (
+    <details className="border-b border-hair py-1">
+      <summary className="cursor-pointer">
+        {walk.name}{" "}
+        <span className="text-soft">
+          {[desk.catalogue.surfaces.find((s) => s.key === walk.surface)?.label, words.lifetime(walk.lifetime)]
+            .filter(Boolean)
+            .join(", ")}
+        </span>
+      </summary>
+      <div className="space-y-2 py-2">
+        <TextField
+          label="Name"
+          value={walk.name}
+          fault={faults["name"]}
+          onCommit={(name) => {
+            put("name", { name });
+          }}
+        />
+        <div className="grid grid-cols-2 gap-2">
+          <Choice
+            label="Grade"
+            value={walk.grade}
+            options={[
+              { value: "MAIN", label: "main walk" },
+              { value: "WORK", label: "work walk" },
+            ]}
+            onChange={(grade) => {
+              put("grade", { grade });
+            }}
+          />
+          <Choice
+            label="Surface"
+            value={walk.surface}
+            options={desk.catalogue.surfaces.map((s) => ({ value: s.key, label: s.label }))}
+            onChange={(surface) => {
+              edit("surface", {
+                kind: "PutWalk",
+                walk: resurfaced(walk, surface, desk.catalogue.surfaces),
+              });
+            }}
+          />
+        </div>
+        <CornerFields
+          corners={walk.corners}
+          units={desk.units}
+          fault={faults["corners"]}
+          onChange={(area) => {
+            put("corners", { corners: area });
+          }}
+        />
+        <WalkBuildFields walk={walk} />
+        <div className="grid grid-cols-2 items-end gap-2">
+          <LifetimeFields
+            lifetime={walk.lifetime}
+            labels={{ from: "Made in season", until: "Taken up in season" }}
+            always={String(desk.plan.firstSeason)}
+            faults={faults}
+            onChange={(field, lifetime) => {
+              put(field, { lifetime });
+            }}
+          />
+        </div>
+        <button
+          type="button"
+          className="plain-button"
+          aria-label={`Take up ${walk.name}`}
+          onClick={() => {
+            edit("name", { kind: "RemoveWalk", walk: walk.id });
+          }}
+        >
+          Take up
+        </button>
+      </div>
+    </details>
+  );
+}
