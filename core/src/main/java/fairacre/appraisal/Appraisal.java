@@ -371,10 +371,23 @@ public final class Appraisal {
                 .sorted()
                 .map(Appraisal::notJudged)
                 .forEach(snags::add);
-        snags.sort(Comparator.comparing(Snag::weight)
-                .thenComparing(snag -> Capabilities.rank(snag.rule()))
-                .thenComparing(s -> s.beds().toString()));
-        return List.copyOf(snags);
+        return snags.stream()
+                .map(Ranked::of)
+                .sorted(Ranked.ORDER)
+                .map(Ranked::snag)
+                .toList();
+    }
+
+    /** A snag with what it is sorted by. */
+    private record Ranked(Snag snag, int rank, String beds) {
+
+        private static final Comparator<Ranked> ORDER = Comparator.comparing((Ranked ranked) -> ranked.snag.weight())
+                .thenComparingInt(Ranked::rank)
+                .thenComparing(Ranked::beds);
+
+        private static Ranked of(Snag snag) {
+            return new Ranked(snag, Capabilities.rank(snag.rule()), snag.beds().toString());
+        }
     }
 
     private static Snag notJudged(String part) {

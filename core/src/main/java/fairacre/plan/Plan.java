@@ -321,13 +321,27 @@ public record Plan(
 
     /** @throws RefusedException if there is no such bed */
     public Bed bed(UUID bedId) {
-        return beds.stream()
-                .filter(b -> b.id().equals(bedId))
-                .findFirst()
+        return find(bedId)
                 .orElseThrow(() -> new RefusedException(
                         "bed",
                         "there is no bed " + bedId,
                         "it may have been taken out meanwhile: look at the newest plan"));
+    }
+
+    /** By halving, since beds are in order of id. */
+    private Optional<Bed> find(UUID bedId) {
+        int low = 0;
+        int high = beds.size() - 1;
+        while (low <= high) {
+            int middle = (low + high) / 2;
+            int order = beds.get(middle).id().compareTo(bedId);
+            if (order == 0) {
+                return Optional.of(beds.get(middle));
+            }
+            low = order < 0 ? middle + 1 : low;
+            high = order < 0 ? high : middle - 1;
+        }
+        return Optional.empty();
     }
 
     /**
@@ -335,11 +349,10 @@ public record Plan(
      * longer.
      */
     public List<Gardener> tending(UUID bedId) {
-        List<UUID> given = beds.stream()
-                .filter(bed -> bed.id().equals(bedId))
-                .findFirst()
-                .map(Bed::tendedBy)
-                .orElse(List.of());
+        List<UUID> given = find(bedId).map(Bed::tendedBy).orElse(List.of());
+        if (given.isEmpty()) {
+            return gardeners();
+        }
         List<Gardener> tending = gardeners().stream()
                 .filter(gardener -> given.contains(gardener.id()))
                 .toList();

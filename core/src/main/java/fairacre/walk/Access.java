@@ -115,12 +115,21 @@ final class Access {
     /** Whether the middle of the carrier can be there. */
     boolean covers(double x, double y) {
         Coordinate place = new Coordinate(x, y);
-        return tiles.stream().anyMatch(piece -> piece.isOn(place) && piece.covers(place));
+        for (Tiles piece : tiles) {
+            if (piece.isOn(place) && piece.covers(place)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** What is free about a place, piece of ground by piece: all that {@link #covers} says there depends on. */
     List<Tiles.Around> around(Envelope place) {
-        return tiles.stream().map(piece -> piece.around(place)).toList();
+        List<Tiles.Around> around = new ArrayList<>(tiles.size());
+        for (Tiles piece : tiles) {
+            around.add(piece.around(place));
+        }
+        return around;
     }
 
     /** Where the middle of the carrier can be about an upright rectangle, in pieces. */

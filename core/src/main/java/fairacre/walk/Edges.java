@@ -253,8 +253,12 @@ final class Edges {
     }
 
     private static boolean touched(List<Stretch> stretches, int edge, double at) {
-        return stretches.stream()
-                .anyMatch(s -> s.edge() == edge && s.start() <= at + SHORTEST && s.end() >= at - SHORTEST);
+        for (Stretch s : stretches) {
+            if (s.edge() == edge && s.start() <= at + SHORTEST && s.end() >= at - SHORTEST) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean canTouchCorner(int bed, int corner, Length width, int[] near) {
@@ -282,6 +286,11 @@ final class Edges {
                 return false;
             }
         }
-        return layout.plotSides().stream().noneMatch(side -> side.isWithin(x, y, radius));
+        for (Ring side : layout.plotSides()) {
+            if (side.isWithin(x, y, radius)) {
+                return false;
+            }
+        }
+        return true;
     }
 }

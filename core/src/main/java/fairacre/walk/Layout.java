@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -113,9 +112,11 @@ final class Layout {
      * from there too.
      */
     List<Ring> fences(Envelope place, double distance) {
-        return fences.stream()
-                .filter(ring -> ring.within(distance).intersects(place))
-                .toList();
+        return fences.isEmpty()
+                ? fences
+                : fences.stream()
+                        .filter(ring -> ring.within(distance).intersects(place))
+                        .toList();
     }
 
     Geometry plot() {
@@ -178,10 +179,13 @@ final class Layout {
     }
 
     private Vicinity aboutRing(int position, double distance) {
-        List<Ring> others = IntStream.of(within(position, distance))
-                .filter(i -> i != position)
-                .mapToObj(rings::get)
-                .toList();
+        int[] near = within(position, distance);
+        List<Ring> others = new ArrayList<>(near.length);
+        for (int other : near) {
+            if (other != position) {
+                others.add(rings.get(other));
+            }
+        }
         return memo.recall(new AboutRing(rings.get(position), others, plotSides, distance), Vicinity::new);
     }
 

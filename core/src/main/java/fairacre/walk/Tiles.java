@@ -2,7 +2,6 @@ package fairacre.walk;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -30,7 +29,7 @@ final class Tiles {
     private final List<Tile.Part> parts = new ArrayList<>();
     private final int[] parent;
     /** For each part of each tile whether it is connected with where one comes in. */
-    private final List<List<Boolean>> connected;
+    private final List<List<Boolean>> connected = new ArrayList<>();
 
     /**
      * @param open whether one comes in from anywhere at the edge
@@ -50,11 +49,10 @@ final class Tiles {
             parent[i] = i;
         }
         joinAcrossBorders();
-        List<Boolean> joined = connected(open, thresholds);
-        this.connected = IntStream.range(0, tiles.size())
-                .mapToObj(tile -> List.copyOf(joined.subList(
-                        first.get(tile), first.get(tile) + tiles.get(tile).size())))
-                .toList();
+        boolean[] roots = connectedRoots(open, thresholds);
+        for (int tile = 0; tile < tiles.size(); tile++) {
+            connected.add(connected(tile, roots));
+        }
     }
 
     /** Whether a place lies on this piece of ground. */
@@ -118,14 +116,32 @@ final class Tiles {
         }
     }
 
-    /** For each part whether it is connected with one where one comes in. */
-    private List<Boolean> connected(boolean open, List<Geometry> thresholds) {
+    /** For each part that stands for those connected with it whether one comes into any of them. */
+    private boolean[] connectedRoots(boolean open, List<Geometry> thresholds) {
         boolean[] roots = new boolean[parent.length];
         for (int i = 0; i < parent.length; i++) {
             Tile.Part part = parts.get(i);
-            roots[root(i)] |= open ? part.isAtTheEdge() : thresholds.stream().anyMatch(part::meets);
+            roots[root(i)] |= open ? part.isAtTheEdge() : meetsAny(part, thresholds);
         }
-        return IntStream.range(0, parent.length).mapToObj(i -> roots[root(i)]).toList();
+        return roots;
+    }
+
+    private static boolean meetsAny(Tile.Part part, List<Geometry> thresholds) {
+        for (Geometry threshold : thresholds) {
+            if (part.meets(threshold)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** For each part of a tile whether it is connected with where one comes in. */
+    private List<Boolean> connected(int tile, boolean[] roots) {
+        Boolean[] joined = new Boolean[tiles.get(tile).size()];
+        for (int i = 0; i < joined.length; i++) {
+            joined[i] = roots[root(first.get(tile) + i)];
+        }
+        return List.of(joined);
     }
 
     /** What is free about a place and whether it is connected: all that answers there depend on. */
