@@ -3,7 +3,7 @@ import { Problem } from "../api/client";
 import { without } from "../edits/changes";
 import { formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
-import { LifetimeFields } from "../forms/LifetimeFields";
+import { ThingForm } from "../forms/ThingForm";
 import { PlaceFields } from "../forms/PlaceFields";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { LengthField } from "../parts/LengthField";
@@ -72,106 +72,82 @@ function BaysForm({ bays, told }: { bays: CompostBays; told: CompostTold | undef
   }
 
   return (
-    <details className="border-b border-hair py-1" data-testid="compost">
-      <summary className="cursor-pointer">
-        {bays.name}{" "}
-        <span className="text-soft">
-          {[told && `holds ${formatVolume(told.capacity, desk.units)}`, words.lifetime(bays.lifetime)]
-            .filter(Boolean)
-            .join(", ")}
-        </span>
-      </summary>
-      <div className="space-y-2 py-2">
-        <TextField
-          label="Name"
-          value={bays.name}
-          fault={faults["name"]}
-          onCommit={(name) => {
-            put("name", { name });
-          }}
-        />
-        <div className="grid grid-cols-3 items-end gap-2">
-          <TextField
-            label="Bays"
-            value={String(bays.bays)}
-            figures
-            fault={faults["bays"]}
-            onCommit={(text) => {
-              if (/^\d$/.test(text.trim())) put("bays", { bays: Number(text) });
-              else refuse("bays", "Write a number from 1 to 6.");
-            }}
-          />
-          <PlaceFields
-            place={place}
-            labels={{ length: "Length", width: "Width" }}
-            faults={faults}
-            onChange={(field, after) => {
-              put(field, { place: after });
-            }}
-            onUnread={refuse}
-          />
-          <LengthField
-            label="Filled to"
-            value={bays.height}
-            units={desk.units}
-            fault={faults["height"]}
-            onCommit={(height) => {
-              put("height", { height });
-            }}
-          />
-          <LengthField
-            label="No bed further than"
-            value={bays.within}
-            units={desk.units}
-            fault={faults["within"]}
-            onCommit={(within) => {
-              put("within", { within });
-            }}
-            onEmpty={() => {
-              leaveOut("within");
-            }}
-          />
-          <TextField
-            label={`Price, ${currency}`}
-            value={bays.price?.amount ?? ""}
-            figures
-            fault={faults["price"]}
-            onCommit={(text) => {
-              const amount = text.trim().replace(",", ".");
-              if (amount === "") leaveOut("price");
-              else put("price", { price: { amount, currency } });
-            }}
-          />
-        </div>
-        {told && <Told told={told} />}
-        <div className="grid grid-cols-2 items-end gap-2">
-          <LifetimeFields
-            lifetime={bays.lifetime}
-            labels={{ from: "Built in season", until: "Gone from season" }}
-            always="there already"
-            faults={faults}
-            onChange={(field, lifetime) => {
-              put(field, { lifetime });
-            }}
-          />
-        </div>
-        {bays.price && bays.lifetime.from === undefined && (
+    <ThingForm
+      thing={bays}
+      testId="compost"
+      about={told && `holds ${formatVolume(told.capacity, desk.units)}`}
+      seasons={{ from: "Built in season", until: "Gone from season" }}
+      always="there already"
+      faults={faults}
+      onChange={put}
+      takeOut={["Take down", `Take ${bays.name} down`]}
+      onTakeOut={() => {
+        edit("name", { kind: "RemoveCompostBays", compostBays: bays.id });
+      }}
+      note={
+        bays.price &&
+        bays.lifetime.from === undefined && (
           <p className="text-sm text-soft">
             The price is on the bill once a season is given in which they are built.
           </p>
-        )}
-        <button
-          type="button"
-          className="plain-button"
-          aria-label={`Take ${bays.name} down`}
-          onClick={() => {
-            edit("name", { kind: "RemoveCompostBays", compostBays: bays.id });
+        )
+      }
+    >
+      <div className="grid grid-cols-3 items-end gap-2">
+        <TextField
+          label="Bays"
+          value={String(bays.bays)}
+          figures
+          fault={faults["bays"]}
+          onCommit={(text) => {
+            if (/^\d$/.test(text.trim())) put("bays", { bays: Number(text) });
+            else refuse("bays", "Write a number from 1 to 6.");
           }}
-        >
-          Take down
-        </button>
+        />
+        <PlaceFields
+          place={place}
+          labels={{ length: "Length", width: "Width" }}
+          faults={faults}
+          onChange={(field, after) => {
+            put(field, { place: after });
+          }}
+          onUnread={refuse}
+        />
+        <LengthField
+          label="Filled to"
+          value={bays.height}
+          units={desk.units}
+          fault={faults["height"]}
+          onCommit={(height) => {
+            put("height", { height });
+          }}
+        />
+        <LengthField
+          label="No bed further than"
+          value={bays.within}
+          units={desk.units}
+          fault={faults["within"]}
+          onCommit={(within) => {
+            put("within", { within });
+          }}
+          onEmpty={() => {
+            leaveOut("within");
+          }}
+        />
+        <TextField
+          label={`Price, ${currency}`}
+          value={bays.price?.amount ?? ""}
+          figures
+          fault={faults["price"]}
+          onCommit={(text) => {
+            const amount = text.trim().replace(",", ".");
+            if (amount === "") leaveOut("price");
+            else put("price", { price: { amount, currency } });
+          }}
+        />
       </div>
-    </details>
+      {told && <Told told={told} />}
+    </ThingForm>
   );
 }
 

@@ -4,13 +4,12 @@ import { formatDistance } from "../measure/figures";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
-import { TextField } from "../parts/TextField";
 import { boundsOf, corners } from "../sheet/geometry";
 import { newFeature } from "../sheet/useDrawn";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { CornerFields } from "../forms/CornerFields";
-import { LifetimeFields } from "../forms/LifetimeFields";
+import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
 
 /** What stands on the plot besides beds: drawn on the sheet or put down by numbers, and listed. */
@@ -83,136 +82,108 @@ function FeatureForm({ feature }: { feature: Feature }) {
   }
 
   return (
-    <details className="border-b border-hair py-1">
-      <summary className="cursor-pointer">
-        {feature.name}{" "}
-        <span className="text-soft">
-          {[preset?.label === feature.name ? undefined : preset?.label, words.lifetime(feature.lifetime)]
-            .filter(Boolean)
-            .join(", ")}
-        </span>
-      </summary>
-      <div className="space-y-2 py-2">
-        <TextField
-          label="Name"
-          value={feature.name}
-          fault={faults["name"]}
-          onCommit={(name) => {
-            put("name", { name });
-          }}
-        />
-        <CornerFields
-          corners={feature.places}
-          least={{ AREA: 3, LINE: 2, SPOT: 1 }[extent]}
-          fixed={extent === "SPOT"}
-          units={desk.units}
-          fault={faults["places"]}
-          onChange={(places) => {
-            put("places", { places });
-          }}
-        />
-        <div className="grid grid-cols-3 items-end gap-2">
-          {"breadth" in feature && (extent === "LINE" || feature.kind === "TREE" || opening) && (
-            <LengthField
-              label={
-                {
-                  LINE: feature.kind === "DRAIN" ? "Breadth" : "Thickness",
-                  SPOT: opening ? "Width" : "Trunk",
-                  AREA: "",
-                }[extent]
-              }
-              value={feature.breadth}
-              units={desk.units}
-              fault={faults["breadth"]}
-              onCommit={(breadth) => {
-                put("breadth", { breadth });
-              }}
-            />
-          )}
-          {["TREE", "KEEP_OFF", "BURIED_LINE"].includes(feature.kind) && (
-            <LengthField
-              label={
-                feature.kind === "TREE"
-                  ? "Crown, radius"
-                  : feature.kind === "KEEP_OFF"
-                    ? "Setback"
-                    : "Keep away"
-              }
-              value={feature.margin}
-              units={desk.units}
-              fault={faults["margin"]}
-              onCommit={(margin) => {
-                put("margin", { margin });
-              }}
-            />
-          )}
-          {"depth" in feature && (feature.kind === "DRAIN" || feature.kind === "BURIED_LINE") ? (
-            <LengthField
-              label={feature.kind === "DRAIN" ? "Depth of its stone" : "Depth"}
-              value={feature.depth}
-              units={desk.units}
-              fault={faults["depth"]}
-              onCommit={(depth) => {
-                put("depth", { depth });
-              }}
-            />
-          ) : (
-            <LengthField
-              label="Height"
-              value={feature.height}
-              units={desk.units}
-              fault={faults["height"]}
-              onCommit={(height) => {
-                put("height", { height });
-              }}
-            />
-          )}
-        </div>
-        <FenceLength feature={feature} />
-        {"bareInWinter" in feature && (feature.kind === "TREE" || feature.kind === "HEDGE") && (
-          <CheckField
-            label="Bare in winter"
-            checked={feature.bareInWinter}
-            onChange={(bareInWinter) => {
-              put("bare", { bareInWinter });
+    <ThingForm
+      thing={feature}
+      about={preset?.label === feature.name ? undefined : preset?.label}
+      seasons={{
+        from: feature.kind === "DRAIN" ? "Laid in season" : "From season",
+        until: "Gone from season",
+      }}
+      faults={faults}
+      onChange={put}
+      takeOut={["Take out", `Take out ${feature.name}`]}
+      onTakeOut={() => {
+        edit("name", { kind: "RemoveFeature", feature: feature.id });
+      }}
+      note={feature.kind === "DRAIN" && <p className="text-sm text-soft">{words.drainBought}</p>}
+    >
+      <CornerFields
+        corners={feature.places}
+        least={{ AREA: 3, LINE: 2, SPOT: 1 }[extent]}
+        fixed={extent === "SPOT"}
+        units={desk.units}
+        fault={faults["places"]}
+        onChange={(places) => {
+          put("places", { places });
+        }}
+      />
+      <div className="grid grid-cols-3 items-end gap-2">
+        {"breadth" in feature && (extent === "LINE" || feature.kind === "TREE" || opening) && (
+          <LengthField
+            label={
+              {
+                LINE: feature.kind === "DRAIN" ? "Breadth" : "Thickness",
+                SPOT: opening ? "Width" : "Trunk",
+                AREA: "",
+              }[extent]
+            }
+            value={feature.breadth}
+            units={desk.units}
+            fault={faults["breadth"]}
+            onCommit={(breadth) => {
+              put("breadth", { breadth });
             }}
           />
         )}
-        <div className="grid grid-cols-2 items-end gap-2">
-          <LifetimeFields
-            lifetime={feature.lifetime}
-            labels={{
-              from: feature.kind === "DRAIN" ? "Laid in season" : "From season",
-              until: "Gone from season",
-            }}
-            faults={faults}
-            onChange={(field, lifetime) => {
-              put(field, { lifetime });
-            }}
-          />
-        </div>
-        {feature.kind === "DRAIN" && <p className="text-sm text-soft">{words.drainBought}</p>}
-        {"lookout" in feature && opening && (
-          <CheckField
-            label="The garden is to be seen from here"
-            checked={feature.lookout}
-            onChange={(lookout) => {
-              put("lookout", { lookout });
+        {["TREE", "KEEP_OFF", "BURIED_LINE"].includes(feature.kind) && (
+          <LengthField
+            label={
+              feature.kind === "TREE"
+                ? "Crown, radius"
+                : feature.kind === "KEEP_OFF"
+                  ? "Setback"
+                  : "Keep away"
+            }
+            value={feature.margin}
+            units={desk.units}
+            fault={faults["margin"]}
+            onCommit={(margin) => {
+              put("margin", { margin });
             }}
           />
         )}
-        <button
-          type="button"
-          className="plain-button"
-          aria-label={`Take out ${feature.name}`}
-          onClick={() => {
-            edit("name", { kind: "RemoveFeature", feature: feature.id });
-          }}
-        >
-          Take out
-        </button>
+        {"depth" in feature && (feature.kind === "DRAIN" || feature.kind === "BURIED_LINE") ? (
+          <LengthField
+            label={feature.kind === "DRAIN" ? "Depth of its stone" : "Depth"}
+            value={feature.depth}
+            units={desk.units}
+            fault={faults["depth"]}
+            onCommit={(depth) => {
+              put("depth", { depth });
+            }}
+          />
+        ) : (
+          <LengthField
+            label="Height"
+            value={feature.height}
+            units={desk.units}
+            fault={faults["height"]}
+            onCommit={(height) => {
+              put("height", { height });
+            }}
+          />
+        )}
       </div>
-    </details>
+      <FenceLength feature={feature} />
+      {"bareInWinter" in feature && (feature.kind === "TREE" || feature.kind === "HEDGE") && (
+        <CheckField
+          label="Bare in winter"
+          checked={feature.bareInWinter}
+          onChange={(bareInWinter) => {
+            put("bare", { bareInWinter });
+          }}
+        />
+      )}
+      {"lookout" in feature && opening && (
+        <CheckField
+          label="The garden is to be seen from here"
+          checked={feature.lookout}
+          onChange={(lookout) => {
+            put("lookout", { lookout });
+          }}
+        />
+      )}
+    </ThingForm>
   );
 }
 

@@ -1,12 +1,11 @@
 import type { Walk } from "../api/types";
 import { Choice } from "../parts/Choice";
-import { TextField } from "../parts/TextField";
 import { boundsOf, corners } from "../sheet/geometry";
 import { newWalk } from "../sheet/useDrawn";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { CornerFields } from "../forms/CornerFields";
-import { LifetimeFields } from "../forms/LifetimeFields";
+import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { resurfaced, WalkBuildFields } from "./WalkBuildFields";
 
@@ -58,79 +57,51 @@ function WalkForm({ walk }: { walk: Walk }) {
   }
 
   return (
-    <details className="border-b border-hair py-1">
-      <summary className="cursor-pointer">
-        {walk.name}{" "}
-        <span className="text-soft">
-          {[desk.catalogue.surfaces.find((s) => s.key === walk.surface)?.label, words.lifetime(walk.lifetime)]
-            .filter(Boolean)
-            .join(", ")}
-        </span>
-      </summary>
-      <div className="space-y-2 py-2">
-        <TextField
-          label="Name"
-          value={walk.name}
-          fault={faults["name"]}
-          onCommit={(name) => {
-            put("name", { name });
+    <ThingForm
+      thing={walk}
+      about={desk.catalogue.surfaces.find((s) => s.key === walk.surface)?.label}
+      seasons={{ from: "Made in season", until: "Taken up in season" }}
+      always={String(desk.plan.firstSeason)}
+      faults={faults}
+      onChange={put}
+      takeOut={["Take up", `Take up ${walk.name}`]}
+      onTakeOut={() => {
+        edit("name", { kind: "RemoveWalk", walk: walk.id });
+      }}
+    >
+      <div className="grid grid-cols-2 gap-2">
+        <Choice
+          label="Grade"
+          value={walk.grade}
+          options={[
+            { value: "MAIN", label: "main walk" },
+            { value: "WORK", label: "work walk" },
+          ]}
+          onChange={(grade) => {
+            put("grade", { grade });
           }}
         />
-        <div className="grid grid-cols-2 gap-2">
-          <Choice
-            label="Grade"
-            value={walk.grade}
-            options={[
-              { value: "MAIN", label: "main walk" },
-              { value: "WORK", label: "work walk" },
-            ]}
-            onChange={(grade) => {
-              put("grade", { grade });
-            }}
-          />
-          <Choice
-            label="Surface"
-            value={walk.surface}
-            options={desk.catalogue.surfaces.map((s) => ({ value: s.key, label: s.label }))}
-            onChange={(surface) => {
-              edit("surface", {
-                kind: "PutWalk",
-                walk: resurfaced(walk, surface, desk.catalogue.surfaces),
-              });
-            }}
-          />
-        </div>
-        <CornerFields
-          corners={walk.corners}
-          units={desk.units}
-          fault={faults["corners"]}
-          onChange={(area) => {
-            put("corners", { corners: area });
+        <Choice
+          label="Surface"
+          value={walk.surface}
+          options={desk.catalogue.surfaces.map((s) => ({ value: s.key, label: s.label }))}
+          onChange={(surface) => {
+            edit("surface", {
+              kind: "PutWalk",
+              walk: resurfaced(walk, surface, desk.catalogue.surfaces),
+            });
           }}
         />
-        <WalkBuildFields walk={walk} />
-        <div className="grid grid-cols-2 items-end gap-2">
-          <LifetimeFields
-            lifetime={walk.lifetime}
-            labels={{ from: "Made in season", until: "Taken up in season" }}
-            always={String(desk.plan.firstSeason)}
-            faults={faults}
-            onChange={(field, lifetime) => {
-              put(field, { lifetime });
-            }}
-          />
-        </div>
-        <button
-          type="button"
-          className="plain-button"
-          aria-label={`Take up ${walk.name}`}
-          onClick={() => {
-            edit("name", { kind: "RemoveWalk", walk: walk.id });
-          }}
-        >
-          Take up
-        </button>
       </div>
-    </details>
+      <CornerFields
+        corners={walk.corners}
+        units={desk.units}
+        fault={faults["corners"]}
+        onChange={(area) => {
+          put("corners", { corners: area });
+        }}
+      />
+      <WalkBuildFields walk={walk} />
+    </ThingForm>
   );
 }

@@ -1,0 +1,66 @@
+import type { ReactNode } from "react";
+import type { Lifetime } from "../api/types";
+import { TextField } from "../parts/TextField";
+import { words } from "../words";
+import { LifetimeFields } from "./LifetimeFields";
+
+interface ThingFormProps {
+  thing: { name: string; lifetime: Lifetime };
+  /** What it is, said after its name. */
+  about: string | undefined;
+  seasons: Readonly<Record<keyof Lifetime, string>>;
+  /** What it means if no season is given in which it comes. */
+  always?: string;
+  faults: Readonly<Record<string, string>>;
+  onChange: (field: string, part: { name: string } | { lifetime: Lifetime }) => void;
+  /** On the button that takes it out, and the same with its name. */
+  takeOut: readonly [button: string, named: string];
+  onTakeOut: () => void;
+  /** Said below its seasons. */
+  note?: ReactNode;
+  testId?: string;
+  children: ReactNode;
+}
+
+/** Something that stands or lies on the plot: its name, what its kind asks besides, its seasons, and how it goes. */
+export function ThingForm(props: ThingFormProps) {
+  const { thing, about, seasons, always, faults, onChange, takeOut, onTakeOut, note, testId, children } =
+    props;
+  const [button, named] = takeOut;
+  return (
+    <details className="border-b border-hair py-1" data-testid={testId}>
+      <summary className="cursor-pointer">
+        {thing.name}{" "}
+        <span className="text-soft">
+          {[about, words.lifetime(thing.lifetime)].filter(Boolean).join(", ")}
+        </span>
+      </summary>
+      <div className="space-y-2 py-2">
+        <TextField
+          label="Name"
+          value={thing.name}
+          fault={faults["name"]}
+          onCommit={(name) => {
+            onChange("name", { name });
+          }}
+        />
+        {children}
+        <div className="grid grid-cols-2 items-end gap-2">
+          <LifetimeFields
+            lifetime={thing.lifetime}
+            labels={seasons}
+            {...(always === undefined ? {} : { always })}
+            faults={faults}
+            onChange={(field, lifetime) => {
+              onChange(field, { lifetime });
+            }}
+          />
+        </div>
+        {note}
+        <button type="button" className="plain-button" aria-label={named} onClick={onTakeOut}>
+          {button}
+        </button>
+      </div>
+    </details>
+  );
+}
