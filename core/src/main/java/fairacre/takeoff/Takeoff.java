@@ -12,6 +12,7 @@ import fairacre.plan.Plan;
 import fairacre.shape.Memo;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,7 +21,10 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
 
-/** Everything that a plan calls for, over all seasons; made with {@link #of}, and filled by each part of the trade. */
+/**
+ * Everything that a plan calls for, over all seasons; made with {@link #of}, and filled by each part of the trade. An
+ * empty plan calls for nothing.
+ */
 public final class Takeoff {
 
     private final Plan plan;
@@ -107,18 +111,18 @@ public final class Takeoff {
     }
 
     public List<Boards> boards() {
-        return boards;
+        return Collections.unmodifiableList(boards);
     }
 
     public List<Loose> loose() {
-        return loose;
+        return Collections.unmodifiableList(loose);
     }
 
     public List<Gained> gained() {
-        return gained;
+        return Collections.unmodifiableList(gained);
     }
 
     public Collection<Sold> sold() {
-        return sold.values();
+        return Collections.unmodifiableCollection(sold.values());
     }
 }

@@ -12,6 +12,7 @@ import fairacre.server.Visitor.Answer;
 import fairacre.testing.Gardens;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
 import java.time.Instant;
@@ -36,14 +37,13 @@ class JobsTest {
     private long revision;
 
     @BeforeEach
-    void garden() {
+    void begin() {
         path = "/api/gardens/" + rosa.garden();
         edit(Put.of(gardener("Ada", 0.6, 0.5)));
     }
 
     private void edit(Change change) {
-        String garden = path.substring(path.lastIndexOf('/') + 1);
-        assertThat(rosa.change(garden, revision++, change).status()).isEqualTo(200);
+        assertThat(rosa.change(garden(), revision++, change).status()).isEqualTo(200);
     }
 
     private void framed(String name, double y) {
@@ -172,20 +172,45 @@ class JobsTest {
     void whatAKilledProgramHadBegunIsTakenOver() throws Exception {
         framed("Beans", 4);
         String job = UUID.randomUUID().toString();
-        String garden = path.substring(path.lastIndexOf('/') + 1);
+        database(
+                begun(job, "RUNNING"),
+                "insert into scheduled_tasks (task_name, task_instance, execution_time, picked,"
+                        + " picked_by, last_heartbeat, version) select 'jobs of an account', owner::text, now(), true,"
+                        + " 'a program that is gone', now() - interval '1 minute', 1 from garden where id = '"
+                        + garden()
+                        + "'");
+        JsonNode told = rosa.get(path + "/cutting/best/" + job).json();
+        assertThat(state(over("/cutting/best", told))).isEqualTo("DONE");
+    }
+
+    /** The program ended between noting the job and scheduling it. */
+    @Test
+    void whatWasNotedAndNeverScheduledIsWorkedOnOnceSomebodyLooks() throws Exception {
+        framed("Beans", 4);
+        String job = UUID.randomUUID().toString();
+        database(begun(job, "WAITING"));
+        JsonNode told = rosa.get(path + "/cutting/best/" + job).json();
+        assertThat(state(over("/cutting/best", told))).isEqualTo("DONE");
+    }
+
+    private String garden() {
+        return path.substring(path.lastIndexOf('/') + 1);
+    }
+
+    private String begun(String job, String state) {
+        return "insert into job (id, account, garden, kind, question, revision, state, done, steps, answer, asked_at)"
+                + " select '" + job + "', owner, id, 'CUTTING', '{\"beds\": []}', 1, '" + state + "', 0, 3, '[]', now()"
+                + " from garden where id = '" + garden() + "'";
+    }
+
+    private static void database(String... statements) throws SQLException {
         try (Connection connection = DriverManager.getConnection(
                         "jdbc:postgresql://" + RunningServer.get().database(), "postgres", "");
                 Statement statement = connection.createStatement()) {
-            statement.execute("insert into job (id, account, garden, kind, question, revision, state, done, steps,"
-                    + " answer, asked_at) select '" + job + "', owner, id, 'CUTTING', '{\"beds\": []}', 1, 'RUNNING',"
-                    + " 0, 3, '[]', now() from garden where id = '" + garden + "'");
-            statement.execute("insert into scheduled_tasks (task_name, task_instance, execution_time, picked,"
-                    + " picked_by, last_heartbeat, version) select 'jobs of an account', owner::text, now(), true,"
-                    + " 'a program that is gone', now() - interval '1 minute', 1 from garden where id = '" + garden
-                    + "'");
+            for (String each : statements) {
+                statement.execute(each);
+            }
         }
-        JsonNode told = rosa.get(path + "/cutting/best/" + job).json();
-        assertThat(state(over("/cutting/best", told))).isEqualTo("DONE");
     }
 
     @Test

@@ -121,13 +121,19 @@ public class Jobs {
         return told(account, garden, solve, id);
     }
 
-    /** @throws NoSuchJobException if the account asked for no such job in the garden */
+    /**
+     * How a job stands. One that still waits is scheduled again, lest the program ended before it was.
+     *
+     * @throws NoSuchJobException if the account asked for no such job in the garden
+     */
     public <A> Told<A> told(UUID account, UUID garden, Solve<?, A> solve, UUID id) {
-        return told(
-                solve,
-                store.find(account, garden, id)
-                        .filter(job -> job.kind().equals(solve.kind()))
-                        .orElseThrow(NoSuchJobException::new));
+        Job job = store.find(account, garden, id)
+                .filter(found -> found.kind().equals(solve.kind()))
+                .orElseThrow(NoSuchJobException::new);
+        if (job.state() == State.WAITING) {
+            schedule(account);
+        }
+        return told(solve, job);
     }
 
     private <A> Told<A> told(Solve<?, A> solve, Job job) {
