@@ -1,7 +1,6 @@
 package fairacre.plan;
 
 import fairacre.limits.Limits;
-import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
@@ -52,11 +51,11 @@ public sealed interface Feature {
         public AreaFeature {
             Limits.present(id, "id");
             name = Limits.name(name, "name");
-            Checks.kind(kind, FeatureKind.Extent.AREA);
-            places = Checks.places(places, 3, Checks.MOST_PLACES);
+            FeatureChecks.kind(kind, FeatureKind.Extent.AREA);
+            places = FeatureChecks.places(places, 3, FeatureChecks.MOST_PLACES);
             Polygons.checkSimple(places, "places", "outline");
-            Checks.margin(margin);
-            Checks.height(height);
+            FeatureChecks.margin(margin);
+            FeatureChecks.height(height);
             lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
         }
 
@@ -103,16 +102,17 @@ public sealed interface Feature {
         public LineFeature {
             Limits.present(id, "id");
             name = Limits.name(name, "name");
-            Checks.kind(kind, FeatureKind.Extent.LINE);
-            places = Checks.places(places, 2, Checks.MOST_PLACES);
-            Checks.goesOn(places);
-            Checks.breadth(breadth);
-            Checks.margin(margin);
-            Checks.height(height);
+            FeatureChecks.kind(kind, FeatureKind.Extent.LINE);
+            places = FeatureChecks.places(places, 2, FeatureChecks.MOST_PLACES);
+            FeatureChecks.goesOn(places);
+            FeatureChecks.breadth(breadth);
+            FeatureChecks.margin(margin);
+            FeatureChecks.height(height);
             Limits.between(depth, Length.ZERO, DEEPEST, "depth");
-            Checks.only(!kind.buried() || !height.isPositive(), "height", kind, "height: it lies in the ground");
-            Checks.only(kind.buried() || !depth.isPositive(), "depth", kind, "depth: it stands above the ground");
-            Checks.only(!bareInWinter || kind == FeatureKind.HEDGE, "bareInWinter", kind, "leaves to lose");
+            FeatureChecks.only(!kind.buried() || !height.isPositive(), "height", kind, "height: it lies in the ground");
+            FeatureChecks.only(
+                    kind.buried() || !depth.isPositive(), "depth", kind, "depth: it stands above the ground");
+            FeatureChecks.only(!bareInWinter || kind == FeatureKind.HEDGE, "bareInWinter", kind, "leaves to lose");
             lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
         }
 
@@ -159,13 +159,13 @@ public sealed interface Feature {
         public SpotFeature {
             Limits.present(id, "id");
             name = Limits.name(name, "name");
-            Checks.kind(kind, FeatureKind.Extent.SPOT);
-            places = Checks.places(places, 1, 1);
-            Checks.breadth(breadth);
-            Checks.margin(margin);
-            Checks.height(height);
-            Checks.only(!bareInWinter || kind == FeatureKind.TREE, "bareInWinter", kind, "leaves to lose");
-            Checks.only(
+            FeatureChecks.kind(kind, FeatureKind.Extent.SPOT);
+            places = FeatureChecks.places(places, 1, 1);
+            FeatureChecks.breadth(breadth);
+            FeatureChecks.margin(margin);
+            FeatureChecks.height(height);
+            FeatureChecks.only(!bareInWinter || kind == FeatureKind.TREE, "bareInWinter", kind, "leaves to lose");
+            FeatureChecks.only(
                     !lookout || kind == FeatureKind.DOOR || kind == FeatureKind.WINDOW,
                     "lookout",
                     kind,
@@ -214,66 +214,5 @@ public sealed interface Feature {
             UUID id, String name, List<Point> places, Length breadth, Length depth, Lifetime lifetime) {
         return new LineFeature(
                 id, name, FeatureKind.DRAIN, places, breadth, Length.ZERO, Length.ZERO, depth, false, lifetime);
-    }
-
-    /** What all features are held to. */
-    final class Checks {
-
-        private static final int MOST_PLACES = 60;
-        private static final Length BROADEST = Length.metres(5);
-        private static final Length FURTHEST_MARGIN = Length.metres(50);
-        private static final Length HIGHEST = Length.metres(60);
-
-        private Checks() {}
-
-        private static void kind(FeatureKind kind, FeatureKind.Extent extent) {
-            if (Limits.present(kind, "kind").extent() != extent) {
-                throw new RefusedException(
-                        "kind",
-                        "a " + kind.noun() + " is drawn otherwise",
-                        "give " + kind.extent().places());
-            }
-        }
-
-        private static List<Point> places(List<Point> places, int least, int most) {
-            Limits.atMost(MOST_PLACES, places, "places");
-            for (int i = 0; i < places.size(); i++) {
-                Point.near(places.get(i), "places/" + i);
-            }
-            if (places.size() < least || places.size() > most) {
-                throw new RefusedException(
-                        "places",
-                        places.size() + " places are not what it takes",
-                        most == 1 ? "give one place" : "give at least " + least);
-            }
-            return List.copyOf(places);
-        }
-
-        private static void goesOn(List<Point> places) {
-            for (int i = 1; i < places.size(); i++) {
-                if (places.get(i).equals(places.get(i - 1))) {
-                    throw new RefusedException(
-                            "places/" + i, "it is the same place as the one before", "leave one of them out");
-                }
-            }
-        }
-
-        private static void breadth(Length breadth) {
-            Limits.between(breadth, Length.ZERO, BROADEST, "breadth");
-        }
-
-        private static void margin(Length margin) {
-            Limits.between(margin, Length.ZERO, FURTHEST_MARGIN, "margin");
-        }
-
-        private static void height(Length height) {
-            Limits.between(height, Length.ZERO, HIGHEST, "height");
-        }
-
-        private static void only(boolean fits, String field, FeatureKind kind, String what) {
-            if (!fits) {
-                throw new RefusedException(field, "a " + kind.noun() + " has no " + what, "leave it out");
-            }
-        }
     }
 }
