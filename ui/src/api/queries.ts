@@ -19,6 +19,7 @@ import type {
   Point,
   Route,
   SeasonSoil,
+  SeasonWork,
   SettingOut,
   SoilReading,
   SessionView,
@@ -156,6 +157,16 @@ export function useAtTheBed(id: string, revision: number, season: number, bed: s
     queryFn: () =>
       request<AtTheBed>("GET", `/api/gardens/${id}/beds/${bed ?? ""}/edges?season=${String(season)}`),
     enabled: bed !== null,
+    staleTime: Infinity,
+  });
+}
+
+/** What there is to do in each season to build what the bill buys. */
+export function useWork(id: string, revision: number) {
+  return useQuery({
+    queryKey: ["work", id, revision],
+    queryFn: () => request<SeasonWork[]>("GET", `/api/gardens/${id}/work`),
+    placeholderData: keepPreviousData,
     staleTime: Infinity,
   });
 }

@@ -64,6 +64,7 @@ export type Purse = Schemas["Purse"];
 export type BillLine = Schemas["BillLine"];
 export type Sundry = Schemas["Sundry"];
 export type PriceReading = Schemas["Reading"];
+export type SeasonWork = Schemas["SeasonWork"];
 export type SeasonSoil = Schemas["SeasonSoil"];
 export type Filling = Schemas["Filling"];
 export type Supply = Schemas["Supply"];

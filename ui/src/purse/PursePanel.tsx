@@ -9,6 +9,7 @@ import { PriceBook } from "./PriceBook";
 import { PutOff } from "./PutOff";
 import { Receipts } from "./Receipts";
 import { Sundries } from "./Sundries";
+import { WorkBySeason } from "./WorkBySeason";
 import { useFieldEdit } from "../forms/useFieldEdit";
 
 /** The budget, what it is planned to go on, and what things cost. */
@@ -24,6 +25,7 @@ export function PursePanel() {
       <ByPart />
       <h3 className="border-t border-rule pt-2">Bill</h3>
       <BillTable lines={lines} empty="Nothing to buy yet." />
+      <WorkBySeason />
       <Sundries />
       <PriceBook />
     </div>

@@ -7,6 +7,7 @@ import fairacre.bill.Budget;
 import fairacre.bill.Packs;
 import fairacre.bill.PriceItem;
 import fairacre.bill.Sundry;
+import fairacre.fill.SoilSupply;
 import fairacre.measure.Area;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
@@ -22,6 +23,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
@@ -94,6 +97,23 @@ public final class CostStudy {
             takeoff = Takeoff.of(plan, memo);
         }
         return takeoff;
+    }
+
+    /** What there is to do in each season: sawing and laying, and carrying all loose goods. */
+    public List<SeasonWork> work() {
+        SortedMap<Integer, List<SeasonWork.Task>> tasks = new TreeMap<>();
+        takeoff()
+                .work()
+                .forEach((season, work) ->
+                        work.forEach((rate, quantity) -> tasks.computeIfAbsent(season, unknown -> new ArrayList<>())
+                                .add(SeasonWork.Task.of(rate, quantity))));
+        looseGoods()
+                .barrows()
+                .forEach((season, trips) -> tasks.computeIfAbsent(season, unknown -> new ArrayList<>())
+                        .add(SeasonWork.Task.of(SoilSupply.BARROW_TRIP, (double) trips)));
+        return tasks.entrySet().stream()
+                .map(each -> SeasonWork.of(each.getKey(), each.getValue()))
+                .toList();
     }
 
     /** The ways to get what fills the beds, by season and good. */

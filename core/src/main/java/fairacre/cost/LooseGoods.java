@@ -5,6 +5,7 @@ import fairacre.bill.BillLine;
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
 import fairacre.fill.BulkPurchase;
+import fairacre.fill.Loads;
 import fairacre.fill.SoilSupply;
 import fairacre.goods.BulkGood;
 import fairacre.goods.GoodsPrices;
@@ -121,6 +122,16 @@ final class LooseGoods {
                         bought.getKey().want().use() == Use.TOP_UP,
                         supply(bought.getKey(), bought.getValue())))
                 .toList();
+    }
+
+    /** How many trips with a barrow all goods of each season take, whatever they are for. */
+    SortedMap<Integer, Long> barrows() {
+        SortedMap<Integer, Long> barrows = new TreeMap<>();
+        for (Need need : needs()) {
+            long trips = Loads.of(need.volume(), need.want().good(), List.of()).barrows();
+            barrows.merge(need.want().season(), trips, Long::sum);
+        }
+        return barrows;
     }
 
     private SoilSupply supply(Need need, BulkPurchase purchase) {

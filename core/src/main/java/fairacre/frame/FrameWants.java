@@ -41,6 +41,7 @@ final class FrameWants {
         wants.bySize();
         wants.kits();
         wants.masonry();
+        wants.work();
     }
 
     private void boards() {
@@ -125,6 +126,20 @@ final class FrameWants {
                 job.season(), BillPart.FRAMES, BuildPrices.MORTAR, wall.bags(), 1, Served.bed(job.bed())));
         walls((job, wall) ->
                 takeoff.loose(job.season(), Use.FILL, BulkGood.BASE, ordered(wall.footing()), Served.bed(job.bed())));
+    }
+
+    /** Posts, stakes and ties are sawn and fastened like boards; a kit is put together by its maker's sheet. */
+    private void work() {
+        for (FrameJob job : jobs) {
+            takeoff.work(
+                    job.season(),
+                    FrameRates.PIECE,
+                    job.pieces().values().stream().mapToInt(List::size).sum());
+        }
+        for (Masonry kind : Masonry.values()) {
+            walls((job, wall) ->
+                    takeoff.work(job.season(), FrameRates.laying(kind), wall.kind() == kind ? wall.pieces() : 0));
+        }
     }
 
     private void walls(BiConsumer<FrameJob, MasonryTakeoff> what) {

@@ -2,6 +2,7 @@ package fairacre.takeoff;
 
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
+import fairacre.bill.WorkRate;
 import fairacre.goods.BulkGood;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
@@ -17,6 +18,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -33,6 +35,7 @@ public final class Takeoff {
     private final List<Loose> loose = new ArrayList<>();
     private final List<Gained> gained = new ArrayList<>();
     private final Map<Sold.Line, Sold> sold = new LinkedHashMap<>();
+    private final Map<Integer, Map<WorkRate, Double>> work = new TreeMap<>();
     private final Map<Object, Object> once = new HashMap<>();
 
     /** A loose good that the work itself brings, in a season; it is there from then on. */
@@ -106,6 +109,13 @@ public final class Takeoff {
         }
     }
 
+    /** Something to be done in a season, so many of the rate's unit. */
+    public void work(int season, WorkRate rate, double quantity) {
+        if (quantity > 0) {
+            work.computeIfAbsent(season, unknown -> new LinkedHashMap<>()).merge(rate, quantity, Double::sum);
+        }
+    }
+
     private Sold sold(int season, BillPart part, PriceItem item) {
         return sold.computeIfAbsent(new Sold.Line(season, part, item), Sold::new);
     }
@@ -120,6 +130,11 @@ public final class Takeoff {
 
     public List<Gained> gained() {
         return Collections.unmodifiableList(gained);
+    }
+
+    /** What is to be done, by season, and in it in the order in which it was put down. */
+    public Map<Integer, Map<WorkRate, Double>> work() {
+        return Collections.unmodifiableMap(work);
     }
 
     public Collection<Sold> sold() {

@@ -110,7 +110,8 @@ class EndpointsTest {
             "GET /variants",
             "POST /variants",
             "GET /variants/this",
-            "POST /variants/{variant}/take");
+            "POST /variants/{variant}/take",
+            "GET /work");
 
     /** What needs more than the role of a reader; nobody takes another one out but the owner. */
     private static final Map<Role, Set<String>> NEEDS = Map.of(

@@ -10,6 +10,7 @@ import fairacre.cost.FrameComparison;
 import fairacre.cost.FrameDrawing;
 import fairacre.cost.FrameDrawings;
 import fairacre.cost.SeasonSoil;
+import fairacre.cost.SeasonWork;
 import fairacre.fill.FillTakeoff;
 import fairacre.fill.OwnMix;
 import fairacre.frame.Families;
@@ -223,6 +224,12 @@ class StudyController {
     @GetMapping("/soil-supply")
     List<SeasonSoil> soilSupply(Owner owner, @PathVariable UUID garden) {
         return gardens.costs(owner.id(), garden).soil();
+    }
+
+    /** What there is to do in each season to build what the bill buys. */
+    @GetMapping("/work")
+    List<SeasonWork> work(Owner owner, @PathVariable UUID garden) {
+        return gardens.costs(owner.id(), garden).work();
     }
 
     /** The mix of what is on hand; nothing if there is none of what roots grow in. */
