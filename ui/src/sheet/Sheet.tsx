@@ -46,13 +46,9 @@ export function Sheet() {
   const drawing = desk.tool !== null;
   const frame = useRef<HTMLDivElement>(null);
   const size = useSize(frame);
-  const { site, features } = desk.plan;
+  const { site } = desk.plan;
   const plot = useMemo(() => boundsOf(piecesOf(site).flat()), [site]);
-  const shown = useMemo(
-    () => boundsOf([...piecesOf(site).flat(), ...features.flatMap((feature) => feature.places)]),
-    [site, features],
-  );
-  const { view, control, panHandlers } = useViewControl(shown, size, frame);
+  const { view, control, panHandlers } = useViewControl(plot, size, frame);
   const [doing, setDoing] = useState<Interaction>(idle);
   const [byKeys, setByKeys] = useState<ReadonlyMap<string, Rectangle>>(new Map());
   const [typing, setTyping] = useState<Typing | null>(null);
@@ -196,7 +192,7 @@ export function Sheet() {
   return (
     <div
       ref={frame}
-      className={`relative h-full min-h-80 touch-none overflow-hidden bg-film ${drawing ? "cursor-crosshair" : ""}`}
+      className={`relative h-full touch-none overflow-hidden bg-film ${drawing ? "cursor-crosshair" : ""}`}
       role="application"
       aria-label={words.sheetHelp}
       onPointerDown={press}

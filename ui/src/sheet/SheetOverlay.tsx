@@ -31,7 +31,6 @@ export function SheetOverlay({ control, view }: { control: ViewControl; view: Vi
       </div>
       {(nobody || missing.length > 0) && (
         <details
-          open
           className="absolute bottom-2 left-2 border border-rule bg-paper/95 px-2 py-1 text-sm"
           onPointerDown={(event) => {
             event.stopPropagation();

@@ -1,6 +1,7 @@
-import { useEffect, useRef, useState, type PointerEvent, type RefObject } from "react";
+import { useCallback, useEffect, useRef, type PointerEvent, type RefObject } from "react";
 import type { Bounds } from "./geometry";
-import { fitted, panned, zoomed, type Size, type View } from "./view";
+import { useLook } from "../workspace/useAddress";
+import { fitted, lookOf, panned, viewOf, zoomed, type Size, type View } from "./view";
 
 const WHEEL_ZOOM = 1.0015;
 const BUTTON_ZOOM = 1.25;
@@ -11,13 +12,20 @@ export interface ViewControl {
   fit: () => void;
 }
 
-/** Zoom by wheel or buttons, pan with Space held, by the middle button or by one finger on open ground. Until it is changed the whole plot is shown. */
+/** Zoom by wheel or buttons, pan with Space held, by the middle button or by one finger on open ground. Until it is changed the whole plot is shown;
+ * where one looks stands in the address. */
 export function useViewControl(plot: Bounds, size: Size | null, frame: RefObject<HTMLElement | null>) {
-  const [own, setOwn] = useState<View | null>(null);
+  const [look, setLook] = useLook();
   const panning = useRef<{ x: number; y: number; pointer: number } | null>(null);
   const whole = size ? fitted(plot, size) : { scale: 50, x: 0, y: 0 };
-  const view = own ?? whole;
+  const view = look && size ? viewOf(look, size) : whole;
   const current = useRef(view);
+  const setOwn = useCallback(
+    (next: View) => {
+      if (size) setLook(lookOf(next, size));
+    },
+    [size, setLook],
+  );
   useEffect(() => {
     current.current = view;
   });
@@ -39,7 +47,7 @@ export function useViewControl(plot: Bounds, size: Size | null, frame: RefObject
     return () => {
       node.removeEventListener("wheel", wheel);
     };
-  }, [frame]);
+  }, [frame, setOwn]);
 
   const space = useRef(false);
   useEffect(() => {
@@ -65,7 +73,7 @@ export function useViewControl(plot: Bounds, size: Size | null, frame: RefObject
       about(1 / BUTTON_ZOOM);
     },
     fit: () => {
-      setOwn(null);
+      setLook(null);
     },
   };
 

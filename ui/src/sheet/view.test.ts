@@ -1,18 +1,32 @@
 import { describe, expect, it } from "vitest";
-import { fitted, panned, toGround, toSheet, zoomed } from "./view";
+import { fitted, lookOf, panned, toGround, toSheet, viewOf, zoomed } from "./view";
 
 const plot = { left: 0, right: 10, bottom: 0, top: 8 };
 const size = { width: 700, height: 600 };
 
 describe("the view of the sheet", () => {
-  it("shows the whole plot with room round it", () => {
-    const view = fitted(plot, size);
+  it.each([
+    ["a wide sheet", { width: 900, height: 680 }, 8],
+    ["a phone", { width: 390, height: 640 }, 10],
+  ])("lets the plot fill %s, with room for the lengths of its sides", (_, room, wide) => {
+    const view = fitted({ ...plot, right: wide }, room);
     const foot = toSheet(view, { x: 0, y: 0 });
-    const head = toSheet(view, { x: 10, y: 8 });
-    expect(foot.x).toBeGreaterThan(40);
-    expect(head.y).toBeGreaterThan(40);
-    expect(head.x).toBeLessThan(660);
-    expect(foot.y).toBeLessThan(560);
+    const head = toSheet(view, { x: wide, y: 8 });
+    for (const free of [foot.x, room.height - foot.y, room.width - head.x, head.y]) {
+      expect(free).toBeGreaterThanOrEqual(23);
+    }
+    const used = Math.max((head.x - foot.x) / room.width, (foot.y - head.y) / room.height);
+    expect(used).toBeGreaterThan(0.85);
+  });
+
+  it("looks at the same ground on a sheet of another size", () => {
+    const view = zoomed(fitted(plot, size), 3, { x: 100, y: 100 });
+    const look = lookOf(view, size);
+    expect(viewOf(look, size).scale).toBeCloseTo(view.scale, 9);
+    expect(viewOf(look, size).x).toBeCloseTo(view.x, 6);
+    const small = viewOf(look, { width: 350, height: 300 });
+    expect(toSheet(small, look).x).toBeCloseTo(175, 9);
+    expect(small.scale).toBeCloseTo(view.scale / 2, 9);
   });
 
   it("goes to the sheet and back", () => {

@@ -1,4 +1,5 @@
 import type { Point } from "../api/types";
+import type { Look } from "../workspace/useAddress";
 import type { Bounds } from "./geometry";
 
 /** Which part of the ground the sheet shows: pixels to the metre, and where the origin of the plot lies on the sheet. */
@@ -15,8 +16,10 @@ export interface Size {
 
 const SMALLEST_SCALE = 2;
 const LARGEST_SCALE = 1500;
-/** Free room round the plot when all of it is shown, pixels. */
-const MARGIN = 56;
+/** Free room round the plot when all of it is shown, pixels: for the lengths of its sides, the legend below and the buttons at the right. */
+const MARGIN = { left: 30, right: 60, top: 28, bottom: 44 };
+/** On a narrow sheet the buttons lie over the drawing, pixels. */
+const NARROW = { below: 600, margin: { left: 24, right: 24, top: 24, bottom: 40 } };
 
 export function toSheet(view: View, point: Point): Point {
   return { x: view.x + point.x * view.scale, y: view.y - point.y * view.scale };
@@ -28,14 +31,26 @@ export function toGround(view: View, place: Point): Point {
 
 /** The view that shows all of these bounds. */
 export function fitted(bounds: Bounds, size: Size): View {
+  const { left, right, top, bottom } = size.width < NARROW.below ? NARROW.margin : MARGIN;
   const wide = Math.max(bounds.right - bounds.left, 0.1);
   const high = Math.max(bounds.top - bounds.bottom, 0.1);
-  const scale = clampScale(Math.min((size.width - 2 * MARGIN) / wide, (size.height - 2 * MARGIN) / high));
+  const scale = clampScale(Math.min((size.width - left - right) / wide, (size.height - top - bottom) / high));
   return {
     scale,
-    x: size.width / 2 - ((bounds.left + bounds.right) / 2) * scale,
-    y: size.height / 2 + ((bounds.bottom + bounds.top) / 2) * scale,
+    x: (size.width + left - right) / 2 - ((bounds.left + bounds.right) / 2) * scale,
+    y: (size.height + top - bottom) / 2 + ((bounds.bottom + bounds.top) / 2) * scale,
   };
+}
+
+/** The view with a place of the ground in the middle of the sheet, and so much of it across. */
+export function viewOf({ x, y, across }: Look, size: Size): View {
+  const scale = clampScale(size.width / across);
+  return { scale, x: size.width / 2 - x * scale, y: size.height / 2 + y * scale };
+}
+
+/** What a view looks at, whatever the size of the sheet. */
+export function lookOf(view: View, size: Size): Look {
+  return { ...toGround(view, { x: size.width / 2, y: size.height / 2 }), across: size.width / view.scale };
 }
 
 /** Larger or smaller about a place on the sheet that stays where it is. */

@@ -108,6 +108,8 @@ function appraised(
 
 export const snag: Snag = {
   rule: "REACH_GARDENER",
+  step: "REACH",
+  cause: "Soil out of reach",
   weight: "WARNING",
   words: "Kale: out of reach for Maren 25 % (0.50 m²).",
   ruleWords: "A bed is everybody's only if everybody reaches all of it.",
@@ -135,6 +137,9 @@ export const report: AppraisalReport = {
     budget: euro("1000.00"),
     held: euro("100.00"),
     planned: euro("950.00"),
+    paid: euro("300.00"),
+    ordered: euro("0.00"),
+    toCome: euro("650.00"),
     left: euro("50.00"),
     kept: euro("0.00"),
     saved: euro("0.00"),
@@ -380,6 +385,8 @@ export function deskFor(part: Partial<Desk> = {}) {
     setSeason: vi.fn(),
     step: "beds",
     setStep: vi.fn(),
+    folded: { panel: false, slip: false },
+    fold: vi.fn(),
     report,
     judged: report,
     preview: null,

@@ -8,3 +8,6 @@ afterEach(() => {
 
 // What is awaited may take long on a machine that is shared.
 configure({ asyncUtilTimeout: 20_000 });
+
+// jsdom lays nothing out, so there is nothing to scroll.
+Element.prototype.scrollIntoView = () => undefined;

@@ -23,7 +23,7 @@ export function SeasonRail() {
       onValueChange={(season) => {
         desk.setSeason(Number(season));
       }}
-      className="flex overflow-x-auto border-t border-rule bg-paper"
+      className="flex snap-x snap-mandatory overflow-x-auto border-t border-rule bg-paper"
     >
       {seasons.map((season) => {
         const cost = desk.report?.bySeason.find((entry) => entry.season === season);
@@ -31,7 +31,10 @@ export function SeasonRail() {
           <RadioGroup.Item
             key={season}
             value={String(season)}
-            className="min-w-40 flex-1 cursor-pointer border-r border-hair px-2 py-1 text-left last:border-r-0 data-[state=checked]:bg-ink data-[state=checked]:text-white"
+            className="min-w-40 flex-1 cursor-pointer snap-start border-r border-hair px-2 py-0.5 text-left last:border-r-0 max-lg:min-w-1/2 data-[state=checked]:bg-ink data-[state=checked]:text-white"
+            ref={(node) => {
+              if (season === desk.season) node?.scrollIntoView({ block: "nearest", inline: "nearest" });
+            }}
           >
             <span className="flex items-baseline gap-2">
               <span className="figures text-base font-semibold">{seasonName(season, yearBegins)}</span>
@@ -40,7 +43,10 @@ export function SeasonRail() {
                 <span className="figures ml-auto text-sm">{formatMoney(cost.planned)}</span>
               )}
             </span>
-            <span className="block truncate text-sm opacity-90" title={events.get(season)}>
+            <span
+              className="block truncate text-[0.8125rem] leading-tight opacity-90"
+              title={events.get(season)}
+            >
               {events.get(season) || "no building"}
             </span>
           </RadioGroup.Item>

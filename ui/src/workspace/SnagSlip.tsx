@@ -1,8 +1,12 @@
+import { RadioGroup } from "radix-ui";
 import { useEffect, useState } from "react";
 import type { Snag } from "../api/types";
+import { standingThings } from "../capabilities";
 import { words } from "../words";
-import { useDesk } from "./desk";
+import { useDesk, type Desk } from "./desk";
 import { outlinesOf } from "./outlines";
+import { grouped, GROUPINGS, type Grouping, type Names, type SnagGroup } from "./snagGroups";
+import { stepLabel } from "./stepLabels";
 
 const WEIGHTS = { SERIOUS: "Serious", WARNING: "Warning", NOTE: "Note" } as const;
 
@@ -29,27 +33,46 @@ function known(snags: readonly Snag[]): Map<string, Snag> {
  * tried the list stays as it is: what would be put right is struck out, what would be new stands on top.
  */
 export function SnagSlip() {
-  const { judged: whole, report, preview } = useDesk();
+  const desk = useDesk();
+  const { judged: whole, report, preview, folded, fold } = desk;
+  const [by, setBy] = useState<Grouping>("cause");
   // A garden that has just been opened is judged before it is known what would help.
   const judged = whole ?? report;
   const snags = known(judged?.snags ?? []);
+  if (folded.slip) return <Unfold count={judged && snags.size} />;
   // What a preview does not judge stays as it is known.
   const kept = (judged?.snags ?? []).filter((snag) => preview?.appraisal.notJudged.includes(snag.rule));
   const then = preview && known([...preview.appraisal.snags, ...kept]);
   const fresh = [...(then ?? [])].filter(([key]) => !snags.has(key));
+  const numbered = [...snags].map(([key, snag], index) => ({ key, snag, number: index + 1 }));
   return (
     <aside
       aria-label="Snags"
-      className="flex flex-col border-rule bg-paper max-lg:order-4 max-lg:border-t lg:min-h-0 lg:border-l"
+      className="flex min-h-0 flex-col border-rule bg-paper max-lg:fixed max-lg:inset-x-0 max-lg:bottom-[3.6rem] max-lg:z-30 max-lg:max-h-[62dvh] max-lg:border-t-2 max-lg:border-ink lg:w-66 lg:border-l"
     >
-      <h2 className="flex items-baseline gap-2 border-b border-rule px-3 py-2">
-        Snags <span className="figures text-soft">{judged ? snags.size : "…"}</span>
-        {preview && (
-          <span className="ml-auto text-sm font-normal text-mark">
-            would be <span className="figures">{then?.size}</span>
-          </span>
-        )}
-      </h2>
+      <div className="border-b border-rule pr-1 pl-3">
+        <div className="flex items-baseline gap-2">
+          <h2 className="grow">
+            Snags <span className="figures text-soft">{judged ? snags.size : "…"}</span>
+          </h2>
+          {preview && (
+            <span className="text-sm text-mark">
+              would be <span className="figures">{then?.size}</span>
+            </span>
+          )}
+          <button
+            type="button"
+            className="text-button px-2 py-1 text-sm"
+            title="More room for the sheet"
+            onClick={() => {
+              fold("slip", true);
+            }}
+          >
+            Fold away
+          </button>
+        </div>
+        {snags.size > 1 && <By by={by} onChange={setBy} />}
+      </div>
       {judged && snags.size === 0 && fresh.length === 0 && <p className="p-3 text-soft">{words.noSnags}</p>}
       <ol className="relative min-h-0 overflow-y-auto">
         {fresh.map(([key, snag]) => (
@@ -58,11 +81,97 @@ export function SnagSlip() {
             {snag.words}
           </li>
         ))}
-        {[...snags].map(([key, snag], index) => (
-          <Item key={key} snag={snag} number={index + 1} cured={then !== null && !then.has(key)} />
+        {grouped(numbered, by, namesAt(desk)).map((group) => (
+          <Group
+            key={`${by} ${group.heading}`}
+            group={group}
+            isCured={(key) => then !== null && !then.has(key)}
+          />
         ))}
       </ol>
     </aside>
+  );
+}
+
+function namesAt({ plan, bedById }: Desk): Names {
+  const things = [...standingThings(plan), ...plan.waysIn, ...plan.walks];
+  return {
+    thing: (id) =>
+      bedById.get(id)?.name ?? things.find((thing) => thing.id === id)?.name ?? "The whole garden",
+    gardener: (id) => [...plan.gardeners, ...plan.carriers].find((each) => each.id === id)?.name ?? "",
+    step: (step) => stepLabel(step),
+  };
+}
+
+/** What there is to see of the snags while they are folded away beside a wide sheet. */
+function Unfold({ count }: { count: number | undefined }) {
+  const { fold } = useDesk();
+  return (
+    <button
+      type="button"
+      className="plain-button absolute top-18 right-16 z-10 lg:top-22 max-lg:hidden"
+      onClick={() => {
+        fold("slip", false);
+      }}
+    >
+      Snags <span className="figures">{count ?? "…"}</span>
+    </button>
+  );
+}
+
+function By({ by, onChange }: { by: Grouping; onChange: (by: Grouping) => void }) {
+  return (
+    <RadioGroup.Root
+      aria-label="Group the snags"
+      orientation="horizontal"
+      className="flex gap-3 pb-1 text-sm"
+      value={by}
+      onValueChange={(value) => {
+        const found = GROUPINGS.find((grouping) => grouping.value === value);
+        if (found) onChange(found.value);
+      }}
+    >
+      {GROUPINGS.map(({ value, label }) => (
+        <RadioGroup.Item
+          key={value}
+          value={value}
+          className="cursor-pointer border-b-2 border-transparent text-soft data-[state=checked]:border-mark data-[state=checked]:font-semibold data-[state=checked]:text-ink"
+        >
+          {label}
+        </RadioGroup.Item>
+      ))}
+    </RadioGroup.Root>
+  );
+}
+
+/** With more snags than this a group shows its heading first. */
+const MOST_SHOWN = 4;
+
+function Group({ group, isCured }: { group: SnagGroup; isCured: (key: string) => boolean }) {
+  const { heading, snags } = group;
+  const [open, setOpen] = useState(snags.length <= MOST_SHOWN);
+  const items = snags.map(({ key, snag, number }) => (
+    <Item key={key} snag={snag} number={number} cured={isCured(key)} />
+  ));
+  if (snags.length === 1) return items;
+  const serious = snags.filter(({ snag }) => snag.weight === "SERIOUS").length;
+  return (
+    <li className="border-b border-rule">
+      <button
+        type="button"
+        aria-expanded={open}
+        className="flex w-full cursor-pointer items-baseline gap-2 bg-film px-3 py-1 text-left text-sm font-semibold hover:bg-markpale"
+        onClick={() => {
+          setOpen(!open);
+        }}
+      >
+        <span aria-hidden="true">{open ? "▾" : "▸"}</span>
+        <span className="grow">{heading}</span>
+        {serious > 0 && <span className="text-snag">{serious} serious</span>}
+        <span className="figures text-soft">{snags.length}</span>
+      </button>
+      {open && <ol>{items}</ol>}
+    </li>
   );
 }
 

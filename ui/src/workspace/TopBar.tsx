@@ -1,9 +1,10 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { DropdownMenu } from "radix-ui";
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import { Link, useNavigate } from "react-router";
 import { request } from "../api/client";
 import { useSession, useVariant } from "../api/queries";
+import { formatMoney } from "../measure/figures";
 import { mayDo, useMembers } from "../sharing/useSharing";
 import { words } from "../words";
 import { useDesk } from "./desk";
@@ -13,48 +14,50 @@ import { HistoryDialog } from "./HistoryDialog";
 const item =
   "block w-full cursor-pointer px-3 py-1.5 text-left outline-none data-[highlighted]:bg-markpale focus-visible:outline-none";
 
-/** What may be taken away for a spreadsheet, and where the program has it. */
+/** What may be exported for a spreadsheet, and where the program has it. */
 const TABLES = [
   { name: "The bill", file: "bill" },
   { name: "The receipts", file: "ledger/table" },
 ];
 
-/** Name of the garden, undo and redo, what can be taken away on paper or as a file, and what the program has to say. */
+/** Name of the garden, undo and redo, what can be exported on paper or as a file, and what the program has to say. */
 export function TopBar() {
   const desk = useDesk();
-  const session = useSession();
-  const client = useQueryClient();
-  const navigate = useNavigate();
   const [history, setHistory] = useState(false);
   const [variants, setVariants] = useState(false);
-  const path = `/api/gardens/${desk.plan.id}`;
   const variant = useVariant(desk.plan.id).data;
-
-  async function signOut() {
-    await request("DELETE", "/api/session");
-    client.clear();
-    await navigate("/");
-  }
-
+  const dialogs = [
+    { label: "Variants", open: setVariants },
+    { label: "Edits", open: setHistory },
+  ];
   return (
     <header>
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule bg-paper px-3 py-1.5">
-        <Link to="/gardens" className="text-sm tracking-wide text-soft hover:text-mark">
+      <div className="flex items-center gap-x-3 border-b border-rule bg-paper px-3 py-1 max-lg:gap-x-1.5 max-lg:px-2">
+        <Link
+          to="/gardens"
+          className="text-sm tracking-wide whitespace-nowrap text-soft hover:text-mark max-lg:hidden"
+        >
           Fair Acre
         </Link>
-        <h1 className="max-w-[26rem] truncate text-lg" title={desk.plan.name}>
+        <h1
+          className="min-w-0 truncate text-lg max-lg:grow max-lg:text-base lg:max-w-[26rem]"
+          title={desk.plan.name}
+        >
           {desk.plan.name}
         </h1>
         <SharedAs garden={desk.plan.id} />
         {variant && (
-          <span className="max-w-60 truncate border border-mark px-2 text-sm text-mark" title={variant.name}>
+          <span
+            className="max-w-60 min-w-0 truncate border border-mark px-2 text-sm text-mark"
+            title={variant.name}
+          >
             Variant: {variant.name}
           </span>
         )}
         <div className="flex gap-1">
           <button
             type="button"
-            className="plain-button"
+            className="plain-button max-lg:px-1.5"
             disabled={!desk.garden.canUndo}
             onClick={desk.undo}
             title="Control+Z"
@@ -63,7 +66,7 @@ export function TopBar() {
           </button>
           <button
             type="button"
-            className="plain-button"
+            className="plain-button max-lg:px-1.5"
             disabled={!desk.garden.canRedo}
             onClick={desk.redo}
             title="Control+Y"
@@ -71,91 +74,180 @@ export function TopBar() {
             Redo
           </button>
         </div>
-        <span className="grow" />
-        <span aria-live="polite" className="text-sm text-soft">
+        <PurseOnATap />
+        <span className="grow max-lg:hidden" />
+        <span aria-live="polite" className="text-sm whitespace-nowrap text-soft max-lg:sr-only">
           {desk.queueState.items.length > 0 && !desk.queueState.conflict ? "Keeping …" : ""}
         </span>
-        <DropdownMenu.Root modal={false}>
-          <DropdownMenu.Trigger className="plain-button">Take away ▾</DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content
-              align="end"
-              sideOffset={4}
-              className="z-20 min-w-60 border border-ink bg-white py-1"
+        <div className="contents max-lg:hidden">
+          <Menu label="Export">
+            <Exports />
+          </Menu>
+          {dialogs.map(({ label, open }) => (
+            <button
+              key={label}
+              type="button"
+              className="plain-button"
+              onClick={() => {
+                open(true);
+              }}
             >
-              <DropdownMenu.Label className="px-3 pt-1 text-sm text-soft">
-                Sheet of {desk.season}, to scale
-              </DropdownMenu.Label>
-              {desk.catalogue.scales.map((scale) => (
-                <div key={scale.key} className="grid grid-cols-[1fr_3.2rem_3.2rem] items-center">
-                  <span className="figures px-3 whitespace-nowrap">{scale.label}</span>
-                  {(["pdf", "svg"] as const).map((type) => (
-                    <DropdownMenu.Item key={type} asChild>
-                      <a
-                        className={`${item} text-center uppercase`}
-                        href={`${path}/sheet.${type}?season=${String(desk.season)}&scale=${scale.key}`}
-                        aria-label={`Sheet ${scale.label} as ${type.toUpperCase()}`}
-                        download
-                      >
-                        {type}
-                      </a>
-                    </DropdownMenu.Item>
-                  ))}
-                </div>
-              ))}
-              <DropdownMenu.Separator className="my-1 border-t border-rule" />
-              <DropdownMenu.Item asChild>
-                <a className={item} href={`${path}/file`} download>
-                  The garden as a file
-                </a>
+              {label}
+            </button>
+          ))}
+          <Account />
+        </div>
+        <div className="lg:hidden">
+          <Menu label="More">
+            {dialogs.map(({ label, open }) => (
+              <DropdownMenu.Item
+                key={label}
+                className={item}
+                onSelect={() => {
+                  open(true);
+                }}
+              >
+                {label}
               </DropdownMenu.Item>
-              {TABLES.map(({ name, file }) => (
-                <div key={file} className="grid grid-cols-[1fr_3.2rem_3.2rem] items-center">
-                  <span className="px-3">{name}</span>
-                  {(["csv", "xlsx"] as const).map((type) => (
-                    <DropdownMenu.Item key={type} asChild>
-                      <a
-                        className={`${item} text-center uppercase`}
-                        href={`${path}/${file}.${type}`}
-                        aria-label={`${name} as ${type.toUpperCase()}`}
-                        download
-                      >
-                        {type}
-                      </a>
-                    </DropdownMenu.Item>
-                  ))}
-                </div>
-              ))}
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
-        <button
-          type="button"
-          className="plain-button"
-          onClick={() => {
-            setVariants(true);
-          }}
-        >
-          Variants
-        </button>
-        <button
-          type="button"
-          className="plain-button"
-          onClick={() => {
-            setHistory(true);
-          }}
-        >
-          Edits
-        </button>
-        <span className="max-w-48 truncate text-sm text-soft">{session.data?.name}</span>
-        <button type="button" className="text-button text-sm" onClick={() => void signOut()}>
-          Sign out
-        </button>
+            ))}
+            <DropdownMenu.Item asChild>
+              <Link className={item} to="/gardens">
+                Your gardens
+              </Link>
+            </DropdownMenu.Item>
+            <DropdownMenu.Separator className="my-1 border-t border-rule" />
+            <Exports />
+          </Menu>
+        </div>
       </div>
       <Messages />
       <VariantsDialog open={variants} onOpenChange={setVariants} />
       <HistoryDialog open={history} onOpenChange={setHistory} />
     </header>
+  );
+}
+
+/** On a phone the purse is one figure; a tap unfolds it. */
+function PurseOnATap() {
+  const { report, preview, setStep } = useDesk();
+  if (!report) return null;
+  const { left, state } = report.purse;
+  const moved = preview && Number(preview.difference.amount) !== 0;
+  return (
+    <button
+      type="button"
+      className={`figures min-h-8 cursor-pointer px-1 text-sm whitespace-nowrap lg:hidden ${moved ? "bg-mark text-white" : state === "OVERDRAWN" ? "text-snag" : ""}`}
+      onClick={() => {
+        setStep("purse");
+      }}
+    >
+      {formatMoney(left)} left
+    </button>
+  );
+}
+
+function Menu({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className="plain-button whitespace-nowrap max-lg:px-1.5">
+        {label} ▾
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={4}
+          className="z-40 min-w-60 border border-ink bg-white py-1"
+        >
+          {children}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+/** The sheet to scale, the garden as a file, and the tables for a spreadsheet. */
+function Exports() {
+  const desk = useDesk();
+  const path = `/api/gardens/${desk.plan.id}`;
+  return (
+    <>
+      <DropdownMenu.Label className="px-3 pt-1 text-sm text-soft">
+        Sheet of {desk.season}, to scale
+      </DropdownMenu.Label>
+      {desk.catalogue.scales.map((scale) => (
+        <TwoFiles
+          key={scale.key}
+          label={scale.label}
+          name={`Sheet ${scale.label}`}
+          types={["pdf", "svg"]}
+          href={(type) => `${path}/sheet.${type}?season=${String(desk.season)}&scale=${scale.key}`}
+        />
+      ))}
+      <DropdownMenu.Separator className="my-1 border-t border-rule" />
+      <DropdownMenu.Item asChild>
+        <a className={item} href={`${path}/file`} download>
+          The garden as a file
+        </a>
+      </DropdownMenu.Item>
+      {TABLES.map(({ name, file }) => (
+        <TwoFiles
+          key={file}
+          label={name}
+          name={name}
+          types={["csv", "xlsx"]}
+          href={(type) => `${path}/${file}.${type}`}
+        />
+      ))}
+    </>
+  );
+}
+
+interface TwoFilesProps {
+  label: string;
+  name: string;
+  types: readonly string[];
+  href: (type: string) => string;
+}
+
+/** One thing that can be had in two kinds of file. */
+function TwoFiles({ label, name, types, href }: TwoFilesProps) {
+  return (
+    <div className="grid grid-cols-[1fr_3.2rem_3.2rem] items-center">
+      <span className="px-3 whitespace-nowrap">{label}</span>
+      {types.map((type) => (
+        <DropdownMenu.Item key={type} asChild>
+          <a
+            className={`${item} text-center uppercase`}
+            href={href(type)}
+            aria-label={`${name} as ${type.toUpperCase()}`}
+            download
+          >
+            {type}
+          </a>
+        </DropdownMenu.Item>
+      ))}
+    </div>
+  );
+}
+
+function Account() {
+  const session = useSession();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+
+  async function signOut() {
+    await request("DELETE", "/api/session");
+    client.clear();
+    await navigate("/");
+  }
+
+  return (
+    <>
+      <span className="max-w-48 truncate text-sm text-soft">{session.data?.name}</span>
+      <button type="button" className="text-button text-sm whitespace-nowrap" onClick={() => void signOut()}>
+        Sign out
+      </button>
+    </>
   );
 }
 
@@ -228,5 +320,5 @@ function Messages() {
 function SharedAs({ garden }: { garden: string }) {
   const { data } = useMembers(garden);
   if (!data || data.role === "OWNER") return null;
-  return <span className="text-sm text-soft">shared, you {mayDo[data.role]}</span>;
+  return <span className="text-sm text-soft max-lg:sr-only">shared, you {mayDo[data.role]}</span>;
 }

@@ -3,15 +3,15 @@ import { Problem } from "../api/client";
 import { Sheet } from "../sheet/Sheet";
 import { words } from "../words";
 import { DeskContext, type Desk } from "./desk";
+import { OrderOfWork } from "./OrderOfWork";
 import { PurseLine } from "./PurseLine";
 import { SeasonRail } from "./SeasonRail";
 import { SnagSlip } from "./SnagSlip";
 import { TopBar } from "./TopBar";
-import { TradeOrder } from "./TradeOrder";
 import { useDeskState } from "./useDeskState";
 import { useWorkspaceKeys } from "./useWorkspaceKeys";
 
-/** One garden: the sheet in the middle, the trade order left, the purse on top, the snags right, the seasons below. */
+/** One garden: the sheet in the middle, the order of work left, the purse on top, the snags right, the seasons below. */
 export default function Workspace() {
   const { garden = "" } = useParams();
   const { desk, failure } = useDeskState(garden);
@@ -30,25 +30,24 @@ export default function Workspace() {
   return <p className="p-8">{failure ? words.awayIdle : "Unrolling the sheet …"}</p>;
 }
 
+/** From the edge of a wide screen to the sheet; on a phone the sheet on top, and what lies beside it comes from below. */
 function Laid({ desk }: { desk: Desk }) {
   useWorkspaceKeys(desk);
   return (
     <DeskContext.Provider value={desk}>
-      <div className="grid min-h-full grid-cols-1 lg:h-full lg:grid-cols-[19.5rem_minmax(0,1fr)_17.5rem] lg:grid-rows-[auto_auto_minmax(0,1fr)_auto]">
-        <div className="lg:col-span-3">
+      <div className="flex h-dvh flex-col lg:grid lg:grid-cols-[auto_auto_minmax(0,1fr)_auto] lg:grid-rows-[auto_auto_minmax(0,1fr)_auto]">
+        <div className="lg:col-span-4">
           <TopBar />
         </div>
-        <div className="lg:col-span-3">
+        <div className="lg:col-span-4">
           <PurseLine />
         </div>
-        <div className="flex flex-col border-rule bg-paper max-lg:order-3 lg:min-h-0 lg:border-r">
-          <TradeOrder />
-        </div>
-        <main className="h-[60vh] lg:h-auto lg:min-h-0">
+        <OrderOfWork />
+        <main className="relative min-h-0 grow lg:grow-0">
           <Sheet />
         </main>
         <SnagSlip />
-        <div className="max-lg:order-2 lg:col-span-3">
+        <div className="lg:col-span-4">
           <SeasonRail />
         </div>
       </div>

@@ -24,7 +24,17 @@ export type Tool =
   | { kind: "walk"; grade: Walk["grade"] }
   | { kind: "slope" };
 
-export type TradeStep = "ground" | "beds" | "reach" | "frames" | "fill" | "purse";
+/** The order in which a garden is thought through. */
+export const TRADE_STEPS = ["ground", "beds", "reach", "frames", "fill", "purse"] as const;
+
+export type TradeStep = (typeof TRADE_STEPS)[number];
+
+export function isTradeStep(name: string | null): name is TradeStep {
+  return TRADE_STEPS.some((step) => step === name);
+}
+
+/** What stands round the sheet and can be folded away. */
+export type Side = "panel" | "slip";
 
 /** Everything that the parts of the workspace share. */
 export interface Desk {
@@ -35,7 +45,10 @@ export interface Desk {
   season: number;
   setSeason: (season: number) => void;
   step: TradeStep;
+  /** Goes to a step and unfolds its panel. */
   setStep: (step: TradeStep) => void;
+  folded: Readonly<Record<Side, boolean>>;
+  fold: (side: Side, folded: boolean) => void;
   /** The judgement of the plan, or of the edit that is being tried. */
   report: AppraisalReport | undefined;
   /** The judgement of the plan as it is kept, remedies included. */

@@ -10,14 +10,16 @@ import {
   useGarden,
   useSession,
 } from "../api/queries";
-import type { Change, GardenView } from "../api/types";
+import type { Catalogue, Change, GardenView, Plan } from "../api/types";
 import { outlinesAfter, planAfter } from "../edits/changes";
 import { Previews, type Preview } from "../edits/previews";
 import { EditQueue, type Item } from "../edits/queue";
-import type { Desk, SketchLine, SlopeLine, Tool, TradeStep } from "./desk";
+import type { Desk, SketchLine, SlopeLine, Tool } from "./desk";
 import { follow, told } from "./following";
 import { presentSeason } from "./seasons";
 import { defaultStep } from "./steps";
+import { useAddress, usePicked } from "./useAddress";
+import { useFolded } from "./useFolded";
 
 interface Opened {
   desk: Desk | null;
@@ -29,9 +31,8 @@ export function useDeskState(id: string): Opened {
   const client = useQueryClient();
   const garden = useGarden(id);
   const catalogue = useCatalogue();
-  const [season, setSeason] = useState<number | null>(null);
-  const [step, setStep] = useState<TradeStep>("beds");
-  const [selection, setSelection] = useState<ReadonlySet<string>>(new Set());
+  const address = useAddress();
+  const { folded, fold } = useFolded();
   const [snapStep, setSnapStep] = useState<number | null>(null);
   const [tool, setTool] = useState<Tool | null>(null);
   const [carrier, showCarrier] = useState<string | null>(null);
@@ -85,7 +86,8 @@ export function useDeskState(id: string): Opened {
     });
   }, [loaded, client, id, queue, account]);
 
-  const shownSeason = season ?? presentSeason(garden.data?.plan.firstSeason, garden.data?.plan.yearBegins);
+  const shownSeason =
+    address.season ?? presentSeason(garden.data?.plan.firstSeason, garden.data?.plan.yearBegins);
   const appraisal = useAppraisal(id, garden.data?.revision ?? -1, shownSeason);
   const judged = appraisal.isPlaceholderData ? undefined : appraisal.data;
   const quick = useQuery(judgement(id, garden.data?.revision ?? -1, shownSeason));
@@ -110,6 +112,8 @@ export function useDeskState(id: string): Opened {
   const own = garden.data?.own;
   const known = catalogue.data;
   const plan = useMemo(() => kept && planAfter(waiting, kept, known?.things ?? []), [kept, known, waiting]);
+  const things = useMemo(() => (kept && known ? idsOf(kept, known.things) : []), [kept, known]);
+  const [selection, select] = usePicked(things);
   const offered = useMemo(
     () =>
       known &&
@@ -132,11 +136,16 @@ export function useDeskState(id: string): Opened {
     catalogue: offered,
     season: shownSeason,
     setSeason: (next) => {
-      setSeason(next);
+      address.setSeason(next);
       setPreview(null);
     },
-    step,
-    setStep,
+    step: address.step,
+    setStep: (next) => {
+      address.setStep(next);
+      fold("panel", false);
+    },
+    folded,
+    fold,
     report,
     judged: earlier,
     preview,
@@ -158,9 +167,7 @@ export function useDeskState(id: string): Opened {
     queue,
     queueState,
     selection,
-    select: (beds) => {
-      setSelection(new Set(beds));
-    },
+    select,
     outlines,
     bedById,
     snapStep: snapStep ?? defaultStep(view.plan.units),
@@ -177,4 +184,10 @@ export function useDeskState(id: string): Opened {
     setSketch,
   };
   return { desk, failure: null };
+}
+
+/** Of whatever a plan lists. */
+function idsOf(plan: Plan, lists: Catalogue["things"]): string[] {
+  const listed = plan as unknown as Record<string, { id: string }[]>;
+  return [...plan.beds, ...lists.flatMap(({ list }) => listed[list] ?? [])].map(({ id }) => id);
 }

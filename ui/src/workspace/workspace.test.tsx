@@ -6,6 +6,7 @@ import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import { atDesk, deskFor, plan, report, snag } from "../testing/desk";
 import { useDesk } from "./desk";
+import { OrderOfWork } from "./OrderOfWork";
 import { PurseLine } from "./PurseLine";
 import { SeasonRail } from "./SeasonRail";
 import { SnagSlip } from "./SnagSlip";
@@ -16,11 +17,23 @@ const cured: Preview = {
 };
 
 describe("the purse line", () => {
-  it("shows the three numbers that matter and says when the contingency is eaten", () => {
+  it("says what is paid, ordered, to come and left, and when the contingency is eaten", () => {
     atDesk(deskFor().desk, <PurseLine />);
-    expect(screen.getByText("€950.00")).toBeInTheDocument();
-    expect(screen.getByText("€50.00")).toBeInTheDocument();
-    expect(screen.getByText("eats into the contingency")).toBeInTheDocument();
+    const sums = [...document.querySelectorAll("[data-figure]")].map((figure) => figure.textContent);
+    expect(sums).toEqual(["€300.00", "€0.00", "€650.00", "€50.00"]);
+    expect(screen.getByText("eats into the contingency")).not.toHaveClass("text-snag");
+    expect(screen.getByText("€50.00")).not.toHaveClass("text-snag");
+  });
+
+  it("is red only when money is missing", () => {
+    const purse = {
+      ...report.purse,
+      left: { amount: "-1.00", currency: "EUR" },
+      state: "OVERDRAWN" as const,
+    };
+    atDesk(deskFor({ report: { ...report, purse } }).desk, <PurseLine />);
+    expect(screen.getByText("−€1.00")).toHaveClass("text-snag");
+    expect(screen.getByText("over the budget")).toHaveClass("text-snag");
   });
 
   it("shows what the edit under the hand makes of it", () => {
@@ -119,10 +132,49 @@ describe("the snag slip", () => {
     expect(first).toHaveTextContent("New: Beans and Kale share");
   });
 
+  it("shows what is alike under one heading, folded where there are many", async () => {
+    const many = Array.from({ length: 5 }, (_, index) => ({ ...snag, beds: [`bed ${String(index)}`] }));
+    const judged = { ...report, snags: many };
+    atDesk(deskFor({ report: judged, judged }).desk, <SnagSlip />);
+    expect(screen.queryByText(/out of reach for Maren 25 %/)).not.toBeInTheDocument();
+    await userEvent.click(screen.getByRole("button", { name: /Soil out of reach for Maren/ }));
+    expect(screen.getAllByText(/out of reach for Maren 25 %/)).toHaveLength(5);
+    await userEvent.click(screen.getByRole("radio", { name: "by step" }));
+    expect(screen.getByRole("button", { name: /Walks & reach/ })).toBeInTheDocument();
+  });
+
+  it("folds away and comes back", async () => {
+    const { desk } = deskFor({ folded: { panel: false, slip: true } });
+    const { atDesk: again } = atDesk(desk, <SnagSlip />);
+    await userEvent.click(screen.getByRole("button", { name: "Snags 1" }));
+    expect(desk.fold).toHaveBeenLastCalledWith("slip", false);
+    again(deskFor().desk);
+    expect(screen.getByRole("heading", { name: "Snags 1" })).toBeInTheDocument();
+  });
+
   it("says so when nothing is wrong", () => {
     const sound = { ...report, snags: [] };
     atDesk(deskFor({ report: sound, judged: sound }).desk, <SnagSlip />);
     expect(screen.getByText(/Nothing is wrong/)).toBeInTheDocument();
+  });
+});
+
+describe("the order of work", () => {
+  it("says of each step how many snags it has, what it comes to, and whether it is begun", async () => {
+    const { desk } = deskFor();
+    atDesk(desk, <OrderOfWork />);
+    expect(screen.getByRole("tab", { name: /Walks & reach/ })).toHaveTextContent("31 snagWalks & reach");
+    expect(screen.getByRole("tab", { name: /Frames/ })).toHaveTextContent("€60");
+    expect(screen.getByRole("tab", { name: /Beds/ })).toHaveTextContent("2 beds");
+    const bare = { ...report, beds: [] };
+    expect(screen.queryByText("not begun")).not.toBeInTheDocument();
+    await userEvent.click(screen.getByRole("tab", { name: /Fill/ }));
+    expect(desk.setStep).toHaveBeenCalledWith("fill");
+    await userEvent.click(screen.getByRole("tab", { name: /Beds/ }));
+    expect(desk.fold).toHaveBeenLastCalledWith("panel", false);
+    document.body.replaceChildren();
+    atDesk(deskFor({ report: bare, plan: { ...plan, gardeners: [] } }).desk, <OrderOfWork />);
+    expect(screen.getAllByText("not begun")).toHaveLength(3);
   });
 });
 

@@ -64,8 +64,7 @@ final class Garden implements AutoCloseable {
         garden.type("First season", "2027");
         garden.type("Budget", "2000");
         garden.button("Begin this garden").click();
-        garden.sheet().waitFor();
-        return garden;
+        return garden.atTheBeds();
     }
 
     /** Signed up, with this plan brought from a file. */
@@ -74,7 +73,7 @@ final class Garden implements AutoCloseable {
         Path file = java.nio.file.Files.createTempFile("garden", ".json");
         java.nio.file.Files.write(file, GardenFile.write(plan));
         garden.page.getByLabel("Garden file").setInputFiles(file);
-        garden.sheet().waitFor();
+        garden.atTheBeds();
         java.nio.file.Files.delete(file);
         return garden;
     }
@@ -87,8 +86,13 @@ final class Garden implements AutoCloseable {
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lampwright's Yard"))
                 .first()
                 .click();
-        garden.sheet().waitFor();
-        return garden;
+        return garden.atTheBeds();
+    }
+
+    private Garden atTheBeds() {
+        sheet().waitFor();
+        step("Beds");
+        return this;
     }
 
     Garden signUp() {

@@ -43,7 +43,7 @@ class JudgementTest {
                 List.of(gardener("Ada", 0.6, 0.6)),
                 bed("Beans", 4, 4, 2.4, 1, 0, Optional.of(cedar(Board.B2X10, 2)))))) {
             garden.season(2027);
-            String planned = garden.figure("planned");
+            String planned = garden.figure("to come");
             garden.bed("Beans").click();
             Locator grip = garden.page().locator("[data-grip=length]").first();
             var box = grip.boundingBox();
@@ -52,7 +52,7 @@ class JudgementTest {
             garden.page().mouse().move(box.x + 120, box.y + box.height / 2);
             assertThat(garden.page().getByTestId("difference")).hasText(Pattern.compile("\\+€\\d+\\.\\d\\d"));
             garden.letGo();
-            assertThat(garden.figure("planned")).isNotEqualTo(planned);
+            assertThat(garden.figure("to come")).isNotEqualTo(planned);
             assertThat(garden.page().getByTestId("difference")).isEmpty();
         }
     }
@@ -161,7 +161,7 @@ class JudgementTest {
                             .getByRole(com.microsoft.playwright.options.AriaRole.ROW)
                             .filter(new Locator.FilterOptions().setHasText("Together")))
                     .containsText("L");
-            assertThat(garden.figure("planned")).isNotEqualTo("€0.00");
+            assertThat(garden.figure("to come")).isNotEqualTo("€0.00");
         }
     }
 
@@ -175,11 +175,11 @@ class JudgementTest {
             garden.season(2027);
             garden.step("Purse");
             Locator price = garden.page().getByLabel(Pattern.compile("^Price of Garden mix, bag of 50 L"));
-            String planned = garden.figure("planned");
+            String planned = garden.figure("to come");
             price.fill("7.77");
             price.press("Enter");
             garden.kept();
-            assertThat(garden.figure("planned")).isNotEqualTo(planned);
+            assertThat(garden.figure("to come")).isNotEqualTo(planned);
             price.fill("dear");
             price.press("Enter");
             assertThat(garden.page().getByText("\"dear\" is not an amount")).isVisible();

@@ -128,7 +128,7 @@ class KeepingTest {
     @Test
     void theGardenIsTakenAwayAsAFileAndBroughtBack(@TempDir Path folder) throws Exception {
         try (Garden garden = Garden.with(plan())) {
-            garden.button("Take away ▾").click();
+            garden.button("Export ▾").click();
             Download download = garden.page()
                     .waitForDownload(() ->
                             garden.page().getByText("The garden as a file").click());
@@ -138,7 +138,7 @@ class KeepingTest {
             assertThat(Appraisal.of(back, 2027).report())
                     .isEqualTo(Appraisal.of(plan(), 2027).report());
             assertThat(download.suggestedFilename()).isEqualTo("Test garden.garden.json");
-            garden.button("Take away ▾").click();
+            garden.button("Export ▾").click();
             Download bill = garden.page()
                     .waitForDownload(
                             () -> garden.page().getByLabel("The bill as CSV").click());
@@ -152,14 +152,14 @@ class KeepingTest {
     void theSheetIsTakenAwayOnPaper(@TempDir Path folder) throws Exception {
         try (Garden garden = Garden.with(plan())) {
             garden.season(2027);
-            garden.button("Take away ▾").click();
+            garden.button("Export ▾").click();
             Download pdf = garden.page()
                     .waitForDownload(
                             () -> garden.page().getByLabel("Sheet 1:50 as PDF").click());
             pdf.saveAs(folder.resolve("sheet.pdf"));
             assertThat(Files.readString(folder.resolve("sheet.pdf"), StandardCharsets.ISO_8859_1))
                     .startsWith("%PDF");
-            garden.button("Take away ▾").click();
+            garden.button("Export ▾").click();
             Download svg = garden.page()
                     .waitForDownload(
                             () -> garden.page().getByLabel("Sheet 1:100 as SVG").click());

@@ -122,7 +122,8 @@ class LayoutTest {
             Locator tab =
                     garden.page().getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Beds")));
             tab.focus();
-            garden.page().keyboard().press("ArrowRight");
+            garden.page().keyboard().press("ArrowDown");
+            garden.page().keyboard().press("Enter");
             Locator add =
                     garden.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add by numbers"));
             press(add, "Enter");

@@ -188,7 +188,7 @@ class PurseTest {
             garden.bed("Beans").click();
             garden.bed("Kale").click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
             garden.step("Purse");
-            String all = garden.figure("planned");
+            String all = garden.figure("to come");
             Locator off = garden.page().getByTestId("put-off");
             off.getByText("Put work of 2027 off").click();
             assertThat(off.getByText("The selected beds (2)")).isVisible();

@@ -168,7 +168,8 @@ public final class Appraisal {
     }
 
     public Purse purse() {
-        return cost.purse(bill()).leaving(forecast.get().left());
+        Forecast spent = forecast.get();
+        return cost.purse(bill()).spending(spent.paid(), spent.committed(), spent.toCome());
     }
 
     public List<Gap> gaps() {

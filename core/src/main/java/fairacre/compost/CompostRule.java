@@ -1,17 +1,24 @@
 package fairacre.compost;
 
 import fairacre.judging.Rule;
+import fairacre.judging.Step;
 
 /** Rules about compost. The names are stable codes. */
 public enum CompostRule implements Rule {
     COMPOST_FAR(
+            "Compost too far off",
             "No bed is further from the compost, by barrow or else on foot, than you want to go.",
             "the gardener's own measure");
 
     private final Text text;
 
-    CompostRule(String rule, String source) {
-        this.text = new Text(rule, source);
+    CompostRule(String cause, String rule, String source) {
+        this.text = new Text(cause, rule, source);
+    }
+
+    @Override
+    public Step step() {
+        return Step.GROUND;
     }
 
     @Override

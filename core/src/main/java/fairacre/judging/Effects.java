@@ -1,5 +1,6 @@
 package fairacre.judging;
 
+import fairacre.bill.MoneyText;
 import fairacre.measure.Area;
 import fairacre.outline.Polygons;
 import fairacre.plan.Plan;
@@ -51,14 +52,12 @@ public final class Effects {
         return some.stream().filter(bed -> !known.contains(bed)).toList();
     }
 
-    /** {@code ", +120.00 EUR"}; empty where it is the same or not known. */
+    /** {@code ", +€120.00"}; empty where it is the same or not known. */
     public static String difference(Optional<Money> was, Optional<Money> is) {
         if (was.isEmpty() || is.isEmpty() || was.get().equals(is.get())) {
             return "";
         }
-        Money more = is.get().minus(was.get());
-        return ", " + (more.isPositive() ? "+" : "−") + more.abs().getAmount().toPlainString() + " "
-                + more.getCurrencyUnit();
+        return ", " + MoneyText.difference(is.get().minus(was.get()));
     }
 
     private static Area soil(List<StandingBed> beds) {

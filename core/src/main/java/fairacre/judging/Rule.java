@@ -8,13 +8,17 @@ public interface Rule {
 
     Text text();
 
+    /** The step in which what breaks it is put right. */
+    Step step();
+
     /**
      * What it says.
      *
+     * @param cause what is wrong wherever it is broken, in a few words: the heading over its snags
      * @param rule in one sentence
      * @param source where it comes from: a standard, or "common practice"
      */
-    record Text(String rule, String source) {}
+    record Text(String cause, String rule, String source) {}
 
     /** Whether it takes too long to be judged while something is dragged. */
     default boolean slow() {

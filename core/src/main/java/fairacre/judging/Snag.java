@@ -10,6 +10,8 @@ import java.util.UUID;
  * A flaw of the plan.
  *
  * @param rule which rule it breaks
+ * @param step the step of the order of work in which it is put right
+ * @param cause what is wrong in a few words, the same for all snags of the rule
  * @param words what is wrong, with the numbers in it, in the gardener's units
  * @param ruleWords the rule in one sentence
  * @param source where the rule comes from
@@ -21,7 +23,9 @@ import java.util.UUID;
  */
 public record Snag(
         Rule rule,
+        Step step,
         Weight weight,
+        String cause,
         String words,
         String ruleWords,
         String source,
@@ -48,7 +52,9 @@ public record Snag(
             List<Remedy> remedies) {
         return new Snag(
                 rule,
+                rule.step(),
                 weight,
+                rule.text().cause(),
                 words,
                 rule.text().rule(),
                 rule.text().source(),
@@ -61,6 +67,7 @@ public record Snag(
 
     /** The same of something that is no bed. */
     public Snag about(Ref thing) {
-        return new Snag(rule, weight, words, ruleWords, source, place, beds, List.of(thing), gardeners, remedies);
+        return new Snag(
+                rule, step, weight, cause, words, ruleWords, source, place, beds, List.of(thing), gardeners, remedies);
     }
 }

@@ -150,8 +150,8 @@ public final class SnagContext {
     }
 
     /**
-     * What a change adds to the bill or takes off it, to go after its words: {@code ", +120.00 EUR"}; empty while a
-     * price is missing.
+     * What a change adds to the bill or takes off it, to go after its words: {@code ", +€120.00"}; empty while a price
+     * is missing.
      */
     public String costOf(Change change) {
         Judge.Cost was = judge.cost(plan, trials);

@@ -2,6 +2,7 @@ package fairacre.ledger;
 
 import fairacre.bill.Bill;
 import fairacre.bill.BillLine;
+import fairacre.bill.MoneyText;
 import fairacre.bill.Price;
 import fairacre.bill.PriceItem;
 import fairacre.bill.Share;
@@ -68,9 +69,10 @@ final class CostSnags {
         boolean overdrawn = forecast.state() == Purse.State.OVERDRAWN;
         String words = sum(forecast)
                 + (overdrawn
-                        ? ", " + forecast.left().negated() + " over the budget of " + forecast.budget() + "."
-                        : " and eats " + forecast.held().minus(forecast.left()) + " of the contingency of "
-                                + forecast.held() + ".");
+                        ? ", " + money(forecast.left().negated()) + " over the budget of " + money(forecast.budget())
+                                + "."
+                        : " and eats " + money(forecast.held().minus(forecast.left())) + " of the contingency of "
+                                + money(forecast.held()) + ".");
         return Snag.of(
                 PurseRule.BUDGET_EXCEEDED,
                 overdrawn ? Weight.SERIOUS : Weight.WARNING,
@@ -89,9 +91,9 @@ final class CostSnags {
     /** What the garden comes to, and of what that is made up once something is bought. */
     private String sum(Forecast forecast) {
         return paid.isEmpty()
-                ? "The plan comes to " + forecast.planned()
-                : "With " + forecast.paid() + " paid, " + forecast.committed() + " ordered and " + forecast.toCome()
-                        + " still to come the garden comes to " + forecast.whole();
+                ? "The plan comes to " + money(forecast.planned())
+                : "With " + money(forecast.paid()) + " paid, " + money(forecast.committed()) + " ordered and "
+                        + money(forecast.toCome()) + " still to come the garden comes to " + money(forecast.whole());
     }
 
     private Snag overShare(Forecast.OfShare over) {
@@ -101,7 +103,8 @@ final class CostSnags {
                 .orElseGet(() -> String.valueOf(share.season().orElseThrow()));
         Money whole = share.amount().minus(over.left());
         String words = "What is " + (paid.isEmpty() ? "planned" : "bought and planned") + " for " + what + " comes to "
-                + whole + ", " + over.left().negated() + " over the share of " + share.amount() + ".";
+                + money(whole) + ", " + money(over.left().negated()) + " over the share of " + money(share.amount())
+                + ".";
         Change raised =
                 new Change.SetBudget(context.plan().budget().withShare(new Share(share.part(), share.season(), whole)));
         return Snag.of(
@@ -111,7 +114,7 @@ final class CostSnags {
                 Optional.empty(),
                 List.of(),
                 List.of(),
-                context.remedies(() -> List.of(new Remedy("Give " + what + " a share of " + whole, raised))));
+                context.remedies(() -> List.of(new Remedy("Give " + what + " a share of " + money(whole), raised))));
     }
 
     /** A course less on the bed where that saves most; a bed of one course goes into the ground. */
@@ -148,7 +151,7 @@ final class CostSnags {
             return Optional.empty();
         }
         String how = last ? " in the ground, without boards: saves " : " one course lower: saves ";
-        return Optional.of(new Saving(saved, new Remedy("Build " + bed.name() + how + saved, change)));
+        return Optional.of(new Saving(saved, new Remedy("Build " + bed.name() + how + money(saved), change)));
     }
 
     /** The least budget, in whole units of the currency, that keeps its own contingency untouched. */
@@ -158,8 +161,12 @@ final class CostSnags {
                 forecast.whole().getAmount().multiply(WHOLE).divide(WHOLE.subtract(contingency), 0, RoundingMode.UP);
         Money sum = Money.of(forecast.whole().getCurrencyUnit(), needed);
         return new Remedy(
-                "Raise the budget to " + sum,
+                "Raise the budget to " + money(sum),
                 new Change.SetBudget(context.plan().budget().withSum(sum)));
+    }
+
+    private static String money(Money sum) {
+        return MoneyText.format(sum);
     }
 
     private Snag priceMissing(List<PriceItem> unpriced) {

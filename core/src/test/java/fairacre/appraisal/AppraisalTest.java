@@ -18,6 +18,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairacre.bed.BedRule;
 import fairacre.bill.BillPart;
 import fairacre.bill.Budget;
+import fairacre.bill.MoneyText;
 import fairacre.bill.Share;
 import fairacre.build.Board;
 import fairacre.build.Build;
@@ -351,6 +352,8 @@ class AppraisalTest {
     void everyRuleHasWordsASourceAndAPlanThatBreaksIt(Rule rule) {
         assertThat(rule.text().rule()).endsWith(".");
         assertThat(rule.text().source()).isNotBlank();
+        assertThat(rule.text().cause()).hasSizeBetween(8, 36).doesNotEndWith(".");
+        assertThat(rule.step()).isNotNull();
         assertThat(snag(rule)).isPresent();
     }
 
@@ -470,14 +473,17 @@ class AppraisalTest {
         Appraisal appraisal = Appraisal.of(plan, SEASON, paid);
         assertThat(appraisal.purse().left()).isEqualTo(Money.of(EUR, -1));
         assertThat(appraisal.purse().state()).isEqualTo(Purse.State.OVERDRAWN);
+        assertThat(appraisal.purse().paid()).isEqualTo(tiller);
+        assertThat(appraisal.purse().ordered()).isEqualTo(Money.zero(EUR));
+        assertThat(appraisal.purse().toCome()).isEqualTo(planned);
         Snag budget = only(appraisal, PurseRule.BUDGET_EXCEEDED);
         assertThat(budget.weight()).isEqualTo(Weight.SERIOUS);
         assertThat(budget.words())
-                .isEqualTo("With " + tiller + " paid, EUR 0.00 ordered and " + planned
-                        + " still to come the garden comes to EUR 1001.00, "
-                        + "EUR 1.00 over the budget of EUR 1000.00.");
+                .isEqualTo("With " + MoneyText.format(tiller) + " paid, €0.00 ordered and "
+                        + MoneyText.format(planned) + " still to come the garden comes to €1,001.00, "
+                        + "€1.00 over the budget of €1,000.00.");
         Snag share = only(appraisal, PurseRule.SHARE_EXCEEDED);
-        assertThat(share.words()).contains("bought and planned for tools comes to " + tiller);
+        assertThat(share.words()).contains("bought and planned for tools comes to " + MoneyText.format(tiller));
         for (Snag snag : List.of(budget, share)) {
             Plan cured = plan.apply(
                             snag.remedies().get(snag.remedies().size() - 1).change())

@@ -108,7 +108,7 @@ class BareGroundSnagsTest {
                             assertThat(bare(with(plan, remedy.change()))).isEmpty());
             assertThat(snag.remedies().get(0).words())
                     .matches(
-                            "Lay \\d+\\.\\d\\d m² of stabilised gravel or fines round the beds, dug in, with its usual layers, \\+.* EUR");
+                            "Lay \\d+\\.\\d\\d m² of stabilised gravel or fines round the beds, dug in, with its usual layers, \\+€[\\d,]+\\.\\d\\d");
         });
         assertThat(bare(with(plan, new Change.TendBed(id("Beans"), List.of(id("Ada"))))))
                 .isEmpty();

@@ -1,0 +1,13 @@
+package fairacre.judging;
+
+/** The order in which a garden is thought through. A snag belongs to the step in which it is put right. */
+public enum Step {
+    /** The plot and what stands there. */
+    GROUND,
+    BEDS,
+    /** Walks, ways in, who gardens and what has to get through. */
+    REACH,
+    FRAMES,
+    FILL,
+    PURSE
+}

@@ -1,0 +1,26 @@
+import type { Snag } from "../api/types";
+import type { TradeStep } from "./desk";
+
+/** What the steps of the order of work are called. */
+export const STEP_LABELS: Record<TradeStep, string> = {
+  ground: "Ground",
+  beds: "Beds",
+  reach: "Walks & reach",
+  frames: "Frames",
+  fill: "Fill",
+  purse: "Purse",
+};
+
+/** The step at which snags are put right that the program counts to it. */
+export const STEP_OF: Record<Snag["step"], TradeStep> = {
+  GROUND: "ground",
+  BEDS: "beds",
+  REACH: "reach",
+  FRAMES: "frames",
+  FILL: "fill",
+  PURSE: "purse",
+};
+
+export function stepLabel(step: Snag["step"]): string {
+  return STEP_LABELS[STEP_OF[step]];
+}
