@@ -1,7 +1,10 @@
 import type { ComponentType } from "react";
 import type { Feature, Plan } from "./api/types";
+import { bedLayer } from "./bed/bedLayer";
 import { compost } from "./compost";
-import type { View } from "./sheet/view";
+import { featureLayer, wayInLayer } from "./ground/layers";
+import { walkLayer } from "./reach/walkLayer";
+import type { Layer } from "./sheet/layer";
 
 interface Named {
   id: string;
@@ -14,14 +17,23 @@ export interface Capability {
   standing: (plan: Plan) => Feature[];
   /** What of it is on the bill at a price of its own. */
   paid: (plan: Plan) => Named[];
-  /** What the sheet shows of it besides that. */
-  Layer: ComponentType<{ view: View }>;
+  /** Its things on the sheet. */
+  layer: Layer;
   /** Its part of what is asked about the ground. */
   GroundSection: ComponentType;
 }
 
 /** The one list of capabilities. */
 export const capabilities: readonly Capability[] = [compost];
+
+/** What the sheet shows, from the ground up. */
+export const layers: readonly Layer[] = [
+  walkLayer,
+  featureLayer,
+  ...capabilities.map(({ layer }) => layer),
+  wayInLayer,
+  bedLayer,
+];
 
 /** Features, and whatever else stands on the plot, in every season. */
 export function standingThings(plan: Plan): Feature[] {

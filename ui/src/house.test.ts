@@ -12,7 +12,7 @@ const SEES: Record<string, string[]> = {
   frame: ["purse"],
   fill: ["purse"],
   purse: [],
-  compost: [],
+  compost: ["ground"],
   sharing: [],
   shopping: [],
 };

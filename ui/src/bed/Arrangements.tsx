@@ -11,7 +11,7 @@ import { boundsOf } from "../sheet/geometry";
 import { Picture } from "../sheet/Picture";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
-import { revisionIn } from "../workspace/useBedActions";
+import { revisionIn } from "../workspace/revisionIn";
 
 type LayoutKind = Arrangement["manner"];
 

@@ -6,7 +6,8 @@ import { TextField } from "../parts/TextField";
 import { jointWords } from "../words";
 import { turned } from "../sheet/geometry";
 import { useDesk } from "../workspace/desk";
-import { revisionIn } from "../workspace/useBedActions";
+import { fieldsOf } from "../workspace/fields";
+import { revisionIn } from "../workspace/revisionIn";
 import { CheckField } from "../parts/CheckField";
 import { Alterations } from "./Alterations";
 import { BedSeasons } from "./BedSeasons";
@@ -30,7 +31,7 @@ export function BedForm({ bed }: { bed: Bed }) {
   }
 
   return (
-    <div className="space-y-2 border-t border-rule pt-3">
+    <div className="space-y-2 border-t border-rule pt-3" {...fieldsOf(bed.id)}>
       <TextField
         label="Name"
         value={bed.name}

@@ -1,7 +1,7 @@
 import type { Bed, Change } from "../api/types";
 import { TextField } from "../parts/TextField";
 import { useDesk } from "../workspace/desk";
-import { revisionIn } from "../workspace/useBedActions";
+import { revisionIn } from "../workspace/revisionIn";
 
 interface Props {
   bed: Bed;

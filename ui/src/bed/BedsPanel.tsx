@@ -5,7 +5,7 @@ import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
 import { useDesk } from "../workspace/desk";
 import { snapSteps } from "../workspace/steps";
-import { useBedActions } from "../workspace/useBedActions";
+import { useThingActions } from "../workspace/useThingActions";
 import { Arrangements } from "./Arrangements";
 import { BedForm } from "./BedForm";
 import { FamiliesSection } from "./FamiliesSection";
@@ -19,7 +19,7 @@ export function BedsPanel() {
   const desk = useDesk();
   const [form, setForm] = useState<Form["kind"]>("RECTANGLE");
   const drawing = desk.tool?.kind === "bed";
-  const { selected, duplicate, remove } = useBedActions();
+  const { beds: selected, duplicate, remove } = useThingActions();
   const [only] = selected;
   const plural = selected.length > 1 ? ` ${String(selected.length)} beds` : "";
   return (
@@ -65,7 +65,7 @@ export function BedsPanel() {
             Duplicate{plural}
           </button>
           <button type="button" className="plain-button" onClick={remove} title="Delete">
-            Take out{plural}
+            Delete{plural}
           </button>
           <OrderTools />
         </div>

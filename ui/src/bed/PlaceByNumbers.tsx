@@ -4,7 +4,7 @@ import { LengthField } from "../parts/LengthField";
 import type { Form } from "../api/types";
 import { boundsOf, tidy } from "../sheet/geometry";
 import { startingForm } from "../sheet/outline";
-import { useNewBed } from "../sheet/useNewBed";
+import { useNewBed } from "./useNewBed";
 import { useDesk } from "../workspace/desk";
 
 /** A new bed by typed size and place. */

@@ -7,7 +7,7 @@ import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
-import { revisionIn } from "../workspace/useBedActions";
+import { revisionIn } from "../workspace/revisionIn";
 import { useFieldEdit } from "../forms/useFieldEdit";
 
 type Good = Filling["parts"][number]["good"];

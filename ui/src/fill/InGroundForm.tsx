@@ -3,7 +3,7 @@ import { batch, without } from "../edits/changes";
 import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
 import { useDesk } from "../workspace/desk";
-import { revisionIn } from "../workspace/useBedActions";
+import { revisionIn } from "../workspace/revisionIn";
 import { useFieldEdit } from "../forms/useFieldEdit";
 
 const NOTHING = "nothing";

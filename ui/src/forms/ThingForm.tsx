@@ -1,11 +1,13 @@
-import type { ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import type { Lifetime } from "../api/types";
 import { TextField } from "../parts/TextField";
 import { words } from "../words";
+import { useDesk } from "../workspace/desk";
+import { fieldsOf } from "../workspace/fields";
 import { LifetimeFields } from "./LifetimeFields";
 
 interface ThingFormProps {
-  thing: { name: string; lifetime: Lifetime };
+  thing: { id: string; name: string; lifetime: Lifetime };
   /** What it is, said after its name. */
   about: string | undefined;
   seasons: Readonly<Record<keyof Lifetime, string>>;
@@ -27,9 +29,30 @@ export function ThingForm(props: ThingFormProps) {
   const { thing, about, seasons, always, faults, onChange, takeOut, onTakeOut, note, testId, children } =
     props;
   const [button, named] = takeOut;
+  const { selection, select } = useDesk();
+  const selected = selection.has(thing.id);
+  const [wasSelected, setWasSelected] = useState(selected);
+  const [open, setOpen] = useState(selected);
+  if (selected !== wasSelected) {
+    setWasSelected(selected);
+    if (selected) setOpen(true);
+  }
   return (
-    <details className="border-b border-hair py-1" data-testid={testId}>
-      <summary className="cursor-pointer">
+    <details
+      className={`border-b border-hair py-1 ${selected ? "bg-markpale/40" : ""}`}
+      data-testid={testId}
+      {...fieldsOf(thing.id)}
+      open={open}
+      onToggle={(event) => {
+        setOpen(event.currentTarget.open);
+      }}
+    >
+      <summary
+        className="cursor-pointer"
+        onClick={() => {
+          if (!open) select([thing.id]);
+        }}
+      >
         {thing.name}{" "}
         <span className="text-soft">
           {[about, words.lifetime(thing.lifetime)].filter(Boolean).join(", ")}

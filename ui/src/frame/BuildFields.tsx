@@ -6,7 +6,7 @@ import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
-import { revisionIn } from "../workspace/useBedActions";
+import { revisionIn } from "../workspace/revisionIn";
 import { useFieldEdit } from "../forms/useFieldEdit";
 
 const NONE = "none";

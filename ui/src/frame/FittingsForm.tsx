@@ -4,7 +4,7 @@ import { batch, without } from "../edits/changes";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { useDesk } from "../workspace/desk";
-import { revisionIn } from "../workspace/useBedActions";
+import { revisionIn } from "../workspace/revisionIn";
 import { useFieldEdit } from "../forms/useFieldEdit";
 
 /** What frames have besides boards: posts, supports, a liner, something beneath. What is usual stands until it is changed. */

@@ -7,7 +7,7 @@ import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
-import { revisionIn } from "../workspace/useBedActions";
+import { revisionIn } from "../workspace/revisionIn";
 import { HowLong } from "../forms/HowLong";
 import { reframing, walling } from "./reframe";
 

@@ -3,7 +3,8 @@ import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
 import { jointWords, partWords, words } from "../words";
 import { useDesk } from "../workspace/desk";
-import { revisionIn, useBedActions } from "../workspace/useBedActions";
+import { revisionIn } from "../workspace/revisionIn";
+import { useThingActions } from "../workspace/useThingActions";
 import { BillTable } from "../purse/BillTable";
 import { BuildFields } from "./BuildFields";
 import { FittingsForm } from "./FittingsForm";
@@ -23,7 +24,7 @@ const JOINTS = (["SIDES_PAST", "ENDS_PAST", "PINWHEEL", "MITRE"] as const).map((
 /** What holds the selected beds, the pieces of it, and the boards to buy. */
 export function FramesPanel() {
   const desk = useDesk();
-  const { selected } = useBedActions();
+  const { beds: selected } = useThingActions();
   const boards = (desk.report?.bill ?? []).filter((line) => line.part === "FRAMES");
   const [only] = selected;
   return (

@@ -1,6 +1,6 @@
 import type { Bed, Change, Frame, Wall } from "../api/types";
 import { batch, without } from "../edits/changes";
-import { revisionIn } from "../workspace/useBedActions";
+import { revisionIn } from "../workspace/revisionIn";
 
 /**
  * Other boards for the beds that stand in a season, or none; null if none stands. Boards take the place of a kit, a wall or a mound, and

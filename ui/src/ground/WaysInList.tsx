@@ -7,6 +7,7 @@ import { onBoundary, piecesOf } from "../sheet/boundary";
 import { boundsOf } from "../sheet/geometry";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { fieldsOf } from "../workspace/fields";
 import { LifetimeFields } from "../forms/LifetimeFields";
 import { useFieldEdit } from "../forms/useFieldEdit";
 
@@ -76,7 +77,13 @@ function WayInForm({ way }: { way: WayIn }) {
   }
 
   return (
-    <fieldset className="space-y-2 border-b border-hair pb-2">
+    <fieldset
+      className={`space-y-2 border-b border-hair pb-2 ${desk.selection.has(way.id) ? "bg-markpale/40" : ""}`}
+      {...fieldsOf(way.id)}
+      onFocus={() => {
+        if (!desk.selection.has(way.id)) desk.select([way.id]);
+      }}
+    >
       <legend className="sr-only">{way.name}</legend>
       <div className="grid grid-cols-[1fr_auto] items-end gap-2">
         <TextField

@@ -8,7 +8,7 @@ import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
-import { placeOf } from "../sheet/CarrierLayer";
+import { placeOf } from "./CarrierLayer";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { useFieldEdit } from "../forms/useFieldEdit";

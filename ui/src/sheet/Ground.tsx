@@ -1,5 +1,4 @@
-import type { Point, Site, Units } from "../api/types";
-import { formatLength } from "../measure/lengths";
+import type { Site, Units } from "../api/types";
 import { piecesOf } from "./boundary";
 import { boundsOf } from "./geometry";
 import { closedPath } from "./path";
@@ -15,16 +14,8 @@ const FEET = 0.3048;
 /** Grid lines closer than this would be a grey wash, pixels. */
 const CLOSEST_LINES = 18;
 
-/** The plot with a grid of whole metres or feet, and the lengths of its sides. */
+/** The plot with a grid of whole metres or feet. */
 export function Ground({ site, view, units }: Props) {
-  const sides = piecesOf(site).flatMap((corners) => {
-    const counterClockwise = area(corners) > 0;
-    return corners.map((from, index) => ({
-      from,
-      to: corners[(index + 1) % corners.length] ?? from,
-      counterClockwise,
-    }));
-  });
   const outline = piecesOf(site)
     .map((corners) => closedPath(corners, view))
     .join("");
@@ -43,39 +34,8 @@ export function Ground({ site, view, units }: Props) {
         strokeLinejoin="miter"
         strokeDasharray={site.approximate ? "9 5" : undefined}
       />
-      {sides.map(({ from, to, counterClockwise }, index) => {
-        const a = toSheet(view, from);
-        const b = toSheet(view, to);
-        const length = Math.hypot(b.x - a.x, b.y - a.y);
-        if (length < 44) return null;
-        const out = counterClockwise ? 1 : -1;
-        const x = (a.x + b.x) / 2 - ((b.y - a.y) / length) * 15 * out;
-        const y = (a.y + b.y) / 2 + ((b.x - a.x) / length) * 15 * out;
-        const angle = (Math.atan2(b.y - a.y, b.x - a.x) * 180) / Math.PI;
-        const turn = angle > 90 ? angle - 180 : angle <= -90 ? angle + 180 : angle;
-        return (
-          <text
-            key={index}
-            transform={`translate(${x.toFixed(1)} ${(y + 4).toFixed(1)}) rotate(${turn.toFixed(2)} 0 -4)`}
-            textAnchor="middle"
-            fontSize="12"
-            className="figures"
-            fill="var(--color-soft)"
-          >
-            {formatLength(Math.hypot(to.x - from.x, to.y - from.y), units)}
-          </text>
-        );
-      })}
     </g>
   );
-}
-
-/** Twice the area, positive if the corners go round counter-clockwise. */
-function area(corners: readonly Point[]): number {
-  return corners.reduce((sum, from, index) => {
-    const to = corners[(index + 1) % corners.length] ?? from;
-    return sum + from.x * to.y - to.x * from.y;
-  }, 0);
 }
 
 function GridLines({ site, view, units }: Props) {

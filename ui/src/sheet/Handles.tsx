@@ -1,30 +1,83 @@
 import type { PointerEvent } from "react";
-import type { Point, Rectangle, Units } from "../api/types";
-import { formatDimension } from "../measure/lengths";
 import { at, type Edge } from "./geometry";
+import type { Action } from "./interaction";
+import { cornersOf, placesOf, sidesOf, type Box, type Pieces, type Thing } from "./things";
 import { toSheet, type View } from "./view";
 
+/** What a grip does to the thing that it is on. */
+type Grab = Extract<Action, { thing: string }>;
+
 interface Props {
-  outline: Rectangle;
+  thing: Thing;
   view: View;
-  units: Units;
-  /** Free corners on the drawing, each of which can be dragged; none where the form makes them. */
-  corners: readonly Point[];
-  onCorner: (corner: number, event: PointerEvent) => void;
-  onEdge: (edge: Edge, event: PointerEvent) => void;
-  onTurn: (event: PointerEvent) => void;
-  onSize: (side: "length" | "width") => void;
+  pieces: Pieces;
+  onGrab: (grab: Grab, event: PointerEvent) => void;
 }
 
 /** Half the size of what the pointer can grab, pixels; a finger needs more than the mark shows. */
 const GRAB = 12;
+const GRAB_SMALL = 8;
 const SHOWN = 4.5;
+const SHOWN_SMALL = 3;
 /** Distance of the turning handle from the edge, pixels. */
 const TURN_DISTANCE = 34;
-const SIZE_DISTANCE = 16;
+/** Shorter sides have no room for a grip that parts them, pixels. */
+const LONG_ENOUGH = 44;
 
-/** What one bed is stretched and turned by, and its sizes to be typed. */
-export function Handles({ outline, view, units, corners, onCorner, onEdge, onTurn, onSize }: Props) {
+/** What one thing is stretched, turned, widened or bent by. */
+export function Handles({ thing, view, pieces, onGrab }: Props) {
+  const { id, geometry } = thing;
+  return (
+    <g>
+      {geometry.kind === "BOX" && <BoxGrips id={id} box={geometry} view={view} onGrab={onGrab} />}
+      {geometry.kind === "OPENING" &&
+        placesOf(geometry, pieces).map((end, index) => (
+          <Grip
+            key={index}
+            {...toSheet(view, end)}
+            label="width"
+            onPointerDown={(event) => {
+              onGrab({ kind: "grab-end", thing: id }, event);
+            }}
+          />
+        ))}
+      {sidesOf(geometry).map(({ from, to, length }, index) => {
+        if (length * view.scale < LONG_ENOUGH) return null;
+        const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
+        return (
+          <Grip
+            key={`side ${String(index)}`}
+            {...toSheet(view, middle)}
+            small
+            label={`new corner after ${String(index + 1)}`}
+            onPointerDown={(event) => {
+              onGrab({ kind: "grab-side", thing: id, corner: index }, event);
+            }}
+          />
+        );
+      })}
+      {cornersOf(geometry).map((corner, index) => (
+        <Grip
+          key={`corner ${String(index)}`}
+          {...toSheet(view, corner)}
+          round
+          label={`corner ${String(index + 1)}`}
+          onPointerDown={(event) => {
+            onGrab({ kind: "grab-corner", thing: id, corner: index }, event);
+          }}
+        />
+      ))}
+    </g>
+  );
+}
+
+interface BoxGripsProps extends Pick<Props, "view" | "onGrab"> {
+  id: string;
+  box: Box;
+}
+
+function BoxGrips({ id, box, view, onGrab }: BoxGripsProps) {
+  const { outline } = box;
   const a = outline.length / 2;
   const b = outline.width / 2;
   const edges: [Edge, number, number][] = [
@@ -42,38 +95,24 @@ export function Handles({ outline, view, units, corners, onCorner, onEdge, onTur
         stroke="var(--color-mark)"
         strokeWidth="1.2"
       />
-      <Grip x={turn.x} y={turn.y} round label="turn" onPointerDown={onTurn} />
-      {edges.map(([edge, along, across]) => {
-        const place = toSheet(view, at(outline, along, across));
-        return (
-          <Grip
-            key={edge}
-            x={place.x}
-            y={place.y}
-            label={edge % 2 === 0 ? "width" : "length"}
-            onPointerDown={(event) => {
-              onEdge(edge, event);
-            }}
-          />
-        );
-      })}
-      {corners.map((corner, index) => {
-        const place = toSheet(view, corner);
-        return (
-          <Grip
-            key={`corner ${String(index)}`}
-            x={place.x}
-            y={place.y}
-            round
-            label={`corner ${String(index + 1)}`}
-            onPointerDown={(event) => {
-              onCorner(index, event);
-            }}
-          />
-        );
-      })}
-      <SizeLabel outline={outline} view={view} units={units} side="length" onSize={onSize} />
-      <SizeLabel outline={outline} view={view} units={units} side="width" onSize={onSize} />
+      <Grip
+        {...turn}
+        round
+        label="turn"
+        onPointerDown={(event) => {
+          onGrab({ kind: "grab-turn", thing: id }, event);
+        }}
+      />
+      {edges.map(([edge, along, across]) => (
+        <Grip
+          key={edge}
+          {...toSheet(view, at(outline, along, across))}
+          label={edge % 2 === 0 ? "width" : "length"}
+          onPointerDown={(event) => {
+            onGrab({ kind: "grab-edge", thing: id, edge }, event);
+          }}
+        />
+      ))}
     </g>
   );
 }
@@ -83,60 +122,26 @@ interface GripProps {
   y: number;
   label: string;
   round?: boolean;
+  /** Less conspicuous: it makes something that isn't there. */
+  small?: boolean;
   onPointerDown: (event: PointerEvent) => void;
 }
 
-function Grip({ x, y, label, round, onPointerDown }: GripProps) {
+function Grip({ x, y, label, round, small, onPointerDown }: GripProps) {
+  const half = small ? SHOWN_SMALL : SHOWN;
   return (
     <g className="cursor-grab" data-grip={label} onPointerDown={onPointerDown}>
-      <circle cx={x} cy={y} r={GRAB} fill="transparent" />
+      <circle cx={x} cy={y} r={small ? GRAB_SMALL : GRAB} fill="transparent" />
       <rect
-        x={x - SHOWN}
-        y={y - SHOWN}
-        width={2 * SHOWN}
-        height={2 * SHOWN}
-        rx={round ? SHOWN : 0}
-        fill="white"
+        x={x - half}
+        y={y - half}
+        width={2 * half}
+        height={2 * half}
+        rx={round ? half : 0}
+        fill={small ? "var(--color-markpale)" : "white"}
         stroke="var(--color-mark)"
         strokeWidth="2"
       />
-    </g>
-  );
-}
-
-function SizeLabel({
-  outline,
-  view,
-  units,
-  side,
-  onSize,
-}: Pick<Props, "outline" | "view" | "units" | "onSize"> & { side: "length" | "width" }) {
-  const away = SIZE_DISTANCE / view.scale;
-  const place = toSheet(
-    view,
-    side === "length"
-      ? at(outline, outline.length / 4, -outline.width / 2 - away)
-      : at(outline, outline.length / 2 + away * 2.4, outline.width / 4),
-  );
-  const text = formatDimension(outline[side], units);
-  const width = text.length * 7.6 + 8;
-  return (
-    <g
-      role="button"
-      tabIndex={-1}
-      aria-label={`${side} ${text}: change`}
-      className="cursor-pointer"
-      onClick={() => {
-        onSize(side);
-      }}
-      onPointerDown={(event) => {
-        event.stopPropagation();
-      }}
-    >
-      <rect x={place.x - width / 2} y={place.y - 9} width={width} height="18" fill="var(--color-mark)" />
-      <text x={place.x} y={place.y + 4} textAnchor="middle" fontSize="12" fill="white" className="figures">
-        {text}
-      </text>
     </g>
   );
 }

@@ -1,68 +1,71 @@
-import { capabilities, standingThings } from "../capabilities";
-import { useEffect, useMemo, useRef, useState, type PointerEvent } from "react";
-import type { BedAppraisal, Change, Gap, Lifetime, Point, Rectangle } from "../api/types";
-import { reoutline, withCorners, type Reoutline } from "../edits/changes";
+import { layers } from "../capabilities";
+import { useCallback, useEffect, useMemo, useRef, useState, type PointerEvent } from "react";
+import type { Change, Gap, Point } from "../api/types";
+import { formatLength } from "../measure/lengths";
 import { useDesk, type Desk } from "../workspace/desk";
-import { isThere } from "../workspace/seasons";
-import { words } from "../words";
-import { BedShape } from "./BedShape";
+import { bedLabel, words } from "../words";
 import { piecesOf } from "./boundary";
-import { CarrierLayer } from "./CarrierLayer";
-import { Features } from "./Features";
-import { boundsOf, shifted, stretched } from "./geometry";
+import { boundsOf, stretched } from "./geometry";
 import { GapLine } from "./GapLine";
 import { Ground } from "./Ground";
 import { Handles } from "./Handles";
+import { HitAreas } from "./HitAreas";
 import { caught, idle, interact, underHand, type Action, type Interaction, type Scene } from "./interaction";
-import { bedNote } from "./notes";
-import { onDrawing } from "./outline";
+import { Labels } from "./Labels";
+import { reshapes } from "./layer";
 import { Patterns } from "./Patterns";
-import { SheetOverlay } from "./SheetOverlay";
+import { overlaysOf, SheetOverlay } from "./SheetOverlay";
 import { SlopeLine } from "./SlopeLine";
-import { SnagMarks } from "./SnagMarks";
 import { Sketch } from "./Sketch";
+import {
+  inReadingOrder,
+  movedBy,
+  sidesOf,
+  withSide,
+  type Geometries,
+  type Geometry,
+  type Thing,
+} from "./things";
 import { Transients } from "./Transients";
 import { TypeHere, type Typing } from "./TypeHere";
 import { useDrawn } from "./useDrawn";
+import { gapKey, gapsShown, nameOf, useLabels } from "./useLabels";
 import { useSheetKeys } from "./useSheetKeys";
 import { useSize } from "./useSize";
 import { useViewControl } from "./useViewControl";
 import { toGround, toSheet } from "./view";
-import { WalkAreas } from "./WalkAreas";
-import { WaysIn } from "./WaysIn";
 
 /** How near a snap has to be, pixels. */
 const SNAP_PIXELS = 9;
-/** Gaps longer than this are open garden: measured for the selected bed only, metres. */
-const LONGEST_GAP = 2.5;
-/** A shorter line has no room for its figure, pixels. */
-const SHORTEST_GAP = 24;
-/** With more beds than this only the selected ones are dimensioned, or the sheet would be all figures. */
-const MOST_DIMENSIONED = 30;
+const NOTHING: Geometries = new Map();
 
-/** The measured drawing: beds to scale, dragged, turned and stretched by hand or keys, judged while they move. */
+/** The measured drawing: things to scale, dragged, turned, stretched and bent by hand or keys, judged while they move. */
 export function Sheet() {
   const desk = useDesk();
+  const { site } = desk.plan;
   const drawing = desk.tool !== null;
   const frame = useRef<HTMLDivElement>(null);
   const size = useSize(frame);
-  const { site } = desk.plan;
-  const plot = useMemo(() => boundsOf(piecesOf(site).flat()), [site]);
+  const pieces = useMemo(() => piecesOf(site), [site]);
+  const plot = useMemo(() => boundsOf(pieces.flat()), [pieces]);
   const { view, control, panHandlers } = useViewControl(plot, size, frame);
   const [doing, setDoing] = useState<Interaction>(idle);
-  const [byKeys, setByKeys] = useState<ReadonlyMap<string, Rectangle>>(new Map());
+  const [byKeys, setByKeys] = useState<Geometries>(NOTHING);
   const [typing, setTyping] = useState<Typing | null>(null);
+  const [hovered, setHovered] = useState<string | null>(null);
   const drawnChange = useDrawn();
   const onKeys = useSheetKeys(desk, setByKeys);
 
   const hand = underHand(doing);
-  const drawn = (bed: BedAppraisal): Rectangle =>
-    hand.get(bed.bed) ?? byKeys.get(bed.bed) ?? desk.outlines.get(bed.bed) ?? bed.outline;
+  const moved = hand.size > 0 ? hand : byKeys;
+  const order = useMemo(() => inReadingOrder(desk.things.values(), pieces), [desk.things, pieces]);
+  const [only] = desk.selection.size === 1 ? [...desk.selection] : [];
+  const single = only === undefined ? undefined : desk.things.get(only);
 
   function scene(event: { altKey: boolean }): Scene {
     return {
-      outlines: desk.outlines,
-      plot,
+      things: new Map([...desk.things].map(([id, { geometry }]) => [id, geometry])),
+      pieces,
       step: desk.snapStep,
       tolerance: SNAP_PIXELS / view.scale,
       free: event.altKey,
@@ -85,35 +88,21 @@ export function Sheet() {
     event.stopPropagation();
   }
 
-  function edits(state: Interaction): Reoutline[] {
-    const before = state.kind === "move" ? state.before : desk.outlines;
-    return [...underHand(state)].flatMap(([bed, after]): Reoutline[] => {
-      const from = desk.bedById.get(bed)?.revision;
-      const was = state.kind === "stretch" || state.kind === "turn" ? state.before : before.get(bed);
-      return from === undefined || !was ? [] : [{ bed, from, before: was, after }];
-    });
-  }
-
-  /** What has been dragged so far, as an edit. */
-  function dragged(state: Interaction): Change | null {
-    if (state.kind !== "corner") return reoutline(edits(state), "Move beds");
-    const bed = desk.bedById.get(state.bed);
-    return bed && state.now !== state.before ? withCorners(bed, state.outline, state.now) : null;
-  }
-
-  function grab(bed: BedAppraisal, event: PointerEvent) {
+  function grab(id: string, event: PointerEvent) {
     if (drawing || event.button !== 0) return;
-    const already = desk.selection.has(bed.bed);
-    const beds = event.shiftKey
-      ? already
-        ? [...desk.selection].filter((other) => other !== bed.bed)
-        : [...desk.selection, bed.bed]
-      : already
-        ? [...desk.selection]
-        : [bed.bed];
-    desk.select(beds);
+    const already = desk.selection.has(id);
+    // What others stand on is picked up only once it has been clicked.
+    if (desk.things.get(id)?.under && !already) {
+      if (!event.shiftKey) desk.select([]);
+      act({ kind: "start-marquee", at: place(event), click: id }, event);
+      capture(event);
+      return;
+    }
+    const others = [...desk.selection].filter((other) => other !== id);
+    const things = event.shiftKey && already ? others : already || event.shiftKey ? [...others, id] : [id];
+    desk.select(things);
     if (event.shiftKey) return;
-    act({ kind: "grab", beds, at: place(event) }, event);
+    act({ kind: "grab", things, at: place(event) }, event);
     capture(event);
   }
 
@@ -124,20 +113,20 @@ export function Sheet() {
       capture(event);
     } else if (event.pointerType !== "touch") {
       if (!event.shiftKey) desk.select([]);
-      act({ kind: "start-marquee", at: place(event) }, event);
+      act({ kind: "start-marquee", at: place(event), click: null }, event);
       capture(event);
     }
   }
 
   function move(event: PointerEvent) {
-    if (doing.kind === "idle") return;
+    if (doing.kind === "idle" || (doing.kind === "marquee" && event.pointerType === "touch")) return;
     const next = act({ kind: "to", at: place(event) }, event);
     if (next.kind === "draw") {
       if (desk.tool?.kind === "slope") return;
       desk.tryOut(drawnChange({ start: next.start, end: next.end, area: next.now }));
       return;
     }
-    const change = dragged(next);
+    const change = reshapes(layers, desk, underHand(next));
     if (change) desk.tryOut(change);
   }
 
@@ -147,21 +136,28 @@ export function Sheet() {
       desk.setSlopeLine({ from: doing.start, to: doing.end });
       desk.setTool(null);
     } else if (doing.kind === "draw") {
-      const change = drawnChange({ start: doing.start, end: doing.end, area: doing.now });
-      if (change) {
-        desk.submit(change);
-        if (change.kind === "PlaceBed") desk.select([change.bed.id]);
-      } else desk.tryOut(null);
-      desk.setTool(null);
+      draw(drawnChange({ start: doing.start, end: doing.end, area: doing.now }));
     } else if (doing.kind === "marquee") {
-      const found = caught(doing, desk.outlines);
+      const found = caught(doing, scene(event));
       if (found.length > 0) desk.select([...new Set([...desk.selection, ...found])]);
     } else {
-      const change = dragged(doing);
+      const change = reshapes(layers, desk, underHand(doing));
       if (change) desk.submit(change);
       else if (doing.kind !== "move" || doing.far) desk.tryOut(null);
     }
     act({ kind: "release" }, event);
+  }
+
+  /** What was drawn is kept and selected, so that its figures can be typed at once. */
+  function draw(change: Change | null) {
+    desk.setTool(null);
+    if (!change) {
+      desk.tryOut(null);
+      return;
+    }
+    desk.submit(change);
+    const put = putBy(change);
+    if (put !== null) desk.select([put]);
   }
 
   useEffect(() => {
@@ -177,17 +173,72 @@ export function Sheet() {
     };
   });
 
-  const beds = desk.report?.beds ?? [];
-  const [only] = desk.selection.size === 1 ? [...desk.selection] : [];
-  const single = only === undefined ? undefined : desk.bedById.get(only);
-  const gaps = (desk.report?.gaps ?? []).filter((gap) =>
-    isShown(gap, desk.selection, beds.length, view.scale),
-  );
-  const there = (thing: { lifetime: Lifetime }) => isThere(thing.lifetime, desk.season);
-  const name = (bed: string | undefined) =>
-    bed === undefined
-      ? "the plot's edge"
-      : (desk.bedById.get(bed)?.name ?? standingThings(desk.plan).find((f) => f.id === bed)?.name ?? "");
+  /** The selected one of the two gives way, else the bed that the gap was measured from. */
+  function typeGap(gap: Gap) {
+    const other = gap.to !== undefined && desk.selection.has(gap.to);
+    const id = other ? (gap.to ?? "") : gap.bed;
+    const moving = desk.things.get(id);
+    const start = toSheet(view, gap.start);
+    const end = toSheet(view, gap.end);
+    setTyping({
+      label: `Gap from ${nameOf(desk, gap.bed)} to ${nameOf(desk, gap.to)}`,
+      value: gap.distance,
+      at: { x: (start.x + end.x) / 2, y: (start.y + end.y) / 2 },
+      onCommit: (metres) => {
+        if (!moving) return;
+        const wider = (metres - gap.distance) / (gap.distance || 1);
+        const away = other ? 1 : -1;
+        const dx = (gap.end.x - gap.start.x) * wider * away;
+        const dy = (gap.end.y - gap.start.y) * wider * away;
+        commit(id, movedBy(moving.geometry, dx, dy));
+      },
+    });
+  }
+
+  function typeSize({ id, name, geometry }: Thing, side: "length" | "width") {
+    if (geometry.kind !== "BOX") return;
+    setTyping({
+      label: `${side === "length" ? "Length" : "Width"} of ${name}`,
+      value: geometry.outline[side],
+      at: toSheet(view, geometry.outline.centre),
+      onCommit: (metres) => {
+        commit(id, { ...geometry, outline: stretched(geometry.outline, side === "length" ? 1 : 2, metres) });
+      },
+    });
+  }
+
+  function typeSide({ id, name, geometry }: Thing, side: number) {
+    const found = sidesOf(geometry)[side];
+    if (!found) return;
+    const { from, to, length } = found;
+    setTyping({
+      label: `Side ${String(side + 1)} of ${name}`,
+      value: length,
+      at: toSheet(view, { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }),
+      onCommit: (metres) => {
+        commit(id, withSide(geometry, side, metres));
+      },
+    });
+  }
+
+  function commit(id: string, geometry: Geometry) {
+    const change = reshapes(layers, desk, new Map([[id, geometry]]));
+    if (change) desk.submit(change);
+  }
+
+  const handlers = useLatest({
+    onPointerDown: grab,
+    onKeyDown: onKeys,
+    onFocus: (id: string) => {
+      if (doing.kind === "idle" && !desk.selection.has(id) && !desk.things.get(id)?.under) desk.select([id]);
+    },
+    gap: typeGap,
+    size: typeSize,
+    side: typeSide,
+  });
+  const overlays = useMemo(() => (size ? overlaysOf(size) : []), [size]);
+  const labels = useLabels(size && { desk, view, size, pieces, hovered, overlays, typable: handlers });
+  const written = new Set(labels.map(({ key }) => key));
 
   return (
     <div
@@ -207,88 +258,48 @@ export function Sheet() {
       {size && (
         <svg width={size.width} height={size.height} className="block select-none" data-testid="sheet">
           <Patterns />
-          <Ground site={desk.plan.site} view={view} units={desk.units} />
-          <WalkAreas walks={desk.plan.walks.filter(there)} view={view} />
-          {desk.step === "reach" && <CarrierLayer view={view} />}
-          <Features
-            features={standingThings(desk.plan).filter(there)}
-            fences={desk.report?.fences ?? []}
-            view={view}
-            selected={null}
-          />
-          {capabilities.map(({ Layer }, index) => (
-            <Layer key={index} view={view} />
+          <Ground site={site} view={view} units={desk.units} />
+          {layers.map(({ Draw }, index) => (
+            <Draw key={index} view={view} moved={moved} selected={desk.selection} />
           ))}
-          <WaysIn
-            waysIn={desk.plan.waysIn.filter(there)}
-            site={desk.plan.site}
-            view={view}
-            units={desk.units}
-          />
-          {inDrawingOrder(beds, desk.selection).map((bed) => (
-            <BedShape
-              key={bed.bed}
-              bed={bed}
-              outline={drawn(bed)}
-              view={view}
-              units={desk.units}
-              gardeners={desk.plan.gardeners}
-              selected={desk.selection.has(bed.bed)}
-              note={bedNote(desk, bed, drawn(bed))}
-              flaws={(desk.report?.snags ?? []).filter((snag) => snag.beds.includes(bed.bed)).length}
-              onPointerDown={(event) => {
-                grab(bed, event);
-              }}
-              onKeyDown={onKeys}
-              onFocus={() => {
-                if (doing.kind === "idle" && !desk.selection.has(bed.bed)) desk.select([bed.bed]);
-              }}
-            />
-          ))}
-          {gaps.map((gap, index) => (
-            <GapLine
-              key={index}
-              gap={gap}
-              view={view}
-              units={desk.units}
-              from={name(gap.bed)}
-              to={name(gap.to)}
-              onEdit={() => {
-                setTyping(typeGap(gap));
-              }}
-            />
-          ))}
+          {moved.size === 0 &&
+            gapsShown(desk, hovered)
+              .filter((gap) => written.has(gapKey(gap)))
+              .map((gap) => <GapLine key={gapKey(gap)} gap={gap} view={view} />)}
           <Sketch lines={desk.sketch} view={view} />
           {desk.step === "ground" && <SlopeLine view={view} />}
+          <HitAreas
+            things={order}
+            moved={moved}
+            labelOf={(thing) => labelOf(desk, thing)}
+            selected={desk.selection}
+            entry={(single ?? order.find(({ under }) => !under) ?? order[0])?.id}
+            pieces={pieces}
+            view={view}
+            onPointerDown={handlers.onPointerDown}
+            onKeyDown={handlers.onKeyDown}
+            onFocus={handlers.onFocus}
+            onHover={setHovered}
+          />
+          <Labels
+            labels={moved.size > 0 ? labels.filter(({ key }) => !key.startsWith("gap ")) : labels}
+            moved={moved}
+            things={desk.things}
+            pieces={pieces}
+            view={view}
+          />
           <Transients doing={doing} line={drawsLine(desk)} view={view} size={size} units={desk.units} />
           {single && doing.kind !== "move" && doing.kind !== "corner" && (
             <Handles
-              outline={drawn(single)}
+              thing={{ ...single, geometry: moved.get(single.id) ?? single.geometry }}
               view={view}
-              units={desk.units}
-              corners={
-                single.shape.form.kind === "FREE" ? onDrawing(single.shape.form.places, drawn(single)) : []
-              }
-              onCorner={(corner, event) => {
-                if (single.shape.form.kind !== "FREE") return;
-                const { places } = single.shape.form;
-                act({ kind: "grab-corner", bed: single.bed, corner, outline: drawn(single), places }, event);
+              pieces={pieces}
+              onGrab={(action, event) => {
+                act(action, event);
                 capture(event);
-              }}
-              onEdge={(edge, event) => {
-                act({ kind: "grab-edge", bed: single.bed, edge }, event);
-                capture(event);
-              }}
-              onTurn={(event) => {
-                act({ kind: "grab-turn", bed: single.bed }, event);
-                capture(event);
-              }}
-              onSize={(side) => {
-                setTyping(typeSize(single, side));
               }}
             />
           )}
-          <SnagMarks view={view} />
         </svg>
       )}
       <SheetOverlay control={control} view={view} />
@@ -303,42 +314,46 @@ export function Sheet() {
       )}
     </div>
   );
+}
 
-  /** The selected one of the two gives way, else the bed that the gap was measured from. */
-  function typeGap(gap: Gap): Typing {
-    const other = gap.to !== undefined && desk.selection.has(gap.to);
-    const moving = desk.bedById.get(other ? (gap.to ?? "") : gap.bed);
-    const start = toSheet(view, gap.start);
-    const end = toSheet(view, gap.end);
-    return {
-      label: `Gap from ${name(gap.bed)} to ${name(gap.to)}`,
-      value: gap.distance,
-      at: { x: (start.x + end.x) / 2, y: (start.y + end.y) / 2 },
-      onCommit: (metres) => {
-        if (!moving) return;
-        const wider = (metres - gap.distance) / (gap.distance || 1);
-        const away = other ? 1 : -1;
-        const dx = (gap.end.x - gap.start.x) * wider * away;
-        const dy = (gap.end.y - gap.start.y) * wider * away;
-        commit(moving, shifted(moving.outline, dx, dy));
-      },
+/** The same functions for as long as the part is there; each calls the one of the last rendering. */
+function useLatest<T extends Record<string, (...given: never[]) => void>>(functions: T): T {
+  const latest = useRef(functions);
+  useEffect(() => {
+    latest.current = functions;
+  });
+  const stable = useCallback((name: keyof T) => {
+    return (...given: never[]) => {
+      latest.current[name]?.(...given);
     };
-  }
+  }, []);
+  return useMemo(
+    () => Object.fromEntries(Object.keys(latest.current).map((name) => [name, stable(name)])) as unknown as T,
+    [stable],
+  );
+}
 
-  function typeSize(bed: BedAppraisal, side: "length" | "width"): Typing {
-    return {
-      label: `${side === "length" ? "Length" : "Width"} of ${bed.name}`,
-      value: bed.outline[side],
-      at: toSheet(view, bed.outline.centre),
-      onCommit: (metres) => {
-        commit(bed, stretched(bed.outline, side === "length" ? 1 : 2, metres));
-      },
-    };
-  }
+/** The id of the thing that an edit puts there. */
+function putBy(change: Change): string | null {
+  const put = Object.values(change).find(
+    (value): value is { id: string } => typeof value === "object" && value !== null && "id" in value,
+  );
+  return put?.id ?? null;
+}
 
-  function commit(bed: BedAppraisal, after: Rectangle) {
-    const change = reoutline([{ bed: bed.bed, from: bed.revision, before: bed.outline, after }], "");
-    if (change) desk.submit(change);
+/** What is read out of a thing. */
+function labelOf(desk: Desk, { id, name, kind, geometry }: Thing): string {
+  const flaws = (desk.report?.snags ?? []).filter(
+    (snag) => snag.beds.includes(id) || snag.things.some((thing) => thing.id === id),
+  ).length;
+  const length = (metres: number) => formatLength(metres, desk.units);
+  switch (geometry.kind) {
+    case "BOX":
+      return bedLabel(name, length(geometry.outline.length), length(geometry.outline.width), flaws);
+    case "OPENING":
+      return `${name}, ${kind}, ${length(geometry.width)} wide`;
+    default:
+      return `${name}, ${kind}`;
   }
 }
 
@@ -348,16 +363,4 @@ function drawsLine({ tool, catalogue }: Desk): boolean {
   return (
     tool?.kind === "feature" && catalogue.features.find((f) => f.kind === tool.feature)?.extent === "LINE"
   );
-}
-
-/** What is selected lies on top, so that it is not dragged under its neighbours. */
-function inDrawingOrder(beds: readonly BedAppraisal[], selection: ReadonlySet<string>): BedAppraisal[] {
-  return [...beds.filter((bed) => !selection.has(bed.bed)), ...beds.filter((bed) => selection.has(bed.bed))];
-}
-
-function isShown(gap: Gap, selection: ReadonlySet<string>, beds: number, scale: number): boolean {
-  const selected = selection.has(gap.bed) || (gap.to !== undefined && selection.has(gap.to));
-  if (selected) return true;
-  if (gap.distance * scale < SHORTEST_GAP) return false;
-  return beds <= MOST_DIMENSIONED && gap.to !== undefined && gap.distance <= LONGEST_GAP;
 }

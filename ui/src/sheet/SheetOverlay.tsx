@@ -1,9 +1,12 @@
+import { Popover } from "radix-ui";
+import type { Point } from "../api/types";
+import { CheckField } from "../parts/CheckField";
 import { useDesk } from "../workspace/desk";
 import { formatLength } from "../measure/lengths";
 import { North } from "./Ground";
 import { hatchId, Swatch } from "./Patterns";
 import type { ViewControl } from "./useViewControl";
-import type { View } from "./view";
+import type { Size, View } from "./view";
 
 /** Zoom, north, scale bar and the legend of hatches, over the corners of the sheet. */
 export function SheetOverlay({ control, view }: { control: ViewControl; view: View }) {
@@ -20,6 +23,7 @@ export function SheetOverlay({ control, view }: { control: ViewControl; view: Vi
     <>
       <div
         className="absolute top-2 right-2 flex flex-col items-center gap-1"
+        data-overlay="buttons"
         onPointerDown={(event) => {
           event.stopPropagation();
         }}
@@ -28,9 +32,11 @@ export function SheetOverlay({ control, view }: { control: ViewControl; view: Vi
         <ZoomButton label="Larger" sign="+" onClick={control.larger} />
         <ZoomButton label="Smaller" sign="−" onClick={control.smaller} />
         <ZoomButton label="Whole plot" sign="⤢" onClick={control.fit} />
+        <ShowMenu />
       </div>
       {(nobody || missing.length > 0) && (
         <details
+          data-overlay="legend"
           className="absolute bottom-2 left-2 border border-rule bg-paper/95 px-2 py-1 text-sm"
           onPointerDown={(event) => {
             event.stopPropagation();
@@ -68,6 +74,76 @@ function ZoomButton({ label, sign, onClick }: { label: string; sign: string; onC
   );
 }
 
+/** What the sheet shows besides what is there. */
+function ShowMenu() {
+  const { shown, show } = useDesk();
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        className="h-8 w-8 cursor-pointer border border-rule bg-paper text-lg leading-none hover:bg-markpale"
+        aria-label="What the sheet shows"
+        title="What the sheet shows"
+      >
+        ◫
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          side="left"
+          align="start"
+          sideOffset={6}
+          className="z-20 w-64 space-y-2 border border-ink bg-white p-3"
+          aria-label="What the sheet shows"
+        >
+          <CheckField
+            label="All dimensions"
+            checked={shown.dimensions}
+            onChange={(dimensions) => {
+              show({ dimensions });
+            }}
+          />
+          <CheckField
+            label="Numbers of the snags"
+            checked={shown.marks}
+            onChange={(marks) => {
+              show({ marks });
+            }}
+          />
+          <p className="text-sm text-soft">
+            Dimensions show round what is selected or under the pointer. P pins those of what is selected.
+          </p>
+          {shown.pinned.size > 0 && (
+            <button
+              type="button"
+              className="plain-button w-full"
+              onClick={() => {
+                show({ pinned: new Set() });
+              }}
+            >
+              Unpin the dimensions of {shown.pinned.size} {shown.pinned.size === 1 ? "thing" : "things"}
+            </button>
+          )}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+/** Where the buttons, the legend and the scale lie over a sheet: nothing is written below them. Pixels. */
+export function overlaysOf({ width, height }: Size): Point[][] {
+  const box = (left: number, top: number, right: number, bottom: number) => [
+    { x: left, y: top },
+    { x: right, y: top },
+    { x: right, y: bottom },
+    { x: left, y: bottom },
+  ];
+  return [
+    box(width - 62, 0, width, 210),
+    box(width - 170, 0, width - 60, 46),
+    box(0, height - 38, 150, height),
+    box(width - 150, height - 36, width, height),
+  ];
+}
+
 const FEET = 0.3048;
 const WIDEST_BAR = 130;
 
@@ -81,7 +157,10 @@ function ScaleBar({ view }: { view: View }) {
       .filter((step) => step * view.scale <= WIDEST_BAR)
       .at(-1) ?? 0.1 * unit;
   return (
-    <div className="pointer-events-none absolute right-2 bottom-2 bg-film/80 px-1 text-right text-sm">
+    <div
+      data-overlay="scale"
+      className="pointer-events-none absolute right-2 bottom-2 bg-film/80 px-1 text-right text-sm"
+    >
       <span className="figures">{formatLength(long, units)}</span>
       <svg width={long * view.scale + 2} height="9" className="ml-auto block" aria-hidden="true">
         <path

@@ -3,8 +3,8 @@ import { formatLength } from "../measure/lengths";
 import { Figure } from "./Figure";
 import { boundsOf, corners } from "./geometry";
 import type { Interaction } from "./interaction";
-import { onDrawing } from "./outline";
 import { closedPath, openPath } from "./path";
+import { cornersOf } from "./things";
 import { toSheet, type Size, type View } from "./view";
 
 interface Props {
@@ -57,14 +57,19 @@ export function Transients({ doing, line, view, size, units }: Props) {
     case "corner":
       return (
         <Sides
-          corners={onDrawing(doing.now, doing.outline)}
+          corners={cornersOf(doing.now)}
+          closed={doing.now.kind !== "PLACES" || doing.now.closed}
           corner={doing.corner}
           view={view}
           units={units}
         />
       );
     case "turn":
-      return <Figure view={view} at={doing.now.centre} text={`${doing.now.turn.toFixed(1)}°`} />;
+      return (
+        <Figure view={view} at={doing.now.outline.centre} text={`${doing.now.outline.turn.toFixed(1)}°`} />
+      );
+    case "widen":
+      return <Figure view={view} at={doing.now.place} text={formatLength(doing.now.width, units)} />;
     case "marquee": {
       const { left, right, bottom, top } = boundsOf([doing.start, doing.end]);
       const area = [
@@ -88,14 +93,28 @@ export function Transients({ doing, line, view, size, units }: Props) {
   }
 }
 
-/** The bed round a corner under the hand, with the two sides that meet there measured. */
-function Sides(props: { corners: readonly Point[]; corner: number; view: View; units: Units }) {
-  const { corners, corner, view, units } = props;
+interface SidesProps {
+  corners: readonly Point[];
+  closed: boolean;
+  corner: number;
+  view: View;
+  units: Units;
+}
+
+/** What is bent at a corner under the hand, with the two sides that meet there measured. */
+function Sides({ corners, closed, corner, view, units }: SidesProps) {
   const middle = corners[corner];
-  const neighbours = [corners.at(corner - 1), corners[(corner + 1) % corners.length]];
+  const before = closed || corner > 0 ? corners.at(corner - 1) : undefined;
+  const after = closed ? corners[(corner + 1) % corners.length] : corners[corner + 1];
+  const neighbours = [before, after];
   return (
     <g pointerEvents="none">
-      <path d={closedPath(corners, view)} fill="none" stroke="var(--color-mark)" strokeWidth="2" />
+      <path
+        d={(closed ? closedPath : openPath)(corners, view)}
+        fill="none"
+        stroke="var(--color-mark)"
+        strokeWidth="2"
+      />
       {neighbours.map(
         (other, index) =>
           middle &&

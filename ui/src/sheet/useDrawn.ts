@@ -4,7 +4,7 @@ import { useDesk } from "../workspace/desk";
 import { onBoundary, piecesOf } from "./boundary";
 import { corners } from "./geometry";
 import { startingForm } from "./outline";
-import { useNewBed } from "./useNewBed";
+import { useNewBed } from "../bed/useNewBed";
 
 /** What the pointer has drawn: from where to where, and the upright rectangle between if it has an area. */
 export interface Drawn {

@@ -80,7 +80,8 @@ export function useViewControl(plot: Bounds, size: Size | null, frame: RefObject
   const panHandlers = {
     onPointerDownCapture: (event: PointerEvent) => {
       const onGround = !(
-        event.target instanceof Element && event.target.closest("[role=button], [data-grip], button")
+        event.target instanceof Element &&
+        event.target.closest("[role=button]:not([data-under]), [data-grip], button")
       );
       if (event.button === 1 || space.current || (event.pointerType === "touch" && onGround)) {
         panning.current = { x: event.clientX, y: event.clientY, pointer: event.pointerId };

@@ -3,6 +3,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { render } from "@testing-library/react";
 import type { ReactNode } from "react";
 import { vi } from "vitest";
+import { layers } from "../capabilities";
 import type { AppraisalReport, BedAppraisal, Catalogue, Change, Plan, Snag } from "../api/types";
 import { plain } from "../edits/changes";
 import { EditQueue } from "../edits/queue";
@@ -400,6 +401,10 @@ export function deskFor(part: Partial<Desk> = {}) {
     select: vi.fn(),
     outlines: new Map(report.beds.map((bed) => [bed.bed, bed.outline])),
     bedById: new Map(report.beds.map((bed) => [bed.bed, bed])),
+    things: new Map(),
+    open: vi.fn(),
+    shown: { dimensions: false, marks: true, pinned: new Set() },
+    show: vi.fn(),
     snapStep: 0.05,
     setSnapStep: vi.fn(),
     tool: null,
@@ -414,7 +419,8 @@ export function deskFor(part: Partial<Desk> = {}) {
     setSketch: vi.fn(),
     ...part,
   };
-  return { desk, submit };
+  const things = new Map(layers.flatMap((layer) => layer.things(desk)).map((thing) => [thing.id, thing]));
+  return { desk: part.things ? desk : { ...desk, things }, submit };
 }
 
 /** @returns what is rendered, and how to show the part at a desk that has changed */

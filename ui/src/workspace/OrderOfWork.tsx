@@ -9,6 +9,7 @@ import { formatMoney } from "../measure/figures";
 import { PursePanel } from "../purse/PursePanel";
 import { ReachPanel } from "../reach/ReachPanel";
 import { isTradeStep, TRADE_STEPS, useDesk, type Desk, type TradeStep } from "./desk";
+import { SelectionBar } from "./SelectionBar";
 import { STEP_LABELS, STEP_OF } from "./stepLabels";
 import { isNarrow } from "./useFolded";
 
@@ -107,6 +108,7 @@ export function OrderOfWork() {
               Fold away
             </button>
           </div>
+          <SelectionBar />
           <div className="relative min-h-0 grow overflow-y-auto px-3 py-3">
             <Panel />
           </div>

@@ -109,7 +109,8 @@ function Unfold({ count }: { count: number | undefined }) {
   return (
     <button
       type="button"
-      className="plain-button absolute top-18 right-16 z-10 lg:top-22 max-lg:hidden"
+      data-overlay="snags"
+      className="plain-button absolute top-20.5 right-17 z-10 max-lg:hidden"
       onClick={() => {
         fold("slip", false);
       }}
@@ -189,7 +190,7 @@ function Item({ snag, number, cured }: { snag: Snag; number: number; cured: bool
     };
   }, [open, things, plan, setSketch]);
   return (
-    <li className="border-b border-hair px-3 py-2">
+    <li className="border-b border-hair px-3 py-2" data-snag={number}>
       <button
         type="button"
         aria-expanded={open}

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Dialog } from "radix-ui";
 import { useState } from "react";
-import { useNavigate } from "react-router";
+import { useLocation, useNavigate } from "react-router";
 import { Problem, request } from "../api/client";
 import { keys } from "../api/queries";
 import type { GardenView, Version } from "../api/types";
@@ -47,6 +47,9 @@ function Versions({ onDone }: { onDone: () => void }) {
   const desk = useDesk();
   const client = useQueryClient();
   const navigate = useNavigate();
+  const { search } = useLocation();
+  /** Another version, at the same step and season. */
+  const at = (garden: string) => ({ pathname: `/gardens/${garden}`, search });
   const [name, setName] = useState("");
   const [from, setFrom] = useState(String(desk.season));
   const [fault, setFault] = useState<string>();
@@ -84,7 +87,7 @@ function Versions({ onDone }: { onDone: () => void }) {
       const taken = `/api/gardens/${main.garden}/variants/${version.garden}/take`;
       const after = await request<GardenView>("POST", taken, { revision: now.revision });
       client.setQueryData(keys.garden(main.garden), after);
-      await navigate(`/gardens/${main.garden}`);
+      await navigate(at(main.garden));
       onDone();
     });
   }
@@ -99,7 +102,7 @@ function Versions({ onDone }: { onDone: () => void }) {
             version={version}
             here={version.garden === desk.plan.id}
             onOpen={() => {
-              void navigate(`/gardens/${version.garden}`);
+              void navigate(at(version.garden));
               onDone();
             }}
             onTake={() => {
@@ -108,7 +111,7 @@ function Versions({ onDone }: { onDone: () => void }) {
             onDelete={() => {
               void attempt(async () => {
                 await request("DELETE", `/api/gardens/${version.garden}`);
-                if (version.garden === desk.plan.id && main) await navigate(`/gardens/${main.garden}`);
+                if (version.garden === desk.plan.id && main) await navigate(at(main.garden));
               });
             }}
           />

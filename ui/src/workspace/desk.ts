@@ -15,6 +15,7 @@ import type {
 } from "../api/types";
 import type { Preview } from "../edits/previews";
 import type { EditQueue, QueueState } from "../edits/queue";
+import type { Thing } from "../sheet/things";
 
 /** What can be drawn on the sheet. */
 export type Tool =
@@ -31,6 +32,16 @@ export type TradeStep = (typeof TRADE_STEPS)[number];
 
 export function isTradeStep(name: string | null): name is TradeStep {
   return TRADE_STEPS.some((step) => step === name);
+}
+
+/** What the sheet shows besides what is there. */
+export interface Shown {
+  /** All dimensions, not only those of what is selected. */
+  dimensions: boolean;
+  /** The numbers of the snags. */
+  marks: boolean;
+  /** Things whose dimensions stay. */
+  pinned: ReadonlySet<string>;
 }
 
 /** What stands round the sheet and can be folded away. */
@@ -64,10 +75,16 @@ export interface Desk {
   queue: EditQueue;
   queueState: QueueState;
   selection: ReadonlySet<string>;
-  select: (beds: readonly string[]) => void;
+  select: (things: readonly string[]) => void;
+  /** Goes to the fields of the first of these things: in the present step if it has them, else in the thing's own. */
+  open: (things: readonly string[]) => void;
   /** Outlines of the standing beds, those of edits still on their way included. */
   outlines: ReadonlyMap<string, Rectangle>;
   bedById: ReadonlyMap<string, BedAppraisal>;
+  /** Everything that can be picked up on the sheet in this season. */
+  things: ReadonlyMap<string, Thing>;
+  shown: Shown;
+  show: (part: Partial<Shown>) => void;
   snapStep: number;
   setSnapStep: (step: number) => void;
   /** What the pointer draws next; null while it selects. */

@@ -67,12 +67,12 @@ describe("beds", () => {
   it("a bed that stood before is retired, a new one taken out", async () => {
     const before = deskFor({ selection: new Set(["beans"]) });
     const { unmount } = atDesk(before.desk, beds);
-    await userEvent.click(screen.getByRole("button", { name: "Take out" }));
+    await userEvent.click(screen.getByRole("button", { name: "Delete" }));
     expect(before.submit.mock.calls[0]?.[0]).toEqual({ kind: "RetireBed", bed: "beans", season: 2028 });
     unmount();
     const now = deskFor({ selection: new Set(["kale"]) });
     atDesk(now.desk, beds);
-    await userEvent.click(screen.getByRole("button", { name: "Take out" }));
+    await userEvent.click(screen.getByRole("button", { name: "Delete" }));
     expect(now.submit.mock.calls[0]?.[0]).toEqual({ kind: "RemoveBed", bed: "kale" });
   });
 

@@ -14,11 +14,14 @@ import type { Catalogue, Change, GardenView, Plan } from "../api/types";
 import { outlinesAfter, planAfter } from "../edits/changes";
 import { Previews, type Preview } from "../edits/previews";
 import { EditQueue, type Item } from "../edits/queue";
-import type { Desk, SketchLine, SlopeLine, Tool } from "./desk";
+import { layers } from "../capabilities";
+import type { Thing } from "../sheet/things";
+import type { Desk, Shown, SketchLine, SlopeLine, Tool } from "./desk";
 import { follow, told } from "./following";
 import { presentSeason } from "./seasons";
 import { defaultStep } from "./steps";
 import { useAddress, usePicked } from "./useAddress";
+import { goToFields } from "./fields";
 import { useFolded } from "./useFolded";
 
 interface Opened {
@@ -39,6 +42,7 @@ export function useDeskState(id: string): Opened {
   const [fetchFrom, setFetchFrom] = useState<string | null>(null);
   const [slopeLine, setSlopeLine] = useState<SlopeLine | null>(null);
   const [sketch, setSketch] = useState<readonly SketchLine[]>([]);
+  const [shown, setShown] = useState<Shown>({ dimensions: false, marks: true, pinned: new Set() });
   const [preview, setPreview] = useState<Preview | null>(null);
   /** Edits that are made but not judged yet: what they do is shown until the judgement is there. */
   const [settling, setSettling] = useState<readonly Change[]>([]);
@@ -112,8 +116,8 @@ export function useDeskState(id: string): Opened {
   const own = garden.data?.own;
   const known = catalogue.data;
   const plan = useMemo(() => kept && planAfter(waiting, kept, known?.things ?? []), [kept, known, waiting]);
-  const things = useMemo(() => (kept && known ? idsOf(kept, known.things) : []), [kept, known]);
-  const [selection, select] = usePicked(things);
+  const ids = useMemo(() => (kept && known ? idsOf(kept, known.things) : []), [kept, known]);
+  const [selection, select] = usePicked(ids);
   const offered = useMemo(
     () =>
       known &&
@@ -125,6 +129,12 @@ export function useDeskState(id: string): Opened {
       },
     [known, own],
   );
+
+  const things = useMemo(() => {
+    if (!plan || !known) return new Map<string, Thing>();
+    const ground = { plan, season: shownSeason, outlines, bedById, catalogue: known };
+    return new Map(layers.flatMap((layer) => layer.things(ground)).map((thing) => [thing.id, thing]));
+  }, [plan, known, shownSeason, outlines, bedById]);
 
   if (!garden.data || !plan || !offered)
     return { desk: null, failure: garden.failureReason ?? catalogue.failureReason };
@@ -168,8 +178,27 @@ export function useDeskState(id: string): Opened {
     queueState,
     selection,
     select,
+    open: ([first]) => {
+      const thing = first === undefined ? undefined : things.get(first);
+      if (!thing) return;
+      fold("panel", false);
+      select([thing.id]);
+      goToFields(thing.id, () => {
+        const layer = layers.find((each) =>
+          each
+            .things({ plan, season: shownSeason, outlines, bedById, catalogue: offered })
+            .some(({ id }) => id === thing.id),
+        );
+        if (layer) address.setStep(layer.step);
+      });
+    },
     outlines,
     bedById,
+    things,
+    shown,
+    show: (part) => {
+      setShown((before) => ({ ...before, ...part }));
+    },
     snapStep: snapStep ?? defaultStep(view.plan.units),
     setSnapStep,
     tool,

@@ -204,8 +204,8 @@ class LayoutTest {
             assertThat(garden.snags().getByText("Ines gets into a walk that leads nowhere and can't turn there"))
                     .hasCount(2);
             assertThat(garden.snags()).containsText("Ines works Bed 1, or part of it, from bare ground");
-            assertThat(garden.snags().locator("li")).hasCount(4);
-            assertThat(garden.bed("Bed 1")).containsText("all reached");
+            assertThat(garden.snags().locator("[data-snag]")).hasCount(4);
+            assertThat(garden.page().getByTestId("labels")).containsText("all reached");
             garden.type("Turns in a circle of", "3.5");
             garden.kept();
             assertThat(garden.page().getByText("In 6 places it turns in a T")).isVisible();

@@ -149,8 +149,8 @@ class PurseTest {
             enter(garden, "Ridge Hire", "Rotavator for a weekend", "120", "", "");
             assertThat(garden.snags())
                     .containsText(
-                            "With EUR 120.00 paid, EUR 0.00 ordered and EUR 0.00 still to come the garden comes to EUR 120.00, "
-                                    + "EUR 20.00 over the budget of EUR 100.00.");
+                            "With €120.00 paid, €0.00 ordered and €0.00 still to come the garden comes to €120.00, "
+                                    + "€20.00 over the budget of €100.00.");
             assertThat(garden.page().locator("[data-figure=left]")).hasText("−€20.00");
             garden.snags().getByText("over the budget of").click();
             garden.button("Raise the budget to EUR 134.00").click();
@@ -317,6 +317,6 @@ class PurseTest {
     }
 
     private static Locator planned(Garden garden) {
-        return garden.page().locator("[data-figure=planned]");
+        return garden.page().locator("[data-figure='to come']");
     }
 }

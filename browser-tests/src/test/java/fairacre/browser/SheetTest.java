@@ -141,7 +141,7 @@ class SheetTest {
             garden.bed("Kale")
                     .click(new Locator.ClickOptions()
                             .setModifiers(List.of(com.microsoft.playwright.options.KeyboardModifier.SHIFT)));
-            garden.button("Take out 2 beds").click();
+            garden.button("Delete 2 beds").click();
             garden.kept();
             assertThat(garden.page().locator("[data-bed]")).hasCount(0);
             garden.button("Undo").click();

@@ -1,7 +1,7 @@
 import type { Change, Form, Rectangle } from "../api/types";
 import { freeName, placed, plain } from "../edits/changes";
 import { useDesk } from "../workspace/desk";
-import { revisionIn } from "../workspace/useBedActions";
+import { revisionIn } from "../workspace/revisionIn";
 
 /** Makes new beds for the season that is looked at, framed as some bed of the plan is. */
 export function useNewBed() {

@@ -1,14 +1,11 @@
-import type { Feature, FenceLine, Point } from "../api/types";
-import { closedPath, openPath } from "./path";
-import { toSheet, type View } from "./view";
-
-interface Props {
-  features: readonly Feature[];
-  /** What stands of fences, walls and hedges with the openings that ways in make; a line without an entry stands as it was drawn. */
-  fences: readonly FenceLine[];
-  view: View;
-  selected: string | null;
-}
+import { memo } from "react";
+import type { Feature, Point } from "../api/types";
+import type { DrawProps } from "../sheet/layer";
+import type { Geometry } from "../sheet/things";
+import { useDesk } from "../workspace/desk";
+import { isThere } from "../workspace/seasons";
+import { closedPath, openPath } from "../sheet/path";
+import { toSheet, type View } from "../sheet/view";
 
 const AREA_FILL: Partial<Record<Feature["kind"], string>> = {
   HOUSE: "url(#built)",
@@ -27,28 +24,52 @@ const LINE_INK: Partial<Record<Feature["kind"], string>> = {
 /** Thinner lines could not be seen, pixels. */
 const THINNEST = 2;
 
-/** What stands or lies on the plot besides beds: its own ground drawn full, its margin as a broken line. */
-export function Features({ features, fences, view, selected }: Props) {
-  const parts = new Map(fences.map((fence) => [fence.feature, fence.parts]));
+/** What stands or lies on the plot in the season besides beds: its own ground drawn full, its margin as a broken line. */
+export function FeaturesOfTheSeason({ view, moved, selected }: DrawProps) {
+  const { plan, season, report } = useDesk();
+  const parts = new Map((report?.fences ?? []).map((fence) => [fence.feature, fence.parts]));
+  const drawn = plan.features
+    .filter(({ lifetime }) => isThere(lifetime, season))
+    .map((feature) => underHand(feature, moved.get(feature.id)));
   // A door or a tap in the wall of a house is not hidden by the house.
-  const spotsLast = [...features].sort((a, b) => Number(isSpot(a)) - Number(isSpot(b)));
+  const spotsLast = drawn.sort((a, b) => Number(isSpot(a)) - Number(isSpot(b)));
   return (
     <g pointerEvents="none">
       {spotsLast.map((feature) => (
-        <g key={feature.id} data-feature={feature.name}>
-          <Margin feature={feature} view={view} />
-          <Body
-            feature={feature}
-            parts={parts.get(feature.id) ?? [feature.places]}
-            view={view}
-            marked={feature.id === selected}
-          />
-          <Name feature={feature} view={view} />
-        </g>
+        <FeatureShape
+          key={feature.id}
+          feature={feature}
+          parts={moved.has(feature.id) ? undefined : parts.get(feature.id)}
+          view={view}
+          marked={selected.has(feature.id)}
+        />
       ))}
     </g>
   );
 }
+
+function underHand(feature: Feature, hand: Geometry | undefined): Feature {
+  if (hand?.kind === "PLACES") return { ...feature, places: [...hand.places] };
+  return hand?.kind === "SPOT" ? { ...feature, places: [hand.place] } : feature;
+}
+
+interface ShapeProps {
+  feature: Feature;
+  /** What stands of a fence, wall or hedge with the openings that ways in make; without it stands as it was drawn. */
+  parts?: readonly (readonly Point[])[] | undefined;
+  view: View;
+  marked: boolean;
+}
+
+/** One of them. */
+export const FeatureShape = memo(function FeatureShape({ feature, parts, view, marked }: ShapeProps) {
+  return (
+    <g data-feature={feature.name}>
+      <Margin feature={feature} view={view} />
+      <Body feature={feature} parts={parts ?? [feature.places]} view={view} marked={marked} />
+    </g>
+  );
+});
 
 function isSpot(feature: Feature): boolean {
   return feature.places.length === 1;
@@ -168,27 +189,5 @@ function Margin({ feature, view }: { feature: Feature; view: View }) {
       strokeLinejoin="round"
       strokeLinecap="round"
     />
-  );
-}
-
-function Name({ feature, view }: { feature: Feature; view: View }) {
-  const middle = toSheet(view, {
-    x: feature.places.reduce((sum, p) => sum + p.x, 0) / feature.places.length,
-    y: feature.places.reduce((sum, p) => sum + p.y, 0) / feature.places.length,
-  });
-  const spot = isSpot(feature);
-  return (
-    <text
-      x={middle.x + (spot ? 12 : 0)}
-      y={middle.y + (spot ? -8 : 4)}
-      textAnchor={spot ? "start" : "middle"}
-      fontSize="11.5"
-      fill="var(--color-ink)"
-      stroke="var(--color-paper)"
-      strokeWidth="3"
-      paintOrder="stroke"
-    >
-      {feature.name}
-    </text>
   );
 }

@@ -1,9 +1,15 @@
 // @vitest-environment jsdom
 import "../testing/setup";
-import { render } from "@testing-library/react";
 import { expect, it } from "vitest";
 import type { Feature } from "../api/types";
-import { Features } from "./Features";
+import { atDesk, deskFor, plan, report } from "../testing/desk";
+import { FeaturesOfTheSeason } from "./Features";
+
+const drawn = (
+  <svg>
+    <FeaturesOfTheSeason view={{ scale: 50, x: 0, y: 0 }} moved={new Map()} selected={new Set()} />
+  </svg>
+);
 
 const common = { height: 0, margin: 0, lifetime: {} };
 const window: Feature = {
@@ -52,28 +58,18 @@ it("draws a fence with the opening that a gate makes", () => {
       { x: 8, y: 0 },
     ],
   ];
-  const { container } = render(
-    <svg>
-      <Features
-        features={[fence]}
-        fences={[{ feature: "f", parts, length: 7 }]}
-        view={{ scale: 10, x: 0, y: 0 }}
-        selected={null}
-      />
-    </svg>,
-  );
+  const at = { ...plan, features: [fence] };
+  const fences = [{ feature: "f", parts, length: 7 }];
+  const { desk } = deskFor({ plan: at, report: { ...report, fences } });
+  const { container } = atDesk(desk, drawn);
   expect(container.querySelector("path")?.getAttribute("d")?.match(/M/g)).toHaveLength(2);
 });
 
 it("draws a window over the house that it is in, whichever was drawn first", () => {
-  const view = { scale: 50, x: 0, y: 0 };
-  const { container } = render(
-    <svg>
-      <Features features={[window, house]} fences={[]} view={view} selected={null} />
-    </svg>,
-  );
-  const drawn = [...container.querySelectorAll("[data-feature]")].map((each) =>
+  const { desk } = deskFor({ plan: { ...plan, features: [window, house] } });
+  const { container } = atDesk(desk, drawn);
+  const names = [...container.querySelectorAll("[data-feature]")].map((each) =>
     each.getAttribute("data-feature"),
   );
-  expect(drawn).toEqual(["House", "Kitchen window"]);
+  expect(names).toEqual(["House", "Kitchen window"]);
 });

@@ -2,8 +2,8 @@ import { standingThings } from "../capabilities";
 import { useCarrierGround, useRoutes } from "../api/queries";
 import type { Point } from "../api/types";
 import { useDesk } from "../workspace/desk";
-import { closedPath, openPath } from "./path";
-import { toSheet, type View } from "./view";
+import { closedPath, openPath } from "../sheet/path";
+import { toSheet, type View } from "../sheet/view";
 
 /** The ground that the chosen carrier can use, where it can turn, where it can't, and the ways it fetches and carries by. */
 export function CarrierLayer({ view }: { view: View }) {

@@ -1,0 +1,61 @@
+import type { BedAppraisal, Change } from "../api/types";
+import { placed, reoutline, withCorners } from "../edits/changes";
+import { nextName, type Ground, type Layer } from "../sheet/layer";
+import type { Geometry } from "../sheet/things";
+import { revisionIn } from "../workspace/revisionIn";
+import { Beds } from "./Beds";
+import { bedNote } from "./notes";
+
+/** Beds on the sheet: each has a rectangle, a bed of free corners those too. An edit is of the revision that stands. */
+export const bedLayer: Layer = {
+  step: "beds",
+  Draw: Beds,
+  things: ({ outlines, bedById }) =>
+    [...outlines].flatMap(([id]) => {
+      const bed = bedById.get(id);
+      const geometry = bed && geometryOf(bed, outlines);
+      return geometry ? [{ id, name: bed.name, kind: "bed", geometry, under: false }] : [];
+    }),
+  note: (desk, id) => {
+    const bed = desk.bedById.get(id);
+    return bed && bedNote(desk, bed, desk.outlines.get(id) ?? bed.outline);
+  },
+  edit: (ground, id, geometry) => {
+    const bed = ground.bedById.get(id);
+    const before = bed && geometryOf(bed, ground.outlines);
+    if (geometry.kind !== "BOX" || !before) return null;
+    if (geometry.corners && geometry.corners !== before.corners) {
+      return withCorners(bed, geometry.outline, geometry.corners);
+    }
+    return reoutline(
+      [{ bed: id, from: bed.revision, before: before.outline, after: geometry.outline }],
+      "Move beds",
+    );
+  },
+  copy: ({ plan, season }, id, geometry, taken) => {
+    const bed = plan.beds.find((each) => each.id === id);
+    const revision = bed && revisionIn(bed, season);
+    if (!revision || geometry.kind !== "BOX") return null;
+    const name = nextName(bed.name, taken);
+    const change = placed(name, { ...revision, from: season, outline: geometry.outline });
+    return change.kind === "PlaceBed" ? { id: change.bed.id, name, change } : null;
+  },
+  remove: ({ plan, season }, id) => {
+    const bed = plan.beds.find((each) => each.id === id);
+    return bed ? removal(bed.id, bed.revisions.every(({ from }) => from < season) ? season : null) : null;
+  },
+};
+
+/** A bed that stood in an earlier season is retired from this one on and keeps its history; another goes altogether. */
+function removal(bed: string, retired: number | null): Change {
+  return retired === null ? { kind: "RemoveBed", bed } : { kind: "RetireBed", bed, season: retired };
+}
+
+function geometryOf(bed: BedAppraisal, outlines: Ground["outlines"]): Extract<Geometry, { kind: "BOX" }> {
+  const { form } = bed.shape;
+  return {
+    kind: "BOX",
+    outline: outlines.get(bed.bed) ?? bed.outline,
+    corners: form.kind === "FREE" ? form.places : null,
+  };
+}

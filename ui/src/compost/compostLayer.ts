@@ -1,0 +1,15 @@
+import { layerOf } from "../sheet/layer";
+import type { CompostBays } from "./bays";
+import { CompostLayer } from "./CompostLayer";
+
+/** Compost bays: a rectangle like a bed. */
+export const compostLayer = layerOf<CompostBays>({
+  step: "ground",
+  Draw: CompostLayer,
+  items: (plan) => plan.compost,
+  kind: () => "compost bays",
+  geometry: ({ place }) => ({ kind: "BOX", outline: place, corners: null }),
+  reshaped: (bays, geometry) => (geometry.kind === "BOX" ? { ...bays, place: geometry.outline } : bays),
+  put: (compostBays) => ({ kind: "PutCompostBays", compostBays }),
+  remove: (compostBays) => ({ kind: "RemoveCompostBays", compostBays }),
+});

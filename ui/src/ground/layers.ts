@@ -1,0 +1,47 @@
+import type { Feature, WayIn } from "../api/types";
+import { formatDimension } from "../measure/lengths";
+import { layerOf, type Ground } from "../sheet/layer";
+import type { Geometry } from "../sheet/things";
+import { FeaturesOfTheSeason } from "./Features";
+import { WaysInOfTheSeason } from "./WaysIn";
+
+/** House, trees, walls, taps and whatever else stands on the plot besides beds. */
+export const featureLayer = layerOf<Feature>({
+  step: "ground",
+  Draw: FeaturesOfTheSeason,
+  items: (plan) => plan.features,
+  under: (feature) => !("breadth" in feature),
+  kind: (feature, { catalogue }) => catalogue.features.find(({ kind }) => kind === feature.kind)?.label ?? "",
+  geometry: geometryOf,
+  reshaped: (feature, geometry) => ({ ...feature, places: placesIn(geometry) ?? feature.places }),
+  put: (feature) => ({ kind: "PutFeature", feature }),
+  remove: (feature) => ({ kind: "RemoveFeature", feature }),
+});
+
+function geometryOf(feature: Feature, { catalogue }: Ground): Geometry {
+  const extent = catalogue.features.find(({ kind }) => kind === feature.kind)?.extent;
+  const [first] = feature.places;
+  if (extent === "SPOT" && first) {
+    return { kind: "SPOT", place: first, radius: "breadth" in feature ? feature.breadth / 2 : 0 };
+  }
+  return { kind: "PLACES", places: feature.places, closed: extent === "AREA" };
+}
+
+function placesIn(geometry: Geometry) {
+  if (geometry.kind === "PLACES") return [...geometry.places];
+  return geometry.kind === "SPOT" ? [geometry.place] : null;
+}
+
+/** Gates and openings: they slide along the edge of the plot. */
+export const wayInLayer = layerOf<WayIn>({
+  step: "reach",
+  Draw: WaysInOfTheSeason,
+  items: (plan) => plan.waysIn,
+  kind: ({ swing }) => (swing === "OPEN" ? "opening" : "gate"),
+  geometry: ({ place, width }) => ({ kind: "OPENING", place, width }),
+  reshaped: (way, geometry) =>
+    geometry.kind === "OPENING" ? { ...way, place: geometry.place, width: geometry.width } : way,
+  put: (wayIn) => ({ kind: "PutWayIn", wayIn }),
+  note: ({ width }, { units }) => formatDimension(width, units),
+  remove: (wayIn) => ({ kind: "RemoveWayIn", wayIn }),
+});

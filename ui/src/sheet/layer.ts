@@ -1,0 +1,113 @@
+import type { ComponentType } from "react";
+import type { Change, Lifetime, Plan } from "../api/types";
+import { batch, freeName } from "../edits/changes";
+import type { Desk, TradeStep } from "../workspace/desk";
+import { isThere } from "../workspace/seasons";
+import { isSameGeometry, type Geometries, type Geometry, type Thing } from "./things";
+import type { View } from "./view";
+
+/** What a layer needs of the desk to tell its things. */
+export type Ground = Pick<Desk, "plan" | "season" | "outlines" | "bedById" | "catalogue">;
+
+export interface DrawProps {
+  view: View;
+  /** Things under the hand, where they are drawn for now. */
+  moved: Geometries;
+  selected: ReadonlySet<string>;
+}
+
+/** What the sheet shows of one kind of thing, and which edits its handling makes. */
+export interface Layer {
+  /** The step in which it is edited by numbers. */
+  step: TradeStep;
+  /** What is there in the season. */
+  things: (ground: Ground) => Thing[];
+  Draw: ComponentType<DrawProps>;
+  /** The figure under a thing's name; undefined of another layer's thing. */
+  note?: (desk: Desk, id: string) => string | undefined;
+  /** The edit that gives a thing another geometry. */
+  edit: (ground: Ground, id: string, geometry: Geometry) => Change | null;
+  /** The edit that puts another one like it there, under a name that is not taken. */
+  copy: (ground: Ground, id: string, geometry: Geometry, taken: readonly string[]) => Copy | null;
+  /** The edit that takes it out. */
+  remove: (ground: Ground, id: string) => Change | null;
+}
+
+export interface Copy {
+  id: string;
+  name: string;
+  change: Change;
+}
+
+interface Listed {
+  id: string;
+  name: string;
+  lifetime: Lifetime;
+}
+
+/** A kind of thing that the plan lists, each put as a whole. */
+interface ListedKind<T extends Listed> {
+  step: TradeStep;
+  under?: (item: T) => boolean;
+  items: (plan: Plan) => readonly T[];
+  kind: (item: T, ground: Ground) => string;
+  geometry: (item: T, ground: Ground) => Geometry;
+  reshaped: (item: T, geometry: Geometry) => T;
+  put: (item: T) => Change;
+  remove: (id: string) => Change;
+  note?: (item: T, desk: Desk) => string;
+  Draw: ComponentType<DrawProps>;
+}
+
+/** The layer of a kind whose things the plan lists. */
+export function layerOf<T extends Listed>(kind: ListedKind<T>): Layer {
+  const find = ({ plan }: Ground, id: string) => kind.items(plan).find((item) => item.id === id);
+  return {
+    step: kind.step,
+    Draw: kind.Draw,
+    things: (ground) =>
+      kind
+        .items(ground.plan)
+        .filter(({ lifetime }) => isThere(lifetime, ground.season))
+        .map((item) => ({
+          id: item.id,
+          name: item.name,
+          kind: kind.kind(item, ground),
+          geometry: kind.geometry(item, ground),
+          under: kind.under?.(item) ?? false,
+        })),
+    note: (desk, id) => {
+      const item = find(desk, id);
+      return item && kind.note?.(item, desk);
+    },
+    edit: (ground, id, geometry) => {
+      const item = find(ground, id);
+      if (!item || isSameGeometry(kind.geometry(item, ground), geometry)) return null;
+      return kind.put(kind.reshaped(item, geometry));
+    },
+    copy: (ground, id, geometry, taken) => {
+      const item = find(ground, id);
+      if (!item) return null;
+      const copy = {
+        ...kind.reshaped(item, geometry),
+        id: crypto.randomUUID(),
+        name: nextName(item.name, taken),
+      };
+      return { id: copy.id, name: copy.name, change: kind.put(copy) };
+    },
+    remove: (ground, id) => (find(ground, id) ? kind.remove(id) : null),
+  };
+}
+
+/** "Kale 3" after "Kale 2", or after "Kale". */
+export function nextName(name: string, taken: readonly string[]): string {
+  return freeName(name.replace(/ \d+$/, ""), taken);
+}
+
+/** The edit that gives things other geometries, one to the gardener whatever their number; null if none differs. */
+export function reshapes(layers: readonly Layer[], ground: Ground, geometries: Geometries): Change | null {
+  const changes = [...geometries].flatMap(([id, geometry]) =>
+    layers.flatMap((layer) => layer.edit(ground, id, geometry) ?? []),
+  );
+  return changes.length === 0 ? null : batch(`Move ${String(changes.length)} things`, changes);
+}
