@@ -4,7 +4,18 @@ import { describe, expect, it } from "vitest";
 
 /* Folders by capability, as in the core: each sees what every capability may see, and what it declares here. */
 
-const SHARED = ["api", "measure", "words", "parts", "forms", "sheet", "edits", "workspace", "capabilities"];
+const SHARED = [
+  "api",
+  "measure",
+  "words",
+  "parts",
+  "forms",
+  "sheet",
+  "edits",
+  "papers",
+  "workspace",
+  "capabilities",
+];
 const SEES: Record<string, string[]> = {
   ground: [],
   bed: [],

@@ -1,4 +1,10 @@
-import { keepPreviousData, type QueryClient, queryOptions, useQuery } from "@tanstack/react-query";
+import {
+  keepPreviousData,
+  type QueryClient,
+  queryOptions,
+  useQueries,
+  useQuery,
+} from "@tanstack/react-query";
 import { request } from "./client";
 import type {
   AppraisalReport,
@@ -13,6 +19,7 @@ import type {
   Judgement,
   Families,
   Kept,
+  LedgerEntry,
   LedgerPage,
   Lie,
   ListedGarden,
@@ -188,6 +195,20 @@ export function useLedger(id: string, revision: number, page = 0) {
     queryFn: () => request<LedgerPage>("GET", `/api/gardens/${id}/ledger?page=${String(page)}`),
     placeholderData: keepPreviousData,
   });
+}
+
+/** All receipts, the newest first; undefined until the last page is there. */
+export function useWholeLedger(id: string, revision: number): LedgerEntry[] | undefined {
+  const page = (number: number) => ({
+    queryKey: [...keys.ledger(id), revision, number],
+    queryFn: () => request<LedgerPage>("GET", `/api/gardens/${id}/ledger?page=${String(number)}`),
+  });
+  const first = useQuery(page(0)).data;
+  const others = useQueries({
+    queries: Array.from({ length: Math.max(0, (first?.pages ?? 1) - 1) }, (_, index) => page(index + 1)),
+  });
+  const pages = [first, ...others.map(({ data }) => data)];
+  return pages.every((each) => each !== undefined) ? pages.flatMap(({ entries }) => entries) : undefined;
 }
 
 /** How the boards are cut that the bill buys; asked for while it is looked at. */

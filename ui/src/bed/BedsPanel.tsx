@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Form } from "../api/types";
 import { formName, words } from "../words";
 import { formatLength } from "../measure/lengths";
+import { PaperLink } from "../papers/PaperLink";
 import { Choice } from "../parts/Choice";
 import { useDesk } from "../workspace/desk";
 import { snapSteps } from "../workspace/steps";
@@ -83,7 +84,7 @@ function BedList() {
   return (
     <div className="border-t border-rule pt-2">
       <h3 className="flex items-baseline gap-2">
-        All beds <span className="figures text-soft">{beds.length}</span>
+        All beds <span className="figures grow text-soft">{beds.length}</span> <PaperLink paper="beds" />
       </h3>
       {beds.length === 0 && <p className="mt-1 text-soft">{words.noBeds}</p>}
       <ul>

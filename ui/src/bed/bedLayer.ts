@@ -20,17 +20,14 @@ export const bedLayer: Layer = {
     const bed = desk.bedById.get(id);
     return bed && bedNote(desk, bed, desk.outlines.get(id) ?? bed.outline);
   },
-  edit: (ground, id, geometry) => {
-    const bed = ground.bedById.get(id);
-    const before = bed && geometryOf(bed, ground.outlines);
-    if (geometry.kind !== "BOX" || !before) return null;
+  edit: ({ bedById }, id, geometry, before) => {
+    const bed = bedById.get(id);
+    if (!bed || geometry.kind !== "BOX" || before.kind !== "BOX") return null;
     if (geometry.corners && geometry.corners !== before.corners) {
       return withCorners(bed, geometry.outline, geometry.corners);
     }
-    return reoutline(
-      [{ bed: id, from: bed.revision, before: before.outline, after: geometry.outline }],
-      "Move beds",
-    );
+    const edit = { bed: id, from: bed.revision, before: before.outline, after: geometry.outline };
+    return reoutline([edit], "Move beds");
   },
   copy: ({ plan, season }, id, geometry, taken) => {
     const bed = plan.beds.find((each) => each.id === id);

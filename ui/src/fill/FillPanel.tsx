@@ -1,5 +1,6 @@
 import { formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
+import { PaperLink } from "../papers/PaperLink";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { BillTable } from "../purse/BillTable";
@@ -71,6 +72,7 @@ export function FillPanel() {
           </tr>
         </tbody>
       </table>
+      <PaperLink paper="fill" />
       <FillingForm key={boxes.map((bed) => bed.id).join()} beds={boxes} />
       <InGroundForm beds={flat} />
       <SupplyForm />

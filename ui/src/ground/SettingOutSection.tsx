@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useSettingOut } from "../api/queries";
 import { formatDimension, formatLength } from "../measure/lengths";
+import { PaperLink } from "../papers/PaperLink";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 
@@ -31,6 +32,7 @@ export function SettingOutSection() {
             <span className="figures">{data.triangle.map(length).join(", ")}</span>. {data.stakes} stakes,{" "}
             <span className="figures">{length(data.string)}</span> of string.
           </p>
+          <PaperLink paper="setting-out" />
           <a
             className="plain-button inline-block"
             href={`/api/gardens/${desk.plan.id}/setting-out.pdf?season=${String(desk.season)}`}

@@ -1,8 +1,9 @@
-import { paidBesides, standingThings } from "../capabilities";
+import { standingThings } from "../capabilities";
 import { Fragment, useState } from "react";
 import type { BillLine } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { useDesk } from "../workspace/desk";
+import { useItemLabels } from "./useItemLabels";
 
 /** Lines of the bill, season by season: quantity, what, amount. Each opens to how its amount comes about and what it is for. */
 export function BillTable({ lines, empty }: { lines: readonly BillLine[]; empty: string }) {
@@ -37,7 +38,7 @@ export function BillTable({ lines, empty }: { lines: readonly BillLine[]; empty:
 function Line({ line }: { line: BillLine }) {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
-  const label = useLabel(line.item);
+  const label = useItemLabels()(line.item);
   return (
     <>
       <tr className={`align-top ${open ? "" : "border-b border-hair"}`}>
@@ -103,10 +104,4 @@ function Why({ line }: { line: BillLine }) {
 /** To the thousandth, as what is used is told. */
 function leftOver(quantity: number, used: number): number {
   return Math.round((quantity - used) * 1000) / 1000;
-}
-
-function useLabel(item: string): string {
-  const { catalogue, plan } = useDesk();
-  const known = catalogue.items.find(({ key }) => key === item)?.label;
-  return known ?? paidBesides(plan).find(({ id }) => item === `sundry/${id}`)?.name ?? item;
 }

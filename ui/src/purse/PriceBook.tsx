@@ -1,31 +1,27 @@
 import { useState } from "react";
 import { formatMoney } from "../measure/figures";
+import { PaperLink } from "../papers/PaperLink";
 import { TextField } from "../parts/TextField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { PriceFile } from "./PriceFile";
 import { Quotes } from "./Quotes";
-import { useFieldEdit } from "../forms/useFieldEdit";
+import { usePrices } from "./usePrices";
 
 /** What things cost: those that the bill calls for, or all that are sold. An empty price is not known. */
 export function PriceBook() {
   const desk = useDesk();
-  const { faults, edit } = useFieldEdit();
+  const { priceOf, quotesOf, askedFor, put, faults } = usePrices();
   const [all, setAll] = useState(false);
   const wanted = new Set((desk.report?.bill ?? []).map((line) => line.item));
-  const prices = new Map(desk.plan.prices.map((price) => [price.item, price]));
   const items = desk.catalogue.items.filter((item) => all || wanted.has(item.key));
   const currency = desk.plan.budget.sum.currency;
 
-  function put(item: string, text: string) {
-    const amount = text.trim().replace(",", ".");
-    if (amount === "") edit(item, { kind: "ClearPrice", item });
-    else edit(item, { kind: "SetPrice", price: { item, amount: { amount, currency }, guess: false } });
-  }
-
   return (
     <div className="border-t border-rule pt-2">
-      <h3>Price book</h3>
+      <h3 className="flex items-baseline">
+        <span className="grow">Price book</span> <PaperLink paper="prices" />
+      </h3>
       <p className="text-sm text-soft">
         Prices marked “{words.guess}” are rough starting figures. Ask your shop and type what they say, in{" "}
         {currency}.
@@ -43,13 +39,8 @@ export function PriceBook() {
       </label>
       <ul>
         {items.map((item) => {
-          const price = prices.get(item.key);
-          const quotes = desk.plan.quotes.filter((quote) => quote.item === item.key);
-          const asked = quotes
-            .flatMap(
-              ({ id }) => desk.report?.asked.filter(({ quote, counts }) => counts && quote === id) ?? [],
-            )
-            .at(0);
+          const price = priceOf(item.key);
+          const asked = askedFor(item.key);
           return (
             <li
               key={item.key}
@@ -60,7 +51,7 @@ export function PriceBook() {
                 {price?.guess && !asked && <span className="ml-1 text-ochre">{words.guess}</span>}
               </span>
               {asked ? (
-                <span className="figures text-right">{formatMoney(asked.gross)}</span>
+                <span className="figures text-right">{formatMoney(asked)}</span>
               ) : (
                 <TextField
                   label={`Price of ${item.label}`}
@@ -73,7 +64,7 @@ export function PriceBook() {
                   }}
                 />
               )}
-              <Quotes item={item.key} label={item.label} quotes={quotes} />
+              <Quotes item={item.key} label={item.label} quotes={quotesOf(item.key)} />
             </li>
           );
         })}

@@ -4,6 +4,7 @@ import { formatMoney } from "../measure/figures";
 import { TextField } from "../parts/TextField";
 import { partName } from "../words";
 import { useDesk } from "../workspace/desk";
+import { PaperLink } from "../papers/PaperLink";
 import { BillTable } from "./BillTable";
 import { PriceBook } from "./PriceBook";
 import { PutOff } from "./PutOff";
@@ -23,7 +24,9 @@ export function PursePanel() {
       <PutOff key={desk.season} />
       <ShoppingLinks />
       <ByPart />
-      <h3 className="border-t border-rule pt-2">Bill</h3>
+      <h3 className="flex items-baseline border-t border-rule pt-2">
+        <span className="grow">Bill</span> <PaperLink paper="bill" />
+      </h3>
       <BillTable lines={lines} empty="Nothing to buy yet." />
       <WorkBySeason />
       <Sundries />

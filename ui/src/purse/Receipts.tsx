@@ -4,6 +4,7 @@ import { Problem, request } from "../api/client";
 import { keys, ledgerChanged, useLedger } from "../api/queries";
 import type { Forecast, LedgerEntry, LedgerPage, Money } from "../api/types";
 import { formatAmount, formatDifference, formatMoney } from "../measure/figures";
+import { PaperLink } from "../papers/PaperLink";
 import { partName, words } from "../words";
 import { BudgetShares } from "./BudgetShares";
 import { useDesk } from "../workspace/desk";
@@ -23,7 +24,9 @@ export function Receipts() {
   if (!data) return null;
   return (
     <section className="space-y-2 border-t border-rule pt-2" data-testid="receipts">
-      <h3>Receipts</h3>
+      <h3 className="flex items-baseline">
+        <span className="grow">Plan and paid</span> <PaperLink paper="receipts" />
+      </h3>
       <Standing forecast={data.forecast} />
       <Charts forecast={data.forecast} />
       <ReceiptForm draft={draft} open={open} onDraft={setDraft} onOpen={setOpen} />

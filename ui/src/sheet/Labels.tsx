@@ -28,23 +28,25 @@ interface Props {
   things: ReadonlyMap<string, { geometry: Parameters<typeof middleOf>[0] }>;
   pieces: Pieces;
   view: View;
+  /** Undefined keeps the thing in sight whose figure it is, null lets it go. */
+  onHover: (thing: null | undefined) => void;
 }
 
 /** Names, figures and marks where they found their places; those of what is moved go along. */
-export function Labels({ labels, moved, things, pieces, view }: Props) {
+export function Labels({ labels, moved, things, pieces, view, onHover }: Props) {
   return (
     <g data-testid="labels">
       {labels.map((label) => {
         const now = label.thing === undefined ? undefined : moved.get(label.thing);
         const was = label.thing === undefined ? undefined : things.get(label.thing)?.geometry;
-        if (!now || !was) return <OneLabel key={label.key} label={label} />;
+        if (!now || !was) return <OneLabel key={label.key} label={label} onHover={onHover} />;
         const from = middleOf(was, pieces);
         const to = middleOf(now, pieces);
         const dx = (to.x - from.x) * view.scale;
         const dy = (from.y - to.y) * view.scale;
         return (
           <g key={label.key} transform={`translate(${dx.toFixed(1)} ${dy.toFixed(1)})`}>
-            <OneLabel label={label} />
+            <OneLabel label={label} onHover={onHover} />
           </g>
         );
       })}
@@ -52,7 +54,7 @@ export function Labels({ labels, moved, things, pieces, view }: Props) {
   );
 }
 
-const OneLabel = memo(function OneLabel({ label }: { label: PlacedLabel }) {
+const OneLabel = memo(function OneLabel({ label, onHover }: { label: PlacedLabel } & Pick<Props, "onHover">) {
   const { form, tone, button } = label;
   const { ink, halo, ground, frame } = LOOKS[tone];
   const { width, height } = sizeOf(form, tone);
@@ -69,6 +71,12 @@ const OneLabel = memo(function OneLabel({ label }: { label: PlacedLabel }) {
             "aria-label": button.name,
             className: "group cursor-pointer",
             onClick: button.onClick,
+            onPointerEnter: () => {
+              onHover(undefined);
+            },
+            onPointerLeave: () => {
+              onHover(null);
+            },
             onPointerDown: (event) => {
               event.stopPropagation();
             },

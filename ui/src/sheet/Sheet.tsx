@@ -10,7 +10,16 @@ import { GapLine } from "./GapLine";
 import { Ground } from "./Ground";
 import { Handles } from "./Handles";
 import { HitAreas } from "./HitAreas";
-import { caught, idle, interact, underHand, type Action, type Interaction, type Scene } from "./interaction";
+import {
+  beforeHand,
+  caught,
+  idle,
+  interact,
+  underHand,
+  type Action,
+  type Interaction,
+  type Scene,
+} from "./interaction";
 import { Labels } from "./Labels";
 import { reshapes } from "./layer";
 import { Patterns } from "./Patterns";
@@ -37,6 +46,8 @@ import { toGround, toSheet } from "./view";
 
 /** How near a snap has to be, pixels. */
 const SNAP_PIXELS = 9;
+/** Dimensions of what the pointer has left stay so long, milliseconds. */
+const LINGER = 1200;
 const NOTHING: Geometries = new Map();
 
 /** The measured drawing: things to scale, dragged, turned, stretched and bent by hand or keys, judged while they move. */
@@ -52,7 +63,7 @@ export function Sheet() {
   const [doing, setDoing] = useState<Interaction>(idle);
   const [byKeys, setByKeys] = useState<Geometries>(NOTHING);
   const [typing, setTyping] = useState<Typing | null>(null);
-  const [hovered, setHovered] = useState<string | null>(null);
+  const [hovered, setHovered] = useLingering(LINGER);
   const drawnChange = useDrawn();
   const onKeys = useSheetKeys(desk, setByKeys);
 
@@ -126,7 +137,7 @@ export function Sheet() {
       desk.tryOut(drawnChange({ start: next.start, end: next.end, area: next.now }));
       return;
     }
-    const change = reshapes(layers, desk, underHand(next));
+    const change = reshapes(layers, desk, underHand(next), beforeHand(next));
     if (change) desk.tryOut(change);
   }
 
@@ -141,7 +152,7 @@ export function Sheet() {
       const found = caught(doing, scene(event));
       if (found.length > 0) desk.select([...new Set([...desk.selection, ...found])]);
     } else {
-      const change = reshapes(layers, desk, underHand(doing));
+      const change = reshapes(layers, desk, underHand(doing), beforeHand(doing));
       if (change) desk.submit(change);
       else if (doing.kind !== "move" || doing.far) desk.tryOut(null);
     }
@@ -222,7 +233,8 @@ export function Sheet() {
   }
 
   function commit(id: string, geometry: Geometry) {
-    const change = reshapes(layers, desk, new Map([[id, geometry]]));
+    const before = desk.things.get(id)?.geometry ?? geometry;
+    const change = reshapes(layers, desk, new Map([[id, geometry]]), new Map([[id, before]]));
     if (change) desk.submit(change);
   }
 
@@ -287,6 +299,7 @@ export function Sheet() {
             things={desk.things}
             pieces={pieces}
             view={view}
+            onHover={setHovered}
           />
           <Transients doing={doing} line={drawsLine(desk)} view={view} size={size} units={desk.units} />
           {single && doing.kind !== "move" && doing.kind !== "corner" && (
@@ -314,6 +327,25 @@ export function Sheet() {
       )}
     </div>
   );
+}
+
+/** What the pointer is on, and for a while what it was on, so that one gets to the figures beside it. */
+function useLingering(milliseconds: number): [string | null, (id: string | null | undefined) => void] {
+  const [held, setHeld] = useState<string | null>(null);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const hold = useCallback(
+    (id: string | null | undefined) => {
+      clearTimeout(timer.current);
+      // Undefined keeps what there is.
+      if (id === null) {
+        timer.current = setTimeout(() => {
+          setHeld(null);
+        }, milliseconds);
+      } else if (id !== undefined) setHeld(id);
+    },
+    [milliseconds],
+  );
+  return [held, hold];
 }
 
 /** The same functions for as long as the part is there; each calls the one of the last rendering. */

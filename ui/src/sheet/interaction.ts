@@ -100,6 +100,21 @@ export function underHand(state: Interaction): Geometries {
   }
 }
 
+/** What those were when they were taken in hand. */
+export function beforeHand(state: Interaction): Geometries {
+  switch (state.kind) {
+    case "move":
+      return state.before;
+    case "stretch":
+    case "turn":
+    case "widen":
+    case "corner":
+      return new Map([[state.thing, state.before]]);
+    default:
+      return NOTHING;
+  }
+}
+
 const NOTHING: Geometries = new Map();
 
 /** The things that a marquee touches; a click catches the one that lies there. */

@@ -25,8 +25,8 @@ export interface Layer {
   Draw: ComponentType<DrawProps>;
   /** The figure under a thing's name; undefined of another layer's thing. */
   note?: (desk: Desk, id: string) => string | undefined;
-  /** The edit that gives a thing another geometry. */
-  edit: (ground: Ground, id: string, geometry: Geometry) => Change | null;
+  /** The edit that gives a thing another geometry than it had before; null of another layer's thing. */
+  edit: (ground: Ground, id: string, geometry: Geometry, before: Geometry) => Change | null;
   /** The edit that puts another one like it there, under a name that is not taken. */
   copy: (ground: Ground, id: string, geometry: Geometry, taken: readonly string[]) => Copy | null;
   /** The edit that takes it out. */
@@ -82,8 +82,7 @@ export function layerOf<T extends Listed>(kind: ListedKind<T>): Layer {
     },
     edit: (ground, id, geometry) => {
       const item = find(ground, id);
-      if (!item || isSameGeometry(kind.geometry(item, ground), geometry)) return null;
-      return kind.put(kind.reshaped(item, geometry));
+      return item ? kind.put(kind.reshaped(item, geometry)) : null;
     },
     copy: (ground, id, geometry, taken) => {
       const item = find(ground, id);
@@ -104,10 +103,21 @@ export function nextName(name: string, taken: readonly string[]): string {
   return freeName(name.replace(/ \d+$/, ""), taken);
 }
 
-/** The edit that gives things other geometries, one to the gardener whatever their number; null if none differs. */
-export function reshapes(layers: readonly Layer[], ground: Ground, geometries: Geometries): Change | null {
-  const changes = [...geometries].flatMap(([id, geometry]) =>
-    layers.flatMap((layer) => layer.edit(ground, id, geometry) ?? []),
-  );
+/**
+ * The edit that gives things other geometries, one to the gardener whatever their number; null if none differs.
+ *
+ * @param before theirs when they were taken in hand: what is judged meanwhile runs ahead of what is kept
+ */
+export function reshapes(
+  layers: readonly Layer[],
+  ground: Ground,
+  now: Geometries,
+  before: Geometries,
+): Change | null {
+  const changes = [...now].flatMap(([id, geometry]) => {
+    const was = before.get(id);
+    if (!was || isSameGeometry(was, geometry)) return [];
+    return layers.flatMap((layer) => layer.edit(ground, id, geometry, was) ?? []);
+  });
   return changes.length === 0 ? null : batch(`Move ${String(changes.length)} things`, changes);
 }

@@ -36,14 +36,14 @@ export function useSheetKeys(desk: Desk, onMoving: (geometries: Geometries) => v
     const now = new Map([...(running?.now ?? before)].map(([id, geometry]) => [id, how(geometry)]));
     const timer = setTimeout(() => {
       burst.current = null;
-      const made = reshapes(layers, latest.current, now);
+      const made = reshapes(layers, latest.current, now, before);
       if (made) latest.current.submit(made);
       else latest.current.tryOut(null);
       onMoving(new Map());
     }, BURST);
     burst.current = { before, now, timer };
     onMoving(now);
-    const tried = reshapes(layers, desk, now);
+    const tried = reshapes(layers, desk, now, before);
     if (tried) desk.tryOut(tried);
   }
 

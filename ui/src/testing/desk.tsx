@@ -403,6 +403,8 @@ export function deskFor(part: Partial<Desk> = {}) {
     bedById: new Map(report.beds.map((bed) => [bed.bed, bed])),
     things: new Map(),
     open: vi.fn(),
+    paper: null,
+    read: vi.fn(),
     shown: { dimensions: false, marks: true, pinned: new Set() },
     show: vi.fn(),
     snapStep: 0.05,

@@ -81,19 +81,19 @@ export function OrderOfWork() {
     >
       <Tabs.List
         aria-label="Order of work"
-        className="flex shrink-0 border-rule bg-paper max-lg:order-last max-lg:overflow-x-auto max-lg:border-t lg:w-22 lg:flex-col lg:overflow-y-auto lg:border-r"
+        className="flex shrink-0 border-rule bg-paper print:hidden max-lg:order-last max-lg:overflow-x-auto max-lg:border-t lg:col-start-1 lg:row-start-3 lg:w-22 lg:flex-col lg:overflow-y-auto lg:border-r"
       >
         {TRADE_STEPS.map((each, index) => (
           <StepTab key={each} step={each} number={index + 1} />
         ))}
         <FoldedSlip />
       </Tabs.List>
-      {!folded.panel && (
+      {!folded.panel && desk.paper === null && (
         <Tabs.Content
           key={step}
           value={step}
           tabIndex={-1}
-          className="flex min-h-0 flex-col border-rule bg-paper outline-none max-lg:fixed max-lg:inset-x-0 max-lg:bottom-[3.6rem] max-lg:z-30 max-lg:max-h-[62dvh] max-lg:border-t-2 max-lg:border-ink lg:w-71 lg:border-r"
+          className="flex min-h-0 flex-col border-rule bg-paper print:hidden outline-none max-lg:fixed max-lg:inset-x-0 max-lg:bottom-[3.6rem] max-lg:z-30 max-lg:max-h-[62dvh] max-lg:border-t-2 max-lg:border-ink lg:col-start-2 lg:row-start-3 lg:w-71 lg:border-r"
         >
           <div className="flex items-center border-b border-rule pr-1 pl-3">
             <h2 className="grow">{STEP_LABELS[step]}</h2>
@@ -123,13 +123,15 @@ function StepTab({ step, number }: { step: TradeStep; number: number }) {
   const { begun, state } = STEPS[step];
   const all = (desk.judged ?? desk.report)?.snags ?? [];
   const own = all.filter((snag) => STEP_OF[snag.step] === step).length;
-  const open = desk.step === step && !desk.folded.panel;
+  const open = desk.step === step && !desk.folded.panel && desk.paper === null;
   return (
     <Tabs.Trigger
       value={step}
       className="group block shrink-0 cursor-pointer border-hair px-1.5 py-1 text-left hover:bg-markpale max-lg:min-w-20 max-lg:border-r lg:border-b data-[state=active]:bg-ink data-[state=active]:text-white"
       onClick={() => {
-        if (desk.step === step) desk.fold("panel", open && isNarrow());
+        if (desk.step !== step) return;
+        if (desk.paper !== null) desk.read(null);
+        desk.fold("panel", open && isNarrow());
       }}
     >
       <span className="flex items-center text-sm">

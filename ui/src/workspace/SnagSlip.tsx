@@ -39,6 +39,7 @@ export function SnagSlip() {
   // A garden that has just been opened is judged before it is known what would help.
   const judged = whole ?? report;
   const snags = known(judged?.snags ?? []);
+  if (desk.paper !== null) return null;
   if (folded.slip) return <Unfold count={judged && snags.size} />;
   // What a preview does not judge stays as it is known.
   const kept = (judged?.snags ?? []).filter((snag) => preview?.appraisal.notJudged.includes(snag.rule));
@@ -48,7 +49,7 @@ export function SnagSlip() {
   return (
     <aside
       aria-label="Snags"
-      className="flex min-h-0 flex-col border-rule bg-paper max-lg:fixed max-lg:inset-x-0 max-lg:bottom-[3.6rem] max-lg:z-30 max-lg:max-h-[62dvh] max-lg:border-t-2 max-lg:border-ink lg:w-66 lg:border-l"
+      className="flex min-h-0 flex-col border-rule bg-paper print:hidden max-lg:fixed max-lg:inset-x-0 max-lg:bottom-[3.6rem] max-lg:z-30 max-lg:max-h-[62dvh] max-lg:border-t-2 max-lg:border-ink lg:col-start-4 lg:row-start-3 lg:w-66 lg:border-l"
     >
       <div className="border-b border-rule pr-1 pl-3">
         <div className="flex items-baseline gap-2">

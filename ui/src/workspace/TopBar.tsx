@@ -8,8 +8,8 @@ import { formatMoney } from "../measure/figures";
 import { mayDo, useMembers } from "../sharing/useSharing";
 import { words } from "../words";
 import { useDesk } from "./desk";
+import { PAPER_NAMES } from "./paperNames";
 import { VariantsDialog } from "./VariantsDialog";
-import { HistoryDialog } from "./HistoryDialog";
 
 const item =
   "block w-full cursor-pointer px-3 py-1.5 text-left outline-none data-[highlighted]:bg-markpale focus-visible:outline-none";
@@ -23,15 +23,24 @@ const TABLES = [
 /** Name of the garden, undo and redo, what can be exported on paper or as a file, and what the program has to say. */
 export function TopBar() {
   const desk = useDesk();
-  const [history, setHistory] = useState(false);
   const [variants, setVariants] = useState(false);
   const variant = useVariant(desk.plan.id).data;
-  const dialogs = [
-    { label: "Variants", open: setVariants },
-    { label: "Edits", open: setHistory },
+  const further = [
+    {
+      label: "Variants",
+      open: () => {
+        setVariants(true);
+      },
+    },
+    {
+      label: "Edits",
+      open: () => {
+        desk.read("edits");
+      },
+    },
   ];
   return (
-    <header>
+    <header className="print:hidden">
       <div className="flex items-center gap-x-3 border-b border-rule bg-paper px-3 py-1 max-lg:gap-x-1.5 max-lg:px-2">
         <Link
           to="/gardens"
@@ -80,18 +89,14 @@ export function TopBar() {
           {desk.queueState.items.length > 0 && !desk.queueState.conflict ? "Keeping …" : ""}
         </span>
         <div className="contents max-lg:hidden">
+          <Menu label="Papers">
+            <PaperItems />
+          </Menu>
           <Menu label="Export">
             <Exports />
           </Menu>
-          {dialogs.map(({ label, open }) => (
-            <button
-              key={label}
-              type="button"
-              className="plain-button"
-              onClick={() => {
-                open(true);
-              }}
-            >
+          {further.map(({ label, open }) => (
+            <button key={label} type="button" className="plain-button" onClick={open}>
               {label}
             </button>
           ))}
@@ -99,14 +104,8 @@ export function TopBar() {
         </div>
         <div className="lg:hidden">
           <Menu label="More">
-            {dialogs.map(({ label, open }) => (
-              <DropdownMenu.Item
-                key={label}
-                className={item}
-                onSelect={() => {
-                  open(true);
-                }}
-              >
+            {further.map(({ label, open }) => (
+              <DropdownMenu.Item key={label} className={item} onSelect={open}>
                 {label}
               </DropdownMenu.Item>
             ))}
@@ -116,13 +115,14 @@ export function TopBar() {
               </Link>
             </DropdownMenu.Item>
             <DropdownMenu.Separator className="my-1 border-t border-rule" />
+            <PaperItems />
+            <DropdownMenu.Separator className="my-1 border-t border-rule" />
             <Exports />
           </Menu>
         </div>
       </div>
       <Messages />
       <VariantsDialog open={variants} onOpenChange={setVariants} />
-      <HistoryDialog open={history} onOpenChange={setHistory} />
     </header>
   );
 }
@@ -163,6 +163,22 @@ function Menu({ label, children }: { label: string; children: ReactNode }) {
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
+}
+
+/** Every paper; the one that is open is marked. */
+function PaperItems() {
+  const { paper, read } = useDesk();
+  return Object.entries(PAPER_NAMES).map(([key, label]) => (
+    <DropdownMenu.Item
+      key={key}
+      className={`${item} ${paper === key ? "font-semibold" : ""}`}
+      onSelect={() => {
+        read(key);
+      }}
+    >
+      {label}
+    </DropdownMenu.Item>
+  ));
 }
 
 /** The sheet to scale, the garden as a file, and the tables for a spreadsheet. */

@@ -1,8 +1,9 @@
+import { lazy, Suspense } from "react";
 import { Link, Navigate, useParams } from "react-router";
 import { Problem } from "../api/client";
 import { Sheet } from "../sheet/Sheet";
 import { words } from "../words";
-import { DeskContext, type Desk } from "./desk";
+import { DeskContext, useDesk, type Desk } from "./desk";
 import { OrderOfWork } from "./OrderOfWork";
 import { PurseLine } from "./PurseLine";
 import { SeasonRail } from "./SeasonRail";
@@ -30,24 +31,37 @@ export default function Workspace() {
   return <p className="p-8">{failure ? words.awayIdle : "Unrolling the sheet …"}</p>;
 }
 
+/** Papers are read less often than the sheet: they come once somebody asks for one. */
+const OpenPaper = lazy(() => import("./OpenPaper"));
+
+function SheetOrPaper() {
+  const { paper } = useDesk();
+  if (paper === null) return <Sheet />;
+  return (
+    <Suspense fallback={<p className="p-4 text-soft">Fetching it …</p>}>
+      <OpenPaper />
+    </Suspense>
+  );
+}
+
 /** From the edge of a wide screen to the sheet; on a phone the sheet on top, and what lies beside it comes from below. */
 function Laid({ desk }: { desk: Desk }) {
   useWorkspaceKeys(desk);
   return (
     <DeskContext.Provider value={desk}>
-      <div className="flex h-dvh flex-col lg:grid lg:grid-cols-[auto_auto_minmax(0,1fr)_auto] lg:grid-rows-[auto_auto_minmax(0,1fr)_auto]">
-        <div className="lg:col-span-4">
+      <div className="flex h-dvh flex-col print:block print:h-auto lg:grid lg:grid-cols-[auto_auto_minmax(0,1fr)_auto] lg:grid-rows-[auto_auto_minmax(0,1fr)_auto]">
+        <div className="lg:col-span-4 print:hidden">
           <TopBar />
         </div>
-        <div className="lg:col-span-4">
+        <div className="lg:col-span-4 print:hidden">
           <PurseLine />
         </div>
         <OrderOfWork />
-        <main className="relative min-h-0 grow lg:grow-0">
-          <Sheet />
+        <main className="relative min-h-0 min-w-0 grow lg:col-start-3 lg:row-start-3 lg:grow-0">
+          <SheetOrPaper />
         </main>
         <SnagSlip />
-        <div className="lg:col-span-4">
+        <div className="lg:col-span-4 print:hidden">
           <SeasonRail />
         </div>
       </div>

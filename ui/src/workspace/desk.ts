@@ -76,6 +76,9 @@ export interface Desk {
   queueState: QueueState;
   selection: ReadonlySet<string>;
   select: (things: readonly string[]) => void;
+  /** The paper that is read instead of the sheet. */
+  paper: string | null;
+  read: (paper: string | null) => void;
   /** Goes to the fields of the first of these things: in the present step if it has them, else in the thing's own. */
   open: (things: readonly string[]) => void;
   /** Outlines of the standing beds, those of edits still on their way included. */

@@ -15,24 +15,30 @@ const SHORT = 8;
 const CALM = 300;
 
 /**
- * Where one is in a garden, as it stands in the address: `?step=frames&season=2028&picked=1f2e3d4c&at=5.2,4.1,12`. Step and season are places
- * to go back to; what is picked and looked at belongs to the place.
+ * Where one is in a garden, as it stands in the address: `?step=frames&season=2028&picked=1f2e3d4c&at=5.2,4.1,12`. Step, season
+ * and paper are places to go back to; what is picked and looked at belongs to the place.
  */
 export function useAddress() {
   const [params, setParams] = useSearchParams();
   const step = params.get("step");
   const season = /^\d{4}$/.exec(params.get("season") ?? "");
 
-  function go(name: "step" | "season", value: string) {
-    if (params.get(name) === value) return;
-    setParams((before) => withParam(before, name, value));
+  function go(name: "step" | "season" | "paper", value: string) {
+    if ((params.get(name) ?? "") === value && (name !== "step" || !params.has("paper"))) return;
+    // A step is of the sheet.
+    setParams((before) => withParam(name === "step" ? withParam(before, "paper", "") : before, name, value));
   }
 
   return {
     step: isTradeStep(step) ? step : ("ground" as const),
     season: season ? Number(season[0]) : null,
+    paper: params.get("paper"),
     setStep: (next: TradeStep) => {
       go("step", next);
+    },
+    /** Null goes back to the sheet. */
+    setPaper: (next: string | null) => {
+      go("paper", next ?? "");
     },
     setSeason: (next: number) => {
       go("season", String(next));

@@ -156,6 +156,8 @@ export function useDeskState(id: string): Opened {
     },
     folded,
     fold,
+    paper: address.paper,
+    read: address.setPaper,
     report,
     judged: earlier,
     preview,

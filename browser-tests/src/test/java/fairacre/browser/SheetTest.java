@@ -174,6 +174,7 @@ class SheetTest {
     void aGapIsTypedWhereItStandsAndTheBedMoves() throws Exception {
         try (Garden garden = Garden.with(plan())) {
             garden.season(2027);
+            garden.bed("Kale").hover();
             garden.page()
                     .getByRole(
                             AriaRole.BUTTON,
@@ -185,6 +186,7 @@ class SheetTest {
             field.fill("1.2 m");
             field.press("Enter");
             garden.kept();
+            garden.bed("Kale").hover();
             assertThat(garden.page()
                             .getByRole(
                                     AriaRole.BUTTON,

@@ -79,8 +79,8 @@ class VisitTest {
             garden.season(2027);
             garden.place("2 m", "1 m", "1 m", "1 m");
             garden.button("Edits").click();
-            assertThat(garden.page().getByRole(AriaRole.DIALOG)).containsText("Placed Bed 1");
-            assertThat(garden.page().getByRole(AriaRole.DIALOG)).containsText("@example.org");
+            assertThat(garden.page().getByRole(AriaRole.TABLE)).containsText("Placed Bed 1");
+            assertThat(garden.page().getByRole(AriaRole.TABLE)).containsText("@example.org");
         }
     }
 

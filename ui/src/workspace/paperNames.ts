@@ -1,0 +1,12 @@
+/** What is read as a table and has the page to itself: the key in the address, and what it is called. In the order of the work. */
+export const PAPER_NAMES = {
+  "setting-out": "Setting out",
+  beds: "Beds",
+  fill: "Fill of each bed",
+  bill: "Bill",
+  prices: "Price book",
+  receipts: "Receipts",
+  edits: "Edits",
+} as const;
+
+export type PaperName = keyof typeof PAPER_NAMES;
