@@ -11,6 +11,7 @@ import { Arrangements } from "./Arrangements";
 import { BedForm } from "./BedForm";
 import { FamiliesSection } from "./FamiliesSection";
 import { OrderTools } from "./OrderTools";
+import { SeveralBeds } from "./SeveralBeds";
 import { PlaceByNumbers } from "./PlaceByNumbers";
 
 const FORMS: readonly Form["kind"][] = ["RECTANGLE", "ELL", "COMB", "OCTAGON", "FREE"];
@@ -72,6 +73,7 @@ export function BedsPanel() {
         </div>
       )}
       {only && selected.length === 1 && <BedForm key={only.id} bed={only} />}
+      {selected.length > 1 && <SeveralBeds beds={selected} />}
       <BedList />
       <FamiliesSection />
     </div>

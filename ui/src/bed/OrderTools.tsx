@@ -12,15 +12,15 @@ type Kind = Order["kind"];
 type Axis = Order["axis"];
 
 const KINDS: readonly { value: Kind; label: string }[] = [
-  { value: "LINE_UP", label: "Line up" },
+  { value: "LINE_UP", label: "Align" },
   { value: "SPREAD", label: "Spread evenly" },
-  { value: "MIRROR", label: "Mirror" },
-  { value: "REPEAT", label: "Repeat" },
+  { value: "MIRROR", label: "Mirror a copy" },
+  { value: "REPEAT", label: "Repeat in rows and columns" },
   { value: "FIT", label: "Fit in as many as go" },
   { value: "CENTRE", label: "Centre" },
 ];
 
-/** Lines up, spreads, mirrors or repeats the selected beds: one edit, worked out by the program. */
+/** Aligns, spreads, mirrors or repeats the selected beds: one edit, worked out by the program. */
 export function OrderTools() {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
@@ -28,6 +28,8 @@ export function OrderTools() {
   const [axis, setAxis] = useState<Axis>("ACROSS");
   const [edge, setEdge] = useState<NonNullable<Order["edge"]>>("LOW");
   const [count, setCount] = useState(3);
+  const [lines, setLines] = useState(1);
+  const [lineGap, setLineGap] = useState(desk.units === "METRIC" ? 0.6 : 0.6096);
   const [gap, setGap] = useState(desk.units === "METRIC" ? 0.6 : 0.6096);
   const [target, setTarget] = useState("middle");
   const [fault, setFault] = useState<string>();
@@ -44,10 +46,10 @@ export function OrderTools() {
     const at = sight && (axis === "ACROSS" ? sight.x : sight.y);
     const order: Order = {
       kind,
-      axis,
+      axis: kind === "REPEAT" ? "ACROSS" : axis,
       beds: [...desk.selection],
       ...(kind === "LINE_UP" ? { edge } : {}),
-      ...(kind === "REPEAT" ? { count } : {}),
+      ...(kind === "REPEAT" ? { count, lines, lineGap } : {}),
       ...(kind === "REPEAT" || kind === "FIT" ? { gap } : {}),
       ...(at !== undefined && (kind === "MIRROR" || kind === "CENTRE") ? { at } : {}),
     };
@@ -63,52 +65,96 @@ export function OrderTools() {
 
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger className="plain-button">Line up, repeat …</Popover.Trigger>
+      <Popover.Trigger className="plain-button" aria-keyshortcuts="A" title="A">
+        Arrange (align, repeat) …
+      </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
           align="start"
           sideOffset={4}
           className="z-20 w-72 space-y-2 border border-ink bg-white p-3"
-          aria-label="Line up or repeat beds"
+          aria-label="Arrange beds"
         >
-          <Choice label="What" value={kind} options={KINDS} onChange={setKind} />
-          <Choice label="Direction" value={axis} options={directions(kind)} onChange={setAxis} />
-          {kind === "LINE_UP" && <Choice label="By" value={edge} options={edges(axis)} onChange={setEdge} />}
-          {kind === "REPEAT" && (
-            <TextField
-              label="Beds in all"
-              value={String(count)}
-              figures
-              onCommit={(text) => {
-                setCount(/^\d{1,4}$/.test(text.trim()) ? Number(text) : 0);
-              }}
-            />
-          )}
-          {(kind === "REPEAT" || kind === "FIT") && (
-            <LengthField label="Gap between" value={gap} units={desk.units} onCommit={setGap} />
-          )}
-          {(kind === "MIRROR" || kind === "CENTRE") && (
-            <Choice
-              label={kind === "MIRROR" ? "Mirror stands at" : "On"}
-              value={target}
-              options={[
-                { value: "middle", label: "the middle of the plot" },
-                ...sights.map(({ id, name }) => ({ value: id, label: name })),
-              ]}
-              onChange={setTarget}
-            />
-          )}
-          {fault && (
-            <p role="alert" className="text-sm text-snag">
-              {fault}
-            </p>
-          )}
-          <button type="button" className="strong-button w-full" onClick={() => void carryOut()}>
-            Do it with {desk.selection.size} {desk.selection.size === 1 ? "bed" : "beds"}
-          </button>
+          <form
+            className="space-y-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              void carryOut();
+            }}
+          >
+            <Choice label="What" value={kind} options={KINDS} onChange={setKind} />
+            {kind !== "REPEAT" && (
+              <Choice label="Direction" value={axis} options={directions(kind)} onChange={setAxis} />
+            )}
+            {kind === "LINE_UP" && (
+              <Choice label="By" value={edge} options={edges(axis)} onChange={setEdge} />
+            )}
+            {kind === "REPEAT" && (
+              <div className="grid grid-cols-2 gap-2">
+                <CountField label="Columns" value={count} onChange={setCount} />
+                <CountField label="Rows" value={lines} onChange={setLines} />
+              </div>
+            )}
+            {(kind === "REPEAT" || kind === "FIT") && (
+              <LengthField
+                label={kind === "REPEAT" ? "Gap between columns" : "Gap between"}
+                value={gap}
+                units={desk.units}
+                onCommit={setGap}
+              />
+            )}
+            {kind === "REPEAT" && (
+              <LengthField
+                label="Gap between rows"
+                value={lineGap}
+                units={desk.units}
+                onCommit={setLineGap}
+              />
+            )}
+            {(kind === "MIRROR" || kind === "CENTRE") && (
+              <Choice
+                label={kind === "MIRROR" ? "Mirror stands at" : "On"}
+                value={target}
+                options={[
+                  { value: "middle", label: "the middle of the plot" },
+                  ...sights.map(({ id, name }) => ({ value: id, label: name })),
+                ]}
+                onChange={setTarget}
+              />
+            )}
+            {fault && (
+              <p role="alert" className="text-sm text-snag">
+                {fault}
+              </p>
+            )}
+            <button type="submit" className="strong-button w-full">
+              Do it with {desk.selection.size} {desk.selection.size === 1 ? "bed" : "beds"}
+            </button>
+          </form>
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
+  );
+}
+
+function CountField({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: number;
+  onChange: (count: number) => void;
+}) {
+  return (
+    <TextField
+      label={label}
+      value={String(value)}
+      figures
+      onCommit={(text) => {
+        onChange(/^\d{1,4}$/.test(text.trim()) ? Number(text) : 0);
+      }}
+    />
   );
 }
 

@@ -210,7 +210,7 @@ function Keyholes({ bed, outline, fault, onChange }: KeyholesProps) {
           <button
             type="button"
             className="plain-button px-2"
-            aria-label={`Take out keyhole ${String(index + 1)}`}
+            aria-label={`Delete keyhole ${String(index + 1)}`}
             onClick={() => {
               onChange(keyholes.filter((_, i) => i !== index));
             }}

@@ -1,6 +1,7 @@
 import type { BedAppraisal, Change } from "../api/types";
 import { placed, reoutline, withCorners } from "../edits/changes";
 import { nextName, type Ground, type Layer } from "../sheet/layer";
+import { fitted } from "../sheet/outline";
 import type { Geometry } from "../sheet/things";
 import { revisionIn } from "../workspace/revisionIn";
 import { Beds } from "./Beds";
@@ -14,7 +15,10 @@ export const bedLayer: Layer = {
     [...outlines].flatMap(([id]) => {
       const bed = bedById.get(id);
       const geometry = bed && geometryOf(bed, outlines);
-      return geometry ? [{ id, name: bed.name, kind: "bed", geometry, under: false }] : [];
+      if (!geometry) return [];
+      const square = bed.shape.form.kind === "RECTANGLE" && bed.shape.keyholes.length === 0;
+      const shape = square ? {} : { shape: fitted(bed.corners, bed.outline, geometry.outline) };
+      return [{ id, name: bed.name, kind: "bed", geometry, ...shape, under: false }];
     }),
   note: (desk, id) => {
     const bed = desk.bedById.get(id);

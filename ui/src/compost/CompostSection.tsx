@@ -1,3 +1,4 @@
+import { plainAmount } from "../measure/numbers";
 import { useState } from "react";
 import { Problem } from "../api/client";
 import { without } from "../edits/changes";
@@ -42,6 +43,8 @@ export function CompostSection() {
       <button
         type="button"
         className="plain-button"
+        aria-keyshortcuts="C"
+        title="C"
         onClick={() => {
           void build();
         }}
@@ -80,7 +83,7 @@ function BaysForm({ bays, told }: { bays: CompostBays; told: CompostTold | undef
       always="there already"
       faults={faults}
       onChange={put}
-      takeOut={["Take down", `Take ${bays.name} down`]}
+      takeOut={["Delete", `Delete ${bays.name}`]}
       onTakeOut={() => {
         edit("name", { kind: "RemoveCompostBays", compostBays: bays.id });
       }}
@@ -140,7 +143,7 @@ function BaysForm({ bays, told }: { bays: CompostBays; told: CompostTold | undef
           figures
           fault={faults["price"]}
           onCommit={(text) => {
-            const amount = text.trim().replace(",", ".");
+            const amount = plainAmount(text, currency);
             if (amount === "") leaveOut("price");
             else put("price", { price: { amount, currency } });
           }}

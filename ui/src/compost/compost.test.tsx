@@ -82,7 +82,7 @@ describe("compost bays", () => {
     await userEvent.clear(form.getByLabelText("Bays"));
     await userEvent.type(form.getByLabelText("Bays"), "many{Enter}");
     form.getByText("Write a number from 1 to 6.");
-    await userEvent.click(form.getByRole("button", { name: "Take Heaps down" }));
+    await userEvent.click(form.getByRole("button", { name: "Delete Heaps" }));
     expect(submit).toHaveBeenLastCalledWith(
       { kind: "RemoveCompostBays", compostBays: "heaps" },
       expect.anything(),

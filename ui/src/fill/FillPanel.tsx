@@ -79,7 +79,7 @@ export function FillPanel() {
       <h3>What to buy, by season</h3>
       <BillTable lines={soil} empty="No soil to buy." />
       <p className="text-sm text-soft">
-        Bags or loose, whichever is cheaper for the season, delivery included. What settles is a later year’s
+        Bags or bulk, whichever is cheaper for the season, delivery included. What settles is a later year’s
         top-up, not ordered at once.
       </p>
       <SoilSupplies />

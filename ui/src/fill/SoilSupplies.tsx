@@ -13,7 +13,7 @@ export function SoilSupplies() {
   if (!data || data.length === 0) return null;
   return (
     <section className="space-y-2 border-t border-rule pt-2">
-      <h3>Bags or loose, and the carrying</h3>
+      <h3>Bags or bulk, and the carrying</h3>
       {data.map((soil) => (
         <Supply key={`${String(soil.season)} ${String(soil.topUp)} ${soil.supply.good}`} soil={soil} />
       ))}
@@ -70,14 +70,14 @@ function Supply({ soil: { season, topUp, supply } }: { soil: SeasonSoil }) {
         <table className="w-full text-sm">
           <tbody>
             <Way name="bags" purchase={supply.bags} chosen={!supply.looseIsChosen} />
-            <Way name="loose, tipped" purchase={supply.loose} chosen={supply.looseIsChosen} />
+            <Way name="bulk, tipped" purchase={supply.loose} chosen={supply.looseIsChosen} />
           </tbody>
         </table>
       )}
       <ul className="list-disc pl-4 text-sm">
         {looseFrom !== undefined && buys && plan.supply.tipping && (
           <li>
-            Loose is cheaper from <span className="figures">{looseFrom}</span>{" "}
+            Bulk is cheaper from <span className="figures">{looseFrom}</span>{" "}
             {looseFrom === 1 ? "bag" : "bags"} on.
           </li>
         )}

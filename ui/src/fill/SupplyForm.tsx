@@ -55,7 +55,7 @@ export function SupplyForm() {
           <li key={one.good} className="grid grid-cols-[1fr_6.5rem_auto] items-end gap-2">
             <span className="pb-2">{nameOf(goods, one.good)}</span>
             <TextField
-              label="loose"
+              label="bulk"
               value={formatVolume(one.volume, desk.units)}
               figures
               fault={faults[one.good]}

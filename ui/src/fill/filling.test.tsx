@@ -129,7 +129,7 @@ describe("how it comes", () => {
 
   it("takes what is on hand in any unit, and what can't be read goes to the program to be refused", async () => {
     const { submit } = supply({ onHand: [{ good: "COMPOST", volume: 100 }] });
-    const loose = screen.getByLabelText("loose");
+    const loose = screen.getByLabelText("bulk");
     await userEvent.clear(loose);
     await userEvent.type(loose, "0,5 m³{Enter}");
     expect(submit.mock.calls[0]?.[0]).toMatchObject({

@@ -42,7 +42,7 @@ describe("how soil comes to the beds", () => {
     answering([soil]);
     const rows = within(await screen.findByTestId("supply")).getAllByRole("row");
     expect(rows[0]).toHaveTextContent("bags20 × Bag of soil€200.00");
-    expect(rows[1]).toHaveTextContent("loose, tipped1 × Another soil€140.00");
+    expect(rows[1]).toHaveTextContent("bulk, tipped1 × Another soil€140.00");
     expect(rows[1]).toHaveClass("font-semibold");
     expect(rows[0]).not.toHaveClass("font-semibold");
   });
@@ -64,7 +64,7 @@ describe("how soil comes to the beds", () => {
     answering([soil]);
     const supply = await screen.findByTestId("supply");
     expect(supply).toHaveTextContent("2027: Garden mix, 1.00 m³");
-    expect(supply).toHaveTextContent("Loose is cheaper from 15 bags on");
+    expect(supply).toHaveTextContent("Bulk is cheaper from 15 bags on");
     expect(supply).toHaveTextContent("12 barrows: about 1.0 h for 30 m there and back");
     expect(supply).toHaveTextContent(
       "1.2 t to 1.6 t, the wetter the more: 3 loads of a small trailer within its payload",

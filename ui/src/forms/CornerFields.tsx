@@ -67,8 +67,8 @@ export function CornerFields({ corners, units, fault, onChange, least = 3, fixed
             <button
               type="button"
               className="plain-button px-2"
-              aria-label={`Take out corner ${String(index + 1)}`}
-              title="Take out this corner"
+              aria-label={`Delete corner ${String(index + 1)}`}
+              title="Delete this corner"
               disabled={fixed || corners.length <= least}
               onClick={() => {
                 onChange(corners.filter((_, i) => i !== index));

@@ -1,3 +1,4 @@
+import { plainNumber } from "../measure/numbers";
 import type { Rectangle } from "../api/types";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
@@ -68,7 +69,7 @@ export function PlaceFields({
         figures
         fault={faults["turn"]}
         onCommit={(text) => {
-          const degrees = Number(text.replace(",", ".").replace("°", ""));
+          const degrees = Number(plainNumber(text));
           if (text.trim() === "" || !Number.isFinite(degrees))
             onUnread("turn", "Write degrees clockwise, like 15.");
           else onChange("turn", { ...place, turn: degrees });

@@ -43,13 +43,13 @@ export function ThingForm(props: ThingFormProps) {
       data-testid={testId}
       {...fieldsOf(thing.id)}
       open={open}
-      onToggle={(event) => {
-        setOpen(event.currentTarget.open);
-      }}
     >
       <summary
         className="cursor-pointer"
-        onClick={() => {
+        onClick={(event) => {
+          // Selecting it opens it too: the browser's own turn would close it again.
+          event.preventDefault();
+          setOpen(!open);
           if (!open) select([thing.id]);
         }}
       >

@@ -1,3 +1,4 @@
+import { plainNumber } from "../measure/numbers";
 import { useState } from "react";
 import { Problem, request } from "../api/client";
 import type { Catalogue, Workshop } from "../api/types";
@@ -253,6 +254,6 @@ function range(least: number, most: number): string {
 
 /** A number as it was typed; what is none is left to the program to refuse. */
 function figure(text: string): number | string {
-  const number = Number(text.trim().replace(",", "."));
+  const number = Number(plainNumber(text));
   return text.trim() === "" || Number.isNaN(number) ? text : number;
 }

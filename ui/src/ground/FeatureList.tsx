@@ -1,13 +1,13 @@
 import { useState } from "react";
-import type { Feature, FeatureKind, Point } from "../api/types";
+import type { Feature, FeatureKind } from "../api/types";
 import { formatDistance } from "../measure/figures";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
-import { boundsOf, corners } from "../sheet/geometry";
 import { newFeature } from "../sheet/useDrawn";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { ByNumbers } from "../forms/ByNumbers";
 import { CornerFields } from "../forms/CornerFields";
 import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
@@ -18,25 +18,6 @@ export function FeatureList() {
   const [kind, setKind] = useState<FeatureKind>("SHED");
   const preset = desk.catalogue.features.find((f) => f.kind === kind);
   const drawing = desk.tool?.kind === "feature";
-  const plot = boundsOf(desk.plan.site.corners);
-  const middle = { x: (plot.left + plot.right) / 2, y: (plot.bottom + plot.top) / 2 };
-
-  function putDown() {
-    if (!preset) return;
-    const places: Record<typeof preset.extent, Point[]> = {
-      AREA: corners({ centre: middle, length: 2, width: 2, turn: 0 }),
-      LINE: [
-        { x: middle.x - 1, y: middle.y },
-        { x: middle.x + 1, y: middle.y },
-      ],
-      SPOT: [middle],
-    };
-    desk.submit({
-      kind: "PutFeature",
-      feature: newFeature(preset, places[preset.extent], desk.plan.features),
-    });
-  }
-
   return (
     <section className="space-y-2 border-t border-rule pt-2">
       <h3>What stands there</h3>
@@ -46,7 +27,7 @@ export function FeatureList() {
         options={desk.catalogue.features.map((f) => ({ value: f.kind, label: f.label }))}
         onChange={setKind}
       />
-      <div className="flex gap-2">
+      <div className="flex flex-wrap gap-2">
         <button
           type="button"
           className={drawing ? "strong-button" : "plain-button"}
@@ -57,9 +38,26 @@ export function FeatureList() {
         >
           {drawing ? words.drawing[preset?.extent ?? "AREA"] : "Draw it"}
         </button>
-        <button type="button" className="plain-button" onClick={putDown}>
-          Put it down by numbers
-        </button>
+        {preset && (
+          <ByNumbers
+            key={preset.extent}
+            labels={["Put it down by numbers", "Put it there"]}
+            shortcut="N"
+            extent={preset.extent}
+            size={{ length: 2, width: 2 }}
+            onPlace={(geometry, refused) => {
+              const places =
+                geometry.kind === "PLACES"
+                  ? [...geometry.places]
+                  : geometry.kind === "SPOT"
+                    ? [geometry.place]
+                    : [];
+              const feature = newFeature(preset, places, desk.plan.features);
+              desk.submit({ kind: "PutFeature", feature }, refused);
+              desk.select([feature.id]);
+            }}
+          />
+        )}
       </div>
       {preset?.caution && <p className="text-sm text-soft">{preset.caution}</p>}
       {desk.plan.features.length === 0 && <p className="text-soft">{words.noFeatures}</p>}
@@ -91,7 +89,7 @@ function FeatureForm({ feature }: { feature: Feature }) {
       }}
       faults={faults}
       onChange={put}
-      takeOut={["Take out", `Take out ${feature.name}`]}
+      takeOut={["Delete", `Delete ${feature.name}`]}
       onTakeOut={() => {
         edit("name", { kind: "RemoveFeature", feature: feature.id });
       }}

@@ -37,12 +37,12 @@ export function FurtherPieces() {
             <button
               type="button"
               className="plain-button"
-              aria-label={`Take out further ground ${String(index + 1)}`}
+              aria-label={`Delete further ground ${String(index + 1)}`}
               onClick={() => {
                 put(site.further.filter((_, i) => i !== index));
               }}
             >
-              Take out
+              Delete
             </button>
           </div>
         </details>

@@ -1,3 +1,4 @@
+import { plainNumber } from "../measure/numbers";
 import { capabilities } from "../capabilities";
 import type { Change, Plan, Point, Site } from "../api/types";
 import { formatArea } from "../measure/figures";
@@ -31,7 +32,7 @@ export function GroundPanel() {
   }
 
   function angle(field: "north" | "latitude", text: string) {
-    const degrees = Number(text.replace(",", ".").replace("°", ""));
+    const degrees = Number(plainNumber(text));
     if (text.trim() === "" || !Number.isFinite(degrees)) refuse(field, "Write degrees, like 12.5.");
     else put(field, { [field]: degrees });
   }

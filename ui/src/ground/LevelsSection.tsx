@@ -76,7 +76,7 @@ export function LevelsSection() {
             <button
               type="button"
               className="plain-button px-2"
-              aria-label={`Take out height ${String(index + 1)}`}
+              aria-label={`Delete height ${String(index + 1)}`}
               onClick={() => {
                 put(levels.filter((_, i) => i !== index));
               }}

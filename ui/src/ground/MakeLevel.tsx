@@ -92,11 +92,11 @@ export function MakeLevel() {
             <dd className="figures text-right">{volume(levelled.fill)}</dd>
             <dt>Dug soil swells by</dt>
             <dd className="figures text-right">{(first.earthwork.swell * 100).toFixed(0)} %</dd>
-            <dt>Into this season&apos;s beds, loose</dt>
+            <dt>Into this season&apos;s beds, in bulk</dt>
             <dd className="figures text-right">{volume(levelled.intoBeds)}</dd>
-            <dt>Has to leave, loose</dt>
+            <dt>Has to leave, in bulk</dt>
             <dd className="figures text-right">{volume(levelled.away)}</dd>
-            <dt>Has to be brought, loose</dt>
+            <dt>Has to be brought, in bulk</dt>
             <dd className="figures text-right">{volume(levelled.missing)}</dd>
             {levelled.steps.map((step, index) => (
               <Fragment key={index}>

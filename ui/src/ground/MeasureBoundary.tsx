@@ -167,7 +167,7 @@ export function BaseLineFields({ units, corners, onChange }: Props) {
             <button
               type="button"
               className="plain-button px-2"
-              aria-label={`Take out measured corner ${String(index + 1)}`}
+              aria-label={`Delete measured corner ${String(index + 1)}`}
               disabled={fixes.length <= 3}
               onClick={() => {
                 setFixes(fixes.filter((_, i) => i !== index));

@@ -1,13 +1,12 @@
-import type { WayIn } from "../api/types";
+import type { Point, WayIn } from "../api/types";
 import { freeName } from "../edits/changes";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
-import { onBoundary, piecesOf } from "../sheet/boundary";
-import { boundsOf } from "../sheet/geometry";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { fieldsOf } from "../workspace/fields";
+import { ByNumbers } from "../forms/ByNumbers";
 import { LifetimeFields } from "../forms/LifetimeFields";
 import { useFieldEdit } from "../forms/useFieldEdit";
 
@@ -18,28 +17,24 @@ const USUAL_GATE = 1.0668;
 export function WaysInList() {
   const desk = useDesk();
   const drawing = desk.tool?.kind === "wayIn";
-  const { waysIn, site } = desk.plan;
+  const { waysIn } = desk.plan;
 
-  function add() {
-    const plot = boundsOf(site.corners);
-    const foot = { x: (plot.left + plot.right) / 2, y: plot.bottom };
+  function add(place: Point, width: number, refused: (message: string) => void) {
     const name = freeName(
       "Gate",
       waysIn.map((way) => way.name),
     );
-    const place = onBoundary(piecesOf(site), foot, desk.snapStep, Infinity);
-    desk.submit({
-      kind: "PutWayIn",
-      wayIn: {
-        id: crypto.randomUUID(),
-        name,
-        place,
-        width: USUAL_GATE,
-        swing: "INWARD",
-        lifetime: {},
-        sill: 0,
-      },
-    });
+    const wayIn: WayIn = {
+      id: crypto.randomUUID(),
+      name,
+      place,
+      width,
+      swing: "INWARD",
+      lifetime: {},
+      sill: 0,
+    };
+    desk.submit({ kind: "PutWayIn", wayIn }, refused);
+    desk.select([wayIn.id]);
   }
 
   return (
@@ -60,9 +55,15 @@ export function WaysInList() {
         >
           {drawing ? "Click on the plot's edge …" : "Set a gate on the sheet"}
         </button>
-        <button type="button" className="plain-button" onClick={add}>
-          Add by numbers
-        </button>
+        <ByNumbers
+          labels={["Add by numbers", "Set the gate"]}
+          shortcut="G"
+          extent="OPENING"
+          size={{ length: USUAL_GATE, width: USUAL_GATE }}
+          onPlace={(geometry, refused) => {
+            if (geometry.kind === "OPENING") add(geometry.place, geometry.width, refused);
+          }}
+        />
       </div>
     </section>
   );
@@ -97,7 +98,7 @@ function WayInForm({ way }: { way: WayIn }) {
         <button
           type="button"
           className="plain-button px-2"
-          aria-label={`Close ${way.name}`}
+          aria-label={`Delete ${way.name}`}
           onClick={() => {
             edit("name", { kind: "RemoveWayIn", wayIn: way.id });
           }}

@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import "../testing/setup";
-import { screen } from "@testing-library/react";
+import { screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import type { Plan } from "../api/types";
@@ -61,10 +61,19 @@ function at(part: React.ReactNode, extra: Parameters<typeof deskFor>[0] = {}) {
 }
 
 describe("what stands there", () => {
-  it("is put down by numbers in the middle of the plot with its usual sizes", async () => {
+  it("is put down by numbers with its usual sizes, with Enter in any field", async () => {
     const { submit } = at(<GroundPanel />);
     await userEvent.selectOptions(screen.getByLabelText("Kind"), "WALL");
     await userEvent.click(screen.getByRole("button", { name: "Put it down by numbers" }));
+    await userEvent.clear(screen.getByLabelText("From plot's left"));
+    await userEvent.type(screen.getByLabelText("From plot's left"), "4");
+    await userEvent.clear(screen.getByLabelText("From plot's foot"));
+    await userEvent.type(screen.getByLabelText("From plot's foot"), "4");
+    await userEvent.clear(screen.getByLabelText("To, from plot's left"));
+    await userEvent.type(screen.getByLabelText("To, from plot's left"), "6");
+    await userEvent.clear(screen.getByLabelText("To, from plot's foot"));
+    await userEvent.type(screen.getByLabelText("To, from plot's foot"), "4{Enter}");
+    expect(submit).toHaveBeenCalledTimes(1);
     expect(submit.mock.calls[0]?.[0]).toMatchObject({
       kind: "PutFeature",
       feature: {
@@ -90,7 +99,7 @@ describe("what stands there", () => {
     });
     await userEvent.click(screen.getByLabelText("Bare in winter"));
     expect(submit.mock.calls[1]?.[0]).toMatchObject({ feature: { bareInWinter: true } });
-    await userEvent.click(screen.getByRole("button", { name: "Take out Plum" }));
+    await userEvent.click(screen.getByRole("button", { name: "Delete Plum" }));
     expect(submit.mock.calls[2]?.[0]).toEqual({ kind: "RemoveFeature", feature: "plum" });
   });
 
@@ -230,10 +239,18 @@ describe("ways in and carriers", () => {
     });
   });
 
-  it("a gate added by numbers lies in the middle of the plot's foot", async () => {
+  it("a gate added by numbers lies on the edge of the plot that is nearest", async () => {
     const { submit } = at(<ReachPanel />);
     await userEvent.click(screen.getByRole("button", { name: "Add by numbers" }));
-    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "PutWayIn", wayIn: { place: { x: 5, y: 0 } } });
+    const dialog = within(screen.getByRole("dialog"));
+    await userEvent.clear(dialog.getByLabelText("From plot's left"));
+    await userEvent.type(dialog.getByLabelText("From plot's left"), "3");
+    await userEvent.clear(dialog.getByLabelText("From plot's foot"));
+    await userEvent.type(dialog.getByLabelText("From plot's foot"), "0.4{Enter}");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({
+      kind: "PutWayIn",
+      wayIn: { place: { x: 3, y: 0 }, width: 1.0668 },
+    });
   });
 
   it("a carrier comes with its usual measures and is shown", async () => {

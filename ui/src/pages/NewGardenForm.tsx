@@ -1,3 +1,4 @@
+import { plainNumber } from "../measure/numbers";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
@@ -47,7 +48,7 @@ export function NewGardenForm() {
   async function begin() {
     const numbers = { firstSeason: 0, contingency: 0, north: 0, latitude: 0 };
     for (const field of ["firstSeason", "contingency", "north", "latitude"] as const) {
-      const value = Number(draft[field].replace(",", "."));
+      const value = Number(plainNumber(draft[field]));
       if (draft[field].trim() === "" || !Number.isFinite(value)) {
         setProblem({ field, text: "Write a plain number." });
         return;

@@ -62,7 +62,7 @@ export function SignInPage() {
         <form className="space-y-3" onSubmit={submit} noValidate>
           <Field
             name="name"
-            label="Name, like an e-mail address"
+            label="E-mail or user name"
             type="email"
             autoComplete="username"
             problem={problem}

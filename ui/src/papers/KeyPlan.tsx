@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { piecesOf } from "../sheet/boundary";
 import { boundsOf } from "../sheet/geometry";
 import { circlePath, closedPath, openPath } from "../sheet/path";
-import { placesOf, type Geometry, type Pieces } from "../sheet/things";
+import { edgeOf, type Geometry, type Pieces, type Thing } from "../sheet/things";
 import { toSheet, type View } from "../sheet/view";
 import { useDesk } from "../workspace/desk";
 
@@ -29,15 +29,18 @@ export function KeyPlan({ lit }: { lit: readonly string[] }) {
           fill="white"
           stroke="var(--color-ink)"
         />
-        {[...things.values()].map(({ id, geometry }) => (
-          <path
-            key={id}
-            d={shapeOf(geometry, view, pieces)}
-            fill={isLine(geometry) ? "none" : on.has(id) ? "var(--color-mark)" : "var(--color-soil)"}
-            stroke={on.has(id) ? "var(--color-mark)" : "var(--color-soft)"}
-            strokeWidth={on.has(id) ? 2.5 : 0.7}
-          />
-        ))}
+        {[...things.values()].map((thing) => {
+          const { id, geometry } = thing;
+          return (
+            <path
+              key={id}
+              d={shapeOf(thing, view, pieces)}
+              fill={isLine(geometry) ? "none" : on.has(id) ? "var(--color-mark)" : "var(--color-soil)"}
+              stroke={on.has(id) ? "var(--color-mark)" : "var(--color-soft)"}
+              strokeWidth={on.has(id) ? 2.5 : 0.7}
+            />
+          );
+        })}
       </svg>
       <figcaption className="min-h-12 text-sm">
         {named.length > 0 ? (
@@ -54,8 +57,9 @@ function isLine(geometry: Geometry): boolean {
   return geometry.kind === "OPENING" || (geometry.kind === "PLACES" && !geometry.closed);
 }
 
-function shapeOf(geometry: Geometry, view: View, pieces: Pieces): string {
+function shapeOf(thing: Thing, view: View, pieces: Pieces): string {
+  const { geometry } = thing;
   if (geometry.kind === "SPOT") return circlePath(toSheet(view, geometry.place), SPOT);
-  const places = placesOf(geometry, pieces);
+  const places = edgeOf(thing, geometry, pieces);
   return isLine(geometry) ? openPath(places, view) : closedPath(places, view);
 }

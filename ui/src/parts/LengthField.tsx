@@ -34,7 +34,10 @@ export function LengthField({
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
   const [unread, setUnread] = useState(false);
-  const shown = draft ?? (value === undefined ? "" : formatLength(value, units));
+  /** What was typed last, to be mended if it is refused. */
+  const [sent, setSent] = useState<string | null>(null);
+  const kept = value === undefined ? "" : formatLength(value, units);
+  const shown = draft ?? (fault === undefined ? null : sent) ?? kept;
   const message = unread ? words.unreadableLength : fault;
 
   function commit() {
@@ -49,7 +52,9 @@ export function LengthField({
     setUnread(metres === null);
     if (metres === null) return;
     setDraft(null);
-    if (metres !== value) onCommit(metres);
+    if (metres === value) return;
+    setSent(draft);
+    onCommit(metres);
   }
 
   return (
@@ -75,6 +80,7 @@ export function LengthField({
           if (event.key === "Enter") commit();
           if (event.key === "Escape") {
             setDraft(null);
+            setSent(null);
             setUnread(false);
             onCancel?.();
           }

@@ -13,7 +13,7 @@ interface Props {
   empty?: string;
 }
 
-/** A text or figure that is taken with Enter or on leaving the field, given up with Escape. */
+/** A text or figure that is taken with Enter or on leaving the field, given up with Escape; what was refused stays to be mended. */
 export function TextField({
   label,
   value,
@@ -26,9 +26,15 @@ export function TextField({
 }: Props) {
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
+  /** What was typed last, to be mended if it is refused. */
+  const [sent, setSent] = useState<string | null>(null);
+  const shown = draft ?? (fault === undefined ? null : sent) ?? value;
 
   function commit() {
-    if (draft !== null && draft !== value) onCommit(draft);
+    if (draft !== null && draft !== value) {
+      setSent(draft);
+      onCommit(draft);
+    }
     setDraft(null);
   }
 
@@ -38,16 +44,22 @@ export function TextField({
         id={id}
         type={type}
         className={`field ${figures ? "figures" : ""} ${fault ? "border-2 border-snag" : ""}`}
-        value={draft ?? value}
+        value={shown}
         placeholder={empty}
         {...faultProps(id, fault)}
         onChange={(event) => {
           setDraft(event.target.value);
         }}
+        onFocus={(event) => {
+          if (figures) event.target.select();
+        }}
         onBlur={commit}
         onKeyDown={(event) => {
           if (event.key === "Enter") commit();
-          if (event.key === "Escape") setDraft(null);
+          if (event.key === "Escape") {
+            setDraft(null);
+            setSent(null);
+          }
           event.stopPropagation();
         }}
       />

@@ -1,3 +1,4 @@
+import { plainAmount } from "../measure/numbers";
 import type { Forecast, Plan } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { TextField } from "../parts/TextField";
@@ -21,7 +22,7 @@ export function BudgetShares({ forecast }: { forecast: Forecast }) {
   const rows = new Map(wanted.map((share) => [keyOf(share), share]));
 
   function put(share: Omit<Share, "amount">, text: string) {
-    const amount = text.trim().replace(",", ".");
+    const amount = plainAmount(text, currency);
     const others = budget.shares.filter((other) => keyOf(other) !== keyOf(share));
     const shares = amount === "" ? others : [...others, { ...share, amount: { amount, currency } }];
     edit(keyOf(share), { kind: "SetBudget", budget: { ...budget, shares } });

@@ -1,3 +1,4 @@
+import { plainNumber } from "../measure/numbers";
 import { Link } from "react-router";
 import type { Plan } from "../api/types";
 import { formatMoney } from "../measure/figures";
@@ -121,7 +122,7 @@ function BudgetForm({ budget }: { budget: Plan["budget"] }) {
         figures
         fault={faults["contingency"]}
         onCommit={(text) => {
-          const share = Number(text.replace(",", ".").replace("%", ""));
+          const share = Number(plainNumber(text));
           if (text.trim() === "" || !Number.isFinite(share))
             refuse("contingency", "Write per cent, like 10.");
           else put("contingency", budget.sum.amount, share);

@@ -1,3 +1,4 @@
+import { plainNumber } from "../measure/numbers";
 import { useState } from "react";
 import type { Quote } from "../api/types";
 import { batch } from "../edits/changes";
@@ -90,7 +91,7 @@ function NewQuote({ item }: { item: string }) {
   const set = (part: Partial<typeof draft>) => {
     setDraft((before) => ({ ...before, ...part }));
   };
-  const number = (text: string) => text.trim().replace(",", ".");
+  const number = (text: string) => plainNumber(text, 2);
 
   return (
     <div className="space-y-1 pl-2">

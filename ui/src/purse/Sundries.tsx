@@ -1,3 +1,4 @@
+import { plainAmount } from "../measure/numbers";
 import type { Sundry } from "../api/types";
 import { freeName, without } from "../edits/changes";
 import { formatMoney } from "../measure/figures";
@@ -100,7 +101,7 @@ function SundryForm({ sundry }: { sundry: Sundry }) {
             figures
             fault={faults["price"]}
             onCommit={(text) => {
-              const amount = text.trim().replace(",", ".");
+              const amount = plainAmount(text, currency);
               if (amount === "") edit("price", { kind: "PutSundry", sundry: without(sundry, "price") });
               else put("price", { price: { amount, currency } });
             }}

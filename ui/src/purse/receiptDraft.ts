@@ -1,3 +1,4 @@
+import { plainNumber } from "../measure/numbers";
 import type { BillLine, FoundLines, LedgerEntry, Receipt } from "../api/types";
 
 export const PARTS = ["GROUND", "FRAMES", "WALKS", "FILL", "WATER", "FENCE", "TOOLS", "OTHER"] as const;
@@ -82,12 +83,13 @@ export function withFound(draft: Draft, found: FoundLines): Draft {
 }
 
 /** What is no number goes to the program as it is, which refuses it. */
-const number = (text: string) => text.trim().replace(",", ".");
+const number = (text: string) => plainNumber(text, 2);
 
 /** The percentage that is typed as a discount, `10 %`; undefined if a sum is, or what can't be read. */
 export function percentOff(draft: Draft): number | undefined {
-  const percent = /^(\d+(?:\.\d+)?) *%$/.exec(number(draft.discount))?.[1];
-  return percent === undefined ? undefined : Number(percent);
+  const { discount } = draft;
+  const percent = /%\s*$/.test(discount) ? Number(plainNumber(discount)) : NaN;
+  return Number.isNaN(percent) ? undefined : percent;
 }
 
 export function receiptOf(draft: Draft, bill: readonly BillLine[], currency: string): Receipt {

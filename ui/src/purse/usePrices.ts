@@ -1,3 +1,4 @@
+import { plainAmount } from "../measure/numbers";
 import type { Money, Plan } from "../api/types";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { useDesk } from "../workspace/desk";
@@ -27,7 +28,7 @@ export function usePrices() {
 
   /** An empty price is not known. */
   function put(item: string, text: string) {
-    const amount = text.trim().replace(",", ".");
+    const amount = plainAmount(text, currency);
     if (amount === "") edit(item, { kind: "ClearPrice", item });
     else edit(item, { kind: "SetPrice", price: { item, amount: { amount, currency }, guess: false } });
   }

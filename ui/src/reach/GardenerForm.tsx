@@ -51,12 +51,12 @@ export function GardenerForm({ gardener, index }: { gardener: Gardener; index: n
         <button
           type="button"
           className="plain-button whitespace-nowrap"
-          aria-label={`Take out ${gardener.name}`}
+          aria-label={`Delete ${gardener.name}`}
           onClick={() => {
             edit("name", { kind: "RemoveGardener", gardener: gardener.id });
           }}
         >
-          Take out
+          Delete
         </button>
       </div>
       <Choice

@@ -37,8 +37,14 @@ export function ReachPanel() {
       {gardeners.map((gardener, index) => (
         <GardenerForm key={gardener.id} gardener={gardener} index={index} />
       ))}
-      <button type="button" className="strong-button" onClick={add}>
-        Add a gardener
+      <button
+        type="button"
+        className="strong-button"
+        aria-keyshortcuts="Shift+G"
+        title="Shift+G"
+        onClick={add}
+      >
+        Add gardener
       </button>
       <details>
         <summary className="cursor-pointer font-semibold">How to measure your own reach</summary>

@@ -4,6 +4,7 @@ import { boundsOf, corners } from "../sheet/geometry";
 import { newWalk } from "../sheet/useDrawn";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { ByNumbers } from "../forms/ByNumbers";
 import { CornerFields } from "../forms/CornerFields";
 import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
@@ -29,7 +30,7 @@ export function WalkList() {
       {desk.plan.walks.map((walk) => (
         <WalkForm key={walk.id} walk={walk} />
       ))}
-      <div className="flex gap-2">
+      <div className="flex flex-wrap gap-2">
         <button
           type="button"
           className={drawing ? "strong-button" : "plain-button"}
@@ -40,6 +41,18 @@ export function WalkList() {
         >
           {drawing ? words.drawing.AREA : "Draw a walk"}
         </button>
+        <ByNumbers
+          labels={["Walk by numbers", "Lay the walk"]}
+          shortcut="W"
+          extent="AREA"
+          size={{ length: 3, width: 1 }}
+          onPlace={(geometry, refused) => {
+            if (geometry.kind !== "PLACES") return;
+            const walk = newWalk("WORK", [...geometry.places], desk.plan.walks, desk.catalogue.surfaces);
+            desk.submit({ kind: "PutWalk", walk }, refused);
+            desk.select([walk.id]);
+          }}
+        />
         <button type="button" className="plain-button" onClick={add}>
           Main walk up the middle
         </button>
@@ -64,7 +77,7 @@ function WalkForm({ walk }: { walk: Walk }) {
       always={String(desk.plan.firstSeason)}
       faults={faults}
       onChange={put}
-      takeOut={["Take up", `Take up ${walk.name}`]}
+      takeOut={["Delete", `Delete ${walk.name}`]}
       onTakeOut={() => {
         edit("name", { kind: "RemoveWalk", walk: walk.id });
       }}

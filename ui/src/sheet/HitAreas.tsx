@@ -1,6 +1,6 @@
 import { memo, type KeyboardEvent, type PointerEvent } from "react";
 import { bandPath, circlePath, closedPath } from "./path";
-import { placesOf, type Geometries, type Geometry, type Pieces, type Thing } from "./things";
+import { edgeOf, type Geometries, type Geometry, type Pieces, type Thing } from "./things";
 import { toSheet, type View } from "./view";
 
 interface Handlers {
@@ -86,7 +86,7 @@ const HitArea = memo(function HitArea(props: AreaProps) {
       }}
     >
       <path
-        d={hitPath(geometry, view, pieces)}
+        d={hitPath(thing, geometry, view, pieces)}
         fill="transparent"
         stroke="transparent"
         className="group-focus-visible:stroke-mark group-focus-visible:[stroke-width:4px]"
@@ -95,11 +95,11 @@ const HitArea = memo(function HitArea(props: AreaProps) {
   );
 });
 
-function hitPath(geometry: Geometry, view: View, pieces: Pieces): string {
+function hitPath(thing: Thing, geometry: Geometry, view: View, pieces: Pieces): string {
   if (geometry.kind === "SPOT") {
     return circlePath(toSheet(view, geometry.place), Math.max(SPOT, geometry.radius * view.scale));
   }
-  const places = placesOf(geometry, pieces);
+  const places = edgeOf(thing, geometry, pieces);
   const area = geometry.kind === "BOX" || (geometry.kind === "PLACES" && geometry.closed);
   return area ? closedPath(places, view) : bandPath(places, view, WIDE);
 }

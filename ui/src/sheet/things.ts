@@ -1,7 +1,7 @@
 import type { Point, Rectangle } from "../api/types";
 import { onBoundary, sideAt } from "./boundary";
 import { boundsOf, corners, isSame, shifted, tidy, turned, type Bounds } from "./geometry";
-import { fromLowerLeft, onDrawing } from "./outline";
+import { fitted, fromLowerLeft, onDrawing } from "./outline";
 
 /*
  * What can be picked up on the sheet, whatever it is: by its geometry it is moved, stretched, turned and typed. Places are metres on the
@@ -47,6 +47,8 @@ export interface Thing {
   /** What kind of thing it is, in a gardener's word. */
   kind: string;
   geometry: Geometry;
+  /** The corners of a box that is not square, as they are on the ground. */
+  shape?: readonly Point[];
   /** Other things stand on it: it is picked up only once it has been selected. */
   under: boolean;
 }
@@ -72,6 +74,14 @@ export function placesOf(geometry: Geometry, pieces: Pieces): readonly Point[] {
       }));
     }
   }
+}
+
+/** Where its edge runs: of a box that is not square along its own corners, of a line through its places. */
+export function edgeOf({ geometry: was, shape }: Thing, now: Geometry, pieces: Pieces): readonly Point[] {
+  if (shape && was.kind === "BOX" && now.kind === "BOX" && now.corners === was.corners) {
+    return fitted(shape, was.outline, now.outline);
+  }
+  return placesOf(now, pieces);
 }
 
 /** The upright rectangle round it. */

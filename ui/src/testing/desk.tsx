@@ -404,6 +404,8 @@ export function deskFor(part: Partial<Desk> = {}) {
     things: new Map(),
     open: vi.fn(),
     paper: null,
+    help: false,
+    setHelp: vi.fn(),
     read: vi.fn(),
     shown: { dimensions: false, marks: true, pinned: new Set() },
     show: vi.fn(),

@@ -9,6 +9,7 @@ import { mayDo, useMembers } from "../sharing/useSharing";
 import { words } from "../words";
 import { useDesk } from "./desk";
 import { PAPER_NAMES } from "./paperNames";
+import { Shortcuts } from "./Shortcuts";
 import { VariantsDialog } from "./VariantsDialog";
 
 const item =
@@ -100,6 +101,17 @@ export function TopBar() {
               {label}
             </button>
           ))}
+          <button
+            type="button"
+            className="plain-button"
+            aria-label="Keys"
+            title="Keys (?)"
+            onClick={() => {
+              desk.setHelp(true);
+            }}
+          >
+            ?
+          </button>
           <Account />
         </div>
         <div className="lg:hidden">
@@ -122,6 +134,7 @@ export function TopBar() {
         </div>
       </div>
       <Messages />
+      <Shortcuts />
       <VariantsDialog open={variants} onOpenChange={setVariants} />
     </header>
   );

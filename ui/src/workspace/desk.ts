@@ -76,6 +76,9 @@ export interface Desk {
   queueState: QueueState;
   selection: ReadonlySet<string>;
   select: (things: readonly string[]) => void;
+  /** Whether the list of keys is open. */
+  help: boolean;
+  setHelp: (open: boolean) => void;
   /** The paper that is read instead of the sheet. */
   paper: string | null;
   read: (paper: string | null) => void;

@@ -126,7 +126,7 @@ describe("gardeners", () => {
     const { desk, submit } = deskFor({ plan: { ...plan, gardeners: [] } });
     atDesk(desk, <ReachPanel />);
     expect(screen.getByText(/Nobody gardens here yet/)).toBeInTheDocument();
-    await userEvent.click(screen.getByRole("button", { name: "Add a gardener" }));
+    await userEvent.click(screen.getByRole("button", { name: "Add gardener" }));
     expect(submit.mock.calls[0]?.[0]).toMatchObject({
       gardener: { name: "Gardener 1", reach: 0.61, passing: 0.6 },
     });
@@ -188,7 +188,7 @@ describe("ground", () => {
     atDesk(desk, <GroundPanel />);
     await type("Corner 3, up", "7 m");
     await userEvent.click(screen.getByRole("button", { name: "Add a corner after corner 1" }));
-    await userEvent.click(screen.getByRole("button", { name: "Take out corner 4" }));
+    await userEvent.click(screen.getByRole("button", { name: "Delete corner 4" }));
     const corners = submit.mock.calls.map(([change]) =>
       change.kind === "SetSite" ? change.site.corners : [],
     );

@@ -42,6 +42,7 @@ export function useDeskState(id: string): Opened {
   const [fetchFrom, setFetchFrom] = useState<string | null>(null);
   const [slopeLine, setSlopeLine] = useState<SlopeLine | null>(null);
   const [sketch, setSketch] = useState<readonly SketchLine[]>([]);
+  const [help, setHelp] = useState(false);
   const [shown, setShown] = useState<Shown>({ dimensions: false, marks: true, pinned: new Set() });
   const [preview, setPreview] = useState<Preview | null>(null);
   /** Edits that are made but not judged yet: what they do is shown until the judgement is there. */
@@ -156,6 +157,8 @@ export function useDeskState(id: string): Opened {
     },
     folded,
     fold,
+    help,
+    setHelp,
     paper: address.paper,
     read: address.setPaper,
     report,

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { Side } from "./desk";
 
 const SIDES: readonly Side[] = ["panel", "slip"];
@@ -8,6 +8,20 @@ const ROOMY = 1024;
 /** What is folded away beside the sheet, as it was left in this browser; on a phone all of it at first. */
 export function useFolded() {
   const [folded, setFolded] = useState(remembered);
+  useEffect(() => {
+    let narrow = isNarrow();
+    // A window that has become a phone's shows the sheet.
+    const resized = () => {
+      if (isNarrow() && !narrow) setFolded({ panel: true, slip: true });
+      if (!isNarrow() && narrow) setFolded(remembered());
+      narrow = isNarrow();
+    };
+    window.addEventListener("resize", resized);
+    return () => {
+      window.removeEventListener("resize", resized);
+    };
+  }, []);
+
   function fold(side: Side, away: boolean) {
     const narrow = isNarrow();
     if (!narrow) localStorage.setItem(keyOf(side), away ? "folded" : "open");

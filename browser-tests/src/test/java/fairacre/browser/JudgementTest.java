@@ -95,7 +95,7 @@ class JudgementTest {
             garden.season(2027);
             garden.place("3 m", "1.2 m", "2 m", "2 m");
             garden.step("Walks");
-            garden.button("Add a gardener").click();
+            garden.button("Add gardener").click();
             garden.kept();
             garden.field("Reach like").selectOption("5");
             garden.kept();

@@ -60,7 +60,8 @@ class LegibilityTest {
                 List.of(Gardens.gardener("Ada", 0.6, 0.6)),
                 Gardens.bed("Beans", 2, 2, 2.4, 1),
                 Gardens.bed("Kale", 2, 4, 2.4, 1),
-                Gardens.bed("Leeks", 6, 4, 2.4, 1)))) {
+                Gardens.bed("Leeks", 6, 4, 2.4, 1),
+                Gardens.bed("Chard", 6, 2, 2.4, 1)))) {
             garden.season(2027);
             garden.page().mouse().move(5, 5);
             assertThat(figures(garden)).isZero();

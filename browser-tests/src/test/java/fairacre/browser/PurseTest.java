@@ -153,7 +153,7 @@ class PurseTest {
                                     + "€20.00 over the budget of €100.00.");
             assertThat(garden.page().locator("[data-figure=left]")).hasText("−€20.00");
             garden.snags().getByText("over the budget of").click();
-            garden.button("Raise the budget to EUR 134.00").click();
+            garden.button("Raise the budget to €134.00").click();
             garden.kept();
             assertThat(garden.snags()).not().containsText("over the budget");
         }

@@ -226,8 +226,7 @@ class SuppliesTest {
             garden.button("Main walk up the middle").click();
             garden.kept();
             Page page = garden.page();
-            page.locator("summary", new Page.LocatorOptions().setHasText("Main walk"))
-                    .click();
+            page.locator("[data-thing^='Main walk']").click();
             Locator walk =
                     page.locator("details[open]", new Page.LocatorOptions().setHas(page.getByTestId("walk-takeoff")));
             // 1.0668 x 8 m of wood chip 4 in deep.

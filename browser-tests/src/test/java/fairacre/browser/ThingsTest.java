@@ -89,13 +89,13 @@ class ThingsTest {
             Locator house = garden.page()
                     .locator("details[open]")
                     .filter(new Locator.FilterOptions().setHas(garden.page().locator("input[value='House']")));
-            assertThat(house.getByLabel("Corner 1, to the right")).hasValue("6.00 m");
+            assertThat(house.getByLabel("Corner 1, to the right")).hasValue(Pattern.compile("(5\\.9|6\\.0)\\d m"));
             drag(garden, garden.page().locator("[data-grip='corner 1']"), 0.5, 0);
-            assertThat(house.getByLabel("Corner 1, to the right")).hasValue("6.50 m");
+            assertThat(house.getByLabel("Corner 1, to the right")).hasValue(Pattern.compile("6\\.[45]\\d m"));
             garden.page().getByLabel("side 3, 2.00: change").click();
             garden.type("Side 3 of House", "3 m");
             garden.kept();
-            assertThat(house.getByLabel("Corner 4, to the right")).hasValue("5.00 m");
+            assertThat(house.getByLabel("Corner 4, to the right")).hasValue(Pattern.compile("(4\\.9|5\\.0)\\d m"));
             thing(garden, "Heaps").click();
             garden.page().keyboard().press("r");
             garden.page().waitForTimeout(700);

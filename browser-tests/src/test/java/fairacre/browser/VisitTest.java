@@ -65,7 +65,7 @@ class VisitTest {
     @Test
     void aWrongPasswordIsToldAtItsField() {
         try (Garden garden = Garden.opened()) {
-            garden.page().getByLabel("Name, like an e-mail address").fill("nobody@example.org");
+            garden.page().getByLabel("E-mail or user name").fill("nobody@example.org");
             garden.page().getByLabel("Password, at least 10 characters").fill("not the right one");
             garden.button("Sign in").click();
             assertThat(garden.page().getByLabel("Password, at least 10 characters"))

@@ -27,9 +27,11 @@ import java.util.function.Supplier;
  * @param axis along which they are spread, repeated or fitted; of a line-up the axis on which they come to agree; a
  *     mirror stands across it
  * @param edge of a line-up: which edges agree
- * @param count of a repetition: how many beds there are in the end, the first included, 2 to 100
+ * @param count of a repetition: how often the beds stand along the axis in the end, the first included, 1 to 100
  * @param gap between beds that are repeated or fitted, 0 to 20 m
  * @param at where the mirror stands, or what the beds are centred on; left out, the middle of the ground
+ * @param lines of a repetition: how often they stand across the axis, the first included, 1 to 100; left out, once
+ * @param lineGap between those, 0 to 20 m; left out, the same gap
  */
 public record Order(
         Kind kind,
@@ -38,7 +40,9 @@ public record Order(
         Optional<Edge> edge,
         Optional<Integer> count,
         Optional<Length> gap,
-        Optional<Length> at) {
+        Optional<Length> at,
+        Optional<Integer> lines,
+        Optional<Length> lineGap) {
 
     /** What can be done. */
     public enum Kind {
@@ -66,9 +70,23 @@ public record Order(
         count = count == null ? Optional.empty() : count;
         gap = gap == null ? Optional.empty() : gap;
         at = at == null ? Optional.empty() : at;
+        lines = lines == null ? Optional.empty() : lines;
+        lineGap = lineGap == null ? Optional.empty() : lineGap;
         if (kind == null || axis == null) {
             throw new RefusedException(kind == null ? "kind" : "axis", "it is missing", "give a value");
         }
+    }
+
+    /** In one line. */
+    public Order(
+            Kind kind,
+            List<UUID> beds,
+            Axis axis,
+            Optional<Edge> edge,
+            Optional<Integer> count,
+            Optional<Length> gap,
+            Optional<Length> at) {
+        this(kind, beds, axis, edge, count, gap, at, Optional.empty(), Optional.empty());
     }
 
     /**
@@ -82,7 +100,7 @@ public record Order(
             case LINE_UP -> lineUp(chosen, maker);
             case SPREAD -> spread(chosen, maker);
             case MIRROR -> mirror(chosen, maker);
-            case REPEAT -> maker.copies(chosen.get(0), steps(chosen.get(0), needed(count, "count", "how many")));
+            case REPEAT -> repeat(chosen, maker);
             case FIT -> fit(chosen.get(0), maker);
             case CENTRE -> centre(chosen, maker);
         };
@@ -106,10 +124,10 @@ public record Order(
 
     private String label() {
         return switch (kind) {
-            case LINE_UP -> "Line up beds";
+            case LINE_UP -> "Align beds";
             case SPREAD -> "Spread beds evenly";
-            case MIRROR -> "Mirror beds";
-            case REPEAT -> "Repeat a bed";
+            case MIRROR -> "Mirror a copy of beds";
+            case REPEAT -> "Repeat beds";
             case FIT -> "Fit beds in";
             case CENTRE -> "Centre beds";
         };
@@ -157,16 +175,54 @@ public record Order(
         return chosen.stream().map(bed -> maker.mirrored(bed, mirror)).toList();
     }
 
-    private List<Double> steps(StandingBed bed, int beds) {
-        if (beds < 2 || beds > MOST) {
-            throw new RefusedException("count", beds + " is out of range", "give between 2 and " + MOST);
+    /** The beds as one group in rows and columns; copies are numbered as one reads them, from the top row down. */
+    private List<Change> repeat(List<StandingBed> group, Maker maker) {
+        int along = inRange(needed(count, "count", "how many"), "count");
+        int across = inRange(lines.orElse(1), "lines");
+        int all = along * across * group.size();
+        if (along * across < 2 || all > MOST) {
+            throw new RefusedException(
+                    "count",
+                    along * across < 2 ? "that is no repetition" : all + " beds at once are too many",
+                    "give at least 2, and at most " + MOST + " beds in all");
         }
-        double pitch = Span.of(bed, axis).length() + gapMetres();
-        List<Double> steps = new ArrayList<>();
-        for (int i = 1; i < beds; i++) {
-            steps.add(i * pitch);
+        double pitch = lengthOf(group, axis) + gapMetres();
+        double lineGapMetres = inRange(lineGap.or(() -> gap).orElseThrow(), "lineGap");
+        double linePitch = lengthOf(group, axis.other()) + lineGapMetres;
+        List<Copy> copies = new ArrayList<>();
+        for (int line = 0; line < across; line++) {
+            for (int place = 0; place < along; place++) {
+                if (line + place > 0) {
+                    for (StandingBed bed : group) {
+                        Rectangle moved = axis.shifted(bed.outline(), place * pitch);
+                        int row = axis == Axis.ACROSS ? line : place;
+                        copies.add(new Copy(bed, row, axis.other().shifted(moved, line * linePitch)));
+                    }
+                }
+            }
         }
-        return steps;
+        copies.sort(Comparator.comparing(Copy::row)
+                .reversed()
+                .thenComparing(copy -> copy.outline().centre().x()));
+        return copies.stream()
+                .map(copy -> maker.place(
+                        copy.of(), copy.outline(), copy.of().revision().shape()))
+                .toList();
+    }
+
+    /** @param row from the bottom */
+    private record Copy(StandingBed of, int row, Rectangle outline) {}
+
+    private static double lengthOf(List<StandingBed> group, Axis axis) {
+        return Span.of(group.stream().flatMap(bed -> bed.corners().stream()).toList(), axis)
+                .length();
+    }
+
+    private static int inRange(int number, String field) {
+        if (number < 1 || number > MOST) {
+            throw new RefusedException(field, number + " is out of range", "give between 1 and " + MOST);
+        }
+        return number;
     }
 
     /** As many as go into the ground with a gap at either end too, centred. */
@@ -203,9 +259,12 @@ public record Order(
     }
 
     private double gapMetres() {
-        Length between = needed(gap, "gap", "how wide the gap is");
+        return inRange(needed(gap, "gap", "how wide the gap is"), "gap");
+    }
+
+    private static double inRange(Length between, String field) {
         if (between.compareTo(Length.ZERO) < 0 || between.compareTo(WIDEST_GAP) > 0) {
-            throw new RefusedException("gap", "it is out of range", "give between 0 and 20 m");
+            throw new RefusedException(field, "it is out of range", "give between 0 and 20 m");
         }
         return between.metres();
     }
@@ -235,7 +294,7 @@ public record Order(
         }
 
         void move(StandingBed bed, double by, List<Change> changes) {
-            Rectangle moved = shifted(bed.outline(), by);
+            Rectangle moved = axis.shifted(bed.outline(), by);
             if (!moved.centre().equals(bed.outline().centre())) {
                 changes.add(new Change.MoveBed(bed.id(), bed.revision().from(), moved.centre(), moved.turn()));
             }
@@ -244,7 +303,9 @@ public record Order(
         List<Change> copies(StandingBed bed, List<Double> steps) {
             return steps.stream()
                     .map(step -> place(
-                            bed, shifted(bed.outline(), step), bed.revision().shape()))
+                            bed,
+                            axis.shifted(bed.outline(), step),
+                            bed.revision().shape()))
                     .toList();
         }
 
@@ -262,11 +323,7 @@ public record Order(
                     bed.revision().shape().mirrored(outline.length(), outline.width()));
         }
 
-        private Rectangle shifted(Rectangle outline, double by) {
-            return axis == Axis.ACROSS ? outline.shifted(by, 0) : outline.shifted(0, by);
-        }
-
-        private Change place(StandingBed like, Rectangle outline, Shape shape) {
+        Change place(StandingBed like, Rectangle outline, Shape shape) {
             BedRevision revision = new BedRevision(
                     season, outline, shape, like.frame(), false, like.revision().build());
             return new Change.PlaceBed(Bed.of(ids.get(), freshName(like.name()), revision));

@@ -16,8 +16,10 @@ import fairacre.arrange.Order.Kind;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.outline.Form;
+import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.outline.Shape;
+import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
 import java.util.List;
@@ -101,7 +103,60 @@ class OrderTest {
                         Optional.of(3),
                         Optional.of(Length.metres(0.6)),
                         null));
-        assertThat(bedNamed(after, "Beans 3").outline().centre().y().metres()).isCloseTo(2 + 2 * 1.6, within(1e-6));
+        // As one reads, the topmost copy comes first.
+        assertThat(bedNamed(after, "Beans 2").outline().centre().y().metres()).isCloseTo(2 + 2 * 1.6, within(1e-6));
+        assertThat(bedNamed(after, "Beans 3").outline().centre().y().metres()).isCloseTo(2 + 1.6, within(1e-6));
+    }
+
+    @Test
+    @DisplayName("n x m groups stand l + g apart each way [arithmetic], copies numbered from the top row down")
+    void aGroupIsRepeatedInRowsAndColumns() {
+        Plan plan = plot(20, 20, List.of(), bed("Beans", 2, 2, 2, 1), bed("Kale", 2, 4, 1, 1));
+        Order grid = new Order(
+                Kind.REPEAT,
+                List.of(id("Beans"), id("Kale")),
+                Axis.ACROSS,
+                null,
+                Optional.of(3),
+                Optional.of(Length.metres(0.5)),
+                null,
+                Optional.of(2),
+                Optional.of(Length.metres(1)));
+        Plan after = after(plan, grid);
+        assertThat(after.beds()).hasSize(12);
+        // The group is 2 m wide and 3 m high (from 1.5 to 4.5), so it stands 2.5 m and 4 m apart.
+        for (int number = 2; number <= 4; number++) {
+            Point top = bedNamed(after, "Beans " + number).outline().centre();
+            assertThat(top.y().metres()).isCloseTo(6, within(1e-6));
+            assertThat(top.x().metres()).isCloseTo(2 + (number - 2) * 2.5, within(1e-6));
+        }
+        assertThat(bedNamed(after, "Beans 5").outline().centre().x().metres()).isCloseTo(4.5, within(1e-6));
+        assertThat(bedNamed(after, "Kale 6").outline().centre())
+                .isEqualTo(bedNamed(after, "Kale").outline().centre().plus(Length.metres(5), Length.ZERO));
+    }
+
+    @Test
+    void aRepetitionHasAtLeastTwoAndAtMostAHundredBeds() {
+        assertThatThrownBy(() -> repeat(1, 1)).hasMessageContaining("no repetition");
+        assertThat(repeat(1, 2)).isNotNull();
+        assertThat(repeat(10, 10)).isNotNull();
+        assertThatThrownBy(() -> repeat(10, 11)).hasMessageContaining("110 beds at once");
+        assertThatThrownBy(() -> repeat(0, 2)).hasMessageContaining("0 is out of range");
+        assertThatThrownBy(() -> repeat(2, 101)).hasMessageContaining("101 is out of range");
+    }
+
+    private static Change repeat(int along, int lines) {
+        return new Order(
+                        Kind.REPEAT,
+                        List.of(id("Beans")),
+                        Axis.UP,
+                        null,
+                        Optional.of(along),
+                        Optional.of(Length.metres(0.1)),
+                        null,
+                        Optional.of(lines),
+                        null)
+                .change(THREE, SEASON, UUID::randomUUID);
     }
 
     @Test
