@@ -8,6 +8,8 @@ export const words = {
     LINE: "Drag a line on the sheet …",
     SPOT: "Click on the sheet …",
   },
+  oneBed:
+    "A box of pine boards, 1.2 by 0.9 m (4 by 3 ft), filled from bags: boards, screws and soil for less than 60 euros, dollars or pounds. Everything about it can be changed.",
   noFeatures:
     "Nothing but beds so far. House, trees, taps and buried lines count when beds and walks are judged.",
   noLevels:

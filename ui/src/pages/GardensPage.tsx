@@ -9,6 +9,7 @@ import { ShareDialog } from "../sharing/ShareDialog";
 import { SharedGardens } from "../sharing/SharedGardens";
 import { words } from "../words";
 import { NewGardenForm } from "./NewGardenForm";
+import { OneBedForm } from "./OneBedForm";
 
 /** Largest garden file, bytes; the program refuses a larger one too. */
 const LARGEST_FILE = 8_000_000;
@@ -19,7 +20,7 @@ export function GardensPage() {
   const gardens = useGardens();
   const client = useQueryClient();
   const navigate = useNavigate();
-  const [beginning, setBeginning] = useState(false);
+  const [beginning, setBeginning] = useState<"garden" | "bed" | null>(null);
 
   if (session.data && session.data.name === undefined) return <Navigate to="/" replace />;
 
@@ -65,19 +66,23 @@ export function GardensPage() {
         ))}
       </ul>
       <div className="mt-4 flex flex-wrap gap-2">
-        <button
-          type="button"
-          className="strong-button"
-          aria-expanded={beginning}
-          onClick={() => {
-            setBeginning(!beginning);
-          }}
-        >
-          Begin a garden
-        </button>
+        {(["garden", "bed"] as const).map((what) => (
+          <button
+            key={what}
+            type="button"
+            className={what === "garden" ? "strong-button" : "plain-button"}
+            aria-expanded={beginning === what}
+            onClick={() => {
+              setBeginning(beginning === what ? null : what);
+            }}
+          >
+            {what === "garden" ? "Begin a garden" : "One bed for a small sum"}
+          </button>
+        ))}
         <ImportButton />
       </div>
-      {beginning && <NewGardenForm />}
+      {beginning === "garden" && <NewGardenForm />}
+      {beginning === "bed" && <OneBedForm />}
       <SharedGardens />
     </main>
   );

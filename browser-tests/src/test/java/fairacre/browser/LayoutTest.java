@@ -37,10 +37,6 @@ class LayoutTest {
                 .orThrow();
     }
 
-    private static Plan forty() {
-        return feet(40, 50, gardener("Ada", 0.6096, 0.6096));
-    }
-
     /** By pointer alone but for the figures. */
     private static void order(Garden garden, String kind, String direction, String field, String text) {
         garden.button("Arrange (align, repeat) …").click();

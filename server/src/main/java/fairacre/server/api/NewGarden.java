@@ -7,10 +7,12 @@ import fairacre.limits.RefusedException;
 import fairacre.measure.Units;
 import fairacre.plan.Plan;
 import fairacre.plan.Site;
+import fairacre.server.demo.OneBed;
 import java.math.BigDecimal;
 import java.time.Month;
 import java.time.MonthDay;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.joda.money.CurrencyUnit;
 
@@ -20,17 +22,46 @@ import org.joda.money.CurrencyUnit;
  * @param currency ISO 4217 code
  * @param budget amount in that currency, as a decimal string
  * @param contingency per cent
+ * @param start what stands there at first; left out, nothing. With one bed for a small sum the corners and the budget
+ *     are those of the example
  */
 record NewGarden(
-        String name, Units units, String currency, int firstSeason, String budget, BigDecimal contingency, Site site) {
+        String name,
+        Units units,
+        String currency,
+        int firstSeason,
+        String budget,
+        BigDecimal contingency,
+        Site site,
+        Optional<Start> start) {
+
+    enum Start {
+        EMPTY,
+        ONE_BED
+    }
+
+    NewGarden {
+        start = start == null ? Optional.empty() : start;
+    }
 
     /** Where summer is at the turn of the calendar year, a season begins in winter too. */
     private static final MonthDay IN_THE_SOUTH = MonthDay.of(Month.JULY, 1);
 
     Plan plan(UUID id) {
         CurrencyUnit unit = GardenJson.currency(currency);
-        return new Plan(id, name, units, firstSeason, budget(unit), site, List.of(), List.of(), StartingPrices.in(unit))
-                .beginningItsYear(site.latitude() < 0 ? IN_THE_SOUTH : Plan.NEW_YEAR);
+        Plan begun = start.orElse(Start.EMPTY) == Start.ONE_BED
+                ? OneBed.plan(id, name, units, firstSeason, unit, site)
+                : new Plan(
+                        id,
+                        name,
+                        units,
+                        firstSeason,
+                        budget(unit),
+                        site,
+                        List.of(),
+                        List.of(),
+                        StartingPrices.in(unit));
+        return begun.beginningItsYear(site.latitude() < 0 ? IN_THE_SOUTH : Plan.NEW_YEAR);
     }
 
     private Budget budget(CurrencyUnit unit) {
