@@ -78,6 +78,8 @@ export function useAppraisal(id: string, revision: number, season: number) {
   return useQuery({
     queryKey: keys.appraisal(id, revision, season),
     queryFn: () => request<AppraisalReport>("GET", `/api/gardens/${id}/appraisal?season=${String(season)}`),
+    // Before the garden is there it is not known which season it begins in.
+    enabled: revision >= 0,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   });
@@ -88,6 +90,7 @@ export function judgement(id: string, revision: number, season: number) {
   return queryOptions({
     queryKey: [...keys.appraisal(id, revision, season), "quick"],
     queryFn: () => request<Judgement>("GET", `/api/gardens/${id}/judgement?season=${String(season)}`),
+    enabled: revision >= 0,
     staleTime: Infinity,
   });
 }

@@ -20,6 +20,14 @@ export const bedLayer: Layer = {
       const shape = square ? {} : { shape: fitted(bed.corners, bed.outline, geometry.outline) };
       return [{ id, name: bed.name, kind: "bed", geometry, ...shape, under: false }];
     }),
+  inSeason: ({ plan }, season) =>
+    plan.beds.flatMap((bed) => {
+      const revision = revisionIn(bed, season);
+      if (!revision || (bed.retired ?? Infinity) <= season) return [];
+      const { form } = revision.shape;
+      const corners = form.kind === "FREE" ? form.places : null;
+      return [{ id: bed.id, geometry: { kind: "BOX", outline: revision.outline, corners } }];
+    }),
   note: (desk, id) => {
     const bed = desk.bedById.get(id);
     return bed && bedNote(desk, bed, desk.outlines.get(id) ?? bed.outline);

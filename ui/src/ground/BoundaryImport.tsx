@@ -69,7 +69,7 @@ export function BoundaryImport({ site, onChange }: Props) {
         </p>
       )}
       <CheckField
-        label="The corners have been confirmed by tape"
+        label="Corners confirmed by tape"
         checked={!site.approximate}
         onChange={(confirmed) => {
           onChange({ approximate: !confirmed });

@@ -69,7 +69,7 @@ export function NewGardenForm() {
         further: [],
         north,
         latitude,
-        approximate: false,
+        approximate: true,
         levels: [],
         soil: { squeeze: "NOT_DONE", cover: "LAWN", clearing: "SHEET_MULCH" },
       },

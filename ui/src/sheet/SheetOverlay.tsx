@@ -1,12 +1,13 @@
 import { Popover } from "radix-ui";
 import type { Point } from "../api/types";
+import { Choice } from "../parts/Choice";
 import { CheckField } from "../parts/CheckField";
 import { useDesk } from "../workspace/desk";
 import { formatLength } from "../measure/lengths";
 import { North } from "./Ground";
 import { hatchId, Swatch } from "./Patterns";
 import type { ViewControl } from "./useViewControl";
-import type { Size, View } from "./view";
+import { isNarrow, type Size, type View } from "./view";
 
 /** Zoom, north, scale bar and the legend of hatches, over the corners of the sheet. */
 export function SheetOverlay({ control, view }: { control: ViewControl; view: View }) {
@@ -22,7 +23,7 @@ export function SheetOverlay({ control, view }: { control: ViewControl; view: Vi
   return (
     <>
       <div
-        className="absolute top-2 right-2 flex flex-col items-center gap-1"
+        className="absolute top-2 right-2 flex items-center gap-1 lg:flex-col"
         data-overlay="buttons"
         onPointerDown={(event) => {
           event.stopPropagation();
@@ -108,6 +109,18 @@ function ShowMenu() {
               show({ marks });
             }}
           />
+          <Choice
+            label="Outlines of another season"
+            value={shown.ghosts ?? "none"}
+            options={[
+              { value: "none", label: "none" },
+              { value: "before", label: "as it was the season before" },
+              { value: "after", label: "as it will be the season after" },
+            ]}
+            onChange={(season) => {
+              show({ ghosts: season === "none" ? null : season });
+            }}
+          />
           <p className="text-sm text-soft">
             Dimensions show round what is selected or under the pointer. P pins those of what is selected.
           </p>
@@ -136,12 +149,10 @@ export function overlaysOf({ width, height }: Size): Point[][] {
     { x: right, y: bottom },
     { x: left, y: bottom },
   ];
-  return [
-    box(width - 62, 0, width, 210),
-    box(width - 170, 0, width - 60, 46),
-    box(0, height - 38, 150, height),
-    box(width - 150, height - 36, width, height),
-  ];
+  const buttons = isNarrow({ width, height })
+    ? [box(width - 220, 0, width, 62)]
+    : [box(width - 62, 0, width, 210), box(width - 170, 0, width - 60, 46)];
+  return [...buttons, box(0, height - 38, 150, height), box(width - 150, height - 36, width, height)];
 }
 
 const FEET = 0.3048;

@@ -23,6 +23,8 @@ export interface Layer {
   /** What is there in the season. */
   things: (ground: Ground) => Thing[];
   Draw: ComponentType<DrawProps>;
+  /** What is there in another season, as it stands then. */
+  inSeason: (ground: Ground, season: number) => Pick<Thing, "id" | "geometry">[];
   /** The figure under a thing's name; undefined of another layer's thing. */
   note?: (desk: Desk, id: string) => string | undefined;
   /** The edit that gives a thing another geometry than it had before; null of another layer's thing. */
@@ -62,20 +64,22 @@ interface ListedKind<T extends Listed> {
 /** The layer of a kind whose things the plan lists. */
 export function layerOf<T extends Listed>(kind: ListedKind<T>): Layer {
   const find = ({ plan }: Ground, id: string) => kind.items(plan).find((item) => item.id === id);
+  const things = (ground: Ground) =>
+    kind
+      .items(ground.plan)
+      .filter(({ lifetime }) => isThere(lifetime, ground.season))
+      .map((item) => ({
+        id: item.id,
+        name: item.name,
+        kind: kind.kind(item, ground),
+        geometry: kind.geometry(item, ground),
+        under: kind.under?.(item) ?? false,
+      }));
   return {
     step: kind.step,
     Draw: kind.Draw,
-    things: (ground) =>
-      kind
-        .items(ground.plan)
-        .filter(({ lifetime }) => isThere(lifetime, ground.season))
-        .map((item) => ({
-          id: item.id,
-          name: item.name,
-          kind: kind.kind(item, ground),
-          geometry: kind.geometry(item, ground),
-          under: kind.under?.(item) ?? false,
-        })),
+    things,
+    inSeason: (ground, season) => things({ ...ground, season }),
     note: (desk, id) => {
       const item = find(desk, id);
       return item && kind.note?.(item, desk);

@@ -16,6 +16,8 @@ import { toSheet, type View } from "./view";
 const USUAL = 13;
 const SMALL = 11;
 const SMALLEST = 10;
+/** Of many beds on a small sheet; a larger zoom has larger letters. */
+const TINY = 9;
 /** A bed this high on the sheet has room for a figure under its name, pixels. */
 const ROOM_FOR_NOTE = 46;
 /** From the middle of a name beside a thing to the thing, in heights of its letters. */
@@ -44,11 +46,7 @@ function formsOf(thing: Named, geometry: Geometry, view: View, pieces: Pieces): 
   const { name, note } = thing;
   switch (geometry.kind) {
     case "BOX":
-      return [
-        ...within(name, note, geometry, view),
-        ...beside(name, geometry, view, pieces),
-        cut(name, geometry, view),
-      ];
+      return boxForms(name, note, geometry, view, pieces);
     case "PLACES":
       return geometry.closed
         ? [...inArea(name, geometry, view), ...beside(name, geometry, view, pieces)]
@@ -58,6 +56,19 @@ function formsOf(thing: Named, geometry: Geometry, view: View, pieces: Pieces): 
     case "OPENING":
       return atOpening([`${name} ${note}`], geometry, view, pieces);
   }
+}
+
+/** Where there is room for neither the name nor as much of it as tells, the number that it ends with. */
+function boxForms(name: string, note: string, box: Box, view: View, pieces: Pieces): LabelForm[] {
+  const number = /\d+$/.exec(name)?.[0];
+  return [
+    ...within(name, note, box, view),
+    ...beside(name, box, view, pieces),
+    ...(number === undefined || number === name
+      ? []
+      : [...within(number, "", box, view), ...beside(number, box, view, pieces)]),
+    cut(name, box, view),
+  ];
 }
 
 /** Along the longer side, in one line or two, the letters smaller at need. */
@@ -84,6 +95,7 @@ function within(name: string, note: string, { outline }: Box, view: View): Label
     { lines: [name], size: SMALL },
     ...(two ? [{ lines: two, size: SMALLEST }] : []),
     { lines: [name], size: SMALLEST },
+    { lines: [name], size: TINY },
   ]
     .filter(fits)
     .flatMap((form) => places.map((at) => ({ ...form, at, turn })));

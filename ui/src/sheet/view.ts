@@ -18,8 +18,12 @@ const SMALLEST_SCALE = 2;
 const LARGEST_SCALE = 1500;
 /** Free room round the plot when all of it is shown, pixels: for the lengths of its sides, the legend below and the buttons at the right. */
 const MARGIN = { left: 30, right: 60, top: 28, bottom: 44 };
-/** On a narrow sheet the buttons lie over the drawing, pixels. */
-const NARROW = { below: 600, margin: { left: 24, right: 24, top: 24, bottom: 40 } };
+/** On a narrow sheet the buttons lie above the drawing, pixels. */
+const NARROW = { below: 600, margin: { left: 24, right: 24, top: 74, bottom: 40 } };
+
+export function isNarrow({ width }: Size): boolean {
+  return width < NARROW.below;
+}
 
 export function toSheet(view: View, point: Point): Point {
   return { x: view.x + point.x * view.scale, y: view.y - point.y * view.scale };
@@ -31,7 +35,7 @@ export function toGround(view: View, place: Point): Point {
 
 /** The view that shows all of these bounds. */
 export function fitted(bounds: Bounds, size: Size): View {
-  const { left, right, top, bottom } = size.width < NARROW.below ? NARROW.margin : MARGIN;
+  const { left, right, top, bottom } = isNarrow(size) ? NARROW.margin : MARGIN;
   const wide = Math.max(bounds.right - bounds.left, 0.1);
   const high = Math.max(bounds.top - bounds.bottom, 0.1);
   const scale = clampScale(Math.min((size.width - left - right) / wide, (size.height - top - bottom) / high));

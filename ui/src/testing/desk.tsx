@@ -407,7 +407,7 @@ export function deskFor(part: Partial<Desk> = {}) {
     help: false,
     setHelp: vi.fn(),
     read: vi.fn(),
-    shown: { dimensions: false, marks: true, pinned: new Set() },
+    shown: { dimensions: false, marks: true, ghosts: null, pinned: new Set() },
     show: vi.fn(),
     snapStep: 0.05,
     setSnapStep: vi.fn(),

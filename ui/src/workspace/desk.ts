@@ -40,6 +40,8 @@ export interface Shown {
   dimensions: boolean;
   /** The numbers of the snags. */
   marks: boolean;
+  /** What another season has otherwise, as outlines. */
+  ghosts: "before" | "after" | null;
   /** Things whose dimensions stay. */
   pinned: ReadonlySet<string>;
 }

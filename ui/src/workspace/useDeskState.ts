@@ -43,7 +43,12 @@ export function useDeskState(id: string): Opened {
   const [slopeLine, setSlopeLine] = useState<SlopeLine | null>(null);
   const [sketch, setSketch] = useState<readonly SketchLine[]>([]);
   const [help, setHelp] = useState(false);
-  const [shown, setShown] = useState<Shown>({ dimensions: false, marks: true, pinned: new Set() });
+  const [shown, setShown] = useState<Shown>({
+    dimensions: false,
+    marks: true,
+    ghosts: null,
+    pinned: new Set(),
+  });
   const [preview, setPreview] = useState<Preview | null>(null);
   /** Edits that are made but not judged yet: what they do is shown until the judgement is there. */
   const [settling, setSettling] = useState<readonly Change[]>([]);

@@ -21,6 +21,7 @@ import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -47,8 +48,11 @@ class LayoutTest {
             dialog.getByLabel("Direction").selectOption(direction);
         }
         if (field != null) {
-            dialog.getByLabel("Columns").fill("1");
-            dialog.getByLabel(field).fill(text);
+            for (Map.Entry<String, String> entry :
+                    Map.of("Columns", "1", field, text).entrySet()) {
+                dialog.getByLabel(entry.getKey(), new Locator.GetByLabelOptions().setExact(true))
+                        .fill(entry.getValue());
+            }
         }
         dialog.getByRole(AriaRole.BUTTON).click();
         garden.kept();
@@ -155,7 +159,9 @@ class LayoutTest {
             garden.kept();
             gateByKeys(garden, "20 ft", "0");
             gateByKeys(garden, "20 ft", "50 ft");
-            press(garden, "1", "c");
+            press(garden, "1");
+            garden.button("Add compost bays").waitFor();
+            press(garden, "c");
             garden.kept();
             assertThat(garden.page().getByTestId("compost")).isVisible();
             tellMoves(garden, "by keyboard");
@@ -377,7 +383,7 @@ class LayoutTest {
             garden.kept();
             assertThat(garden.page().getByText("good to 3 to 5 m only")).isVisible();
             assertThat(garden.field("Corner 2, to the right")).hasValue(Pattern.compile("29\\.8\\d* m"));
-            garden.page().getByLabel("The corners have been confirmed by tape").click();
+            garden.page().getByLabel("Corners confirmed by tape").click();
             garden.kept();
             assertThat(garden.page().getByText("good to 3 to 5 m only")).isHidden();
         }

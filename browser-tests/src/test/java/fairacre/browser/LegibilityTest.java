@@ -47,7 +47,10 @@ class LegibilityTest {
         try (Garden garden = Garden.with(plan)) {
             garden.page().setViewportSize(width, height);
             garden.season(plan.firstSeason());
-            garden.page().waitForTimeout(2500);
+            com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(
+                            garden.page().locator("[data-bed]"))
+                    .hasCount(60);
+            garden.page().waitForTimeout(1500);
             isLegibleAtEveryZoom(garden, "sixty beds");
         }
     }

@@ -246,7 +246,7 @@ class PurseTest {
             Locator supply = garden.page().getByTestId("supply");
             assertThat(supply).containsText("245 L");
             assertThat(supply).containsText("5 × Garden mix, bag of 50 L");
-            assertThat(supply).containsText("0.5 × Garden mix, loose, a cubic metre");
+            assertThat(supply).containsText("0.5 × Garden mix, bulk, a cubic metre");
             assertThat(supply).containsText("3 barrows: about 0.3 h");
             assertThat(garden.complaints()).isEmpty();
         }

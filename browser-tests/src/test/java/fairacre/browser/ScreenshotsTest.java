@@ -42,6 +42,10 @@ class ScreenshotsTest {
             shoot(garden, "fill");
             garden.step("Purse");
             shoot(garden, "purse");
+            garden.button("Bill as a page").click();
+            garden.page().getByLabel("Find").waitFor();
+            garden.page().getByText("Cedar or larch, 38x150 mm, 4.20 m").first().hover();
+            shoot(garden, "bill");
             garden.step("Ground");
             shoot(garden, "ground");
             garden.bed("Chart table").click();

@@ -42,9 +42,9 @@ class SuppliesTest {
                     .containsText("10.55 cu yd");
             garden.field("Recipe").selectOption("60 % topsoil, 40 % compost, for deep beds");
             garden.kept();
-            assertThat(line(page, "Topsoil, loose, a cubic yard")).containsText("6.5 ×");
-            assertThat(line(page, "Compost, loose, a cubic yard")).containsText("4.5 ×");
-            assertThat(line(page, "Delivery of a loose load")).containsText("2 ×");
+            assertThat(line(page, "Topsoil, bulk, a cubic yard")).containsText("6.5 ×");
+            assertThat(line(page, "Compost, bulk, a cubic yard")).containsText("4.5 ×");
+            assertThat(line(page, "Delivery of a bulk load")).containsText("2 ×");
             page.getByLabel("A lorry can tip near by").click();
             garden.kept();
             assertThat(line(page, "Topsoil, bag of 1.5 cu ft")).containsText("114 ×");
@@ -55,11 +55,11 @@ class SuppliesTest {
             assertThat(line(page, "Topsoil")).hasCount(0);
             page.getByLabel("There is also").selectOption("Compost");
             garden.kept();
-            garden.type("loose", "2 cu yd");
+            garden.type("bulk", "2 cu yd");
             garden.kept();
             // A third of 284.7 less 54 cu ft.
             assertThat(line(page, "Compost, bag of 1.5 cu ft")).containsText("28 ×");
-            garden.type("loose", "a heap");
+            garden.type("bulk", "a heap");
             assertThat(page.getByRole(AriaRole.ALERT)).containsText("out of range");
             page.reload();
             garden.season(2027);
@@ -168,18 +168,19 @@ class SuppliesTest {
             garden.step("Purse");
             Page page = garden.page();
             page.setViewportSize(390, 780);
+            garden.step("Purse");
             page.getByRole(
                             AriaRole.LINK,
                             new Page.GetByRoleOptions()
                                     .setName("Shopping list 2027")
                                     .setExact(true))
                     .click();
-            Locator bags = page.getByLabel(Pattern.compile("Garden mix, loose, a cubic yard"));
+            Locator bags = page.getByLabel(Pattern.compile("Garden mix, bulk, a cubic yard"));
             assertThat(page.getByTestId("done")).hasText("0 of 7");
             page.waitForResponse("**/ticks", bags::click);
             assertThat(bags).isChecked();
             garden.context().setOffline(true);
-            page.getByText("Delivery of a loose load").click();
+            page.getByText("Delivery of a bulk load").click();
             assertThat(page.getByTestId("done")).hasText("2 of 7");
             assertThat(page.getByText("One tick waits for a signal.")).isVisible();
             page.waitForResponse("**/ticks", () -> garden.context().setOffline(false));

@@ -11,7 +11,7 @@ public enum DeliveryRule implements Rule {
             "common practice"),
     ALL_IN_BAGS(
             "Everything comes in bags",
-            "Where no lorry can tip, what would come loose is carried in bags.",
+            "Where no lorry can tip, what would come in bulk is carried in bags.",
             "arithmetic");
 
     private final Text text;

@@ -78,7 +78,7 @@ final class DeliverySnags {
     private Snag stopsAt(WayIn gate, Volume loose) {
         long barrows = Loads.of(loose).barrows();
         Wording wording = context.wording();
-        String words = "Of what comes loose in " + context.season() + ", " + wording.volume(loose)
+        String words = "Of what comes in bulk in " + context.season() + ", " + wording.volume(loose)
                 + ", nothing can be driven in: the widest way, "
                 + gate.name() + ", is " + wording.length(gate.width()) + ". That is " + barrows + " barrows, about "
                 + wording.hours(SoilSupply.BARROW_TRIP.hours((double) barrows)) + before() + ".";

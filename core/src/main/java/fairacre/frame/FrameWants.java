@@ -146,7 +146,7 @@ final class FrameWants {
         jobs.forEach(job -> job.masonry().ifPresent(wall -> what.accept(job, wall)));
     }
 
-    /** The base under a wall comes loose, more of it than lies there when it is compacted. */
+    /** The base under a wall comes in bulk, more of it than lies there when it is compacted. */
     private static Volume ordered(Volume compacted) {
         return Volume.litres(compacted.litres() * LayerKind.BASE.ordered());
     }

@@ -16,7 +16,7 @@ public final class GoodsPrices implements PriceList {
     public static final PriceItem SOIL_BAG_CUBIC_FEET = bag(BulkGood.GARDEN_MIX, Units.FEET_AND_INCHES);
     public static final PriceItem SOIL_BAG_LITRES = bag(BulkGood.GARDEN_MIX, Units.METRIC);
     /** Of whatever a lorry tips. */
-    public static final PriceItem SOIL_DELIVERY = new PriceItem("soil/delivery", "Delivery of a loose load");
+    public static final PriceItem SOIL_DELIVERY = new PriceItem("soil/delivery", "Delivery of a bulk load");
 
     private static final double LITRES_PER_BAG = 50;
     private static final double LITRES_PER_BAG_FEET = 42.475269888;
@@ -83,9 +83,8 @@ public final class GoodsPrices implements PriceList {
     /** Tipped by a lorry, by the cubic yard or the cubic metre. */
     public static PriceItem loose(BulkGood good, Units units) {
         return units == Units.METRIC
-                ? new PriceItem(
-                        good.key() + "/loose/cubic-metre", good.label() + ", loose, a cubic metre (by the half)")
-                : new PriceItem(good.key() + "/loose/cubic-yard", good.label() + ", loose, a cubic yard (by the half)");
+                ? new PriceItem(good.key() + "/loose/cubic-metre", good.label() + ", bulk, a cubic metre (by the half)")
+                : new PriceItem(good.key() + "/loose/cubic-yard", good.label() + ", bulk, a cubic yard (by the half)");
     }
 
     /** Of 1.5 cu ft or 50 L. */

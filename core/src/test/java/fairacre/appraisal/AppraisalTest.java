@@ -302,7 +302,7 @@ class AppraisalTest {
 
     @Test
     @DisplayName(
-            "Worked by hand: 4.906 x 1.106 x 0.3746 m are 2.03 m3, so 2.5 m3 come loose: 30 barrows of 85 L at 5 minutes are 2.5 h")
+            "Worked by hand: 4.906 x 1.106 x 0.3746 m are 2.03 m3, so 2.5 m3 come in bulk: 30 barrows of 85 L at 5 minutes are 2.5 h")
     void whatComesLooseStopsAtANarrowGateUnlessItCameBefore() {
         Plan later = with(
                 flawed().get(DeliveryRule.LOAD_STOPS_AT_GATE),

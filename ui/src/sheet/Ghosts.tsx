@@ -1,0 +1,42 @@
+import { layers } from "../capabilities";
+import { useDesk, type Desk } from "../workspace/desk";
+import { closedPath, circlePath, openPath } from "./path";
+import { isSameGeometry, placesOf, type Geometry, type Pieces } from "./things";
+import { toSheet, type View } from "./view";
+
+/** What the season before, or the one after, has otherwise: as an outline, so that one sees what comes and what went. */
+export function Ghosts({ view, pieces }: { view: View; pieces: Pieces }) {
+  const desk = useDesk();
+  const { ghosts } = desk.shown;
+  if (ghosts === null) return null;
+  return (
+    <g pointerEvents="none" data-testid="ghosts">
+      {otherwise(desk, desk.season + (ghosts === "before" ? -1 : 1)).map(({ id, geometry }) => (
+        <path
+          key={id}
+          d={pathOf(geometry, view, pieces)}
+          fill="none"
+          stroke={ghosts === "before" ? "var(--color-soft)" : "var(--color-mark)"}
+          strokeWidth="1.6"
+          strokeDasharray={ghosts === "before" ? "2 4" : "7 4"}
+        />
+      ))}
+    </g>
+  );
+}
+
+/** Things of another season that are not there now, or stand otherwise. */
+export function otherwise(desk: Desk, season: number) {
+  return layers
+    .flatMap((layer) => layer.inSeason(desk, season))
+    .filter(({ id, geometry }) => {
+      const now = desk.things.get(id);
+      return !now || !isSameGeometry(now.geometry, geometry);
+    });
+}
+
+function pathOf(geometry: Geometry, view: View, pieces: Pieces): string {
+  if (geometry.kind === "SPOT") return circlePath(toSheet(view, geometry.place), 9);
+  const closed = geometry.kind === "BOX" || (geometry.kind === "PLACES" && geometry.closed);
+  return (closed ? closedPath : openPath)(placesOf(geometry, pieces), view);
+}
