@@ -81,6 +81,12 @@ export function OrderTools() {
               event.preventDefault();
               void carryOut();
             }}
+            onKeyDown={(event) => {
+              // A browser takes Enter in a list for nothing.
+              if (event.key !== "Enter" || !(event.target instanceof HTMLSelectElement)) return;
+              event.preventDefault();
+              event.currentTarget.requestSubmit();
+            }}
           >
             <Choice label="What" value={kind} options={KINDS} onChange={setKind} />
             {kind !== "REPEAT" && (

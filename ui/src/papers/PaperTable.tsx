@@ -164,7 +164,7 @@ function Lines<T>(props: LinesProps<T>) {
       }}
     >
       <table
-        className="w-full border-separate border-spacing-0"
+        className="w-full min-w-160 border-separate border-spacing-0"
         aria-label={name}
         aria-rowcount={lines.length + 1}
       >

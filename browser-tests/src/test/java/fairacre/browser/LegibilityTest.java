@@ -3,6 +3,7 @@ package fairacre.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import fairacre.plan.Plan;
 import fairacre.testing.Gardens;
@@ -12,8 +13,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 /**
  * Whether what is written on the sheet at rest can be read: no name, figure or mark covers another, the edge of a bed
@@ -24,34 +23,36 @@ class LegibilityTest {
     /** The share of the beds whose name shows while the whole plot does. */
     private static final double NAMED = 0.9;
 
-    @ParameterizedTest
-    @CsvSource({"1280, 800", "390, 844"})
-    void nothingCoversAnythingInTheDemoInAnySeason(int width, int height) {
-        try (Garden garden = Garden.opened(width, height)) {
-            garden.button("Look round the demo").click();
-            garden.page().getByText("Lampwright's Yard").first().click();
-            garden.sheet().waitFor();
-            for (int season : List.of(2026, 2027, 2028, 2029, 2031)) {
-                garden.season(season);
-                garden.page().waitForTimeout(900);
-                isLegibleAtEveryZoom(garden, "demo " + season);
+    /** A laptop's and a phone's, pixels. */
+    private static final int[][] SCREENS = {{1280, 800}, {390, 844}};
+
+    @Test
+    void nothingCoversAnythingInTheDemoInAnySeason() {
+        try (Garden garden = Garden.demo()) {
+            for (int[] size : SCREENS) {
+                garden.page().setViewportSize(size[0], size[1]);
+                // 2027 and 2031 stand as 2026 and 2029 do on the sheet, but for a gate and what is judged.
+                for (int season : size[0] > 1000 ? List.of(2026, 2027, 2028, 2031) : List.of(2026, 2028)) {
+                    garden.season(season);
+                    garden.page().waitForTimeout(700);
+                    isLegibleAtEveryZoom(garden, "demo " + season + " on " + size[0] + " pixels");
+                }
             }
             assertThat(garden.complaints()).isEmpty();
         }
     }
 
-    @ParameterizedTest
-    @CsvSource({"1280, 800", "390, 844"})
-    void nothingCoversAnythingInAGardenOfSixtyBeds(int width, int height) throws Exception {
-        Plan plan = Gardens.generatedOfAllShapes(60, 7);
+    @Test
+    void nothingCoversAnythingInAGardenOfSixtyBeds() throws Exception {
+        Plan plan = Gardens.generated(60, 7);
         try (Garden garden = Garden.with(plan)) {
-            garden.page().setViewportSize(width, height);
             garden.season(plan.firstSeason());
-            com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(
-                            garden.page().locator("[data-bed]"))
-                    .hasCount(60);
-            garden.page().waitForTimeout(1500);
-            isLegibleAtEveryZoom(garden, "sixty beds");
+            PlaywrightAssertions.assertThat(garden.page().locator("[data-bed]")).hasCount(60);
+            for (int[] size : SCREENS) {
+                garden.page().setViewportSize(size[0], size[1]);
+                garden.page().waitForTimeout(900);
+                isLegibleAtEveryZoom(garden, "sixty beds on " + size[0] + " pixels");
+            }
         }
     }
 
@@ -81,6 +82,8 @@ class LegibilityTest {
             assertThat(figures(garden)).isGreaterThan(round);
             garden.page().getByLabel("All dimensions").uncheck();
             garden.button("Unpin the dimensions of 1 thing").click();
+            garden.page().mouse().move(5, 5);
+            garden.page().waitForTimeout(1500);
             assertThat(figures(garden)).isZero();
         }
     }
