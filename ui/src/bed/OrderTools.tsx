@@ -2,6 +2,7 @@ import { Popover } from "radix-ui";
 import { useState } from "react";
 import { Problem, request } from "../api/client";
 import type { Change, Order } from "../api/types";
+import { isReadable } from "../forms/isReadable";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
@@ -79,7 +80,7 @@ export function OrderTools() {
             className="space-y-2"
             onSubmit={(event) => {
               event.preventDefault();
-              void carryOut();
+              if (isReadable(event.currentTarget)) void carryOut();
             }}
             onKeyDown={(event) => {
               // A browser takes Enter in a list for nothing.

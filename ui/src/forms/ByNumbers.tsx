@@ -8,6 +8,7 @@ import { piecesOf } from "../sheet/boundary";
 import { boundsOf, corners, tidy } from "../sheet/geometry";
 import { settled, type Geometry } from "../sheet/things";
 import { useDesk } from "../workspace/desk";
+import { isReadable } from "./isReadable";
 
 /** What is asked about a thing, by what it is on the ground. */
 export type Extent = "BOX" | "AREA" | "LINE" | "SPOT" | "OPENING";
@@ -81,7 +82,6 @@ export function ByNumbers({ labels, extent, shortcut, size, onPlace }: Props) {
   const unit = desk.units === "METRIC" ? "m" : "ft and in";
 
   function place() {
-    if (turnFault) return;
     setFault(undefined);
     onPlace(settled(geometryOf(extent, figures, plot), piecesOf(desk.plan.site), desk.snapStep), setFault);
     setOpen(false);
@@ -103,7 +103,7 @@ export function ByNumbers({ labels, extent, shortcut, size, onPlace }: Props) {
             <form
               onSubmit={(event) => {
                 event.preventDefault();
-                place();
+                if (isReadable(event.currentTarget)) place();
               }}
             >
               {ASKED[extent].map(([head, asked]) => (

@@ -239,6 +239,20 @@ describe("ways in and carriers", () => {
     });
   });
 
+  it("nothing is placed by numbers while one of them can't be read", async () => {
+    const { submit } = at(<ReachPanel />);
+    await userEvent.click(screen.getByRole("button", { name: "Add by numbers" }));
+    const dialog = within(screen.getByRole("dialog"));
+    await userEvent.clear(dialog.getByLabelText("Width"));
+    await userEvent.type(dialog.getByLabelText("Width"), "wide{Enter}");
+    expect(submit).not.toHaveBeenCalled();
+    expect(dialog.getByLabelText("Width")).toHaveValue("wide");
+    expect(dialog.getByText(/^Write a length like/)).toBeInTheDocument();
+    await userEvent.clear(dialog.getByLabelText("Width"));
+    await userEvent.type(dialog.getByLabelText("Width"), "1.2 m{Enter}");
+    expect(submit.mock.calls[0]?.[0]).toMatchObject({ kind: "PutWayIn", wayIn: { width: 1.2 } });
+  });
+
   it("a gate added by numbers lies on the edge of the plot that is nearest", async () => {
     const { submit } = at(<ReachPanel />);
     await userEvent.click(screen.getByRole("button", { name: "Add by numbers" }));

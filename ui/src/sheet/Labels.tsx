@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { fontOf, leaderOf, sizeOf, type PlacedLabel, type Tone } from "./labels";
+import { fontOf, leaderOf, lineSize, sizeOf, type PlacedLabel, type Tone } from "./labels";
 import { middleOf, type Geometries, type Pieces } from "./things";
 import { fontStyle } from "./textWidth";
 import type { View } from "./view";
@@ -120,10 +120,7 @@ const OneLabel = memo(function OneLabel({ label, onHover }: { label: PlacedLabel
             style={
               frame
                 ? { ...fontStyle("bold", form.size), fontWeight: 700 }
-                : fontStyle(
-                    fontOf(tone, index),
-                    index > 0 && tone === "name" && isFigure(line) ? form.size - 2 : form.size,
-                  )
+                : fontStyle(fontOf(form, tone, index), lineSize(form, index))
             }
           >
             {line}
@@ -133,8 +130,3 @@ const OneLabel = memo(function OneLabel({ label, onHover }: { label: PlacedLabel
     </g>
   );
 });
-
-/** A note under a name is smaller than the name. */
-function isFigure(line: string): boolean {
-  return /\d/.test(line);
-}

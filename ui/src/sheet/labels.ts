@@ -1,6 +1,6 @@
 import RBush from "rbush";
 import type { Point } from "../api/types";
-import { textWidth } from "./textWidth";
+import { textWidth, type Font } from "./textWidth";
 import type { Size } from "./view";
 
 /*
@@ -20,6 +20,8 @@ export interface LabelForm {
   at: Point;
   /** Degrees clockwise. */
   turn: number;
+  /** The last line is a figure under a name, smaller than that. */
+  noted?: boolean;
   /** What it belongs to, where it stands too far off to tell. */
   leader?: Point;
 }
@@ -87,20 +89,32 @@ export function outlineOf(form: LabelForm, tone: Tone): Point[] {
 }
 
 /** Width and height of a label before it is turned. */
-export function sizeOf({ lines, size }: LabelForm, tone: Tone): Size {
+export function sizeOf(form: LabelForm, tone: Tone): Size {
+  const { lines, size } = form;
   if (tone === "mark" || tone === "serious") {
     const [text = ""] = lines;
     return { width: MARK.width + Math.max(0, text.length - 2) * MARK.each, height: MARK.height };
   }
-  const widest = Math.max(...lines.map((line, index) => textWidth(line, size, fontOf(tone, index))));
+  const widest = Math.max(
+    ...lines.map((line, index) => textWidth(line, lineSize(form, index), fontOf(form, tone, index))),
+  );
   const roomy = tone === "typed" ? 6 : 0;
   return { width: widest + 2 * PADDING + roomy, height: lines.length * size * LINE_HEIGHT + 2 * PADDING };
 }
 
-/** Of a label's first line and of those that follow. */
-export function fontOf(tone: Tone, line: number): "plain" | "bold" | "mono" {
+/** Of each line of a label. */
+export function fontOf(form: LabelForm, tone: Tone, line: number): Font {
   if (tone === "figure" || tone === "typed") return "mono";
-  return tone === "name" && line === 0 ? "bold" : "plain";
+  return tone === "name" && !isNote(form, line) ? "bold" : "plain";
+}
+
+/** Height of the letters of a line, pixels. */
+export function lineSize(form: LabelForm, line: number): number {
+  return isNote(form, line) ? form.size - 2 : form.size;
+}
+
+function isNote({ noted, lines }: LabelForm, line: number): boolean {
+  return noted === true && line === lines.length - 1;
 }
 
 interface Entry {

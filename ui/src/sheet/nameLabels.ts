@@ -86,7 +86,9 @@ function within(name: string, note: string, { outline }: Box, view: View): Label
     Math.max(...lines.map((line) => textWidth(line, size, "bold"))) < long * view.scale &&
     lines.length * size * 1.25 < short * view.scale;
   const noted =
-    note !== "" && short * view.scale >= ROOM_FOR_NOTE ? [{ lines: [name, note], size: USUAL }] : [];
+    note !== "" && short * view.scale >= ROOM_FOR_NOTE
+      ? [{ lines: [name, note], size: USUAL, noted: true }]
+      : [];
   const two = inTwoLines(name);
   return [
     ...noted,
