@@ -76,7 +76,7 @@ export const words = {
     `The same was changed elsewhere meanwhile: ${fields.join("; ")}. The sheet shows your edit, which is not made yet.`,
   signedOut: "You have been signed out. Your edit is kept: sign in again in this tab and it is made.",
   sheetHelp:
-    "Sheet of the garden. Tab goes from thing to thing and leaves it after the last. Arrow keys move what is selected by the snap step, with Shift by ten steps." +
+    "Sheet of the garden. Tab goes from thing to thing and leaves it after the last. Arrow keys move the selected things by the snap step, with Shift by ten steps." +
     " R turns by 15 degrees, Shift+R back. D duplicates, Delete deletes, Control+Z undoes, Enter goes to its numbers. Every size and place can be" +
     " typed in the panel.",
   noBeds: "No bed yet. Draw one on the sheet, or place one by its numbers.",
