@@ -4,6 +4,7 @@ import { useDesk } from "../workspace/desk";
 import { onBoundary, piecesOf } from "./boundary";
 import { corners } from "./geometry";
 import { startingForm } from "./outline";
+import { MIDDLE_TOLERANCE } from "./things";
 import { useNewBed } from "../bed/useNewBed";
 
 /** What the pointer has drawn: from where to where, and the upright rectangle between if it has an area. */
@@ -15,8 +16,6 @@ export interface Drawn {
 
 /** Width of a gate to begin with: 42 in lets a barrow through with ease, metres. */
 const USUAL_GATE = 1.0668;
-/** A click within this of a side's middle sets a gate into the middle, metres. */
-const MIDDLE_TOLERANCE = 0.2;
 
 /** Turns what is drawn with the tool in hand into a change; null while it is too small to be anything. */
 export function useDrawn() {
