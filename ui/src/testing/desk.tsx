@@ -1,4 +1,4 @@
-import { MemoryRouter } from "react-router";
+import { BrowserRouter } from "react-router";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { render } from "@testing-library/react";
 import type { ReactNode } from "react";
@@ -433,9 +433,9 @@ export function atDesk(desk: Desk, part: ReactNode) {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const at = (now: Desk) => (
     <QueryClientProvider client={client}>
-      <MemoryRouter>
+      <BrowserRouter>
         <DeskContext.Provider value={now}>{part}</DeskContext.Provider>
-      </MemoryRouter>
+      </BrowserRouter>
     </QueryClientProvider>
   );
   const rendered = render(at(desk));

@@ -4,6 +4,8 @@ import { afterEach } from "vitest";
 
 afterEach(() => {
   cleanup();
+  // Each test begins at an address that names nothing.
+  window.history.replaceState(null, "", "/");
 });
 
 // What is awaited may take long on a machine that is shared.

@@ -1,8 +1,7 @@
 // @vitest-environment jsdom
 import "../testing/setup";
 import { act, renderHook } from "@testing-library/react";
-import type { ReactNode } from "react";
-import { MemoryRouter, useLocation, useNavigate } from "react-router";
+import { BrowserRouter, useLocation, useNavigate } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { useAddress, useLook, usePicked } from "./useAddress";
 
@@ -10,9 +9,7 @@ const beans = "aaaaaaaa-0000-4000-8000-000000000001";
 const kale = "bbbbbbbb-0000-4000-8000-000000000002";
 
 function at(address: string) {
-  const wrapper = ({ children }: { children: ReactNode }) => (
-    <MemoryRouter initialEntries={[address]}>{children}</MemoryRouter>
-  );
+  window.history.replaceState(null, "", address);
   const { result } = renderHook(
     () => ({
       where: useAddress(),
@@ -21,7 +18,7 @@ function at(address: string) {
       search: new URLSearchParams(useLocation().search),
       navigate: useNavigate(),
     }),
-    { wrapper },
+    { wrapper: BrowserRouter },
   );
   return result;
 }
@@ -80,9 +77,22 @@ describe("where one is", () => {
     });
     rest();
     expect(result.current.search.get("picked")).toBe("bbbbbbbb");
-    await act(() => result.current.navigate(-1));
+    await act(async () => {
+      await result.current.navigate(-1);
+      await vi.advanceTimersByTimeAsync(1000);
+    });
     expect(result.current.where.step).toBe("beds");
     expect([...result.current.picked[0]]).toEqual([beans]);
     expect(result.current.look[0]).toEqual({ x: 1, y: 2, across: 3 });
+  });
+
+  it("keeps all of what is changed before the page is drawn again", () => {
+    const result = at("/?at=1.00,2.00,3.00");
+    act(() => {
+      result.current.where.setSeason(2029);
+      result.current.where.setStep("frames");
+    });
+    expect(result.current.where).toMatchObject({ step: "frames", season: 2029 });
+    expect(result.current.search.get("at")).toBe("1.00,2.00,3.00");
   });
 });

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import { NavigationType, useLocation, useNavigationType, useSearchParams } from "react-router";
+import { NavigationType, useLocation, useNavigate, useNavigationType, useSearchParams } from "react-router";
 import { isTradeStep, type TradeStep } from "./desk";
 
 /** The part of the ground that is looked at: its middle and how much of it is seen across, metres. */
@@ -19,14 +19,15 @@ const CALM = 300;
  * and paper are places to go back to; what is picked and looked at belongs to the place.
  */
 export function useAddress() {
-  const [params, setParams] = useSearchParams();
+  const [params] = useSearchParams();
+  const change = useChange();
   const step = params.get("step");
   const season = /^\d{4}$/.exec(params.get("season") ?? "");
 
   function go(name: "step" | "season" | "paper", value: string) {
     if ((params.get(name) ?? "") === value && (name !== "step" || !params.has("paper"))) return;
     // A step is of the sheet.
-    setParams((before) => withParam(name === "step" ? withParam(before, "paper", "") : before, name, value));
+    change((before) => withParam(name === "step" ? withParam(before, "paper", "") : before, name, value));
   }
 
   return {
@@ -90,16 +91,29 @@ function read(address: string): Look | null {
   return [x, y, across].every(Number.isFinite) && across > 0 ? { x, y, across } : null;
 }
 
+/**
+ * The function that changes the address. It starts from what stands in the browser's bar: a page that is still being drawn
+ * knows only the address before the last.
+ */
+function useChange() {
+  const navigate = useNavigate();
+  return (change: (before: URLSearchParams) => URLSearchParams, options?: { replace: boolean }) => {
+    const search = change(new URLSearchParams(window.location.search)).toString();
+    void navigate({ search }, options);
+  };
+}
+
 /** What waits to be written. There is one address: all that changed goes there at once. */
 const waiting = new Map<string, string>();
 let timer: ReturnType<typeof setTimeout> | undefined;
 
 /** A parameter of the address, and the function that puts another value there once the hand rests. */
 function useCalmParam(name: string): [string, (value: string) => void] {
-  const [params, setParams] = useSearchParams();
-  const latest = useRef(setParams);
+  const [params] = useSearchParams();
+  const change = useChange();
+  const latest = useRef(change);
   useEffect(() => {
-    latest.current = setParams;
+    latest.current = change;
   });
   useEffect(
     () => () => {
@@ -117,9 +131,7 @@ function useCalmParam(name: string): [string, (value: string) => void] {
         if (changed.length === 0) return;
         latest.current(
           (before) => changed.reduce((after, [key, next]) => withParam(after, key, next), before),
-          {
-            replace: true,
-          },
+          { replace: true },
         );
       }, CALM);
     },
