@@ -146,7 +146,7 @@ class EndpointsTest {
         endpoints = Endpoints.described();
         owner = Visitor.signedUp(RunningServer.get());
         stranger = Visitor.signedUp(RunningServer.get());
-        garden = owner.post("/api/gardens/import", GardenFile.write(Gardens.everything()))
+        garden = owner.post("/api/gardens/import", GardenFile.write(Gardens.generated(3, 1)))
                 .json()
                 .at("/plan/id")
                 .stringValue();

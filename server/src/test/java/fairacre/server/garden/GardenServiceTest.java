@@ -136,16 +136,14 @@ class GardenServiceTest {
 
     @Test
     void whoeverEditsWhileItIsJudgedGetsTheJudgementOfTheEdit() throws Exception {
-        Plan large = Gardens.generatedOfAllShapes(8, 3).withId(GARDEN);
-        Plan edited = large.apply(new Change.RenameBed(large.beds().get(0).id(), "Chard"))
-                .orThrow();
+        Plan edited = PLAN.apply(RENAME).orThrow();
         AtomicLong revision = new AtomicLong(5);
         CountDownLatch begun = new CountDownLatch(1);
         when(store.version(OWNER, GARDEN)).thenAnswer(asked -> Optional.of(new Version(revision.get(), GARDEN, 0)));
         when(store.find(OWNER, GARDEN)).thenAnswer(asked -> {
             begun.countDown();
             return Optional.of(new StoredGarden(
-                    revision.get(), revision.get() == 5 ? large : edited, Optional.empty(), Optional.empty()));
+                    revision.get(), revision.get() == 5 ? PLAN : edited, Optional.empty(), Optional.empty()));
         });
         CompletableFuture<AppraisalReport> first =
                 CompletableFuture.supplyAsync(() -> service.appraise(OWNER, GARDEN, Gardens.SEASON));
