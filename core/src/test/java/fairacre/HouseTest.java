@@ -207,6 +207,33 @@ class HouseTest {
         NO_CLOCK_AND_NO_CHANCE.check(CORE);
     }
 
+    /**
+     * A thread that holds what another waits for, and waits for a part of its work that the other took over, stops
+     * both.
+     */
+    @Test
+    void aJudgementUsesOneCore() {
+        noClasses()
+                .should()
+                .callMethodWhere(DescribedPredicate.describe(
+                        "it hands work to other threads",
+                        call -> Set.of("parallel", "parallelStream").contains(call.getName())))
+                .check(CORE);
+    }
+
+    /** What lies outside the Java heap is not missed by the garbage collector before it is too late. */
+    @Test
+    void memoryOfSolversIsGivenBack() {
+        noClasses()
+                .that()
+                .doNotHaveSimpleName("NativeSolver")
+                .should()
+                .callMethodWhere(DescribedPredicate.describe(
+                        "it makes a solver that nobody closes",
+                        call -> call.getName().equals("createSolver")))
+                .check(CORE);
+    }
+
     @ParameterizedTest
     @ValueSource(classes = {Dated.class, Timed.class, Tossed.class, Drawn.class})
     void whoeverAsksAClockOrThrowsDiceIsFound(Class<?> guilty) {

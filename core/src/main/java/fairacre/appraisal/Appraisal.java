@@ -34,7 +34,6 @@ import fairacre.plan.StandingBed;
 import fairacre.reach.BedReach;
 import fairacre.reach.ReachStudy;
 import fairacre.reach.Reached;
-import fairacre.shape.Cores;
 import fairacre.shape.FenceLine;
 import fairacre.shape.Insets;
 import fairacre.shape.Memo;
@@ -111,8 +110,7 @@ public final class Appraisal {
         this.paid = paid;
         this.standing = plan.standing(season);
         this.cost = CostStudy.of(plan, memo);
-        this.walks = new Lazy<>(
-                () -> WalkStudy.of(plan.setting(season), standing, memo).prepared(plan.gardeners(), plan.carriers()));
+        this.walks = new Lazy<>(() -> WalkStudy.of(plan.setting(season), standing, memo));
         this.reach = new Lazy<>(this::computeReach);
         this.bill = new Lazy<>(() -> cuts.map(cost::bill).orElseGet(cost::bill));
         this.forecast = new Lazy<>(() -> Forecast.of(plan.budget(), bill(), paid));
@@ -233,7 +231,7 @@ public final class Appraisal {
 
     private Reached computeReach() {
         ReachStudy study = ReachStudy.of(this::walks, plan.gardeners());
-        return new Reached(Cores.spread(standing.stream(), standing.size())
+        return new Reached(standing.stream()
                 .map(bed -> guard.orElse(
                         "who reaches what of " + bed.name(),
                         () -> study.reach(bed, plan.tending(bed.id())),
@@ -323,8 +321,7 @@ public final class Appraisal {
         }
         finders.addAll(Capabilities.finders(Capability::ofWhatIsBought, context));
         bill();
-        // Remedies share what they find out about a bed's surroundings, one after the other.
-        return found(withRemedies ? finders.stream() : Cores.spread(finders.stream(), standing.size()), guard);
+        return found(finders.stream(), guard);
     }
 
     private SnagContext context(boolean withRemedies) {

@@ -292,7 +292,19 @@ public final class CutStudy {
      */
     private Choice choose(
             Patterns patterns, List<Pattern> tried, CutList known, int nodes, IntToDoubleFunction weight, long budget) {
-        MPSolver solver = MPSolver.createSolver("SCIP");
+        try (NativeSolver scip = NativeSolver.of("SCIP")) {
+            return choose(scip.solver(), patterns, tried, known, nodes, weight, budget);
+        }
+    }
+
+    private Choice choose(
+            MPSolver solver,
+            Patterns patterns,
+            List<Pattern> tried,
+            CutList known,
+            int nodes,
+            IntToDoubleFunction weight,
+            long budget) {
         MPVariable[] times = new MPVariable[tried.size()];
         MPObjective objective = solver.objective();
         MPConstraint spent =
@@ -310,6 +322,7 @@ public final class CutStudy {
         exactly.setDoubleParam(MPSolverParameters.DoubleParam.RELATIVE_MIP_GAP, 0);
         solver.setSolverSpecificParametersAsString("limits/nodes = " + nodes);
         MPSolver.ResultStatus status = solver.solve(exactly);
+        exactly.delete();
         if (status != MPSolver.ResultStatus.OPTIMAL && status != MPSolver.ResultStatus.FEASIBLE) {
             return new Choice(null, null, false);
         }

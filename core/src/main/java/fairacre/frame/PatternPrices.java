@@ -116,7 +116,12 @@ final class PatternPrices {
 
     /** Solves the linear programme over the patterns so far and adds those that are worth more than their board. */
     private boolean improve() {
-        MPSolver solver = MPSolver.createSolver("GLOP");
+        try (NativeSolver glop = NativeSolver.of("GLOP")) {
+            return improve(glop.solver());
+        }
+    }
+
+    private boolean improve(MPSolver solver) {
         List<MPConstraint> pieces = new ArrayList<>();
         for (int kind = 0; kind < patterns.kinds(); kind++) {
             pieces.add(solver.makeConstraint(patterns.wanted(kind), Double.POSITIVE_INFINITY));

@@ -65,7 +65,6 @@ public final class ReachStudy {
     private static BedReach reached(StandingBed bed, List<Gardener> gardeners, List<List<Stretch>> stretches) {
         Soil soil = Soil.of(bed);
         List<Geometry> beyond = IntStream.range(0, gardeners.size())
-                .parallel()
                 .mapToObj(i -> soil.beyond(
                         gardeners.get(i).reach().minus(bed.revision().keptOff()), stretches.get(i)))
                 .toList();

@@ -19,7 +19,6 @@ import fairacre.plan.StandingBed;
 import fairacre.plan.Things;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
-import fairacre.shape.Cores;
 import fairacre.surface.BuildUps;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -47,7 +46,7 @@ final class CarrierSnags {
         List<Snag> snags = new ArrayList<>();
         CarrierStudy study = CarrierStudy.of(walks, context.standing());
         for (Carrier carrier : context.plan().carriers()) {
-            Cores.spread(context.standing().stream(), context.standing().size())
+            context.standing().stream()
                     .filter(bed -> !study.reaches(carrier, bed.id()))
                     .toList()
                     .forEach(bed -> snags.add(shutOut(carrier, bed)));

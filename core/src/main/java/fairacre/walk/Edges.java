@@ -3,17 +3,14 @@ package fairacre.walk;
 import fairacre.measure.Length;
 import fairacre.outline.Keyhole;
 import fairacre.plan.BedRevision;
-import fairacre.shape.Cores;
 import fairacre.shape.Intervals;
 import fairacre.shape.Intervals.Interval;
 import fairacre.shape.Line;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -196,11 +193,6 @@ final class Edges {
      */
     private boolean usable(double x, double y, Length width) {
         return access(width).covers(x, y);
-    }
-
-    /** Works out beforehand where carriers of several widths get to, on as many cores as there are. */
-    void prepare(Collection<Length> widths) {
-        Cores.spread(Set.copyOf(widths).stream(), layout.beds()).forEach(this::access);
     }
 
     Access access(Length width) {

@@ -2,7 +2,6 @@ package fairacre.walk;
 
 import fairacre.measure.Length;
 import fairacre.outline.Point;
-import fairacre.shape.Cores;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -38,9 +37,8 @@ final class GapSearch {
     List<Gap> all() {
         List<Gap> gaps = new ArrayList<>();
         Set<Set<Object>> squarely = new HashSet<>();
-        List<List<Facing>> facings = Cores.spread(IntStream.range(0, layout.beds()), layout.beds())
-                .mapToObj(this::facings)
-                .toList();
+        List<List<Facing>> facings =
+                IntStream.range(0, layout.beds()).mapToObj(this::facings).toList();
         for (int bed = 0; bed < layout.beds(); bed++) {
             gaps.addAll(of(bed, facings.get(bed), squarely));
         }

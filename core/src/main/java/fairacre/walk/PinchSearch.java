@@ -3,7 +3,6 @@ package fairacre.walk;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.shape.Closest;
-import fairacre.shape.Cores;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +25,7 @@ final class PinchSearch {
     }
 
     List<Pinch> all() {
-        return Cores.spread(IntStream.range(0, layout.beds()), layout.beds())
+        return IntStream.range(0, layout.beds())
                 .mapToObj(this::of)
                 .flatMap(List::stream)
                 .toList();

@@ -2,15 +2,11 @@ package fairacre.walk;
 
 import fairacre.measure.Length;
 import fairacre.outline.Point;
-import fairacre.plan.Carrier;
 import fairacre.plan.FeatureKind;
-import fairacre.plan.Gardener;
-import fairacre.plan.Posture;
 import fairacre.plan.Setting;
 import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 
@@ -50,19 +46,6 @@ public final class WalkStudy {
         Edges onFoot = new Edges(new Layout(setting, beds, outlines, false, memo));
         boolean steps = setting.features().stream().anyMatch(f -> f.kind() == FeatureKind.STEPS);
         return new WalkStudy(onFoot, steps ? new Edges(new Layout(setting, beds, outlines, true, memo)) : onFoot);
-    }
-
-    /**
-     * Works out at once where all of these get to; what is asked for later is as right without it, but takes longer.
-     */
-    public WalkStudy prepared(List<Gardener> gardeners, List<Carrier> carriers) {
-        List<Length> feet = new ArrayList<>();
-        List<Length> wheels = new ArrayList<>();
-        gardeners.forEach(gardener -> (gardener.posture() == Posture.SEATED ? wheels : feet).add(gardener.passing()));
-        carriers.forEach(carrier -> (carrier.wheels() ? wheels : feet).add(carrier.width()));
-        onFoot.prepare(feet);
-        onWheels.prepare(wheels);
-        return this;
     }
 
     /** What was worked out before, for studies that build on this one. */

@@ -151,10 +151,9 @@ class MemoTest {
         assertThat(memo.<Integer>recall("a", worked::incrementAndGet)).isEqualTo(2);
     }
 
-    /** As many beds as work is handed out to several cores for. */
     @ParameterizedTest(name = "random edits {0}")
     @ValueSource(longs = {7, 8})
-    void manyBedsAreJudgedTheSameOnSeveralCores(long seed) {
+    void manyBedsAreJudgedTheSame(long seed) {
         Random random = new Random(seed);
         Memo memo = new Memo(Memo.USUAL);
         Plan plan = Gardens.generatedOfAllShapes(44, seed);
