@@ -212,8 +212,10 @@ export function bedLabel(name: string, length: string, width: string, flaws: num
   return `${name}, ${length} by ${width}, ${said}`;
 }
 
+const MONTH = new Intl.DateTimeFormat("en-GB", { month: "long" });
+
 /** "1 July" for --07-01. */
 function monthDay(value: string): string {
   const [month = 1, day = 1] = value.slice(2).split("-").map(Number);
-  return `${String(day)} ${new Date(2000, month - 1).toLocaleDateString("en-GB", { month: "long" })}`;
+  return `${String(day)} ${MONTH.format(new Date(2000, month - 1))}`;
 }

@@ -87,7 +87,15 @@ export function formatDifference(money: Money): string {
   return Number(money.amount) > 0 ? `+${formatMoney(money)}` : formatMoney(money);
 }
 
+const signs = new Map<string, string>();
+
 function currencySign(currency: string): string {
+  const known = signs.get(currency) ?? signOf(currency);
+  signs.set(currency, known);
+  return known;
+}
+
+function signOf(currency: string): string {
   const parts = new Intl.NumberFormat("en", { style: "currency", currency, currencyDisplay: "narrowSymbol" });
   const sign = parts.formatToParts(0).find((part) => part.type === "currency")?.value ?? currency;
   return sign.length > 1 ? `${sign} ` : sign;

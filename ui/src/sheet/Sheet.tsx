@@ -74,7 +74,7 @@ export function Sheet() {
   const [only] = desk.selection.size === 1 ? [...desk.selection] : [];
   const single = only === undefined ? undefined : desk.things.get(only);
 
-  function scene(event: { altKey: boolean }): Scene {
+  function sceneAt(event: { altKey: boolean }): Scene {
     return {
       things: new Map([...desk.things].map(([id, { geometry }]) => [id, geometry])),
       pieces,
@@ -90,7 +90,7 @@ export function Sheet() {
   }
 
   function act(action: Action, event: PointerEvent): Interaction {
-    const next = interact(doing, action, scene(event));
+    const next = interact(doing, action, sceneAt(event));
     setDoing(next);
     return next;
   }
@@ -150,7 +150,7 @@ export function Sheet() {
     } else if (doing.kind === "draw") {
       draw(drawnChange({ start: doing.start, end: doing.end, area: doing.now }));
     } else if (doing.kind === "marquee") {
-      const found = caught(doing, scene(event));
+      const found = caught(doing, sceneAt(event));
       if (found.length > 0) desk.select([...new Set([...desk.selection, ...found])]);
     } else {
       const change = reshapes(layers, desk, underHand(doing), beforeHand(doing));
@@ -250,7 +250,8 @@ export function Sheet() {
     side: typeSide,
   });
   const overlays = useMemo(() => (size ? overlaysOf(size) : []), [size]);
-  const labels = useLabels(size && { desk, view, size, pieces, hovered, overlays, typable: handlers });
+  const scene = size && { desk, view, size, pieces, hovered, overlays, typable: handlers };
+  const { labels, things: labelled } = useLabels(scene, moved.size > 0);
   const written = new Set(labels.map(({ key }) => key));
 
   return (
@@ -298,7 +299,7 @@ export function Sheet() {
           <Labels
             labels={moved.size > 0 ? labels.filter(({ key }) => !key.startsWith("gap ")) : labels}
             moved={moved}
-            things={desk.things}
+            things={labelled}
             pieces={pieces}
             view={view}
             onHover={setHovered}
@@ -377,9 +378,7 @@ function putBy(change: Change): string | null {
 
 /** What is read out of a thing. */
 function labelOf(desk: Desk, { id, name, kind, geometry }: Thing): string {
-  const flaws = (desk.report?.snags ?? []).filter(
-    (snag) => snag.beds.includes(id) || snag.things.some((thing) => thing.id === id),
-  ).length;
+  const flaws = desk.snagsOf.get(id)?.length ?? 0;
   const length = (metres: number) => formatLength(metres, desk.units);
   switch (geometry.kind) {
     case "BOX":

@@ -123,6 +123,8 @@ interface Entry {
   maxX: number;
   maxY: number;
   shape: readonly Point[];
+  /** It fills its bounds: an upright box, or a line along one of them. */
+  straight: boolean;
 }
 
 /** Gives every label that finds one a place within the room. */
@@ -159,17 +161,30 @@ export function leaderOf(form: LabelForm, to: Point, tone: Tone): [Point, Point]
 }
 
 function entry(shape: readonly Point[]): Entry {
-  return {
-    minX: Math.min(...shape.map(({ x }) => x)),
-    minY: Math.min(...shape.map(({ y }) => y)),
-    maxX: Math.max(...shape.map(({ x }) => x)),
-    maxY: Math.max(...shape.map(({ y }) => y)),
-    shape,
-  };
+  let [minX, minY, maxX, maxY] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const { x, y } of shape) {
+    minX = Math.min(minX, x);
+    minY = Math.min(minY, y);
+    maxX = Math.max(maxX, x);
+    maxY = Math.max(maxY, y);
+  }
+  const straight = shape.every(({ x, y }, index) => {
+    const next = shape[(index + 1) % shape.length];
+    return x === next?.x || y === next?.y;
+  });
+  return { minX, minY, maxX, maxY, shape, straight };
 }
 
 function meetsAny(own: Entry, others: RBush<Entry>): boolean {
-  return others.search(own).some((other) => meet(own.shape, other.shape));
+  return others
+    .search(own)
+    .some(
+      (other) => overlap(own, other) && ((own.straight && other.straight) || meet(own.shape, other.shape)),
+    );
+}
+
+function overlap(a: Entry, b: Entry): boolean {
+  return a.minX < b.maxX && b.minX < a.maxX && a.minY < b.maxY && b.minY < a.maxY;
 }
 
 /** Whether two convex shapes meet: no line lies between them (separating axis theorem). A line is a shape of two corners. */

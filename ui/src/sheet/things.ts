@@ -53,6 +53,29 @@ export interface Thing {
   under: boolean;
 }
 
+/** The things of a moment; those that are as they were before are the same objects, so that they needn't be drawn anew. */
+export function asBefore(
+  before: ReadonlyMap<string, Thing>,
+  now: readonly Thing[],
+): ReadonlyMap<string, Thing> {
+  const things = now.map((thing) => {
+    const was = before.get(thing.id);
+    return was && isSameThing(was, thing) ? was : thing;
+  });
+  const same = before.size === things.length && things.every((thing) => before.get(thing.id) === thing);
+  return same ? before : new Map(things.map((thing) => [thing.id, thing]));
+}
+
+function isSameThing(a: Thing, b: Thing): boolean {
+  return (
+    a.name === b.name &&
+    a.kind === b.kind &&
+    a.under === b.under &&
+    isSameGeometry(a.geometry, b.geometry) &&
+    samePlaces(a.shape ?? [], b.shape ?? [])
+  );
+}
+
 /** A piece of the edge of the plot. */
 export type Pieces = readonly (readonly Point[])[];
 
@@ -192,11 +215,13 @@ export function isSameGeometry(a: Geometry, b: Geometry): boolean {
   if (a.kind === "BOX" && b.kind === "BOX") {
     return isSame(a.outline, b.outline) && samePlaces(a.corners ?? [], b.corners ?? []);
   }
-  if (a.kind === "PLACES" && b.kind === "PLACES") return samePlaces(a.places, b.places);
+  if (a.kind === "PLACES" && b.kind === "PLACES") {
+    return samePlaces(a.places, b.places) && a.closed === b.closed;
+  }
   if (a.kind === "OPENING" && b.kind === "OPENING") {
     return samePlaces([a.place], [b.place]) && a.width === b.width;
   }
-  return a.kind === "SPOT" && b.kind === "SPOT" && samePlaces([a.place], [b.place]);
+  return a.kind === "SPOT" && b.kind === "SPOT" && samePlaces([a.place], [b.place]) && a.radius === b.radius;
 }
 
 function samePlaces(a: readonly Point[], b: readonly Point[]): boolean {

@@ -5,6 +5,7 @@ import { formatDimension, formatLength } from "../measure/lengths";
 import type { Desk } from "../workspace/desk";
 import { at, boundsOf } from "./geometry";
 import {
+  outlineOf,
   placed,
   RANKS,
   roundAbout,
@@ -12,6 +13,7 @@ import {
   type LabelForm,
   type PlacedLabel,
   type Segment,
+  type Taken,
 } from "./labels";
 import { nameLabel, readable } from "./nameLabels";
 import { fitted } from "./outline";
@@ -26,6 +28,8 @@ const FIGURE = 11.5;
 const MOST_MARKS = 24;
 /** From a mark to what it marks, pixels. */
 const MARK_DISTANCES = [18, 28, 40, 56, 76, 100, 130];
+/** So many places are tried for a mark while something moves; there is time for the others once it rests. */
+const AT_ONCE = 24;
 
 /** What a figure on the sheet lets one type. */
 export interface Typable {
@@ -46,18 +50,25 @@ export interface Scene {
   typable: Typable;
 }
 
-/** What is written on the sheet, each where it found a place. */
-export function useLabels(scene: Scene | null): readonly PlacedLabel[] {
+export interface Written {
+  labels: readonly PlacedLabel[];
+  /** Where things were when their names found a place. */
+  things: Desk["things"];
+}
+
+/**
+ * What is written on the sheet, each where it found a place. While something is under the hand the rest keeps its place, and only the
+ * marks of snags follow the judgement.
+ */
+export function useLabels(scene: Scene | null, underHand: boolean): Written {
   const fonts = useFontsReady();
-  const desk = scene?.desk;
-  const { view, size, hovered, overlays } = scene ?? {};
-  return useMemo(() => {
-    if (!scene) return [];
-    return placed(
-      wanted(scene),
-      { boxes: [...scene.overlays, ...fixedMarks(scene)], edges: edgesOf(scene) },
-      scene.size,
-    );
+  const desk = useHeld(scene?.desk, underHand);
+  const hovered = useHeld(scene?.hovered ?? null, underHand);
+  const { view, size, overlays } = scene ?? {};
+  const rest = useMemo(() => {
+    if (!scene || !desk) return [];
+    const then = { ...scene, desk, hovered };
+    return placed(wanted(then), takenIn(then), then.size);
     // The rest of the scene changes with every pointer move and says nothing that is written.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [
@@ -76,6 +87,53 @@ export function useLabels(scene: Scene | null): readonly PlacedLabel[] {
     hovered,
     overlays,
   ]);
+  const report = scene?.desk.report;
+  const labels = useMemo(
+    () => (scene && underHand ? withMarks(scene, rest) : rest),
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [underHand, rest, report],
+  );
+  return { labels, things: desk?.things ?? NOTHING };
+}
+
+const NOTHING: Desk["things"] = new Map();
+
+/** The value that there was before it was held. */
+function useHeld<T>(value: T, held: boolean): T {
+  const [last, setLast] = useState(value);
+  if (!held && last !== value) setLast(value);
+  return held ? last : value;
+}
+
+function takenIn(scene: Scene): Taken {
+  return { boxes: [...scene.overlays, ...fixedMarks(scene)], edges: edgesOf(scene) };
+}
+
+/** The same labels with the marks of the present judgement: where there was a mark before, it stays. */
+function withMarks(scene: Scene, before: readonly PlacedLabel[]): PlacedLabel[] {
+  const known = before.filter((label) => !isMark(label));
+  const marked = before.filter(isMark);
+  const fresh: Label[] = [];
+  for (const mark of scene.desk.shown.marks ? marksOf(scene) : []) {
+    const anchor = anchorOf(mark.forms[0]);
+    const at = marked.findIndex(({ form }) => anchorOf(form) === anchor);
+    const [was] = at < 0 ? [] : marked.splice(at, 1);
+    if (was?.key === mark.key && was.tone === mark.tone) known.push(was);
+    else if (was) known.push({ ...mark, form: { ...was.form, lines: mark.forms[0]?.lines ?? [] } });
+    else fresh.push({ ...mark, forms: mark.forms.slice(0, AT_ONCE) });
+  }
+  const { boxes, edges } = takenIn(scene);
+  const written = known.map(({ form, tone }) => outlineOf(form, tone));
+  return [...known, ...placed(fresh, { boxes: [...boxes, ...written], edges }, scene.size)];
+}
+
+function isMark({ tone }: Label): boolean {
+  return tone === "mark" || tone === "serious";
+}
+
+/** What a mark belongs to. */
+function anchorOf(form: LabelForm | undefined): string {
+  return form?.leader ? `${String(form.leader.x)} ${String(form.leader.y)}` : "";
 }
 
 /** Widths that were measured before the fonts had come are measured anew. */
@@ -194,10 +252,10 @@ function besideLine(a: Point, b: Point, off: number, text: string): LabelForm[] 
 
 /** The number of every snag near its place. */
 function marksOf({ desk, view }: Scene): Label[] {
+  const ofSelected = new Set([...desk.selection].flatMap((id) => desk.snagsOf.get(id) ?? []));
   return (desk.report?.snags ?? []).flatMap((snag, index): Label[] => {
     const serious = snag.weight === "SERIOUS";
-    const chosen = [...snag.beds, ...snag.things.map(({ id }) => id)].some((id) => desk.selection.has(id));
-    const place = index < MOST_MARKS || serious || chosen ? markPlace(snag, desk) : undefined;
+    const place = index < MOST_MARKS || serious || ofSelected.has(snag) ? markPlace(snag, desk) : undefined;
     if (!place) return [];
     const point = toSheet(view, place);
     return [

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, type PointerEvent, type RefObject } from "react";
+import { useCallback, useEffect, useMemo, useRef, type PointerEvent, type RefObject } from "react";
 import type { Bounds } from "./geometry";
 import { useLook } from "../workspace/useAddress";
 import { fitted, lookOf, panned, viewOf, zoomed, type Size, type View } from "./view";
@@ -17,8 +17,11 @@ export interface ViewControl {
 export function useViewControl(plot: Bounds, size: Size | null, frame: RefObject<HTMLElement | null>) {
   const [look, setLook] = useLook();
   const panning = useRef<{ x: number; y: number; pointer: number } | null>(null);
-  const whole = size ? fitted(plot, size) : { scale: 50, x: 0, y: 0 };
-  const view = look && size ? viewOf(look, size) : whole;
+  // One object for as long as it stays: what is drawn to it is drawn anew for another one.
+  const view = useMemo(() => {
+    if (!size) return { scale: 50, x: 0, y: 0 };
+    return look ? viewOf(look, size) : fitted(plot, size);
+  }, [look, plot, size]);
   const current = useRef(view);
   const setOwn = useCallback(
     (next: View) => {

@@ -6,6 +6,7 @@ import { vi } from "vitest";
 import { layers } from "../capabilities";
 import type { AppraisalReport, BedAppraisal, Catalogue, Change, Plan, Snag } from "../api/types";
 import { plain } from "../edits/changes";
+import { snagsByThing } from "../workspace/snagsByThing";
 import { EditQueue } from "../edits/queue";
 import { corners } from "../sheet/geometry";
 import { DeskContext, type Desk } from "../workspace/desk";
@@ -401,6 +402,7 @@ export function deskFor(part: Partial<Desk> = {}) {
     select: vi.fn(),
     outlines: new Map(report.beds.map((bed) => [bed.bed, bed.outline])),
     bedById: new Map(report.beds.map((bed) => [bed.bed, bed])),
+    snagsOf: snagsByThing((part.report ?? report).snags),
     things: new Map(),
     open: vi.fn(),
     paper: null,

@@ -1,4 +1,5 @@
 import { RadioGroup } from "radix-ui";
+import { useEffect, useRef } from "react";
 import { formatMoney } from "../measure/figures";
 import { useDesk } from "./desk";
 import { presentSeason, railSeasons, seasonName, seasonOf } from "./seasons";
@@ -15,6 +16,10 @@ export function SeasonRail() {
     presentSeason(firstSeason, yearBegins),
     desk.season,
   );
+  const shown = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    shown.current?.scrollIntoView({ block: "nearest", inline: "nearest" });
+  }, [desk.season, seasons.length]);
   return (
     <RadioGroup.Root
       aria-label="Season"
@@ -32,9 +37,7 @@ export function SeasonRail() {
             key={season}
             value={String(season)}
             className="min-w-40 flex-1 cursor-pointer snap-start border-r border-hair px-2 py-0.5 text-left last:border-r-0 max-lg:min-w-1/2 data-[state=checked]:bg-ink data-[state=checked]:text-white"
-            ref={(node) => {
-              if (season === desk.season) node?.scrollIntoView({ block: "nearest", inline: "nearest" });
-            }}
+            ref={season === desk.season ? shown : undefined}
           >
             <span className="flex items-baseline gap-2">
               <span className="figures text-base font-semibold">{seasonName(season, yearBegins)}</span>

@@ -1,5 +1,5 @@
 import { RadioGroup } from "radix-ui";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Snag } from "../api/types";
 import { standingThings } from "../capabilities";
 import { words } from "../words";
@@ -38,7 +38,7 @@ export function SnagSlip() {
   const [by, setBy] = useState<Grouping>("cause");
   // A garden that has just been opened is judged before it is known what would help.
   const judged = whole ?? report;
-  const snags = known(judged?.snags ?? []);
+  const snags = useMemo(() => known(judged?.snags ?? []), [judged?.snags]);
   if (desk.paper !== null) return null;
   if (folded.slip) return <Unfold count={judged && snags.size} />;
   // What a preview does not judge stays as it is known.

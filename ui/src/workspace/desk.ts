@@ -10,6 +10,7 @@ import type {
   Plan,
   Point,
   Rectangle,
+  Snag,
   Units,
   Walk,
 } from "../api/types";
@@ -89,6 +90,8 @@ export interface Desk {
   /** Outlines of the standing beds, those of edits still on their way included. */
   outlines: ReadonlyMap<string, Rectangle>;
   bedById: ReadonlyMap<string, BedAppraisal>;
+  /** What is wrong with a bed or another thing, for those that have a snag. */
+  snagsOf: ReadonlyMap<string, readonly Snag[]>;
   /** Everything that can be picked up on the sheet in this season. */
   things: ReadonlyMap<string, Thing>;
   shown: Shown;

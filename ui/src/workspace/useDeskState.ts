@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
+import { startTransition, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { Problem } from "../api/client";
 import {
   judgedFrom,
@@ -15,13 +15,15 @@ import { outlinesAfter, planAfter } from "../edits/changes";
 import { Previews, type Preview } from "../edits/previews";
 import { EditQueue, type Item } from "../edits/queue";
 import { layers } from "../capabilities";
-import type { Thing } from "../sheet/things";
+import type { Ground } from "../sheet/layer";
+import { asBefore, type Thing } from "../sheet/things";
 import type { Desk, Shown, SketchLine, SlopeLine, Tool } from "./desk";
 import { follow, told } from "./following";
 import { presentSeason } from "./seasons";
 import { defaultStep } from "./steps";
 import { useAddress, usePicked } from "./useAddress";
 import { goToFields } from "./fields";
+import { snagsByThing } from "./snagsByThing";
 import { useFolded } from "./useFolded";
 
 interface Opened {
@@ -69,7 +71,10 @@ export function useDeskState(id: string): Opened {
         id,
         ({ revision, base }, season) => judgedFrom(client, judgement(id, revision, season), base),
         (answer, failure) => {
-          setPreview(answer);
+          // What is under the hand is drawn first.
+          startTransition(() => {
+            setPreview(answer);
+          });
           if (failure instanceof Problem) queue.tell({ tone: "refused", text: failure.message });
         },
       ),
@@ -136,11 +141,12 @@ export function useDeskState(id: string): Opened {
     [known, own],
   );
 
-  const things = useMemo(() => {
-    if (!plan || !known) return new Map<string, Thing>();
-    const ground = { plan, season: shownSeason, outlines, bedById, catalogue: known };
-    return new Map(layers.flatMap((layer) => layer.things(ground)).map((thing) => [thing.id, thing]));
-  }, [plan, known, shownSeason, outlines, bedById]);
+  const thingsOf = useMemo(remembering, []);
+  const things = useMemo(
+    () => thingsOf(plan && known && { plan, season: shownSeason, outlines, bedById, catalogue: known }),
+    [thingsOf, plan, known, shownSeason, outlines, bedById],
+  );
+  const snagsOf = useMemo(() => snagsByThing(report?.snags ?? []), [report?.snags]);
 
   if (!garden.data || !plan || !offered)
     return { desk: null, failure: garden.failureReason ?? catalogue.failureReason };
@@ -204,6 +210,7 @@ export function useDeskState(id: string): Opened {
     },
     outlines,
     bedById,
+    snagsOf,
     things,
     shown,
     show: (part) => {
@@ -223,6 +230,15 @@ export function useDeskState(id: string): Opened {
     setSketch,
   };
   return { desk, failure: null };
+}
+
+/** The function that tells the things of the ground; what is as it was the last time is the same object. */
+function remembering() {
+  let last: ReadonlyMap<string, Thing> = new Map();
+  return (ground: Ground | undefined) => {
+    last = asBefore(last, ground ? layers.flatMap((layer) => layer.things(ground)) : []);
+    return last;
+  };
 }
 
 /** Of whatever a plan lists. */
