@@ -64,8 +64,18 @@ export async function request<T>(
   }
   const text = await response.text();
   const value: unknown = text === "" ? undefined : parse(text);
-  if (!response.ok) throw new Problem(response.status, isRecord(value) ? value : {});
+  if (!response.ok || isProblem(response)) throw problem(response.status, value);
   return value as T;
+}
+
+/** A preview that is refused is a problem too, though the question was answered. */
+function isProblem({ headers }: Response): boolean {
+  return headers.get("Content-Type")?.startsWith("application/problem+json") ?? false;
+}
+
+function problem(status: number, value: unknown): Problem {
+  const body = isRecord(value) ? value : {};
+  return new Problem(typeof body["status"] === "number" ? body["status"] : status, body);
 }
 
 /** Sends a file as it is and reads what the program makes of it. */

@@ -22,6 +22,8 @@ import type {
   LedgerEntry,
   LedgerPage,
   Lie,
+  DeletedGarden,
+  GardenPicture,
   ListedGarden,
   Point,
   Route,
@@ -36,6 +38,7 @@ export const keys = {
   session: ["session"] as const,
   catalogue: ["catalogue"] as const,
   gardens: ["gardens"] as const,
+  deleted: ["gardens", "deleted"] as const,
   garden: (id: string) => ["garden", id] as const,
   appraisals: (id: string) => ["appraisal", id] as const,
   appraisal: (id: string, revision: number, season: number) => ["appraisal", id, revision, season] as const,
@@ -63,6 +66,23 @@ export function useGardens() {
   return useQuery({
     queryKey: keys.gardens,
     queryFn: () => request<ListedGarden[]>("GET", "/api/gardens"),
+  });
+}
+
+/** What was deleted and can still be brought back. */
+export function useDeletedGardens() {
+  return useQuery({
+    queryKey: keys.deleted,
+    queryFn: () => request<DeletedGarden[]>("GET", "/api/gardens/deleted"),
+  });
+}
+
+/** @param touchedAt when the garden was edited last: until it is edited again the picture stays */
+export function useGardenPicture(id: string, touchedAt: string) {
+  return useQuery({
+    queryKey: ["picture", id, touchedAt],
+    queryFn: () => request<GardenPicture>("GET", `/api/gardens/${id}/picture`),
+    staleTime: Infinity,
   });
 }
 

@@ -30,7 +30,7 @@ function queueWith(answers: (() => GardenView)[], storage = shelf()) {
   });
   const options = { garden: "g", revision: () => revision, onGarden, storage, patience: 1 };
   const queue = new EditQueue({ ...options, send: send as never });
-  return { queue, sent, onGarden, storage };
+  return { queue, send, sent, onGarden, storage };
 }
 
 function fail(error: Error): () => GardenView {
@@ -55,6 +55,13 @@ describe("edits on their way", () => {
       { revision: 0, key: "one" },
       { revision: 1, key: "two" },
     ]);
+  });
+
+  it("go back to before an edit of the history like any other edit", async () => {
+    const { queue, send } = queueWith([() => view(1)]);
+    queue.add({ kind: "back", entry: 7 });
+    await settled(queue);
+    expect(send).toHaveBeenCalledWith("POST", "/api/gardens/g/history/7/back", { revision: 0 });
   });
 
   it("wait while the database is away, say so, and are made when it is back", async () => {

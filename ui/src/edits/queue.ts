@@ -9,7 +9,11 @@ import type { Change, GardenView } from "../api/types";
 
 /** @property revision of the garden that a change was made of; known from the first attempt on */
 export type Item =
-  { kind: "change"; key: string; change: Change; revision?: number } | { kind: "undo" } | { kind: "redo" };
+  | { kind: "change"; key: string; change: Change; revision?: number }
+  | { kind: "undo" }
+  | { kind: "redo" }
+  /** To before an edit of the history. */
+  | { kind: "back"; entry: number };
 
 export interface Notice {
   tone: "refused" | "told";
@@ -180,7 +184,8 @@ export class EditQueue {
       const { key, change, revision } = item;
       return this.send<GardenView>("POST", `${path}/changes`, { revision, key, change });
     }
-    return this.send<GardenView>("POST", `${path}/${item.kind}`, { revision: this.options.revision() });
+    const what = item.kind === "back" ? `history/${String(item.entry)}/back` : item.kind;
+    return this.send<GardenView>("POST", `${path}/${what}`, { revision: this.options.revision() });
   }
 
   private update(part: Partial<QueueState>): void {

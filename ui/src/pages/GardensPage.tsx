@@ -1,13 +1,13 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { AlertDialog } from "radix-ui";
 import { useRef, useState } from "react";
-import { Link, Navigate, useNavigate } from "react-router";
+import { Navigate, useNavigate } from "react-router";
 import { Away, Problem, request, type Fault } from "../api/client";
 import { keys, useGardens, useSession } from "../api/queries";
 import type { GardenView } from "../api/types";
-import { ShareDialog } from "../sharing/ShareDialog";
 import { SharedGardens } from "../sharing/SharedGardens";
 import { words } from "../words";
+import { DeletedGardens } from "./DeletedGardens";
+import { GardenRow } from "./GardenRow";
 import { NewGardenForm } from "./NewGardenForm";
 import { OneBedForm } from "./OneBedForm";
 
@@ -23,11 +23,6 @@ export function GardensPage() {
   const [beginning, setBeginning] = useState<"garden" | "bed" | null>(null);
 
   if (session.data && session.data.name === undefined) return <Navigate to="/" replace />;
-
-  async function remove(id: string) {
-    await request("DELETE", `/api/gardens/${id}`);
-    await client.invalidateQueries({ queryKey: keys.gardens });
-  }
 
   async function signOut() {
     await request("DELETE", "/api/session");
@@ -50,19 +45,7 @@ export function GardensPage() {
       <ul className="mt-4 border-t border-ink">
         {gardens.data?.length === 0 && <li className="py-3 text-soft">None yet. Begin one below.</li>}
         {(gardens.data ?? []).map((garden) => (
-          <li key={garden.id} className="flex items-baseline gap-3 border-b border-rule py-2">
-            <Link
-              to={`/gardens/${garden.id}`}
-              className="min-w-0 grow truncate text-lg hover:text-mark hover:underline"
-            >
-              {garden.name}
-            </Link>
-            <span className="shrink-0 text-sm text-soft">
-              since <span className="figures">{garden.firstSeason}</span>
-            </span>
-            <ShareDialog garden={garden.id} name={garden.name} />
-            <DeleteButton name={garden.name} onDelete={() => void remove(garden.id)} />
-          </li>
+          <GardenRow key={garden.id} garden={garden} />
         ))}
       </ul>
       <div className="mt-4 flex flex-wrap gap-2">
@@ -84,33 +67,8 @@ export function GardensPage() {
       {beginning === "garden" && <NewGardenForm />}
       {beginning === "bed" && <OneBedForm />}
       <SharedGardens />
+      <DeletedGardens />
     </main>
-  );
-}
-
-function DeleteButton({ name, onDelete }: { name: string; onDelete: () => void }) {
-  return (
-    <AlertDialog.Root>
-      <AlertDialog.Trigger className="text-button shrink-0 text-sm" aria-label={`Delete ${name}`}>
-        Delete
-      </AlertDialog.Trigger>
-      <AlertDialog.Portal>
-        <AlertDialog.Overlay className="fixed inset-0 bg-ink/40" />
-        <AlertDialog.Content className="fixed top-1/3 left-1/2 w-96 max-w-[calc(100vw-2rem)] -translate-x-1/2 border border-ink bg-white p-4">
-          <AlertDialog.Title className="text-lg break-words">Delete {name}?</AlertDialog.Title>
-          <AlertDialog.Description className="mt-1">
-            It goes with all its seasons and edits, for good. If in doubt, open it and take it away as a file
-            first.
-          </AlertDialog.Description>
-          <div className="mt-4 flex justify-end gap-2">
-            <AlertDialog.Cancel className="plain-button">Keep it</AlertDialog.Cancel>
-            <AlertDialog.Action className="strong-button" onClick={onDelete}>
-              Delete it
-            </AlertDialog.Action>
-          </div>
-        </AlertDialog.Content>
-      </AlertDialog.Portal>
-    </AlertDialog.Root>
   );
 }
 

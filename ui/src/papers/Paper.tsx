@@ -101,10 +101,11 @@ export function Paper<T extends RowData>(props: Props<T>) {
 
 /** What the table says, for a spreadsheet; a text that looks like a formula stays a text. */
 export function csvOf<T>(rows: readonly T[], columns: readonly Column<T>[]): string {
+  const told = columns.filter(({ buttons }) => !buttons);
   return unparse(
     {
-      fields: columns.map(({ head }) => head),
-      data: rows.map((row) => columns.map(({ value }) => value(row) ?? "")),
+      fields: told.map(({ head }) => head),
+      data: rows.map((row) => told.map(({ value }) => value(row) ?? "")),
     },
     { escapeFormulae: true },
   );

@@ -18,6 +18,8 @@ export interface Column<T> {
   sum?: (rows: readonly T[]) => string;
   /** Rows can be put into groups by it. */
   groups?: boolean;
+  /** It holds buttons: nothing to be exported. */
+  buttons?: boolean;
 }
 
 /** Lines of figures, each with so many figure spaces after it that the decimal points stand below each other. */

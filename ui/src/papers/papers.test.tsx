@@ -135,6 +135,12 @@ describe("figures of a paper", () => {
     expect(csvOf(evil, columns)).toBe('For,Wood,Length,Cost\r\n"\'=HYPERLINK(""x""), ""y""",larch,2.4,10.1');
   });
 
+  it("leave out what holds buttons", () => {
+    const [first] = columns;
+    if (!first) throw new Error("there is no column");
+    expect(csvOf(boards, [first, { ...first, key: "back", buttons: true }])).toBe(csvOf(boards, [first]));
+  });
+
   it("have no sum of a single line", () => {
     expect(linesOf([1], undefined, true)).toEqual([{ kind: "row", row: 1 }]);
     expect(linesOf([1, 2], undefined, false)).toHaveLength(2);

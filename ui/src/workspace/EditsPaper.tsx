@@ -16,7 +16,30 @@ const COLUMNS: Column<HistoryEntry>[] = [
   { key: "who", head: "Who", value: ({ madeBy }) => madeBy, groups: true },
   { key: "what", head: "What", value: ({ words }) => words },
   { key: "kind", head: "Was", value: ({ kind }) => KINDS[kind] ?? kind, groups: true },
+  {
+    key: "back",
+    head: "Back",
+    value: () => null,
+    cell: (entry) => <GoBack entry={entry} />,
+    buttons: true,
+  },
 ];
+
+function GoBack({ entry }: { entry: HistoryEntry }) {
+  const { queue } = useDesk();
+  return (
+    <button
+      type="button"
+      className="text-button text-sm whitespace-nowrap print:hidden"
+      aria-label={`Go back to before: ${entry.words}`}
+      onClick={() => {
+        queue.add({ kind: "back", entry: entry.id });
+      }}
+    >
+      Go back to before this
+    </button>
+  );
+}
 
 /** Who changed what and when, the newest first. */
 export function EditsPaper() {
@@ -29,6 +52,8 @@ export function EditsPaper() {
       columns={COLUMNS}
       rowKey={({ id }) => String(id)}
       empty="Nothing has been edited yet."
-    />
+    >
+      Going back is one edit, and Undo takes it back. Receipts stay as they are: what is paid is paid.
+    </Paper>
   );
 }

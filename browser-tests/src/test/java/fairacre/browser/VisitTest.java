@@ -50,14 +50,14 @@ class VisitTest {
     }
 
     @Test
-    void aGardenIsDeletedOnlyAfterAskingBack() {
+    void aDeletedGardenIsBroughtBack() {
         try (Garden garden = Garden.begun()) {
             garden.page().navigate(Garden.SERVER.address() + "/gardens");
             garden.button("Delete Test garden").click();
-            garden.button("Keep it").click();
-            garden.button("Delete Test garden").click();
-            garden.button("Delete it").click();
             assertThat(garden.page().getByText("None yet. Begin one below.")).isVisible();
+            garden.button("Bring Test garden back").click();
+            garden.button("Copy Test garden").click();
+            assertThat(garden.page().getByText("Test garden 2")).isVisible();
             assertThat(garden.complaints()).isEmpty();
         }
     }
@@ -81,6 +81,8 @@ class VisitTest {
             garden.button("Edits").click();
             assertThat(garden.page().getByRole(AriaRole.TABLE)).containsText("Placed Bed 1");
             assertThat(garden.page().getByRole(AriaRole.TABLE)).containsText("@example.org");
+            garden.button("Go back to before: Placed Bed 1").click();
+            assertThat(garden.page().getByRole(AriaRole.TABLE)).containsText("Went back to before: Placed Bed 1");
         }
     }
 

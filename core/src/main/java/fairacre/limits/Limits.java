@@ -47,6 +47,16 @@ public final class Limits {
         return value;
     }
 
+    /** A name cut off so that it is no longer than names may be, its ending included. */
+    public static String shortened(String name, String ending) {
+        int room = LONGEST_NAME - ending.length();
+        boolean fits = name.codePointCount(0, name.length()) <= room;
+        return (fits
+                        ? name
+                        : name.substring(0, name.offsetByCodePoints(0, room)).strip())
+                + ending;
+    }
+
     public static String name(String value, String field) {
         String name = present(value, field).strip();
         if (name.isEmpty()) {

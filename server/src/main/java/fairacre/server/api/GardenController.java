@@ -19,8 +19,10 @@ import fairacre.format.PriceFile;
 import fairacre.format.Table;
 import fairacre.format.WorkbookFile;
 import fairacre.limits.RefusedException;
+import fairacre.outline.Point;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
+import fairacre.plan.StandingBed;
 import fairacre.server.garden.GardenService;
 import fairacre.server.garden.HistoryEntry;
 import fairacre.server.garden.LedgerService;
@@ -28,6 +30,8 @@ import fairacre.server.store.GardenStore;
 import fairacre.server.store.Role;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,6 +45,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -59,11 +64,13 @@ class GardenController {
     private final GardenService gardens;
     private final LedgerService ledger;
     private final Followers followers;
+    private final Clock clock;
 
-    GardenController(GardenService gardens, LedgerService ledger, Followers followers) {
+    GardenController(GardenService gardens, LedgerService ledger, Followers followers, Clock clock) {
         this.gardens = gardens;
         this.ledger = ledger;
         this.followers = followers;
+        this.clock = clock;
     }
 
     /**
@@ -109,6 +116,53 @@ class GardenController {
         return GardenView.of(gardens.get(owner.id(), garden));
     }
 
+    /**
+     * The garden in small.
+     *
+     * @param ground corners of each piece of ground
+     * @param beds corners of each bed that stands
+     */
+    record Picture(List<List<Point>> ground, List<List<Point>> beds) {}
+
+    /** As it is in the present season, or in its first if that is yet to come. */
+    @GetMapping("/{garden}/picture")
+    Picture picture(Owner owner, @PathVariable UUID garden) {
+        Plan plan = gardens.get(owner.id(), garden).plan();
+        int season = Math.max(plan.firstSeason(), Plan.season(LocalDate.now(clock), plan.yearBegins()));
+        return new Picture(
+                plan.site().pieces(),
+                plan.standing(season).stream().map(StandingBed::corners).toList());
+    }
+
+    /** What a garden is to be called. */
+    record Name(String name) {}
+
+    @PutMapping("/{garden}/name")
+    @Needs(Role.EDITOR)
+    GardenView rename(Owner owner, @PathVariable UUID garden, @RequestBody Name name) {
+        return GardenView.of(gardens.rename(owner.id(), owner.account(), garden, name.name()));
+    }
+
+    /** A garden of one's own like this one, without its edits and receipts. */
+    @PostMapping("/{garden}/copy")
+    @ResponseStatus(HttpStatus.CREATED)
+    @Needs(Role.READER)
+    GardenView copy(Owner owner, @PathVariable UUID garden) {
+        return GardenView.of(gardens.copy(owner.id(), garden, owner.account()));
+    }
+
+    /** What was deleted and can still be brought back. */
+    @GetMapping("/deleted")
+    List<GardenStore.Deleted> deleted(Owner owner) {
+        return gardens.deleted(owner.id());
+    }
+
+    @PostMapping("/deleted/{id}")
+    GardenView bringBack(Owner owner, @PathVariable UUID id) {
+        return GardenView.of(gardens.bringBack(owner.id(), id));
+    }
+
+    /** It can be brought back for a week. */
     @DeleteMapping("/{garden}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(Owner owner, @PathVariable UUID garden) {
@@ -154,6 +208,13 @@ class GardenController {
     @GetMapping("/{garden}/history")
     List<HistoryEntry> history(Owner owner, @PathVariable UUID garden) {
         return gardens.history(owner.id(), garden);
+    }
+
+    /** Goes back to before an edit, as one edit. */
+    @PostMapping("/{garden}/history/{entry}/back")
+    @Needs(Role.EDITOR)
+    GardenView goBack(Owner owner, @PathVariable UUID garden, @PathVariable long entry, @RequestBody AtRevision at) {
+        return GardenView.of(gardens.goBack(owner.id(), owner.account(), garden, entry, at.revision()));
     }
 
     /**

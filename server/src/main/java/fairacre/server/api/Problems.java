@@ -23,6 +23,7 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
@@ -32,8 +33,18 @@ import tools.jackson.core.JacksonException;
 class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> refused(RefusedException refused) {
-        return answer(refusal(refused.refusal()));
+    ResponseEntity<ProblemDetail> refused(RefusedException refused, WebRequest request) {
+        return ResponseEntity.status(statusOfARefusal(request)).body(refusal(refused.refusal()));
+    }
+
+    /**
+     * That an edit would be refused is an answer to the question what it would lead to: browsers write every other
+     * status in their console, with each move of a pointer.
+     */
+    private static HttpStatus statusOfARefusal(WebRequest request) {
+        boolean preview = request instanceof ServletWebRequest asked
+                && asked.getRequest().getRequestURI().endsWith("/previews");
+        return preview ? HttpStatus.OK : HttpStatus.UNPROCESSABLE_CONTENT;
     }
 
     @ExceptionHandler
@@ -161,11 +172,10 @@ class Problems extends ResponseEntityExceptionHandler {
             Fault fault = Pointers.fault(json);
             String field = fault.pointer().startsWith("/") ? fault.pointer().substring(1) : fault.pointer();
             return new ResponseEntity<>(
-                    refusal(new Refusal(field, fault.wrong(), fault.right())), HttpStatus.UNPROCESSABLE_CONTENT);
+                    refusal(new Refusal(field, fault.wrong(), fault.right())), statusOfARefusal(request));
         }
         return new ResponseEntity<>(
-                refusal(new Refusal("", "the request has no readable body", "send JSON")),
-                HttpStatus.UNPROCESSABLE_CONTENT);
+                refusal(new Refusal("", "the request has no readable body", "send JSON")), statusOfARefusal(request));
     }
 
     private static ProblemDetail refusal(Refusal refusal) {

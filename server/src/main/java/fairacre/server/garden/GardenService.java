@@ -1,5 +1,7 @@
 package fairacre.server.garden;
 
+import static java.util.stream.Collectors.toSet;
+
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import fairacre.appraisal.Appraisal;
@@ -11,6 +13,7 @@ import fairacre.cost.CuttingPlan;
 import fairacre.cost.KnownCuts;
 import fairacre.ledger.Forecast;
 import fairacre.ledger.Paid;
+import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.merge.Rebase;
 import fairacre.plan.Change;
@@ -33,6 +36,8 @@ import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.joda.money.Money;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
@@ -182,6 +187,63 @@ public class GardenService {
         return gardens.find(owner, garden).orElseThrow(NoSuchGardenException::new);
     }
 
+    /**
+     * A garden like this one, under a name that is free, without its edits and receipts.
+     *
+     * @param to whose it is to be
+     */
+    @Transactional
+    public StoredGarden copy(UUID owner, UUID garden, UUID to) {
+        Plan plan = get(owner, garden).plan().withId(UUID.randomUUID());
+        return create(to, renamed(plan, freeName(to, plan.name())));
+    }
+
+    /** The plan under a name that none of the owner's gardens has. */
+    Plan underAFreeName(UUID owner, Plan plan) {
+        return renamed(plan, freeName(owner, plan.name()));
+    }
+
+    private static Plan renamed(Plan plan, String name) {
+        return plan.apply(describing(plan, name)).orThrow();
+    }
+
+    private static Change describing(Plan plan, String name) {
+        return new Change.DescribeGarden(name, plan.units(), plan.yearBegins());
+    }
+
+    /** The name itself, or with the first number from 2 on that makes it free. */
+    private String freeName(UUID owner, String name) {
+        Set<String> taken =
+                gardens.list(owner).stream().map(GardenStore.Listed::name).collect(toSet());
+        return Stream.concat(
+                        Stream.of(name),
+                        IntStream.iterate(2, n -> n + 1).mapToObj(n -> Limits.shortened(name, " " + n)))
+                .filter(free -> !taken.contains(free))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Another name for it: an edit like any other. */
+    @Transactional
+    public StoredGarden rename(UUID owner, UUID by, UUID garden, String name) {
+        StoredGarden stored = locked(owner, garden);
+        return change(owner, by, garden, stored.revision(), null, describing(stored.plan(), name));
+    }
+
+    public List<GardenStore.Deleted> deleted(UUID owner) {
+        return gardens.deleted(owner);
+    }
+
+    /** @throws NoSuchGardenException if the owner has none of this id to bring back */
+    @Transactional
+    public StoredGarden bringBack(UUID owner, UUID garden) {
+        if (!gardens.bringBack(owner, garden)) {
+            throw new NoSuchGardenException();
+        }
+        return get(owner, garden);
+    }
+
+    /** It can be brought back for a week. */
     @Transactional
     public void delete(UUID owner, UUID garden) {
         if (!gardens.delete(owner, garden)) {
@@ -381,6 +443,28 @@ public class GardenService {
         replay(stored, edit.after());
         log.redo(garden, revision + 1, by, edit);
         return get(owner, garden);
+    }
+
+    /**
+     * Goes back to how the garden was before an edit: one edit, that undo takes back. What is paid stays paid.
+     *
+     * @param entry of the history
+     * @throws StaleRevisionException if the garden is at another revision
+     * @throws RefusedException if the garden has no such edit, or too many came after it
+     */
+    @Transactional
+    public StoredGarden goBack(UUID owner, UUID by, UUID garden, long entry, long revision) {
+        StoredGarden stored = locked(owner, garden);
+        Plan plan = atRevision(stored, revision);
+        ChangeLog.Entry edit = log.find(garden, entry)
+                .orElseThrow(() -> new RefusedException("entry", "this garden has no such edit", "look at its edits"));
+        List<Change> back = log.since(garden, edit.revision() - 1).stream()
+                .flatMap(later -> later.before() instanceof Change.Batch batch
+                        ? batch.changes().stream()
+                        : Stream.of(later.before()))
+                .toList();
+        String label = "Went back to before: " + HistoryEntry.of(edit, plan).words();
+        return change(owner, by, garden, revision, null, new Change.Batch(Limits.shortened(label, ""), back));
     }
 
     private ChangeLog.Entry entry(StoredGarden stored, long revision, Optional<Long> edit, String what) {

@@ -177,7 +177,7 @@ public class LedgerService {
      */
     @Transactional
     public StoredGarden begin(UUID owner, Plan plan, List<Entry> entries) {
-        StoredGarden begun = gardens.create(owner, plan);
+        StoredGarden begun = gardens.create(owner, gardens.underAFreeName(owner, plan));
         restore(plan.id(), plan.currency(), entries);
         return begun;
     }

@@ -10,6 +10,7 @@ import fairacre.server.store.generated.tables.records.ChangeLogRecord;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
@@ -69,6 +70,12 @@ public class ChangeLog {
     public void redo(UUID garden, long revision, UUID madeBy, Entry edit) {
         mark(edit.id(), DONE);
         follow(garden, revision, madeBy, "REDO", edit, edit.before(), edit.after());
+    }
+
+    /** An entry of a garden. */
+    public Optional<Entry> find(UUID garden, long id) {
+        return entries(CHANGE_LOG.GARDEN.eq(garden).and(CHANGE_LOG.ID.eq(id)), 1).stream()
+                .findFirst();
     }
 
     public Entry get(long id) {

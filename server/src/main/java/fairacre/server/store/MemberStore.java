@@ -48,6 +48,7 @@ public class MemberStore {
                 .on(GARDEN_MEMBER.GARDEN.eq(coalesce(VARIANT.OF_GARDEN, GARDEN.ID)))
                 .and(GARDEN_MEMBER.ACCOUNT.eq(account))
                 .where(GARDEN.ID.eq(garden))
+                .and(GARDEN.DELETED_AT.isNull())
                 .and(GARDEN.OWNER.eq(account).or(GARDEN_MEMBER.ROLE.isNotNull()))
                 .fetchOptional(row -> new Access(row.value1(), Role.valueOf(row.value2())));
     }
@@ -81,6 +82,7 @@ public class MemberStore {
                 .join(ACCOUNT)
                 .on(ACCOUNT.ID.eq(GARDEN.OWNER))
                 .where(GARDEN_MEMBER.ACCOUNT.eq(account))
+                .and(GARDEN.DELETED_AT.isNull())
                 .orderBy(GARDEN.NAME, GARDEN.CREATED_AT)
                 .fetch(row ->
                         new Shared(row.value1(), row.value2(), row.value3(), row.value4(), Role.valueOf(row.value5())));

@@ -51,6 +51,7 @@ final class PlanReader {
                 .from(GARDEN)
                 .where(GARDEN.ID.eq(garden))
                 .and(GARDEN.OWNER.eq(owner))
+                .and(GARDEN.DELETED_AT.isNull())
                 .fetchOptional(PlanReader::stored);
     }
 
