@@ -1,4 +1,5 @@
 import type { Bed, Frame, Wall } from "../api/types";
+import { densityUnit, inUnit, stiffnessUnit } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
 import { jointWords, partWords, words } from "../words";
@@ -62,6 +63,8 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
   };
   const material = materials.find((m) => m.key === frame?.material);
 
+  const density = densityUnit(desk.units);
+  const stiffness = stiffnessUnit(desk.units);
   const wall = first && revisionIn(first, desk.season)?.build.wall;
   const masonry = masonries.find((m) => m.key === wall?.kind);
 
@@ -95,9 +98,10 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
         <p className="text-sm text-soft">
           Lasts <span className="figures">{material.leastYears}</span> to{" "}
           <span className="figures">{material.mostYears}</span> years in the ground. Weighs{" "}
-          <span className="figures">{material.leastDensity}</span> to{" "}
-          <span className="figures">{material.mostDensity}</span> kg/m³, dry to wet; stiffness{" "}
-          <span className="figures">{material.stiffness}</span> GPa wet. {material.remark}
+          <span className="figures">{inUnit(material.leastDensity, density)}</span> to{" "}
+          <span className="figures">{inUnit(material.mostDensity, density)}</span> {density.name}, dry to wet;
+          stiffness <span className="figures">{inUnit(material.stiffness, stiffness)}</span> {stiffness.name}{" "}
+          wet. {material.remark}
         </p>
       )}
       {wall && masonry && (

@@ -2,6 +2,7 @@ import { plainNumber } from "../measure/numbers";
 import { useState } from "react";
 import { Problem, request } from "../api/client";
 import type { Catalogue, Workshop } from "../api/types";
+import { densityUnit, inUnit, stiffnessUnit } from "../measure/figures";
 import { formatLength, parseLength } from "../measure/lengths";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
@@ -15,6 +16,8 @@ export function OwnKinds() {
   const desk = useDesk();
   const { workshop } = desk.plan;
   const { materials, boards } = desk.garden.own;
+  const density = densityUnit(desk.units);
+  const stiffness = stiffnessUnit(desk.units);
 
   function put(part: Partial<Workshop>) {
     desk.submit({ kind: "PutWorkshop", workshop: { ...workshop, ...part } });
@@ -35,8 +38,8 @@ export function OwnKinds() {
               name={material.label}
               told={[
                 `${range(material.leastYears, material.mostYears)} years`,
-                `${range(material.leastDensity, material.mostDensity)} kg/m³`,
-                `${String(material.stiffness)} GPa`,
+                `${inUnit(material.leastDensity, density)} to ${inUnit(material.mostDensity, density)} ${density.name}`,
+                `${inUnit(material.stiffness, stiffness)} ${stiffness.name}`,
               ].join(", ")}
               onTakeOff={
                 workshop.materials.includes(material.key)
@@ -110,6 +113,9 @@ const NO_MATERIAL = {
 };
 
 function NewMaterial({ onAdd }: { onAdd: (material: Keyed) => void }) {
+  const { units } = useDesk();
+  const density = densityUnit(units);
+  const stiffness = stiffnessUnit(units);
   const [draft, setDraft] = useState(NO_MATERIAL);
   const { faults, add } = useAdding<Catalogue["materials"][number]>(
     "/api/catalogue/materials",
@@ -140,10 +146,13 @@ function NewMaterial({ onAdd }: { onAdd: (material: Keyed) => void }) {
       <div className="grid grid-cols-2 gap-2">
         {field("leastYears", "Lasts at least, years")}
         {field("mostYears", "At most, years")}
-        {field("leastDensity", "Weighs dry, kg/m³")}
-        {field("mostDensity", "Wet, kg/m³")}
+        {field("leastDensity", `Weighs dry, ${density.name}`)}
+        {field("mostDensity", `Wet, ${density.name}`)}
       </div>
-      {field("stiffness", "Stiffness wet, GPa: softwood 8, recycled plastic 0.5 to 1")}
+      {field(
+        "stiffness",
+        `Stiffness wet, ${stiffness.name}: softwood ${inUnit(8, stiffness)}, recycled plastic ${inUnit(0.5, stiffness)} to ${inUnit(1, stiffness)}`,
+      )}
       {field("remark", "What to keep in mind", false)}
       <p className="text-sm text-soft">{words.oldTimber}</p>
       <button
@@ -155,9 +164,9 @@ function NewMaterial({ onAdd }: { onAdd: (material: Keyed) => void }) {
             name: draft.name,
             leastYears: figure(draft.leastYears),
             mostYears: figure(draft.mostYears),
-            leastDensity: figure(draft.leastDensity),
-            mostDensity: figure(draft.mostDensity),
-            stiffness: figure(draft.stiffness),
+            leastDensity: figure(draft.leastDensity, density.size, 0),
+            mostDensity: figure(draft.mostDensity, density.size, 0),
+            stiffness: figure(draft.stiffness, stiffness.size),
             remark: draft.remark,
           });
         }}
@@ -253,7 +262,8 @@ function range(least: number, most: number): string {
 }
 
 /** A number as it was typed; what is none is left to the program to refuse. */
-function figure(text: string): number | string {
-  const number = Number(plainNumber(text));
-  return text.trim() === "" || Number.isNaN(number) ? text : number;
+/** In the program's own unit, to so many decimals; what is no number as it was typed. */
+function figure(text: string, size = 1, decimals = 3): number | string {
+  const number = Number(plainNumber(text)) * size;
+  return text.trim() === "" || Number.isNaN(number) ? text : Number(number.toFixed(decimals));
 }

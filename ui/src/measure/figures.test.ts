@@ -1,5 +1,8 @@
 import { describe, expect, it } from "vitest";
 import {
+  densityUnit,
+  inUnit,
+  stiffnessUnit,
   formatArea,
   formatDifference,
   formatDistance,
@@ -47,6 +50,18 @@ describe("figures", () => {
     expect(formatShare(0.001)).toBe("<1 %");
     expect(formatShare(0)).toBe("0 %");
     expect(formatShare(0.284)).toBe("28 %");
+  });
+});
+
+describe("what a material weighs and how stiff it is", () => {
+  // NIST SP 811, appendix B.8: 1 lb/ft³ is 16.01846 kg/m³, 1 psi is 6.894757 kPa.
+  it("is told in the units of the garden", () => {
+    expect(densityUnit("FEET_AND_INCHES").size).toBeCloseTo(16.01846, 5);
+    expect(stiffnessUnit("FEET_AND_INCHES").size).toBeCloseTo(6.894757, 6);
+    expect(inUnit(560, densityUnit("FEET_AND_INCHES"))).toBe("35");
+    expect(inUnit(8, stiffnessUnit("FEET_AND_INCHES"))).toBe("1.16");
+    expect(inUnit(560, densityUnit("METRIC"))).toBe("560");
+    expect(inUnit(0.8, stiffnessUnit("METRIC"))).toBe("0.8");
   });
 });
 

@@ -52,6 +52,35 @@ export function formatWeight(leastKilograms: number, mostKilograms: number, unit
   return `${(leastKilograms * each).toFixed(0)} to ${(mostKilograms * each).toFixed(0)} ${unit}`;
 }
 
+/** How much a material weighs by its volume, and how stiff it is, in one unit of each kind. */
+interface MaterialUnit {
+  name: string;
+  /** Of the program's own: kilograms per cubic metre, gigapascals. */
+  size: number;
+  decimals: number;
+}
+
+const POUNDS_PER_CUBIC_FOOT = KILOGRAMS_PER_POUND / METRES_PER_FOOT ** 3;
+/** Newtons of a pound's weight by standard gravity on a square inch, by a thousand million pascals. */
+const MILLION_PSI = (KILOGRAMS_PER_POUND * 9.80665) / 0.0254 ** 2 / 1000;
+
+export function densityUnit(units: Units): MaterialUnit {
+  return units === "METRIC"
+    ? { name: "kg/m³", size: 1, decimals: 0 }
+    : { name: "lb/cu ft", size: POUNDS_PER_CUBIC_FOOT, decimals: 0 };
+}
+
+export function stiffnessUnit(units: Units): MaterialUnit {
+  return units === "METRIC"
+    ? { name: "GPa", size: 1, decimals: 1 }
+    : { name: "million psi", size: MILLION_PSI, decimals: 2 };
+}
+
+/** The figure alone; what is after the point only where there is something. */
+export function inUnit(value: number, { size, decimals }: MaterialUnit): string {
+  return String(Number((value / size).toFixed(decimals)));
+}
+
 /** A whole figure in the gardener's unit of weight, kilograms or pounds. */
 export function fromKilograms(kilograms: number, units: Units): number {
   return Math.round(units === "METRIC" ? kilograms : kilograms / KILOGRAMS_PER_POUND);

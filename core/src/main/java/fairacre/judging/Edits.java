@@ -52,6 +52,6 @@ public record Edits(Plan plan, int season) {
                     "Retire " + standing.name() + " from " + season + " on",
                     new Change.RetireBed(bed.id(), Optional.of(season)));
         }
-        return new Remedy("Take " + standing.name() + " out of the plan", new Change.RemoveBed(bed.id()));
+        return new Remedy("Delete " + standing.name(), new Change.RemoveBed(bed.id()));
     }
 }
