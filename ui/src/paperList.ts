@@ -1,20 +1,26 @@
 import type { ComponentType } from "react";
 import { BedsPaper } from "./bed/BedsPaper";
+import { CuttingPaper } from "./frame/CuttingPaper";
 import { FillPaper } from "./fill/FillPaper";
 import { SettingOutPaper } from "./ground/SettingOutPaper";
 import { BillPaper } from "./purse/BillPaper";
 import { PricesPaper } from "./purse/PricesPaper";
 import { ReceiptsPaper } from "./purse/ReceiptsPaper";
+import { ShoppingPaper } from "./shopping/ShoppingPaper";
 import { EditsPaper } from "./workspace/EditsPaper";
+import { VariantsPaper } from "./workspace/VariantsPaper";
 import type { PaperName } from "./workspace/paperNames";
 
 /** The papers themselves. They come with the first that is opened. */
 export const papers: Readonly<Record<PaperName, ComponentType>> = {
   "setting-out": SettingOutPaper,
   beds: BedsPaper,
+  cutting: CuttingPaper,
   fill: FillPaper,
   bill: BillPaper,
+  shopping: ShoppingPaper,
   prices: PricesPaper,
   receipts: ReceiptsPaper,
+  variants: VariantsPaper,
   edits: EditsPaper,
 };

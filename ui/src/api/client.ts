@@ -68,6 +68,19 @@ export async function request<T>(
   return value as T;
 }
 
+/** A file that the program makes of what is sent. */
+export async function fileOf(path: string, body: unknown): Promise<Blob> {
+  const response = await fetch(path, {
+    method: "POST",
+    headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": csrfToken() },
+    body: JSON.stringify(body),
+  }).catch(() => {
+    throw new Away("The program does not answer.");
+  });
+  if (!response.ok) throw problem(response.status, parse(await response.text()));
+  return response.blob();
+}
+
 /** A preview that is refused is a problem too, though the question was answered. */
 function isProblem({ headers }: Response): boolean {
   return headers.get("Content-Type")?.startsWith("application/problem+json") ?? false;

@@ -8,6 +8,7 @@ import { formatLength } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
 import { LengthField } from "../parts/LengthField";
 import { boundsOf } from "../sheet/geometry";
+import { corners, spanning } from "../sheet/geometry";
 import { Picture } from "../sheet/Picture";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
@@ -239,7 +240,7 @@ function Found({ arrangement, wish, onTaken }: FoundProps) {
   return (
     <li className="flex gap-3 border border-rule bg-white p-2" onPointerEnter={look}>
       <Picture
-        bounds={bounds}
+        ground={[corners(spanning({ x: bounds.left, y: bounds.bottom }, { x: bounds.right, y: bounds.top }))]}
         beds={arrangement.beds}
         label={`${manner}, ${String(arrangement.beds.length)} beds`}
       />

@@ -1,6 +1,8 @@
 import { useState, type ReactNode } from "react";
 import type { RowData } from "@tanstack/react-table";
 import { unparse } from "papaparse";
+import { fileOf, Problem } from "../api/client";
+import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import type { Column } from "./columns";
 import { KeyPlan } from "./KeyPlan";
@@ -31,6 +33,22 @@ export function Paper<T extends RowData>(props: Props<T>) {
   const { title, rows, columns, rowKey, groupedBy, concerns, empty, files = [], children } = props;
   const desk = useDesk();
   const [lit, setLit] = useState<readonly string[]>([]);
+
+  async function workbook() {
+    const name = `${desk.plan.name}, ${title}`;
+    try {
+      const file = await fileOf("/api/tables.xlsx", {
+        name: name.slice(0, 80),
+        ...cellsOf(rows ?? [], columns),
+      });
+      save(`${name}.xlsx`, file);
+    } catch (failure) {
+      desk.queue.tell({
+        tone: "refused",
+        text: failure instanceof Problem ? failure.message : words.awayIdle,
+      });
+    }
+  }
   return (
     <section aria-label={title} className="flex h-full min-h-0 flex-col bg-white">
       <header className="flex flex-wrap items-center gap-2 border-b border-rule px-4 py-1.5">
@@ -58,10 +76,19 @@ export function Paper<T extends RowData>(props: Props<T>) {
               className="plain-button"
               disabled={!rows}
               onClick={() => {
-                save(`${desk.plan.name}, ${title}.csv`, csvOf(rows ?? [], columns));
+                // The mark at its beginning tells spreadsheets which letters these are.
+                const text = new Blob(["\ufeff", csvOf(rows ?? [], columns)], {
+                  type: "text/csv;charset=utf-8",
+                });
+                save(`${desk.plan.name}, ${title}.csv`, text);
               }}
             >
               CSV
+            </button>
+          )}
+          {!files.some(({ label }) => label === "XLSX") && (
+            <button type="button" className="plain-button" disabled={!rows} onClick={() => void workbook()}>
+              XLSX
             </button>
           )}
           <button
@@ -99,22 +126,25 @@ export function Paper<T extends RowData>(props: Props<T>) {
   );
 }
 
-/** What the table says, for a spreadsheet; a text that looks like a formula stays a text. */
-export function csvOf<T>(rows: readonly T[], columns: readonly Column<T>[]): string {
+/** What the table says; columns of buttons are left out. */
+export function cellsOf<T>(rows: readonly T[], columns: readonly Column<T>[]) {
   const told = columns.filter(({ buttons }) => !buttons);
-  return unparse(
-    {
-      fields: told.map(({ head }) => head),
-      data: rows.map((row) => told.map(({ value }) => value(row) ?? "")),
-    },
-    { escapeFormulae: true },
-  );
+  return {
+    headings: told.map(({ head }) => head),
+    rows: rows.map((row) => told.map(({ value }) => value(row))),
+  };
 }
 
-function save(name: string, text: string) {
+/** The same for a spreadsheet; a text that looks like a formula stays a text. */
+export function csvOf<T>(rows: readonly T[], columns: readonly Column<T>[]): string {
+  const cells = cellsOf(rows, columns);
+  const data = cells.rows.map((row) => row.map((cell) => cell ?? ""));
+  return unparse({ fields: cells.headings, data }, { escapeFormulae: true });
+}
+
+function save(name: string, file: Blob) {
   const link = document.createElement("a");
-  // The mark at its beginning tells spreadsheets which letters these are.
-  link.href = URL.createObjectURL(new Blob(["\ufeff", text], { type: "text/csv;charset=utf-8" }));
+  link.href = URL.createObjectURL(file);
   link.download = name;
   link.click();
   URL.revokeObjectURL(link.href);

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useReducer, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { request } from "../api/client";
@@ -6,16 +6,14 @@ import type { Shopping } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { words } from "../words";
 import { Ticks, type Tick } from "./ticks";
+import { shoppingKey, useShopping } from "./useShopping";
 
 /** A season's shopping list for a phone in one hand: large rows, and ticks that a shop without a signal doesn't lose. */
 export default function ShoppingPage() {
   const { garden = "" } = useParams();
   const [search] = useSearchParams();
   const season = Number(search.get("season"));
-  const { data, error } = useQuery({
-    queryKey: keyOf(garden, season),
-    queryFn: () => request<Shopping>("GET", `/api/gardens/${garden}/shopping?season=${String(season)}`),
-  });
+  const { data, error } = useShopping(garden, season);
   const ticks = useTicks(garden);
   if (!data) return <p className="p-4">{error ? error.message : "Writing the list …"}</p>;
   const { list } = data;
@@ -83,10 +81,6 @@ export default function ShoppingPage() {
   );
 }
 
-function keyOf(garden: string, season: number) {
-  return ["shopping", garden, season];
-}
-
 function withTick(shopping: Shopping, { item, ticked }: Tick): Shopping {
   const others = shopping.ticked.filter((other) => other !== item);
   return { ...shopping, ticked: ticked ? [...others, item] : others };
@@ -103,7 +97,7 @@ function useTicks(garden: string): Ticks {
         async (tick) => {
           await request("POST", `/api/gardens/${garden}/shopping/ticks`, tick);
           client.setQueryData<Shopping>(
-            keyOf(garden, tick.season),
+            shoppingKey(garden, tick.season),
             (known) => known && withTick(known, tick),
           );
         },

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQueryClient } from "@tanstack/react-query";
 import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { useLocation, useNavigate } from "react-router";
@@ -8,10 +8,10 @@ import type { GardenView, Version } from "../api/types";
 import { formatArea, formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { TextField } from "../parts/TextField";
-import { boundsOf } from "../sheet/geometry";
 import { Picture } from "../sheet/Picture";
 import { words } from "../words";
 import { useDesk } from "./desk";
+import { useVersions } from "./useVersions";
 
 interface Props {
   open: boolean;
@@ -54,11 +54,7 @@ function Versions({ onDone }: { onDone: () => void }) {
   const [from, setFrom] = useState(String(desk.season));
   const [fault, setFault] = useState<string>();
   const path = `/api/gardens/${desk.plan.id}/variants`;
-  const key = ["variants", desk.plan.id, desk.garden.revision, desk.season] as const;
-  const { data } = useQuery({
-    queryKey: key,
-    queryFn: () => request<Version[]>("GET", `${path}?season=${String(desk.season)}`),
-  });
+  const { data } = useVersions(desk.plan.id, desk.garden.revision, desk.season);
   const main = data?.find((version) => version.main);
 
   async function attempt(work: () => Promise<unknown>) {
@@ -157,7 +153,7 @@ function Card({ version, here, onOpen, onTake, onDelete }: CardProps) {
         {here ? ", open now" : ""}
       </p>
       <Picture
-        bounds={boundsOf(version.ground)}
+        ground={[version.ground]}
         beds={version.beds}
         label={`${version.name} in ${String(season)}: ${String(version.beds.length)} beds`}
       />

@@ -2,10 +2,13 @@
 export const PAPER_NAMES = {
   "setting-out": "Setting out",
   beds: "Beds",
+  cutting: "Cutting",
   fill: "Fill of each bed",
   bill: "Bill",
+  shopping: "Shopping list",
   prices: "Price book",
   receipts: "Receipts",
+  variants: "Variants",
   edits: "Edits",
 } as const;
 

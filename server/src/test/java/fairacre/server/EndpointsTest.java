@@ -47,7 +47,8 @@ class EndpointsTest {
             "POST /api/plots/four-sides",
             "POST /api/plots/offsets",
             "POST /api/plots/tapes",
-            "POST /api/plots/track");
+            "POST /api/plots/track",
+            "POST /api/tables.xlsx");
     /**
      * What whoever has part in a garden may ask for, below {@code /api/gardens/{garden}}, if nothing below says more.
      */

@@ -1,0 +1,76 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { CuttingPaper } from "../frame/CuttingPaper";
+import { ShoppingPaper } from "../shopping/ShoppingPaper";
+import { answering } from "../testing/answers";
+import { atDesk, deskFor, plan } from "../testing/desk";
+import { VariantsPaper } from "../workspace/VariantsPaper";
+
+afterEach(() => {
+  vi.unstubAllGlobals();
+});
+
+const euros = (amount: string) => ({ amount, currency: "EUR" });
+const cells = (row: HTMLElement) =>
+  within(row)
+    .getAllByRole("cell")
+    .map(({ textContent }) => textContent.trim());
+
+describe("papers", () => {
+  it("of cutting say what each board is cut into, by the marks of the sheet", async () => {
+    const cut = { stock: 3, pieces: [1.2, 1.2, 0.5], rest: 0.1, times: 4, fromShed: false };
+    const pieces = [
+      { mark: "A", length: 1.2, count: 8, beds: [] },
+      { mark: "B", length: 0.5, count: 4, beds: [] },
+    ];
+    const one = { season: 2027, material: "larch", board: "2x10", pieces, cutList: { cuts: [cut] } };
+    answering({ "/cutting": [one] });
+    atDesk(deskFor().desk, <CuttingPaper />);
+    expect(await screen.findByText("2 × A 1.20 m, B 0.50 m")).toBeVisible();
+    expect(screen.getByRole("link", { name: "Cutting sheet 2027 (PDF)" })).toHaveAttribute(
+      "href",
+      `/api/gardens/${plan.id}/cutting.pdf?season=2027`,
+    );
+  });
+
+  it("of shopping add up what each shop gets, and tell what is ticked", async () => {
+    const thing = (item: string, label: string, amount: string) => ({
+      item,
+      label,
+      part: "FRAME",
+      quantity: 2,
+      each: euros("1.00"),
+      amount: euros(amount),
+    });
+    const shops = [{ shop: "Yard", things: [thing("a", "Board", "2.50"), thing("b", "Screws", "0.75")] }];
+    answering({
+      "/shopping": { garden: "Back", list: { season: 2028, shops, total: euros("3.25") }, ticked: ["b"] },
+    });
+    atDesk(deskFor().desk, <ShoppingPaper />);
+    const screws = (await screen.findByText("Screws")).closest("tr") as HTMLElement;
+    expect(cells(screws)).toEqual(["Screws", "2", "1.00", "0.75", "bought"]);
+    expect(screen.getAllByText("3.25").length).toBeGreaterThan(0);
+  });
+
+  it("of variants hold them side by side in figures, and become a spreadsheet", async () => {
+    const version = { garden: "g", name: "Back", main: true, from: 2027, ground: [], beds: [[]], growing: 4 };
+    const fetched = answering({
+      "/variants": [{ ...version, edge: 8, planned: euros("12.00"), serious: 1, snags: 3 }],
+      "/tables.xlsx": {},
+    });
+    URL.createObjectURL = () => "blob:x";
+    URL.revokeObjectURL = () => undefined;
+    atDesk(deskFor().desk, <VariantsPaper />);
+    const row = (await screen.findByText("Back (the garden itself)")).closest("tr") as HTMLElement;
+    expect(cells(row)).toEqual(["Back (the garden itself)", "", "1", "4.00 m²", "8.00 m", "12.00", "3", "1"]);
+    await userEvent.click(screen.getByRole("button", { name: "XLSX" }));
+    const [, asked] = fetched.mock.calls.find(([path]) => String(path).endsWith("tables.xlsx")) ?? [];
+    expect(JSON.parse(asked?.body ?? "")).toMatchObject({
+      name: `${plan.name}, Variants`,
+      rows: [["Back (the garden itself)", "", 1, 4, 8, 12, 3, 1]],
+    });
+  });
+});
