@@ -8,6 +8,7 @@ const SHARED = [
   "api",
   "measure",
   "words",
+  "terms",
   "parts",
   "forms",
   "sheet",

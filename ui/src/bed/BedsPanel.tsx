@@ -43,6 +43,7 @@ export function BedsPanel() {
       </div>
       <Choice
         label="Shape of new beds"
+        explain="comb"
         value={form}
         options={FORMS.map((kind) => ({ value: kind, label: formName(kind) }))}
         onChange={(kind) => {

@@ -6,6 +6,7 @@ import { withCorners } from "../edits/changes";
 import { startingForm } from "../sheet/outline";
 import { tidy } from "../sheet/geometry";
 import { formName } from "../words";
+import { Explain } from "../terms/Explain";
 import { useDesk } from "../workspace/desk";
 import { CornerFields } from "../forms/CornerFields";
 
@@ -184,8 +185,11 @@ function Keyholes({ bed, outline, fault, onChange }: KeyholesProps) {
   }
 
   return (
-    <fieldset className="space-y-2">
-      <legend className="font-semibold">Keyholes</legend>
+    <fieldset className="space-y-2" aria-label="Keyholes">
+      <div className="flex items-center">
+        <span className="font-semibold">Keyholes</span>
+        <Explain term="keyhole" />
+      </div>
       {keyholes.map((keyhole, index) => (
         <div
           key={index}

@@ -36,7 +36,7 @@ export function CuttingPaper() {
     {
       key: "from",
       head: "From",
-      value: ({ cut }) => (cut.fromShed ? "the shed" : "the shop"),
+      value: ({ cut }) => (cut.fromShed ? "shed" : "shop"),
       groups: true,
     },
     {

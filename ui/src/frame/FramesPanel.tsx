@@ -141,6 +141,7 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
           <div className="grid grid-cols-[5rem_1fr] gap-2">
             <Choice
               label="Courses"
+              explain="course"
               value={String(frame.courses)}
               options={Array.from({ length: 12 }, (_, i) => ({ value: String(i + 1), label: String(i + 1) }))}
               onChange={(courses) => {
@@ -149,6 +150,7 @@ function FrameForm({ beds }: { beds: readonly Bed[] }) {
             />
             <Choice
               label="Corner joint"
+              explain="joint"
               value={frame.joint}
               options={JOINTS}
               onChange={(joint) => {

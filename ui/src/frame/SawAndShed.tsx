@@ -31,6 +31,7 @@ export function SawAndShed({ kinds }: { kinds: readonly Kind[] }) {
       <div className="grid grid-cols-2 gap-2">
         <LengthField
           label="Saw cut (kerf)"
+          explain="kerf"
           value={workshop.kerf}
           units={units}
           fault={faults["kerf"]}

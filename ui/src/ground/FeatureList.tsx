@@ -132,6 +132,7 @@ function FeatureForm({ feature }: { feature: Feature }) {
                   ? "Setback"
                   : "Keep away"
             }
+            explain={feature.kind === "TREE" ? "crown" : undefined}
             value={feature.margin}
             units={desk.units}
             fault={faults["margin"]}

@@ -143,6 +143,7 @@ export function NewGardenForm() {
           />
           <TextField
             label="Held back, %"
+            explain="contingency"
             value={draft.contingency}
             figures
             fault={fault("contingency")}

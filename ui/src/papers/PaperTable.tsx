@@ -263,14 +263,21 @@ function GroupLine<T>({
       </tr>
     );
   }
+  // Its name has the room up to the first sum.
+  const named = columns.findIndex(({ sum }) => sum);
   return (
     <tr className="font-semibold">
-      {columns.map(({ key, sum, figures }, index) => (
+      {named > 0 && (
+        <td colSpan={named} className="border-b border-rule py-1 pr-3 pl-4">
+          {line.name}
+        </td>
+      )}
+      {columns.slice(named).map(({ key, sum, figures }) => (
         <td
           key={key}
           className={`border-b border-rule px-3 py-1 first:pl-4 ${figures ? "figures text-right whitespace-pre" : ""}`}
         >
-          {index === 0 && !sum ? line.name : sum?.(line.rows)}
+          {sum?.(line.rows)}
         </td>
       ))}
     </tr>

@@ -1,4 +1,5 @@
 import { useId } from "react";
+import type { TermName } from "../terms/terms";
 import { FieldFrame } from "./FieldFrame";
 
 interface Props<T extends string> {
@@ -7,13 +8,14 @@ interface Props<T extends string> {
   options: readonly { value: T; label: string }[];
   onChange: (value: T) => void;
   hideLabel?: boolean;
+  explain?: TermName;
 }
 
 /** One of a list, by the platform's own control. */
-export function Choice<T extends string>({ label, value, options, onChange, hideLabel }: Props<T>) {
+export function Choice<T extends string>({ label, value, options, onChange, hideLabel, explain }: Props<T>) {
   const id = useId();
   return (
-    <FieldFrame id={id} label={label} hideLabel={hideLabel}>
+    <FieldFrame id={id} label={label} hideLabel={hideLabel} explain={explain}>
       <select
         id={id}
         className="field"

@@ -2,6 +2,7 @@ import { useId, useState } from "react";
 import type { Units } from "../api/types";
 import { formatLength, parseLength } from "../measure/lengths";
 import { words } from "../words";
+import type { TermName } from "../terms/terms";
 import { faultProps, FieldFrame } from "./FieldFrame";
 
 interface Props {
@@ -17,6 +18,7 @@ interface Props {
   autoFocus?: boolean;
   onCancel?: () => void;
   hideLabel?: boolean;
+  explain?: TermName | undefined;
 }
 
 /** A length that may be typed in any unit; taken with Enter or on leaving the field, given up with Escape. */
@@ -30,6 +32,7 @@ export function LengthField({
   onCancel,
   onEmpty,
   hideLabel,
+  explain,
 }: Props) {
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
@@ -58,7 +61,7 @@ export function LengthField({
   }
 
   return (
-    <FieldFrame id={id} label={label} hideLabel={hideLabel} fault={message}>
+    <FieldFrame id={id} label={label} hideLabel={hideLabel} fault={message} explain={explain}>
       <input
         id={id}
         className={`field figures ${message ? "border-2 border-snag" : ""}`}

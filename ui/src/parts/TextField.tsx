@@ -1,4 +1,5 @@
 import { useId, useState, type HTMLInputTypeAttribute } from "react";
+import type { TermName } from "../terms/terms";
 import { faultProps, FieldFrame } from "./FieldFrame";
 
 interface Props {
@@ -11,6 +12,7 @@ interface Props {
   hideLabel?: boolean;
   /** Shown in the field while it is empty: what that means. */
   empty?: string;
+  explain?: TermName;
 }
 
 /** A text or figure that is taken with Enter or on leaving the field, given up with Escape; what was refused stays to be mended. */
@@ -23,6 +25,7 @@ export function TextField({
   figures = false,
   hideLabel,
   empty,
+  explain,
 }: Props) {
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
@@ -39,7 +42,7 @@ export function TextField({
   }
 
   return (
-    <FieldFrame id={id} label={label} hideLabel={hideLabel} fault={fault}>
+    <FieldFrame id={id} label={label} hideLabel={hideLabel} fault={fault} explain={explain}>
       <input
         id={id}
         type={type}

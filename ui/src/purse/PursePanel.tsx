@@ -118,6 +118,7 @@ function BudgetForm({ budget }: { budget: Plan["budget"] }) {
       />
       <TextField
         label="Held back, per cent"
+        explain="contingency"
         value={String(budget.contingency)}
         figures
         fault={faults["contingency"]}

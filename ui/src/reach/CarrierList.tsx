@@ -9,6 +9,7 @@ import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
 import { placeOf } from "./CarrierLayer";
+import { Explain } from "../terms/Explain";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
 import { useFieldEdit } from "../forms/useFieldEdit";
@@ -31,7 +32,10 @@ export function CarrierList() {
 
   return (
     <section className="space-y-2 border-t border-rule pt-2">
-      <h3>What has to get through</h3>
+      <div className="flex items-center">
+        <h3>What has to get through</h3>
+        <Explain term="carrier" />
+      </div>
       {carriers.length === 0 && <p className="text-soft">{words.noCarriers}</p>}
       {carriers.map((carrier) => (
         <CarrierForm key={carrier.id} carrier={carrier} />

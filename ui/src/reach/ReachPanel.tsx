@@ -3,6 +3,7 @@ import { formatArea, formatShare } from "../measure/figures";
 import { freeName } from "../edits/changes";
 import { hatchId, Swatch } from "../sheet/Patterns";
 import { words } from "../words";
+import { Explain } from "../terms/Explain";
 import { useDesk } from "../workspace/desk";
 import { CarrierList } from "./CarrierList";
 import { EdgeList } from "./EdgeList";
@@ -67,7 +68,10 @@ function ReachTable({ gardeners }: { gardeners: readonly Gardener[] }) {
   if (gardeners.length === 0) return null;
   return (
     <div className="border-t border-rule pt-2">
-      <h3>Out of reach in {desk.season}</h3>
+      <div className="flex items-center">
+        <h3>Out of reach in {desk.season}</h3>
+        <Explain term="reach" />
+      </div>
       {missed.length === 0 && <p className="text-soft">Everybody reaches all of every bed.</p>}
       {missed.map((bed) => (
         <div key={bed.bed} className="border-b border-hair py-1">

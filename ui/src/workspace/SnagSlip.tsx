@@ -2,6 +2,7 @@ import { RadioGroup } from "radix-ui";
 import { useEffect, useMemo, useState } from "react";
 import type { Snag } from "../api/types";
 import { standingThings } from "../capabilities";
+import { Explain } from "../terms/Explain";
 import { words } from "../words";
 import { useDesk, type Desk } from "./desk";
 import { outlinesOf } from "./outlines";
@@ -53,9 +54,12 @@ export function SnagSlip() {
     >
       <div className="border-b border-rule pr-1 pl-3">
         <div className="flex items-baseline gap-2">
-          <h2 className="grow">
+          <h2>
             Snags <span className="figures text-soft">{judged ? snags.size : "…"}</span>
           </h2>
+          <div className="grow">
+            <Explain term="snag" />
+          </div>
           {preview && (
             <span className="text-sm text-mark">
               would be <span className="figures">{then?.size}</span>

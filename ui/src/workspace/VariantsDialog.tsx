@@ -9,6 +9,7 @@ import { formatArea, formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { TextField } from "../parts/TextField";
 import { Picture } from "../sheet/Picture";
+import { Explain } from "../terms/Explain";
 import { words } from "../words";
 import { useDesk } from "./desk";
 import { useVersions } from "./useVersions";
@@ -30,6 +31,7 @@ export function VariantsDialog({ open, onOpenChange }: Props) {
         >
           <div className="mb-2 flex items-center justify-between">
             <Dialog.Title className="text-lg">Variants side by side</Dialog.Title>
+            <Explain term="variant" />
             <Dialog.Close className="plain-button">Close</Dialog.Close>
           </div>
           <Versions
