@@ -3,27 +3,16 @@ import { useEffect, useState } from "react";
 import { request } from "../api/client";
 import { useSolve, type Question } from "../api/solves";
 import type { Arrangement, Frame, Rectangle, Wish } from "../api/types";
-import { formatArea, formatMoney } from "../measure/figures";
+import { formatArea, formatMoney, minus } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
 import { LengthField } from "../parts/LengthField";
-import { boundsOf } from "../sheet/geometry";
-import { corners, spanning } from "../sheet/geometry";
+import { boundsOf, corners, spanning } from "../sheet/geometry";
 import { Picture } from "../sheet/Picture";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { ConditionFields } from "./ConditionFields";
 import { revisionIn } from "../workspace/revisionIn";
-
-type LayoutKind = Arrangement["manner"];
-
-const MANNERS: readonly { key: LayoutKind; label: string }[] = [
-  { key: "ROWS_ACROSS", label: "Rows from left to right" },
-  { key: "ROWS_UP", label: "Rows from bottom to top" },
-  { key: "BLOCKS", label: "Blocks with a cross walk" },
-  { key: "RIM", label: "Rim and island" },
-  { key: "U_ROUND", label: "U round a centre" },
-  { key: "COMB", label: "Comb for wheels" },
-];
 
 /** Whole layouts, worked out and judged by the program one manner after the other; what was found so far is shown, and the search can be stopped. */
 export function Arrangements() {
@@ -72,6 +61,7 @@ function useWish(): [Wish, (part: Partial<Wish>) => void, boolean] {
     walk: passing,
     mainWalk: Math.max(passing, desk.units === "METRIC" ? 1.05 : 1.0668),
     longest: desk.units === "METRIC" ? 5 : 4.8768,
+    conditions: { keep: [], leaveOut: [] },
   });
   const [ready, setReady] = useState(false);
   const garden = desk.plan.id;
@@ -106,14 +96,19 @@ function Search({ onTaken }: { onTaken: () => void }) {
   const [wish, setWish, ready] = useWish();
   const [framed, setFramed] = useState(true);
   const [question, setQuestion] = useState<Question | null>(null);
+  const [keep, setKeep] = useState(desk.selection.size > 0);
   const { told, open, fault, stop } = useSolve<Arrangement>(question);
+  const { layouts } = desk.catalogue;
+  const staying = desk.plan.beds.map(({ id }) => id).filter((id) => desk.selection.has(id));
+  const tried = layouts.filter(({ key }) => !wish.conditions.leaveOut.includes(key));
   const frame = desk.plan.beds
     .map((bed) => revisionIn(bed, desk.season)?.frame)
     .find((f): f is Frame => f !== undefined);
   const found = told?.best ?? [];
 
   function search() {
-    const body: Wish = { ...wish, ...(framed && frame ? { frame } : {}) };
+    const conditions = { ...wish.conditions, keep: keep ? staying : [] };
+    const body: Wish = { ...wish, conditions, ...(framed && frame ? { frame } : {}) };
     setQuestion({
       garden: desk.plan.id,
       what: "arrangements",
@@ -183,8 +178,30 @@ function Search({ onTaken }: { onTaken: () => void }) {
         />
       </div>
       {frame && <CheckField label="Framed as the other beds are" checked={framed} onChange={setFramed} />}
+      {staying.length > 0 && (
+        <CheckField
+          label={
+            staying.length === 1
+              ? "The selected bed stays"
+              : `The ${String(staying.length)} selected beds stay`
+          }
+          checked={keep}
+          onChange={setKeep}
+        />
+      )}
+      <ConditionFields
+        conditions={wish.conditions}
+        onChange={(conditions) => {
+          setWish({ conditions });
+        }}
+      />
       <div className="flex items-center gap-3">
-        <button type="button" className="strong-button" disabled={open || !ready} onClick={search}>
+        <button
+          type="button"
+          className="strong-button"
+          disabled={open || !ready || tried.length === 0}
+          onClick={search}
+        >
           Try them
         </button>
         {open && (
@@ -198,7 +215,7 @@ function Search({ onTaken }: { onTaken: () => void }) {
               ? `${String(found.length)} sound ${found.length === 1 ? "layout" : "layouts"}.`
               : words.underWay(
                   told,
-                  `Trying ${MANNERS[told?.done ?? 0]?.label.toLowerCase() ?? ""}`,
+                  `Trying ${tried[told?.done ?? 0]?.label.toLowerCase() ?? ""}`,
                   "manners",
                 )}
           </p>
@@ -227,7 +244,9 @@ interface FoundProps {
 
 function Found({ arrangement, wish, onTaken }: FoundProps) {
   const desk = useDesk();
-  const manner = MANNERS.find(({ key }) => key === arrangement.manner)?.label ?? "";
+  const manner = desk.catalogue.layouts.find(({ key }) => key === arrangement.manner)?.label ?? "";
+  const { judged } = desk;
+  const left = judged && minus(judged.purse.left, arrangement.more);
   const bounds = {
     left: wish.low.x,
     right: wish.low.x + wish.length,
@@ -262,6 +281,14 @@ function Found({ arrangement, wish, onTaken }: FoundProps) {
             {formatMoney(arrangement.cost)}
             {arrangement.unpriced > 0 ? " and unpriced" : ""}
           </dd>
+          {left && (
+            <>
+              <dt>Left of the budget then</dt>
+              <dd className={`figures text-right ${left.amount.startsWith("-") ? "text-snag" : ""}`}>
+                {formatMoney(left)}
+              </dd>
+            </>
+          )}
         </dl>
         <div className="mt-1 flex gap-2">
           <button type="button" className="plain-button" onFocus={look} onClick={look}>

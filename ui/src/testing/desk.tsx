@@ -357,6 +357,10 @@ export const catalogue: Catalogue = {
     },
   ],
   topUp: 0.0254,
+  layouts: [
+    { key: "ROWS_UP", label: "Rows from bottom to top" },
+    { key: "COMB", label: "Comb for wheels" },
+  ],
   sundries: [
     { label: "Skip", part: "GROUND", acquired: "BOUGHT" },
     { label: "Tools", part: "TOOLS", acquired: "KEPT" },

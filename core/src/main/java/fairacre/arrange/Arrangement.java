@@ -15,6 +15,7 @@ import org.joda.money.Money;
  * @param walks ground of the rectangle that is left free
  * @param edge length of all edges of its beds
  * @param cost of frames and fill
+ * @param more that the garden costs then than now, with what gives way; less than nothing if it costs less
  * @param detour longest way round a bed, from the middle of one long side to the middle of the other
  * @param unpriced lines of its bill without a price
  * @param change takes the layout over
@@ -26,6 +27,7 @@ public record Arrangement(
         Area walks,
         Length edge,
         Money cost,
+        Money more,
         int unpriced,
         Length detour,
         Change change) {
@@ -34,9 +36,20 @@ public record Arrangement(
         beds = List.copyOf(beds);
     }
 
-    /** What layouts are compared by. */
-    List<Object> figures() {
-        return List.of(growing, edge, cost, detour);
+    /**
+     * Whether nobody would tell them apart by their figures: as many beds of one manner, all else within a fiftieth.
+     */
+    boolean isNearlyTheSame(Arrangement other) {
+        return manner == other.manner
+                && beds.size() == other.beds.size()
+                && isNear(growing.squareMetres(), other.growing.squareMetres())
+                && isNear(edge.metres(), other.edge.metres())
+                && isNear(detour.metres(), other.detour.metres())
+                && isNear(cost.getAmount().doubleValue(), other.cost.getAmount().doubleValue());
+    }
+
+    private static boolean isNear(double one, double other) {
+        return Math.abs(one - other) <= Math.max(Math.abs(one), Math.abs(other)) / 50;
     }
 
     /** Whether this one is at least as good in every figure and better in one. */

@@ -28,6 +28,7 @@ import fairacre.shape.Memo;
 import fairacre.walk.PassingPreset;
 import fairacre.walk.WalkRule;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -64,6 +65,7 @@ public final class ArrangementStudy {
             WalkRule.WAY_IN_BLOCKED,
             WalkRule.NO_TURNING);
 
+    private final Plan plan;
     private final Plan cleared;
     private final List<Change> clearing;
     private final int season;
@@ -71,9 +73,18 @@ public final class ArrangementStudy {
     private final Supplier<UUID> ids;
     private final Given given;
     private final BooleanSupplier stop;
+    /** Beds that stay in the rectangle. */
+    private final int staying;
 
     private ArrangementStudy(
-            Plan cleared, List<Change> clearing, int season, Wish wish, Supplier<UUID> ids, BooleanSupplier stop) {
+            Plan plan,
+            Plan cleared,
+            List<Change> clearing,
+            int season,
+            Wish wish,
+            Supplier<UUID> ids,
+            BooleanSupplier stop) {
+        this.plan = plan;
         this.stop = stop;
         this.cleared = cleared;
         this.clearing = clearing;
@@ -81,6 +92,10 @@ public final class ArrangementStudy {
         this.wish = wish;
         this.ids = ids;
         this.given = new Given(cleared, season, wish);
+        Polygon area = Polygons.of(rectangle(wish).corners());
+        this.staying = (int) cleared.standing(season).stream()
+                .filter(bed -> overlap(Polygons.of(bed.corners()), area))
+                .count();
     }
 
     /**
@@ -104,7 +119,8 @@ public final class ArrangementStudy {
         List<Change> clearing = new ArrayList<>();
         Polygon area = Polygons.of(rectangle(wish).corners());
         for (StandingBed bed : plan.standing(season)) {
-            if (Areas.shared(Polygons.of(bed.corners()), area).getArea() > 1e-3) {
+            boolean stays = wish.conditions().keep().contains(bed.id());
+            if (!stays && Areas.shared(Polygons.of(bed.corners()), area).getArea() > 1e-3) {
                 boolean older = plan.bed(bed.id()).revisions().stream().allMatch(r -> r.from() < season);
                 clearing.add(
                         older ? new Change.RetireBed(bed.id(), Optional.of(season)) : new Change.RemoveBed(bed.id()));
@@ -113,13 +129,21 @@ public final class ArrangementStudy {
         Plan cleared = clearing.isEmpty()
                 ? plan
                 : plan.apply(new Change.Batch("Clear", clearing)).orThrow();
-        return new ArrangementStudy(cleared, clearing, season, wish, ids, stop);
+        return new ArrangementStudy(plan, cleared, clearing, season, wish, ids, stop);
+    }
+
+    /** The manners that are to be tried. */
+    public List<LayoutKind> manners() {
+        return Arrays.stream(LayoutKind.values())
+                .filter(manner -> !wish.conditions().leaveOut().contains(manner))
+                .toList();
     }
 
     /** The layouts of one manner that pass, most growing area first. */
     public List<Arrangement> layouts(LayoutKind manner) {
         List<Arrangement> passed = new ArrayList<>();
-        Money before = quickly(cleared).bill().total();
+        Totals before =
+                new Totals(quickly(plan).bill().total(), quickly(cleared).bill().total());
         for (List<Block> draft : new Drafts(ground()).drafts(manner)) {
             List<Block> left = given.leftOf(draft);
             if (!left.isEmpty()) {
@@ -134,17 +158,21 @@ public final class ArrangementStudy {
         return Appraisal.of(plan, season, Memo.none().until(stop), List.of(), KnownCuts.NONE);
     }
 
-    /** Those that no other dominates, each figure once, most growing area first. */
+    /** Those that no other dominates, most growing area first; of near twins only the first. */
     public static List<Arrangement> front(List<Arrangement> arrangements) {
-        Set<List<Object>> figures = new HashSet<>();
-        return arrangements.stream()
+        List<Arrangement> front = new ArrayList<>();
+        arrangements.stream()
                 .filter(one -> arrangements.stream().noneMatch(other -> other.dominates(one)))
-                .filter(one -> figures.add(one.figures()))
                 .sorted(Comparator.comparing(Arrangement::growing).reversed())
-                .toList();
+                .filter(one -> front.stream().noneMatch(one::isNearlyTheSame))
+                .forEach(front::add);
+        return List.copyOf(front);
     }
 
-    private Optional<Arrangement> judged(LayoutKind manner, List<Block> draft, Money before) {
+    /** What the plan costs now, and without the beds that give way. */
+    private record Totals(Money now, Money cleared) {}
+
+    private Optional<Arrangement> judged(LayoutKind manner, List<Block> draft, Totals before) {
         List<Change> changes = new ArrayList<>(clearing);
         List<Change> placing = new ArrayList<>();
         Set<UUID> placed = new HashSet<>();
@@ -160,7 +188,8 @@ public final class ArrangementStudy {
                 return Optional.empty();
             }
             changes.addAll(placing);
-            return Optional.of(figures(manner, report, placed, before, new Change.Batch(manner.label(), changes)));
+            Arrangement found = figures(manner, report, placed, before, new Change.Batch(manner.label(), changes));
+            return Optional.of(found).filter(one -> wish.conditions().take(staying + placed.size(), one.cost()));
         } catch (RefusedException doesNotFit) {
             return Optional.empty();
         }
@@ -172,7 +201,7 @@ public final class ArrangementStudy {
     }
 
     private Arrangement figures(
-            LayoutKind manner, AppraisalReport report, Set<UUID> placed, Money before, Change change) {
+            LayoutKind manner, AppraisalReport report, Set<UUID> placed, Totals before, Change change) {
         List<BedAppraisal> beds =
                 report.beds().stream().filter(bed -> placed.contains(bed.bed())).toList();
         Area growing = beds.stream().map(BedAppraisal::soil).reduce(Area.ZERO, Area::plus);
@@ -185,14 +214,15 @@ public final class ArrangementStudy {
             edge += outline.getLength();
             detour = Math.max(detour, outline.getLength() / 2);
         }
-        Money cost = report.purse().planned().minus(before);
+        Money planned = report.purse().planned();
         return new Arrangement(
                 manner,
                 beds.stream().map(BedAppraisal::corners).toList(),
                 growing,
                 Area.squareMetres(taken.getArea()),
                 Length.metres(edge),
-                cost,
+                planned.minus(before.cleared()),
+                planned.minus(before.now()),
                 report.purse().unpriced(),
                 Length.metres(detour),
                 change);
@@ -234,9 +264,9 @@ public final class ArrangementStudy {
                 isOpen(length, 0, passing, width),
                 isOpen(0, -passing, length, passing),
                 isOpen(0, width, length, passing),
-                reach,
-                least(ArrangementStudy::cornerReach),
-                least(ArrangementStudy::arm),
+                wish.conditions().half(reach),
+                wish.conditions().half(least(ArrangementStudy::cornerReach)),
+                wish.conditions().whole(least(ArrangementStudy::arm)),
                 wish.walk().metres(),
                 main,
                 wish.longest().metres(),

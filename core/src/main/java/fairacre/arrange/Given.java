@@ -6,6 +6,7 @@ import fairacre.outline.Polygons;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Gardener;
 import fairacre.plan.Plan;
+import fairacre.plan.StandingBed;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
 import fairacre.shape.Areas;
@@ -23,8 +24,9 @@ import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 
 /**
- * Ground that an arrangement leaves as it is: beds that come in a later season with a walk round them, main walks, and
- * the ground behind ways in. Beds of a draft that would lie there are cut back to what is left of their length.
+ * Ground that an arrangement leaves as it is: beds that stay or come in a later season with a walk round them, main
+ * walks, and the ground behind ways in. Beds of a draft that would lie there are cut back to what is left of their
+ * length.
  */
 final class Given {
 
@@ -46,7 +48,11 @@ final class Given {
                 .filter(bed -> bed.retired().isEmpty() || bed.retired().get() > season)
                 .flatMap(bed -> bed.revisions().stream())
                 .filter(revision -> revision.from() > season)
-                .forEach(this::addLater);
+                .forEach(this::addWithWalk);
+        plan.standing(season).stream()
+                .filter(bed -> wish.conditions().keep().contains(bed.id()))
+                .map(StandingBed::revision)
+                .forEach(this::addWithWalk);
         plan.walks().stream()
                 .filter(walk ->
                         walk.grade() == WalkGrade.MAIN && !walk.lifetime().isOver(season))
@@ -60,7 +66,7 @@ final class Given {
         plan.waysIn(season).forEach(gate -> ground.add(behind(plan, gate, room)));
     }
 
-    private void addLater(BedRevision revision) {
+    private void addWithWalk(BedRevision revision) {
         ground.addAll(Areas.parts(
                 BufferOp.bufferOp(Polygons.of(revision.corners()), wish.walk().metres(), SHARP)));
     }

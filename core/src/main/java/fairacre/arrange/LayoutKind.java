@@ -5,9 +5,9 @@ public enum LayoutKind {
     ROWS_ACROSS("Rows from left to right"),
     ROWS_UP("Rows from bottom to top"),
     BLOCKS("Blocks with a cross walk"),
-    RIM("A rim worked from one side, with an island"),
-    U_ROUND("A U round a centre"),
-    COMB("A comb whose gaps wheels can enter");
+    RIM("Rim and island"),
+    U_ROUND("U round a centre"),
+    COMB("Comb for wheels");
 
     private final String label;
 

@@ -18,7 +18,14 @@ import java.util.Optional;
  * @param frame of every bed; empty for beds in the ground
  */
 public record Wish(
-        Point low, Length length, Length width, Length walk, Length mainWalk, Length longest, Optional<Frame> frame) {
+        Point low,
+        Length length,
+        Length width,
+        Length walk,
+        Length mainWalk,
+        Length longest,
+        Optional<Frame> frame,
+        Conditions conditions) {
 
     public Wish {
         if (low == null) {
@@ -30,6 +37,24 @@ public record Wish(
         within(mainWalk, "mainWalk", 0.3, 4);
         within(longest, "longest", 1, 100);
         frame = frame == null ? Optional.empty() : frame;
+        conditions = conditions == null ? Conditions.NONE : conditions;
+    }
+
+    /** Without conditions. */
+    public Wish(
+            Point low,
+            Length length,
+            Length width,
+            Length walk,
+            Length mainWalk,
+            Length longest,
+            Optional<Frame> frame) {
+        this(low, length, width, walk, mainWalk, longest, frame, Conditions.NONE);
+    }
+
+    /** The same with other conditions. */
+    public Wish under(Conditions others) {
+        return new Wish(low, length, width, walk, mainWalk, longest, frame, others);
     }
 
     private static void within(Length value, String field, double least, double most) {

@@ -15,25 +15,32 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.appraisal.Appraisal;
 import fairacre.bed.BedRule;
+import fairacre.build.Board;
+import fairacre.cost.KnownCuts;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
 import fairacre.judging.Snag;
 import fairacre.limits.RefusedException;
+import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.Walk;
 import fairacre.reach.ReachRule;
+import fairacre.shape.Memo;
 import fairacre.testing.Gardens;
 import fairacre.walk.WalkRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -177,5 +184,143 @@ class ArrangementStudyTest {
         assertThat(found.width().metres()).isBetween(3.8, 4.0);
         assertThat(LargestRectangle.of(plot(7, 5, List.of())).orElseThrow().length())
                 .isEqualTo(Length.metres(7));
+    }
+
+    /** A wish with conditions on a plot of 9 x 8 m. */
+    private static List<Arrangement> under(Plan plan, Conditions conditions) {
+        return all(plan, wish(0, 0, 9, 8, 0.5).under(conditions));
+    }
+
+    private static Plan framedPlot() {
+        return plot(9, 8, List.of(gardener("Ada", 0.65, 0.5)), bed("Old", 2, 2, 2, 1));
+    }
+
+    private static Conditions conditions(Money budget, Integer least, Integer most, Double widest) {
+        return new Conditions(
+                Optional.ofNullable(budget),
+                Optional.ofNullable(least),
+                Optional.ofNullable(most),
+                Optional.ofNullable(widest).map(Length::metres),
+                List.of(),
+                List.of());
+    }
+
+    @Test
+    void layoutsCostNoMoreThanTheyMay() {
+        Wish framed = new Wish(
+                Point.metres(0, 0),
+                Length.metres(9),
+                Length.metres(8),
+                Length.metres(0.5),
+                Length.metres(1),
+                Length.metres(20),
+                Optional.of(Gardens.cedar(Board.M38X150, 1)));
+        Plan plan = framedPlot();
+        List<Arrangement> free = all(plan, framed);
+        Money middle = free.stream().map(Arrangement::cost).sorted().toList().get(free.size() / 2);
+        Money less = middle.minus(Money.of(middle.getCurrencyUnit(), 0.01));
+        assertThat(free)
+                .allSatisfy(one -> assertThat(
+                                total(plan.apply(one.change()).orThrow()).minus(total(plan)))
+                        .isEqualTo(one.more()));
+        List<Arrangement> at = all(plan, framed.under(conditions(middle, null, null, null)));
+        assertThat(at).extracting(Arrangement::cost).contains(middle).allMatch(cost -> !cost.isGreaterThan(middle));
+        assertThat(all(plan, framed.under(conditions(less, null, null, null))))
+                .extracting(Arrangement::cost)
+                .allMatch(cost -> cost.isLessThan(middle));
+    }
+
+    /** Boards by the quick rule, as layouts are held side by side. */
+    private static Money total(Plan plan) {
+        return Appraisal.of(plan, SEASON, Memo.none().remembering(), List.of(), KnownCuts.NONE)
+                .bill()
+                .total();
+    }
+
+    @Test
+    void layoutsHaveAsManyBedsAsTheyMayAndNoneIsWider() {
+        assertThat(under(framedPlot(), conditions(null, 4, 6, null)))
+                .isNotEmpty()
+                .allSatisfy(one -> assertThat(one.beds()).hasSizeBetween(4, 6));
+        List<Arrangement> narrow = under(framedPlot(), conditions(null, null, null, 0.75));
+        assertThat(narrow).isNotEmpty();
+        for (Arrangement one : narrow) {
+            assertThat(framedPlot().apply(one.change()).orThrow().beds())
+                    .filteredOn(bed -> bed.revisions().get(0).shape().plain())
+                    .extracting(bed -> slim(bed.revisions().get(0).outline()))
+                    .allSatisfy(width -> assertThat(width).isLessThanOrEqualTo(0.75 + 1e-9));
+        }
+    }
+
+    private static double slim(Rectangle outline) {
+        return Math.min(outline.length().metres(), outline.width().metres());
+    }
+
+    @Test
+    void whatIsToStayStaysWithAWalkRoundIt() {
+        Plan plan = framedPlot();
+        Conditions keep = new Conditions(
+                Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(id("Old")), List.of());
+        List<Arrangement> all = under(plan, keep);
+        assertThat(all).isNotEmpty();
+        Polygon old = Polygons.of(plan.beds().get(0).revisions().get(0).corners());
+        for (Arrangement one : all) {
+            assertThat(plan.apply(one.change()).orThrow().beds())
+                    .extracting(b -> b.name())
+                    .contains("Old");
+            assertThat(one.beds())
+                    .allSatisfy(
+                            bed -> assertThat(Polygons.of(bed).distance(old)).isGreaterThanOrEqualTo(0.5 - 1e-6));
+        }
+    }
+
+    @Test
+    void mannersThatAreLeftOutAreNotTried() {
+        Conditions rows = new Conditions(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of(LayoutKind.RIM, LayoutKind.COMB, LayoutKind.U_ROUND, LayoutKind.BLOCKS));
+        assertThat(ArrangementStudy.of(
+                                framedPlot(), SEASON, wish(0, 0, 9, 8, 0.5).under(rows), () -> id("x"))
+                        .manners())
+                .containsExactly(LayoutKind.ROWS_ACROSS, LayoutKind.ROWS_UP);
+    }
+
+    /** A little less garden for a little less edge: nobody is the wiser for seeing both. */
+    @Test
+    void ofNearTwinsOneIsOffered() {
+        Arrangement one = all(plot(9, 8, List.of(gardener("Ada", 0.65, 0.5))), wish(0, 0, 9, 8, 0.5))
+                .get(0);
+        assertThat(ArrangementStudy.front(List.of(smaller(one, 0.985), one))).containsExactly(one);
+        Arrangement other = smaller(one, 0.97);
+        assertThat(ArrangementStudy.front(List.of(other, one))).containsExactly(one, other);
+    }
+
+    private static Arrangement smaller(Arrangement one, double share) {
+        return new Arrangement(
+                one.manner(),
+                one.beds(),
+                Area.squareMetres(one.growing().squareMetres() * share),
+                one.walks(),
+                Length.metres(one.edge().metres() * share),
+                one.cost(),
+                one.more(),
+                one.unpriced(),
+                one.detour(),
+                one.change());
+    }
+
+    @Test
+    void conditionsThatNothingMeetsAreRefused() {
+        assertThatThrownBy(() -> conditions(null, 6, 5, null)).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> conditions(null, 0, null, null)).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> conditions(null, null, null, 0.29)).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> conditions(null, null, null, 4.01)).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> conditions(Money.of(CurrencyUnit.EUR, -1), null, null, null))
+                .isInstanceOf(RefusedException.class);
+        assertThat(conditions(Money.zero(CurrencyUnit.EUR), 6, 6, 0.3).widest()).isPresent();
     }
 }

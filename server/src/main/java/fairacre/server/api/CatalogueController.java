@@ -1,5 +1,6 @@
 package fairacre.server.api;
 
+import fairacre.arrange.LayoutKind;
 import fairacre.bill.Acquired;
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
@@ -167,7 +168,11 @@ class CatalogueController {
             List<GoodView> goods,
             List<RecipeView> recipes,
             Length topUp,
-            List<ThingsView> things) {}
+            List<ThingsView> things,
+            List<LayoutView> layouts) {}
+
+    /** A manner in which whole layouts are tried. */
+    record LayoutView(LayoutKind key, String label) {}
 
     /**
      * Where the plan lists the things of a kind.
@@ -267,6 +272,9 @@ class CatalogueController {
                 TopUp.DEPTH,
                 Things.all().stream()
                         .map(kind -> new ThingsView(kind.name(), kind.field()))
+                        .toList(),
+                Arrays.stream(LayoutKind.values())
+                        .map(layout -> new LayoutView(layout, layout.label()))
                         .toList());
     }
 

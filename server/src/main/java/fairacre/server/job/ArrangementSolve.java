@@ -43,11 +43,11 @@ public class ArrangementSolve implements Solve<ArrangementSolve.Asked, Arrangeme
         StoredGarden stored = gardens.get(owner, garden);
         ArrangementStudy study =
                 ArrangementStudy.of(stored.plan(), asked.season(), asked.wish(), UUID::randomUUID, progress);
-        LayoutKind[] manners = LayoutKind.values();
-        progress.begin(stored.revision(), manners.length);
+        List<LayoutKind> manners = study.manners();
+        progress.begin(stored.revision(), manners.size());
         List<Arrangement> found = new ArrayList<>();
-        for (int i = 0; i < manners.length; i++) {
-            found.addAll(study.layouts(manners[i]));
+        for (int i = 0; i < manners.size(); i++) {
+            found.addAll(study.layouts(manners.get(i)));
             progress.found(i + 1, ArrangementStudy.front(found));
         }
     }
