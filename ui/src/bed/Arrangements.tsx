@@ -3,7 +3,7 @@ import { useEffect, useState } from "react";
 import { request } from "../api/client";
 import { useSolve, type Question } from "../api/solves";
 import type { Arrangement, Frame, Rectangle, Wish } from "../api/types";
-import { formatArea, formatMoney, minus } from "../measure/figures";
+import { formatArea, formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
 import { LengthField } from "../parts/LengthField";
@@ -29,11 +29,11 @@ export function Arrangements() {
       <Dialog.Trigger className="plain-button">Try arrangements …</Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Content
-          className="fixed top-0 right-0 z-30 flex h-full w-full max-w-[27rem] flex-col border-l border-ink bg-paper"
+          className="fixed inset-y-0 left-0 z-30 flex w-full flex-col border-r border-ink bg-paper lg:top-18 lg:w-93"
           aria-describedby={undefined}
         >
           <div className="flex items-center justify-between border-b border-rule px-4 py-2">
-            <Dialog.Title className="text-lg">Try arrangements: more garden, less walk</Dialog.Title>
+            <Dialog.Title className="text-lg">Try arrangements</Dialog.Title>
             <Dialog.Close className="plain-button">Close</Dialog.Close>
           </div>
           <div className="min-h-0 grow overflow-y-auto px-4 py-3">
@@ -119,7 +119,7 @@ function Search({ onTaken }: { onTaken: () => void }) {
 
   return (
     <div className="space-y-3">
-      <div className="grid grid-cols-4 items-end gap-2">
+      <div className="grid grid-cols-3 items-end gap-2">
         <LengthField
           label="From the left"
           value={wish.low.x}
@@ -245,8 +245,6 @@ interface FoundProps {
 function Found({ arrangement, wish, onTaken }: FoundProps) {
   const desk = useDesk();
   const manner = desk.catalogue.layouts.find(({ key }) => key === arrangement.manner)?.label ?? "";
-  const { judged } = desk;
-  const left = judged && minus(judged.purse.left, arrangement.more);
   const bounds = {
     left: wish.low.x,
     right: wish.low.x + wish.length,
@@ -262,6 +260,8 @@ function Found({ arrangement, wish, onTaken }: FoundProps) {
         ground={[corners(spanning({ x: bounds.left, y: bounds.bottom }, { x: bounds.right, y: bounds.top }))]}
         beds={arrangement.beds}
         label={`${manner}, ${String(arrangement.beds.length)} beds`}
+        width={104}
+        height={104}
       />
       <div className="grow">
         <h3>
@@ -281,22 +281,14 @@ function Found({ arrangement, wish, onTaken }: FoundProps) {
             {formatMoney(arrangement.cost)}
             {arrangement.unpriced > 0 ? " and unpriced" : ""}
           </dd>
-          {left && (
-            <>
-              <dt>Left of the budget then</dt>
-              <dd className={`figures text-right ${left.amount.startsWith("-") ? "text-snag" : ""}`}>
-                {formatMoney(left)}
-              </dd>
-            </>
-          )}
         </dl>
         <div className="mt-1 flex gap-2">
-          <button type="button" className="plain-button" onFocus={look} onClick={look}>
+          <button type="button" className="plain-button whitespace-nowrap" onFocus={look} onClick={look}>
             Look at it
           </button>
           <button
             type="button"
-            className="strong-button"
+            className="strong-button whitespace-nowrap"
             onClick={() => {
               desk.submit(arrangement.change);
               onTaken();

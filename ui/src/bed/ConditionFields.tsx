@@ -36,7 +36,7 @@ export function ConditionFields({ conditions, onChange }: Props) {
   return (
     <details>
       <summary className="cursor-pointer font-semibold">Limits</summary>
-      <div className="mt-1 grid grid-cols-4 items-end gap-2">
+      <div className="mt-1 grid grid-cols-2 items-end gap-2">
         <TextField
           label={`At most, ${currency}`}
           figures
@@ -82,7 +82,7 @@ export function ConditionFields({ conditions, onChange }: Props) {
           }}
         />
       </div>
-      <fieldset className="mt-2 grid grid-cols-2">
+      <fieldset className="mt-2">
         <legend className="text-sm text-soft">Manners to try</legend>
         {catalogue.layouts.map(({ key, label }) => (
           <CheckField

@@ -111,13 +111,6 @@ export function zeroLike({ amount, currency }: Money): Money {
   return { amount: decimals === undefined ? "0" : `0.${"0".repeat(decimals.length)}`, currency };
 }
 
-/** What is left of a sum; both have the same currency and as many decimals. */
-export function minus(from: Money, taken: Money): Money {
-  const decimals = from.amount.split(".")[1]?.length ?? 0;
-  const minor = (money: Money) => Math.round(Number(money.amount) * 10 ** decimals);
-  return { ...from, amount: ((minor(from) - minor(taken)) / 10 ** decimals).toFixed(decimals) };
-}
-
 /** As {@link formatMoney}, with a plus where it costs more. */
 export function formatDifference(money: Money): string {
   return Number(money.amount) > 0 ? `+${formatMoney(money)}` : formatMoney(money);

@@ -15,7 +15,6 @@ import org.joda.money.Money;
  * @param walks ground of the rectangle that is left free
  * @param edge length of all edges of its beds
  * @param cost of frames and fill
- * @param more that the garden costs then than now, with what gives way; less than nothing if it costs less
  * @param detour longest way round a bed, from the middle of one long side to the middle of the other
  * @param unpriced lines of its bill without a price
  * @param change takes the layout over
@@ -27,7 +26,6 @@ public record Arrangement(
         Area walks,
         Length edge,
         Money cost,
-        Money more,
         int unpriced,
         Length detour,
         Change change) {

@@ -65,7 +65,6 @@ public final class ArrangementStudy {
             WalkRule.WAY_IN_BLOCKED,
             WalkRule.NO_TURNING);
 
-    private final Plan plan;
     private final Plan cleared;
     private final List<Change> clearing;
     private final int season;
@@ -77,14 +76,7 @@ public final class ArrangementStudy {
     private final int staying;
 
     private ArrangementStudy(
-            Plan plan,
-            Plan cleared,
-            List<Change> clearing,
-            int season,
-            Wish wish,
-            Supplier<UUID> ids,
-            BooleanSupplier stop) {
-        this.plan = plan;
+            Plan cleared, List<Change> clearing, int season, Wish wish, Supplier<UUID> ids, BooleanSupplier stop) {
         this.stop = stop;
         this.cleared = cleared;
         this.clearing = clearing;
@@ -129,7 +121,7 @@ public final class ArrangementStudy {
         Plan cleared = clearing.isEmpty()
                 ? plan
                 : plan.apply(new Change.Batch("Clear", clearing)).orThrow();
-        return new ArrangementStudy(plan, cleared, clearing, season, wish, ids, stop);
+        return new ArrangementStudy(cleared, clearing, season, wish, ids, stop);
     }
 
     /** The manners that are to be tried. */
@@ -142,8 +134,7 @@ public final class ArrangementStudy {
     /** The layouts of one manner that pass, most growing area first. */
     public List<Arrangement> layouts(LayoutKind manner) {
         List<Arrangement> passed = new ArrayList<>();
-        Totals before =
-                new Totals(quickly(plan).bill().total(), quickly(cleared).bill().total());
+        Money before = quickly(cleared).bill().total();
         for (List<Block> draft : new Drafts(ground()).drafts(manner)) {
             List<Block> left = given.leftOf(draft);
             if (!left.isEmpty()) {
@@ -169,10 +160,7 @@ public final class ArrangementStudy {
         return List.copyOf(front);
     }
 
-    /** What the plan costs now, and without the beds that give way. */
-    private record Totals(Money now, Money cleared) {}
-
-    private Optional<Arrangement> judged(LayoutKind manner, List<Block> draft, Totals before) {
+    private Optional<Arrangement> judged(LayoutKind manner, List<Block> draft, Money before) {
         List<Change> changes = new ArrayList<>(clearing);
         List<Change> placing = new ArrayList<>();
         Set<UUID> placed = new HashSet<>();
@@ -201,7 +189,7 @@ public final class ArrangementStudy {
     }
 
     private Arrangement figures(
-            LayoutKind manner, AppraisalReport report, Set<UUID> placed, Totals before, Change change) {
+            LayoutKind manner, AppraisalReport report, Set<UUID> placed, Money before, Change change) {
         List<BedAppraisal> beds =
                 report.beds().stream().filter(bed -> placed.contains(bed.bed())).toList();
         Area growing = beds.stream().map(BedAppraisal::soil).reduce(Area.ZERO, Area::plus);
@@ -214,15 +202,13 @@ public final class ArrangementStudy {
             edge += outline.getLength();
             detour = Math.max(detour, outline.getLength() / 2);
         }
-        Money planned = report.purse().planned();
         return new Arrangement(
                 manner,
                 beds.stream().map(BedAppraisal::corners).toList(),
                 growing,
                 Area.squareMetres(taken.getArea()),
                 Length.metres(edge),
-                planned.minus(before.cleared()),
-                planned.minus(before.now()),
+                report.purse().planned().minus(before),
                 report.purse().unpriced(),
                 Length.metres(detour),
                 change);
