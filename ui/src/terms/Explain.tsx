@@ -10,7 +10,7 @@ export function Explain({ term }: { term: TermName }) {
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
         type="button"
-        className="ml-1 inline-flex size-4.5 cursor-help items-center justify-center rounded-full border border-soft align-text-bottom text-xs leading-none text-soft hover:border-mark hover:text-mark"
+        className="group inline-flex size-6 shrink-0 cursor-help items-center justify-center align-middle"
         aria-label="What does this mean?"
         data-term={term}
         onPointerEnter={({ pointerType }) => {
@@ -26,7 +26,9 @@ export function Explain({ term }: { term: TermName }) {
           setOpen(false);
         }}
       >
-        ?
+        <span className="flex size-4.5 items-center justify-center rounded-full border border-soft text-xs leading-none text-soft group-hover:border-mark group-hover:text-mark">
+          ?
+        </span>
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

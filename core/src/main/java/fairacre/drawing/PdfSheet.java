@@ -23,6 +23,9 @@ public final class PdfSheet {
     private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
     private static final String MISSING = "?";
 
+    /** Clear beside words, of their height. */
+    private static final float ROUND = 0.2f;
+
     private PdfSheet() {}
 
     public static byte[] write(SheetDrawing sheet) {
@@ -93,11 +96,24 @@ public final class PdfSheet {
         if (words.centred()) {
             place.translate(-width / 2, 0);
         }
+        if (words.centred()) {
+            clear(place, width, size, content);
+        }
         content.beginText();
         content.setFont(font, size);
         content.setTextMatrix(place);
         content.showText(text);
         content.endText();
+    }
+
+    /** Hatches and lines end before words. */
+    private static void clear(Matrix place, float width, float size, PDPageContentStream content) throws IOException {
+        content.saveGraphicsState();
+        content.transform(place);
+        content.setNonStrokingColor(1f, 1f, 1f);
+        content.addRect(-size * ROUND, -size * (float) PlacedWords.BELOW, width + 2 * size * ROUND, size);
+        content.fill();
+        content.restoreGraphicsState();
     }
 
     /** The text with every character that the letters lack replaced. */

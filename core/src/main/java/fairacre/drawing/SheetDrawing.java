@@ -4,6 +4,7 @@ import fairacre.appraisal.Appraisal;
 import fairacre.drawing.Mark.Spot;
 import fairacre.drawing.Mark.Stroke;
 import fairacre.drawing.Mark.Words;
+import fairacre.goods.WalkGrade;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
@@ -14,14 +15,20 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
+import fairacre.plan.Swing;
+import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
 import fairacre.shape.FenceLine;
 import fairacre.shape.Insets;
+import fairacre.shape.PlotSides;
 import fairacre.shape.Ring;
 import fairacre.walk.Gap;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -45,6 +52,10 @@ public record SheetDrawing(String title, String paper, double width, double heig
     private static final double NORMAL = 3;
     private static final double LARGE = 5;
     private static final double TICK = 1.2;
+    /** Half a gate post. */
+    private static final double POST = 0.7;
+    /** Corners of what is drawn round. */
+    private static final int CIRCLE = 48;
     /** Gaps longer than this on the ground are open garden and not worth a dimension, metres. */
     private static final double LONGEST_GAP = 3;
 
@@ -63,6 +74,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
         private final double plotHeight;
         private final Paper paper;
         private final List<Mark> marks = new ArrayList<>();
+        private PlacedWords words;
 
         Layout(Plan plan, int season, Scale scale) {
             this.plan = plan;
@@ -94,14 +106,18 @@ public record SheetDrawing(String title, String paper, double width, double heig
         }
 
         SheetDrawing drawing() {
+            words = placedWords();
             plan.site().pieces().forEach(this::drawPiece);
-            plan.walks(season)
-                    .forEach(walk -> marks.add(
-                            new Stroke(walk.corners().stream().map(this::spot).toList(), true, FINE, false)));
+            plan.standing(season).forEach(this::drawBed);
+            plan.walks(season).forEach(this::drawWalk);
             plan.standingThings(season).forEach(this::drawFeature);
             plan.waysIn(season).forEach(this::drawWayIn);
-            plan.standing(season).forEach(this::drawBed);
+            plan.site().pieces().forEach(this::writeSides);
+            plan.standingThings(season).forEach(this::nameFeature);
+            plan.waysIn(season).forEach(this::nameWayIn);
             drawGaps();
+            plan.walks(season).forEach(this::nameWalk);
+            marks.addAll(words.marks());
             drawTitle();
             return new SheetDrawing(
                     plan.name() + " " + season, paper.name(), paper.width(), paper.height(), List.copyOf(marks));
@@ -118,9 +134,82 @@ public record SheetDrawing(String title, String paper, double width, double heig
             return spot(point.x().metres(), point.y().metres());
         }
 
-        /** Areas and lines as they lie, spots as a small cross; each with its name. */
+        /**
+         * Words keep off the frame of the sheet and its title, off the gates, and off the edges of the plot and of
+         * beds.
+         */
+        private PlacedWords placedWords() {
+            Polygon room = (Polygon) Hatch.area(List.of(
+                    new Spot(MARGIN, MARGIN),
+                    new Spot(paper.width() - MARGIN, MARGIN),
+                    new Spot(paper.width() - MARGIN, paper.height() - MARGIN - TITLE_BLOCK),
+                    new Spot(MARGIN, paper.height() - MARGIN - TITLE_BLOCK)));
+            Stream<Geometry> gates = plan.waysIn(season).stream().map(gate -> square(spot(gate.place()), TICK));
+            Stream<Geometry> edges = Stream.concat(
+                            plan.site().pieces().stream(),
+                            plan.standing(season).stream().map(StandingBed::corners))
+                    .map(round -> Hatch.area(round.stream().map(this::spot).toList())
+                            .getBoundary()
+                            .buffer(PEN / 2));
+            return new PlacedWords(room, Stream.concat(gates, edges).toList());
+        }
+
+        private static Polygon square(Spot at, double half) {
+            return (Polygon) Hatch.area(List.of(
+                    new Spot(at.x() - half, at.y() - half),
+                    new Spot(at.x() + half, at.y() - half),
+                    new Spot(at.x() + half, at.y() + half),
+                    new Spot(at.x() - half, at.y() + half)));
+        }
+
+        /** Its surface is drawn where no bed lies on it. */
+        private void drawWalk(Walk walk) {
+            List<Spot> round = walk.corners().stream().map(this::spot).toList();
+            marks.add(new Stroke(round, true, FINE, false));
+            List<Geometry> beds = plan.standing(season).stream()
+                    .map(bed ->
+                            Hatch.area(bed.corners().stream().map(this::spot).toList()))
+                    .toList();
+            Hatch hatch = walk.grade() == WalkGrade.MAIN ? Hatch.PAVED : Hatch.TRODDEN;
+            marks.addAll(hatch.of(Hatch.without(Hatch.area(round), beds)));
+        }
+
+        private void nameWalk(Walk walk) {
+            words.name(middle(walk.corners()), walk.name(), SMALL);
+        }
+
+        private Spot middle(List<Point> places) {
+            List<Spot> spots = places.stream().map(this::spot).toList();
+            return new Spot(
+                    spots.stream().mapToDouble(Spot::x).average().orElseThrow(),
+                    spots.stream().mapToDouble(Spot::y).average().orElseThrow());
+        }
+
+        private void nameFeature(Feature feature) {
+            words.name(middle(feature.places()), feature.name(), SMALL);
+        }
+
+        private void nameWayIn(WayIn gate) {
+            words.name(spot(gate.place()), gate.name() + " " + length(gate.width()), SMALL);
+        }
+
+        /** Areas and lines as they lie, a house hatched, a tree with its crown, other spots as a small cross. */
         private void drawFeature(Feature feature) {
             List<Spot> places = feature.places().stream().map(this::spot).toList();
+            if (feature.kind() == FeatureKind.HOUSE) {
+                marks.addAll(Hatch.MASONRY.of(Hatch.area(places)));
+            }
+            if (feature.kind() == FeatureKind.TREE && feature.margin().isPositive()) {
+                double radius = scale.onPaper(feature.margin().metres());
+                marks.add(new Stroke(
+                        IntStream.range(0, CIRCLE)
+                                .mapToObj(i ->
+                                        round(places.get(0).x(), places.get(0).y(), radius, 2 * Math.PI * i / CIRCLE))
+                                .toList(),
+                        true,
+                        FINE,
+                        false));
+            }
             boolean area = feature.kind().extent() == FeatureKind.Extent.AREA;
             if (FenceLine.isOpened(feature)) {
                 FenceLine.of(feature, plan.setting(season))
@@ -140,23 +229,46 @@ public record SheetDrawing(String title, String paper, double width, double heig
                 marks.add(Stroke.line(PEN, new Spot(at.x() - TICK, at.y()), new Spot(at.x() + TICK, at.y())));
                 marks.add(Stroke.line(PEN, new Spot(at.x(), at.y() - TICK), new Spot(at.x(), at.y() + TICK)));
             }
-            double x = places.stream().mapToDouble(Spot::x).average().orElseThrow();
-            double y = places.stream().mapToDouble(Spot::y).average().orElseThrow();
-            marks.add(words(new Spot(x, y - TICK), feature.name(), SMALL, 0));
         }
 
-        /** The clear width of a gate with its name. */
+        /** Its two posts, and its leaf as it swings or slides. */
         private void drawWayIn(WayIn gate) {
-            Spot at = spot(gate.place());
-            marks.add(
-                    Stroke.line(BOLD, new Spot(at.x() - TICK, at.y() - TICK), new Spot(at.x() + TICK, at.y() + TICK)));
-            marks.add(
-                    Stroke.line(BOLD, new Spot(at.x() - TICK, at.y() + TICK), new Spot(at.x() + TICK, at.y() - TICK)));
-            marks.add(words(new Spot(at.x(), at.y() - 2 * TICK), gate.name() + " " + length(gate.width()), SMALL, 0));
+            LineSegment side = PlotSides.nearest(plan.site(), gate.place());
+            double dx = (side.p1.x - side.p0.x) / side.getLength();
+            double dy = (side.p1.y - side.p0.y) / side.getLength();
+            double half = gate.width().metres() / 2;
+            double x = gate.place().x().metres();
+            double y = gate.place().y().metres();
+            List<Spot> posts = List.of(spot(x - dx * half, y - dy * half), spot(x + dx * half, y + dy * half));
+            posts.forEach(post -> marks.add(
+                    rectangle(post.x() - POST, post.y() - POST, post.x() + POST, post.y() + POST, FINE, true)));
+            if (gate.swing() == Swing.SLIDING) {
+                marks.add(new Stroke(posts, false, PEN, false));
+            } else if (gate.swing() != Swing.OPEN) {
+                marks.add(
+                        new Stroke(leaf(posts.get(0), posts.get(1), gate.swing() == Swing.INWARD), false, FINE, false));
+            }
+        }
+
+        /** From the hinge to the end of the open leaf, and on a quarter circle to the other post. */
+        private static List<Spot> leaf(Spot hinge, Spot other, boolean inward) {
+            double along = Math.atan2(other.y() - hinge.y(), other.x() - hinge.x());
+            double wide = Math.hypot(other.x() - hinge.x(), other.y() - hinge.y());
+            // The plot lies to the left of its sides; on paper y points down.
+            double open = inward ? -Math.PI / 2 : Math.PI / 2;
+            List<Spot> spots = new ArrayList<>(List.of(hinge));
+            for (int i = 0; i <= CIRCLE / 4; i++) {
+                double angle = along + open * (1 - 4.0 * i / CIRCLE);
+                spots.add(new Spot(hinge.x() + wide * Math.cos(angle), hinge.y() + wide * Math.sin(angle)));
+            }
+            return spots;
         }
 
         private void drawPiece(List<Point> corners) {
             marks.add(new Stroke(corners.stream().map(this::spot).toList(), true, BOLD, false));
+        }
+
+        private void writeSides(List<Point> corners) {
             boolean counterClockwise = signedArea(corners) > 0;
             for (int i = 0; i < corners.size(); i++) {
                 Point from = corners.get(i);
@@ -186,7 +298,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
             double outX = -(b.y() - a.y()) / length;
             double outY = (b.x() - a.x()) / length;
             Spot at = new Spot((a.x() + b.x()) / 2 + outX * 5, (a.y() + b.y()) / 2 + outY * 5);
-            marks.add(words(at, length(from.distance(to)), NORMAL, readable(a, b)));
+            words.write(words(at, length(from.distance(to)), NORMAL, readable(a, b)));
         }
 
         private void drawBed(StandingBed bed) {
@@ -201,14 +313,14 @@ public record SheetDrawing(String title, String paper, double width, double heig
             double room = scale.onPaper(bed.outline().longerSide().metres()) - 3;
             double height =
                     Math.min(NORMAL, scale.onPaper(bed.outline().shorterSide().metres()) / 4);
-            marks.add(words(offset(middle, turn, -height * 0.3), fitted(bed.name(), height, room), height, turn));
+            words.write(words(offset(middle, turn, -height * 0.3), fitted(bed.name(), height, room), height, turn));
             String size = length(bed.outline().length()) + " × "
                     + length(bed.outline().width())
                     + (bed.revision().height().isPositive()
                             ? ", " + length(bed.revision().height()) + " high"
                             : "");
             double small = Math.min(height * SMALL / NORMAL, room / (size.length() * 0.55));
-            marks.add(words(offset(middle, turn, height * 1.1), size, small, turn));
+            words.write(words(offset(middle, turn, height * 1.1), size, small, turn));
         }
 
         private List<Spot> inside(StandingBed bed) {
@@ -229,15 +341,17 @@ public record SheetDrawing(String title, String paper, double width, double heig
                 if (gap.distance().metres() > LONGEST_GAP || length < TICK) {
                     continue;
                 }
-                marks.add(Stroke.line(FINE, a, b));
-                tick(a, a, b, length);
-                tick(b, a, b, length);
                 double turn = readable(a, b);
                 Spot middle = new Spot((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
                 String text = length(gap.distance());
                 boolean roomAlong = text.length() * SMALL * 0.55 < length;
-                marks.add(words(
-                        offset(middle, turn, roomAlong ? -0.7 : -1.2), text, roomAlong ? SMALL : SMALL * 0.8, turn));
+                Words figure = words(
+                        offset(middle, turn, roomAlong ? -0.7 : -1.2), text, roomAlong ? SMALL : SMALL * 0.8, turn);
+                if (words.write(figure)) {
+                    marks.add(Stroke.line(FINE, a, b));
+                    tick(a, a, b, length);
+                    tick(b, a, b, length);
+                }
             }
         }
 
@@ -254,7 +368,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
             double bottom = paper.height() - MARGIN;
             double above = bottom - TITLE_BLOCK;
             double right = paper.width() - MARGIN;
-            marks.add(rectangle(MARGIN, MARGIN, right, bottom, FINE));
+            marks.add(rectangle(MARGIN, MARGIN, right, bottom, FINE, false));
             marks.add(Stroke.line(PEN, new Spot(MARGIN, above), new Spot(right, above)));
             double room = paper.width() - 2 * MARGIN - 90;
             marks.add(new Words(new Spot(MARGIN + 4, above + 8), fitted(plan.name(), LARGE, room), LARGE, false, 0));
@@ -309,12 +423,12 @@ public record SheetDrawing(String title, String paper, double width, double heig
             return new Spot(x + radius * Math.sin(clockwiseFromUp), y - radius * Math.cos(clockwiseFromUp));
         }
 
-        private static Stroke rectangle(double x1, double y1, double x2, double y2, double width) {
+        private static Stroke rectangle(double x1, double y1, double x2, double y2, double width, boolean filled) {
             return new Stroke(
                     List.of(new Spot(x1, y1), new Spot(x2, y1), new Spot(x2, y2), new Spot(x1, y2)),
                     true,
                     width,
-                    false);
+                    filled);
         }
 
         private static Words words(Spot at, String text, double height, double turn) {

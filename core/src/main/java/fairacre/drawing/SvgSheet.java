@@ -69,6 +69,10 @@ public final class SvgSheet {
         xml.writeAttribute("fill", INK);
         if (words.centred()) {
             xml.writeAttribute("text-anchor", "middle");
+            // Hatches and lines end before words.
+            xml.writeAttribute("stroke", "white");
+            xml.writeAttribute("stroke-width", number(words.height() * 0.3));
+            xml.writeAttribute("paint-order", "stroke");
         }
         if (words.turn() != 0) {
             xml.writeAttribute(

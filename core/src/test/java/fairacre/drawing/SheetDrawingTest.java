@@ -16,8 +16,10 @@ import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.plan.Change;
+import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
 import fairacre.plan.PurseChange;
+import fairacre.plan.Put;
 import fairacre.testing.Gardens;
 import java.io.ByteArrayInputStream;
 import java.math.BigDecimal;
@@ -33,7 +35,10 @@ import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
@@ -119,6 +124,92 @@ class SheetDrawingTest {
     void aBedThatIsNotBuiltYetIsNotDrawn() throws Exception {
         assertThat(texts(svg(SheetDrawing.of(PLAN, SEASON - 1, Scale.ONE_TO_50))))
                 .doesNotContain("Kale");
+    }
+
+    private static List<Mark.Words> words(SheetDrawing sheet) {
+        return sheet.marks().stream()
+                .filter(Mark.Words.class::isInstance)
+                .map(Mark.Words.class::cast)
+                .toList();
+    }
+
+    private static List<Mark.Stroke> strokes(SheetDrawing sheet) {
+        return sheet.marks().stream()
+                .filter(Mark.Stroke.class::isInstance)
+                .map(Mark.Stroke.class::cast)
+                .toList();
+    }
+
+    /** Small plots and many beds are crowded; what finds no room is left out rather than written over another. */
+    @ParameterizedTest
+    @CsvSource({"ONE_TO_50,3", "ONE_TO_100,3", "ONE_TO_200,3", "ONE_TO_100,40", "ONE_TO_200,60"})
+    void noWordsStandOnOthersOrInTheTitle(Scale scale, int beds) {
+        for (Plan plan : List.of(Gardens.everything(), Gardens.generated(beds, 5))) {
+            SheetDrawing sheet = SheetDrawing.of(plan, SEASON, scale);
+            List<Polygon> boxes = words(sheet).stream()
+                    .filter(words -> words.at().y() < sheet.height() - 10 - 24)
+                    .map(PlacedWords::box)
+                    .toList();
+            assertThat(boxes).hasSizeGreaterThan(plan.beds().size());
+            for (int i = 0; i < boxes.size(); i++) {
+                assertThat(boxes.get(i).getEnvelopeInternal().getMaxY()).isLessThanOrEqualTo(sheet.height() - 10 - 24);
+                for (int j = 0; j < i; j++) {
+                    assertThat(boxes.get(i).intersects(boxes.get(j)))
+                            .as("%s on %s", words(sheet).get(i), words(sheet).get(j))
+                            .isFalse();
+                }
+            }
+        }
+    }
+
+    @Test
+    void aCrownAndTheSwingOfAGateAreTrueToScale() {
+        Plan plan = Gardens.with(
+                PLAN,
+                Put.of(Gardens.gate("Gate", 4.5, 0, 1.2)),
+                Put.of(Gardens.feature("Plum", FeatureKind.TREE, 0, 1.5, 7, 3)));
+        SheetDrawing sheet = SheetDrawing.of(plan, SEASON, Scale.ONE_TO_50);
+        assertThat(strokes(sheet))
+                .filteredOn(stroke -> stroke.closed() && stroke.spots().size() == 48)
+                .singleElement()
+                .satisfies(crown -> assertThat(
+                                crown.spots().get(0).x() - crown.spots().get(24).x())
+                        .isCloseTo(0, within(1e-9)))
+                .satisfies(crown -> assertThat(
+                                crown.spots().get(24).y() - crown.spots().get(0).y())
+                        .isCloseTo(3000 / 50.0, within(1e-9)));
+        assertThat(strokes(sheet))
+                .filteredOn(stroke -> !stroke.closed() && stroke.spots().size() == 14)
+                .singleElement()
+                .satisfies(leaf -> {
+                    Mark.Spot hinge = leaf.spots().get(0);
+                    assertThat(leaf.spots().subList(1, 14))
+                            .allSatisfy(spot -> assertThat(Math.hypot(spot.x() - hinge.x(), spot.y() - hinge.y()))
+                                    .isCloseTo(1200 / 50.0, within(1e-9)));
+                    // Into the plot, which lies above its lower side.
+                    assertThat(leaf.spots().get(1).y()).isCloseTo(hinge.y() - 24, within(1e-9));
+                });
+    }
+
+    @Test
+    void theSurfaceOfAWalkIsDrawnWhereNoBedLiesOnIt() {
+        Geometry walk = Hatch.area(List.of(spot(0, 0), spot(40, 0), spot(40, 10), spot(0, 10)));
+        Geometry bed = Hatch.area(List.of(spot(10, -5), spot(20, -5), spot(20, 15), spot(10, 15)));
+        List<Mark> lines = Hatch.PAVED.of(Hatch.without(walk, List.of(bed)));
+        // Lines 3.2 mm apart: at 3.2, 6.4 and 9.6, each in two parts.
+        assertThat(lines)
+                .hasSize(6)
+                .allSatisfy(line -> assertThat(((Mark.Stroke) line).spots())
+                        .noneMatch(spot -> spot.x() > 10 + 1e-9 && spot.x() < 20 - 1e-9));
+        double drawn = lines.stream()
+                .map(line -> ((Mark.Stroke) line).spots())
+                .mapToDouble(spots -> Math.abs(spots.get(1).x() - spots.get(0).x()))
+                .sum();
+        assertThat(drawn).isCloseTo(3 * 30, within(1e-6));
+    }
+
+    private static Mark.Spot spot(double x, double y) {
+        return new Mark.Spot(x, y);
     }
 
     private static Document svg(SheetDrawing sheet) throws Exception {
