@@ -40,23 +40,6 @@ public record Wish(
         conditions = conditions == null ? Conditions.NONE : conditions;
     }
 
-    /** Without conditions. */
-    public Wish(
-            Point low,
-            Length length,
-            Length width,
-            Length walk,
-            Length mainWalk,
-            Length longest,
-            Optional<Frame> frame) {
-        this(low, length, width, walk, mainWalk, longest, frame, Conditions.NONE);
-    }
-
-    /** The same with other conditions. */
-    public Wish under(Conditions others) {
-        return new Wish(low, length, width, walk, mainWalk, longest, frame, others);
-    }
-
     private static void within(Length value, String field, double least, double most) {
         if (value == null || value.metres() < least || value.metres() > most) {
             throw new RefusedException(

@@ -29,7 +29,6 @@ record Hatch(double spacing, double angle) {
     static final Hatch TRODDEN = new Hatch(5, -45);
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
-    private static final double HAIR = 0.1;
 
     List<Mark> of(Geometry area) {
         double turn = Math.toRadians(angle);
@@ -42,7 +41,7 @@ record Hatch(double spacing, double angle) {
             Geometry within = AffineTransformation.rotationInstance(-turn).transform(Areas.along(line, level));
             for (int i = 0; i < within.getNumGeometries(); i++) {
                 if (within.getGeometryN(i) instanceof LineString part) {
-                    lines.add(new Stroke(spots(part), false, HAIR, false));
+                    lines.add(new Stroke(spots(part), false, Pens.HAIR, false));
                 }
             }
         }

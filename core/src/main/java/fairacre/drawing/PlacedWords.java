@@ -31,8 +31,6 @@ final class PlacedWords {
     /** From here on a line tells what it belongs to. */
     private static final double FAR = 6;
 
-    private static final double FINE = 0.18;
-
     private final Geometry room;
     private final Quadtree taken = new Quadtree();
     private final List<Mark> marks = new ArrayList<>();
@@ -70,7 +68,7 @@ final class PlacedWords {
                 .findFirst();
         found.map(Words::at)
                 .filter(place -> Math.hypot(place.x() - at.x(), place.y() - at.y()) > FAR)
-                .ifPresent(place -> marks.add(Mark.Stroke.line(FINE, at, place)));
+                .ifPresent(place -> marks.add(Mark.Stroke.line(Pens.FINE, at, place)));
     }
 
     private static Stream<Spot> places(Spot at) {

@@ -15,7 +15,6 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
-import fairacre.plan.Swing;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
 import fairacre.shape.FenceLine;
@@ -45,15 +44,10 @@ public record SheetDrawing(String title, String paper, double width, double heig
     /** Room round the plot for its dimensions. */
     private static final double ROUND = 12;
 
-    private static final double FINE = 0.18;
-    private static final double PEN = 0.35;
-    private static final double BOLD = 0.7;
     private static final double SMALL = 2.2;
     private static final double NORMAL = 3;
     private static final double LARGE = 5;
     private static final double TICK = 1.2;
-    /** Half a gate post. */
-    private static final double POST = 0.7;
     /** Corners of what is drawn round. */
     private static final int CIRCLE = 48;
     /** Gaps longer than this on the ground are open garden and not worth a dimension, metres. */
@@ -150,7 +144,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
                             plan.standing(season).stream().map(StandingBed::corners))
                     .map(round -> Hatch.area(round.stream().map(this::spot).toList())
                             .getBoundary()
-                            .buffer(PEN / 2));
+                            .buffer(Pens.PEN / 2));
             return new PlacedWords(room, Stream.concat(gates, edges).toList());
         }
 
@@ -165,7 +159,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
         /** Its surface is drawn where no bed lies on it. */
         private void drawWalk(Walk walk) {
             List<Spot> round = walk.corners().stream().map(this::spot).toList();
-            marks.add(new Stroke(round, true, FINE, false));
+            marks.add(new Stroke(round, true, Pens.FINE, false));
             List<Geometry> beds = plan.standing(season).stream()
                     .map(bed ->
                             Hatch.area(bed.corners().stream().map(this::spot).toList()))
@@ -207,7 +201,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
                                         round(places.get(0).x(), places.get(0).y(), radius, 2 * Math.PI * i / CIRCLE))
                                 .toList(),
                         true,
-                        FINE,
+                        Pens.FINE,
                         false));
             }
             boolean area = feature.kind().extent() == FeatureKind.Extent.AREA;
@@ -217,55 +211,34 @@ public record SheetDrawing(String title, String paper, double width, double heig
                         .forEach(part -> marks.add(new Stroke(
                                 part.stream().map(this::spot).toList(),
                                 false,
-                                Math.max(FINE, scale.onPaper(feature.breadth().metres())),
+                                Math.max(
+                                        Pens.FINE,
+                                        scale.onPaper(feature.breadth().metres())),
                                 false)));
             } else if (places.size() > 1) {
                 double pen = area
-                        ? PEN
-                        : Math.max(FINE, scale.onPaper(feature.breadth().metres()));
+                        ? Pens.PEN
+                        : Math.max(Pens.FINE, scale.onPaper(feature.breadth().metres()));
                 marks.add(new Stroke(places, area, pen, false));
             } else {
                 Spot at = places.get(0);
-                marks.add(Stroke.line(PEN, new Spot(at.x() - TICK, at.y()), new Spot(at.x() + TICK, at.y())));
-                marks.add(Stroke.line(PEN, new Spot(at.x(), at.y() - TICK), new Spot(at.x(), at.y() + TICK)));
+                marks.add(Stroke.line(Pens.PEN, new Spot(at.x() - TICK, at.y()), new Spot(at.x() + TICK, at.y())));
+                marks.add(Stroke.line(Pens.PEN, new Spot(at.x(), at.y() - TICK), new Spot(at.x(), at.y() + TICK)));
             }
         }
 
-        /** Its two posts, and its leaf as it swings or slides. */
         private void drawWayIn(WayIn gate) {
             LineSegment side = PlotSides.nearest(plan.site(), gate.place());
-            double dx = (side.p1.x - side.p0.x) / side.getLength();
-            double dy = (side.p1.y - side.p0.y) / side.getLength();
-            double half = gate.width().metres() / 2;
+            double half = gate.width().metres() / 2 / side.getLength();
+            double dx = (side.p1.x - side.p0.x) * half;
+            double dy = (side.p1.y - side.p0.y) * half;
             double x = gate.place().x().metres();
             double y = gate.place().y().metres();
-            List<Spot> posts = List.of(spot(x - dx * half, y - dy * half), spot(x + dx * half, y + dy * half));
-            posts.forEach(post -> marks.add(
-                    rectangle(post.x() - POST, post.y() - POST, post.x() + POST, post.y() + POST, FINE, true)));
-            if (gate.swing() == Swing.SLIDING) {
-                marks.add(new Stroke(posts, false, PEN, false));
-            } else if (gate.swing() != Swing.OPEN) {
-                marks.add(
-                        new Stroke(leaf(posts.get(0), posts.get(1), gate.swing() == Swing.INWARD), false, FINE, false));
-            }
-        }
-
-        /** From the hinge to the end of the open leaf, and on a quarter circle to the other post. */
-        private static List<Spot> leaf(Spot hinge, Spot other, boolean inward) {
-            double along = Math.atan2(other.y() - hinge.y(), other.x() - hinge.x());
-            double wide = Math.hypot(other.x() - hinge.x(), other.y() - hinge.y());
-            // The plot lies to the left of its sides; on paper y points down.
-            double open = inward ? -Math.PI / 2 : Math.PI / 2;
-            List<Spot> spots = new ArrayList<>(List.of(hinge));
-            for (int i = 0; i <= CIRCLE / 4; i++) {
-                double angle = along + open * (1 - 4.0 * i / CIRCLE);
-                spots.add(new Spot(hinge.x() + wide * Math.cos(angle), hinge.y() + wide * Math.sin(angle)));
-            }
-            return spots;
+            marks.addAll(GateSymbol.of(spot(x - dx, y - dy), spot(x + dx, y + dy), gate.swing()));
         }
 
         private void drawPiece(List<Point> corners) {
-            marks.add(new Stroke(corners.stream().map(this::spot).toList(), true, BOLD, false));
+            marks.add(new Stroke(corners.stream().map(this::spot).toList(), true, Pens.BOLD, false));
         }
 
         private void writeSides(List<Point> corners) {
@@ -303,9 +276,9 @@ public record SheetDrawing(String title, String paper, double width, double heig
 
         private void drawBed(StandingBed bed) {
             List<Spot> round = bed.outline().corners().stream().map(this::spot).toList();
-            marks.add(new Stroke(bed.corners().stream().map(this::spot).toList(), true, PEN, false));
+            marks.add(new Stroke(bed.corners().stream().map(this::spot).toList(), true, Pens.PEN, false));
             if (bed.revision().thickness().isPositive()) {
-                marks.add(new Stroke(inside(bed), true, FINE, false));
+                marks.add(new Stroke(inside(bed), true, Pens.FINE, false));
             }
             boolean lengthwise = bed.outline().length().compareTo(bed.outline().width()) >= 0;
             Spot middle = spot(bed.outline().centre());
@@ -348,7 +321,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
                 Words figure = words(
                         offset(middle, turn, roomAlong ? -0.7 : -1.2), text, roomAlong ? SMALL : SMALL * 0.8, turn);
                 if (words.write(figure)) {
-                    marks.add(Stroke.line(FINE, a, b));
+                    marks.add(Stroke.line(Pens.FINE, a, b));
                     tick(a, a, b, length);
                     tick(b, a, b, length);
                 }
@@ -361,15 +334,15 @@ public record SheetDrawing(String title, String paper, double width, double heig
             double uy = (b.y() - a.y()) / length;
             double dx = (ux - uy) * TICK / 2;
             double dy = (uy + ux) * TICK / 2;
-            marks.add(Stroke.line(PEN, new Spot(at.x() - dx, at.y() - dy), new Spot(at.x() + dx, at.y() + dy)));
+            marks.add(Stroke.line(Pens.PEN, new Spot(at.x() - dx, at.y() - dy), new Spot(at.x() + dx, at.y() + dy)));
         }
 
         private void drawTitle() {
             double bottom = paper.height() - MARGIN;
             double above = bottom - TITLE_BLOCK;
             double right = paper.width() - MARGIN;
-            marks.add(rectangle(MARGIN, MARGIN, right, bottom, FINE, false));
-            marks.add(Stroke.line(PEN, new Spot(MARGIN, above), new Spot(right, above)));
+            marks.add(rectangle(MARGIN, MARGIN, right, bottom, Pens.FINE));
+            marks.add(Stroke.line(Pens.PEN, new Spot(MARGIN, above), new Spot(right, above)));
             double room = paper.width() - 2 * MARGIN - 90;
             marks.add(new Words(new Spot(MARGIN + 4, above + 8), fitted(plan.name(), LARGE, room), LARGE, false, 0));
             marks.add(new Words(new Spot(MARGIN + 4, above + 14), "Season " + season, NORMAL, false, 0));
@@ -396,7 +369,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
                                 new Spot(from + division, y + 2),
                                 new Spot(from, y + 2)),
                         true,
-                        FINE,
+                        Pens.FINE,
                         i % 2 == 0));
             }
             for (int i = 0; i <= divisions; i++) {
@@ -413,7 +386,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
                             round(x, y, 3, angle + Math.PI * 0.8),
                             round(x, y, 3, angle - Math.PI * 0.8)),
                     true,
-                    FINE,
+                    Pens.FINE,
                     true));
             Spot letter = round(x, y, 10, angle);
             marks.add(new Words(new Spot(letter.x(), letter.y() + 1), "N", NORMAL, true, 0));
@@ -423,12 +396,12 @@ public record SheetDrawing(String title, String paper, double width, double heig
             return new Spot(x + radius * Math.sin(clockwiseFromUp), y - radius * Math.cos(clockwiseFromUp));
         }
 
-        private static Stroke rectangle(double x1, double y1, double x2, double y2, double width, boolean filled) {
+        private static Stroke rectangle(double x1, double y1, double x2, double y2, double width) {
             return new Stroke(
                     List.of(new Spot(x1, y1), new Spot(x2, y1), new Spot(x2, y2), new Spot(x1, y2)),
                     true,
                     width,
-                    filled);
+                    false);
         }
 
         private static Words words(Spot at, String text, double height, double turn) {

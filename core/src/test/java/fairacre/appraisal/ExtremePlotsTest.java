@@ -14,6 +14,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.arrange.ArrangementStudy;
+import fairacre.arrange.Conditions;
 import fairacre.arrange.LargestRectangle;
 import fairacre.arrange.LayoutKind;
 import fairacre.arrange.Wish;
@@ -131,7 +132,8 @@ class ExtremePlotsTest {
                         Length.metres(0.6),
                         Length.metres(1),
                         Length.metres(5),
-                        Optional.empty()))
+                        Optional.empty(),
+                        Conditions.NONE))
                 .isInstanceOf(RefusedException.class);
     }
 
@@ -143,6 +145,7 @@ class ExtremePlotsTest {
                 Length.metres(0.6),
                 Length.metres(1),
                 Length.metres(5),
-                Optional.empty());
+                Optional.empty(),
+                Conditions.NONE);
     }
 }

@@ -16,6 +16,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import fairacre.appraisal.Appraisal;
 import fairacre.bed.BedRule;
 import fairacre.build.Board;
+import fairacre.build.Frame;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
 import fairacre.judging.Snag;
@@ -59,6 +60,17 @@ class ArrangementStudyTest {
     }
 
     private static Wish wish(double x, double y, double length, double width, double walk) {
+        return wish(x, y, length, width, walk, Optional.empty(), Conditions.NONE);
+    }
+
+    private static Wish wish(
+            double x,
+            double y,
+            double length,
+            double width,
+            double walk,
+            Optional<Frame> frame,
+            Conditions conditions) {
         return new Wish(
                 Point.metres(x, y),
                 Length.metres(length),
@@ -66,7 +78,8 @@ class ArrangementStudyTest {
                 Length.metres(walk),
                 Length.metres(1),
                 Length.metres(20),
-                Optional.empty());
+                frame,
+                conditions);
     }
 
     @Test
@@ -186,10 +199,14 @@ class ArrangementStudyTest {
 
     /** A wish with conditions on a plot of 9 x 8 m. */
     private static List<Arrangement> under(Plan plan, Conditions conditions) {
-        return all(plan, wish(0, 0, 9, 8, 0.5).under(conditions));
+        return all(plan, wish(0, 0, 9, 8, 0.5, Optional.empty(), conditions));
     }
 
-    private static Plan framedPlot() {
+    private static List<Arrangement> framed(Plan plan, Conditions conditions) {
+        return all(plan, wish(0, 0, 9, 8, 0.5, Optional.of(Gardens.cedar(Board.M38X150, 1)), conditions));
+    }
+
+    private static Plan plotWithABed() {
         return plot(9, 8, List.of(gardener("Ada", 0.65, 0.5)), bed("Old", 2, 2, 2, 1));
     }
 
@@ -205,34 +222,26 @@ class ArrangementStudyTest {
 
     @Test
     void layoutsCostNoMoreThanTheyMay() {
-        Wish framed = new Wish(
-                Point.metres(0, 0),
-                Length.metres(9),
-                Length.metres(8),
-                Length.metres(0.5),
-                Length.metres(1),
-                Length.metres(20),
-                Optional.of(Gardens.cedar(Board.M38X150, 1)));
-        Plan plan = framedPlot();
-        List<Arrangement> free = all(plan, framed);
+        Plan plan = plotWithABed();
+        List<Arrangement> free = framed(plan, Conditions.NONE);
         Money middle = free.stream().map(Arrangement::cost).sorted().toList().get(free.size() / 2);
         Money less = middle.minus(Money.of(middle.getCurrencyUnit(), 0.01));
-        List<Arrangement> at = all(plan, framed.under(conditions(middle, null, null, null)));
+        List<Arrangement> at = framed(plan, conditions(middle, null, null, null));
         assertThat(at).extracting(Arrangement::cost).contains(middle).allMatch(cost -> !cost.isGreaterThan(middle));
-        assertThat(all(plan, framed.under(conditions(less, null, null, null))))
+        assertThat(framed(plan, conditions(less, null, null, null)))
                 .extracting(Arrangement::cost)
                 .allMatch(cost -> cost.isLessThan(middle));
     }
 
     @Test
     void layoutsHaveAsManyBedsAsTheyMayAndNoneIsWider() {
-        assertThat(under(framedPlot(), conditions(null, 4, 6, null)))
+        assertThat(under(plotWithABed(), conditions(null, 4, 6, null)))
                 .isNotEmpty()
                 .allSatisfy(one -> assertThat(one.beds()).hasSizeBetween(4, 6));
-        List<Arrangement> narrow = under(framedPlot(), conditions(null, null, null, 0.75));
+        List<Arrangement> narrow = under(plotWithABed(), conditions(null, null, null, 0.75));
         assertThat(narrow).isNotEmpty();
         for (Arrangement one : narrow) {
-            assertThat(framedPlot().apply(one.change()).orThrow().beds())
+            assertThat(plotWithABed().apply(one.change()).orThrow().beds())
                     .filteredOn(bed -> bed.revisions().get(0).shape().plain())
                     .extracting(bed -> slim(bed.revisions().get(0).outline()))
                     .allSatisfy(width -> assertThat(width).isLessThanOrEqualTo(0.75 + 1e-9));
@@ -245,7 +254,7 @@ class ArrangementStudyTest {
 
     @Test
     void whatIsToStayStaysWithAWalkRoundIt() {
-        Plan plan = framedPlot();
+        Plan plan = plotWithABed();
         Conditions keep = new Conditions(
                 Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(id("Old")), List.of());
         List<Arrangement> all = under(plan, keep);
@@ -271,7 +280,7 @@ class ArrangementStudyTest {
                 List.of(),
                 List.of(LayoutKind.RIM, LayoutKind.COMB, LayoutKind.U_ROUND, LayoutKind.BLOCKS));
         assertThat(ArrangementStudy.of(
-                                framedPlot(), SEASON, wish(0, 0, 9, 8, 0.5).under(rows), () -> id("x"))
+                                plotWithABed(), SEASON, wish(0, 0, 9, 8, 0.5, Optional.empty(), rows), () -> id("x"))
                         .manners())
                 .containsExactly(LayoutKind.ROWS_ACROSS, LayoutKind.ROWS_UP);
     }
