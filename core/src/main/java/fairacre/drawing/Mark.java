@@ -6,7 +6,13 @@ import java.util.List;
 sealed interface Mark {
 
     /** A place on paper. */
-    record Spot(double x, double y) {}
+    record Spot(double x, double y) {
+
+        /** @param clockwiseFromUp radians */
+        Spot towards(double clockwiseFromUp, double distance) {
+            return new Spot(x + distance * Math.sin(clockwiseFromUp), y - distance * Math.cos(clockwiseFromUp));
+        }
+    }
 
     /**
      * A line of several parts.

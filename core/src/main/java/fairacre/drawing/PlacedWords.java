@@ -92,6 +92,12 @@ final class PlacedWords {
                         .noneMatch(other -> ((Geometry) other).intersects(box));
     }
 
+    /** A text cut off so that it takes no more room. */
+    static String fitted(String text, double height, double room) {
+        int most = Math.max(1, (int) (room / (height * LETTER)));
+        return text.length() <= most ? text : text.substring(0, Math.max(1, most - 1)) + "…";
+    }
+
     /** The ground that words take up. */
     static Polygon box(Words words) {
         double width = words.text().length() * LETTER * words.height();

@@ -8,7 +8,6 @@ import fairacre.goods.WalkGrade;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
-import fairacre.measure.Units;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.plan.Feature;
@@ -39,14 +38,11 @@ import org.locationtech.jts.geom.Polygon;
  */
 public record SheetDrawing(String title, String paper, double width, double height, List<Mark> marks) {
 
-    private static final double MARGIN = 10;
-    private static final double TITLE_BLOCK = 24;
     /** Room round the plot for its dimensions. */
     private static final double ROUND = 12;
 
     private static final double SMALL = 2.2;
     private static final double NORMAL = 3;
-    private static final double LARGE = 5;
     private static final double TICK = 1.2;
     /** Corners of what is drawn round. */
     private static final int CIRCLE = 48;
@@ -90,8 +86,8 @@ public record SheetDrawing(String title, String paper, double width, double heig
         }
 
         private Paper paper() {
-            double needWidth = plotWidth + 2 * (MARGIN + ROUND);
-            double needHeight = plotHeight + 2 * (MARGIN + ROUND) + TITLE_BLOCK;
+            double needWidth = plotWidth + 2 * (TitleBlock.MARGIN + ROUND);
+            double needHeight = plotHeight + 2 * (TitleBlock.MARGIN + ROUND) + TitleBlock.HEIGHT;
             return Paper.smallest(needWidth, needHeight, plan.units())
                     .orElseThrow(() -> new RefusedException(
                             "scale",
@@ -112,7 +108,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
             drawGaps();
             plan.walks(season).forEach(this::nameWalk);
             marks.addAll(words.marks());
-            drawTitle();
+            marks.addAll(TitleBlock.of(plan, season, scale, paper));
             return new SheetDrawing(
                     plan.name() + " " + season, paper.name(), paper.width(), paper.height(), List.copyOf(marks));
         }
@@ -120,7 +116,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
         /** The plot stands in the middle of what the title block leaves of the sheet. */
         private Spot spot(double x, double y) {
             double beside = (paper.width() - plotWidth) / 2;
-            double above = (paper.height() - TITLE_BLOCK - plotHeight) / 2;
+            double above = (paper.height() - TitleBlock.HEIGHT - plotHeight) / 2;
             return new Spot(beside + scale.onPaper(x - left), above + scale.onPaper(top - y));
         }
 
@@ -134,10 +130,10 @@ public record SheetDrawing(String title, String paper, double width, double heig
          */
         private PlacedWords placedWords() {
             Polygon room = (Polygon) Hatch.area(List.of(
-                    new Spot(MARGIN, MARGIN),
-                    new Spot(paper.width() - MARGIN, MARGIN),
-                    new Spot(paper.width() - MARGIN, paper.height() - MARGIN - TITLE_BLOCK),
-                    new Spot(MARGIN, paper.height() - MARGIN - TITLE_BLOCK)));
+                    new Spot(TitleBlock.MARGIN, TitleBlock.MARGIN),
+                    new Spot(paper.width() - TitleBlock.MARGIN, TitleBlock.MARGIN),
+                    new Spot(paper.width() - TitleBlock.MARGIN, paper.height() - TitleBlock.MARGIN - TitleBlock.HEIGHT),
+                    new Spot(TitleBlock.MARGIN, paper.height() - TitleBlock.MARGIN - TitleBlock.HEIGHT)));
             Stream<Geometry> gates = plan.waysIn(season).stream().map(gate -> square(spot(gate.place()), TICK));
             Stream<Geometry> edges = Stream.concat(
                             plan.site().pieces().stream(),
@@ -197,8 +193,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
                 double radius = scale.onPaper(feature.margin().metres());
                 marks.add(new Stroke(
                         IntStream.range(0, CIRCLE)
-                                .mapToObj(i ->
-                                        round(places.get(0).x(), places.get(0).y(), radius, 2 * Math.PI * i / CIRCLE))
+                                .mapToObj(i -> places.get(0).towards(2 * Math.PI * i / CIRCLE, radius))
                                 .toList(),
                         true,
                         Pens.FINE,
@@ -286,7 +281,8 @@ public record SheetDrawing(String title, String paper, double width, double heig
             double room = scale.onPaper(bed.outline().longerSide().metres()) - 3;
             double height =
                     Math.min(NORMAL, scale.onPaper(bed.outline().shorterSide().metres()) / 4);
-            words.write(words(offset(middle, turn, -height * 0.3), fitted(bed.name(), height, room), height, turn));
+            words.write(words(
+                    offset(middle, turn, -height * 0.3), PlacedWords.fitted(bed.name(), height, room), height, turn));
             String size = length(bed.outline().length()) + " × "
                     + length(bed.outline().width())
                     + (bed.revision().height().isPositive()
@@ -337,73 +333,6 @@ public record SheetDrawing(String title, String paper, double width, double heig
             marks.add(Stroke.line(Pens.PEN, new Spot(at.x() - dx, at.y() - dy), new Spot(at.x() + dx, at.y() + dy)));
         }
 
-        private void drawTitle() {
-            double bottom = paper.height() - MARGIN;
-            double above = bottom - TITLE_BLOCK;
-            double right = paper.width() - MARGIN;
-            marks.add(rectangle(MARGIN, MARGIN, right, bottom, Pens.FINE));
-            marks.add(Stroke.line(Pens.PEN, new Spot(MARGIN, above), new Spot(right, above)));
-            double room = paper.width() - 2 * MARGIN - 90;
-            marks.add(new Words(new Spot(MARGIN + 4, above + 8), fitted(plan.name(), LARGE, room), LARGE, false, 0));
-            marks.add(new Words(new Spot(MARGIN + 4, above + 14), "Season " + season, NORMAL, false, 0));
-            marks.add(new Words(
-                    new Spot(MARGIN + 4, above + 20),
-                    "Scale " + scale.label() + " on " + paper.name() + ". Print at 100 %; check with the bar.",
-                    SMALL,
-                    false,
-                    0));
-            drawScaleBar(right - 72, above + 14);
-            drawNorth(right - 10, above + TITLE_BLOCK / 2);
-        }
-
-        private void drawScaleBar(double x, double y) {
-            boolean metric = plan.units() == Units.METRIC;
-            double division = scale.onPaper(metric ? 1 : Length.feet(4).metres());
-            int divisions = Math.max(1, (int) (50 / division));
-            for (int i = 0; i < divisions; i++) {
-                double from = x + i * division;
-                marks.add(new Stroke(
-                        List.of(
-                                new Spot(from, y),
-                                new Spot(from + division, y),
-                                new Spot(from + division, y + 2),
-                                new Spot(from, y + 2)),
-                        true,
-                        Pens.FINE,
-                        i % 2 == 0));
-            }
-            for (int i = 0; i <= divisions; i++) {
-                String text = i * (metric ? 1 : 4) + (i == divisions ? metric ? " m" : " ft" : "");
-                marks.add(new Words(new Spot(x + i * division, y - 1.5), text, SMALL, true, 0));
-            }
-        }
-
-        private void drawNorth(double x, double y) {
-            double angle = Math.toRadians(plan.site().north());
-            marks.add(new Stroke(
-                    List.of(
-                            round(x, y, 8, angle),
-                            round(x, y, 3, angle + Math.PI * 0.8),
-                            round(x, y, 3, angle - Math.PI * 0.8)),
-                    true,
-                    Pens.FINE,
-                    true));
-            Spot letter = round(x, y, 10, angle);
-            marks.add(new Words(new Spot(letter.x(), letter.y() + 1), "N", NORMAL, true, 0));
-        }
-
-        private static Spot round(double x, double y, double radius, double clockwiseFromUp) {
-            return new Spot(x + radius * Math.sin(clockwiseFromUp), y - radius * Math.cos(clockwiseFromUp));
-        }
-
-        private static Stroke rectangle(double x1, double y1, double x2, double y2, double width) {
-            return new Stroke(
-                    List.of(new Spot(x1, y1), new Spot(x2, y1), new Spot(x2, y2), new Spot(x1, y2)),
-                    true,
-                    width,
-                    false);
-        }
-
         private static Words words(Spot at, String text, double height, double turn) {
             return new Words(at, text, height, true, turn);
         }
@@ -419,11 +348,6 @@ public record SheetDrawing(String title, String paper, double width, double heig
             double turn = Math.toDegrees(Math.atan2(b.y() - a.y(), b.x() - a.x()));
             double half = ((turn % 180) + 180) % 180;
             return half >= 90 - 1e-6 ? half - 180 : half;
-        }
-
-        private static String fitted(String text, double height, double room) {
-            int most = Math.max(1, (int) (room / (height * 0.55)));
-            return text.length() <= most ? text : text.substring(0, Math.max(1, most - 1)) + "…";
         }
 
         private String length(Length length) {
