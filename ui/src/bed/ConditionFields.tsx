@@ -50,26 +50,19 @@ export function ConditionFields({ conditions, onChange }: Props) {
             else setFaults({ budget: "Write a sum." });
           }}
         />
-        <TextField
-          label="Least beds"
-          figures
-          value={String(conditions.leastBeds ?? "")}
-          empty="any"
-          fault={faults.leastBeds}
-          onCommit={(text) => {
-            count("leastBeds", text);
-          }}
-        />
-        <TextField
-          label="Most beds"
-          figures
-          value={String(conditions.mostBeds ?? "")}
-          empty="any"
-          fault={faults.mostBeds}
-          onCommit={(text) => {
-            count("mostBeds", text);
-          }}
-        />
+        {(["leastBeds", "mostBeds"] as const).map((name) => (
+          <TextField
+            key={name}
+            label={name === "leastBeds" ? "Least beds" : "Most beds"}
+            figures
+            value={String(conditions[name] ?? "")}
+            empty="any"
+            fault={faults[name]}
+            onCommit={(text) => {
+              count(name, text);
+            }}
+          />
+        ))}
         <LengthField
           label="Widest bed"
           value={conditions.widest}
