@@ -4,14 +4,16 @@ import { closedPath, circlePath, openPath } from "./path";
 import { isSameGeometry, placesOf, type Geometry, type Pieces } from "./things";
 import { toSheet, type View } from "./view";
 
-/** What the season before, or the one after, has otherwise: as an outline, so that one sees what comes and what went. */
+/**
+ * What the season before, the one after, or another version has otherwise: as an outline, so that one sees what comes and what went.
+ */
 export function Ghosts({ view, pieces }: { view: View; pieces: Pieces }) {
   const desk = useDesk();
   const { ghosts } = desk.shown;
   if (ghosts === null) return null;
   return (
     <g pointerEvents="none" data-testid="ghosts">
-      {otherwise(desk, desk.season + (ghosts === "before" ? -1 : 1)).map(({ id, geometry }) => (
+      {outlined(desk, ghosts).map(({ id, geometry }) => (
         <path
           key={id}
           d={pathOf(geometry, view, pieces)}
@@ -25,10 +27,15 @@ export function Ghosts({ view, pieces }: { view: View; pieces: Pieces }) {
   );
 }
 
-/** Things of another season that are not there now, or stand otherwise. */
-export function otherwise(desk: Desk, season: number) {
+function outlined(desk: Desk, ghosts: NonNullable<Desk["shown"]["ghosts"]>) {
+  if (typeof ghosts === "object") return otherwise(desk, desk.season, ghosts.plan);
+  return otherwise(desk, desk.season + (ghosts === "before" ? -1 : 1));
+}
+
+/** Things of another season, or of another version, that are not there now, or stand otherwise. */
+export function otherwise(desk: Desk, season: number, plan = desk.plan) {
   return layers
-    .flatMap((layer) => layer.inSeason(desk, season))
+    .flatMap((layer) => layer.inSeason({ ...desk, plan }, season))
     .filter(({ id, geometry }) => {
       const now = desk.things.get(id);
       return !now || !isSameGeometry(now.geometry, geometry);

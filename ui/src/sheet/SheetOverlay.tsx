@@ -78,6 +78,8 @@ function ZoomButton({ label, sign, onClick }: { label: string; sign: string; onC
 /** What the sheet shows besides what is there. */
 function ShowMenu() {
   const { shown, show } = useDesk();
+  const version = typeof shown.ghosts === "object" ? shown.ghosts : null;
+  const season = typeof shown.ghosts === "string" ? shown.ghosts : "none";
   return (
     <Popover.Root>
       <Popover.Trigger
@@ -111,14 +113,15 @@ function ShowMenu() {
           />
           <Choice
             label="Outlines of another season"
-            value={shown.ghosts ?? "none"}
+            value={version ? "version" : season}
             options={[
               { value: "none", label: "none" },
               { value: "before", label: "as it was the season before" },
               { value: "after", label: "as it will be the season after" },
+              ...(version ? [{ value: "version" as const, label: `as in ${version.name}` }] : []),
             ]}
-            onChange={(season) => {
-              show({ ghosts: season === "none" ? null : season });
+            onChange={(chosen) => {
+              if (chosen !== "version") show({ ghosts: chosen === "none" ? null : chosen });
             }}
           />
           <p className="text-sm text-soft">

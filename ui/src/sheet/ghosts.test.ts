@@ -11,4 +11,21 @@ describe("outlines of another season", () => {
     const later = deskFor({ things: new Map([...desk.things].filter(([id]) => id !== "kale")) }).desk;
     expect(otherwise(later, 2028).map(({ id }) => id)).toEqual(["kale"]);
   });
+
+  it("show what another version has otherwise in the same season", () => {
+    const { desk } = deskFor();
+    expect(otherwise(desk, 2028, desk.plan)).toEqual([]);
+    const beds = desk.plan.beds.map((bed) =>
+      bed.id === "beans"
+        ? {
+            ...bed,
+            revisions: bed.revisions.map((revision) => ({
+              ...revision,
+              outline: { ...revision.outline, length: revision.outline.length + 0.5 },
+            })),
+          }
+        : bed,
+    );
+    expect(otherwise(desk, 2028, { ...desk.plan, beds }).map(({ id }) => id)).toEqual(["beans"]);
+  });
 });

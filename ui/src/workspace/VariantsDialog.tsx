@@ -13,6 +13,7 @@ import { Explain } from "../terms/Explain";
 import { words } from "../words";
 import { useDesk } from "./desk";
 import { useVersions } from "./useVersions";
+import { VersionDifferences } from "./VersionDifferences";
 
 interface Props {
   open: boolean;
@@ -99,6 +100,7 @@ function Versions({ onDone }: { onDone: () => void }) {
             key={version.garden}
             version={version}
             here={version.garden === desk.plan.id}
+            onShown={onDone}
             onOpen={() => {
               void navigate(at(version.garden));
               onDone();
@@ -141,9 +143,12 @@ interface CardProps {
   onOpen: () => void;
   onTake: () => void;
   onDelete: () => void;
+  /** The sheet is looked at. */
+  onShown: () => void;
 }
 
-function Card({ version, here, onOpen, onTake, onDelete }: CardProps) {
+function Card({ version, here, onOpen, onTake, onDelete, onShown }: CardProps) {
+  const [compared, setCompared] = useState(false);
   const { units, season } = useDesk();
   return (
     <li className={`border bg-white p-2 ${here ? "border-2 border-mark" : "border-rule"}`}>
@@ -173,7 +178,20 @@ function Card({ version, here, onOpen, onTake, onDelete }: CardProps) {
           {version.snags}, {version.serious}
         </dd>
       </dl>
+      {compared && <VersionDifferences version={version} onShown={onShown} />}
       <div className="mt-2 flex flex-wrap gap-1">
+        {!here && !compared && (
+          <button
+            type="button"
+            className="plain-button"
+            aria-label={`What differs in ${version.name}`}
+            onClick={() => {
+              setCompared(true);
+            }}
+          >
+            What differs
+          </button>
+        )}
         {!here && (
           <button type="button" className="plain-button" onClick={onOpen}>
             Open

@@ -41,10 +41,16 @@ export interface Shown {
   dimensions: boolean;
   /** The numbers of the snags. */
   marks: boolean;
-  /** What another season has otherwise, as outlines. */
-  ghosts: "before" | "after" | null;
+  /** What another season or another version has otherwise, as outlines. */
+  ghosts: "before" | "after" | OtherVersion | null;
   /** Things whose dimensions stay. */
   pinned: ReadonlySet<string>;
+}
+
+/** Another version of the garden. */
+export interface OtherVersion {
+  name: string;
+  plan: Plan;
 }
 
 /** What stands round the sheet and can be folded away. */
