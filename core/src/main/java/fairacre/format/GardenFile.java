@@ -6,7 +6,9 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import fairacre.bill.Amounts;
 import fairacre.ledger.Entry;
+import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.plan.Plan;
 import java.io.IOException;
@@ -45,40 +47,64 @@ public final class GardenFile {
 
     private GardenFile() {}
 
-    private record Envelope(String format, int version, Plan garden, List<Entry> receipts) {}
+    private record Envelope(String format, int version, Plan garden, List<Entry> receipts, List<Variant> variants) {}
 
     /**
-     * A garden with its ledger.
+     * Another version of the garden.
+     *
+     * @param name what is otherwise about it
+     * @param from the season from which it is meant to differ
+     */
+    public record Variant(String name, int from, Plan garden) {
+
+        public Variant {
+            name = Limits.name(name, "name");
+            Limits.season(from, "from");
+            Limits.present(garden, "garden");
+        }
+    }
+
+    /**
+     * A garden with its ledger and its variants.
      *
      * @param receipts in the garden's currency, in the order in which they were entered; pictures of them are not part
      *     of a file
+     * @param variants in the garden's currency
      */
-    public record Contents(Plan garden, List<Entry> receipts) {
+    public record Contents(Plan garden, List<Entry> receipts, List<Variant> variants) {
 
         public Contents {
             receipts = receipts == null ? List.of() : List.copyOf(receipts);
             for (int i = 0; i < receipts.size(); i++) {
                 receipts.get(i).receipt().checkCurrency(garden.currency(), "receipts/" + i + "/receipt/lines");
             }
+            variants = variants == null ? List.of() : List.copyOf(variants);
+            for (int i = 0; i < variants.size(); i++) {
+                Amounts.sameCurrency(
+                        garden.currency(),
+                        variants.get(i).garden().budget().sum(),
+                        "variants/" + i + "/garden/budget/sum");
+            }
         }
     }
 
     public static byte[] write(Plan plan) {
-        return write(new Contents(plan, List.of()));
+        return write(new Contents(plan, List.of(), List.of()));
     }
 
     /** @throws RefusedException if the file would be larger than one that is read */
     public static byte[] write(Contents contents) {
         String text = MAPPER.writer()
                 .with(SerializationFeature.INDENT_OUTPUT)
-                .writeValueAsString(new Envelope(FORMAT, VERSION, contents.garden(), contents.receipts()));
+                .writeValueAsString(
+                        new Envelope(FORMAT, VERSION, contents.garden(), contents.receipts(), contents.variants()));
         byte[] file = (text + "\n").getBytes(StandardCharsets.UTF_8);
         if (file.length > LARGEST) {
             throw new RefusedException(
                     "",
-                    "with its receipts the garden is larger than a file that can be read again, " + LARGEST / 1_000_000
-                            + " MB",
-                    "take the receipts away as a table");
+                    "with its receipts and variants the garden is larger than a file that can be read again, "
+                            + LARGEST / 1_000_000 + " MB",
+                    "take the receipts away as a table, or delete variants");
         }
         return file;
     }
@@ -112,7 +138,7 @@ public final class GardenFile {
         }
         try {
             Envelope envelope = MAPPER.treeToValue(tree, Envelope.class);
-            return new Contents(envelope.garden(), envelope.receipts());
+            return new Contents(envelope.garden(), envelope.receipts(), envelope.variants());
         } catch (JacksonException refused) {
             throw new FaultyFileException(List.of(Pointers.fault(refused)));
         } catch (RefusedException refused) {
@@ -154,9 +180,18 @@ public final class GardenFile {
                     "open it with a newer program");
         }
         if (version > 0 && version < VERSION && tree instanceof ObjectNode file && file.get("garden") != null) {
-            file.set("garden", Upcasters.CURRENT.garden(file.get("garden"), version));
+            bringUp(file, version);
+            file.path("variants").forEach(variant -> {
+                if (variant instanceof ObjectNode object && object.get("garden") != null) {
+                    bringUp(object, version);
+                }
+            });
             file.put("version", VERSION);
         }
+    }
+
+    private static void bringUp(ObjectNode holder, int version) {
+        holder.set("garden", Upcasters.CURRENT.garden(holder.get("garden"), version));
     }
 
     /** What breaks the schema, as far as the first {@link #MOST_FAULTS}: a file may hold millions. */

@@ -10,6 +10,7 @@ import fairacre.ledger.Entry;
 import fairacre.ledger.Receipt;
 import fairacre.ledger.ReceiptLine;
 import fairacre.limits.RefusedException;
+import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.testing.Gardens;
 import java.io.ByteArrayOutputStream;
@@ -64,12 +65,35 @@ class GardenFileTest {
                 false,
                 Optional.of(order.id()));
         GardenFile.Contents contents =
-                new GardenFile.Contents(PLAN, List.of(new Entry(order, false), new Entry(paid, true)));
+                new GardenFile.Contents(PLAN, List.of(new Entry(order, false), new Entry(paid, true)), List.of());
         assertThat(GardenFile.contents(GardenFile.write(contents))).isEqualTo(contents);
         String damaged = new String(GardenFile.write(contents), StandardCharsets.UTF_8)
                 .replace("2027-05-03", "the third of May");
         assertThatThrownBy(() -> GardenFile.contents(damaged.getBytes(StandardCharsets.UTF_8)))
                 .hasMessageContaining("/receipts/1/receipt/date");
+    }
+
+    @Test
+    void variantsTravelWithTheirGarden() throws Exception {
+        Plan wider = PLAN.withId(UUID.randomUUID())
+                .apply(new Change.RenameBed(PLAN.beds().get(0).id(), "Wider"))
+                .orThrow();
+        GardenFile.Contents contents =
+                new GardenFile.Contents(PLAN, List.of(), List.of(new GardenFile.Variant("Wider beds", 2028, wider)));
+        assertThat(GardenFile.contents(GardenFile.write(contents))).isEqualTo(contents);
+        String damaged = new String(GardenFile.write(contents), StandardCharsets.UTF_8)
+                .replace("\"from\" : 2028,\n    \"garden\"", "\"from\" : 1899,\n    \"garden\"");
+        assertThatThrownBy(() -> GardenFile.contents(damaged.getBytes(StandardCharsets.UTF_8)))
+                .hasMessageContaining("/variants/0/from");
+    }
+
+    @Test
+    void aVariantInAnotherCurrencyIsRefused() throws Exception {
+        String euros = new String(GardenFile.write(PLAN), StandardCharsets.UTF_8);
+        Plan dollars = GardenFile.read(euros.replace("\"EUR\"", "\"USD\"").getBytes(StandardCharsets.UTF_8));
+        assertThatThrownBy(() -> new GardenFile.Contents(
+                        PLAN, List.of(), List.of(new GardenFile.Variant("Abroad", 2028, dollars))))
+                .hasMessageContaining("variants/0/garden/budget/sum");
     }
 
     @Test
@@ -90,7 +114,7 @@ class GardenFileTest {
                 null,
                 Optional.empty());
         assertThatThrownBy(() -> GardenFile.write(
-                        new GardenFile.Contents(PLAN, Collections.nCopies(300, new Entry(receipt, false)))))
+                        new GardenFile.Contents(PLAN, Collections.nCopies(300, new Entry(receipt, false)), List.of())))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("8 MB");
     }
@@ -247,7 +271,7 @@ class GardenFileTest {
                 new ReceiptLine("Hire", BigDecimal.ONE, Money.parse("EUR 70.00"), BillPart.TOOLS, Optional.empty());
         Receipt receipt = new Receipt(
                 UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Ridge Hire", List.of(hire), null, null, Optional.empty());
-        byte[] file = GardenFile.write(new GardenFile.Contents(PLAN, List.of(new Entry(receipt, false))));
+        byte[] file = GardenFile.write(new GardenFile.Contents(PLAN, List.of(new Entry(receipt, false)), List.of()));
         JsonNode purse = GardenJson.mapper()
                 .readTree(run(Files.write(folder.resolve("garden.json"), file).toString()).out)
                 .get("purse");

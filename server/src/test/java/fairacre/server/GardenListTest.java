@@ -162,6 +162,34 @@ class GardenListTest {
     }
 
     @Test
+    void variantsTravelInTheFileOfTheirGarden() {
+        rosa.change(garden, 0, new Change.PlaceBed(bed("Beans", 3, 3, 2, 1)));
+        String variant = rosa.post(path("/variants"), "{\"name\":\"Wider\",\"from\":2028}")
+                .json()
+                .at("/plan/id")
+                .stringValue();
+        rosa.change(variant, 0, new Change.RenameBed(id("Beans"), "Broad beans"));
+        String file = rosa.get(path("/file")).text();
+        String brought =
+                rosa.post("/api/gardens/import", file).json().at("/plan/id").stringValue();
+        assertThat(names()).containsExactlyInAnyOrder("Test garden", "Test garden 2");
+        JsonNode versions =
+                rosa.get("/api/gardens/" + brought + "/variants?season=2028").json();
+        assertThat(versions).hasSize(2);
+        assertThat(versions.get(1).path("name").stringValue()).isEqualTo("Wider");
+        assertThat(versions.get(1).path("from").intValue()).isEqualTo(2028);
+        String other = versions.get(1).path("garden").stringValue();
+        assertThat(other).isNotEqualTo(variant);
+        assertThat(rosa.get("/api/gardens/" + other)
+                        .json()
+                        .at("/plan/beds/0/name")
+                        .stringValue())
+                .isEqualTo("Broad beans");
+        assertThat(rosa.get("/api/gardens/" + variant + "/file").json().path("variants"))
+                .isEmpty();
+    }
+
+    @Test
     void aCopyOfWhatSomebodySharesIsOnesOwn() {
         Visitor ben = Visitor.signedUp(RunningServer.get());
         rosa.share(garden, ben, "READER");

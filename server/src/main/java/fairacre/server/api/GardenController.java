@@ -23,9 +23,9 @@ import fairacre.outline.Point;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
+import fairacre.server.garden.FileService;
 import fairacre.server.garden.GardenService;
 import fairacre.server.garden.HistoryEntry;
-import fairacre.server.garden.LedgerService;
 import fairacre.server.store.GardenStore;
 import fairacre.server.store.Role;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -62,13 +62,13 @@ class GardenController {
     private static final MediaType SVG = MediaType.valueOf("image/svg+xml");
 
     private final GardenService gardens;
-    private final LedgerService ledger;
+    private final FileService files;
     private final Followers followers;
     private final Clock clock;
 
-    GardenController(GardenService gardens, LedgerService ledger, Followers followers, Clock clock) {
+    GardenController(GardenService gardens, FileService files, Followers followers, Clock clock) {
         this.gardens = gardens;
-        this.ledger = ledger;
+        this.files = files;
         this.followers = followers;
         this.clock = clock;
     }
@@ -106,9 +106,7 @@ class GardenController {
                     @RequestBody
                     byte[] file)
             throws FaultyFileException {
-        GardenFile.Contents contents = GardenFile.contents(file);
-        return GardenView.of(
-                ledger.begin(owner.id(), contents.garden().withId(UUID.randomUUID()), contents.receipts()));
+        return GardenView.of(files.bring(owner.id(), GardenFile.contents(file)));
     }
 
     @GetMapping("/{garden}")
@@ -233,9 +231,9 @@ class GardenController {
 
     @GetMapping(path = "/{garden}/file", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<byte[]> file(Owner owner, @PathVariable UUID garden) {
-        Plan plan = gardens.get(owner.id(), garden).plan();
-        GardenFile.Contents contents = new GardenFile.Contents(plan, ledger.entries(owner.id(), garden));
-        return download(GardenFile.write(contents), MediaType.APPLICATION_JSON, plan.name() + ".garden.json");
+        GardenFile.Contents contents = files.contents(owner.id(), garden);
+        String name = contents.garden().name() + ".garden.json";
+        return download(GardenFile.write(contents), MediaType.APPLICATION_JSON, name);
     }
 
     @GetMapping(path = "/{garden}/sheet.svg", produces = "image/svg+xml")
