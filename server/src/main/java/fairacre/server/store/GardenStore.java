@@ -125,6 +125,7 @@ public class GardenStore {
         return database.select(GARDEN.ID, GARDEN.REVISION)
                 .from(GARDEN)
                 .where(GARDEN.ID.in(gardens))
+                .and(GARDEN.DELETED_AT.isNull())
                 .fetchMap(GARDEN.ID, GARDEN.REVISION);
     }
 
