@@ -31,8 +31,10 @@ export function VariantsDialog({ open, onOpenChange }: Props) {
           aria-describedby={undefined}
         >
           <div className="mb-2 flex items-center justify-between">
-            <Dialog.Title className="text-lg">Variants side by side</Dialog.Title>
-            <Explain term="variant" />
+            <div className="flex items-center">
+              <Dialog.Title className="text-lg">Variants side by side</Dialog.Title>
+              <Explain term="variant" />
+            </div>
             <Dialog.Close className="plain-button">Close</Dialog.Close>
           </div>
           <Versions
