@@ -19,7 +19,7 @@ export interface Term {
 export const TERMS = {
   snag: {
     word: "Snag",
-    says: "Something in the plan that would be in the way later: a walk that is too narrow, soil that nobody reaches, money that is missing.",
+    says: "Something in the plan that would be in the way later: a walk too narrow, soil that nobody reaches, money that is missing.",
   },
   reach: {
     word: "Reach",
