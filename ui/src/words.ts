@@ -83,6 +83,8 @@ export const words = {
   quickBoards: "boards cut by a quick rule for now",
   findingRemedies: "Working out what would help …",
   noSnags: "Nothing is wrong with the plan in this season.",
+  putAside:
+    "It is counted no more in any season, and stays in the list below with your reason. When it grows, it is back.",
   noGardeners: "Nobody gardens here yet. Name who does, so that reach and walks can be judged.",
   frameCaution: "Saw with care: wear a dust mask with treated wood and never burn its offcuts.",
   oldTimber: "Never for food: old CCA-treated wood, creosoted railway sleepers, painted or unknown pallets.",

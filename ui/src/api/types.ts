@@ -55,6 +55,9 @@ export type AppraisalReport = Schemas["AppraisalReport"];
 export type BedAppraisal = Schemas["BedAppraisal"];
 export type Gap = Schemas["Gap"];
 export type Snag = Schemas["Snag"];
+export type SetAside = Schemas["SetAside"];
+/** A snag that is put aside, and why. */
+export type AsideSnag = Schemas["Aside"];
 export type Remedy = Schemas["Remedy"];
 export type AppraisalChange = Schemas["AppraisalChange"];
 /** What a change would lead to, told as the difference from the judgement of the garden at a revision. */

@@ -61,6 +61,7 @@ export const plan: Plan = {
   ],
   features: [],
   compost: [],
+  setAside: [],
   waysIn: [],
   carriers: [],
   walks: [],
@@ -135,6 +136,7 @@ export const report: AppraisalReport = {
   beds: [appraised("beans", "Beans", 2027, beans, 0), appraised("kale", "Kale", 2028, kale, 0.5)],
   gaps: [],
   snags: [snag],
+  aside: [],
   purse: {
     budget: euro("1000.00"),
     held: euro("100.00"),

@@ -1,15 +1,14 @@
 import { RadioGroup } from "radix-ui";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import type { Snag } from "../api/types";
 import { standingThings } from "../capabilities";
 import { Explain } from "../terms/Explain";
 import { words } from "../words";
 import { useDesk, type Desk } from "./desk";
-import { outlinesOf } from "./outlines";
+import { AsideSnags } from "./AsideSnags";
+import { SnagItem } from "./SnagItem";
 import { grouped, GROUPINGS, type Grouping, type Names, type SnagGroup } from "./snagGroups";
 import { stepLabel } from "./stepLabels";
-
-const WEIGHTS = { SERIOUS: "Serious", WARNING: "Warning", NOTE: "Note" } as const;
 
 /**
  * The snags, each with what it is known by while an edit changes its words: its rule and whom it is about, or where it is if it is about
@@ -94,6 +93,7 @@ export function SnagSlip() {
           />
         ))}
       </ol>
+      {judged && <AsideSnags aside={judged.aside} />}
     </aside>
   );
 }
@@ -157,7 +157,7 @@ function Group({ group, isCured }: { group: SnagGroup; isCured: (key: string) =>
   const { heading, snags } = group;
   const [open, setOpen] = useState(snags.length <= MOST_SHOWN);
   const items = snags.map(({ key, snag, number }) => (
-    <Item key={key} snag={snag} number={number} cured={isCured(key)} />
+    <SnagItem key={key} snag={snag} number={number} cured={isCured(key)} />
   ));
   if (snags.length === 1) return items;
   const serious = snags.filter(({ snag }) => snag.weight === "SERIOUS").length;
@@ -177,83 +177,6 @@ function Group({ group, isCured }: { group: SnagGroup; isCured: (key: string) =>
         <span className="figures text-soft">{snags.length}</span>
       </button>
       {open && <ol>{items}</ol>}
-    </li>
-  );
-}
-
-function Item({ snag, number, cured }: { snag: Snag; number: number; cured: boolean }) {
-  const desk = useDesk();
-  const [open, setOpen] = useState(false);
-  const serious = snag.weight === "SERIOUS";
-  const { plan, setSketch } = desk;
-  const { things } = snag;
-  useEffect(() => {
-    if (!open || things.length === 0) return;
-    setSketch(outlinesOf(things, plan));
-    return () => {
-      setSketch([]);
-    };
-  }, [open, things, plan, setSketch]);
-  return (
-    <li className="border-b border-hair px-3 py-2" data-snag={number}>
-      <button
-        type="button"
-        aria-expanded={open}
-        className="flex w-full cursor-pointer gap-2 text-left"
-        onClick={() => {
-          setOpen(!open);
-          if (snag.beds.length > 0) desk.select(snag.beds);
-        }}
-      >
-        <span
-          className={`figures mt-0.5 h-5 min-w-5 border border-snag px-0.5 text-center text-sm leading-[1.15rem] font-bold ${serious ? "bg-snag text-white" : "text-snag"}`}
-        >
-          {number}
-        </span>
-        <span>
-          <span className="text-sm font-semibold text-snag">{WEIGHTS[snag.weight]}. </span>
-          <span className={cured ? "text-soft line-through" : ""}>{snag.words}</span>
-          {cured && <span className="ml-1 font-semibold text-mark">put right</span>}
-        </span>
-      </button>
-      {open && (
-        <div className="mt-1 ml-7 text-sm">
-          <p className="text-soft">
-            {snag.ruleWords} <span className="block">Source: {snag.source}.</span>
-          </p>
-          {snag.remedies.length === 0 && desk.judged === undefined && (
-            <p className="text-soft">{words.findingRemedies}</p>
-          )}
-          <ul className="mt-1 space-y-1">
-            {snag.remedies.map((remedy) => (
-              <li key={remedy.words}>
-                <button
-                  type="button"
-                  className="plain-button w-full text-left"
-                  title="Enter takes it; resting on it shows what it does"
-                  onPointerEnter={() => {
-                    desk.tryOut(remedy.change);
-                  }}
-                  onPointerLeave={() => {
-                    desk.tryOut(null);
-                  }}
-                  onFocus={() => {
-                    desk.tryOut(remedy.change);
-                  }}
-                  onBlur={() => {
-                    desk.tryOut(null);
-                  }}
-                  onClick={() => {
-                    desk.submit(remedy.change);
-                  }}
-                >
-                  {remedy.words}
-                </button>
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
     </li>
   );
 }

@@ -20,6 +20,7 @@ import fairacre.judging.Lazy;
 import fairacre.judging.Rule;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
+import fairacre.judging.SnagsKept;
 import fairacre.judging.Weight;
 import fairacre.ledger.Forecast;
 import fairacre.ledger.Paid;
@@ -179,7 +180,7 @@ public final class Appraisal {
         return guard.failures();
     }
 
-    /** Every snag with its remedies, worst first. */
+    /** Every snag with its remedies, worst first, those that the gardener has put aside among them. */
     public List<Snag> snags() {
         return snags(true);
     }
@@ -201,13 +202,15 @@ public final class Appraisal {
                 .sorted()
                 .map(s -> new SeasonCost(s, bill().total(s)))
                 .toList();
+        SnagsKept snags = SnagsKept.of(plan, snags(whole));
         return new AppraisalReport(
                 season,
                 plan.site().area(),
                 growing,
                 beds,
                 gaps(),
-                snags(whole),
+                snags.open(),
+                snags.aside(),
                 purse(),
                 bill().lines(),
                 bySeason,

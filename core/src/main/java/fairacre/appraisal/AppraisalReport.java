@@ -5,6 +5,7 @@ import fairacre.cost.Purse;
 import fairacre.cost.QuotedPrice;
 import fairacre.judging.Rule;
 import fairacre.judging.Snag;
+import fairacre.judging.SnagsKept;
 import fairacre.measure.Area;
 import fairacre.shape.FenceLine;
 import fairacre.surface.WalkTakeoff;
@@ -19,7 +20,8 @@ import org.joda.money.Money;
  * @param plot area of the plot
  * @param growing soil of all beds that stand
  * @param beds in the plan's order
- * @param snags worst first
+ * @param snags worst first, without those that are put aside
+ * @param aside snags that the gardener lives with
  * @param bill over all seasons
  * @param bySeason every season in which something is built or ends
  * @param byPart every part of the work that has a line on the bill
@@ -38,6 +40,7 @@ public record AppraisalReport(
         List<BedAppraisal> beds,
         List<Gap> gaps,
         List<Snag> snags,
+        List<SnagsKept.Aside> aside,
         Purse purse,
         List<BillLine> bill,
         List<SeasonCost> bySeason,
@@ -53,6 +56,7 @@ public record AppraisalReport(
         beds = List.copyOf(beds);
         gaps = List.copyOf(gaps);
         snags = List.copyOf(snags);
+        aside = List.copyOf(aside);
         bill = List.copyOf(bill);
         bySeason = List.copyOf(bySeason);
         byPart = List.copyOf(byPart);

@@ -42,19 +42,20 @@ final class FitSnags {
         StandingBed second = context.bed(overlap.second());
         String words = first.name() + " and " + second.name() + " share " + area(overlap.shared()) + " of ground.";
         return Snag.of(
-                BedRule.BED_OVERLAP,
-                Weight.SERIOUS,
-                words,
-                Optional.of(overlap.place()),
-                List.of(first.id(), second.id()),
-                List.of(),
-                context.remedies(() -> {
-                    List<Remedy> remedies = new ArrayList<>();
-                    addPush(second, overlap.apartX(), overlap.apartY(), remedies);
-                    addPush(first, -overlap.apartX(), -overlap.apartY(), remedies);
-                    remedies.add(context.edits().takeOut(second));
-                    return remedies;
-                }));
+                        BedRule.BED_OVERLAP,
+                        Weight.SERIOUS,
+                        words,
+                        Optional.of(overlap.place()),
+                        List.of(first.id(), second.id()),
+                        List.of(),
+                        context.remedies(() -> {
+                            List<Remedy> remedies = new ArrayList<>();
+                            addPush(second, overlap.apartX(), overlap.apartY(), remedies);
+                            addPush(first, -overlap.apartX(), -overlap.apartY(), remedies);
+                            remedies.add(context.edits().takeOut(second));
+                            return remedies;
+                        }))
+                .by(overlap.shared().squareMetres());
     }
 
     /** Off the other bed and, if there is room, a walk away from it; else just off it. */
@@ -80,21 +81,23 @@ final class FitSnags {
         StandingBed bed = context.bed(off.bed());
         String words = area(off.outside()) + " of " + bed.name() + " lie outside of the plot.";
         return Snag.of(
-                BedRule.BED_OFF_PLOT,
-                Weight.SERIOUS,
-                words,
-                Optional.of(off.place()),
-                List.of(bed.id()),
-                List.of(),
-                context.remedies(() -> {
-                    List<Remedy> remedies = new ArrayList<>();
-                    Rectangle moved = fit.pushedIn(bed.outline());
-                    if (Surroundings.of(context, bed).hasRoomFor(moved)) {
-                        remedies.add(new Remedy("Move " + bed.name() + " onto the plot", Edits.move(bed, moved)));
-                    }
-                    remedies.add(context.edits().takeOut(bed));
-                    return remedies;
-                }));
+                        BedRule.BED_OFF_PLOT,
+                        Weight.SERIOUS,
+                        words,
+                        Optional.of(off.place()),
+                        List.of(bed.id()),
+                        List.of(),
+                        context.remedies(() -> {
+                            List<Remedy> remedies = new ArrayList<>();
+                            Rectangle moved = fit.pushedIn(bed.outline());
+                            if (Surroundings.of(context, bed).hasRoomFor(moved)) {
+                                remedies.add(
+                                        new Remedy("Move " + bed.name() + " onto the plot", Edits.move(bed, moved)));
+                            }
+                            remedies.add(context.edits().takeOut(bed));
+                            return remedies;
+                        }))
+                .by(off.outside().squareMetres());
     }
 
     private Snag encroachment(Encroachment found) {
@@ -144,7 +147,8 @@ final class FitSnags {
                         List.of(),
                         context.remedies(
                                 () -> new Withdrawal(context, bed, context.feature(found.feature())).remedies()))
-                .about(context.ref(found.feature()));
+                .about(context.ref(found.feature()))
+                .by(found.shared().squareMetres());
     }
 
     private String length(Feature feature) {

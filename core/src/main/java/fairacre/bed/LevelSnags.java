@@ -64,13 +64,14 @@ final class LevelSnags {
                 };
         Weight weight = level.meaning() == Meaning.STEP ? Weight.WARNING : Weight.NOTE;
         return Snag.of(
-                BedRule.BED_ON_SLOPE,
-                weight,
-                words,
-                Optional.of(bed.outline().centre()),
-                List.of(bed.id()),
-                List.of(),
-                context.remedies(() -> remedies(study, bed, level)));
+                        BedRule.BED_ON_SLOPE,
+                        weight,
+                        words,
+                        Optional.of(bed.outline().centre()),
+                        List.of(bed.id()),
+                        List.of(),
+                        context.remedies(() -> remedies(study, bed, level)))
+                .by(level.along().abs().plus(level.across().abs()).metres());
     }
 
     /** A turn along the contour if it helps, a course more if there is a frame, or another place for the bed. */

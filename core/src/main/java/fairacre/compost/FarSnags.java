@@ -68,7 +68,8 @@ final class FarSnags {
                         far.stream().map(StandingBed::id).sorted().toList(),
                         List.of(),
                         context.remedies(() -> remedies(bays, within, furthest)))
-                .about(context.ref(bays.id())));
+                .about(context.ref(bays.id()))
+                .by(furthest.metres()));
     }
 
     private List<Remedy> remedies(CompostBays bays, Length within, Length furthest) {

@@ -92,7 +92,8 @@ final class DeliverySnags {
                         context.remedies(() -> List.of(new Remedy(
                                 "Make " + gate.name() + " " + wording.length(WIDE_ENOUGH) + " wide",
                                 Put.of(gate.withWidth(WIDE_ENOUGH))))))
-                .about(context.ref(gate.id()));
+                .about(context.ref(gate.id()))
+                .by(loose.cubicMetres());
     }
 
     /** Whether it could have been driven in earlier. */
@@ -114,13 +115,14 @@ final class DeliverySnags {
         String words = "No lorry can tip, so " + context.wording().volume(bags) + " of " + context.season()
                 + " come in " + count + " bags that are carried one by one.";
         return Snag.of(
-                DeliveryRule.ALL_IN_BAGS,
-                Weight.NOTE,
-                words,
-                Optional.empty(),
-                List.of(),
-                List.of(),
-                context.remedies(() -> List.of(new Remedy(
-                        "Reckon with a lorry that tips", new PurseChange.PutSupply(supply.withTipping(true))))));
+                        DeliveryRule.ALL_IN_BAGS,
+                        Weight.NOTE,
+                        words,
+                        Optional.empty(),
+                        List.of(),
+                        List.of(),
+                        context.remedies(() -> List.of(new Remedy(
+                                "Reckon with a lorry that tips", new PurseChange.PutSupply(supply.withTipping(true))))))
+                .by(bags.cubicMetres());
     }
 }

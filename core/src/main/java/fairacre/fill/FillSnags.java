@@ -48,17 +48,19 @@ final class FillSnags {
         String words = bed.name() + " is filled only " + context.wording().length(depth) + " deep: above the wood "
                 + context.wording().length(above) + " of soil are left.";
         return Snag.of(
-                FillRule.WOOD_IN_SHALLOW_BED,
-                Weight.NOTE,
-                words,
-                Optional.of(bed.outline().centre()),
-                List.of(bed.id()),
-                List.of(),
-                context.remedies(() -> List.of(new Remedy(
-                        "Fill " + bed.name() + " without wood",
-                        new Change.RebuildBed(
-                                bed.id(),
-                                revision.withBuild(revision.build()
-                                        .withFilling(revision.build().fill().withoutBelow())))))));
+                        FillRule.WOOD_IN_SHALLOW_BED,
+                        Weight.NOTE,
+                        words,
+                        Optional.of(bed.outline().centre()),
+                        List.of(bed.id()),
+                        List.of(),
+                        context.remedies(() -> List.of(new Remedy(
+                                "Fill " + bed.name() + " without wood",
+                                new Change.RebuildBed(
+                                        bed.id(),
+                                        revision.withBuild(revision.build()
+                                                .withFilling(
+                                                        revision.build().fill().withoutBelow())))))))
+                .by(DEEP_ENOUGH.minus(depth).metres());
     }
 }

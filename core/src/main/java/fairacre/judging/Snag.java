@@ -19,6 +19,8 @@ import java.util.UUID;
  * @param beds the beds concerned, in order of id
  * @param things what else is concerned, such as a gate or a walk
  * @param gardeners whom it hinders; empty if everybody or nobody in particular
+ * @param extent by how much the rule is broken, more than nothing, in a unit that is the same for all snags of the
+ *     rule; empty where there is no more and less
  * @param remedies at least one; empty only where remedies were not asked for, or a part of the plan could not be judged
  */
 public record Snag(
@@ -33,6 +35,7 @@ public record Snag(
         List<UUID> beds,
         List<Ref> things,
         List<UUID> gardeners,
+        Optional<Double> extent,
         List<Remedy> remedies) {
 
     public Snag {
@@ -62,12 +65,61 @@ public record Snag(
                 beds,
                 List.of(),
                 gardeners,
+                Optional.empty(),
                 remedies);
     }
 
     /** The same of something that is no bed. */
     public Snag about(Ref thing) {
         return new Snag(
-                rule, step, weight, cause, words, ruleWords, source, place, beds, List.of(thing), gardeners, remedies);
+                rule,
+                step,
+                weight,
+                cause,
+                words,
+                ruleWords,
+                source,
+                place,
+                beds,
+                List.of(thing),
+                gardeners,
+                extent,
+                remedies);
+    }
+
+    /** The same, with by how much the rule is broken. */
+    public Snag by(double newExtent) {
+        return new Snag(
+                rule,
+                step,
+                weight,
+                cause,
+                words,
+                ruleWords,
+                source,
+                place,
+                beds,
+                things,
+                gardeners,
+                Optional.of(newExtent),
+                remedies);
+    }
+
+    /** The same with something said after its words. */
+    Snag saying(String more) {
+        return new Snag(
+                rule,
+                step,
+                weight,
+                cause,
+                words + " " + more,
+                ruleWords,
+                source,
+                place,
+                beds,
+                things,
+                gardeners,
+                extent,
+                remedies);
     }
 }

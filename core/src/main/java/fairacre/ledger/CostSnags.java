@@ -74,18 +74,19 @@ final class CostSnags {
                         : " and eats " + money(forecast.held().minus(forecast.left())) + " of the contingency of "
                                 + money(forecast.held()) + ".");
         return Snag.of(
-                PurseRule.BUDGET_EXCEEDED,
-                overdrawn ? Weight.SERIOUS : Weight.WARNING,
-                words,
-                Optional.empty(),
-                List.of(),
-                List.of(),
-                context.remedies(() -> {
-                    List<Remedy> remedies = new ArrayList<>();
-                    lowerBed(forecast).ifPresent(remedies::add);
-                    remedies.add(raiseBudget(forecast));
-                    return remedies;
-                }));
+                        PurseRule.BUDGET_EXCEEDED,
+                        overdrawn ? Weight.SERIOUS : Weight.WARNING,
+                        words,
+                        Optional.empty(),
+                        List.of(),
+                        List.of(),
+                        context.remedies(() -> {
+                            List<Remedy> remedies = new ArrayList<>();
+                            lowerBed(forecast).ifPresent(remedies::add);
+                            remedies.add(raiseBudget(forecast));
+                            return remedies;
+                        }))
+                .by(amount(forecast.held().minus(forecast.left())));
     }
 
     /** What the garden comes to, and of what that is made up once something is bought. */
@@ -108,13 +109,19 @@ final class CostSnags {
         Change raised =
                 new Change.SetBudget(context.plan().budget().withShare(new Share(share.part(), share.season(), whole)));
         return Snag.of(
-                PurseRule.SHARE_EXCEEDED,
-                Weight.NOTE,
-                words,
-                Optional.empty(),
-                List.of(),
-                List.of(),
-                context.remedies(() -> List.of(new Remedy("Give " + what + " a share of " + money(whole), raised))));
+                        PurseRule.SHARE_EXCEEDED,
+                        Weight.NOTE,
+                        words,
+                        Optional.empty(),
+                        List.of(),
+                        List.of(),
+                        context.remedies(
+                                () -> List.of(new Remedy("Give " + what + " a share of " + money(whole), raised))))
+                .by(amount(over.left().negated()));
+    }
+
+    private static double amount(Money sum) {
+        return sum.getAmount().doubleValue();
     }
 
     /** A course less on the bed where that saves most; a bed of one course goes into the ground. */
@@ -175,13 +182,14 @@ final class CostSnags {
                 : "There are no prices for " + unpriced.size() + " things, "
                         + unpriced.get(0).label() + " among them.";
         return Snag.of(
-                PurseRule.PRICE_MISSING,
-                Weight.NOTE,
-                words,
-                Optional.empty(),
-                List.of(),
-                List.of(),
-                context.remedies(() -> List.of(guessed(unpriced))));
+                        PurseRule.PRICE_MISSING,
+                        Weight.NOTE,
+                        words,
+                        Optional.empty(),
+                        List.of(),
+                        List.of(),
+                        context.remedies(() -> List.of(guessed(unpriced))))
+                .by(unpriced.size());
     }
 
     private Remedy guessed(List<PriceItem> unpriced) {

@@ -58,19 +58,28 @@ public final class Limits {
     }
 
     public static String name(String value, String field) {
-        String name = present(value, field).strip();
-        if (name.isEmpty()) {
-            throw new RefusedException(field, "a name is missing", "write at least one character");
+        return line(value, LONGEST_NAME, "name", field);
+    }
+
+    /**
+     * One line of text without blanks at its ends, of 1 to so many characters.
+     *
+     * @param what it is, as the gardener is told: "name"
+     */
+    public static String line(String value, int most, String what, String field) {
+        String text = present(value, field).strip();
+        if (text.isEmpty()) {
+            throw new RefusedException(field, "a " + what + " is missing", "write at least one character");
         }
-        if (name.codePointCount(0, name.length()) > LONGEST_NAME) {
+        if (text.codePointCount(0, text.length()) > most) {
             throw new RefusedException(
-                    field, "the name has " + name.length() + " characters", "write at most " + LONGEST_NAME);
+                    field, "the " + what + " has " + text.length() + " characters", "write at most " + most);
         }
-        if (name.codePoints().anyMatch(Character::isISOControl)) {
+        if (text.codePoints().anyMatch(Character::isISOControl)) {
             throw new RefusedException(
-                    field, "the name holds line breaks or control characters", "write it on one line");
+                    field, "the " + what + " holds line breaks or control characters", "write it on one line");
         }
-        return name;
+        return text;
     }
 
     /** A quantity of something: more than none, at most 100 000, with at most three decimals; 2.500 becomes 2.5. */

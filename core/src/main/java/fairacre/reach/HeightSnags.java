@@ -236,14 +236,15 @@ final class HeightSnags {
         String words = fitting.name() + " is " + length(fitting.height()) + " above the ground, too "
                 + (low ? "low" : "high") + " for " + seated.name() + ", seated.";
         return Snag.of(
-                ReachRule.FITTING_UNFIT,
-                Weight.NOTE,
-                words,
-                Optional.of(fitting.places().get(0)),
-                List.of(),
-                List.of(seated.id()),
-                context.remedies(
-                        () -> List.of(new Remedy("Set " + fitting.name() + " at " + length(bound), Put.of(moved)))));
+                        ReachRule.FITTING_UNFIT,
+                        Weight.NOTE,
+                        words,
+                        Optional.of(fitting.places().get(0)),
+                        List.of(),
+                        List.of(seated.id()),
+                        context.remedies(() ->
+                                List.of(new Remedy("Set " + fitting.name() + " at " + length(bound), Put.of(moved)))))
+                .by(fitting.height().minus(bound).abs().metres());
     }
 
     private String length(Length length) {

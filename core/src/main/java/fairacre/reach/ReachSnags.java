@@ -89,13 +89,14 @@ final class ReachSnags {
                 context, bed, longest, r -> !counts(r.byNobody()), List.of(new Missing(longest, reach.byNobody()))));
         slimmer(ReachRule.REACH_NOBODY, bed, remedies);
         return () -> Snag.of(
-                ReachRule.REACH_NOBODY,
-                weight(reach.byNobody(), reach, Weight.SERIOUS),
-                words,
-                place(reach.byNobody()),
-                List.of(bed.id()),
-                List.of(),
-                remedies(ReachRule.REACH_NOBODY, bed, remedies, List.of()));
+                        ReachRule.REACH_NOBODY,
+                        weight(reach.byNobody(), reach, Weight.SERIOUS),
+                        words,
+                        place(reach.byNobody()),
+                        List.of(bed.id()),
+                        List.of(),
+                        remedies(ReachRule.REACH_NOBODY, bed, remedies, List.of()))
+                .by(reach.byNobody().area().squareMetres());
     }
 
     /** One snag for all who are hindered at a bed, if they miss more than nobody reaches anyway. */
@@ -133,13 +134,14 @@ final class ReachSnags {
                 .map(GardenerReach::gardener)
                 .toList();
         return Optional.of(() -> Snag.of(
-                ReachRule.REACH_GARDENER,
-                weight(worst.unreached(), reach, Weight.WARNING),
-                words,
-                place(worst.unreached()),
-                List.of(bed.id()),
-                people.stream().map(Gardener::id).toList(),
-                remedies(ReachRule.REACH_GARDENER, bed, remedies, reaching)));
+                        ReachRule.REACH_GARDENER,
+                        weight(worst.unreached(), reach, Weight.WARNING),
+                        words,
+                        place(worst.unreached()),
+                        List.of(bed.id()),
+                        people.stream().map(Gardener::id).toList(),
+                        remedies(ReachRule.REACH_GARDENER, bed, remedies, reaching))
+                .by(worst.unreached().area().squareMetres()));
     }
 
     private void slimmer(ReachRule rule, StandingBed bed, Supplier<ReachRemedies> remedies) {

@@ -82,7 +82,8 @@ final class SurfaceSnags {
                         beside.stream().map(StandingBed::id).sorted().toList(),
                         List.of(),
                         context.remedies(() -> List.of(DugIn.remedy(context, walk))))
-                .about(context.ref(walk.id()));
+                .about(context.ref(walk.id()))
+                .by(rises.metres());
     }
 
     private static boolean hasFabricUnderStone(List<Layer> layers) {

@@ -62,13 +62,15 @@ final class AisleSnags {
                 + length(aisle.width()) + " wide, too narrow " + whom + ".";
         Length most = stuck.stream().map(gardener -> needed(gardener, aisle)).reduce(Length.ZERO, Length::max);
         return Optional.of(Snag.of(
-                WalkRule.AISLE_TOO_NARROW,
-                everybody ? Weight.WARNING : Weight.NOTE,
-                words,
-                Optional.of(middle(aisle)),
-                List.of(bed.id()),
-                stuck.stream().map(Gardener::id).toList(),
-                context.remedies(bed, () -> remedies(bed, context.wording().tidyUp(most)))));
+                        WalkRule.AISLE_TOO_NARROW,
+                        everybody ? Weight.WARNING : Weight.NOTE,
+                        words,
+                        Optional.of(middle(aisle)),
+                        List.of(bed.id()),
+                        stuck.stream().map(Gardener::id).toList(),
+                        context.remedies(
+                                bed, () -> remedies(bed, context.wording().tidyUp(most))))
+                .by(most.minus(aisle.width()).metres()));
     }
 
     private static Length needed(Gardener gardener, Aisle aisle) {

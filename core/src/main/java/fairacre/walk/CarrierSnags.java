@@ -137,7 +137,8 @@ final class CarrierSnags {
                         List.of(),
                         context.remedies(() -> List.of(
                                 new Remedy("Make " + gate.name() + " " + length(wanted) + " wide", Put.of(wider)))))
-                .about(context.ref(gate.id())));
+                .about(context.ref(gate.id()))
+                .by(most.minus(gate.width()).metres()));
     }
 
     /** Ways in that not even the slimmest gardener gets beyond. */
@@ -190,13 +191,14 @@ final class CarrierSnags {
         String words = gardener.name() + " gets into a walk that leads nowhere and can't turn there: "
                 + length(end.back()) + " have to be backed out.";
         return Snag.of(
-                WalkRule.DEAD_END,
-                Weight.NOTE,
-                words,
-                Optional.of(end.place()),
-                List.of(),
-                List.of(gardener.id()),
-                context.remedies(() -> new TurningRemedies(context, gardener, CHAIR_TURNS).outOf(end)));
+                        WalkRule.DEAD_END,
+                        Weight.NOTE,
+                        words,
+                        Optional.of(end.place()),
+                        List.of(),
+                        List.of(gardener.id()),
+                        context.remedies(() -> new TurningRemedies(context, gardener, CHAIR_TURNS).outOf(end)))
+                .by(end.back().metres());
     }
 
     private Snag noTurning(Gardener gardener) {
@@ -225,17 +227,18 @@ final class CarrierSnags {
         String words = gardener.name() + " has " + length(alone)
                 + " of walk without a place where a second chair gets by; " + length(PASSING_EVERY) + " are the most.";
         return Snag.of(
-                WalkRule.NO_PASSING,
-                Weight.NOTE,
-                words,
-                Optional.of(
-                        context.setting().waysIn().isEmpty()
-                                ? context.standing().get(0).outline().centre()
-                                : context.setting().waysIn().get(0).place()),
-                List.of(),
-                List.of(gardener.id()),
-                context.remedies(
-                        () -> new TurningRemedies(context, gardener, CHAIR_TURNS).shorter(PASSING_EVERY, alone)));
+                        WalkRule.NO_PASSING,
+                        Weight.NOTE,
+                        words,
+                        Optional.of(
+                                context.setting().waysIn().isEmpty()
+                                        ? context.standing().get(0).outline().centre()
+                                        : context.setting().waysIn().get(0).place()),
+                        List.of(),
+                        List.of(gardener.id()),
+                        context.remedies(() ->
+                                new TurningRemedies(context, gardener, CHAIR_TURNS).shorter(PASSING_EVERY, alone)))
+                .by(alone.minus(PASSING_EVERY).metres());
     }
 
     private Snag unfit(Gardener gardener, Walk walk) {

@@ -62,20 +62,25 @@ final class WalkSnags {
                 + length(pinch.width()) + " wide" + leaning(pinch) + ", too narrow " + whom + ".";
         Weight weight = everybody ? Weight.WARNING : Weight.NOTE;
         return Snag.of(
-                WalkRule.WALK_TOO_NARROW,
-                weight,
-                words,
-                Optional.of(middle(pinch)),
-                second.map(bed -> List.of(first.id(), bed.id())).orElse(List.of(first.id())),
-                stuck.stream().map(Gardener::id).toList(),
-                context.remedies(second.orElse(first), () -> remedies(pinch, stuck, first, second)));
+                        WalkRule.WALK_TOO_NARROW,
+                        weight,
+                        words,
+                        Optional.of(middle(pinch)),
+                        second.map(bed -> List.of(first.id(), bed.id())).orElse(List.of(first.id())),
+                        stuck.stream().map(Gardener::id).toList(),
+                        context.remedies(second.orElse(first), () -> remedies(pinch, stuck, first, second)))
+                .by(widest(stuck).minus(pinch.width()).metres());
+    }
+
+    private static Length widest(List<Gardener> some) {
+        return some.stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
     }
 
     private List<Remedy> remedies(Pinch pinch, List<Gardener> stuck, StandingBed first, Optional<StandingBed> second) {
         List<Remedy> remedies = new ArrayList<>();
         addTrimmed(first, remedies);
         second.ifPresent(bed -> addTrimmed(bed, remedies));
-        Length most = stuck.stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
+        Length most = widest(stuck);
         Length least = stuck.stream().map(Gardener::passing).reduce(most, Length::min);
         for (Length wanted : most.equals(least) ? List.of(most) : List.of(most, least)) {
             addWidening(pinch, wanted, first, second, remedies);

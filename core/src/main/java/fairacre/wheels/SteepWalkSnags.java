@@ -100,7 +100,8 @@ final class SteepWalkSnags {
                         List.of(),
                         Rolling.seated(rolling),
                         context.remedies(() -> remedies(levels, walk, stopped)))
-                .about(context.ref(walk.id()));
+                .about(context.ref(walk.id()))
+                .by(Math.max(slopes.running(), slopes.cross()));
     }
 
     private List<Remedy> remedies(LevelStudy levels, Walk walk, List<Stopped> stopped) {

@@ -70,7 +70,8 @@ final class StepSnags {
                         Rolling.seated(stopped),
                         context.remedies(() -> List.of(new Remedy(
                                 "Take the sill of " + gate.name() + " out", Put.of(gate.withSill(Length.ZERO))))))
-                .about(context.ref(gate.id())));
+                .about(context.ref(gate.id()))
+                .by(gate.sill().metres()));
     }
 
     private String ramp(Length rises) {
@@ -152,6 +153,7 @@ final class StepSnags {
                         List.of(),
                         Rolling.seated(stopped),
                         context.remedies(() -> List.of(DugIn.remedy(context, walk))))
-                .about(context.ref(walk.id()));
+                .about(context.ref(walk.id()))
+                .by(rises.metres());
     }
 }

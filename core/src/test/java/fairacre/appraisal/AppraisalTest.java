@@ -38,6 +38,7 @@ import fairacre.goods.WalkGrade;
 import fairacre.judging.JudgingRule;
 import fairacre.judging.Remedy;
 import fairacre.judging.Rule;
+import fairacre.judging.SetAside;
 import fairacre.judging.Snag;
 import fairacre.judging.Weight;
 import fairacre.judging.Wording;
@@ -365,6 +366,20 @@ class AppraisalTest {
                 .isNotEmpty()
                 .allSatisfy(remedy ->
                         assertThat(plan.apply(remedy.change()).orThrow()).isNotEqualTo(plan));
+    }
+
+    /** Whatever is wrong, a gardener may live with it; it is counted no more, and nothing else is hidden with it. */
+    @ParameterizedTest
+    @MethodSource("rules")
+    void aSnagOfAnyRuleCanBePutAside(Rule rule) {
+        Plan plan = flawed().get(rule);
+        Snag snag = snag(rule).orElseThrow();
+        List<Snag> all = Appraisal.of(plan, SEASON).snags();
+        AppraisalReport after = Appraisal.of(
+                        with(plan, Put.of(SetAside.of(Gardens.id("entry"), snag, "It is to stay"))), SEASON)
+                .report();
+        assertThat(after.aside()).extracting(aside -> aside.snag().rule()).containsOnly(rule);
+        assertThat(after.snags()).hasSize(all.size() - after.aside().size()).doesNotContain(snag);
     }
 
     /** The thing that is at fault is named, so that it can be shown and picked up. */

@@ -31,6 +31,7 @@ import fairacre.goods.GoodsPrices;
 import fairacre.goods.Supply;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
+import fairacre.judging.JudgingKinds;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
@@ -70,6 +71,7 @@ public final class Changes {
             Put.of(walk("Side", Surfacing.GRASS)),
             Put.of(sundry("Skip", "1", "240", Acquired.BOUGHT)),
             Put.of(compost("Heaps", 8, 4, 0)),
+            Put.of(Gardens.setAside("Dear", 100)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -144,7 +146,10 @@ public final class Changes {
                 new Change.Batch("Rebuild", List.of(move, revise, new Change.DropRevision(BEANS, SEASON))),
                 Put.of(compost("Heaps", 8, 5, 90)),
                 Put.of(compost("More heaps", 4, 5, 0)),
-                new Remove<>(CompostKinds.BAYS, id("Heaps")));
+                new Remove<>(CompostKinds.BAYS, id("Heaps")),
+                Put.of(Gardens.setAside("Narrow walk", 0.05)),
+                Put.of(Gardens.setAside("Dear", 120)),
+                new Remove<>(JudgingKinds.SET_ASIDE, id("Dear")));
     }
 
     private Changes() {}

@@ -33,6 +33,8 @@ import fairacre.goods.Surfacing;
 import fairacre.goods.Vehicle;
 import fairacre.goods.WalkBuild;
 import fairacre.goods.WalkGrade;
+import fairacre.judging.SetAside;
+import fairacre.judging.Weight;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
@@ -160,6 +162,19 @@ public final class Gardens {
     }
 
     /** Two bays of 3 ft inside, with boards of 1 in, 3 ft high. */
+    /** A snag of two beds that somebody lives with. */
+    public static SetAside setAside(String name, double extent) {
+        return new SetAside(
+                id(name),
+                "WALK_TOO_NARROW",
+                List.of(id("Beans"), id("Kale")),
+                Optional.empty(),
+                Weight.NOTE,
+                Optional.of(extent),
+                name + " it is.",
+                "Only the cat goes there");
+    }
+
     public static CompostBays compost(String name, double x, double y, double turn) {
         Rectangle place = new Rectangle(Point.metres(x, y), Length.inches(75), Length.inches(38), turn);
         return new CompostBays(
@@ -332,6 +347,16 @@ public final class Gardens {
                         new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)),
                         Length.millimetres(20))),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
+                Put.of(setAside("Narrow walk", 0.05)),
+                Put.of(new SetAside(
+                        id("Dear"),
+                        "BUDGET_EXCEEDED",
+                        List.of(),
+                        Optional.of(Point.metres(1, 2)),
+                        Weight.SERIOUS,
+                        Optional.empty(),
+                        "Too dear.",
+                        "Aunt pays")),
                 Put.of(new CompostBays(
                         id("Heaps"),
                         "Heaps",

@@ -18,7 +18,8 @@ final class PlanRows {
             WalkRows.ROWS,
             SundryRows.ROWS,
             QuoteRows.ROWS,
-            CompostRows.ROWS);
+            CompostRows.ROWS,
+            SetAsideRows.ROWS);
 
     static final List<Rows> ALL = Stream.concat(
                     Stream.of(
