@@ -1,9 +1,47 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
+import { VitePWA } from "vite-plugin-pwa";
 import { defineConfig } from "vitest/config";
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      registerType: "autoUpdate",
+      injectRegister: null,
+      manifest: {
+        name: "Fair Acre",
+        short_name: "Fair Acre",
+        description: "The garden, laid out and kept.",
+        start_url: "/gardens",
+        display: "standalone",
+        background_color: "#f4f7fa",
+        theme_color: "#10233f",
+        icons: [{ src: "/mark.svg", sizes: "any", type: "image/svg+xml" }],
+      },
+      workbox: {
+        globPatterns: ["**/*.{js,css,html,svg,woff2}"],
+        inlineWorkboxRuntime: true,
+        navigateFallback: "/index.html",
+        // All else is asked from the program, which then says itself that it is away.
+        navigateFallbackAllowlist: [/^\/gardens\/[^/]+\/shopping(\?|$)/],
+        cleanupOutdatedCaches: true,
+        runtimeCaching: [
+          {
+            urlPattern: /\/api\/(session|gardens\/[^/]+\/shopping\?season=\d+)$/,
+            handler: "NetworkFirst",
+            options: {
+              cacheName: "outdoors",
+              networkTimeoutSeconds: 5,
+              cacheableResponse: { statuses: [200] },
+              expiration: { maxEntries: 100 },
+            },
+          },
+        ],
+      },
+    }),
+  ],
   build: {
     // The content security policy takes fonts and pictures from the program itself only, never from data: addresses.
     assetsInlineLimit: 0,

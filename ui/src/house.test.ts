@@ -9,6 +9,7 @@ const SHARED = [
   "measure",
   "words",
   "terms",
+  "outdoors",
   "parts",
   "forms",
   "sheet",

@@ -5,6 +5,7 @@ import { lazy, StrictMode, Suspense } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { Away, Problem } from "./api/client";
+import { keepPagesForOutdoors } from "./outdoors/worker";
 import { GardensPage } from "./pages/GardensPage";
 import { SignInPage } from "./pages/SignInPage";
 import "./styles.css";
@@ -15,6 +16,8 @@ const ShoppingPage = lazy(() => import("./shopping/ShoppingPage"));
 const client = new QueryClient({
   defaultOptions: {
     queries: {
+      // Pages for outdoors have answers without a network.
+      networkMode: "always",
       // What the program explained will not change by asking again; while it is away, asking again is all there is.
       retry: (count, failure) => failure instanceof Away || (!(failure instanceof Problem) && count < 2),
       retryDelay: 2000,
@@ -22,6 +25,8 @@ const client = new QueryClient({
     },
   },
 });
+
+keepPagesForOutdoors();
 
 const root = document.getElementById("root");
 if (!root) throw new Error("the page has no #root to draw in");

@@ -97,8 +97,9 @@ export const words = {
   lifetime: ({ from, until }: Lifetime) =>
     [from && `from ${String(from)}`, until && `until ${String(until)}`].filter(Boolean).join(" "),
   digCaution: "Before any digging, have buried lines marked by the local utility-locating service.",
-  ticksWait: (count: number) =>
-    count === 1 ? "One tick waits for a signal." : `${String(count)} ticks wait for a signal.`,
+  entriesWait: (count: number) =>
+    count === 1 ? "1 waits for a signal to be sent" : `${String(count)} wait for a signal to be sent`,
+  waitForSignIn: "You have been signed out. What waits is kept, and sent once you are back.",
   nothingToBuy: (season: number) => `Nothing is left to buy for ${String(season)}.`,
   heavyBoards:
     "Weights are from dry to wet. Carry what weighs more than 25 kg (55 lb) with a second person; wear a dust mask when you saw treated wood.",

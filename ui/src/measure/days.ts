@@ -15,6 +15,18 @@ export function formatDay(moment: string): string {
   return DATE.format(new Date(moment));
 }
 
+const MOMENT = new Intl.DateTimeFormat("en-GB", {
+  day: "numeric",
+  month: "long",
+  hour: "2-digit",
+  minute: "2-digit",
+});
+
+/** "3 May, 16:05" by the clock of this device. */
+export function formatMoment(moment: string): string {
+  return MOMENT.format(new Date(moment)).replace(" at ", ", ");
+}
+
 function midnight(moment: Date): number {
   return new Date(moment.getFullYear(), moment.getMonth(), moment.getDate()).getTime();
 }

@@ -5,6 +5,7 @@ import { Away, Problem, request, type Fault } from "../api/client";
 import { keys, useGardens, useSession } from "../api/queries";
 import type { GardenView } from "../api/types";
 import { SharedGardens } from "../sharing/SharedGardens";
+import { useSignOut } from "../outdoors/useSignOut";
 import { words } from "../words";
 import { DeletedGardens } from "./DeletedGardens";
 import { GardenRow } from "./GardenRow";
@@ -18,17 +19,10 @@ const LARGEST_FILE = 8_000_000;
 export function GardensPage() {
   const session = useSession();
   const gardens = useGardens();
-  const client = useQueryClient();
-  const navigate = useNavigate();
+  const signOut = useSignOut();
   const [beginning, setBeginning] = useState<"garden" | "bed" | null>(null);
 
   if (session.data && session.data.name === undefined) return <Navigate to="/" replace />;
-
-  async function signOut() {
-    await request("DELETE", "/api/session");
-    client.clear();
-    await navigate("/");
-  }
 
   return (
     <main className="mx-auto max-w-3xl px-4 py-6">

@@ -1,12 +1,13 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useEffect, useReducer, useState } from "react";
+import { useEffect } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
-import { request } from "../api/client";
 import type { Shopping } from "../api/types";
+import { formatMoment } from "../measure/days";
 import { formatMoney } from "../measure/figures";
+import { outbox, useOutbox } from "../outdoors/useOutbox";
+import { WaitingEntries } from "../outdoors/WaitingEntries";
 import { words } from "../words";
-import { Ticks, type Tick } from "./ticks";
-import { shoppingKey, useShopping } from "./useShopping";
+import { shoppingKey, useShopping, type ToBuy } from "./useShopping";
 
 /** A season's shopping list for a phone in one hand: large rows, and ticks that a shop without a signal doesn't lose. */
 export default function ShoppingPage() {
@@ -14,11 +15,11 @@ export default function ShoppingPage() {
   const [search] = useSearchParams();
   const season = Number(search.get("season"));
   const { data, error } = useShopping(garden, season);
-  const ticks = useTicks(garden);
+  const { isTicked, tick } = useTicks(garden, season, data?.ticked ?? []);
   if (!data) return <p className="p-4">{error ? error.message : "Writing the list …"}</p>;
   const { list } = data;
   const all = list.shops.flatMap((shop) => shop.things);
-  const done = all.filter((thing) => ticks.isTicked(season, thing.item, data.ticked)).length;
+  const done = all.filter(({ item }) => isTicked(item)).length;
   return (
     <main className="mx-auto min-h-dvh max-w-xl bg-paper">
       <header className="sticky top-0 z-10 border-b border-rule bg-paper px-4 py-2">
@@ -32,9 +33,8 @@ export default function ShoppingPage() {
           </span>
           <span className="figures">{formatMoney(list.total)}</span>
         </p>
-        <p aria-live="polite" className="min-h-5 text-sm text-snag">
-          {ticks.count > 0 && words.ticksWait(ticks.count)}
-        </p>
+        <p className="text-sm text-soft">As of {formatMoment(data.asOf)}</p>
+        <WaitingEntries />
       </header>
       {all.length === 0 && <p className="p-4">{words.nothingToBuy(season)}</p>}
       {list.shops.map((shop) => (
@@ -44,7 +44,7 @@ export default function ShoppingPage() {
           </h2>
           <ul>
             {shop.things.map((thing) => {
-              const ticked = ticks.isTicked(season, thing.item, data.ticked);
+              const ticked = isTicked(thing.item);
               return (
                 <li key={thing.item} className="border-b border-hair">
                   <label
@@ -62,7 +62,7 @@ export default function ShoppingPage() {
                       className="h-7 w-7 shrink-0"
                       checked={ticked}
                       onChange={() => {
-                        ticks.tick({ season, item: thing.item, ticked: !ticked });
+                        tick(thing);
                       }}
                     />
                   </label>
@@ -81,35 +81,44 @@ export default function ShoppingPage() {
   );
 }
 
+/** What somebody put into the cart, or back. */
+interface Tick {
+  season: number;
+  item: string;
+  ticked: boolean;
+}
+
 function withTick(shopping: Shopping, { item, ticked }: Tick): Shopping {
   const others = shopping.ticked.filter((other) => other !== item);
   return { ...shopping, ticked: ticked ? [...others, item] : others };
 }
 
-/** The ticks of this garden's lists; the page is drawn again with each. */
-function useTicks(garden: string): Ticks {
+/** Ticks of this garden's list: what waits to be sent counts already. */
+function useTicks(garden: string, season: number, known: readonly string[]) {
   const client = useQueryClient();
-  const [, redraw] = useReducer((count: number) => count + 1, 0);
-  const [ticks] = useState(
-    () =>
-      new Ticks(
-        `shopping ${garden}`,
-        async (tick) => {
-          await request("POST", `/api/gardens/${garden}/shopping/ticks`, tick);
-          client.setQueryData<Shopping>(
-            shoppingKey(garden, tick.season),
-            (known) => known && withTick(known, tick),
-          );
-        },
-        redraw,
-        window.localStorage,
-      ),
-  );
+  const { entries } = useOutbox();
+  const path = `/api/gardens/${garden}/shopping/ticks`;
   useEffect(
-    () => () => {
-      ticks.stop();
-    },
-    [ticks],
+    () =>
+      outbox().whenSent((entry) => {
+        if (entry.path !== path) return;
+        const tick = entry.body as Tick;
+        client.setQueryData<Shopping>(
+          shoppingKey(garden, tick.season),
+          (shopping) => shopping && withTick(shopping, tick),
+        );
+      }),
+    [client, garden, path],
   );
-  return ticks;
+  const keyOf = (item: string) => `${path} ${String(season)} ${item}`;
+  const isTicked = (item: string) => {
+    const own = entries.find(({ key, refused }) => key === keyOf(item) && refused === undefined);
+    return own ? (own.body as Tick).ticked : known.includes(item);
+  };
+  const tick = ({ item, label }: ToBuy) => {
+    const ticked = !isTicked(item);
+    const body: Tick = { season, item, ticked };
+    outbox().add({ key: keyOf(item), path, body, words: `${ticked ? "Bought" : "Not bought"}: ${label}` });
+  };
+  return { isTicked, tick };
 }

@@ -26,6 +26,7 @@ const list: Shopping = {
     unpriced: 1,
   },
   ticked: ["bags"],
+  asOf: "2027-03-01T08:30:00Z",
 };
 
 function answering(shopping: Shopping, tick: () => Promise<Response>) {
@@ -69,7 +70,7 @@ describe("the shopping list on a phone", () => {
     answering(list, () => Promise.resolve(new Response(null, { status: 204 })));
     await userEvent.click(await screen.findByText("Cedar 2x10"));
     await vi.waitFor(() => {
-      expect(window.localStorage.getItem("shopping g")).toBe("[]");
+      expect(window.localStorage.getItem("fairacre.outbox")).toBe("[]");
     });
     expect(screen.getByLabelText(/Cedar 2x10/)).toBeChecked();
     await userEvent.click(screen.getByText("Garden mix"));
@@ -85,7 +86,11 @@ describe("the shopping list on a phone", () => {
     await userEvent.click(row);
     expect(screen.getByLabelText(/Cedar 2x10/)).toBeChecked();
     expect(screen.getByTestId("done")).toHaveTextContent("2 of 2");
-    expect(await screen.findByText("One tick waits for a signal.")).toBeInTheDocument();
+    const waiting = await screen.findByRole("button", { name: /1 waits for a signal/ });
+    await userEvent.click(waiting);
+    expect(screen.getByRole("list", { name: "What waits to be sent" })).toHaveTextContent(
+      "Bought: Cedar 2x10",
+    );
     expect(fetch.mock.calls.some(([path]) => path === "/api/gardens/g/shopping/ticks")).toBe(true);
   });
 

@@ -1,11 +1,10 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { DropdownMenu } from "radix-ui";
 import { useState, type ReactNode } from "react";
-import { Link, useNavigate } from "react-router";
-import { request } from "../api/client";
+import { Link } from "react-router";
 import { useSession, useVariant } from "../api/queries";
 import { formatMoney } from "../measure/figures";
 import { mayDo, useMembers } from "../sharing/useSharing";
+import { useSignOut } from "../outdoors/useSignOut";
 import { words } from "../words";
 import { useDesk } from "./desk";
 import { PAPER_NAMES } from "./paperNames";
@@ -261,14 +260,7 @@ function TwoFiles({ label, name, types, href }: TwoFilesProps) {
 
 function Account() {
   const session = useSession();
-  const client = useQueryClient();
-  const navigate = useNavigate();
-
-  async function signOut() {
-    await request("DELETE", "/api/session");
-    client.clear();
-    await navigate("/");
-  }
+  const signOut = useSignOut();
 
   return (
     <>

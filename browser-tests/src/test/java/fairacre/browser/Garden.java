@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import fairacre.format.GardenFile;
 import fairacre.plan.Plan;
 import fairacre.server.RunningServer;
@@ -18,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Somebody at the browser: one window with its own cookies, and the gestures that the tests are told in. */
 final class Garden implements AutoCloseable {
@@ -40,7 +42,11 @@ final class Garden implements AutoCloseable {
     private final List<String> elsewhere = new ArrayList<>();
 
     private Garden(int width, int height) {
-        context = browser().newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        context = browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        // What it keeps is tried in OutdoorsTest; elsewhere each window would fetch it anew.
+                        .setServiceWorkers(ServiceWorkerPolicy.BLOCK));
         context.setDefaultTimeout(SLOWEST);
         page = watched(context.newPage());
     }
@@ -230,14 +236,20 @@ final class Garden implements AutoCloseable {
 
     private static synchronized Browser browser() {
         if (browser == null) {
-            Playwright playwright = Playwright.create(
-                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-            browser = playwright
-                    .chromium()
-                    .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
-                            .setArgs(ARGUMENTS));
+            browser = launched();
         }
         return browser;
+    }
+
+    /** Another browser of its own, with more arguments. */
+    static Browser launched(String... more) {
+        Playwright playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        return playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(Stream.concat(ARGUMENTS.stream(), Stream.of(more))
+                                .toList()));
     }
 }

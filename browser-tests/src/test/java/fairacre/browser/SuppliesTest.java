@@ -182,7 +182,7 @@ class SuppliesTest {
             garden.context().setOffline(true);
             page.getByText("Delivery of a bulk load").click();
             assertThat(page.getByTestId("done")).hasText("2 of 7");
-            assertThat(page.getByText("One tick waits for a signal.")).isVisible();
+            assertThat(page.getByText("1 waits for a signal to be sent")).isVisible();
             page.waitForResponse("**/ticks", () -> garden.context().setOffline(false));
             assertThat(page.getByText("waits for a signal")).hasCount(0);
             page.reload();

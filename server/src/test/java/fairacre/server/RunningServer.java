@@ -2,6 +2,7 @@ package fairacre.server;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -10,8 +11,11 @@ import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
+import org.apache.catalina.connector.Connector;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.logging.LoggingSystem;
+import org.springframework.boot.tomcat.TomcatWebServer;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /**
@@ -45,12 +49,11 @@ public final class RunningServer {
         System.setProperty(LoggingSystem.SYSTEM_PROPERTY, LoggingSystem.NONE);
     }
 
-    private RunningServer(String database, boolean cuttable) throws IOException {
+    private RunningServer(String database, boolean cuttable, String... more) throws IOException {
         this.database = database;
         int clusterPort = Integer.parseInt(CLUSTER.substring(CLUSTER.lastIndexOf(':') + 1));
         line = cuttable ? new Line(clusterPort) : null;
-        context = SpringApplication.run(
-                FairAcreApplication.class,
+        List<String> arguments = List.of(
                 "--server.port=0",
                 "--fairacre.demo=true",
                 "--fairacre.rehearsal=" + Integer.getInteger("fairacre.rehearsal", 0),
@@ -58,6 +61,9 @@ public final class RunningServer {
                         + database,
                 "--spring.datasource.username=postgres",
                 "--spring.main.banner-mode=off");
+        context = SpringApplication.run(
+                FairAcreApplication.class,
+                Stream.concat(arguments.stream(), Stream.of(more)).toArray(String[]::new));
         port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
     }
 
@@ -72,6 +78,35 @@ public final class RunningServer {
     /** Another server with no line before its database, as the program runs for gardeners: for what is measured. */
     public static RunningServer straight() {
         return started(false);
+    }
+
+    /**
+     * One that is open to the home network too.
+     *
+     * @param directory of the household's certificates
+     * @param name of the machine at home
+     */
+    public static RunningServer atHome(Path directory, String name) {
+        try {
+            return new RunningServer(
+                    emptyDatabase(),
+                    false,
+                    "--fairacre.home.port=0",
+                    "--fairacre.home.directory=" + directory,
+                    "--fairacre.home.names=" + name);
+        } catch (SQLException | IOException failure) {
+            throw new IllegalStateException(failure);
+        }
+    }
+
+    /** The port for other devices at home. */
+    public int homePort() {
+        TomcatWebServer server = (TomcatWebServer) ((ServletWebServerApplicationContext) context).getWebServer();
+        return Stream.of(server.getTomcat().getService().findConnectors())
+                .filter(Connector::getSecure)
+                .mapToInt(Connector::getLocalPort)
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Several that start at once against one empty database. */

@@ -5,6 +5,8 @@ import fairacre.limits.RefusedException;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.ShoppingStore;
 import fairacre.server.store.VariantStore;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -23,12 +25,15 @@ public class ShoppingService {
     private final ReceiptStore receipts;
     private final VariantStore variants;
     private final ShoppingStore ticks;
+    private final Clock clock;
 
-    ShoppingService(GardenService gardens, ReceiptStore receipts, VariantStore variants, ShoppingStore ticks) {
+    ShoppingService(
+            GardenService gardens, ReceiptStore receipts, VariantStore variants, ShoppingStore ticks, Clock clock) {
         this.gardens = gardens;
         this.receipts = receipts;
         this.variants = variants;
         this.ticks = ticks;
+        this.clock = clock;
     }
 
     /**
@@ -36,14 +41,15 @@ public class ShoppingService {
      *
      * @param garden its name
      * @param ticked keys of the things that are in the cart
+     * @param asOf when it was drawn up: without a signal a phone shows the one it has
      */
-    public record Shopping(String garden, ShoppingList list, List<String> ticked) {}
+    public record Shopping(String garden, ShoppingList list, List<String> ticked, Instant asOf) {}
 
     public Shopping of(UUID owner, UUID garden, int season) {
         var bill = gardens.costs(owner, garden).bill();
         UUID book = variants.main(owner, garden);
         ShoppingList list = ShoppingList.of(bill, gardens.paid(owner, garden), season, receipts.lastShops(book));
-        return new Shopping(gardens.plan(owner, garden).name(), list, ticks.ticked(garden, season));
+        return new Shopping(gardens.plan(owner, garden).name(), list, ticks.ticked(garden, season), clock.instant());
     }
 
     /** @throws RefusedException if there is no such thing */

@@ -24,7 +24,7 @@ class SecurityConfiguration {
      * put one there to keep the page behind them from scrolling.
      */
     private static final String CONTENT_SECURITY_POLICY = "default-src 'none'; script-src 'self';"
-            + " style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; connect-src 'self';"
+            + " style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self';"
             + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     private static final int BCRYPT_STRENGTH = 11;
@@ -60,6 +60,8 @@ class SecurityConfiguration {
                         .accessDeniedHandler((request, response, failure) -> SecurityProblems.denied(response)))
                 .headers(headers -> headers.contentSecurityPolicy(
                                 policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
+                        // A machine at home may serve other programs, under the same name and without HTTPS.
+                        .httpStrictTransportSecurity(transport -> transport.disable())
                         .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(policy -> policy.policy("camera=(), microphone=(), geolocation=()")))
                 .build();

@@ -1,0 +1,24 @@
+import { useEffect, useSyncExternalStore } from "react";
+import { Outbox, type OutboxState } from "./outbox";
+
+let shared: Outbox | undefined;
+
+/** The one outbox of this browser. */
+export function outbox(): Outbox {
+  shared ??= new Outbox(window.localStorage);
+  return shared;
+}
+
+/** What waits; while it is looked at, it is sent as soon as there is a signal. */
+export function useOutbox(): OutboxState {
+  const box = outbox();
+  useEffect(() => {
+    const flush = () => void box.flush();
+    flush();
+    window.addEventListener("online", flush);
+    return () => {
+      window.removeEventListener("online", flush);
+    };
+  }, [box]);
+  return useSyncExternalStore(box.subscribe, box.snapshot);
+}
