@@ -4,6 +4,7 @@ import { fitted } from "../sheet/outline";
 import { closedPath } from "../sheet/path";
 import { hatchId } from "../sheet/Patterns";
 import type { View } from "../sheet/view";
+import { Timber } from "./Timber";
 
 interface Props {
   bed: BedAppraisal;
@@ -44,6 +45,7 @@ export const BedShape = memo(function BedShape({ bed, outline, view, gardeners, 
           strokeWidth="0.6"
         />
       )}
+      {bed.holder === "BOARDS" && <Timber bed={bed} outline={outline} view={view} />}
       <OutOfReach bed={bed} view={view} gardeners={gardeners} />
     </g>
   );

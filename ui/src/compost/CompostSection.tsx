@@ -1,9 +1,11 @@
 import { plainAmount } from "../measure/numbers";
 import { useState } from "react";
 import { Problem } from "../api/client";
+import type { Change, Rectangle } from "../api/types";
 import { without } from "../edits/changes";
 import { formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
+import { ByNumbers } from "../forms/ByNumbers";
 import { ThingForm } from "../forms/ThingForm";
 import { PlaceFields } from "../forms/PlaceFields";
 import { useFieldEdit } from "../forms/useFieldEdit";
@@ -20,10 +22,11 @@ export function CompostSection() {
   const { data } = useCompost();
   const [fault, setFault] = useState<string>();
 
-  async function build() {
+  /** As they are proposed, or the same at a place of one's own. */
+  async function build(place?: Rectangle, refused: (message: string) => void = setFault) {
     setFault(undefined);
     try {
-      desk.submit(await proposedBays(desk.plan.id, desk.season), setFault);
+      desk.submit(at(await proposedBays(desk.plan.id, desk.season), place), refused);
     } catch (failure) {
       setFault(failure instanceof Problem ? failure.message : words.awayIdle);
     }
@@ -51,6 +54,15 @@ export function CompostSection() {
       >
         Add compost bays
       </button>
+      <ByNumbers
+        labels={["Bays by numbers", "Put them there"]}
+        shortcut="Shift+C"
+        extent="BOX"
+        size={{ length: 3, width: 1 }}
+        onPlace={(geometry, refused) => {
+          if (geometry.kind === "BOX") void build(geometry.outline, refused);
+        }}
+      />
       {fault && (
         <p role="alert" className="text-snag">
           {fault}
@@ -58,6 +70,16 @@ export function CompostSection() {
       )}
     </section>
   );
+}
+
+const MOST_BAYS = 6;
+
+/** The proposed bays in a place of one's own: as many as make each about as long as it is high. */
+function at(change: Change, place: Rectangle | undefined): Change {
+  if (change.kind !== "PutCompostBays" || !place) return change;
+  const { compostBays } = change;
+  const bays = Math.min(MOST_BAYS, Math.max(1, Math.round(place.length / compostBays.height)));
+  return { ...change, compostBays: { ...compostBays, place, bays } };
 }
 
 function BaysForm({ bays, told }: { bays: CompostBays; told: CompostTold | undefined }) {

@@ -65,6 +65,30 @@ describe("compost bays", () => {
     expect(String(fetched.mock.calls[0]?.[0])).toContain("/compost/proposals?season=");
   });
 
+  it("are put by numbers where the gardener wants them, with as many bays as the length has room for", async () => {
+    answering({ kind: "PutCompostBays", compostBays: heaps });
+    const { desk, submit } = deskFor();
+    atDesk(desk, <CompostSection />);
+    await userEvent.click(screen.getByRole("button", { name: "Bays by numbers" }));
+    const length = screen.getByLabelText("Length");
+    await userEvent.clear(length);
+    await userEvent.type(length, "2.1");
+    await userEvent.type(screen.getByLabelText("From plot's left"), "{Enter}");
+    await waitFor(() => {
+      expect(submit).toHaveBeenCalledWith(
+        {
+          kind: "PutCompostBays",
+          compostBays: {
+            ...heaps,
+            bays: 2,
+            place: { centre: { x: 1.05, y: 0.5 }, length: 2.1, width: 1, turn: 0 },
+          },
+        },
+        expect.anything(),
+      );
+    });
+  });
+
   it("tell what they hold and how far the furthest bed is, and are edited by numbers", async () => {
     answering([{ id: "heaps", capacity: 2500, furthest: { bed: "beans", route: 7.25 } }]);
     const { desk, submit } = deskFor({ plan: composting });

@@ -10,6 +10,7 @@ export const compostLayer = layerOf<CompostBays>({
   kind: () => "compost bays",
   geometry: ({ place }) => ({ kind: "BOX", outline: place, corners: null }),
   reshaped: (bays, geometry) => (geometry.kind === "BOX" ? { ...bays, place: geometry.outline } : bays),
+  lengths: (bays) => [{ label: "Filled to", metres: bays.height, with: (height) => ({ ...bays, height }) }],
   put: (compostBays) => ({ kind: "PutCompostBays", compostBays }),
   remove: (compostBays) => ({ kind: "RemoveCompostBays", compostBays }),
 });

@@ -6,6 +6,7 @@ import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { newFeature } from "../sheet/useDrawn";
 import { words } from "../words";
+import { featureLengths } from "./featureLengths";
 import { useDesk } from "../workspace/desk";
 import { ByNumbers } from "../forms/ByNumbers";
 import { CornerFields } from "../forms/CornerFields";
@@ -106,62 +107,19 @@ function FeatureForm({ feature }: { feature: Feature }) {
         }}
       />
       <div className="grid grid-cols-3 items-end gap-2">
-        {"breadth" in feature && (extent === "LINE" || feature.kind === "TREE" || opening) && (
+        {featureLengths(feature, extent).map(({ field, label, metres, explain, with: changed }) => (
           <LengthField
-            label={
-              {
-                LINE: feature.kind === "DRAIN" ? "Breadth" : "Thickness",
-                SPOT: opening ? "Width" : "Trunk",
-                AREA: "",
-              }[extent]
-            }
-            value={feature.breadth}
+            key={field}
+            label={label}
+            explain={explain}
+            value={metres}
             units={desk.units}
-            fault={faults["breadth"]}
-            onCommit={(breadth) => {
-              put("breadth", { breadth });
+            fault={faults[field]}
+            onCommit={(value) => {
+              edit(field, { kind: "PutFeature", feature: changed(value) });
             }}
           />
-        )}
-        {["TREE", "KEEP_OFF", "BURIED_LINE"].includes(feature.kind) && (
-          <LengthField
-            label={
-              feature.kind === "TREE"
-                ? "Crown, radius"
-                : feature.kind === "KEEP_OFF"
-                  ? "Setback"
-                  : "Keep away"
-            }
-            explain={feature.kind === "TREE" ? "crown" : undefined}
-            value={feature.margin}
-            units={desk.units}
-            fault={faults["margin"]}
-            onCommit={(margin) => {
-              put("margin", { margin });
-            }}
-          />
-        )}
-        {"depth" in feature && (feature.kind === "DRAIN" || feature.kind === "BURIED_LINE") ? (
-          <LengthField
-            label={feature.kind === "DRAIN" ? "Depth of its stone" : "Depth"}
-            value={feature.depth}
-            units={desk.units}
-            fault={faults["depth"]}
-            onCommit={(depth) => {
-              put("depth", { depth });
-            }}
-          />
-        ) : (
-          <LengthField
-            label="Height"
-            value={feature.height}
-            units={desk.units}
-            fault={faults["height"]}
-            onCommit={(height) => {
-              put("height", { height });
-            }}
-          />
-        )}
+        ))}
       </div>
       <FenceLength feature={feature} />
       {"bareInWinter" in feature && (feature.kind === "TREE" || feature.kind === "HEDGE") && (

@@ -2,6 +2,7 @@ import type { Feature, WayIn } from "../api/types";
 import { formatDimension } from "../measure/lengths";
 import { layerOf, type Ground } from "../sheet/layer";
 import type { Geometry } from "../sheet/things";
+import { featureLengths } from "./featureLengths";
 import { FeaturesOfTheSeason } from "./Features";
 import { WaysInOfTheSeason } from "./WaysIn";
 
@@ -15,11 +16,16 @@ export const featureLayer = layerOf<Feature>({
   geometry: geometryOf,
   reshaped: (feature, geometry) => ({ ...feature, places: placesIn(geometry) ?? feature.places }),
   put: (feature) => ({ kind: "PutFeature", feature }),
+  lengths: (feature, ground) => featureLengths(feature, extentOf(feature, ground)),
   remove: (feature) => ({ kind: "RemoveFeature", feature }),
 });
 
-function geometryOf(feature: Feature, { catalogue }: Ground): Geometry {
-  const extent = catalogue.features.find(({ kind }) => kind === feature.kind)?.extent;
+function extentOf({ kind }: Feature, { catalogue }: Pick<Ground, "catalogue">) {
+  return catalogue.features.find((preset) => preset.kind === kind)?.extent ?? "AREA";
+}
+
+function geometryOf(feature: Feature, ground: Ground): Geometry {
+  const extent = extentOf(feature, ground);
   const [first] = feature.places;
   if (extent === "SPOT" && first) {
     return { kind: "SPOT", place: first, radius: "breadth" in feature ? feature.breadth / 2 : 0 };
@@ -42,6 +48,10 @@ export const wayInLayer = layerOf<WayIn>({
   reshaped: (way, geometry) =>
     geometry.kind === "OPENING" ? { ...way, place: geometry.place, width: geometry.width } : way,
   put: (wayIn) => ({ kind: "PutWayIn", wayIn }),
+  lengths: (way) => [
+    { label: "Width", metres: way.width, with: (width) => ({ ...way, width }) },
+    { label: "Sill", metres: way.sill, with: (sill) => ({ ...way, sill }) },
+  ],
   note: ({ width }, { units }) => formatDimension(width, units),
   remove: (wayIn) => ({ kind: "RemoveWayIn", wayIn }),
 });

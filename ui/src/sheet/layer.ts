@@ -1,6 +1,6 @@
 import type { ComponentType } from "react";
 import type { Change, Lifetime, Plan } from "../api/types";
-import { batch, freeName } from "../edits/changes";
+import { batch, freeName, without } from "../edits/changes";
 import type { Desk, TradeStep } from "../workspace/desk";
 import { isThere } from "../workspace/seasons";
 import { isSameGeometry, type Geometries, type Geometry, type Thing } from "./things";
@@ -33,6 +33,23 @@ export interface Layer {
   copy: (ground: Ground, id: string, geometry: Geometry, taken: readonly string[]) => Copy | null;
   /** The edit that takes it out. */
   remove: (ground: Ground, id: string) => Change | null;
+  /** What it can share with others that are edited together with it; undefined of another layer's thing. */
+  fields?: (ground: Ground, id: string) => SharedFields | undefined;
+}
+
+/** Fields of a thing that several may share, each with the edit that sets it. */
+export interface SharedFields {
+  lengths: readonly { label: string; metres: number; put: (metres: number) => Change }[];
+  lifetime: Lifetime;
+  named: (name: string) => Change;
+  lasting: (field: keyof Lifetime, season: number | undefined) => Change;
+}
+
+/** A length of a thing, and the thing with another one. */
+export interface LengthOf<T> {
+  label: string;
+  metres: number;
+  with: (metres: number) => T;
 }
 
 export interface Copy {
@@ -58,6 +75,7 @@ interface ListedKind<T extends Listed> {
   put: (item: T) => Change;
   remove: (id: string) => Change;
   note?: (item: T, desk: Desk) => string;
+  lengths?: (item: T, ground: Ground) => readonly LengthOf<T>[];
   Draw: ComponentType<DrawProps>;
 }
 
@@ -99,7 +117,26 @@ export function layerOf<T extends Listed>(kind: ListedKind<T>): Layer {
       return { id: copy.id, name: copy.name, change: kind.put(copy) };
     },
     remove: (ground, id) => (find(ground, id) ? kind.remove(id) : null),
+    fields: (ground, id) => {
+      const item = find(ground, id);
+      return (
+        item && {
+          lengths: (kind.lengths?.(item, ground) ?? []).map(({ label, metres, with: put }) => ({
+            label,
+            metres,
+            put: (value) => kind.put(put(value)),
+          })),
+          lifetime: item.lifetime,
+          named: (name) => kind.put({ ...item, name }),
+          lasting: (field, season) => kind.put({ ...item, lifetime: lasting(item.lifetime, field, season) }),
+        }
+      );
+    },
   };
+}
+
+function lasting(lifetime: Lifetime, field: keyof Lifetime, season: number | undefined): Lifetime {
+  return season === undefined ? without(lifetime, field) : { ...lifetime, [field]: season };
 }
 
 /** "Kale 3" after "Kale 2", or after "Kale". */

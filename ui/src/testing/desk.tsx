@@ -93,6 +93,7 @@ function appraised(
     leansOut: 0,
     corners: corners(outline),
     inside: corners(outline, 0.038),
+    seams: [{ from: { x: outline.centre.x - outline.length / 2, y: 1 }, to: { x: outline.centre.x, y: 1 } }],
     insideLength: outline.length - 0.076,
     insideWidth: outline.width - 0.076,
     height: 0.3,

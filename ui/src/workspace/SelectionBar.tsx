@@ -1,5 +1,6 @@
 import { layers } from "../capabilities";
 import { useDesk } from "./desk";
+import { SeveralThings } from "./SeveralThings";
 import { STEP_LABELS } from "./stepLabels";
 import { useThingActions } from "./useThingActions";
 
@@ -50,6 +51,7 @@ export function SelectionBar() {
       <button type="button" className="plain-button" title="Delete" onClick={remove}>
         Delete
       </button>
+      {many && <SeveralThings key={selected.map(({ id }) => id).join()} things={selected} />}
     </div>
   );
 }

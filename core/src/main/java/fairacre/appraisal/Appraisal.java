@@ -10,6 +10,7 @@ import fairacre.fill.FillTakeoff;
 import fairacre.frame.BowStudy;
 import fairacre.frame.FrameTakeoff;
 import fairacre.frame.Piece;
+import fairacre.frame.Seam;
 import fairacre.judging.Capability;
 import fairacre.judging.Failure;
 import fairacre.judging.Finder;
@@ -262,6 +263,7 @@ public final class Appraisal {
                 bed.revision().existing(),
                 bed.corners(),
                 memo.recall(new InsideOf(bed.revision()), () -> inside(bed)),
+                memo.recall(new SeamsOf(bed.revision()), () -> Seam.of(bed.revision())),
                 bed.outline().length().minus(walls),
                 bed.outline().width().minus(walls),
                 bed.revision().holder(),
@@ -303,6 +305,9 @@ public final class Appraisal {
 
     /** The question where a bed's soil lies. */
     private record InsideOf(BedRevision bed) {}
+
+    /** The question where the boards of a bed meet. */
+    private record SeamsOf(BedRevision bed) {}
 
     /** The outline of the soil within the boards. */
     private static List<Point> inside(StandingBed bed) {

@@ -4,6 +4,7 @@ import fairacre.bill.BillLine;
 import fairacre.build.Holder;
 import fairacre.frame.Bowing;
 import fairacre.frame.Piece;
+import fairacre.frame.Seam;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
@@ -24,6 +25,7 @@ import org.joda.money.Money;
  * @param outline the rectangle round the bed
  * @param corners of the bed, keyholes cut out
  * @param inside corners of the soil within the boards
+ * @param seams where boards of its uppermost course meet
  * @param insideLength between the boards; the outside without a frame
  * @param height from the ground to the top of the frame or mound; zero for flat ground
  * @param leansOut how much of the walk beside it a cap or crops take
@@ -43,6 +45,7 @@ public record BedAppraisal(
         boolean existing,
         List<Point> corners,
         List<Point> inside,
+        List<Seam> seams,
         Length insideLength,
         Length insideWidth,
         Holder holder,
@@ -61,6 +64,7 @@ public record BedAppraisal(
     public BedAppraisal {
         corners = List.copyOf(corners);
         inside = List.copyOf(inside);
+        seams = List.copyOf(seams);
         reach = List.copyOf(reach);
         pieces = List.copyOf(pieces);
         alone = List.copyOf(alone);

@@ -119,6 +119,58 @@ final class RoundTheEdge {
         return ring.normalX(before) * ring.normalX(corner) + ring.normalY(before) * ring.normalY(corner);
     }
 
+    /**
+     * Where the boards of one course meet, seen from above: at each corner, and where a side is made up of several.
+     *
+     * @param runs the boards of each edge
+     */
+    static List<Meeting> meetings(BedRevision bed, Frame frame, List<List<Length>> runs) {
+        RoundTheEdge round = new RoundTheEdge(bed, frame);
+        List<Meeting> meetings = new ArrayList<>();
+        for (int edge = 0; edge < round.ring.edges(); edge++) {
+            round.addMeetings(edge, round.edge(edge, bed), runs.get(edge), meetings);
+        }
+        return meetings;
+    }
+
+    /** A line across the boards, metres, the bed unplaced: its middle at the origin. */
+    record Meeting(double fromX, double fromY, double toX, double toY) {
+
+        /** Square across a board. */
+        private static Meeting across(Edge edge, double along, double thickness) {
+            double x = edge.startX() + along * edge.alongX();
+            double y = edge.startY() + along * edge.alongY();
+            return new Meeting(x, y, x - thickness * edge.alongY(), y + thickness * edge.alongX());
+        }
+    }
+
+    private void addMeetings(int corner, Edge edge, List<Length> run, List<Meeting> meetings) {
+        double thickness = frame.board().thickness().metres();
+        if (!isButted(corner)) {
+            meetings.add(mitred(corner, edge));
+        } else if (ring.isReflex(corner) || atStart(corner).compareTo(Length.ZERO) < 0) {
+            meetings.add(Meeting.across(edge, 0, thickness));
+        }
+        FrameTakeoff.joints(run).forEach(joint -> meetings.add(Meeting.across(edge, joint.metres(), thickness)));
+        int next = (corner + 1) % ring.edges();
+        if (isButted(next) && atEnd(corner, next).compareTo(Length.ZERO) < 0) {
+            meetings.add(Meeting.across(edge, edge.length().metres(), thickness));
+        }
+    }
+
+    /** From the outer corner to the inner one. */
+    private Meeting mitred(int corner, Edge edge) {
+        double thickness = frame.board().thickness().metres();
+        double along = thickness * tanHalfTurn(corner) * (ring.isReflex(corner) ? -1 : 1);
+        double x = ring.cornerX(corner);
+        double y = ring.cornerY(corner);
+        return new Meeting(
+                x,
+                y,
+                x + along * edge.alongX() - thickness * edge.alongY(),
+                y + along * edge.alongY() + thickness * edge.alongX());
+    }
+
     /** Cap boards, mitred, standing out by so much: the longer face of each. */
     static List<Length> outTo(BedRevision bed, Frame frame, Length out) {
         RoundTheEdge round = new RoundTheEdge(bed, frame);
