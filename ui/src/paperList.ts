@@ -1,4 +1,5 @@
 import type { ComponentType } from "react";
+import { ArrangementsPaper } from "./bed/ArrangementsPaper";
 import { BedsPaper } from "./bed/BedsPaper";
 import { CuttingPaper } from "./frame/CuttingPaper";
 import { FillPaper } from "./fill/FillPaper";
@@ -15,6 +16,7 @@ import type { PaperName } from "./workspace/paperNames";
 export const papers: Readonly<Record<PaperName, ComponentType>> = {
   "setting-out": SettingOutPaper,
   beds: BedsPaper,
+  arrangements: ArrangementsPaper,
   cutting: CuttingPaper,
   fill: FillPaper,
   bill: BillPaper,

@@ -41,6 +41,7 @@ export const words = {
     "Soil in towns, near old paint or roads may hold lead and metals: have it tested before you grow food in it.",
   approximate:
     "No tape has confirmed them yet. A satellite fix or a map is good to 3 to 5 m only: measure the sides and a diagonal before anything is built.",
+  noArrangements: "Nothing to compare yet: press “Try arrangements” under Beds first.",
   arrangements:
     "Each layout has been judged: everybody who gardens reaches all of it, and what has to get through does. Beds in that ground give way; taking one over is one edit and can be undone.",
   variants:

@@ -5,12 +5,15 @@ import { useSolve, type Question } from "../api/solves";
 import type { Arrangement, Frame, Rectangle, Wish } from "../api/types";
 import { formatArea, formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
+import { PaperLink } from "../papers/PaperLink";
+import { EnterForm } from "../forms/EnterForm";
 import { CheckField } from "../parts/CheckField";
 import { LengthField } from "../parts/LengthField";
 import { boundsOf, corners, spanning } from "../sheet/geometry";
 import { Picture } from "../sheet/Picture";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { useKept } from "./arrangementsFound";
 import { ConditionFields } from "./ConditionFields";
 import { revisionIn } from "../workspace/revisionIn";
 
@@ -105,6 +108,7 @@ function Search({ onTaken }: { onTaken: () => void }) {
     .map((bed) => revisionIn(bed, desk.season)?.frame)
     .find((f): f is Frame => f !== undefined);
   const found = told?.best ?? [];
+  useKept(desk.plan.id, desk.season, told?.best);
 
   function search() {
     const conditions = { ...wish.conditions, keep: keep ? staying : [] };
@@ -118,7 +122,12 @@ function Search({ onTaken }: { onTaken: () => void }) {
   }
 
   return (
-    <div className="space-y-3">
+    <EnterForm
+      className="space-y-3"
+      onEnter={() => {
+        if (!open && ready && tried.length > 0) search();
+      }}
+    >
       <div className="grid grid-cols-3 items-end gap-2">
         <LengthField
           label="From the left"
@@ -196,12 +205,7 @@ function Search({ onTaken }: { onTaken: () => void }) {
         }}
       />
       <div className="flex items-center gap-3">
-        <button
-          type="button"
-          className="strong-button"
-          disabled={open || !ready || tried.length === 0}
-          onClick={search}
-        >
+        <button type="submit" className="strong-button" disabled={open || !ready || tried.length === 0}>
           Try them
         </button>
         {open && (
@@ -227,12 +231,13 @@ function Search({ onTaken }: { onTaken: () => void }) {
         </p>
       )}
       <p className="text-sm text-soft">{words.arrangements}</p>
+      {found.length > 1 && !open && <PaperLink paper="arrangements" />}
       <ul className="space-y-2">
         {found.map((arrangement, index) => (
           <Found key={index} arrangement={arrangement} wish={wish} onTaken={onTaken} />
         ))}
       </ul>
-    </div>
+    </EnterForm>
   );
 }
 

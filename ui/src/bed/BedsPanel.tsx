@@ -3,6 +3,7 @@ import type { Form } from "../api/types";
 import { formName, words } from "../words";
 import { formatLength } from "../measure/lengths";
 import { PaperLink } from "../papers/PaperLink";
+import { roving, RovingList } from "../parts/RovingList";
 import { Choice } from "../parts/Choice";
 import { useDesk } from "../workspace/desk";
 import { snapSteps } from "../workspace/steps";
@@ -90,14 +91,15 @@ function BedList() {
         All beds <span className="figures grow text-soft">{beds.length}</span> <PaperLink paper="beds" />
       </h3>
       {beds.length === 0 && <p className="mt-1 text-soft">{words.noBeds}</p>}
-      <ul>
+      <RovingList role="list">
         {beds.map((bed) => {
           const standing = desk.bedById.get(bed.id);
           const outline = desk.outlines.get(bed.id);
           const first = bed.revisions[0]?.from ?? 0;
           return (
-            <li key={bed.id}>
+            <div role="listitem" key={bed.id}>
               <button
+                {...roving}
                 type="button"
                 disabled={!standing}
                 aria-pressed={desk.selection.has(bed.id)}
@@ -117,10 +119,10 @@ function BedList() {
                         : "…"}
                 </span>
               </button>
-            </li>
+            </div>
           );
         })}
-      </ul>
+      </RovingList>
     </div>
   );
 }

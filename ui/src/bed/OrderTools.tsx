@@ -2,7 +2,7 @@ import { Popover } from "radix-ui";
 import { useState } from "react";
 import { Problem, request } from "../api/client";
 import type { Change, Order } from "../api/types";
-import { isReadable } from "../forms/isReadable";
+import { EnterForm } from "../forms/EnterForm";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
@@ -76,19 +76,7 @@ export function OrderTools() {
           className="z-20 w-72 space-y-2 border border-ink bg-white p-3"
           aria-label="Arrange beds"
         >
-          <form
-            className="space-y-2"
-            onSubmit={(event) => {
-              event.preventDefault();
-              if (isReadable(event.currentTarget)) void carryOut();
-            }}
-            onKeyDown={(event) => {
-              // A browser takes Enter in a list for nothing.
-              if (event.key !== "Enter" || !(event.target instanceof HTMLSelectElement)) return;
-              event.preventDefault();
-              event.currentTarget.requestSubmit();
-            }}
-          >
+          <EnterForm className="space-y-2" onEnter={() => void carryOut()}>
             <Choice label="What" value={kind} options={KINDS} onChange={setKind} />
             {kind !== "REPEAT" && (
               <Choice label="Direction" value={axis} options={directions(kind)} onChange={setAxis} />
@@ -137,7 +125,7 @@ export function OrderTools() {
             <button type="submit" className="strong-button w-full">
               Do it with {desk.selection.size} {desk.selection.size === 1 ? "bed" : "beds"}
             </button>
-          </form>
+          </EnterForm>
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

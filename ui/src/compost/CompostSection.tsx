@@ -10,6 +10,7 @@ import { ThingForm } from "../forms/ThingForm";
 import { PlaceFields } from "../forms/PlaceFields";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { LengthField } from "../parts/LengthField";
+import { RovingList } from "../parts/RovingList";
 import { TextField } from "../parts/TextField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
@@ -40,9 +41,11 @@ export function CompostSection() {
           None yet. They are put by the gate, clear of beds; whoever gardens has to get to them.
         </p>
       )}
-      {desk.plan.compost.map((bays) => (
-        <BaysForm key={bays.id} bays={bays} told={data?.find(({ id }) => id === bays.id)} />
-      ))}
+      <RovingList>
+        {desk.plan.compost.map((bays) => (
+          <BaysForm key={bays.id} bays={bays} told={data?.find(({ id }) => id === bays.id)} />
+        ))}
+      </RovingList>
       <button
         type="button"
         className="plain-button"

@@ -8,7 +8,7 @@ import { piecesOf } from "../sheet/boundary";
 import { boundsOf, corners, tidy } from "../sheet/geometry";
 import { settled, type Geometry } from "../sheet/things";
 import { useDesk } from "../workspace/desk";
-import { isReadable } from "./isReadable";
+import { EnterForm } from "./EnterForm";
 
 /** What is asked about a thing, by what it is on the ground. */
 export type Extent = "BOX" | "AREA" | "LINE" | "SPOT" | "OPENING";
@@ -100,12 +100,7 @@ export function ByNumbers({ labels, extent, shortcut, size, onPlace }: Props) {
             aria-label={labels[0]}
             className="z-40 w-72 border border-ink bg-white p-3"
           >
-            <form
-              onSubmit={(event) => {
-                event.preventDefault();
-                if (isReadable(event.currentTarget)) place();
-              }}
-            >
+            <EnterForm onEnter={place}>
               {ASKED[extent].map(([head, asked]) => (
                 <fieldset key={head} className="mb-2 grid grid-cols-2 gap-2">
                   <legend className="col-span-2 text-sm font-semibold">
@@ -146,7 +141,7 @@ export function ByNumbers({ labels, extent, shortcut, size, onPlace }: Props) {
               <button type="submit" className="strong-button w-full">
                 {labels[1]}
               </button>
-            </form>
+            </EnterForm>
           </Popover.Content>
         </Popover.Portal>
       </Popover.Root>

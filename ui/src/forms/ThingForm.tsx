@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from "react";
 import type { Lifetime } from "../api/types";
+import { roving } from "../parts/RovingList";
 import { TextField } from "../parts/TextField";
 import { words } from "../words";
 import { useDesk } from "../workspace/desk";
@@ -45,6 +46,7 @@ export function ThingForm(props: ThingFormProps) {
       open={open}
     >
       <summary
+        {...roving}
         className="cursor-pointer"
         onClick={(event) => {
           // Selecting it opens it too: the browser's own turn would close it again.

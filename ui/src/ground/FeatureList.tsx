@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Feature, FeatureKind } from "../api/types";
 import { formatDistance } from "../measure/figures";
 import { CheckField } from "../parts/CheckField";
+import { RovingList } from "../parts/RovingList";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { newFeature } from "../sheet/useDrawn";
@@ -62,9 +63,11 @@ export function FeatureList() {
       </div>
       {preset?.caution && <p className="text-sm text-soft">{preset.caution}</p>}
       {desk.plan.features.length === 0 && <p className="text-soft">{words.noFeatures}</p>}
-      {desk.plan.features.map((feature) => (
-        <FeatureForm key={feature.id} feature={feature} />
-      ))}
+      <RovingList>
+        {desk.plan.features.map((feature) => (
+          <FeatureForm key={feature.id} feature={feature} />
+        ))}
+      </RovingList>
     </section>
   );
 }

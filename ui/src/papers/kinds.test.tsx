@@ -1,12 +1,15 @@
 // @vitest-environment jsdom
 import "../testing/setup";
-import { screen, within } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
+import { Arrangements } from "../bed/Arrangements";
+import { ArrangementsPaper } from "../bed/ArrangementsPaper";
 import { CuttingPaper } from "../frame/CuttingPaper";
 import { ShoppingPaper } from "../shopping/ShoppingPaper";
 import { answering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
+import type { Desk } from "../workspace/desk";
 import { VariantsPaper } from "../workspace/VariantsPaper";
 
 afterEach(() => {
@@ -53,6 +56,50 @@ describe("papers", () => {
     const screws = (await screen.findByText("Screws")).closest("tr") as HTMLElement;
     expect(cells(screws)).toEqual(["Screws", "2", "1.00", "0.75", "bought"]);
     expect(screen.getAllByText("3.25").length).toBeGreaterThan(0);
+  });
+
+  it("of arrangements hold what the last search found side by side, to be taken over", async () => {
+    const user = userEvent.setup();
+    const found = (manner: string, beds: number) => ({
+      manner,
+      beds: Array.from({ length: beds }, () => []),
+      growing: 12,
+      walks: 8.5,
+      edge: 30,
+      detour: 2,
+      cost: euros("310.00"),
+      unpriced: 0,
+      change: { kind: "RemoveBed", bed: manner },
+    });
+    const told = { job: "j", state: "DONE", done: 2, steps: 2, best: [found("ROWS", 6), found("COMB", 2)] };
+    answering({ "/arrangements/ground": null, "/arrangements": told });
+    const layouts = [
+      { key: "ROWS", label: "Rows" },
+      { key: "COMB", label: "Combs" },
+    ];
+    const { desk, submit } = deskFor();
+    const with2 = { ...desk, catalogue: { ...desk.catalogue, layouts } as Desk["catalogue"] };
+    atDesk(
+      with2,
+      <>
+        <Arrangements />
+        <ArrangementsPaper />
+      </>,
+    );
+    expect(screen.getByText(/Nothing to compare yet/)).toBeVisible();
+    await user.click(screen.getByRole("button", { name: "Try arrangements …" }));
+    const search = screen.getByRole("button", { name: "Try them" });
+    await waitFor(() => {
+      expect(search).toBeEnabled();
+    });
+    await user.click(search);
+    await user.click(await screen.findByRole("button", { name: "Arrangements as a page" }));
+    expect(desk.read).toHaveBeenCalledWith("arrangements");
+    await user.keyboard("{Escape}");
+    const row = (await screen.findByText("Combs")).closest("tr") as HTMLElement;
+    expect(cells(row).slice(0, 3)).toEqual(["Combs", "2", "12.00 m²"]);
+    await user.click(within(row).getByRole("button", { name: "Take over Combs with 2 beds" }));
+    expect(submit).toHaveBeenCalledWith({ kind: "RemoveBed", bed: "COMB" });
   });
 
   it("of variants hold them side by side in figures, and become a spreadsheet", async () => {

@@ -1,4 +1,5 @@
 import type { Walk } from "../api/types";
+import { RovingList } from "../parts/RovingList";
 import { Choice } from "../parts/Choice";
 import { boundsOf, corners } from "../sheet/geometry";
 import { newWalk } from "../sheet/useDrawn";
@@ -27,9 +28,11 @@ export function WalkList() {
     <section className="space-y-2 border-t border-rule pt-2">
       <h3>Walks and their surfaces</h3>
       {desk.plan.walks.length === 0 && <p className="text-soft">{words.noWalks}</p>}
-      {desk.plan.walks.map((walk) => (
-        <WalkForm key={walk.id} walk={walk} />
-      ))}
+      <RovingList>
+        {desk.plan.walks.map((walk) => (
+          <WalkForm key={walk.id} walk={walk} />
+        ))}
+      </RovingList>
       <div className="flex flex-wrap gap-2">
         <button
           type="button"

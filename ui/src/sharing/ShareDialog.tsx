@@ -2,6 +2,7 @@ import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { Problem } from "../api/client";
 import { Choice } from "../parts/Choice";
+import { EnterForm } from "../forms/EnterForm";
 import { TextField } from "../parts/TextField";
 import { words } from "../words";
 import { mayDo, useMembers, useSharing, type Member, type Role } from "./useSharing";
@@ -62,13 +63,31 @@ function Sharing({ garden }: { garden: string }) {
           />
         ))}
       </ul>
-      <div className="grid grid-cols-[1fr_auto] items-end gap-2">
-        <TextField label="The name they sign in with" value={whom} fault={fault} onCommit={setWhom} />
-        <Choice label="They" value={role} options={ROLES} onChange={setRole} />
-      </div>
-      <button type="button" className="strong-button" onClick={() => void attempt(share(whom, role))}>
-        Share it
-      </button>
+      <EnterForm className="space-y-3" onEnter={() => void attempt(share(whom, role))}>
+        <div className="grid grid-cols-[1fr_auto] items-end gap-2">
+          <TextField
+            label="The name they sign in with"
+            value={whom}
+            fault={fault}
+            onCommit={(name) => {
+              setFault(undefined);
+              setWhom(name);
+            }}
+          />
+          <Choice
+            label="They"
+            value={role}
+            options={ROLES}
+            onChange={(to) => {
+              setFault(undefined);
+              setRole(to);
+            }}
+          />
+        </div>
+        <button type="submit" className="strong-button">
+          Share it
+        </button>
+      </EnterForm>
     </>
   );
 }

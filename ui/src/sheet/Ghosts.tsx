@@ -27,6 +27,25 @@ export function Ghosts({ view, pieces }: { view: View; pieces: Pieces }) {
   );
 }
 
+/** The plan by its outlines, while nothing of it is judged yet. */
+export function Unjudged({ view, pieces }: { view: View; pieces: Pieces }) {
+  const desk = useDesk();
+  if (desk.report) return null;
+  return (
+    <g pointerEvents="none" data-testid="unjudged">
+      {otherwise(desk, desk.season).map(({ id, geometry }) => (
+        <path
+          key={id}
+          d={pathOf(geometry, view, pieces)}
+          fill="url(#soil)"
+          stroke="var(--color-ink)"
+          strokeWidth="1"
+        />
+      ))}
+    </g>
+  );
+}
+
 function outlined(desk: Desk, ghosts: NonNullable<Desk["shown"]["ghosts"]>) {
   if (typeof ghosts === "object") return otherwise(desk, desk.season, ghosts.plan);
   return otherwise(desk, desk.season + (ghosts === "before" ? -1 : 1));

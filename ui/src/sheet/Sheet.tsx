@@ -7,7 +7,7 @@ import { bedLabel, words } from "../words";
 import { piecesOf } from "./boundary";
 import { boundsOf, stretched } from "./geometry";
 import { GapLine } from "./GapLine";
-import { Ghosts } from "./Ghosts";
+import { Ghosts, Unjudged } from "./Ghosts";
 import { Ground } from "./Ground";
 import { Handles } from "./Handles";
 import { HitAreas } from "./HitAreas";
@@ -280,6 +280,7 @@ export function Sheet() {
             gapsShown(desk, hovered)
               .filter((gap) => written.has(gapKey(gap)))
               .map((gap) => <GapLine key={gapKey(gap)} gap={gap} view={view} />)}
+          <Unjudged view={view} pieces={pieces} />
           <Ghosts view={view} pieces={pieces} />
           <Sketch lines={desk.sketch} view={view} />
           {desk.step === "ground" && <SlopeLine view={view} />}

@@ -36,6 +36,7 @@ const KEYS: readonly (readonly [where: string, keys: readonly (readonly [string,
   [
     "In a field",
     [
+      ["Up, Down, Home, End", "in a list: to another entry; Tab leaves the list"],
       ["Enter", "take what is typed; in a form by numbers, place the thing"],
       ["Escape", "give it up"],
     ],

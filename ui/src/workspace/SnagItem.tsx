@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import type { Snag } from "../api/types";
+import { roving } from "../parts/RovingList";
 import { words } from "../words";
 import { useDesk } from "./desk";
 import { outlinesOf } from "./outlines";
@@ -32,6 +33,7 @@ export function SnagItem({ snag, number, cured }: SnagItemProps) {
   return (
     <li className="border-b border-hair px-3 py-2" data-snag={number}>
       <button
+        {...roving}
         type="button"
         aria-expanded={open}
         className="flex w-full cursor-pointer gap-2 text-left"

@@ -3,6 +3,7 @@ import { useMemo, useState } from "react";
 import type { Snag } from "../api/types";
 import { standingThings } from "../capabilities";
 import { Explain } from "../terms/Explain";
+import { roving, RovingList } from "../parts/RovingList";
 import { words } from "../words";
 import { useDesk, type Desk } from "./desk";
 import { AsideSnags } from "./AsideSnags";
@@ -78,7 +79,7 @@ export function SnagSlip() {
         {snags.size > 1 && <By by={by} onChange={setBy} />}
       </div>
       {judged && snags.size === 0 && fresh.length === 0 && <p className="p-3 text-soft">{words.noSnags}</p>}
-      <ol className="relative min-h-0 overflow-y-auto">
+      <RovingList role="list" className="relative min-h-0 list-none overflow-y-auto">
         {fresh.map(([key, snag]) => (
           <li key={key} className="border-b border-hair bg-snagpale px-3 py-2">
             <span className="text-sm font-semibold text-snag">New: </span>
@@ -92,7 +93,7 @@ export function SnagSlip() {
             isCured={(key) => then !== null && !then.has(key)}
           />
         ))}
-      </ol>
+      </RovingList>
       {judged && <AsideSnags aside={judged.aside} />}
     </aside>
   );
@@ -164,6 +165,7 @@ function Group({ group, isCured }: { group: SnagGroup; isCured: (key: string) =>
   return (
     <li className="border-b border-rule">
       <button
+        {...roving}
         type="button"
         aria-expanded={open}
         className="flex w-full cursor-pointer items-baseline gap-2 bg-film px-3 py-1 text-left text-sm font-semibold hover:bg-markpale"

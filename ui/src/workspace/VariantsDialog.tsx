@@ -7,6 +7,7 @@ import { keys } from "../api/queries";
 import type { GardenView, Version } from "../api/types";
 import { formatArea, formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
+import { EnterForm } from "../forms/EnterForm";
 import { TextField } from "../parts/TextField";
 import { Picture } from "../sheet/Picture";
 import { Explain } from "../terms/Explain";
@@ -124,17 +125,17 @@ function Versions({ onDone }: { onDone: () => void }) {
           {fault}
         </p>
       )}
-      <div className="flex max-w-xl items-end gap-2 border-t border-rule pt-3">
+      <EnterForm className="flex max-w-xl items-end gap-2 border-t border-rule pt-3" onEnter={keep}>
         <div className="grow">
           <TextField label="Name of a new variant" value={name} onCommit={setName} />
         </div>
         <div className="w-28">
           <TextField label="Differs from season" value={from} figures onCommit={setFrom} />
         </div>
-        <button type="button" className="strong-button whitespace-nowrap" onClick={keep}>
+        <button type="submit" className="strong-button whitespace-nowrap">
           Keep this as a variant
         </button>
-      </div>
+      </EnterForm>
     </div>
   );
 }

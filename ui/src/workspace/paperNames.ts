@@ -2,6 +2,7 @@
 export const PAPER_NAMES = {
   "setting-out": "Setting out",
   beds: "Beds",
+  arrangements: "Arrangements",
   cutting: "Cutting",
   fill: "Fill of each bed",
   bill: "Bill",
