@@ -11,7 +11,8 @@ import { CheckField } from "../parts/CheckField";
 import { LengthField } from "../parts/LengthField";
 import { boundsOf, corners, spanning } from "../sheet/geometry";
 import { Picture } from "../sheet/Picture";
-import { words } from "../words";
+import { words as everywhere } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { useKept } from "./arrangementsFound";
 import { ConditionFields } from "./ConditionFields";
@@ -217,7 +218,7 @@ function Search({ onTaken }: { onTaken: () => void }) {
           <p role="status" className="text-sm">
             {told && !open
               ? `${String(found.length)} sound ${found.length === 1 ? "layout" : "layouts"}.`
-              : words.underWay(
+              : everywhere.underWay(
                   told,
                   `Trying ${tried[told?.done ?? 0]?.label.toLowerCase() ?? ""}`,
                   "manners",

@@ -3,7 +3,7 @@ import { formatAmount, formatArea } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { useArrangementsFound } from "./arrangementsFound";
 

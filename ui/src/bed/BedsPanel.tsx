@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Form } from "../api/types";
-import { formName, words } from "../words";
+import { formName, words } from "./words";
 import { formatLength } from "../measure/lengths";
 import { PaperLink } from "../papers/PaperLink";
 import { roving, RovingList } from "../parts/RovingList";

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useFamilies } from "../api/queries";
 import type { Families } from "../api/types";
 import { formatLength } from "../measure/lengths";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 
 const CAUSES: Record<Families["nearMisses"][number]["cause"], string> = {

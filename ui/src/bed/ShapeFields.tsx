@@ -5,7 +5,7 @@ import { TextField } from "../parts/TextField";
 import { withCorners } from "../edits/changes";
 import { startingForm } from "../sheet/outline";
 import { tidy } from "../sheet/geometry";
-import { formName } from "../words";
+import { formName } from "./words";
 import { Explain } from "../terms/Explain";
 import { useDesk } from "../workspace/desk";
 import { CornerFields } from "../forms/CornerFields";

@@ -1,7 +1,7 @@
 import { formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { PaperLink } from "../papers/PaperLink";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { BillTable } from "../purse/BillTable";
 import { FillingForm } from "./FillingForm";

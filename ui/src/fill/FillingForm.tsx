@@ -5,7 +5,7 @@ import { batch, without } from "../edits/changes";
 import { formatShare } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { revisionIn } from "../workspace/revisionIn";
 import { useFieldEdit } from "../forms/useFieldEdit";

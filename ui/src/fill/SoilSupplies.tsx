@@ -1,7 +1,7 @@
 import { useSoilSupply } from "../api/queries";
 import type { BulkPurchase, SeasonSoil } from "../api/types";
 import { formatMoney, formatTonnes, formatVolume } from "../measure/figures";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { nameOf } from "./FillingForm";
 import { HowLong } from "../forms/HowLong";

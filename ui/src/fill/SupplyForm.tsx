@@ -4,7 +4,7 @@ import { formatVolume, fromKilograms, parseVolume, toKilograms } from "../measur
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { nameOf } from "./FillingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";

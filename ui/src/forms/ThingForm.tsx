@@ -2,7 +2,7 @@ import { useState, type ReactNode } from "react";
 import type { Lifetime } from "../api/types";
 import { roving } from "../parts/RovingList";
 import { TextField } from "../parts/TextField";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { fieldsOf } from "../workspace/fields";
 import { LifetimeFields } from "./LifetimeFields";

@@ -5,7 +5,7 @@ import type { Bed, Frame, FrameChoice, BedEdge } from "../api/types";
 import { formatMoney, formatWeight } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { revisionIn } from "../workspace/revisionIn";
 import { HowLong } from "../forms/HowLong";

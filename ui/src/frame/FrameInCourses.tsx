@@ -2,7 +2,7 @@ import type { Bed, FrameDrawing, Hardware, Units } from "../api/types";
 import { useFrameDrawing } from "../api/queries";
 import { formatArea } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 
 const WIDE = 284;

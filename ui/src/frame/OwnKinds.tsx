@@ -6,7 +6,8 @@ import { densityUnit, inUnit, stiffnessUnit } from "../measure/figures";
 import { formatLength, parseLength } from "../measure/lengths";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
-import { words } from "../words";
+import { words as everywhere } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 
 type Keyed = { key: string };
@@ -193,7 +194,7 @@ function NewBoard({ onAdd }: { onAdd: (board: Keyed) => void }) {
 
   function addBoard() {
     const lengths = stock.split(";").map((each) => parseLength(each, units));
-    if (lengths.some((length) => length === null)) refuse("stock", words.unreadableLength);
+    if (lengths.some((length) => length === null)) refuse("stock", everywhere.unreadableLength);
     else void add({ name, thickness, width, stock: lengths });
   }
 
@@ -250,7 +251,7 @@ function useAdding<T extends Keyed>(path: string, onAdded: (kind: T) => void) {
       onAdded(await request<T>("POST", path, typed));
     } catch (failure) {
       if (failure instanceof Problem) refuse(failure.field || "name", failure.message);
-      else refuse("name", words.awayIdle);
+      else refuse("name", everywhere.awayIdle);
     }
   }
 

@@ -6,7 +6,7 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import type { AppraisalReport, Point } from "../api/types";
 import { atDesk, deskFor, plan, report } from "../testing/desk";
 import { answering } from "../testing/answers";
-import { sideName } from "../words";
+import { sideName } from "../reach/words";
 import { Alterations } from "../bed/Alterations";
 import { BedsPanel } from "../bed/BedsPanel";
 import { EdgeList } from "../reach/EdgeList";

@@ -3,7 +3,8 @@ import { useFall } from "../api/queries";
 import type { Point } from "../api/types";
 import { LengthField } from "../parts/LengthField";
 import { boundsOf } from "../sheet/geometry";
-import { fallWords, words } from "../words";
+import { words } from "../words";
+import { fallWords } from "./words";
 import { useDesk } from "../workspace/desk";
 
 /** How the ground falls along a line between two places, drawn on the sheet or typed. */

@@ -2,7 +2,8 @@ import { useId, useState } from "react";
 import { Problem, upload } from "../api/client";
 import type { Site, Track } from "../api/types";
 import { CheckField } from "../parts/CheckField";
-import { words } from "../words";
+import { words as everywhere } from "../words";
+import { words } from "./words";
 
 interface Props {
   site: Site;
@@ -42,7 +43,7 @@ export function BoundaryImport({ site, onChange }: Props) {
         ? `${first.wrong}; ${first.right}`
         : failure instanceof Problem
           ? failure.message
-          : words.awayIdle;
+          : everywhere.awayIdle;
       setTold({ text, wrong: true });
     }
   }

@@ -6,7 +6,8 @@ import { RovingList } from "../parts/RovingList";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { newFeature } from "../sheet/useDrawn";
-import { words } from "../words";
+import { words as everywhere } from "../words";
+import { words } from "./words";
 import { featureLengths } from "./featureLengths";
 import { useDesk } from "../workspace/desk";
 import { ByNumbers } from "../forms/ByNumbers";
@@ -38,7 +39,7 @@ export function FeatureList() {
             desk.setTool(drawing ? null : { kind: "feature", feature: kind });
           }}
         >
-          {drawing ? words.drawing[preset?.extent ?? "AREA"] : "Draw it"}
+          {drawing ? everywhere.drawing[preset?.extent ?? "AREA"] : "Draw it"}
         </button>
         {preset && (
           <ByNumbers

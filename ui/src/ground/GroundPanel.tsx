@@ -4,7 +4,7 @@ import type { Change, Plan, Point, Site } from "../api/types";
 import { formatArea } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { BoundaryImport } from "./BoundaryImport";
 import { CornerFields } from "../forms/CornerFields";

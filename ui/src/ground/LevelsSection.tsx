@@ -3,7 +3,7 @@ import type { Lie, SpotHeight } from "../api/types";
 import { formatLength } from "../measure/lengths";
 import { LengthField } from "../parts/LengthField";
 import { boundsOf } from "../sheet/geometry";
-import { gradeWords, words } from "../words";
+import { gradeWords, words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { AlongALine } from "./AlongALine";
 import { MakeLevel } from "./MakeLevel";

@@ -6,7 +6,8 @@ import { formatLength } from "../measure/lengths";
 import { TextField } from "../parts/TextField";
 import { boundsOf } from "../sheet/geometry";
 import { newFeature } from "../sheet/useDrawn";
-import { words } from "../words";
+import { words as everywhere } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 
 /** Cut and fill for the whole plot or the selected bed's ground, in one level or several. */
@@ -45,7 +46,7 @@ export function MakeLevel() {
       setLevelled(await request<Terraces>("POST", path, { area, terraces: count }));
       setFault(undefined);
     } catch (failure) {
-      setFault(failure instanceof Problem ? failure.message : words.awayIdle);
+      setFault(failure instanceof Problem ? failure.message : everywhere.awayIdle);
     }
   }
 

@@ -2,7 +2,7 @@ import { useSettingOut } from "../api/queries";
 import { formatDimension, formatLength } from "../measure/lengths";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 
 interface Stake {

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useSettingOut } from "../api/queries";
 import { formatDimension, formatLength } from "../measure/lengths";
 import { PaperLink } from "../papers/PaperLink";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 
 /** Where the stakes go: every corner by two tapes and by offsets from the base line. */

@@ -3,7 +3,8 @@ import type { SoilNotes } from "../api/types";
 import { formatArea } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
-import { words } from "../words";
+import { words as everywhere } from "../words";
+import { words } from "./words";
 import { HowLong } from "../forms/HowLong";
 import { useDesk } from "../workspace/desk";
 import { useFieldEdit } from "../forms/useFieldEdit";
@@ -81,7 +82,8 @@ export function SoilSection() {
                 <span className="font-semibold">{school.label}</span>, {school.leadTime}. {school.honestly}{" "}
                 <span className="text-soft">
                   About <span className="figures">{hours.toFixed(0)}</span> hours for the whole plot
-                  {cardboard > 0 ? `, ${formatArea(cardboard, desk.units)} of cardboard` : ""} ({words.guess}
+                  {cardboard > 0 ? `, ${formatArea(cardboard, desk.units)} of cardboard` : ""} (
+                  {everywhere.guess}
                   ).
                 </span>
               </span>

@@ -3,7 +3,7 @@ import { freeName } from "../edits/changes";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { fieldsOf } from "../workspace/fields";
 import { ByNumbers } from "../forms/ByNumbers";

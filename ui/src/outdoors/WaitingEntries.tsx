@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { words } from "../words";
+import { words } from "./words";
 import { outbox, useOutbox } from "./useOutbox";
 
 /** What waits to be sent, in one line that unfolds into a list; nothing where nothing waits. */

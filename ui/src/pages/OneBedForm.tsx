@@ -6,7 +6,8 @@ import { keys } from "../api/queries";
 import type { GardenView, NewGarden, Units } from "../api/types";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
-import { words } from "../words";
+import { words as everywhere } from "../words";
+import { words } from "./words";
 
 /** The example brings its own corners; how the ground lies can be said later. */
 const GROUND: NewGarden["site"] = {
@@ -51,7 +52,7 @@ export function OneBedForm() {
       await navigate(`/gardens/${made.plan.id}?step=beds`);
     } catch (failure) {
       if (failure instanceof Problem) setFault({ field: failure.field, text: failure.message });
-      else setFault({ field: "", text: words.awayIdle });
+      else setFault({ field: "", text: everywhere.awayIdle });
     }
   }
 

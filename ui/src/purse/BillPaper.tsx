@@ -3,7 +3,7 @@ import { formatAmount } from "../measure/figures";
 import type { Column } from "../papers/columns";
 import { sumOf } from "../papers/columns";
 import { Paper } from "../papers/Paper";
-import { acquiredName, partName } from "../words";
+import { acquiredName, partName } from "./words";
 import { useDesk } from "../workspace/desk";
 import { useItemLabels } from "./useItemLabels";
 

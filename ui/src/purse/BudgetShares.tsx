@@ -2,7 +2,7 @@ import { plainAmount } from "../measure/numbers";
 import type { Forecast, Plan } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { TextField } from "../parts/TextField";
-import { partName } from "../words";
+import { partName } from "./words";
 import { useDesk } from "../workspace/desk";
 import { without } from "../edits/changes";
 import { useFieldEdit } from "../forms/useFieldEdit";

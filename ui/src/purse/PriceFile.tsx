@@ -3,7 +3,8 @@ import { Problem, upload } from "../api/client";
 import type { PriceReading } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { Choice } from "../parts/Choice";
-import { words } from "../words";
+import { words as everywhere } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 
 /** The price book as a file for a spreadsheet, and back: what a file would change is shown before it is taken over. */
@@ -24,7 +25,7 @@ export function PriceFile() {
       setReading(await upload<PriceReading>(`${path}/prices${query && `?${query}`}`, content));
     } catch (failure) {
       const [first] = failure instanceof Problem ? failure.faults : [];
-      const told = failure instanceof Problem ? failure.message : words.awayIdle;
+      const told = failure instanceof Problem ? failure.message : everywhere.awayIdle;
       setFault(first ? `${first.wrong}; ${first.right}` : told);
     }
   }

@@ -11,7 +11,7 @@ import {
 } from "recharts";
 import type { Forecast, Money } from "../api/types";
 import { formatMoney } from "../measure/figures";
-import { partName } from "../words";
+import { partName } from "./words";
 
 const INK = "var(--color-ink)";
 const PAID = INK;

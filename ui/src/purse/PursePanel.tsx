@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import type { Plan } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { TextField } from "../parts/TextField";
-import { partName } from "../words";
+import { partName } from "./words";
 import { useDesk } from "../workspace/desk";
 import { PaperLink } from "../papers/PaperLink";
 import { BillTable } from "./BillTable";

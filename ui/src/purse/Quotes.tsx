@@ -5,7 +5,7 @@ import { batch } from "../edits/changes";
 import { formatMoney } from "../measure/figures";
 import { CheckField } from "../parts/CheckField";
 import { TextField } from "../parts/TextField";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { useFieldEdit } from "../forms/useFieldEdit";
 

@@ -7,7 +7,8 @@ import type { LedgerPage } from "../api/types";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
-import { partName, words } from "../words";
+import { words as everywhere } from "../words";
+import { partName, words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { PasteLines } from "./PasteLines";
 import {
@@ -145,7 +146,7 @@ export function ReceiptForm({ draft, open, onDraft, onOpen }: Props) {
         />
         {enter.isError && (
           <p role="alert" className="text-snag">
-            {failure ? `${failure.message} ${failure.next}` : words.awayIdle}
+            {failure ? `${failure.message} ${failure.next}` : everywhere.awayIdle}
             {failure?.field === "scan" && ` ${words.enteredWithoutScan}`}
           </p>
         )}

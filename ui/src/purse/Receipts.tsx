@@ -5,7 +5,8 @@ import { keys, ledgerChanged, useLedger } from "../api/queries";
 import type { Forecast, LedgerEntry, LedgerPage, Money } from "../api/types";
 import { formatAmount, formatDifference, formatMoney } from "../measure/figures";
 import { PaperLink } from "../papers/PaperLink";
-import { partName, words } from "../words";
+import { words as everywhere } from "../words";
+import { partName, words } from "./words";
 import { BudgetShares } from "./BudgetShares";
 import { useDesk } from "../workspace/desk";
 import { ReceiptForm } from "./ReceiptForm";
@@ -290,7 +291,7 @@ function Scanned({ entry }: { entry: LedgerEntry }) {
       />
       {keep.isError && (
         <p role="alert" className="text-snag">
-          {failure ? `${failure.message} ${failure.next}` : words.awayIdle}
+          {failure ? `${failure.message} ${failure.next}` : everywhere.awayIdle}
         </p>
       )}
     </div>

@@ -3,7 +3,7 @@ import type { LedgerEntry, Money } from "../api/types";
 import { formatAmount } from "../measure/figures";
 import { sumOf, type Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
-import { partName } from "../words";
+import { partName } from "./words";
 import { useDesk } from "../workspace/desk";
 
 /** One line of a receipt with the receipt that it stands on. */

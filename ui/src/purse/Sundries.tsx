@@ -4,7 +4,7 @@ import { freeName, without } from "../edits/changes";
 import { formatMoney } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
-import { acquiredName, partName, words } from "../words";
+import { acquiredName, partName, words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { useFieldEdit } from "../forms/useFieldEdit";
 

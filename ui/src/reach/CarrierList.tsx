@@ -10,7 +10,7 @@ import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
 import { placeOf } from "./CarrierLayer";
 import { Explain } from "../terms/Explain";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { useFieldEdit } from "../forms/useFieldEdit";
 

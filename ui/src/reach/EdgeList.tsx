@@ -2,7 +2,7 @@ import { useEffect, useState } from "react";
 import { useAtTheBed } from "../api/queries";
 import type { AtTheBed } from "../api/types";
 import { formatLength } from "../measure/lengths";
-import { easeWords, sideName } from "../words";
+import { easeWords, sideName } from "./words";
 import { useDesk } from "../workspace/desk";
 
 type Edge = AtTheBed["edges"][number];

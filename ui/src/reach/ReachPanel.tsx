@@ -2,7 +2,7 @@ import type { Gardener } from "../api/types";
 import { formatArea, formatShare } from "../measure/figures";
 import { freeName } from "../edits/changes";
 import { hatchId, Swatch } from "../sheet/Patterns";
-import { words } from "../words";
+import { words } from "./words";
 import { Explain } from "../terms/Explain";
 import { useDesk } from "../workspace/desk";
 import { CarrierList } from "./CarrierList";

@@ -3,7 +3,8 @@ import { RovingList } from "../parts/RovingList";
 import { Choice } from "../parts/Choice";
 import { boundsOf, corners } from "../sheet/geometry";
 import { newWalk } from "../sheet/useDrawn";
-import { words } from "../words";
+import { words as everywhere } from "../words";
+import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { ByNumbers } from "../forms/ByNumbers";
 import { CornerFields } from "../forms/CornerFields";
@@ -42,7 +43,7 @@ export function WalkList() {
             desk.setTool(drawing ? null : { kind: "walk", grade: "WORK" });
           }}
         >
-          {drawing ? words.drawing.AREA : "Draw a walk"}
+          {drawing ? everywhere.drawing.AREA : "Draw a walk"}
         </button>
         <ByNumbers
           labels={["Walk by numbers", "Lay the walk"]}

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState, type PointerEvent } 
 import type { Change, Gap, Point } from "../api/types";
 import { formatLength } from "../measure/lengths";
 import { useDesk, type Desk } from "../workspace/desk";
-import { bedLabel, words } from "../words";
+import { bedLabel, words } from "./words";
 import { piecesOf } from "./boundary";
 import { boundsOf, stretched } from "./geometry";
 import { GapLine } from "./GapLine";

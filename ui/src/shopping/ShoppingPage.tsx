@@ -6,7 +6,7 @@ import { formatMoment } from "../measure/days";
 import { formatMoney } from "../measure/figures";
 import { outbox, useOutbox } from "../outdoors/useOutbox";
 import { WaitingEntries } from "../outdoors/WaitingEntries";
-import { words } from "../words";
+import { words } from "./words";
 import { shoppingKey, useShopping, type ToBuy } from "./useShopping";
 
 /** A season's shopping list for a phone in one hand: large rows, and ticks that a shop without a signal doesn't lose. */

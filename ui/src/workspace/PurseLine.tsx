@@ -1,5 +1,5 @@
 import { formatDifference, formatMoney } from "../measure/figures";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "./desk";
 
 const STATES = {

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Snag } from "../api/types";
-import { words } from "../words";
+import { words } from "./words";
 import { setAside } from "./aside";
 import { useDesk } from "./desk";
 

@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import type { Snag } from "../api/types";
 import { roving } from "../parts/RovingList";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "./desk";
 import { outlinesOf } from "./outlines";
 import { PutAside } from "./PutAside";

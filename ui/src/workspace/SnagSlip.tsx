@@ -4,7 +4,7 @@ import type { Snag } from "../api/types";
 import { standingThings } from "../capabilities";
 import { Explain } from "../terms/Explain";
 import { roving, RovingList } from "../parts/RovingList";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk, type Desk } from "./desk";
 import { AsideSnags } from "./AsideSnags";
 import { SnagItem } from "./SnagItem";

@@ -5,7 +5,7 @@ import { useSession, useVariant } from "../api/queries";
 import { formatMoney } from "../measure/figures";
 import { mayDo, useMembers } from "../sharing/useSharing";
 import { useSignOut } from "../outdoors/useSignOut";
-import { words } from "../words";
+import { words } from "./words";
 import { useDesk } from "./desk";
 import { PAPER_NAMES } from "./paperNames";
 import { Shortcuts } from "./Shortcuts";

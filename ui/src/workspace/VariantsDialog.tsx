@@ -11,7 +11,8 @@ import { EnterForm } from "../forms/EnterForm";
 import { TextField } from "../parts/TextField";
 import { Picture } from "../sheet/Picture";
 import { Explain } from "../terms/Explain";
-import { words } from "../words";
+import { words as everywhere } from "../words";
+import { words } from "./words";
 import { useDesk } from "./desk";
 import { useVersions } from "./useVersions";
 import { VersionDifferences } from "./VersionDifferences";
@@ -69,7 +70,7 @@ function Versions({ onDone }: { onDone: () => void }) {
       await work();
       await client.invalidateQueries({ queryKey: ["variants"] });
     } catch (failure) {
-      setFault(failure instanceof Problem ? failure.message : words.awayIdle);
+      setFault(failure instanceof Problem ? failure.message : everywhere.awayIdle);
     }
   }
 

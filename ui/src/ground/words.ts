@@ -1,0 +1,53 @@
+import type { Fall, Units } from "../api/types";
+import { fallFigures } from "../words";
+
+/** Words of ground. */
+export const words = {
+  noFeatures:
+    "Nothing but beds so far. House, trees, taps and buried lines count when beds and walks are judged.",
+  noLevels:
+    "No heights yet. Stretch a string with a line level or use a hose level, and note the height of the ground at two places or more.",
+  heightsOnALine:
+    "Your heights lie on one line, so the ground is taken to be level across it. A height beside the line says whether it falls that way too.",
+  drainBehind:
+    "Behind a wall that holds a step up goes a drain before the soil does: a perforated pipe in stone, with an outlet; not in front of it only.",
+  retaining:
+    "A step of over 4 ft (1.2 m) is a retaining wall: local code and a licensed design decide, with a drain behind it.",
+  soilTest:
+    "Soil in towns, near old paint or roads may hold lead and metals: have it tested before you grow food in it.",
+  approximate:
+    "No tape has confirmed them yet. A satellite fix or a map is good to 3 to 5 m only: measure the sides and a diagonal before anything is built.",
+  noWaysIn:
+    "No gate drawn: the plot is taken to be open all round. With one it counts as closed everywhere else.",
+  /** The first of each month, and another day that was chosen elsewhere. */
+  firstsOfMonths: (chosen: string) => {
+    const days = Array.from({ length: 12 }, (_, month) => `--${String(month + 1).padStart(2, "0")}-01`);
+    return [...new Set([...days, chosen])].sort().map((value) => ({ value, label: monthDay(value) }));
+  },
+  drainBought: "Without a season it is there already, and nothing is bought for it.",
+  digCaution: "Before any digging, have buried lines marked by the local utility-locating service.",
+} as const;
+
+const GRADES = {
+  LEVEL: "level for all purposes",
+  WHEELS: "fit for wheels",
+  FEET: "too steep for wheels",
+  TERRACES: "level beds one by one, or terrace",
+} as const;
+
+export function gradeWords(grade: keyof typeof GRADES): string {
+  return GRADES[grade];
+}
+
+/** The same, and what walks may be laid so. */
+export function fallWords(fall: Fall, units: Units): string {
+  return `${fallFigures(fall, units)}: ${gradeWords(fall.grade)}.`;
+}
+
+const MONTH = new Intl.DateTimeFormat("en-GB", { month: "long" });
+
+/** "1 July" for --07-01. */
+function monthDay(value: string): string {
+  const [month = 1, day = 1] = value.slice(2).split("-").map(Number);
+  return `${String(day)} ${MONTH.format(new Date(2000, month - 1))}`;
+}
