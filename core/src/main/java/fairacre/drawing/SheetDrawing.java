@@ -4,6 +4,7 @@ import fairacre.appraisal.Appraisal;
 import fairacre.drawing.Mark.Spot;
 import fairacre.drawing.Mark.Stroke;
 import fairacre.drawing.Mark.Words;
+import fairacre.frame.Seam;
 import fairacre.goods.WalkGrade;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
@@ -48,6 +49,8 @@ public record SheetDrawing(String title, String paper, double width, double heig
     private static final int CIRCLE = 48;
     /** Gaps longer than this on the ground are open garden and not worth a dimension, metres. */
     private static final double LONGEST_GAP = 3;
+    /** Boards that are thinner on paper are drawn as one band, millimetres. */
+    private static final double TOLD_APART = 0.5;
 
     /** @throws RefusedException if the plot doesn't fit on the largest sheet at this scale */
     public static SheetDrawing of(Plan plan, int season, Scale scale) {
@@ -274,6 +277,10 @@ public record SheetDrawing(String title, String paper, double width, double heig
             marks.add(new Stroke(bed.corners().stream().map(this::spot).toList(), true, Pens.PEN, false));
             if (bed.revision().thickness().isPositive()) {
                 marks.add(new Stroke(inside(bed), true, Pens.FINE, false));
+            }
+            if (scale.onPaper(bed.revision().thickness().metres()) >= TOLD_APART) {
+                Seam.of(bed.revision())
+                        .forEach(seam -> marks.add(Stroke.line(Pens.FINE, spot(seam.from()), spot(seam.to()))));
             }
             boolean lengthwise = bed.outline().length().compareTo(bed.outline().width()) >= 0;
             Spot middle = spot(bed.outline().centre());

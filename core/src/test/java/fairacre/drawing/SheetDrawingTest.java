@@ -208,6 +208,29 @@ class SheetDrawingTest {
         assertThat(drawn).isCloseTo(3 * 30, within(1e-6));
     }
 
+    @Test
+    @DisplayName("four boards of 1 1/2 in meet in four seams of 0.762 mm at 1:50, and are one band at 1:100")
+    void boardsMeetWhereTheyAreThickEnoughOnPaper() {
+        Plan plan = plot(
+                10,
+                10,
+                List.of(),
+                bed("Beans", 5, 5, 2, 1, 0, Optional.of(Gardens.cedar(Board.B2X10, 1))));
+        assertThat(seams(SheetDrawing.of(plan, SEASON, Scale.ONE_TO_50))).isEqualTo(4);
+        assertThat(seams(SheetDrawing.of(plan, SEASON, Scale.ONE_TO_100))).isZero();
+    }
+
+    private static long seams(SheetDrawing sheet) {
+        return strokes(sheet).stream()
+                .filter(stroke -> !stroke.closed() && stroke.spots().size() == 2)
+                .filter(stroke -> {
+                    Mark.Spot from = stroke.spots().get(0);
+                    Mark.Spot to = stroke.spots().get(1);
+                    return Math.abs(Math.hypot(to.x() - from.x(), to.y() - from.y()) - 0.762) < 1e-6;
+                })
+                .count();
+    }
+
     private static Mark.Spot spot(double x, double y) {
         return new Mark.Spot(x, y);
     }
