@@ -196,6 +196,7 @@ function PaperItems() {
 /** The sheet to scale, the garden as a file, and the tables for a spreadsheet. */
 function Exports() {
   const desk = useDesk();
+  const [snags, setSnags] = useState(false);
   const path = `/api/gardens/${desk.plan.id}`;
   return (
     <>
@@ -208,9 +209,21 @@ function Exports() {
           label={scale.label}
           name={`Sheet ${scale.label}`}
           types={["pdf", "svg"]}
-          href={(type) => `${path}/sheet.${type}?season=${String(desk.season)}&scale=${scale.key}`}
+          href={(type) =>
+            `${path}/sheet.${type}?season=${String(desk.season)}&scale=${scale.key}&snags=${String(snags)}`
+          }
         />
       ))}
+      <DropdownMenu.CheckboxItem
+        className={item}
+        checked={snags}
+        onCheckedChange={setSnags}
+        onSelect={(event) => {
+          event.preventDefault();
+        }}
+      >
+        <span aria-hidden="true">{snags ? "☑" : "☐"}</span> with the numbers of the snags
+      </DropdownMenu.CheckboxItem>
       <DropdownMenu.Separator className="my-1 border-t border-rule" />
       <DropdownMenu.Item asChild>
         <a className={item} href={`${path}/file`} download>

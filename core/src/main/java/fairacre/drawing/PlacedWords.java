@@ -7,11 +7,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.index.quadtree.Quadtree;
+import org.locationtech.jts.operation.distance.DistanceOp;
 
 /**
  * Words on a sheet, none on another. Each is written at the first of its places that is free; further off with a line
@@ -30,6 +33,8 @@ final class PlacedWords {
     private static final double[] DISTANCES = {4, 6, 9, 13, 18, 24};
     /** From here on a line tells what it belongs to. */
     private static final double FAR = 6;
+    /** Between a number and the box round it. */
+    private static final double FRAME = 0.5;
 
     private final Geometry room;
     private final Quadtree taken = new Quadtree();
@@ -71,25 +76,65 @@ final class PlacedWords {
                 .ifPresent(place -> marks.add(Mark.Stroke.line(Pens.FINE, at, place)));
     }
 
+    /** A number in a box near its place, with a line that leads there; left out where there is no room. */
+    void number(Spot at, String text, double height) {
+        round(at)
+                .map(place -> new Words(place, text, height, true, 0))
+                .filter(words -> {
+                    Polygon box = boxed(words);
+                    return isFree(box) && isFree(line(at, box));
+                })
+                .findFirst()
+                .ifPresent(words -> {
+                    Polygon box = boxed(words);
+                    take(box);
+                    marks.add(words);
+                    marks.add(new Mark.Stroke(spots(box), true, Pens.FINE, false));
+                    marks.add(Mark.Stroke.line(Pens.FINE, spots(line(at, box)).toArray(Spot[]::new)));
+                });
+    }
+
+    private static Polygon boxed(Words words) {
+        Envelope round = box(words).getEnvelopeInternal();
+        round.expandBy(FRAME);
+        return (Polygon) GEOMETRY.toGeometry(round);
+    }
+
+    /** The shortest from a place to a box. */
+    private static LineString line(Spot at, Polygon box) {
+        Coordinate from = new Coordinate(at.x(), at.y());
+        return GEOMETRY.createLineString(
+                new Coordinate[] {from, DistanceOp.nearestPoints(box, GEOMETRY.createPoint(from))[0]});
+    }
+
+    private static List<Spot> spots(Geometry line) {
+        return Stream.of(line.getCoordinates())
+                .map(corner -> new Spot(corner.x, corner.y))
+                .toList();
+    }
+
     private static Stream<Spot> places(Spot at) {
         Stream<Spot> near = Stream.of(new Spot(at.x(), at.y() - 1.2), new Spot(at.x(), at.y() + 3));
-        Stream<Spot> round = Stream.iterate(0, i -> i < DISTANCES.length * DIRECTIONS, i -> i + 1)
+        return Stream.concat(near, round(at));
+    }
+
+    private static Stream<Spot> round(Spot at) {
+        return Stream.iterate(0, i -> i < DISTANCES.length * DIRECTIONS, i -> i + 1)
                 .map(i -> {
                     double angle = Math.toRadians(90 + 360.0 / DIRECTIONS * (i % DIRECTIONS));
                     double distance = DISTANCES[i / DIRECTIONS];
                     return new Spot(at.x() + distance * Math.cos(angle), at.y() - distance * Math.sin(angle));
                 });
-        return Stream.concat(near, round);
     }
 
     private void take(Geometry box) {
         taken.insert(box.getEnvelopeInternal(), box);
     }
 
-    private boolean isFree(Polygon box) {
-        return room.covers(box)
-                && taken.query(box.getEnvelopeInternal()).stream()
-                        .noneMatch(other -> ((Geometry) other).intersects(box));
+    private boolean isFree(Geometry shape) {
+        return room.covers(shape)
+                && taken.query(shape.getEnvelopeInternal()).stream()
+                        .noneMatch(other -> ((Geometry) other).intersects(shape));
     }
 
     /** A text cut off so that it takes no more room. */

@@ -6,6 +6,7 @@ import fairacre.drawing.Mark.Stroke;
 import fairacre.drawing.Mark.Words;
 import fairacre.frame.Seam;
 import fairacre.goods.WalkGrade;
+import fairacre.judging.Snag;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
@@ -54,7 +55,17 @@ public record SheetDrawing(String title, String paper, double width, double heig
 
     /** @throws RefusedException if the plot doesn't fit on the largest sheet at this scale */
     public static SheetDrawing of(Plan plan, int season, Scale scale) {
-        return new Layout(plan, season, scale).drawing();
+        return of(plan, season, scale, List.of());
+    }
+
+    /**
+     * The same with the numbers of its snags, where they have a place and the sheet has room.
+     *
+     * @param snags in the order of their numbers, the first is 1; {@link SnagSheet} says what they are
+     * @throws RefusedException if the plot doesn't fit on the largest sheet at this scale
+     */
+    public static SheetDrawing of(Plan plan, int season, Scale scale, List<Snag> snags) {
+        return new Layout(plan, season, scale).drawing(snags);
     }
 
     private static final class Layout {
@@ -98,7 +109,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
                             "take a smaller scale, such as " + Scale.ONE_TO_200.label()));
         }
 
-        SheetDrawing drawing() {
+        SheetDrawing drawing(List<Snag> snags) {
             words = placedWords();
             plan.site().pieces().forEach(this::drawPiece);
             plan.standing(season).forEach(this::drawBed);
@@ -110,6 +121,10 @@ public record SheetDrawing(String title, String paper, double width, double heig
             plan.waysIn(season).forEach(this::nameWayIn);
             drawGaps();
             plan.walks(season).forEach(this::nameWalk);
+            for (int i = 0; i < snags.size(); i++) {
+                String number = String.valueOf(i + 1);
+                snags.get(i).place().ifPresent(place -> words.number(spot(place), number, SMALL));
+            }
             marks.addAll(words.marks());
             marks.addAll(TitleBlock.of(plan, season, scale, paper));
             return new SheetDrawing(

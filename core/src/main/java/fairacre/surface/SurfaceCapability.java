@@ -1,6 +1,8 @@
 package fairacre.surface;
 
 import fairacre.bill.PriceList;
+import fairacre.bill.WorkRate;
+import fairacre.bill.WorkRates;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
@@ -10,7 +12,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /** What walks and drains are made of. */
-public final class SurfaceCapability implements Capability, PriceList, TakeoffSource {
+public final class SurfaceCapability implements Capability, PriceList, TakeoffSource, WorkRates {
 
     @Override
     public List<SurfaceRule> rules() {
@@ -27,6 +29,11 @@ public final class SurfaceCapability implements Capability, PriceList, TakeoffSo
     @Override
     public void takeOff(Takeoff takeoff) {
         SurfaceWants.takeOff(takeoff);
+    }
+
+    @Override
+    public Stream<WorkRate> rates() {
+        return SurfaceRates.all();
     }
 
     @Override

@@ -29,6 +29,18 @@ final class SurfaceWants {
         wants.edging();
         DrainTakeoff.of(takeoff.plan()).forEach(wants::drain);
         wants.spoil();
+        wants.walks.forEach(wants::workOn);
+    }
+
+    private void workOn(WalkTakeoff walk) {
+        int season = walk.season();
+        takeoff.work(season, SurfaceRates.DIGGING, walk.spoil().cubicMetres());
+        walk.layers()
+                .forEach(layer -> takeoff.work(
+                        season,
+                        SurfaceRates.laying(layer.layer().kind()),
+                        walk.area().squareMetres()));
+        takeoff.work(season, SurfaceRates.EDGING, walk.edging().metres());
     }
 
     private void looseOfWalks() {
@@ -68,6 +80,8 @@ final class SurfaceWants {
 
     private void drain(DrainTakeoff drain) {
         Served served = Served.place(drain.drain());
+        takeoff.work(drain.season(), SurfaceRates.DIGGING, drain.stone().cubicMetres());
+        takeoff.work(drain.season(), SurfaceRates.PIPE, drain.pipe().metres());
         takeoff.loose(drain.season(), Use.DRAIN, BulkGood.STONE, drain.stone(), served);
         takeoff.length(drain.season(), BillPart.GROUND, SurfacePrices::drainPipe, drain.pipe(), served);
         takeoff.area(

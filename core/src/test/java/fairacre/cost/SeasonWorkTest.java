@@ -14,6 +14,13 @@ import fairacre.build.Board;
 import fairacre.fill.FillTakeoff;
 import fairacre.fill.SoilSupply;
 import fairacre.frame.FrameRates;
+import fairacre.goods.Layer;
+import fairacre.goods.LayerKind;
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkBuild;
+import fairacre.goods.WalkGrade;
+import fairacre.plan.Site;
+import fairacre.plan.Walk;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.Bed;
@@ -80,7 +87,44 @@ class SeasonWorkTest {
                         Lifetime.from(SEASON + 2))));
         assertThat(CostStudy.of(plan).work()).extracting(SeasonWork::season).containsExactly(SEASON, SEASON + 2);
         assertThat(work(plan, SEASON + 2).tasks())
+                .extracting(task -> task.rate().key())
+                .containsExactly("walk/dig", "drain/pipe", SoilSupply.BARROW_TRIP.key());
+    }
+
+    @Test
+    @DisplayName("10 m² of walk on a compacted base take 10 / 4.5 hours to lay, with 4 in of chips another 10 / 9 [common practice]")
+    void aWalkIsLaidByItsLayers() {
+        WalkBuild build = new WalkBuild(
+                List.of(
+                        new Layer(LayerKind.BASE, Length.inches(4)),
+                        new Layer(LayerKind.CHIP, Length.inches(4))),
+                false,
+                false);
+        Plan plan = with(
+                plot(10, 8, List.of()),
+                Put.of(new Walk(
+                        id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(2, 5), build, Lifetime.from(SEASON))));
+        assertThat(work(plan, SEASON).tasks())
+                .filteredOn(task -> task.rate().key().startsWith("walk/"))
+                .satisfiesExactly(
+                        base -> assertThat(base.hours()).isCloseTo(10 / 4.5, within(0.01)),
+                        chips -> assertThat(chips.hours()).isCloseTo(10 / 9.0, within(0.01)));
+    }
+
+    @Test
+    @DisplayName("a walk that is dug in 8 in deep over 10 m² moves the more the ground swells, 2 hours a cubic metre")
+    void aWalkThatIsDugInIsDugOutFirst() {
+        WalkBuild build = new WalkBuild(List.of(new Layer(LayerKind.BASE, Length.inches(8))), true, true);
+        Plan plan = with(
+                plot(10, 8, List.of()),
+                Put.of(new Walk(
+                        id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(2, 5), build, Lifetime.from(SEASON))));
+        assertThat(work(plan, SEASON).tasks())
+                .extracting(task -> task.rate().key())
+                .contains("walk/dig", "walk/base", "walk/edge");
+        assertThat(work(plan, SEASON).tasks())
+                .filteredOn(task -> task.rate().key().equals("walk/dig"))
                 .singleElement()
-                .satisfies(task -> assertThat(task.rate()).isEqualTo(SoilSupply.BARROW_TRIP));
+                .satisfies(digging -> assertThat(digging.hours()).isBetween(2 * 10 * 0.2032, 2 * 10 * 0.2032 * 1.5));
     }
 }

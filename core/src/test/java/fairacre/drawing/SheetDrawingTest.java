@@ -8,9 +8,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.appraisal.Appraisal;
 import fairacre.bill.BillPart;
 import fairacre.build.Board;
 import fairacre.build.Workshop;
+import fairacre.judging.Snag;
 import fairacre.ledger.ShoppingList;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
@@ -218,6 +220,40 @@ class SheetDrawingTest {
                 bed("Beans", 5, 5, 2, 1, 0, Optional.of(Gardens.cedar(Board.B2X10, 1))));
         assertThat(seams(SheetDrawing.of(plan, SEASON, Scale.ONE_TO_50))).isEqualTo(4);
         assertThat(seams(SheetDrawing.of(plan, SEASON, Scale.ONE_TO_100))).isZero();
+    }
+
+    @Test
+    void snagsHaveTheirNumbersByTheirPlacesAndAPageSaysWhatTheyAre() throws Exception {
+        Plan plan = plot(
+                10,
+                10,
+                List.of(gardener("Ada", 0.6, 0.6)),
+                bed("Beans", 5, 4, 3, 1),
+                bed("Kale", 5, 5.4, 3, 1),
+                bed("Wide", 5, 8, 3, 1.8));
+        List<Snag> snags = Appraisal.of(plan, SEASON).snags();
+        assertThat(snags).hasSizeGreaterThan(1);
+        SheetDrawing sheet = SheetDrawing.of(plan, SEASON, Scale.ONE_TO_50, snags);
+        List<Mark.Words> plain = words(SheetDrawing.of(plan, SEASON, Scale.ONE_TO_50));
+        assertThat(words(sheet)).containsAll(plain);
+        assertThat(words(sheet).stream().filter(word -> !plain.contains(word)).map(Mark.Words::text)).containsExactly(IntStream.rangeClosed(1, snags.size())
+                .mapToObj(String::valueOf)
+                .toArray(String[]::new));
+        byte[] pdf = PdfSheet.write(SnagSheet.of(plan.name(), SEASON, snags));
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            assertThat(snags).allSatisfy(snag -> assertThat(text).contains(snag.words()));
+        }
+    }
+
+    @Test
+    void longSnagsAreWrappedAndAnEmptyListSaysSo() {
+        assertThat(SnagSheet.lines("word ".repeat(60).strip())).hasSizeGreaterThan(2).allSatisfy(line -> assertThat(
+                        line.length())
+                .isLessThanOrEqualTo(98));
+        assertThat(SnagSheet.lines("x".repeat(120) + " y")).containsExactly("x".repeat(120), "y");
+        assertThat(words(SnagSheet.of("Yard", SEASON, List.of()).get(0)))
+                .anySatisfy(word -> assertThat(word.text()).contains("Nothing is wrong"));
     }
 
     private static long seams(SheetDrawing sheet) {

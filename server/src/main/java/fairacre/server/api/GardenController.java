@@ -10,6 +10,7 @@ import fairacre.drawing.PdfSheet;
 import fairacre.drawing.Scale;
 import fairacre.drawing.SettingOutSheet;
 import fairacre.drawing.SheetDrawing;
+import fairacre.drawing.SnagSheet;
 import fairacre.drawing.SvgSheet;
 import fairacre.format.BillTable;
 import fairacre.format.CsvFile;
@@ -20,6 +21,7 @@ import fairacre.format.Table;
 import fairacre.format.WorkbookFile;
 import fairacre.limits.RefusedException;
 import fairacre.outline.Point;
+import fairacre.judging.Snag;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
@@ -38,6 +40,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -238,16 +241,36 @@ class GardenController {
 
     @GetMapping(path = "/{garden}/sheet.svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> svg(
-            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
-        SheetDrawing sheet = sheet(owner, garden, season, scale);
+            Owner owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
+            @RequestParam String scale,
+            @RequestParam(defaultValue = "false") boolean snags) {
+        SheetDrawing sheet =
+                SheetDrawing.of(inView(owner, garden, season), season, Scale.of(scale), snags(owner, garden, season, snags));
         return download(SvgSheet.write(sheet), SVG, sheet.title() + ".svg");
     }
 
     @GetMapping(path = "/{garden}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(
-            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
-        SheetDrawing sheet = sheet(owner, garden, season, scale);
-        return download(PdfSheet.write(sheet), MediaType.APPLICATION_PDF, sheet.title() + ".pdf");
+            Owner owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
+            @RequestParam String scale,
+            @RequestParam(defaultValue = "false") boolean snags) {
+        Plan plan = inView(owner, garden, season);
+        List<Snag> numbered = snags(owner, garden, season, snags);
+        SheetDrawing sheet = SheetDrawing.of(plan, season, Scale.of(scale), numbered);
+        List<SheetDrawing> pages = Stream.concat(
+                        Stream.of(sheet),
+                        snags ? SnagSheet.of(plan.name(), season, numbered).stream() : Stream.empty())
+                .toList();
+        return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, sheet.title() + ".pdf");
+    }
+
+    /** In the order of their numbers, if they are wanted. */
+    private List<Snag> snags(Owner owner, UUID garden, int season, boolean wanted) {
+        return wanted ? gardens.appraise(owner.id(), garden, season).snags() : List.of();
     }
 
     /** The figures for staking out a season's beds. */
@@ -317,10 +340,6 @@ class GardenController {
         columns.put("date", date);
         columns.values().removeIf(Objects::isNull);
         return PriceFile.read(gardens.get(owner.id(), garden).plan(), file, columns);
-    }
-
-    private SheetDrawing sheet(Owner owner, UUID garden, int season, String scale) {
-        return SheetDrawing.of(inView(owner, garden, season), season, Scale.of(scale));
     }
 
     /** The plan, if it can be looked at in this season. */
