@@ -60,6 +60,8 @@ function Versions({ onDone }: { onDone: () => void }) {
   const [name, setName] = useState("");
   const [from, setFrom] = useState(String(desk.season));
   const [fault, setFault] = useState<string>();
+  /** One is on its way: a second Enter makes no second one. */
+  const [keeping, setKeeping] = useState(false);
   const path = `/api/gardens/${desk.plan.id}/variants`;
   const { data } = useVersions(desk.plan.id, desk.garden.revision, desk.season);
   const main = data?.find((version) => version.main);
@@ -75,11 +77,15 @@ function Versions({ onDone }: { onDone: () => void }) {
   }
 
   function keep() {
+    if (keeping) return;
     const year = /^\d{1,6}$/.test(from.trim()) ? Number(from) : 0;
+    setKeeping(true);
     void attempt(async () => {
       const made = await request<GardenView>("POST", path, { name, from: year });
       client.setQueryData(keys.garden(made.plan.id), made);
       setName("");
+    }).finally(() => {
+      setKeeping(false);
     });
   }
 

@@ -349,7 +349,6 @@ class LayoutTest {
             garden.season(2027);
             garden.button("Variants").click();
             garden.type("Name of a new variant", "Two beds");
-            garden.button("Keep this as a variant").click();
             Locator versions = garden.page().getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM);
             assertThat(versions).hasCount(2);
             versions.nth(1).getByText("Open").click();
