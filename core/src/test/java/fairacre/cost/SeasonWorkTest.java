@@ -19,8 +19,6 @@ import fairacre.goods.LayerKind;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkBuild;
 import fairacre.goods.WalkGrade;
-import fairacre.plan.Site;
-import fairacre.plan.Walk;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.Bed;
@@ -28,6 +26,8 @@ import fairacre.plan.Feature;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
+import fairacre.plan.Site;
+import fairacre.plan.Walk;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
@@ -92,18 +92,23 @@ class SeasonWorkTest {
     }
 
     @Test
-    @DisplayName("10 m² of walk on a compacted base take 10 / 4.5 hours to lay, with 4 in of chips another 10 / 9 [common practice]")
+    @DisplayName(
+            "10 m² of walk on a compacted base take 10 / 4.5 hours to lay, with 4 in of chips another 10 / 9 [common practice]")
     void aWalkIsLaidByItsLayers() {
         WalkBuild build = new WalkBuild(
-                List.of(
-                        new Layer(LayerKind.BASE, Length.inches(4)),
-                        new Layer(LayerKind.CHIP, Length.inches(4))),
+                List.of(new Layer(LayerKind.BASE, Length.inches(4)), new Layer(LayerKind.CHIP, Length.inches(4))),
                 false,
                 false);
         Plan plan = with(
                 plot(10, 8, List.of()),
                 Put.of(new Walk(
-                        id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(2, 5), build, Lifetime.from(SEASON))));
+                        id("Main"),
+                        "Main",
+                        WalkGrade.MAIN,
+                        Surfacing.WOOD_CHIP,
+                        Site.rectangle(2, 5),
+                        build,
+                        Lifetime.from(SEASON))));
         assertThat(work(plan, SEASON).tasks())
                 .filteredOn(task -> task.rate().key().startsWith("walk/"))
                 .satisfiesExactly(
@@ -118,7 +123,13 @@ class SeasonWorkTest {
         Plan plan = with(
                 plot(10, 8, List.of()),
                 Put.of(new Walk(
-                        id("Main"), "Main", WalkGrade.MAIN, Surfacing.WOOD_CHIP, Site.rectangle(2, 5), build, Lifetime.from(SEASON))));
+                        id("Main"),
+                        "Main",
+                        WalkGrade.MAIN,
+                        Surfacing.WOOD_CHIP,
+                        Site.rectangle(2, 5),
+                        build,
+                        Lifetime.from(SEASON))));
         assertThat(work(plan, SEASON).tasks())
                 .extracting(task -> task.rate().key())
                 .contains("walk/dig", "walk/base", "walk/edge");

@@ -213,11 +213,7 @@ class SheetDrawingTest {
     @Test
     @DisplayName("four boards of 1 1/2 in meet in four seams of 0.762 mm at 1:50, and are one band at 1:100")
     void boardsMeetWhereTheyAreThickEnoughOnPaper() {
-        Plan plan = plot(
-                10,
-                10,
-                List.of(),
-                bed("Beans", 5, 5, 2, 1, 0, Optional.of(Gardens.cedar(Board.B2X10, 1))));
+        Plan plan = plot(10, 10, List.of(), bed("Beans", 5, 5, 2, 1, 0, Optional.of(Gardens.cedar(Board.B2X10, 1))));
         assertThat(seams(SheetDrawing.of(plan, SEASON, Scale.ONE_TO_50))).isEqualTo(4);
         assertThat(seams(SheetDrawing.of(plan, SEASON, Scale.ONE_TO_100))).isZero();
     }
@@ -236,9 +232,10 @@ class SheetDrawingTest {
         SheetDrawing sheet = SheetDrawing.of(plan, SEASON, Scale.ONE_TO_50, snags);
         List<Mark.Words> plain = words(SheetDrawing.of(plan, SEASON, Scale.ONE_TO_50));
         assertThat(words(sheet)).containsAll(plain);
-        assertThat(words(sheet).stream().filter(word -> !plain.contains(word)).map(Mark.Words::text)).containsExactly(IntStream.rangeClosed(1, snags.size())
-                .mapToObj(String::valueOf)
-                .toArray(String[]::new));
+        assertThat(words(sheet).stream().filter(word -> !plain.contains(word)).map(Mark.Words::text))
+                .containsExactly(IntStream.rangeClosed(1, snags.size())
+                        .mapToObj(String::valueOf)
+                        .toArray(String[]::new));
         byte[] pdf = PdfSheet.write(SnagSheet.of(plan.name(), SEASON, snags));
         try (PDDocument document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
@@ -248,9 +245,9 @@ class SheetDrawingTest {
 
     @Test
     void longSnagsAreWrappedAndAnEmptyListSaysSo() {
-        assertThat(SnagSheet.lines("word ".repeat(60).strip())).hasSizeGreaterThan(2).allSatisfy(line -> assertThat(
-                        line.length())
-                .isLessThanOrEqualTo(98));
+        assertThat(SnagSheet.lines("word ".repeat(60).strip()))
+                .hasSizeGreaterThan(2)
+                .allSatisfy(line -> assertThat(line.length()).isLessThanOrEqualTo(98));
         assertThat(SnagSheet.lines("x".repeat(120) + " y")).containsExactly("x".repeat(120), "y");
         assertThat(words(SnagSheet.of("Yard", SEASON, List.of()).get(0)))
                 .anySatisfy(word -> assertThat(word.text()).contains("Nothing is wrong"));

@@ -19,9 +19,9 @@ import fairacre.format.GardenFile;
 import fairacre.format.PriceFile;
 import fairacre.format.Table;
 import fairacre.format.WorkbookFile;
+import fairacre.judging.Snag;
 import fairacre.limits.RefusedException;
 import fairacre.outline.Point;
-import fairacre.judging.Snag;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
@@ -246,8 +246,8 @@ class GardenController {
             @RequestParam int season,
             @RequestParam String scale,
             @RequestParam(defaultValue = "false") boolean snags) {
-        SheetDrawing sheet =
-                SheetDrawing.of(inView(owner, garden, season), season, Scale.of(scale), snags(owner, garden, season, snags));
+        SheetDrawing sheet = SheetDrawing.of(
+                inView(owner, garden, season), season, Scale.of(scale), snags(owner, garden, season, snags));
         return download(SvgSheet.write(sheet), SVG, sheet.title() + ".svg");
     }
 
@@ -262,8 +262,7 @@ class GardenController {
         List<Snag> numbered = snags(owner, garden, season, snags);
         SheetDrawing sheet = SheetDrawing.of(plan, season, Scale.of(scale), numbered);
         List<SheetDrawing> pages = Stream.concat(
-                        Stream.of(sheet),
-                        snags ? SnagSheet.of(plan.name(), season, numbered).stream() : Stream.empty())
+                        Stream.of(sheet), snags ? SnagSheet.of(plan.name(), season, numbered).stream() : Stream.empty())
                 .toList();
         return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, sheet.title() + ".pdf");
     }
