@@ -32,7 +32,10 @@ export function CornerFields({ corners, units, fault, onChange, least = 3, fixed
     <div>
       <ol className="space-y-1">
         {corners.map((corner, index) => (
-          <li key={index} className="grid grid-cols-[1.2rem_1fr_1fr_auto_auto] items-center gap-1">
+          <li
+            key={index}
+            className="grid grid-cols-[1.1rem_1fr_1fr_auto_auto] items-center gap-1 [&_input]:px-1 [&_input]:text-sm"
+          >
             <span className="figures text-sm text-soft">{index + 1}</span>
             <LengthField
               label={`Corner ${String(index + 1)}, to the right`}
@@ -54,7 +57,7 @@ export function CornerFields({ corners, units, fault, onChange, least = 3, fixed
             />
             <button
               type="button"
-              className="plain-button px-2"
+              className="plain-button px-1.5"
               aria-label={`Add a corner after corner ${String(index + 1)}`}
               title="Add a corner after this one"
               disabled={fixed}
@@ -66,7 +69,7 @@ export function CornerFields({ corners, units, fault, onChange, least = 3, fixed
             </button>
             <button
               type="button"
-              className="plain-button px-2"
+              className="plain-button px-1.5"
               aria-label={`Delete corner ${String(index + 1)}`}
               title="Delete this corner"
               disabled={fixed || corners.length <= least}

@@ -1,5 +1,5 @@
 import type { PointerEvent } from "react";
-import { at, type Edge } from "./geometry";
+import { boxGrips } from "./grips";
 import type { Action } from "./interaction";
 import { cornersOf, placesOf, sidesOf, type Box, type Pieces, type Thing } from "./things";
 import { toSheet, type View } from "./view";
@@ -19,8 +19,6 @@ const GRAB = 12;
 const GRAB_SMALL = 8;
 const SHOWN = 4.5;
 const SHOWN_SMALL = 3;
-/** Distance of the turning handle from the edge, pixels. */
-const TURN_DISTANCE = 34;
 /** Shorter sides have no room for a grip that parts them, pixels. */
 const LONG_ENOUGH = 44;
 
@@ -77,17 +75,7 @@ interface BoxGripsProps extends Pick<Props, "view" | "onGrab"> {
 }
 
 function BoxGrips({ id, box, view, onGrab }: BoxGripsProps) {
-  const { outline } = box;
-  const a = outline.length / 2;
-  const b = outline.width / 2;
-  const edges: [Edge, number, number][] = [
-    [0, 0, -b],
-    [1, a, 0],
-    [2, 0, b],
-    [3, -a, 0],
-  ];
-  const turn = toSheet(view, at(outline, 0, b + TURN_DISTANCE / view.scale));
-  const top = toSheet(view, at(outline, 0, b));
+  const { turn, top, edges } = boxGrips(box.outline, view);
   return (
     <g>
       <path
@@ -103,10 +91,10 @@ function BoxGrips({ id, box, view, onGrab }: BoxGripsProps) {
           onGrab({ kind: "grab-turn", thing: id }, event);
         }}
       />
-      {edges.map(([edge, along, across]) => (
+      {edges.map(([edge, place]) => (
         <Grip
           key={edge}
-          {...toSheet(view, at(outline, along, across))}
+          {...place}
           label={edge % 2 === 0 ? "width" : "length"}
           onPointerDown={(event) => {
             onGrab({ kind: "grab-edge", thing: id, edge }, event);

@@ -4,6 +4,9 @@ import { renderHook } from "@testing-library/react";
 import { describe, expect, it, vi } from "vitest";
 import { deskFor, report } from "../testing/desk";
 import { snagsByThing } from "../workspace/snagsByThing";
+import type { Point } from "../api/types";
+import { boxGrips } from "./grips";
+import { meet, outlineOf } from "./labels";
 import { useLabels } from "./useLabels";
 
 const typable = { gap: vi.fn(), size: vi.fn(), side: vi.fn() };
@@ -20,6 +23,24 @@ function labelled(snags = report.snags) {
   const judged = { ...report, snags };
   return deskFor({ report: judged, judged, snagsOf: snagsByThing(snags) }).desk;
 }
+
+describe("sizes of what is selected", () => {
+  it("keep off the grips that it is stretched and turned by", () => {
+    const desk = { ...labelled([]), selection: new Set(["kale"]) };
+    const { result } = renderHook(() => useLabels({ desk, ...still }, false));
+    const typed = result.current.labels.filter(({ tone }) => tone === "typed");
+    expect(typed).toHaveLength(2);
+    const outline = desk.outlines.get("kale");
+    if (!outline) throw new Error("there is no kale");
+    const { turn, edges } = boxGrips(outline, still.view);
+    for (const grip of [turn, ...edges.map(([, place]) => place)]) {
+      const box = [-5, 5].flatMap((dx) => [-5, 5].map((dy) => ({ x: grip.x + dx, y: grip.y + dy })));
+      typed.forEach(({ form, tone }) => {
+        expect(meet(outlineOf(form, tone), [box[0], box[1], box[3], box[2]] as Point[])).toBe(false);
+      });
+    }
+  });
+});
 
 describe("labels while something is under the hand", () => {
   it("stay where they are; only the marks follow the judgement", () => {

@@ -4,6 +4,7 @@ import { layers } from "../capabilities";
 import { formatDimension, formatLength } from "../measure/lengths";
 import type { Desk } from "../workspace/desk";
 import { at, boundsOf } from "./geometry";
+import { boxGrips } from "./grips";
 import {
   outlineOf,
   placed,
@@ -18,7 +19,7 @@ import {
 import { nameLabel, readable } from "./nameLabels";
 import { fitted } from "./outline";
 import { measureAnew, textWidth } from "./textWidth";
-import { cornersOf, placesOf, sidesOf, type Pieces, type Thing } from "./things";
+import { cornersOf, placesOf, sidesOf, type Geometry, type Pieces, type Thing } from "./things";
 import { toSheet, type Size, type View } from "./view";
 
 /** Gaps longer than this are open garden: measured for what is looked at only, metres. */
@@ -394,28 +395,21 @@ function edgesOf({ desk, view, pieces }: Scene): Segment[] {
 /** What is drawn the same size at every zoom: spots with their letter, and the grips of what is selected. */
 function fixedMarks({ desk, view }: Scene): Point[][] {
   const [only] = desk.selection.size === 1 ? [...desk.selection] : [];
-  const grips = only === undefined ? undefined : desk.things.get(only)?.geometry;
-  const gripped =
-    grips?.kind === "BOX"
-      ? [
-          [0, -0.5],
-          [0.5, 0],
-          [0, 0.5],
-          [-0.5, 0],
-        ].map(([along = 0, across = 0]) =>
-          at(grips.outline, along * grips.outline.length, across * grips.outline.width),
-        )
-      : grips
-        ? cornersOf(grips)
-        : [];
+  const selected = only === undefined ? undefined : desk.things.get(only)?.geometry;
   const spots = [...desk.things.values()].flatMap(({ geometry }) =>
     geometry.kind === "SPOT" ? [squareRound(toSheet(view, geometry.place), 9)] : [],
   );
   return [
     ...spots,
     ...missedByAll(desk, view),
-    ...gripped.map((grip) => squareRound(toSheet(view, grip), 6)),
+    ...(selected ? gripsOf(selected, view) : []).map((grip) => squareRound(grip, 6)),
   ];
+}
+
+function gripsOf(geometry: Geometry, view: View): Point[] {
+  if (geometry.kind !== "BOX") return cornersOf(geometry).map((corner) => toSheet(view, corner));
+  const { turn, edges } = boxGrips(geometry.outline, view);
+  return [turn, ...edges.map(([, place]) => place)];
 }
 
 /** A larger share of a bed out of everybody's reach leaves no room beside it, and the name is written over the hatch. */

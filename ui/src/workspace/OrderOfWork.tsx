@@ -148,7 +148,7 @@ function StepTab({ step, number }: { step: TradeStep; number: number }) {
       </span>
       <span className="block text-xs leading-tight whitespace-nowrap">{STEP_LABELS[step]}</span>
       <span className="block h-4 text-xs leading-4 whitespace-nowrap opacity-85">
-        {begun(desk) ? state(desk) : "not begun"}
+        {desk.report === undefined ? "…" : begun(desk) ? state(desk) : "not begun"}
       </span>
     </Tabs.Trigger>
   );

@@ -15,7 +15,7 @@ public final class SnagSheet {
     /** Where the words begin, millimetres. */
     private static final double WORDS = 26;
     /** So many letters of that size fit on the line. */
-    private static final int LETTERS = 98;
+    private static final int LETTERS = 104;
 
     private SnagSheet() {}
 

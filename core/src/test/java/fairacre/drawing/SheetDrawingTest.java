@@ -247,7 +247,7 @@ class SheetDrawingTest {
     void longSnagsAreWrappedAndAnEmptyListSaysSo() {
         assertThat(SnagSheet.lines("word ".repeat(60).strip()))
                 .hasSizeGreaterThan(2)
-                .allSatisfy(line -> assertThat(line.length()).isLessThanOrEqualTo(98));
+                .allSatisfy(line -> assertThat(line.length()).isLessThanOrEqualTo(104));
         assertThat(SnagSheet.lines("x".repeat(120) + " y")).containsExactly("x".repeat(120), "y");
         assertThat(words(SnagSheet.of("Yard", SEASON, List.of()).get(0)))
                 .anySatisfy(word -> assertThat(word.text()).contains("Nothing is wrong"));
