@@ -8,7 +8,8 @@ export default defineConfig({
     react(),
     tailwindcss(),
     VitePWA({
-      registerType: "autoUpdate",
+      // A newer program takes over once no window is open any more: none is reloaded under somebody's hands.
+      registerType: "prompt",
       injectRegister: null,
       manifest: {
         name: "Fair Acre",
@@ -23,6 +24,7 @@ export default defineConfig({
       workbox: {
         globPatterns: ["**/*.{js,css,html,svg,woff2}"],
         inlineWorkboxRuntime: true,
+        clientsClaim: true,
         navigateFallback: "/index.html",
         // All else is asked from the program, which then says itself that it is away.
         navigateFallbackAllowlist: [/^\/gardens\/[^/]+\/shopping(\?|$)/],
