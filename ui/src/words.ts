@@ -8,6 +8,17 @@ export const words = {
     LINE: "Drag a line on the sheet …",
     SPOT: "Click on the sheet …",
   },
+  gardenName: "Name of the garden",
+  measures: {
+    label: "Measures written in",
+    options: [
+      { value: "METRIC", label: "metres" },
+      { value: "FEET_AND_INCHES", label: "feet and inches" },
+    ],
+  },
+  /** Over the field in which several things are named at once. */
+  namePattern: "Names, # for the number in reading order",
+  unreadableDegrees: "Write degrees clockwise, like 15.",
   unreadableLength: "Write a length like 3'6\", 42in, 1.07m or 107cm.",
   underWay: (
     told: { state: string; done: number; steps: number } | undefined,

@@ -14,6 +14,7 @@ import { FamiliesSection } from "./FamiliesSection";
 import { OrderTools } from "./OrderTools";
 import { SeveralBeds } from "./SeveralBeds";
 import { PlaceByNumbers } from "./PlaceByNumbers";
+import { words as everywhere } from "../words";
 
 const FORMS: readonly Form["kind"][] = ["RECTANGLE", "ELL", "COMB", "OCTAGON", "FREE"];
 
@@ -37,7 +38,7 @@ export function BedsPanel() {
             desk.setTool(drawing ? null : { kind: "bed", form });
           }}
         >
-          {drawing ? "Drag a rectangle on the sheet …" : "Draw a bed"}
+          {drawing ? everywhere.drawing.AREA : "Draw a bed"}
         </button>
         <PlaceByNumbers form={form} />
         <Arrangements />

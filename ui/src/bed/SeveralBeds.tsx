@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Bed, Change } from "../api/types";
-import { batch, reoutline } from "../edits/changes";
+import { batch, namedBy, reoutline } from "../edits/changes";
 import { LengthField } from "../parts/LengthField";
 import { CheckField } from "../parts/CheckField";
 import { TextField } from "../parts/TextField";
@@ -8,6 +8,7 @@ import { stretched } from "../sheet/geometry";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { useDesk } from "../workspace/desk";
 import { useThingActions } from "../workspace/useThingActions";
+import { words } from "../words";
 
 /** Several beds at once: the fields that they share, each one edit for all of them. */
 export function SeveralBeds({ beds }: { beds: readonly Bed[] }) {
@@ -31,14 +32,13 @@ export function SeveralBeds({ beds }: { beds: readonly Bed[] }) {
   /** Numbers in reading order take the place of the sign for them. */
   function rename(text: string) {
     setPattern(text);
-    const name = text.includes("#") ? text : `${text} #`;
     if (text.trim() === "") return;
     const changes = selected
       .filter(({ kind }) => kind === "bed")
       .map(({ id }, index): Change => ({
         kind: "RenameBed",
         bed: id,
-        name: name.replace("#", String(index + 1)),
+        name: namedBy(text, index),
       }));
     edit("name", batch(`Rename ${count} beds`, changes));
   }
@@ -60,7 +60,7 @@ export function SeveralBeds({ beds }: { beds: readonly Bed[] }) {
         ))}
       </div>
       <TextField
-        label="Names, # for the number in reading order"
+        label={words.namePattern}
         value={pattern}
         empty="Bean row #"
         fault={faults["name"]}

@@ -52,6 +52,12 @@ export const plain = {
   build: { legs: 0, mound: 0, overhang: 0 },
 };
 
+/** The name of one of several that are named by a pattern: its number stands for #, or after it. */
+export function namedBy(pattern: string, index: number): string {
+  const whole = pattern.includes("#") ? pattern : `${pattern} #`;
+  return whole.replace("#", String(index + 1));
+}
+
 /** The same without some properties. */
 export function without<T extends object, K extends keyof T>(value: T, ...keys: readonly K[]): Omit<T, K> {
   const names: readonly PropertyKey[] = keys;

@@ -9,6 +9,7 @@ import { boundsOf, corners, tidy } from "../sheet/geometry";
 import { settled, type Geometry } from "../sheet/things";
 import { useDesk } from "../workspace/desk";
 import { EnterForm } from "./EnterForm";
+import { words } from "../words";
 
 /** What is asked about a thing, by what it is on the ground. */
 export type Extent = "BOX" | "AREA" | "LINE" | "SPOT" | "OPENING";
@@ -120,7 +121,7 @@ export function ByNumbers({ labels, extent, shortcut, size, onPlace }: Props) {
                         onCommit={(text) => {
                           const degrees = Number(plainNumber(text));
                           const unread = text.trim() === "" || !Number.isFinite(degrees);
-                          setTurnFault(unread ? "Write degrees clockwise, like 15." : undefined);
+                          setTurnFault(unread ? words.unreadableDegrees : undefined);
                           if (!unread) put("turn", degrees);
                         }}
                       />

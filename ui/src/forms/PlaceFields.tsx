@@ -4,6 +4,7 @@ import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
 import { boundsOf, corners, shifted, stretched } from "../sheet/geometry";
 import { useDesk } from "../workspace/desk";
+import { words } from "../words";
 
 interface PlaceFieldsProps {
   place: Rectangle;
@@ -70,8 +71,7 @@ export function PlaceFields({
         fault={faults["turn"]}
         onCommit={(text) => {
           const degrees = Number(plainNumber(text));
-          if (text.trim() === "" || !Number.isFinite(degrees))
-            onUnread("turn", "Write degrees clockwise, like 15.");
+          if (text.trim() === "" || !Number.isFinite(degrees)) onUnread("turn", words.unreadableDegrees);
           else onChange("turn", { ...place, turn: degrees });
         }}
       />

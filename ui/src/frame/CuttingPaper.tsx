@@ -4,6 +4,7 @@ import { formatLength } from "../measure/lengths";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { useDesk } from "../workspace/desk";
+import { words } from "./words";
 
 /** Boards that are cut alike. */
 interface Row {
@@ -77,7 +78,7 @@ export function CuttingPaper() {
       concerns={({ plan: { pieces }, cut }) =>
         pieces.filter(({ length }) => cut.pieces.includes(length)).flatMap(({ beds }) => beds)
       }
-      empty="No frame needs boards."
+      empty={words.noBoards}
       files={seasons.map((season) => ({
         label: `Cutting sheet ${String(season)} (PDF)`,
         href: `/api/gardens/${plan.id}/cutting.pdf?season=${String(season)}`,

@@ -5,9 +5,10 @@ import type { BestCutting, CuttingPlan, Units } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
-import { words } from "../words";
+import { words as everywhere } from "../words";
 import { useDesk } from "../workspace/desk";
 import { SawAndShed } from "./SawAndShed";
+import { words } from "./words";
 
 type Cut = CuttingPlan["cutList"]["cuts"][number];
 
@@ -47,7 +48,7 @@ export function CuttingPlans() {
           onChange={setAlone}
         />
       )}
-      {quick?.length === 0 && <p className="text-soft">No frame needs boards.</p>}
+      {quick?.length === 0 && <p className="text-soft">{words.noBoards}</p>}
       {quick && quick.length > 0 && (
         <>
           <SawAndShed
@@ -70,7 +71,7 @@ export function CuttingPlans() {
             ))}
           </p>
           <p className="text-sm text-soft" role="status">
-            {looking ? words.underWay(told, "Looking for the cheapest layout", "kinds of boards") : ""}
+            {looking ? everywhere.underWay(told, "Looking for the cheapest layout", "kinds of boards") : ""}
             {!looking && told?.state === "STOPPED" ? "Stopped: the rest is laid out by the quick rule." : ""}
           </p>
           {looking && told && (

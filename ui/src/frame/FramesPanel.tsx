@@ -42,7 +42,7 @@ export function FramesPanel() {
       <OwnKinds />
       <FrameComparison beds={selected.length > 0 ? selected : desk.plan.beds} />
       <h3 className="border-t border-rule pt-2">To buy for frames, all beds</h3>
-      <BillTable lines={boards} empty="No frame needs boards." />
+      <BillTable lines={boards} empty={words.noBoards} />
       <CuttingPlans />
       <p className="text-sm text-soft">
         {words.frameCaution} {words.oldTimber}

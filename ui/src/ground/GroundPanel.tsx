@@ -15,6 +15,7 @@ import { BaseLineFields, SidesFields } from "./MeasureBoundary";
 import { SettingOutSection } from "./SettingOutSection";
 import { SoilSection } from "./SoilSection";
 import { useFieldEdit } from "../forms/useFieldEdit";
+import { words as everywhere } from "../words";
 
 /** The garden's name and units, and the plot by its corners. */
 export function GroundPanel() {
@@ -48,7 +49,7 @@ export function GroundPanel() {
   return (
     <div className="space-y-3">
       <TextField
-        label="Name of the garden"
+        label={everywhere.gardenName}
         value={name}
         fault={faults["name"]}
         onCommit={(text) => {
@@ -56,12 +57,9 @@ export function GroundPanel() {
         }}
       />
       <Choice
-        label="Measures written in"
+        label={everywhere.measures.label}
         value={units}
-        options={[
-          { value: "METRIC", label: "metres" },
-          { value: "FEET_AND_INCHES", label: "feet and inches" },
-        ]}
+        options={everywhere.measures.options}
         onChange={(chosen) => {
           edit("units", describe({ units: chosen }));
         }}

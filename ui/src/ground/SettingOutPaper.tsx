@@ -4,6 +4,7 @@ import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { words } from "./words";
 import { useDesk } from "../workspace/desk";
+import { BaseLineWords } from "./BaseLineWords";
 
 interface Stake {
   bed: string;
@@ -50,15 +51,7 @@ export function SettingOutPaper() {
     >
       {data && (
         <p>
-          Base line of <span className="figures">{formatLength(data.base, units)}</span> along the longest
-          side, from peg A (
-          <span className="figures">
-            {formatLength(data.first.x, units)}, {formatLength(data.first.y, units)}
-          </span>
-          ) to peg B. A square corner by a triangle of{" "}
-          <span className="figures">{data.triangle.map((side) => formatLength(side, units)).join(", ")}</span>
-          . {data.stakes} stakes, <span className="figures">{formatLength(data.string, units)}</span> of
-          string. {words.digCaution}
+          <BaseLineWords out={data} units={units} /> {words.digCaution}
         </p>
       )}
     </Paper>

@@ -4,6 +4,7 @@ import { formatDimension, formatLength } from "../measure/lengths";
 import { PaperLink } from "../papers/PaperLink";
 import { words } from "./words";
 import { useDesk } from "../workspace/desk";
+import { BaseLineWords } from "./BaseLineWords";
 
 /** Where the stakes go: every corner by two tapes and by offsets from the base line. */
 export function SettingOutSection() {
@@ -23,14 +24,7 @@ export function SettingOutSection() {
       {data && (
         <div className="space-y-2 py-2 text-sm">
           <p>
-            Base line of <span className="figures">{length(data.base)}</span> along the longest side, from peg
-            A (
-            <span className="figures">
-              {length(data.first.x)}, {length(data.first.y)}
-            </span>
-            ) to peg B. A square corner by a triangle of{" "}
-            <span className="figures">{data.triangle.map(length).join(", ")}</span>. {data.stakes} stakes,{" "}
-            <span className="figures">{length(data.string)}</span> of string.
+            <BaseLineWords out={data} units={desk.units} />
           </p>
           <PaperLink paper="setting-out" />
           <a

@@ -94,19 +94,16 @@ export function NewGardenForm() {
       <div className="grid gap-3 sm:grid-cols-2">
         <div className="sm:col-span-2">
           <TextField
-            label="Name of the garden"
+            label={words.gardenName}
             value={draft.name}
             fault={fault("name")}
             onCommit={set("name")}
           />
         </div>
         <Choice
-          label="Measures written in"
+          label={words.measures.label}
           value={draft.units}
-          options={[
-            { value: "METRIC", label: "metres" },
-            { value: "FEET_AND_INCHES", label: "feet and inches" },
-          ]}
+          options={words.measures.options}
           onChange={(units) => {
             set("units")(units);
             if (corners === METRIC_PLOT || corners === IMPERIAL_PLOT) {

@@ -61,18 +61,15 @@ export function OneBedForm() {
       <p>{words.oneBed}</p>
       <div className="mt-3 grid gap-3 sm:grid-cols-3">
         <TextField
-          label="Name of the garden"
+          label={everywhere.gardenName}
           value={name}
           fault={fault?.field === "name" ? fault.text : undefined}
           onCommit={setName}
         />
         <Choice
-          label="Measures written in"
+          label={everywhere.measures.label}
           value={units}
-          options={[
-            { value: "METRIC", label: "metres" },
-            { value: "FEET_AND_INCHES", label: "feet and inches" },
-          ]}
+          options={everywhere.measures.options}
           onChange={setUnits}
         />
         <TextField

@@ -3,6 +3,7 @@ import { sumOf, type Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { useDesk } from "../workspace/desk";
 import { useShopping, type ToBuy } from "./useShopping";
+import { words } from "./words";
 
 interface Row extends ToBuy {
   shop: string;
@@ -46,7 +47,7 @@ export function ShoppingPaper() {
       columns={columns}
       rowKey={({ item }) => item}
       groupedBy="shop"
-      empty={`Nothing is left to buy for ${String(season)}.`}
+      empty={words.nothingToBuy(season)}
       files={[{ label: "PDF", href: `/api/gardens/${plan.id}/shopping/list.pdf?season=${String(season)}` }]}
     >
       {data && (

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { layers } from "../capabilities";
-import { batch } from "../edits/changes";
+import { batch, namedBy } from "../edits/changes";
 import { LifetimeFields } from "../forms/LifetimeFields";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { LengthField } from "../parts/LengthField";
@@ -8,6 +8,7 @@ import { TextField } from "../parts/TextField";
 import type { SharedFields } from "../sheet/layer";
 import type { Thing } from "../sheet/things";
 import { useDesk } from "./desk";
+import { words } from "../words";
 
 /** Several things that are no beds: the fields that all of them have, each one edit for all. */
 export function SeveralThings({ things }: { things: readonly Thing[] }) {
@@ -27,8 +28,7 @@ export function SeveralThings({ things }: { things: readonly Thing[] }) {
   function rename(text: string) {
     setPattern(text);
     if (text.trim() === "") return;
-    const name = text.includes("#") ? text : `${text} #`;
-    const changes = fields.map((each, index) => each.named(name.replace("#", String(index + 1))));
+    const changes = fields.map((each, index) => each.named(namedBy(text, index)));
     edit("name", batch(`Rename ${count} things`, changes));
   }
 
@@ -49,7 +49,7 @@ export function SeveralThings({ things }: { things: readonly Thing[] }) {
       ))}
       <div className="col-span-2">
         <TextField
-          label="Names, # for the number in reading order"
+          label={words.namePattern}
           value={pattern}
           empty="Post #"
           fault={faults["name"]}

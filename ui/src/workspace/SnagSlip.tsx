@@ -103,7 +103,7 @@ function namesAt({ plan, bedById }: Desk): Names {
   const things = [...standingThings(plan), ...plan.waysIn, ...plan.walks];
   return {
     thing: (id) =>
-      bedById.get(id)?.name ?? things.find((thing) => thing.id === id)?.name ?? "The whole garden",
+      bedById.get(id)?.name ?? things.find((thing) => thing.id === id)?.name ?? words.wholeGarden,
     gardener: (id) => [...plan.gardeners, ...plan.carriers].find((each) => each.id === id)?.name ?? "",
     step: (step) => stepLabel(step),
   };

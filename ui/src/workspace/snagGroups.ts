@@ -1,4 +1,5 @@
 import type { Snag } from "../api/types";
+import { words } from "./words";
 
 /** A snag with what it is known by, and its number in the order from the worst. */
 export interface Numbered {
@@ -46,7 +47,7 @@ const HEADINGS: Record<Grouping, (snag: Snag, names: Names) => string> = {
   step: (snag, { step }) => step(snag.step),
   place: (snag, { thing }) => {
     const [first] = [...snag.beds, ...snag.things.map(({ id }) => id)];
-    return first === undefined ? "The whole garden" : thing(first);
+    return first === undefined ? words.wholeGarden : thing(first);
   },
 };
 

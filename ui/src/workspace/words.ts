@@ -1,5 +1,6 @@
 /** Words of the workspace. */
 export const words = {
+  wholeGarden: "The whole garden",
   variants:
     "A variant is a version of the whole garden kept beside it. Open one to work on it, hold them side by side here, and take one over: that is one edit and can be undone.",
   away: "The program's database is away. Your edit is kept and made as soon as it is back.",
