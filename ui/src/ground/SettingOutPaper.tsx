@@ -1,5 +1,5 @@
 import { useSettingOut } from "../api/queries";
-import { formatDimension, formatLength } from "../measure/lengths";
+import { formatDimension } from "../measure/lengths";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { words } from "./words";
