@@ -6,9 +6,7 @@ import { describe, expect, it } from "vitest";
 import type { Feature, WayIn } from "../api/types";
 import { layers } from "../capabilities";
 import { atDesk, deskFor, plan } from "../testing/desk";
-import type { Desk } from "./desk";
 import { SelectionBar } from "./SelectionBar";
-import { useWorkspaceKeys } from "./useWorkspaceKeys";
 
 const wall = (id: string, y: number, height: number): Feature => ({
   id,
@@ -91,23 +89,5 @@ describe("several things that are no beds", () => {
     const things = layers.flatMap((layer) => layer.things(walled));
     atDesk({ ...walled, things: new Map(things.map((thing) => [thing.id, thing])) }, <SelectionBar />);
     expect(screen.queryByTestId("several-things")).toBeNull();
-  });
-});
-
-function Keys({ desk }: { desk: Desk }) {
-  useWorkspaceKeys(desk);
-  return null;
-}
-
-describe("Control A", () => {
-  it.each([
-    ["ground", ["low", "high"]],
-    ["beds", ["beans", "kale"]],
-    ["frames", ["beans", "kale"]],
-  ] as const)("under %s selects what is edited there", async (step, ids) => {
-    const made = deskFor({ step, plan: { ...plan, features: [wall("low", 2, 1), wall("high", 6, 2)] } });
-    atDesk(made.desk, <Keys desk={made.desk} />);
-    await userEvent.keyboard("{Control>}a{/Control}");
-    expect(made.desk.select).toHaveBeenCalledWith(ids);
   });
 });

@@ -1,5 +1,4 @@
 import { useEffect } from "react";
-import { layers } from "../capabilities";
 import { TRADE_STEPS, type Desk } from "./desk";
 
 /** Keys that work wherever the focus is, but in a field: undo, redo, draw, select all, steps, folding. */
@@ -23,15 +22,9 @@ function withControl(event: KeyboardEvent, desk: Desk): boolean {
   const key = event.key.toLowerCase();
   if (key === "z" && !event.shiftKey) desk.undo();
   else if (key === "y" || key === "z") desk.redo();
-  else if (key === "a") desk.select(allOf(desk));
+  else if (key === "a") desk.select([...desk.bedById.keys()]);
   else return false;
   return true;
-}
-
-/** The things that are edited in the present step; else the beds, which most steps are about. */
-function allOf(desk: Desk): string[] {
-  const own = layers.filter(({ step }) => step === desk.step).flatMap((layer) => layer.things(desk));
-  return own.length > 0 ? own.map(({ id }) => id) : [...desk.bedById.keys()];
 }
 
 function alone(event: KeyboardEvent, desk: Desk): boolean {

@@ -11,6 +11,7 @@ import org.ejml.data.DMatrixSparseTriplet;
 import org.ejml.interfaces.linsol.LinearSolverSparse;
 import org.ejml.ops.DConvertMatrixStruct;
 import org.ejml.sparse.FillReducing;
+import org.ejml.sparse.csc.CommonOps_DSCC;
 import org.ejml.sparse.csc.factory.LinearSolverFactory_DSCC;
 
 /**
@@ -196,7 +197,7 @@ final class NetworkSolver {
         DMatrixSparseCSC matrix = DConvertMatrixStruct.convert(triplets, (DMatrixSparseCSC) null);
         // Two pipes between the same junctions are one entry.
         matrix.sortIndices(null);
-        org.ejml.sparse.csc.CommonOps_DSCC.duplicatesAdd(matrix, null);
+        CommonOps_DSCC.duplicatesAdd(matrix, null);
         LinearSolverSparse<DMatrixSparseCSC, DMatrixRMaj> solver = LinearSolverFactory_DSCC.cholesky(FillReducing.NONE);
         if (!solver.setA(matrix)) {
             throw new IllegalStateException("the network has a part that nothing holds at a pressure");
