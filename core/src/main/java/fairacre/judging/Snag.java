@@ -71,55 +71,22 @@ public record Snag(
 
     /** The same of something that is no bed. */
     public Snag about(Ref thing) {
-        return new Snag(
-                rule,
-                step,
-                weight,
-                cause,
-                words,
-                ruleWords,
-                source,
-                place,
-                beds,
-                List.of(thing),
-                gardeners,
-                extent,
-                remedies);
+        return with(words, List.of(thing), extent);
     }
 
     /** The same, with by how much the rule is broken. */
     public Snag by(double newExtent) {
-        return new Snag(
-                rule,
-                step,
-                weight,
-                cause,
-                words,
-                ruleWords,
-                source,
-                place,
-                beds,
-                things,
-                gardeners,
-                Optional.of(newExtent),
-                remedies);
+        return with(words, things, Optional.of(newExtent));
     }
 
     /** The same with something said after its words. */
     Snag saying(String more) {
+        return with(words + " " + more, things, extent);
+    }
+
+    private Snag with(String newWords, List<Ref> newThings, Optional<Double> newExtent) {
         return new Snag(
-                rule,
-                step,
-                weight,
-                cause,
-                words + " " + more,
-                ruleWords,
-                source,
-                place,
-                beds,
-                things,
-                gardeners,
-                extent,
+                rule, step, weight, cause, newWords, ruleWords, source, place, beds, newThings, gardeners, newExtent,
                 remedies);
     }
 }

@@ -99,16 +99,7 @@ class SeasonWorkTest {
                 List.of(new Layer(LayerKind.BASE, Length.inches(4)), new Layer(LayerKind.CHIP, Length.inches(4))),
                 false,
                 false);
-        Plan plan = with(
-                plot(10, 8, List.of()),
-                Put.of(new Walk(
-                        id("Main"),
-                        "Main",
-                        WalkGrade.MAIN,
-                        Surfacing.WOOD_CHIP,
-                        Site.rectangle(2, 5),
-                        build,
-                        Lifetime.from(SEASON))));
+        Plan plan = withWalk(build);
         assertThat(work(plan, SEASON).tasks())
                 .filteredOn(task -> task.rate().key().startsWith("walk/"))
                 .satisfiesExactly(
@@ -120,7 +111,19 @@ class SeasonWorkTest {
     @DisplayName("a walk that is dug in 8 in deep over 10 m² moves the more the ground swells, 2 hours a cubic metre")
     void aWalkThatIsDugInIsDugOutFirst() {
         WalkBuild build = new WalkBuild(List.of(new Layer(LayerKind.BASE, Length.inches(8))), true, true);
-        Plan plan = with(
+        Plan plan = withWalk(build);
+        assertThat(work(plan, SEASON).tasks())
+                .extracting(task -> task.rate().key())
+                .contains("walk/dig", "walk/base", "walk/edge");
+        assertThat(work(plan, SEASON).tasks())
+                .filteredOn(task -> task.rate().key().equals("walk/dig"))
+                .singleElement()
+                .satisfies(digging -> assertThat(digging.hours()).isBetween(2 * 10 * 0.2032, 2 * 10 * 0.2032 * 1.5));
+    }
+
+    /** 2 x 5 m, and nothing else. */
+    private static Plan withWalk(WalkBuild build) {
+        return with(
                 plot(10, 8, List.of()),
                 Put.of(new Walk(
                         id("Main"),
@@ -130,12 +133,5 @@ class SeasonWorkTest {
                         Site.rectangle(2, 5),
                         build,
                         Lifetime.from(SEASON))));
-        assertThat(work(plan, SEASON).tasks())
-                .extracting(task -> task.rate().key())
-                .contains("walk/dig", "walk/base", "walk/edge");
-        assertThat(work(plan, SEASON).tasks())
-                .filteredOn(task -> task.rate().key().equals("walk/dig"))
-                .singleElement()
-                .satisfies(digging -> assertThat(digging.hours()).isBetween(2 * 10 * 0.2032, 2 * 10 * 0.2032 * 1.5));
     }
 }
