@@ -11,6 +11,7 @@ const entry = {
   id: "entry",
   rule: snag.rule,
   about: ["kale", "maren"],
+  ...(snag.place && { place: snag.place }),
   weight: snag.weight,
   words: snag.words,
   reason: "Ada does that end",

@@ -5,6 +5,7 @@ import fairacre.outline.Point;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -15,7 +16,7 @@ import java.util.stream.Stream;
  *
  * @param rule its code
  * @param about the beds, other things and gardeners that it concerns, in order of id
- * @param place where it is, if it is about nothing; then it is looked for there
+ * @param place where it is; it is looked for within {@link #NEAR} of it, since a bed can have several snags of a rule
  * @param words what it said
  * @param reason why it is lived with, 1 to 200 characters on one line
  */
@@ -31,6 +32,12 @@ public record SetAside(
 
     /** So much larger a snag may be than when it was put aside, as a share: what rounding of places makes of it. */
     static final double SLACK = 0.01;
+
+    /** Metres. */
+    static final double NEAR = 1;
+
+    /** Sums and sizes, which change while the snag stays the same. */
+    private static final Pattern FIGURE = Pattern.compile("[0-9][0-9,]*[.][0-9]+");
 
     private static final int MOST_ABOUT = Limits.MOST_BEDS;
     private static final int LONGEST_WORDS = 2000;
@@ -52,22 +59,26 @@ public record SetAside(
 
     /** A snag as it is, with why it is lived with. */
     public static SetAside of(UUID id, Snag snag, String reason) {
-        List<UUID> about = about(snag);
         return new SetAside(
-                id,
-                snag.rule().name(),
-                about,
-                about.isEmpty() ? snag.place() : Optional.empty(),
-                snag.weight(),
-                snag.extent(),
-                snag.words(),
-                reason);
+                id, snag.rule().name(), about(snag), snag.place(), snag.weight(), snag.extent(), snag.words(), reason);
     }
 
-    /** Whether it was this snag, grown or not. */
+    /** Whether it was this snag, grown or not. What is neither about anything nor anywhere is known by what it says. */
     boolean isOf(Snag snag) {
-        List<UUID> now = about(snag);
-        return rule.equals(snag.rule().name()) && about.equals(now) && (!now.isEmpty() || place.equals(snag.place()));
+        boolean here = place.isPresent() || snag.place().isPresent() || !about.isEmpty()
+                ? distance(snag) <= NEAR
+                : sentence(words).equals(sentence(snag.words()));
+        return rule.equals(snag.rule().name()) && about.equals(about(snag)) && here;
+    }
+
+    /** Between the places, metres; 0 where either has none. */
+    double distance(Snag snag) {
+        return place.flatMap(from -> snag.place().map(to -> from.distance(to).metres()))
+                .orElse(0.0);
+    }
+
+    private static String sentence(String words) {
+        return FIGURE.matcher(words).replaceAll("#");
     }
 
     /** Whether the snag is no worse than when it was put aside. */

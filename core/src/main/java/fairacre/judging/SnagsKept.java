@@ -2,8 +2,10 @@ package fairacre.judging;
 
 import fairacre.plan.Plan;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 
 /**
  * Snags, sorted by whether the gardener has put them aside.
@@ -26,18 +28,23 @@ public record SnagsKept(List<Snag> open, List<Aside> aside) {
         if (entries.isEmpty()) {
             return new SnagsKept(snags, List.of());
         }
+        Map<Snag, SetAside> known = new IdentityHashMap<>();
+        // Each stands for one snag, the nearest of those that it could be.
+        entries.forEach(entry -> snags.stream()
+                .filter(entry::isOf)
+                .min(Comparator.comparingDouble(entry::distance))
+                .ifPresent(snag -> known.merge(snag, entry, (one, other) -> one.covers(snag) ? one : other)));
         List<Snag> open = new ArrayList<>();
         List<Aside> aside = new ArrayList<>();
         for (Snag snag : snags) {
-            Optional<SetAside> covering =
-                    entries.stream().filter(entry -> entry.covers(snag)).findFirst();
-            covering.ifPresentOrElse(
-                    entry -> aside.add(new Aside(entry, snag)),
-                    () -> open.add(entries.stream()
-                            .filter(entry -> entry.isOf(snag))
-                            .findFirst()
-                            .map(entry -> snag.saying(entry.whyBack(snag)))
-                            .orElse(snag)));
+            SetAside entry = known.get(snag);
+            if (entry == null) {
+                open.add(snag);
+            } else if (entry.covers(snag)) {
+                aside.add(new Aside(entry, snag));
+            } else {
+                open.add(snag.saying(entry.whyBack(snag)));
+            }
         }
         return new SnagsKept(open, aside);
     }

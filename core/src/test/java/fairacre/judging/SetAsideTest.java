@@ -21,6 +21,7 @@ import fairacre.plan.Put;
 import fairacre.plan.Remove;
 import fairacre.walk.WalkRule;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -132,6 +133,62 @@ class SetAsideTest {
         Plan aside = putAside(plan, WalkRule.WALK_TOO_NARROW);
         assertThat(Appraisal.of(aside, SEASON).snags())
                 .isEqualTo(Appraisal.of(plan, SEASON).snags());
+    }
+
+    @Test
+    void ofTwoThatAreAlikeOnlyTheOneThatWasPutAsideIs() {
+        Snag one = Snag.of(
+                WalkRule.AISLE_TOO_NARROW,
+                Weight.NOTE,
+                "The aisle in Beans is 0.40 m wide.",
+                Optional.of(Point.metres(2, 2)),
+                List.of(id("Beans")),
+                List.of(),
+                List.of());
+        Snag other = Snag.of(
+                        WalkRule.AISLE_TOO_NARROW,
+                        Weight.NOTE,
+                        "The aisle in Beans is 0.50 m wide.",
+                        Optional.of(Point.metres(2.9, 2)),
+                        List.of(id("Beans")),
+                        List.of(),
+                        List.of())
+                .by(0.1);
+        Plan plan = with(walk(1), Put.of(SetAside.of(ENTRY, one.by(0.2), REASON)));
+        assertThat(SnagsKept.of(plan, List.of(other, one.by(0.2))).open()).containsExactly(other);
+        Snag far = Snag.of(
+                        WalkRule.AISLE_TOO_NARROW,
+                        Weight.NOTE,
+                        "The aisle in Beans is 0.50 m wide.",
+                        Optional.of(Point.metres(3.001, 2)),
+                        List.of(id("Beans")),
+                        List.of(),
+                        List.of())
+                .by(0.1);
+        assertThat(SnagsKept.of(plan, List.of(far)).open())
+                .as("more than a metre off")
+                .containsExactly(far);
+    }
+
+    @Test
+    void oneThatIsNowhereIsKnownByWhatItSaysButForItsSums() {
+        Plan plan = with(
+                walk(1), Put.of(SetAside.of(ENTRY, share("frames", "120.00").by(120), REASON)));
+        Snag less = share("frames", "99.50").by(99.5);
+        Snag other = share("fill", "50.00").by(50);
+        assertThat(SnagsKept.of(plan, List.of(less, other)).open()).containsExactly(other);
+        assertThat(SnagsKept.of(plan, List.of(other)).open()).containsExactly(other);
+    }
+
+    private static Snag share(String part, String over) {
+        return Snag.of(
+                WalkRule.NO_PASSING,
+                Weight.NOTE,
+                "What is planned for " + part + " is €" + over + " over its share.",
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                List.of());
     }
 
     @Test
