@@ -162,6 +162,14 @@ final class Garden implements AutoCloseable {
         return page.getByLabel("Snags", new Page.GetByLabelOptions().setExact(true));
     }
 
+    /** The table that has the page to itself, by its title; panels that are still there have tables too. */
+    Locator paper(String title) {
+        return page.getByRole(
+                        AriaRole.REGION,
+                        new Page.GetByRoleOptions().setName(title).setExact(true))
+                .getByRole(AriaRole.TABLE);
+    }
+
     String figure(String label) {
         return page.locator("[data-figure=\"" + label + "\"]").textContent();
     }

@@ -30,7 +30,7 @@ class PapersTest {
         try (Garden garden = Garden.demo()) {
             garden.season(2028);
             open(garden, "Bill");
-            Locator table = garden.page().getByRole(AriaRole.TABLE);
+            Locator table = garden.paper("Bill");
             assertThat(table.getByRole(AriaRole.ROW).first()).containsText("Amount, EUR");
             assertThat(table.boundingBox().width).isGreaterThan(850);
             assertThat(garden.page().locator("html")).hasJSProperty("scrollWidth", 1280);

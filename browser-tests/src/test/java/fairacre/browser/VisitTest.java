@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.AxeResults;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -79,10 +78,10 @@ class VisitTest {
             garden.season(2027);
             garden.place("2 m", "1 m", "1 m", "1 m");
             garden.button("Edits").click();
-            assertThat(garden.page().getByRole(AriaRole.TABLE)).containsText("Placed Bed 1");
-            assertThat(garden.page().getByRole(AriaRole.TABLE)).containsText("@example.org");
+            assertThat(garden.paper("Edits")).containsText("Placed Bed 1");
+            assertThat(garden.paper("Edits")).containsText("@example.org");
             garden.button("Go back to before: Placed Bed 1").click();
-            assertThat(garden.page().getByRole(AriaRole.TABLE)).containsText("Went back to before: Placed Bed 1");
+            assertThat(garden.paper("Edits")).containsText("Went back to before: Placed Bed 1");
         }
     }
 
