@@ -5,6 +5,7 @@ import { compost } from "./compost";
 import { featureLayer, wayInLayer } from "./ground/layers";
 import { walkLayer } from "./reach/walkLayer";
 import type { Layer } from "./sheet/layer";
+import { water } from "./water";
 
 interface Named {
   id: string;
@@ -18,19 +19,19 @@ export interface Capability {
   /** What of it is on the bill at a price of its own. */
   paid: (plan: Plan) => Named[];
   /** Its things on the sheet. */
-  layer: Layer;
-  /** Its part of what is asked about the ground. */
-  GroundSection: ComponentType;
+  layers: readonly Layer[];
+  /** Its part of what is asked about the ground, if it has one. */
+  GroundSection?: ComponentType;
 }
 
 /** The one list of capabilities. */
-export const capabilities: readonly Capability[] = [compost];
+export const capabilities: readonly Capability[] = [water, compost];
 
 /** What the sheet shows, from the ground up. */
 export const layers: readonly Layer[] = [
   walkLayer,
   featureLayer,
-  ...capabilities.map(({ layer }) => layer),
+  ...capabilities.flatMap((capability) => capability.layers),
   wayInLayer,
   bedLayer,
 ];

@@ -25,6 +25,7 @@ const SEES: Record<string, string[]> = {
   frame: ["purse"],
   fill: ["purse"],
   purse: [],
+  water: ["ground"],
   compost: ["ground"],
   sharing: [],
   shopping: [],

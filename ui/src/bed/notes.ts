@@ -1,11 +1,12 @@
 import type { BedAppraisal, Rectangle } from "../api/types";
 import { formatMoney, formatShare, formatVolume } from "../measure/figures";
 import { formatDimension } from "../measure/lengths";
+import { formatFlow } from "../measure/water";
 import type { Desk } from "../workspace/desk";
 
 /** What is written under a bed's name: each step of the trade order has its own figure. */
 export function bedNote(
-  desk: Pick<Desk, "step" | "units" | "judged">,
+  desk: Pick<Desk, "step" | "units" | "judged" | "report">,
   bed: BedAppraisal,
   outline: Rectangle,
 ): string {
@@ -21,6 +22,13 @@ export function bedNote(
       return bed.height === 0 ? "no frame" : `${formatDimension(bed.height, desk.units)} high`;
     case "fill":
       return bed.fill === 0 ? "no fill" : formatVolume(bed.fill, desk.units);
+    case "water": {
+      const lines = desk.report?.water.zones
+        .flatMap(({ beds }) => beds)
+        .filter((watered) => watered.bed === bed.bed);
+      const flow = lines?.reduce((sum, watered) => sum + watered.flow, 0) ?? 0;
+      return flow === 0 ? "by hand" : formatFlow(flow, desk.units);
+    }
     case "purse": {
       // What a bed would cost alone is worked out in full judgements only.
       const cost = desk.judged?.beds.find((other) => other.bed === bed.bed)?.aloneCost;

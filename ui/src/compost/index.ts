@@ -7,6 +7,6 @@ import { CompostSection } from "./CompostSection";
 export const compost: Capability = {
   standing: (plan) => plan.compost.map(asFeature),
   paid: (plan) => plan.compost.filter(({ price }) => price),
-  layer: compostLayer,
+  layers: [compostLayer],
   GroundSection: CompostSection,
 };

@@ -126,9 +126,7 @@ export function GroundPanel() {
       />
       <FurtherPieces />
       <FeatureList />
-      {capabilities.map(({ GroundSection }, index) => (
-        <GroundSection key={index} />
-      ))}
+      {capabilities.map(({ GroundSection }, index) => GroundSection && <GroundSection key={index} />)}
       <LevelsSection />
       <SoilSection />
       <SettingOutSection />

@@ -134,7 +134,7 @@ export function Sheet() {
     if (doing.kind === "idle" || (doing.kind === "marquee" && event.pointerType === "touch")) return;
     const next = act({ kind: "to", at: place(event) }, event);
     if (next.kind === "draw") {
-      if (desk.tool?.kind === "slope") return;
+      if (desk.tool?.kind === "slope" || desk.tool?.kind === "line") return;
       desk.tryOut(drawnChange({ start: next.start, end: next.end, area: next.now }));
       return;
     }
@@ -146,6 +146,9 @@ export function Sheet() {
     if (doing.kind === "idle") return;
     if (doing.kind === "draw" && desk.tool?.kind === "slope") {
       desk.setSlopeLine({ from: doing.start, to: doing.end });
+      desk.setTool(null);
+    } else if (doing.kind === "draw" && desk.tool?.kind === "line") {
+      desk.tool.drawn(doing.start, doing.end);
       desk.setTool(null);
     } else if (doing.kind === "draw") {
       draw(drawnChange({ start: doing.start, end: doing.end, area: doing.now }));
@@ -393,7 +396,7 @@ function labelOf(desk: Desk, { id, name, kind, geometry }: Thing): string {
 
 /** Whether the tool in hand draws from a place to another, and not the rectangle between. */
 function drawsLine({ tool, catalogue }: Desk): boolean {
-  if (tool?.kind === "slope") return true;
+  if (tool?.kind === "slope" || tool?.kind === "line") return true;
   return (
     tool?.kind === "feature" && catalogue.features.find((f) => f.kind === tool.feature)?.extent === "LINE"
   );

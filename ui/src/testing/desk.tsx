@@ -61,6 +61,11 @@ export const plan: Plan = {
   ],
   features: [],
   compost: [],
+  taps: [],
+  barrels: [],
+  waterRuns: [],
+  driplines: [],
+  soakers: [],
   setAside: [],
   waysIn: [],
   carriers: [],
@@ -109,6 +114,46 @@ function appraised(
     alone: [],
   };
 }
+
+/** A bed that a tap waters, as it runs. */
+export const zone: AppraisalReport["water"]["zones"][number] = {
+  valve: "tap",
+  number: 1,
+  name: "Beans",
+  source: "tap",
+  beds: [
+    {
+      lines: "lines",
+      bed: "beans",
+      drawn: [
+        [
+          { x: 1, y: 1 },
+          { x: 3, y: 1 },
+        ],
+      ],
+      length: 2,
+      stub: [
+        { x: 0, y: 1 },
+        { x: 1, y: 1 },
+      ],
+      outlets: [
+        { x: 1.2, y: 1 },
+        { x: 2.8, y: 1 },
+      ],
+      flow: 72,
+      least: 140,
+      most: 150,
+      weakest: 1,
+      evenness: 0.97,
+    },
+  ],
+  wants: 60,
+  gives: 600,
+  flow: 72,
+  evenness: 0.97,
+  evennessWanted: 0.85,
+  velocity: 0.4,
+};
 
 export const snag: Snag = {
   rule: "REACH_GARDENER",
@@ -177,6 +222,7 @@ export const report: AppraisalReport = {
   perArea: euro("12.50"),
   walks: [],
   fences: [],
+  water: { zones: [], runs: [] },
   asked: [],
   quickBoards: false,
   notJudged: [],
@@ -191,6 +237,11 @@ export const catalogue: Catalogue = {
     { name: "gardener", list: "gardeners" },
     { name: "feature", list: "features" },
     { name: "compostBays", list: "compost" },
+    { name: "tap", list: "taps" },
+    { name: "barrel", list: "barrels" },
+    { name: "waterRun", list: "waterRuns" },
+    { name: "dripline", list: "driplines" },
+    { name: "soaker", list: "soakers" },
   ],
   materials: [
     {
@@ -260,6 +311,10 @@ export const catalogue: Catalogue = {
     { label: "On foot", width: 0.6, source: "common practice" },
     { label: "With a barrow", width: 0.9144, source: "common practice" },
     { label: "In a wheelchair", width: 0.9144, source: "2010 ADA Standards 403.5.1" },
+  ],
+  pipes: [
+    { kind: "TUBE_13", label: "Polyethylene tube, 1/2 in", bore: 0.0152 },
+    { kind: "HOSE_19", label: "Hose, 3/4 in", bore: 0.0191 },
   ],
   carriers: [
     { label: "Barrow", width: 0.9144, wheels: true, turning: 0, source: "common practice" },

@@ -8,6 +8,7 @@ import { GroundPanel } from "../ground/GroundPanel";
 import { formatMoney } from "../measure/figures";
 import { PursePanel } from "../purse/PursePanel";
 import { ReachPanel } from "../reach/ReachPanel";
+import { WaterPanel } from "../water/WaterPanel";
 import { isTradeStep, TRADE_STEPS, useDesk, type Desk, type TradeStep } from "./desk";
 import { SelectionBar } from "./SelectionBar";
 import { STEP_LABELS, STEP_OF } from "./stepLabels";
@@ -46,6 +47,11 @@ const STEPS: Record<TradeStep, Step> = {
     Panel: FillPanel,
     begun: ({ report }) => (report?.beds ?? []).some((bed) => bed.fill > 0),
     state: (desk) => costOf(desk, "FILL"),
+  },
+  water: {
+    Panel: WaterPanel,
+    begun: ({ plan }) => plan.taps.length + plan.barrels.length > 0,
+    state: (desk) => costOf(desk, "WATER"),
   },
   purse: {
     Panel: PursePanel,

@@ -24,10 +24,12 @@ export type Tool =
   | { kind: "feature"; feature: FeatureKind }
   | { kind: "wayIn" }
   | { kind: "walk"; grade: Walk["grade"] }
-  | { kind: "slope" };
+  | { kind: "slope" }
+  /** A line for whoever asked for it. */
+  | { kind: "line"; drawn: (from: Point, to: Point) => void };
 
 /** The order in which a garden is thought through. */
-export const TRADE_STEPS = ["ground", "beds", "reach", "frames", "fill", "purse"] as const;
+export const TRADE_STEPS = ["ground", "beds", "reach", "frames", "fill", "water", "purse"] as const;
 
 export type TradeStep = (typeof TRADE_STEPS)[number];
 

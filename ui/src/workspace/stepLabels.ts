@@ -8,6 +8,7 @@ export const STEP_LABELS: Record<TradeStep, string> = {
   reach: "Walks & reach",
   frames: "Frames",
   fill: "Fill",
+  water: "Water",
   purse: "Purse",
 };
 
@@ -18,6 +19,7 @@ export const STEP_OF: Record<Snag["step"], TradeStep> = {
   REACH: "reach",
   FRAMES: "frames",
   FILL: "fill",
+  WATER: "water",
   PURSE: "purse",
 };
 

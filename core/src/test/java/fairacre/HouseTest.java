@@ -75,13 +75,15 @@ class HouseTest {
         sees.put("wheels", Set.of("ground", "surface", "walk"));
         sees.put("bed", Set.of("ground", "walk"));
         sees.put("compost", Set.of("walk"));
-        sees.put("water", Set.of());
+        sees.put("water", Set.of("ground"));
         sees.put("cost", Set.of("fill", "frame", "surface"));
         sees.put("ledger", Set.of("cost"));
         sees.put("merge", Set.of());
         sees.put(
                 "appraisal",
-                Set.of("bed", "compost", "cost", "fill", "frame", "ledger", "reach", "surface", "walk", "wheels"));
+                Set.of(
+                        "bed", "compost", "cost", "fill", "frame", "ledger", "reach", "surface", "walk", "water",
+                        "wheels"));
         sees.put("arrange", Set.of("appraisal", "bed", "cost", "reach", "walk"));
         sees.put("drawing", Set.of("appraisal", "cost", "frame", "ground", "ledger", "walk"));
         sees.put("format", Set.of("appraisal", "cost", "ledger"));

@@ -43,6 +43,7 @@ import fairacre.shape.Ring;
 import fairacre.surface.SurfaceStudy;
 import fairacre.walk.Gap;
 import fairacre.walk.WalkStudy;
+import fairacre.water.WaterStudy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -101,6 +102,7 @@ public final class Appraisal {
     private final CostStudy cost;
     private final Supplier<WalkStudy> walks;
     private final Supplier<Reached> reach;
+    private final Supplier<WaterStudy> water;
     private final Supplier<Bill> bill;
     private final Supplier<Forecast> forecast;
     private final Guard guard = new Guard();
@@ -114,6 +116,7 @@ public final class Appraisal {
         this.cost = CostStudy.of(plan, memo);
         this.walks = new Lazy<>(() -> WalkStudy.of(plan.setting(season), standing, memo));
         this.reach = new Lazy<>(this::computeReach);
+        this.water = new Lazy<>(() -> WaterStudy.of(plan, season, standing, memo));
         this.bill = new Lazy<>(() -> cuts.map(cost::bill).orElseGet(cost::bill));
         this.forecast = new Lazy<>(() -> Forecast.of(plan.budget(), bill(), paid));
     }
@@ -219,6 +222,7 @@ public final class Appraisal {
                 cost.perArea(bill(), growing),
                 SurfaceStudy.in(cost.takeoff()),
                 FenceLine.all(plan.setting(season)),
+                guard.orElse("how the beds are watered", () -> water.get().water(), () -> WaterStudy.Water.NONE),
                 QuotedPrice.of(plan),
                 bill().quick(),
                 whole ? List.of() : NOT_IN_PREVIEWS);
@@ -345,6 +349,8 @@ public final class Appraisal {
                         walks,
                         Reached.class,
                         reach,
+                        WaterStudy.class,
+                        water,
                         Bill.class,
                         bill,
                         Forecast.class,

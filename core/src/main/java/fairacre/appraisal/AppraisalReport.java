@@ -10,6 +10,7 @@ import fairacre.measure.Area;
 import fairacre.shape.FenceLine;
 import fairacre.surface.WalkTakeoff;
 import fairacre.walk.Gap;
+import fairacre.water.WaterStudy;
 import java.util.List;
 import java.util.Optional;
 import org.joda.money.Money;
@@ -29,6 +30,7 @@ import org.joda.money.Money;
  *     feet; what is kept afterwards is left out; empty without soil
  * @param walks what each walk takes, whatever the season, main walks first
  * @param fences what stands of each fence, wall and hedge, with the openings that ways in make
+ * @param water every zone of the season as it runs
  * @param asked what shops asked, the newest first
  * @param quickBoards whether boards of the bill are laid out by the quick rule, since the best layout is not known yet
  * @param notJudged rules that this judgement leaves out, because they take too long while something is dragged
@@ -48,6 +50,7 @@ public record AppraisalReport(
         Optional<Money> perArea,
         List<WalkTakeoff> walks,
         List<FenceLine> fences,
+        WaterStudy.Water water,
         List<QuotedPrice> asked,
         boolean quickBoards,
         List<Rule> notJudged) {

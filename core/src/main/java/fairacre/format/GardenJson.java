@@ -9,7 +9,9 @@ import fairacre.build.Kit;
 import fairacre.build.Material;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Area;
+import fairacre.measure.Flow;
 import fairacre.measure.Length;
+import fairacre.measure.Pressure;
 import fairacre.measure.Volume;
 import fairacre.outline.Form;
 import fairacre.plan.Change;
@@ -39,14 +41,16 @@ import tools.jackson.databind.module.SimpleModule;
 
 /**
  * How a garden is written as JSON. Lengths are metres to the micrometre, areas square metres to 1 cm2, volumes litres
- * to the millilitre, all plain numbers; money is {@code {"amount": "12.50", "currency": "EUR"}}; boards, materials,
- * kits and price items are written by their keys; a change carries its kind.
+ * to the millilitre, flows litres an hour, pressures kilopascals, all plain numbers; money is {@code {"amount":
+ * "12.50", "currency": "EUR"}}; boards, materials, kits and price items are written by their keys; a change carries its
+ * kind.
  */
 public final class GardenJson {
 
     private static final double FURTHEST_METRES = 1e6;
     private static final double MOST_SQUARE_METRES = 1e9;
     private static final double MOST_LITRES = 1e9;
+    private static final double MOST_KILOPASCALS = 1e5;
 
     private GardenJson() {}
 
@@ -88,9 +92,13 @@ public final class GardenJson {
         number(module, Length.class, Length::exactMetres);
         number(module, Area.class, a -> plain(BigDecimal.valueOf(a.squareCentimetres(), 4)));
         number(module, Volume.class, v -> plain(BigDecimal.valueOf(v.millilitres(), 3)));
+        number(module, Flow.class, f -> plain(BigDecimal.valueOf(f.millilitresAnHour(), 3)));
+        number(module, Pressure.class, p -> plain(BigDecimal.valueOf(p.pascals(), 3)));
         module.addDeserializer(Length.class, new LengthReader());
         module.addDeserializer(Area.class, new AreaReader());
         module.addDeserializer(Volume.class, new VolumeReader());
+        module.addDeserializer(Flow.class, new FlowReader());
+        module.addDeserializer(Pressure.class, new PressureReader());
         module.addDeserializer(BigDecimal.class, new DecimalReader());
         module.addDeserializer(boolean.class, new FlagReader());
         module.addDeserializer(String.class, new TextReader());
@@ -236,6 +244,35 @@ public final class GardenJson {
                 throw new RefusedException("", litres + " L is no volume in a garden", "give litres");
             }
             return Volume.litres(litres);
+        }
+    }
+
+    private static final class FlowReader extends ValueDeserializer<Flow> {
+        @Override
+        public Flow deserialize(JsonParser json, DeserializationContext context) {
+            if (!json.currentToken().isNumeric()) {
+                throw new RefusedException("", "a flow is a plain number of litres an hour", "write 2 for a dripper");
+            }
+            double litres = json.getDoubleValue();
+            if (!(litres >= 0 && litres <= MOST_LITRES)) {
+                throw new RefusedException("", litres + " L/h is no flow in a garden", "give litres an hour");
+            }
+            return Flow.litresAnHour(litres);
+        }
+    }
+
+    private static final class PressureReader extends ValueDeserializer<Pressure> {
+        @Override
+        public Pressure deserialize(JsonParser json, DeserializationContext context) {
+            if (!json.currentToken().isNumeric()) {
+                throw new RefusedException("", "a pressure is a plain number of kilopascals", "write 275 for 40 psi");
+            }
+            double kilopascals = json.getDoubleValue();
+            if (!(kilopascals >= 0 && kilopascals <= MOST_KILOPASCALS)) {
+                throw new RefusedException(
+                        "", kilopascals + " kPa is no pressure in a garden", "give kilopascals: 1 bar is 100");
+            }
+            return Pressure.kilopascals(kilopascals);
         }
     }
 

@@ -9,5 +9,6 @@ public enum Step {
     REACH,
     FRAMES,
     FILL,
+    WATER,
     PURSE
 }

@@ -1,8 +1,10 @@
 package fairacre.judging;
 
 import fairacre.measure.Area;
+import fairacre.measure.Flow;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
+import fairacre.measure.Pressure;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.StandingBed;
@@ -19,6 +21,7 @@ public record Wording(Units units) {
     private static final double SLANTED = 0.15;
     private static final List<String> QUARTERS =
             List.of("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west");
+    private static final double KILOPASCALS_PER_BAR = 100;
     private static final double LITRES_PER_CUBIC_METRE = 1000;
     private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
 
@@ -48,6 +51,28 @@ public record Wording(Units units) {
                 "%.1f %s",
                 units == Units.METRIC ? litres / LITRES_PER_CUBIC_METRE : litres / LITRES_PER_CUBIC_YARD,
                 units == Units.METRIC ? "m³" : "cu yd");
+    }
+
+    /** Of bar, or of pounds on the square inch where one measures in feet. */
+    public String pressure(Pressure pressure) {
+        return units == Units.METRIC
+                ? String.format(Locale.ROOT, "%.2f bar", pressure.kilopascals() / KILOPASCALS_PER_BAR)
+                : String.format(Locale.ROOT, "%.1f psi", pressure.psi());
+    }
+
+    /** To a tenth of a litre or a hundredth of a gallon in a minute. */
+    public String flow(Flow flow) {
+        return units == Units.METRIC
+                ? String.format(Locale.ROOT, "%.1f L/min", flow.litresAMinute())
+                : String.format(Locale.ROOT, "%.2f gal/min", flow.gallonsAMinute());
+    }
+
+    /** Of metres or feet in a second. */
+    public String velocity(double metres) {
+        return units == Units.METRIC
+                ? String.format(Locale.ROOT, "%.1f m/s", metres)
+                : String.format(
+                        Locale.ROOT, "%.1f ft/s", metres / Length.feet(1).metres());
     }
 
     public String hours(double hours) {

@@ -9,7 +9,12 @@
  *
  * <p>What a day's weather draws from the ground is told by {@link fairacre.water.Evapotranspiration}.
  *
- * <p>This package counts in SI units throughout: metres of head, cubic metres a second, metres. It knows nothing of
- * plans yet.
+ * <p>Of a plan there are sources ({@link fairacre.water.Tap}, {@link fairacre.water.Barrel}), runs of pipe
+ * ({@link fairacre.water.WaterRun}) and what lies in beds ({@link fairacre.water.Dripline},
+ * {@link fairacre.water.Soaker}). Each names what feeds it, so that a bed that is moved keeps its water; where pipes
+ * join and how lines lie in the soil is worked out, never drawn. What one valve opens is a {@link fairacre.water.Zone}.
+ * Start reading at {@link fairacre.water.WaterStudy}.
+ *
+ * <p>Networks count in SI units throughout: metres of head, cubic metres a second, metres.
  */
 package fairacre.water;

@@ -2,16 +2,21 @@ package fairacre.appraisal;
 
 import static fairacre.testing.Gardens.EUR;
 import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.barrel;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.carrier;
 import static fairacre.testing.Gardens.cedar;
 import static fairacre.testing.Gardens.compost;
+import static fairacre.testing.Gardens.dripline;
 import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.gate;
 import static fairacre.testing.Gardens.height;
 import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.run;
 import static fairacre.testing.Gardens.seated;
+import static fairacre.testing.Gardens.soaker;
+import static fairacre.testing.Gardens.tap;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -66,6 +71,9 @@ import fairacre.surface.BuildUps;
 import fairacre.surface.SurfaceRule;
 import fairacre.testing.Gardens;
 import fairacre.walk.WalkRule;
+import fairacre.water.Gear;
+import fairacre.water.Tap;
+import fairacre.water.WaterRule;
 import fairacre.wheels.WheelRule;
 import java.math.BigDecimal;
 import java.util.HashMap;
@@ -207,6 +215,7 @@ class AppraisalTest {
                 with(
                         plot(12, 6, ADA, bed("Beans", 2, 3, 2, 1)),
                         Put.of(compost("Heaps", 10, 3, 0).wanted(Length.metres(4)))));
+        flawedWater(plans);
         plans.put(DeliveryRule.LOAD_STOPS_AT_GATE, with(deep, Put.of(gate("Gate", 5, 0, 1))));
         plans.put(DeliveryRule.ALL_IN_BAGS, with(deep, new PutSupply(new Supply(false, false, 0, List.of()))));
         plans.put(
@@ -299,6 +308,76 @@ class AppraisalTest {
                         Put.of(gate("Gate", 0, 1, 1))));
         plans.put(ReachRule.NO_GARDENER, plot(10, 10, List.of(), bed("Beans", 5, 5, 2, 1)));
         return plans;
+    }
+
+    /** One bed, or two, that a tap waters through one run. */
+    private static void flawedWater(Map<Rule, Plan> plans) {
+        Plan dry = plot(10, 10, ADA, bed("Beans", 3, 5, 2, 1), bed("Kale", 7, 5, 2, 1));
+        Change trunk = Put.of(run("Trunk", "Tap", 1, 3, 9, 3));
+        Change beans = Put.of(dripline("Beans", "Trunk"));
+        Change kale = Put.of(dripline("Kale", "Trunk"));
+        Tap tap = tap("Tap", 1, 3, 20);
+        plans.put(WaterRule.PIPE_UNFED, with(dry, Put.of(tap), Put.of(dripline("Beans", "Nothing"))));
+        plans.put(WaterRule.LINES_NOWHERE, with(dry, Put.of(tap), trunk, Put.of(soaker("Beans", "Trunk", 0.55))));
+        plans.put(WaterRule.BED_UNWATERED, with(dry, Put.of(tap), trunk, beans));
+        plans.put(WaterRule.OUTLET_WEAK, with(dry, Put.of(barrel("Tap", 1, 3, 0.8)), trunk, beans, kale));
+        plans.put(
+                WaterRule.WATER_UNEVEN,
+                with(
+                        dry,
+                        new GroundChange.SetLevels(List.of(height(3, 5, 0), height(7, 5, 1.5))),
+                        Put.of(barrel("Tap", 1, 3, 4)),
+                        trunk,
+                        beans,
+                        kale));
+        plans.put(WaterRule.SOURCE_TOO_SMALL, with(dry, Put.of(tap("Tap", 1, 3, 2.2)), trunk, beans, kale));
+        plans.put(
+                WaterRule.WATER_TOO_FAST,
+                with(
+                        dry,
+                        Put.of(tap("Tap", 1, 3, 25)),
+                        trunk,
+                        Put.of(soaker("Beans", "Trunk", 0.2)),
+                        Put.of(soaker("Kale", "Trunk", 0.2))));
+        plans.put(
+                WaterRule.TAP_WITHOUT_PREVENTER,
+                with(
+                        dry,
+                        Put.of(tap.withGear(
+                                new Gear(false, true, false, tap.gear().reducer()))),
+                        trunk,
+                        beans,
+                        kale));
+        plans.put(
+                WaterRule.DRIP_WITHOUT_FILTER,
+                with(
+                        dry,
+                        Put.of(tap.withGear(
+                                new Gear(true, false, false, tap.gear().reducer()))),
+                        trunk,
+                        beans,
+                        kale));
+        plans.put(
+                WaterRule.DRIP_WITHOUT_REDUCER,
+                with(dry, Put.of(tap.withGear(new Gear(true, true, false, Optional.empty()))), trunk, beans, kale));
+        plans.put(
+                WaterRule.PIPE_IN_KEEP_OFF,
+                with(
+                        dry,
+                        Put.of(feature("Well", FeatureKind.KEEP_OFF, 0, 0.5, 4, 2.5, 5, 2.5, 5, 3.2, 4, 3.2)),
+                        Put.of(tap),
+                        trunk,
+                        beans,
+                        kale));
+        plans.put(
+                WaterRule.PIPE_OVER_LINE,
+                with(
+                        dry,
+                        Put.of(feature("Cable", FeatureKind.BURIED_LINE, 0, 0.3, 5, 2, 5, 3.4)),
+                        Put.of(tap),
+                        trunk,
+                        beans,
+                        kale));
     }
 
     @Test
@@ -400,6 +479,12 @@ class AppraisalTest {
                         SurfaceRule.FABRIC_UNDER_STONE)
                 .forEach(each -> kinds.put(each, "walk"));
         kinds.put(CompostRule.COMPOST_FAR, "compostBays");
+        List.of(WaterRule.TAP_WITHOUT_PREVENTER, WaterRule.DRIP_WITHOUT_FILTER, WaterRule.DRIP_WITHOUT_REDUCER)
+                .forEach(each -> kinds.put(each, "tap"));
+        kinds.put(WaterRule.PIPE_UNFED, "dripline");
+        kinds.put(WaterRule.LINES_NOWHERE, "soaker");
+        List.of(WaterRule.WATER_TOO_FAST, WaterRule.PIPE_IN_KEEP_OFF, WaterRule.PIPE_OVER_LINE)
+                .forEach(each -> kinds.put(each, "waterRun"));
         Plan plan = flawed().get(rule);
         List<Ref> things = snag(rule).orElseThrow().things();
         if (kinds.containsKey(rule)) {

@@ -1,11 +1,13 @@
 package fairacre.testing;
 
 import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.barrel;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.carrier;
 import static fairacre.testing.Gardens.cedar;
 import static fairacre.testing.Gardens.comb;
 import static fairacre.testing.Gardens.compost;
+import static fairacre.testing.Gardens.dripline;
 import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.gate;
@@ -14,7 +16,10 @@ import static fairacre.testing.Gardens.leaning;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.quote;
 import static fairacre.testing.Gardens.rectangle;
+import static fairacre.testing.Gardens.run;
+import static fairacre.testing.Gardens.soaker;
 import static fairacre.testing.Gardens.sundry;
+import static fairacre.testing.Gardens.tap;
 import static fairacre.testing.Gardens.with;
 
 import fairacre.bill.Acquired;
@@ -52,6 +57,7 @@ import fairacre.plan.SpotHeight;
 import fairacre.plan.SqueezeTest;
 import fairacre.plan.Things;
 import fairacre.plan.Walk;
+import fairacre.water.WaterKinds;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -72,6 +78,11 @@ public final class Changes {
             Put.of(sundry("Skip", "1", "240", Acquired.BOUGHT)),
             Put.of(compost("Heaps", 8, 4, 0)),
             Put.of(Gardens.setAside("Dear", 100)),
+            Put.of(tap("Yard tap", 1, 1, 20)),
+            Put.of(barrel("Butt", 1, 7, 1)),
+            Put.of(run("Trunk", "Yard tap", 1, 1, 4, 1)),
+            Put.of(dripline("Beans", "Trunk")),
+            Put.of(soaker("Kale", "Trunk", 0.2)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -149,7 +160,22 @@ public final class Changes {
                 new Remove<>(CompostKinds.BAYS, id("Heaps")),
                 Put.of(Gardens.setAside("Narrow walk", 0.05)),
                 Put.of(Gardens.setAside("Dear", 120)),
-                new Remove<>(JudgingKinds.SET_ASIDE, id("Dear")));
+                new Remove<>(JudgingKinds.SET_ASIDE, id("Dear")),
+                Put.of(tap("Yard tap", 1, 2, 18)),
+                Put.of(tap("House tap", 9, 1, 15)),
+                new Remove<>(WaterKinds.TAPS, id("Yard tap")),
+                Put.of(barrel("Butt", 1, 6, 1.5)),
+                Put.of(barrel("Tank", 2, 7, 2)),
+                new Remove<>(WaterKinds.BARRELS, id("Butt")),
+                Put.of(run("Trunk", "Yard tap", 1, 1, 7, 1)),
+                Put.of(run("Branch", "Trunk", 3, 1, 3, 4)),
+                new Remove<>(WaterKinds.RUNS, id("Trunk")),
+                Put.of(dripline("Beans", "Butt")),
+                Put.of(dripline("Kale", "Butt")),
+                new Remove<>(WaterKinds.DRIPLINES, id("Lines of Beans")),
+                Put.of(soaker("Kale", "Trunk", 0.15)),
+                Put.of(soaker("Beans", "Trunk", 0.15)),
+                new Remove<>(WaterKinds.SOAKERS, id("Lines of Kale")));
     }
 
     private Changes() {}

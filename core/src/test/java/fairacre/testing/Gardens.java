@@ -35,7 +35,9 @@ import fairacre.goods.WalkBuild;
 import fairacre.goods.WalkGrade;
 import fairacre.judging.SetAside;
 import fairacre.judging.Weight;
+import fairacre.measure.Flow;
 import fairacre.measure.Length;
+import fairacre.measure.Pressure;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.outline.Form;
@@ -64,6 +66,13 @@ import fairacre.plan.SqueezeTest;
 import fairacre.plan.Swing;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
+import fairacre.water.Barrel;
+import fairacre.water.Dripline;
+import fairacre.water.Gear;
+import fairacre.water.PipeKind;
+import fairacre.water.Soaker;
+import fairacre.water.Tap;
+import fairacre.water.WaterRun;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
@@ -161,7 +170,6 @@ public final class Gardens {
         return new WayIn(id(name), name, Point.metres(x, y), Length.metres(width), Swing.INWARD);
     }
 
-    /** Two bays of 3 ft inside, with boards of 1 in, 3 ft high. */
     /** A snag of two beds that somebody lives with. */
     public static SetAside setAside(String name, double extent) {
         return new SetAside(
@@ -175,10 +183,73 @@ public final class Gardens {
                 "Only the cat goes there");
     }
 
+    /** Two bays of 3 ft inside, with boards of 1 in, 3 ft high. */
     public static CompostBays compost(String name, double x, double y, double turn) {
         Rectangle place = new Rectangle(Point.metres(x, y), Length.inches(75), Length.inches(38), turn);
         return new CompostBays(
                 id(name), name, place, 2, Length.inches(36), Optional.empty(), Optional.empty(), Lifetime.ALWAYS);
+    }
+
+    /** With all that drippers want in front of them; nobody had a gauge. */
+    public static Tap tap(String name, double x, double y, double litresAMinute) {
+        return new Tap(
+                id(name),
+                name,
+                Point.metres(x, y),
+                Length.metres(0.6),
+                Volume.litres(litresAMinute),
+                60,
+                Optional.empty(),
+                Optional.empty(),
+                new Gear(true, true, false, Optional.of(Gear.USUAL_REDUCER)),
+                Lifetime.ALWAYS);
+    }
+
+    public static Barrel barrel(String name, double x, double y, double height) {
+        return new Barrel(
+                id(name),
+                name,
+                Point.metres(x, y),
+                Length.metres(height),
+                Volume.litres(200),
+                new Gear(false, true, false, Optional.empty()),
+                Lifetime.ALWAYS);
+    }
+
+    /** Half-inch tube; places as x, y, x, y in metres. */
+    public static WaterRun run(String name, String from, double... places) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i < places.length; i += 2) {
+            points.add(Point.metres(places[i], places[i + 1]));
+        }
+        return new WaterRun(id(name), name, id(from), points, PipeKind.TUBE_13, false, Lifetime.ALWAYS);
+    }
+
+    /** Plain drippers of 2 L/h, 30 cm apart both ways. */
+    public static Dripline dripline(String bed, String from) {
+        return new Dripline(
+                id("Lines of " + bed),
+                id(bed),
+                id(from),
+                false,
+                Length.metres(0.3),
+                Length.metres(0.3),
+                Flow.litresAnHour(2),
+                false,
+                Lifetime.ALWAYS);
+    }
+
+    /** Holes of 3 mm, 30 cm apart. */
+    public static Soaker soaker(String bed, String from, double inset) {
+        return new Soaker(
+                id("Lines of " + bed),
+                id(bed),
+                id(from),
+                false,
+                Length.metres(inset),
+                Length.millimetres(3),
+                Length.metres(0.3),
+                Lifetime.ALWAYS);
     }
 
     public static Carrier carrier(String name, double width, boolean wheels, double turning) {
@@ -366,6 +437,52 @@ public final class Gardens {
                         Optional.of(Length.metres(12.5)),
                         Optional.of(Money.of(EUR, new BigDecimal("85.50"))),
                         new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)))),
+                Put.of(new Tap(
+                        id("Yard tap"),
+                        "Yard tap",
+                        Point.metres(0.5, 0.5),
+                        Length.metres(0.75),
+                        Volume.litres(10),
+                        32.5,
+                        Optional.of(Pressure.kilopascals(310)),
+                        Optional.of(new Tap.TapReading(45, Pressure.kilopascals(120.5))),
+                        new Gear(true, true, true, Optional.of(Pressure.kilopascals(170))),
+                        Lifetime.from(SEASON + 1))),
+                Put.of(new Barrel(
+                        id("Butt"),
+                        "Butt",
+                        Point.metres(11.5, 9.5),
+                        Length.metres(1.25),
+                        Volume.litres(220),
+                        Gear.NONE,
+                        new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)))),
+                Put.of(new WaterRun(
+                        id("Trunk"),
+                        "Trunk",
+                        id("Yard tap"),
+                        List.of(Point.metres(0.5, 0.5), Point.metres(0.5, 5.25), Point.metres(4, 5.25)),
+                        PipeKind.HOSE_19,
+                        true,
+                        Lifetime.from(SEASON + 1))),
+                Put.of(new Dripline(
+                        id("Lines of Ell"),
+                        id("Ell"),
+                        id("Trunk"),
+                        true,
+                        Length.millimetres(150),
+                        Length.millimetres(250),
+                        Flow.litresAnHour(1.6),
+                        true,
+                        Lifetime.from(SEASON + 1))),
+                Put.of(new Soaker(
+                        id("Lines of Free"),
+                        id("Free"),
+                        id("Trunk"),
+                        false,
+                        Length.millimetres(200),
+                        Length.millimetres(2.5),
+                        Length.millimetres(300),
+                        Lifetime.from(SEASON + 2))),
                 Put.of(new Walk(
                         id("Main"),
                         "Main",

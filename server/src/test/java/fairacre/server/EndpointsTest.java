@@ -118,6 +118,10 @@ class EndpointsTest {
             "POST /variants",
             "GET /variants/this",
             "POST /variants/{variant}/take",
+            "POST /water/barrels",
+            "POST /water/lines",
+            "POST /water/runs",
+            "POST /water/taps",
             "GET /work");
 
     /** What needs more than the role of a reader; nobody takes another one out but the owner. */

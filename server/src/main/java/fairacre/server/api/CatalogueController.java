@@ -40,6 +40,7 @@ import fairacre.reach.ReachPreset;
 import fairacre.surface.BuildUps;
 import fairacre.walk.CarrierPreset;
 import fairacre.walk.PassingPreset;
+import fairacre.water.PipeKind;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -115,6 +116,9 @@ class CatalogueController {
 
     record ScaleView(String key, String label) {}
 
+    /** A pipe or hose, with the bore that the water has. */
+    record PipeView(PipeKind kind, String label, Length bore) {}
+
     record CarrierView(String label, Length width, boolean wheels, Length turning, String source) {}
 
     record FeatureView(
@@ -154,6 +158,7 @@ class CatalogueController {
             List<ReachView> reaches,
             String measureYourOwn,
             List<PassingView> passings,
+            List<PipeView> pipes,
             List<CarrierView> carriers,
             List<FeatureView> features,
             List<SurfaceView> surfaces,
@@ -220,6 +225,9 @@ class CatalogueController {
                 ReachPreset.MEASURE_YOUR_OWN,
                 Stream.of(PassingPreset.values())
                         .map(p -> new PassingView(p.label(), p.width(), p.source()))
+                        .toList(),
+                Arrays.stream(PipeKind.values())
+                        .map(pipe -> new PipeView(pipe, pipe.label(), pipe.bore()))
                         .toList(),
                 Arrays.stream(CarrierPreset.values())
                         .map(c -> new CarrierView(c.label(), c.width(), c.wheels(), c.turning(), c.source()))

@@ -12,7 +12,9 @@ import fairacre.format.ChangeKinds;
 import fairacre.format.GardenJson;
 import fairacre.judging.Rule;
 import fairacre.measure.Area;
+import fairacre.measure.Flow;
 import fairacre.measure.Length;
+import fairacre.measure.Pressure;
 import fairacre.measure.Volume;
 import fairacre.outline.Form;
 import fairacre.plan.Change;
@@ -77,6 +79,8 @@ class OpenApiConfiguration {
                 .replaceWithSchema(Length.class, new NumberSchema().description("metres"))
                 .replaceWithSchema(Area.class, new NumberSchema().description("square metres"))
                 .replaceWithSchema(Volume.class, new NumberSchema().description("litres"))
+                .replaceWithSchema(Flow.class, new NumberSchema().description("litres an hour"))
+                .replaceWithSchema(Pressure.class, new NumberSchema().description("kilopascals"))
                 .replaceWithSchema(MonthDay.class, new StringSchema().description("month and day: --07-01 is 1 July"))
                 .replaceWithSchema(Board.class, new StringSchema().description("key of a board"))
                 .replaceWithSchema(Kit.class, new StringSchema().description("key of a metal kit"))

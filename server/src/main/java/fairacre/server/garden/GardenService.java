@@ -342,7 +342,7 @@ public class GardenService {
         return known(owner, garden).paid();
     }
 
-    Plan plan(UUID owner, UUID garden) {
+    public Plan plan(UUID owner, UUID garden) {
         return known(owner, garden).plan();
     }
 

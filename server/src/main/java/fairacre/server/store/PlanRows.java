@@ -10,16 +10,19 @@ import org.jooq.Record;
 final class PlanRows {
 
     /** The kinds of things, each with the rows it is kept in. */
-    private static final List<KeyedRows<?, ?, ?>> THINGS = List.of(
-            GardenerRows.ROWS,
-            FeatureRows.ROWS,
-            WayInRows.ROWS,
-            CarrierRows.ROWS,
-            WalkRows.ROWS,
-            SundryRows.ROWS,
-            QuoteRows.ROWS,
-            CompostRows.ROWS,
-            SetAsideRows.ROWS);
+    private static final List<KeyedRows<?, ?, ?>> THINGS = Stream.concat(
+                    Stream.of(
+                            GardenerRows.ROWS,
+                            FeatureRows.ROWS,
+                            WayInRows.ROWS,
+                            CarrierRows.ROWS,
+                            WalkRows.ROWS,
+                            SundryRows.ROWS,
+                            QuoteRows.ROWS,
+                            CompostRows.ROWS,
+                            SetAsideRows.ROWS),
+                    WaterRows.ALL.stream())
+            .toList();
 
     static final List<Rows> ALL = Stream.concat(
                     Stream.of(

@@ -1,0 +1,42 @@
+package fairacre.water;
+
+import fairacre.measure.Flow;
+import fairacre.measure.Length;
+import fairacre.measure.Pressure;
+import fairacre.outline.Point;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * How one bed is watered while its zone runs.
+ *
+ * @param lines the dripline or drilled hose
+ * @param drawn as it lies in the soil
+ * @param length of the line in the bed, its feed included
+ * @param stub the pipe to the bed
+ * @param outlets where water leaves
+ * @param flow of all outlets
+ * @param least pressure at an outlet
+ * @param most pressure at an outlet
+ * @param weakest the outlet with the least, by its index
+ * @param evenness the lowest quarter of its outlets over the mean, 0 to 1
+ */
+public record BedWater(
+        UUID lines,
+        UUID bed,
+        List<List<Point>> drawn,
+        Length length,
+        List<Point> stub,
+        List<Point> outlets,
+        Flow flow,
+        Pressure least,
+        Pressure most,
+        int weakest,
+        double evenness) {
+
+    public BedWater {
+        drawn = drawn.stream().map(List::copyOf).toList();
+        stub = List.copyOf(stub);
+        outlets = List.copyOf(outlets);
+    }
+}

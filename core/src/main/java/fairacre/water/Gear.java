@@ -1,0 +1,59 @@
+package fairacre.water;
+
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
+import fairacre.measure.Pressure;
+import java.util.Optional;
+
+/**
+ * What stands between a source and the first pipe.
+ *
+ * @param preventer keeps water of the garden from being sucked back into the house
+ * @param filter of 75 to 100 micrometres, for drippers
+ * @param timer opens and shuts by the clock
+ * @param reducer the pressure that a reducer lets through at most, 20 to 1000 kPa; empty if there is none
+ */
+public record Gear(boolean preventer, boolean filter, boolean timer, Optional<Pressure> reducer) {
+
+    public static final Gear NONE = new Gear(false, false, false, Optional.empty());
+    /** 25 psi, common practice in front of drippers. */
+    public static final Pressure USUAL_REDUCER = Pressure.psi(25);
+
+    private static final Pressure LEAST = Pressure.kilopascals(20);
+    private static final Pressure MOST = Pressure.kilopascals(1000);
+    /** Bore of what is screwed to a tap, metres: 3/4 in. */
+    static final double BORE = 0.0191;
+    /** Local losses at that bore in velocity heads: rough guesses, from memory. */
+    private static final double PREVENTER_LOSS = 8;
+
+    private static final double FILTER_LOSS = 6;
+    private static final double TIMER_LOSS = 6;
+    static final double REDUCER_LOSS = 10;
+
+    public Gear {
+        reducer = reducer == null ? Optional.empty() : reducer;
+        reducer.ifPresent(set -> between(set, LEAST, MOST, "reducer"));
+    }
+
+    /** @throws RefusedException if a pressure is out of range */
+    static void between(Pressure value, Pressure least, Pressure most, String field) {
+        Limits.between(value.kilopascals(), least.kilopascals(), most.kilopascals(), field);
+    }
+
+    /** Of all but the reducer, in velocity heads at {@link #BORE}. */
+    double loss() {
+        return (preventer ? PREVENTER_LOSS : 0) + (filter ? FILTER_LOSS : 0) + (timer ? TIMER_LOSS : 0);
+    }
+
+    Gear withPreventer() {
+        return new Gear(true, filter, timer, reducer);
+    }
+
+    Gear withFilter() {
+        return new Gear(preventer, true, timer, reducer);
+    }
+
+    Gear withReducer(Pressure set) {
+        return new Gear(preventer, filter, timer, Optional.of(set));
+    }
+}

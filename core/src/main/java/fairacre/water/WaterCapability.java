@@ -1,0 +1,50 @@
+package fairacre.water;
+
+import fairacre.bill.PriceList;
+import fairacre.bill.WorkRate;
+import fairacre.bill.WorkRates;
+import fairacre.judging.Capability;
+import fairacre.judging.Finder;
+import fairacre.judging.SnagContext;
+import fairacre.plan.ThingKinds;
+import fairacre.plan.Things;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.TakeoffSource;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Water from a tap or a barrel through pipes to the beds. */
+public final class WaterCapability implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates {
+
+    @Override
+    public List<Things<?>> kinds() {
+        return WaterKinds.all();
+    }
+
+    @Override
+    public List<WaterRule> rules() {
+        return List.of(WaterRule.values());
+    }
+
+    @Override
+    public List<Finder> onTheGround(SnagContext context) {
+        return List.of(
+                new Finder("how the beds are watered", () -> new WaterSnags(context).find()),
+                new Finder("where pipes lead", () -> new PipeSnags(context).find()));
+    }
+
+    @Override
+    public void takeOff(Takeoff takeoff) {
+        new WaterWants(takeoff).takeOff();
+    }
+
+    @Override
+    public Stream<Offer> offers() {
+        return WaterPrices.offers();
+    }
+
+    @Override
+    public Stream<WorkRate> rates() {
+        return WaterRates.all();
+    }
+}

@@ -1,0 +1,127 @@
+package fairacre.water;
+
+import fairacre.limits.Limits;
+import fairacre.plan.Lifetime;
+import fairacre.plan.Plan;
+import fairacre.plan.Things;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/** Sources, runs and what waters a bed, as kinds of things of the plan. */
+public final class WaterKinds {
+
+    private static final int MOST_SOURCES = 12;
+
+    public static final Things<Tap> TAPS = new Things<Tap>(
+                    Tap.class,
+                    "tap",
+                    "taps",
+                    MOST_SOURCES,
+                    Tap::id,
+                    Tap::name,
+                    (terms, tap) -> begun(terms, tap.lifetime(), tap.name()),
+                    new Things.Words("Measured %s", "Took %s out", "a tap"),
+                    during(Tap::lifetime, "tap"))
+            .standingAs(Tap::standing, Tap::shifted);
+
+    public static final Things<Barrel> BARRELS = new Things<Barrel>(
+                    Barrel.class,
+                    "barrel",
+                    "barrels",
+                    MOST_SOURCES,
+                    Barrel::id,
+                    Barrel::name,
+                    (terms, barrel) -> begun(terms, barrel.lifetime(), barrel.name()),
+                    new Things.Words("Set up %s", "Took %s away", "a barrel"),
+                    during(Barrel::lifetime, "barrel"))
+            .standingAs(Barrel::standing, Barrel::shifted);
+
+    public static final Things<WaterRun> RUNS = new Things<>(
+            WaterRun.class,
+            "waterRun",
+            "waterRuns",
+            Limits.MOST_FEATURES,
+            WaterRun::id,
+            WaterRun::name,
+            (terms, run) -> begun(terms, run.lifetime(), run.name()),
+            new Things.Words("Laid %s", "Took up %s", "a run of pipe"),
+            during(WaterRun::lifetime, "run of pipe"));
+
+    public static final Things<Dripline> DRIPLINES = new Things<>(
+            Dripline.class,
+            "dripline",
+            "driplines",
+            Limits.MOST_BEDS,
+            Dripline::id,
+            Dripline::noun,
+            (terms, line) -> begun(terms, line.lifetime(), line.noun()),
+            new Things.Words("Laid %s in a bed", "Took %s out of a bed", "dripline"),
+            during(Dripline::lifetime, "dripline"));
+
+    public static final Things<Soaker> SOAKERS = new Things<>(
+            Soaker.class,
+            "soaker",
+            "soakers",
+            Limits.MOST_BEDS,
+            Soaker::id,
+            Soaker::noun,
+            (terms, hose) -> begun(terms, hose.lifetime(), hose.noun()),
+            new Things.Words("Laid %s in a bed", "Took %s out of a bed", "drilled hose"),
+            during(Soaker::lifetime, "drilled hose"));
+
+    private WaterKinds() {}
+
+    static List<Things<?>> all() {
+        return List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS);
+    }
+
+    private static <T> Things.Seasons<T> during(Function<T, Lifetime> lifetime, String noun) {
+        return new Things.Seasons<>((plan, thing) -> lifetime.apply(thing), thing -> noun);
+    }
+
+    private static void begun(Things.Terms terms, Lifetime lifetime, String name) {
+        lifetime.from().ifPresent(season -> terms.begin(season, "lifetime/from", name, "laid"));
+    }
+
+    /** Of a season. */
+    static List<WaterSource> sources(Plan plan, int season) {
+        return Stream.concat(plan.list(TAPS).stream(), plan.list(BARRELS).stream())
+                .filter(source -> source.lifetime().includes(season))
+                .map(WaterSource.class::cast)
+                .toList();
+    }
+
+    /** Of a season. */
+    static List<WaterRun> runs(Plan plan, int season) {
+        return plan.list(RUNS).stream()
+                .filter(run -> run.lifetime().includes(season))
+                .toList();
+    }
+
+    /** Of a season, driplines first. */
+    static List<BedLines> lines(Plan plan, int season) {
+        return Stream.concat(plan.list(DRIPLINES).stream(), plan.list(SOAKERS).stream())
+                .filter(lines -> lines.lifetime().includes(season))
+                .map(BedLines.class::cast)
+                .toList();
+    }
+
+    /** Whatever has an id and feeds others: its name. */
+    static Optional<String> name(Plan plan, UUID feeding) {
+        return Stream.of(
+                        plan.list(TAPS).stream()
+                                .filter(tap -> tap.id().equals(feeding))
+                                .map(Tap::name),
+                        plan.list(BARRELS).stream()
+                                .filter(barrel -> barrel.id().equals(feeding))
+                                .map(Barrel::name),
+                        plan.list(RUNS).stream()
+                                .filter(run -> run.id().equals(feeding))
+                                .map(WaterRun::name))
+                .flatMap(Function.identity())
+                .findFirst();
+    }
+}

@@ -1,0 +1,315 @@
+package fairacre.water;
+
+import fairacre.judging.Remedy;
+import fairacre.judging.SnagContext;
+import fairacre.judging.Wording;
+import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.plan.Change;
+import fairacre.plan.Put;
+import fairacre.plan.Remove;
+import fairacre.plan.StandingBed;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/** What would put water right; which of it does, is tried. */
+final class WaterRemedies {
+
+    private static final int MOST = 3;
+    /** Steps in which a barrel is set higher. */
+    private static final Length HIGHER = Length.metres(0.25);
+
+    /** The next larger, of the same sort where there is one. */
+    private static final Map<PipeKind, PipeKind> LARGER = new EnumMap<>(Map.of(
+            PipeKind.TUBE_16, PipeKind.TUBE_13,
+            PipeKind.TUBE_13, PipeKind.TUBE_19,
+            PipeKind.TUBE_19, PipeKind.PVC_25,
+            PipeKind.HOSE_13, PipeKind.HOSE_16,
+            PipeKind.HOSE_16, PipeKind.HOSE_19,
+            PipeKind.PVC_13, PipeKind.PVC_19,
+            PipeKind.PVC_19, PipeKind.PVC_25));
+
+    private final SnagContext context;
+    private final Piping piping;
+
+    WaterRemedies(SnagContext context, Piping piping) {
+        this.context = context;
+        this.piping = piping;
+    }
+
+    /** Something that may feed others, with how far it is off. */
+    private record Feeding(UUID id, String name, double distance) {}
+
+    /** The nearest first. */
+    private List<Feeding> feeding(Point place) {
+        Stream<Feeding> sources = WaterKinds.sources(context.plan(), context.season()).stream()
+                .map(source -> new Feeding(
+                        source.id(),
+                        source.name(),
+                        source.place().distance(place).metres()));
+        Stream<Feeding> runs = piping.runs().stream()
+                .map(laid -> new Feeding(
+                        laid.run().id(),
+                        laid.run().name(),
+                        laid.course().nearest(place).place().distance(place).metres()));
+        return Stream.concat(runs, sources)
+                .sorted(Comparator.comparingDouble(Feeding::distance))
+                .limit(MOST)
+                .toList();
+    }
+
+    List<Remedy> feeding(WaterRun run) {
+        List<Remedy> ways = new ArrayList<>();
+        feeding(run.places().get(0))
+                .forEach(from -> ways.add(
+                        new Remedy("Feed " + run.name() + " from " + from.name(), Put.of(run.fedBy(from.id())))));
+        ways.add(new Remedy("Take up " + run.name(), new Remove<>(WaterKinds.RUNS, run.id())));
+        return ways;
+    }
+
+    List<Remedy> feeding(BedLines each) {
+        List<Remedy> ways = new ArrayList<>();
+        Optional<StandingBed> bed = Optional.ofNullable(context.bed(each.bed()));
+        bed.ifPresent(standing -> feeding(standing.outline().centre())
+                .forEach(from -> ways.add(
+                        new Remedy("Water " + standing.name() + " from " + from.name(), each.fedBy(from.id())))));
+        ways.add(takeOut(each, bed.map(StandingBed::name).orElse("its bed")));
+        return ways;
+    }
+
+    /** Fed by something else, so that the pipe to the bed leads elsewhere. */
+    List<Remedy> elsewhere(LaidLines laid) {
+        return feeding(laid.lines()).stream()
+                .filter(remedy -> !(remedy.change() instanceof Put<?> put
+                        && put.thing() instanceof BedLines moved
+                        && moved.from().equals(laid.lines().from())))
+                .toList();
+    }
+
+    Remedy takeOut(BedLines each, String bed) {
+        return new Remedy(
+                "Take the " + each.noun() + " out of " + bed,
+                each instanceof Soaker
+                        ? new Remove<>(WaterKinds.SOAKERS, each.id())
+                        : new Remove<>(WaterKinds.DRIPLINES, each.id()));
+    }
+
+    /** A hose nearer to the edge, as near as it takes; or none. */
+    List<Remedy> makingRoom(BedLines each, StandingBed bed) {
+        List<Remedy> ways = new ArrayList<>();
+        if (each instanceof Soaker hose) {
+            Stream.iterate(
+                            context.wording().stepDown(hose.inset()),
+                            inset -> inset.compareTo(Soaker.LEAST_INSET) >= 0,
+                            context.wording()::stepDown)
+                    .filter(inset -> !BedLayout.loop(bed.revision(), hose.within(inset))
+                            .inlets()
+                            .isEmpty())
+                    .findFirst()
+                    .ifPresent(inset -> ways.add(new Remedy(
+                            "Lay it " + context.wording().length(inset) + " inside the edge",
+                            Put.of(hose.within(inset)))));
+        }
+        ways.add(takeOut(each, bed.name()));
+        return ways;
+    }
+
+    /** For outlets that get too little: what is tried goes from a valve to larger pipe and other drippers. */
+    List<Remedy> stronger(Zone zone, WaterRule rule) {
+        List<Remedy> ways = new ArrayList<>(valves(zone));
+        ways.addAll(largerPipes(zone));
+        compensating(zone).ifPresent(ways::add);
+        ways.addAll(higherBarrel(zone));
+        return curing(ways, zone, rule);
+    }
+
+    List<Remedy> less(Zone zone) {
+        return curing(valves(zone), zone, WaterRule.SOURCE_TOO_SMALL);
+    }
+
+    List<Remedy> slower(Zone zone) {
+        List<Remedy> ways = new ArrayList<>(largerPipes(zone));
+        ways.addAll(valves(zone));
+        return curing(ways, zone, WaterRule.WATER_TOO_FAST);
+    }
+
+    /** Those that do away with it; or else the line of the first bed goes. */
+    private List<Remedy> curing(List<Remedy> ways, Zone zone, WaterRule rule) {
+        Set<UUID> beds = new HashSet<>();
+        zone.beds().forEach(bed -> beds.add(bed.bed()));
+        List<Remedy> cures = ways.stream()
+                .filter(way -> context.cures(way.change(), rule, beds))
+                .limit(MOST)
+                .toList();
+        if (!cures.isEmpty()) {
+            return cures;
+        }
+        LaidLines last = open(zone).stream()
+                .max(Comparator.comparingDouble(laid -> laid.stub().length()))
+                .orElseThrow();
+        return List.of(takeOut(last.lines(), last.bed().name()));
+    }
+
+    private List<LaidLines> open(Zone zone) {
+        return piping.lines().stream()
+                .filter(laid -> piping.valve(laid).equals(zone.valve()))
+                .toList();
+    }
+
+    /** Valves that part the zone: of a run, of one bed, of all beds. */
+    private List<Remedy> valves(Zone zone) {
+        List<LaidLines> open = open(zone);
+        if (open.size() < 2) {
+            return List.of();
+        }
+        List<Remedy> ways = new ArrayList<>();
+        runs(open).stream()
+                .filter(laid -> !laid.run().valve() && parts(laid, open))
+                .forEach(laid -> ways.add(new Remedy(
+                        "Put a valve at the beginning of " + laid.run().name(),
+                        Put.of(laid.run().withValve()))));
+        open.stream()
+                .filter(laid -> !laid.lines().valve())
+                .forEach(laid -> ways.add(new Remedy(
+                        "Give " + laid.bed().name() + " a valve of its own",
+                        laid.lines().valved())));
+        String words = "Give each of the " + open.size() + " beds a valve of its own";
+        ways.add(new Remedy(
+                words,
+                new Change.Batch(
+                        words,
+                        open.stream()
+                                .map(laid -> (Change) laid.lines().valved())
+                                .toList())));
+        return ways;
+    }
+
+    /** Whether some of the lines hang on a run and some don't. */
+    private boolean parts(LaidRun run, List<LaidLines> open) {
+        long below = open.stream()
+                .filter(laid -> piping.path(laid.lines().from())
+                        .anyMatch(id -> id.equals(run.run().id())))
+                .count();
+        return below > 0 && below < open.size();
+    }
+
+    private List<LaidRun> runs(List<LaidLines> open) {
+        Set<UUID> ids = new HashSet<>();
+        open.forEach(laid -> piping.path(laid.lines().from()).forEach(ids::add));
+        return piping.runs().stream()
+                .filter(laid -> ids.contains(laid.run().id()))
+                .toList();
+    }
+
+    /** Each run a size larger, then all of them one size and two. */
+    private List<Remedy> largerPipes(Zone zone) {
+        List<LaidRun> runs = runs(open(zone));
+        List<Remedy> ways = new ArrayList<>();
+        for (LaidRun laid : runs) {
+            Optional.ofNullable(LARGER.get(laid.run().pipe()))
+                    .ifPresent(larger -> ways.add(new Remedy(
+                            "Lay " + laid.run().name() + " in " + larger.label(),
+                            Put.of(laid.run().of(larger)))));
+        }
+        UnaryOperator<PipeKind> once = kind -> LARGER.getOrDefault(kind, kind);
+        if (runs.size() > 1) {
+            ways.add(allLarger("Lay all runs of zone " + zone.number() + " a size larger", runs, once));
+        }
+        if (!runs.isEmpty()) {
+            ways.add(allLarger(
+                    "Lay all runs of zone " + zone.number() + " two sizes larger",
+                    runs,
+                    kind -> once.apply(once.apply(kind))));
+        }
+        return ways;
+    }
+
+    private static Remedy allLarger(String words, List<LaidRun> runs, UnaryOperator<PipeKind> larger) {
+        return new Remedy(
+                words,
+                new Change.Batch(
+                        words,
+                        runs.stream()
+                                .map(laid -> (Change) Put.of(
+                                        laid.run().of(larger.apply(laid.run().pipe()))))
+                                .toList()));
+    }
+
+    private Optional<Remedy> compensating(Zone zone) {
+        List<Dripline> plain = open(zone).stream()
+                .map(LaidLines::lines)
+                .filter(lines -> lines instanceof Dripline drip && !drip.compensating())
+                .map(Dripline.class::cast)
+                .toList();
+        String words = "Take dripline with compensating drippers for zone " + zone.number();
+        return plain.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Remedy(
+                        words,
+                        new Change.Batch(
+                                words,
+                                plain.stream()
+                                        .map(drip -> (Change) Put.of(drip.compensated()))
+                                        .toList())));
+    }
+
+    /** Step by step, up to as high as a barrel may stand. */
+    private List<Remedy> higherBarrel(Zone zone) {
+        Optional<Barrel> barrel = context.plan().list(WaterKinds.BARRELS).stream()
+                .filter(each -> each.id().equals(zone.source()))
+                .findFirst();
+        return barrel.stream()
+                .flatMap(each -> Stream.iterate(
+                                each.height().plus(HIGHER),
+                                height -> height.compareTo(Barrel.HIGHEST) <= 0,
+                                height -> height.plus(HIGHER))
+                        .map(context.wording()::tidyUp)
+                        .map(height -> new Remedy(
+                                "Set " + each.name() + " so that its outlet is "
+                                        + context.wording().length(height) + " above the ground",
+                                Put.of(each.raised(height)))))
+                .toList();
+    }
+
+    /** All of them as the nearest bed that is watered; with valves of their own where the zone would take too much. */
+    List<Remedy> watering(List<StandingBed> dry) {
+        List<Change> shared = new ArrayList<>();
+        List<Change> valved = new ArrayList<>();
+        for (StandingBed bed : dry) {
+            LaidLines like = piping.lines().stream()
+                    .min(Comparator.comparingDouble(laid -> laid.bed()
+                            .outline()
+                            .centre()
+                            .distance(bed.outline().centre())
+                            .metres()))
+                    .orElseThrow();
+            UUID from = feeding(bed.outline().centre()).get(0).id();
+            Put<?> put = like.lines().copied(newId(bed), bed.id(), from);
+            shared.add(put);
+            valved.add(((BedLines) put.thing()).valved());
+        }
+        String words = "Water " + Wording.named(dry) + " like the bed next to " + (dry.size() == 1 ? "it" : "each");
+        return List.of(
+                new Remedy(words, batch(words, shared)),
+                new Remedy(words + ", by valves of their own", batch(words, valved)));
+    }
+
+    private static Change batch(String words, List<Change> changes) {
+        return changes.size() == 1 ? changes.get(0) : new Change.Batch(words, changes);
+    }
+
+    /** The same for the same bed, so that a judgement says the same twice. */
+    private static UUID newId(StandingBed bed) {
+        return UUID.nameUUIDFromBytes(("lines of " + bed.id()).getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,76 @@
+package fairacre.water;
+
+import fairacre.judging.Rule;
+import fairacre.judging.Step;
+
+/** Rules about water. The names are stable codes. */
+public enum WaterRule implements Rule {
+    PIPE_UNFED(
+            "Pipes that nothing feeds",
+            "Every run and every line in a bed leads back to a tap or a barrel that is there in the season.",
+            "plain sense"),
+    LINES_NOWHERE(
+            "Lines without a bed to lie in",
+            "Dripline and drilled hose lie in a bed that stands in the season and has room for them.",
+            "plain sense"),
+    OUTLET_WEAK(
+            "Too little pressure in a bed",
+            "Every outlet gets the pressure that it needs: a plain dripper a metre of water, a compensating one half a"
+                    + " bar, a drilled hole 0.3 m of water.",
+            "common practice; the hole is a rough guess"),
+    WATER_UNEVEN(
+            "Some plants get far less",
+            "The quarter of the outlets that gets least has at least 85 % of the mean in dripline, 75 % in drilled"
+                    + " hose.",
+            "common practice; the measure is that of ASABE EP405 and EP458"),
+    SOURCE_TOO_SMALL(
+            "More at once than the tap gives",
+            "A zone takes at most three quarters of what the tap gives at the pressure which the zone needs.",
+            "common practice"),
+    WATER_TOO_FAST(
+            "Water too fast in a pipe", "Water flows through a run at 1.5 m/s (5 ft/s) at most.", "common practice"),
+    TAP_WITHOUT_PREVENTER(
+            "Water can flow back into the house",
+            "A tap that feeds pipes has a backflow preventer, so that nothing is sucked back into the house. Which"
+                    + " one, your water company and local code say.",
+            "common practice, and code in most places"),
+    DRIP_WITHOUT_FILTER(
+            "Drippers without a filter",
+            "In front of drippers there is a filter, so that they don't clog.",
+            "common practice"),
+    DRIP_WITHOUT_REDUCER(
+            "Drippers without a pressure reducer",
+            "Between a tap and drippers there is a pressure reducer of about 1.7 bar (25 psi).",
+            "common practice"),
+    PIPE_IN_KEEP_OFF(
+            "A pipe where nothing may be built",
+            "No pipe leads over ground that is kept free: a septic field, a well's surroundings.",
+            "the setback that you gave; local code"),
+    PIPE_OVER_LINE(
+            "A pipe over a buried line",
+            "Pipes keep off buried cables and pipes; whoever must cross one has it marked first and digs by hand.",
+            "common practice; in many places the law"),
+    BED_UNWATERED(
+            "Beds that no pipe waters", "Once some beds are watered by pipes, so are the others.", "common practice");
+
+    private final Text text;
+
+    WaterRule(String cause, String rule, String source) {
+        this.text = new Text(cause, rule, source);
+    }
+
+    @Override
+    public Step step() {
+        return Step.WATER;
+    }
+
+    @Override
+    public Text text() {
+        return text;
+    }
+
+    @Override
+    public boolean toldTogether() {
+        return this == BED_UNWATERED;
+    }
+}

@@ -1,0 +1,65 @@
+package fairacre.water;
+
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
+import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.plan.Lifetime;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * A pipe from a source, or from another run, along which beds are watered.
+ *
+ * @param from the source or the run that it is fed by; where there is none any more, it is fed by nothing
+ * @param places 2 to 60: it begins at the place of what feeds it that is nearest to the first
+ * @param valve whether it has a valve at its beginning, so that what it waters is a zone of its own
+ */
+public record WaterRun(
+        UUID id, String name, UUID from, List<Point> places, PipeKind pipe, boolean valve, Lifetime lifetime) {
+
+    private static final int MOST_PLACES = 60;
+
+    public WaterRun {
+        Limits.present(id, "id");
+        name = Limits.name(name, "name");
+        Limits.present(from, "from");
+        if (from.equals(id)) {
+            throw new RefusedException("from", "a run can't feed itself", "choose a source or another run");
+        }
+        Limits.atMost(MOST_PLACES, places, "places");
+        places = List.copyOf(places);
+        if (places.size() < 2) {
+            throw new RefusedException("places", "a run of one place leads nowhere", "give at least two places");
+        }
+        for (int i = 0; i < places.size(); i++) {
+            Point.near(places.get(i), "places/" + i);
+            if (i > 0 && places.get(i).equals(places.get(i - 1))) {
+                throw new RefusedException(
+                        "places/" + i, "the run does not go on there", "give another place or leave it out");
+            }
+        }
+        Limits.present(pipe, "pipe");
+        lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
+    }
+
+    WaterRun shifted(Length dx, Length dy) {
+        return withPlaces(places.stream().map(place -> place.plus(dx, dy)).toList());
+    }
+
+    WaterRun withPlaces(List<Point> newPlaces) {
+        return new WaterRun(id, name, from, newPlaces, pipe, valve, lifetime);
+    }
+
+    WaterRun fedBy(UUID newFrom) {
+        return new WaterRun(id, name, newFrom, places, pipe, valve, lifetime);
+    }
+
+    WaterRun of(PipeKind newPipe) {
+        return new WaterRun(id, name, from, places, newPipe, valve, lifetime);
+    }
+
+    WaterRun withValve() {
+        return new WaterRun(id, name, from, places, pipe, true, lifetime);
+    }
+}

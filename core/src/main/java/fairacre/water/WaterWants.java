@@ -1,0 +1,179 @@
+package fairacre.water;
+
+import fairacre.bill.BillPart;
+import fairacre.bill.PriceItem;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.outline.Polygons;
+import fairacre.plan.Lifetime;
+import fairacre.plan.Plan;
+import fairacre.shape.Areas;
+import fairacre.takeoff.Served;
+import fairacre.takeoff.Takeoff;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * Takes off water: what comes in a season is bought in it, as it lies then. What comes in none was there before and
+ * costs nothing.
+ */
+final class WaterWants {
+
+    /** From one peg to the next, metres (common practice: 0.6 to 1 m). */
+    private static final double PEGS = 0.8;
+    /** A sleeve sticks out of a walk by so much on either side, metres: a guess. */
+    private static final double BEYOND = 0.1;
+    /** Less than this is no bend, radians: a pipe of plastic gives way so far. */
+    private static final double BEND = Math.toRadians(30);
+
+    private final Takeoff takeoff;
+    private final Plan plan;
+
+    WaterWants(Takeoff takeoff) {
+        this.takeoff = takeoff;
+        this.plan = takeoff.plan();
+    }
+
+    void takeOff() {
+        seasons().forEach(this::takeOff);
+    }
+
+    private Stream<Integer> seasons() {
+        return Stream.of(
+                        plan.list(WaterKinds.TAPS).stream().map(Tap::lifetime),
+                        plan.list(WaterKinds.BARRELS).stream().map(Barrel::lifetime),
+                        plan.list(WaterKinds.RUNS).stream().map(WaterRun::lifetime),
+                        plan.list(WaterKinds.DRIPLINES).stream().map(Dripline::lifetime),
+                        plan.list(WaterKinds.SOAKERS).stream().map(Soaker::lifetime))
+                .flatMap(Function.identity())
+                .flatMap((Lifetime lifetime) -> lifetime.from().stream())
+                .distinct()
+                .sorted();
+    }
+
+    private void takeOff(int season) {
+        Piping piping = Piping.of(plan, season, plan.standing(season), takeoff.memo());
+        WaterKinds.sources(plan, season).stream()
+                .filter(source -> source.lifetime().beginsIn(season))
+                .forEach(source -> gear(season, source));
+        List<Geometry> walks = plan.walks(season).stream()
+                .map(walk -> (Geometry) Polygons.of(walk.corners()))
+                .toList();
+        Geometry walked = Areas.joined(walks);
+        piping.runs().stream()
+                .filter(laid -> laid.run().lifetime().beginsIn(season))
+                .forEach(laid -> run(season, laid, walked));
+        piping.lines().stream()
+                .filter(laid -> laid.lines().lifetime().beginsIn(season))
+                .forEach(laid -> lines(season, laid, walked));
+    }
+
+    private void gear(int season, WaterSource source) {
+        Served served = Served.place(source.id());
+        pieces(season, WaterPrices.ADAPTER, 1, served);
+        pieces(season, WaterPrices.PREVENTER, source.gear().preventer() ? 1 : 0, served);
+        pieces(season, WaterPrices.FILTER, source.gear().filter() ? 1 : 0, served);
+        pieces(season, WaterPrices.REDUCER, source.gear().reducer().isPresent() ? 1 : 0, served);
+        pieces(season, WaterPrices.TIMER, source.gear().timer() ? 1 : 0, served);
+    }
+
+    private void run(int season, LaidRun laid, Geometry walked) {
+        Served served = Served.place(laid.run().id());
+        length(
+                season,
+                units -> WaterPrices.pipe(laid.run().pipe(), units),
+                laid.course().length(),
+                served);
+        sleeves(season, laid.course(), walked, served);
+        joint(season, laid.run().from(), served);
+        pieces(season, WaterPrices.VALVE, laid.run().valve() ? 1 : 0, served);
+        pieces(season, WaterPrices.ELBOW, laid.run().pipe().hose() ? 0 : bends(laid.course()), served);
+        pieces(season, WaterPrices.END, 1, served);
+        pegs(season, laid.course().length(), served);
+        takeoff.work(season, WaterRates.PIPE, laid.course().length());
+    }
+
+    private void lines(int season, LaidLines laid, Geometry walked) {
+        Served served = Served.bed(laid.bed().id());
+        double inBed = laid.layout().length().metres();
+        length(
+                season,
+                units -> WaterPrices.pipe(laid.pipe(), units),
+                laid.stub().length(),
+                served);
+        sleeves(season, laid.stub(), walked, served);
+        joint(season, laid.lines().from(), served);
+        pieces(season, WaterPrices.VALVE, laid.lines().valve() ? 1 : 0, served);
+        if (laid.lines() instanceof Soaker) {
+            length(season, units -> WaterPrices.pipe(PipeKind.HOSE_16, units), inBed, served);
+            pieces(season, WaterPrices.BRANCH, 1, served);
+        } else {
+            length(season, WaterPrices::dripline, inBed, served);
+            int lines = laid.layout().inlets().size();
+            pieces(season, WaterPrices.END, lines, served);
+            pieces(season, WaterPrices.BRANCH, lines - 1, served);
+        }
+        pegs(season, inBed, served);
+        takeoff.work(season, WaterRates.PIPE, laid.stub().length());
+        takeoff.work(season, WaterRates.LINES, inBed);
+    }
+
+    /** Whatever branches off a run needs a tee; what is screwed to a source does not. */
+    private void joint(int season, UUID from, Served served) {
+        boolean offRun =
+                plan.list(WaterKinds.RUNS).stream().anyMatch(run -> run.id().equals(from));
+        pieces(season, WaterPrices.BRANCH, offRun ? 1 : 0, served);
+    }
+
+    private void sleeves(int season, Course course, Geometry walked, Served served) {
+        if (course.places().size() < 2) {
+            return;
+        }
+        Geometry under = Areas.along(course.line(), walked);
+        for (int i = 0; i < under.getNumGeometries(); i++) {
+            double length = under.getGeometryN(i).getLength();
+            if (length > 0) {
+                length(season, WaterPrices::sleeve, length + 2 * BEYOND, served);
+                takeoff.work(season, WaterRates.SLEEVE, length + 2 * BEYOND);
+            }
+        }
+    }
+
+    private static int bends(Course course) {
+        return (int) IntStream.range(1, course.places().size() - 1)
+                .filter(i -> turn(course, i) > BEND)
+                .count();
+    }
+
+    private static double turn(Course course, int at) {
+        double in = angle(course, at - 1);
+        double out = angle(course, at);
+        double turn = Math.abs(in - out);
+        return Math.min(turn, 2 * Math.PI - turn);
+    }
+
+    private static double angle(Course course, int from) {
+        double dx = course.places().get(from + 1).x().metres()
+                - course.places().get(from).x().metres();
+        double dy = course.places().get(from + 1).y().metres()
+                - course.places().get(from).y().metres();
+        return Math.atan2(dy, dx);
+    }
+
+    private void pegs(int season, double metres, Served served) {
+        takeoff.pieces(season, BillPart.WATER, WaterPrices.PEG, Math.ceil(metres / PEGS), 1, served);
+    }
+
+    private void pieces(int season, PriceItem item, int count, Served served) {
+        takeoff.pieces(season, BillPart.WATER, item, count, 1, served);
+        takeoff.work(season, WaterRates.FITTING, count);
+    }
+
+    private void length(int season, Function<Units, PriceItem> item, double metres, Served served) {
+        takeoff.length(season, BillPart.WATER, item, Length.metres(metres), served);
+    }
+}

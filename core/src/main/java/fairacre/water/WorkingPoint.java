@@ -1,0 +1,80 @@
+package fairacre.water;
+
+import fairacre.measure.Length;
+import java.util.Arrays;
+import java.util.stream.IntStream;
+
+/**
+ * What the outlets of lines are made for: the head at which they work, and what each gives there. A dripper works at
+ * the pressure for which its maker tells the flow; a compensating one from where it compensates. A drilled hose works
+ * at the least head at its beginning with which it waters evenly enough, found by solving it.
+ *
+ * @param head metres
+ * @param flow of each outlet, cubic metres a second
+ * @param even whether any head that was tried waters evenly enough
+ */
+record WorkingPoint(double head, double flow, boolean even) {
+
+    /** A drilled hose is tried from half a metre of water, which barely leaves a hole, up to 30 m, a strong tap. */
+    private static final double LOWEST = 0.5;
+
+    private static final double HIGHEST = 30;
+    /** Metres. */
+    private static final double CLOSE_ENOUGH = 0.05;
+
+    static WorkingPoint of(Dripline line) {
+        return new WorkingPoint(
+                (line.compensating() ? Dripline.COMPENSATES_FROM : Dripline.NOMINAL).headMetres(),
+                line.flow().cubicMetresASecond(),
+                true);
+    }
+
+    static WorkingPoint of(Soaker hose, BedLayout loop) {
+        double low = LOWEST;
+        double high = HIGHEST;
+        if (evenness(hose, loop, low) >= hose.evenness()) {
+            return at(hose, loop, low, true);
+        }
+        if (evenness(hose, loop, high) < hose.evenness()) {
+            return at(hose, loop, low, false);
+        }
+        while (high - low > CLOSE_ENOUGH) {
+            double middle = (low + high) / 2;
+            if (evenness(hose, loop, middle) >= hose.evenness()) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return at(hose, loop, high, true);
+    }
+
+    private static WorkingPoint at(Soaker hose, BedLayout loop, double head, boolean even) {
+        double[] flows = flows(hose, loop, head);
+        return new WorkingPoint(head, Arrays.stream(flows).average().orElse(0), even);
+    }
+
+    private static double evenness(Soaker hose, BedLayout loop, double head) {
+        return Evenness.of(flows(hose, loop, head));
+    }
+
+    private static double[] flows(Soaker hose, BedLayout loop, double head) {
+        Network.Builder network = Network.builder();
+        int source = network.level(head);
+        int first = network.junction(0);
+        IntStream.range(1, loop.nodes().size()).forEach(i -> network.junction(0));
+        network.pipe(source, first, CLOSE_ENOUGH, Soaker.BORE, PipeKind.ROUGHNESS, 0);
+        loop.pipes()
+                .forEach(pipe -> network.pipe(
+                        first + pipe.from(), first + pipe.to(), pipe.length(), Soaker.BORE, PipeKind.ROUGHNESS, 0));
+        int[] holes = loop.outlets().stream()
+                .mapToInt(node -> network.hole(first + node, hole(hose.hole())))
+                .toArray();
+        NetworkSolution solved = NetworkSolution.of(network.build());
+        return Arrays.stream(holes).mapToDouble(solved::flow).toArray();
+    }
+
+    private static double hole(Length diameter) {
+        return diameter.metres();
+    }
+}

@@ -1,0 +1,42 @@
+package fairacre.water;
+
+import fairacre.measure.Flow;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * What runs at once, as it runs.
+ *
+ * @param valve that opens it: a run, the lines of a bed, or the source itself
+ * @param number on its tag, from 1 on
+ * @param name what its tag says: the beds that it waters
+ * @param wants what its outlets give where they work as they should
+ * @param gives what the source gives at the pressure which that takes; empty of a barrel, which gives what runs out
+ * @param flow what it takes as it is
+ * @param evenness the lowest quarter of its outlets over the mean, each by what it should give; 0 to 1
+ * @param evennessWanted at least
+ * @param velocity the greatest in a run, metres a second; 0 without runs
+ * @param fastest the run in which it is
+ */
+public record Zone(
+        UUID valve,
+        int number,
+        String name,
+        UUID source,
+        List<BedWater> beds,
+        Flow wants,
+        Optional<Flow> gives,
+        Flow flow,
+        double evenness,
+        double evennessWanted,
+        double velocity,
+        Optional<UUID> fastest) {
+
+    /** So much of what a source gives may be counted on (common practice). */
+    static final double SHARE = 0.75;
+
+    public Zone {
+        beds = List.copyOf(beds);
+    }
+}

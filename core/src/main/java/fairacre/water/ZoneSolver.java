@@ -1,0 +1,238 @@
+package fairacre.water;
+
+import fairacre.ground.Levels;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.stream.IntStream;
+
+/** Solves one zone as it runs, and works out what it wants of its source. */
+final class ZoneSolver {
+
+    private static final double SHORTEST = 0.01;
+    /** Exponent of a plain emitter and of a hole: turbulent. */
+    private static final double PLAIN = 0.5;
+
+    private final WaterSource source;
+    private final List<LaidLines> open;
+    private final List<WorkingPoint> working;
+    private final ZonePipes pipes;
+
+    ZoneSolver(
+            WaterSource source,
+            List<LaidRun> runs,
+            List<LaidLines> open,
+            List<WorkingPoint> working,
+            Optional<Levels> ground) {
+        this.source = source;
+        this.open = open;
+        this.working = working;
+        this.pipes = new ZonePipes(source, runs, open, ground);
+    }
+
+    /**
+     * A zone as it runs.
+     *
+     * @param heads pressure at each outlet of each lines, metres
+     * @param flows of each outlet of each lines, cubic metres a second
+     * @param velocities the greatest in each run, metres a second
+     * @param wants what its outlets give where they work as they should, cubic metres a second
+     * @param gives what the source gives at the head that this takes; infinite of a barrel that is high enough
+     * @param needs that head, at the source's outlet, metres
+     */
+    record Solved(
+            List<double[]> heads,
+            List<double[]> flows,
+            Map<UUID, Double> velocities,
+            double wants,
+            double gives,
+            double needs) {}
+
+    /** @throws IllegalStateException if no steady state is found */
+    Solved solve() {
+        Network.Builder network = Network.builder();
+        int[] nodes = new int[pipes.heights().size()];
+        int beginning = source(network);
+        for (int node = 0; node < nodes.length; node++) {
+            nodes[node] =
+                    node == 0 ? beginning : network.junction(pipes.heights().get(node));
+        }
+        List<ZonePipes.Link> links = pipes.links();
+        int[] solvedLinks = links.stream()
+                .mapToInt(link -> network.pipe(
+                        nodes[link.from()],
+                        nodes[link.to()],
+                        link.length(),
+                        link.bore(),
+                        PipeKind.ROUGHNESS,
+                        link.loss()))
+                .toArray();
+        List<ZonePipes.Outlet> outlets = pipes.outlets();
+        int[] solvedOutlets = outlets.stream()
+                .mapToInt(outlet -> outlet(
+                        network, nodes[outlet.node()], open.get(outlet.lines()).lines()))
+                .toArray();
+        NetworkSolution solved = NetworkSolution.of(network.build());
+        if (!solved.hasConverged()) {
+            throw new IllegalStateException("no steady flow was found behind " + source.name() + " in " + solved.steps()
+                    + " steps; link " + solved.unsettledLink() + " of the network swings");
+        }
+        Map<UUID, Double> velocities = new HashMap<>();
+        IntStream.range(0, links.size())
+                .forEach(i -> links.get(i)
+                        .run()
+                        .ifPresent(run -> velocities.merge(
+                                run,
+                                velocity(
+                                        solved.flow(solvedLinks[i]),
+                                        links.get(i).bore()),
+                                Math::max)));
+        double needs = needs();
+        double wants = outlets.stream()
+                .mapToDouble(outlet -> working.get(outlet.lines()).flow())
+                .sum();
+        return new Solved(
+                byLines(i -> solved.pressure(nodes[outlets.get(i).node()])),
+                byLines(i -> solved.flow(solvedOutlets[i])),
+                velocities,
+                wants,
+                source.curve().flowAt(needs),
+                needs);
+    }
+
+    private interface OfOutlet {
+        double at(int outlet);
+    }
+
+    private List<double[]> byLines(OfOutlet value) {
+        List<ZonePipes.Outlet> outlets = pipes.outlets();
+        return IntStream.range(0, open.size())
+                .mapToObj(lines -> IntStream.range(0, outlets.size())
+                        .filter(i -> outlets.get(i).lines() == lines)
+                        .mapToDouble(value::at)
+                        .toArray())
+                .toList();
+    }
+
+    private static double velocity(double flow, double bore) {
+        return Math.abs(flow) / (Math.PI * bore * bore / 4);
+    }
+
+    /** Where the pipes begin: behind tap or barrel, and what stands there. */
+    private int source(Network.Builder network) {
+        SourceCurve curve = source.curve();
+        double height = pipes.heights().get(0);
+        OptionalDouble mostOpen = curve.open();
+        int node = mostOpen.isPresent()
+                ? network.tap(height, curve.closed(), mostOpen.getAsDouble())
+                : network.level(height + curve.closed());
+        if (source.gear().loss() > 0 || mostOpen.isEmpty()) {
+            int behind = network.junction(height);
+            network.pipe(
+                    node,
+                    behind,
+                    SHORTEST,
+                    Gear.BORE,
+                    PipeKind.ROUGHNESS,
+                    source.gear().loss());
+            node = behind;
+        }
+        if (source.gear().reducer().isPresent()) {
+            int behind = network.junction(height);
+            network.reducer(node, behind, source.gear().reducer().get().headMetres(), Gear.BORE, Gear.REDUCER_LOSS);
+            node = behind;
+        }
+        return node;
+    }
+
+    private static int outlet(Network.Builder network, int node, BedLines lines) {
+        if (lines instanceof Soaker hose) {
+            return network.hole(node, hose.hole().metres());
+        }
+        Dripline drip = (Dripline) lines;
+        double flow = drip.flow().cubicMetresASecond();
+        return drip.compensating()
+                ? network.compensatingOutlet(
+                        node, flow, Dripline.COMPENSATES_FROM.headMetres(), Dripline.COMPENSATES_TO.headMetres())
+                : network.outlet(node, flow / Math.sqrt(Dripline.NOMINAL.headMetres()), PLAIN);
+    }
+
+    /**
+     * The head that the source's outlet must have so that every outlet works as it should and gives what it should:
+     * what flows in each pipe is then known, from the ends inwards. A loop is cut where water from both sides would
+     * meet.
+     */
+    private double needs() {
+        List<ZonePipes.Link> links = pipes.links();
+        Feeding feeding = feeding();
+        int[] above = feeding.through();
+        int[] order = feeding.order();
+        double[] flow = new double[pipes.heights().size()];
+        pipes.outlets()
+                .forEach(outlet ->
+                        flow[outlet.node()] += working.get(outlet.lines()).flow());
+        for (int i = order.length - 1; i > 0; i--) {
+            ZonePipes.Link link = links.get(above[order[i]]);
+            flow[other(link, order[i])] += flow[order[i]];
+        }
+        double[] lost = new double[flow.length];
+        for (int i = 1; i < order.length; i++) {
+            ZonePipes.Link link = links.get(above[order[i]]);
+            HeadLoss pipe =
+                    new HeadLoss.Pipe(link.length(), link.bore(), PipeKind.ROUGHNESS, link.loss(), Network.VISCOSITY);
+            lost[order[i]] = lost[other(link, order[i])] + pipe.at(flow[order[i]]);
+        }
+        double gear = source.gear().loss() + (source.gear().reducer().isPresent() ? Gear.REDUCER_LOSS : 0);
+        double through =
+                new HeadLoss.Pipe(SHORTEST, Gear.BORE, PipeKind.ROUGHNESS, gear, Network.VISCOSITY).at(flow[0]);
+        double beginning = pipes.heights().get(0);
+        return pipes.outlets().stream()
+                        .mapToDouble(outlet -> working.get(outlet.lines()).head()
+                                + lost[outlet.node()]
+                                + pipes.heights().get(outlet.node())
+                                - beginning)
+                        .max()
+                        .orElse(0)
+                + through;
+    }
+
+    private static int other(ZonePipes.Link link, int node) {
+        return link.from() == node ? link.to() : link.from();
+    }
+
+    /**
+     * The nodes as water comes to them, by the fewest links from the beginning on.
+     *
+     * @param order node 0 first
+     * @param through of each node the link through which it is fed; -1 of node 0
+     */
+    private record Feeding(int[] order, int[] through) {}
+
+    private Feeding feeding() {
+        List<List<Integer>> touching = new ArrayList<>();
+        pipes.heights().forEach(height -> touching.add(new ArrayList<>()));
+        for (int i = 0; i < pipes.links().size(); i++) {
+            touching.get(pipes.links().get(i).from()).add(i);
+            touching.get(pipes.links().get(i).to()).add(i);
+        }
+        int[] through = new int[touching.size()];
+        Arrays.fill(through, -1);
+        int[] order = new int[touching.size()];
+        int count = 1;
+        for (int next = 0; next < count; next++) {
+            for (int link : touching.get(order[next])) {
+                int far = other(pipes.links().get(link), order[next]);
+                if (far != 0 && through[far] < 0) {
+                    through[far] = link;
+                    order[count++] = far;
+                }
+            }
+        }
+        return new Feeding(order, through);
+    }
+}

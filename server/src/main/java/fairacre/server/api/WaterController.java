@@ -1,0 +1,75 @@
+package fairacre.server.api;
+
+import fairacre.limits.Limits;
+import fairacre.measure.Volume;
+import fairacre.outline.Point;
+import fairacre.plan.Change;
+import fairacre.server.garden.GardenService;
+import fairacre.server.store.Role;
+import fairacre.water.NewWater;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Changes that would bring water to a garden; none of them is made yet. */
+@RestController
+@RequestMapping("/api/gardens/{garden}/water")
+class WaterController {
+
+    private final GardenService gardens;
+
+    WaterController(GardenService gardens) {
+        this.gardens = gardens;
+    }
+
+    /** Beds that are to be watered, and how. */
+    record WateredBeds(List<UUID> beds, NewWater.Way way) {
+        WateredBeds {
+            Limits.atMost(Limits.MOST_BEDS, beds, "beds");
+            Limits.present(way, "way");
+        }
+    }
+
+    /** Through which a run is to lead. */
+    record RunPlaces(List<Point> places) {
+        RunPlaces {
+            Limits.present(places, "places");
+        }
+    }
+
+    /** What was measured at a tap: a bucket, in litres, and in how many seconds it is full. */
+    record BucketAndWatch(Volume bucket, double seconds) {}
+
+    @PostMapping("/taps")
+    @Needs(Role.READER)
+    Change tap(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody BucketAndWatch measured) {
+        return water(owner, garden, season).tap(measured.bucket(), measured.seconds());
+    }
+
+    @PostMapping("/barrels")
+    @Needs(Role.READER)
+    Change barrel(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return water(owner, garden, season).barrel();
+    }
+
+    @PostMapping("/runs")
+    @Needs(Role.READER)
+    Change run(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody RunPlaces drawn) {
+        return water(owner, garden, season).run(drawn.places());
+    }
+
+    @PostMapping("/lines")
+    @Needs(Role.READER)
+    Change lines(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody WateredBeds wanted) {
+        return water(owner, garden, season).lines(wanted.beds(), wanted.way());
+    }
+
+    private NewWater water(Owner owner, UUID garden, int season) {
+        return new NewWater(gardens.plan(owner.id(), garden), season, UUID::randomUUID);
+    }
+}

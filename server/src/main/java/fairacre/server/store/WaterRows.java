@@ -1,0 +1,193 @@
+package fairacre.server.store;
+
+import static fairacre.server.store.generated.Tables.BARREL;
+import static fairacre.server.store.generated.Tables.DRIPLINE;
+import static fairacre.server.store.generated.Tables.SOAKER;
+import static fairacre.server.store.generated.Tables.TAP;
+import static fairacre.server.store.generated.Tables.WATER_RUN;
+
+import fairacre.measure.Flow;
+import fairacre.measure.Length;
+import fairacre.measure.Pressure;
+import fairacre.measure.Volume;
+import fairacre.outline.Point;
+import fairacre.server.store.generated.tables.records.BarrelRecord;
+import fairacre.server.store.generated.tables.records.DriplineRecord;
+import fairacre.server.store.generated.tables.records.SoakerRecord;
+import fairacre.server.store.generated.tables.records.TapRecord;
+import fairacre.server.store.generated.tables.records.WaterRunRecord;
+import fairacre.water.Barrel;
+import fairacre.water.Dripline;
+import fairacre.water.Gear;
+import fairacre.water.PipeKind;
+import fairacre.water.Soaker;
+import fairacre.water.Tap;
+import fairacre.water.WaterKinds;
+import fairacre.water.WaterRun;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.Record;
+
+/** Water, from rows and into rows. */
+final class WaterRows {
+
+    private static final KeyedRows<TapRecord, UUID, Tap> TAPS = KeyedRows.of(
+            WaterKinds.TAPS,
+            TAP,
+            TAP.GARDEN,
+            TAP.ID,
+            (row, currency) -> new Tap(
+                    row.get(TAP.ID),
+                    row.get(TAP.NAME),
+                    new Point(new Length(row.get(TAP.X)), new Length(row.get(TAP.Y))),
+                    new Length(row.get(TAP.HEIGHT)),
+                    new Volume(row.get(TAP.BUCKET)),
+                    row.get(TAP.SECONDS),
+                    Optional.ofNullable(row.get(TAP.CLOSED)).map(Pressure::new),
+                    flowing(row),
+                    new Gear(
+                            row.get(TAP.PREVENTER),
+                            row.get(TAP.FILTER),
+                            row.get(TAP.TIMER),
+                            Optional.ofNullable(row.get(TAP.REDUCER)).map(Pressure::new)),
+                    Columns.lifetime(row.get(TAP.FROM_SEASON), row.get(TAP.UNTIL_SEASON))),
+            (garden, one) -> new TapRecord(
+                    garden,
+                    one.id(),
+                    one.name(),
+                    one.place().x().micrometres(),
+                    one.place().y().micrometres(),
+                    one.height().micrometres(),
+                    one.bucket().millilitres(),
+                    one.seconds(),
+                    one.closed().map(Pressure::pascals).orElse(null),
+                    one.flowing().map(Tap.TapReading::seconds).orElse(null),
+                    one.flowing().map(reading -> reading.pressure().pascals()).orElse(null),
+                    one.gear().preventer(),
+                    one.gear().filter(),
+                    one.gear().timer(),
+                    one.gear().reducer().map(Pressure::pascals).orElse(null),
+                    one.lifetime().from().orElse(null),
+                    one.lifetime().until().orElse(null)));
+
+    private static final KeyedRows<BarrelRecord, UUID, Barrel> BARRELS = KeyedRows.of(
+            WaterKinds.BARRELS,
+            BARREL,
+            BARREL.GARDEN,
+            BARREL.ID,
+            (row, currency) -> new Barrel(
+                    row.get(BARREL.ID),
+                    row.get(BARREL.NAME),
+                    new Point(new Length(row.get(BARREL.X)), new Length(row.get(BARREL.Y))),
+                    new Length(row.get(BARREL.HEIGHT)),
+                    new Volume(row.get(BARREL.HOLDS)),
+                    new Gear(
+                            row.get(BARREL.PREVENTER),
+                            row.get(BARREL.FILTER),
+                            row.get(BARREL.TIMER),
+                            Optional.ofNullable(row.get(BARREL.REDUCER)).map(Pressure::new)),
+                    Columns.lifetime(row.get(BARREL.FROM_SEASON), row.get(BARREL.UNTIL_SEASON))),
+            (garden, one) -> new BarrelRecord(
+                    garden,
+                    one.id(),
+                    one.name(),
+                    one.place().x().micrometres(),
+                    one.place().y().micrometres(),
+                    one.height().micrometres(),
+                    one.holds().millilitres(),
+                    one.gear().preventer(),
+                    one.gear().filter(),
+                    one.gear().timer(),
+                    one.gear().reducer().map(Pressure::pascals).orElse(null),
+                    one.lifetime().from().orElse(null),
+                    one.lifetime().until().orElse(null)));
+
+    private static final KeyedRows<WaterRunRecord, UUID, WaterRun> RUNS = KeyedRows.of(
+            WaterKinds.RUNS,
+            WATER_RUN,
+            WATER_RUN.GARDEN,
+            WATER_RUN.ID,
+            (row, currency) -> new WaterRun(
+                    row.get(WATER_RUN.ID),
+                    row.get(WATER_RUN.NAME),
+                    row.get(WATER_RUN.FED_BY),
+                    Columns.points(row.get(WATER_RUN.X), row.get(WATER_RUN.Y)),
+                    PipeKind.valueOf(row.get(WATER_RUN.PIPE)),
+                    row.get(WATER_RUN.VALVE),
+                    Columns.lifetime(row.get(WATER_RUN.FROM_SEASON), row.get(WATER_RUN.UNTIL_SEASON))),
+            (garden, one) -> new WaterRunRecord(
+                    garden,
+                    one.id(),
+                    one.name(),
+                    one.from(),
+                    Columns.xs(one.places()),
+                    Columns.ys(one.places()),
+                    one.pipe().name(),
+                    one.valve(),
+                    one.lifetime().from().orElse(null),
+                    one.lifetime().until().orElse(null)));
+
+    private static final KeyedRows<DriplineRecord, UUID, Dripline> DRIPLINES = KeyedRows.of(
+            WaterKinds.DRIPLINES,
+            DRIPLINE,
+            DRIPLINE.GARDEN,
+            DRIPLINE.ID,
+            (row, currency) -> new Dripline(
+                    row.get(DRIPLINE.ID),
+                    row.get(DRIPLINE.BED),
+                    row.get(DRIPLINE.FED_BY),
+                    row.get(DRIPLINE.VALVE),
+                    new Length(row.get(DRIPLINE.EMITTERS)),
+                    new Length(row.get(DRIPLINE.LINES)),
+                    new Flow(row.get(DRIPLINE.FLOW)),
+                    row.get(DRIPLINE.COMPENSATING),
+                    Columns.lifetime(row.get(DRIPLINE.FROM_SEASON), row.get(DRIPLINE.UNTIL_SEASON))),
+            (garden, one) -> new DriplineRecord(
+                    garden,
+                    one.id(),
+                    one.bed(),
+                    one.from(),
+                    one.valve(),
+                    one.emitters().micrometres(),
+                    one.lines().micrometres(),
+                    one.flow().millilitresAnHour(),
+                    one.compensating(),
+                    one.lifetime().from().orElse(null),
+                    one.lifetime().until().orElse(null)));
+
+    private static final KeyedRows<SoakerRecord, UUID, Soaker> SOAKERS = KeyedRows.of(
+            WaterKinds.SOAKERS,
+            SOAKER,
+            SOAKER.GARDEN,
+            SOAKER.ID,
+            (row, currency) -> new Soaker(
+                    row.get(SOAKER.ID),
+                    row.get(SOAKER.BED),
+                    row.get(SOAKER.FED_BY),
+                    row.get(SOAKER.VALVE),
+                    new Length(row.get(SOAKER.INSET)),
+                    new Length(row.get(SOAKER.HOLE)),
+                    new Length(row.get(SOAKER.SPACING)),
+                    Columns.lifetime(row.get(SOAKER.FROM_SEASON), row.get(SOAKER.UNTIL_SEASON))),
+            (garden, one) -> new SoakerRecord(
+                    garden,
+                    one.id(),
+                    one.bed(),
+                    one.from(),
+                    one.valve(),
+                    one.inset().micrometres(),
+                    one.hole().micrometres(),
+                    one.spacing().micrometres(),
+                    one.lifetime().from().orElse(null),
+                    one.lifetime().until().orElse(null)));
+
+    static final List<KeyedRows<?, ?, ?>> ALL = List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS);
+
+    private WaterRows() {}
+
+    private static Optional<Tap.TapReading> flowing(Record row) {
+        return Optional.ofNullable(row.get(TAP.FLOWING_SECONDS))
+                .map(seconds -> new Tap.TapReading(seconds, new Pressure(row.get(TAP.FLOWING_PRESSURE))));
+    }
+}

@@ -1,0 +1,66 @@
+import type { Units } from "../api/types";
+
+/* Flow is litres an hour and pressure kilopascals in the program; gardeners read what their buckets and gauges tell. */
+
+const LITRES_PER_GALLON = 3.785411784;
+const KILOPASCALS_PER_PSI = 6.894757293168;
+const KILOPASCALS_PER_BAR = 100;
+const MINUTES = 60;
+
+/** What a pipe carries: to a tenth of a litre or a hundredth of a gallon in a minute. */
+export function formatFlow(litresAnHour: number, units: Units): string {
+  const litres = litresAnHour / MINUTES;
+  return units === "METRIC"
+    ? `${litres.toFixed(1)} L/min`
+    : `${(litres / LITRES_PER_GALLON).toFixed(2)} gal/min`;
+}
+
+/** What an outlet gives in an hour. */
+export function formatDrip(litresAnHour: number, units: Units): string {
+  return units === "METRIC"
+    ? `${String(Number(litresAnHour.toFixed(2)))} L/h`
+    : `${String(Number((litresAnHour / LITRES_PER_GALLON).toFixed(2)))} gal/h`;
+}
+
+export function formatPressure(kilopascals: number, units: Units): string {
+  return units === "METRIC"
+    ? `${(kilopascals / KILOPASCALS_PER_BAR).toFixed(2)} bar`
+    : `${(kilopascals / KILOPASCALS_PER_PSI).toFixed(1)} psi`;
+}
+
+/** What a bucket holds: litres or US gallons. */
+export function formatBucket(litres: number, units: Units): string {
+  return units === "METRIC"
+    ? `${String(Number(litres.toFixed(2)))} L`
+    : `${String(Number((litres / LITRES_PER_GALLON).toFixed(2)))} gal`;
+}
+
+const PRESSURES: Readonly<Record<string, number>> = {
+  bar: KILOPASCALS_PER_BAR,
+  kpa: 1,
+  psi: KILOPASCALS_PER_PSI,
+};
+const BUCKETS: Readonly<Record<string, number>> = { l: 1, gal: LITRES_PER_GALLON };
+const DRIPS: Readonly<Record<string, number>> = { "l/h": 1, "gal/h": LITRES_PER_GALLON };
+
+/** Kilopascals from "2.8 bar", "280 kPa" or "40 psi"; a bare number is bar or psi. Null for what is none of these. */
+export function parsePressure(text: string, units: Units): number | null {
+  return parsed(text, PRESSURES, units === "METRIC" ? "bar" : "psi");
+}
+
+/** Litres from "10 L" or "2 gal"; a bare number is litres or gallons. */
+export function parseBucket(text: string, units: Units): number | null {
+  return parsed(text, BUCKETS, units === "METRIC" ? "l" : "gal");
+}
+
+/** Litres an hour from "2 L/h" or "0.5 gal/h". */
+export function parseDrip(text: string, units: Units): number | null {
+  return parsed(text, DRIPS, units === "METRIC" ? "l/h" : "gal/h");
+}
+
+function parsed(text: string, sizes: Readonly<Record<string, number>>, usual: string): number | null {
+  const read = /^(\d+(?:[.,]\d+)?)\s*([a-z/]*)$/i.exec(text.trim());
+  if (!read?.[1]) return null;
+  const size = sizes[read[2]?.toLowerCase() || usual];
+  return size === undefined ? null : Math.round(Number(read[1].replace(",", ".")) * size * 1000) / 1000;
+}

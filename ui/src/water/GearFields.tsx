@@ -1,0 +1,50 @@
+import { without } from "../edits/changes";
+import { formatPressure, parsePressure } from "../measure/water";
+import { CheckField } from "../parts/CheckField";
+import { MeasureField } from "../parts/MeasureField";
+import { useDesk } from "../workspace/desk";
+import type { Gear } from "./water";
+import { words } from "./words";
+
+interface Props {
+  gear: Gear;
+  faults: Readonly<Record<string, string>>;
+  onChange: (field: string, gear: Gear) => void;
+  onUnread: (field: string, message: string) => void;
+}
+
+/** What stands between a source and the first pipe. */
+export function GearFields({ gear, faults, onChange, onUnread }: Props) {
+  const { units } = useDesk();
+  return (
+    <div className="grid grid-cols-2 items-end gap-x-2">
+      {(["preventer", "filter", "timer"] as const).map((part) => (
+        <CheckField
+          key={part}
+          label={words[part]}
+          checked={gear[part]}
+          onChange={(there) => {
+            onChange(part, { ...gear, [part]: there });
+          }}
+        />
+      ))}
+      <MeasureField
+        label={words.reducer}
+        value={gear.reducer}
+        empty={words.noReducer}
+        format={(pressure) => formatPressure(pressure, units)}
+        parse={(text) => parsePressure(text, units)}
+        fault={faults["reducer"]}
+        onCommit={(reducer) => {
+          onChange("reducer", { ...gear, reducer });
+        }}
+        onUnread={() => {
+          onUnread("reducer", words.unreadablePressure);
+        }}
+        onEmpty={() => {
+          onChange("reducer", without(gear, "reducer"));
+        }}
+      />
+    </div>
+  );
+}

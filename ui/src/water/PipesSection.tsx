@@ -1,0 +1,113 @@
+import { formatLength } from "../measure/lengths";
+import { CheckField } from "../parts/CheckField";
+import { Choice } from "../parts/Choice";
+import { RovingList } from "../parts/RovingList";
+import { CornerFields } from "../forms/CornerFields";
+import { ThingForm } from "../forms/ThingForm";
+import { useFieldEdit } from "../forms/useFieldEdit";
+import { useDesk } from "../workspace/desk";
+import { words as everywhere } from "../words";
+import { FedBy } from "./FedBy";
+import { useWater } from "./useWater";
+import type { WaterRun } from "./water";
+import { words } from "./words";
+
+/** Runs of pipe, drawn on the sheet. */
+export function PipesSection() {
+  const desk = useDesk();
+  const water = useWater();
+  const drawing = desk.tool?.kind === "line";
+  return (
+    <section className="space-y-2 border-t border-rule pt-2">
+      <h3>{words.pipes}</h3>
+      {desk.plan.waterRuns.length === 0 && <p className="text-soft">{words.noPipes}</p>}
+      <RovingList>
+        {desk.plan.waterRuns.map((run) => (
+          <RunForm key={run.id} run={run} />
+        ))}
+      </RovingList>
+      <button
+        type="button"
+        className={drawing ? "strong-button" : "plain-button"}
+        aria-pressed={drawing}
+        onClick={() => {
+          desk.setTool(
+            drawing
+              ? null
+              : {
+                  kind: "line",
+                  drawn: (from, to) => {
+                    void water.run(from, to);
+                  },
+                },
+          );
+        }}
+      >
+        {drawing ? everywhere.drawing.LINE : words.drawRun}
+      </button>
+      {water.fault && (
+        <p role="alert" className="text-snag">
+          {water.fault}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function RunForm({ run }: { run: WaterRun }) {
+  const desk = useDesk();
+  const { faults, edit } = useFieldEdit();
+  const course = desk.report?.water.runs.find((each) => each.run === run.id);
+  const put = (field: string, part: Partial<WaterRun>) => {
+    edit(field, { kind: "PutWaterRun", waterRun: { ...run, ...part } });
+  };
+  return (
+    <ThingForm
+      thing={run}
+      testId="run"
+      about={course && formatLength(course.length, desk.units)}
+      seasons={{ from: "Laid in season", until: "Taken up in season" }}
+      always="there already"
+      faults={faults}
+      onChange={put}
+      takeOut={["Delete", `Delete ${run.name}`]}
+      onTakeOut={() => {
+        edit("name", { kind: "RemoveWaterRun", waterRun: run.id });
+      }}
+    >
+      <div className="grid grid-cols-2 items-end gap-2">
+        <Choice
+          label={words.pipe}
+          value={run.pipe}
+          options={desk.catalogue.pipes.map(({ kind, label }) => ({ value: kind, label }))}
+          onChange={(pipe) => {
+            put("pipe", { pipe });
+          }}
+        />
+        <FedBy
+          from={run.from}
+          not={run.id}
+          onChange={(from) => {
+            put("from", { from });
+          }}
+        />
+      </div>
+      <CheckField
+        label={words.valve}
+        checked={run.valve}
+        onChange={(valve) => {
+          put("valve", { valve });
+        }}
+      />
+      <CornerFields
+        corners={run.places}
+        least={2}
+        units={desk.units}
+        fault={faults["places"]}
+        onChange={(places) => {
+          put("places", { places });
+        }}
+      />
+    </ThingForm>
+  );
+}

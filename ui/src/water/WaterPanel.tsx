@@ -1,0 +1,18 @@
+import { LinesSection } from "./LinesSection";
+import { PipesSection } from "./PipesSection";
+import { SourcesSection } from "./SourcesSection";
+import { words } from "./words";
+import { ZonesSection } from "./ZonesSection";
+
+/** Water from the tap to the last outlet: sources, pipes, what lies in the beds, and how it runs. */
+export function WaterPanel() {
+  return (
+    <div className="space-y-3">
+      <SourcesSection />
+      <PipesSection />
+      <LinesSection />
+      <ZonesSection />
+      <p className="text-sm text-soft">{words.caution}</p>
+    </div>
+  );
+}

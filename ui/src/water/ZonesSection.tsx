@@ -1,0 +1,59 @@
+import { formatShare } from "../measure/figures";
+import { formatFlow, formatPressure } from "../measure/water";
+import { useDesk } from "../workspace/desk";
+import { feeding, type Zone } from "./water";
+import { words } from "./words";
+
+/** How each zone runs: what it takes of its source, how evenly, and with how much pressure at the weakest outlet. */
+export function ZonesSection() {
+  const { report } = useDesk();
+  const zones = report?.water.zones ?? [];
+  return (
+    <section className="space-y-2 border-t border-rule pt-2" data-testid="zones">
+      <h3>{words.zones}</h3>
+      {zones.length === 0 && <p className="text-soft">{words.noZones}</p>}
+      {zones.map((zone) => (
+        <ZoneFigures key={zone.valve} zone={zone} />
+      ))}
+    </section>
+  );
+}
+
+function ZoneFigures({ zone }: { zone: Zone }) {
+  const { plan, units, bedById } = useDesk();
+  const source = feeding(plan).find(({ id }) => id === zone.source)?.name ?? "";
+  const share = zone.gives === undefined ? undefined : zone.gives === 0 ? Infinity : zone.wants / zone.gives;
+  return (
+    <div className="border-b border-hair pb-1">
+      <p>
+        <span className="font-semibold">{words.zone(zone.number)}</span>{" "}
+        <span className="text-soft">{zone.name}</span>
+      </p>
+      <p className="text-sm">
+        <span className="figures">{formatFlow(zone.flow, units)}</span>{" "}
+        {share === undefined || share === Infinity
+          ? words.from(source)
+          : words.share(formatShare(share), source)}
+        ,{" "}
+        <span className="figures" title={words.evenExplained}>
+          {formatShare(zone.evenness)} {words.even}
+        </span>
+      </p>
+      <table className="w-full text-xs">
+        <tbody>
+          {zone.beds.map((bed) => (
+            <tr key={bed.lines}>
+              <th scope="row" className="text-left font-normal">
+                {bedById.get(bed.bed)?.name}
+              </th>
+              <td className="figures text-right">{formatFlow(bed.flow, units)}</td>
+              <td className="figures text-right">
+                <span className="text-soft">{words.leastAt}</span> {formatPressure(bed.least, units)}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,46 @@
+import { layerOf } from "../sheet/layer";
+import type { Barrel, Tap, WaterRun } from "./water";
+import { SourcesOfTheSeason } from "./SourcesOfTheSeason";
+import { WaterOfTheSeason } from "./WaterOfTheSeason";
+import { words } from "./words";
+
+/** How far round a tap or barrel one takes hold of it, metres. */
+const REACH = 0.1;
+
+/** Runs of pipe, with what hangs on them; sources stand on top. */
+export const runLayer = layerOf<WaterRun>({
+  step: "water",
+  Draw: WaterOfTheSeason,
+  items: (plan) => plan.waterRuns,
+  kind: () => "run of pipe",
+  geometry: ({ places }) => ({ kind: "PLACES", places, closed: false }),
+  reshaped: (run, geometry) => (geometry.kind === "PLACES" ? { ...run, places: [...geometry.places] } : run),
+  put: (waterRun) => ({ kind: "PutWaterRun", waterRun }),
+  remove: (waterRun) => ({ kind: "RemoveWaterRun", waterRun }),
+});
+
+export const tapLayer = layerOf<Tap>({
+  step: "water",
+  Draw: SourcesOfTheSeason,
+  items: (plan) => plan.taps,
+  kind: () => words.tap,
+  geometry: ({ place }) => ({ kind: "SPOT", place, radius: REACH }),
+  reshaped: (tap, geometry) => (geometry.kind === "SPOT" ? { ...tap, place: geometry.place } : tap),
+  lengths: (tap) => [{ label: words.height, metres: tap.height, with: (height) => ({ ...tap, height }) }],
+  put: (tap) => ({ kind: "PutTap", tap }),
+  remove: (tap) => ({ kind: "RemoveTap", tap }),
+});
+
+export const barrelLayer = layerOf<Barrel>({
+  step: "water",
+  Draw: () => null,
+  items: (plan) => plan.barrels,
+  kind: () => words.barrel,
+  geometry: ({ place }) => ({ kind: "SPOT", place, radius: REACH }),
+  reshaped: (barrel, geometry) => (geometry.kind === "SPOT" ? { ...barrel, place: geometry.place } : barrel),
+  lengths: (barrel) => [
+    { label: words.outletHeight, metres: barrel.height, with: (height) => ({ ...barrel, height }) },
+  ],
+  put: (barrel) => ({ kind: "PutBarrel", barrel }),
+  remove: (barrel) => ({ kind: "RemoveBarrel", barrel }),
+});

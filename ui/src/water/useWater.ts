@@ -1,0 +1,31 @@
+import { useState } from "react";
+import { Problem, request } from "../api/client";
+import type { Change, Point } from "../api/types";
+import { words } from "../words";
+import { useDesk } from "../workspace/desk";
+import type { Way } from "./water";
+
+/** Asks the program for an edit that brings water, and makes it; why there is none is told. */
+export function useWater() {
+  const desk = useDesk();
+  const [fault, setFault] = useState<string>();
+
+  async function put(what: string, body?: object) {
+    setFault(undefined);
+    try {
+      const path = `/api/gardens/${desk.plan.id}/water/${what}?season=${String(desk.season)}`;
+      const change = await request<Change>("POST", path, body);
+      desk.submit(change, setFault);
+    } catch (failure) {
+      setFault(failure instanceof Problem ? failure.message : words.awayIdle);
+    }
+  }
+
+  return {
+    fault,
+    tap: (bucket: number, seconds: number) => put("taps", { bucket, seconds }),
+    barrel: () => put("barrels"),
+    run: (from: Point, to: Point) => put("runs", { places: [from, to] }),
+    lines: (beds: readonly string[], way: Way) => put("lines", { beds, way }),
+  };
+}

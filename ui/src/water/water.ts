@@ -1,0 +1,54 @@
+import type { components } from "../api/schema";
+import type { Feature, Lifetime, Plan } from "../api/types";
+
+type Schemas = components["schemas"];
+
+export type Tap = Schemas["Tap"];
+export type Barrel = Schemas["Barrel"];
+export type Gear = Schemas["Gear"];
+export type WaterRun = Schemas["WaterRun"];
+export type Dripline = Schemas["Dripline"];
+export type Soaker = Schemas["Soaker"];
+export type Zone = Schemas["Zone"];
+export type BedWater = Schemas["BedWater"];
+export type Way = Schemas["WateredBeds"]["way"];
+
+/** What lies in a bed, of either kind. */
+export type BedLines = { way: "DRIPLINE"; lines: Dripline } | { way: "DRILLED_HOSE"; lines: Soaker };
+
+/** What waters beds, whatever the season. */
+export function bedLines({ driplines, soakers }: Plan): BedLines[] {
+  return [
+    ...driplines.map((lines): BedLines => ({ way: "DRIPLINE", lines })),
+    ...soakers.map((lines): BedLines => ({ way: "DRILLED_HOSE", lines })),
+  ];
+}
+
+/** Whatever may feed a run or the lines of a bed. */
+export function feeding({ taps, barrels, waterRuns }: Plan): { id: string; name: string }[] {
+  return [...taps, ...barrels, ...waterRuns];
+}
+
+interface Source {
+  id: string;
+  name: string;
+  place: Tap["place"];
+  height: number;
+  lifetime: Lifetime;
+}
+
+/** A source as it stands on the plot: ways begin at it, and it has to be come to. */
+export function asFeature({ id, name, place, height, lifetime }: Source): Feature {
+  return {
+    id,
+    name,
+    kind: "TAP",
+    places: [place],
+    breadth: 0,
+    margin: 0,
+    height,
+    bareInWinter: false,
+    lookout: false,
+    lifetime,
+  };
+}
