@@ -18,8 +18,10 @@ export interface Capability {
   standing: (plan: Plan) => Feature[];
   /** What of it is on the bill at a price of its own. */
   paid: (plan: Plan) => Named[];
-  /** Its things on the sheet. */
+  /** Its things on the sheet, from the ground up. */
   layers: readonly Layer[];
+  /** What lies on the beds. */
+  onBeds?: readonly Layer[];
   /** Its part of what is asked about the ground, if it has one. */
   GroundSection?: ComponentType;
 }
@@ -34,6 +36,7 @@ export const layers: readonly Layer[] = [
   ...capabilities.flatMap((capability) => capability.layers),
   wayInLayer,
   bedLayer,
+  ...capabilities.flatMap(({ onBeds }) => onBeds ?? []),
 ];
 
 /** Features, and whatever else stands on the plot, in every season. */

@@ -75,7 +75,7 @@ function RunForm({ run }: { run: WaterRun }) {
         edit("name", { kind: "RemoveWaterRun", waterRun: run.id });
       }}
     >
-      <div className="grid grid-cols-2 items-end gap-2">
+      <div className="space-y-2">
         <Choice
           label={words.pipe}
           value={run.pipe}

@@ -30,7 +30,14 @@ export function SourcesSection() {
           <BarrelForm key={barrel.id} barrel={barrel} />
         ))}
       </RovingList>
-      <NewSource />
+      {taps.length + barrels.length === 0 ? (
+        <NewSource />
+      ) : (
+        <details>
+          <summary className="cursor-pointer">{words.another}</summary>
+          <NewSource />
+        </details>
+      )}
     </section>
   );
 }

@@ -10,8 +10,8 @@ export function WaterPanel() {
     <div className="space-y-3">
       <SourcesSection />
       <PipesSection />
-      <LinesSection />
       <ZonesSection />
+      <LinesSection />
       <p className="text-sm text-soft">{words.caution}</p>
     </div>
   );

@@ -25,19 +25,13 @@ function ZoneFigures({ zone }: { zone: Zone }) {
   const share = zone.gives === undefined ? undefined : zone.gives === 0 ? Infinity : zone.wants / zone.gives;
   return (
     <div className="border-b border-hair pb-1">
-      <p>
-        <span className="font-semibold">{words.zone(zone.number)}</span>{" "}
-        <span className="text-soft">{zone.name}</span>
-      </p>
+      <p className="font-semibold">{words.zone(zone.number)}</p>
       <p className="text-sm">
-        <span className="figures">{formatFlow(zone.flow, units)}</span>{" "}
+        {words.takes(formatFlow(zone.flow, units))}{" "}
         {share === undefined || share === Infinity
           ? words.from(source)
-          : words.share(formatShare(share), source)}
-        ,{" "}
-        <span className="figures" title={words.evenExplained}>
-          {formatShare(zone.evenness)} {words.even}
-        </span>
+          : words.share(formatShare(share), source)}{" "}
+        <span title={words.evenExplained}>{words.even(formatShare(zone.evenness))}</span>
       </p>
       <table className="w-full text-xs">
         <tbody>

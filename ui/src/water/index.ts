@@ -1,5 +1,5 @@
 import type { Capability } from "../capabilities";
-import { barrelLayer, runLayer, tapLayer } from "./layers";
+import { barrelLayer, linesLayer, runLayer, tapLayer } from "./layers";
 import { asFeature } from "./water";
 
 /** Water at the desk. */
@@ -7,4 +7,5 @@ export const water: Capability = {
   standing: (plan) => [...plan.taps, ...plan.barrels].map(asFeature),
   paid: () => [],
   layers: [runLayer, tapLayer, barrelLayer],
+  onBeds: [linesLayer],
 };

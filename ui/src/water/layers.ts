@@ -1,23 +1,35 @@
-import { layerOf } from "../sheet/layer";
+import { layerOf, type Layer } from "../sheet/layer";
 import type { Barrel, Tap, WaterRun } from "./water";
 import { SourcesOfTheSeason } from "./SourcesOfTheSeason";
-import { WaterOfTheSeason } from "./WaterOfTheSeason";
+import { LinesInBeds } from "./LinesInBeds";
+import { RunsOfTheSeason } from "./RunsOfTheSeason";
 import { words } from "./words";
 
 /** How far round a tap or barrel one takes hold of it, metres. */
 const REACH = 0.1;
 
-/** Runs of pipe, with what hangs on them; sources stand on top. */
+/** Runs of pipe. */
 export const runLayer = layerOf<WaterRun>({
   step: "water",
-  Draw: WaterOfTheSeason,
+  Draw: RunsOfTheSeason,
   items: (plan) => plan.waterRuns,
-  kind: () => "run of pipe",
+  kind: () => words.run,
   geometry: ({ places }) => ({ kind: "PLACES", places, closed: false }),
   reshaped: (run, geometry) => (geometry.kind === "PLACES" ? { ...run, places: [...geometry.places] } : run),
   put: (waterRun) => ({ kind: "PutWaterRun", waterRun }),
   remove: (waterRun) => ({ kind: "RemoveWaterRun", waterRun }),
 });
+
+/** What lies in the beds goes with them: it is not picked up by itself. */
+export const linesLayer: Layer = {
+  step: "water",
+  Draw: LinesInBeds,
+  things: () => [],
+  inSeason: () => [],
+  edit: () => null,
+  copy: () => null,
+  remove: () => null,
+};
 
 export const tapLayer = layerOf<Tap>({
   step: "water",

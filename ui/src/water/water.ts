@@ -52,3 +52,8 @@ export function asFeature({ id, name, place, height, lifetime }: Source): Featur
     lifetime,
   };
 }
+
+/** The bed in which a zone has its outlet with the least pressure. */
+export function weakestOf({ beds }: Zone): BedWater {
+  return beds.reduce((weakest, bed) => (bed.least < weakest.least ? bed : weakest));
+}

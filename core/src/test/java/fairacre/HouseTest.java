@@ -85,7 +85,7 @@ class HouseTest {
                         "bed", "compost", "cost", "fill", "frame", "ledger", "reach", "surface", "walk", "water",
                         "wheels"));
         sees.put("arrange", Set.of("appraisal", "bed", "cost", "reach", "walk"));
-        sees.put("drawing", Set.of("appraisal", "cost", "frame", "ground", "ledger", "walk"));
+        sees.put("drawing", Set.of("appraisal", "cost", "frame", "ground", "ledger", "walk", "water"));
         sees.put("format", Set.of("appraisal", "cost", "ledger"));
         return sees;
     }

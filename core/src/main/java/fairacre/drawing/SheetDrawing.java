@@ -20,9 +20,11 @@ import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
 import fairacre.shape.FenceLine;
 import fairacre.shape.Insets;
+import fairacre.shape.Memo;
 import fairacre.shape.PlotSides;
 import fairacre.shape.Ring;
 import fairacre.walk.Gap;
+import fairacre.water.WaterStudy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -115,6 +117,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
             plan.standing(season).forEach(this::drawBed);
             plan.walks(season).forEach(this::drawWalk);
             plan.standingThings(season).forEach(this::drawFeature);
+            drawWater();
             plan.waysIn(season).forEach(this::drawWayIn);
             plan.site().pieces().forEach(this::writeSides);
             plan.standingThings(season).forEach(this::nameFeature);
@@ -238,6 +241,17 @@ public record SheetDrawing(String title, String paper, double width, double heig
                 marks.add(Stroke.line(Pens.PEN, new Spot(at.x() - TICK, at.y()), new Spot(at.x() + TICK, at.y())));
                 marks.add(Stroke.line(Pens.PEN, new Spot(at.x(), at.y() - TICK), new Spot(at.x(), at.y() + TICK)));
             }
+        }
+
+        /** Runs of pipe like what is built, lines in beds fine. */
+        private void drawWater() {
+            WaterStudy water = WaterStudy.of(plan, season, plan.standing(season), Memo.none());
+            water.runs().forEach(run -> marks.add(line(run.places(), Pens.PEN)));
+            water.linesToBeds().forEach(places -> marks.add(line(places, Pens.FINE)));
+        }
+
+        private Stroke line(List<Point> places, double pen) {
+            return new Stroke(places.stream().map(this::spot).toList(), false, pen, false);
         }
 
         private void drawWayIn(WayIn gate) {

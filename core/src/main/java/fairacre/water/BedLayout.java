@@ -73,7 +73,7 @@ record BedLayout(
         Polygon loop = largest(inside);
         Coordinate[] ring = loop.getExteriorRing().getCoordinates();
         double round = loop.getExteriorRing().getLength();
-        int holes = Math.max(3, (int) Math.ceil(round / hose.spacing().metres() - 1e-9));
+        int holes = Math.max(3, (int) Math.ceil(round / hose.spacing().metres() - DripLayout.ROUNDING));
         List<Point> nodes = new ArrayList<>();
         List<Pipe> pipes = new ArrayList<>();
         List<Integer> all = new ArrayList<>();

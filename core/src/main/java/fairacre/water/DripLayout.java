@@ -28,6 +28,9 @@ final class DripLayout {
     /** From the edge of the soil to where a line begins, metres: about two fingers. */
     private static final double END = 0.04;
 
+    /** Of a spacing: a bed that is turned has its corners rounded to micrometres. */
+    static final double ROUNDING = 1e-4;
+
     /** Joins between lines may touch the edge, metres. */
     private static final double HAIR = 1e-4;
 
@@ -70,7 +73,7 @@ final class DripLayout {
         List<List<Lateral>> rows = new ArrayList<>();
         double bottom = soil.getEnvelopeInternal().getMinY();
         double height = soil.getEnvelopeInternal().getHeight();
-        int count = Math.max(1, (int) Math.ceil(height / apart - 1e-9));
+        int count = Math.max(1, (int) Math.ceil(height / apart - ROUNDING));
         for (int row = 0; row < count; row++) {
             rows.add(laterals(bottom + (row + 0.5) * height / count));
         }
@@ -94,8 +97,8 @@ final class DripLayout {
         for (int i = 0; i < stretches.getNumGeometries(); i++) {
             double from = stretches.getGeometryN(i).getEnvelopeInternal().getMinX();
             double to = stretches.getGeometryN(i).getEnvelopeInternal().getMaxX();
-            int emitters = (int) Math.floor((to - from - spacing / 2) / spacing + 1e-9) + 1;
-            if (to - from >= spacing / 2 && emitters > 0) {
+            int emitters = (int) Math.floor((to - from - spacing / 2) / spacing + ROUNDING) + 1;
+            if (to - from >= spacing / 2 - HAIR && emitters > 0) {
                 found.add(lateral(y, from, emitters));
             }
         }

@@ -27,7 +27,7 @@ public record Soaker(
     private static final double EVENNESS = 0.75;
     static final Length LEAST_INSET = Length.millimetres(50);
     private static final Length MOST_INSET = Length.millimetres(600);
-    private static final Length SMALLEST_HOLE = Length.millimetres(1);
+    static final Length SMALLEST_HOLE = Length.millimetres(1);
     private static final Length LARGEST_HOLE = Length.millimetres(6);
     private static final Length NEAREST = Length.millimetres(100);
     private static final Length FURTHEST = Length.metres(1);
@@ -55,6 +55,11 @@ public record Soaker(
     @Override
     public Put<Soaker> copied(UUID newId, UUID newBed, UUID newFrom) {
         return Put.of(new Soaker(newId, newBed, newFrom, valve, inset, hole, spacing, lifetime));
+    }
+
+    /** With smaller holes, or larger ones. */
+    Soaker drilled(Length newHole) {
+        return new Soaker(id, bed, from, valve, inset, newHole, spacing, lifetime);
     }
 
     Soaker within(Length newInset) {

@@ -47,8 +47,8 @@ public final class WaterKinds {
             WaterRun::id,
             WaterRun::name,
             (terms, run) -> begun(terms, run.lifetime(), run.name()),
-            new Things.Words("Laid %s", "Took up %s", "a run of pipe"),
-            during(WaterRun::lifetime, "run of pipe"));
+            new Things.Words("Laid %s", "Took up %s", "a pipe"),
+            during(WaterRun::lifetime, "pipe"));
 
     public static final Things<Dripline> DRIPLINES = new Things<>(
             Dripline.class,
@@ -101,12 +101,14 @@ public final class WaterKinds {
                 .toList();
     }
 
+    /** Whatever the season, driplines first. */
+    static Stream<BedLines> lines(Plan plan) {
+        return Stream.concat(plan.list(DRIPLINES).stream(), plan.list(SOAKERS).stream());
+    }
+
     /** Of a season, driplines first. */
     static List<BedLines> lines(Plan plan, int season) {
-        return Stream.concat(plan.list(DRIPLINES).stream(), plan.list(SOAKERS).stream())
-                .filter(lines -> lines.lifetime().includes(season))
-                .map(BedLines.class::cast)
-                .toList();
+        return lines(plan).filter(lines -> lines.lifetime().includes(season)).toList();
     }
 
     /** Whatever has an id and feeds others: its name. */

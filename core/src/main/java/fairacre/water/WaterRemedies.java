@@ -4,6 +4,7 @@ import fairacre.judging.Remedy;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Wording;
 import fairacre.measure.Length;
+import fairacre.measure.Units;
 import fairacre.outline.Point;
 import fairacre.plan.Change;
 import fairacre.plan.Put;
@@ -15,6 +16,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -26,6 +28,7 @@ import java.util.stream.Stream;
 final class WaterRemedies {
 
     private static final int MOST = 3;
+    private static final double MILLIMETRES = 1000;
     /** Steps in which a barrel is set higher. */
     private static final Length HIGHER = Length.metres(0.25);
 
@@ -124,31 +127,29 @@ final class WaterRemedies {
         return ways;
     }
 
-    /** For outlets that get too little: what is tried goes from a valve to larger pipe and other drippers. */
     List<Remedy> stronger(Zone zone, WaterRule rule) {
-        List<Remedy> ways = new ArrayList<>(valves(zone));
-        ways.addAll(largerPipes(zone));
-        compensating(zone).ifPresent(ways::add);
-        ways.addAll(higherBarrel(zone));
-        return curing(ways, zone, rule);
+        return curing(
+                List.of(valves(zone), largerPipes(zone), smallerHoles(zone), compensating(zone), higherBarrel(zone)),
+                zone,
+                rule);
     }
 
     List<Remedy> less(Zone zone) {
-        return curing(valves(zone), zone, WaterRule.SOURCE_TOO_SMALL);
+        return curing(List.of(valves(zone), smallerHoles(zone)), zone, WaterRule.SOURCE_TOO_SMALL);
     }
 
     List<Remedy> slower(Zone zone) {
-        List<Remedy> ways = new ArrayList<>(largerPipes(zone));
-        ways.addAll(valves(zone));
-        return curing(ways, zone, WaterRule.WATER_TOO_FAST);
+        return curing(List.of(largerPipes(zone), valves(zone), smallerHoles(zone)), zone, WaterRule.WATER_TOO_FAST);
     }
 
-    /** Those that do away with it; or else the line of the first bed goes. */
-    private List<Remedy> curing(List<Remedy> ways, Zone zone, WaterRule rule) {
+    /** Of each sort of remedy the first that does away with it; where none does, the line that lies furthest goes. */
+    private List<Remedy> curing(List<List<Remedy>> sorts, Zone zone, WaterRule rule) {
         Set<UUID> beds = new HashSet<>();
         zone.beds().forEach(bed -> beds.add(bed.bed()));
-        List<Remedy> cures = ways.stream()
-                .filter(way -> context.cures(way.change(), rule, beds))
+        List<Remedy> cures = sorts.stream()
+                .flatMap(ways -> ways.stream()
+                        .filter(way -> context.cures(way.change(), rule, beds))
+                        .limit(1))
                 .limit(MOST)
                 .toList();
         if (!cures.isEmpty()) {
@@ -245,7 +246,42 @@ final class WaterRemedies {
                                 .toList()));
     }
 
-    private Optional<Remedy> compensating(Zone zone) {
+    /** From the next smaller on, in half millimetres or 64ths of an inch; the largest that will do comes first. */
+    private List<Remedy> smallerHoles(Zone zone) {
+        List<Soaker> hoses = open(zone).stream()
+                .map(LaidLines::lines)
+                .filter(Soaker.class::isInstance)
+                .map(Soaker.class::cast)
+                .toList();
+        if (hoses.isEmpty()) {
+            return List.of();
+        }
+        Length step = context.plan().units() == Units.METRIC ? Length.millimetres(0.5) : Length.inches(1.0 / 64);
+        Length widest = hoses.stream().map(Soaker::hole).reduce(Length.ZERO, Length::max);
+        return Stream.iterate(
+                        widest.minus(step), hole -> hole.compareTo(Soaker.SMALLEST_HOLE) >= 0, hole -> hole.minus(step))
+                .map(hole -> drilled(hoses, hole))
+                .toList();
+    }
+
+    private Remedy drilled(List<Soaker> hoses, Length hole) {
+        List<StandingBed> beds =
+                hoses.stream().map(hose -> context.bed(hose.bed())).distinct().toList();
+        String words = "Drill holes of " + holeWords(hole) + " for " + Wording.named(beds);
+        List<Change> changes = hoses.stream()
+                .filter(hose -> hose.hole().compareTo(hole) > 0)
+                .map(hose -> (Change) Put.of(hose.drilled(hole)))
+                .toList();
+        return new Remedy(words, batch(words, changes));
+    }
+
+    private String holeWords(Length hole) {
+        return context.plan().units() == Units.METRIC
+                ? String.format(Locale.ROOT, "%.1f mm", hole.metres() * MILLIMETRES)
+                : Math.round(hole.metres() / Length.inches(1.0 / 64).metres()) + "/64 in";
+    }
+
+    private List<Remedy> compensating(Zone zone) {
         List<Dripline> plain = open(zone).stream()
                 .map(LaidLines::lines)
                 .filter(lines -> lines instanceof Dripline drip && !drip.compensating())
@@ -253,8 +289,8 @@ final class WaterRemedies {
                 .toList();
         String words = "Take dripline with compensating drippers for zone " + zone.number();
         return plain.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new Remedy(
+                ? List.of()
+                : List.of(new Remedy(
                         words,
                         new Change.Batch(
                                 words,
@@ -286,15 +322,8 @@ final class WaterRemedies {
         List<Change> shared = new ArrayList<>();
         List<Change> valved = new ArrayList<>();
         for (StandingBed bed : dry) {
-            LaidLines like = piping.lines().stream()
-                    .min(Comparator.comparingDouble(laid -> laid.bed()
-                            .outline()
-                            .centre()
-                            .distance(bed.outline().centre())
-                            .metres()))
-                    .orElseThrow();
             UUID from = feeding(bed.outline().centre()).get(0).id();
-            Put<?> put = like.lines().copied(newId(bed), bed.id(), from);
+            Put<?> put = like(bed).copied(newId(bed), bed.id(), from);
             shared.add(put);
             valved.add(((BedLines) put.thing()).valved());
         }
@@ -302,6 +331,22 @@ final class WaterRemedies {
         return List.of(
                 new Remedy(words, batch(words, shared)),
                 new Remedy(words + ", by valves of their own", batch(words, valved)));
+    }
+
+    /** What waters the nearest bed, of those that have room in this one. */
+    private BedLines like(StandingBed bed) {
+        List<BedLines> nearestFirst = piping.lines().stream()
+                .sorted(Comparator.comparing(laid ->
+                        laid.bed().outline().centre().distance(bed.outline().centre())))
+                .map(LaidLines::lines)
+                .toList();
+        return nearestFirst.stream()
+                .filter(lines -> lines instanceof Dripline
+                        || !BedLayout.loop(bed.revision(), (Soaker) lines)
+                                .inlets()
+                                .isEmpty())
+                .findFirst()
+                .orElse(nearestFirst.get(0));
     }
 
     private static Change batch(String words, List<Change> changes) {

@@ -27,6 +27,8 @@ final class WaterSnags {
 
     /** A share that is exactly as large as may be is not larger by rounding. */
     private static final double HAIR = 1e-6;
+    /** Flows are told to the millilitre an hour, litres an hour. */
+    private static final double ROUNDING = 0.001;
     /** Metres a second. */
     private static final double FASTEST = 1.5;
 
@@ -197,7 +199,7 @@ final class WaterSnags {
         }
         double wants = zone.wants().litresAnHour();
         double gives = zone.gives().get().litresAnHour();
-        if (wants <= Zone.SHARE * gives * (1 + HAIR)) {
+        if (wants <= Zone.SHARE * gives + ROUNDING) {
             return Optional.empty();
         }
         String source = WaterKinds.name(context.plan(), zone.source()).orElseThrow();

@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * How a garden is watered in a season: every zone as it runs, alone, with its source wide open. A garden without
@@ -64,14 +65,25 @@ public final class WaterStudy {
     }
 
     public Water water() {
-        return new Water(
-                zones(),
-                piping.runs().stream()
-                        .map(laid -> new RunCourse(
-                                laid.run().id(),
-                                laid.course().places(),
-                                Length.metres(laid.course().length())))
-                        .toList());
+        return new Water(zones(), runs());
+    }
+
+    /** As they are laid, without those that nothing feeds. */
+    public List<RunCourse> runs() {
+        return piping.runs().stream()
+                .map(laid -> new RunCourse(
+                        laid.run().id(),
+                        laid.course().places(),
+                        Length.metres(laid.course().length())))
+                .toList();
+    }
+
+    /** Everything that lies in beds or leads from a run to one, as lines. */
+    public List<List<Point>> linesToBeds() {
+        return piping.lines().stream()
+                .flatMap(laid -> Stream.concat(Stream.of(laid.stub().places()), laid.layout().drawn().stream()))
+                .filter(places -> places.size() > 1)
+                .toList();
     }
 
     /** Numbered in the order in which their first lines were laid down. */
@@ -123,7 +135,9 @@ public final class WaterStudy {
                                 solved.flows().get(i)))
                         .toList(),
                 Flow.cubicMetresASecond(solved.wants()),
-                Optional.of(solved.gives()).filter(Double::isFinite).map(Flow::cubicMetresASecond),
+                Optional.of(solved.gives())
+                        .filter(gives -> source instanceof Tap)
+                        .map(Flow::cubicMetresASecond),
                 Flow.cubicMetresASecond(
                         solved.flows().stream().flatMapToDouble(Arrays::stream).sum()),
                 Evenness.of(shares),

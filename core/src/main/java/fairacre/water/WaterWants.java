@@ -5,7 +5,6 @@ import fairacre.bill.PriceItem;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.outline.Polygons;
-import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.shape.Areas;
 import fairacre.takeoff.Served;
@@ -43,14 +42,10 @@ final class WaterWants {
     }
 
     private Stream<Integer> seasons() {
-        return Stream.of(
-                        plan.list(WaterKinds.TAPS).stream().map(Tap::lifetime),
-                        plan.list(WaterKinds.BARRELS).stream().map(Barrel::lifetime),
+        return Stream.concat(
                         plan.list(WaterKinds.RUNS).stream().map(WaterRun::lifetime),
-                        plan.list(WaterKinds.DRIPLINES).stream().map(Dripline::lifetime),
-                        plan.list(WaterKinds.SOAKERS).stream().map(Soaker::lifetime))
-                .flatMap(Function.identity())
-                .flatMap((Lifetime lifetime) -> lifetime.from().stream())
+                        WaterKinds.lines(plan).map(BedLines::lifetime))
+                .flatMap(lifetime -> lifetime.from().stream())
                 .distinct()
                 .sorted();
     }
@@ -58,7 +53,7 @@ final class WaterWants {
     private void takeOff(int season) {
         Piping piping = Piping.of(plan, season, plan.standing(season), takeoff.memo());
         WaterKinds.sources(plan, season).stream()
-                .filter(source -> source.lifetime().beginsIn(season))
+                .filter(source -> isFitted(source, season))
                 .forEach(source -> gear(season, source));
         List<Geometry> walks = plan.walks(season).stream()
                 .map(walk -> (Geometry) Polygons.of(walk.corners()))
@@ -70,6 +65,21 @@ final class WaterWants {
         piping.lines().stream()
                 .filter(laid -> laid.lines().lifetime().beginsIn(season))
                 .forEach(laid -> lines(season, laid, walked));
+    }
+
+    /** What is screwed to a source is bought in the season in which the first pipe hangs on it. */
+    private boolean isFitted(WaterSource source, int season) {
+        return Stream.concat(
+                        plan.list(WaterKinds.RUNS).stream()
+                                .filter(run -> run.from().equals(source.id()))
+                                .map(WaterRun::lifetime),
+                        WaterKinds.lines(plan)
+                                .filter(lines -> lines.from().equals(source.id()))
+                                .map(BedLines::lifetime))
+                .map(lifetime -> lifetime.from().orElse(plan.firstSeason() - 1))
+                .min(Integer::compare)
+                .filter(first -> first == season)
+                .isPresent();
     }
 
     private void gear(int season, WaterSource source) {

@@ -42,7 +42,7 @@ final class ZoneSolver {
      * @param flows of each outlet of each lines, cubic metres a second
      * @param velocities the greatest in each run, metres a second
      * @param wants what its outlets give where they work as they should, cubic metres a second
-     * @param gives what the source gives at the head that this takes; infinite of a barrel that is high enough
+     * @param gives what a tap gives at the head that this takes, cubic metres a second
      * @param needs that head, at the source's outlet, metres
      */
     record Solved(

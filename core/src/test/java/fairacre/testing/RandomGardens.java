@@ -1,10 +1,12 @@
 package fairacre.testing;
 
 import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.barrel;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.carrier;
 import static fairacre.testing.Gardens.cedar;
 import static fairacre.testing.Gardens.comb;
+import static fairacre.testing.Gardens.dripline;
 import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.gate;
@@ -12,7 +14,10 @@ import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.keyhole;
 import static fairacre.testing.Gardens.on;
 import static fairacre.testing.Gardens.rectangle;
+import static fairacre.testing.Gardens.run;
 import static fairacre.testing.Gardens.seated;
+import static fairacre.testing.Gardens.soaker;
+import static fairacre.testing.Gardens.tap;
 
 import fairacre.build.Board;
 import fairacre.build.Build;
@@ -104,7 +109,42 @@ public final class RandomGardens {
         for (Change change : around(random, length, width)) {
             plan = plan.apply(change) instanceof fairacre.plan.Outcome.Applied applied ? applied.plan() : plan;
         }
+        for (Change change : water(new Random(~seed), plan, length, width)) {
+            plan = plan.apply(change) instanceof fairacre.plan.Outcome.Applied applied ? applied.plan() : plan;
+        }
         return plan;
+    }
+
+    /** Every other garden is watered, from a tap or a barrel that may be too small, by what may not have room. */
+    private static List<Change> water(Random random, Plan plan, double length, double width) {
+        List<Change> changes = new ArrayList<>();
+        if (random.nextBoolean()) {
+            return changes;
+        }
+        double x = random.nextDouble() * length;
+        double y = random.nextDouble() * width;
+        changes.add(
+                random.nextInt(3) > 0
+                        ? Put.of(tap("Source", x, y, 1 + random.nextDouble() * 25))
+                        : Put.of(barrel("Source", x, y, 0.2 + random.nextDouble() * 3)));
+        changes.add(Put.of(run(
+                "Trunk",
+                "Source",
+                x,
+                y,
+                random.nextDouble() * length,
+                random.nextDouble() * width,
+                random.nextDouble() * length,
+                random.nextDouble() * width)));
+        for (Bed bed : plan.beds()) {
+            String from = random.nextInt(3) > 0 ? "Trunk" : "Source";
+            switch (random.nextInt(4)) {
+                case 0 -> changes.add(Put.of(soaker(bed.name(), from, 0.05 + random.nextDouble() * 0.3)));
+                case 1, 2 -> changes.add(Put.of(dripline(bed.name(), from)));
+                default -> {}
+            }
+        }
+        return changes;
     }
 
     private static List<Change> around(Random random, double length, double width) {

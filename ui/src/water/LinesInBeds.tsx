@@ -3,48 +3,28 @@ import type { DrawProps } from "../sheet/layer";
 import { openPath } from "../sheet/path";
 import { toSheet, type View } from "../sheet/view";
 import { useDesk } from "../workspace/desk";
-import { isThere } from "../workspace/seasons";
-import type { BedWater } from "./water";
+import { weakestOf, type BedWater } from "./water";
 
 /** From so many pixels to the metre on each outlet is drawn. */
 const OUTLETS_FROM = 45;
 /** Half the width of a mark for an outlet, pixels. */
 const OUTLET = 1.6;
+/** Radius of the ring round the weakest outlet, pixels. */
 const WEAKEST = 5;
 
-/** Pipes and the lines in beds, as they are laid; the outlet that gets least of a zone is ringed. */
-export function WaterOfTheSeason({ view, moved, selected }: DrawProps) {
-  const { plan, season, report, step } = useDesk();
-  const water = report?.water;
-  const courses = new Map(water?.runs.map(({ run, places }) => [run, places]));
-  const beds = water?.zones.flatMap((zone) => zone.beds) ?? [];
+/** Dripline and drilled hose as they lie; in the step of water the outlet of each zone that gets least is ringed. */
+export function LinesInBeds({ view, moved }: DrawProps) {
+  const { report, step } = useDesk();
+  const zones = report?.water.zones ?? [];
+  const weakest = new Set(step === "water" ? zones.map((zone) => weakestOf(zone).lines) : []);
   return (
     <g pointerEvents="none">
-      {beds
+      {zones
+        .flatMap((zone) => zone.beds)
         .filter(({ bed }) => !moved.has(bed))
         .map((bed) => (
-          <LinesOfABed key={bed.lines} water={bed} view={view} ringed={step === "water"} />
+          <LinesOfABed key={bed.lines} water={bed} view={view} ringed={weakest.has(bed.lines)} />
         ))}
-      {plan.waterRuns
-        .filter(({ lifetime }) => isThere(lifetime, season))
-        .map((run) => {
-          const hand = moved.get(run.id);
-          const places = hand?.kind === "PLACES" ? hand.places : (courses.get(run.id) ?? run.places);
-          const marked = selected.has(run.id);
-          return (
-            <g key={run.id} data-run={run.name}>
-              <path d={openPath(places, view)} fill="none" stroke="white" strokeWidth="5" />
-              <path
-                d={openPath(places, view)}
-                fill="none"
-                stroke={marked ? "var(--color-mark)" : "var(--color-water)"}
-                strokeWidth={marked ? 4 : 3}
-                strokeDasharray={courses.has(run.id) || hand ? undefined : "6 5"}
-                strokeLinejoin="round"
-              />
-            </g>
-          );
-        })}
     </g>
   );
 }

@@ -1,0 +1,312 @@
+package fairacre.water;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.barrel;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.dripline;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.height;
+import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.run;
+import static fairacre.testing.Gardens.soaker;
+import static fairacre.testing.Gardens.tap;
+import static fairacre.testing.Gardens.with;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairacre.appraisal.Appraisal;
+import fairacre.judging.Snag;
+import fairacre.measure.Length;
+import fairacre.measure.Pressure;
+import fairacre.measure.Volume;
+import fairacre.outline.Point;
+import fairacre.plan.Change;
+import fairacre.plan.GroundChange;
+import fairacre.plan.Lifetime;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
+import fairacre.plan.Remove;
+import fairacre.shape.Memo;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Beds of 2 m by 1 m without boards, so that 7 drippers by 4 lines lie in each. */
+class WaterStudyTest {
+
+    private static final Plan DRY =
+            plot(10, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 5, 2, 1), bed("Kale", 7, 5, 2, 1));
+    private static final WaterRun TRUNK = run("Trunk", "Tap", 1, 3, 9, 3);
+
+    private static Plan watered(Change... more) {
+        return with(with(DRY, Put.of(tap("Tap", 1, 3, 20)), Put.of(TRUNK)), more);
+    }
+
+    private static Plan both() {
+        return watered(Put.of(dripline("Beans", "Trunk")), Put.of(dripline("Kale", "Trunk")));
+    }
+
+    private static List<Zone> zones(Plan plan) {
+        return WaterStudy.of(plan, SEASON, plan.standing(SEASON), Memo.none()).zones();
+    }
+
+    private static List<Snag> snags(Plan plan, WaterRule rule) {
+        return Appraisal.of(plan, SEASON).snags().stream()
+                .filter(snag -> snag.rule() == rule)
+                .toList();
+    }
+
+    @Test
+    @DisplayName("10 L in 30 s are 20 L/min; by 120 of 300 kPa at 45 s a tap gives 13.33 / sqrt(0.6) = 17.21 [derived]")
+    void aTapIsABucketAWatchAndAParabola() {
+        Tap bucket = new Tap(
+                id("Tap"),
+                "Tap",
+                Point.metres(0, 0),
+                Length.ZERO,
+                Volume.litres(10),
+                30,
+                Optional.of(Pressure.kilopascals(300)),
+                Optional.empty(),
+                Gear.NONE,
+                Lifetime.ALWAYS);
+        assertThat(bucket.measured().litresAMinute()).isCloseTo(20, within(1e-9));
+        double closed = bucket.curve().closed();
+        assertThat(bucket.curve().flowAt(0) * 60_000).isCloseTo(20, within(1e-6));
+        assertThat(bucket.curve().flowAt(closed * 0.75) * 60_000).isCloseTo(10, within(1e-6));
+        assertThat(bucket.curve().flowAt(closed)).isZero();
+        assertThat(bucket.curve().flowAt(closed + 1e-9)).isZero();
+        Tap gauged = new Tap(
+                id("Tap"),
+                "Tap",
+                Point.metres(0, 0),
+                Length.ZERO,
+                Volume.litres(10),
+                30,
+                Optional.of(Pressure.kilopascals(300)),
+                Optional.of(new Tap.TapReading(45, Pressure.kilopascals(120))),
+                Gear.NONE,
+                Lifetime.ALWAYS);
+        assertThat(gauged.curve().flowAt(0) * 60_000).isCloseTo(17.213, within(1e-3));
+    }
+
+    @Test
+    @DisplayName("1 bar is 100 kPa, 14.50 psi and 10.22 m of water at 20 degrees [IAPWS: 998.2 kg/m3]")
+    void pressuresInTheirUnits() {
+        Pressure bar = Pressure.kilopascals(100);
+        assertThat(bar.psi()).isCloseTo(14.504, within(1e-3));
+        assertThat(bar.headMetres()).isCloseTo(10.216, within(1e-3));
+        assertThat(Pressure.head(10.216).kilopascals()).isCloseTo(100, within(0.01));
+    }
+
+    /** Nothing else loses head: n drippers of q = k sqrt(p) at a tap of p = p0 (1 - (q / q0)^2). */
+    @Test
+    @DisplayName("28 drippers 0.6 m below a tap settle at (p0 + 5.87 kPa) / (1 + n² k² p0 / q0²) [derived]")
+    void drippersAtATapSettleWhereBothCurvesMeet() {
+        Plan plan = with(DRY, Put.of(tap("Tap", 2, 4.5, 2).withGear(Gear.NONE)), Put.of(dripline("Beans", "Tap")));
+        Zone zone = zones(plan).get(0);
+        double p0 = Tap.USUAL_PRESSURE.kilopascals();
+        double all = 28 * 2 / Math.sqrt(100);
+        double expected = (p0 + 0.6 * 9.79) / (1 + all * all * p0 / (120.0 * 120));
+        BedWater beans = zone.beds().get(0);
+        assertThat(beans.outlets()).hasSize(28);
+        assertThat(beans.most().kilopascals()).isCloseTo(expected, within(0.001 * expected));
+        assertThat(zone.flow().litresAnHour())
+                .isCloseTo(all * Math.sqrt(beans.most().kilopascals()), within(1.0));
+        assertThat(zone.wants().litresAnHour()).isCloseTo(56, within(1e-6));
+    }
+
+    @Test
+    void aReducerHoldsWhatIsSetAndTheTapGivesNoMore() {
+        BedWater beans = zones(both()).get(0).beds().get(0);
+        // 25 psi behind the reducer; the soil lies 0.6 m below it.
+        assertThat(beans.most().kilopascals()).isBetween(172.0, 172.4 + 5.9);
+    }
+
+    @Test
+    @DisplayName("a barrel 2 m up presses with 2 m of water, 19.6 kPa, less what is lost on the way [derived]")
+    void aBarrelPressesWithItsHeight() {
+        Plan plan = with(DRY, Put.of(barrel("Tap", 1, 3, 2)), Put.of(TRUNK), Put.of(dripline("Beans", "Trunk")));
+        BedWater beans = zones(plan).get(0).beds().get(0);
+        assertThat(beans.most().kilopascals()).isBetween(18.0, 19.6);
+        assertThat(zones(plan).get(0).gives()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("a bed 1 m higher has 9.8 kPa less [derived]")
+    void heightCounts() {
+        Plan sloping =
+                with(both(), new GroundChange.SetLevels(List.of(height(3, 5, 0), height(7, 5, 1), height(5, 9, 0.5))));
+        List<BedWater> beds = zones(sloping).get(0).beds();
+        double beans = middle(beds.get(0));
+        double kale = middle(beds.get(1));
+        assertThat(Math.abs(beans - kale)).isCloseTo(9.79, within(0.6));
+    }
+
+    private static double middle(BedWater bed) {
+        return (bed.least().kilopascals() + bed.most().kilopascals()) / 2;
+    }
+
+    @Test
+    @DisplayName(
+            "the lowest quarter of 1, 1, 2, 2, 2, 2, 3, 3 over their mean is 1 / 2 [by hand; low-quarter uniformity of ASABE EP458]")
+    void evennessIsTheLowestQuarterOverTheMean() {
+        assertThat(Evenness.of(new double[] {3, 2, 1, 2, 2, 1, 2, 3})).isCloseTo(0.5, within(1e-12));
+        assertThat(Evenness.of(new double[] {2})).isEqualTo(1);
+        assertThat(Evenness.of(new double[] {0, 0})).isZero();
+    }
+
+    @Test
+    void aValvePartsAZoneAndTheBedsAboveItStayTogether() {
+        WaterRun branch = run("Branch", "Trunk", 6, 3, 6, 4.4);
+        Plan plan = watered(
+                Put.of(branch.withValve()), Put.of(dripline("Beans", "Trunk")), Put.of(dripline("Kale", "Branch")));
+        assertThat(zones(plan)).extracting(Zone::name).containsExactlyInAnyOrder("Beans", "Kale");
+        assertThat(zones(plan)).extracting(Zone::valve).containsExactlyInAnyOrder(id("Tap"), id("Branch"));
+        Plan joined = with(plan, Put.of(branch));
+        assertThat(zones(joined)).hasSize(1);
+    }
+
+    @Test
+    void aBedThatIsMovedKeepsItsWater() {
+        Plan before = both();
+        Plan after = with(before, new Change.MoveBed(id("Kale"), SEASON, Point.metres(8, 7), 40));
+        assertThat(zones(after).get(0).beds()).hasSize(2);
+        assertThat(snags(after, WaterRule.PIPE_UNFED)).isEmpty();
+        assertThat(stub(after, "Kale")).isGreaterThan(stub(before, "Kale") + 1);
+    }
+
+    private static double stub(Plan plan, String bed) {
+        List<Point> stub = zones(plan).get(0).beds().stream()
+                .filter(each -> each.bed().equals(id(bed)))
+                .findFirst()
+                .orElseThrow()
+                .stub();
+        return stub.get(0).distance(stub.get(1)).metres();
+    }
+
+    @Test
+    void runsThatFeedEachOtherAreFedByNothing() {
+        Plan plan = watered(
+                Put.of(run("There", "Back", 1, 1, 2, 2)),
+                Put.of(run("Back", "There", 2, 2, 1, 1)),
+                Put.of(dripline("Beans", "There")));
+        assertThat(zones(plan)).isEmpty();
+        assertThat(snags(plan, WaterRule.PIPE_UNFED)).hasSize(3);
+    }
+
+    @Test
+    void withoutItsTapNothingIsFedAndTheRestIsJudgedAsUsual() {
+        Plan plan = with(both(), new Remove<>(WaterKinds.TAPS, id("Tap")));
+        assertThat(zones(plan)).isEmpty();
+        assertThat(snags(plan, WaterRule.PIPE_UNFED)).hasSize(3);
+    }
+
+    @Test
+    void aTapThatComesLaterFeedsNothingBefore() {
+        Tap tap = tap("Tap", 1, 3, 20);
+        Plan plan = with(
+                both(),
+                Put.of(new Tap(
+                        tap.id(),
+                        tap.name(),
+                        tap.place(),
+                        tap.height(),
+                        tap.bucket(),
+                        tap.seconds(),
+                        tap.closed(),
+                        tap.flowing(),
+                        tap.gear(),
+                        Lifetime.from(SEASON + 1))));
+        assertThat(snags(plan, WaterRule.PIPE_UNFED)).isNotEmpty();
+        assertThat(WaterStudy.of(plan, SEASON + 1, plan.standing(SEASON + 1), Memo.none())
+                        .zones())
+                .hasSize(1);
+    }
+
+    /** What the tap gives grows with what is measured, and what the zone needs does not. */
+    @ParameterizedTest
+    @CsvSource({"1.001, 0", "1, 0", "0.999, 1"})
+    void threeQuartersOfWhatTheTapGivesAreAllowedExactly(double share, int told) {
+        Zone zone = zones(both()).get(0);
+        double enough = 20
+                * (zone.wants().cubicMetresASecond() / Zone.SHARE)
+                / zone.gives().orElseThrow().cubicMetresASecond();
+        Plan tight = with(both(), Put.of(measured(enough * share)));
+        assertThat(snags(tight, WaterRule.SOURCE_TOO_SMALL)).hasSize(told);
+    }
+
+    /** By seconds, which are not rounded as litres are. */
+    private static Tap measured(double litresAMinute) {
+        Tap tap = tap("Tap", 1, 3, 10);
+        return new Tap(
+                tap.id(),
+                tap.name(),
+                tap.place(),
+                tap.height(),
+                tap.bucket(),
+                600 / litresAMinute,
+                tap.closed(),
+                tap.flowing(),
+                tap.gear(),
+                tap.lifetime());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"OUTLET_WEAK", "WATER_UNEVEN", "SOURCE_TOO_SMALL"})
+    void aHoseThatTakesAllIsToldAndEveryRemedyCuresWithoutANewFlaw(WaterRule rule) {
+        Plan plan = with(
+                watered(Put.of(dripline("Beans", "Trunk")), Put.of(soaker("Kale", "Trunk", 0.2))), Put.of(measured(9)));
+        List<Snag> told = snags(plan, rule);
+        assertThat(told).hasSize(1);
+        for (var remedy : told.get(0).remedies()) {
+            Plan after = with(plan, remedy.change());
+            assertThat(snags(after, rule)).as(remedy.words()).isEmpty();
+            assertThat(Appraisal.of(after, SEASON).snags())
+                    .as(remedy.words())
+                    .extracting(Snag::rule)
+                    .isSubsetOf(Appraisal.of(plan, SEASON).snags().stream()
+                            .map(Snag::rule)
+                            .toList());
+        }
+    }
+
+    @Test
+    void nobodyIsNaggedWhoWatersByHand() {
+        assertThat(Appraisal.of(DRY, SEASON).snags()).noneMatch(snag -> snag.rule() instanceof WaterRule);
+        assertThat(Appraisal.of(with(DRY, Put.of(tap("Tap", 1, 3, 20).withGear(Gear.NONE))), SEASON)
+                        .snags())
+                .noneMatch(snag -> snag.rule() instanceof WaterRule);
+    }
+
+    @Test
+    void linesOfABedThatIsNotThereYetAreTold() {
+        Plan plan = with(both(), new Change.RemoveBed(id("Kale")));
+        assertThat(snags(plan, WaterRule.LINES_NOWHERE)).hasSize(1);
+        assertThat(zones(plan).get(0).beds()).hasSize(1);
+    }
+
+    @Test
+    void newWaterIsFedByWhatIsNearest() {
+        NewWater later = new NewWater(watered(), SEASON, UUID::randomUUID);
+        Plan plan = with(watered(), later.lines(List.of(id("Beans"), id("Kale")), NewWater.Way.DRIPLINE));
+        assertThat(plan.list(WaterKinds.DRIPLINES))
+                .hasSize(2)
+                .allSatisfy(line -> assertThat(line.from()).isEqualTo(id("Trunk")));
+        Plan changed = with(
+                plan,
+                new NewWater(plan, SEASON, UUID::randomUUID).lines(List.of(id("Kale")), NewWater.Way.DRILLED_HOSE));
+        assertThat(changed.list(WaterKinds.DRIPLINES)).hasSize(1);
+        assertThat(changed.list(WaterKinds.SOAKERS)).hasSize(1);
+        assertThat(later.run(List.of(Point.metres(0.9, 3), Point.metres(0.9, 8)))
+                        .thing()
+                        .from())
+                .isEqualTo(id("Tap"));
+    }
+}

@@ -1,0 +1,118 @@
+package fairacre.water;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.dripline;
+import static fairacre.testing.Gardens.gardener;
+import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.run;
+import static fairacre.testing.Gardens.soaker;
+import static fairacre.testing.Gardens.tap;
+import static fairacre.testing.Gardens.with;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairacre.bill.BillPart;
+import fairacre.cost.CostStudy;
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkGrade;
+import fairacre.outline.Point;
+import fairacre.plan.Lifetime;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
+import fairacre.plan.Walk;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+class WaterWantsTest {
+
+    private static final Lifetime LAID = Lifetime.from(SEASON + 1);
+    private static final Plan DRY =
+            plot(12, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 5, 2, 1), bed("Kale", 9, 5, 2, 1));
+
+    private static WaterRun laid(WaterRun run) {
+        return new WaterRun(run.id(), run.name(), run.from(), run.places(), run.pipe(), run.valve(), LAID);
+    }
+
+    private static Dripline laid(Dripline line) {
+        return new Dripline(
+                line.id(),
+                line.bed(),
+                line.from(),
+                line.valve(),
+                line.emitters(),
+                line.lines(),
+                line.flow(),
+                line.compensating(),
+                LAID);
+    }
+
+    private static Map<String, Double> wanted(Plan plan, int season) {
+        return CostStudy.of(plan).bill().lines().stream()
+                .filter(line -> line.part() == BillPart.WATER && line.season() == season)
+                .collect(Collectors.toMap(
+                        line -> line.item().key(),
+                        line -> line.used().orElseThrow().doubleValue()));
+    }
+
+    /** The pipe goes 4 m up and 9 m right, 3 m below the middle of the beds; a walk of 1.2 m lies across it. */
+    @Test
+    @DisplayName("a run of 13 m with one bend through a walk of 1.20 m, and a bed on it [counted by hand]")
+    void whatARunAndABedTake() {
+        Walk walk = new Walk(
+                id("Walk"),
+                "Walk",
+                WalkGrade.MAIN,
+                Surfacing.GRASS,
+                List.of(Point.metres(6, 0), Point.metres(7.2, 0), Point.metres(7.2, 10), Point.metres(6, 10)));
+        Plan plan = with(
+                DRY,
+                Put.of(walk),
+                Put.of(tap("Tap", 1, 0, 20)),
+                Put.of(laid(run("Trunk", "Tap", 1, 0, 1, 4, 10, 4)).withValve()),
+                Put.of(laid(dripline("Beans", "Trunk"))));
+        Map<String, Double> wanted = wanted(plan, SEASON + 1);
+        // 13 m and the pipe to the bed: its first line lies 0.625 m above the run.
+        assertThat(wanted.get("water/tube-13/metre")).isCloseTo(13.625, within(0.01));
+        assertThat(wanted.get("water/sleeve/metre")).isCloseTo(1.2 + 0.2, within(1e-3));
+        // 4 lines of 1.91 m, from 0.04 m to the seventh dripper at 1.95 m, and a feed of 3 times 0.25 m.
+        assertThat(wanted.get("water/dripline/metre")).isCloseTo(4 * 1.91 + 0.75, within(1e-3));
+        assertThat(wanted)
+                .containsEntry("water/elbow", 1.0)
+                .containsEntry("water/valve", 1.0)
+                .containsEntry("water/branch", 1.0 + 3)
+                .containsEntry("water/end", 1.0 + 4)
+                .containsEntry("water/adapter", 1.0)
+                .containsEntry("water/preventer", 1.0)
+                .containsEntry("water/filter", 1.0)
+                .containsEntry("water/reducer", 1.0)
+                .doesNotContainKey("water/timer");
+        assertThat(wanted(plan, SEASON)).isEmpty();
+    }
+
+    @Test
+    void whatWasThereBeforeCostsNothing() {
+        Plan plan = with(
+                DRY,
+                Put.of(tap("Tap", 1, 0, 20)),
+                Put.of(run("Trunk", "Tap", 1, 0, 10, 0)),
+                Put.of(soaker("Beans", "Trunk", 0.2)));
+        assertThat(wanted(plan, SEASON)).isEmpty();
+    }
+
+    @Test
+    void gearIsBoughtWhenTheFirstPipeHangsOnIt() {
+        Plan plan = with(
+                DRY,
+                Put.of(tap("Tap", 1, 0, 20)),
+                Put.of(run("Trunk", "Tap", 1, 0, 10, 0)),
+                Put.of(laid(dripline("Beans", "Trunk"))));
+        assertThat(wanted(plan, SEASON + 1))
+                .doesNotContainKey("water/preventer")
+                .containsKey("water/dripline/metre");
+    }
+}
