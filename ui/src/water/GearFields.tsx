@@ -21,7 +21,7 @@ export function GearFields({ gear, faults, onChange, onUnread }: Props) {
       {(["preventer", "filter", "timer"] as const).map((part) => (
         <CheckField
           key={part}
-          label={words[part]}
+          label={words.gear[part]}
           checked={gear[part]}
           onChange={(there) => {
             onChange(part, { ...gear, [part]: there });

@@ -86,7 +86,7 @@ function LinesForm({ each }: { each: BedLines }) {
   };
   const length = (field: "emitters" | "lines" | "inset" | "hole" | "spacing", value: number) => (
     <LengthField
-      label={words[field]}
+      label={words.lengths[field]}
       value={value}
       units={desk.units}
       fault={faults[field]}
