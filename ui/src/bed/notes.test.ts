@@ -21,7 +21,7 @@ it("the sheet says in the step of water what flows in a bed while its zone runs"
   const kale = report.beds[1];
   if (!kale) throw new Error("the garden has two beds");
   const watered = { ...zone, beds: [{ ...zone.beds[0], bed: kale.bed, flow: 90 }] } as typeof zone;
-  const told = { ...report, water: { zones: [watered], runs: [] } };
+  const told = { ...report, water: { ...report.water, zones: [watered] } };
   expect(bedNote({ step: "water", units: "METRIC", judged: told, report: told }, kale, kale.outline)).toBe(
     "1.5 L/min",
   );

@@ -66,6 +66,7 @@ export const plan: Plan = {
   waterRuns: [],
   driplines: [],
   soakers: [],
+  climates: [],
   setAside: [],
   waysIn: [],
   carriers: [],
@@ -222,7 +223,7 @@ export const report: AppraisalReport = {
   perArea: euro("12.50"),
   walks: [],
   fences: [],
-  water: { zones: [], runs: [] },
+  water: { zones: [], runs: [], programme: { months: [], zones: [] } },
   asked: [],
   quickBoards: false,
   notJudged: [],
@@ -242,6 +243,7 @@ export const catalogue: Catalogue = {
     { name: "waterRun", list: "waterRuns" },
     { name: "dripline", list: "driplines" },
     { name: "soaker", list: "soakers" },
+    { name: "climate", list: "climates" },
   ],
   materials: [
     {

@@ -1,5 +1,6 @@
 import { LinesSection } from "./LinesSection";
 import { PipesSection } from "./PipesSection";
+import { ProgrammeSection } from "./ProgrammeSection";
 import { SourcesSection } from "./SourcesSection";
 import { words } from "./words";
 import { ZonesSection } from "./ZonesSection";
@@ -11,6 +12,7 @@ export function WaterPanel() {
       <SourcesSection />
       <PipesSection />
       <ZonesSection />
+      <ProgrammeSection />
       <LinesSection />
       <p className="text-sm text-soft">{words.caution}</p>
     </div>

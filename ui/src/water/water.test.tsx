@@ -5,7 +5,16 @@ import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import { standingThings } from "../capabilities";
 import { atDesk, deskFor, plan, report, zone } from "../testing/desk";
-import { weakestOf, type Barrel, type Dripline, type Soaker, type Tap, type WaterRun } from "./water";
+import { formatMinutes, growing, weatherUnits } from "./months";
+import {
+  weakestOf,
+  type Barrel,
+  type Climate,
+  type Dripline,
+  type Soaker,
+  type Tap,
+  type WaterRun,
+} from "./water";
 import { WaterPanel } from "./WaterPanel";
 import { words } from "./words";
 
@@ -71,7 +80,7 @@ const watered = {
 };
 const running = {
   ...report,
-  water: { zones: [zone], runs: [{ run: "run", places: run.places, length: 4 }] },
+  water: { ...report.water, zones: [zone], runs: [{ run: "run", places: run.places, length: 4 }] },
 };
 
 function answering(answer: unknown, status = 200) {
@@ -221,5 +230,99 @@ describe("water", () => {
     if (!beans) throw new Error("a zone waters a bed");
     const low = { ...beans, lines: "low", least: 20 };
     expect(weakestOf({ ...zone, beds: [beans, low] }).lines).toBe("low");
+  });
+});
+
+const climate: Climate = {
+  id: "weather",
+  name: "Mill hill",
+  elevation: 40,
+  firstMonth: 4,
+  lastMonth: 10,
+  months: Array.from({ length: 12 }, () => ({ lowest: 10, highest: 22, rain: 50 })),
+};
+const need = { month: 7, reference: 4, crop: 1.05, use: 130.2, rain: 50, effective: 40.4, week: 20.3 };
+const programme = {
+  months: Array.from({ length: 12 }, (_, index) => ({ ...need, month: index + 1 })),
+  zones: [
+    {
+      valve: "tap",
+      ruleOfThumb: 45.2,
+      months: Array.from({ length: 12 }, (_, index) =>
+        index === 4 ? { minutes: 0, waterings: 0 } : { minutes: 90, waterings: 2 },
+      ),
+    },
+  ],
+};
+
+describe("how long a zone runs", () => {
+  it("is told by the rule of thumb until the weather is known", () => {
+    const told = { ...running, water: { ...running.water, programme: { ...programme, months: [] } } };
+    const { desk } = deskFor({ plan: watered, report: told });
+    atDesk(desk, <WaterPanel />);
+    const section = within(screen.getByTestId("programme"));
+    expect(section.getByRole("row", { name: /Zone 1/ }).textContent).toBe("Zone 146 min");
+    section.getByText(words.noWeather);
+  });
+
+  it("is told by the month, with where the figure comes from", async () => {
+    const told = { ...running, water: { ...running.water, programme } };
+    const { desk } = deskFor({ plan: { ...watered, climates: [climate] }, report: told });
+    atDesk(desk, <WaterPanel />);
+    const section = within(screen.getByTestId("programme"));
+    expect(section.getByRole("row", { name: /Zone 1/ }).textContent).toBe("Zone 12 × 45 min46 min");
+    section.getByText(/give off 130 mm in the month. Of 50 mm of rain 40 mm stay for them; 20 mm a week/);
+    await userEvent.selectOptions(section.getByLabelText(words.month), "May");
+    section.getByText(words.rainIsEnough);
+    const months = within(section.getByLabelText(words.month)).getAllByRole("option");
+    expect(months.map(({ textContent }) => textContent)).toEqual([
+      "April",
+      "May",
+      "June",
+      "July",
+      "August",
+      "September",
+      "October",
+    ]);
+  });
+
+  it("normals are typed by the month and read from a file, and what is wrong is said", async () => {
+    const { desk, submit } = deskFor({ plan: { ...watered, climates: [climate] }, report: running });
+    atDesk(desk, <WaterPanel />);
+    await retype(screen.getByLabelText("Rain, July"), "62,5");
+    const [change] = submit.mock.lastCall ?? [];
+    if (change?.kind !== "PutClimate") throw new Error("the weather is kept");
+    expect(change.climate.months[6]).toEqual({ lowest: 10, highest: 22, rain: 62.5 });
+    expect(change.climate.months[5]).toEqual(climate.months[5]);
+    await retype(screen.getByLabelText("Lowest, July"), "cool");
+    screen.getByText(words.unreadableNormal);
+    answering(
+      {
+        detail: "The file can't be read.",
+        faults: [{ pointer: "", wrong: "month 7 is missing", right: "give all twelve" }],
+      },
+      422,
+    );
+    await userEvent.upload(screen.getByLabelText(words.readWeather), new File(["month"], "normals.csv"));
+    await screen.findByText("month 7 is missing; give all twelve.");
+  });
+});
+
+describe("months and minutes", () => {
+  it("grow over the end of the year in the south", () => {
+    expect(growing({ firstMonth: 10, lastMonth: 3 })).toEqual([10, 11, 12, 1, 2, 3]);
+    expect(growing({ firstMonth: 4, lastMonth: 4 })).toEqual([4]);
+  });
+
+  it("are set on a timer in whole minutes, never too few", () => {
+    expect([44.2, 60, 80, 0].map(formatMinutes)).toEqual(["45 min", "1 h", "1 h 20", "0 min"]);
+  });
+
+  it("weather is read in °F and inches where one measures in feet [0 °C = 32 °F, 25.4 mm = 1 in]", () => {
+    const feet = weatherUnits(false);
+    expect(feet.toTemperature(22)).toBe(71.6);
+    expect(feet.fromTemperature(71.6)).toBe(22);
+    expect(feet.toRain(50.8)).toBe(2);
+    expect(feet.fromRain(2)).toBe(50.8);
   });
 });

@@ -11,6 +11,7 @@ export type Dripline = Schemas["Dripline"];
 export type Soaker = Schemas["Soaker"];
 export type Zone = Schemas["Zone"];
 export type BedWater = Schemas["BedWater"];
+export type Climate = Schemas["Climate"];
 export type Way = Schemas["WateredBeds"]["way"];
 
 /** What lies in a bed, of either kind. */

@@ -86,7 +86,7 @@ class HouseTest {
                         "wheels"));
         sees.put("arrange", Set.of("appraisal", "bed", "cost", "reach", "walk"));
         sees.put("drawing", Set.of("appraisal", "cost", "frame", "ground", "ledger", "walk", "water"));
-        sees.put("format", Set.of("appraisal", "cost", "ledger"));
+        sees.put("format", Set.of("appraisal", "cost", "ledger", "water"));
         return sees;
     }
 

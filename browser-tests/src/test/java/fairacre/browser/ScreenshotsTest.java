@@ -53,11 +53,10 @@ class ScreenshotsTest {
             garden.page().getByTestId("edges").scrollIntoViewIfNeeded();
             garden.page().getByTestId("edges").getByText("Oda").click();
             shoot(garden, "edges");
-            garden.page()
-                    .locator("summary", new Page.LocatorOptions().setHasText("Main walk"))
-                    .click();
-            garden.page().getByText("What it is made of, from the ground up").scrollIntoViewIfNeeded();
-            shoot(garden, "walk");
+            garden.page().keyboard().press("Escape");
+            garden.step("Water");
+            garden.page().getByTestId("programme").scrollIntoViewIfNeeded();
+            shoot(garden, "water");
             garden.step("Beds");
             garden.button("Try arrangements …").click();
             garden.button("Try them").click();

@@ -10,7 +10,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
-/** Sources, runs and what waters a bed, as kinds of things of the plan. */
+/** Sources, runs, what waters a bed, and the weather, as kinds of things of the plan. */
 public final class WaterKinds {
 
     private static final int MOST_SOURCES = 12;
@@ -58,7 +58,7 @@ public final class WaterKinds {
             Dripline::id,
             Dripline::noun,
             (terms, line) -> begun(terms, line.lifetime(), line.noun()),
-            new Things.Words("Laid %s in a bed", "Took %s out of a bed", "dripline"),
+            new Things.Words("Laid %s", "Took out %s", "dripline"),
             during(Dripline::lifetime, "dripline"));
 
     public static final Things<Soaker> SOAKERS = new Things<>(
@@ -69,13 +69,25 @@ public final class WaterKinds {
             Soaker::id,
             Soaker::noun,
             (terms, hose) -> begun(terms, hose.lifetime(), hose.noun()),
-            new Things.Words("Laid %s in a bed", "Took %s out of a bed", "drilled hose"),
+            new Things.Words("Laid %s", "Took out %s", "drilled hose"),
             during(Soaker::lifetime, "drilled hose"));
+
+    /** One at most. */
+    public static final Things<Climate> CLIMATES = new Things<>(
+            Climate.class,
+            "climate",
+            "climates",
+            1,
+            Climate::id,
+            Climate::name,
+            (terms, climate) -> {},
+            new Things.Words("Noted the weather of %s", "Forgot the weather of %s", "some place"),
+            Things.Seasons.all());
 
     private WaterKinds() {}
 
     static List<Things<?>> all() {
-        return List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS);
+        return List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS, CLIMATES);
     }
 
     private static <T> Things.Seasons<T> during(Function<T, Lifetime> lifetime, String noun) {

@@ -27,6 +27,8 @@ import java.util.stream.Stream;
  */
 public final class WaterStudy {
 
+    private final Plan plan;
+    private final List<StandingBed> standing;
     private final List<SpotHeight> heights;
     private final Piping piping;
     private final Memo memo;
@@ -37,6 +39,8 @@ public final class WaterStudy {
     }
 
     private WaterStudy(Plan plan, int season, List<StandingBed> standing, Memo memo) {
+        this.plan = plan;
+        this.standing = standing;
         this.heights = plan.site().levels();
         this.piping = Piping.of(plan, season, standing, memo);
         this.memo = memo;
@@ -46,10 +50,11 @@ public final class WaterStudy {
      * What is told of the water of a season.
      *
      * @param runs as they are laid
+     * @param programme how long each zone is to run
      */
-    public record Water(List<Zone> zones, List<RunCourse> runs) {
+    public record Water(List<Zone> zones, List<RunCourse> runs, Programme programme) {
 
-        public static final Water NONE = new Water(List.of(), List.of());
+        public static final Water NONE = new Water(List.of(), List.of(), new Programme(List.of(), List.of()));
 
         public Water {
             zones = List.copyOf(zones);
@@ -65,7 +70,10 @@ public final class WaterStudy {
     }
 
     public Water water() {
-        return new Water(zones(), runs());
+        List<Zone> zones = zones();
+        Map<UUID, BedLines> lines =
+                piping.lines().stream().map(LaidLines::lines).collect(Collectors.toMap(BedLines::id, each -> each));
+        return new Water(zones, runs(), Programme.of(plan, standing, zones, lines, memo));
     }
 
     /** As they are laid, without those that nothing feeds. */

@@ -83,6 +83,7 @@ public final class Changes {
             Put.of(run("Trunk", "Yard tap", 1, 1, 4, 1)),
             Put.of(dripline("Beans", "Trunk")),
             Put.of(soaker("Kale", "Trunk", 0.2)),
+            Put.of(Gardens.climate("Weather", "Harbour")),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -175,7 +176,9 @@ public final class Changes {
                 new Remove<>(WaterKinds.DRIPLINES, id("Lines of Beans")),
                 Put.of(soaker("Kale", "Trunk", 0.15)),
                 Put.of(soaker("Beans", "Trunk", 0.15)),
-                new Remove<>(WaterKinds.SOAKERS, id("Lines of Kale")));
+                new Remove<>(WaterKinds.SOAKERS, id("Lines of Kale")),
+                Put.of(Gardens.climate("Weather", "Mill hill")),
+                new Remove<>(WaterKinds.CLIMATES, id("Weather")));
     }
 
     private Changes() {}

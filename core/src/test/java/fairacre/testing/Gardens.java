@@ -67,8 +67,10 @@ import fairacre.plan.Swing;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
 import fairacre.water.Barrel;
+import fairacre.water.Climate;
 import fairacre.water.Dripline;
 import fairacre.water.Gear;
+import fairacre.water.MonthNormals;
 import fairacre.water.PipeKind;
 import fairacre.water.Soaker;
 import fairacre.water.Tap;
@@ -83,6 +85,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -250,6 +253,21 @@ public final class Gardens {
                 Length.millimetres(3),
                 Length.metres(0.3),
                 Lifetime.ALWAYS);
+    }
+
+    /** A mild place: 2 to 22 degrees, 40 to 95 mm a month. */
+    public static Climate climate(String id, String name) {
+        double[] highest = {4, 6, 10, 14, 18, 21, 22, 22, 18, 13, 8, 5};
+        double[] rain = {70, 55, 55, 40, 50, 60, 75, 70, 70, 80, 95, 85};
+        return new Climate(
+                id(id),
+                name,
+                Length.metres(40),
+                4,
+                10,
+                IntStream.range(0, 12)
+                        .mapToObj(i -> MonthNormals.of(highest[i] - 8, highest[i], rain[i]))
+                        .toList());
     }
 
     public static Carrier carrier(String name, double width, boolean wheels, double turning) {
@@ -483,6 +501,21 @@ public final class Gardens {
                         Length.millimetres(2.5),
                         Length.millimetres(300),
                         Lifetime.from(SEASON + 2))),
+                Put.of(new Climate(
+                        id("Weather"),
+                        "Harbour station",
+                        Length.metres(12.5),
+                        3,
+                        11,
+                        IntStream.range(0, 12)
+                                .mapToObj(i -> new MonthNormals(
+                                        -2.5 + i,
+                                        6.5 + i,
+                                        40 + i,
+                                        i < 6 ? Optional.of(80.0 - i) : Optional.empty(),
+                                        Optional.of(2.5),
+                                        Optional.of(4.25)))
+                                .toList())),
                 Put.of(new Walk(
                         id("Main"),
                         "Main",

@@ -88,3 +88,20 @@ create table soaker (
     primary key (garden, id),
     check (until_season > from_season)
 );
+
+-- Normals of the weather, January first; humidity, wind and sun where they are known.
+create table climate (
+    garden uuid not null references garden (id) on delete cascade,
+    id uuid not null,
+    name text not null,
+    elevation bigint not null,
+    first_month integer not null check (first_month between 1 and 12),
+    last_month integer not null check (last_month between 1 and 12),
+    lowest double precision[] not null check (cardinality(lowest) = 12),
+    highest double precision[] not null check (cardinality(highest) = 12),
+    rain double precision[] not null check (cardinality(rain) = 12),
+    humidity double precision[] not null check (cardinality(humidity) = 12),
+    wind double precision[] not null check (cardinality(wind) = 12),
+    sun double precision[] not null check (cardinality(sun) = 12),
+    primary key (garden, id)
+);

@@ -119,6 +119,7 @@ class EndpointsTest {
             "GET /variants/this",
             "POST /variants/{variant}/take",
             "POST /water/barrels",
+            "POST /water/climate",
             "POST /water/lines",
             "POST /water/runs",
             "POST /water/taps",

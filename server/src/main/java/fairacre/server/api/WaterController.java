@@ -1,14 +1,21 @@
 package fairacre.server.api;
 
+import fairacre.format.ClimateFile;
+import fairacre.format.FaultyFileException;
 import fairacre.limits.Limits;
 import fairacre.measure.Volume;
 import fairacre.outline.Point;
 import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
+import fairacre.water.Climate;
 import fairacre.water.NewWater;
+import fairacre.water.WaterKinds;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -67,6 +74,18 @@ class WaterController {
     @Needs(Role.READER)
     Change lines(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody WateredBeds wanted) {
         return water(owner, garden, season).lines(wanted.beds(), wanted.way());
+    }
+
+    /** The normals of the weather that a file tells. */
+    @PostMapping(path = "/climate", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Needs(Role.READER)
+    Change climate(Owner owner, @PathVariable UUID garden, @RequestBody byte[] file) throws FaultyFileException {
+        Plan plan = gardens.plan(owner.id(), garden);
+        UUID id = plan.list(WaterKinds.CLIMATES).stream()
+                .map(Climate::id)
+                .findFirst()
+                .orElseGet(UUID::randomUUID);
+        return Put.of(ClimateFile.read(file, id, plan.site().latitude()));
     }
 
     private NewWater water(Owner owner, UUID garden, int season) {

@@ -1,6 +1,7 @@
 package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.BARREL;
+import static fairacre.server.store.generated.Tables.CLIMATE;
 import static fairacre.server.store.generated.Tables.DRIPLINE;
 import static fairacre.server.store.generated.Tables.SOAKER;
 import static fairacre.server.store.generated.Tables.TAP;
@@ -12,13 +13,16 @@ import fairacre.measure.Pressure;
 import fairacre.measure.Volume;
 import fairacre.outline.Point;
 import fairacre.server.store.generated.tables.records.BarrelRecord;
+import fairacre.server.store.generated.tables.records.ClimateRecord;
 import fairacre.server.store.generated.tables.records.DriplineRecord;
 import fairacre.server.store.generated.tables.records.SoakerRecord;
 import fairacre.server.store.generated.tables.records.TapRecord;
 import fairacre.server.store.generated.tables.records.WaterRunRecord;
 import fairacre.water.Barrel;
+import fairacre.water.Climate;
 import fairacre.water.Dripline;
 import fairacre.water.Gear;
+import fairacre.water.MonthNormals;
 import fairacre.water.PipeKind;
 import fairacre.water.Soaker;
 import fairacre.water.Tap;
@@ -27,6 +31,8 @@ import fairacre.water.WaterRun;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.IntStream;
 import org.jooq.Record;
 
 /** Water, from rows and into rows. */
@@ -182,9 +188,51 @@ final class WaterRows {
                     one.lifetime().from().orElse(null),
                     one.lifetime().until().orElse(null)));
 
-    static final List<KeyedRows<?, ?, ?>> ALL = List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS);
+    private static final KeyedRows<ClimateRecord, UUID, Climate> CLIMATES = KeyedRows.of(
+            WaterKinds.CLIMATES,
+            CLIMATE,
+            CLIMATE.GARDEN,
+            CLIMATE.ID,
+            (row, currency) -> new Climate(
+                    row.get(CLIMATE.ID),
+                    row.get(CLIMATE.NAME),
+                    new Length(row.get(CLIMATE.ELEVATION)),
+                    row.get(CLIMATE.FIRST_MONTH),
+                    row.get(CLIMATE.LAST_MONTH),
+                    months(row)),
+            (garden, one) -> new ClimateRecord(
+                    garden,
+                    one.id(),
+                    one.name(),
+                    one.elevation().micrometres(),
+                    one.firstMonth(),
+                    one.lastMonth(),
+                    column(one, MonthNormals::lowest),
+                    column(one, MonthNormals::highest),
+                    column(one, MonthNormals::rain),
+                    column(one, month -> month.humidity().orElse(null)),
+                    column(one, month -> month.wind().orElse(null)),
+                    column(one, month -> month.sun().orElse(null))));
+
+    static final List<KeyedRows<?, ?, ?>> ALL = List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS, CLIMATES);
 
     private WaterRows() {}
+
+    private static Double[] column(Climate climate, Function<MonthNormals, Double> value) {
+        return climate.months().stream().map(value).toArray(Double[]::new);
+    }
+
+    private static List<MonthNormals> months(Record row) {
+        return IntStream.range(0, row.get(CLIMATE.LOWEST).length)
+                .mapToObj(i -> new MonthNormals(
+                        row.get(CLIMATE.LOWEST)[i],
+                        row.get(CLIMATE.HIGHEST)[i],
+                        row.get(CLIMATE.RAIN)[i],
+                        Optional.ofNullable(row.get(CLIMATE.HUMIDITY)[i]),
+                        Optional.ofNullable(row.get(CLIMATE.WIND)[i]),
+                        Optional.ofNullable(row.get(CLIMATE.SUN)[i])))
+                .toList();
+    }
 
     private static Optional<Tap.TapReading> flowing(Record row) {
         return Optional.ofNullable(row.get(TAP.FLOWING_SECONDS))

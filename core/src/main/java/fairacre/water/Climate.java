@@ -1,0 +1,44 @@
+package fairacre.water;
+
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
+import fairacre.measure.Length;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * The weather that is usual where the garden is, and the months in which vegetables grow there. Its latitude is the
+ * site's.
+ *
+ * @param name where it was measured
+ * @param elevation above the sea, -500 to 6000 m
+ * @param firstMonth in which beds are sown and planted, 1 to 12
+ * @param lastMonth in which they are cleared; before the first one where it lies in the next year
+ * @param months January to December
+ */
+public record Climate(
+        UUID id, String name, Length elevation, int firstMonth, int lastMonth, List<MonthNormals> months) {
+
+    static final int MONTHS = 12;
+    private static final Length LOWEST = Length.metres(-500);
+    private static final Length HIGHEST = Length.metres(6000);
+
+    public Climate {
+        Limits.present(id, "id");
+        name = Limits.name(name, "name");
+        Limits.between(elevation, LOWEST, HIGHEST, "elevation");
+        Limits.between(firstMonth, 1, MONTHS, "firstMonth");
+        Limits.between(lastMonth, 1, MONTHS, "lastMonth");
+        Limits.atMost(MONTHS, months, "months");
+        if (months.size() < MONTHS) {
+            throw new RefusedException(
+                    "months", "there are only " + months.size() + " months", "give all twelve, January first");
+        }
+        months = List.copyOf(months);
+    }
+
+    /** So many months things grow, the first and the last counted. */
+    int growing() {
+        return Math.floorMod(lastMonth - firstMonth, MONTHS) + 1;
+    }
+}

@@ -1,0 +1,55 @@
+import type { Climate } from "./water";
+
+/** Degrees Celsius and millimetres as one reads them: Fahrenheit and inches where one measures in feet. */
+export interface WeatherUnits {
+  temperature: string;
+  rain: string;
+  toTemperature: (celsius: number) => number;
+  fromTemperature: (shown: number) => number;
+  toRain: (millimetres: number) => number;
+  fromRain: (shown: number) => number;
+}
+
+const INCH = 25.4;
+const rounded = (value: number, decimals: number) => Number(value.toFixed(decimals));
+
+export function weatherUnits(metric: boolean): WeatherUnits {
+  return metric
+    ? {
+        temperature: "°C",
+        rain: "mm",
+        toTemperature: (celsius) => rounded(celsius, 1),
+        fromTemperature: (shown) => shown,
+        toRain: (millimetres) => rounded(millimetres, 0),
+        fromRain: (shown) => shown,
+      }
+    : {
+        temperature: "°F",
+        rain: "in",
+        toTemperature: (celsius) => rounded((celsius * 9) / 5 + 32, 1),
+        fromTemperature: (shown) => rounded(((shown - 32) * 5) / 9, 2),
+        toRain: (millimetres) => rounded(millimetres / INCH, 2),
+        fromRain: (shown) => rounded(shown * INCH, 2),
+      };
+}
+
+/** "January" for 1, by the language of the browser's own calendar. */
+export function monthName(month: number, style: "long" | "short"): string {
+  return new Intl.DateTimeFormat("en", { month: style, timeZone: "UTC" }).format(
+    Date.UTC(2001, month - 1, 15),
+  );
+}
+
+/** The months in which things grow, in their order. */
+export function growing({ firstMonth, lastMonth }: Pick<Climate, "firstMonth" | "lastMonth">): number[] {
+  const count = ((lastMonth - firstMonth + 12) % 12) + 1;
+  return Array.from({ length: count }, (_, index) => ((firstMonth - 1 + index) % 12) + 1);
+}
+
+/** So many minutes as one sets them: "45 min" or "1 h 20". */
+export function formatMinutes(minutes: number): string {
+  const whole = Math.ceil(minutes - 1e-9);
+  if (whole < 60) return `${String(whole)} min`;
+  const rest = whole % 60;
+  return rest === 0 ? `${String(whole / 60)} h` : `${String(Math.floor(whole / 60))} h ${String(rest)}`;
+}
