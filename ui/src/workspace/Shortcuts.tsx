@@ -5,7 +5,7 @@ const KEYS: readonly (readonly [where: string, keys: readonly (readonly [string,
   [
     "Anywhere but in a field",
     [
-      ["1 to 6", "go to a step of the order of work"],
+      ["1 to 7", "go to a step of the order of work"],
       ["B", "draw a bed"],
       ["N", "place a bed by numbers, under Ground another thing"],
       ["A", "arrange the selected beds: align, repeat, mirror"],
