@@ -8,6 +8,7 @@ import { BillPaper } from "./purse/BillPaper";
 import { PricesPaper } from "./purse/PricesPaper";
 import { ReceiptsPaper } from "./purse/ReceiptsPaper";
 import { ShoppingPaper } from "./shopping/ShoppingPaper";
+import { WateringPaper } from "./water/WateringPaper";
 import { EditsPaper } from "./workspace/EditsPaper";
 import { VariantsPaper } from "./workspace/VariantsPaper";
 import type { PaperName } from "./workspace/paperNames";
@@ -19,6 +20,7 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   arrangements: ArrangementsPaper,
   cutting: CuttingPaper,
   fill: FillPaper,
+  watering: WateringPaper,
   bill: BillPaper,
   shopping: ShoppingPaper,
   prices: PricesPaper,

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Choice } from "../parts/Choice";
+import { PaperLink } from "../papers/PaperLink";
 import { useDesk } from "../workspace/desk";
 import { ClimateForm } from "./ClimateForm";
 import { formatMinutes, growing, monthName } from "./months";
@@ -76,6 +77,7 @@ export function ProgrammeSection() {
           })}
         </p>
       )}
+      <PaperLink paper="watering" />
       {climate && water.programme.months.length === 0 && <p className="text-sm">{words.tooFarNorth}</p>}
       <ClimateForm key={climate?.id ?? "none"} climate={climate} />
     </section>

@@ -16,6 +16,7 @@ import {
   type WaterRun,
 } from "./water";
 import { WaterPanel } from "./WaterPanel";
+import { WateringPaper } from "./WateringPaper";
 import { words } from "./words";
 
 const tap: Tap = {
@@ -305,6 +306,20 @@ describe("how long a zone runs", () => {
     );
     await userEvent.upload(screen.getByLabelText(words.readWeather), new File(["month"], "normals.csv"));
     await screen.findByText("month 7 is missing; give all twelve.");
+  });
+});
+
+describe("the watering programme as a page", () => {
+  it("has a row for each valve with its tag, and a column for each growing month", () => {
+    const told = { ...running, water: { ...running.water, programme } };
+    const { desk } = deskFor({ plan: { ...watered, climates: [climate] }, report: told });
+    atDesk(desk, <WateringPaper />);
+    const heads = screen.getAllByRole("columnheader").map(({ textContent }) => textContent);
+    expect(heads.join(" ")).toMatch(/Tag of the valve.*Apr.*May.*Jun.*Jul.*Aug.*Sep.*Oct.*Rule of thumb/);
+    expect(heads.join(" ")).not.toContain("Mar");
+    const row = screen.getByRole("row", { name: /1: Beans/ });
+    expect(row.textContent).toContain("2 × 45 min");
+    expect(row.textContent).toContain("–");
   });
 });
 

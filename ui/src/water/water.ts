@@ -10,6 +10,7 @@ export type WaterRun = Schemas["WaterRun"];
 export type Dripline = Schemas["Dripline"];
 export type Soaker = Schemas["Soaker"];
 export type Zone = Schemas["Zone"];
+export type ZoneMinutes = Schemas["ZoneMinutes"];
 export type BedWater = Schemas["BedWater"];
 export type Climate = Schemas["Climate"];
 export type Way = Schemas["WateredBeds"]["way"];

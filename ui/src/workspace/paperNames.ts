@@ -5,6 +5,7 @@ export const PAPER_NAMES = {
   arrangements: "Arrangements",
   cutting: "Cutting",
   fill: "Fill of each bed",
+  watering: "Watering",
   bill: "Bill",
   shopping: "Shopping list",
   prices: "Price book",
