@@ -18,6 +18,8 @@ export interface Capability {
   standing: (plan: Plan) => Feature[];
   /** What of it is on the bill at a price of its own. */
   paid: (plan: Plan) => Named[];
+  /** What of it has a name and neither stands on the plot nor has a price of its own. */
+  named?: (plan: Plan) => Named[];
   /** Its things on the sheet, from the ground up. */
   layers: readonly Layer[];
   /** What lies on the beds. */
@@ -42,6 +44,17 @@ export const layers: readonly Layer[] = [
 /** Features, and whatever else stands on the plot, in every season. */
 export function standingThings(plan: Plan): Feature[] {
   return [...plan.features, ...capabilities.flatMap((capability) => capability.standing(plan))];
+}
+
+/** Everything that a snag or a line of the bill may be about, by its name. */
+export function allNamed(plan: Plan): Named[] {
+  return [
+    ...plan.beds,
+    ...plan.walks,
+    ...plan.waysIn,
+    ...standingThings(plan),
+    ...capabilities.flatMap(({ named }) => named?.(plan) ?? []),
+  ];
 }
 
 /** Sundries, and whatever else is on the bill at a price of its own. */

@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from "react";
+import type { ReactNode } from "react";
 import type { Lifetime } from "../api/types";
 import { roving } from "../parts/RovingList";
 import { TextField } from "../parts/TextField";
@@ -6,6 +6,7 @@ import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { fieldsOf } from "../workspace/fields";
 import { LifetimeFields } from "./LifetimeFields";
+import { useOpenWhen } from "./useOpenWhen";
 
 interface ThingFormProps {
   thing: { id: string; name: string; lifetime: Lifetime };
@@ -32,12 +33,7 @@ export function ThingForm(props: ThingFormProps) {
   const [button, named] = takeOut;
   const { selection, select } = useDesk();
   const selected = selection.has(thing.id);
-  const [wasSelected, setWasSelected] = useState(selected);
-  const [open, setOpen] = useState(selected);
-  if (selected !== wasSelected) {
-    setWasSelected(selected);
-    if (selected) setOpen(true);
-  }
+  const [open, setOpen] = useOpenWhen(selected);
   return (
     <details
       className={`border-b border-hair py-1 ${selected ? "bg-markpale/40" : ""}`}

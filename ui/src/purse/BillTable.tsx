@@ -1,4 +1,4 @@
-import { standingThings } from "../capabilities";
+import { allNamed } from "../capabilities";
 import { Fragment, useState } from "react";
 import type { BillLine } from "../api/types";
 import { formatMoney } from "../measure/figures";
@@ -76,9 +76,7 @@ function Line({ line }: { line: BillLine }) {
 /** The arithmetic of a line with its numbers, and what of the plan it serves. */
 function Why({ line }: { line: BillLine }) {
   const { plan } = useDesk();
-  const named = [...plan.beds, ...plan.walks, ...standingThings(plan)].filter(
-    ({ id }) => line.beds.includes(id) || line.places.includes(id),
-  );
+  const named = allNamed(plan).filter(({ id }) => line.beds.includes(id) || line.places.includes(id));
   const names = named.map(({ name }) => name).sort();
   return (
     <>

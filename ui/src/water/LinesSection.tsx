@@ -1,4 +1,5 @@
 import type { Change } from "../api/types";
+import { useOpenWhen } from "../forms/useOpenWhen";
 import { CheckField } from "../parts/CheckField";
 import { LengthField } from "../parts/LengthField";
 import { MeasureField } from "../parts/MeasureField";
@@ -80,6 +81,8 @@ function LinesForm({ each }: { each: BedLines }) {
   const desk = useDesk();
   const { faults, edit, refuse } = useFieldEdit();
   const { lines } = each;
+  const selected = desk.selection.has(lines.bed);
+  const [open, setOpen] = useOpenWhen(selected);
   const name = desk.plan.beds.find(({ id }) => id === lines.bed)?.name ?? words.nothing;
   const put = (field: string, part: Partial<Dripline> & Partial<Soaker>) => {
     edit(field, putLines(withPart(each, part)));
@@ -96,11 +99,25 @@ function LinesForm({ each }: { each: BedLines }) {
     />
   );
   return (
-    <details className="border-b border-hair py-1" data-testid="lines" {...fieldsOf(lines.id)}>
-      <summary {...roving} className="cursor-pointer">
+    <details
+      className={`border-b border-hair py-1 ${selected ? "bg-markpale/40" : ""}`}
+      data-testid="lines"
+      {...fieldsOf(lines.id)}
+      open={open}
+    >
+      <summary
+        {...roving}
+        className="cursor-pointer"
+        onClick={(event) => {
+          // Selecting its bed opens it too: the browser's own turn would close it again.
+          event.preventDefault();
+          setOpen(!open);
+          if (!open && desk.bedById.has(lines.bed)) desk.select([lines.bed]);
+        }}
+      >
         {name} <span className="text-soft">{words.ways[each.way]}</span>
       </summary>
-      <div className="space-y-2 py-2">
+      <div className="space-y-2 py-2" {...fieldsOf(lines.bed)}>
         <div className="grid grid-cols-2 items-end gap-2">
           {each.way === "DRIPLINE" ? (
             <>

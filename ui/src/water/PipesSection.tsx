@@ -2,6 +2,7 @@ import { formatLength } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { RovingList } from "../parts/RovingList";
+import { ByNumbers } from "../forms/ByNumbers";
 import { CornerFields } from "../forms/CornerFields";
 import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
@@ -26,25 +27,36 @@ export function PipesSection() {
           <RunForm key={run.id} run={run} />
         ))}
       </RovingList>
-      <button
-        type="button"
-        className={drawing ? "strong-button" : "plain-button"}
-        aria-pressed={drawing}
-        onClick={() => {
-          desk.setTool(
-            drawing
-              ? null
-              : {
-                  kind: "line",
-                  drawn: (from, to) => {
-                    void water.run(from, to);
+      <div className="flex flex-wrap gap-2">
+        <button
+          type="button"
+          className={drawing ? "strong-button" : "plain-button"}
+          aria-pressed={drawing}
+          onClick={() => {
+            desk.setTool(
+              drawing
+                ? null
+                : {
+                    kind: "line",
+                    drawn: (from, to) => {
+                      void water.run([from, to]);
+                    },
                   },
-                },
-          );
-        }}
-      >
-        {drawing ? everywhere.drawing.LINE : words.drawRun}
-      </button>
+            );
+          }}
+        >
+          {drawing ? everywhere.drawing.LINE : words.drawRun}
+        </button>
+        <ByNumbers
+          labels={[words.pipeByNumbers, words.layThere]}
+          shortcut="N"
+          extent="LINE"
+          size={{ length: 2, width: 2 }}
+          onPlace={(geometry, refused) => {
+            if (geometry.kind === "PLACES") void water.run(geometry.places, refused);
+          }}
+        />
+      </div>
       {water.fault && (
         <p role="alert" className="text-snag">
           {water.fault}

@@ -3,6 +3,7 @@ import { without } from "../edits/changes";
 import { LengthField } from "../parts/LengthField";
 import { MeasureField } from "../parts/MeasureField";
 import { RovingList } from "../parts/RovingList";
+import { CornerFields } from "../forms/CornerFields";
 import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { formatBucket, formatFlow, formatPressure, parseBucket, parsePressure } from "../measure/water";
@@ -210,6 +211,16 @@ function TapForm({ tap }: { tap: Tap }) {
           }}
         />
       </div>
+      <CornerFields
+        corners={[tap.place]}
+        least={1}
+        fixed
+        units={units}
+        fault={faults["place"]}
+        onChange={([place = tap.place]) => {
+          put("place", { place });
+        }}
+      />
       <GearFields
         gear={tap.gear}
         faults={faults}
@@ -322,6 +333,16 @@ function BarrelForm({ barrel }: { barrel: Barrel }) {
           }}
         />
       </div>
+      <CornerFields
+        corners={[barrel.place]}
+        least={1}
+        fixed
+        units={units}
+        fault={faults["place"]}
+        onChange={([place = barrel.place]) => {
+          put("place", { place });
+        }}
+      />
       <GearFields
         gear={barrel.gear}
         faults={faults}

@@ -10,14 +10,14 @@ export function useWater() {
   const desk = useDesk();
   const [fault, setFault] = useState<string>();
 
-  async function put(what: string, body?: object) {
+  async function put(what: string, body?: object, refused: (message: string) => void = setFault) {
     setFault(undefined);
     try {
       const path = `/api/gardens/${desk.plan.id}/water/${what}?season=${String(desk.season)}`;
       const change = await request<Change>("POST", path, body);
-      desk.submit(change, setFault);
+      desk.submit(change, refused);
     } catch (failure) {
-      setFault(failure instanceof Problem ? failure.message : words.awayIdle);
+      refused(failure instanceof Problem ? failure.message : words.awayIdle);
     }
   }
 
@@ -25,7 +25,7 @@ export function useWater() {
     fault,
     tap: (bucket: number, seconds: number) => put("taps", { bucket, seconds }),
     barrel: () => put("barrels"),
-    run: (from: Point, to: Point) => put("runs", { places: [from, to] }),
+    run: (places: readonly Point[], refused?: (message: string) => void) => put("runs", { places }, refused),
     lines: (beds: readonly string[], way: Way) => put("lines", { beds, way }),
   };
 }

@@ -3,7 +3,7 @@ import "../testing/setup";
 import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
-import { standingThings } from "../capabilities";
+import { allNamed, standingThings } from "../capabilities";
 import { atDesk, deskFor, plan, report, zone } from "../testing/desk";
 import { formatMinutes, growing, weatherUnits } from "./months";
 import {
@@ -220,6 +220,28 @@ describe("water", () => {
         ],
       }),
     );
+  });
+
+  it("a run is laid by numbers as well, and what is refused is said there", async () => {
+    const fetched = answering({ kind: "PutWaterRun", waterRun: run });
+    const { desk, submit } = deskFor({ plan: watered, report: running });
+    atDesk(desk, <WaterPanel />);
+    await userEvent.click(screen.getByRole("button", { name: words.pipeByNumbers }));
+    const dialog = within(screen.getByRole("dialog"));
+    await retype(dialog.getByLabelText("To, from plot's left"), "4 m");
+    await waitFor(() => {
+      expect(submit).toHaveBeenCalled();
+    });
+    expect(String(fetched.mock.calls[0]?.[0])).toContain("/water/runs?season=2028");
+  });
+
+  it("the lines of a bed unfold when the bed is selected, and runs and lines have names", () => {
+    const { desk } = deskFor({ plan: watered, report: running, selection: new Set(["beans"]) });
+    atDesk(desk, <WaterPanel />);
+    const [drip, hose] = screen.getAllByTestId<HTMLDetailsElement>("lines");
+    expect([drip?.open, hose?.open]).toEqual([true, false]);
+    expect(allNamed(watered)).toContainEqual({ id: "lines", name: "dripline of Beans" });
+    expect(allNamed(watered).map(({ name }) => name)).toContain("Trunk");
   });
 
   it("taps and barrels stand on the plot like what every garden has", () => {

@@ -40,6 +40,9 @@ export const words = {
   inDry: (count: number) =>
     count === 1 ? "in the bed that has no line" : `in ${String(count)} beds without a line`,
   ways: { DRIPLINE: "dripline", DRILLED_HOSE: "drilled hose" },
+  linesOf: (way: string, bed: string | undefined) => (bed ? `${way} of ${bed}` : way),
+  pipeByNumbers: "Pipe by numbers",
+  layThere: "Lay it there",
   lengths: {
     emitters: "Emitters apart",
     lines: "Lines apart at most",

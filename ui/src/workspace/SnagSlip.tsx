@@ -1,7 +1,7 @@
 import { RadioGroup } from "radix-ui";
 import { useMemo, useState } from "react";
 import type { Snag } from "../api/types";
-import { standingThings } from "../capabilities";
+import { allNamed } from "../capabilities";
 import { Explain } from "../terms/Explain";
 import { roving, RovingList } from "../parts/RovingList";
 import { words } from "./words";
@@ -100,7 +100,7 @@ export function SnagSlip() {
 }
 
 function namesAt({ plan, bedById }: Desk): Names {
-  const things = [...standingThings(plan), ...plan.waysIn, ...plan.walks];
+  const things = allNamed(plan);
   return {
     thing: (id) =>
       bedById.get(id)?.name ?? things.find((thing) => thing.id === id)?.name ?? words.wholeGarden,
