@@ -144,6 +144,7 @@ export const zone: AppraisalReport["water"]["zones"][number] = {
       flow: 72,
       least: 140,
       most: 150,
+      needed: 50,
       weakest: 1,
       evenness: 0.97,
     },

@@ -9,6 +9,7 @@ import { useFieldEdit } from "../forms/useFieldEdit";
 import { useDesk } from "../workspace/desk";
 import { words as everywhere } from "../words";
 import { FedBy } from "./FedBy";
+import { LayForMe } from "./LayForMe";
 import { useWater } from "./useWater";
 import type { WaterRun } from "./water";
 import { words } from "./words";
@@ -57,6 +58,7 @@ export function PipesSection() {
           }}
         />
       </div>
+      <LayForMe />
       {water.fault && (
         <p role="alert" className="text-snag">
           {water.fault}

@@ -34,16 +34,27 @@ function ZoneFigures({ zone }: { zone: Zone }) {
         <span title={words.evenExplained}>{words.even(formatShare(zone.evenness))}</span>
       </p>
       <table className="w-full text-xs">
+        <thead>
+          <tr className="text-soft">
+            <th scope="col" className="text-left font-normal">
+              {words.bed}
+            </th>
+            <th scope="col" className="text-right font-normal">
+              {words.flow}
+            </th>
+            <th scope="col" className="text-right font-normal" title={words.leastExplained}>
+              {words.leastAt}
+            </th>
+          </tr>
+        </thead>
         <tbody>
           {zone.beds.map((bed) => (
             <tr key={bed.lines}>
               <th scope="row" className="text-left font-normal">
                 {bedById.get(bed.bed)?.name}
               </th>
-              <td className="figures text-right">{formatFlow(bed.flow, units)}</td>
-              <td className="figures text-right">
-                <span className="text-soft">{words.leastAt}</span> {formatPressure(bed.least, units)}
-              </td>
+              <td className="figures text-right whitespace-nowrap">{formatFlow(bed.flow, units)}</td>
+              <td className="figures text-right whitespace-nowrap">{formatPressure(bed.least, units)}</td>
             </tr>
           ))}
         </tbody>

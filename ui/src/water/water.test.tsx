@@ -197,7 +197,7 @@ describe("water", () => {
     zones.getByText("Zone 1");
     zones.getByText(/Takes 1.2 L\/min and wants 10 % of what Yard tap gives./);
     zones.getByText("Evenness 97 %.");
-    expect(zones.getByRole("row").textContent).toBe("Beans1.2 L/minleast 1.40 bar");
+    expect(zones.getByRole("row", { name: /Beans/ }).textContent).toBe("Beans1.2 L/min1.40 bar");
   });
 
   it("a line that is drawn on the sheet becomes a run", async () => {
@@ -220,6 +220,34 @@ describe("water", () => {
         ],
       }),
     );
+  });
+
+  it("whole networks are worked out, looked at and laid", async () => {
+    const change = { kind: "Batch", label: "Lay pipes to 2 beds", changes: [] };
+    const proposal = {
+      words: "Lay 12.4 m of tube to 2 beds, all at once",
+      pipe: 12.4,
+      tube: "TUBE_16",
+      joints: 3,
+      valves: 0,
+      enough: true,
+      change,
+    };
+    const fetched = answering([proposal]);
+    const { desk, submit } = deskFor({ plan: watered, report: running });
+    atDesk(desk, <WaterPanel />);
+    const section = within(screen.getByTestId("lay-for-me"));
+    await userEvent.selectOptions(section.getByLabelText(words.layFrom), "barrel");
+    await userEvent.click(section.getByRole("button", { name: words.layForMe(0) }));
+    const offered = await section.findByRole("button", { name: /12.4 m of tube.*Every bed gets enough/ });
+    expect(fetched.mock.calls[0]?.[1]?.body).toBe(JSON.stringify({ from: "barrel", beds: [] }));
+    await userEvent.hover(offered);
+    expect(desk.tryOut).toHaveBeenLastCalledWith(change);
+    await userEvent.unhover(offered);
+    expect(desk.tryOut).toHaveBeenLastCalledWith(null);
+    await userEvent.click(offered);
+    expect(submit).toHaveBeenCalledWith(change, expect.anything());
+    expect(section.queryByText(/12.4 m/)).toBeNull();
   });
 
   it("a run is laid by numbers as well, and what is refused is said there", async () => {

@@ -27,6 +27,16 @@ export const words = {
   pipes: "Pipes",
   noPipes: "None yet. A run leads from a tap or a barrel along walks and beds; beds are watered from it.",
   drawRun: "Draw a run of pipe",
+  layForMe: (selected: number) =>
+    selected === 0
+      ? "Lay pipes to all beds for me"
+      : selected === 1
+        ? "Lay pipes to the selected bed for me"
+        : `Lay pipes to ${String(selected)} selected beds for me`,
+  layingOut: "Looking for the shortest way …",
+  layFrom: "From",
+  enough: "Every bed gets enough.",
+  notEnough: "Not every bed gets enough: the snags will say what helps.",
   fedBy: "Fed by",
   nothing: "nothing",
   pipe: "Pipe",
@@ -63,7 +73,9 @@ export const words = {
   even: (share: string) => `Evenness ${share}.`,
   evenExplained: "What the quarter of the outlets that gets least has of the mean: 100 % is all the same.",
   share: (share: string, source: string) => `and wants ${share} of what ${source} gives.`,
-  leastAt: "least",
+  bed: "Bed",
+  leastAt: "Least pressure",
+  leastExplained: "At the outlet of the bed that has the least, while the zone runs.",
   from: (name: string) => `from ${name}.`,
   paper: (season: number) => `Watering in ${String(season)}`,
   paperExplained:
@@ -79,7 +91,7 @@ export const words = {
   thumb: "Rule of thumb",
   thumbExplained: "25 mm a week, 1 in: 25 litres on every square metre.",
   inMonth: (month: string) => `A week in ${month}`,
-  times: (count: number, minutes: string) => `${String(count)} × ${minutes}`,
+  times: (count: number, minutes: string) => (count === 1 ? minutes : `${String(count)} × ${minutes}`),
   rainIsEnough: "rain is enough",
   need: ({ use, rain, effective, week }: { use: string; rain: string; effective: string; week: string }) =>
     `Vegetables give off ${use} mm in the month. Of ${rain} mm of rain ${effective} mm stay for them; ${week} mm a week are watered.`,

@@ -58,16 +58,8 @@ class PapersTest {
     @Test
     void everyPaperOpensFromItsAddressAndFromAMenu() {
         try (Garden garden = Garden.demo()) {
-            for (String paper :
-                    List.of(
-                            "Setting out",
-                            "Beds",
-                            "Fill of each bed",
-                            "Watering",
-                            "Bill",
-                            "Price book",
-                            "Receipts",
-                            "Edits")) {
+            for (String paper : List.of(
+                    "Setting out", "Beds", "Fill of each bed", "Watering", "Bill", "Price book", "Receipts", "Edits")) {
                 open(garden, paper);
                 assertThat(garden.button("Back to the sheet")).isVisible();
                 assertThat(garden.page().getByText("Fetching it")).hasCount(0);

@@ -2,15 +2,11 @@ package fairacre.format;
 
 import fairacre.bill.Bill;
 import fairacre.bill.BillLine;
-import fairacre.plan.Bed;
-import fairacre.plan.Feature;
+import fairacre.plan.Names;
 import fairacre.plan.Plan;
-import fairacre.plan.Walk;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.joda.money.Money;
@@ -33,9 +29,7 @@ public final class BillTable {
     private BillTable() {}
 
     public static Table of(Plan plan, Bill bill) {
-        Map<UUID, String> names = new HashMap<>(plan.beds().stream().collect(Collectors.toMap(Bed::id, Bed::name)));
-        plan.walks().forEach((Walk walk) -> names.put(walk.id(), walk.name()));
-        plan.standingThings().forEach((Feature feature) -> names.put(feature.id(), feature.name()));
+        Names names = Names.of(plan, List.of());
         List<List<Object>> rows = new ArrayList<>();
         for (BillLine line : bill.lines()) {
             rows.add(List.of(
@@ -53,7 +47,7 @@ public final class BillTable {
         return new Table("Bill", HEADINGS, rows);
     }
 
-    private static String all(Map<UUID, String> names, List<UUID> ids) {
-        return ids.stream().map(names::get).sorted().collect(Collectors.joining("; "));
+    private static String all(Names names, List<UUID> ids) {
+        return ids.stream().map(id -> names.of(id, "something")).sorted().collect(Collectors.joining("; "));
     }
 }

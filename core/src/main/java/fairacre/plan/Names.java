@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 
-/** What beds and things are called that an edit names only by their id. */
+/** What beds and things are called that an edit or a bill names only by their id. */
 public final class Names {
 
     private final Map<UUID, String> names = new HashMap<>();
@@ -20,7 +20,7 @@ public final class Names {
     }
 
     /** @param otherwise for what has no known name */
-    String of(UUID id, String otherwise) {
+    public String of(UUID id, String otherwise) {
         return names.getOrDefault(id, otherwise);
     }
 

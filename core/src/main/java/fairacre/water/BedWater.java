@@ -18,6 +18,7 @@ import java.util.UUID;
  * @param flow of all outlets
  * @param least pressure at an outlet
  * @param most pressure at an outlet
+ * @param needed at each outlet, at least
  * @param weakest the outlet with the least, by its index
  * @param evenness the lowest quarter of its outlets over the mean, 0 to 1
  */
@@ -31,6 +32,7 @@ public record BedWater(
         Flow flow,
         Pressure least,
         Pressure most,
+        Pressure needed,
         int weakest,
         double evenness) {
 
@@ -38,5 +40,10 @@ public record BedWater(
         drawn = drawn.stream().map(List::copyOf).toList();
         stub = List.copyOf(stub);
         outlets = List.copyOf(outlets);
+    }
+
+    /** Whether an outlet has less pressure than it needs. */
+    boolean isWeak() {
+        return least.compareTo(needed) < 0;
     }
 }

@@ -143,7 +143,7 @@ public final class NewWater {
     }
 
     /** 12 in apart both ways with 0.5 gal/h, or 30 cm with 2 L/h (common practice). */
-    private Dripline dripline(StandingBed bed, UUID from) {
+    Dripline dripline(StandingBed bed, UUID from) {
         boolean feet = plan.units() == Units.FEET_AND_INCHES;
         Length apart = feet ? Length.feet(1) : Length.metres(0.3);
         return new Dripline(

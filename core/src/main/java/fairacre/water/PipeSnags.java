@@ -58,14 +58,12 @@ final class PipeSnags {
         return feature.kind() == FeatureKind.KEEP_OFF ? WaterRule.PIPE_IN_KEEP_OFF : WaterRule.PIPE_OVER_LINE;
     }
 
-    private static Geometry ground(Feature feature) {
+    /** Where no pipe leads: as far round it as its setback or strip, and a hand's breadth at least. */
+    static Geometry ground(Feature feature) {
         boolean area = feature.kind() == FeatureKind.KEEP_OFF;
         Geometry drawn = area ? Polygons.of(feature.places()) : Polygons.line(feature.places());
         double off = feature.margin().metres() + feature.breadth().metres() / 2;
-        return BufferOp.bufferOp(
-                drawn,
-                area ? off : Math.max(off, OFF),
-                new BufferParameters(2, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, SHARPEST_CORNER));
+        return BufferOp.bufferOp(drawn, area ? off : Math.max(off, OFF));
     }
 
     private Optional<Snag> over(LaidRun laid, Feature feature) {

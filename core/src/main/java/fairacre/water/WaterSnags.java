@@ -6,7 +6,6 @@ import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
 import fairacre.judging.Wording;
 import fairacre.measure.Flow;
-import fairacre.measure.Pressure;
 import fairacre.outline.Point;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
@@ -18,33 +17,22 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** What is wrong with how a garden is watered: of each zone as it runs, and of what hangs together. */
 final class WaterSnags {
 
-    /** A share that is exactly as large as may be is not larger by rounding. */
-    private static final double HAIR = 1e-6;
-    /** Flows are told to the millilitre an hour, litres an hour. */
-    private static final double ROUNDING = 0.001;
-    /** Metres a second. */
-    private static final double FASTEST = 1.5;
-
     private final SnagContext context;
     private final WaterStudy study;
     private final Piping piping;
     private final WaterRemedies remedies;
-    private final Map<UUID, LaidLines> lines;
 
     WaterSnags(SnagContext context) {
         this.context = context;
         this.study = context.study(WaterStudy.class);
         this.piping = study.piping();
         this.remedies = new WaterRemedies(context, piping);
-        this.lines = piping.lines().stream()
-                .collect(Collectors.toMap(laid -> laid.lines().id(), Function.identity()));
     }
 
     List<Snag> find() {
@@ -143,9 +131,9 @@ final class WaterSnags {
 
     private Optional<Snag> weak(Zone zone) {
         List<BedWater> weak = zone.beds().stream()
-                .filter(bed -> bed.least().compareTo(needed(bed)) < 0)
+                .filter(BedWater::isWeak)
                 .sorted(Comparator.comparingDouble(
-                        bed -> (double) bed.least().pascals() / needed(bed).pascals()))
+                        bed -> (double) bed.least().pascals() / bed.needed().pascals()))
                 .toList();
         if (weak.isEmpty()) {
             return Optional.empty();
@@ -157,22 +145,18 @@ final class WaterSnags {
                         Weight.SERIOUS,
                         "The last outlet of " + context.bed(worst.bed()).name() + " gets "
                                 + wording().pressure(worst.least()) + " and needs "
-                                + wording().pressure(needed(worst)) + ", while zone " + zone.number() + " runs"
+                                + wording().pressure(worst.needed()) + ", while zone " + zone.number() + " runs"
                                 + others + ".",
                         Optional.of(worst.outlets().get(worst.weakest())),
                         beds(weak.stream()),
                         List.of(),
                         context.remedies(() -> remedies.stronger(zone, WaterRule.OUTLET_WEAK)))
                 .about(context.ref(worst.lines()))
-                .by(1 - (double) worst.least().pascals() / needed(worst).pascals()));
-    }
-
-    private Pressure needed(BedWater bed) {
-        return lines.get(bed.lines()).lines().least();
+                .by(1 - (double) worst.least().pascals() / worst.needed().pascals()));
     }
 
     private Optional<Snag> uneven(Zone zone) {
-        if (zone.evenness() >= zone.evennessWanted() - HAIR) {
+        if (!zone.isUneven()) {
             return Optional.empty();
         }
         BedWater least = zone.beds().stream()
@@ -194,27 +178,22 @@ final class WaterSnags {
     }
 
     private Optional<Snag> tooMuch(Zone zone) {
-        if (zone.gives().isEmpty()) {
+        if (!zone.isTooMuch()) {
             return Optional.empty();
         }
         double wants = zone.wants().litresAnHour();
-        double gives = zone.gives().get().litresAnHour();
-        if (wants <= Zone.SHARE * gives + ROUNDING) {
-            return Optional.empty();
-        }
+        Flow given = zone.gives().orElseThrow();
+        double gives = given.litresAnHour();
         String source = WaterKinds.name(context.plan(), zone.source()).orElseThrow();
-        String given = gives == 0
+        String told = gives == 0
                 ? source + " has not the pressure which that takes"
-                : source + " gives " + wording().flow(zone.gives().get()) + " at the pressure which that takes, and "
+                : source + " gives " + wording().flow(given) + " at the pressure which that takes, and "
                         + wording().flow(Flow.litresAnHour(Zone.SHARE * gives)) + " of it can be counted on";
         return Optional.of(Snag.of(
                         WaterRule.SOURCE_TOO_SMALL,
                         wants > gives ? Weight.SERIOUS : Weight.WARNING,
-                        named(zone) + " wants " + wording().flow(zone.wants()) + "; " + given + ".",
-                        WaterKinds.sources(context.plan(), context.season()).stream()
-                                .filter(each -> each.id().equals(zone.source()))
-                                .map(WaterSource::place)
-                                .findFirst(),
+                        named(zone) + " wants " + wording().flow(zone.wants()) + "; " + told + ".",
+                        Optional.of(valve(zone)),
                         beds(zone.beds().stream()),
                         List.of(),
                         context.remedies(() -> remedies.less(zone)))
@@ -222,8 +201,19 @@ final class WaterSnags {
                 .by(wants - Zone.SHARE * gives));
     }
 
+    /** Where a zone is opened: at the beginning of a run or of the pipe to a bed, or at the source. */
+    private Point valve(Zone zone) {
+        return piping.run(zone.valve())
+                .map(run -> run.course().places().get(0))
+                .or(() -> zone.beds().stream()
+                        .filter(bed -> bed.lines().equals(zone.valve()))
+                        .map(bed -> bed.stub().get(0))
+                        .findFirst())
+                .orElseGet(() -> piping.source(zone.valve()).place());
+    }
+
     private Optional<Snag> tooFast(Zone zone) {
-        if (zone.velocity() <= FASTEST * (1 + HAIR)) {
+        if (!zone.isTooFast()) {
             return Optional.empty();
         }
         LaidRun run = piping.run(zone.fastest().orElseThrow()).orElseThrow();
@@ -233,13 +223,13 @@ final class WaterSnags {
                         "Water runs through " + run.run().name() + " at "
                                 + wording().velocity(zone.velocity())
                                 + " while zone " + zone.number() + " runs; "
-                                + wording().velocity(FASTEST) + " are enough.",
+                                + wording().velocity(Zone.FASTEST) + " are enough.",
                         Optional.of(run.course().at(run.course().length() / 2)),
                         beds(zone.beds().stream()),
                         List.of(),
                         context.remedies(() -> remedies.slower(zone)))
                 .about(context.ref(run.run().id()))
-                .by(zone.velocity() - FASTEST));
+                .by(zone.velocity() - Zone.FASTEST));
     }
 
     private Stream<Snag> gear() {

@@ -188,6 +188,7 @@ public final class WaterStudy {
                 Flow.cubicMetresASecond(Arrays.stream(flows).sum()),
                 Pressure.head(heads[weakest]),
                 Pressure.head(Arrays.stream(heads).max().orElse(0)),
+                laid.lines().least(),
                 weakest,
                 Evenness.of(flows));
     }

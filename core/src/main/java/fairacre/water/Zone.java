@@ -36,7 +36,34 @@ public record Zone(
     /** So much of what a source gives may be counted on (common practice). */
     static final double SHARE = 0.75;
 
+    /** Metres a second (common practice). */
+    static final double FASTEST = 1.5;
+
+    /** What is exactly as large as may be is not larger by rounding; flows are told to the millilitre an hour. */
+    private static final double HAIR = 1e-6;
+
+    private static final double ROUNDING = 0.001;
+
     public Zone {
         beds = List.copyOf(beds);
+    }
+
+    boolean isUneven() {
+        return evenness < evennessWanted - HAIR;
+    }
+
+    boolean isTooFast() {
+        return velocity > FASTEST * (1 + HAIR);
+    }
+
+    /** Whether it wants more than may be counted on; never so of a barrel. */
+    boolean isTooMuch() {
+        return gives.filter(most -> wants.litresAnHour() > SHARE * most.litresAnHour() + ROUNDING)
+                .isPresent();
+    }
+
+    /** Whether nothing is wrong with it. */
+    boolean runsWell() {
+        return !isUneven() && !isTooFast() && !isTooMuch() && beds.stream().noneMatch(BedWater::isWeak);
     }
 }

@@ -121,6 +121,7 @@ class EndpointsTest {
             "POST /water/barrels",
             "POST /water/climate",
             "POST /water/lines",
+            "POST /water/networks",
             "POST /water/runs",
             "POST /water/taps",
             "GET /work");

@@ -11,6 +11,7 @@ import fairacre.plan.Put;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
 import fairacre.water.Climate;
+import fairacre.water.LayProposals;
 import fairacre.water.NewWater;
 import fairacre.water.WaterKinds;
 import java.util.List;
@@ -74,6 +75,23 @@ class WaterController {
     @Needs(Role.READER)
     Change lines(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody WateredBeds wanted) {
         return water(owner, garden, season).lines(wanted.beds(), wanted.way());
+    }
+
+    /** What a network is to be fed by, and which beds it is to water: all that stand if there are none. */
+    record WantedNetwork(UUID from, List<UUID> beds) {
+        WantedNetwork {
+            Limits.present(from, "from");
+            Limits.atMost(Limits.MOST_BEDS, beds, "beds");
+        }
+    }
+
+    /** Whole networks that could be laid; none of them is laid yet. */
+    @PostMapping("/networks")
+    @Needs(Role.READER)
+    List<LayProposals.Proposal> networks(
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody WantedNetwork wanted) {
+        return LayProposals.of(
+                gardens.plan(owner.id(), garden), season, wanted.from(), wanted.beds(), UUID::randomUUID);
     }
 
     /** The normals of the weather that a file tells. */
