@@ -54,7 +54,11 @@ function ZoneFigures({ zone }: { zone: Zone }) {
                 {bedById.get(bed.bed)?.name}
               </th>
               <td className="figures text-right whitespace-nowrap">{formatFlow(bed.flow, units)}</td>
-              <td className="figures text-right whitespace-nowrap">{formatPressure(bed.least, units)}</td>
+              <td
+                className={`figures text-right whitespace-nowrap ${bed.least < bed.needed ? "font-bold text-snag" : ""}`}
+              >
+                {formatPressure(bed.least, units)}
+              </td>
             </tr>
           ))}
         </tbody>

@@ -19,11 +19,11 @@ import java.util.Set;
 final class PipeTree {
 
     /** So many orders are tried. */
-    private static final int TRIES = 24;
+    private static final int TRIES = 12;
     /** By so much, metres, an improvement is one. */
     private static final double GAIN = 1e-6;
     /** Nodes are tried as long as this takes no more steps than so many. */
-    private static final double MOST_STEPS = 4e8;
+    private static final double MOST_STEPS = 1e8;
 
     private final PipeGround ground;
     private final List<List<Integer>> groups;
