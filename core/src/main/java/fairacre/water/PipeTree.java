@@ -6,7 +6,6 @@ import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import java.util.Set;
 
 /**
@@ -40,11 +39,9 @@ final class PipeTree {
     /** Empty if nothing leads to one of the groups. */
     static Optional<PipeTree> of(PipeGround ground, List<List<Integer>> groups) {
         PipeTree best = null;
-        Random random = new Random(groups.size());
-        for (int attempt = 0; attempt < TRIES; attempt++) {
+        for (int attempt = 0; attempt <= Math.min(TRIES, groups.size()); attempt++) {
             PipeTree tree = new PipeTree(ground, groups);
-            List<List<Integer>> first =
-                    attempt == 0 || groups.isEmpty() ? List.of() : List.of(groups.get(random.nextInt(groups.size())));
+            List<List<Integer>> first = attempt == 0 ? List.of() : List.of(firstOf(groups, attempt));
             if (!tree.grow(first) || !tree.grow(groups)) {
                 return Optional.empty();
             }
@@ -52,6 +49,11 @@ final class PipeTree {
             best = best == null ? tree : best.shorter(tree);
         }
         return Optional.of(passing(best));
+    }
+
+    /** The group that is gone to first in a try: each in turn, or evenly spread among many. */
+    private static List<Integer> firstOf(List<List<Integer>> groups, int attempt) {
+        return groups.get((attempt - 1) * groups.size() / Math.min(TRIES, groups.size()));
     }
 
     /** The shortest that passes some nodes more, found one by one. */
