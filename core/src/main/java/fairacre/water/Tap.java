@@ -48,7 +48,7 @@ public record Tap(
     /**
      * A reading with the tap half open.
      *
-     * @param seconds in which the same bucket is full, more than with the tap wide open
+     * @param seconds in which the same bucket is full, no fewer than with the tap wide open
      * @param pressure what the gauge tells meanwhile, less than closed
      */
     public record TapReading(double seconds, Pressure pressure) {
@@ -69,6 +69,8 @@ public record Tap(
         closed = closed == null ? Optional.empty() : closed;
         closed.ifPresent(pressure -> Gear.between(pressure, LEAST, MOST, "closed"));
         flowing = flowing == null ? Optional.empty() : flowing;
+        double wideOpen = seconds;
+        flowing.ifPresent(reading -> Limits.between(reading.seconds(), wideOpen, LONGEST, "flowing/seconds"));
         Pressure most = closed.orElse(USUAL_PRESSURE);
         flowing.ifPresent(reading -> Limits.between(
                 reading.pressure().kilopascals(), 0, most.kilopascals() * MOST_SHARE, "flowing/pressure"));

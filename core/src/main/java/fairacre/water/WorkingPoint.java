@@ -1,19 +1,18 @@
 package fairacre.water;
 
-import fairacre.measure.Length;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /**
  * What the outlets of lines are made for: the head at which they work, and what each gives there. A dripper works at
  * the pressure for which its maker tells the flow; a compensating one from where it compensates. A drilled hose works
- * at the least head at its beginning with which it waters evenly enough, found by solving it.
+ * at the least head at its beginning with which it waters evenly enough, found by solving it; at the lowest that is
+ * tried where none does.
  *
  * @param head metres
  * @param flow of each outlet, cubic metres a second
- * @param even whether any head that was tried waters evenly enough
  */
-record WorkingPoint(double head, double flow, boolean even) {
+record WorkingPoint(double head, double flow) {
 
     /** A drilled hose is tried from half a metre of water, which barely leaves a hole, up to 30 m, a strong tap. */
     private static final double LOWEST = 0.5;
@@ -25,18 +24,16 @@ record WorkingPoint(double head, double flow, boolean even) {
     static WorkingPoint of(Dripline line) {
         return new WorkingPoint(
                 (line.compensating() ? Dripline.COMPENSATES_FROM : Dripline.NOMINAL).headMetres(),
-                line.flow().cubicMetresASecond(),
-                true);
+                line.flow().cubicMetresASecond());
     }
 
     static WorkingPoint of(Soaker hose, BedLayout loop) {
         double low = LOWEST;
         double high = HIGHEST;
-        if (evenness(hose, loop, low) >= hose.evenness()) {
-            return at(hose, loop, low, true);
-        }
-        if (evenness(hose, loop, high) < hose.evenness()) {
-            return at(hose, loop, low, false);
+        boolean evenAtOnce = evenness(hose, loop, low) >= hose.evenness();
+        boolean neverEven = evenness(hose, loop, high) < hose.evenness();
+        if (evenAtOnce || neverEven) {
+            return at(hose, loop, low);
         }
         while (high - low > CLOSE_ENOUGH) {
             double middle = (low + high) / 2;
@@ -46,12 +43,12 @@ record WorkingPoint(double head, double flow, boolean even) {
                 low = middle;
             }
         }
-        return at(hose, loop, high, true);
+        return at(hose, loop, high);
     }
 
-    private static WorkingPoint at(Soaker hose, BedLayout loop, double head, boolean even) {
+    private static WorkingPoint at(Soaker hose, BedLayout loop, double head) {
         double[] flows = flows(hose, loop, head);
-        return new WorkingPoint(head, Arrays.stream(flows).average().orElse(0), even);
+        return new WorkingPoint(head, Arrays.stream(flows).average().orElse(0));
     }
 
     private static double evenness(Soaker hose, BedLayout loop, double head) {
@@ -68,13 +65,9 @@ record WorkingPoint(double head, double flow, boolean even) {
                 .forEach(pipe -> network.pipe(
                         first + pipe.from(), first + pipe.to(), pipe.length(), Soaker.BORE, PipeKind.ROUGHNESS, 0));
         int[] holes = loop.outlets().stream()
-                .mapToInt(node -> network.hole(first + node, hole(hose.hole())))
+                .mapToInt(node -> network.hole(first + node, hose.hole().metres()))
                 .toArray();
         NetworkSolution solved = NetworkSolution.of(network.build());
         return Arrays.stream(holes).mapToDouble(solved::flow).toArray();
-    }
-
-    private static double hole(Length diameter) {
-        return diameter.metres();
     }
 }

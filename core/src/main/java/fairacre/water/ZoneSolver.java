@@ -43,15 +43,9 @@ final class ZoneSolver {
      * @param velocities the greatest in each run, metres a second
      * @param wants what its outlets give where they work as they should, cubic metres a second
      * @param gives what a tap gives at the head that this takes, cubic metres a second
-     * @param needs that head, at the source's outlet, metres
      */
     record Solved(
-            List<double[]> heads,
-            List<double[]> flows,
-            Map<UUID, Double> velocities,
-            double wants,
-            double gives,
-            double needs) {}
+            List<double[]> heads, List<double[]> flows, Map<UUID, Double> velocities, double wants, double gives) {}
 
     /** @throws IllegalStateException if no steady state is found */
     Solved solve() {
@@ -92,7 +86,6 @@ final class ZoneSolver {
                                         solved.flow(solvedLinks[i]),
                                         links.get(i).bore()),
                                 Math::max)));
-        double needs = needs();
         double wants = outlets.stream()
                 .mapToDouble(outlet -> working.get(outlet.lines()).flow())
                 .sum();
@@ -101,8 +94,7 @@ final class ZoneSolver {
                 byLines(i -> solved.flow(solvedOutlets[i])),
                 velocities,
                 wants,
-                source.curve().flowAt(needs),
-                needs);
+                source.curve().flowAt(needs()));
     }
 
     private interface OfOutlet {

@@ -19,6 +19,7 @@ import fairacre.limits.RefusedException;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.plan.Bed;
+import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
@@ -127,13 +128,25 @@ class LayProposalsTest {
     }
 
     @Test
-    void pipesLeadRoundAHouseAndGroundThatIsKeptFree() {
+    void pipesLeadRoundGroundThatIsKeptFree() {
         Plan plan = with(
                 beds(6),
                 Put.of(tap("Tap", 0.3, 3.4, 20)),
                 Put.of(feature("Well", FeatureKind.KEEP_OFF, 0, 0.3, 3.4, 2.3, 3.9, 2.3, 3.9, 2.6, 3.4, 2.6)));
         Plan after = with(plan, proposals(plan, "Tap").get(0).change());
         assertThat(Appraisal.of(after, SEASON).snags()).noneMatch(snag -> snag.rule() == WaterRule.PIPE_IN_KEEP_OFF);
+    }
+
+    /** It stands across the walk between the rows, on the straight way from the tap. */
+    @Test
+    void pipesLeadRoundAShed() {
+        Feature shed = feature("Shed", FeatureKind.SHED, 0, 0, 3.25, 1, 3.95, 1, 3.95, 4, 3.25, 4);
+        Plan plan = with(beds(6), Put.of(tap("Tap", 0.3, 2.45, 20)), Put.of(shed));
+        for (LayProposals.Proposal proposal : proposals(plan, "Tap")) {
+            assertThat(with(plan, proposal.change()).list(WaterKinds.RUNS))
+                    .isNotEmpty()
+                    .noneMatch(run -> Polygons.line(run.places()).intersects(Polygons.of(shed.places())));
+        }
     }
 
     @Test

@@ -13,10 +13,13 @@ import static fairacre.testing.Gardens.soaker;
 import static fairacre.testing.Gardens.tap;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.appraisal.Appraisal;
 import fairacre.judging.Snag;
+import fairacre.limits.RefusedException;
+import fairacre.measure.Flow;
 import fairacre.measure.Length;
 import fairacre.measure.Pressure;
 import fairacre.measure.Volume;
@@ -31,6 +34,7 @@ import fairacre.shape.Memo;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -94,6 +98,67 @@ class WaterStudyTest {
                 Gear.NONE,
                 Lifetime.ALWAYS);
         assertThat(gauged.curve().flowAt(0) * 60_000).isCloseTo(17.213, within(1e-3));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"30, 299, false", "30, 297, true", "29.99, 120, false", "3600, 0, true"})
+    void aSecondReadingIsSlowerThanWideOpenAndBelowThePressureClosed(double seconds, double pressure, boolean taken) {
+        Tap tap = tap("Tap", 0, 0, 20);
+        Supplier<Tap> gauged = () -> new Tap(
+                tap.id(),
+                tap.name(),
+                tap.place(),
+                tap.height(),
+                Volume.litres(10),
+                30,
+                Optional.of(Pressure.kilopascals(300)),
+                Optional.of(new Tap.TapReading(seconds, Pressure.kilopascals(pressure))),
+                Gear.NONE,
+                Lifetime.ALWAYS);
+        if (taken) {
+            assertThat(gauged.get().curve().flowAt(0)).isPositive();
+        } else {
+            assertThatThrownBy(gauged::get).isInstanceOf(RefusedException.class);
+        }
+    }
+
+    /** A zone of one bed with figures at the limits: 85 % wanted, 1.5 m/s, 10 kPa needed. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.85, 1.5, 10, true",
+        "0.849, 1.5, 10, false",
+        "0.85, 1.501, 10, false",
+        "0.85, 1.5, 9.999, false",
+        "0.851, 1.499, 10.001, true"
+    })
+    void aZoneRunsWellExactlyAtItsLimits(double evenness, double velocity, double least, boolean well) {
+        BedWater bed = new BedWater(
+                id("Lines"),
+                id("Beans"),
+                List.of(),
+                Length.ZERO,
+                List.of(),
+                List.of(Point.metres(0, 0)),
+                Flow.litresAnHour(2),
+                Pressure.kilopascals(least),
+                Pressure.kilopascals(20),
+                Pressure.kilopascals(10),
+                0,
+                1);
+        Zone zone = new Zone(
+                id("Tap"),
+                1,
+                "Beans",
+                id("Tap"),
+                List.of(bed),
+                Flow.litresAnHour(75),
+                Optional.of(Flow.litresAnHour(100)),
+                Flow.litresAnHour(75),
+                evenness,
+                0.85,
+                velocity,
+                Optional.empty());
+        assertThat(zone.runsWell()).isEqualTo(well);
     }
 
     @Test
