@@ -52,11 +52,7 @@ final class WaterRows {
                     row.get(TAP.SECONDS),
                     Optional.ofNullable(row.get(TAP.CLOSED)).map(Pressure::new),
                     flowing(row),
-                    new Gear(
-                            row.get(TAP.PREVENTER),
-                            row.get(TAP.FILTER),
-                            row.get(TAP.TIMER),
-                            Optional.ofNullable(row.get(TAP.REDUCER)).map(Pressure::new)),
+                    gear(row.get(TAP.PREVENTER), row.get(TAP.FILTER), row.get(TAP.TIMER), row.get(TAP.REDUCER)),
                     Columns.lifetime(row.get(TAP.FROM_SEASON), row.get(TAP.UNTIL_SEASON))),
             (garden, one) -> new TapRecord(
                     garden,
@@ -88,11 +84,11 @@ final class WaterRows {
                     new Point(new Length(row.get(BARREL.X)), new Length(row.get(BARREL.Y))),
                     new Length(row.get(BARREL.HEIGHT)),
                     new Volume(row.get(BARREL.HOLDS)),
-                    new Gear(
+                    gear(
                             row.get(BARREL.PREVENTER),
                             row.get(BARREL.FILTER),
                             row.get(BARREL.TIMER),
-                            Optional.ofNullable(row.get(BARREL.REDUCER)).map(Pressure::new)),
+                            row.get(BARREL.REDUCER)),
                     Columns.lifetime(row.get(BARREL.FROM_SEASON), row.get(BARREL.UNTIL_SEASON))),
             (garden, one) -> new BarrelRecord(
                     garden,
@@ -232,6 +228,10 @@ final class WaterRows {
                         Optional.ofNullable(row.get(CLIMATE.WIND)[i]),
                         Optional.ofNullable(row.get(CLIMATE.SUN)[i])))
                 .toList();
+    }
+
+    private static Gear gear(boolean preventer, boolean filter, boolean timer, Long reducer) {
+        return new Gear(preventer, filter, timer, Optional.ofNullable(reducer).map(Pressure::new));
     }
 
     private static Optional<Tap.TapReading> flowing(Record row) {
