@@ -26,11 +26,13 @@ interface Props<T> {
   files?: readonly PaperFile[];
   /** Said above the table. */
   children?: ReactNode;
+  /** Shown below it. */
+  below?: ReactNode;
 }
 
 /** A table that has the page to itself, with a small plan beside it; on top how it is printed and exported. */
 export function Paper<T extends RowData>(props: Props<T>) {
-  const { title, rows, columns, rowKey, groupedBy, concerns, empty, files = [], children } = props;
+  const { title, rows, columns, rowKey, groupedBy, concerns, empty, files = [], children, below } = props;
   const desk = useDesk();
   const [lit, setLit] = useState<readonly string[]>([]);
 
@@ -119,6 +121,7 @@ export function Paper<T extends RowData>(props: Props<T>) {
           ) : (
             <p className="p-4 text-soft">Fetching it …</p>
           )}
+          {below}
         </div>
         {concerns && <KeyPlan lit={lit} />}
       </div>

@@ -67,6 +67,7 @@ export const plan: Plan = {
   driplines: [],
   soakers: [],
   climates: [],
+  wateringWindows: [],
   setAside: [],
   waysIn: [],
   carriers: [],
@@ -155,6 +156,7 @@ export const zone: AppraisalReport["water"]["zones"][number] = {
   evenness: 0.97,
   evennessWanted: 0.85,
   velocity: 0.4,
+  losses: [{ part: "SOURCE", kilopascals: 135 }],
 };
 
 export const snag: Snag = {
@@ -224,7 +226,7 @@ export const report: AppraisalReport = {
   perArea: euro("12.50"),
   walks: [],
   fences: [],
-  water: { zones: [], runs: [], programme: { months: [], zones: [] } },
+  water: { zones: [], runs: [], programme: { months: [], zones: [] }, barrels: [], season: [] },
   asked: [],
   quickBoards: false,
   notJudged: [],
@@ -245,6 +247,7 @@ export const catalogue: Catalogue = {
     { name: "dripline", list: "driplines" },
     { name: "soaker", list: "soakers" },
     { name: "climate", list: "climates" },
+    { name: "wateringWindow", list: "wateringWindows" },
   ],
   materials: [
     {
@@ -319,6 +322,12 @@ export const catalogue: Catalogue = {
     { kind: "TUBE_13", label: "Polyethylene tube, 1/2 in", bore: 0.0152 },
     { kind: "HOSE_19", label: "Hose, 3/4 in", bore: 0.0191 },
   ],
+  usualWater: {
+    pressure: 275,
+    runoff: 0.85,
+    pump: { closed: 300, flow: 1200, at: 150 },
+    window: { id: "usual", opens: 0, closes: 480, days: [1, 2, 3, 4, 5, 6, 7] },
+  },
   carriers: [
     { label: "Barrow", width: 0.9144, wheels: true, turning: 0, source: "common practice" },
     {

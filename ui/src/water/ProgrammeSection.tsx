@@ -2,13 +2,18 @@ import { useState } from "react";
 import { Choice } from "../parts/Choice";
 import { PaperLink } from "../papers/PaperLink";
 import { useDesk } from "../workspace/desk";
+import { formatMoney } from "../measure/figures";
+import { formatWater } from "../measure/water";
+import { ByHand } from "./ByHand";
 import { ClimateForm } from "./ClimateForm";
-import { formatMinutes, growing, monthName } from "./months";
+import { HoursForm } from "./HoursForm";
+import { formatMinutes, growing, monthName, settingWords } from "./months";
+import { feeding } from "./water";
 import { words } from "./words";
 
 /** How long each zone runs in a week: by the rule of thumb, and by the usual weather of a month. */
 export function ProgrammeSection() {
-  const { plan, report } = useDesk();
+  const { plan, report, units } = useDesk();
   const [climate] = plan.climates;
   const months = climate ? growing(climate) : [];
   const [chosen, setChosen] = useState<number>();
@@ -36,11 +41,9 @@ export function ProgrammeSection() {
             <th scope="col" className="text-left font-normal text-soft">
               {words.tag}
             </th>
-            {need && month !== undefined && (
-              <th scope="col" className="text-right font-normal text-soft">
-                {words.inMonth(monthName(month, "long"))}
-              </th>
-            )}
+            <th scope="col" className="text-left font-normal text-soft">
+              {month === undefined ? words.byThumb : words.inMonth(monthName(month, "long"))}
+            </th>
             <th scope="col" className="text-right font-normal text-soft" title={words.thumbExplained}>
               {words.thumb}
             </th>
@@ -48,20 +51,23 @@ export function ProgrammeSection() {
         </thead>
         <tbody>
           {water.programme.zones.map((zone, index) => {
-            const weekly = month === undefined ? undefined : zone.months[month - 1];
+            const week = (month === undefined ? undefined : zone.months[month - 1]) ?? zone.ruleOfThumb;
             return (
-              <tr key={zone.valve}>
-                <th scope="row" className="text-left font-normal">
+              <tr key={zone.valve} className="align-top">
+                <th scope="row" className="pr-2 text-left font-normal whitespace-nowrap">
                   {words.zone(index + 1)}
                 </th>
-                {need && weekly && (
-                  <td className="figures text-right">
-                    {weekly.waterings === 0
-                      ? words.rainIsEnough
-                      : words.times(weekly.waterings, formatMinutes(weekly.minutes / weekly.waterings))}
-                  </td>
-                )}
-                <td className="figures text-right">{formatMinutes(zone.ruleOfThumb)}</td>
+                <td className={week.setting.late || week.setting.seldom ? "pr-2 text-snag" : "pr-2"}>
+                  {settingWords(week.setting)}
+                  {week.minutes > 0 && (
+                    <span className="block text-xs text-soft">
+                      {words.litres(formatWater(week.litres, units))}
+                    </span>
+                  )}
+                </td>
+                <td className="figures text-right whitespace-nowrap">
+                  {formatMinutes(zone.ruleOfThumb.minutes)}
+                </td>
               </tr>
             );
           })}
@@ -77,6 +83,19 @@ export function ProgrammeSection() {
           })}
         </p>
       )}
+      {water.season.map(({ source, volume, trips, price }) => (
+        <p key={source} className="text-sm">
+          {words.season({
+            source: feeding(plan).find(({ id }) => id === source)?.name ?? "",
+            water: formatWater(volume, units),
+            trips,
+            price: price && formatMoney(price),
+          })}
+        </p>
+      ))}
+      <h4>{words.allowed}</h4>
+      <HoursForm />
+      <ByHand month={climate ? month : undefined} />
       <PaperLink paper="watering" />
       {climate && water.programme.months.length === 0 && <p className="text-sm">{words.tooFarNorth}</p>}
       <ClimateForm key={climate?.id ?? "none"} climate={climate} />

@@ -8,9 +8,10 @@ import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { formatBucket, formatFlow, formatPressure, parseBucket, parsePressure } from "../measure/water";
 import { useDesk } from "../workspace/desk";
+import { BarrelForm } from "./BarrelForm";
 import { GearFields } from "./GearFields";
 import { useWater } from "./useWater";
-import type { Barrel, Tap } from "./water";
+import type { Tap } from "./water";
 import { words } from "./words";
 
 const SECONDS_PER_HOUR = 3600;
@@ -177,7 +178,7 @@ function TapForm({ tap }: { tap: Tap }) {
         <MeasureField
           label={words.closed}
           value={tap.closed}
-          empty={units === "METRIC" ? words.noGauge : words.noGaugePsi}
+          empty={words.noGauge(formatPressure(desk.catalogue.usualWater.pressure, units))}
           format={(pressure) => formatPressure(pressure, units)}
           parse={(text) => parsePressure(text, units)}
           fault={faults["closed"]}
@@ -189,6 +190,23 @@ function TapForm({ tap }: { tap: Tap }) {
           }}
           onEmpty={() => {
             edit("closed", { kind: "PutTap", tap: without(tap, "closed") });
+          }}
+        />
+        <MeasureField
+          label={words.evening}
+          value={tap.evening}
+          empty={words.notRead}
+          format={(pressure) => formatPressure(pressure, units)}
+          parse={(text) => parsePressure(text, units)}
+          fault={faults["evening"]}
+          onCommit={(evening) => {
+            put("evening", { evening });
+          }}
+          onUnread={() => {
+            refuse("evening", words.unreadablePressure);
+          }}
+          onEmpty={() => {
+            edit("evening", { kind: "PutTap", tap: without(tap, "evening") });
           }}
         />
         <LengthField
@@ -285,72 +303,5 @@ function SecondReading({ tap, faults, onChange, onUnread }: ReadingProps) {
         onEmpty={empty}
       />
     </>
-  );
-}
-
-function BarrelForm({ barrel }: { barrel: Barrel }) {
-  const desk = useDesk();
-  const { units } = desk;
-  const { faults, edit, refuse } = useFieldEdit();
-  const put = (field: string, part: Partial<Barrel>) => {
-    edit(field, { kind: "PutBarrel", barrel: { ...barrel, ...part } });
-  };
-  return (
-    <ThingForm
-      thing={barrel}
-      testId="barrel"
-      about={formatBucket(barrel.holds, units)}
-      seasons={{ from: "From season", until: "Gone from season" }}
-      always="there already"
-      faults={faults}
-      onChange={put}
-      takeOut={["Delete", `Delete ${barrel.name}`]}
-      onTakeOut={() => {
-        edit("name", { kind: "RemoveBarrel", barrel: barrel.id });
-      }}
-    >
-      <div className="grid grid-cols-2 items-end gap-2">
-        <MeasureField
-          label={words.holds}
-          value={barrel.holds}
-          format={(litres) => formatBucket(litres, units)}
-          parse={(text) => parseBucket(text, units)}
-          fault={faults["holds"]}
-          onCommit={(holds) => {
-            put("holds", { holds });
-          }}
-          onUnread={() => {
-            refuse("holds", words.unreadableBucket);
-          }}
-        />
-        <LengthField
-          label={words.outletHeight}
-          value={barrel.height}
-          units={units}
-          fault={faults["height"]}
-          onCommit={(height) => {
-            put("height", { height });
-          }}
-        />
-      </div>
-      <CornerFields
-        corners={[barrel.place]}
-        least={1}
-        fixed
-        units={units}
-        fault={faults["place"]}
-        onChange={([place = barrel.place]) => {
-          put("place", { place });
-        }}
-      />
-      <GearFields
-        gear={barrel.gear}
-        faults={faults}
-        onChange={(field, gear) => {
-          put(field, { gear });
-        }}
-        onUnread={refuse}
-      />
-    </ThingForm>
   );
 }

@@ -3,8 +3,9 @@ import { formatFlow } from "../measure/water";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { useDesk } from "../workspace/desk";
-import { formatMinutes, growing, monthName } from "./months";
-import type { Zone, ZoneMinutes } from "./water";
+import { growing, monthName, settingWords } from "./months";
+import { ValveTags } from "./ValveTags";
+import type { Weekly, Zone, ZoneMinutes } from "./water";
 import { words } from "./words";
 
 interface Row {
@@ -37,18 +38,15 @@ export function WateringPaper() {
     ...(climate && known ? growing(climate) : []).map((month): Column<Row> => ({
       key: `month-${String(month)}`,
       head: monthName(month, "short"),
-      value: ({ minutes }) => minutes?.months[month - 1]?.minutes ?? null,
-      text: ({ minutes }) => weekly(minutes, month),
-      figures: true,
+      value: ({ minutes }) => told(minutes?.months[month - 1]),
     })),
     {
       key: "thumb",
       head: words.thumb,
-      value: ({ minutes }) => minutes?.ruleOfThumb ?? null,
-      text: ({ minutes }) => (minutes ? formatMinutes(minutes.ruleOfThumb) : ""),
-      figures: true,
+      value: ({ minutes }) => told(minutes?.ruleOfThumb),
     },
   ];
+  const calendar = `/api/gardens/${plan.id}/water/calendar.ics?season=${String(season)}`;
   return (
     <Paper
       title={words.paper(season)}
@@ -60,16 +58,14 @@ export function WateringPaper() {
       rowKey={({ zone }) => zone.valve}
       concerns={({ zone }) => zone.beds.map(({ bed }) => bed)}
       empty={words.noZones}
+      files={[{ label: words.calendar, href: calendar }]}
+      below={<ValveTags zones={water?.zones ?? []} />}
     >
       <p className="text-sm">{words.paperExplained}</p>
     </Paper>
   );
 }
 
-function weekly(minutes: ZoneMinutes | undefined, month: number): string {
-  const week = minutes?.months[month - 1];
-  if (!week) return "";
-  return week.waterings === 0
-    ? words.none
-    : words.times(week.waterings, formatMinutes(week.minutes / week.waterings));
+function told(week: Weekly | undefined): string {
+  return week ? settingWords(week.setting) : "";
 }

@@ -1,6 +1,7 @@
 import { formatShare } from "../measure/figures";
 import { formatFlow, formatPressure } from "../measure/water";
 import { useDesk } from "../workspace/desk";
+import { BadDays } from "./BadDays";
 import { feeding, type Zone } from "./water";
 import { words } from "./words";
 
@@ -63,6 +64,7 @@ function ZoneFigures({ zone }: { zone: Zone }) {
           ))}
         </tbody>
       </table>
+      <BadDays zone={zone} source={source} />
     </div>
   );
 }

@@ -5,10 +5,13 @@ import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import { allNamed, standingThings } from "../capabilities";
 import { atDesk, deskFor, plan, report, zone } from "../testing/desk";
-import { formatMinutes, growing, weatherUnits } from "./months";
+import { formatClock, formatMinutes, growing, parseClock, settingWords, weatherUnits } from "./months";
 import {
   weakestOf,
+  type BadDay,
   type Barrel,
+  type HandWatering,
+  type Weekly,
   type Climate,
   type Dripline,
   type Soaker,
@@ -293,15 +296,25 @@ const climate: Climate = {
   months: Array.from({ length: 12 }, () => ({ lowest: 10, highest: 22, rain: 50 })),
 };
 const need = { month: 7, reference: 4, crop: 1.05, use: 130.2, rain: 50, effective: 40.4, week: 20.3 };
+const twice: Weekly = {
+  minutes: 90,
+  litres: 108,
+  lasts: 4,
+  setting: { days: [1, 4], starts: [0], each: 45, seldom: false, late: false },
+};
+const never: Weekly = {
+  minutes: 0,
+  litres: 0,
+  lasts: 0,
+  setting: { days: [], starts: [], each: 0, seldom: false, late: false },
+};
 const programme = {
   months: Array.from({ length: 12 }, (_, index) => ({ ...need, month: index + 1 })),
   zones: [
     {
       valve: "tap",
-      ruleOfThumb: 45.2,
-      months: Array.from({ length: 12 }, (_, index) =>
-        index === 4 ? { minutes: 0, waterings: 0 } : { minutes: 90, waterings: 2 },
-      ),
+      ruleOfThumb: { ...twice, minutes: 45.2 },
+      months: Array.from({ length: 12 }, (_, index) => (index === 4 ? never : twice)),
     },
   ],
 };
@@ -312,7 +325,9 @@ describe("how long a zone runs", () => {
     const { desk } = deskFor({ plan: watered, report: told });
     atDesk(desk, <WaterPanel />);
     const section = within(screen.getByTestId("programme"));
-    expect(section.getByRole("row", { name: /Zone 1/ }).textContent).toBe("Zone 146 min");
+    expect(section.getByRole("row", { name: /Zone 1/ }).textContent).toBe(
+      "Zone 1Mon, Thu at 0:00 for 45 min108 L a week46 min",
+    );
     section.getByText(words.noWeather);
   });
 
@@ -321,7 +336,9 @@ describe("how long a zone runs", () => {
     const { desk } = deskFor({ plan: { ...watered, climates: [climate] }, report: told });
     atDesk(desk, <WaterPanel />);
     const section = within(screen.getByTestId("programme"));
-    expect(section.getByRole("row", { name: /Zone 1/ }).textContent).toBe("Zone 12 × 45 min46 min");
+    expect(section.getByRole("row", { name: /Zone 1/ }).textContent).toBe(
+      "Zone 1Mon, Thu at 0:00 for 45 min108 L a week46 min",
+    );
     section.getByText(/give off 130 mm in the month. Of 50 mm of rain 40 mm stay for them; 20 mm a week/);
     await userEvent.selectOptions(section.getByLabelText(words.month), "May");
     section.getByText(words.rainIsEnough);
@@ -368,8 +385,215 @@ describe("the watering programme as a page", () => {
     expect(heads.join(" ")).toMatch(/Tag of the valve.*Apr.*May.*Jun.*Jul.*Aug.*Sep.*Oct.*Rule of thumb/);
     expect(heads.join(" ")).not.toContain("Mar");
     const row = screen.getByRole("row", { name: /1: Beans/ });
-    expect(row.textContent).toContain("2 × 45 min");
-    expect(row.textContent).toContain("–");
+    expect(row.textContent).toContain("Mon, Thu at 0:00 for 45 min");
+    expect(row.textContent).toContain(words.rainIsEnough);
+    expect(screen.getByRole("link", { name: words.calendar }).getAttribute("href")).toContain(
+      "/water/calendar.ics?season=2028",
+    );
+    expect(within(screen.getByRole("region", { name: words.tags })).getByRole("listitem").textContent).toBe(
+      "1Beans",
+    );
+  });
+});
+
+describe("when watering is allowed", () => {
+  it("is the usual hours until a time or a day is changed", async () => {
+    const { desk, submit } = deskFor({
+      plan: watered,
+      report: { ...running, water: { ...running.water, programme } },
+    });
+    atDesk(desk, <WaterPanel />);
+    const hours = within(screen.getByTestId("hours"));
+    expect(hours.getByLabelText<HTMLInputElement>(words.times.opens).value).toBe("0:00");
+    await retype(hours.getByLabelText(words.times.closes), "6.30");
+    const [change] = submit.mock.lastCall ?? [];
+    if (change?.kind !== "PutWateringWindow") throw new Error("the hours are set");
+    expect(change.wateringWindow).toMatchObject({ opens: 0, closes: 390, days: [1, 2, 3, 4, 5, 6, 7] });
+    await retype(hours.getByLabelText(words.times.opens), "early");
+    hours.getByText(words.unreadableTime);
+    await userEvent.click(hours.getByLabelText("Sunday"));
+    const [fewer] = submit.mock.lastCall ?? [];
+    if (fewer?.kind !== "PutWateringWindow") throw new Error("the days are set");
+    expect(fewer.wateringWindow.days).toEqual([1, 2, 3, 4, 5, 6]);
+  });
+
+  it("goes back to the usual ones", async () => {
+    const window = { id: "hours", opens: 300, closes: 540, days: [2, 5] };
+    const { desk, submit } = deskFor({
+      plan: { ...watered, wateringWindows: [window] },
+      report: { ...running, water: { ...running.water, programme } },
+    });
+    atDesk(desk, <WaterPanel />);
+    await userEvent.click(screen.getByRole("button", { name: words.usualHours("0:00", "8:00") }));
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "RemoveWateringWindow", wateringWindow: "hours" },
+      expect.anything(),
+    );
+  });
+
+  it.each([
+    ["5:30", 330],
+    ["5.05", 305],
+    ["22", 1320],
+    ["24:00", 1440],
+    ["9:30 pm", 1290],
+    ["12 am", 0],
+    ["12:15 pm", 735],
+    ["24:01", null],
+    ["13 pm", null],
+    ["5:60", null],
+    ["dawn", null],
+  ])("%s is %s minutes after midnight", (text, minutes) => {
+    expect(parseClock(text)).toBe(minutes);
+  });
+
+  it("is told as one sets a timer", () => {
+    expect([0, 65, 1439].map(formatClock)).toEqual(["0:00", "1:05", "23:59"]);
+    const setting = { days: [1, 2, 3, 4, 5, 6, 7], starts: [0, 75], each: 15, seldom: false, late: false };
+    expect(settingWords(setting)).toBe("Daily at 0:00, 1:15 for 15 min");
+    expect(settingWords({ ...setting, days: [3], starts: [], late: true })).toBe(
+      "Wed: no time left for 15 min",
+    );
+  });
+});
+
+describe("what else is asked of water", () => {
+  it("where the pressure goes, and how a zone runs on a bad day", async () => {
+    const weak = { ...zone, beds: zone.beds.map((bed) => ({ ...bed, least: 5 })) };
+    const days: BadDay[] = [
+      { kind: "ANOTHER_ZONE_OPEN", other: 2, zone: weak },
+      { kind: "FILTER_CLOGGED", zone },
+    ];
+    const fetched = answering(days);
+    const lossy = {
+      ...zone,
+      losses: [
+        { part: "SOURCE" as const, kilopascals: 40 },
+        { part: "RUN" as const, run: "run", kilopascals: 80 },
+        { part: "HEIGHT" as const, kilopascals: -5 },
+      ],
+    };
+    const told = { ...running, water: { ...running.water, zones: [lossy] } };
+    const { desk } = deskFor({ plan: watered, report: told });
+    atDesk(desk, <WaterPanel />);
+    await userEvent.click(screen.getByText(words.limits));
+    const section = within(screen.getByTestId("bad-days"));
+    await section.findByText(/Zone 2 open too/);
+    expect(String(fetched.mock.calls[0]?.[0])).toContain("/water/zones/1/bad-days?season=2028");
+    section.getByText(/too little \(least 0.05 bar in Beans, evenness 97 %\)/);
+    section.getByText(/^enough/);
+    expect(section.getByRole("row", { name: /Trunk/ }).textContent).toBe("Trunk0.80 bar");
+    expect(section.getByRole("row", { name: /Height/ }).textContent).toBe("Height−0.05 bar");
+    expect(section.getByRole("link", { name: words.epanet }).getAttribute("href")).toContain(
+      "/zones/1/epanet.inp",
+    );
+  });
+
+  it("how long the same takes by hand", async () => {
+    const hand: HandWatering = {
+      beds: [{ bed: "beans", way: 12, litres: 40.6, waterings: 1, byCan: 7.3, byHose: 4.4 }],
+      shutOut: ["kale"],
+    };
+    const fetched = answering(hand);
+    const { desk } = deskFor({
+      plan: { ...watered, climates: [climate] },
+      report: { ...running, water: { ...running.water, programme } },
+    });
+    atDesk(desk, <WaterPanel />);
+    await userEvent.click(screen.getByText(words.byHand));
+    const section = within(screen.getByTestId("by-hand"));
+    await section.findByText("A week in July: 8 min with two cans, 5 min with a hose.");
+    expect(String(fetched.mock.calls[0]?.[0])).toContain("/water/by-hand?season=2028&month=7");
+    section.getByText(words.notOnFoot("Kale"));
+  });
+
+  it("what a season takes and costs", () => {
+    const season = [
+      { source: "tap", volume: 14200, price: { amount: "71.00", currency: "EUR" } },
+      { source: "barrel", volume: 3400, trips: 12 },
+    ];
+    const { desk } = deskFor({
+      plan: watered,
+      report: { ...running, water: { ...running.water, programme, season } },
+    });
+    atDesk(desk, <WaterPanel />);
+    screen.getByText("Yard tap gives 14,200 L in a usual season, €71.00.");
+    screen.getByText("Butt gives 3,400 L in a usual season: 12 trips.");
+  });
+});
+
+describe("a barrel", () => {
+  it("stands under a roof, is filled by the trip and has a pump", async () => {
+    const { desk, submit } = deskFor({ plan: watered, report: running });
+    atDesk(desk, <WaterPanel />);
+    const form = within(screen.getByTestId("barrel"));
+    await retype(form.getByLabelText(words.roofArea), "150 sq ft");
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "PutBarrel", barrel: { ...barrel, roof: { runoff: 0.85, area: 13.935 } } },
+      expect.anything(),
+    );
+    await retype(form.getByLabelText(words.roofArea), "large");
+    form.getByText(words.unreadableArea);
+    await retype(form.getByLabelText(words.trip), "60 L");
+    expect(submit).toHaveBeenLastCalledWith(
+      {
+        kind: "PutBarrel",
+        barrel: { ...barrel, haul: { price: { amount: "0", currency: "EUR" }, trip: 60 } },
+      },
+      expect.anything(),
+    );
+    await userEvent.click(form.getByLabelText(words.pumpThere));
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "PutBarrel", barrel: { ...barrel, pump: { closed: 300, flow: 1200, at: 150 } } },
+      expect.anything(),
+    );
+  });
+
+  it("shows what each of them is, and lets go of it", async () => {
+    const supplied: Barrel = {
+      ...barrel,
+      roof: { area: 14, runoff: 0.8, overflow: "the pond" },
+      haul: { trip: 60, price: { amount: "4.50", currency: "EUR" } },
+      pump: { closed: 300, flow: 1200, at: 150 },
+    };
+    const month = { comes: 400, wanted: 900, overflows: 20, dryYears: 16 };
+    const year = {
+      barrel: "barrel",
+      years: 30,
+      months: Array.from({ length: 12 }, (_, index) => ({ month: index + 1, ...month })),
+      levels: Array.from({ length: 24 }, () => ({ low: 10, middle: 100, high: 200 })),
+    };
+    const { desk, submit } = deskFor({
+      plan: { ...watered, barrels: [supplied] },
+      report: { ...running, water: { ...running.water, barrels: [year] } },
+    });
+    atDesk(desk, <WaterPanel />);
+    const form = within(screen.getByTestId("barrel"));
+    await retype(form.getByLabelText(words.runoff), "90 %");
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "PutBarrel", barrel: { ...supplied, roof: { area: 14, runoff: 0.9, overflow: "the pond" } } },
+      expect.anything(),
+    );
+    await retype(form.getByLabelText(words.tripPrice("EUR")), "5,20");
+    expect(submit).toHaveBeenLastCalledWith(
+      {
+        kind: "PutBarrel",
+        barrel: { ...supplied, haul: { trip: 60, price: { amount: "5.20", currency: "EUR" } } },
+      },
+      expect.anything(),
+    );
+    await retype(form.getByLabelText(words.pump.flow), "15 L/min");
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "PutBarrel", barrel: { ...supplied, pump: { closed: 300, flow: 900, at: 150 } } },
+      expect.anything(),
+    );
+    const row = within(form.getByTestId("barrel-year")).getByRole("row", { name: /Jul/ });
+    expect(row.textContent).toBe("Jul400 L900 L20 L16");
+    await userEvent.clear(form.getByLabelText(words.roofArea));
+    await userEvent.tab();
+    const [change] = submit.mock.lastCall ?? [];
+    if (change?.kind !== "PutBarrel") throw new Error("the barrel is kept");
+    expect(change.barrel.roof).toBeUndefined();
   });
 });
 

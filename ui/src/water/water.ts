@@ -12,6 +12,16 @@ export type Soaker = Schemas["Soaker"];
 export type Zone = Schemas["Zone"];
 export type ZoneMinutes = Schemas["ZoneMinutes"];
 export type BedWater = Schemas["BedWater"];
+export type Roof = Schemas["Roof"];
+export type Haul = Schemas["Haul"];
+export type Pump = Schemas["Pump"];
+export type BarrelYear = Schemas["BarrelYear"];
+export type BadDay = Schemas["BadDay"];
+export type HandWatering = Schemas["HandWatering"];
+export type Weekly = Schemas["Weekly"];
+export type Setting = Schemas["Setting"];
+export type PressureLoss = Schemas["PressureLoss"];
+export type WateringWindow = Schemas["WateringWindow"];
 export type Climate = Schemas["Climate"];
 export type Way = Schemas["WateredBeds"]["way"];
 

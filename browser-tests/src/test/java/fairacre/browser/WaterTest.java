@@ -7,13 +7,16 @@ import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import fairacre.measure.Units;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
+import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -79,6 +82,46 @@ class WaterTest {
             garden.button("Undo").click();
             garden.kept();
             assertThat(snag).isVisible();
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void hoursThatAreTooFewAreToldAndMadeLongerAndTheWeekGoesIntoACalendar() throws Exception {
+        try (Garden garden = Garden.with(twelveBeds())) {
+            garden.step("Water");
+            garden.type("Full in seconds", "20");
+            garden.button("Put down this tap").click();
+            garden.kept();
+            garden.button("Lay dripline in 12 beds without a line").click();
+            garden.kept();
+            Locator programme = garden.page().getByTestId("programme");
+            assertThat(programme).containsText("Mon, Thu at 0:00 for");
+            garden.type("Until", "0:05");
+            garden.kept();
+            Locator snag = garden.snags().getByText(Pattern.compile("there is no time left for zone 1"));
+            snag.click();
+            assertThat(programme).containsText("no time left");
+            garden.snags()
+                    .getByText(Pattern.compile("^Allow watering until 0:20"))
+                    .click();
+            garden.kept();
+            assertThat(snag).hasCount(0);
+            assertThat(programme).containsText("Daily at 0:00 for");
+            programme.getByText("The same by hand").click();
+            assertThat(programme).containsText(Pattern.compile("with two cans, .* with a hose"));
+            programme.getByText("Watering as a page").click();
+            Download calendar = garden.page()
+                    .waitForDownload(
+                            () -> garden.page().getByText("Calendar (ICS)").click());
+            String written = Files.readString(calendar.path());
+            assertThat(written)
+                    .contains("BEGIN:VCALENDAR")
+                    .contains("RRULE:FREQ=WEEKLY")
+                    .contains("Water zone 1");
+            assertThat(garden.page()
+                            .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tags for the valves")))
+                    .containsText("Bed 1, Bed 2");
             assertThat(garden.complaints()).isEmpty();
         }
     }

@@ -21,9 +21,9 @@ import org.apache.commons.csv.CSVRecord;
 
 /**
  * Normals of the weather as comma-separated values: a heading with the columns {@code month}, {@code lowest},
- * {@code highest} and {@code rain}, and {@code humidity}, {@code wind} and {@code sun} where they are known, then a
- * line for each month by its number. Degrees Celsius, millimetres, per cent, metres a second, hours a day; the units of
- * {@link MonthNormals}. Semicolons, tabs and decimal commas are read too.
+ * {@code highest} and {@code rain}, and {@code humidity}, {@code wind}, {@code sun} and {@code rainydays} where they
+ * are known, then a line for each month by its number. Degrees Celsius, millimetres, per cent, metres a second, hours a
+ * day; the units of {@link MonthNormals}. Semicolons, tabs and decimal commas are read too.
  */
 public final class ClimateFile {
 
@@ -32,10 +32,6 @@ public final class ClimateFile {
 
     private static final List<String> NEEDED = List.of("month", "lowest", "highest", "rain");
     private static final int MONTHS = 12;
-    /** The growing months to begin with: April to October, or half a year on in the south. */
-    private static final int FIRST = 4;
-
-    private static final int LAST = 10;
 
     private ClimateFile() {}
 
@@ -91,13 +87,12 @@ public final class ClimateFile {
                             + (missing.size() == 1 ? " is" : " are") + " missing",
                     "give all twelve");
         }
-        boolean south = latitude < 0;
         return new Climate(
                 id,
                 "Read from a file",
                 Length.ZERO,
-                south ? LAST : FIRST,
-                south ? FIRST : LAST,
+                Climate.firstMonth(latitude),
+                Climate.lastMonth(latitude),
                 new ArrayList<>(months.values()));
     }
 
@@ -109,7 +104,8 @@ public final class ClimateFile {
                     needed(row, "rain"),
                     number(row, "humidity"),
                     number(row, "wind"),
-                    number(row, "sun"));
+                    number(row, "sun"),
+                    number(row, "rainydays"));
         } catch (RefusedException refused) {
             throw fault(
                     at(row) + "/" + refused.refusal().field(),

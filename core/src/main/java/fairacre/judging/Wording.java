@@ -24,6 +24,8 @@ public record Wording(Units units) {
     private static final double KILOPASCALS_PER_BAR = 100;
     private static final double LITRES_PER_CUBIC_METRE = 1000;
     private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
+    /** Of the United States. */
+    private static final double LITRES_PER_GALLON = 3.785411784;
 
     public String length(Length length) {
         return LengthText.format(length, units);
@@ -51,6 +53,12 @@ public record Wording(Units units) {
                 "%.1f %s",
                 units == Units.METRIC ? litres / LITRES_PER_CUBIC_METRE : litres / LITRES_PER_CUBIC_YARD,
                 units == Units.METRIC ? "m³" : "cu yd");
+    }
+
+    /** Of water: litres, or gallons (US) where one measures in feet. */
+    public String water(Volume volume) {
+        double amount = units == Units.METRIC ? volume.litres() : volume.litres() / LITRES_PER_GALLON;
+        return String.format(Locale.ROOT, "%.0f %s", amount, units == Units.METRIC ? "L" : "gal");
     }
 
     /** Of bar, or of pounds on the square inch where one measures in feet. */

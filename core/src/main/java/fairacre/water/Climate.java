@@ -20,6 +20,8 @@ public record Climate(
         UUID id, String name, Length elevation, int firstMonth, int lastMonth, List<MonthNormals> months) {
 
     static final int MONTHS = 12;
+    private static final int FIRST = 4;
+    private static final int LAST = 10;
     private static final Length LOWEST = Length.metres(-500);
     private static final Length HIGHEST = Length.metres(6000);
 
@@ -35,6 +37,15 @@ public record Climate(
                     "months", "there are only " + months.size() + " months", "give all twelve, January first");
         }
         months = List.copyOf(months);
+    }
+
+    /** The growing months to begin with: April to October, or half a year on in the south (common practice). */
+    public static int firstMonth(double latitude) {
+        return latitude < 0 ? LAST : FIRST;
+    }
+
+    public static int lastMonth(double latitude) {
+        return latitude < 0 ? FIRST : LAST;
     }
 
     /** So many months things grow, the first and the last counted. */

@@ -45,7 +45,7 @@ public record Dripline(
     private static final Length NEAREST_LINES = Length.millimetres(150);
     private static final Length FURTHEST = Length.metres(1);
     private static final double LEAST_FLOW = 0.5;
-    private static final double MOST_FLOW = 10;
+    static final double MOST_FLOW = 10;
 
     public Dripline {
         Limits.present(id, "id");
@@ -70,6 +70,10 @@ public record Dripline(
     @Override
     public Put<Dripline> copied(UUID newId, UUID newBed, UUID newFrom) {
         return Put.of(new Dripline(newId, newBed, newFrom, valve, emitters, lines, flow, compensating, lifetime));
+    }
+
+    Dripline giving(Flow newFlow) {
+        return new Dripline(id, bed, from, valve, emitters, lines, newFlow, compensating, lifetime);
     }
 
     Dripline compensated() {

@@ -27,6 +27,7 @@ public record Gear(boolean preventer, boolean filter, boolean timer, Optional<Pr
     private static final double PREVENTER_LOSS = 8;
 
     private static final double FILTER_LOSS = 6;
+    private static final double CLOGGED = 3;
     private static final double TIMER_LOSS = 6;
     static final double REDUCER_LOSS = 10;
 
@@ -43,6 +44,11 @@ public record Gear(boolean preventer, boolean filter, boolean timer, Optional<Pr
     /** Of all but the reducer, in velocity heads at {@link #BORE}. */
     double loss() {
         return (preventer ? PREVENTER_LOSS : 0) + (filter ? FILTER_LOSS : 0) + (timer ? TIMER_LOSS : 0);
+    }
+
+    /** The same with a filter that loses three times as much since it is clogged (common practice: clean it then). */
+    double lossWhenClogged() {
+        return loss() + (filter ? (CLOGGED - 1) * FILTER_LOSS : 0);
     }
 
     Gear withPreventer() {

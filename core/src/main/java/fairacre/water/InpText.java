@@ -11,8 +11,10 @@ import java.util.stream.Stream;
  * A network as EPANET reads it (INP text, EPANET 2.2 user manual, appendix C): metric, litres a minute, friction by
  * Darcy and Weisbach, with the viscosity that is counted with here. Nodes are called N and links L with their numbers.
  *
- * <p>EPANET has one exponent for all emitters of a network: one with outlets of several exponents, with outlets that
- * compensate, or with a tap whose pressure falls with the flow, can't be written.
+ * <p>A tap whose pressure falls with the flow is written as a reservoir behind a throttle valve, whose loss goes by the
+ * square of the flow as the tap's does. An outlet that compensates takes what it takes at the solution: a demand where
+ * it compensates, an emitter below. EPANET has one exponent for all emitters of a network: one with outlets of several
+ * exponents can't be written.
  */
 public final class InpText {
 
@@ -21,12 +23,18 @@ public final class InpText {
 
     private static final double LITRES_A_MINUTE = 60_000;
     private static final double MILLIMETRES = 1000;
+    /** Of the valve that stands for a tap, metres: any will do, since its loss is reckoned for it. */
+    private static final double TAP_DIAMETER = 0.1;
+
+    private static final double PLAIN = 0.5;
 
     private final Network network;
+    private final NetworkSolution solution;
     private final StringBuilder text = new StringBuilder();
 
     private InpText(Network network) {
         this.network = network;
+        this.solution = NetworkSolution.of(network);
     }
 
     /** @throws IllegalArgumentException if EPANET can't be told of a link */
@@ -43,8 +51,9 @@ public final class InpText {
         nodes(true).filter(node -> !isAir(node)).forEach(node -> line("N%d %s", node, figure(head(node))));
         section("JUNCTIONS");
         nodes(false)
-                .forEach(node ->
-                        line("N%d %s 0", node, figure(network.nodes().get(node).height())));
+                .forEach(node -> line(
+                        "N%d %s %s",
+                        node, figure(network.nodes().get(node).height()), figure(demand(node) * LITRES_A_MINUTE)));
         section("PIPES");
         links().forEach(this::pipe);
         section("VALVES");
@@ -80,38 +89,60 @@ public final class InpText {
         List<Network.Link> own = network.links().stream()
                 .filter(link -> link.from() == node || link.to() == node)
                 .toList();
-        return !own.isEmpty() && own.stream().allMatch(link -> link.loss() instanceof HeadLoss.Outlet);
+        return !own.isEmpty() && own.stream().allMatch(link -> isOutlet(link.loss()));
+    }
+
+    private static boolean isOutlet(HeadLoss loss) {
+        return loss instanceof HeadLoss.Outlet || loss instanceof HeadLoss.Compensating;
+    }
+
+    private boolean compensates(int link) {
+        return network.links().get(link).loss() instanceof HeadLoss.Compensating outlet
+                && solution.flow(link) >= outlet.flow();
+    }
+
+    /** What outlets that compensate take at a node, cubic metres a second. */
+    private double demand(int node) {
+        return links().filter(link -> network.links().get(link).from() == node && compensates(link))
+                .mapToDouble(solution::flow)
+                .sum();
     }
 
     /** Of all outlets at a node together, cubic metres a second under a metre of head. */
     private Map<Integer, Double> emitters() {
         Map<Integer, Double> emitters = new TreeMap<>();
-        network.links().forEach(link -> {
-            if (link.loss() instanceof HeadLoss.Outlet outlet) {
-                emitters.merge(link.from(), outlet.coefficient(), Double::sum);
-            }
-        });
+        links().filter(link -> isOutlet(network.links().get(link).loss()) && !compensates(link))
+                .forEach(link -> emitters.merge(
+                        network.links().get(link).from(),
+                        coefficient(network.links().get(link).loss()),
+                        Double::sum));
         return emitters;
     }
 
+    private static double coefficient(HeadLoss loss) {
+        return loss instanceof HeadLoss.Compensating outlet
+                ? outlet.flow() / Math.sqrt(outlet.least())
+                : ((HeadLoss.Outlet) loss).coefficient();
+    }
+
     private double exponent() {
-        List<Double> exponents = network.links().stream()
-                .map(Network.Link::loss)
-                .filter(HeadLoss.Outlet.class::isInstance)
-                .map(loss -> ((HeadLoss.Outlet) loss).exponent())
+        List<Double> exponents = links().filter(
+                        link -> isOutlet(network.links().get(link).loss()) && !compensates(link))
+                .mapToObj(link -> network.links().get(link).loss())
+                .map(loss -> loss instanceof HeadLoss.Outlet outlet ? outlet.exponent() : PLAIN)
                 .distinct()
                 .toList();
         if (exponents.size() > 1) {
             throw new IllegalArgumentException(
                     "the outlets have exponents " + exponents + ", and EPANET has one for all");
         }
-        return exponents.isEmpty() ? 0.5 : exponents.get(0);
+        return exponents.isEmpty() ? PLAIN : exponents.get(0);
     }
 
     private void pipe(int number) {
         Network.Link link = network.links().get(number);
         HeadLoss loss = link.loss() instanceof HeadLoss.OneWay oneWay ? oneWay.open() : link.loss();
-        if (link.set().isPresent() || loss instanceof HeadLoss.Outlet) {
+        if (link.set().isPresent() || isOutlet(loss) || loss instanceof HeadLoss.Draw) {
             return;
         }
         if (!(loss instanceof HeadLoss.Pipe pipe)) {
@@ -131,6 +162,11 @@ public final class InpText {
 
     private void valve(int number) {
         Network.Link link = network.links().get(number);
+        if (link.loss() instanceof HeadLoss.OneWay oneWay && oneWay.open() instanceof HeadLoss.Draw draw) {
+            line(
+                    "L%d N%d N%d %s TCV %s 0",
+                    number, link.from(), link.to(), figure(TAP_DIAMETER * MILLIMETRES), figure(throttle(draw)));
+        }
         link.set().ifPresent(set -> {
             HeadLoss.Pipe open = (HeadLoss.Pipe) ((HeadLoss.OneWay) link.loss()).open();
             double pressure = set - network.nodes().get(link.to()).height();
@@ -143,6 +179,12 @@ public final class InpText {
                     figure(pressure),
                     figure(open.fittings()));
         });
+    }
+
+    /** The loss of a tap in velocity heads of the valve that stands for it. */
+    private static double throttle(HeadLoss.Draw draw) {
+        double area = Math.PI * TAP_DIAMETER * TAP_DIAMETER / 4;
+        return draw.closed() * 2 * Network.GRAVITY * area * area / (draw.open() * draw.open());
     }
 
     private void section(String name) {

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param humidity mean relative humidity, per cent, 1 to 100; empty if it is not known
  * @param wind mean two metres above ground, metres a second, 0 to 20; empty if it is not known
  * @param sun hours of sunshine a day, 0 to 24; empty if they are not known
+ * @param rainyDays days with rain, 0 to 31; empty if they are not known
  */
 public record MonthNormals(
         double lowest,
@@ -20,12 +21,14 @@ public record MonthNormals(
         double rain,
         Optional<Double> humidity,
         Optional<Double> wind,
-        Optional<Double> sun) {
+        Optional<Double> sun,
+        Optional<Double> rainyDays) {
 
     private static final double COLDEST = -50;
     private static final double HOTTEST = 55;
     private static final double MOST_RAIN = 2000;
     private static final double MOST_WIND = 20;
+    private static final double LONGEST_MONTH = 31;
 
     public MonthNormals {
         Limits.between(lowest, COLDEST, -COLDEST, "lowest");
@@ -41,11 +44,14 @@ public record MonthNormals(
         wind.ifPresent(speed -> Limits.between(speed, 0, MOST_WIND, "wind"));
         sun = sun == null ? Optional.empty() : sun;
         sun.ifPresent(hours -> Limits.between(hours, 0, 24, "sun"));
+        rainyDays = rainyDays == null ? Optional.empty() : rainyDays;
+        rainyDays.ifPresent(days -> Limits.between(days, 0, LONGEST_MONTH, "rainyDays"));
     }
 
     /** Where only temperatures and rain are known. */
     public static MonthNormals of(double lowest, double highest, double rain) {
-        return new MonthNormals(lowest, highest, rain, Optional.empty(), Optional.empty(), Optional.empty());
+        return new MonthNormals(
+                lowest, highest, rain, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     double mean() {

@@ -73,6 +73,7 @@ public final class NewWater {
                 seconds,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 gear,
                 Lifetime.from(season)));
         return standing.<Change>map(feature -> new Change.Batch(
@@ -88,6 +89,9 @@ public final class NewWater {
                 corner(),
                 BARREL_HEIGHT,
                 BARREL,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 new Gear(false, true, false, Optional.empty()),
                 Lifetime.from(season)));
     }

@@ -8,15 +8,19 @@ import fairacre.shape.Memo;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 
 /**
- * How long each zone is to run in a week of each month.
+ * How long each zone is to run in a week of each month, and when.
  *
  * @param months what vegetables want; empty without normals of the weather
  * @param zones in their order
  */
 public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
+
+    public static final Programme NONE = new Programme(List.of(), List.of());
 
     /** Of a week without normals, litres a square metre (common practice). */
     static final double RULE_OF_THUMB = 25;
@@ -26,87 +30,173 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
 
     private static final double DRILLED = 0.8;
     private static final double MINUTES = 60;
-    /** How deep most vegetables root at least, metres (FAO-56, table 22: 0.3 for lettuce and onion; from memory). */
-    private static final double ROOTS = 0.3;
-    /** What of the store may be used before vegetables want for water, at 5 mm a day (FAO-56, table 22). */
-    private static final double READILY = 0.4;
-    /** Nobody waters more often than daily. */
-    private static final int DAYS = 7;
+    private static final double WEEK = 7;
 
     public Programme {
         months = List.copyOf(months);
         zones = List.copyOf(zones);
     }
 
-    /** The question how much soil a bed has, square metres. */
-    private record SoilOf(BedRevision bed) {}
+    /** The hours that are set in a plan, or the usual ones. */
+    static WateringWindow window(Plan plan) {
+        return plan.list(WaterKinds.WINDOWS).stream().findFirst().orElse(WateringWindow.USUAL);
+    }
 
-    static Programme of(Plan plan, List<StandingBed> standing, List<Zone> zones, Map<UUID, BedLines> lines, Memo memo) {
-        List<MonthNeed> months = plan.list(WaterKinds.CLIMATES).stream()
-                .findFirst()
-                .flatMap(climate -> WaterNeed.of(climate, plan.site().latitude()))
-                .orElse(List.of());
-        Map<UUID, BedRevision> beds = new HashMap<>();
-        standing.forEach(bed -> beds.put(bed.id(), bed.revision()));
-        Map<UUID, Double> areas = new HashMap<>();
-        beds.forEach((id, bed) -> areas.put(
-                id, memo.recall(new SoilOf(bed), () -> BedLayout.soil(bed).getArea())));
-        SqueezeTest soil = plan.site().soil().squeeze();
+    static Programme of(
+            Plan plan,
+            List<StandingBed> standing,
+            List<Zone> zones,
+            Map<UUID, BedLines> lines,
+            WateringWindow window,
+            Memo memo) {
+        List<MonthNeed> months = WaterNeed.of(plan);
+        List<ZoneWater> waters = zones.stream()
+                .map(zone ->
+                        ZoneWater.of(zone, standing, lines, plan.site().soil().squeeze(), memo))
+                .toList();
+        List<ZoneMinutes.Weekly> thumb = week(waters, RULE_OF_THUMB, window);
+        List<List<ZoneMinutes.Weekly>> weeks = months.stream()
+                .map(month -> week(waters, Math.max(0, month.week()), window))
+                .toList();
         return new Programme(
                 months,
-                zones.stream()
-                        .map(zone -> new ZoneMinutes(
-                                zone.valve(),
-                                minutes(zone, RULE_OF_THUMB, areas, lines),
-                                months.stream()
-                                        .map(month -> new ZoneMinutes.Weekly(
-                                                minutes(zone, month.week(), areas, lines),
-                                                waterings(zone, month, beds, soil)))
-                                        .toList()))
+                IntStream.range(0, zones.size())
+                        .mapToObj(i -> new ZoneMinutes(
+                                zones.get(i).valve(),
+                                thumb.get(i),
+                                weeks.stream().map(week -> week.get(i)).toList()))
                         .toList());
     }
 
-    /** Of the bed that takes longest. */
-    private static double minutes(
-            Zone zone, double litresASquareMetre, Map<UUID, Double> areas, Map<UUID, BedLines> lines) {
-        return zone.beds().stream()
-                .mapToDouble(bed -> {
-                    double area = areas.get(bed.bed());
-                    double efficiency = lines.get(bed.lines()) instanceof Soaker ? DRILLED : DRIP;
-                    double flow = bed.flow().litresAnHour();
-                    return flow <= 0 ? 0 : litresASquareMetre * area / efficiency / flow * MINUTES;
-                })
-                .max()
-                .orElse(0);
-    }
-
-    /** By the bed whose soil holds least. */
-    private static int waterings(Zone zone, MonthNeed month, Map<UUID, BedRevision> beds, SqueezeTest soil) {
-        if (month.week() <= 0) {
-            return 0;
-        }
-        double day = month.week() / DAYS;
-        double share = READILY + 0.04 * (5 - day);
-        double store = zone.beds().stream()
-                .mapToDouble(bed -> held(beds.get(bed.bed()), soil))
-                .min()
-                .orElse(0);
-        double days = Math.max(1, Math.floor(1000 * store * ROOTS * share / day));
-        return (int) Math.max(1, Math.min(DAYS, Math.ceil(DAYS / days)));
+    /** The weeks of each month, or that of the rule of thumb where nothing else is known. */
+    List<Week> weeks() {
+        return months.isEmpty()
+                ? List.of(new Week(
+                        Optional.empty(),
+                        zones.stream().map(ZoneMinutes::ruleOfThumb).toList()))
+                : IntStream.range(0, months.size())
+                        .mapToObj(i -> new Week(
+                                Optional.of(months.get(i).month()),
+                                zones.stream().map(zone -> zone.months().get(i)).toList()))
+                        .toList();
     }
 
     /**
-     * What soil holds for plants, of its volume: between field capacity and wilting (FAO-56, table 19, middles of the
-     * ranges; the fill of a raised bed as loam; from memory).
+     * All zones in a week.
+     *
+     * @param month 1 to 12; empty by the rule of thumb
      */
-    private static double held(BedRevision bed, SqueezeTest soil) {
-        if (bed.holding().isPositive()) {
-            return 0.15;
+    record Week(Optional<Integer> month, List<ZoneMinutes.Weekly> zones) {
+
+        double minutes() {
+            return zones.stream().mapToDouble(ZoneMinutes.Weekly::minutes).sum();
         }
-        return switch (soil) {
-            case FALLS_APART -> 0.08;
-            case HOLDS_AND_CRUMBLES, NOT_DONE -> 0.15;
-            case MAKES_A_RIBBON -> 0.16;
-        };
+
+        boolean isLate() {
+            return zones.stream().anyMatch(zone -> zone.setting().late());
+        }
+
+        boolean isSeldom() {
+            return zones.stream().anyMatch(zone -> zone.setting().seldom());
+        }
+    }
+
+    /** Litres that run through a zone from the first growing month to the last, by its index. */
+    double year(int zone) {
+        return IntStream.range(0, months.size())
+                .mapToDouble(i -> zones.get(zone).months().get(i).litres()
+                        * WaterNeed.days(months.get(i).month())
+                        / WEEK)
+                .sum();
+    }
+
+    /**
+     * One bed of a zone.
+     *
+     * @param area of its soil, square metres
+     * @param flow as it runs, litres an hour
+     */
+    private record BedShare(double area, double efficiency, double flow, RootSoil soil) {
+
+        /** Minutes for so many litres on a square metre; 0 if nothing flows. */
+        double minutes(double litresASquareMetre) {
+            return flow <= 0 ? 0 : litresASquareMetre * area / efficiency / flow * MINUTES;
+        }
+
+        /** Minutes that it may run at a stretch. */
+        double longest() {
+            return soil.longestRun(flow / area).orElse(Double.POSITIVE_INFINITY);
+        }
+    }
+
+    /** The question how much soil a bed has, square metres. */
+    private record SoilOf(BedRevision bed) {}
+
+    /** A zone, by what its beds want. */
+    private record ZoneWater(Zone zone, List<BedShare> beds) {
+
+        static ZoneWater of(
+                Zone zone, List<StandingBed> standing, Map<UUID, BedLines> lines, SqueezeTest ground, Memo memo) {
+            Map<UUID, BedRevision> beds = new HashMap<>();
+            standing.forEach(bed -> beds.put(bed.id(), bed.revision()));
+            return new ZoneWater(
+                    zone,
+                    zone.beds().stream()
+                            .map(water -> {
+                                BedRevision bed = beds.get(water.bed());
+                                return new BedShare(
+                                        soil(bed, memo),
+                                        efficiency(lines.get(water.lines())),
+                                        water.flow().litresAnHour(),
+                                        RootSoil.of(bed, ground));
+                            })
+                            .toList());
+        }
+
+        /** Of the bed that takes longest. */
+        double minutes(double litresASquareMetre) {
+            return beds.stream()
+                    .mapToDouble(bed -> bed.minutes(litresASquareMetre))
+                    .max()
+                    .orElse(0);
+        }
+
+        int lasts(double litresASquareMetre) {
+            return RootSoil.least(beds.stream().map(BedShare::soil).toList()).lasts(litresASquareMetre / WEEK);
+        }
+
+        Timetable.Wish wish(double litresASquareMetre) {
+            return new Timetable.Wish(
+                    zone.source(),
+                    minutes(litresASquareMetre),
+                    litresASquareMetre > 0 ? lasts(litresASquareMetre) : 0,
+                    beds.stream().mapToDouble(BedShare::longest).min().orElse(Double.POSITIVE_INFINITY));
+        }
+    }
+
+    /** Square metres of soil in a bed. */
+    static double soil(BedRevision bed, Memo memo) {
+        return memo.recall(new SoilOf(bed), () -> BedLayout.soil(bed).getArea());
+    }
+
+    /** What of the water that lines give comes to the roots. */
+    static double efficiency(BedLines lines) {
+        return lines instanceof Soaker ? DRILLED : DRIP;
+    }
+
+    private static List<ZoneMinutes.Weekly> week(
+            List<ZoneWater> zones, double litresASquareMetre, WateringWindow window) {
+        List<Timetable.Wish> wishes =
+                zones.stream().map(zone -> zone.wish(litresASquareMetre)).toList();
+        List<Timetable.Setting> settings = Timetable.of(wishes, window);
+        return IntStream.range(0, zones.size())
+                .mapToObj(i -> new ZoneMinutes.Weekly(
+                        wishes.get(i).minutes(),
+                        wishes.get(i).minutes()
+                                / MINUTES
+                                * zones.get(i).zone().flow().litresAnHour(),
+                        wishes.get(i).lasts(),
+                        settings.get(i)))
+                .toList();
     }
 }

@@ -22,6 +22,8 @@ import java.util.UUID;
  * @param seconds that this took, 1 to 3600
  * @param closed what a gauge tells while nothing is drawn, 20 to 1500 kPa; empty if there is no gauge
  * @param flowing a second reading, while something is drawn; empty if none was taken
+ * @param evening what a gauge tells closed while the house and the neighbours draw too, no more than {@code closed};
+ *     empty if nobody looked
  */
 public record Tap(
         UUID id,
@@ -32,6 +34,7 @@ public record Tap(
         double seconds,
         Optional<Pressure> closed,
         Optional<TapReading> flowing,
+        Optional<Pressure> evening,
         Gear gear,
         Lifetime lifetime)
         implements WaterSource {
@@ -74,6 +77,8 @@ public record Tap(
         Pressure most = closed.orElse(USUAL_PRESSURE);
         flowing.ifPresent(reading -> Limits.between(
                 reading.pressure().kilopascals(), 0, most.kilopascals() * MOST_SHARE, "flowing/pressure"));
+        evening = evening == null ? Optional.empty() : evening;
+        evening.ifPresent(pressure -> Gear.between(pressure, LEAST, most, "evening"));
         gear = gear == null ? Gear.NONE : gear;
         lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
     }
@@ -100,13 +105,21 @@ public record Tap(
         return new SourceCurve(head, OptionalDouble.of(open));
     }
 
+    /** In the evening: less pressure, and as much less flow as goes by its root. */
+    Optional<SourceCurve> eveningCurve() {
+        SourceCurve day = curve();
+        return evening.map(pressure -> new SourceCurve(
+                pressure.headMetres(),
+                OptionalDouble.of(day.open().orElseThrow() * Math.sqrt(pressure.headMetres() / day.closed()))));
+    }
+
     @Override
     public Tap withGear(Gear newGear) {
-        return new Tap(id, name, place, height, bucket, seconds, closed, flowing, newGear, lifetime);
+        return new Tap(id, name, place, height, bucket, seconds, closed, flowing, evening, newGear, lifetime);
     }
 
     Tap shifted(Length dx, Length dy) {
-        return new Tap(id, name, place.plus(dx, dy), height, bucket, seconds, closed, flowing, gear, lifetime);
+        return new Tap(id, name, place.plus(dx, dy), height, bucket, seconds, closed, flowing, evening, gear, lifetime);
     }
 
     /** As it stands on the plot. */

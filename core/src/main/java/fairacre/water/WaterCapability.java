@@ -30,6 +30,7 @@ public final class WaterCapability implements Capability, ThingKinds, PriceList,
     public List<Finder> onTheGround(SnagContext context) {
         return List.of(
                 new Finder("how the beds are watered", () -> new WaterSnags(context).find()),
+                new Finder("when the beds are watered", () -> new ProgrammeSnags(context).find()),
                 new Finder("where pipes lead", () -> new PipeSnags(context).find()));
     }
 

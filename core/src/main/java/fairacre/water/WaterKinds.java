@@ -1,5 +1,6 @@
 package fairacre.water;
 
+import fairacre.bill.Amounts;
 import fairacre.limits.Limits;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
@@ -34,7 +35,7 @@ public final class WaterKinds {
                     MOST_SOURCES,
                     Barrel::id,
                     Barrel::name,
-                    (terms, barrel) -> begun(terms, barrel.lifetime(), barrel.name()),
+                    WaterKinds::check,
                     new Things.Words("Set up %s", "Took %s away", "a barrel"),
                     during(Barrel::lifetime, "barrel"))
             .standingAs(Barrel::standing, Barrel::shifted);
@@ -84,10 +85,22 @@ public final class WaterKinds {
             new Things.Words("Noted the weather of %s", "Forgot the weather of %s", "some place"),
             Things.Seasons.all());
 
+    /** One at most. */
+    public static final Things<WateringWindow> WINDOWS = new Things<>(
+            WateringWindow.class,
+            "wateringWindow",
+            "wateringWindows",
+            1,
+            WateringWindow::id,
+            WateringWindow::name,
+            (terms, window) -> {},
+            new Things.Words("Set %s", "Took %s back", "watering hours"),
+            Things.Seasons.all());
+
     private WaterKinds() {}
 
     static List<Things<?>> all() {
-        return List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS, CLIMATES);
+        return List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS, CLIMATES, WINDOWS);
     }
 
     private static <T> Things.Seasons<T> during(Function<T, Lifetime> lifetime, String noun) {
@@ -96,6 +109,11 @@ public final class WaterKinds {
 
     private static void begun(Things.Terms terms, Lifetime lifetime, String name) {
         lifetime.from().ifPresent(season -> terms.begin(season, "lifetime/from", name, "laid"));
+    }
+
+    private static void check(Things.Terms terms, Barrel barrel) {
+        barrel.haul().ifPresent(haul -> Amounts.sameCurrency(terms.currency(), haul.price(), "haul/price"));
+        begun(terms, barrel.lifetime(), barrel.name());
     }
 
     /** Of a season. */

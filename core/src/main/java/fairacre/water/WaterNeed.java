@@ -1,5 +1,6 @@
 package fairacre.water;
 
+import fairacre.plan.Plan;
 import java.time.Month;
 import java.time.MonthDay;
 import java.util.List;
@@ -58,6 +59,14 @@ public final class WaterNeed {
                 IntStream.rangeClosed(1, Climate.MONTHS).mapToObj(need::month).toList());
     }
 
+    /** By the normals that a plan has; none without, or nearer to a pole than 66 degrees. */
+    static List<MonthNeed> of(Plan plan) {
+        return plan.list(WaterKinds.CLIMATES).stream()
+                .findFirst()
+                .flatMap(climate -> of(climate, plan.site().latitude()))
+                .orElse(List.of());
+    }
+
     private MonthNeed month(int month) {
         double days = days(month);
         double reference = reference(month);
@@ -69,7 +78,7 @@ public final class WaterNeed {
     }
 
     /** On the mean of common and leap years. */
-    private static double days(int month) {
+    static double days(int month) {
         return (3 * Month.of(month).length(false) + Month.of(month).length(true)) / 4.0;
     }
 

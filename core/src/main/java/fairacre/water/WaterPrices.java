@@ -3,11 +3,16 @@ package fairacre.water;
 import fairacre.bill.PriceItem;
 import fairacre.bill.PriceList.Offer;
 import fairacre.measure.Units;
+import fairacre.measure.Volume;
+import fairacre.plan.Plan;
+import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
+import org.joda.money.Money;
 
 /** What is sold for water: by length and by the piece. */
 final class WaterPrices {
@@ -36,7 +41,41 @@ final class WaterPrices {
     static final PriceItem ADAPTER = new PriceItem("water/adapter", "Tap connector");
     static final PriceItem PEG = new PriceItem("water/peg", "Peg");
 
+    /** Of the meter, and of what the water company takes for what runs off. */
+    private static final double METERED = 2.2;
+
+    private static final double DRAINED = 2.6;
+    private static final double CUBIC_METRES_A_THOUSAND_GALLONS = 3.785411784;
+
     private WaterPrices() {}
+
+    /**
+     * What so much costs by the meter: what the plan's prices know of the water and of what runs off; whoever pays
+     * nothing for that gives 0 or leaves it out. Empty without a price of the water.
+     */
+    static Optional<Money> metered(Plan plan, Volume volume) {
+        double amount = plan.units() == Units.METRIC
+                ? volume.cubicMetres()
+                : volume.cubicMetres() / CUBIC_METRES_A_THOUSAND_GALLONS;
+        return plan.priceOf(meter(plan.units())).map(price -> {
+            Money all = plan.priceOf(drain(plan.units())).map(price::plus).orElse(price);
+            return all.multipliedBy(amount, RoundingMode.HALF_UP);
+        });
+    }
+
+    static PriceItem meter(Units units) {
+        return byMeter("water/meter", "Tap water by the meter", units);
+    }
+
+    static PriceItem drain(Units units) {
+        return byMeter("water/drain", "Fee for what runs off", units);
+    }
+
+    private static PriceItem byMeter(String key, String label, Units units) {
+        return units == Units.METRIC
+                ? new PriceItem(key + "/m3", label + ", a cubic metre")
+                : new PriceItem(key + "/kgal", label + ", 1,000 gal");
+    }
 
     static Stream<Offer> offers() {
         Stream<Offer> pipes = Arrays.stream(PipeKind.values())
@@ -55,7 +94,12 @@ final class WaterPrices {
                 new Offer(END, 1.1),
                 new Offer(ADAPTER, 3.5),
                 new Offer(PEG, 0.25));
-        return Stream.of(pipes, lines, pieces).flatMap(part -> part);
+        Stream<Offer> metered = Stream.of(
+                new Offer(meter(Units.METRIC), METERED),
+                new Offer(meter(Units.FEET_AND_INCHES), METERED * CUBIC_METRES_A_THOUSAND_GALLONS),
+                new Offer(drain(Units.METRIC), DRAINED),
+                new Offer(drain(Units.FEET_AND_INCHES), DRAINED * CUBIC_METRES_A_THOUSAND_GALLONS));
+        return Stream.of(pipes, lines, pieces, metered).flatMap(part -> part);
     }
 
     static PriceItem pipe(PipeKind kind, Units units) {

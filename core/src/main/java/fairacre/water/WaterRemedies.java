@@ -3,6 +3,7 @@ package fairacre.water;
 import fairacre.judging.Remedy;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Wording;
+import fairacre.measure.Flow;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.outline.Point;
@@ -297,6 +298,73 @@ final class WaterRemedies {
                                 plain.stream()
                                         .map(drip -> (Change) Put.of(drip.compensated()))
                                         .toList())));
+    }
+
+    /** Drippers that give twice as much: in one of the zones, or in all that hang on the source. */
+    List<Remedy> faster(List<Zone> late) {
+        List<Zone> fed = zonesOf(late.get(0).source());
+        List<List<Zone>> tried = new ArrayList<>();
+        fed.forEach(zone -> tried.add(List.of(zone)));
+        tried.add(fed);
+        return curing(
+                tried.stream().flatMap(some -> stronglyDripping(some).stream()).toList(),
+                late,
+                WaterRule.WATERING_TOO_LONG);
+    }
+
+    private List<Zone> zonesOf(UUID source) {
+        return context.study(WaterStudy.class).zones().stream()
+                .filter(zone -> zone.source().equals(source))
+                .toList();
+    }
+
+    private Optional<Remedy> stronglyDripping(List<Zone> some) {
+        List<Change> changes = some.stream()
+                .flatMap(zone -> open(zone).stream())
+                .map(LaidLines::lines)
+                .filter(Dripline.class::isInstance)
+                .map(Dripline.class::cast)
+                .filter(line -> line.flow().litresAnHour() * 2 <= Dripline.MOST_FLOW)
+                .map(line -> (Change)
+                        Put.of(line.giving(Flow.litresAnHour(line.flow().litresAnHour() * 2))))
+                .toList();
+        String zones = (some.size() == 1 ? "zone " : "zones ")
+                + Wording.names(
+                        some.stream().map(zone -> String.valueOf(zone.number())).toList());
+        String words = "Take dripline that gives twice as much for " + zones;
+        return changes.isEmpty() ? Optional.empty() : Optional.of(new Remedy(words, batch(words, changes)));
+    }
+
+    /** What hangs on a barrel directly, fed by another source, the nearest first. */
+    List<Remedy> instead(Barrel barrel) {
+        List<Zone> fed = zonesOf(barrel.id());
+        List<Remedy> ways = WaterKinds.sources(context.plan(), context.season()).stream()
+                .filter(source -> !source.id().equals(barrel.id()))
+                .sorted(Comparator.comparing(source -> source.place().distance(barrel.place())))
+                .map(source -> feedingAll(barrel, source))
+                .toList();
+        return fed.isEmpty() ? List.of() : curing(ways, fed, WaterRule.BARREL_DRY);
+    }
+
+    private Remedy feedingAll(Barrel barrel, WaterSource source) {
+        String words = "Feed from " + source.name() + " what hangs on " + barrel.name();
+        Stream<Change> runs = WaterKinds.runs(context.plan(), context.season()).stream()
+                .filter(run -> run.from().equals(barrel.id()))
+                .map(run -> Put.of(run.fedBy(source.id())));
+        Stream<Change> lines = WaterKinds.lines(context.plan(), context.season()).stream()
+                .filter(each -> each.from().equals(barrel.id()))
+                .map(each -> each.fedBy(source.id()));
+        return new Remedy(words, batch(words, Stream.concat(runs, lines).toList()));
+    }
+
+    /** Of ways that do away with a flaw of some zones the first. */
+    private List<Remedy> curing(List<Remedy> ways, List<Zone> some, WaterRule rule) {
+        Set<UUID> beds = new HashSet<>();
+        some.forEach(zone -> zone.beds().forEach(bed -> beds.add(bed.bed())));
+        return ways.stream()
+                .filter(way -> context.cures(way.change(), rule, beds))
+                .limit(1)
+                .toList();
     }
 
     /** Step by step, up to as high as a barrel may stand. */

@@ -50,6 +50,18 @@ public enum WaterRule implements Rule {
             "A pipe over a buried line",
             "Pipes keep off buried cables and pipes; whoever must cross one has it marked first and digs by hand.",
             "common practice; in many places the law"),
+    WATERING_TOO_LONG(
+            "No time left to water a zone",
+            "All zones run one after the other within the hours that are allowed.",
+            "your hours; without any, from midnight to eight (common practice)"),
+    WATERING_TOO_SELDOM(
+            "The soil dries out between waterings",
+            "From one day on which watering is allowed to the next the soil holds as much as plants readily take up.",
+            "FAO Irrigation and Drainage Paper 56, equations 82 and 83, tables 19 and 22"),
+    BARREL_DRY(
+            "A barrel that runs dry",
+            "In more than half of all years a barrel under a roof lasts over every growing month.",
+            "simulated from your normals; rain by Geng and others 1986, soil by FAO-56, equation 85"),
     BED_UNWATERED(
             "Beds that no pipe waters", "Once some beds are watered by pipes, so are the others.", "common practice");
 

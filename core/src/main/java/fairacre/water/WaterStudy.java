@@ -1,9 +1,11 @@
 package fairacre.water;
 
 import fairacre.ground.Levels;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Flow;
 import fairacre.measure.Length;
 import fairacre.measure.Pressure;
+import fairacre.measure.Volume;
 import fairacre.outline.Point;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
@@ -13,6 +15,7 @@ import fairacre.shape.Memo;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +23,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.joda.money.Money;
 
 /**
  * How a garden is watered in a season: every zone as it runs, alone, with its source wide open. A garden without
@@ -27,7 +31,11 @@ import java.util.stream.Stream;
  */
 public final class WaterStudy {
 
+    /** So that 12 trips are not 13 by rounding. */
+    private static final double ROUNDING = 1e-9;
+
     private final Plan plan;
+    private final int season;
     private final List<StandingBed> standing;
     private final List<SpotHeight> heights;
     private final Piping piping;
@@ -40,6 +48,7 @@ public final class WaterStudy {
 
     private WaterStudy(Plan plan, int season, List<StandingBed> standing, Memo memo) {
         this.plan = plan;
+        this.season = season;
         this.standing = standing;
         this.heights = plan.site().levels();
         this.piping = Piping.of(plan, season, standing, memo);
@@ -51,14 +60,23 @@ public final class WaterStudy {
      *
      * @param runs as they are laid
      * @param programme how long each zone is to run
+     * @param barrels under roofs, over the year; none without normals of the weather
+     * @param season what each source gives in a year; none without normals
      */
-    public record Water(List<Zone> zones, List<RunCourse> runs, Programme programme) {
+    public record Water(
+            List<Zone> zones,
+            List<RunCourse> runs,
+            Programme programme,
+            List<BarrelYear> barrels,
+            List<SeasonWater> season) {
 
-        public static final Water NONE = new Water(List.of(), List.of(), new Programme(List.of(), List.of()));
+        public static final Water NONE = new Water(List.of(), List.of(), Programme.NONE, List.of(), List.of());
 
         public Water {
             zones = List.copyOf(zones);
             runs = List.copyOf(runs);
+            barrels = List.copyOf(barrels);
+            season = List.copyOf(season);
         }
     }
 
@@ -71,9 +89,96 @@ public final class WaterStudy {
 
     public Water water() {
         List<Zone> zones = zones();
+        Programme programme = programme(zones, Programme.window(plan));
+        return new Water(zones, runs(), programme, barrels(), season(zones, programme));
+    }
+
+    private List<SeasonWater> season(List<Zone> zones, Programme programme) {
+        if (programme.months().isEmpty()) {
+            return List.of();
+        }
+        Map<UUID, Double> litres = new LinkedHashMap<>();
+        for (int i = 0; i < zones.size(); i++) {
+            litres.merge(zones.get(i).source(), programme.year(i), Double::sum);
+        }
+        return litres.entrySet().stream()
+                .map(each -> season(piping.source(each.getKey()), each.getValue()))
+                .toList();
+    }
+
+    private SeasonWater season(WaterSource source, double litres) {
+        Optional<Haul> haul = source instanceof Barrel barrel ? barrel.haul() : Optional.empty();
+        Optional<Integer> trips =
+                haul.map(each -> (int) Math.ceil(litres / each.trip().litres() - ROUNDING));
+        Optional<Money> price = source instanceof Tap
+                ? WaterPrices.metered(plan, Volume.litres(litres))
+                : haul.map(each -> each.price().multipliedBy(trips.orElseThrow()));
+        return new SeasonWater(source.id(), Volume.litres(litres), trips, price);
+    }
+
+    /** @param window in which it is to fit */
+    Programme programme(List<Zone> zones, WateringWindow window) {
         Map<UUID, BedLines> lines =
                 piping.lines().stream().map(LaidLines::lines).collect(Collectors.toMap(BedLines::id, each -> each));
-        return new Water(zones, runs(), Programme.of(plan, standing, zones, lines, memo));
+        return Programme.of(plan, standing, zones, lines, window, memo);
+    }
+
+    /** The question what days of weather are like. */
+    private record DaysOf(Climate climate, double latitude) {}
+
+    /** The question how a barrel fares. */
+    private record YearOf(
+            UUID barrel, Roof roof, Volume holds, BarrelDays.Demand demand, Climate climate, double latitude) {}
+
+    /** Of barrels under a roof, where the usual weather is known. */
+    List<BarrelYear> barrels() {
+        List<MonthNeed> needs = WaterNeed.of(plan);
+        if (needs.isEmpty()) {
+            return List.of();
+        }
+        return plan.list(WaterKinds.BARRELS).stream()
+                .filter(barrel -> barrel.lifetime().includes(season))
+                .flatMap(barrel -> barrel.roof().stream().map(roof -> year(barrel, roof, needs)))
+                .toList();
+    }
+
+    private BarrelYear year(Barrel barrel, Roof roof, List<MonthNeed> needs) {
+        Climate climate = plan.list(WaterKinds.CLIMATES).get(0);
+        double latitude = plan.site().latitude();
+        YearOf of = new YearOf(barrel.id(), roof, barrel.holds(), demand(barrel), climate, latitude);
+        return memo.recall(
+                of,
+                () -> BarrelDays.follow(
+                        of.barrel(),
+                        roof,
+                        of.holds(),
+                        of.demand(),
+                        climate.months(),
+                        memo.recall(
+                                new DaysOf(climate, latitude),
+                                () -> DailyWeather.years(climate, needs, DailyWeather.YEARS))));
+    }
+
+    /** How a barrel under a roof would fare if it held more or less. */
+    Optional<BarrelYear> year(Barrel barrel) {
+        List<MonthNeed> needs = WaterNeed.of(plan);
+        return barrel.roof().filter(roof -> !needs.isEmpty()).map(roof -> year(barrel, roof, needs));
+    }
+
+    /** What hangs on a barrel. */
+    private BarrelDays.Demand demand(Barrel barrel) {
+        List<LaidLines> fed = piping.lines().stream()
+                .filter(laid -> piping.source(laid.lines().from()).id().equals(barrel.id()))
+                .toList();
+        return new BarrelDays.Demand(
+                fed.stream()
+                        .mapToDouble(laid ->
+                                Programme.soil(laid.bed().revision(), memo) / Programme.efficiency(laid.lines()))
+                        .sum(),
+                RootSoil.least(fed.stream()
+                        .map(laid -> RootSoil.of(
+                                laid.bed().revision(), plan.site().soil().squeeze()))
+                        .toList()));
     }
 
     /** As they are laid, without those that nothing feeds. */
@@ -114,16 +219,20 @@ public final class WaterStudy {
 
     private Zone zone(int number, UUID valve, List<LaidLines> open) {
         WaterSource source = piping.source(open.get(0).lines().from());
-        List<LaidRun> runs = leadingTo(open);
-        List<WorkingPoint> working = open.stream().map(this::working).toList();
         ZoneSolver.Solved solved = memo.recall(
                 new ZoneOf(
                         source,
-                        runs.stream().map(LaidRun::run).toList(),
+                        leadingTo(open).stream().map(LaidRun::run).toList(),
                         open.stream().map(LaidLines::lines).toList(),
                         open.stream().map(laid -> laid.bed().revision()).toList(),
                         heights),
-                () -> new ZoneSolver(source, runs, open, working, Levels.of(heights)).solve());
+                () -> solver(open, source.curve(), source.gear().loss()).solve());
+        return zone(number, valve, open, solved);
+    }
+
+    private Zone zone(int number, UUID valve, List<LaidLines> open, ZoneSolver.Solved solved) {
+        WaterSource source = piping.source(open.get(0).lines().from());
+        List<WorkingPoint> working = open.stream().map(this::working).toList();
         double[] shares = IntStream.range(0, open.size())
                 .boxed()
                 .flatMapToDouble(i -> Arrays.stream(solved.flows().get(i))
@@ -144,14 +253,95 @@ public final class WaterStudy {
                         .toList(),
                 Flow.cubicMetresASecond(solved.wants()),
                 Optional.of(solved.gives())
-                        .filter(gives -> source instanceof Tap)
+                        .filter(gives -> source.curve().open().isPresent())
                         .map(Flow::cubicMetresASecond),
                 Flow.cubicMetresASecond(
                         solved.flows().stream().flatMapToDouble(Arrays::stream).sum()),
                 Evenness.of(shares),
                 open.stream().mapToDouble(laid -> laid.lines().evenness()).min().orElse(0),
                 fastest.map(Map.Entry::getValue).orElse(0.0),
-                fastest.map(Map.Entry::getKey));
+                fastest.map(Map.Entry::getKey),
+                solved.losses());
+    }
+
+    /** The zones with their lines, in their order. */
+    private List<Map.Entry<UUID, List<LaidLines>>> opened() {
+        return List.copyOf(piping.zones().entrySet());
+    }
+
+    /** @throws RefusedException if there is no such zone */
+    private List<LaidLines> opened(int number) {
+        if (number < 1 || number > opened().size()) {
+            throw new RefusedException("zone", "there is no zone " + number, "look at the newest plan");
+        }
+        return opened().get(number - 1).getValue();
+    }
+
+    /**
+     * How a zone runs on a bad day: each other zone of its source open too, the filter clogged, the pressure as it is
+     * in the evening, as far as each can happen.
+     *
+     * @param number of the zone, from 1 on
+     * @throws RefusedException if there is no such zone
+     */
+    public List<BadDay> badDays(int number) {
+        List<LaidLines> open = opened(number);
+        UUID valve = opened().get(number - 1).getKey();
+        WaterSource source = piping.source(open.get(0).lines().from());
+        double loss = source.gear().loss();
+        List<BadDay> days = new ArrayList<>();
+        for (int other = 1; other <= opened().size(); other++) {
+            List<LaidLines> too = opened(other);
+            if (other != number && piping.source(too.get(0).lines().from()).equals(source)) {
+                List<LaidLines> both =
+                        Stream.concat(open.stream(), too.stream()).toList();
+                Zone zone = zone(
+                        number, valve, both, solver(both, source.curve(), loss).solve());
+                days.add(new BadDay(BadDay.Kind.ANOTHER_ZONE_OPEN, Optional.of(other), zone));
+            }
+        }
+        if (source.gear().filter()) {
+            days.add(new BadDay(
+                    BadDay.Kind.FILTER_CLOGGED,
+                    Optional.empty(),
+                    zone(
+                            number,
+                            valve,
+                            open,
+                            solver(open, source.curve(), source.gear().lossWhenClogged())
+                                    .solve())));
+        }
+        Optional.of(source)
+                .filter(Tap.class::isInstance)
+                .flatMap(tap -> ((Tap) tap).eveningCurve())
+                .ifPresent(evening -> days.add(new BadDay(
+                        BadDay.Kind.EVENING,
+                        Optional.empty(),
+                        zone(number, valve, open, solver(open, evening, loss).solve()))));
+        return days;
+    }
+
+    /**
+     * A zone as EPANET reads it.
+     *
+     * @param number of the zone, from 1 on
+     * @throws RefusedException if there is no such zone
+     */
+    public String epanet(int number) {
+        List<LaidLines> open = opened(number);
+        WaterSource source = piping.source(open.get(0).lines().from());
+        return InpText.of(solver(open, source.curve(), source.gear().loss()).network());
+    }
+
+    private ZoneSolver solver(List<LaidLines> open, SourceCurve curve, double gearLoss) {
+        return new ZoneSolver(
+                piping.source(open.get(0).lines().from()),
+                curve,
+                gearLoss,
+                leadingTo(open),
+                open,
+                open.stream().map(this::working).toList(),
+                Levels.of(heights));
     }
 
     /** The runs through which water comes to some lines. */

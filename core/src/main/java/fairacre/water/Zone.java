@@ -18,6 +18,8 @@ import java.util.UUID;
  * @param evennessWanted at least
  * @param velocity the greatest in a run, metres a second; 0 without runs
  * @param fastest the run in which it is
+ * @param losses on the way to the outlet with the least pressure, from the source on; with that pressure they add up to
+ *     what the source has closed
  */
 public record Zone(
         UUID valve,
@@ -31,7 +33,8 @@ public record Zone(
         double evenness,
         double evennessWanted,
         double velocity,
-        Optional<UUID> fastest) {
+        Optional<UUID> fastest,
+        List<PressureLoss> losses) {
 
     /** So much of what a source gives may be counted on (common practice). */
     static final double SHARE = 0.75;
@@ -46,6 +49,7 @@ public record Zone(
 
     public Zone {
         beds = List.copyOf(beds);
+        losses = List.copyOf(losses);
     }
 
     boolean isUneven() {

@@ -3,7 +3,10 @@ package fairacre.water;
 import fairacre.ground.Levels;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,17 +22,27 @@ final class ZoneSolver {
     private static final double PLAIN = 0.5;
 
     private final WaterSource source;
+    private final SourceCurve curve;
+    private final double gearLoss;
     private final List<LaidLines> open;
     private final List<WorkingPoint> working;
     private final ZonePipes pipes;
 
+    /**
+     * @param curve what the source gives
+     * @param gearLoss of what stands at the source but for a reducer, in velocity heads
+     */
     ZoneSolver(
             WaterSource source,
+            SourceCurve curve,
+            double gearLoss,
             List<LaidRun> runs,
             List<LaidLines> open,
             List<WorkingPoint> working,
             Optional<Levels> ground) {
         this.source = source;
+        this.curve = curve;
+        this.gearLoss = gearLoss;
         this.open = open;
         this.working = working;
         this.pipes = new ZonePipes(source, runs, open, ground);
@@ -43,21 +56,41 @@ final class ZoneSolver {
      * @param velocities the greatest in each run, metres a second
      * @param wants what its outlets give where they work as they should, cubic metres a second
      * @param gives what a tap gives at the head that this takes, cubic metres a second
+     * @param losses on the way to the outlet with the least pressure
      */
     record Solved(
-            List<double[]> heads, List<double[]> flows, Map<UUID, Double> velocities, double wants, double gives) {}
+            List<double[]> heads,
+            List<double[]> flows,
+            Map<UUID, Double> velocities,
+            double wants,
+            double gives,
+            List<PressureLoss> losses) {}
 
-    /** @throws IllegalStateException if no steady state is found */
-    Solved solve() {
+    /**
+     * The zone as a network.
+     *
+     * @param tap the node of the source itself, before what stands there
+     * @param nodes of the pipes
+     * @param links of the pipes
+     * @param outlets of the pipes
+     */
+    private record Built(Network network, int tap, int[] nodes, int[] links, int[] outlets) {}
+
+    /** The zone as it is solved. */
+    Network network() {
+        return build().network();
+    }
+
+    private Built build() {
         Network.Builder network = Network.builder();
         int[] nodes = new int[pipes.heights().size()];
-        int beginning = source(network);
+        int tap = source(network);
+        int beginning = gear(network, tap);
         for (int node = 0; node < nodes.length; node++) {
             nodes[node] =
                     node == 0 ? beginning : network.junction(pipes.heights().get(node));
         }
-        List<ZonePipes.Link> links = pipes.links();
-        int[] solvedLinks = links.stream()
+        int[] links = pipes.links().stream()
                 .mapToInt(link -> network.pipe(
                         nodes[link.from()],
                         nodes[link.to()],
@@ -66,16 +99,23 @@ final class ZoneSolver {
                         PipeKind.ROUGHNESS,
                         link.loss()))
                 .toArray();
-        List<ZonePipes.Outlet> outlets = pipes.outlets();
-        int[] solvedOutlets = outlets.stream()
+        int[] outlets = pipes.outlets().stream()
                 .mapToInt(outlet -> outlet(
                         network, nodes[outlet.node()], open.get(outlet.lines()).lines()))
                 .toArray();
-        NetworkSolution solved = NetworkSolution.of(network.build());
+        return new Built(network.build(), tap, nodes, links, outlets);
+    }
+
+    /** @throws IllegalStateException if no steady state is found */
+    Solved solve() {
+        Built built = build();
+        NetworkSolution solved = NetworkSolution.of(built.network());
         if (!solved.hasConverged()) {
             throw new IllegalStateException("no steady flow was found behind " + source.name() + " in " + solved.steps()
                     + " steps; link " + solved.unsettledLink() + " of the network swings");
         }
+        List<ZonePipes.Link> links = pipes.links();
+        List<ZonePipes.Outlet> outlets = pipes.outlets();
         Map<UUID, Double> velocities = new HashMap<>();
         IntStream.range(0, links.size())
                 .forEach(i -> links.get(i)
@@ -83,18 +123,49 @@ final class ZoneSolver {
                         .ifPresent(run -> velocities.merge(
                                 run,
                                 velocity(
-                                        solved.flow(solvedLinks[i]),
+                                        solved.flow(built.links()[i]),
                                         links.get(i).bore()),
                                 Math::max)));
         double wants = outlets.stream()
                 .mapToDouble(outlet -> working.get(outlet.lines()).flow())
                 .sum();
         return new Solved(
-                byLines(i -> solved.pressure(nodes[outlets.get(i).node()])),
-                byLines(i -> solved.flow(solvedOutlets[i])),
+                byLines(i -> solved.pressure(built.nodes()[outlets.get(i).node()])),
+                byLines(i -> solved.flow(built.outlets()[i])),
                 velocities,
                 wants,
-                source.curve().flowAt(needs()));
+                curve.flowAt(needs()),
+                losses(built, solved));
+    }
+
+    /** Where the head goes on the way to the outlet that has the least pressure; the whole adds up to the source's. */
+    private List<PressureLoss> losses(Built built, NetworkSolution solved) {
+        ZonePipes.Outlet weakest = pipes.outlets().stream()
+                .min(Comparator.comparingDouble(outlet -> solved.pressure(built.nodes()[outlet.node()])))
+                .orElseThrow();
+        int[] through = feeding().through();
+        double first = pipes.heights().get(0);
+        Map<PressureLoss.Place, Double> lost = new LinkedHashMap<>();
+        lost.put(
+                PressureLoss.Place.of(PressureLoss.Part.HEIGHT), pipes.heights().get(weakest.node()) - first);
+        for (int node = weakest.node(); node != 0; ) {
+            ZonePipes.Link link = pipes.links().get(through[node]);
+            int above = other(link, node);
+            lost.merge(place(link), solved.head(built.nodes()[above]) - solved.head(built.nodes()[node]), Double::sum);
+            node = above;
+        }
+        double atTap = solved.head(built.tap());
+        lost.put(PressureLoss.Place.of(PressureLoss.Part.GEAR), atTap - solved.head(built.nodes()[0]));
+        lost.put(PressureLoss.Place.of(PressureLoss.Part.SOURCE), curve.closed() + first - atTap);
+        List<PressureLoss> losses = new ArrayList<>();
+        lost.forEach((place, head) -> losses.add(PressureLoss.of(place, head)));
+        Collections.reverse(losses);
+        return losses;
+    }
+
+    private static PressureLoss.Place place(ZonePipes.Link link) {
+        return new PressureLoss.Place(
+                link.run().isPresent() ? PressureLoss.Part.RUN : PressureLoss.Part.BED, link.run());
     }
 
     private interface OfOutlet {
@@ -115,23 +186,22 @@ final class ZoneSolver {
         return Math.abs(flow) / (Math.PI * bore * bore / 4);
     }
 
-    /** Where the pipes begin: behind tap or barrel, and what stands there. */
+    /** The tap or barrel itself. */
     private int source(Network.Builder network) {
-        SourceCurve curve = source.curve();
         double height = pipes.heights().get(0);
         OptionalDouble mostOpen = curve.open();
-        int node = mostOpen.isPresent()
+        return mostOpen.isPresent()
                 ? network.tap(height, curve.closed(), mostOpen.getAsDouble())
                 : network.level(height + curve.closed());
-        if (source.gear().loss() > 0 || mostOpen.isEmpty()) {
+    }
+
+    /** Where the pipes begin: behind what stands at the source. */
+    private int gear(Network.Builder network, int tap) {
+        double height = pipes.heights().get(0);
+        int node = tap;
+        if (gearLoss > 0 || curve.open().isEmpty()) {
             int behind = network.junction(height);
-            network.pipe(
-                    node,
-                    behind,
-                    SHORTEST,
-                    Gear.BORE,
-                    PipeKind.ROUGHNESS,
-                    source.gear().loss());
+            network.pipe(node, behind, SHORTEST, Gear.BORE, PipeKind.ROUGHNESS, gearLoss);
             node = behind;
         }
         if (source.gear().reducer().isPresent()) {
@@ -179,7 +249,7 @@ final class ZoneSolver {
                     new HeadLoss.Pipe(link.length(), link.bore(), PipeKind.ROUGHNESS, link.loss(), Network.VISCOSITY);
             lost[order[i]] = lost[other(link, order[i])] + pipe.at(flow[order[i]]);
         }
-        double gear = source.gear().loss() + (source.gear().reducer().isPresent() ? Gear.REDUCER_LOSS : 0);
+        double gear = gearLoss + (source.gear().reducer().isPresent() ? Gear.REDUCER_LOSS : 0);
         double through =
                 new HeadLoss.Pipe(SHORTEST, Gear.BORE, PipeKind.ROUGHNESS, gear, Network.VISCOSITY).at(flow[0]);
         double beginning = pipes.heights().get(0);

@@ -339,6 +339,20 @@ class AppraisalTest {
                         trunk,
                         Put.of(soaker("Beans", "Trunk", 0.2)),
                         Put.of(soaker("Kale", "Trunk", 0.2))));
+        Plan watered = with(dry, Put.of(tap), trunk, beans, kale);
+        Change weather = Put.of(Gardens.drier(Gardens.climate("Weather", "Harbour"), 0.3));
+        plans.put(WaterRule.WATERING_TOO_LONG, with(watered, Put.of(Gardens.window("Hours", 60, 65, 1, 4))));
+        plans.put(WaterRule.WATERING_TOO_SELDOM, with(watered, weather, Put.of(Gardens.window("Hours", 60, 480, 1))));
+        plans.put(
+                WaterRule.BARREL_DRY,
+                with(
+                        dry,
+                        weather,
+                        Put.of(Gardens.underRoof(barrel("Butt", 1, 3, 3), 12)),
+                        Put.of(tap("Tap", 9, 3, 20)),
+                        Put.of(run("Trunk", "Butt", 1, 3, 9, 3)),
+                        beans,
+                        kale));
         plans.put(
                 WaterRule.TAP_WITHOUT_PREVENTER,
                 with(

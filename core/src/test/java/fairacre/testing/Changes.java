@@ -84,6 +84,7 @@ public final class Changes {
             Put.of(dripline("Beans", "Trunk")),
             Put.of(soaker("Kale", "Trunk", 0.2)),
             Put.of(Gardens.climate("Weather", "Harbour")),
+            Put.of(Gardens.window("Hours", 22 * 60, 6 * 60, 1, 2, 3, 4, 5, 6, 7)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -178,7 +179,9 @@ public final class Changes {
                 Put.of(soaker("Beans", "Trunk", 0.15)),
                 new Remove<>(WaterKinds.SOAKERS, id("Lines of Kale")),
                 Put.of(Gardens.climate("Weather", "Mill hill")),
-                new Remove<>(WaterKinds.CLIMATES, id("Weather")));
+                new Remove<>(WaterKinds.CLIMATES, id("Weather")),
+                Put.of(Gardens.window("Hours", 5 * 60, 9 * 60, 1, 3, 5)),
+                new Remove<>(WaterKinds.WINDOWS, id("Hours")));
     }
 
     private Changes() {}

@@ -35,6 +35,7 @@ import fairacre.goods.WalkBuild;
 import fairacre.goods.WalkGrade;
 import fairacre.judging.SetAside;
 import fairacre.judging.Weight;
+import fairacre.measure.Area;
 import fairacre.measure.Flow;
 import fairacre.measure.Length;
 import fairacre.measure.Pressure;
@@ -70,11 +71,15 @@ import fairacre.water.Barrel;
 import fairacre.water.Climate;
 import fairacre.water.Dripline;
 import fairacre.water.Gear;
+import fairacre.water.Haul;
 import fairacre.water.MonthNormals;
 import fairacre.water.PipeKind;
+import fairacre.water.Pump;
+import fairacre.water.Roof;
 import fairacre.water.Soaker;
 import fairacre.water.Tap;
 import fairacre.water.WaterRun;
+import fairacre.water.WateringWindow;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
@@ -204,6 +209,7 @@ public final class Gardens {
                 60,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 new Gear(true, true, false, Optional.of(Gear.USUAL_REDUCER)),
                 Lifetime.ALWAYS);
     }
@@ -215,8 +221,26 @@ public final class Gardens {
                 Point.metres(x, y),
                 Length.metres(height),
                 Volume.litres(200),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 new Gear(false, true, false, Optional.empty()),
                 Lifetime.ALWAYS);
+    }
+
+    /** The barrel under so many square metres of roof. */
+    public static Barrel underRoof(Barrel barrel, double squareMetres) {
+        return new Barrel(
+                barrel.id(),
+                barrel.name(),
+                barrel.place(),
+                barrel.height(),
+                barrel.holds(),
+                Optional.of(new Roof(Area.squareMetres(squareMetres), Roof.USUAL_RUNOFF, Optional.empty())),
+                barrel.haul(),
+                barrel.pump(),
+                barrel.gear(),
+                barrel.lifetime());
     }
 
     /** Half-inch tube; places as x, y, x, y in metres. */
@@ -270,6 +294,24 @@ public final class Gardens {
                         .toList());
     }
 
+    /** The same with a share of the rain. */
+    public static Climate drier(Climate climate, double share) {
+        return new Climate(
+                climate.id(),
+                climate.name(),
+                climate.elevation(),
+                climate.firstMonth(),
+                climate.lastMonth(),
+                climate.months().stream()
+                        .map(month -> MonthNormals.of(month.lowest(), month.highest(), month.rain() * share))
+                        .toList());
+    }
+
+    /** Minutes after midnight, and days from 1 for Monday on. */
+    public static WateringWindow window(String id, int opens, int closes, Integer... days) {
+        return new WateringWindow(id(id), opens, closes, List.of(days));
+    }
+
     public static Carrier carrier(String name, double width, boolean wheels, double turning) {
         return new Carrier(id(name), name, Length.metres(width), wheels, Length.metres(turning));
     }
@@ -294,6 +336,11 @@ public final class Gardens {
     }
 
     /** Asked at Marsh Lane on a day of May in the first season, with 19 % to come on top. */
+    /** Of an item by its key, in euros. */
+    public static Change price(String item, String amount) {
+        return new Change.SetPrice(new Price(PriceItem.of(item), Money.of(EUR, new BigDecimal(amount)), false));
+    }
+
     public static Quote quote(String name, PriceItem item, String amount, int day) {
         return new Quote(
                 id(name),
@@ -464,6 +511,7 @@ public final class Gardens {
                         32.5,
                         Optional.of(Pressure.kilopascals(310)),
                         Optional.of(new Tap.TapReading(45, Pressure.kilopascals(120.5))),
+                        Optional.of(Pressure.kilopascals(255)),
                         new Gear(true, true, true, Optional.of(Pressure.kilopascals(170))),
                         Lifetime.from(SEASON + 1))),
                 Put.of(new Barrel(
@@ -472,6 +520,10 @@ public final class Gardens {
                         Point.metres(11.5, 9.5),
                         Length.metres(1.25),
                         Volume.litres(220),
+                        Optional.of(new Roof(Area.squareMetres(14.5), 0.8, Optional.of("the pond"))),
+                        Optional.of(new Haul(Volume.litres(60), Money.of(EUR, new BigDecimal("4.50")))),
+                        Optional.of(new Pump(
+                                Pressure.kilopascals(300), Flow.litresAnHour(1200), Pressure.kilopascals(150))),
                         Gear.NONE,
                         new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)))),
                 Put.of(new WaterRun(
@@ -514,8 +566,10 @@ public final class Gardens {
                                         40 + i,
                                         i < 6 ? Optional.of(80.0 - i) : Optional.empty(),
                                         Optional.of(2.5),
-                                        Optional.of(4.25)))
+                                        Optional.of(4.25),
+                                        i > 2 ? Optional.of(9.5) : Optional.empty()))
                                 .toList())),
+                Put.of(new WateringWindow(id("Hours"), 21 * 60, 6 * 60 + 30, List.of(1, 2, 4, 6))),
                 Put.of(new Walk(
                         id("Main"),
                         "Main",

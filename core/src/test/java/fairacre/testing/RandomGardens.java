@@ -18,6 +18,7 @@ import static fairacre.testing.Gardens.run;
 import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.soaker;
 import static fairacre.testing.Gardens.tap;
+import static fairacre.testing.Gardens.underRoof;
 
 import fairacre.build.Board;
 import fairacre.build.Build;
@@ -126,7 +127,14 @@ public final class RandomGardens {
         changes.add(
                 random.nextInt(3) > 0
                         ? Put.of(tap("Source", x, y, 1 + random.nextDouble() * 25))
-                        : Put.of(barrel("Source", x, y, 0.2 + random.nextDouble() * 3)));
+                        : Put.of(underRoof(
+                                barrel("Source", x, y, 0.2 + random.nextDouble() * 3), 1 + random.nextInt(20))));
+        if (random.nextBoolean()) {
+            changes.add(Put.of(Gardens.drier(Gardens.climate("Weather", "Nearby"), 0.1 + 0.9 * random.nextDouble())));
+            int opens = random.nextInt(1440);
+            changes.add(Put.of(Gardens.window(
+                    "Hours", opens, (opens + 5 + random.nextInt(120)) % 1440 + 1, 1, 4 + random.nextInt(3))));
+        }
         changes.add(Put.of(run(
                 "Trunk",
                 "Source",

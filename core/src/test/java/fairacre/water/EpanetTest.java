@@ -104,13 +104,34 @@ class EpanetTest {
         return builder.build();
     }
 
+    /**
+     * A tap of so many metres with gear and a reducer, and drippers that compensate, all of them or the nearer ones.
+     */
+    private static Network aTapThatFalls(double open) {
+        Network.Builder builder = Network.builder();
+        int tap = builder.tap(0.6, 28, open / LITRES_A_MINUTE);
+        int behind = builder.junction(0.6);
+        builder.pipe(tap, behind, 0.01, 0.0191, 7e-6, 20);
+        int before = builder.junction(0.6);
+        builder.reducer(behind, before, 17.6, 0.0191, 10);
+        for (int drip = 0; drip < 60; drip++) {
+            int outlet = builder.junction(0.2);
+            builder.pipe(before, outlet, 0.6, 0.0136, 7e-6, 0);
+            builder.compensatingOutlet(outlet, 2e-3 / 3600, 5, 40);
+            before = outlet;
+        }
+        return builder.build();
+    }
+
     @Test
     @DisplayName(
-            "twelve random networks and a garden of forty beds: heads within 1 per cent or 10 mm of EPANET's [EPANET 2.2]")
+            "twelve random networks, a garden of forty beds and two at a tap that gives less the more is drawn: heads within 1 per cent or 10 mm of EPANET's [EPANET 2.2]")
     void headsAndFlowsAreThoseOfEpanet() throws Exception {
         List<Network> networks = new ArrayList<>(
                 IntStream.range(0, 12).mapToObj(seed -> random(seed)).toList());
         networks.add(fortyBeds());
+        networks.add(aTapThatFalls(7));
+        networks.add(aTapThatFalls(2));
         JsonNode answers = solvedByEpanet(networks.stream().map(InpText::of).toList());
         for (int i = 0; i < networks.size(); i++) {
             Network network = networks.get(i);
@@ -143,8 +164,5 @@ class EpanetTest {
         several.outlet(end, 1e-6, 0.5);
         several.outlet(end, 1e-6, 0.7);
         assertThatThrownBy(() -> InpText.of(several.build())).hasMessageContaining("one for all");
-        Network.Builder tap = Network.builder();
-        tap.outlet(tap.tap(0, 30, 3e-4), 1e-6, 0.5);
-        assertThatThrownBy(() -> InpText.of(tap.build())).hasMessageContaining("nothing like link 0");
     }
 }

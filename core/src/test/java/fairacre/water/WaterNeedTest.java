@@ -47,9 +47,10 @@ class WaterNeedTest {
             "Bangkok in April by its normals: 5.7 mm a day [FAO-56, example 17: e_a 2.85 kPa, wind 2 m/s, 8.5 h of sun]")
     void whereAllIsKnownPenmanAndMonteithTell() {
         // Mean humidity that makes 2.85 kPa of 34.8 and 25.6 degrees: saturated 4.42 kPa (table 2.3 there).
-        MonthNormals april =
-                new MonthNormals(25.6, 34.8, 0, Optional.of(2.85 / 4.42 * 100), Optional.of(2.0), Optional.of(8.5));
-        MonthNormals march = new MonthNormals(24.6, 33.8, 0, Optional.of(64.0), Optional.of(2.0), Optional.of(8.5));
+        MonthNormals april = new MonthNormals(
+                25.6, 34.8, 0, Optional.of(2.85 / 4.42 * 100), Optional.of(2.0), Optional.of(8.5), Optional.empty());
+        MonthNormals march = new MonthNormals(
+                24.6, 33.8, 0, Optional.of(64.0), Optional.of(2.0), Optional.of(8.5), Optional.empty());
         Climate bangkok = new Climate(
                 UUID.randomUUID(),
                 "Bangkok",
@@ -126,17 +127,19 @@ class WaterNeedTest {
                 plan, new fairacre.plan.Remove<>(WaterKinds.SOAKERS, fairacre.testing.Gardens.id("Lines of Kale")));
         WaterStudy.Water water = water(drip);
         double flow = water.zones().get(0).flow().litresAnHour();
-        assertThat(water.programme().zones().get(0).ruleOfThumb()).isCloseTo(50 / 0.9 / flow * 60, within(0.01));
-        assertThat(water.programme().zones().get(0).ruleOfThumb()).isBetween(44.0, 47.0);
+        assertThat(water.programme().zones().get(0).ruleOfThumb().minutes())
+                .isCloseTo(50 / 0.9 / flow * 60, within(0.01));
+        assertThat(water.programme().zones().get(0).ruleOfThumb().minutes()).isBetween(44.0, 47.0);
         assertThat(water.programme().months()).isEmpty();
         assertThat(water.programme().zones().get(0).months()).isEmpty();
         WaterStudy.Water summer = water(with(drip, Put.of(climate("Weather", "Harbour"))));
         ZoneMinutes minutes = summer.programme().zones().get(0);
         assertThat(minutes.months()).hasSize(12);
         MonthNeed july = summer.programme().months().get(6);
-        assertThat(minutes.months().get(6).minutes()).isCloseTo(minutes.ruleOfThumb() * july.week() / 25, within(0.01));
-        assertThat(minutes.months().get(6).waterings()).isBetween(1, 7);
-        assertThat(minutes.months().get(0).waterings()).isZero();
+        assertThat(minutes.months().get(6).minutes())
+                .isCloseTo(minutes.ruleOfThumb().minutes() * july.week() / 25, within(0.01));
+        assertThat(minutes.months().get(6).setting().days()).hasSizeBetween(1, 7);
+        assertThat(minutes.months().get(0).setting().days()).isEmpty();
     }
 
     private static WaterStudy.Water water(Plan plan) {

@@ -31,10 +31,17 @@ import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
 import fairacre.shape.Memo;
+import fairacre.testing.Gardens;
+import fairacre.walk.WalkStudy;
+import java.math.BigDecimal;
+import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -78,6 +85,7 @@ class WaterStudyTest {
                 30,
                 Optional.of(Pressure.kilopascals(300)),
                 Optional.empty(),
+                Optional.empty(),
                 Gear.NONE,
                 Lifetime.ALWAYS);
         assertThat(bucket.measured().litresAMinute()).isCloseTo(20, within(1e-9));
@@ -95,6 +103,7 @@ class WaterStudyTest {
                 30,
                 Optional.of(Pressure.kilopascals(300)),
                 Optional.of(new Tap.TapReading(45, Pressure.kilopascals(120))),
+                Optional.empty(),
                 Gear.NONE,
                 Lifetime.ALWAYS);
         assertThat(gauged.curve().flowAt(0) * 60_000).isCloseTo(17.213, within(1e-3));
@@ -113,6 +122,7 @@ class WaterStudyTest {
                 30,
                 Optional.of(Pressure.kilopascals(300)),
                 Optional.of(new Tap.TapReading(seconds, Pressure.kilopascals(pressure))),
+                Optional.empty(),
                 Gear.NONE,
                 Lifetime.ALWAYS);
         if (taken) {
@@ -157,7 +167,8 @@ class WaterStudyTest {
                 evenness,
                 0.85,
                 velocity,
-                Optional.empty());
+                Optional.empty(),
+                List.of());
         assertThat(zone.runsWell()).isEqualTo(well);
     }
 
@@ -287,6 +298,7 @@ class WaterStudyTest {
                         tap.seconds(),
                         tap.closed(),
                         tap.flowing(),
+                        tap.evening(),
                         tap.gear(),
                         Lifetime.from(SEASON + 1))));
         assertThat(snags(plan, WaterRule.PIPE_UNFED)).isNotEmpty();
@@ -319,6 +331,7 @@ class WaterStudyTest {
                 600 / litresAMinute,
                 tap.closed(),
                 tap.flowing(),
+                tap.evening(),
                 tap.gear(),
                 tap.lifetime());
     }
@@ -340,6 +353,188 @@ class WaterStudyTest {
                             .map(Snag::rule)
                             .toList());
         }
+    }
+
+    @Test
+    @DisplayName(
+            "What is lost on the way and what is left at the weakest outlet are the 275 kPa of the closed tap [Bernoulli]")
+    void lossesAddUpToThePressureOfTheSource() {
+        for (Plan plan : List.of(
+                both(),
+                watered(Put.of(dripline("Beans", "Trunk")), Put.of(soaker("Kale", "Trunk", 0.2))),
+                watered(Put.of(soaker("Kale", "Tap", 0.2))))) {
+            Zone zone = zones(plan).get(0);
+            double lost = zone.losses().stream()
+                    .mapToDouble(PressureLoss::kilopascals)
+                    .sum();
+            double least = zone.beds().stream()
+                    .mapToDouble(bed -> bed.least().kilopascals())
+                    .min()
+                    .orElseThrow();
+            assertThat(lost + least).isCloseTo(Tap.USUAL_PRESSURE.kilopascals(), within(0.6));
+        }
+        assertThat(zones(both()).get(0).losses())
+                .filteredOn(loss -> loss.part() == PressureLoss.Part.RUN)
+                .extracting(loss -> loss.run().orElseThrow())
+                .containsExactly(id("Trunk"));
+    }
+
+    private static List<BadDay> badDays(Plan plan, int zone) {
+        return WaterStudy.of(plan, SEASON, plan.standing(SEASON), Memo.none()).badDays(zone);
+    }
+
+    @Test
+    @DisplayName(
+            "In the evening a tap of 275 kPa has 140: its curve is as flat as that, and gives sqrt(140 / 275) of the flow")
+    void onABadDayLessComes() {
+        Tap tap = tap("Tap", 1, 3, 20);
+        Tap evening = new Tap(
+                tap.id(),
+                tap.name(),
+                tap.place(),
+                tap.height(),
+                tap.bucket(),
+                tap.seconds(),
+                tap.closed(),
+                tap.flowing(),
+                Optional.of(Pressure.kilopascals(140)),
+                tap.gear(),
+                tap.lifetime());
+        assertThat(evening.eveningCurve().orElseThrow().flowAt(0) * 60_000)
+                .isCloseTo(20 * Math.sqrt(140 / 275.0), within(1e-6));
+        Plan plan = with(both(), Put.of(evening), dripline("Kale", "Trunk").valved());
+        List<BadDay> days = badDays(plan, 1);
+        assertThat(days)
+                .extracting(BadDay::kind)
+                .containsExactly(BadDay.Kind.ANOTHER_ZONE_OPEN, BadDay.Kind.FILTER_CLOGGED, BadDay.Kind.EVENING);
+        Zone usual = zones(plan).get(0);
+        assertThat(least(days.get(0).zone())).isLessThan(least(usual));
+        assertThat(least(days.get(1).zone()))
+                .as("behind a reducer that holds its pressure a filter is not felt")
+                .isLessThanOrEqualTo(least(usual));
+        assertThat(least(days.get(2).zone())).isLessThan(least(usual));
+        Plan unreduced = with(plan, Put.of(tap.withGear(new Gear(true, true, false, Optional.empty()))));
+        assertThat(least(badDays(unreduced, 1).get(1).zone()))
+                .isLessThan(least(zones(unreduced).get(0)));
+        assertThat(days.get(0).zone().beds()).hasSize(2);
+        assertThat(days.get(0).other()).contains(2);
+    }
+
+    private static double least(Zone zone) {
+        return zone.beds().get(0).least().kilopascals();
+    }
+
+    @Test
+    @DisplayName(
+            "A pump of 300 kPa that gives 1 200 L/h at 150 kPa gives 1 200 / sqrt(1 - 150 / 300) = 1 697 L/h open [derived]")
+    void aPumpIsAParabola() {
+        Pump pump = new Pump(Pressure.kilopascals(300), Flow.litresAnHour(1200), Pressure.kilopascals(150));
+        assertThat(pump.curve().flowAt(0) * 3.6e6).isCloseTo(1697.06, within(0.01));
+        assertThat(pump.curve().flowAt(Pressure.kilopascals(150).headMetres()) * 3.6e6)
+                .isCloseTo(1200, within(0.01));
+        assertThat(pump.curve().flowAt(Pressure.kilopascals(301).headMetres())).isZero();
+        assertThatThrownBy(
+                        () -> new Pump(Pressure.kilopascals(300), Flow.litresAnHour(1200), Pressure.kilopascals(298)))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("at");
+        Barrel low = barrel("Tap", 1, 3, 0.2);
+        Barrel pumped = new Barrel(
+                low.id(),
+                low.name(),
+                low.place(),
+                low.height(),
+                low.holds(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(pump),
+                low.gear(),
+                low.lifetime());
+        assertThat(snags(with(both(), new Remove<>(WaterKinds.TAPS, id("Tap")), Put.of(low)), WaterRule.OUTLET_WEAK))
+                .isNotEmpty();
+        Plan plan = with(both(), new Remove<>(WaterKinds.TAPS, id("Tap")), Put.of(pumped));
+        assertThat(snags(plan, WaterRule.OUTLET_WEAK)).isEmpty();
+        assertThat(zones(plan).get(0).gives()).isPresent();
+    }
+
+    @Test
+    @DisplayName(
+            "What the programme lets through in the year, by the meter: litres by hand, EUR 2 and 3 a cubic metre; or in"
+                    + " trips of 300 L at EUR 4.50, the last one not full")
+    void aSeasonsWaterHasItsPrice() {
+        Plan plan = with(
+                both(),
+                Put.of(Gardens.drier(Gardens.climate("Weather", "Harbour"), 0.3)),
+                Gardens.price("water/meter/m3", "2"),
+                Gardens.price("water/drain/m3", "3"));
+        WaterStudy.Water water = water(plan);
+        double litres = IntStream.range(0, 12)
+                .mapToDouble(
+                        i -> water.programme().zones().get(0).months().get(i).minutes()
+                                / 60
+                                * water.zones().get(0).flow().litresAnHour()
+                                * (i == 1 ? 28.25 : YearMonth.of(2001, i + 1).lengthOfMonth())
+                                / 7)
+                .sum();
+        SeasonWater season = water.season().get(0);
+        assertThat(season.volume().litres()).isCloseTo(litres, within(0.01));
+        assertThat(season.price().orElseThrow().getAmount().doubleValue())
+                .isCloseTo(litres / 1000 * 5, within(0.005001));
+        Barrel butt = barrel("Tap", 1, 3, 3);
+        Plan hauled = with(
+                plan,
+                new Remove<>(WaterKinds.TAPS, id("Tap")),
+                Put.of(new Barrel(
+                        butt.id(),
+                        butt.name(),
+                        butt.place(),
+                        butt.height(),
+                        butt.holds(),
+                        Optional.empty(),
+                        Optional.of(new Haul(Volume.litres(300), Money.of(CurrencyUnit.EUR, new BigDecimal("4.50")))),
+                        Optional.empty(),
+                        butt.gear(),
+                        butt.lifetime())));
+        SeasonWater trips = water(hauled).season().get(0);
+        int count = (int) Math.ceil(trips.volume().litres() / 300);
+        assertThat(trips.trips()).contains(count);
+        assertThat(trips.price())
+                .contains(Money.of(CurrencyUnit.EUR, new BigDecimal("4.50").multiply(new BigDecimal(count))));
+        assertThat(water(both()).season()).isEmpty();
+    }
+
+    private static WaterStudy.Water water(Plan plan) {
+        return WaterStudy.of(plan, SEASON, plan.standing(SEASON), Memo.none()).water();
+    }
+
+    @Test
+    void whatCantHappenIsNotTold() {
+        Plan plain = with(both(), Put.of(tap("Tap", 1, 3, 20).withGear(Gear.NONE)));
+        assertThat(badDays(plain, 1)).isEmpty();
+        assertThatThrownBy(() -> badDays(plain, 2)).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> badDays(plain, 0)).isInstanceOf(RefusedException.class);
+    }
+
+    @Test
+    @DisplayName(
+            "1.3 m² at 25 mm are 40.6 L: 3 times 20 L over 12 m there and back in 1.2 min, filled at 20 L/min in 2 min,"
+                    + " poured in 4.1 min; by hose 1.5 + 0.2 + 40.6 / 15 min [by hand]")
+    void byHandOneWalks() {
+        HandWatering.ByHand week = HandWatering.of(id("Beans"), Length.metres(12), 25, 1.3, 1, 20);
+        assertThat(week.litres().litres()).isCloseTo(40.6, within(0.1));
+        assertThat(week.byCan()).isCloseTo(1.2 + 2.03 + 4.06, within(0.01));
+        assertThat(week.byHose()).isCloseTo(1.5 + 0.2 + 2.71, within(0.01));
+        HandWatering.ByHand rain = HandWatering.of(id("Beans"), Length.metres(12), 0, 1.3, 0, 20);
+        assertThat(rain.byCan()).isZero();
+    }
+
+    @Test
+    void handWateringGoesByTheWaysOnFoot() {
+        Plan plan = both();
+        HandWatering week =
+                HandWatering.of(plan, SEASON, WalkStudy.of(plan.setting(SEASON), plan.standing(SEASON)), 25);
+        assertThat(week.beds()).extracting(HandWatering.ByHand::bed).containsExactly(id("Beans"), id("Kale"));
+        assertThat(week.beds().get(0).way()).isLessThan(week.beds().get(1).way());
+        assertThat(week.shutOut()).isEmpty();
     }
 
     @Test

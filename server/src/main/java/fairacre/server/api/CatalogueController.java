@@ -32,6 +32,7 @@ import fairacre.ground.BaseLine;
 import fairacre.ground.FeaturePreset;
 import fairacre.ground.Quadrilateral;
 import fairacre.measure.Length;
+import fairacre.measure.Pressure;
 import fairacre.outline.Point;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Posture;
@@ -41,6 +42,10 @@ import fairacre.surface.BuildUps;
 import fairacre.walk.CarrierPreset;
 import fairacre.walk.PassingPreset;
 import fairacre.water.PipeKind;
+import fairacre.water.Pump;
+import fairacre.water.Roof;
+import fairacre.water.Tap;
+import fairacre.water.WateringWindow;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -159,6 +164,7 @@ class CatalogueController {
             String measureYourOwn,
             List<PassingView> passings,
             List<PipeView> pipes,
+            UsualWater usualWater,
             List<CarrierView> carriers,
             List<FeatureView> features,
             List<SurfaceView> surfaces,
@@ -175,6 +181,15 @@ class CatalogueController {
             Length topUp,
             List<ThingsView> things,
             List<LayoutView> layouts) {}
+
+    /**
+     * What holds of water until somebody says otherwise.
+     *
+     * @param pressure of a tap that is closed
+     * @param runoff of a roof
+     * @param window when pipes may water
+     */
+    record UsualWater(Pressure pressure, double runoff, Pump pump, WateringWindow window) {}
 
     /** A manner in which whole layouts are tried. */
     record LayoutView(LayoutKind key, String label) {}
@@ -229,6 +244,7 @@ class CatalogueController {
                 Arrays.stream(PipeKind.values())
                         .map(pipe -> new PipeView(pipe, pipe.label(), pipe.bore()))
                         .toList(),
+                new UsualWater(Tap.USUAL_PRESSURE, Roof.USUAL_RUNOFF, Pump.USUAL, WateringWindow.USUAL),
                 Arrays.stream(CarrierPreset.values())
                         .map(c -> new CarrierView(c.label(), c.width(), c.wheels(), c.turning(), c.source()))
                         .toList(),

@@ -10,6 +10,7 @@ import org.springframework.http.ResponseEntity;
 final class Downloads {
 
     static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
+    static final String CALENDAR = "text/calendar;charset=UTF-8";
     static final String XLSX = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
     private Downloads() {}

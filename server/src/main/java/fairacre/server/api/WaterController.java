@@ -2,6 +2,7 @@ package fairacre.server.api;
 
 import fairacre.format.ClimateFile;
 import fairacre.format.FaultyFileException;
+import fairacre.format.WateringCalendar;
 import fairacre.limits.Limits;
 import fairacre.measure.Volume;
 import fairacre.outline.Point;
@@ -10,13 +11,21 @@ import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
+import fairacre.water.BadDay;
 import fairacre.water.Climate;
+import fairacre.water.HandWatering;
 import fairacre.water.LayProposals;
 import fairacre.water.NewWater;
 import fairacre.water.WaterKinds;
+import fairacre.water.WaterStudy;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -24,15 +33,20 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Changes that would bring water to a garden; none of them is made yet. */
+/**
+ * Changes that would bring water to a garden, none of them made yet; and what is asked of its water beside the
+ * judgement.
+ */
 @RestController
 @RequestMapping("/api/gardens/{garden}/water")
 class WaterController {
 
     private final GardenService gardens;
+    private final Clock clock;
 
-    WaterController(GardenService gardens) {
+    WaterController(GardenService gardens, Clock clock) {
         this.gardens = gardens;
+        this.clock = clock;
     }
 
     /** Beds that are to be watered, and how. */
@@ -104,6 +118,56 @@ class WaterController {
                 .findFirst()
                 .orElseGet(UUID::randomUUID);
         return Put.of(ClimateFile.read(file, id, plan.site().latitude()));
+    }
+
+    /** How a zone runs on a bad day. */
+    @GetMapping("/zones/{zone}/bad-days")
+    List<BadDay> badDays(Owner owner, @PathVariable UUID garden, @PathVariable int zone, @RequestParam int season) {
+        return study(owner, garden, season).badDays(zone);
+    }
+
+    /** A zone as EPANET reads it. */
+    @GetMapping(path = "/zones/{zone}/epanet.inp", produces = MediaType.TEXT_PLAIN_VALUE)
+    ResponseEntity<byte[]> epanet(
+            Owner owner, @PathVariable UUID garden, @PathVariable int zone, @RequestParam int season) {
+        String name = gardens.plan(owner.id(), garden).name() + ", zone " + zone + ".inp";
+        return Downloads.download(
+                study(owner, garden, season).epanet(zone).getBytes(StandardCharsets.UTF_8), MediaType.TEXT_PLAIN, name);
+    }
+
+    /** When each zone runs, for a calendar. */
+    @GetMapping(path = "/calendar.ics", produces = Downloads.CALENDAR)
+    ResponseEntity<byte[]> calendar(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        Plan plan = gardens.plan(owner.id(), garden);
+        byte[] calendar = WateringCalendar.of(
+                study(owner, garden, season).water(),
+                plan.list(WaterKinds.CLIMATES).stream().findFirst(),
+                plan.site().latitude(),
+                season,
+                clock.instant());
+        return Downloads.download(
+                calendar, MediaType.valueOf(Downloads.CALENDAR), plan.name() + ", watering " + season + ".ics");
+    }
+
+    /**
+     * How long it takes to water all beds by hand in a week.
+     *
+     * @param month 1 to 12; by the rule of thumb without one
+     */
+    @GetMapping("/by-hand")
+    HandWatering byHand(
+            Owner owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
+            @RequestParam(required = false) Integer month) {
+        GardenService.Walks walks = gardens.walks(owner.id(), garden, season);
+        return HandWatering.of(
+                walks.plan(), season, walks.study(), HandWatering.week(walks.plan(), Optional.ofNullable(month)));
+    }
+
+    private WaterStudy study(Owner owner, UUID garden, int season) {
+        Plan plan = gardens.plan(owner.id(), garden);
+        return WaterStudy.of(plan, season, plan.standing(season), gardens.memo(owner.id(), garden));
     }
 
     private NewWater water(Owner owner, UUID garden, int season) {

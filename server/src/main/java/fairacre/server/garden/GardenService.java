@@ -294,7 +294,7 @@ public class GardenService {
     }
 
     /** What was worked out of the garden so far. */
-    Memo memo(UUID owner, UUID garden) {
+    public Memo memo(UUID owner, UUID garden) {
         return known(owner, garden).memo();
     }
 

@@ -5,8 +5,10 @@ import static fairacre.server.store.generated.Tables.CLIMATE;
 import static fairacre.server.store.generated.Tables.DRIPLINE;
 import static fairacre.server.store.generated.Tables.SOAKER;
 import static fairacre.server.store.generated.Tables.TAP;
+import static fairacre.server.store.generated.Tables.WATERING_WINDOW;
 import static fairacre.server.store.generated.Tables.WATER_RUN;
 
+import fairacre.measure.Area;
 import fairacre.measure.Flow;
 import fairacre.measure.Length;
 import fairacre.measure.Pressure;
@@ -18,21 +20,27 @@ import fairacre.server.store.generated.tables.records.DriplineRecord;
 import fairacre.server.store.generated.tables.records.SoakerRecord;
 import fairacre.server.store.generated.tables.records.TapRecord;
 import fairacre.server.store.generated.tables.records.WaterRunRecord;
+import fairacre.server.store.generated.tables.records.WateringWindowRecord;
 import fairacre.water.Barrel;
 import fairacre.water.Climate;
 import fairacre.water.Dripline;
 import fairacre.water.Gear;
+import fairacre.water.Haul;
 import fairacre.water.MonthNormals;
 import fairacre.water.PipeKind;
+import fairacre.water.Pump;
+import fairacre.water.Roof;
 import fairacre.water.Soaker;
 import fairacre.water.Tap;
 import fairacre.water.WaterKinds;
 import fairacre.water.WaterRun;
+import fairacre.water.WateringWindow;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import org.joda.money.CurrencyUnit;
 import org.jooq.Record;
 
 /** Water, from rows and into rows. */
@@ -52,6 +60,7 @@ final class WaterRows {
                     row.get(TAP.SECONDS),
                     Optional.ofNullable(row.get(TAP.CLOSED)).map(Pressure::new),
                     flowing(row),
+                    Optional.ofNullable(row.get(TAP.EVENING)).map(Pressure::new),
                     gear(row.get(TAP.PREVENTER), row.get(TAP.FILTER), row.get(TAP.TIMER), row.get(TAP.REDUCER)),
                     Columns.lifetime(row.get(TAP.FROM_SEASON), row.get(TAP.UNTIL_SEASON))),
             (garden, one) -> new TapRecord(
@@ -71,7 +80,8 @@ final class WaterRows {
                     one.gear().timer(),
                     one.gear().reducer().map(Pressure::pascals).orElse(null),
                     one.lifetime().from().orElse(null),
-                    one.lifetime().until().orElse(null)));
+                    one.lifetime().until().orElse(null),
+                    one.evening().map(Pressure::pascals).orElse(null)));
 
     private static final KeyedRows<BarrelRecord, UUID, Barrel> BARRELS = KeyedRows.of(
             WaterKinds.BARRELS,
@@ -84,6 +94,9 @@ final class WaterRows {
                     new Point(new Length(row.get(BARREL.X)), new Length(row.get(BARREL.Y))),
                     new Length(row.get(BARREL.HEIGHT)),
                     new Volume(row.get(BARREL.HOLDS)),
+                    roof(row),
+                    haul(row, currency),
+                    pump(row),
                     gear(
                             row.get(BARREL.PREVENTER),
                             row.get(BARREL.FILTER),
@@ -103,7 +116,15 @@ final class WaterRows {
                     one.gear().timer(),
                     one.gear().reducer().map(Pressure::pascals).orElse(null),
                     one.lifetime().from().orElse(null),
-                    one.lifetime().until().orElse(null)));
+                    one.lifetime().until().orElse(null),
+                    one.roof().map(roof -> roof.area().squareCentimetres()).orElse(null),
+                    one.roof().map(Roof::runoff).orElse(null),
+                    one.roof().flatMap(Roof::overflow).orElse(null),
+                    one.haul().map(haul -> haul.trip().millilitres()).orElse(null),
+                    one.haul().map(haul -> haul.price().getAmount()).orElse(null),
+                    one.pump().map(pump -> pump.closed().pascals()).orElse(null),
+                    one.pump().map(pump -> pump.flow().millilitresAnHour()).orElse(null),
+                    one.pump().map(pump -> pump.at().pascals()).orElse(null)));
 
     private static final KeyedRows<WaterRunRecord, UUID, WaterRun> RUNS = KeyedRows.of(
             WaterKinds.RUNS,
@@ -208,9 +229,23 @@ final class WaterRows {
                     column(one, MonthNormals::rain),
                     column(one, month -> month.humidity().orElse(null)),
                     column(one, month -> month.wind().orElse(null)),
-                    column(one, month -> month.sun().orElse(null))));
+                    column(one, month -> month.sun().orElse(null)),
+                    column(one, month -> month.rainyDays().orElse(null))));
 
-    static final List<KeyedRows<?, ?, ?>> ALL = List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS, CLIMATES);
+    private static final KeyedRows<WateringWindowRecord, UUID, WateringWindow> WINDOWS = KeyedRows.of(
+            WaterKinds.WINDOWS,
+            WATERING_WINDOW,
+            WATERING_WINDOW.GARDEN,
+            WATERING_WINDOW.ID,
+            (row, currency) -> new WateringWindow(
+                    row.get(WATERING_WINDOW.ID),
+                    row.get(WATERING_WINDOW.OPENS),
+                    row.get(WATERING_WINDOW.CLOSES),
+                    List.of(row.get(WATERING_WINDOW.DAYS))),
+            (garden, one) -> new WateringWindowRecord(
+                    garden, one.id(), one.opens(), one.closes(), one.days().toArray(Integer[]::new)));
+
+    static final List<KeyedRows<?, ?, ?>> ALL = List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS, CLIMATES, WINDOWS);
 
     private WaterRows() {}
 
@@ -226,8 +261,28 @@ final class WaterRows {
                         row.get(CLIMATE.RAIN)[i],
                         Optional.ofNullable(row.get(CLIMATE.HUMIDITY)[i]),
                         Optional.ofNullable(row.get(CLIMATE.WIND)[i]),
-                        Optional.ofNullable(row.get(CLIMATE.SUN)[i])))
+                        Optional.ofNullable(row.get(CLIMATE.SUN)[i]),
+                        Optional.ofNullable(row.get(CLIMATE.RAINY_DAYS)[i])))
                 .toList();
+    }
+
+    private static Optional<Roof> roof(Record row) {
+        return Optional.ofNullable(row.get(BARREL.ROOF))
+                .map(area -> new Roof(
+                        new Area(area), row.get(BARREL.RUNOFF), Optional.ofNullable(row.get(BARREL.OVERFLOW))));
+    }
+
+    private static Optional<Haul> haul(Record row, CurrencyUnit currency) {
+        return Optional.ofNullable(row.get(BARREL.TRIP))
+                .map(trip -> new Haul(new Volume(trip), Columns.money(currency, row.get(BARREL.TRIP_PRICE))));
+    }
+
+    private static Optional<Pump> pump(Record row) {
+        return Optional.ofNullable(row.get(BARREL.PUMP_CLOSED))
+                .map(closed -> new Pump(
+                        new Pressure(closed),
+                        new Flow(row.get(BARREL.PUMP_FLOW)),
+                        new Pressure(row.get(BARREL.PUMP_AT))));
     }
 
     private static Gear gear(boolean preventer, boolean filter, boolean timer, Long reducer) {

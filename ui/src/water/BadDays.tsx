@@ -1,0 +1,100 @@
+import { useState } from "react";
+import { useQuery } from "@tanstack/react-query";
+import { request } from "../api/client";
+import { formatShare } from "../measure/figures";
+import { formatPressure } from "../measure/water";
+import { useDesk } from "../workspace/desk";
+import { weakestOf, type BadDay, type PressureLoss, type Zone } from "./water";
+import { words } from "./words";
+
+/** Where the pressure of a zone goes, and how it runs when something is not as it should be; asked for when it is opened. */
+export function BadDays({ zone, source }: { zone: Zone; source: string }) {
+  const { plan, garden, season } = useDesk();
+  const [open, setOpen] = useState(false);
+  const path = `/api/gardens/${plan.id}/water/zones/${String(zone.number)}`;
+  const asked = `season=${String(season)}`;
+  const { data } = useQuery({
+    queryKey: ["bad-days", plan.id, garden.revision, season, zone.number],
+    queryFn: () => request<BadDay[]>("GET", `${path}/bad-days?${asked}`),
+    enabled: open,
+    staleTime: Infinity,
+  });
+  return (
+    <details
+      className="text-sm"
+      data-testid="bad-days"
+      onToggle={(event) => {
+        setOpen(event.currentTarget.open);
+      }}
+    >
+      <summary className="cursor-pointer text-soft">{words.limits}</summary>
+      <Losses losses={zone.losses} source={source} />
+      {open && !data && <p className="text-soft">{words.working}</p>}
+      {data && data.length > 0 && (
+        <ul>
+          {data.map((day) => (
+            <li key={`${day.kind}-${String(day.other ?? 0)}`}>
+              <Told day={day} />
+            </li>
+          ))}
+        </ul>
+      )}
+      <a className="text-button" href={`${path}/epanet.inp?${asked}`} download>
+        {words.epanet}
+      </a>
+    </details>
+  );
+}
+
+function Losses({ losses, source }: { losses: readonly PressureLoss[]; source: string }) {
+  const { plan, units } = useDesk();
+  const name = ({ part, run }: PressureLoss) =>
+    part === "RUN"
+      ? (plan.waterRuns.find(({ id }) => id === run)?.name ?? words.run)
+      : part === "SOURCE"
+        ? words.lostIn.SOURCE(source)
+        : words.lostIn[part];
+  const most = Math.max(...losses.map(({ kilopascals }) => kilopascals));
+  return (
+    <table className="w-full text-xs">
+      <caption className="text-left text-soft">{words.lost}</caption>
+      <tbody>
+        {losses.map((loss) => (
+          <tr
+            key={`${loss.part}-${loss.run ?? ""}`}
+            className={loss.kilopascals === most ? "font-semibold" : "font-normal"}
+          >
+            <th scope="row" className="text-left [font-weight:inherit]">
+              {name(loss)}
+            </th>
+            <td className="figures text-right whitespace-nowrap">
+              {loss.kilopascals < 0 ? "−" : ""}
+              {formatPressure(Math.abs(loss.kilopascals), units)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Told({ day }: { day: BadDay }) {
+  const { units, bedById } = useDesk();
+  const { zone } = day;
+  const weakest = weakestOf(zone);
+  const enough =
+    zone.beds.every(({ least, needed }) => least >= needed) && zone.evenness >= zone.evennessWanted;
+  return (
+    <>
+      {day.kind === "ANOTHER_ZONE_OPEN" ? words.zoneOpenToo(day.other ?? 0) : words.badDays[day.kind]}{" "}
+      <span className={enough ? "text-soft" : "text-snag"}>
+        {words.then({
+          verdict: enough ? words.goodEnough : words.tooLittle,
+          bed: bedById.get(weakest.bed)?.name ?? "",
+          least: formatPressure(weakest.least, units),
+          evenness: formatShare(zone.evenness),
+        })}
+      </span>
+    </>
+  );
+}
