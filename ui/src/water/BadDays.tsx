@@ -3,6 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { request } from "../api/client";
 import { formatShare } from "../measure/figures";
 import { formatPressure } from "../measure/water";
+import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
 import { weakestOf, type BadDay, type PressureLoss, type Zone } from "./water";
 import { words } from "./words";
@@ -56,25 +57,15 @@ function Losses({ losses, source }: { losses: readonly PressureLoss[]; source: s
         : words.lostIn[part];
   const most = Math.max(...losses.map(({ kilopascals }) => kilopascals));
   return (
-    <table className="w-full text-xs">
-      <caption className="text-left text-soft">{words.lost}</caption>
-      <tbody>
-        {losses.map((loss) => (
-          <tr
-            key={`${loss.part}-${loss.run ?? ""}`}
-            className={loss.kilopascals === most ? "font-semibold" : "font-normal"}
-          >
-            <th scope="row" className="text-left [font-weight:inherit]">
-              {name(loss)}
-            </th>
-            <td className="figures text-right whitespace-nowrap">
-              {loss.kilopascals < 0 ? "−" : ""}
-              {formatPressure(Math.abs(loss.kilopascals), units)}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <SmallTable
+      caption={words.lost}
+      rows={losses.map((loss) => ({
+        key: `${loss.part}-${loss.run ?? ""}`,
+        head: name(loss),
+        cells: [(loss.kilopascals < 0 ? "−" : "") + formatPressure(Math.abs(loss.kilopascals), units)],
+        strong: loss.kilopascals === most,
+      }))}
+    />
   );
 }
 

@@ -1,4 +1,5 @@
 import { formatWater } from "../measure/water";
+import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
 import { monthName } from "./months";
 import type { BarrelYear } from "./water";
@@ -50,38 +51,21 @@ export function BarrelYearView({ year, holds }: Props) {
       </svg>
       <details>
         <summary className="cursor-pointer text-sm text-soft">{words.monthByMonth}</summary>
-        <table className="w-full text-xs">
-          <thead>
-            <tr className="text-soft">
-              {words.barrelColumns.map((head, column) => (
-                <th
-                  key={head}
-                  scope="col"
-                  className={`font-normal ${column === 0 ? "text-left" : "text-right"}`}
-                >
-                  {head}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {year.months.map((month) => (
-              <tr key={month.month}>
-                <th scope="row" className="text-left font-normal">
-                  {monthName(month.month, "short")}
-                </th>
-                <td className="figures text-right">{formatWater(month.comes, units)}</td>
-                <td className="figures text-right">{formatWater(month.wanted, units)}</td>
-                <td className="figures text-right">{formatWater(month.overflows, units)}</td>
-                <td
-                  className={`figures text-right ${2 * month.dryYears >= year.years ? "font-bold text-snag" : ""}`}
-                >
-                  {month.dryYears}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <SmallTable
+          heads={words.barrelColumns.map((text) => ({ text }))}
+          rows={year.months.map((month) => ({
+            key: String(month.month),
+            head: monthName(month.month, "short"),
+            cells: [
+              formatWater(month.comes, units),
+              formatWater(month.wanted, units),
+              formatWater(month.overflows, units),
+              <span key="dry" className={2 * month.dryYears >= year.years ? "font-bold text-snag" : ""}>
+                {month.dryYears}
+              </span>,
+            ],
+          }))}
+        />
       </details>
     </div>
   );

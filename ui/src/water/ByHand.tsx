@@ -3,6 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { request } from "../api/client";
 import { formatDistance } from "../measure/figures";
 import { formatWater } from "../measure/water";
+import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
 import { formatMinutes, monthName } from "./months";
 import type { HandWatering } from "./water";
@@ -47,40 +48,19 @@ function Told({ told, month }: { told: HandWatering; month: number | undefined }
           hose: formatMinutes(sum("byHose")),
         })}
       </p>
-      <table className="w-full text-xs">
-        <thead>
-          <tr className="text-soft">
-            <th scope="col" className="text-left font-normal">
-              {words.bed}
-            </th>
-            <th scope="col" className="text-right font-normal">
-              {words.way}
-            </th>
-            <th scope="col" className="text-right font-normal">
-              {words.water}
-            </th>
-            <th scope="col" className="text-right font-normal">
-              {words.cans}
-            </th>
-            <th scope="col" className="text-right font-normal">
-              {words.hose}
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {told.beds.map((bed) => (
-            <tr key={bed.bed}>
-              <th scope="row" className="text-left font-normal">
-                {bedById.get(bed.bed)?.name}
-              </th>
-              <td className="figures text-right whitespace-nowrap">{formatDistance(bed.way, units)}</td>
-              <td className="figures text-right whitespace-nowrap">{formatWater(bed.litres, units)}</td>
-              <td className="figures text-right whitespace-nowrap">{formatMinutes(bed.byCan)}</td>
-              <td className="figures text-right whitespace-nowrap">{formatMinutes(bed.byHose)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <SmallTable
+        heads={[words.bed, words.way, words.water, words.cans, words.hose].map((text) => ({ text }))}
+        rows={told.beds.map((bed) => ({
+          key: bed.bed,
+          head: bedById.get(bed.bed)?.name,
+          cells: [
+            formatDistance(bed.way, units),
+            formatWater(bed.litres, units),
+            formatMinutes(bed.byCan),
+            formatMinutes(bed.byHose),
+          ],
+        }))}
+      />
       {shutOut && <p className="text-snag">{words.notOnFoot(shutOut)}</p>}
       <p className="text-soft">{words.handExplained}</p>
     </div>

@@ -96,7 +96,10 @@ export function ProgrammeSection() {
       <h4>{words.allowed}</h4>
       <HoursForm />
       <ByHand month={climate ? month : undefined} />
-      <PaperLink paper="watering" />
+      <p className="flex flex-wrap gap-x-3">
+        <PaperLink paper="watering" />
+        <PaperLink paper="watch" />
+      </p>
       {climate && water.programme.months.length === 0 && <p className="text-sm">{words.tooFarNorth}</p>}
       <ClimateForm key={climate?.id ?? "none"} climate={climate} />
     </section>

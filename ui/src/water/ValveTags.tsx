@@ -7,7 +7,7 @@ export function ValveTags({ zones }: { zones: readonly Zone[] }) {
   return (
     <section
       aria-label={words.tags}
-      className="overflow-y-auto border-t border-rule px-4 py-2 print:overflow-visible"
+      className="max-h-56 shrink-0 overflow-y-auto border-t border-rule px-4 py-2 print:max-h-none print:overflow-visible"
     >
       <h3>{words.tags}</h3>
       <p className="text-sm text-soft print:hidden">{words.tagsExplained}</p>

@@ -1,61 +1,73 @@
-import { formatShare } from "../measure/figures";
-import { formatFlow } from "../measure/water";
+import { formatWater } from "../measure/water";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { useDesk } from "../workspace/desk";
-import { growing, monthName, settingWords } from "./months";
+import { daysWords, formatClock, formatMinutes, growing, monthName } from "./months";
 import { ValveTags } from "./ValveTags";
-import type { Weekly, Zone, ZoneMinutes } from "./water";
+import type { Weekly, Zone } from "./water";
 import { words } from "./words";
 
+/** A zone in the weeks of a month, or by the rule of thumb. */
 interface Row {
   zone: Zone;
-  minutes: ZoneMinutes | undefined;
+  /** Undefined by the rule of thumb. */
+  month: number | undefined;
+  week: Weekly;
 }
 
-/** The programme for a timer: every zone with its tag, and how long it runs in a week of each month. */
+/** How a timer is set for every zone in each month; and a tag for each valve. */
 export function WateringPaper() {
   const { report, plan, season, units } = useDesk();
   const [climate] = plan.climates;
   const water = report?.water;
-  const known = water !== undefined && water.programme.months.length > 0;
+  const known = climate !== undefined && water !== undefined && water.programme.months.length > 0;
+  const months = known ? growing(climate) : [];
+  const rows = water?.zones.flatMap((zone): Row[] => {
+    const minutes = water.programme.zones.find(({ valve }) => valve === zone.valve);
+    if (!minutes) return [];
+    const usual = months.flatMap((month) => {
+      const week = minutes.months[month - 1];
+      return week ? [{ zone, month, week }] : [];
+    });
+    return [...usual, { zone, month: undefined, week: minutes.ruleOfThumb }];
+  });
   const columns: Column<Row>[] = [
     { key: "tag", head: words.valveTag, value: ({ zone }) => words.tagOf(zone.number, zone.name) },
     {
-      key: "flow",
-      head: words.flow,
-      value: ({ zone }) => zone.flow,
-      text: ({ zone }) => formatFlow(zone.flow, units),
+      key: "month",
+      head: words.month,
+      value: ({ month }) => (month === undefined ? words.thumb : monthName(month, "long")),
+    },
+    { key: "days", head: words.days, value: ({ week }) => daysWords(week.setting) },
+    {
+      key: "starts",
+      head: words.starts,
+      value: ({ week: { setting } }) =>
+        setting.late ? words.noTime : setting.starts.map(formatClock).join(", "),
+    },
+    {
+      key: "each",
+      head: words.each,
+      value: ({ week }) => week.setting.each || null,
+      text: ({ week }) => (week.setting.each === 0 ? "" : formatMinutes(week.setting.each)),
       figures: true,
     },
     {
-      key: "evenness",
-      head: words.evenness,
-      value: ({ zone }) => zone.evenness,
-      text: ({ zone }) => formatShare(zone.evenness),
+      key: "litres",
+      head: words.aWeek,
+      value: ({ week }) => week.litres,
+      text: ({ week }) => formatWater(week.litres, units),
       figures: true,
-    },
-    ...(climate && known ? growing(climate) : []).map((month): Column<Row> => ({
-      key: `month-${String(month)}`,
-      head: monthName(month, "short"),
-      value: ({ minutes }) => told(minutes?.months[month - 1]),
-    })),
-    {
-      key: "thumb",
-      head: words.thumb,
-      value: ({ minutes }) => told(minutes?.ruleOfThumb),
     },
   ];
   const calendar = `/api/gardens/${plan.id}/water/calendar.ics?season=${String(season)}`;
   return (
     <Paper
       title={words.paper(season)}
-      rows={water?.zones.map((zone) => ({
-        zone,
-        minutes: water.programme.zones.find(({ valve }) => valve === zone.valve),
-      }))}
+      rows={rows}
       columns={columns}
-      rowKey={({ zone }) => zone.valve}
+      rowKey={({ zone, month }) => `${zone.valve}-${String(month ?? 0)}`}
+      groupedBy="tag"
       concerns={({ zone }) => zone.beds.map(({ bed }) => bed)}
       empty={words.noZones}
       files={[{ label: words.calendar, href: calendar }]}
@@ -64,8 +76,4 @@ export function WateringPaper() {
       <p className="text-sm">{words.paperExplained}</p>
     </Paper>
   );
-}
-
-function told(week: Weekly | undefined): string {
-  return week ? settingWords(week.setting) : "";
 }

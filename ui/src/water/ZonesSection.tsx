@@ -1,5 +1,6 @@
 import { formatShare } from "../measure/figures";
 import { formatFlow, formatPressure } from "../measure/water";
+import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
 import { BadDays } from "./BadDays";
 import { feeding, type Zone } from "./water";
@@ -34,36 +35,23 @@ function ZoneFigures({ zone }: { zone: Zone }) {
           : words.share(formatShare(share), source)}{" "}
         <span title={words.evenExplained}>{words.even(formatShare(zone.evenness))}</span>
       </p>
-      <table className="w-full text-xs">
-        <thead>
-          <tr className="text-soft">
-            <th scope="col" className="text-left font-normal">
-              {words.bed}
-            </th>
-            <th scope="col" className="text-right font-normal">
-              {words.flow}
-            </th>
-            <th scope="col" className="text-right font-normal" title={words.leastExplained}>
-              {words.leastAt}
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {zone.beds.map((bed) => (
-            <tr key={bed.lines}>
-              <th scope="row" className="text-left font-normal">
-                {bedById.get(bed.bed)?.name}
-              </th>
-              <td className="figures text-right whitespace-nowrap">{formatFlow(bed.flow, units)}</td>
-              <td
-                className={`figures text-right whitespace-nowrap ${bed.least < bed.needed ? "font-bold text-snag" : ""}`}
-              >
-                {formatPressure(bed.least, units)}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <SmallTable
+        heads={[
+          { text: words.bed },
+          { text: words.flow },
+          { text: words.leastAt, title: words.leastExplained },
+        ]}
+        rows={zone.beds.map((bed) => ({
+          key: bed.lines,
+          head: bedById.get(bed.bed)?.name,
+          cells: [
+            formatFlow(bed.flow, units),
+            <span key="least" className={bed.least < bed.needed ? "font-bold text-snag" : ""}>
+              {formatPressure(bed.least, units)}
+            </span>,
+          ],
+        }))}
+      />
       <BadDays zone={zone} source={source} />
     </div>
   );

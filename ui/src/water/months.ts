@@ -80,10 +80,17 @@ export function dayName(day: number, style: "long" | "short"): string {
   return new Intl.DateTimeFormat("en", { weekday: style, timeZone: "UTC" }).format(Date.UTC(2001, 0, day));
 }
 
-/** How a timer is set: "Mon, Thu at 0:00 for 45 min". */
-export function settingWords({ days, starts, each, late }: Setting): string {
+/** "Mon, Thu", or that rain is enough. */
+export function daysWords({ days }: Setting): string {
   if (days.length === 0) return words.rainIsEnough;
-  const when = days.length === 7 ? words.daily : days.map((day) => dayName(day, "short")).join(", ");
+  return days.length === 7 ? words.daily : days.map((day) => dayName(day, "short")).join(", ");
+}
+
+/** How a timer is set: "Mon, Thu at 0:00 for 45 min". */
+export function settingWords(setting: Setting): string {
+  const { days, starts, each, late } = setting;
+  const when = daysWords(setting);
+  if (days.length === 0) return when;
   return late
     ? words.noTimeLeft(when, formatMinutes(each))
     : words.runsAt(when, starts.map(formatClock).join(", "), formatMinutes(each));

@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import "../testing/setup";
-import { screen, waitFor, within } from "@testing-library/react";
+import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import { allNamed, standingThings } from "../capabilities";
@@ -16,9 +16,12 @@ import {
   type Dripline,
   type Soaker,
   type Tap,
+  type WatchedRun,
   type WaterRun,
 } from "./water";
 import { WaterPanel } from "./WaterPanel";
+import { daysOf, later, seenAt } from "./playback";
+import { WatchPaper } from "./WatchPaper";
 import { WateringPaper } from "./WateringPaper";
 import { words } from "./words";
 
@@ -377,16 +380,14 @@ describe("how long a zone runs", () => {
 });
 
 describe("the watering programme as a page", () => {
-  it("has a row for each valve with its tag, and a column for each growing month", () => {
+  it("says for each valve and growing month how the timer is set, and has a tag for each", () => {
     const told = { ...running, water: { ...running.water, programme } };
     const { desk } = deskFor({ plan: { ...watered, climates: [climate] }, report: told });
     atDesk(desk, <WateringPaper />);
-    const heads = screen.getAllByRole("columnheader").map(({ textContent }) => textContent);
-    expect(heads.join(" ")).toMatch(/Tag of the valve.*Apr.*May.*Jun.*Jul.*Aug.*Sep.*Oct.*Rule of thumb/);
-    expect(heads.join(" ")).not.toContain("Mar");
-    const row = screen.getByRole("row", { name: /1: Beans/ });
-    expect(row.textContent).toContain("Mon, Thu at 0:00 for 45 min");
-    expect(row.textContent).toContain(words.rainIsEnough);
+    expect(screen.getByRole("row", { name: /July/ }).textContent).toBe("JulyMon, Thu0:0045 min108 L");
+    expect(screen.getByRole("row", { name: /May/ }).textContent).toContain(words.rainIsEnough);
+    expect(screen.getByRole("row", { name: /Rule of thumb/ }).textContent).toContain("Mon, Thu");
+    expect(screen.queryByRole("row", { name: /March/ })).toBeNull();
     expect(screen.getByRole("link", { name: words.calendar }).getAttribute("href")).toContain(
       "/water/calendar.ics?season=2028",
     );
@@ -452,7 +453,7 @@ describe("when watering is allowed", () => {
     const setting = { days: [1, 2, 3, 4, 5, 6, 7], starts: [0, 75], each: 15, seldom: false, late: false };
     expect(settingWords(setting)).toBe("Daily at 0:00, 1:15 for 15 min");
     expect(settingWords({ ...setting, days: [3], starts: [], late: true })).toBe(
-      "Wed: no time left for 15 min",
+      "Wed: there is no time for 15 min",
     );
   });
 });
@@ -594,6 +595,64 @@ describe("a barrel", () => {
     const [change] = submit.mock.lastCall ?? [];
     if (change?.kind !== "PutBarrel") throw new Error("the barrel is kept");
     expect(change.barrel.roof).toBeUndefined();
+  });
+});
+
+const ran: WatchedRun = {
+  date: "2028-07-03",
+  valve: "tap",
+  zone: 1,
+  start: 60,
+  minutes: 40,
+  rain: 0,
+  leftOut: false,
+  expected: 50,
+  counted: 50,
+};
+const rainy: WatchedRun = {
+  ...ran,
+  date: "2028-07-06",
+  minutes: 0,
+  rain: 8.2,
+  leftOut: true,
+  expected: 0,
+  counted: 0,
+};
+const leaking: WatchedRun = { ...ran, date: "2028-07-10", counted: 70, alarm: "TOO_MUCH" };
+
+describe("watching it run", () => {
+  it("counts and opens valves by the minute", () => {
+    const runs = [ran, rainy, leaking];
+    expect(daysOf(runs)).toEqual(["2028-07-03", "2028-07-06", "2028-07-10"]);
+    expect(seenAt(runs, "2028-07-03", 59)).toMatchObject({ open: [], counted: 0 });
+    expect(seenAt(runs, "2028-07-03", 80)).toMatchObject({ open: [1], counted: 25 });
+    expect(seenAt(runs, "2028-07-03", 100)).toMatchObject({ open: [], counted: 50 });
+    expect(seenAt(runs, "2028-07-10", 80)).toMatchObject({ open: [1], counted: 85 });
+    expect(later({ day: 0, minute: 1440 }, "season", 2)).toEqual({ day: 1, minute: 1440 });
+    expect(later({ day: 1, minute: 1440 }, "season", 2)).toBeNull();
+    expect(later({ day: 0, minute: 1438 }, "day", 2)).toEqual({ day: 0, minute: 1440 });
+    expect(later({ day: 0, minute: 1440 }, "day", 2)).toBeNull();
+  });
+
+  it("shows each run, what the rain left out and what the meter gives away", async () => {
+    const fetched = answering([ran, rainy, leaking]);
+    const { desk } = deskFor({ plan: watered, report: running });
+    atDesk(desk, <WatchPaper />);
+    const table = within(await screen.findByRole("table"));
+    expect(table.getByRole("row", { name: /2028-07-10/ }).textContent).toContain(words.alarms.TOO_MUCH);
+    expect(table.getByRole("row", { name: /2028-07-06/ }).textContent).toContain(words.leftOut);
+    const replay = within(screen.getByTestId("replay"));
+    replay.getByText("50 L since the first day");
+    fireEvent.change(replay.getByLabelText(words.dayOfSeason), { target: { value: "1" } });
+    replay.getByText(words.rained("8.2"));
+    await userEvent.selectOptions(screen.getByLabelText(words.zone(1)), "LEAK");
+    await waitFor(() => {
+      expect(fetched.mock.lastCall?.[1]?.body).toBe(
+        JSON.stringify({ year: 1, faults: [{ zone: 1, fault: "LEAK" }] }),
+      );
+    });
+    await userEvent.click(await screen.findByRole("button", { name: words.play.day }));
+    await screen.findByRole("button", { name: words.pause });
   });
 });
 

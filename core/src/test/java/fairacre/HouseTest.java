@@ -76,6 +76,7 @@ class HouseTest {
         sees.put("bed", Set.of("ground", "walk"));
         sees.put("compost", Set.of("walk"));
         sees.put("water", Set.of("ground", "walk"));
+        sees.put("watch", Set.of("water"));
         sees.put("cost", Set.of("fill", "frame", "surface"));
         sees.put("ledger", Set.of("cost"));
         sees.put("merge", Set.of());

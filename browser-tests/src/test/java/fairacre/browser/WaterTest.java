@@ -101,7 +101,7 @@ class WaterTest {
             garden.kept();
             Locator snag = garden.snags().getByText(Pattern.compile("there is no time left for zone 1"));
             snag.click();
-            assertThat(programme).containsText("no time left");
+            assertThat(programme).containsText("there is no time");
             garden.snags()
                     .getByText(Pattern.compile("^Allow watering until 0:20"))
                     .click();
@@ -122,6 +122,13 @@ class WaterTest {
             assertThat(garden.page()
                             .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tags for the valves")))
                     .containsText("Bed 1, Bed 2");
+            garden.button("Back to the sheet").click();
+            programme.getByText("Watch it run as a page").click();
+            assertThat(garden.paper("Watch it run, 2027")).containsText("Zone 1");
+            garden.page().getByLabel("Zone 1").selectOption("LEAK");
+            assertThat(garden.paper("Watch it run, 2027")).containsText("Too much: a leak?");
+            garden.button("Play this day").click();
+            assertThat(garden.page().getByTestId("replay")).containsText("open");
             assertThat(garden.complaints()).isEmpty();
         }
     }

@@ -16,9 +16,10 @@ import org.hipparchus.random.RandomDataGenerator;
  * brings 6 mm (a rough guess). On rainy days plants give off 0.6 of what they do on dry ones (a rough guess), so that
  * the month's mean stays.
  */
-final class DailyWeather {
+public final class DailyWeather {
 
-    static final int YEARS = 30;
+    /** So many years are tried. */
+    public static final int YEARS = 30;
 
     private static final int FIRST_YEAR = 2001;
     private static final long SEED = 19_370_501;
@@ -42,7 +43,18 @@ final class DailyWeather {
      * @param rain millimetres
      * @param use what vegetables would give off, millimetres; 0 outside the growing months
      */
-    record Day(int month, int half, double rain, double use) {}
+    public record Day(int month, int half, double rain, double use) {}
+
+    /**
+     * One of the years.
+     *
+     * @param latitude degrees, 66 at most to either side
+     * @param index 0 for the first of them
+     */
+    public static List<Day> year(Climate climate, double latitude, int index) {
+        return years(climate, WaterNeed.of(climate, latitude).orElseThrow(), index + 1)
+                .get(index);
+    }
 
     /** Years of days, one year after the other. */
     static List<List<Day>> years(Climate climate, List<MonthNeed> needs, int count) {

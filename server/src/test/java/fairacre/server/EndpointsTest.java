@@ -128,6 +128,7 @@ class EndpointsTest {
             "POST /water/networks",
             "POST /water/runs",
             "POST /water/taps",
+            "POST /water/watch",
             "GET /work");
 
     /** What needs more than the role of a reader; nobody takes another one out but the owner. */

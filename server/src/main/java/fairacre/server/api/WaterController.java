@@ -11,6 +11,8 @@ import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
+import fairacre.watch.SeasonWatch;
+import fairacre.watch.WatchedRun;
 import fairacre.water.BadDay;
 import fairacre.water.Climate;
 import fairacre.water.HandWatering;
@@ -40,6 +42,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/gardens/{garden}/water")
 class WaterController {
+
+    private static final int MOST_FAULTS = 100;
 
     private final GardenService gardens;
     private final Clock clock;
@@ -163,6 +167,30 @@ class WaterController {
         GardenService.Walks walks = gardens.walks(owner.id(), garden, season);
         return HandWatering.of(
                 walks.plan(), season, walks.study(), HandWatering.week(walks.plan(), Optional.ofNullable(month)));
+    }
+
+    /**
+     * What is to be watched: one of the simulated years, and what goes wrong in it.
+     *
+     * @param year from 1 on
+     */
+    record WatchedYear(int year, List<SeasonWatch.FaultAt> faults) {
+        WatchedYear {
+            Limits.atMost(MOST_FAULTS, faults, "faults");
+        }
+    }
+
+    /** A season of watering as it would be watched, with simulated valves, meter and weather. */
+    @PostMapping("/watch")
+    @Needs(Role.READER)
+    List<WatchedRun> watch(
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody WatchedYear wanted) {
+        return SeasonWatch.of(
+                gardens.plan(owner.id(), garden),
+                season,
+                study(owner, garden, season).water(),
+                wanted.year(),
+                wanted.faults());
     }
 
     private WaterStudy study(Owner owner, UUID garden, int season) {
