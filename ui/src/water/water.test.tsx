@@ -32,7 +32,7 @@ const tap: Tap = {
   height: 0.6,
   bucket: 10,
   seconds: 30,
-  gear: { preventer: true, filter: false, timer: false, reducer: 170 },
+  gear: { preventer: true, filter: false, timer: false, drain: false, reducer: 170 },
   lifetime: {},
 };
 const barrel: Barrel = {
@@ -41,7 +41,7 @@ const barrel: Barrel = {
   place: { x: 8, y: 1 },
   height: 1,
   holds: 200,
-  gear: { preventer: false, filter: false, timer: false },
+  gear: { preventer: false, filter: false, timer: false, drain: false },
   lifetime: {},
 };
 const run: WaterRun = {
@@ -158,7 +158,10 @@ describe("water", () => {
     await userEvent.clear(form.getByLabelText(words.reducer));
     await userEvent.tab();
     expect(submit).toHaveBeenLastCalledWith(
-      { kind: "PutTap", tap: { ...tap, gear: { preventer: true, filter: false, timer: false } } },
+      {
+        kind: "PutTap",
+        tap: { ...tap, gear: { preventer: true, filter: false, timer: false, drain: false } },
+      },
       expect.anything(),
     );
   });

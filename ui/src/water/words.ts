@@ -38,7 +38,7 @@ export const words = {
   barrelColumns: ["", "Roof brings", "Beds want", "Runs over", "Years dry"],
   halfOpenSeconds: "Half open: full in seconds",
   halfOpenPressure: "Half open: pressure",
-  gear: { preventer: "Backflow preventer", filter: "Filter", timer: "Timer" },
+  gear: { preventer: "Backflow preventer", filter: "Filter", timer: "Timer", drain: "Drain cock" },
   reducer: "Pressure reducer",
   noReducer: "none",
   caution:

@@ -3,8 +3,12 @@ package fairacre.water;
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import java.time.Month;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 
 /**
  * The weather that is usual where the garden is, and the months in which vegetables grow there. Its latitude is the
@@ -46,6 +50,15 @@ public record Climate(
 
     public static int lastMonth(double latitude) {
         return latitude < 0 ? FIRST : LAST;
+    }
+
+    /** The month with the coldest usual night, if that is below zero. */
+    Optional<Month> coldest() {
+        return IntStream.rangeClosed(1, MONTHS)
+                .boxed()
+                .min(Comparator.comparingDouble(month -> months.get(month - 1).lowest()))
+                .filter(month -> months.get(month - 1).lowest() < 0)
+                .map(Month::of);
     }
 
     /** So many months things grow, the first and the last counted. */

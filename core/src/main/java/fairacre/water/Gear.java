@@ -11,11 +11,12 @@ import java.util.Optional;
  * @param preventer keeps water of the garden from being sucked back into the house
  * @param filter of 75 to 100 micrometres, for drippers
  * @param timer opens and shuts by the clock
+ * @param drain a cock at the lowest place of its pipes, by which they are emptied before frost
  * @param reducer the pressure that a reducer lets through at most, 20 to 1000 kPa; empty if there is none
  */
-public record Gear(boolean preventer, boolean filter, boolean timer, Optional<Pressure> reducer) {
+public record Gear(boolean preventer, boolean filter, boolean timer, boolean drain, Optional<Pressure> reducer) {
 
-    public static final Gear NONE = new Gear(false, false, false, Optional.empty());
+    public static final Gear NONE = new Gear(false, false, false, false, Optional.empty());
     /** 25 psi, common practice in front of drippers. */
     public static final Pressure USUAL_REDUCER = Pressure.psi(25);
 
@@ -52,14 +53,18 @@ public record Gear(boolean preventer, boolean filter, boolean timer, Optional<Pr
     }
 
     Gear withPreventer() {
-        return new Gear(true, filter, timer, reducer);
+        return new Gear(true, filter, timer, drain, reducer);
     }
 
     Gear withFilter() {
-        return new Gear(preventer, true, timer, reducer);
+        return new Gear(preventer, true, timer, drain, reducer);
+    }
+
+    Gear withDrain() {
+        return new Gear(preventer, filter, timer, true, reducer);
     }
 
     Gear withReducer(Pressure set) {
-        return new Gear(preventer, filter, timer, Optional.of(set));
+        return new Gear(preventer, filter, timer, drain, Optional.of(set));
     }
 }

@@ -63,7 +63,7 @@ public final class NewWater {
                 .filter(feature ->
                         feature.kind() == FeatureKind.TAP && feature.lifetime().includes(season))
                 .findFirst();
-        Gear gear = new Gear(true, true, false, Optional.of(Gear.USUAL_REDUCER));
+        Gear gear = new Gear(true, true, false, false, Optional.of(Gear.USUAL_REDUCER));
         Put<Tap> put = Put.of(new Tap(
                 standing.map(Feature::id).orElseGet(ids),
                 standing.map(Feature::name).orElseGet(() -> freeName("Tap")),
@@ -92,7 +92,7 @@ public final class NewWater {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new Gear(false, true, false, Optional.empty()),
+                new Gear(false, true, false, false, Optional.empty()),
                 Lifetime.from(season)));
     }
 

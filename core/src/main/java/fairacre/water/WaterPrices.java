@@ -35,6 +35,7 @@ final class WaterPrices {
     static final PriceItem FILTER = new PriceItem("water/filter", "Filter, 75 to 100 micrometres");
     static final PriceItem REDUCER = new PriceItem("water/reducer", "Pressure reducer");
     static final PriceItem TIMER = new PriceItem("water/timer", "Timer at the tap");
+    static final PriceItem DRAIN = new PriceItem("water/drain-cock", "Drain cock");
     static final PriceItem BRANCH = new PriceItem("water/branch", "Tee or Y piece");
     static final PriceItem ELBOW = new PriceItem("water/elbow", "Elbow");
     static final PriceItem END = new PriceItem("water/end", "End plug or cap");
@@ -89,6 +90,7 @@ final class WaterPrices {
                 new Offer(FILTER, 14),
                 new Offer(REDUCER, 9),
                 new Offer(TIMER, 38),
+                new Offer(DRAIN, 4),
                 new Offer(BRANCH, 2.2),
                 new Offer(ELBOW, 1.6),
                 new Offer(END, 1.1),

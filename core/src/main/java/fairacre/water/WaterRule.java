@@ -62,6 +62,11 @@ public enum WaterRule implements Rule {
             "A barrel that runs dry",
             "In more than half of all years a barrel under a roof lasts over every growing month.",
             "simulated from your normals; rain by Geng and others 1986, soil by FAO-56, equation 85"),
+    PIPES_FREEZE(
+            "Pipes that frost can burst",
+            "Where the usual nights of a month are below zero, pipes have a drain cock at their lowest place; filter and"
+                    + " reducer are taken in.",
+            "common practice"),
     BED_UNWATERED(
             "Beds that no pipe waters", "Once some beds are watered by pipes, so are the others.", "common practice");
 

@@ -9,10 +9,13 @@ import fairacre.measure.Flow;
 import fairacre.outline.Point;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
+import java.time.Month;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -48,6 +51,7 @@ final class WaterSnags {
             tooFast(zone).ifPresent(snags::add);
         }
         gear().forEach(snags::add);
+        freezing().forEach(snags::add);
         unwatered().ifPresent(snags::add);
         return snags;
     }
@@ -274,6 +278,29 @@ final class WaterSnags {
                             put(source, gear.withReducer(Gear.USUAL_REDUCER)))));
         }
         return missing.stream();
+    }
+
+    /** Of each source whose pipes stay out in a month with frost. */
+    private Stream<Snag> freezing() {
+        Optional<Month> coldest = context.plan().list(WaterKinds.CLIMATES).stream()
+                .flatMap(climate -> climate.coldest().stream())
+                .findFirst();
+        return coldest.stream()
+                .flatMap(month -> piping.runs().stream()
+                        .map(laid -> piping.source(laid.run().from()))
+                        .distinct()
+                        .filter(source -> !source.gear().drain())
+                        .sorted(Comparator.comparing(WaterSource::id))
+                        .map(source -> missing(
+                                WaterRule.PIPES_FREEZE,
+                                Weight.NOTE,
+                                source,
+                                " feeds pipes that stay full, and in "
+                                        + month.getDisplayName(TextStyle.FULL, Locale.ENGLISH)
+                                        + " the usual night freezes.",
+                                new Remedy(
+                                        "Put a drain cock at the lowest place of the pipes from " + source.name(),
+                                        put(source, source.gear().withDrain())))));
     }
 
     private static Put<?> put(WaterSource source, Gear gear) {

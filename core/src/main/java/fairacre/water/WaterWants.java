@@ -89,6 +89,7 @@ final class WaterWants {
         pieces(season, WaterPrices.FILTER, source.gear().filter() ? 1 : 0, served);
         pieces(season, WaterPrices.REDUCER, source.gear().reducer().isPresent() ? 1 : 0, served);
         pieces(season, WaterPrices.TIMER, source.gear().timer() ? 1 : 0, served);
+        pieces(season, WaterPrices.DRAIN, source.gear().drain() ? 1 : 0, served);
     }
 
     private void run(int season, LaidRun laid, Geometry walked) {

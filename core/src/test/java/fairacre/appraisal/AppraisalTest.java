@@ -343,6 +343,7 @@ class AppraisalTest {
         Change weather = Put.of(Gardens.drier(Gardens.climate("Weather", "Harbour"), 0.3));
         plans.put(WaterRule.WATERING_TOO_LONG, with(watered, Put.of(Gardens.window("Hours", 60, 65, 1, 4))));
         plans.put(WaterRule.WATERING_TOO_SELDOM, with(watered, weather, Put.of(Gardens.window("Hours", 60, 480, 1))));
+        plans.put(WaterRule.PIPES_FREEZE, with(watered, weather));
         plans.put(
                 WaterRule.BARREL_DRY,
                 with(
@@ -358,7 +359,7 @@ class AppraisalTest {
                 with(
                         dry,
                         Put.of(tap.withGear(
-                                new Gear(false, true, false, tap.gear().reducer()))),
+                                new Gear(false, true, false, false, tap.gear().reducer()))),
                         trunk,
                         beans,
                         kale));
@@ -367,13 +368,18 @@ class AppraisalTest {
                 with(
                         dry,
                         Put.of(tap.withGear(
-                                new Gear(true, false, false, tap.gear().reducer()))),
+                                new Gear(true, false, false, false, tap.gear().reducer()))),
                         trunk,
                         beans,
                         kale));
         plans.put(
                 WaterRule.DRIP_WITHOUT_REDUCER,
-                with(dry, Put.of(tap.withGear(new Gear(true, true, false, Optional.empty()))), trunk, beans, kale));
+                with(
+                        dry,
+                        Put.of(tap.withGear(new Gear(true, true, false, false, Optional.empty()))),
+                        trunk,
+                        beans,
+                        kale));
         plans.put(
                 WaterRule.PIPE_IN_KEEP_OFF,
                 with(

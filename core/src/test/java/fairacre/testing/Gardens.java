@@ -210,7 +210,7 @@ public final class Gardens {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new Gear(true, true, false, Optional.of(Gear.USUAL_REDUCER)),
+                new Gear(true, true, false, false, Optional.of(Gear.USUAL_REDUCER)),
                 Lifetime.ALWAYS);
     }
 
@@ -224,7 +224,7 @@ public final class Gardens {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new Gear(false, true, false, Optional.empty()),
+                new Gear(false, true, false, false, Optional.empty()),
                 Lifetime.ALWAYS);
     }
 
@@ -512,7 +512,7 @@ public final class Gardens {
                         Optional.of(Pressure.kilopascals(310)),
                         Optional.of(new Tap.TapReading(45, Pressure.kilopascals(120.5))),
                         Optional.of(Pressure.kilopascals(255)),
-                        new Gear(true, true, true, Optional.of(Pressure.kilopascals(170))),
+                        new Gear(true, true, true, true, Optional.of(Pressure.kilopascals(170))),
                         Lifetime.from(SEASON + 1))),
                 Put.of(new Barrel(
                         id("Butt"),

@@ -35,6 +35,7 @@ import fairacre.testing.Gardens;
 import fairacre.walk.WalkStudy;
 import java.math.BigDecimal;
 import java.time.YearMonth;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -413,7 +414,7 @@ class WaterStudyTest {
                 .as("behind a reducer that holds its pressure a filter is not felt")
                 .isLessThanOrEqualTo(least(usual));
         assertThat(least(days.get(2).zone())).isLessThan(least(usual));
-        Plan unreduced = with(plan, Put.of(tap.withGear(new Gear(true, true, false, Optional.empty()))));
+        Plan unreduced = with(plan, Put.of(tap.withGear(new Gear(true, true, false, false, Optional.empty()))));
         assertThat(least(badDays(unreduced, 1).get(1).zone()))
                 .isLessThan(least(zones(unreduced).get(0)));
         assertThat(days.get(0).zone().beds()).hasSize(2);
@@ -504,6 +505,18 @@ class WaterStudyTest {
 
     private static WaterStudy.Water water(Plan plan) {
         return WaterStudy.of(plan, SEASON, plan.standing(SEASON), Memo.none()).water();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 0", "-0.1, 1"})
+    void pipesFreezeWhereTheUsualNightIsBelowZero(double lowest, int told) {
+        Climate climate = new Climate(
+                id("Weather"), "Even", Length.ZERO, 4, 10, Collections.nCopies(12, MonthNormals.of(lowest, 15, 50)));
+        Plan plan = with(both(), Put.of(climate));
+        assertThat(snags(plan, WaterRule.PIPES_FREEZE)).hasSize(told);
+        Tap drained = tap("Tap", 1, 3, 20);
+        assertThat(snags(with(plan, Put.of(drained.withGear(drained.gear().withDrain()))), WaterRule.PIPES_FREEZE))
+                .isEmpty();
     }
 
     @Test

@@ -19,6 +19,10 @@ alter table barrel
     add check ((trip is null) = (trip_price is null)),
     add check ((pump_closed is null) = (pump_flow is null) and (pump_closed is null) = (pump_at is null));
 
+-- A drain cock at the lowest place of the pipes.
+alter table tap add column drain boolean not null default false;
+alter table barrel add column drain boolean not null default false;
+
 -- Days with rain, January first, where they are known.
 alter table climate
     add column rainy_days double precision[] not null default array_fill(null::double precision, array[12])

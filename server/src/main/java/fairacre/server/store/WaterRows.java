@@ -61,7 +61,12 @@ final class WaterRows {
                     Optional.ofNullable(row.get(TAP.CLOSED)).map(Pressure::new),
                     flowing(row),
                     Optional.ofNullable(row.get(TAP.EVENING)).map(Pressure::new),
-                    gear(row.get(TAP.PREVENTER), row.get(TAP.FILTER), row.get(TAP.TIMER), row.get(TAP.REDUCER)),
+                    gear(
+                            row.get(TAP.PREVENTER),
+                            row.get(TAP.FILTER),
+                            row.get(TAP.TIMER),
+                            row.get(TAP.DRAIN),
+                            row.get(TAP.REDUCER)),
                     Columns.lifetime(row.get(TAP.FROM_SEASON), row.get(TAP.UNTIL_SEASON))),
             (garden, one) -> new TapRecord(
                     garden,
@@ -81,7 +86,8 @@ final class WaterRows {
                     one.gear().reducer().map(Pressure::pascals).orElse(null),
                     one.lifetime().from().orElse(null),
                     one.lifetime().until().orElse(null),
-                    one.evening().map(Pressure::pascals).orElse(null)));
+                    one.evening().map(Pressure::pascals).orElse(null),
+                    one.gear().drain()));
 
     private static final KeyedRows<BarrelRecord, UUID, Barrel> BARRELS = KeyedRows.of(
             WaterKinds.BARRELS,
@@ -101,6 +107,7 @@ final class WaterRows {
                             row.get(BARREL.PREVENTER),
                             row.get(BARREL.FILTER),
                             row.get(BARREL.TIMER),
+                            row.get(BARREL.DRAIN),
                             row.get(BARREL.REDUCER)),
                     Columns.lifetime(row.get(BARREL.FROM_SEASON), row.get(BARREL.UNTIL_SEASON))),
             (garden, one) -> new BarrelRecord(
@@ -124,7 +131,8 @@ final class WaterRows {
                     one.haul().map(haul -> haul.price().getAmount()).orElse(null),
                     one.pump().map(pump -> pump.closed().pascals()).orElse(null),
                     one.pump().map(pump -> pump.flow().millilitresAnHour()).orElse(null),
-                    one.pump().map(pump -> pump.at().pascals()).orElse(null)));
+                    one.pump().map(pump -> pump.at().pascals()).orElse(null),
+                    one.gear().drain()));
 
     private static final KeyedRows<WaterRunRecord, UUID, WaterRun> RUNS = KeyedRows.of(
             WaterKinds.RUNS,
@@ -285,8 +293,9 @@ final class WaterRows {
                         new Pressure(row.get(BARREL.PUMP_AT))));
     }
 
-    private static Gear gear(boolean preventer, boolean filter, boolean timer, Long reducer) {
-        return new Gear(preventer, filter, timer, Optional.ofNullable(reducer).map(Pressure::new));
+    private static Gear gear(boolean preventer, boolean filter, boolean timer, boolean drain, Long reducer) {
+        return new Gear(
+                preventer, filter, timer, drain, Optional.ofNullable(reducer).map(Pressure::new));
     }
 
     private static Optional<Tap.TapReading> flowing(Record row) {
