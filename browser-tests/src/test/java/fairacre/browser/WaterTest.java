@@ -121,7 +121,7 @@ class WaterTest {
                     .contains("Water zone 1");
             assertThat(garden.page()
                             .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tags for the valves")))
-                    .containsText("Bed 1, Bed 2");
+                    .containsText("Bed 12");
             garden.button("Back to the sheet").click();
             programme.getByText("Watch it run as a page").click();
             assertThat(garden.paper("Watch it run, 2027")).containsText("Zone 1");
