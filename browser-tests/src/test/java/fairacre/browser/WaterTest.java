@@ -172,7 +172,7 @@ class WaterTest {
                                     .setName(Pattern.compile("to 12 beds.*Every bed gets enough")))
                     .first();
             // On a machine that has just started the way is looked for longer than a click takes.
-            fewest.waitFor(new Locator.WaitForOptions().setTimeout(40_000));
+            fewest.waitFor(new Locator.WaitForOptions().setTimeout(90_000));
             fewest.hover();
             assertThat(garden.page().locator("[data-lines]")).hasCount(12);
             assertThat(garden.page().locator("[data-run]").first()).isVisible();
