@@ -14,6 +14,7 @@ import { roving } from "../parts/RovingList";
 import { FedBy } from "./FedBy";
 import { useWater } from "./useWater";
 import { bedLines, type BedLines, type Dripline, type Soaker } from "./water";
+import { WayComparison } from "./WayComparison";
 import { words } from "./words";
 
 /** What lies in the beds: laid by a click for one bed or for many, and changed by its figures. */
@@ -26,6 +27,7 @@ export function LinesSection() {
   );
   const selected = [...desk.selection].filter((id) => desk.outlines.has(id));
   const wanted = selected.length > 0 ? selected : [...desk.outlines.keys()].filter((id) => !watered.has(id));
+  const compared = selected.length > 0 ? selected : [...desk.outlines.keys()];
   const where = selected.length > 0 ? words.inSelected(wanted.length) : words.inDry(wanted.length);
   return (
     <section className="space-y-2 border-t border-rule pt-2">
@@ -52,6 +54,7 @@ export function LinesSection() {
           ))}
         </div>
       )}
+      {compared.length > 0 && <WayComparison key={compared.join()} beds={compared} />}
       {water.fault && (
         <p role="alert" className="text-snag">
           {water.fault}

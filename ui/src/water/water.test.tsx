@@ -17,6 +17,7 @@ import {
   type Soaker,
   type Tap,
   type WatchedRun,
+  type WateringChoice,
   type WaterRun,
 } from "./water";
 import { WaterPanel } from "./WaterPanel";
@@ -523,6 +524,58 @@ describe("what else is asked of water", () => {
     atDesk(desk, <WaterPanel />);
     screen.getByText("Yard tap gives 14,200 L in a usual season, €71.00.");
     screen.getByText("Butt gives 3,400 L in a usual season: 12 trips.");
+  });
+});
+
+describe("ways of watering side by side", () => {
+  const change = { kind: "PutDripline" as const, dripline };
+  const choices: WateringChoice[] = [
+    {
+      way: "DRIPLINE",
+      change,
+      cost: { amount: "18.00", currency: "EUR" },
+      perYear: { amount: "2.25", currency: "EUR" },
+      years: 8,
+      hours: 0.6,
+      figures: { evenness: 0.99, enough: true, minutes: 45.2, season: 1200 },
+    },
+    {
+      way: "DRILLED_HOSE",
+      change,
+      years: 6,
+      hours: 0.5,
+      figures: { evenness: 0.7, enough: false, minutes: 30 },
+    },
+  ];
+
+  it("tells what each costs and how it waters, and lays the one that is pressed", async () => {
+    const fetched = answering(choices);
+    const { desk, submit } = deskFor({ plan: watered, report: running, selection: new Set(["beans"]) });
+    atDesk(desk, <WaterPanel />);
+    await userEvent.click(screen.getByText(words.compareWays(1)));
+    const ways = within(screen.getByTestId("ways"));
+    expect((await ways.findByRole("row", { name: /Parts cost/ })).textContent).toBe(
+      "Parts cost€18.00a price is missing",
+    );
+    expect(fetched.mock.calls[0]?.[1]?.body).toBe(JSON.stringify({ beds: ["beans"] }));
+    expect(ways.getByRole("row", { name: /Evenness/ }).textContent).toBe("Evenness99 %70 %");
+    expect(ways.getByRole("row", { name: /Water a season/ }).textContent).toBe(
+      "Water a season1,200 Lweather unknown",
+    );
+    await userEvent.hover(ways.getByRole("button", { name: "Lay dripline" }));
+    expect(desk.tryOut).toHaveBeenLastCalledWith(change);
+    await userEvent.click(ways.getByRole("button", { name: "Lay dripline" }));
+    expect(submit).toHaveBeenLastCalledWith(change);
+  });
+
+  it("says why nothing can be compared", async () => {
+    answering({ title: "Refused", detail: "There is no water yet.", status: 422 }, 422);
+    const { desk } = deskFor({ step: "water" });
+    atDesk(desk, <WaterPanel />);
+    await userEvent.click(screen.getByText(words.compareWays(2)));
+    expect((await within(screen.getByTestId("ways")).findByRole("alert")).textContent).toBe(
+      "There is no water yet.",
+    );
   });
 });
 

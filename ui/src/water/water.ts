@@ -23,6 +23,7 @@ export type Setting = Schemas["Setting"];
 export type PressureLoss = Schemas["PressureLoss"];
 export type WatchedRun = Schemas["WatchedRun"];
 export type FaultAt = Schemas["FaultAt"];
+export type WateringChoice = Schemas["WateringChoice"];
 export type WateringWindow = Schemas["WateringWindow"];
 export type Climate = Schemas["Climate"];
 export type Way = Schemas["WateredBeds"]["way"];

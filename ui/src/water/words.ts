@@ -202,6 +202,26 @@ export const words = {
   openNow: "open",
   notToday: "not today",
   rained: (amount: string) => `left out, ${amount} mm of rain`,
+  compareWays: (beds: number) =>
+    beds === 1
+      ? "Dripline or drilled hose for this bed?"
+      : `Dripline or drilled hose for ${String(beds)} beds?`,
+  costs: "Parts cost",
+  priceMissing: "a price is missing",
+  aYear: "A year of it",
+  lasts: "Lasts about",
+  years: (count: number) => `${String(count)} years`,
+  toLay: "To lay",
+  waterAYear: "Water a season",
+  weatherUnknown: "weather unknown",
+  weekByThumb: "Runs a week, rule of thumb",
+  evenness: "Evenness",
+  allGet: "Every zone runs well",
+  yes: "yes",
+  no: "no",
+  layWay: (way: string) => `Lay ${way}`,
+  comparedHow:
+    "Each laid anew in usual sizes from what is nearest, with the pipes that are there; how long it lasts is a rough guess.",
   days: "Days",
   starts: "Starts",
   noTime: "no time left",

@@ -77,7 +77,7 @@ class HouseTest {
         sees.put("compost", Set.of("walk"));
         sees.put("water", Set.of("ground", "walk"));
         sees.put("watch", Set.of("water"));
-        sees.put("cost", Set.of("fill", "frame", "surface"));
+        sees.put("cost", Set.of("fill", "frame", "surface", "water"));
         sees.put("ledger", Set.of("cost"));
         sees.put("merge", Set.of());
         sees.put(

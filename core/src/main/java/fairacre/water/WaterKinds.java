@@ -5,6 +5,7 @@ import fairacre.limits.Limits;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.plan.Things;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -134,6 +135,11 @@ public final class WaterKinds {
     /** Whatever the season, driplines first. */
     static Stream<BedLines> lines(Plan plan) {
         return Stream.concat(plan.list(DRIPLINES).stream(), plan.list(SOAKERS).stream());
+    }
+
+    /** What lies in some beds, whatever the season. */
+    public static List<BedLines> linesOf(Plan plan, Collection<UUID> beds) {
+        return lines(plan).filter(each -> beds.contains(each.bed())).toList();
     }
 
     /** Of a season, driplines first. */

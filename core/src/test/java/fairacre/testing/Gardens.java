@@ -335,12 +335,12 @@ public final class Gardens {
                         .toArray(Change[]::new));
     }
 
-    /** Asked at Marsh Lane on a day of May in the first season, with 19 % to come on top. */
     /** Of an item by its key, in euros. */
     public static Change price(String item, String amount) {
         return new Change.SetPrice(new Price(PriceItem.of(item), Money.of(EUR, new BigDecimal(amount)), false));
     }
 
+    /** Asked at Marsh Lane on a day of May in the first season, with 19 % to come on top. */
     public static Quote quote(String name, PriceItem item, String amount, int day) {
         return new Quote(
                 id(name),

@@ -124,6 +124,7 @@ class EndpointsTest {
             "GET /water/zones/{zone}/epanet.inp",
             "POST /water/barrels",
             "POST /water/climate",
+            "POST /water/comparison",
             "POST /water/lines",
             "POST /water/networks",
             "POST /water/runs",

@@ -1,5 +1,7 @@
 package fairacre.server.api;
 
+import fairacre.cost.WateringChoice;
+import fairacre.cost.WateringComparison;
 import fairacre.format.ClimateFile;
 import fairacre.format.FaultyFileException;
 import fairacre.format.WateringCalendar;
@@ -122,6 +124,21 @@ class WaterController {
                 .findFirst()
                 .orElseGet(UUID::randomUUID);
         return Put.of(ClimateFile.read(file, id, plan.site().latitude()));
+    }
+
+    /** Beds for which ways of watering are compared. */
+    record ComparedBeds(List<UUID> beds) {
+        ComparedBeds {
+            Limits.atMost(Limits.MOST_BEDS, beds, "beds");
+        }
+    }
+
+    /** Ways of watering side by side for the same beds; none of them is laid yet. */
+    @PostMapping("/comparison")
+    @Needs(Role.READER)
+    List<WateringChoice> comparison(
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody ComparedBeds wanted) {
+        return WateringComparison.of(gardens.plan(owner.id(), garden), season, wanted.beds(), UUID::randomUUID);
     }
 
     /** How a zone runs on a bad day. */

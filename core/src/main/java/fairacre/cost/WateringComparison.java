@@ -1,0 +1,103 @@
+package fairacre.cost;
+
+import fairacre.bill.BillLine;
+import fairacre.bill.BillPart;
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.plan.Remove;
+import fairacre.water.BedLines;
+import fairacre.water.NewWater;
+import fairacre.water.Soaker;
+import fairacre.water.WaterKinds;
+import fairacre.water.WateringFigures;
+import java.math.RoundingMode;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.joda.money.Money;
+
+/**
+ * Ways of watering side by side for the same beds: each is laid in usual sizes, as it would be by one click, from what
+ * is nearest, and everything else stays as it is.
+ */
+public final class WateringComparison {
+
+    private static final Map<NewWater.Way, Integer> YEARS =
+            Map.of(NewWater.Way.DRIPLINE, 8, NewWater.Way.DRILLED_HOSE, 6);
+    /** Work on water, by the beginning of its keys. */
+    private static final String WATER = "water/";
+
+    private final Plan plan;
+    private final int season;
+    private final List<UUID> beds;
+    private final Supplier<UUID> ids;
+    private final Plan bare;
+
+    private WateringComparison(Plan plan, int season, List<UUID> beds, Supplier<UUID> ids) {
+        this.plan = plan;
+        this.season = season;
+        this.beds = beds;
+        this.ids = ids;
+        this.bare = bare();
+    }
+
+    /**
+     * One answer for each way, in their order.
+     *
+     * @param ids of what is new
+     * @throws fairacre.limits.RefusedException if none of the beds stands in the season, or there is no source
+     */
+    public static List<WateringChoice> of(Plan plan, int season, List<UUID> beds, Supplier<UUID> ids) {
+        WateringComparison comparison = new WateringComparison(plan, season, beds, ids);
+        return Arrays.stream(NewWater.Way.values()).map(comparison::choice).toList();
+    }
+
+    /** Without what lies in the beds now. */
+    private Plan bare() {
+        Plan without = plan;
+        for (BedLines each : WaterKinds.linesOf(plan, beds)) {
+            without = without.apply(
+                            each instanceof Soaker
+                                    ? new Remove<>(WaterKinds.SOAKERS, each.id())
+                                    : new Remove<>(WaterKinds.DRIPLINES, each.id()))
+                    .orThrow();
+        }
+        return without;
+    }
+
+    private WateringChoice choice(NewWater.Way way) {
+        Change change = new NewWater(plan, season, ids).lines(beds, way);
+        Plan after = plan.apply(change).orThrow();
+        CostStudy with = CostStudy.of(after);
+        CostStudy without = CostStudy.of(bare);
+        Optional<Money> cost = water(with).flatMap(all -> water(without).map(all::minus));
+        int years = YEARS.get(way);
+        return new WateringChoice(
+                way,
+                change,
+                cost,
+                cost.map(money -> money.dividedBy(years, RoundingMode.HALF_UP)),
+                years,
+                hours(with) - hours(without),
+                WateringFigures.of(after, season, beds));
+    }
+
+    /** What the bill says of water; empty if a price is missing. */
+    private Optional<Money> water(CostStudy study) {
+        return study.bill().lines().stream()
+                .filter(line -> line.part() == BillPart.WATER)
+                .map(BillLine::amount)
+                .reduce(Optional.of(Money.zero(plan.currency())), (a, b) -> a.flatMap(x -> b.map(x::plus)));
+    }
+
+    private static double hours(CostStudy study) {
+        return study.takeoff().work().values().stream()
+                .flatMap(season -> season.entrySet().stream())
+                .filter(work -> work.getKey().key().startsWith(WATER))
+                .mapToDouble(work -> work.getKey().hours(work.getValue()))
+                .sum();
+    }
+}
