@@ -28,7 +28,7 @@ const SEES: Record<string, string[]> = {
   water: ["ground"],
   compost: ["ground"],
   sharing: [],
-  shopping: [],
+  shopping: ["purse"],
 };
 
 const SOURCES = import.meta.dirname;

@@ -8,6 +8,7 @@ import { BillPaper } from "./purse/BillPaper";
 import { PricesPaper } from "./purse/PricesPaper";
 import { ReceiptsPaper } from "./purse/ReceiptsPaper";
 import { ShoppingPaper } from "./shopping/ShoppingPaper";
+import { PipesPaper } from "./water/PipesPaper";
 import { WatchPaper } from "./water/WatchPaper";
 import { WateringPaper } from "./water/WateringPaper";
 import { EditsPaper } from "./workspace/EditsPaper";
@@ -22,6 +23,7 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   cutting: CuttingPaper,
   fill: FillPaper,
   watering: WateringPaper,
+  pipes: PipesPaper,
   watch: WatchPaper,
   bill: BillPaper,
   shopping: ShoppingPaper,

@@ -92,6 +92,13 @@ export class EditQueue {
     });
   }
 
+  /** Once no edit is on its way: what is asked then is answered of the plan that is seen. */
+  allKept(): Promise<void> {
+    return new Promise((done) => {
+      this.whenEmpty(done);
+    });
+  }
+
   /** What somebody else changed stays, and the edit that is asked about is not made. */
   keepTheirs(): void {
     this.update({ items: this.state.items.slice(1), conflict: null });

@@ -43,7 +43,7 @@ describe("papers", () => {
     const thing = (item: string, label: string, amount: string) => ({
       item,
       label,
-      part: "FRAME",
+      part: "FRAMES",
       quantity: 2,
       each: euros("1.00"),
       amount: euros(amount),
@@ -54,8 +54,10 @@ describe("papers", () => {
     });
     atDesk(deskFor().desk, <ShoppingPaper />);
     const screws = (await screen.findByText("Screws")).closest("tr") as HTMLElement;
-    expect(cells(screws)).toEqual(["Screws", "2", "1.00", "0.75", "bought"]);
+    expect(cells(screws)).toEqual(["frames", "Screws", "2", "1.00", "0.75", "bought"]);
     expect(screen.getAllByText("3.25").length).toBeGreaterThan(0);
+    await userEvent.selectOptions(screen.getByLabelText("Group by"), "part of the work");
+    expect(cells(screen.getByText("Screws").closest("tr") as HTMLElement)[0]).toBe("Yard");
   });
 
   it("of arrangements hold what the last search found side by side, to be taken over", async () => {

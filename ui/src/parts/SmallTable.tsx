@@ -29,7 +29,7 @@ export function SmallTable({ heads = [], caption, rows }: Props) {
                 key={text}
                 scope="col"
                 title={title}
-                className={`font-normal ${column === 0 ? "text-left" : "text-right"}`}
+                className={`pl-1 font-normal first:pl-0 ${column === 0 ? "text-left" : "text-right"}`}
               >
                 {text}
               </th>
@@ -44,7 +44,7 @@ export function SmallTable({ heads = [], caption, rows }: Props) {
               {head}
             </th>
             {cells.map((cell, column) => (
-              <td key={column} className="figures text-right whitespace-nowrap">
+              <td key={column} className="figures pl-1 text-right whitespace-nowrap">
                 {cell}
               </td>
             ))}

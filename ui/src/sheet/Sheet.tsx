@@ -2,7 +2,7 @@ import { layers } from "../capabilities";
 import { useCallback, useEffect, useMemo, useRef, useState, type PointerEvent } from "react";
 import type { Change, Gap, Point } from "../api/types";
 import { formatLength } from "../measure/lengths";
-import { useDesk, type Desk } from "../workspace/desk";
+import { useDesk, type Desk, type Tool } from "../workspace/desk";
 import { bedLabel, words } from "./words";
 import { piecesOf } from "./boundary";
 import { boundsOf, stretched } from "./geometry";
@@ -134,7 +134,7 @@ export function Sheet() {
     if (doing.kind === "idle" || (doing.kind === "marquee" && event.pointerType === "touch")) return;
     const next = act({ kind: "to", at: place(event) }, event);
     if (next.kind === "draw") {
-      if (desk.tool?.kind === "slope" || desk.tool?.kind === "line") return;
+      if (desk.tool && WITHOUT_PREVIEW.has(desk.tool.kind)) return;
       desk.tryOut(drawnChange({ start: next.start, end: next.end, area: next.now }));
       return;
     }
@@ -149,6 +149,9 @@ export function Sheet() {
       desk.setTool(null);
     } else if (doing.kind === "draw" && desk.tool?.kind === "line") {
       desk.tool.drawn(doing.start, doing.end);
+      desk.setTool(null);
+    } else if (doing.kind === "draw" && desk.tool?.kind === "spot") {
+      desk.tool.drawn(doing.end);
       desk.setTool(null);
     } else if (doing.kind === "draw") {
       draw(drawnChange({ start: doing.start, end: doing.end, area: doing.now }));
@@ -394,9 +397,12 @@ function labelOf(desk: Desk, { id, name, kind, geometry }: Thing): string {
   }
 }
 
+/** Tools whose edit is made by whoever asked for the place or the line. */
+const WITHOUT_PREVIEW: ReadonlySet<Tool["kind"]> = new Set(["slope", "line", "spot"]);
+
 /** Whether the tool in hand draws from a place to another, and not the rectangle between. */
 function drawsLine({ tool, catalogue }: Desk): boolean {
-  if (tool?.kind === "slope" || tool?.kind === "line") return true;
+  if (tool && WITHOUT_PREVIEW.has(tool.kind)) return true;
   return (
     tool?.kind === "feature" && catalogue.features.find((f) => f.kind === tool.feature)?.extent === "LINE"
   );

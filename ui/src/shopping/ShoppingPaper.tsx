@@ -1,6 +1,7 @@
 import { formatAmount, formatMoney } from "../measure/figures";
 import { sumOf, type Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
+import { partName } from "../purse/words";
 import { useDesk } from "../workspace/desk";
 import { useShopping, type ToBuy } from "./useShopping";
 import { words } from "./words";
@@ -21,6 +22,7 @@ export function ShoppingPaper() {
   );
   const columns: Column<Row>[] = [
     { key: "shop", head: "Shop", value: ({ shop }) => shop, groups: true },
+    { key: "part", head: "Part of the work", value: ({ part }) => partName(part), groups: true },
     { key: "what", head: "What", value: ({ label }) => label },
     { key: "quantity", head: "Quantity", value: ({ quantity }) => Number(quantity), figures: true },
     {

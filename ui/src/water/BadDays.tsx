@@ -71,10 +71,8 @@ function Losses({ losses, source }: { losses: readonly PressureLoss[]; source: s
 
 function Told({ day }: { day: BadDay }) {
   const { units, bedById } = useDesk();
-  const { zone } = day;
+  const { zone, enough } = day;
   const weakest = weakestOf(zone);
-  const enough =
-    zone.beds.every(({ least, needed }) => least >= needed) && zone.evenness >= zone.evennessWanted;
   return (
     <>
       {day.kind === "ANOTHER_ZONE_OPEN" ? words.zoneOpenToo(day.other ?? 0) : words.badDays[day.kind]}{" "}

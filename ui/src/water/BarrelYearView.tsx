@@ -60,7 +60,7 @@ export function BarrelYearView({ year, holds }: Props) {
               formatWater(month.comes, units),
               formatWater(month.wanted, units),
               formatWater(month.overflows, units),
-              <span key="dry" className={2 * month.dryYears >= year.years ? "font-bold text-snag" : ""}>
+              <span key="dry" className={month.usuallyDry ? "font-bold text-snag" : ""}>
                 {month.dryYears}
               </span>,
             ],

@@ -18,7 +18,7 @@ export function GearFields({ gear, faults, onChange, onUnread }: Props) {
   const { units } = useDesk();
   return (
     <div className="grid grid-cols-2 items-end gap-x-2">
-      {(["preventer", "filter", "timer", "drain"] as const).map((part) => (
+      {(["preventer", "filter", "timer", "drain", "meter"] as const).map((part) => (
         <CheckField
           key={part}
           label={words.gear[part]}

@@ -24,6 +24,7 @@ export function LayForMe() {
     setFault(undefined);
     setBusy(true);
     try {
+      await desk.queue.allKept();
       const path = `/api/gardens/${desk.plan.id}/water/networks?season=${String(desk.season)}`;
       setProposals(await request<Proposal[]>("POST", path, { from: source, beds: selected }));
     } catch (failure) {

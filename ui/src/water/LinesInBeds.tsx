@@ -3,6 +3,7 @@ import type { DrawProps } from "../sheet/layer";
 import { openPath } from "../sheet/path";
 import { toSheet, type View } from "../sheet/view";
 import { useDesk } from "../workspace/desk";
+import { outlineOf } from "./sprays";
 import { weakestOf, type BedWater } from "./water";
 
 /** From so many pixels to the metre on each outlet is drawn. */
@@ -12,7 +13,10 @@ const OUTLET = 1.6;
 /** Radius of the ring round the weakest outlet, pixels. */
 const WEAKEST = 5;
 
-/** Dripline and drilled hose as they lie; in the step of water the outlet of each zone that gets least is ringed. */
+/**
+ * Dripline, drilled hose and sprinklers as they lie, and what these wet. In the step of water the outlet of each zone
+ * that gets least is ringed.
+ */
 export function LinesInBeds({ view, moved }: DrawProps) {
   const { report, step } = useDesk();
   const zones = report?.water.zones ?? [];
@@ -36,11 +40,21 @@ interface LinesProps {
 }
 
 const LinesOfABed = memo(function LinesOfABed({ water, view, ringed }: LinesProps) {
-  const { drawn, stub, outlets, weakest } = water;
+  const { drawn, stub, outlets, weakest, sprays } = water;
   const least = outlets[weakest];
   const ring = least && toSheet(view, least);
   return (
     <g data-lines={water.bed}>
+      {sprays.length > 0 && (
+        <path
+          d={sprays.map((spray) => `${openPath(outlineOf(spray), view)}Z`).join("")}
+          fill="var(--color-water)"
+          fillOpacity="0.1"
+          stroke="var(--color-water)"
+          strokeOpacity="0.35"
+          strokeWidth="0.8"
+        />
+      )}
       <path d={openPath(stub, view)} fill="none" stroke="var(--color-water)" strokeWidth="2" />
       <path
         d={drawn.map((line) => openPath(line, view)).join("")}

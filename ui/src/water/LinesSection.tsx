@@ -13,7 +13,7 @@ import { isThere } from "../workspace/seasons";
 import { roving } from "../parts/RovingList";
 import { FedBy } from "./FedBy";
 import { useWater } from "./useWater";
-import { bedLines, type BedLines, type Dripline, type Soaker } from "./water";
+import { bedLines, WAYS, type BedLines, type Dripline, type Soaker, type Sprinklers } from "./water";
 import { WayComparison } from "./WayComparison";
 import { words } from "./words";
 
@@ -40,7 +40,7 @@ export function LinesSection() {
       </RovingList>
       {wanted.length > 0 && (
         <div className="flex flex-wrap gap-2">
-          {(["DRIPLINE", "DRILLED_HOSE"] as const).map((way) => (
+          {WAYS.map((way) => (
             <button
               key={way}
               type="button"
@@ -49,7 +49,7 @@ export function LinesSection() {
                 void water.lines(wanted, way);
               }}
             >
-              {way === "DRIPLINE" ? words.layDripline : words.layHose} {where}
+              {words.lay[way]} {where}
             </button>
           ))}
         </div>
@@ -65,19 +65,31 @@ export function LinesSection() {
 }
 
 function putLines({ way, lines }: BedLines): Change {
-  return way === "DRIPLINE" ? { kind: "PutDripline", dripline: lines } : { kind: "PutSoaker", soaker: lines };
+  switch (way) {
+    case "DRIPLINE":
+      return { kind: "PutDripline", dripline: lines };
+    case "DRILLED_HOSE":
+      return { kind: "PutSoaker", soaker: lines };
+    case "SPRINKLERS":
+      return { kind: "PutSprinklers", sprinklers: lines };
+  }
 }
 
-function removeLines({ way, lines }: BedLines): Change {
-  return way === "DRIPLINE"
-    ? { kind: "RemoveDripline", dripline: lines.id }
-    : { kind: "RemoveSoaker", soaker: lines.id };
+function removeLines({ way, lines: { id } }: BedLines): Change {
+  switch (way) {
+    case "DRIPLINE":
+      return { kind: "RemoveDripline", dripline: id };
+    case "DRILLED_HOSE":
+      return { kind: "RemoveSoaker", soaker: id };
+    case "SPRINKLERS":
+      return { kind: "RemoveSprinklers", sprinklers: id };
+  }
 }
 
-function withPart(each: BedLines, part: Partial<Dripline> & Partial<Soaker>): BedLines {
-  return each.way === "DRIPLINE"
-    ? { way: each.way, lines: { ...each.lines, ...part } }
-    : { way: each.way, lines: { ...each.lines, ...part } };
+type Part = Partial<Dripline> & Partial<Soaker> & Partial<Sprinklers>;
+
+function withPart(each: BedLines, part: Part): BedLines {
+  return { ...each, lines: { ...each.lines, ...part } } as BedLines;
 }
 
 function LinesForm({ each }: { each: BedLines }) {
@@ -87,10 +99,10 @@ function LinesForm({ each }: { each: BedLines }) {
   const selected = desk.selection.has(lines.bed);
   const [open, setOpen] = useOpenWhen(selected);
   const name = desk.plan.beds.find(({ id }) => id === lines.bed)?.name ?? words.nothing;
-  const put = (field: string, part: Partial<Dripline> & Partial<Soaker>) => {
+  const put = (field: string, part: Part) => {
     edit(field, putLines(withPart(each, part)));
   };
-  const length = (field: "emitters" | "lines" | "inset" | "hole" | "spacing", value: number) => (
+  const length = (field: keyof typeof words.lengths, value: number) => (
     <LengthField
       label={words.lengths[field]}
       value={value}
@@ -98,6 +110,21 @@ function LinesForm({ each }: { each: BedLines }) {
       fault={faults[field]}
       onCommit={(metres) => {
         put(field, { [field]: metres });
+      }}
+    />
+  );
+  const flow = (label: string, value: number) => (
+    <MeasureField
+      label={label}
+      value={value}
+      format={(read) => formatDrip(read, desk.units)}
+      parse={(text) => parseDrip(text, desk.units)}
+      fault={faults["flow"]}
+      onCommit={(read) => {
+        put("flow", { flow: read });
+      }}
+      onUnread={() => {
+        refuse("flow", words.unreadableDrip);
       }}
     />
   );
@@ -122,29 +149,24 @@ function LinesForm({ each }: { each: BedLines }) {
       </summary>
       <div className="space-y-2 py-2" {...fieldsOf(lines.bed)}>
         <div className="grid grid-cols-2 items-end gap-2">
-          {each.way === "DRIPLINE" ? (
+          {each.way === "DRIPLINE" && (
             <>
               {length("emitters", each.lines.emitters)}
               {length("lines", each.lines.lines)}
-              <MeasureField
-                label={words.emitterFlow}
-                value={each.lines.flow}
-                format={(flow) => formatDrip(flow, desk.units)}
-                parse={(text) => parseDrip(text, desk.units)}
-                fault={faults["flow"]}
-                onCommit={(flow) => {
-                  put("flow", { flow });
-                }}
-                onUnread={() => {
-                  refuse("flow", words.unreadableDrip);
-                }}
-              />
+              {flow(words.emitterFlow, each.lines.flow)}
             </>
-          ) : (
+          )}
+          {each.way === "DRILLED_HOSE" && (
             <>
               {length("inset", each.lines.inset)}
               {length("hole", each.lines.hole)}
               {length("spacing", each.lines.spacing)}
+            </>
+          )}
+          {each.way === "SPRINKLERS" && (
+            <>
+              {length("radius", each.lines.radius)}
+              {flow(words.sprinklerFlow, each.lines.flow)}
             </>
           )}
           <FedBy
@@ -154,6 +176,7 @@ function LinesForm({ each }: { each: BedLines }) {
             }}
           />
         </div>
+        {each.way === "SPRINKLERS" && <p className="text-sm text-soft">{words.sprinklersExplained}</p>}
         {each.way === "DRIPLINE" && (
           <CheckField
             label={words.compensating}

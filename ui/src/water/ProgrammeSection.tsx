@@ -98,6 +98,7 @@ export function ProgrammeSection() {
       <ByHand month={climate ? month : undefined} />
       <p className="flex flex-wrap gap-x-3">
         <PaperLink paper="watering" />
+        <PaperLink paper="pipes" />
         <PaperLink paper="watch" />
       </p>
       {climate && water.programme.months.length === 0 && <p className="text-sm">{words.tooFarNorth}</p>}

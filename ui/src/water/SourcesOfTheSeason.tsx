@@ -2,24 +2,27 @@ import { FeatureShape } from "../ground/Features";
 import type { DrawProps } from "../sheet/layer";
 import { useDesk } from "../workspace/desk";
 import { isThere } from "../workspace/seasons";
-import { asFeature } from "./water";
+import { asFeature, manifoldAsFeature } from "./water";
 
-/** Taps and barrels. */
+/** Taps, barrels and manifolds. */
 export function SourcesOfTheSeason({ view, moved, selected }: DrawProps) {
   const { plan, season } = useDesk();
+  const standing = [
+    ...[...plan.taps, ...plan.barrels].map(asFeature),
+    ...plan.manifolds.map(manifoldAsFeature),
+  ];
   return (
     <g pointerEvents="none">
-      {[...plan.taps, ...plan.barrels]
+      {standing
         .filter(({ lifetime }) => isThere(lifetime, season))
-        .map((source) => {
-          const hand = moved.get(source.id);
-          const place = hand?.kind === "SPOT" ? hand.place : source.place;
+        .map((feature) => {
+          const hand = moved.get(feature.id);
           return (
             <FeatureShape
-              key={source.id}
-              feature={asFeature({ ...source, place })}
+              key={feature.id}
+              feature={hand?.kind === "SPOT" ? { ...feature, places: [hand.place] } : feature}
               view={view}
-              marked={selected.has(source.id)}
+              marked={selected.has(feature.id)}
             />
           );
         })}

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../api/client";
+import { formatShare } from "../measure/figures";
 import { formatWater } from "../measure/water";
 import { Choice } from "../parts/Choice";
 import type { Column } from "../papers/columns";
@@ -12,11 +13,6 @@ import type { FaultAt, WatchedRun, Zone } from "./water";
 import { words } from "./words";
 
 type Fault = FaultAt["fault"];
-const YEARS = 30;
-const YEAR_OPTIONS = Array.from({ length: YEARS }, (_, index) => ({
-  value: String(index + 1),
-  label: words.yearOf(index + 1, YEARS),
-}));
 const FAULT_OPTIONS = [
   { value: "", label: words.allWell },
   ...Object.entries(words.faults).map(([value, label]) => ({ value, label })),
@@ -24,7 +20,8 @@ const FAULT_OPTIONS = [
 
 /** A season as one would watch it: valves open, the meter counts, rain skips, and faults are told from the meter. */
 export function WatchPaper() {
-  const { plan, garden, season, units, report } = useDesk();
+  const { plan, garden, season, units, report, catalogue } = useDesk();
+  const usual = catalogue.usualWater;
   const [year, setYear] = useState(1);
   const [faults, setFaults] = useState<Readonly<Record<number, Fault>>>({});
   const zones = report?.water.zones ?? [];
@@ -41,6 +38,9 @@ export function WatchPaper() {
     placeholderData: (before) => before,
     staleTime: Infinity,
   });
+  const unmetered = [...plan.taps, ...plan.barrels].filter(
+    ({ id, gear }) => !gear.meter && zones.some(({ source }) => source === id),
+  );
   const columns: Column<WatchedRun>[] = [
     {
       key: "date",
@@ -93,12 +93,20 @@ export function WatchPaper() {
       rowKey={({ date, valve, start }) => `${date}-${valve}-${String(start)}`}
       empty={words.nothingRuns}
     >
-      <p className="text-sm">{words.watchExplained}</p>
+      <p className="text-sm">
+        {words.watchExplained(words.millimetres(String(usual.enoughRain)), formatShare(usual.meterTolerance))}
+      </p>
+      {unmetered.length > 0 && (
+        <p className="text-sm">{words.noMeter(unmetered.map(({ name }) => name).join(", "))}</p>
+      )}
       <div className="flex flex-wrap items-end gap-3 py-1 print:hidden">
         <Choice
           label={words.yearOfDays}
           value={String(year)}
-          options={YEAR_OPTIONS}
+          options={Array.from({ length: usual.years }, (_, index) => ({
+            value: String(index + 1),
+            label: words.yearOf(index + 1, usual.years),
+          }))}
           onChange={(value) => {
             setYear(Number(value));
           }}

@@ -1,4 +1,5 @@
 import { LinesSection } from "./LinesSection";
+import { ManifoldsSection } from "./ManifoldsSection";
 import { PipesSection } from "./PipesSection";
 import { ProgrammeSection } from "./ProgrammeSection";
 import { SourcesSection } from "./SourcesSection";
@@ -11,6 +12,7 @@ export function WaterPanel() {
     <div className="space-y-3">
       <SourcesSection />
       <PipesSection />
+      <ManifoldsSection />
       <ZonesSection />
       <ProgrammeSection />
       <LinesSection />

@@ -1,7 +1,7 @@
 import type { Plan } from "../api/types";
 import type { Capability } from "../capabilities";
-import { barrelLayer, linesLayer, runLayer, tapLayer } from "./layers";
-import { asFeature, bedLines, type BedLines } from "./water";
+import { barrelLayer, linesLayer, manifoldLayer, runLayer, tapLayer } from "./layers";
+import { asFeature, bedLines, manifoldAsFeature, type BedLines } from "./water";
 import { words } from "./words";
 
 /** "dripline of Beans". */
@@ -11,12 +11,15 @@ function nameOf({ way, lines }: BedLines, { beds }: Plan): string {
 
 /** Water at the desk. */
 export const water: Capability = {
-  standing: (plan) => [...plan.taps, ...plan.barrels].map(asFeature),
+  standing: (plan) => [
+    ...[...plan.taps, ...plan.barrels].map(asFeature),
+    ...plan.manifolds.map(manifoldAsFeature),
+  ],
   paid: () => [],
   named: (plan) => [
     ...plan.waterRuns,
     ...bedLines(plan).map((each) => ({ id: each.lines.id, name: nameOf(each, plan) })),
   ],
-  layers: [runLayer, tapLayer, barrelLayer],
+  layers: [runLayer, tapLayer, barrelLayer, manifoldLayer],
   onBeds: [linesLayer],
 };

@@ -1,5 +1,5 @@
 import { layerOf, type Layer } from "../sheet/layer";
-import type { Barrel, Tap, WaterRun } from "./water";
+import type { Barrel, Manifold, Tap, WaterRun } from "./water";
 import { SourcesOfTheSeason } from "./SourcesOfTheSeason";
 import { LinesInBeds } from "./LinesInBeds";
 import { RunsOfTheSeason } from "./RunsOfTheSeason";
@@ -41,6 +41,21 @@ export const tapLayer = layerOf<Tap>({
   lengths: (tap) => [{ label: words.height, metres: tap.height, with: (height) => ({ ...tap, height }) }],
   put: (tap) => ({ kind: "PutTap", tap }),
   remove: (tap) => ({ kind: "RemoveTap", tap }),
+});
+
+export const manifoldLayer = layerOf<Manifold>({
+  step: "water",
+  Draw: () => null,
+  items: (plan) => plan.manifolds,
+  kind: () => words.manifold,
+  geometry: ({ place }) => ({ kind: "SPOT", place, radius: REACH }),
+  reshaped: (manifold, geometry) =>
+    geometry.kind === "SPOT" ? { ...manifold, place: geometry.place } : manifold,
+  lengths: (manifold) => [
+    { label: words.handles, metres: manifold.height, with: (height) => ({ ...manifold, height }) },
+  ],
+  put: (manifold) => ({ kind: "PutManifold", manifold }),
+  remove: (manifold) => ({ kind: "RemoveManifold", manifold }),
 });
 
 export const barrelLayer = layerOf<Barrel>({

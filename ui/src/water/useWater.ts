@@ -13,6 +13,7 @@ export function useWater() {
   async function put(what: string, body?: object, refused: (message: string) => void = setFault) {
     setFault(undefined);
     try {
+      await desk.queue.allKept();
       const path = `/api/gardens/${desk.plan.id}/water/${what}?season=${String(desk.season)}`;
       const change = await request<Change>("POST", path, body);
       desk.submit(change, refused);
@@ -26,6 +27,7 @@ export function useWater() {
     tap: (bucket: number, seconds: number) => put("taps", { bucket, seconds }),
     barrel: () => put("barrels"),
     run: (places: readonly Point[], refused?: (message: string) => void) => put("runs", { places }, refused),
+    manifold: (place: Point, refused?: (message: string) => void) => put("manifolds", { place }, refused),
     lines: (beds: readonly string[], way: Way) => put("lines", { beds, way }),
   };
 }

@@ -33,7 +33,7 @@ const tap: Tap = {
   height: 0.6,
   bucket: 10,
   seconds: 30,
-  gear: { preventer: true, filter: false, timer: false, drain: false, reducer: 170 },
+  gear: { preventer: true, filter: false, timer: false, drain: false, meter: false, reducer: 170 },
   lifetime: {},
 };
 const barrel: Barrel = {
@@ -42,7 +42,7 @@ const barrel: Barrel = {
   place: { x: 8, y: 1 },
   height: 1,
   holds: 200,
-  gear: { preventer: false, filter: false, timer: false, drain: false },
+  gear: { preventer: false, filter: false, timer: false, drain: false, meter: false },
   lifetime: {},
 };
 const run: WaterRun = {
@@ -161,7 +161,7 @@ describe("water", () => {
     expect(submit).toHaveBeenLastCalledWith(
       {
         kind: "PutTap",
-        tap: { ...tap, gear: { preventer: true, filter: false, timer: false, drain: false } },
+        tap: { ...tap, gear: { preventer: true, filter: false, timer: false, drain: false, meter: false } },
       },
       expect.anything(),
     );
@@ -230,6 +230,24 @@ describe("water", () => {
         ],
       }),
     );
+  });
+
+  it("networks are asked for once the tap that was put down is kept", async () => {
+    const fetched = answering([]);
+    const { desk } = deskFor({ plan: watered, report: running });
+    let kept = () => {};
+    vi.spyOn(desk.queue, "allKept").mockReturnValue(
+      new Promise((done) => {
+        kept = done;
+      }),
+    );
+    atDesk(desk, <WaterPanel />);
+    await userEvent.click(screen.getByRole("button", { name: words.layForMe(0) }));
+    expect(fetched).not.toHaveBeenCalled();
+    kept();
+    await waitFor(() => {
+      expect(fetched).toHaveBeenCalledTimes(1);
+    });
   });
 
   it("whole networks are worked out, looked at and laid", async () => {
@@ -466,8 +484,8 @@ describe("what else is asked of water", () => {
   it("where the pressure goes, and how a zone runs on a bad day", async () => {
     const weak = { ...zone, beds: zone.beds.map((bed) => ({ ...bed, least: 5 })) };
     const days: BadDay[] = [
-      { kind: "ANOTHER_ZONE_OPEN", other: 2, zone: weak },
-      { kind: "FILTER_CLOGGED", zone },
+      { kind: "ANOTHER_ZONE_OPEN", other: 2, zone: weak, enough: false },
+      { kind: "FILTER_CLOGGED", zone, enough: true },
     ];
     const fetched = answering(days);
     const lossy = {
@@ -485,7 +503,7 @@ describe("what else is asked of water", () => {
     const section = within(screen.getByTestId("bad-days"));
     await section.findByText(/Zone 2 open too/);
     expect(String(fetched.mock.calls[0]?.[0])).toContain("/water/zones/1/bad-days?season=2028");
-    section.getByText(/too little \(least 0.05 bar in Beans, evenness 97 %\)/);
+    section.getByText(/not as it should \(least 0.05 bar in Beans, evenness 97 %\)/);
     section.getByText(/^enough/);
     expect(section.getByRole("row", { name: /Trunk/ }).textContent).toBe("Trunk0.80 bar");
     expect(section.getByRole("row", { name: /Height/ }).textContent).toBe("Height−0.05 bar");
@@ -555,12 +573,12 @@ describe("ways of watering side by side", () => {
     await userEvent.click(screen.getByText(words.compareWays(1)));
     const ways = within(screen.getByTestId("ways"));
     expect((await ways.findByRole("row", { name: /Parts cost/ })).textContent).toBe(
-      "Parts cost€18.00a price is missing",
+      "Parts cost€18.00unpriced",
     );
     expect(fetched.mock.calls[0]?.[1]?.body).toBe(JSON.stringify({ beds: ["beans"] }));
     expect(ways.getByRole("row", { name: /Evenness/ }).textContent).toBe("Evenness99 %70 %");
     expect(ways.getByRole("row", { name: /Water a season/ }).textContent).toBe(
-      "Water a season1,200 Lweather unknown",
+      "Water a season1,200 Lunknown",
     );
     await userEvent.hover(ways.getByRole("button", { name: "Lay dripline" }));
     expect(desk.tryOut).toHaveBeenLastCalledWith(change);
@@ -613,7 +631,7 @@ describe("a barrel", () => {
       haul: { trip: 60, price: { amount: "4.50", currency: "EUR" } },
       pump: { closed: 300, flow: 1200, at: 150 },
     };
-    const month = { comes: 400, wanted: 900, overflows: 20, dryYears: 16 };
+    const month = { comes: 400, wanted: 900, overflows: 20, dryYears: 16, usuallyDry: true };
     const year = {
       barrel: "barrel",
       years: 30,

@@ -6,9 +6,14 @@ type Schemas = components["schemas"];
 export type Tap = Schemas["Tap"];
 export type Barrel = Schemas["Barrel"];
 export type Gear = Schemas["Gear"];
+export type Manifold = Schemas["Manifold"];
 export type WaterRun = Schemas["WaterRun"];
 export type Dripline = Schemas["Dripline"];
 export type Soaker = Schemas["Soaker"];
+export type Sprinklers = Schemas["Sprinklers"];
+export type PipeRolls = Schemas["PipeRolls"];
+export type Roll = Schemas["Roll"];
+export type Spray = Schemas["Spray"];
 export type Zone = Schemas["Zone"];
 export type ZoneMinutes = Schemas["ZoneMinutes"];
 export type BedWater = Schemas["BedWater"];
@@ -28,20 +33,27 @@ export type WateringWindow = Schemas["WateringWindow"];
 export type Climate = Schemas["Climate"];
 export type Way = Schemas["WateredBeds"]["way"];
 
-/** What lies in a bed, of either kind. */
-export type BedLines = { way: "DRIPLINE"; lines: Dripline } | { way: "DRILLED_HOSE"; lines: Soaker };
+/** What lies in a bed, of any kind. */
+export type BedLines =
+  | { way: "DRIPLINE"; lines: Dripline }
+  | { way: "DRILLED_HOSE"; lines: Soaker }
+  | { way: "SPRINKLERS"; lines: Sprinklers };
+
+/** The ways of watering a bed that can be laid, in the order in which they are offered. */
+export const WAYS: readonly Way[] = ["DRIPLINE", "DRILLED_HOSE", "SPRINKLERS"];
 
 /** What waters beds, whatever the season. */
-export function bedLines({ driplines, soakers }: Plan): BedLines[] {
+export function bedLines({ driplines, soakers, sprinklers }: Plan): BedLines[] {
   return [
     ...driplines.map((lines): BedLines => ({ way: "DRIPLINE", lines })),
     ...soakers.map((lines): BedLines => ({ way: "DRILLED_HOSE", lines })),
+    ...sprinklers.map((lines): BedLines => ({ way: "SPRINKLERS", lines })),
   ];
 }
 
 /** Whatever may feed a run or the lines of a bed. */
-export function feeding({ taps, barrels, waterRuns }: Plan): { id: string; name: string }[] {
-  return [...taps, ...barrels, ...waterRuns];
+export function feeding({ taps, barrels, waterRuns, manifolds }: Plan): { id: string; name: string }[] {
+  return [...taps, ...barrels, ...waterRuns, ...manifolds];
 }
 
 interface Source {
@@ -53,11 +65,20 @@ interface Source {
 }
 
 /** A source as it stands on the plot: ways begin at it, and it has to be come to. */
-export function asFeature({ id, name, place, height, lifetime }: Source): Feature {
+export function asFeature(source: Source): Feature {
+  return standing(source, "TAP");
+}
+
+/** A manifold as it stands on the plot: it has to be come to. */
+export function manifoldAsFeature(manifold: Manifold): Feature {
+  return standing(manifold, "VALVE");
+}
+
+function standing({ id, name, place, height, lifetime }: Source, kind: "TAP" | "VALVE"): Feature {
   return {
     id,
     name,
-    kind: "TAP",
+    kind,
     places: [place],
     breadth: 0,
     margin: 0,

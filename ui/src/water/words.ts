@@ -38,11 +38,27 @@ export const words = {
   barrelColumns: ["", "Roof brings", "Beds want", "Runs over", "Years dry"],
   halfOpenSeconds: "Half open: full in seconds",
   halfOpenPressure: "Half open: pressure",
-  gear: { preventer: "Backflow preventer", filter: "Filter", timer: "Timer", drain: "Drain cock" },
+  gear: {
+    preventer: "Backflow preventer",
+    filter: "Filter",
+    timer: "Timer",
+    drain: "Drain cock",
+    meter: "Flow meter",
+  },
   reducer: "Pressure reducer",
   noReducer: "none",
   caution:
     "A tap of drinking water needs a backflow preventer: your water company and local code say which. A pump or timer on mains electricity is work for a licensed electrician. Empty pipes, filter and reducer before the first frost.",
+  manifold: "manifold",
+  manifolds: "Manifolds: valves side by side",
+  manifoldsExplained:
+    "Fixed to the side of a bed, a post or a wall beside a walk. Whatever is fed by it has one of its valves.",
+  placeManifold: "Put down a manifold",
+  manifoldByNumbers: "Manifold by numbers",
+  fixThere: "Fix it there",
+  handles: "Handles above the ground",
+  valves: "Valves",
+  valvesTaken: (taken: number, valves: number) => `${String(taken)} of ${String(valves)} valves taken`,
   pipes: "Pipes",
   noPipes: "None yet. A run leads from a tap or a barrel along walks and beds; beds are watered from it.",
   drawRun: "Draw a run of pipe",
@@ -63,12 +79,15 @@ export const words = {
   bedValve: "A valve of its own",
   beds: "In the beds",
   noLines: "No bed is watered by a pipe yet.",
-  layDripline: "Lay dripline",
-  layHose: "Lay drilled hose",
+  lay: {
+    DRIPLINE: "Lay dripline",
+    DRILLED_HOSE: "Lay drilled hose",
+    SPRINKLERS: "Set small sprinklers",
+  },
   inSelected: (count: number) => (count === 1 ? "in the selected bed" : `in ${String(count)} selected beds`),
   inDry: (count: number) =>
     count === 1 ? "in the bed that has no line" : `in ${String(count)} beds without a line`,
-  ways: { DRIPLINE: "dripline", DRILLED_HOSE: "drilled hose" },
+  ways: { DRIPLINE: "dripline", DRILLED_HOSE: "drilled hose", SPRINKLERS: "sprinklers" },
   linesOf: (way: string, bed: string | undefined) => (bed ? `${way} of ${bed}` : way),
   pipeByNumbers: "Pipe by numbers",
   layThere: "Lay it there",
@@ -78,8 +97,12 @@ export const words = {
     inset: "Inside the edge",
     hole: "Holes wide",
     spacing: "Holes apart at most",
+    radius: "They throw at most",
   },
   emitterFlow: "An emitter gives",
+  sprinklerFlow: "One all round gives",
+  sprinklersExplained:
+    "Head to head: each throws as far as the next one stands. Good while seeds come up and for leafy crops; tomatoes, peppers and squash fall ill with wet leaves, and wind and heat take a third of the water.",
   compensating: "The same at every pressure (compensating)",
   unreadablePressure: "Write a pressure like 2.8 bar, 280 kPa or 40 psi.",
   unreadableBucket: "Write how much it holds like 10 L or 2 gal.",
@@ -163,12 +186,26 @@ export const words = {
     evenness: string;
   }) => `${verdict} (least ${least} in ${bed}, evenness ${evenness}).`,
   goodEnough: "enough",
-  tooLittle: "too little",
+  tooLittle: "not as it should",
   epanet: "This zone for EPANET (INP file)",
   calendar: "Calendar (ICS)",
+  rolls: (season: number) => `Pipes to cut in ${String(season)}`,
+  rollsExplained:
+    "As little is bought as can be found in the usual rolls and lengths. Write the name on each piece when it is cut; the bill counts by length, as it is sold off the roll.",
+  noRolls: "No pipe and no line is laid in this season.",
+  rollOf: "Pipe or line",
+  rollLength: "Roll or length",
+  cutInto: "Is cut into",
+  rest: "Left over",
+  couplings: (count: number, material: string) =>
+    `${material}: ${String(count)} ${count === 1 ? "coupling joins" : "couplings join"} what is longer than a roll.`,
+  piece: (count: number, of: string, length: string) =>
+    count === 1 ? `${of} ${length}` : `${String(count)} × ${of} ${length}`,
   watch: (season: number) => `Watch it run, ${String(season)}`,
-  watchExplained:
-    "A simulated timer, flow meter and weather station, on this machine alone. After 5 mm of rain on the day before nothing runs. When the meter counts 15 % more or less than the pipes should let through, or water runs while every valve should be shut, it is told.",
+  watchExplained: (rain: string, share: string) =>
+    `A simulated timer, flow meter and weather station, on this machine alone. After ${rain} of rain on the day before nothing runs. When the meter counts ${share} more or less than the pipes should let through, or water runs while every valve should be shut, it is told.`,
+  noMeter: (sources: string) =>
+    `The meter is imagined at ${sources}: fit one (Water, under the source) before you count on it.`,
   yearOfDays: "Weather of",
   yearOf: (year: number, of: number) => `year ${String(year)} of ${String(of)}`,
   allWell: "all is well",
@@ -204,17 +241,17 @@ export const words = {
   rained: (amount: string) => `left out, ${amount} mm of rain`,
   compareWays: (beds: number) =>
     beds === 1
-      ? "Dripline or drilled hose for this bed?"
-      : `Dripline or drilled hose for ${String(beds)} beds?`,
+      ? "Dripline, drilled hose or sprinklers for this bed?"
+      : `Dripline, drilled hose or sprinklers for ${String(beds)} beds?`,
   costs: "Parts cost",
-  priceMissing: "a price is missing",
+  priceMissing: "unpriced",
   aYear: "A year of it",
   lasts: "Lasts about",
   years: (count: number) => `${String(count)} years`,
   toLay: "To lay",
   waterAYear: "Water a season",
-  weatherUnknown: "weather unknown",
-  weekByThumb: "Runs a week, rule of thumb",
+  weatherUnknown: "unknown",
+  weekByThumb: "Runs a week by rule of thumb",
   evenness: "Evenness",
   allGet: "Every zone runs well",
   yes: "yes",

@@ -26,7 +26,9 @@ export type Tool =
   | { kind: "walk"; grade: Walk["grade"] }
   | { kind: "slope" }
   /** A line for whoever asked for it. */
-  | { kind: "line"; drawn: (from: Point, to: Point) => void };
+  | { kind: "line"; drawn: (from: Point, to: Point) => void }
+  /** A place for whoever asked for it. */
+  | { kind: "spot"; drawn: (place: Point) => void };
 
 /** The order in which a garden is thought through. */
 export const TRADE_STEPS = ["ground", "beds", "reach", "frames", "fill", "water", "purse"] as const;

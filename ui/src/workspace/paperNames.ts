@@ -6,6 +6,7 @@ export const PAPER_NAMES = {
   cutting: "Cutting",
   fill: "Fill of each bed",
   watering: "Watering",
+  pipes: "Pipes to cut",
   watch: "Watch it run",
   bill: "Bill",
   shopping: "Shopping list",

@@ -12,10 +12,16 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import fairacre.goods.Surfacing;
+import fairacre.goods.WalkGrade;
 import fairacre.measure.Units;
+import fairacre.outline.Point;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
+import fairacre.plan.Put;
+import fairacre.plan.Walk;
+import fairacre.testing.Gardens;
 import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
@@ -185,6 +191,61 @@ class WaterTest {
             garden.kept();
             assertThat(garden.page().locator("[data-lines]")).hasCount(0);
             assertThat(garden.page().getByTestId("run")).hasCount(0);
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    /** A manifold is put into the walk, fixed to a bed by its remedy, and feeds two beds; a third gets sprinklers. */
+    @Test
+    void aManifoldOpensTwoBedsAndSprinklersWetAThird() throws Exception {
+        Plan plan = with(
+                plot(
+                        11,
+                        9,
+                        List.of(gardener("Ada", 0.6, 0.6)),
+                        bed("Beans", 3, 3, 2, 1),
+                        bed("Kale", 8, 3, 2, 1),
+                        bed("Salad", 5.5, 7, 2, 1)),
+                Put.of(new Walk(
+                        Gardens.id("Path"),
+                        "Path",
+                        WalkGrade.MAIN,
+                        Surfacing.GRASS,
+                        List.of(Point.metres(4, 0), Point.metres(7, 0), Point.metres(7, 6), Point.metres(4, 6)))));
+        try (Garden garden = Garden.with(plan)) {
+            garden.step("Water");
+            garden.type("Full in seconds", "20");
+            garden.button("Put down this tap").click();
+            garden.kept();
+            garden.button("Manifold by numbers").click();
+            garden.field("From plot's left").fill("4.6m");
+            garden.field("From plot's foot").fill("3m");
+            garden.button("Fix it there").click();
+            garden.kept();
+            garden.page().keyboard().press("Escape");
+            Locator snag = garden.snags().getByText("Manifold stands in a walk");
+            assertThat(snag).isVisible();
+            snag.click();
+            garden.snags().getByText("Fix Manifold to the side of Beans").click();
+            garden.kept();
+            assertThat(snag).hasCount(0);
+            garden.bed("Beans").click();
+            garden.button("Lay dripline in the selected bed").click();
+            garden.kept();
+            garden.bed("Kale").click();
+            garden.button("Lay dripline in the selected bed").click();
+            garden.kept();
+            assertThat(garden.page().getByTestId("manifold")).containsText("2 of 2 valves taken");
+            assertThat(zones(garden)).containsText("Zone 2");
+            garden.bed("Salad").click();
+            garden.button("Set small sprinklers in the selected bed").click();
+            garden.kept();
+            // A bed of 2 m by 1 m with sprinklers of 1 m: two full circles of 60 L/h.
+            assertThat(zones(garden)).containsText("Zone 3");
+            assertThat(garden.page().locator("[data-lines] path[fill-opacity]")).hasCount(1);
+            garden.page().getByText("Pipes to cut as a page").click();
+            assertThat(garden.paper("Pipes to cut in 2027")).containsText("Dripline");
+            assertThat(garden.paper("Pipes to cut in 2027")).containsText("25.00 m");
             assertThat(garden.complaints()).isEmpty();
         }
     }

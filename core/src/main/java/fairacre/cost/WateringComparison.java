@@ -2,21 +2,25 @@ package fairacre.cost;
 
 import fairacre.bill.BillLine;
 import fairacre.bill.BillPart;
+import fairacre.bill.WorkRate;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
-import fairacre.plan.Remove;
 import fairacre.water.BedLines;
 import fairacre.water.NewWater;
-import fairacre.water.Soaker;
+import fairacre.water.WaterCapability;
 import fairacre.water.WaterKinds;
 import fairacre.water.WateringFigures;
 import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.joda.money.Money;
 
 /**
@@ -26,22 +30,21 @@ import org.joda.money.Money;
 public final class WateringComparison {
 
     private static final Map<NewWater.Way, Integer> YEARS =
-            Map.of(NewWater.Way.DRIPLINE, 8, NewWater.Way.DRILLED_HOSE, 6);
-    /** Work on water, by the beginning of its keys. */
-    private static final String WATER = "water/";
+            Map.of(NewWater.Way.DRIPLINE, 8, NewWater.Way.DRILLED_HOSE, 6, NewWater.Way.SPRINKLERS, 8);
+    private static final Set<WorkRate> WORK = new WaterCapability().rates().collect(Collectors.toSet());
 
     private final Plan plan;
     private final int season;
     private final List<UUID> beds;
     private final Supplier<UUID> ids;
-    private final Plan bare;
+    private final CostStudy without;
 
     private WateringComparison(Plan plan, int season, List<UUID> beds, Supplier<UUID> ids) {
         this.plan = plan;
         this.season = season;
         this.beds = beds;
         this.ids = ids;
-        this.bare = bare();
+        this.without = CostStudy.of(bare());
     }
 
     /**
@@ -55,15 +58,11 @@ public final class WateringComparison {
         return Arrays.stream(NewWater.Way.values()).map(comparison::choice).toList();
     }
 
-    /** Without what lies in the beds now. */
+    /** Without what lies in the beds in the season. */
     private Plan bare() {
         Plan without = plan;
-        for (BedLines each : WaterKinds.linesOf(plan, beds)) {
-            without = without.apply(
-                            each instanceof Soaker
-                                    ? new Remove<>(WaterKinds.SOAKERS, each.id())
-                                    : new Remove<>(WaterKinds.DRIPLINES, each.id()))
-                    .orThrow();
+        for (BedLines each : WaterKinds.linesOf(plan, season, beds)) {
+            without = without.apply(each.takenOut()).orThrow();
         }
         return without;
     }
@@ -72,8 +71,7 @@ public final class WateringComparison {
         Change change = new NewWater(plan, season, ids).lines(beds, way);
         Plan after = plan.apply(change).orThrow();
         CostStudy with = CostStudy.of(after);
-        CostStudy without = CostStudy.of(bare);
-        Optional<Money> cost = water(with).flatMap(all -> water(without).map(all::minus));
+        Optional<Money> cost = more(with);
         int years = YEARS.get(way);
         return new WateringChoice(
                 way,
@@ -85,18 +83,33 @@ public final class WateringComparison {
                 WateringFigures.of(after, season, beds));
     }
 
-    /** What the bill says of water; empty if a price is missing. */
-    private Optional<Money> water(CostStudy study) {
+    /** What the bill says of water more than without; empty if a price of that is missing. */
+    private Optional<Money> more(CostStudy with) {
+        Map<List<Object>, BillLine> before = water(without);
+        Map<List<Object>, BillLine> after = water(with);
+        return Stream.concat(before.keySet().stream(), after.keySet().stream())
+                .distinct()
+                .filter(line -> !Objects.equals(before.get(line), after.get(line)))
+                .map(line -> amount(after.get(line))
+                        .flatMap(is -> amount(before.get(line)).map(is::minus)))
+                .reduce(Optional.of(Money.zero(plan.currency())), (a, b) -> a.flatMap(x -> b.map(x::plus)));
+    }
+
+    /** Nothing for what is not on the bill. */
+    private Optional<Money> amount(BillLine line) {
+        return line == null ? Optional.of(Money.zero(plan.currency())) : line.amount();
+    }
+
+    private static Map<List<Object>, BillLine> water(CostStudy study) {
         return study.bill().lines().stream()
                 .filter(line -> line.part() == BillPart.WATER)
-                .map(BillLine::amount)
-                .reduce(Optional.of(Money.zero(plan.currency())), (a, b) -> a.flatMap(x -> b.map(x::plus)));
+                .collect(Collectors.toMap(line -> List.of(line.season(), line.item()), line -> line));
     }
 
     private static double hours(CostStudy study) {
         return study.takeoff().work().values().stream()
                 .flatMap(season -> season.entrySet().stream())
-                .filter(work -> work.getKey().key().startsWith(WATER))
+                .filter(work -> WORK.contains(work.getKey()))
                 .mapToDouble(work -> work.getKey().hours(work.getValue()))
                 .sum();
     }

@@ -25,8 +25,6 @@ public record Wording(Units units) {
     private static final double LITRES_PER_CUBIC_METRE = 1000;
     private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
     /** Of the United States. */
-    private static final double LITRES_PER_GALLON = 3.785411784;
-
     public String length(Length length) {
         return LengthText.format(length, units);
     }
@@ -57,7 +55,7 @@ public record Wording(Units units) {
 
     /** Of water: litres, or gallons (US) where one measures in feet. */
     public String water(Volume volume) {
-        double amount = units == Units.METRIC ? volume.litres() : volume.litres() / LITRES_PER_GALLON;
+        double amount = units == Units.METRIC ? volume.litres() : volume.litres() / Flow.LITRES_PER_GALLON;
         return String.format(Locale.ROOT, "%.0f %s", amount, units == Units.METRIC ? "L" : "gal");
     }
 

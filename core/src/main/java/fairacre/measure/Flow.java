@@ -5,7 +5,8 @@ public record Flow(long millilitresAnHour) implements Comparable<Flow> {
 
     public static final Flow NONE = new Flow(0);
     /** Of a US gallon (231 cubic inches). */
-    private static final double LITRES_PER_GALLON = 3.785411784;
+    /** Of the United States: 231 cubic inches. */
+    public static final double LITRES_PER_GALLON = 3.785411784;
 
     private static final double LITRES_AN_HOUR_PER_SI = 3.6e6;
     private static final int SECONDS_PER_HOUR = 3600;

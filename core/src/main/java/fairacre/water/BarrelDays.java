@@ -80,7 +80,8 @@ final class BarrelDays {
                                 Volume.litres(roof.litres(normals.get(i).rain())),
                                 Volume.litres(wanted[i] / years.size()),
                                 Volume.litres(overflows[i] / years.size()),
-                                dryYears[i]))
+                                dryYears[i],
+                                2 * dryYears[i] >= years.size()))
                         .toList(),
                 Arrays.stream(means).map(BarrelDays::level).toList(),
                 years.size());

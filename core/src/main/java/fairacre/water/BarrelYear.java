@@ -25,19 +25,15 @@ public record BarrelYear(UUID barrel, List<Month> months, List<Level> levels, in
      * @param wanted by the beds that hang on the barrel, on the mean of the years, if they got all of it
      * @param overflows on the mean of the years
      * @param dryYears in so many of the years the beds want for water on some day
+     * @param usuallyDry whether that is half of the years or more
      */
-    public record Month(int month, Volume comes, Volume wanted, Volume overflows, int dryYears) {}
+    public record Month(int month, Volume comes, Volume wanted, Volume overflows, int dryYears, boolean usuallyDry) {}
 
     /** In one of ten years it holds no more than {@code low}, in half of them the middle, in nine of ten the high. */
     public record Level(Volume low, Volume middle, Volume high) {}
 
     /** Whether it runs dry in some month in half of the years or more. */
     boolean isUsuallyDry() {
-        return months.stream().anyMatch(this::usuallyDry);
-    }
-
-    /** Whether it runs dry in half of the years or more. */
-    boolean usuallyDry(Month month) {
-        return 2 * month.dryYears() >= years;
+        return months.stream().anyMatch(Month::usuallyDry);
     }
 }

@@ -20,9 +20,15 @@ import org.locationtech.jts.geom.Polygon;
  * @param outlets the nodes at which water leaves, one for each outlet
  * @param inlets the nodes at which it may be fed; empty where the soil has no room for a line
  * @param drawn the lines as they are drawn
+ * @param sprays what each outlet wets, in their order; empty where outlets don't throw
  */
 record BedLayout(
-        List<Point> nodes, List<Pipe> pipes, List<Integer> outlets, List<Integer> inlets, List<List<Point>> drawn) {
+        List<Point> nodes,
+        List<Pipe> pipes,
+        List<Integer> outlets,
+        List<Integer> inlets,
+        List<List<Point>> drawn,
+        List<Spray> sprays) {
 
     /** @param length metres */
     record Pipe(int from, int to, double length) {}
@@ -35,6 +41,18 @@ record BedLayout(
         outlets = List.copyOf(outlets);
         inlets = List.copyOf(inlets);
         drawn = drawn.stream().map(List::copyOf).toList();
+        sprays = List.copyOf(sprays);
+    }
+
+    /** Of outlets that don't throw. */
+    BedLayout(
+            List<Point> nodes, List<Pipe> pipes, List<Integer> outlets, List<Integer> inlets, List<List<Point>> drawn) {
+        this(nodes, pipes, outlets, inlets, drawn, List.of());
+    }
+
+    /** Of what a full outlet gives, by the index of the outlet: 0 to 1. */
+    double share(int outlet) {
+        return sprays.isEmpty() ? 1 : sprays.get(outlet).share();
     }
 
     /** Of all lines together. */

@@ -20,7 +20,8 @@ import java.util.UUID;
  * @param most pressure at an outlet
  * @param needed at each outlet, at least
  * @param weakest the outlet with the least, by its index
- * @param evenness the lowest quarter of its outlets over the mean, 0 to 1
+ * @param evenness the lowest quarter of its outlets over the mean, each by what it should give; 0 to 1
+ * @param sprays what each outlet wets, in their order; empty where outlets don't throw
  */
 public record BedWater(
         UUID lines,
@@ -34,12 +35,14 @@ public record BedWater(
         Pressure most,
         Pressure needed,
         int weakest,
-        double evenness) {
+        double evenness,
+        List<Spray> sprays) {
 
     public BedWater {
         drawn = drawn.stream().map(List::copyOf).toList();
         stub = List.copyOf(stub);
         outlets = List.copyOf(outlets);
+        sprays = List.copyOf(sprays);
     }
 
     /** Whether an outlet has less pressure than it needs. */

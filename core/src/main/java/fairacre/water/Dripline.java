@@ -1,11 +1,17 @@
 package fairacre.water;
 
+import fairacre.bill.PriceItem;
 import fairacre.limits.Limits;
 import fairacre.measure.Flow;
 import fairacre.measure.Length;
 import fairacre.measure.Pressure;
+import fairacre.measure.Units;
+import fairacre.plan.BedRevision;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Put;
+import fairacre.plan.Remove;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /**
@@ -37,10 +43,15 @@ public record Dripline(
     static final Pressure COMPENSATES_TO = Pressure.kilopascals(400);
     /** A plain emitter needs a metre of water or more (common practice). */
     static final Pressure LEAST = Pressure.head(1);
-    /** Bore of the line, metres: 16 mm tube. */
-    static final double BORE = PipeKind.TUBE_16.bore().metres();
+
+    static final String MATERIAL = "Dripline";
 
     private static final double EVENNESS = 0.85;
+    /** Common practice. */
+    private static final double EFFICIENCY = 0.9;
+    /** Of a plain dripper, whose flow goes by the root of the pressure. */
+    private static final double PLAIN = 0.5;
+
     private static final Length NEAREST_EMITTERS = Length.millimetres(100);
     private static final Length NEAREST_LINES = Length.millimetres(150);
     private static final Length FURTHEST = Length.metres(1);
@@ -88,6 +99,67 @@ public record Dripline(
     @Override
     public Pressure least() {
         return compensating ? COMPENSATES_FROM : LEAST;
+    }
+
+    @Override
+    public Remove<Dripline> takenOut() {
+        return new Remove<>(WaterKinds.DRIPLINES, id);
+    }
+
+    @Override
+    public double efficiency() {
+        return EFFICIENCY;
+    }
+
+    @Override
+    public PipeKind line() {
+        return PipeKind.TUBE_16;
+    }
+
+    @Override
+    public PipeKind stub() {
+        return PipeKind.TUBE_13;
+    }
+
+    @Override
+    public boolean drips() {
+        return true;
+    }
+
+    /** Fed at one end, or at the other. */
+    @Override
+    public List<BedLayout> layouts(BedRevision revision) {
+        return List.of(DripLayout.of(revision, this, false), DripLayout.of(revision, this, true));
+    }
+
+    /** At the pressure for which the maker tells the flow, or from where it compensates. */
+    @Override
+    public WorkingPoint working(BedLayout layout) {
+        return new WorkingPoint((compensating ? COMPENSATES_FROM : NOMINAL).headMetres(), flow.cubicMetresASecond());
+    }
+
+    @Override
+    public int outlet(Network.Builder network, int node, double share) {
+        double nominal = share * flow.cubicMetresASecond();
+        return compensating
+                ? network.compensatingOutlet(node, nominal, COMPENSATES_FROM.headMetres(), COMPENSATES_TO.headMetres())
+                : network.outlet(node, nominal / Math.pow(NOMINAL.headMetres(), PLAIN), PLAIN);
+    }
+
+    @Override
+    public String material() {
+        return MATERIAL;
+    }
+
+    @Override
+    public PriceItem sold(Units units) {
+        return WaterPrices.dripline(units);
+    }
+
+    @Override
+    public Map<PriceItem, Integer> fittings(BedLayout layout) {
+        int lines = layout.inlets().size();
+        return Map.of(WaterPrices.END, lines, WaterPrices.BRANCH, lines - 1);
     }
 
     @Override

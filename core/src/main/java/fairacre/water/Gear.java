@@ -12,11 +12,13 @@ import java.util.Optional;
  * @param filter of 75 to 100 micrometres, for drippers
  * @param timer opens and shuts by the clock
  * @param drain a cock at the lowest place of its pipes, by which they are emptied before frost
+ * @param meter counts what flows, so that leaks and clogs show
  * @param reducer the pressure that a reducer lets through at most, 20 to 1000 kPa; empty if there is none
  */
-public record Gear(boolean preventer, boolean filter, boolean timer, boolean drain, Optional<Pressure> reducer) {
+public record Gear(
+        boolean preventer, boolean filter, boolean timer, boolean drain, boolean meter, Optional<Pressure> reducer) {
 
-    public static final Gear NONE = new Gear(false, false, false, false, Optional.empty());
+    public static final Gear NONE = new Gear(false, false, false, false, false, Optional.empty());
     /** 25 psi, common practice in front of drippers. */
     public static final Pressure USUAL_REDUCER = Pressure.psi(25);
 
@@ -30,6 +32,7 @@ public record Gear(boolean preventer, boolean filter, boolean timer, boolean dra
     private static final double FILTER_LOSS = 6;
     private static final double CLOGGED = 3;
     private static final double TIMER_LOSS = 6;
+    private static final double METER_LOSS = 6;
     static final double REDUCER_LOSS = 10;
 
     public Gear {
@@ -44,7 +47,10 @@ public record Gear(boolean preventer, boolean filter, boolean timer, boolean dra
 
     /** Of all but the reducer, in velocity heads at {@link #BORE}. */
     double loss() {
-        return (preventer ? PREVENTER_LOSS : 0) + (filter ? FILTER_LOSS : 0) + (timer ? TIMER_LOSS : 0);
+        return (preventer ? PREVENTER_LOSS : 0)
+                + (filter ? FILTER_LOSS : 0)
+                + (timer ? TIMER_LOSS : 0)
+                + (meter ? METER_LOSS : 0);
     }
 
     /** The same with a filter that loses three times as much since it is clogged (common practice: clean it then). */
@@ -53,18 +59,18 @@ public record Gear(boolean preventer, boolean filter, boolean timer, boolean dra
     }
 
     Gear withPreventer() {
-        return new Gear(true, filter, timer, drain, reducer);
+        return new Gear(true, filter, timer, drain, meter, reducer);
     }
 
     Gear withFilter() {
-        return new Gear(preventer, true, timer, drain, reducer);
+        return new Gear(preventer, true, timer, drain, meter, reducer);
     }
 
     Gear withDrain() {
-        return new Gear(preventer, filter, timer, true, reducer);
+        return new Gear(preventer, filter, timer, true, meter, reducer);
     }
 
     Gear withReducer(Pressure set) {
-        return new Gear(preventer, filter, timer, drain, Optional.of(set));
+        return new Gear(preventer, filter, timer, drain, meter, Optional.of(set));
     }
 }

@@ -41,7 +41,6 @@ public record HandWatering(List<ByHand> beds, List<UUID> shutOut) {
     /** Litres a minute into a can that is dipped or filled at a barrel. */
     static final double DIPPING = 20;
 
-    private static final double EFFICIENCY = 0.8;
     private static final double MINUTES = 60;
     private static final double WEEK = 7;
 
@@ -136,7 +135,7 @@ public record HandWatering(List<ByHand> beds, List<UUID> shutOut) {
         if (waterings == 0) {
             return new ByHand(bed, way, Volume.ZERO, 0, 0, 0);
         }
-        double litres = litresASquareMetre * soil / EFFICIENCY;
+        double litres = litresASquareMetre * soil / Soaker.EFFICIENCY;
         double trips = Math.ceil(litres / waterings / CANS) * waterings;
         double there = way.metres() / WALKING;
         return new ByHand(

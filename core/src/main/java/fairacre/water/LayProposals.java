@@ -190,7 +190,7 @@ public final class LayProposals {
         return new Proposal(words, pipe, tube, runs.size() - 1 + beds.size(), count, isEnough(change), change);
     }
 
-    /** What waters the beds so far, and the runs that water nothing then. */
+    /** What waters the beds so far, and the runs and manifolds that water nothing then. */
     private List<Change> takenUp() {
         Set<UUID> ours = new HashSet<>();
         beds.forEach(bed -> ours.add(bed.id()));
@@ -198,24 +198,28 @@ public final class LayProposals {
         Set<UUID> feeding = new HashSet<>();
         for (BedLines lines : WaterKinds.lines(plan).toList()) {
             if (ours.contains(lines.bed())) {
-                changes.add(
-                        lines instanceof Soaker
-                                ? new Remove<>(WaterKinds.SOAKERS, lines.id())
-                                : new Remove<>(WaterKinds.DRIPLINES, lines.id()));
+                changes.add(lines.takenOut());
             } else {
                 feeding.add(lines.from());
             }
         }
         List<WaterRun> runs = plan.list(WaterKinds.RUNS);
+        List<Manifold> manifolds = plan.list(WaterKinds.MANIFOLDS);
         for (boolean grew = true; grew; ) {
             grew = false;
             for (WaterRun run : runs) {
                 grew |= feeding.contains(run.id()) && feeding.add(run.from());
             }
+            for (Manifold manifold : manifolds) {
+                grew |= feeding.contains(manifold.id()) && feeding.add(manifold.from());
+            }
         }
         runs.stream()
                 .filter(run -> !feeding.contains(run.id()))
                 .forEach(run -> changes.add(new Remove<>(WaterKinds.RUNS, run.id())));
+        manifolds.stream()
+                .filter(manifold -> !feeding.contains(manifold.id()))
+                .forEach(manifold -> changes.add(new Remove<>(WaterKinds.MANIFOLDS, manifold.id())));
         return changes;
     }
 

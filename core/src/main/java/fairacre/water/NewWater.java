@@ -6,6 +6,7 @@ import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
@@ -18,7 +19,9 @@ import fairacre.plan.Things;
 import fairacre.shape.Memo;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -31,12 +34,22 @@ public final class NewWater {
     private static final Length TAP_HEIGHT = Length.metres(0.6);
     private static final Length BARREL_HEIGHT = Length.metres(0.5);
     private static final Volume BARREL = Volume.litres(200);
+    /** Metres. */
+    private static final double WIDEST_THROW = 3;
+
     private static final Length INSET = Length.millimetres(225);
 
     /** What may lie in a bed. */
     public enum Way {
-        DRIPLINE,
-        DRILLED_HOSE
+        DRIPLINE("dripline"),
+        DRILLED_HOSE("drilled hose"),
+        SPRINKLERS("sprinklers");
+
+        private final String words;
+
+        Way(String words) {
+            this.words = words;
+        }
     }
 
     private final Plan plan;
@@ -63,7 +76,7 @@ public final class NewWater {
                 .filter(feature ->
                         feature.kind() == FeatureKind.TAP && feature.lifetime().includes(season))
                 .findFirst();
-        Gear gear = new Gear(true, true, false, false, Optional.of(Gear.USUAL_REDUCER));
+        Gear gear = new Gear(true, true, false, false, false, Optional.of(Gear.USUAL_REDUCER));
         Put<Tap> put = Put.of(new Tap(
                 standing.map(Feature::id).orElseGet(ids),
                 standing.map(Feature::name).orElseGet(() -> freeName("Tap")),
@@ -92,7 +105,7 @@ public final class NewWater {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new Gear(false, true, false, false, Optional.empty()),
+                new Gear(false, true, false, false, false, Optional.empty()),
                 Lifetime.from(season)));
     }
 
@@ -106,7 +119,7 @@ public final class NewWater {
             throw new RefusedException("places", "there are none", "give at least two places");
         }
         Piping piping = piping();
-        UUID from = nearest(piping, places.get(0));
+        UUID from = nearest(piping, places.get(0), Map.of());
         return Put.of(new WaterRun(
                 ids.get(),
                 freeName("Run"),
@@ -130,20 +143,60 @@ public final class NewWater {
             throw new RefusedException("beds", "none of them stands in " + season, "choose beds that do");
         }
         Piping piping = piping();
+        Map<UUID, Integer> begun = new HashMap<>();
         List<Change> changes = new ArrayList<>();
         for (StandingBed bed : standing) {
             WaterKinds.lines(plan, season).stream()
                     .filter(each -> each.bed().equals(bed.id()))
-                    .forEach(each -> changes.add(
-                            each instanceof Soaker
-                                    ? new Remove<>(WaterKinds.SOAKERS, each.id())
-                                    : new Remove<>(WaterKinds.DRIPLINES, each.id())));
-            UUID from = nearest(piping, bed.outline().centre());
-            changes.add(way == Way.DRIPLINE ? Put.of(dripline(bed, from)) : Put.of(soaker(bed, from)));
+                    .forEach(each -> changes.add(each.takenOut()));
+            UUID from = nearest(piping, bed.outline().centre(), begun);
+            begun.merge(from, 1, Integer::sum);
+            changes.add(laid(way, bed, from));
         }
-        String words = "Laid " + (way == Way.DRIPLINE ? "dripline" : "drilled hose") + " in "
+        String words = "Laid " + way.words + " in "
                 + (standing.size() == 1 ? standing.get(0).name() : standing.size() + " beds");
         return changes.size() == 1 ? changes.get(0) : new Change.Batch(words, changes);
+    }
+
+    private Put<?> laid(Way way, StandingBed bed, UUID from) {
+        return switch (way) {
+            case DRIPLINE -> Put.of(dripline(bed, from));
+            case DRILLED_HOSE -> Put.of(soaker(bed, from));
+            case SPRINKLERS -> Put.of(sprinklers(bed, from));
+        };
+    }
+
+    /**
+     * Sprinklers that throw as far as the bed is wide, or as far as a half, a third of it, so that it is 3 m at most;
+     * 60 L/h or 16 gal/h all round (a rough guess, from memory).
+     */
+    private Sprinklers sprinklers(StandingBed bed, UUID from) {
+        Rectangle outline = bed.revision().outline();
+        double boards = 2 * bed.revision().thickness().metres();
+        double wide = Math.min(outline.width().metres(), outline.length().metres()) - boards;
+        double radius = wide / Math.ceil(wide / WIDEST_THROW);
+        return new Sprinklers(
+                ids.get(),
+                bed.id(),
+                from,
+                false,
+                Length.max(Sprinklers.SHORTEST, Length.metres(radius)),
+                Flow.litresAnHour(plan.units() == Units.FEET_AND_INCHES ? 60.57 : 60),
+                Lifetime.from(season));
+    }
+
+    /**
+     * A manifold of two valves where it is wanted, at a height for standing and seated alike, fed by what is nearest.
+     */
+    public Put<Manifold> manifold(Point place) {
+        return Put.of(new Manifold(
+                ids.get(),
+                freeName("Manifold"),
+                nearestPipe(piping(), place),
+                place,
+                2,
+                plan.units() == Units.FEET_AND_INCHES ? Length.inches(24) : Length.metres(0.6),
+                Lifetime.from(season)));
     }
 
     /** 12 in apart both ways with 0.5 gal/h, or 30 cm with 2 L/h (common practice). */
@@ -180,7 +233,26 @@ public final class NewWater {
         return Piping.of(plan, season, plan.standing(season), Memo.none());
     }
 
-    private UUID nearest(Piping piping, Point place) {
+    /**
+     * A manifold with a valve left, a run, or a source.
+     *
+     * @param begun how much more begins at each
+     */
+    private UUID nearest(Piping piping, Point place, Map<UUID, Integer> begun) {
+        UUID pipe = nearestPipe(piping, place);
+        double far = piping.run(pipe)
+                .map(laid -> distance(laid, place))
+                .orElseGet(() -> piping.source(pipe).place().distance(place).metres());
+        return piping.manifolds().stream()
+                .map(LaidManifold::manifold)
+                .filter(manifold -> piping.begunAt(manifold) + begun.getOrDefault(manifold.id(), 0) < manifold.valves())
+                .filter(manifold -> manifold.place().distance(place).metres() < far)
+                .min(Comparator.comparing(manifold -> manifold.place().distance(place)))
+                .map(Manifold::id)
+                .orElse(pipe);
+    }
+
+    private UUID nearestPipe(Piping piping, Point place) {
         Comparator<LaidRun> closer = Comparator.comparingDouble(laid -> distance(laid, place));
         Optional<LaidRun> run = piping.runs().stream().min(closer);
         Optional<WaterSource> source = WaterKinds.sources(plan, season).stream()
@@ -206,7 +278,8 @@ public final class NewWater {
         List<String> taken = Stream.of(
                         plan.list(WaterKinds.TAPS).stream().map(Tap::name),
                         plan.list(WaterKinds.BARRELS).stream().map(Barrel::name),
-                        plan.list(WaterKinds.RUNS).stream().map(WaterRun::name))
+                        plan.list(WaterKinds.RUNS).stream().map(WaterRun::name),
+                        plan.list(WaterKinds.MANIFOLDS).stream().map(Manifold::name))
                 .flatMap(names -> names)
                 .toList();
         return IntStream.iterate(1, i -> i + 1)

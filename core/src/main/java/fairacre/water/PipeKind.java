@@ -1,6 +1,8 @@
 package fairacre.water;
 
+import fairacre.bill.PriceItem;
 import fairacre.measure.Length;
+import fairacre.measure.Units;
 
 /**
  * Pipes and hoses by the bore that the water has. Bores of PVC are those of ASTM D1785, schedule 40; the others are
@@ -37,6 +39,16 @@ public enum PipeKind {
     /** Inside diameter. */
     public Length bore() {
         return bore;
+    }
+
+    /** What it is sold as, by length. */
+    public PriceItem soldAs(Units units) {
+        return WaterPrices.pipe(this, units);
+    }
+
+    /** Whether it is sold in straight lengths, not rolled up. */
+    public boolean stiff() {
+        return this == PVC_13 || this == PVC_19 || this == PVC_25;
     }
 
     /** Whether it is sold as a hose, with hose ends. */

@@ -11,11 +11,14 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
+import fairacre.plan.StandingBed;
 import fairacre.shape.Areas;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -24,11 +27,18 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 
-/** Runs and pipes to beds that lead where no pipe should: over ground that is kept free, or over a buried line. */
+/**
+ * Runs and pipes to beds that lead where no pipe should: over ground that is kept free, over a buried line, or through
+ * the soil of a bed that they don't water.
+ */
 final class PipeSnags {
 
     /** A pipe led round something keeps so far off, metres. */
     private static final double OFF = 0.1;
+    /** A pipe may lie so far inside the edge of a bed, metres: along its boards, a hand's breadth. */
+    private static final double EDGE = 0.1;
+    /** What is exactly so far inside is not further by rounding, metres. */
+    private static final double HAIR = 1e-6;
     /** Shorter than this, metres, a pipe only touches. */
     private static final double TOUCHES = 1e-4;
 
@@ -43,19 +53,102 @@ final class PipeSnags {
     }
 
     List<Snag> find() {
-        List<Feature> kept = context.setting().features().stream()
-                .filter(feature -> feature.kind() == FeatureKind.KEEP_OFF || feature.kind() == FeatureKind.BURIED_LINE)
+        List<Obstacle> obstacles = Stream.concat(
+                        context.setting().features().stream()
+                                .filter(feature -> feature.kind() == FeatureKind.KEEP_OFF
+                                        || feature.kind() == FeatureKind.BURIED_LINE)
+                                .map(PipeSnags::obstacle),
+                        context.standing().stream().map(PipeSnags::obstacle))
                 .toList();
-        return Stream.concat(
-                        piping.runs().stream()
-                                .flatMap(laid -> kept.stream().flatMap(feature -> over(laid, feature).stream())),
-                        piping.lines().stream()
-                                .flatMap(laid -> kept.stream().flatMap(feature -> over(laid, feature).stream())))
+        return pipes().flatMap(pipe -> obstacles.stream().flatMap(obstacle -> over(pipe, obstacle).stream()))
                 .toList();
     }
 
-    private static WaterRule rule(Feature feature) {
-        return feature.kind() == FeatureKind.KEEP_OFF ? WaterRule.PIPE_IN_KEEP_OFF : WaterRule.PIPE_OVER_LINE;
+    /**
+     * Where a pipe shouldn't lead.
+     *
+     * @param where "over the septic field"
+     * @param ground that it keeps off
+     * @param round what it is led round
+     * @param bed that it is; empty of other things
+     */
+    private record Obstacle(
+            WaterRule rule, String name, String where, Geometry ground, Geometry round, Optional<UUID> bed) {}
+
+    private static Obstacle obstacle(Feature feature) {
+        WaterRule rule = feature.kind() == FeatureKind.KEEP_OFF ? WaterRule.PIPE_IN_KEEP_OFF : WaterRule.PIPE_OVER_LINE;
+        Geometry ground = ground(feature);
+        return new Obstacle(rule, feature.name(), "over " + feature.name(), ground, ground, Optional.empty());
+    }
+
+    /** A spade goes wherever there is soil but along the edge of a bed. */
+    private static Obstacle obstacle(StandingBed bed) {
+        Polygon outline = Polygons.of(bed.corners());
+        return new Obstacle(
+                WaterRule.PIPE_THROUGH_BED,
+                bed.name(),
+                "through the soil of " + bed.name(),
+                outline.buffer(-EDGE - HAIR),
+                outline,
+                Optional.of(bed.id()));
+    }
+
+    /**
+     * A run, or the pipe to a manifold or bed.
+     *
+     * @param waters the bed to which it leads; empty of a run and of what leads to a manifold
+     * @param round the ways of doing otherwise
+     */
+    private record Pipe(
+            UUID id, String name, Course course, Optional<UUID> waters, Function<Obstacle, List<Remedy>> round) {}
+
+    private Stream<Pipe> pipes() {
+        WaterRemedies remedies = new WaterRemedies(context, piping);
+        return Stream.of(
+                        piping.runs().stream()
+                                .map(laid -> new Pipe(
+                                        laid.run().id(),
+                                        laid.run().name(),
+                                        laid.course(),
+                                        Optional.empty(),
+                                        obstacle -> round(laid, obstacle.round(), obstacle.name()))),
+                        piping.manifolds().stream()
+                                .map(hung -> new Pipe(
+                                        hung.manifold().id(),
+                                        "The pipe to " + hung.manifold().name(),
+                                        hung.stub(),
+                                        Optional.empty(),
+                                        obstacle -> remedies.feeding(hung.manifold()))),
+                        piping.lines().stream()
+                                .map(laid -> new Pipe(
+                                        laid.lines().id(),
+                                        "The pipe to " + laid.bed().name(),
+                                        laid.stub(),
+                                        Optional.of(laid.bed().id()),
+                                        obstacle -> remedies.elsewhere(laid))))
+                .flatMap(part -> part)
+                .filter(pipe -> pipe.course().places().size() > 1);
+    }
+
+    private Optional<Snag> over(Pipe pipe, Obstacle obstacle) {
+        boolean ownBed = pipe.waters().isPresent() && pipe.waters().equals(obstacle.bed());
+        return Optional.of(pipe.course().line())
+                .filter(line -> !ownBed
+                        && line.getEnvelopeInternal()
+                                .intersects(obstacle.ground().getEnvelopeInternal()))
+                .map(line -> Areas.along(line, obstacle.ground()))
+                .filter(inside -> inside.getLength() > TOUCHES)
+                .map(inside -> Snag.of(
+                                obstacle.rule(),
+                                Weight.WARNING,
+                                pipe.name() + " leads " + obstacle.where() + ".",
+                                Optional.of(middle(inside)),
+                                Stream.concat(obstacle.bed().stream(), pipe.waters().stream())
+                                        .toList(),
+                                List.of(),
+                                context.remedies(() -> pipe.round().apply(obstacle)))
+                        .about(context.ref(pipe.id()))
+                        .by(inside.getLength()));
     }
 
     /** Where no pipe leads: as far round it as its setback or strip, and a hand's breadth at least. */
@@ -66,48 +159,15 @@ final class PipeSnags {
         return BufferOp.bufferOp(drawn, area ? off : Math.max(off, OFF));
     }
 
-    private Optional<Snag> over(LaidRun laid, Feature feature) {
-        return within(laid.course(), feature)
-                .map(inside -> Snag.of(
-                                rule(feature),
-                                Weight.WARNING,
-                                laid.run().name() + " leads over " + feature.name() + ".",
-                                Optional.of(middle(inside)),
-                                List.of(),
-                                List.of(),
-                                context.remedies(() -> round(laid, feature)))
-                        .about(context.ref(laid.run().id()))
-                        .by(inside.getLength()));
-    }
-
-    private Optional<Snag> over(LaidLines laid, Feature feature) {
-        return within(laid.stub(), feature)
-                .map(inside -> Snag.of(
-                                rule(feature),
-                                Weight.WARNING,
-                                "The pipe to " + laid.bed().name() + " leads over " + feature.name() + ".",
-                                Optional.of(middle(inside)),
-                                List.of(laid.bed().id()),
-                                List.of(),
-                                context.remedies(() -> new WaterRemedies(context, piping).elsewhere(laid)))
-                        .about(context.ref(laid.lines().id()))
-                        .by(inside.getLength()));
-    }
-
-    private static Optional<Geometry> within(Course course, Feature feature) {
-        Geometry inside = Areas.along(course.line(), ground(feature));
-        return Optional.of(inside).filter(part -> part.getLength() > TOUCHES);
-    }
-
     private static Point middle(Geometry line) {
         Coordinate middle = line.getCentroid().getCoordinate();
         return Point.metres(middle.x, middle.y);
     }
 
     /** On either side of it, the shorter way first; or else the run goes. */
-    private List<Remedy> round(LaidRun laid, Feature feature) {
+    private List<Remedy> round(LaidRun laid, Geometry area, String name) {
         List<Remedy> ways = new ArrayList<>();
-        Geometry hull = ground(feature).convexHull();
+        Geometry hull = area.convexHull();
         Polygon round = (Polygon) BufferOp.bufferOp(
                 hull,
                 OFF,
@@ -118,7 +178,7 @@ final class PipeSnags {
         }
         courses.sort((a, b) -> Double.compare(a.length(), b.length()));
         courses.forEach(course -> ways.add(new Remedy(
-                "Lead " + laid.run().name() + " round " + feature.name() + " ("
+                "Lead " + laid.run().name() + " round " + name + " ("
                         + context.wording().length(Length.metres(course.length())) + " long)",
                 Put.of(laid.run().withPlaces(course.places())))));
         ways.add(new Remedy(

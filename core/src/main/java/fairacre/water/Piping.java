@@ -24,9 +24,12 @@ final class Piping {
 
     private final Map<UUID, WaterSource> sources = new LinkedHashMap<>();
     private final Map<UUID, WaterRun> drawn = new LinkedHashMap<>();
+    private final Map<UUID, Manifold> fixed = new LinkedHashMap<>();
     private final Map<UUID, LaidRun> runs = new LinkedHashMap<>();
+    private final Map<UUID, LaidManifold> manifolds = new LinkedHashMap<>();
     private final List<LaidLines> lines = new ArrayList<>();
     private final List<WaterRun> unfedRuns = new ArrayList<>();
+    private final List<Manifold> unfedManifolds = new ArrayList<>();
     private final List<BedLines> unfedLines = new ArrayList<>();
     private final List<BedLines> bedless = new ArrayList<>();
     private final List<BedLines> roomless = new ArrayList<>();
@@ -40,11 +43,13 @@ final class Piping {
         this.memo = memo;
         WaterKinds.sources(plan, season).forEach(source -> sources.put(source.id(), source));
         WaterKinds.runs(plan, season).forEach(run -> drawn.put(run.id(), run));
-        drawn.values().forEach(run -> {
-            if (laid(run, new HashSet<>()).isEmpty()) {
-                unfedRuns.add(run);
-            }
-        });
+        WaterKinds.manifolds(plan, season).forEach(manifold -> fixed.put(manifold.id(), manifold));
+        drawn.values().stream()
+                .filter(run -> course(run.id(), new HashSet<>()).isEmpty())
+                .forEach(unfedRuns::add);
+        fixed.values().stream()
+                .filter(manifold -> course(manifold.id(), new HashSet<>()).isEmpty())
+                .forEach(unfedManifolds::add);
         Map<UUID, StandingBed> beds = new HashMap<>();
         standing.forEach(bed -> beds.put(bed.id(), bed));
         WaterKinds.lines(plan, season)
@@ -52,33 +57,66 @@ final class Piping {
                         .ifPresentOrElse(bed -> lay(each, bed), () -> bedless.add(each)));
     }
 
-    /** Of a run that leads back to a source. */
-    private Optional<LaidRun> laid(WaterRun run, Set<UUID> below) {
-        if (runs.containsKey(run.id())) {
-            return Optional.of(runs.get(run.id()));
+    /**
+     * Of whatever feeds others, if it leads back to a source.
+     *
+     * @param below what hangs on it, so that nothing feeds itself
+     */
+    private Optional<Course> course(UUID id, Set<UUID> below) {
+        if (sources.containsKey(id)) {
+            return Optional.of(new Course(List.of(sources.get(id).place())));
         }
-        if (!below.add(run.id())) {
+        if (runs.containsKey(id)) {
+            return Optional.of(runs.get(id).course());
+        }
+        if (manifolds.containsKey(id)) {
+            return Optional.of(manifolds.get(id).course());
+        }
+        if (!below.add(id)) {
             return Optional.empty();
         }
-        Optional<Course> feeding = Optional.ofNullable(sources.get(run.from()))
-                .map(source -> new Course(List.of(source.place())))
-                .or(() -> Optional.ofNullable(drawn.get(run.from()))
-                        .flatMap(parent -> laid(parent, below))
-                        .map(LaidRun::course));
-        Optional<LaidRun> laid = feeding.map(course -> {
-            Course.Joint joint = course.nearest(run.places().get(0));
-            return new LaidRun(
-                    run,
-                    joint.at(),
-                    Course.from(
-                            joint.place(), run.places().subList(1, run.places().size())));
-        });
-        laid.filter(each -> each.course().places().size() > 1).ifPresent(each -> runs.put(run.id(), each));
-        return Optional.ofNullable(runs.get(run.id()));
+        return Optional.ofNullable(drawn.get(id))
+                .flatMap(run -> course(run.from(), below).flatMap(feeding -> laid(run, feeding)))
+                .or(() -> Optional.ofNullable(fixed.get(id))
+                        .flatMap(manifold -> course(manifold.from(), below).map(feeding -> hung(manifold, feeding))));
+    }
+
+    /** Empty of a run that is nothing but where it begins. */
+    private Optional<Course> laid(WaterRun run, Course feeding) {
+        Course.Joint joint = feeding.nearest(run.places().get(0));
+        Course course =
+                Course.from(joint.place(), run.places().subList(1, run.places().size()));
+        if (course.places().size() < 2) {
+            return Optional.empty();
+        }
+        runs.put(run.id(), new LaidRun(run, joint.at(), course, run.valve() || isManifold(run.from())));
+        return Optional.of(course);
+    }
+
+    private Course hung(Manifold manifold, Course feeding) {
+        Course.Joint joint = feeding.nearest(manifold.place());
+        LaidManifold hung = new LaidManifold(
+                manifold,
+                joint.at(),
+                Course.from(joint.place(), List.of(manifold.place())),
+                pipeOf(manifold.from()).orElse(PipeKind.TUBE_19));
+        manifolds.put(manifold.id(), hung);
+        return hung.course();
+    }
+
+    private boolean isManifold(UUID feeding) {
+        return fixed.containsKey(feeding);
+    }
+
+    /** Of a run, or of the pipe to a manifold. */
+    private Optional<PipeKind> pipeOf(UUID feeding) {
+        return Optional.ofNullable(runs.get(feeding))
+                .map(run -> run.run().pipe())
+                .or(() -> Optional.ofNullable(manifolds.get(feeding)).map(LaidManifold::pipe));
     }
 
     private void lay(BedLines each, StandingBed bed) {
-        Optional<Course> feeding = course(each.from());
+        Optional<Course> feeding = course(each.from(), new HashSet<>());
         if (feeding.isEmpty()) {
             unfedLines.add(each);
             return;
@@ -90,24 +128,11 @@ final class Piping {
                 .ifPresentOrElse(lines::add, () -> roomless.add(each));
     }
 
-    /** Of whatever feeds others. */
-    private Optional<Course> course(UUID feeding) {
-        return Optional.ofNullable(sources.get(feeding))
-                .map(source -> new Course(List.of(source.place())))
-                .or(() -> Optional.ofNullable(runs.get(feeding)).map(LaidRun::course));
-    }
-
     /** The question how lines lie in a bed. */
     private record Layouts(Object bed, BedLines lines) {}
 
     private List<BedLayout> layouts(BedLines each, StandingBed bed) {
-        return memo.recall(
-                new Layouts(bed.revision(), each),
-                () -> each instanceof Soaker hose
-                        ? List.of(BedLayout.loop(bed.revision(), hose))
-                        : List.of(
-                                DripLayout.of(bed.revision(), (Dripline) each, false),
-                                DripLayout.of(bed.revision(), (Dripline) each, true)));
+        return memo.recall(new Layouts(bed.revision(), each), () -> each.layouts(bed.revision()));
     }
 
     private LaidLines joined(BedLines each, StandingBed bed, BedLayout layout, Course feeding) {
@@ -119,8 +144,16 @@ final class Piping {
         Course.Joint joint = feeding.nearest(place);
         PipeKind pipe = Optional.ofNullable(runs.get(each.from()))
                 .map(run -> run.run().pipe())
-                .orElse(each instanceof Soaker ? PipeKind.HOSE_16 : PipeKind.TUBE_13);
-        return new LaidLines(each, bed, layout, inlet, joint.at(), new Course(List.of(joint.place(), place)), pipe);
+                .orElse(each.stub());
+        return new LaidLines(
+                each,
+                bed,
+                layout,
+                inlet,
+                joint.at(),
+                new Course(List.of(joint.place(), place)),
+                pipe,
+                each.valve() || isManifold(each.from()));
     }
 
     private static double distance(Course feeding, Point place) {
@@ -137,6 +170,27 @@ final class Piping {
 
     Optional<LaidRun> run(UUID id) {
         return Optional.ofNullable(runs.get(id));
+    }
+
+    List<LaidManifold> manifolds() {
+        return List.copyOf(manifolds.values());
+    }
+
+    /** What begins at a manifold. */
+    int begunAt(Manifold manifold) {
+        return (int) (runs.values().stream()
+                        .filter(laid -> laid.run().from().equals(manifold.id()))
+                        .count()
+                + manifolds.values().stream()
+                        .filter(laid -> laid.manifold().from().equals(manifold.id()))
+                        .count()
+                + lines.stream()
+                        .filter(laid -> laid.lines().from().equals(manifold.id()))
+                        .count());
+    }
+
+    List<Manifold> unfedManifolds() {
+        return unfedManifolds;
     }
 
     List<WaterRun> unfedRuns() {
@@ -164,21 +218,24 @@ final class Piping {
 
     /** From what feeds something up to the source. */
     Stream<UUID> path(UUID feeding) {
-        return Stream.iterate(
-                feeding,
-                id -> id != null,
-                id -> Optional.ofNullable(runs.get(id))
-                        .map(run -> run.run().from())
-                        .orElse(null));
+        return Stream.iterate(feeding, id -> id != null, this::above);
+    }
+
+    /** What feeds a run or manifold; null of a source. */
+    private UUID above(UUID id) {
+        return runs.containsKey(id)
+                ? runs.get(id).run().from()
+                : manifolds.containsKey(id) ? manifolds.get(id).manifold().from() : null;
     }
 
     /** The valve by which lines are opened: their own, the nearest above, or the source itself. */
     UUID valve(LaidLines laid) {
-        if (laid.lines().valve()) {
+        if (laid.valve()) {
             return laid.lines().id();
         }
         return path(laid.lines().from())
-                .filter(id -> sources.containsKey(id) || runs.get(id).run().valve())
+                .filter(id -> sources.containsKey(id)
+                        || (runs.containsKey(id) && runs.get(id).valve()))
                 .findFirst()
                 .orElseThrow();
     }

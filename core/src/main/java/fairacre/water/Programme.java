@@ -25,10 +25,6 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
     /** Of a week without normals, litres a square metre (common practice). */
     static final double RULE_OF_THUMB = 25;
 
-    /** Efficiencies: what of the water comes to the roots (common practice). */
-    private static final double DRIP = 0.9;
-
-    private static final double DRILLED = 0.8;
     private static final double MINUTES = 60;
     private static final double WEEK = 7;
 
@@ -146,7 +142,7 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
                                 BedRevision bed = beds.get(water.bed());
                                 return new BedShare(
                                         soil(bed, memo),
-                                        efficiency(lines.get(water.lines())),
+                                        lines.get(water.lines()).efficiency(),
                                         water.flow().litresAnHour(),
                                         RootSoil.of(bed, ground));
                             })
@@ -177,11 +173,6 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
     /** Square metres of soil in a bed. */
     static double soil(BedRevision bed, Memo memo) {
         return memo.recall(new SoilOf(bed), () -> BedLayout.soil(bed).getArea());
-    }
-
-    /** What of the water that lines give comes to the roots. */
-    static double efficiency(BedLines lines) {
-        return lines instanceof Soaker ? DRILLED : DRIP;
     }
 
     private static List<ZoneMinutes.Weekly> week(

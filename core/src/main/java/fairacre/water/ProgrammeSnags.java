@@ -197,7 +197,7 @@ final class ProgrammeSnags {
             return Optional.empty();
         }
         List<BarrelYear.Month> dry =
-                year.months().stream().filter(year::usuallyDry).toList();
+                year.months().stream().filter(BarrelYear.Month::usuallyDry).toList();
         Barrel barrel = context.plan().list(WaterKinds.BARRELS).stream()
                 .filter(each -> each.id().equals(year.barrel()))
                 .findFirst()

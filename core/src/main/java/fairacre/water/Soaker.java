@@ -1,10 +1,16 @@
 package fairacre.water;
 
+import fairacre.bill.PriceItem;
 import fairacre.limits.Limits;
 import fairacre.measure.Length;
 import fairacre.measure.Pressure;
+import fairacre.measure.Units;
+import fairacre.plan.BedRevision;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Put;
+import fairacre.plan.Remove;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /**
@@ -18,13 +24,13 @@ public record Soaker(
         UUID id, UUID bed, UUID from, boolean valve, Length inset, Length hole, Length spacing, Lifetime lifetime)
         implements BedLines {
 
-    /** Bore of the hose, metres: 5/8 in. */
-    static final double BORE = PipeKind.HOSE_16.bore().metres();
-
     /** Under less than a foot of water a hole only weeps: a rough guess, from memory. */
     static final Pressure LEAST = Pressure.head(0.3);
 
     private static final double EVENNESS = 0.75;
+    /** Common practice. */
+    static final double EFFICIENCY = 0.8;
+
     static final Length LEAST_INSET = Length.millimetres(50);
     private static final Length MOST_INSET = Length.millimetres(600);
     static final Length SMALLEST_HOLE = Length.millimetres(1);
@@ -74,6 +80,56 @@ public record Soaker(
     @Override
     public Pressure least() {
         return LEAST;
+    }
+
+    @Override
+    public Remove<Soaker> takenOut() {
+        return new Remove<>(WaterKinds.SOAKERS, id);
+    }
+
+    @Override
+    public double efficiency() {
+        return EFFICIENCY;
+    }
+
+    @Override
+    public PipeKind line() {
+        return PipeKind.HOSE_16;
+    }
+
+    @Override
+    public PipeKind stub() {
+        return PipeKind.HOSE_16;
+    }
+
+    @Override
+    public boolean drips() {
+        return false;
+    }
+
+    @Override
+    public List<BedLayout> layouts(BedRevision revision) {
+        return List.of(BedLayout.loop(revision, this));
+    }
+
+    @Override
+    public WorkingPoint working(BedLayout layout) {
+        return WorkingPoint.of(this, layout);
+    }
+
+    @Override
+    public int outlet(Network.Builder network, int node, double share) {
+        return network.hole(node, hole.metres());
+    }
+
+    @Override
+    public PriceItem sold(Units units) {
+        return WaterPrices.pipe(line(), units);
+    }
+
+    @Override
+    public Map<PriceItem, Integer> fittings(BedLayout layout) {
+        return Map.of(WaterPrices.BRANCH, 1);
     }
 
     @Override

@@ -31,6 +31,8 @@ public final class WaterCapability implements Capability, ThingKinds, PriceList,
         return List.of(
                 new Finder("how the beds are watered", () -> new WaterSnags(context).find()),
                 new Finder("when the beds are watered", () -> new ProgrammeSnags(context).find()),
+                new Finder("where valves are", () -> new ManifoldSnags(context).find()),
+                new Finder("what sprinklers wet", () -> new SpraySnags(context).find()),
                 new Finder("where pipes lead", () -> new PipeSnags(context).find()));
     }
 

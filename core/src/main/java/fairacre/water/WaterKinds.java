@@ -52,6 +52,18 @@ public final class WaterKinds {
             new Things.Words("Laid %s", "Took up %s", "a pipe"),
             during(WaterRun::lifetime, "pipe"));
 
+    public static final Things<Manifold> MANIFOLDS = new Things<Manifold>(
+                    Manifold.class,
+                    "manifold",
+                    "manifolds",
+                    Limits.MOST_FEATURES,
+                    Manifold::id,
+                    Manifold::name,
+                    (terms, manifold) -> begun(terms, manifold.lifetime(), manifold.name()),
+                    new Things.Words("Fixed %s", "Took %s off", "a manifold"),
+                    during(Manifold::lifetime, "manifold"))
+            .standingAs(Manifold::standing, Manifold::shifted);
+
     public static final Things<Dripline> DRIPLINES = new Things<>(
             Dripline.class,
             "dripline",
@@ -73,6 +85,17 @@ public final class WaterKinds {
             (terms, hose) -> begun(terms, hose.lifetime(), hose.noun()),
             new Things.Words("Laid %s", "Took out %s", "drilled hose"),
             during(Soaker::lifetime, "drilled hose"));
+
+    public static final Things<Sprinklers> SPRINKLERS = new Things<>(
+            Sprinklers.class,
+            "sprinklers",
+            "sprinklers",
+            Limits.MOST_BEDS,
+            Sprinklers::id,
+            Sprinklers::noun,
+            (terms, heads) -> begun(terms, heads.lifetime(), heads.noun()),
+            new Things.Words("Set %s", "Took out %s", "sprinklers"),
+            during(Sprinklers::lifetime, "sprinklers"));
 
     /** One at most. */
     public static final Things<Climate> CLIMATES = new Things<>(
@@ -101,7 +124,7 @@ public final class WaterKinds {
     private WaterKinds() {}
 
     static List<Things<?>> all() {
-        return List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS, CLIMATES, WINDOWS);
+        return List.of(TAPS, BARRELS, RUNS, MANIFOLDS, DRIPLINES, SOAKERS, SPRINKLERS, CLIMATES, WINDOWS);
     }
 
     private static <T> Things.Seasons<T> during(Function<T, Lifetime> lifetime, String noun) {
@@ -132,14 +155,24 @@ public final class WaterKinds {
                 .toList();
     }
 
-    /** Whatever the season, driplines first. */
-    static Stream<BedLines> lines(Plan plan) {
-        return Stream.concat(plan.list(DRIPLINES).stream(), plan.list(SOAKERS).stream());
+    /** Of a season. */
+    static List<Manifold> manifolds(Plan plan, int season) {
+        return plan.list(MANIFOLDS).stream()
+                .filter(manifold -> manifold.lifetime().includes(season))
+                .toList();
     }
 
-    /** What lies in some beds, whatever the season. */
-    public static List<BedLines> linesOf(Plan plan, Collection<UUID> beds) {
-        return lines(plan).filter(each -> beds.contains(each.bed())).toList();
+    /** Whatever the season, driplines first. */
+    static Stream<BedLines> lines(Plan plan) {
+        return Stream.of(plan.list(DRIPLINES), plan.list(SOAKERS), plan.list(SPRINKLERS))
+                .flatMap(List::stream);
+    }
+
+    /** What lies in some beds in a season. */
+    public static List<BedLines> linesOf(Plan plan, int season, Collection<UUID> beds) {
+        return lines(plan, season).stream()
+                .filter(each -> beds.contains(each.bed()))
+                .toList();
     }
 
     /** Of a season, driplines first. */
@@ -158,7 +191,10 @@ public final class WaterKinds {
                                 .map(Barrel::name),
                         plan.list(RUNS).stream()
                                 .filter(run -> run.id().equals(feeding))
-                                .map(WaterRun::name))
+                                .map(WaterRun::name),
+                        plan.list(MANIFOLDS).stream()
+                                .filter(manifold -> manifold.id().equals(feeding))
+                                .map(Manifold::name))
                 .flatMap(Function.identity())
                 .findFirst();
     }

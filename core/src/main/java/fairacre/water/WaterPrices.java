@@ -2,6 +2,7 @@ package fairacre.water;
 
 import fairacre.bill.PriceItem;
 import fairacre.bill.PriceList.Offer;
+import fairacre.measure.Flow;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.Plan;
@@ -11,6 +12,7 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.joda.money.Money;
 
@@ -29,6 +31,7 @@ final class WaterPrices {
             PipeKind.PVC_25, 3.0));
     private static final double DRIPLINE_PER_METRE = 1.1;
     private static final double SLEEVE_PER_METRE = 2.5;
+    private static final double MANIFOLD_A_VALVE = 7;
 
     static final PriceItem VALVE = new PriceItem("water/valve", "Valve, by hand");
     static final PriceItem PREVENTER = new PriceItem("water/preventer", "Backflow preventer");
@@ -36,6 +39,8 @@ final class WaterPrices {
     static final PriceItem REDUCER = new PriceItem("water/reducer", "Pressure reducer");
     static final PriceItem TIMER = new PriceItem("water/timer", "Timer at the tap");
     static final PriceItem DRAIN = new PriceItem("water/drain-cock", "Drain cock");
+    static final PriceItem FLOW_METER = new PriceItem("water/flow-meter", "Flow meter");
+    static final PriceItem SPRINKLER = new PriceItem("water/sprinkler", "Small sprinkler on a stake");
     static final PriceItem BRANCH = new PriceItem("water/branch", "Tee or Y piece");
     static final PriceItem ELBOW = new PriceItem("water/elbow", "Elbow");
     static final PriceItem END = new PriceItem("water/end", "End plug or cap");
@@ -46,7 +51,7 @@ final class WaterPrices {
     private static final double METERED = 2.2;
 
     private static final double DRAINED = 2.6;
-    private static final double CUBIC_METRES_A_THOUSAND_GALLONS = 3.785411784;
+    private static final double CUBIC_METRES_A_THOUSAND_GALLONS = Flow.LITRES_PER_GALLON;
 
     private WaterPrices() {}
 
@@ -91,6 +96,8 @@ final class WaterPrices {
                 new Offer(REDUCER, 9),
                 new Offer(TIMER, 38),
                 new Offer(DRAIN, 4),
+                new Offer(FLOW_METER, 22),
+                new Offer(SPRINKLER, 1.8),
                 new Offer(BRANCH, 2.2),
                 new Offer(ELBOW, 1.6),
                 new Offer(END, 1.1),
@@ -101,7 +108,9 @@ final class WaterPrices {
                 new Offer(meter(Units.FEET_AND_INCHES), METERED * CUBIC_METRES_A_THOUSAND_GALLONS),
                 new Offer(drain(Units.METRIC), DRAINED),
                 new Offer(drain(Units.FEET_AND_INCHES), DRAINED * CUBIC_METRES_A_THOUSAND_GALLONS));
-        return Stream.of(pipes, lines, pieces, metered).flatMap(part -> part);
+        Stream<Offer> manifolds = IntStream.rangeClosed(Manifold.FEWEST, Manifold.MOST)
+                .mapToObj(valves -> new Offer(manifold(valves), MANIFOLD_A_VALVE * valves));
+        return Stream.of(pipes, lines, pieces, manifolds, metered).flatMap(part -> part);
     }
 
     static PriceItem pipe(PipeKind kind, Units units) {
@@ -109,8 +118,12 @@ final class WaterPrices {
         return byLength(key, kind.label(), units);
     }
 
+    static PriceItem manifold(int valves) {
+        return new PriceItem("water/manifold-" + valves, "Manifold with " + valves + " valves");
+    }
+
     static PriceItem dripline(Units units) {
-        return byLength("water/dripline", "Dripline", units);
+        return byLength("water/dripline", Dripline.MATERIAL, units);
     }
 
     static PriceItem sleeve(Units units) {

@@ -81,6 +81,15 @@ final class WaterRemedies {
         return ways;
     }
 
+    List<Remedy> feeding(Manifold manifold) {
+        List<Remedy> ways = new ArrayList<>();
+        feeding(manifold.place())
+                .forEach(from -> ways.add(new Remedy(
+                        "Feed " + manifold.name() + " from " + from.name(), Put.of(manifold.fedBy(from.id())))));
+        ways.add(new Remedy("Take " + manifold.name() + " off", new Remove<>(WaterKinds.MANIFOLDS, manifold.id())));
+        return ways;
+    }
+
     List<Remedy> feeding(BedLines each) {
         List<Remedy> ways = new ArrayList<>();
         Optional<StandingBed> bed = Optional.ofNullable(context.bed(each.bed()));
@@ -101,11 +110,7 @@ final class WaterRemedies {
     }
 
     Remedy takeOut(BedLines each, String bed) {
-        return new Remedy(
-                "Take the " + each.noun() + " out of " + bed,
-                each instanceof Soaker
-                        ? new Remove<>(WaterKinds.SOAKERS, each.id())
-                        : new Remove<>(WaterKinds.DRIPLINES, each.id()));
+        return new Remedy("Take the " + each.noun() + " out of " + bed, each.takenOut());
     }
 
     /** A hose nearer to the edge, as near as it takes; or none. */
@@ -176,12 +181,12 @@ final class WaterRemedies {
         }
         List<Remedy> ways = new ArrayList<>();
         runs(open).stream()
-                .filter(laid -> !laid.run().valve() && parts(laid, open))
+                .filter(laid -> !laid.valve() && parts(laid, open))
                 .forEach(laid -> ways.add(new Remedy(
                         "Put a valve at the beginning of " + laid.run().name(),
                         Put.of(laid.run().withValve()))));
         open.stream()
-                .filter(laid -> !laid.lines().valve())
+                .filter(laid -> !laid.valve())
                 .forEach(laid -> ways.add(new Remedy(
                         "Give " + laid.bed().name() + " a valve of its own",
                         laid.lines().valved())));
@@ -354,7 +359,14 @@ final class WaterRemedies {
         Stream<Change> lines = WaterKinds.lines(context.plan(), context.season()).stream()
                 .filter(each -> each.from().equals(barrel.id()))
                 .map(each -> each.fedBy(source.id()));
-        return new Remedy(words, batch(words, Stream.concat(runs, lines).toList()));
+        Stream<Change> manifolds = WaterKinds.manifolds(context.plan(), context.season()).stream()
+                .filter(manifold -> manifold.from().equals(barrel.id()))
+                .map(manifold -> Put.of(manifold.fedBy(source.id())));
+        return new Remedy(
+                words,
+                batch(
+                        words,
+                        Stream.of(runs, manifolds, lines).flatMap(part -> part).toList()));
     }
 
     /** Of ways that do away with a flaw of some zones the first. */
@@ -409,10 +421,7 @@ final class WaterRemedies {
                 .map(LaidLines::lines)
                 .toList();
         return nearestFirst.stream()
-                .filter(lines -> lines instanceof Dripline
-                        || !BedLayout.loop(bed.revision(), (Soaker) lines)
-                                .inlets()
-                                .isEmpty())
+                .filter(lines -> !lines.layouts(bed.revision()).get(0).inlets().isEmpty())
                 .findFirst()
                 .orElse(nearestFirst.get(0));
     }

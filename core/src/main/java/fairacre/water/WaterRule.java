@@ -67,6 +67,22 @@ public enum WaterRule implements Rule {
             "Where the usual nights of a month are below zero, pipes have a drain cock at their lowest place; filter and"
                     + " reducer are taken in.",
             "common practice"),
+    MANIFOLD_IN_WALK(
+            "A manifold in the way",
+            "Manifolds are fixed to the side of a bed, to a post or a wall, a hand's breadth off it at most, and never"
+                    + " stand in a walk.",
+            "common practice"),
+    MANIFOLD_FULL("More pipes than valves", "Each pipe that begins at a manifold has a valve of it.", "plain sense"),
+    SPRINKLERS_WET(
+            "Sprinklers that wet walks or walls",
+            "What sprinklers throw falls on beds, a hand's breadth beyond at most: not on walks, walls of houses or the"
+                    + " neighbour's ground.",
+            "common practice"),
+    PIPE_THROUGH_BED(
+            "A pipe through another bed",
+            "Pipes follow the edges of beds: through the soil of one lead only its own lines, where no spade meets"
+                    + " them.",
+            "common practice"),
     BED_UNWATERED(
             "Beds that no pipe waters", "Once some beds are watered by pipes, so are the others.", "common practice");
 

@@ -247,7 +247,7 @@ final class WaterSnags {
 
     private Stream<Snag> gear(WaterSource source, List<LaidLines> fed) {
         Gear gear = source.gear();
-        boolean drips = fed.stream().anyMatch(laid -> laid.lines() instanceof Dripline);
+        boolean drips = fed.stream().anyMatch(laid -> laid.lines().drips());
         boolean tap = source instanceof Tap;
         List<Snag> missing = new ArrayList<>();
         if (tap && !gear.preventer()) {

@@ -19,6 +19,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -80,7 +81,7 @@ public final class WaterStudy {
         }
     }
 
-    /** The places through which a run leads, and its length. */
+    /** The places through which a run or the pipe to a manifold leads, and its length. */
     public record RunCourse(UUID run, List<Point> places, Length length) {}
 
     Piping piping() {
@@ -172,8 +173,8 @@ public final class WaterStudy {
                 .toList();
         return new BarrelDays.Demand(
                 fed.stream()
-                        .mapToDouble(laid ->
-                                Programme.soil(laid.bed().revision(), memo) / Programme.efficiency(laid.lines()))
+                        .mapToDouble(laid -> Programme.soil(laid.bed().revision(), memo)
+                                / laid.lines().efficiency())
                         .sum(),
                 RootSoil.least(fed.stream()
                         .map(laid -> RootSoil.of(
@@ -181,14 +182,18 @@ public final class WaterStudy {
                         .toList()));
     }
 
-    /** As they are laid, without those that nothing feeds. */
+    /** As they are laid, and the pipes to manifolds; without those that nothing feeds. */
     public List<RunCourse> runs() {
-        return piping.runs().stream()
-                .map(laid -> new RunCourse(
-                        laid.run().id(),
-                        laid.course().places(),
-                        Length.metres(laid.course().length())))
-                .toList();
+        Stream<RunCourse> runs =
+                piping.runs().stream().map(laid -> course(laid.run().id(), laid.course()));
+        Stream<RunCourse> toManifolds = piping.manifolds().stream()
+                .filter(hung -> hung.stub().places().size() > 1)
+                .map(hung -> course(hung.manifold().id(), hung.stub()));
+        return Stream.concat(runs, toManifolds).toList();
+    }
+
+    private static RunCourse course(UUID id, Course course) {
+        return new RunCourse(id, course.places(), Length.metres(course.length()));
     }
 
     /** Everything that lies in beds or leads from a run to one, as lines. */
@@ -210,19 +215,21 @@ public final class WaterStudy {
     private record ZoneOf(
             WaterSource source,
             List<WaterRun> runs,
+            List<Manifold> manifolds,
             List<BedLines> lines,
             List<BedRevision> beds,
             List<SpotHeight> heights) {}
 
-    /** The question what the outlets of a drilled hose are made for. */
-    private record WorkingOf(Soaker hose, BedRevision bed) {}
+    /** The question what outlets are made for. */
+    private record WorkingOf(BedLines lines, BedRevision bed) {}
 
     private Zone zone(int number, UUID valve, List<LaidLines> open) {
         WaterSource source = piping.source(open.get(0).lines().from());
         ZoneSolver.Solved solved = memo.recall(
                 new ZoneOf(
                         source,
-                        leadingTo(open).stream().map(LaidRun::run).toList(),
+                        runsTo(open).stream().map(LaidRun::run).toList(),
+                        manifoldsTo(open).stream().map(LaidManifold::manifold).toList(),
                         open.stream().map(LaidLines::lines).toList(),
                         open.stream().map(laid -> laid.bed().revision()).toList(),
                         heights),
@@ -235,15 +242,16 @@ public final class WaterStudy {
         List<WorkingPoint> working = open.stream().map(this::working).toList();
         double[] shares = IntStream.range(0, open.size())
                 .boxed()
-                .flatMapToDouble(i -> Arrays.stream(solved.flows().get(i))
-                        .map(flow -> flow / working.get(i).flow()))
+                .flatMapToDouble(
+                        i -> Arrays.stream(open.get(i).shares(solved.flows().get(i)))
+                                .map(flow -> flow / working.get(i).flow()))
                 .toArray();
         Optional<Map.Entry<UUID, Double>> fastest =
                 solved.velocities().entrySet().stream().max(Map.Entry.comparingByValue());
         return new Zone(
                 valve,
                 number,
-                open.stream().map(laid -> laid.bed().name()).distinct().collect(Collectors.joining(", ")),
+                open.stream().map(laid -> laid.bed().name()).distinct().sorted().collect(Collectors.joining(", ")),
                 source.id(),
                 IntStream.range(0, open.size())
                         .mapToObj(i -> bed(
@@ -297,11 +305,11 @@ public final class WaterStudy {
                         Stream.concat(open.stream(), too.stream()).toList();
                 Zone zone = zone(
                         number, valve, both, solver(both, source.curve(), loss).solve());
-                days.add(new BadDay(BadDay.Kind.ANOTHER_ZONE_OPEN, Optional.of(other), zone));
+                days.add(BadDay.of(BadDay.Kind.ANOTHER_ZONE_OPEN, Optional.of(other), zone));
             }
         }
         if (source.gear().filter()) {
-            days.add(new BadDay(
+            days.add(BadDay.of(
                     BadDay.Kind.FILTER_CLOGGED,
                     Optional.empty(),
                     zone(
@@ -314,7 +322,7 @@ public final class WaterStudy {
         Optional.of(source)
                 .filter(Tap.class::isInstance)
                 .flatMap(tap -> ((Tap) tap).eveningCurve())
-                .ifPresent(evening -> days.add(new BadDay(
+                .ifPresent(evening -> days.add(BadDay.of(
                         BadDay.Kind.EVENING,
                         Optional.empty(),
                         zone(number, valve, open, solver(open, evening, loss).solve()))));
@@ -338,27 +346,36 @@ public final class WaterStudy {
                 piping.source(open.get(0).lines().from()),
                 curve,
                 gearLoss,
-                leadingTo(open),
+                runsTo(open),
+                manifoldsTo(open),
                 open,
                 open.stream().map(this::working).toList(),
                 Levels.of(heights));
     }
 
     /** The runs through which water comes to some lines. */
-    private List<LaidRun> leadingTo(List<LaidLines> open) {
-        List<UUID> ids = open.stream()
-                .flatMap(laid -> piping.path(laid.lines().from()))
-                .distinct()
-                .toList();
+    private List<LaidRun> runsTo(List<LaidLines> open) {
+        Set<UUID> path = pathTo(open);
         return piping.runs().stream()
-                .filter(laid -> ids.contains(laid.run().id()))
+                .filter(laid -> path.contains(laid.run().id()))
                 .toList();
     }
 
+    private List<LaidManifold> manifoldsTo(List<LaidLines> open) {
+        Set<UUID> path = pathTo(open);
+        return piping.manifolds().stream()
+                .filter(hung -> path.contains(hung.manifold().id()))
+                .toList();
+    }
+
+    private Set<UUID> pathTo(List<LaidLines> open) {
+        return open.stream().flatMap(laid -> piping.path(laid.lines().from())).collect(Collectors.toSet());
+    }
+
     WorkingPoint working(LaidLines laid) {
-        return laid.lines() instanceof Soaker hose
-                ? memo.recall(new WorkingOf(hose, laid.bed().revision()), () -> WorkingPoint.of(hose, laid.layout()))
-                : WorkingPoint.of((Dripline) laid.lines());
+        return memo.recall(
+                new WorkingOf(laid.lines(), laid.bed().revision()),
+                () -> laid.lines().working(laid.layout()));
     }
 
     private static BedWater bed(LaidLines laid, double[] heads, double[] flows) {
@@ -380,6 +397,7 @@ public final class WaterStudy {
                 Pressure.head(Arrays.stream(heads).max().orElse(0)),
                 laid.lines().least(),
                 weakest,
-                Evenness.of(flows));
+                Evenness.of(laid.shares(flows)),
+                laid.layout().sprays());
     }
 }

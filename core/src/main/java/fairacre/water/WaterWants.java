@@ -9,6 +9,7 @@ import fairacre.plan.Plan;
 import fairacre.shape.Areas;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
@@ -42,9 +43,11 @@ final class WaterWants {
     }
 
     private Stream<Integer> seasons() {
-        return Stream.concat(
+        return Stream.of(
                         plan.list(WaterKinds.RUNS).stream().map(WaterRun::lifetime),
+                        plan.list(WaterKinds.MANIFOLDS).stream().map(Manifold::lifetime),
                         WaterKinds.lines(plan).map(BedLines::lifetime))
+                .flatMap(part -> part)
                 .flatMap(lifetime -> lifetime.from().stream())
                 .distinct()
                 .sorted();
@@ -62,6 +65,9 @@ final class WaterWants {
         piping.runs().stream()
                 .filter(laid -> laid.run().lifetime().beginsIn(season))
                 .forEach(laid -> run(season, laid, walked));
+        piping.manifolds().stream()
+                .filter(hung -> hung.manifold().lifetime().beginsIn(season))
+                .forEach(hung -> manifold(season, hung, walked));
         piping.lines().stream()
                 .filter(laid -> laid.lines().lifetime().beginsIn(season))
                 .forEach(laid -> lines(season, laid, walked));
@@ -69,13 +75,17 @@ final class WaterWants {
 
     /** What is screwed to a source is bought in the season in which the first pipe hangs on it. */
     private boolean isFitted(WaterSource source, int season) {
-        return Stream.concat(
+        return Stream.of(
                         plan.list(WaterKinds.RUNS).stream()
                                 .filter(run -> run.from().equals(source.id()))
                                 .map(WaterRun::lifetime),
+                        plan.list(WaterKinds.MANIFOLDS).stream()
+                                .filter(manifold -> manifold.from().equals(source.id()))
+                                .map(Manifold::lifetime),
                         WaterKinds.lines(plan)
                                 .filter(lines -> lines.from().equals(source.id()))
                                 .map(BedLines::lifetime))
+                .flatMap(part -> part)
                 .map(lifetime -> lifetime.from().orElse(plan.firstSeason() - 1))
                 .min(Integer::compare)
                 .filter(first -> first == season)
@@ -90,6 +100,7 @@ final class WaterWants {
         pieces(season, WaterPrices.REDUCER, source.gear().reducer().isPresent() ? 1 : 0, served);
         pieces(season, WaterPrices.TIMER, source.gear().timer() ? 1 : 0, served);
         pieces(season, WaterPrices.DRAIN, source.gear().drain() ? 1 : 0, served);
+        pieces(season, WaterPrices.FLOW_METER, source.gear().meter() ? 1 : 0, served);
     }
 
     private void run(int season, LaidRun laid, Geometry walked) {
@@ -101,8 +112,12 @@ final class WaterWants {
                 served);
         sleeves(season, laid.course(), walked, served);
         joint(season, laid.run().from(), served);
-        pieces(season, WaterPrices.VALVE, laid.run().valve() ? 1 : 0, served);
-        pieces(season, WaterPrices.ELBOW, laid.run().pipe().hose() ? 0 : bends(laid.course()), served);
+        valve(season, laid.run().from(), laid.run().valve(), served);
+        pieces(
+                season,
+                WaterPrices.ELBOW,
+                laid.run().pipe().hose() ? 0 : (int) elbows(laid.course()).count(),
+                served);
         pieces(season, WaterPrices.END, 1, served);
         pegs(season, laid.course().length(), served);
         takeoff.work(season, WaterRates.PIPE, laid.course().length());
@@ -118,19 +133,31 @@ final class WaterWants {
                 served);
         sleeves(season, laid.stub(), walked, served);
         joint(season, laid.lines().from(), served);
-        pieces(season, WaterPrices.VALVE, laid.lines().valve() ? 1 : 0, served);
-        if (laid.lines() instanceof Soaker) {
-            length(season, units -> WaterPrices.pipe(PipeKind.HOSE_16, units), inBed, served);
-            pieces(season, WaterPrices.BRANCH, 1, served);
-        } else {
-            length(season, WaterPrices::dripline, inBed, served);
-            int lines = laid.layout().inlets().size();
-            pieces(season, WaterPrices.END, lines, served);
-            pieces(season, WaterPrices.BRANCH, lines - 1, served);
-        }
+        valve(season, laid.lines().from(), laid.lines().valve(), served);
+        length(season, laid.lines()::sold, inBed, served);
+        laid.lines().fittings(laid.layout()).entrySet().stream()
+                .sorted(Comparator.comparing(part -> part.getKey().key()))
+                .forEach(part -> pieces(season, part.getKey(), part.getValue(), served));
         pegs(season, inBed, served);
         takeoff.work(season, WaterRates.PIPE, laid.stub().length());
         takeoff.work(season, WaterRates.LINES, inBed);
+    }
+
+    private void manifold(int season, LaidManifold hung, Geometry walked) {
+        Served served = Served.place(hung.manifold().id());
+        double stub = hung.stub().length();
+        length(season, units -> WaterPrices.pipe(hung.pipe(), units), stub, served);
+        sleeves(season, hung.stub(), walked, served);
+        joint(season, hung.manifold().from(), served);
+        pieces(season, WaterPrices.manifold(hung.manifold().valves()), 1, served);
+        takeoff.work(season, WaterRates.PIPE, stub);
+    }
+
+    /** What begins at a manifold has one of its valves. */
+    private void valve(int season, UUID from, boolean own, Served served) {
+        boolean atManifold = plan.list(WaterKinds.MANIFOLDS).stream()
+                .anyMatch(manifold -> manifold.id().equals(from));
+        pieces(season, WaterPrices.VALVE, own && !atManifold ? 1 : 0, served);
     }
 
     /** Whatever branches off a run needs a tee; what is screwed to a source does not. */
@@ -154,10 +181,11 @@ final class WaterWants {
         }
     }
 
-    private static int bends(Course course) {
-        return (int) IntStream.range(1, course.places().size() - 1)
+    /** Where a course bends so much that a pipe needs an elbow, metres along it. */
+    static Stream<Double> elbows(Course course) {
+        return IntStream.range(1, course.places().size() - 1)
                 .filter(i -> turn(course, i) > BEND)
-                .count();
+                .mapToObj(i -> new Course(course.places().subList(0, i + 1)).length());
     }
 
     private static double turn(Course course, int at) {

@@ -4,8 +4,7 @@ import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /**
- * What the outlets of lines are made for: the head at which they work, and what each gives there. A dripper works at
- * the pressure for which its maker tells the flow; a compensating one from where it compensates. A drilled hose works
+ * What the outlets of lines are made for: the head at which they work, and what each gives there. A drilled hose works
  * at the least head at its beginning with which it waters evenly enough, found by solving it; at the lowest that is
  * tried where none does.
  *
@@ -20,12 +19,6 @@ record WorkingPoint(double head, double flow) {
     private static final double HIGHEST = 30;
     /** Metres. */
     private static final double CLOSE_ENOUGH = 0.05;
-
-    static WorkingPoint of(Dripline line) {
-        return new WorkingPoint(
-                (line.compensating() ? Dripline.COMPENSATES_FROM : Dripline.NOMINAL).headMetres(),
-                line.flow().cubicMetresASecond());
-    }
 
     static WorkingPoint of(Soaker hose, BedLayout loop) {
         double low = LOWEST;
@@ -57,15 +50,16 @@ record WorkingPoint(double head, double flow) {
 
     private static double[] flows(Soaker hose, BedLayout loop, double head) {
         Network.Builder network = Network.builder();
+        double bore = hose.line().bore().metres();
         int source = network.level(head);
         int first = network.junction(0);
         IntStream.range(1, loop.nodes().size()).forEach(i -> network.junction(0));
-        network.pipe(source, first, CLOSE_ENOUGH, Soaker.BORE, PipeKind.ROUGHNESS, 0);
+        network.pipe(source, first, CLOSE_ENOUGH, bore, PipeKind.ROUGHNESS, 0);
         loop.pipes()
                 .forEach(pipe -> network.pipe(
-                        first + pipe.from(), first + pipe.to(), pipe.length(), Soaker.BORE, PipeKind.ROUGHNESS, 0));
+                        first + pipe.from(), first + pipe.to(), pipe.length(), bore, PipeKind.ROUGHNESS, 0));
         int[] holes = loop.outlets().stream()
-                .mapToInt(node -> network.hole(first + node, hose.hole().metres()))
+                .mapToInt(node -> hose.outlet(network, first + node, 1))
                 .toArray();
         NetworkSolution solved = NetworkSolution.of(network.build());
         return Arrays.stream(holes).mapToDouble(solved::flow).toArray();

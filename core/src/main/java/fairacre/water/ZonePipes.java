@@ -31,22 +31,35 @@ final class ZonePipes {
      */
     record Link(int from, int to, double length, double bore, double loss, Optional<UUID> run) {}
 
-    /** @param lines the index of the lines to which it belongs */
-    record Outlet(int node, int lines) {}
+    /**
+     * @param lines the index of the lines to which it belongs
+     * @param share of what a full outlet gives, 0 to 1
+     */
+    record Outlet(int node, int lines, double share) {}
 
     /** Something that branches off, and how it goes on from a node. */
     private record Branch(double at, IntConsumer build) {}
 
     private final List<LaidRun> runs;
+    private final List<LaidManifold> manifolds;
     private final List<LaidLines> open;
     private final Optional<Levels> ground;
     private final List<Double> heights = new ArrayList<>();
     private final List<Link> links = new ArrayList<>();
     private final List<Outlet> outlets = new ArrayList<>();
 
-    /** @param runs all that lead to the open lines */
-    ZonePipes(WaterSource source, List<LaidRun> runs, List<LaidLines> open, Optional<Levels> ground) {
+    /**
+     * @param runs all that lead to the open lines
+     * @param manifolds all on the way to them
+     */
+    ZonePipes(
+            WaterSource source,
+            List<LaidRun> runs,
+            List<LaidManifold> manifolds,
+            List<LaidLines> open,
+            Optional<Levels> ground) {
         this.runs = runs;
+        this.manifolds = manifolds;
         this.open = open;
         this.ground = ground;
         int beginning = node(height(source.place()) + source.height().metres());
@@ -86,16 +99,27 @@ final class ZonePipes {
         Stream<Branch> beds = Stream.iterate(0, i -> i < open.size(), i -> i + 1)
                 .filter(i -> open.get(i).lines().from().equals(feeding))
                 .map(i -> new Branch(open.get(i).at(), node -> water(i, node)));
-        return Stream.concat(further, beds)
+        Stream<Branch> valves = manifolds.stream()
+                .filter(hung -> hung.manifold().from().equals(feeding))
+                .map(hung -> new Branch(hung.at(), node -> hang(hung, node)));
+        return Stream.of(further, valves, beds)
+                .flatMap(part -> part)
                 .sorted(Comparator.comparingDouble(Branch::at))
                 .toList();
+    }
+
+    private void hang(LaidManifold hung, int from) {
+        Manifold manifold = hung.manifold();
+        int node = node(height(manifold.place()) + manifold.height().metres());
+        link(from, node, hung.stub().length(), hung.pipe().bore().metres(), 0, Optional.empty());
+        branches(manifold.id()).forEach(branch -> branch.build().accept(node));
     }
 
     private void lead(LaidRun laid, int from) {
         double bore = laid.run().pipe().bore().metres();
         Optional<UUID> run = Optional.of(laid.run().id());
         int node = from;
-        if (laid.run().valve()) {
+        if (laid.valve()) {
             node = node(heights.get(from));
             link(from, node, SHORTEST, bore, VALVE_LOSS, run);
         }
@@ -121,12 +145,14 @@ final class ZonePipes {
                 offset + laid.inlet(),
                 laid.stub().length(),
                 laid.pipe().bore().metres(),
-                laid.lines().valve() ? VALVE_LOSS : 0,
+                laid.valve() ? VALVE_LOSS : 0,
                 Optional.empty());
         layout.pipes()
                 .forEach(pipe -> link(
                         offset + pipe.from(), offset + pipe.to(), pipe.length(), laid.bore(), 0, Optional.empty()));
-        layout.outlets().forEach(node -> outlets.add(new Outlet(offset + node, index)));
+        for (int i = 0; i < layout.outlets().size(); i++) {
+            outlets.add(new Outlet(offset + layout.outlets().get(i), index, layout.share(i)));
+        }
     }
 
     /** The top of a raised bed is level; soil in the ground lies as the ground does. */

@@ -18,8 +18,6 @@ import java.util.stream.IntStream;
 final class ZoneSolver {
 
     private static final double SHORTEST = 0.01;
-    /** Exponent of a plain emitter and of a hole: turbulent. */
-    private static final double PLAIN = 0.5;
 
     private final WaterSource source;
     private final SourceCurve curve;
@@ -37,6 +35,7 @@ final class ZoneSolver {
             SourceCurve curve,
             double gearLoss,
             List<LaidRun> runs,
+            List<LaidManifold> manifolds,
             List<LaidLines> open,
             List<WorkingPoint> working,
             Optional<Levels> ground) {
@@ -45,7 +44,7 @@ final class ZoneSolver {
         this.gearLoss = gearLoss;
         this.open = open;
         this.working = working;
-        this.pipes = new ZonePipes(source, runs, open, ground);
+        this.pipes = new ZonePipes(source, runs, manifolds, open, ground);
     }
 
     /**
@@ -100,8 +99,8 @@ final class ZoneSolver {
                         link.loss()))
                 .toArray();
         int[] outlets = pipes.outlets().stream()
-                .mapToInt(outlet -> outlet(
-                        network, nodes[outlet.node()], open.get(outlet.lines()).lines()))
+                .mapToInt(outlet ->
+                        open.get(outlet.lines()).lines().outlet(network, nodes[outlet.node()], outlet.share()))
                 .toArray();
         return new Built(network.build(), tap, nodes, links, outlets);
     }
@@ -127,7 +126,7 @@ final class ZoneSolver {
                                         links.get(i).bore()),
                                 Math::max)));
         double wants = outlets.stream()
-                .mapToDouble(outlet -> working.get(outlet.lines()).flow())
+                .mapToDouble(outlet -> working.get(outlet.lines()).flow() * outlet.share())
                 .sum();
         return new Solved(
                 byLines(i -> solved.pressure(built.nodes()[outlets.get(i).node()])),
@@ -212,18 +211,6 @@ final class ZoneSolver {
         return node;
     }
 
-    private static int outlet(Network.Builder network, int node, BedLines lines) {
-        if (lines instanceof Soaker hose) {
-            return network.hole(node, hose.hole().metres());
-        }
-        Dripline drip = (Dripline) lines;
-        double flow = drip.flow().cubicMetresASecond();
-        return drip.compensating()
-                ? network.compensatingOutlet(
-                        node, flow, Dripline.COMPENSATES_FROM.headMetres(), Dripline.COMPENSATES_TO.headMetres())
-                : network.outlet(node, flow / Math.sqrt(Dripline.NOMINAL.headMetres()), PLAIN);
-    }
-
     /**
      * The head that the source's outlet must have so that every outlet works as it should and gives what it should:
      * what flows in each pipe is then known, from the ends inwards. A loop is cut where water from both sides would
@@ -237,7 +224,7 @@ final class ZoneSolver {
         double[] flow = new double[pipes.heights().size()];
         pipes.outlets()
                 .forEach(outlet ->
-                        flow[outlet.node()] += working.get(outlet.lines()).flow());
+                        flow[outlet.node()] += working.get(outlet.lines()).flow() * outlet.share());
         for (int i = order.length - 1; i > 0; i--) {
             ZonePipes.Link link = links.get(above[order[i]]);
             flow[other(link, order[i])] += flow[order[i]];

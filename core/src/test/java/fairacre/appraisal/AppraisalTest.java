@@ -12,10 +12,12 @@ import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.gate;
 import static fairacre.testing.Gardens.height;
+import static fairacre.testing.Gardens.manifold;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.run;
 import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.soaker;
+import static fairacre.testing.Gardens.sprinklers;
 import static fairacre.testing.Gardens.tap;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -311,6 +313,21 @@ class AppraisalTest {
     }
 
     /** One bed, or two, that a tap waters through one run. */
+    private static Walk walk(String name, double x, double y, double wide, double deep) {
+        return new Walk(
+                Gardens.id(name),
+                name,
+                WalkGrade.MAIN,
+                Surfacing.WOOD_CHIP,
+                List.of(
+                        Point.metres(x, y),
+                        Point.metres(x + wide, y),
+                        Point.metres(x + wide, y + deep),
+                        Point.metres(x, y + deep)),
+                WalkBuild.NONE,
+                Lifetime.ALWAYS);
+    }
+
     private static void flawedWater(Map<Rule, Plan> plans) {
         Plan dry = plot(10, 10, ADA, bed("Beans", 3, 5, 2, 1), bed("Kale", 7, 5, 2, 1));
         Change trunk = Put.of(run("Trunk", "Tap", 1, 3, 9, 3));
@@ -340,6 +357,31 @@ class AppraisalTest {
                         Put.of(soaker("Beans", "Trunk", 0.2)),
                         Put.of(soaker("Kale", "Trunk", 0.2))));
         Plan watered = with(dry, Put.of(tap), trunk, beans, kale);
+        Change cocks = Put.of(manifold("Cocks", "Trunk", 5, 3.5));
+        Change path = Put.of(walk("Path", 4, 2, 2, 6));
+        plans.put(WaterRule.MANIFOLD_IN_WALK, with(watered, path, cocks));
+        plans.put(
+                WaterRule.MANIFOLD_FULL,
+                with(
+                        dry,
+                        Put.of(tap),
+                        trunk,
+                        cocks,
+                        Put.of(dripline("Beans", "Cocks")),
+                        Put.of(dripline("Kale", "Cocks")),
+                        Put.of(run("Branch", "Cocks", 5, 3.5, 5, 8))));
+        plans.put(
+                WaterRule.SPRINKLERS_WET,
+                with(
+                        dry,
+                        Put.of(tap),
+                        trunk,
+                        kale,
+                        Put.of(walk("Path", 2, 2, 2, 6)),
+                        Put.of(sprinklers("Beans", "Trunk", 2))));
+        plans.put(
+                WaterRule.PIPE_THROUGH_BED,
+                with(dry, Put.of(tap), Put.of(run("Trunk", "Tap", 1, 3, 3, 3, 3, 8)), beans));
         Change weather = Put.of(Gardens.drier(Gardens.climate("Weather", "Harbour"), 0.3));
         plans.put(WaterRule.WATERING_TOO_LONG, with(watered, Put.of(Gardens.window("Hours", 60, 65, 1, 4))));
         plans.put(WaterRule.WATERING_TOO_SELDOM, with(watered, weather, Put.of(Gardens.window("Hours", 60, 480, 1))));
@@ -358,8 +400,8 @@ class AppraisalTest {
                 WaterRule.TAP_WITHOUT_PREVENTER,
                 with(
                         dry,
-                        Put.of(tap.withGear(
-                                new Gear(false, true, false, false, tap.gear().reducer()))),
+                        Put.of(tap.withGear(new Gear(
+                                false, true, false, false, false, tap.gear().reducer()))),
                         trunk,
                         beans,
                         kale));
@@ -367,8 +409,8 @@ class AppraisalTest {
                 WaterRule.DRIP_WITHOUT_FILTER,
                 with(
                         dry,
-                        Put.of(tap.withGear(
-                                new Gear(true, false, false, false, tap.gear().reducer()))),
+                        Put.of(tap.withGear(new Gear(
+                                true, false, false, false, false, tap.gear().reducer()))),
                         trunk,
                         beans,
                         kale));
@@ -376,7 +418,7 @@ class AppraisalTest {
                 WaterRule.DRIP_WITHOUT_REDUCER,
                 with(
                         dry,
-                        Put.of(tap.withGear(new Gear(true, true, false, false, Optional.empty()))),
+                        Put.of(tap.withGear(new Gear(true, true, false, false, false, Optional.empty()))),
                         trunk,
                         beans,
                         kale));

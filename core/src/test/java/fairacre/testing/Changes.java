@@ -83,6 +83,8 @@ public final class Changes {
             Put.of(run("Trunk", "Yard tap", 1, 1, 4, 1)),
             Put.of(dripline("Beans", "Trunk")),
             Put.of(soaker("Kale", "Trunk", 0.2)),
+            Put.of(Gardens.manifold("Cocks", "Trunk", 4, 1)),
+            Put.of(Gardens.sprinklers("Kale", "Butt", 1)),
             Put.of(Gardens.climate("Weather", "Harbour")),
             Put.of(Gardens.window("Hours", 22 * 60, 6 * 60, 1, 2, 3, 4, 5, 6, 7)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
@@ -181,7 +183,13 @@ public final class Changes {
                 Put.of(Gardens.climate("Weather", "Mill hill")),
                 new Remove<>(WaterKinds.CLIMATES, id("Weather")),
                 Put.of(Gardens.window("Hours", 5 * 60, 9 * 60, 1, 3, 5)),
-                new Remove<>(WaterKinds.WINDOWS, id("Hours")));
+                new Remove<>(WaterKinds.WINDOWS, id("Hours")),
+                Put.of(Gardens.manifold("Cocks", "Trunk", 1, 5)),
+                Put.of(Gardens.manifold("Levers", "Cocks", 3, 5)),
+                new Remove<>(WaterKinds.MANIFOLDS, id("Cocks")),
+                Put.of(Gardens.sprinklers("Beans", "Trunk", 0.8)),
+                Put.of(Gardens.sprinklers("Kale", "Trunk", 0.8)),
+                new Remove<>(WaterKinds.SPRINKLERS, id("Lines of Kale")));
     }
 
     private Changes() {}

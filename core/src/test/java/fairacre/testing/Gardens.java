@@ -72,11 +72,13 @@ import fairacre.water.Climate;
 import fairacre.water.Dripline;
 import fairacre.water.Gear;
 import fairacre.water.Haul;
+import fairacre.water.Manifold;
 import fairacre.water.MonthNormals;
 import fairacre.water.PipeKind;
 import fairacre.water.Pump;
 import fairacre.water.Roof;
 import fairacre.water.Soaker;
+import fairacre.water.Sprinklers;
 import fairacre.water.Tap;
 import fairacre.water.WaterRun;
 import fairacre.water.WateringWindow;
@@ -210,7 +212,24 @@ public final class Gardens {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new Gear(true, true, false, false, Optional.of(Gear.USUAL_REDUCER)),
+                new Gear(true, true, false, false, false, Optional.of(Gear.USUAL_REDUCER)),
+                Lifetime.ALWAYS);
+    }
+
+    /** With two valves, 0.6 m up. */
+    public static Manifold manifold(String name, String from, double x, double y) {
+        return new Manifold(id(name), name, id(from), Point.metres(x, y), 2, Length.metres(0.6), Lifetime.ALWAYS);
+    }
+
+    /** Small ones of 60 L/h that throw so many metres. */
+    public static Sprinklers sprinklers(String bed, String from, double radius) {
+        return new Sprinklers(
+                id("Lines of " + bed),
+                id(bed),
+                id(from),
+                false,
+                Length.metres(radius),
+                Flow.litresAnHour(60),
                 Lifetime.ALWAYS);
     }
 
@@ -224,7 +243,7 @@ public final class Gardens {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new Gear(false, true, false, false, Optional.empty()),
+                new Gear(false, true, false, false, false, Optional.empty()),
                 Lifetime.ALWAYS);
     }
 
@@ -512,7 +531,7 @@ public final class Gardens {
                         Optional.of(Pressure.kilopascals(310)),
                         Optional.of(new Tap.TapReading(45, Pressure.kilopascals(120.5))),
                         Optional.of(Pressure.kilopascals(255)),
-                        new Gear(true, true, true, true, Optional.of(Pressure.kilopascals(170))),
+                        new Gear(true, true, true, true, true, Optional.of(Pressure.kilopascals(170))),
                         Lifetime.from(SEASON + 1))),
                 Put.of(new Barrel(
                         id("Butt"),
@@ -552,6 +571,22 @@ public final class Gardens {
                         Length.millimetres(200),
                         Length.millimetres(2.5),
                         Length.millimetres(300),
+                        Lifetime.from(SEASON + 2))),
+                Put.of(new Manifold(
+                        id("Two cocks"),
+                        "Two cocks",
+                        id("Trunk"),
+                        Point.metres(0.55, 5.2),
+                        3,
+                        Length.millimetres(650),
+                        Lifetime.from(SEASON + 2))),
+                Put.of(new Sprinklers(
+                        id("Sprinklers of Ell"),
+                        id("Ell"),
+                        id("Two cocks"),
+                        true,
+                        Length.millimetres(900),
+                        Flow.litresAnHour(45.5),
                         Lifetime.from(SEASON + 2))),
                 Put.of(new Climate(
                         id("Weather"),

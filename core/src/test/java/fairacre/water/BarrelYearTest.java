@@ -81,7 +81,7 @@ class BarrelYearTest {
     @DisplayName("400 L and no rain: 4 mm a day for 20 L each last 5 days, the soil 4 more; dry from January on")
     void withoutRainItRunsDry() {
         BarrelYear year = follow(400, 20, year(0, 4));
-        assertThat(year.months()).allMatch(year::usuallyDry);
+        assertThat(year.months()).allMatch(BarrelYear.Month::usuallyDry);
         assertThat(year.levels().get(23).high()).isEqualTo(Volume.ZERO);
         assertThat(year.months().get(5).overflows()).isEqualTo(Volume.ZERO);
         assertThat(year.months().get(5).wanted().litres()).isCloseTo(4 * 30.4 * 20, within(18.0 * 20));

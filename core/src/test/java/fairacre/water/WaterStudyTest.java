@@ -155,7 +155,8 @@ class WaterStudyTest {
                 Pressure.kilopascals(20),
                 Pressure.kilopascals(10),
                 0,
-                1);
+                1,
+                List.of());
         Zone zone = new Zone(
                 id("Tap"),
                 1,
@@ -414,7 +415,7 @@ class WaterStudyTest {
                 .as("behind a reducer that holds its pressure a filter is not felt")
                 .isLessThanOrEqualTo(least(usual));
         assertThat(least(days.get(2).zone())).isLessThan(least(usual));
-        Plan unreduced = with(plan, Put.of(tap.withGear(new Gear(true, true, false, false, Optional.empty()))));
+        Plan unreduced = with(plan, Put.of(tap.withGear(new Gear(true, true, false, false, false, Optional.empty()))));
         assertThat(least(badDays(unreduced, 1).get(1).zone()))
                 .isLessThan(least(zones(unreduced).get(0)));
         assertThat(days.get(0).zone().beds()).hasSize(2);

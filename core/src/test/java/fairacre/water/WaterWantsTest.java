@@ -5,6 +5,7 @@ import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.dripline;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.manifold;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.run;
 import static fairacre.testing.Gardens.soaker;
@@ -17,6 +18,8 @@ import fairacre.bill.BillPart;
 import fairacre.cost.CostStudy;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
+import fairacre.measure.Flow;
+import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
@@ -114,5 +117,26 @@ class WaterWantsTest {
         assertThat(wanted(plan, SEASON + 1))
                 .doesNotContainKey("water/preventer")
                 .containsKey("water/dripline/metre");
+    }
+
+    @Test
+    @DisplayName(
+            "a manifold of two valves is one piece, its beds buy none; six sprinklers on 3 x 1 m of tube [by hand]")
+    void manifoldsAndSprinklersAreCounted() {
+        Manifold cocks = manifold("Cocks", "Tap", 1, 0);
+        Plan plan = with(
+                DRY,
+                Put.of(tap("Tap", 1, 0, 20)),
+                Put.of(new Manifold(cocks.id(), "Cocks", cocks.from(), cocks.place(), 2, cocks.height(), LAID)),
+                Put.of(laid((Dripline) dripline("Kale", "Cocks").valved().thing())),
+                Put.of(new Sprinklers(
+                        id("Heads"), id("Beans"), id("Cocks"), true, Length.metres(1), Flow.litresAnHour(60), LAID)));
+        Map<String, Double> wanted = wanted(plan, SEASON + 1);
+        assertThat(wanted)
+                .containsEntry("water/manifold-2", 1.0)
+                .containsEntry("water/sprinkler", 6.0)
+                .doesNotContainKeys("water/valve");
+        double stub = Math.hypot(1, 4.5);
+        assertThat(wanted.get("water/tube-13/metre")).isCloseTo(5 + stub + Math.hypot(7.04, 4.63), within(0.3));
     }
 }

@@ -41,6 +41,8 @@ import fairacre.reach.ReachPreset;
 import fairacre.surface.BuildUps;
 import fairacre.walk.CarrierPreset;
 import fairacre.walk.PassingPreset;
+import fairacre.watch.Watch;
+import fairacre.water.DailyWeather;
 import fairacre.water.PipeKind;
 import fairacre.water.Pump;
 import fairacre.water.Roof;
@@ -188,8 +190,18 @@ class CatalogueController {
      * @param pressure of a tap that is closed
      * @param runoff of a roof
      * @param window when pipes may water
+     * @param years of simulated days
+     * @param enoughRain millimetres of a day after which nothing runs
+     * @param meterTolerance of what should flow, by which the meter may be out
      */
-    record UsualWater(Pressure pressure, double runoff, Pump pump, WateringWindow window) {}
+    record UsualWater(
+            Pressure pressure,
+            double runoff,
+            Pump pump,
+            WateringWindow window,
+            int years,
+            double enoughRain,
+            double meterTolerance) {}
 
     /** A manner in which whole layouts are tried. */
     record LayoutView(LayoutKind key, String label) {}
@@ -244,7 +256,14 @@ class CatalogueController {
                 Arrays.stream(PipeKind.values())
                         .map(pipe -> new PipeView(pipe, pipe.label(), pipe.bore()))
                         .toList(),
-                new UsualWater(Tap.USUAL_PRESSURE, Roof.USUAL_RUNOFF, Pump.USUAL, WateringWindow.USUAL),
+                new UsualWater(
+                        Tap.USUAL_PRESSURE,
+                        Roof.USUAL_RUNOFF,
+                        Pump.USUAL,
+                        WateringWindow.USUAL,
+                        DailyWeather.YEARS,
+                        Watch.ENOUGH_RAIN,
+                        Watch.TOLERANCE),
                 Arrays.stream(CarrierPreset.values())
                         .map(c -> new CarrierView(c.label(), c.width(), c.wheels(), c.turning(), c.source()))
                         .toList(),

@@ -1,5 +1,6 @@
 package fairacre.server.api;
 
+import fairacre.cost.PipeRolls;
 import fairacre.cost.WateringChoice;
 import fairacre.cost.WateringComparison;
 import fairacre.format.ClimateFile;
@@ -91,6 +92,20 @@ class WaterController {
         return water(owner, garden, season).run(drawn.places());
     }
 
+    /** Where a manifold is to be fixed. */
+    record ManifoldPlace(Point place) {
+        ManifoldPlace {
+            Limits.present(place, "place");
+        }
+    }
+
+    @PostMapping("/manifolds")
+    @Needs(Role.READER)
+    Change manifold(
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody ManifoldPlace wanted) {
+        return water(owner, garden, season).manifold(wanted.place());
+    }
+
     @PostMapping("/lines")
     @Needs(Role.READER)
     Change lines(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody WateredBeds wanted) {
@@ -139,6 +154,12 @@ class WaterController {
     List<WateringChoice> comparison(
             Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody ComparedBeds wanted) {
         return WateringComparison.of(gardens.plan(owner.id(), garden), season, wanted.beds(), UUID::randomUUID);
+    }
+
+    /** Which rolls of pipe and line are bought for a season, and how they are cut. */
+    @GetMapping("/rolls")
+    List<PipeRolls> rolls(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return PipeRolls.of(gardens.plan(owner.id(), garden), season);
     }
 
     /** How a zone runs on a bad day. */

@@ -3,7 +3,9 @@ package fairacre.server.store;
 import static fairacre.server.store.generated.Tables.BARREL;
 import static fairacre.server.store.generated.Tables.CLIMATE;
 import static fairacre.server.store.generated.Tables.DRIPLINE;
+import static fairacre.server.store.generated.Tables.MANIFOLD;
 import static fairacre.server.store.generated.Tables.SOAKER;
+import static fairacre.server.store.generated.Tables.SPRINKLERS;
 import static fairacre.server.store.generated.Tables.TAP;
 import static fairacre.server.store.generated.Tables.WATERING_WINDOW;
 import static fairacre.server.store.generated.Tables.WATER_RUN;
@@ -17,7 +19,9 @@ import fairacre.outline.Point;
 import fairacre.server.store.generated.tables.records.BarrelRecord;
 import fairacre.server.store.generated.tables.records.ClimateRecord;
 import fairacre.server.store.generated.tables.records.DriplineRecord;
+import fairacre.server.store.generated.tables.records.ManifoldRecord;
 import fairacre.server.store.generated.tables.records.SoakerRecord;
+import fairacre.server.store.generated.tables.records.SprinklersRecord;
 import fairacre.server.store.generated.tables.records.TapRecord;
 import fairacre.server.store.generated.tables.records.WaterRunRecord;
 import fairacre.server.store.generated.tables.records.WateringWindowRecord;
@@ -26,11 +30,13 @@ import fairacre.water.Climate;
 import fairacre.water.Dripline;
 import fairacre.water.Gear;
 import fairacre.water.Haul;
+import fairacre.water.Manifold;
 import fairacre.water.MonthNormals;
 import fairacre.water.PipeKind;
 import fairacre.water.Pump;
 import fairacre.water.Roof;
 import fairacre.water.Soaker;
+import fairacre.water.Sprinklers;
 import fairacre.water.Tap;
 import fairacre.water.WaterKinds;
 import fairacre.water.WaterRun;
@@ -66,6 +72,7 @@ final class WaterRows {
                             row.get(TAP.FILTER),
                             row.get(TAP.TIMER),
                             row.get(TAP.DRAIN),
+                            row.get(TAP.METER),
                             row.get(TAP.REDUCER)),
                     Columns.lifetime(row.get(TAP.FROM_SEASON), row.get(TAP.UNTIL_SEASON))),
             (garden, one) -> new TapRecord(
@@ -87,7 +94,8 @@ final class WaterRows {
                     one.lifetime().from().orElse(null),
                     one.lifetime().until().orElse(null),
                     one.evening().map(Pressure::pascals).orElse(null),
-                    one.gear().drain()));
+                    one.gear().drain(),
+                    one.gear().meter()));
 
     private static final KeyedRows<BarrelRecord, UUID, Barrel> BARRELS = KeyedRows.of(
             WaterKinds.BARRELS,
@@ -108,6 +116,7 @@ final class WaterRows {
                             row.get(BARREL.FILTER),
                             row.get(BARREL.TIMER),
                             row.get(BARREL.DRAIN),
+                            row.get(BARREL.METER),
                             row.get(BARREL.REDUCER)),
                     Columns.lifetime(row.get(BARREL.FROM_SEASON), row.get(BARREL.UNTIL_SEASON))),
             (garden, one) -> new BarrelRecord(
@@ -132,7 +141,8 @@ final class WaterRows {
                     one.pump().map(pump -> pump.closed().pascals()).orElse(null),
                     one.pump().map(pump -> pump.flow().millilitresAnHour()).orElse(null),
                     one.pump().map(pump -> pump.at().pascals()).orElse(null),
-                    one.gear().drain()));
+                    one.gear().drain(),
+                    one.gear().meter()));
 
     private static final KeyedRows<WaterRunRecord, UUID, WaterRun> RUNS = KeyedRows.of(
             WaterKinds.RUNS,
@@ -213,6 +223,55 @@ final class WaterRows {
                     one.lifetime().from().orElse(null),
                     one.lifetime().until().orElse(null)));
 
+    private static final KeyedRows<ManifoldRecord, UUID, Manifold> MANIFOLDS = KeyedRows.of(
+            WaterKinds.MANIFOLDS,
+            MANIFOLD,
+            MANIFOLD.GARDEN,
+            MANIFOLD.ID,
+            (row, currency) -> new Manifold(
+                    row.get(MANIFOLD.ID),
+                    row.get(MANIFOLD.NAME),
+                    row.get(MANIFOLD.FED_BY),
+                    new Point(new Length(row.get(MANIFOLD.X)), new Length(row.get(MANIFOLD.Y))),
+                    row.get(MANIFOLD.VALVES),
+                    new Length(row.get(MANIFOLD.HEIGHT)),
+                    Columns.lifetime(row.get(MANIFOLD.FROM_SEASON), row.get(MANIFOLD.UNTIL_SEASON))),
+            (garden, one) -> new ManifoldRecord(
+                    garden,
+                    one.id(),
+                    one.name(),
+                    one.from(),
+                    one.place().x().micrometres(),
+                    one.place().y().micrometres(),
+                    one.valves(),
+                    one.height().micrometres(),
+                    one.lifetime().from().orElse(null),
+                    one.lifetime().until().orElse(null)));
+
+    private static final KeyedRows<SprinklersRecord, UUID, Sprinklers> SPRINKLED = KeyedRows.of(
+            WaterKinds.SPRINKLERS,
+            SPRINKLERS,
+            SPRINKLERS.GARDEN,
+            SPRINKLERS.ID,
+            (row, currency) -> new Sprinklers(
+                    row.get(SPRINKLERS.ID),
+                    row.get(SPRINKLERS.BED),
+                    row.get(SPRINKLERS.FED_BY),
+                    row.get(SPRINKLERS.VALVE),
+                    new Length(row.get(SPRINKLERS.RADIUS)),
+                    new Flow(row.get(SPRINKLERS.FLOW)),
+                    Columns.lifetime(row.get(SPRINKLERS.FROM_SEASON), row.get(SPRINKLERS.UNTIL_SEASON))),
+            (garden, one) -> new SprinklersRecord(
+                    garden,
+                    one.id(),
+                    one.bed(),
+                    one.from(),
+                    one.valve(),
+                    one.radius().micrometres(),
+                    one.flow().millilitresAnHour(),
+                    one.lifetime().from().orElse(null),
+                    one.lifetime().until().orElse(null)));
+
     private static final KeyedRows<ClimateRecord, UUID, Climate> CLIMATES = KeyedRows.of(
             WaterKinds.CLIMATES,
             CLIMATE,
@@ -253,7 +312,8 @@ final class WaterRows {
             (garden, one) -> new WateringWindowRecord(
                     garden, one.id(), one.opens(), one.closes(), one.days().toArray(Integer[]::new)));
 
-    static final List<KeyedRows<?, ?, ?>> ALL = List.of(TAPS, BARRELS, RUNS, DRIPLINES, SOAKERS, CLIMATES, WINDOWS);
+    static final List<KeyedRows<?, ?, ?>> ALL =
+            List.of(TAPS, BARRELS, RUNS, MANIFOLDS, DRIPLINES, SOAKERS, SPRINKLED, CLIMATES, WINDOWS);
 
     private WaterRows() {}
 
@@ -293,9 +353,15 @@ final class WaterRows {
                         new Pressure(row.get(BARREL.PUMP_AT))));
     }
 
-    private static Gear gear(boolean preventer, boolean filter, boolean timer, boolean drain, Long reducer) {
+    private static Gear gear(
+            boolean preventer, boolean filter, boolean timer, boolean drain, boolean meter, Long reducer) {
         return new Gear(
-                preventer, filter, timer, drain, Optional.ofNullable(reducer).map(Pressure::new));
+                preventer,
+                filter,
+                timer,
+                drain,
+                meter,
+                Optional.ofNullable(reducer).map(Pressure::new));
     }
 
     private static Optional<Tap.TapReading> flowing(Record row) {
