@@ -3,6 +3,7 @@ import type { Form } from "../api/types";
 import { formName, words } from "./words";
 import { formatLength } from "../measure/lengths";
 import { PaperLink } from "../papers/PaperLink";
+import { byName } from "../parts/byName";
 import { roving, RovingList } from "../parts/RovingList";
 import { Choice } from "../parts/Choice";
 import { useDesk } from "../workspace/desk";
@@ -85,7 +86,7 @@ export function BedsPanel() {
 
 function BedList() {
   const desk = useDesk();
-  const beds = [...desk.plan.beds].sort((a, b) => a.name.localeCompare(b.name, undefined, { numeric: true }));
+  const beds = byName(desk.plan.beds);
   return (
     <div className="border-t border-rule pt-2">
       <h3 className="flex items-baseline gap-2">

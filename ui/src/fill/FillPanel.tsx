@@ -1,5 +1,6 @@
 import { formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
+import { byName } from "../parts/byName";
 import { PaperLink } from "../papers/PaperLink";
 import { words } from "./words";
 import { useDesk } from "../workspace/desk";
@@ -12,9 +13,7 @@ import { SupplyForm } from "./SupplyForm";
 /** How much soil each bed takes, and how it is bought. */
 export function FillPanel() {
   const desk = useDesk();
-  const beds = [...(desk.report?.beds ?? [])].sort((a, b) =>
-    a.name.localeCompare(b.name, undefined, { numeric: true }),
-  );
+  const beds = byName(desk.report?.beds ?? []);
   const filled = beds.filter((bed) => bed.fill > 0);
   const chosen = beds.filter((bed) => desk.selection.has(bed.bed));
   const meant = chosen.length > 0 ? chosen : beds;

@@ -1,9 +1,9 @@
 import { plainNumber } from "../measure/numbers";
 import { useState } from "react";
-import { Problem, request } from "../api/client";
 import type { Catalogue, Workshop } from "../api/types";
 import { densityUnit, inUnit, stiffnessUnit } from "../measure/figures";
 import { formatLength, parseLength } from "../measure/lengths";
+import { useAdding } from "../forms/useAdding";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
 import { words as everywhere } from "../words";
@@ -237,32 +237,10 @@ function NewBoard({ onAdd }: { onAdd: (board: Keyed) => void }) {
   );
 }
 
-/** Asks the program for the kind that was typed; why it was not taken is said at its field, or at the name. */
-function useAdding<T extends Keyed>(path: string, onAdded: (kind: T) => void) {
-  const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
-
-  function refuse(field: string, message: string) {
-    setFaults({ [field]: message });
-  }
-
-  async function add(typed: object) {
-    setFaults({});
-    try {
-      onAdded(await request<T>("POST", path, typed));
-    } catch (failure) {
-      if (failure instanceof Problem) refuse(failure.field || "name", failure.message);
-      else refuse("name", everywhere.awayIdle);
-    }
-  }
-
-  return { faults, add, refuse };
-}
-
 function range(least: number, most: number): string {
   return `${String(least)} to ${String(most)}`;
 }
 
-/** A number as it was typed; what is none is left to the program to refuse. */
 /** In the program's own unit, to so many decimals; what is no number as it was typed. */
 function figure(text: string, size = 1, decimals = 3): number | string {
   const number = Number(plainNumber(text)) * size;

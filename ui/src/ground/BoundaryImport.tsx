@@ -32,7 +32,8 @@ export function BoundaryImport({ site, onChange }: Props) {
       onChange({
         corners: track.corners,
         further: track.further,
-        latitude: Math.round(track.latitude * 1e4) / 1e4,
+        latitude: rounded(track.latitude),
+        longitude: rounded(track.longitude),
         approximate: true,
       });
       setTold({ text: whatWasRead(track), wrong: false });
@@ -79,4 +80,9 @@ export function BoundaryImport({ site, onChange }: Props) {
       {site.approximate && <p className="text-sm text-soft">{words.approximate}</p>}
     </div>
   );
+}
+
+/** Degrees to about ten metres: a track is no more exact. */
+function rounded(degrees: number): number {
+  return Math.round(degrees * 1e4) / 1e4;
 }

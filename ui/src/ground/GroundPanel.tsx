@@ -1,6 +1,7 @@
 import { plainNumber } from "../measure/numbers";
 import { capabilities } from "../capabilities";
 import type { Change, Plan, Point, Site } from "../api/types";
+import { without } from "../edits/changes";
 import { formatArea } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
@@ -32,9 +33,11 @@ export function GroundPanel() {
     put("corners", { corners, approximate: false });
   }
 
-  function angle(field: "north" | "latitude", text: string) {
+  function angle(field: "north" | "latitude" | "longitude", text: string) {
     const degrees = Number(plainNumber(text));
-    if (text.trim() === "" || !Number.isFinite(degrees)) refuse(field, "Write degrees, like 12.5.");
+    if (field === "longitude" && text.trim() === "")
+      edit(field, { kind: "SetSite", site: without(site, field) });
+    else if (text.trim() === "" || !Number.isFinite(degrees)) refuse(field, "Write degrees, like 12.5.");
     else put(field, { [field]: degrees });
   }
 
@@ -89,6 +92,16 @@ export function GroundPanel() {
           fault={faults["latitude"]}
           onCommit={(text) => {
             angle("latitude", text);
+          }}
+        />
+        <TextField
+          label={words.longitude}
+          value={site.longitude === undefined ? "" : String(site.longitude)}
+          empty={words.notKnown}
+          figures
+          fault={faults["longitude"]}
+          onCommit={(text) => {
+            angle("longitude", text);
           }}
         />
       </div>

@@ -323,6 +323,14 @@ export const catalogue: Catalogue = {
     { label: "With a barrow", width: 0.9144, source: "common practice" },
     { label: "In a wheelchair", width: 0.9144, source: "2010 ADA Standards 403.5.1" },
   ],
+  pipeSorts: [
+    { sort: "TUBE", label: "Tube, by the roll" },
+    { sort: "HOSE", label: "Hose, with hose ends" },
+  ],
+  threads: [
+    { thread: "G_13", label: "G 1/2 (BSP)", usualIn: [] },
+    { thread: "G_19", label: "G 3/4 (BSP)", usualIn: ["METRIC"] },
+  ],
   pipes: [
     { kind: "TUBE_13", label: "Polyethylene tube, 1/2 in", bore: 0.0152 },
     { kind: "HOSE_19", label: "Hose, 3/4 in", bore: 0.0191 },
@@ -454,7 +462,7 @@ export function deskFor(part: Partial<Desk> = {}) {
     garden: {
       revision: 1,
       plan,
-      own: { materials: [], boards: [], items: [] },
+      own: { materials: [], boards: [], pipes: [], items: [] },
       canUndo: true,
       seasons: [
         { season: 2027, words: "2 built" },

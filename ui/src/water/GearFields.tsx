@@ -1,6 +1,7 @@
 import { without } from "../edits/changes";
 import { formatPressure, parsePressure } from "../measure/water";
 import { CheckField } from "../parts/CheckField";
+import { Choice } from "../parts/Choice";
 import { MeasureField } from "../parts/MeasureField";
 import { useDesk } from "../workspace/desk";
 import type { Gear } from "./water";
@@ -15,7 +16,9 @@ interface Props {
 
 /** What stands between a source and the first pipe. */
 export function GearFields({ gear, faults, onChange, onUnread }: Props) {
-  const { units } = useDesk();
+  const { units, catalogue } = useDesk();
+  const usual = catalogue.threads.find(({ usualIn }) => usualIn.includes(units));
+  const thread = catalogue.threads.find((each) => each.thread === gear.thread) ?? usual;
   return (
     <div className="grid grid-cols-2 items-end gap-x-2">
       {(["preventer", "filter", "timer", "drain", "meter"] as const).map((part) => (
@@ -45,6 +48,19 @@ export function GearFields({ gear, faults, onChange, onUnread }: Props) {
           onChange("reducer", without(gear, "reducer"));
         }}
       />
+      <Choice
+        label={words.thread}
+        value={thread?.thread ?? ""}
+        options={catalogue.threads.map((each) => ({ value: each.thread, label: each.label }))}
+        onChange={(value) => {
+          const chosen = catalogue.threads.find((each) => each.thread === value);
+          if (!chosen || chosen === usual) onChange("thread", without(gear, "thread"));
+          else onChange("thread", { ...gear, thread: chosen.thread });
+        }}
+      />
+      {thread !== usual && usual && (
+        <p className="col-span-2 text-sm text-soft">{words.threadAdapter(usual.label)}</p>
+      )}
     </div>
   );
 }

@@ -1,12 +1,13 @@
 import { useState } from "react";
 import type { components } from "../api/schema";
 import { Problem, request } from "../api/client";
+import { formatMoney } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { words as everywhere } from "../words";
 import { useDesk } from "../workspace/desk";
 import { words } from "./words";
 
-type Proposal = components["schemas"]["Proposal"];
+type Network = components["schemas"]["PricedNetwork"];
 
 /** Whole networks worked out for a source and the beds: seen on the sheet when one rests on them, laid by a click. */
 export function LayForMe() {
@@ -14,7 +15,7 @@ export function LayForMe() {
   const sources = [...desk.plan.taps, ...desk.plan.barrels];
   const [chosen, setChosen] = useState<string>();
   const from = sources.find(({ id }) => id === chosen) ?? sources[0];
-  const [proposals, setProposals] = useState<readonly Proposal[]>();
+  const [proposals, setProposals] = useState<readonly Network[]>();
   const [fault, setFault] = useState<string>();
   const [busy, setBusy] = useState(false);
   if (!from) return null;
@@ -26,7 +27,7 @@ export function LayForMe() {
     try {
       await desk.queue.allKept();
       const path = `/api/gardens/${desk.plan.id}/water/networks?season=${String(desk.season)}`;
-      setProposals(await request<Proposal[]>("POST", path, { from: source, beds: selected }));
+      setProposals(await request<Network[]>("POST", path, { from: source, beds: selected }));
     } catch (failure) {
       setProposals(undefined);
       setFault(failure instanceof Problem ? failure.message : everywhere.awayIdle);
@@ -60,7 +61,7 @@ export function LayForMe() {
           {fault}
         </p>
       )}
-      {proposals?.map((proposal) => (
+      {proposals?.map(({ proposal, cost }) => (
         <button
           key={proposal.words}
           type="button"
@@ -83,7 +84,10 @@ export function LayForMe() {
           }}
         >
           {proposal.words}.{" "}
-          <span className="text-soft">{proposal.enough ? words.enough : words.notEnough}</span>
+          <span className="text-soft">
+            {proposal.enough ? words.enough : words.notEnough}{" "}
+            {words.partsAndJoints(cost && formatMoney(cost), proposal.joints)}
+          </span>
         </button>
       ))}
     </div>

@@ -5,6 +5,7 @@ import { ByNumbers } from "../forms/ByNumbers";
 import { CornerFields } from "../forms/CornerFields";
 import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
+import { byName } from "../parts/byName";
 import { useDesk } from "../workspace/desk";
 import { words as everywhere } from "../words";
 import { FedBy } from "./FedBy";
@@ -24,7 +25,7 @@ export function ManifoldsSection() {
       <h3>{words.manifolds}</h3>
       <p className="text-sm text-soft">{words.manifoldsExplained}</p>
       <RovingList>
-        {desk.plan.manifolds.map((manifold) => (
+        {byName(desk.plan.manifolds).map((manifold) => (
           <ManifoldForm key={manifold.id} manifold={manifold} />
         ))}
       </RovingList>

@@ -1,15 +1,18 @@
 import { formatLength } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
+import { LengthField } from "../parts/LengthField";
 import { RovingList } from "../parts/RovingList";
 import { ByNumbers } from "../forms/ByNumbers";
 import { CornerFields } from "../forms/CornerFields";
 import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
+import { byName } from "../parts/byName";
 import { useDesk } from "../workspace/desk";
 import { words as everywhere } from "../words";
 import { FedBy } from "./FedBy";
 import { LayForMe } from "./LayForMe";
+import { OwnPipe } from "./OwnPipe";
 import { useWater } from "./useWater";
 import type { WaterRun } from "./water";
 import { words } from "./words";
@@ -24,7 +27,7 @@ export function PipesSection() {
       <h3>{words.pipes}</h3>
       {desk.plan.waterRuns.length === 0 && <p className="text-soft">{words.noPipes}</p>}
       <RovingList>
-        {desk.plan.waterRuns.map((run) => (
+        {byName(desk.plan.waterRuns).map((run) => (
           <RunForm key={run.id} run={run} />
         ))}
       </RovingList>
@@ -59,12 +62,28 @@ export function PipesSection() {
         />
       </div>
       <LayForMe />
+      {desk.plan.waterRuns.length > 0 && <OnAMap />}
       {water.fault && (
         <p role="alert" className="text-snag">
           {water.fault}
         </p>
       )}
     </section>
+  );
+}
+
+/** The pipes as a file for maps, once it is known where on earth the plot is. */
+function OnAMap() {
+  const { plan, season } = useDesk();
+  if (plan.site.longitude === undefined) return <p className="text-sm text-soft">{words.noMap}</p>;
+  return (
+    <a
+      className="text-button text-sm"
+      href={`/api/gardens/${plan.id}/water/pipes.geojson?season=${String(season)}`}
+      download
+    >
+      {words.onAMap}
+    </a>
   );
 }
 
@@ -98,6 +117,11 @@ function RunForm({ run }: { run: WaterRun }) {
             put("pipe", { pipe });
           }}
         />
+        <OwnPipe
+          onAdd={(pipe) => {
+            put("pipe", { pipe });
+          }}
+        />
         <FedBy
           from={run.from}
           not={run.id}
@@ -110,9 +134,20 @@ function RunForm({ run }: { run: WaterRun }) {
         label={words.valve}
         checked={run.valve}
         onChange={(valve) => {
-          put("valve", { valve });
+          put("valve", { valve, handle: valve ? run.handle : 0 });
         }}
       />
+      {run.valve && (
+        <LengthField
+          label={words.handle}
+          value={run.handle}
+          units={desk.units}
+          fault={faults["handle"]}
+          onCommit={(handle) => {
+            put("handle", { handle });
+          }}
+        />
+      )}
       <CornerFields
         corners={run.places}
         least={2}

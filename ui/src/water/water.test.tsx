@@ -55,6 +55,7 @@ const run: WaterRun = {
   ],
   pipe: "TUBE_13",
   valve: false,
+  handle: 0,
   lifetime: {},
 };
 const dripline: Dripline = {
@@ -88,7 +89,11 @@ const watered = {
 };
 const running = {
   ...report,
-  water: { ...report.water, zones: [zone], runs: [{ run: "run", places: run.places, length: 4 }] },
+  water: {
+    ...report.water,
+    zones: [zone],
+    runs: [{ run: "run", places: run.places, length: 4, toManifold: false }],
+  },
 };
 
 function answering(answer: unknown, status = 200) {
@@ -261,7 +266,7 @@ describe("water", () => {
       enough: true,
       change,
     };
-    const fetched = answering([proposal]);
+    const fetched = answering([{ proposal, cost: { amount: "84.20", currency: "EUR" } }]);
     const { desk, submit } = deskFor({ plan: watered, report: running });
     atDesk(desk, <WaterPanel />);
     const section = within(screen.getByTestId("lay-for-me"));
@@ -269,6 +274,7 @@ describe("water", () => {
     await userEvent.click(section.getByRole("button", { name: words.layForMe(0) }));
     const offered = await section.findByRole("button", { name: /12.4 m of tube.*Every bed gets enough/ });
     expect(fetched.mock.calls[0]?.[1]?.body).toBe(JSON.stringify({ from: "barrel", beds: [] }));
+    expect(offered.textContent).toContain("€84.20 of parts, 3 joints.");
     await userEvent.hover(offered);
     expect(desk.tryOut).toHaveBeenLastCalledWith(change);
     await userEvent.unhover(offered);
@@ -289,6 +295,75 @@ describe("water", () => {
       expect(submit).toHaveBeenCalled();
     });
     expect(String(fetched.mock.calls[0]?.[0])).toContain("/water/runs?season=2028");
+  });
+
+  it("a run is laid of a pipe of one's own, by its inside diameter", async () => {
+    const kind = "own|Alkathene|0.0156|HOSE";
+    const fetched = answering({ kind, label: "Alkathene", bore: 0.0156 });
+    const { desk, submit } = deskFor({ plan: watered, report: running, selection: new Set(["run"]) });
+    atDesk(desk, <WaterPanel />);
+    const form = within(screen.getByTestId("run"));
+    await userEvent.click(form.getByText(words.ownPipe));
+    await userEvent.type(form.getByLabelText(words.ownPipeName), "Alkathene{Enter}");
+    await userEvent.type(form.getByLabelText(words.bore), "15.6 mm{Enter}");
+    await userEvent.selectOptions(form.getByLabelText(words.pipeSort), "HOSE");
+    await userEvent.click(form.getByRole("button", { name: words.layOfOwn }));
+    expect(String(fetched.mock.calls[0]?.[0])).toContain("/catalogue/pipes");
+    expect(fetched.mock.calls[0]?.[1]?.body).toBe(
+      JSON.stringify({ name: "Alkathene", bore: 0.0156, sort: "HOSE" }),
+    );
+    await waitFor(() => {
+      expect(submit).toHaveBeenCalledWith(
+        { kind: "PutWaterRun", waterRun: { ...run, pipe: kind } },
+        expect.anything(),
+      );
+    });
+  });
+
+  it("the handle of a run's valve is asked for once it has one", async () => {
+    const valved = { ...run, valve: true };
+    const { desk, submit } = deskFor({
+      plan: { ...watered, waterRuns: [valved] },
+      report: running,
+      selection: new Set(["run"]),
+    });
+    atDesk(desk, <WaterPanel />);
+    const form = within(screen.getByTestId("run"));
+    await retype(form.getByLabelText(words.handle), "60 cm{Enter}");
+    expect(submit).toHaveBeenCalledWith(
+      { kind: "PutWaterRun", waterRun: { ...valved, handle: 0.6 } },
+      expect.anything(),
+    );
+    await userEvent.click(form.getByLabelText(words.valve));
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "PutWaterRun", waterRun: { ...run, handle: 0 } },
+      expect.anything(),
+    );
+  });
+
+  it("the pipes can be taken out for a map once the longitude is known", () => {
+    const { desk } = deskFor({ plan: watered, report: running });
+    const first = atDesk(desk, <WaterPanel />);
+    screen.getByText(words.noMap);
+    first.unmount();
+    const placed = { ...watered, site: { ...watered.site, longitude: -1.5 } };
+    atDesk(deskFor({ plan: placed, report: running }).desk, <WaterPanel />);
+    expect(screen.getByRole("link", { name: words.onAMap }).getAttribute("href")).toMatch(
+      /\/water\/pipes\.geojson\?season=2028$/,
+    );
+  });
+
+  it("a thread that does not fit is told with its adapter", async () => {
+    const { desk, submit } = deskFor({ plan: watered, report: running, selection: new Set(["tap"]) });
+    atDesk(desk, <WaterPanel />);
+    const form = within(screen.getByTestId("tap"));
+    expect(form.getByLabelText(words.thread)).toHaveProperty("value", "G_19");
+    expect(form.queryByText(words.threadAdapter("G 3/4 (BSP)"))).toBeNull();
+    await userEvent.selectOptions(form.getByLabelText(words.thread), "G_13");
+    expect(submit).toHaveBeenCalledWith(
+      { kind: "PutTap", tap: { ...tap, gear: { ...tap.gear, thread: "G_13" } } },
+      expect.anything(),
+    );
   });
 
   it("the lines of a bed unfold when the bed is selected, and runs and lines have names", () => {

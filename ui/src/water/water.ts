@@ -70,11 +70,16 @@ export function asFeature(source: Source): Feature {
 }
 
 /** A manifold as it stands on the plot: it has to be come to. */
-export function manifoldAsFeature(manifold: Manifold): Feature {
+export function manifoldAsFeature(
+  manifold: Pick<Manifold, "id" | "name" | "place" | "height" | "lifetime">,
+): Feature {
   return standing(manifold, "VALVE");
 }
 
-function standing({ id, name, place, height, lifetime }: Source, kind: "TAP" | "VALVE"): Feature {
+function standing(
+  { id, name, place, height, lifetime }: Pick<Source, "id" | "name" | "place" | "height" | "lifetime">,
+  kind: "TAP" | "VALVE",
+): Feature {
   return {
     id,
     name,

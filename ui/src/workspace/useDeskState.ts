@@ -136,6 +136,7 @@ export function useDeskState(id: string): Opened {
         ...known,
         materials: [...known.materials, ...own.materials],
         boards: [...known.boards, ...own.boards],
+        pipes: [...known.pipes, ...own.pipes],
         items: [...known.items, ...own.items],
       },
     [known, own],

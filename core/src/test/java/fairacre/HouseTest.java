@@ -75,7 +75,7 @@ class HouseTest {
         sees.put("wheels", Set.of("ground", "surface", "walk"));
         sees.put("bed", Set.of("ground", "walk"));
         sees.put("compost", Set.of("walk"));
-        sees.put("water", Set.of("ground", "walk"));
+        sees.put("water", Set.of("ground", "walk", "reach"));
         sees.put("watch", Set.of("water"));
         sees.put("cost", Set.of("fill", "frame", "surface", "water"));
         sees.put("ledger", Set.of("cost"));

@@ -122,7 +122,7 @@ public final class Board extends Kind<Board> {
     }
 
     @Override
-    List<Board> known() {
+    protected List<Board> known() {
         return ALL;
     }
 

@@ -11,13 +11,13 @@ public abstract class Kind<K extends Kind<K>> implements Comparable<K> {
     private final String key;
     private final String label;
 
-    Kind(String key, String label) {
+    protected Kind(String key, String label) {
         this.key = key;
         this.label = label;
     }
 
     /** Those that every garden knows, in their order. */
-    abstract List<K> known();
+    protected abstract List<K> known();
 
     /** Stable, in files. */
     public final String key() {

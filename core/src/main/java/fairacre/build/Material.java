@@ -118,7 +118,7 @@ public final class Material extends Kind<Material> {
     }
 
     @Override
-    List<Material> known() {
+    protected List<Material> known() {
         return ALL;
     }
 

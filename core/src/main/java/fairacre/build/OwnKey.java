@@ -29,27 +29,27 @@ public final class OwnKey {
                 Arrays.asList(key.substring(PREFIX.length()).split("\\|", -1)).iterator();
     }
 
-    static boolean is(String key) {
+    public static boolean is(String key) {
         return key != null && key.startsWith(PREFIX);
     }
 
-    static String of(Object... fields) {
+    public static String of(Object... fields) {
         return PREFIX + Stream.of(fields).map(OwnKey::written).collect(Collectors.joining("|"));
     }
 
     /** As a field: in metres. */
-    static String field(List<Length> lengths) {
+    public static String field(List<Length> lengths) {
         return lengths.stream()
                 .map(length -> length.exactMetres().toPlainString())
                 .collect(Collectors.joining(" "));
     }
 
-    static OwnKey read(String key) {
+    public static OwnKey read(String key) {
         return new OwnKey(key);
     }
 
     /** @throws RefusedException if there is no further field */
-    String text() {
+    public String text() {
         try {
             return URLDecoder.decode(next(), StandardCharsets.UTF_8);
         } catch (IllegalArgumentException malformed) {
@@ -58,7 +58,7 @@ public final class OwnKey {
     }
 
     /** @throws RefusedException if the next field is not a whole number */
-    int whole() {
+    public int whole() {
         try {
             return Integer.parseInt(next());
         } catch (NumberFormatException malformed) {
@@ -67,7 +67,7 @@ public final class OwnKey {
     }
 
     /** @throws RefusedException if the next field is not a number */
-    double number() {
+    public double number() {
         try {
             return Double.parseDouble(next());
         } catch (NumberFormatException malformed) {
@@ -76,7 +76,7 @@ public final class OwnKey {
     }
 
     /** Lengths in metres. @throws RefusedException if the next field holds something else */
-    List<Length> lengths() {
+    public List<Length> lengths() {
         try {
             return Arrays.stream(text().split(" ", -1))
                     .map(metres ->

@@ -13,11 +13,11 @@ import fairacre.water.PipePiece;
 import fairacre.water.PipePieces;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * One sort of pipe, hose or line in a season, cut from rolls and lengths as they are sold: as few metres are bought as
@@ -79,7 +79,7 @@ public record PipeRolls(PriceItem pipe, String material, List<Roll> rolls, Lengt
                 .forEach(piece -> byPipe.computeIfAbsent(piece.pipe(), unknown -> new ArrayList<>())
                         .add(piece));
         List<PipeRolls> all = new ArrayList<>();
-        byPipe.forEach((pipe, pieces) -> all.add(of(pipe, pieces, sold(pipe, plan.units()))));
+        byPipe.forEach((pipe, pieces) -> all.add(of(pipe, pieces, sold(pipe, plan))));
         return all;
     }
 
@@ -144,9 +144,10 @@ public record PipeRolls(PriceItem pipe, String material, List<Roll> rolls, Lengt
         return piece;
     }
 
-    private static List<Length> sold(PriceItem pipe, Units units) {
+    private static List<Length> sold(PriceItem pipe, Plan plan) {
+        Units units = plan.units();
         boolean feet = units == Units.FEET_AND_INCHES;
-        Optional<PipeKind> kind = Arrays.stream(PipeKind.values())
+        Optional<PipeKind> kind = Stream.concat(PipeKind.values().stream(), PipeKind.ownOf(plan).stream())
                 .filter(each -> each.soldAs(units).equals(pipe))
                 .findFirst();
         List<Integer> lengths = feet ? ROLLS_IN_FEET : ROLLS;

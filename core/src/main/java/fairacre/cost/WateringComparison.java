@@ -1,26 +1,18 @@
 package fairacre.cost;
 
-import fairacre.bill.BillLine;
-import fairacre.bill.BillPart;
-import fairacre.bill.WorkRate;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.water.BedLines;
 import fairacre.water.NewWater;
-import fairacre.water.WaterCapability;
 import fairacre.water.WaterKinds;
 import fairacre.water.WateringFigures;
 import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.joda.money.Money;
 
 /**
@@ -31,20 +23,19 @@ public final class WateringComparison {
 
     private static final Map<NewWater.Way, Integer> YEARS =
             Map.of(NewWater.Way.DRIPLINE, 8, NewWater.Way.DRILLED_HOSE, 6, NewWater.Way.SPRINKLERS, 8);
-    private static final Set<WorkRate> WORK = new WaterCapability().rates().collect(Collectors.toSet());
 
     private final Plan plan;
     private final int season;
     private final List<UUID> beds;
     private final Supplier<UUID> ids;
-    private final CostStudy without;
+    private final WaterCost without;
 
     private WateringComparison(Plan plan, int season, List<UUID> beds, Supplier<UUID> ids) {
         this.plan = plan;
         this.season = season;
         this.beds = beds;
         this.ids = ids;
-        this.without = CostStudy.of(bare());
+        this.without = WaterCost.of(bare());
     }
 
     /**
@@ -70,8 +61,8 @@ public final class WateringComparison {
     private WateringChoice choice(NewWater.Way way) {
         Change change = new NewWater(plan, season, ids).lines(beds, way);
         Plan after = plan.apply(change).orThrow();
-        CostStudy with = CostStudy.of(after);
-        Optional<Money> cost = more(with);
+        WaterCost with = WaterCost.of(after);
+        Optional<Money> cost = with.moreThan(without);
         int years = YEARS.get(way);
         return new WateringChoice(
                 way,
@@ -79,38 +70,7 @@ public final class WateringComparison {
                 cost,
                 cost.map(money -> money.dividedBy(years, RoundingMode.HALF_UP)),
                 years,
-                hours(with) - hours(without),
+                with.hours() - without.hours(),
                 WateringFigures.of(after, season, beds));
-    }
-
-    /** What the bill says of water more than without; empty if a price of that is missing. */
-    private Optional<Money> more(CostStudy with) {
-        Map<List<Object>, BillLine> before = water(without);
-        Map<List<Object>, BillLine> after = water(with);
-        return Stream.concat(before.keySet().stream(), after.keySet().stream())
-                .distinct()
-                .filter(line -> !Objects.equals(before.get(line), after.get(line)))
-                .map(line -> amount(after.get(line))
-                        .flatMap(is -> amount(before.get(line)).map(is::minus)))
-                .reduce(Optional.of(Money.zero(plan.currency())), (a, b) -> a.flatMap(x -> b.map(x::plus)));
-    }
-
-    /** Nothing for what is not on the bill. */
-    private Optional<Money> amount(BillLine line) {
-        return line == null ? Optional.of(Money.zero(plan.currency())) : line.amount();
-    }
-
-    private static Map<List<Object>, BillLine> water(CostStudy study) {
-        return study.bill().lines().stream()
-                .filter(line -> line.part() == BillPart.WATER)
-                .collect(Collectors.toMap(line -> List.of(line.season(), line.item()), line -> line));
-    }
-
-    private static double hours(CostStudy study) {
-        return study.takeoff().work().values().stream()
-                .flatMap(season -> season.entrySet().stream())
-                .filter(work -> WORK.contains(work.getKey()))
-                .mapToDouble(work -> work.getKey().hours(work.getValue()))
-                .sum();
     }
 }

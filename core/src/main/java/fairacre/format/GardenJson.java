@@ -18,6 +18,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.GroundChange;
+import fairacre.water.PipeKind;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.function.Function;
@@ -104,6 +105,7 @@ public final class GardenJson {
         module.addDeserializer(String.class, new TextReader());
         text(module, Board.class, Board::key, Board::of);
         text(module, Material.class, Material::key, Material::of);
+        text(module, PipeKind.class, PipeKind::key, PipeKind::of);
         text(module, Kit.class, Kit::key, Kit::of);
         text(module, PriceItem.class, PriceItem::key, PriceItem::of);
         module.addSerializer(Money.class, new MoneyWriter());

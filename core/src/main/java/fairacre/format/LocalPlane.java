@@ -28,6 +28,11 @@ final class LocalPlane {
         this.perDegreeEast = Math.toRadians(AXIS / root * Math.cos(Math.toRadians(latitude)));
     }
 
+    /** The longitude as x and latitude as y, degrees, of a place so many metres east and north of the middle. */
+    Coordinate back(Coordinate metres) {
+        return new Coordinate(longitude + metres.x / perDegreeEast, latitude + metres.y / perDegreeNorth);
+    }
+
     /** @param place longitude as x and latitude as y, degrees */
     Coordinate of(Coordinate place) {
         return new Coordinate((place.x - longitude) * perDegreeEast, (place.y - latitude) * perDegreeNorth);

@@ -11,10 +11,12 @@ import java.util.List;
  *     origin; only as exact as the receiver, 3 to 5 m (common practice)
  * @param further other pieces of ground
  * @param latitude of its middle, degrees
+ * @param longitude of its middle, degrees
  * @param places number of places in the file
  * @param leftOut how many things in the file are no area, such as lines and points
  */
-public record Track(List<Point> corners, List<List<Point>> further, double latitude, int places, int leftOut) {
+public record Track(
+        List<Point> corners, List<List<Point>> further, double latitude, double longitude, int places, int leftOut) {
 
     public Track {
         corners = List.copyOf(corners);

@@ -13,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -192,7 +193,13 @@ public final class TrackFile {
         List<List<Coordinate>> metres =
                 found.rings().stream().map(ring -> onPlane(plane, ring)).toList();
         List<List<Point>> pieces = pieces(metres);
-        return new Track(pieces.get(0), pieces.subList(1, pieces.size()), degrees.centre().y, count, found.leftOut());
+        return new Track(
+                pieces.get(0),
+                pieces.subList(1, pieces.size()),
+                degrees.centre().y,
+                degrees.centre().x,
+                count,
+                found.leftOut());
     }
 
     private static List<Coordinate> onPlane(LocalPlane plane, List<Coordinate> ring) {
@@ -225,7 +232,14 @@ public final class TrackFile {
         }
         try {
             Site site = new Site(
-                    pieces.get(0), pieces.subList(1, pieces.size()), 0, 0, true, List.of(), SoilNotes.NOTHING_KNOWN);
+                    pieces.get(0),
+                    pieces.subList(1, pieces.size()),
+                    0,
+                    0,
+                    Optional.empty(),
+                    true,
+                    List.of(),
+                    SoilNotes.NOTHING_KNOWN);
             return site.pieces();
         } catch (RefusedException refused) {
             throw faulty(refused.refusal().reason(), refused.refusal().next());

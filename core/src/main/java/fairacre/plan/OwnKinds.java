@@ -6,12 +6,17 @@ import fairacre.build.BuildPrices;
 import fairacre.build.Frame;
 import fairacre.build.Material;
 import fairacre.build.Offcut;
+import fairacre.parts.Parts;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Kinds that the gardener added: those in the workshop, and those that a bed is still built of. */
-public record OwnKinds(List<Material> materials, List<Board> boards) {
+/**
+ * Kinds that the gardener added: those in the workshop, and those that something is still built of.
+ *
+ * @param items what can be bought because of them
+ */
+public record OwnKinds(List<Material> materials, List<Board> boards, List<PriceItem> items) {
 
     public static OwnKinds of(Plan plan) {
         List<Frame> frames = plan.beds().stream()
@@ -24,26 +29,28 @@ public record OwnKinds(List<Material> materials, List<Board> boards) {
                 frames.stream().map(Frame::material), offcuts.stream().map(Offcut::material));
         Stream<Board> cut = Stream.concat(
                 frames.stream().map(Frame::board), offcuts.stream().map(Offcut::board));
+        List<Material> materials = Stream.concat(plan.workshop().materials().stream(), used)
+                .filter(Material::own)
+                .distinct()
+                .toList();
+        List<Board> boards = Stream.concat(plan.workshop().boards().stream(), cut)
+                .filter(Board::own)
+                .distinct()
+                .toList();
+        Stream<PriceItem> others = Parts.bringing(OwnItems.class).stream().flatMap(part -> part.ownItems(plan));
         return new OwnKinds(
-                Stream.concat(plan.workshop().materials().stream(), used)
-                        .filter(Material::own)
-                        .distinct()
-                        .toList(),
-                Stream.concat(plan.workshop().boards().stream(), cut)
-                        .filter(Board::own)
-                        .distinct()
-                        .toList());
+                materials,
+                boards,
+                Stream.concat(boards(materials, boards), others).toList());
     }
 
-    /** Boards that can be bought because of them. */
-    public List<PriceItem> items() {
+    private static Stream<PriceItem> boards(List<Material> materials, List<Board> boards) {
         return Stream.concat(
-                        materials.stream()
-                                .flatMap(material -> Stream.concat(Board.values().stream(), boards.stream())
-                                        .flatMap(board -> BuildPrices.boards(material, board))),
-                        boards.stream()
-                                .flatMap(board -> Material.values().stream()
-                                        .flatMap(material -> BuildPrices.boards(material, board))))
-                .toList();
+                materials.stream()
+                        .flatMap(material -> Stream.concat(Board.values().stream(), boards.stream())
+                                .flatMap(board -> BuildPrices.boards(material, board))),
+                boards.stream()
+                        .flatMap(board ->
+                                Material.values().stream().flatMap(material -> BuildPrices.boards(material, board))));
     }
 }

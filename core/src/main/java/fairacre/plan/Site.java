@@ -9,6 +9,7 @@ import fairacre.outline.Polygons;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -21,7 +22,8 @@ import org.locationtech.jts.geom.Polygon;
  *     first not repeated at the end
  * @param further other pieces of ground apart from the first, at most 12
  * @param north direction of north on the drawing, degrees clockwise from straight up
- * @param latitude degrees, north positive, -90 to 90
+ * @param latitude of the middle of the plot, degrees, north positive, -90 to 90
+ * @param longitude of the middle of the plot, degrees, east positive, -180 to 180; empty if nobody told
  * @param approximate whether the corners come from a satellite fix or a map and no tape has confirmed them
  * @param levels spot heights, at most 500, no two at one place
  */
@@ -30,6 +32,7 @@ public record Site(
         List<List<Point>> further,
         double north,
         double latitude,
+        Optional<Double> longitude,
         boolean approximate,
         List<SpotHeight> levels,
         SoilNotes soil) {
@@ -52,6 +55,8 @@ public record Site(
         checkApart(corners, further);
         north = Angles.normal(north, "north");
         Limits.between(latitude, -90, 90, "latitude");
+        longitude = longitude == null ? Optional.empty() : longitude;
+        longitude.ifPresent(degrees -> Limits.between(degrees, -180, 180, "longitude"));
         levels = levels == null ? List.of() : levels;
         Limits.atMost(MOST_LEVELS, levels, "levels");
         levels = List.copyOf(levels);
@@ -60,7 +65,7 @@ public record Site(
     }
 
     public Site(List<Point> corners, double north, double latitude) {
-        this(corners, List.of(), north, latitude, false, List.of(), SoilNotes.NOTHING_KNOWN);
+        this(corners, List.of(), north, latitude, Optional.empty(), false, List.of(), SoilNotes.NOTHING_KNOWN);
     }
 
     /** A plot with square corners whose lower left corner is the origin. */
@@ -95,11 +100,11 @@ public record Site(
     }
 
     public Site withLevels(List<SpotHeight> newLevels) {
-        return new Site(corners, further, north, latitude, approximate, newLevels, soil);
+        return new Site(corners, further, north, latitude, longitude, approximate, newLevels, soil);
     }
 
     public Site withSoil(SoilNotes newSoil) {
-        return new Site(corners, further, north, latitude, approximate, levels, newSoil);
+        return new Site(corners, further, north, latitude, longitude, approximate, levels, newSoil);
     }
 
     private static List<Point> piece(List<Point> corners, String field) {

@@ -14,11 +14,18 @@ import java.util.Optional;
  * @param drain a cock at the lowest place of its pipes, by which they are emptied before frost
  * @param meter counts what flows, so that leaks and clogs show
  * @param reducer the pressure that a reducer lets through at most, 20 to 1000 kPa; empty if there is none
+ * @param thread in which the source ends; empty if it is the usual one, or nobody looked
  */
 public record Gear(
-        boolean preventer, boolean filter, boolean timer, boolean drain, boolean meter, Optional<Pressure> reducer) {
+        boolean preventer,
+        boolean filter,
+        boolean timer,
+        boolean drain,
+        boolean meter,
+        Optional<Pressure> reducer,
+        Optional<OutletThread> thread) {
 
-    public static final Gear NONE = new Gear(false, false, false, false, false, Optional.empty());
+    public static final Gear NONE = new Gear(false, false, false, false, false, Optional.empty(), Optional.empty());
     /** 25 psi, common practice in front of drippers. */
     public static final Pressure USUAL_REDUCER = Pressure.psi(25);
 
@@ -38,6 +45,7 @@ public record Gear(
     public Gear {
         reducer = reducer == null ? Optional.empty() : reducer;
         reducer.ifPresent(set -> between(set, LEAST, MOST, "reducer"));
+        thread = thread == null ? Optional.empty() : thread;
     }
 
     /** @throws RefusedException if a pressure is out of range */
@@ -59,18 +67,18 @@ public record Gear(
     }
 
     Gear withPreventer() {
-        return new Gear(true, filter, timer, drain, meter, reducer);
+        return new Gear(true, filter, timer, drain, meter, reducer, thread);
     }
 
     Gear withFilter() {
-        return new Gear(preventer, true, timer, drain, meter, reducer);
+        return new Gear(preventer, true, timer, drain, meter, reducer, thread);
     }
 
     Gear withDrain() {
-        return new Gear(preventer, filter, timer, true, meter, reducer);
+        return new Gear(preventer, filter, timer, true, meter, reducer, thread);
     }
 
     Gear withReducer(Pressure set) {
-        return new Gear(preventer, filter, timer, drain, meter, Optional.of(set));
+        return new Gear(preventer, filter, timer, drain, meter, Optional.of(set), thread);
     }
 }

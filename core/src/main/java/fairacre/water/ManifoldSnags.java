@@ -4,36 +4,26 @@ import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
-import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
-import fairacre.shape.Areas;
+import fairacre.walk.WalkStudy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.distance.DistanceOp;
 
 /** Manifolds that stand in a walk, that nothing feeds, or that have too few valves. */
 final class ManifoldSnags {
 
-    /** So near to a bed or to the edge of a walk, metres, it is fixed there and out of the way: a hand's breadth. */
-    static final double FIXED = 0.1;
-    /** What is exactly so near is not further by rounding, metres. */
-    private static final double HAIR = 1e-6;
     /** A manifold is moved beside one of so many beds, the nearest first. */
     private static final int NEAREST = 6;
-
-    private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private final SnagContext context;
     private final Piping piping;
@@ -47,24 +37,14 @@ final class ManifoldSnags {
         if (piping.manifolds().isEmpty() && piping.unfedManifolds().isEmpty()) {
             return List.of();
         }
-        Geometry walked = walked();
+        ValveGround ground =
+                new ValveGround(context.plan(), context.season(), context.standing(), context.study(WalkStudy.class));
         return Stream.of(
                         piping.unfedManifolds().stream().map(this::unfed),
                         piping.manifolds().stream().flatMap(hung -> full(hung.manifold()).stream()),
-                        piping.manifolds().stream().flatMap(hung -> inWalk(hung.manifold(), walked).stream()))
+                        piping.manifolds().stream().flatMap(hung -> inWalk(hung.manifold(), ground).stream()))
                 .flatMap(part -> part)
                 .toList();
-    }
-
-    /** Walks without the beds in them, and without what is so near to a bed or an edge that nobody walks there. */
-    private Geometry walked() {
-        Geometry walks = Areas.joined(context.plan().walks(context.season()).stream()
-                .map(walk -> Polygons.of(walk.corners()))
-                .toList());
-        Geometry beds = Areas.joined(context.standing().stream()
-                .map(bed -> Polygons.of(bed.corners()))
-                .toList());
-        return Areas.without(walks, beds).buffer(-FIXED - HAIR);
     }
 
     private Snag unfed(Manifold manifold) {
@@ -117,30 +97,28 @@ final class ManifoldSnags {
         return ways;
     }
 
-    private Optional<Snag> inWalk(Manifold manifold, Geometry walked) {
-        if (!walked.contains(at(manifold.place()))) {
+    private Optional<Snag> inWalk(Manifold manifold, ValveGround ground) {
+        if (!ground.isInWalk(manifold.place())) {
             return Optional.empty();
         }
         return Optional.of(Snag.of(
-                        WaterRule.MANIFOLD_IN_WALK,
+                        WaterRule.VALVE_IN_WALK,
                         Weight.WARNING,
                         manifold.name() + " stands in a walk, "
-                                + context.wording()
-                                        .length(Length.metres(
-                                                FIXED + walked.getBoundary().distance(at(manifold.place()))))
+                                + context.wording().length(ground.fromEdge(manifold.place()))
                                 + " from its edge.",
                         Optional.of(manifold.place()),
                         List.of(),
                         List.of(),
-                        context.remedies(() -> beside(manifold, walked)))
+                        context.remedies(() -> beside(manifold, ground)))
                 .about(context.ref(manifold.id())));
     }
 
     /** At the side of the nearest beds; or at the nearest edge of the walk; or it goes. */
-    private List<Remedy> beside(Manifold manifold, Geometry walked) {
+    private List<Remedy> beside(Manifold manifold, ValveGround ground) {
         List<Remedy> ways = new ArrayList<>();
         context.standing().stream()
-                .sorted(Comparator.comparingDouble(bed -> sideOf(bed).distance(at(manifold.place()))))
+                .sorted(Comparator.comparingDouble(bed -> sideOf(bed).distance(ValveGround.at(manifold.place()))))
                 .limit(NEAREST)
                 .flatMap(bed -> placesBeside(bed, manifold)
                         .map(place -> new Remedy(
@@ -149,8 +127,7 @@ final class ManifoldSnags {
                 .filter(way -> context.isSound(way.change()))
                 .findFirst()
                 .ifPresent(ways::add);
-        parts(walked)
-                .filter(part -> part.contains(at(manifold.place())))
+        ground.around(manifold.place())
                 .map(part -> new Remedy(
                         "Move " + manifold.name() + " to the nearest side of the walk",
                         Put.of(manifold.at(nearest(part.getBoundary(), manifold.place())))))
@@ -166,20 +143,12 @@ final class ManifoldSnags {
                 bed.corners().stream().sorted(Comparator.comparing(corner -> corner.distance(manifold.place()))));
     }
 
-    private static Stream<Polygon> parts(Geometry area) {
-        return IntStream.range(0, area.getNumGeometries()).mapToObj(i -> (Polygon) area.getGeometryN(i));
-    }
-
     private static Geometry sideOf(StandingBed bed) {
         return Polygons.of(bed.corners()).getExteriorRing();
     }
 
-    private static Geometry at(Point place) {
-        return GEOMETRY.createPoint(new Coordinate(place.x().metres(), place.y().metres()));
-    }
-
     private static Point nearest(Geometry line, Point place) {
-        Coordinate found = DistanceOp.nearestPoints(line, at(place))[0];
+        Coordinate found = DistanceOp.nearestPoints(line, ValveGround.at(place))[0];
         return Point.metres(found.x, found.y);
     }
 }

@@ -76,7 +76,7 @@ public final class NewWater {
                 .filter(feature ->
                         feature.kind() == FeatureKind.TAP && feature.lifetime().includes(season))
                 .findFirst();
-        Gear gear = new Gear(true, true, false, false, false, Optional.of(Gear.USUAL_REDUCER));
+        Gear gear = new Gear(true, true, false, false, false, Optional.of(Gear.USUAL_REDUCER), Optional.empty());
         Put<Tap> put = Put.of(new Tap(
                 standing.map(Feature::id).orElseGet(ids),
                 standing.map(Feature::name).orElseGet(() -> freeName("Tap")),
@@ -105,7 +105,7 @@ public final class NewWater {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new Gear(false, true, false, false, false, Optional.empty()),
+                new Gear(false, true, false, false, false, Optional.empty(), Optional.empty()),
                 Lifetime.from(season)));
     }
 
@@ -127,6 +127,7 @@ public final class NewWater {
                 places,
                 piping.run(from).map(laid -> laid.run().pipe()).orElse(PipeKind.TUBE_13),
                 false,
+                Length.ZERO,
                 Lifetime.from(season)));
     }
 
@@ -195,8 +196,13 @@ public final class NewWater {
                 nearestPipe(piping(), place),
                 place,
                 2,
-                plan.units() == Units.FEET_AND_INCHES ? Length.inches(24) : Length.metres(0.6),
+                handles(plan.units()),
                 Lifetime.from(season)));
+    }
+
+    /** At which standing and seated reach the handles of a manifold alike. */
+    static Length handles(Units units) {
+        return units == Units.FEET_AND_INCHES ? Length.inches(24) : Length.metres(0.6);
     }
 
     /** 12 in apart both ways with 0.5 gal/h, or 30 cm with 2 L/h (common practice). */

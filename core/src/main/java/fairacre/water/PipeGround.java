@@ -11,6 +11,7 @@ import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -42,7 +43,7 @@ final class PipeGround {
     private final List<Coordinate> nodes = new ArrayList<>();
     private final Map<UUID, List<Integer>> corners = new LinkedHashMap<>();
     private final STRtree obstacles = new STRtree();
-    private double[][] lengths;
+    private final double[][] lengths;
 
     PipeGround(Point source, List<StandingBed> standing, Setting setting) {
         nodes.add(new Coordinate(source.x().metres(), source.y().metres()));
@@ -127,6 +128,58 @@ final class PipeGround {
     /** Metres; infinite where something is between. */
     double length(int from, int to) {
         return lengths[from][to];
+    }
+
+    /** The shortest ways from a node to all others, by Dijkstra. */
+    Ways ways(int from) {
+        return new Ways(from);
+    }
+
+    /** Ways from one node. */
+    final class Ways {
+
+        private final double[] far = new double[nodes.size()];
+        private final int[] before = new int[nodes.size()];
+
+        private Ways(int from) {
+            Arrays.fill(far, Double.POSITIVE_INFINITY);
+            Arrays.fill(before, -1);
+            far[from] = 0;
+            boolean[] done = new boolean[far.length];
+            for (int next = from; next >= 0; next = nearest(done)) {
+                done[next] = true;
+                for (int node = 0; node < far.length; node++) {
+                    if (far[next] + lengths[next][node] < far[node]) {
+                        far[node] = far[next] + lengths[next][node];
+                        before[node] = next;
+                    }
+                }
+            }
+        }
+
+        private int nearest(boolean[] done) {
+            int nearest = -1;
+            for (int node = 0; node < far.length; node++) {
+                if (!done[node] && far[node] < (nearest < 0 ? Double.POSITIVE_INFINITY : far[nearest])) {
+                    nearest = node;
+                }
+            }
+            return nearest;
+        }
+
+        /** Metres; infinite where nothing leads. */
+        double length(int to) {
+            return far[to];
+        }
+
+        /** The nodes from where it begins to another. */
+        List<Integer> to(int node) {
+            LinkedList<Integer> way = new LinkedList<>();
+            for (int at = node; at >= 0; at = before[at]) {
+                way.addFirst(at);
+            }
+            return List.copyOf(way);
+        }
     }
 
     /** The nodes at which a bed is come to. */

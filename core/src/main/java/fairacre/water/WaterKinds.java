@@ -141,7 +141,7 @@ public final class WaterKinds {
     }
 
     /** Of a season. */
-    static List<WaterSource> sources(Plan plan, int season) {
+    public static List<WaterSource> sources(Plan plan, int season) {
         return Stream.concat(plan.list(TAPS).stream(), plan.list(BARRELS).stream())
                 .filter(source -> source.lifetime().includes(season))
                 .map(WaterSource.class::cast)
@@ -149,14 +149,14 @@ public final class WaterKinds {
     }
 
     /** Of a season. */
-    static List<WaterRun> runs(Plan plan, int season) {
+    public static List<WaterRun> runs(Plan plan, int season) {
         return plan.list(RUNS).stream()
                 .filter(run -> run.lifetime().includes(season))
                 .toList();
     }
 
     /** Of a season. */
-    static List<Manifold> manifolds(Plan plan, int season) {
+    public static List<Manifold> manifolds(Plan plan, int season) {
         return plan.list(MANIFOLDS).stream()
                 .filter(manifold -> manifold.lifetime().includes(season))
                 .toList();

@@ -2,13 +2,13 @@ package fairacre.water;
 
 import fairacre.bill.PriceItem;
 import fairacre.bill.PriceList.Offer;
+import fairacre.build.OwnKey;
 import fairacre.measure.Flow;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.Plan;
 import java.math.RoundingMode;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -19,7 +19,7 @@ import org.joda.money.Money;
 /** What is sold for water: by length and by the piece. */
 final class WaterPrices {
 
-    private static final Map<PipeKind, Double> PIPE_PER_METRE = new EnumMap<>(Map.of(
+    private static final Map<PipeKind, Double> PIPE_PER_METRE = Map.of(
             PipeKind.TUBE_13, 0.8,
             PipeKind.TUBE_16, 0.7,
             PipeKind.TUBE_19, 1.4,
@@ -28,10 +28,12 @@ final class WaterPrices {
             PipeKind.HOSE_19, 3.2,
             PipeKind.PVC_13, 1.5,
             PipeKind.PVC_19, 2.0,
-            PipeKind.PVC_25, 3.0));
+            PipeKind.PVC_25, 3.0);
     private static final double DRIPLINE_PER_METRE = 1.1;
     private static final double SLEEVE_PER_METRE = 2.5;
     private static final double MANIFOLD_A_VALVE = 7;
+    private static final double THREAD_ADAPTER = 3;
+    private static final double JOINT_ADAPTER = 2.5;
 
     static final PriceItem VALVE = new PriceItem("water/valve", "Valve, by hand");
     static final PriceItem PREVENTER = new PriceItem("water/preventer", "Backflow preventer");
@@ -84,7 +86,7 @@ final class WaterPrices {
     }
 
     static Stream<Offer> offers() {
-        Stream<Offer> pipes = Arrays.stream(PipeKind.values())
+        Stream<Offer> pipes = PipeKind.values().stream()
                 .flatMap(kind -> Offer.byLength(units -> pipe(kind, units), PIPE_PER_METRE.get(kind)));
         Stream<Offer> lines = Stream.concat(
                 Offer.byLength(WaterPrices::dripline, DRIPLINE_PER_METRE),
@@ -110,16 +112,68 @@ final class WaterPrices {
                 new Offer(drain(Units.FEET_AND_INCHES), DRAINED * CUBIC_METRES_A_THOUSAND_GALLONS));
         Stream<Offer> manifolds = IntStream.rangeClosed(Manifold.FEWEST, Manifold.MOST)
                 .mapToObj(valves -> new Offer(manifold(valves), MANIFOLD_A_VALVE * valves));
-        return Stream.of(pipes, lines, pieces, manifolds, metered).flatMap(part -> part);
+        Stream<Offer> adapters = Stream.concat(
+                Arrays.stream(Units.values())
+                        .flatMap(units ->
+                                Arrays.stream(OutletThread.values()).flatMap(thread -> adapter(thread, units).stream()))
+                        .map(item -> new Offer(item, THREAD_ADAPTER)),
+                Arrays.stream(PipeKind.Sort.values())
+                        .flatMap(one ->
+                                Arrays.stream(PipeKind.Sort.values()).flatMap(other -> adapter(one, other).stream()))
+                        .distinct()
+                        .map(item -> new Offer(item, JOINT_ADAPTER)));
+        return Stream.of(pipes, lines, pieces, manifolds, adapters, metered).flatMap(part -> part);
     }
 
     static PriceItem pipe(PipeKind kind, Units units) {
-        String key = "water/" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
-        return byLength(key, kind.label(), units);
+        return byLength(kind.own() ? kind.key() : "water/" + key(kind.key()), kind.label(), units);
+    }
+
+    /** A pipe of the gardener's own: its key tells what it is. */
+    static Optional<PriceItem> own(String key) {
+        if (!key.startsWith(OwnKey.PREFIX) || key.indexOf('/') != key.lastIndexOf('/')) {
+            return Optional.empty();
+        }
+        return Arrays.stream(Units.values())
+                .filter(units -> key.endsWith(by(units)))
+                .map(units -> pipe(
+                        PipeKind.of(key.substring(0, key.length() - by(units).length())), units))
+                .filter(item -> item.key().equals(key))
+                .findFirst();
     }
 
     static PriceItem manifold(int valves) {
         return new PriceItem("water/manifold-" + valves, "Manifold with " + valves + " valves");
+    }
+
+    /** From a source's thread to that of what is screwed to it; empty if they are the same. */
+    static Optional<PriceItem> adapter(OutletThread thread, Units units) {
+        OutletThread usual = OutletThread.usual(units);
+        return thread == usual
+                ? Optional.empty()
+                : Optional.of(new PriceItem(
+                        "water/adapter/" + key(thread) + "/" + key(usual),
+                        "Adapter, " + thread.label() + " to " + usual.label()));
+    }
+
+    /** From one sort of pipe to another; empty if they are the same. */
+    static Optional<PriceItem> adapter(PipeKind.Sort one, PipeKind.Sort other) {
+        if (one == other) {
+            return Optional.empty();
+        }
+        PipeKind.Sort first = one.compareTo(other) < 0 ? one : other;
+        PipeKind.Sort second = first == one ? other : one;
+        return Optional.of(new PriceItem(
+                "water/adapter/" + key(first) + "/" + key(second),
+                "Adapter, " + first.noun() + " to " + second.noun()));
+    }
+
+    private static String key(Enum<?> value) {
+        return key(value.name());
+    }
+
+    private static String key(String name) {
+        return name.toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     static PriceItem dripline(Units units) {
@@ -131,8 +185,11 @@ final class WaterPrices {
     }
 
     private static PriceItem byLength(String key, String label, Units units) {
-        return units == Units.METRIC
-                ? new PriceItem(key + "/metre", label + ", a metre")
-                : new PriceItem(key + "/foot", label + ", a foot");
+        return new PriceItem(key + by(units), label + (units == Units.METRIC ? ", a metre" : ", a foot"));
+    }
+
+    /** The end of the key of what is sold by length. */
+    private static String by(Units units) {
+        return units == Units.METRIC ? "/metre" : "/foot";
     }
 }

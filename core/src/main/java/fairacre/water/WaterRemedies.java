@@ -14,11 +14,9 @@ import fairacre.plan.StandingBed;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -32,16 +30,6 @@ final class WaterRemedies {
     private static final double MILLIMETRES = 1000;
     /** Steps in which a barrel is set higher. */
     private static final Length HIGHER = Length.metres(0.25);
-
-    /** The next larger, of the same sort where there is one. */
-    private static final Map<PipeKind, PipeKind> LARGER = new EnumMap<>(Map.of(
-            PipeKind.TUBE_16, PipeKind.TUBE_13,
-            PipeKind.TUBE_13, PipeKind.TUBE_19,
-            PipeKind.TUBE_19, PipeKind.PVC_25,
-            PipeKind.HOSE_13, PipeKind.HOSE_16,
-            PipeKind.HOSE_16, PipeKind.HOSE_19,
-            PipeKind.PVC_13, PipeKind.PVC_19,
-            PipeKind.PVC_19, PipeKind.PVC_25));
 
     private final SnagContext context;
     private final Piping piping;
@@ -184,7 +172,8 @@ final class WaterRemedies {
                 .filter(laid -> !laid.valve() && parts(laid, open))
                 .forEach(laid -> ways.add(new Remedy(
                         "Put a valve at the beginning of " + laid.run().name(),
-                        Put.of(laid.run().withValve()))));
+                        Put.of(laid.run()
+                                .withValve(NewWater.handles(context.plan().units()))))));
         open.stream()
                 .filter(laid -> !laid.valve())
                 .forEach(laid -> ways.add(new Remedy(
@@ -223,12 +212,14 @@ final class WaterRemedies {
         List<LaidRun> runs = runs(open(zone));
         List<Remedy> ways = new ArrayList<>();
         for (LaidRun laid : runs) {
-            Optional.ofNullable(LARGER.get(laid.run().pipe()))
+            laid.run()
+                    .pipe()
+                    .larger()
                     .ifPresent(larger -> ways.add(new Remedy(
                             "Lay " + laid.run().name() + " in " + larger.label(),
                             Put.of(laid.run().of(larger)))));
         }
-        UnaryOperator<PipeKind> once = kind -> LARGER.getOrDefault(kind, kind);
+        UnaryOperator<PipeKind> once = kind -> kind.larger().orElse(kind);
         if (runs.size() > 1) {
             ways.add(allLarger("Lay all runs of zone " + zone.number() + " a size larger", runs, once));
         }

@@ -67,11 +67,15 @@ public enum WaterRule implements Rule {
             "Where the usual nights of a month are below zero, pipes have a drain cock at their lowest place; filter and"
                     + " reducer are taken in.",
             "common practice"),
-    MANIFOLD_IN_WALK(
-            "A manifold in the way",
-            "Manifolds are fixed to the side of a bed, to a post or a wall, a hand's breadth off it at most, and never"
-                    + " stand in a walk.",
+    VALVE_IN_WALK(
+            "A valve in the way",
+            "Valves and manifolds are fixed to the side of a bed, to a post or a wall, a hand's breadth off it at most,"
+                    + " and never stand in a walk.",
             "common practice"),
+    VALVE_OUT_OF_REACH(
+            "A valve that somebody can't turn",
+            "Everybody comes to a valve; from a chair its handle is 15 to 48 in above the ground.",
+            "plane geometry; 2010 ADA Standards 308.2"),
     MANIFOLD_FULL("More pipes than valves", "Each pipe that begins at a manifold has a valve of it.", "plain sense"),
     SPRINKLERS_WET(
             "Sprinklers that wet walks or walls",

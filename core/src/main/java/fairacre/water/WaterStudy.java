@@ -81,8 +81,13 @@ public final class WaterStudy {
         }
     }
 
-    /** The places through which a run or the pipe to a manifold leads, and its length. */
-    public record RunCourse(UUID run, List<Point> places, Length length) {}
+    /**
+     * The places through which a run or the pipe to a manifold leads, and its length.
+     *
+     * @param run its id, or that of the manifold
+     * @param toManifold whether it ends at a manifold and belongs to it
+     */
+    public record RunCourse(UUID run, List<Point> places, Length length, boolean toManifold) {}
 
     Piping piping() {
         return piping;
@@ -185,15 +190,15 @@ public final class WaterStudy {
     /** As they are laid, and the pipes to manifolds; without those that nothing feeds. */
     public List<RunCourse> runs() {
         Stream<RunCourse> runs =
-                piping.runs().stream().map(laid -> course(laid.run().id(), laid.course()));
+                piping.runs().stream().map(laid -> course(laid.run().id(), laid.course(), false));
         Stream<RunCourse> toManifolds = piping.manifolds().stream()
                 .filter(hung -> hung.stub().places().size() > 1)
-                .map(hung -> course(hung.manifold().id(), hung.stub()));
+                .map(hung -> course(hung.manifold().id(), hung.stub(), true));
         return Stream.concat(runs, toManifolds).toList();
     }
 
-    private static RunCourse course(UUID id, Course course) {
-        return new RunCourse(id, course.places(), Length.metres(course.length()));
+    private static RunCourse course(UUID id, Course course, boolean toManifold) {
+        return new RunCourse(id, course.places(), Length.metres(course.length()), toManifold);
     }
 
     /** Everything that lies in beds or leads from a run to one, as lines. */

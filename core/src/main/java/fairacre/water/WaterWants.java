@@ -95,6 +95,10 @@ final class WaterWants {
     private void gear(int season, WaterSource source) {
         Served served = Served.place(source.id());
         pieces(season, WaterPrices.ADAPTER, 1, served);
+        source.gear()
+                .thread()
+                .flatMap(thread -> WaterPrices.adapter(thread, plan.units()))
+                .ifPresent(adapter -> pieces(season, adapter, 1, served));
         pieces(season, WaterPrices.PREVENTER, source.gear().preventer() ? 1 : 0, served);
         pieces(season, WaterPrices.FILTER, source.gear().filter() ? 1 : 0, served);
         pieces(season, WaterPrices.REDUCER, source.gear().reducer().isPresent() ? 1 : 0, served);
@@ -112,6 +116,9 @@ final class WaterWants {
                 served);
         sleeves(season, laid.course(), walked, served);
         joint(season, laid.run().from(), served);
+        plan.list(WaterKinds.RUNS).stream()
+                .filter(feeding -> feeding.id().equals(laid.run().from()))
+                .forEach(feeding -> adapter(season, feeding.pipe(), laid.run().pipe(), served));
         valve(season, laid.run().from(), laid.run().valve(), served);
         pieces(
                 season,
@@ -134,6 +141,7 @@ final class WaterWants {
         sleeves(season, laid.stub(), walked, served);
         joint(season, laid.lines().from(), served);
         valve(season, laid.lines().from(), laid.lines().valve(), served);
+        adapter(season, laid.pipe(), laid.lines().stub(), served);
         length(season, laid.lines()::sold, inBed, served);
         laid.lines().fittings(laid.layout()).entrySet().stream()
                 .sorted(Comparator.comparing(part -> part.getKey().key()))
@@ -165,6 +173,11 @@ final class WaterWants {
         boolean offRun =
                 plan.list(WaterKinds.RUNS).stream().anyMatch(run -> run.id().equals(from));
         pieces(season, WaterPrices.BRANCH, offRun ? 1 : 0, served);
+    }
+
+    /** Where a pipe of one sort meets another. */
+    private void adapter(int season, PipeKind one, PipeKind other, Served served) {
+        WaterPrices.adapter(one.sort(), other.sort()).ifPresent(adapter -> pieces(season, adapter, 1, served));
     }
 
     private void sleeves(int season, Course course, Geometry walked, Served served) {

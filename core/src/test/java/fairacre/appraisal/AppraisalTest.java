@@ -359,7 +359,13 @@ class AppraisalTest {
         Plan watered = with(dry, Put.of(tap), trunk, beans, kale);
         Change cocks = Put.of(manifold("Cocks", "Trunk", 5, 3.5));
         Change path = Put.of(walk("Path", 4, 2, 2, 6));
-        plans.put(WaterRule.MANIFOLD_IN_WALK, with(watered, path, cocks));
+        plans.put(WaterRule.VALVE_IN_WALK, with(watered, path, cocks));
+        plans.put(
+                WaterRule.VALVE_OUT_OF_REACH,
+                with(
+                        watered,
+                        Put.of(seated("Ines", 0.6, 0.92)),
+                        Put.of(run("Branch", "Trunk", 5, 3, 5, 8).withValve(Length.metres(0.3)))));
         plans.put(
                 WaterRule.MANIFOLD_FULL,
                 with(
@@ -401,7 +407,7 @@ class AppraisalTest {
                 with(
                         dry,
                         Put.of(tap.withGear(new Gear(
-                                false, true, false, false, false, tap.gear().reducer()))),
+                                false, true, false, false, false, tap.gear().reducer(), Optional.empty()))),
                         trunk,
                         beans,
                         kale));
@@ -410,7 +416,7 @@ class AppraisalTest {
                 with(
                         dry,
                         Put.of(tap.withGear(new Gear(
-                                true, false, false, false, false, tap.gear().reducer()))),
+                                true, false, false, false, false, tap.gear().reducer(), Optional.empty()))),
                         trunk,
                         beans,
                         kale));
@@ -418,7 +424,8 @@ class AppraisalTest {
                 WaterRule.DRIP_WITHOUT_REDUCER,
                 with(
                         dry,
-                        Put.of(tap.withGear(new Gear(true, true, false, false, false, Optional.empty()))),
+                        Put.of(tap.withGear(
+                                new Gear(true, true, false, false, false, Optional.empty(), Optional.empty()))),
                         trunk,
                         beans,
                         kale));

@@ -124,7 +124,7 @@ class PipeRollsTest {
         Plan plan = with(
                 plot(12, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 5, 2, 1), bed("Kale", 7, 5, 2, 1)),
                 Put.of(tap("Tap", 1, 0, 20)),
-                Put.of(new WaterRun(id("Trunk"), "Trunk", id("Tap"), trunk.places(), pipe, false, laid)));
+                Put.of(new WaterRun(id("Trunk"), "Trunk", id("Tap"), trunk.places(), pipe, false, Length.ZERO, laid)));
         for (Put<?> line : lines) {
             plan = with(plan, line);
         }

@@ -195,7 +195,8 @@ class OwnKindsTest {
                 plan,
                 new PurseChange.PutWorkshop(new Workshop(
                         Length.ZERO, Length.ZERO, false, List.of(), List.of(thatch, PLASTIC), List.of(SCAFFOLD))));
-        assertThat(OwnKinds.of(shelved)).isEqualTo(new OwnKinds(List.of(thatch, PLASTIC), List.of(SCAFFOLD)));
+        assertThat(OwnKinds.of(shelved).materials()).containsExactly(thatch, PLASTIC);
+        assertThat(OwnKinds.of(shelved).boards()).containsExactly(SCAFFOLD);
         assertThat(OwnKinds.of(plot(10, 10, List.of())).items()).isEmpty();
     }
 }

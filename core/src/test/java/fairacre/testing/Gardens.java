@@ -74,6 +74,7 @@ import fairacre.water.Gear;
 import fairacre.water.Haul;
 import fairacre.water.Manifold;
 import fairacre.water.MonthNormals;
+import fairacre.water.OutletThread;
 import fairacre.water.PipeKind;
 import fairacre.water.Pump;
 import fairacre.water.Roof;
@@ -212,7 +213,7 @@ public final class Gardens {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new Gear(true, true, false, false, false, Optional.of(Gear.USUAL_REDUCER)),
+                new Gear(true, true, false, false, false, Optional.of(Gear.USUAL_REDUCER), Optional.empty()),
                 Lifetime.ALWAYS);
     }
 
@@ -243,7 +244,7 @@ public final class Gardens {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new Gear(false, true, false, false, false, Optional.empty()),
+                new Gear(false, true, false, false, false, Optional.empty(), Optional.empty()),
                 Lifetime.ALWAYS);
     }
 
@@ -268,7 +269,7 @@ public final class Gardens {
         for (int i = 0; i < places.length; i += 2) {
             points.add(Point.metres(places[i], places[i + 1]));
         }
-        return new WaterRun(id(name), name, id(from), points, PipeKind.TUBE_13, false, Lifetime.ALWAYS);
+        return new WaterRun(id(name), name, id(from), points, PipeKind.TUBE_13, false, Length.ZERO, Lifetime.ALWAYS);
     }
 
     /** Plain drippers of 2 L/h, 30 cm apart both ways. */
@@ -404,6 +405,7 @@ public final class Gardens {
                 List.of(List.of(Point.metres(20, 0), Point.metres(24, 0), Point.metres(24, 1))),
                 12.5,
                 48.25,
+                Optional.of(-123.125),
                 true,
                 List.of(
                         new SpotHeight(Point.metres(1, 1), Length.metres(-0.25)),
@@ -531,7 +533,14 @@ public final class Gardens {
                         Optional.of(Pressure.kilopascals(310)),
                         Optional.of(new Tap.TapReading(45, Pressure.kilopascals(120.5))),
                         Optional.of(Pressure.kilopascals(255)),
-                        new Gear(true, true, true, true, true, Optional.of(Pressure.kilopascals(170))),
+                        new Gear(
+                                true,
+                                true,
+                                true,
+                                true,
+                                true,
+                                Optional.of(Pressure.kilopascals(170)),
+                                Optional.of(OutletThread.NPT_13)),
                         Lifetime.from(SEASON + 1))),
                 Put.of(new Barrel(
                         id("Butt"),
@@ -550,8 +559,9 @@ public final class Gardens {
                         "Trunk",
                         id("Yard tap"),
                         List.of(Point.metres(0.5, 0.5), Point.metres(0.5, 5.25), Point.metres(4, 5.25)),
-                        PipeKind.HOSE_19,
+                        PipeKind.own("Lay-flat / 3 bar | 18 mm", Length.millimetres(18), PipeKind.Sort.HOSE),
                         true,
+                        Length.metres(0.55),
                         Lifetime.from(SEASON + 1))),
                 Put.of(new Dripline(
                         id("Lines of Ell"),

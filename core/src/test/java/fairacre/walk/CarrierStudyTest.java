@@ -25,6 +25,7 @@ import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Nested;
@@ -109,6 +110,7 @@ class CarrierStudyTest {
                             Point.metres(10, 0), Point.metres(14, 0), Point.metres(14, 4), Point.metres(10, 4))),
                     0,
                     50,
+                    Optional.empty(),
                     false,
                     List.of(),
                     fairacre.plan.SoilNotes.NOTHING_KNOWN);

@@ -122,19 +122,19 @@ class ManifoldTest {
     })
     void aManifoldStandsBesideTheWalkToAHandsBreadth(double x, double y, boolean inWalk) {
         Plan plan = with(garden(x, y), new Change.PlaceBed(bed("Island", 5, 6, 1, 1)));
-        assertThat(told(plan, WaterRule.MANIFOLD_IN_WALK).isPresent()).isEqualTo(inWalk);
+        assertThat(told(plan, WaterRule.VALVE_IN_WALK).isPresent()).isEqualTo(inWalk);
     }
 
     @Test
     void theRemedyFixesItToTheNearestBed() {
         Plan plan = garden(4.4, 5.2);
-        Snag snag = told(plan, WaterRule.MANIFOLD_IN_WALK).orElseThrow();
+        Snag snag = told(plan, WaterRule.VALVE_IN_WALK).orElseThrow();
         assertThat(snag.words()).startsWith("Cocks stands in a walk, ");
         Remedy first = snag.remedies().get(0);
         assertThat(first.words()).isEqualTo("Fix Cocks to the side of Beans");
         Plan after = plan.apply(first.change()).orThrow();
         assertThat(after.list(WaterKinds.MANIFOLDS).get(0).place()).isEqualTo(Point.metres(4, 5.2));
-        assertThat(told(after, WaterRule.MANIFOLD_IN_WALK)).isEmpty();
+        assertThat(told(after, WaterRule.VALVE_IN_WALK)).isEmpty();
     }
 
     /** The tap at the plot's corner: a straight pipe to the middle of that side would cross the bed. */
@@ -143,11 +143,11 @@ class ManifoldTest {
         Plan plan =
                 with(garden(4.9, 5.2), Put.of(tap("Spring", 0, 0, 40)), Put.of(manifold("Cocks", "Spring", 4.9, 5.2)));
         Remedy first =
-                told(plan, WaterRule.MANIFOLD_IN_WALK).orElseThrow().remedies().get(0);
+                told(plan, WaterRule.VALVE_IN_WALK).orElseThrow().remedies().get(0);
         assertThat(first.words()).isEqualTo("Fix Cocks to the side of Beans");
         Plan after = plan.apply(first.change()).orThrow();
         assertThat(after.list(WaterKinds.MANIFOLDS).get(0).place()).isEqualTo(Point.metres(4, 4.5));
-        assertThat(told(after, WaterRule.MANIFOLD_IN_WALK)).isEmpty();
+        assertThat(told(after, WaterRule.VALVE_IN_WALK)).isEmpty();
         assertThat(told(after, WaterRule.PIPE_THROUGH_BED)).isEmpty();
     }
 

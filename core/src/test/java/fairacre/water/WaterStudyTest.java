@@ -244,7 +244,9 @@ class WaterStudyTest {
     void aValvePartsAZoneAndTheBedsAboveItStayTogether() {
         WaterRun branch = run("Branch", "Trunk", 6, 3, 6, 4.4);
         Plan plan = watered(
-                Put.of(branch.withValve()), Put.of(dripline("Beans", "Trunk")), Put.of(dripline("Kale", "Branch")));
+                Put.of(branch.withValve(Length.ZERO)),
+                Put.of(dripline("Beans", "Trunk")),
+                Put.of(dripline("Kale", "Branch")));
         assertThat(zones(plan)).extracting(Zone::name).containsExactlyInAnyOrder("Beans", "Kale");
         assertThat(zones(plan)).extracting(Zone::valve).containsExactlyInAnyOrder(id("Tap"), id("Branch"));
         Plan joined = with(plan, Put.of(branch));
@@ -415,7 +417,9 @@ class WaterStudyTest {
                 .as("behind a reducer that holds its pressure a filter is not felt")
                 .isLessThanOrEqualTo(least(usual));
         assertThat(least(days.get(2).zone())).isLessThan(least(usual));
-        Plan unreduced = with(plan, Put.of(tap.withGear(new Gear(true, true, false, false, false, Optional.empty()))));
+        Plan unreduced = with(
+                plan,
+                Put.of(tap.withGear(new Gear(true, true, false, false, false, Optional.empty(), Optional.empty()))));
         assertThat(least(badDays(unreduced, 1).get(1).zone()))
                 .isLessThan(least(zones(unreduced).get(0)));
         assertThat(days.get(0).zone().beds()).hasSize(2);

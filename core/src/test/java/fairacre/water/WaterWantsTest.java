@@ -27,9 +27,12 @@ import fairacre.plan.Put;
 import fairacre.plan.Walk;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class WaterWantsTest {
 
@@ -38,7 +41,8 @@ class WaterWantsTest {
             plot(12, 10, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 3, 5, 2, 1), bed("Kale", 9, 5, 2, 1));
 
     private static WaterRun laid(WaterRun run) {
-        return new WaterRun(run.id(), run.name(), run.from(), run.places(), run.pipe(), run.valve(), LAID);
+        return new WaterRun(
+                run.id(), run.name(), run.from(), run.places(), run.pipe(), run.valve(), run.handle(), LAID);
     }
 
     private static Dripline laid(Dripline line) {
@@ -76,7 +80,7 @@ class WaterWantsTest {
                 DRY,
                 Put.of(walk),
                 Put.of(tap("Tap", 1, 0, 20)),
-                Put.of(laid(run("Trunk", "Tap", 1, 0, 1, 4, 10, 4)).withValve()),
+                Put.of(laid(run("Trunk", "Tap", 1, 0, 1, 4, 10, 4)).withValve(Length.ZERO)),
                 Put.of(laid(dripline("Beans", "Trunk"))));
         Map<String, Double> wanted = wanted(plan, SEASON + 1);
         // 13 m and the pipe to the bed: its first line lies 0.625 m above the run.
@@ -95,6 +99,43 @@ class WaterWantsTest {
                 .containsEntry("water/reducer", 1.0)
                 .doesNotContainKey("water/timer");
         assertThat(wanted(plan, SEASON)).isEmpty();
+    }
+
+    /** Hose thread, pipe thread and G are three standards: ASME B1.20.7, ASME B1.20.1, ISO 228-1. */
+    @ParameterizedTest
+    @CsvSource({
+        "G_19, ''",
+        "G_13, water/adapter/g-13/g-19",
+        "HOSE_19, water/adapter/hose-19/g-19",
+        "NPT_19, water/adapter/npt-19/g-19"
+    })
+    void aThreadThatDoesNotFitTakesAnAdapter(OutletThread thread, String adapter) {
+        Tap tap = tap("Tap", 1, 0, 20);
+        Plan plan = with(
+                DRY,
+                Put.of(tap.withGear(
+                        new Gear(false, false, false, false, false, Optional.empty(), Optional.of(thread)))),
+                Put.of(laid(run("Trunk", "Tap", 1, 0, 10, 0))));
+        assertThat(wanted(plan, SEASON + 1).keySet().stream()
+                        .filter(key -> key.startsWith("water/adapter/"))
+                        .toList())
+                .isEqualTo(adapter.isEmpty() ? List.of() : List.of(adapter));
+    }
+
+    @Test
+    void wherePipesOfTwoSortsMeetThereIsAnAdapter() {
+        Plan plan = with(
+                DRY,
+                Put.of(tap("Tap", 1, 0, 20)),
+                Put.of(laid(run("Trunk", "Tap", 1, 0, 10, 0)).of(PipeKind.PVC_19)),
+                Put.of(laid(run("Branch", "Trunk", 5, 0, 5, 9)).of(PipeKind.HOSE_19)),
+                Put.of(laid(dripline("Beans", "Trunk"))),
+                Put.of(laid(dripline("Kale", "Branch"))));
+        // Trunk to branch; the pipe to Beans is PVC and the one to Kale hose, both meet dripline.
+        assertThat(wanted(plan, SEASON + 1))
+                .containsEntry("water/adapter/hose/stiff", 1.0)
+                .containsEntry("water/adapter/tube/stiff", 1.0)
+                .containsEntry("water/adapter/tube/hose", 1.0);
     }
 
     @Test

@@ -38,6 +38,7 @@ class EndpointsTest {
     private static final Set<String> SIGNED_IN = Set.of(
             "POST /api/catalogue/boards",
             "POST /api/catalogue/materials",
+            "POST /api/catalogue/pipes",
             "GET /api/gardens",
             "GET /api/gardens/deleted",
             "POST /api/gardens/deleted/{id}",
@@ -122,6 +123,7 @@ class EndpointsTest {
             "GET /water/calendar.ics",
             "GET /water/rolls",
             "GET /water/zones/{zone}/bad-days",
+            "GET /water/pipes.geojson",
             "GET /water/zones/{zone}/epanet.inp",
             "POST /water/barrels",
             "POST /water/climate",

@@ -33,6 +33,7 @@ import fairacre.ground.FeaturePreset;
 import fairacre.ground.Quadrilateral;
 import fairacre.measure.Length;
 import fairacre.measure.Pressure;
+import fairacre.measure.Units;
 import fairacre.outline.Point;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Posture;
@@ -43,6 +44,7 @@ import fairacre.walk.CarrierPreset;
 import fairacre.walk.PassingPreset;
 import fairacre.watch.Watch;
 import fairacre.water.DailyWeather;
+import fairacre.water.OutletThread;
 import fairacre.water.PipeKind;
 import fairacre.water.Pump;
 import fairacre.water.Roof;
@@ -124,7 +126,30 @@ class CatalogueController {
     record ScaleView(String key, String label) {}
 
     /** A pipe or hose, with the bore that the water has. */
-    record PipeView(PipeKind kind, String label, Length bore) {}
+    record PipeView(PipeKind kind, String label, Length bore) {
+
+        static PipeView of(PipeKind pipe) {
+            return new PipeView(pipe, pipe.label(), pipe.bore());
+        }
+    }
+
+    /** @param usualIn the units of gardens in which it is the usual one */
+    record ThreadView(OutletThread thread, String label, List<Units> usualIn) {
+
+        static ThreadView of(OutletThread thread) {
+            return new ThreadView(
+                    thread,
+                    thread.label(),
+                    Arrays.stream(Units.values())
+                            .filter(units -> OutletThread.usual(units) == thread)
+                            .toList());
+        }
+    }
+
+    record PipeSortView(PipeKind.Sort sort, String label) {}
+
+    /** A pipe that the gardener adds. */
+    record NewPipe(String name, Length bore, PipeKind.Sort sort) {}
 
     record CarrierView(String label, Length width, boolean wheels, Length turning, String source) {}
 
@@ -166,6 +191,8 @@ class CatalogueController {
             String measureYourOwn,
             List<PassingView> passings,
             List<PipeView> pipes,
+            List<PipeSortView> pipeSorts,
+            List<ThreadView> threads,
             UsualWater usualWater,
             List<CarrierView> carriers,
             List<FeatureView> features,
@@ -253,9 +280,11 @@ class CatalogueController {
                 Stream.of(PassingPreset.values())
                         .map(p -> new PassingView(p.label(), p.width(), p.source()))
                         .toList(),
-                Arrays.stream(PipeKind.values())
-                        .map(pipe -> new PipeView(pipe, pipe.label(), pipe.bore()))
+                PipeKind.values().stream().map(PipeView::of).toList(),
+                Arrays.stream(PipeKind.Sort.values())
+                        .map(sort -> new PipeSortView(sort, sort.label()))
                         .toList(),
+                Arrays.stream(OutletThread.values()).map(ThreadView::of).toList(),
                 new UsualWater(
                         Tap.USUAL_PRESSURE,
                         Roof.USUAL_RUNOFF,
@@ -338,6 +367,12 @@ class CatalogueController {
     @PostMapping("/catalogue/boards")
     BoardView board(@RequestBody NewBoard added) {
         return BoardView.of(Board.own(added.name(), added.thickness(), added.width(), added.stock()));
+    }
+
+    /** The key of a pipe of one's own, for runs that are laid of it. */
+    @PostMapping("/catalogue/pipes")
+    PipeView pipe(@RequestBody NewPipe added) {
+        return PipeView.of(PipeKind.own(added.name(), added.bore(), added.sort()));
     }
 
     /** A boundary from a GPX track or a GeoJSON polygon. */

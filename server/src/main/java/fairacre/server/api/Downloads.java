@@ -11,6 +11,9 @@ final class Downloads {
 
     static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
     static final String CALENDAR = "text/calendar;charset=UTF-8";
+    /** RFC 7946, section 12. */
+    static final String GEO_JSON = "application/geo+json";
+
     static final String XLSX = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
     private Downloads() {}

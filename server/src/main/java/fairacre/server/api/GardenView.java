@@ -6,7 +6,9 @@ import fairacre.plan.SeasonEvents;
 import fairacre.server.api.CatalogueController.BoardView;
 import fairacre.server.api.CatalogueController.ItemView;
 import fairacre.server.api.CatalogueController.MaterialView;
+import fairacre.server.api.CatalogueController.PipeView;
 import fairacre.server.store.StoredGarden;
+import fairacre.water.PipeKind;
 import java.util.List;
 
 /**
@@ -21,12 +23,15 @@ import java.util.List;
 record GardenView(
         long revision, Plan plan, List<SeasonEvents> seasons, OwnCatalogue own, boolean canUndo, boolean canRedo) {
 
-    record OwnCatalogue(List<MaterialView> materials, List<BoardView> boards, List<ItemView> items) {
+    record OwnCatalogue(
+            List<MaterialView> materials, List<BoardView> boards, List<PipeView> pipes, List<ItemView> items) {
 
-        static OwnCatalogue of(OwnKinds own) {
+        static OwnCatalogue of(Plan plan) {
+            OwnKinds own = OwnKinds.of(plan);
             return new OwnCatalogue(
                     own.materials().stream().map(MaterialView::of).toList(),
                     own.boards().stream().map(BoardView::of).toList(),
+                    PipeKind.ownOf(plan).stream().map(PipeView::of).toList(),
                     own.items().stream().map(ItemView::of).toList());
         }
     }
@@ -36,7 +41,7 @@ record GardenView(
                 stored.revision(),
                 stored.plan(),
                 stored.plan().events(),
-                OwnCatalogue.of(OwnKinds.of(stored.plan())),
+                OwnCatalogue.of(stored.plan()),
                 stored.undo().isPresent(),
                 stored.redo().isPresent());
     }

@@ -21,6 +21,7 @@ import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
 import fairacre.plan.Things;
+import fairacre.water.PipeKind;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -85,6 +86,7 @@ class OpenApiConfiguration {
                 .replaceWithSchema(Board.class, new StringSchema().description("key of a board"))
                 .replaceWithSchema(Kit.class, new StringSchema().description("key of a metal kit"))
                 .replaceWithSchema(Material.class, new StringSchema().description("key of a material"))
+                .replaceWithSchema(PipeKind.class, new StringSchema().description("key of a pipe"))
                 .replaceWithSchema(PriceItem.class, new StringSchema().description("key of an item of the price book"))
                 .replaceWithSchema(Rule.class, rules())
                 .replaceWithSchema(Money.class, money());

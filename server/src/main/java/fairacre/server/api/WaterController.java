@@ -1,10 +1,12 @@
 package fairacre.server.api;
 
 import fairacre.cost.PipeRolls;
+import fairacre.cost.PricedNetwork;
 import fairacre.cost.WateringChoice;
 import fairacre.cost.WateringComparison;
 import fairacre.format.ClimateFile;
 import fairacre.format.FaultyFileException;
+import fairacre.format.PipesGeoJson;
 import fairacre.format.WateringCalendar;
 import fairacre.limits.Limits;
 import fairacre.measure.Volume;
@@ -19,7 +21,6 @@ import fairacre.watch.WatchedRun;
 import fairacre.water.BadDay;
 import fairacre.water.Climate;
 import fairacre.water.HandWatering;
-import fairacre.water.LayProposals;
 import fairacre.water.NewWater;
 import fairacre.water.WaterKinds;
 import fairacre.water.WaterStudy;
@@ -123,9 +124,9 @@ class WaterController {
     /** Whole networks that could be laid; none of them is laid yet. */
     @PostMapping("/networks")
     @Needs(Role.READER)
-    List<LayProposals.Proposal> networks(
+    List<PricedNetwork> networks(
             Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody WantedNetwork wanted) {
-        return LayProposals.of(
+        return PricedNetwork.of(
                 gardens.plan(owner.id(), garden), season, wanted.from(), wanted.beds(), UUID::randomUUID);
     }
 
@@ -175,6 +176,16 @@ class WaterController {
         String name = gardens.plan(owner.id(), garden).name() + ", zone " + zone + ".inp";
         return Downloads.download(
                 study(owner, garden, season).epanet(zone).getBytes(StandardCharsets.UTF_8), MediaType.TEXT_PLAIN, name);
+    }
+
+    /** All pipes, for maps. */
+    @GetMapping(path = "/pipes.geojson", produces = Downloads.GEO_JSON)
+    ResponseEntity<byte[]> geoJson(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        Plan plan = gardens.plan(owner.id(), garden);
+        return Downloads.download(
+                PipesGeoJson.of(plan, season),
+                MediaType.parseMediaType(Downloads.GEO_JSON),
+                plan.name() + ", pipes of " + season + ".geojson");
     }
 
     /** When each zone runs, for a calendar. */

@@ -75,7 +75,8 @@ public final class OneBed {
                 new Point(across, Length.ZERO),
                 new Point(across, up),
                 new Point(Length.ZERO, up));
-        return new Site(corners, List.of(), site.north(), site.latitude(), false, List.of(), site.soil());
+        return new Site(
+                corners, List.of(), site.north(), site.latitude(), site.longitude(), false, List.of(), site.soil());
     }
 
     private static Budget budget(BigDecimal sum, CurrencyUnit currency) {

@@ -51,6 +51,7 @@ final class PlanWriter {
         row.setContingency(plan.budget().contingency());
         row.setNorth(plan.site().north());
         row.setLatitude(plan.site().latitude());
+        row.setLongitude(plan.site().longitude().orElse(null));
         row.setApproximate(plan.site().approximate());
         row.setSqueeze(plan.site().soil().squeeze().name());
         row.setPercolation(

@@ -88,6 +88,7 @@ final class SiteRows {
                 pieces.subList(1, pieces.size()),
                 row.get(GARDEN.NORTH),
                 row.get(GARDEN.LATITUDE),
+                Optional.ofNullable(row.get(GARDEN.LONGITUDE)),
                 row.get(GARDEN.APPROXIMATE),
                 LEVELS.read(row),
                 soil);

@@ -32,6 +32,7 @@ import fairacre.water.Gear;
 import fairacre.water.Haul;
 import fairacre.water.Manifold;
 import fairacre.water.MonthNormals;
+import fairacre.water.OutletThread;
 import fairacre.water.PipeKind;
 import fairacre.water.Pump;
 import fairacre.water.Roof;
@@ -73,7 +74,8 @@ final class WaterRows {
                             row.get(TAP.TIMER),
                             row.get(TAP.DRAIN),
                             row.get(TAP.METER),
-                            row.get(TAP.REDUCER)),
+                            row.get(TAP.REDUCER),
+                            row.get(TAP.THREAD)),
                     Columns.lifetime(row.get(TAP.FROM_SEASON), row.get(TAP.UNTIL_SEASON))),
             (garden, one) -> new TapRecord(
                     garden,
@@ -95,7 +97,8 @@ final class WaterRows {
                     one.lifetime().until().orElse(null),
                     one.evening().map(Pressure::pascals).orElse(null),
                     one.gear().drain(),
-                    one.gear().meter()));
+                    one.gear().meter(),
+                    one.gear().thread().map(Enum::name).orElse(null)));
 
     private static final KeyedRows<BarrelRecord, UUID, Barrel> BARRELS = KeyedRows.of(
             WaterKinds.BARRELS,
@@ -117,7 +120,8 @@ final class WaterRows {
                             row.get(BARREL.TIMER),
                             row.get(BARREL.DRAIN),
                             row.get(BARREL.METER),
-                            row.get(BARREL.REDUCER)),
+                            row.get(BARREL.REDUCER),
+                            row.get(BARREL.THREAD)),
                     Columns.lifetime(row.get(BARREL.FROM_SEASON), row.get(BARREL.UNTIL_SEASON))),
             (garden, one) -> new BarrelRecord(
                     garden,
@@ -142,7 +146,8 @@ final class WaterRows {
                     one.pump().map(pump -> pump.flow().millilitresAnHour()).orElse(null),
                     one.pump().map(pump -> pump.at().pascals()).orElse(null),
                     one.gear().drain(),
-                    one.gear().meter()));
+                    one.gear().meter(),
+                    one.gear().thread().map(Enum::name).orElse(null)));
 
     private static final KeyedRows<WaterRunRecord, UUID, WaterRun> RUNS = KeyedRows.of(
             WaterKinds.RUNS,
@@ -154,8 +159,9 @@ final class WaterRows {
                     row.get(WATER_RUN.NAME),
                     row.get(WATER_RUN.FED_BY),
                     Columns.points(row.get(WATER_RUN.X), row.get(WATER_RUN.Y)),
-                    PipeKind.valueOf(row.get(WATER_RUN.PIPE)),
+                    PipeKind.of(row.get(WATER_RUN.PIPE)),
                     row.get(WATER_RUN.VALVE),
+                    new Length(row.get(WATER_RUN.HANDLE)),
                     Columns.lifetime(row.get(WATER_RUN.FROM_SEASON), row.get(WATER_RUN.UNTIL_SEASON))),
             (garden, one) -> new WaterRunRecord(
                     garden,
@@ -164,10 +170,11 @@ final class WaterRows {
                     one.from(),
                     Columns.xs(one.places()),
                     Columns.ys(one.places()),
-                    one.pipe().name(),
+                    one.pipe().key(),
                     one.valve(),
                     one.lifetime().from().orElse(null),
-                    one.lifetime().until().orElse(null)));
+                    one.lifetime().until().orElse(null),
+                    one.handle().micrometres()));
 
     private static final KeyedRows<DriplineRecord, UUID, Dripline> DRIPLINES = KeyedRows.of(
             WaterKinds.DRIPLINES,
@@ -354,14 +361,21 @@ final class WaterRows {
     }
 
     private static Gear gear(
-            boolean preventer, boolean filter, boolean timer, boolean drain, boolean meter, Long reducer) {
+            boolean preventer,
+            boolean filter,
+            boolean timer,
+            boolean drain,
+            boolean meter,
+            Long reducer,
+            String thread) {
         return new Gear(
                 preventer,
                 filter,
                 timer,
                 drain,
                 meter,
-                Optional.ofNullable(reducer).map(Pressure::new));
+                Optional.ofNullable(reducer).map(Pressure::new),
+                Optional.ofNullable(thread).map(OutletThread::valueOf));
     }
 
     private static Optional<Tap.TapReading> flowing(Record row) {
