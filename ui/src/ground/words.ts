@@ -5,7 +5,7 @@ import { fallFigures } from "../words";
 export const words = {
   noFeatures:
     "Nothing but beds so far. House, trees, taps and buried lines count when beds and walks are judged.",
-  longitude: "Longitude, °, west negative",
+  longitude: "Longitude east, °",
   notKnown: "not known",
   noLevels:
     "No heights yet. Stretch a string with a line level or use a hose level, and note the height of the ground at two places or more.",

@@ -94,7 +94,9 @@ function PlotPicture({ corners }: { corners: readonly Point[] }) {
   return (
     <svg
       viewBox={`${String(-pen * 3)} ${String(-pen * 3)} ${String(wide + pen * 6)} ${String(high + pen * 6)}`}
-      className="max-h-44 w-full"
+      // As high whatever the plot is: what stands below must not move while it is being clicked.
+      className="h-44 w-full"
+      preserveAspectRatio="xMidYMin"
       role="img"
       aria-label="The plot as it will be"
     >

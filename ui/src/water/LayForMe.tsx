@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { components } from "../api/schema";
 import { Problem, request } from "../api/client";
-import { formatMoney } from "../measure/figures";
+import { formatDifference } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { words as everywhere } from "../words";
 import { useDesk } from "../workspace/desk";
@@ -86,7 +86,7 @@ export function LayForMe() {
           {proposal.words}.{" "}
           <span className="text-soft">
             {proposal.enough ? words.enough : words.notEnough}{" "}
-            {words.partsAndJoints(cost && formatMoney(cost), proposal.joints)}
+            {words.costAndJoints(cost && formatDifference(cost), proposal.joints)}
           </span>
         </button>
       ))}

@@ -25,23 +25,21 @@ export function OwnPipe({ onAdd }: { onAdd: (pipe: Pipe["kind"]) => void }) {
       <summary className="cursor-pointer text-sm">{words.ownPipe}</summary>
       <div className="space-y-2 border-l border-rule py-1 pl-2">
         <TextField label={words.ownPipeName} value={name} fault={faults["name"]} onCommit={setName} />
-        <div className="grid grid-cols-2 items-end gap-2">
-          <LengthField
-            label={words.bore}
-            value={bore}
-            units={units}
-            fault={faults["bore"]}
-            onCommit={setBore}
-          />
-          <Choice
-            label={words.pipeSort}
-            value={sort ?? ""}
-            options={catalogue.pipeSorts.map((each) => ({ value: each.sort, label: each.label }))}
-            onChange={(value) => {
-              setSort(catalogue.pipeSorts.find((each) => each.sort === value)?.sort);
-            }}
-          />
-        </div>
+        <LengthField
+          label={words.bore}
+          value={bore}
+          units={units}
+          fault={faults["bore"]}
+          onCommit={setBore}
+        />
+        <Choice
+          label={words.pipeSort}
+          value={sort ?? ""}
+          options={catalogue.pipeSorts.map((each) => ({ value: each.sort, label: each.label }))}
+          onChange={(value) => {
+            setSort(catalogue.pipeSorts.find((each) => each.sort === value)?.sort);
+          }}
+        />
         <p className="text-sm text-soft">{words.ownPipeExplained}</p>
         <button
           type="button"

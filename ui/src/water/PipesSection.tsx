@@ -140,11 +140,14 @@ function RunForm({ run }: { run: WaterRun }) {
       {run.valve && (
         <LengthField
           label={words.handle}
-          value={run.handle}
+          value={run.handle > 0 ? run.handle : undefined}
           units={desk.units}
           fault={faults["handle"]}
           onCommit={(handle) => {
             put("handle", { handle });
+          }}
+          onEmpty={() => {
+            put("handle", { handle: 0 });
           }}
         />
       )}

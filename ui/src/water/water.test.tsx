@@ -266,7 +266,11 @@ describe("water", () => {
       enough: true,
       change,
     };
-    const fetched = answering([{ proposal, cost: { amount: "84.20", currency: "EUR" } }]);
+    const fetched = answering([
+      { proposal, cost: { amount: "84.20", currency: "EUR" } },
+      { proposal: { ...proposal, words: "Lay 13 m" }, cost: { amount: "-4.00", currency: "EUR" } },
+      { proposal: { ...proposal, words: "Lay 14 m", joints: 1 } },
+    ]);
     const { desk, submit } = deskFor({ plan: watered, report: running });
     atDesk(desk, <WaterPanel />);
     const section = within(screen.getByTestId("lay-for-me"));
@@ -274,7 +278,9 @@ describe("water", () => {
     await userEvent.click(section.getByRole("button", { name: words.layForMe(0) }));
     const offered = await section.findByRole("button", { name: /12.4 m of tube.*Every bed gets enough/ });
     expect(fetched.mock.calls[0]?.[1]?.body).toBe(JSON.stringify({ from: "barrel", beds: [] }));
-    expect(offered.textContent).toContain("€84.20 of parts, 3 joints.");
+    expect(offered.textContent).toContain("+€84.20, 3 joints.");
+    section.getByText(/−€4.00, 3 joints/);
+    section.getByText(/A price is missing, 1 joint\./);
     await userEvent.hover(offered);
     expect(desk.tryOut).toHaveBeenLastCalledWith(change);
     await userEvent.unhover(offered);

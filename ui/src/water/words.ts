@@ -72,8 +72,8 @@ export const words = {
   layFrom: "From",
   enough: "Every bed gets enough.",
   notEnough: "Not every bed gets enough: the snags will say what helps.",
-  partsAndJoints: (cost: string | undefined, joints: number) =>
-    `${cost ? `${cost} of parts` : "A price is missing"}, ${String(joints)} ${joints === 1 ? "joint" : "joints"}.`,
+  costAndJoints: (difference: string | undefined, joints: number) =>
+    `${difference ?? "A price is missing"}, ${String(joints)} ${joints === 1 ? "joint" : "joints"}.`,
   ownPipe: "Another pipe, by its inside diameter",
   ownPipeName: "Name of the pipe",
   ownPipeExplained: "Type its price in the price book of the purse.",

@@ -97,6 +97,21 @@ class LayoutTest {
                 .orThrow();
     }
 
+    /** The last field is left by the click itself: what it changes must not move the button away. */
+    @Test
+    void aPlotOfAnotherShapeIsBegunByOneClick() {
+        try (Garden garden = Garden.opened().signUp()) {
+            garden.button("Begin a garden").click();
+            garden.field("Name of the garden").fill("Forty by sixty");
+            garden.field("Measures written in").selectOption("FEET_AND_INCHES");
+            garden.field("Budget").fill("4000");
+            garden.field("Length of the plot").fill("60'");
+            garden.field("Width of the plot").fill("40'");
+            garden.button("Begin this garden").click();
+            assertThat(garden.sheet()).isVisible();
+        }
+    }
+
     @Test
     void aFencedGardenOfTwelveBedsIsMirroredAboutItsMainWalkByPointer() throws Exception {
         try (Garden garden = Garden.with(empty())) {
