@@ -67,6 +67,7 @@ export function LinesSection() {
 function putLines({ way, lines }: BedLines): Change {
   switch (way) {
     case "DRIPLINE":
+    case "PLANT_DRIPPERS":
       return { kind: "PutDripline", dripline: lines };
     case "DRILLED_HOSE":
       return { kind: "PutSoaker", soaker: lines };
@@ -78,12 +79,17 @@ function putLines({ way, lines }: BedLines): Change {
 function removeLines({ way, lines: { id } }: BedLines): Change {
   switch (way) {
     case "DRIPLINE":
+    case "PLANT_DRIPPERS":
       return { kind: "RemoveDripline", dripline: id };
     case "DRILLED_HOSE":
       return { kind: "RemoveSoaker", soaker: id };
     case "SPRINKLERS":
       return { kind: "RemoveSprinklers", sprinklers: id };
   }
+}
+
+function isDrip(each: BedLines): each is Extract<BedLines, { lines: Dripline }> {
+  return each.way === "DRIPLINE" || each.way === "PLANT_DRIPPERS";
 }
 
 type Part = Partial<Dripline> & Partial<Soaker> & Partial<Sprinklers>;
@@ -104,7 +110,7 @@ function LinesForm({ each }: { each: BedLines }) {
   };
   const length = (field: keyof typeof words.lengths, value: number) => (
     <LengthField
-      label={words.lengths[field]}
+      label={{ ...words.lengths, ...(each.way === "PLANT_DRIPPERS" ? words.plants : {}) }[field]}
       value={value}
       units={desk.units}
       fault={faults[field]}
@@ -149,7 +155,7 @@ function LinesForm({ each }: { each: BedLines }) {
       </summary>
       <div className="space-y-2 py-2" {...fieldsOf(lines.bed)}>
         <div className="grid grid-cols-2 items-end gap-2">
-          {each.way === "DRIPLINE" && (
+          {isDrip(each) && (
             <>
               {length("emitters", each.lines.emitters)}
               {length("lines", each.lines.lines)}
@@ -177,7 +183,8 @@ function LinesForm({ each }: { each: BedLines }) {
           />
         </div>
         {each.way === "SPRINKLERS" && <p className="text-sm text-soft">{words.sprinklersExplained}</p>}
-        {each.way === "DRIPLINE" && (
+        {each.way === "PLANT_DRIPPERS" && <p className="text-sm text-soft">{words.plantsExplained}</p>}
+        {isDrip(each) && (
           <CheckField
             label={words.compensating}
             checked={each.lines.compensating}

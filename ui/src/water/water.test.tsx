@@ -67,6 +67,7 @@ const dripline: Dripline = {
   lines: 0.3,
   flow: 2,
   compensating: false,
+  pushedIn: false,
   lifetime: {},
 };
 const soaker: Soaker = {
@@ -356,6 +357,28 @@ describe("water", () => {
     atDesk(deskFor({ plan: placed, report: running }).desk, <WaterPanel />);
     expect(screen.getByRole("link", { name: words.onAMap }).getAttribute("href")).toMatch(
       /\/water\/pipes\.geojson\?season=2028$/,
+    );
+  });
+
+  it("drippers at plants are asked for by plants and rows", async () => {
+    const pushedIn = { ...dripline, pushedIn: true };
+    const { desk, submit } = deskFor({
+      plan: { ...watered, driplines: [pushedIn] },
+      report: running,
+      selection: new Set(["beans"]),
+    });
+    atDesk(desk, <WaterPanel />);
+    const form = within(screen.getAllByTestId("lines")[0] ?? document.body);
+    form.getByText(words.plantsExplained);
+    await retype(form.getByLabelText(words.plants.emitters), "60 cm");
+    expect(submit).toHaveBeenCalledWith(
+      { kind: "PutDripline", dripline: { ...pushedIn, emitters: 0.6 } },
+      expect.anything(),
+    );
+    await userEvent.click(form.getByRole("button", { name: "Delete the drippers at plants of Beans" }));
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "RemoveDripline", dripline: pushedIn.id },
+      expect.anything(),
     );
   });
 

@@ -35,17 +35,17 @@ export type Way = Schemas["WateredBeds"]["way"];
 
 /** What lies in a bed, of any kind. */
 export type BedLines =
-  | { way: "DRIPLINE"; lines: Dripline }
+  | { way: "DRIPLINE" | "PLANT_DRIPPERS"; lines: Dripline }
   | { way: "DRILLED_HOSE"; lines: Soaker }
   | { way: "SPRINKLERS"; lines: Sprinklers };
 
 /** The ways of watering a bed that can be laid, in the order in which they are offered. */
-export const WAYS: readonly Way[] = ["DRIPLINE", "DRILLED_HOSE", "SPRINKLERS"];
+export const WAYS: readonly Way[] = ["DRIPLINE", "PLANT_DRIPPERS", "DRILLED_HOSE", "SPRINKLERS"];
 
 /** What waters beds, whatever the season. */
 export function bedLines({ driplines, soakers, sprinklers }: Plan): BedLines[] {
   return [
-    ...driplines.map((lines): BedLines => ({ way: "DRIPLINE", lines })),
+    ...driplines.map((lines): BedLines => ({ way: lines.pushedIn ? "PLANT_DRIPPERS" : "DRIPLINE", lines })),
     ...soakers.map((lines): BedLines => ({ way: "DRILLED_HOSE", lines })),
     ...sprinklers.map((lines): BedLines => ({ way: "SPRINKLERS", lines })),
   ];

@@ -95,16 +95,24 @@ export const words = {
   noLines: "No bed is watered by a pipe yet.",
   lay: {
     DRIPLINE: "Lay dripline",
+    PLANT_DRIPPERS: "Put drippers at plants",
     DRILLED_HOSE: "Lay drilled hose",
     SPRINKLERS: "Set small sprinklers",
   },
   inSelected: (count: number) => (count === 1 ? "in the selected bed" : `in ${String(count)} selected beds`),
   inDry: (count: number) =>
     count === 1 ? "in the bed that has no line" : `in ${String(count)} beds without a line`,
-  ways: { DRIPLINE: "dripline", DRILLED_HOSE: "drilled hose", SPRINKLERS: "sprinklers" },
+  ways: {
+    DRIPLINE: "dripline",
+    PLANT_DRIPPERS: "drippers at plants",
+    DRILLED_HOSE: "drilled hose",
+    SPRINKLERS: "sprinklers",
+  },
   linesOf: (way: string, bed: string | undefined) => (bed ? `${way} of ${bed}` : way),
   pipeByNumbers: "Pipe by numbers",
   layThere: "Lay it there",
+  plants: { emitters: "Plants apart", lines: "Rows apart at most" },
+  plantsExplained: "Plain tube along each row, with a dripper pushed in at every plant.",
   lengths: {
     emitters: "Emitters apart",
     lines: "Lines apart at most",
@@ -254,9 +262,7 @@ export const words = {
   notToday: "not today",
   rained: (amount: string) => `left out, ${amount} mm of rain`,
   compareWays: (beds: number) =>
-    beds === 1
-      ? "Dripline, drilled hose or sprinklers for this bed?"
-      : `Dripline, drilled hose or sprinklers for ${String(beds)} beds?`,
+    beds === 1 ? "Which way of watering for this bed?" : `Which way of watering for ${String(beds)} beds?`,
   costs: "Parts cost",
   priceMissing: "unpriced",
   aYear: "A year of it",

@@ -21,8 +21,15 @@ import org.joda.money.Money;
  */
 public final class WateringComparison {
 
-    private static final Map<NewWater.Way, Integer> YEARS =
-            Map.of(NewWater.Way.DRIPLINE, 8, NewWater.Way.DRILLED_HOSE, 6, NewWater.Way.SPRINKLERS, 8);
+    private static final Map<NewWater.Way, Integer> YEARS = Map.of(
+            NewWater.Way.DRIPLINE,
+            8,
+            NewWater.Way.PLANT_DRIPPERS,
+            8,
+            NewWater.Way.DRILLED_HOSE,
+            6,
+            NewWater.Way.SPRINKLERS,
+            8);
 
     private final Plan plan;
     private final int season;

@@ -10,18 +10,21 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 
 /**
- * Dripline in a bed: lines along its longer side with emitters in them, fed along one end.
+ * Dripline in a bed: lines along its longer side with emitters in them, fed along one end. Or plain tube along the rows
+ * with a dripper pushed in at each plant.
  *
- * @param emitters from one emitter to the next, 0.1 to 1 m
- * @param lines from one line to the next at most, 0.15 to 1 m
+ * @param emitters from one emitter to the next, 0.1 to 1 m; from plant to plant, 0.1 to 2 m
+ * @param lines from one line to the next at most, 0.15 to 1 m; from row to row, 0.15 to 2 m
  * @param flow of an emitter at {@link #NOMINAL}, 0.5 to 10 L/h
  * @param compensating whether an emitter gives the same at every pressure from {@link #COMPENSATES_FROM} on; else its
  *     flow goes by the root of the pressure
+ * @param pushedIn whether it is plain tube with a dripper at each plant
  */
 public record Dripline(
         UUID id,
@@ -32,6 +35,7 @@ public record Dripline(
         Length lines,
         Flow flow,
         boolean compensating,
+        boolean pushedIn,
         Lifetime lifetime)
         implements BedLines {
 
@@ -55,6 +59,7 @@ public record Dripline(
     private static final Length NEAREST_EMITTERS = Length.millimetres(100);
     private static final Length NEAREST_LINES = Length.millimetres(150);
     private static final Length FURTHEST = Length.metres(1);
+    private static final Length FURTHEST_PLANTS = Length.metres(2);
     private static final double LEAST_FLOW = 0.5;
     static final double MOST_FLOW = 10;
 
@@ -62,33 +67,35 @@ public record Dripline(
         Limits.present(id, "id");
         Limits.present(bed, "bed");
         Limits.present(from, "from");
-        Limits.between(emitters, NEAREST_EMITTERS, FURTHEST, "emitters");
-        Limits.between(lines, NEAREST_LINES, FURTHEST, "lines");
+        Length furthest = pushedIn ? FURTHEST_PLANTS : FURTHEST;
+        Limits.between(emitters, NEAREST_EMITTERS, furthest, "emitters");
+        Limits.between(lines, NEAREST_LINES, furthest, "lines");
         Limits.between(Limits.present(flow, "flow").litresAnHour(), LEAST_FLOW, MOST_FLOW, "flow");
         lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
     }
 
     @Override
     public Put<Dripline> valved() {
-        return Put.of(new Dripline(id, bed, from, true, emitters, lines, flow, compensating, lifetime));
+        return Put.of(new Dripline(id, bed, from, true, emitters, lines, flow, compensating, pushedIn, lifetime));
     }
 
     @Override
     public Put<Dripline> fedBy(UUID other) {
-        return Put.of(new Dripline(id, bed, other, valve, emitters, lines, flow, compensating, lifetime));
+        return Put.of(new Dripline(id, bed, other, valve, emitters, lines, flow, compensating, pushedIn, lifetime));
     }
 
     @Override
     public Put<Dripline> copied(UUID newId, UUID newBed, UUID newFrom) {
-        return Put.of(new Dripline(newId, newBed, newFrom, valve, emitters, lines, flow, compensating, lifetime));
+        return Put.of(
+                new Dripline(newId, newBed, newFrom, valve, emitters, lines, flow, compensating, pushedIn, lifetime));
     }
 
     Dripline giving(Flow newFlow) {
-        return new Dripline(id, bed, from, valve, emitters, lines, newFlow, compensating, lifetime);
+        return new Dripline(id, bed, from, valve, emitters, lines, newFlow, compensating, pushedIn, lifetime);
     }
 
     Dripline compensated() {
-        return new Dripline(id, bed, from, valve, emitters, lines, flow, true, lifetime);
+        return new Dripline(id, bed, from, valve, emitters, lines, flow, true, pushedIn, lifetime);
     }
 
     @Override
@@ -148,22 +155,26 @@ public record Dripline(
 
     @Override
     public String material() {
-        return MATERIAL;
+        return pushedIn ? line().label() : MATERIAL;
     }
 
     @Override
     public PriceItem sold(Units units) {
-        return WaterPrices.dripline(units);
+        return pushedIn ? WaterPrices.pipe(line(), units) : WaterPrices.dripline(units);
     }
 
     @Override
     public Map<PriceItem, Integer> fittings(BedLayout layout) {
         int lines = layout.inlets().size();
-        return Map.of(WaterPrices.END, lines, WaterPrices.BRANCH, lines - 1);
+        Map<PriceItem, Integer> fittings = new HashMap<>(Map.of(WaterPrices.END, lines, WaterPrices.BRANCH, lines - 1));
+        if (pushedIn) {
+            fittings.put(WaterPrices.DRIPPER, layout.outlets().size());
+        }
+        return fittings;
     }
 
     @Override
     public String noun() {
-        return "dripline";
+        return pushedIn ? "drippers at plants" : "dripline";
     }
 }

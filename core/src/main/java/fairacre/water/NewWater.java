@@ -42,6 +42,7 @@ public final class NewWater {
     /** What may lie in a bed. */
     public enum Way {
         DRIPLINE("dripline"),
+        PLANT_DRIPPERS("drippers at plants"),
         DRILLED_HOSE("drilled hose"),
         SPRINKLERS("sprinklers");
 
@@ -162,6 +163,7 @@ public final class NewWater {
     private Put<?> laid(Way way, StandingBed bed, UUID from) {
         return switch (way) {
             case DRIPLINE -> Put.of(dripline(bed, from));
+            case PLANT_DRIPPERS -> Put.of(plantDrippers(bed, from));
             case DRILLED_HOSE -> Put.of(soaker(bed, from));
             case SPRINKLERS -> Put.of(sprinklers(bed, from));
         };
@@ -217,6 +219,23 @@ public final class NewWater {
                 apart,
                 apart,
                 Flow.litresAnHour(feet ? 1.9 : 2),
+                true,
+                false,
+                Lifetime.from(season));
+    }
+
+    /** 18 in apart in the row and 24 in between with 1 gal/h, or 50 and 60 cm with 4 L/h (common practice). */
+    private Dripline plantDrippers(StandingBed bed, UUID from) {
+        boolean feet = plan.units() == Units.FEET_AND_INCHES;
+        return new Dripline(
+                ids.get(),
+                bed.id(),
+                from,
+                false,
+                feet ? Length.inches(18) : Length.metres(0.5),
+                feet ? Length.inches(24) : Length.metres(0.6),
+                Flow.litresAnHour(feet ? 3.8 : 4),
+                true,
                 true,
                 Lifetime.from(season));
     }

@@ -43,6 +43,7 @@ final class WaterPrices {
     static final PriceItem DRAIN = new PriceItem("water/drain-cock", "Drain cock");
     static final PriceItem FLOW_METER = new PriceItem("water/flow-meter", "Flow meter");
     static final PriceItem SPRINKLER = new PriceItem("water/sprinkler", "Small sprinkler on a stake");
+    static final PriceItem DRIPPER = new PriceItem("water/dripper", "Dripper, pushed in");
     static final PriceItem BRANCH = new PriceItem("water/branch", "Tee or Y piece");
     static final PriceItem ELBOW = new PriceItem("water/elbow", "Elbow");
     static final PriceItem END = new PriceItem("water/end", "End plug or cap");
@@ -100,6 +101,7 @@ final class WaterPrices {
                 new Offer(DRAIN, 4),
                 new Offer(FLOW_METER, 22),
                 new Offer(SPRINKLER, 1.8),
+                new Offer(DRIPPER, 0.6),
                 new Offer(BRANCH, 2.2),
                 new Offer(ELBOW, 1.6),
                 new Offer(END, 1.1),

@@ -119,6 +119,7 @@ class PipeRollsTest {
                     line.lines(),
                     line.flow(),
                     false,
+                    false,
                     laid)));
         }
         Plan plan = with(

@@ -69,25 +69,33 @@ class WateringComparisonTest {
             assertThat(choice.hours()).isPositive();
             assertThat(choice.figures().orElseThrow().season()).isPresent();
         });
+        double drip = litres(choices, NewWater.Way.DRIPLINE);
+        assertThat(litres(choices, NewWater.Way.PLANT_DRIPPERS)).isCloseTo(drip, within(1e-9));
         // Of drilled hose 0.8 comes to the roots, of dripline 0.9: for the same need the hose takes 9/8 of the water.
-        double drip =
-                choices.get(0).figures().orElseThrow().season().orElseThrow().litres();
-        double hose =
-                choices.get(1).figures().orElseThrow().season().orElseThrow().litres();
-        assertThat(hose / drip).isCloseTo(0.9 / 0.8, within(1e-3));
+        assertThat(litres(choices, NewWater.Way.DRILLED_HOSE) / drip).isCloseTo(0.9 / 0.8, within(1e-3));
         // Of what sprinklers throw 0.7 comes to the roots (common practice: 0.65 to 0.75).
-        double heads =
-                choices.get(2).figures().orElseThrow().season().orElseThrow().litres();
-        assertThat(heads / drip).isCloseTo(0.9 / 0.7, within(1e-3));
+        assertThat(litres(choices, NewWater.Way.SPRINKLERS) / drip).isCloseTo(0.9 / 0.7, within(1e-3));
+    }
+
+    private static double litres(List<WateringChoice> choices, NewWater.Way way) {
+        return choices.stream()
+                .filter(choice -> choice.way() == way)
+                .findFirst()
+                .orElseThrow()
+                .figures()
+                .orElseThrow()
+                .season()
+                .orElseThrow()
+                .litres();
     }
 
     @Test
     void whatLiesInABedAlreadyIsNotReckonedIn() {
         Plan watered = with(DRY, Put.of(dripline("Beans", "Tap")));
-        assertThat(compared(watered).get(1).hours())
-                .isCloseTo(compared(DRY).get(1).hours(), within(1e-9));
-        assertThat(compared(watered).get(1).cost())
-                .isEqualTo(compared(DRY).get(1).cost());
+        assertThat(compared(watered).get(2).hours())
+                .isCloseTo(compared(DRY).get(2).hours(), within(1e-9));
+        assertThat(compared(watered).get(2).cost())
+                .isEqualTo(compared(DRY).get(2).cost());
     }
 
     /** A manifold that stands there anyway is no reason to tell no cost. */
@@ -117,6 +125,7 @@ class WateringComparisonTest {
                         later.emitters(),
                         later.lines(),
                         later.flow(),
+                        false,
                         false,
                         Lifetime.from(SEASON + 2))));
         compared(plan)

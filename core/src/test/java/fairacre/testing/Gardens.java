@@ -283,6 +283,7 @@ public final class Gardens {
                 Length.metres(0.3),
                 Flow.litresAnHour(2),
                 false,
+                false,
                 Lifetime.ALWAYS);
     }
 
@@ -571,6 +572,7 @@ public final class Gardens {
                         Length.millimetres(150),
                         Length.millimetres(250),
                         Flow.litresAnHour(1.6),
+                        true,
                         true,
                         Lifetime.from(SEASON + 1))),
                 Put.of(new Soaker(

@@ -85,6 +85,7 @@ class BedLayoutTest {
                 Length.feet(1),
                 Flow.litresAnHour(1.9),
                 true,
+                false,
                 Lifetime.ALWAYS);
         BedRevision bed = new BedRevision(
                 SEASON,

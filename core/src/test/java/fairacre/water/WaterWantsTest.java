@@ -12,15 +12,19 @@ import static fairacre.testing.Gardens.soaker;
 import static fairacre.testing.Gardens.tap;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.bill.BillPart;
 import fairacre.cost.CostStudy;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Flow;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
+import fairacre.plan.Change;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
@@ -29,6 +33,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -55,6 +60,7 @@ class WaterWantsTest {
                 line.lines(),
                 line.flow(),
                 line.compensating(),
+                line.pushedIn(),
                 LAID);
     }
 
@@ -136,6 +142,46 @@ class WaterWantsTest {
                 .containsEntry("water/adapter/hose/stiff", 1.0)
                 .containsEntry("water/adapter/tube/stiff", 1.0)
                 .containsEntry("water/adapter/tube/hose", 1.0);
+    }
+
+    /**
+     * Soil of 2 x 1 m, rows 0.6 m apart at most, so two; plants 0.5 m apart, the first 0.25 m from the end: four in
+     * each.
+     */
+    @Test
+    @DisplayName("eight drippers in two rows of plain tube, and no dripline [counted by hand]")
+    void drippersAtPlantsAreTubeAndDrippers() {
+        Plan dry = with(DRY, Put.of(tap("Tap", 1, 0, 20)), Put.of(run("Trunk", "Tap", 1, 0, 10, 0)));
+        Change laid = new NewWater(dry, SEASON + 1, () -> id("Drippers"))
+                .lines(List.of(id("Beans")), NewWater.Way.PLANT_DRIPPERS);
+        Map<String, Double> wanted = wanted(with(dry, laid), SEASON + 1);
+        // Two rows from 0.05 m to the fourth plant at 1.75 m, and a feed of 0.5 m.
+        assertThat(wanted)
+                .containsEntry("water/dripper", 8.0)
+                .containsEntry("water/end", 2.0)
+                .doesNotContainKey("water/dripline/metre");
+        assertThat(wanted.get("water/tube-16/metre")).isCloseTo(2 * 1.7 + 0.5, within(0.02));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"false, 1, true", "false, 1.001, false", "true, 2, true", "true, 2.001, false", "true, 0.0999, false"})
+    void plantsMayBeTwiceAsFarApartAsEmitters(boolean pushedIn, double apart, boolean taken) {
+        ThrowingCallable made = () -> new Dripline(
+                id("Lines"),
+                id("Beans"),
+                id("Tap"),
+                false,
+                Length.metres(apart),
+                Length.metres(0.5),
+                Flow.litresAnHour(4),
+                true,
+                pushedIn,
+                LAID);
+        if (taken) {
+            assertThatCode(made).doesNotThrowAnyException();
+        } else {
+            assertThatThrownBy(made).isInstanceOf(RefusedException.class);
+        }
     }
 
     @Test

@@ -190,6 +190,7 @@ final class WaterRows {
                     new Length(row.get(DRIPLINE.LINES)),
                     new Flow(row.get(DRIPLINE.FLOW)),
                     row.get(DRIPLINE.COMPENSATING),
+                    row.get(DRIPLINE.PUSHED_IN),
                     Columns.lifetime(row.get(DRIPLINE.FROM_SEASON), row.get(DRIPLINE.UNTIL_SEASON))),
             (garden, one) -> new DriplineRecord(
                     garden,
@@ -202,7 +203,8 @@ final class WaterRows {
                     one.flow().millilitresAnHour(),
                     one.compensating(),
                     one.lifetime().from().orElse(null),
-                    one.lifetime().until().orElse(null)));
+                    one.lifetime().until().orElse(null),
+                    one.pushedIn()));
 
     private static final KeyedRows<SoakerRecord, UUID, Soaker> SOAKERS = KeyedRows.of(
             WaterKinds.SOAKERS,

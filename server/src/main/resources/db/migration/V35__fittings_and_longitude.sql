@@ -7,3 +7,6 @@ alter table barrel add column thread text;
 
 -- Micrometres from the ground to the handle of a run's valve; 0 if nobody told.
 alter table water_run add column handle bigint not null default 0 check (handle >= 0);
+
+-- Whether it is plain tube with a dripper at each plant.
+alter table dripline add column pushed_in boolean not null default false;
