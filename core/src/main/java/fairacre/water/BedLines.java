@@ -1,6 +1,7 @@
 package fairacre.water;
 
 import fairacre.bill.PriceItem;
+import fairacre.measure.Length;
 import fairacre.measure.Pressure;
 import fairacre.measure.Units;
 import fairacre.plan.BedRevision;
@@ -46,6 +47,14 @@ public sealed interface BedLines permits Dripline, Soaker, Sprinklers {
 
     /** What of the water that it gives comes to the roots, 0 to 1. */
     double efficiency();
+
+    /** From one outlet of a line to the next, at most. */
+    Length spacing();
+
+    /** Whether both ends of a line are joined where it is fed. */
+    default boolean isLoop() {
+        return false;
+    }
 
     /** Of what the line in the bed is. */
     PipeKind line();

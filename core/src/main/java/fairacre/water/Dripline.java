@@ -119,6 +119,11 @@ public record Dripline(
     }
 
     @Override
+    public Length spacing() {
+        return emitters;
+    }
+
+    @Override
     public PipeKind line() {
         return PipeKind.TUBE_16;
     }

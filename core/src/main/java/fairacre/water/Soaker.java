@@ -93,6 +93,11 @@ public record Soaker(
     }
 
     @Override
+    public boolean isLoop() {
+        return true;
+    }
+
+    @Override
     public PipeKind line() {
         return PipeKind.HOSE_16;
     }

@@ -89,6 +89,11 @@ public record Sprinklers(UUID id, UUID bed, UUID from, boolean valve, Length rad
     }
 
     @Override
+    public Length spacing() {
+        return radius;
+    }
+
+    @Override
     public PipeKind line() {
         return PipeKind.TUBE_13;
     }

@@ -6,6 +6,7 @@ import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
 import fairacre.judging.Wording;
 import fairacre.measure.Flow;
+import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
@@ -150,7 +151,7 @@ final class WaterSnags {
                         "The last outlet of " + context.bed(worst.bed()).name() + " gets "
                                 + wording().pressure(worst.least()) + " and needs "
                                 + wording().pressure(worst.needed()) + ", while zone " + zone.number() + " runs"
-                                + others + ".",
+                                + others + "." + tooLong(worst),
                         Optional.of(worst.outlets().get(worst.weakest())),
                         beds(weak.stream()),
                         List.of(),
@@ -172,13 +173,30 @@ final class WaterSnags {
                         named(zone) + ": the quarter of the outlets that gets least has "
                                 + wording().share(zone.evenness()) + " of the mean; "
                                 + wording().share(zone.evennessWanted()) + " are wanted. Least comes to "
-                                + context.bed(least.bed()).name() + ".",
+                                + context.bed(least.bed()).name() + "." + tooLong(least),
                         Optional.of(least.outlets().get(least.weakest())),
                         beds(zone.beds().stream()),
                         List.of(),
                         context.remedies(() -> remedies.stronger(zone, WaterRule.WATER_UNEVEN)))
                 .about(context.ref(least.lines()))
                 .by(zone.evennessWanted() - zone.evenness()));
+    }
+
+    /** What is to be told of a bed with a line that is longer than it can serve; nothing of others. */
+    private String tooLong(BedWater bed) {
+        double longest = bed.drawn().stream()
+                .mapToDouble(places -> new Course(places).length())
+                .max()
+                .orElse(0);
+        BedLines lines = WaterKinds.lines(context.plan())
+                .filter(each -> each.id().equals(bed.lines()))
+                .findFirst()
+                .orElseThrow();
+        double would = LongestLine.of(lines, bed.most().headMetres());
+        return longest <= would
+                ? ""
+                : " A line of " + wording().length(Length.metres(longest)) + " is too long there: up to "
+                        + wording().length(Length.metres(would)) + " would do.";
     }
 
     private Optional<Snag> tooMuch(Zone zone) {
