@@ -52,7 +52,7 @@ public sealed interface BedLines permits Dripline, Soaker, Sprinklers {
     Length spacing();
 
     /** Whether both ends of a line are joined where it is fed. */
-    default boolean isLoop() {
+    default boolean loops() {
         return false;
     }
 

@@ -36,7 +36,7 @@ final class LongestLine {
                 uneven = middle;
             }
         }
-        return even * lines.spacing().metres() * (lines.isLoop() ? 2 : 1);
+        return even * lines.spacing().metres() * (lines.loops() ? 2 : 1);
     }
 
     /** @param outlets so many along the line */

@@ -93,7 +93,7 @@ public record Soaker(
     }
 
     @Override
-    public boolean isLoop() {
+    public boolean loops() {
         return true;
     }
 
