@@ -144,7 +144,7 @@ final class RunValveSnags {
                 .filter(place -> !place.equals(laid.run().places().get(1)))
                 .map(place -> new Remedy(
                         "Begin " + laid.run().name() + " " + context.wording().length(place.distance(place(laid)))
-                                + " further along",
+                                + " away",
                         Put.of(laid.run().begunAt(place))))
                 .filter(way -> context.isSound(way.change()))
                 .findFirst()

@@ -69,7 +69,7 @@ class RunValveSnagsTest {
         Snag snag = told(plan, WaterRule.VALVE_IN_WALK).orElseThrow();
         assertThat(snag.words()).isEqualTo("The valve of Branch stands in a walk, 0.50 m from its edge.");
         Remedy first = snag.remedies().get(0);
-        assertThat(first.words()).isEqualTo("Begin Branch 0.40 m further along");
+        assertThat(first.words()).isEqualTo("Begin Branch 0.40 m away");
         Plan after = with(plan, first.change());
         assertThat(WaterKinds.runs(after, SEASON).stream()
                         .filter(run -> run.name().equals("Branch"))
