@@ -2,6 +2,7 @@ import type { ComponentType } from "react";
 import type { Feature, Plan } from "./api/types";
 import { bedLayer } from "./bed/bedLayer";
 import { compost } from "./compost";
+import { fence } from "./fence";
 import { featureLayer, wayInLayer } from "./ground/layers";
 import { walkLayer } from "./reach/walkLayer";
 import type { Layer } from "./sheet/layer";
@@ -29,7 +30,7 @@ export interface Capability {
 }
 
 /** The one list of capabilities. */
-export const capabilities: readonly Capability[] = [water, compost];
+export const capabilities: readonly Capability[] = [water, fence, compost];
 
 /** What the sheet shows, from the ground up. */
 export const layers: readonly Layer[] = [

@@ -26,6 +26,7 @@ const SEES: Record<string, string[]> = {
   fill: ["purse"],
   purse: [],
   water: ["ground"],
+  fence: [],
   compost: ["ground"],
   sharing: [],
   shopping: ["purse"],

@@ -4,16 +4,29 @@ import { formatDimension } from "../measure/lengths";
 import { formatFlow } from "../measure/water";
 import type { Desk } from "../workspace/desk";
 
+function sizeOf({ length, width }: Rectangle, units: Desk["units"]): string {
+  return `${formatDimension(length, units)} × ${formatDimension(width, units)}`;
+}
+
+/** Which of the pests that are named get to a bed on foot; undefined where none is named. */
+function openTo({ report, plan }: Pick<Desk, "report" | "plan">, bed: string): string | undefined {
+  const onFoot = (report?.fencing.pests ?? []).filter(({ needs }) => needs);
+  if (onFoot.length === 0) return undefined;
+  const open = onFoot.filter((row) => row.open.includes(bed)).map(({ pest }) => pest);
+  const names = plan.pests.filter(({ id }) => open.includes(id)).map(({ name }) => name);
+  return names.length === 0 ? "closed in" : `open to ${names.join(", ")}`;
+}
+
 /** What is written under a bed's name: each step of the trade order has its own figure. */
 export function bedNote(
-  desk: Pick<Desk, "step" | "units" | "judged" | "report">,
+  desk: Pick<Desk, "step" | "units" | "judged" | "report" | "plan">,
   bed: BedAppraisal,
   outline: Rectangle,
 ): string {
   switch (desk.step) {
     case "ground":
     case "beds":
-      return `${formatDimension(outline.length, desk.units)} × ${formatDimension(outline.width, desk.units)}`;
+      return sizeOf(outline, desk.units);
     case "reach": {
       const missed = Math.max(0, ...bed.reach.map((reach) => reach.unreached.area));
       return missed === 0 ? "all reached" : `${formatShare(missed / bed.soil)} missed`;
@@ -29,6 +42,8 @@ export function bedNote(
       const flow = lines?.reduce((sum, watered) => sum + watered.flow, 0) ?? 0;
       return flow === 0 ? "by hand" : formatFlow(flow, desk.units);
     }
+    case "fence":
+      return openTo(desk, bed.bed) ?? sizeOf(outline, desk.units);
     case "purse": {
       // What a bed would cost alone is worked out in full judgements only.
       const cost = desk.judged?.beds.find((other) => other.bed === bed.bed)?.aloneCost;

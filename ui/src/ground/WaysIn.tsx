@@ -1,10 +1,11 @@
 import { memo } from "react";
-import type { Site, WayIn } from "../api/types";
+import type { Point, Site, WayIn } from "../api/types";
 import type { DrawProps } from "../sheet/layer";
 import { useDesk } from "../workspace/desk";
 import { isThere } from "../workspace/seasons";
-import { piecesOf, sideAt } from "../sheet/boundary";
+import { piecesOf, sideAt, thereAndBack } from "../sheet/boundary";
 import { toSheet, type View } from "../sheet/view";
+import { lineOf } from "./gateLine";
 
 /** Gates and openings of the season in the edge of the plot, with the leaf of a gate as it swings. */
 export function WaysInOfTheSeason({ view, moved, selected }: DrawProps) {
@@ -16,7 +17,16 @@ export function WaysInOfTheSeason({ view, moved, selected }: DrawProps) {
         .map((way) => {
           const hand = moved.get(way.id);
           const drawn = hand?.kind === "OPENING" ? { ...way, place: hand.place, width: hand.width } : way;
-          return <Gate key={way.id} way={drawn} site={plan.site} view={view} marked={selected.has(way.id)} />;
+          return (
+            <Gate
+              key={way.id}
+              way={drawn}
+              site={plan.site}
+              line={lineOf(way, plan)}
+              view={view}
+              marked={selected.has(way.id)}
+            />
+          );
         })}
     </g>
   );
@@ -25,12 +35,14 @@ export function WaysInOfTheSeason({ view, moved, selected }: DrawProps) {
 interface GateProps {
   way: WayIn;
   site: Site;
+  /** The fence that it is in; without one it is in the edge of the plot. */
+  line: readonly Point[] | undefined;
   view: View;
   marked: boolean;
 }
 
-const Gate = memo(function Gate({ way, site, view, marked }: GateProps) {
-  const side = sideAt(piecesOf(site), way.place);
+const Gate = memo(function Gate({ way, site, line, view, marked }: GateProps) {
+  const side = sideAt(line ? [thereAndBack(line)] : piecesOf(site), way.place);
   const half = way.width / 2;
   const ink = marked ? "var(--color-mark)" : "var(--color-ink)";
   const end = (sign: number) =>
@@ -39,7 +51,7 @@ const Gate = memo(function Gate({ way, site, view, marked }: GateProps) {
   const b = end(1);
   const wide = way.width * view.scale;
   // The plot lies to the left of its side on the ground if the corners go round counter-clockwise.
-  const inward = (inside(site) ? 1 : -1) * (way.swing === "OUTWARD" ? -1 : 1);
+  const inward = (isCounterClockwise(line ?? site.corners) ? 1 : -1) * (way.swing === "OUTWARD" ? -1 : 1);
   const leaf = { x: a.x - side.y * wide * inward, y: a.y - side.x * wide * inward };
   const swings = way.swing === "INWARD" || way.swing === "OUTWARD";
   return (
@@ -66,8 +78,7 @@ const Gate = memo(function Gate({ way, site, view, marked }: GateProps) {
   );
 });
 
-function inside(site: Site): boolean {
-  const { corners } = site;
+function isCounterClockwise(corners: readonly Point[]): boolean {
   const area = corners.reduce((sum, from, index) => {
     const to = corners[(index + 1) % corners.length] ?? from;
     return sum + from.x * to.y - to.x * from.y;

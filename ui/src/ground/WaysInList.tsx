@@ -1,8 +1,9 @@
 import type { Point, WayIn } from "../api/types";
-import { freeName } from "../edits/changes";
+import { freeName, without } from "../edits/changes";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
+import { fencesOf, onEdge, onLine } from "./gateLine";
 import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { fieldsOf } from "../workspace/fields";
@@ -12,6 +13,9 @@ import { useFieldEdit } from "../forms/useFieldEdit";
 
 /** 42 in lets a barrow through with ease: common practice, metres. */
 const USUAL_GATE = 1.0668;
+
+/** The choice of no fence. */
+const EDGE = "edge";
 
 /** Gates and openings of the plot. */
 export function WaysInList() {
@@ -53,7 +57,7 @@ export function WaysInList() {
             desk.setTool(drawing ? null : { kind: "wayIn" });
           }}
         >
-          {drawing ? "Click on the plot's edge …" : "Set a gate on the sheet"}
+          {drawing ? "Click on the plot's edge, or a fence …" : "Set a gate on the sheet"}
         </button>
         <ByNumbers
           labels={["Add by numbers", "Set the gate"]}
@@ -139,6 +143,12 @@ function WayInForm({ way }: { way: WayIn }) {
           }}
         />
       </div>
+      <InWhat
+        way={way}
+        onChange={(wayIn) => {
+          edit("fence", { kind: "PutWayIn", wayIn });
+        }}
+      />
       <div className="grid grid-cols-2 items-end gap-2">
         <LengthField
           label="To the right"
@@ -167,5 +177,28 @@ function WayInForm({ way }: { way: WayIn }) {
         />
       </div>
     </fieldset>
+  );
+}
+
+/** Whether it is in the edge of the plot or in a fence within it. */
+function InWhat({ way, onChange }: { way: WayIn; onChange: (way: WayIn) => void }) {
+  const desk = useDesk();
+  const fences = fencesOf(desk.plan, desk.season);
+  if (fences.length === 0) return null;
+  return (
+    <Choice
+      label={words.gateIn}
+      value={way.fence ?? EDGE}
+      options={[
+        { value: EDGE, label: words.edge },
+        ...fences.map(({ id, name }) => ({ value: id, label: name })),
+      ]}
+      onChange={(chosen) => {
+        const fence = fences.find(({ id }) => id === chosen);
+        if (fence)
+          onChange({ ...way, fence: fence.id, place: onLine(fence.places, way.place, desk.snapStep) });
+        else onChange({ ...without(way, "fence"), place: onEdge(desk.plan.site, way.place, desk.snapStep) });
+      }}
+    />
   );
 }

@@ -1,7 +1,8 @@
-import type { Feature, WayIn } from "../api/types";
+import type { Feature, Plan, WayIn } from "../api/types";
 import { formatDimension } from "../measure/lengths";
 import { layerOf, type Ground } from "../sheet/layer";
 import type { Geometry } from "../sheet/things";
+import { lineOf } from "./gateLine";
 import { featureLengths } from "./featureLengths";
 import { FeaturesOfTheSeason } from "./Features";
 import { WaysInOfTheSeason } from "./WaysIn";
@@ -38,13 +39,19 @@ function placesIn(geometry: Geometry) {
   return geometry.kind === "SPOT" ? [geometry.place] : null;
 }
 
-/** Gates and openings: they slide along the edge of the plot. */
+function openingOf(way: WayIn, plan: Plan): Geometry {
+  const { place, width } = way;
+  const line = lineOf(way, plan);
+  return { kind: "OPENING", place, width, ...(line && { line }) };
+}
+
+/** Gates and openings: they slide along the edge of the plot, or along their fence. */
 export const wayInLayer = layerOf<WayIn>({
   step: "reach",
   Draw: WaysInOfTheSeason,
   items: (plan) => plan.waysIn,
   kind: ({ swing }) => (swing === "OPEN" ? "opening" : "gate"),
-  geometry: ({ place, width }) => ({ kind: "OPENING", place, width }),
+  geometry: (way, { plan }) => openingOf(way, plan),
   reshaped: (way, geometry) =>
     geometry.kind === "OPENING" ? { ...way, place: geometry.place, width: geometry.width } : way,
   put: (wayIn) => ({ kind: "PutWayIn", wayIn }),

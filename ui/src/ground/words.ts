@@ -19,6 +19,8 @@ export const words = {
     "Soil in towns, near old paint or roads may hold lead and metals: have it tested before you grow food in it.",
   approximate:
     "No tape has confirmed them yet. A satellite fix or a map is good to 3 to 5 m only: measure the sides and a diagonal before anything is built.",
+  gateIn: "In",
+  edge: "the plot's edge",
   noWaysIn:
     "No gate drawn: the plot is taken to be open all round. With one it counts as closed everywhere else.",
   /** The first of each month, and another day that was chosen elsewhere. */

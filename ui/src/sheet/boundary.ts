@@ -56,6 +56,11 @@ export function sideAt(pieces: readonly (readonly Point[])[], place: Point): Poi
   return best;
 }
 
+/** A line as a ring: walked there and back, so that it has no side from its end to its beginning. */
+export function thereAndBack(line: readonly Point[]): Point[] {
+  return [...line, ...line.slice(1, -1).reverse()];
+}
+
 /** Every piece of the ground. */
 export function piecesOf(site: { corners: readonly Point[]; further: readonly (readonly Point[])[] }) {
   return [site.corners, ...site.further];

@@ -1,5 +1,5 @@
 import type { Point, Rectangle } from "../api/types";
-import { onBoundary, sideAt } from "./boundary";
+import { onBoundary, sideAt, thereAndBack } from "./boundary";
 import { boundsOf, corners, isSame, shifted, tidy, turned, type Bounds } from "./geometry";
 import { fitted, fromLowerLeft, onDrawing } from "./outline";
 
@@ -29,11 +29,13 @@ export interface Spot {
   radius: number;
 }
 
-/** What opens the edge of the plot: its middle lies on the edge. */
+/** What opens the edge of the plot, or a line on it: its middle lies on the edge or the line. */
 export interface Opening {
   kind: "OPENING";
   place: Point;
   width: number;
+  /** The line that it opens; without it the edge of the plot. */
+  line?: readonly Point[];
 }
 
 export type Geometry = Box | Places | Spot | Opening;
@@ -90,13 +92,18 @@ export function placesOf(geometry: Geometry, pieces: Pieces): readonly Point[] {
       return [geometry.place];
     case "OPENING": {
       const { place, width } = geometry;
-      const side = sideAt(pieces, place);
+      const side = sideAt(openedBy(geometry, pieces), place);
       return [-0.5, 0.5].map((half) => ({
         x: place.x + side.x * width * half,
         y: place.y + side.y * width * half,
       }));
     }
   }
+}
+
+/** What an opening lies in. */
+function openedBy({ line }: Opening, pieces: Pieces): Pieces {
+  return line ? [thereAndBack(line)] : pieces;
 }
 
 /** Where its edge runs: of a box that is not square along its own corners, of a line through its places. */
@@ -138,10 +145,10 @@ export function movedBy(geometry: Geometry, dx: number, dy: number): Geometry {
 /** A click within this of a side's middle sets an opening into the middle, metres. */
 export const MIDDLE_TOLERANCE = 0.2;
 
-/** The same, an opening on the edge of the plot. */
+/** The same, an opening on the edge of the plot or on its line. */
 export function settled(geometry: Geometry, pieces: Pieces, step: number): Geometry {
   return geometry.kind === "OPENING"
-    ? { ...geometry, place: onBoundary(pieces, geometry.place, step, MIDDLE_TOLERANCE) }
+    ? { ...geometry, place: onBoundary(openedBy(geometry, pieces), geometry.place, step, MIDDLE_TOLERANCE) }
     : geometry;
 }
 

@@ -1,10 +1,9 @@
 import type { Catalogue, Change, Feature, Point, Rectangle, Walk } from "../api/types";
 import { freeName } from "../edits/changes";
 import { useDesk } from "../workspace/desk";
-import { onBoundary, piecesOf } from "./boundary";
 import { corners } from "./geometry";
 import { startingForm } from "./outline";
-import { MIDDLE_TOLERANCE } from "./things";
+import { gateAt } from "../ground/gateLine";
 import { useNewBed } from "../bed/useNewBed";
 
 /** What the pointer has drawn: from where to where, and the upright rectangle between if it has an area. */
@@ -52,7 +51,7 @@ export function useDrawn() {
               "Gate",
               plan.waysIn.map((way) => way.name),
             ),
-            place: onBoundary(piecesOf(plan.site), drawn.end, desk.snapStep, MIDDLE_TOLERANCE),
+            ...gateAt(plan, desk.season, drawn.end, desk.snapStep),
             width: USUAL_GATE,
             swing: "INWARD",
             lifetime: {},

@@ -70,6 +70,9 @@ export const plan: Plan = {
   sprinklers: [],
   climates: [],
   wateringWindows: [],
+  fences: [],
+  pests: [],
+  postGrounds: [],
   setAside: [],
   waysIn: [],
   carriers: [],
@@ -79,6 +82,16 @@ export const plan: Plan = {
   workshop: { kerf: 0.003175, trim: 0.0127, tight: false, offcuts: [], materials: [], boards: [] },
   supply: { tipping: true, spoil: false, topUpYears: 0, onHand: [], sharedDelivery: false, vehicles: [] },
   prices: [{ item: "cedar/board", amount: euro("20.00"), guess: true }],
+};
+
+/** What one of the gardener's own begins with. */
+const ofOwn = {
+  height: 0.9144,
+  mesh: 0.0254,
+  meshed: 0.9144,
+  buried: 0.1524,
+  apron: 0.3048,
+  climbs: false,
 };
 
 function appraised(
@@ -225,10 +238,11 @@ export const report: AppraisalReport = {
       places: [],
     },
   ],
-  byPart: [{ part: "FRAMES", planned: euro("60.00") }],
+  byPart: [{ part: "FRAMES", planned: euro("60.00"), share: 1 }],
   perArea: euro("12.50"),
   walks: [],
   fences: [],
+  fencing: { fences: [], pests: [] },
   water: { zones: [], runs: [], programme: { months: [], zones: [] }, barrels: [], season: [] },
   asked: [],
   quickBoards: false,
@@ -253,6 +267,9 @@ export const catalogue: Catalogue = {
     { name: "sprinklers", list: "sprinklers" },
     { name: "climate", list: "climates" },
     { name: "wateringWindow", list: "wateringWindows" },
+    { name: "fence", list: "fences" },
+    { name: "pest", list: "pests" },
+    { name: "postGround", list: "postGrounds" },
   ],
   materials: [
     {
@@ -343,6 +360,51 @@ export const catalogue: Catalogue = {
     years: 30,
     enoughRain: 5,
     meterTolerance: 0.15,
+  },
+  fences: {
+    kinds: [
+      {
+        kind: "WELDED_MESH",
+        label: "Welded mesh, 2 x 4 in (50 x 100 mm)",
+        remark: "Stiff.",
+        opening: 0.0508,
+        span: 2.4384,
+        meshed: true,
+        years: 12,
+      },
+      {
+        kind: "RABBIT_NETTING",
+        label: "Hexagonal netting, 1 in (25 mm)",
+        remark: "Fine.",
+        opening: 0.0254,
+        span: 2.4384,
+        meshed: true,
+        years: 8,
+      },
+      {
+        kind: "WOVEN_WIRE",
+        label: "Woven wire",
+        remark: "Lasts.",
+        opening: 0.0508,
+        span: 3.6576,
+        meshed: true,
+        years: 20,
+      },
+    ],
+    meshes: [
+      { mesh: "NETTING", label: "Hexagonal netting, 1 in (25 mm)", opening: 0.0254 },
+      { mesh: "CLOTH", label: "Hardware cloth, 1/2 in (13 mm)", opening: 0.0127 },
+    ],
+    posts: [
+      { kind: "WOOD_IN_CONCRETE", label: "Wood in concrete", remark: "Firm.", years: 12 },
+      { kind: "DRIVEN_STEEL", label: "Driven steel", remark: "No hole.", years: 25 },
+    ],
+    pests: [
+      { kind: "DEER", label: "Deer" },
+      { kind: "RABBITS", label: "Rabbits" },
+      { kind: "CABBAGE_WHITE", label: "Cabbage white" },
+      { kind: "OWN", label: "Something else", own: ofOwn },
+    ],
   },
   carriers: [
     { label: "Barrow", width: 0.9144, wheels: true, turning: 0, source: "common practice" },

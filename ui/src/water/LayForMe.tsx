@@ -5,6 +5,7 @@ import { formatDifference } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { words as everywhere } from "../words";
 import { useDesk } from "../workspace/desk";
+import { trying } from "../workspace/trying";
 import { words } from "./words";
 
 type Network = components["schemas"]["PricedNetwork"];
@@ -66,18 +67,7 @@ export function LayForMe() {
           key={proposal.words}
           type="button"
           className="block w-full cursor-pointer border border-rule p-2 text-left hover:bg-markpale focus:bg-markpale"
-          onMouseEnter={() => {
-            desk.tryOut(proposal.change);
-          }}
-          onMouseLeave={() => {
-            desk.tryOut(null);
-          }}
-          onFocus={() => {
-            desk.tryOut(proposal.change);
-          }}
-          onBlur={() => {
-            desk.tryOut(null);
-          }}
+          {...trying(desk, proposal.change)}
           onClick={() => {
             setProposals(undefined);
             desk.submit(proposal.change, setFault);

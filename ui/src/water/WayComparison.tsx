@@ -5,6 +5,7 @@ import { formatMoney, formatShare } from "../measure/figures";
 import { formatWater } from "../measure/water";
 import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
+import { trying } from "../workspace/trying";
 import { formatMinutes } from "./months";
 import type { WateringChoice } from "./water";
 import { words } from "./words";
@@ -76,18 +77,7 @@ function Choices({ choices }: { choices: readonly WateringChoice[] }) {
             key={way}
             type="button"
             className="plain-button"
-            onMouseEnter={() => {
-              desk.tryOut(change);
-            }}
-            onMouseLeave={() => {
-              desk.tryOut(null);
-            }}
-            onFocus={() => {
-              desk.tryOut(change);
-            }}
-            onBlur={() => {
-              desk.tryOut(null);
-            }}
+            {...trying(desk, change)}
             onClick={() => {
               desk.tryOut(null);
               desk.submit(change);

@@ -8,6 +8,7 @@ import { GroundPanel } from "../ground/GroundPanel";
 import { formatMoney } from "../measure/figures";
 import { PursePanel } from "../purse/PursePanel";
 import { ReachPanel } from "../reach/ReachPanel";
+import { FencePanel } from "../fence/FencePanel";
 import { WaterPanel } from "../water/WaterPanel";
 import { isTradeStep, TRADE_STEPS, useDesk, type Desk, type TradeStep } from "./desk";
 import { SelectionBar } from "./SelectionBar";
@@ -52,6 +53,11 @@ const STEPS: Record<TradeStep, Step> = {
     Panel: WaterPanel,
     begun: ({ plan }) => plan.taps.length + plan.barrels.length > 0,
     state: (desk) => costOf(desk, "WATER"),
+  },
+  fence: {
+    Panel: FencePanel,
+    begun: ({ plan }) => plan.fences.length + plan.pests.length > 0,
+    state: (desk) => costOf(desk, "FENCE"),
   },
   purse: {
     Panel: PursePanel,

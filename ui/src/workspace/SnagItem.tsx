@@ -3,6 +3,7 @@ import type { Snag } from "../api/types";
 import { roving } from "../parts/RovingList";
 import { words } from "./words";
 import { useDesk } from "./desk";
+import { trying } from "./trying";
 import { outlinesOf } from "./outlines";
 import { PutAside } from "./PutAside";
 
@@ -71,35 +72,24 @@ export function SnagItem({ snag, number, cured }: SnagItemProps) {
 
 /** What would put it right: resting on one shows it, taking it does it. */
 function Remedies({ snag }: { snag: Snag }) {
-  const { tryOut, submit } = useDesk();
+  const desk = useDesk();
   return (
     <ul className="mt-1 space-y-1">
-      {snag.remedies.map(({ words: label, change }) => {
-        const tries = () => {
-          tryOut(change);
-        };
-        const leaves = () => {
-          tryOut(null);
-        };
-        return (
-          <li key={label}>
-            <button
-              type="button"
-              className="plain-button w-full text-left"
-              title="Enter takes it; resting on it shows what it does"
-              onPointerEnter={tries}
-              onPointerLeave={leaves}
-              onFocus={tries}
-              onBlur={leaves}
-              onClick={() => {
-                submit(change);
-              }}
-            >
-              {label}
-            </button>
-          </li>
-        );
-      })}
+      {snag.remedies.map(({ words: label, change }) => (
+        <li key={label}>
+          <button
+            type="button"
+            className="plain-button w-full text-left"
+            title="Enter takes it; resting on it shows what it does"
+            {...trying(desk, change)}
+            onClick={() => {
+              desk.submit(change);
+            }}
+          >
+            {label}
+          </button>
+        </li>
+      ))}
     </ul>
   );
 }

@@ -31,7 +31,7 @@ export type Tool =
   | { kind: "spot"; drawn: (place: Point) => void };
 
 /** The order in which a garden is thought through. */
-export const TRADE_STEPS = ["ground", "beds", "reach", "frames", "fill", "water", "purse"] as const;
+export const TRADE_STEPS = ["ground", "beds", "reach", "frames", "fill", "water", "fence", "purse"] as const;
 
 export type TradeStep = (typeof TRADE_STEPS)[number];
 

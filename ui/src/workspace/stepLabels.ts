@@ -9,6 +9,7 @@ export const STEP_LABELS: Record<TradeStep, string> = {
   frames: "Frames",
   fill: "Fill",
   water: "Water",
+  fence: "Fence",
   purse: "Purse",
 };
 
@@ -20,6 +21,7 @@ export const STEP_OF: Record<Snag["step"], TradeStep> = {
   FRAMES: "frames",
   FILL: "fill",
   WATER: "water",
+  FENCE: "fence",
   PURSE: "purse",
 };
 

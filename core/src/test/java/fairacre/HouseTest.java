@@ -76,17 +76,18 @@ class HouseTest {
         sees.put("bed", Set.of("ground", "walk"));
         sees.put("compost", Set.of("walk"));
         sees.put("water", Set.of("ground", "walk", "reach"));
+        sees.put("fence", Set.of("ground"));
         sees.put("watch", Set.of("water"));
-        sees.put("cost", Set.of("fill", "frame", "surface", "water"));
+        sees.put("cost", Set.of("fence", "fill", "frame", "surface", "water"));
         sees.put("ledger", Set.of("cost"));
         sees.put("merge", Set.of());
         sees.put(
                 "appraisal",
                 Set.of(
-                        "bed", "compost", "cost", "fill", "frame", "ledger", "reach", "surface", "walk", "water",
-                        "wheels"));
+                        "bed", "compost", "cost", "fence", "fill", "frame", "ledger", "reach", "surface", "walk",
+                        "water", "wheels"));
         sees.put("arrange", Set.of("appraisal", "bed", "cost", "reach", "walk"));
-        sees.put("drawing", Set.of("appraisal", "cost", "frame", "ground", "ledger", "walk", "water"));
+        sees.put("drawing", Set.of("appraisal", "cost", "fence", "frame", "ground", "ledger", "walk", "water"));
         sees.put("format", Set.of("appraisal", "cost", "ledger", "water"));
         return sees;
     }

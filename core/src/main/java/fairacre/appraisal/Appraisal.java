@@ -6,6 +6,7 @@ import fairacre.cost.CostStudy;
 import fairacre.cost.KnownCuts;
 import fairacre.cost.Purse;
 import fairacre.cost.QuotedPrice;
+import fairacre.fence.FenceStudy;
 import fairacre.fill.FillTakeoff;
 import fairacre.frame.BowStudy;
 import fairacre.frame.FrameTakeoff;
@@ -223,6 +224,10 @@ public final class Appraisal {
                 SurfaceStudy.in(cost.takeoff()),
                 FenceLine.all(plan.setting(season)),
                 guard.orElse("how the beds are watered", () -> water.get().water(), () -> WaterStudy.Water.NONE),
+                guard.orElse(
+                        "what the fences keep out",
+                        () -> FenceStudy.of(plan, season, standing, memo).fencing(),
+                        () -> FenceStudy.Fencing.NONE),
                 QuotedPrice.of(plan),
                 bill().quick(),
                 whole ? List.of() : NOT_IN_PREVIEWS);
@@ -233,7 +238,7 @@ public final class Appraisal {
                 .map(BillLine::part)
                 .distinct()
                 .sorted()
-                .map(part -> new PartCost(part, bill().total(part)))
+                .map(part -> PartCost.of(part, bill().total(part), bill().total()))
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package fairacre.appraisal;
 import fairacre.bill.BillLine;
 import fairacre.cost.Purse;
 import fairacre.cost.QuotedPrice;
+import fairacre.fence.FenceStudy;
 import fairacre.judging.Rule;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagsKept;
@@ -31,6 +32,7 @@ import org.joda.money.Money;
  * @param walks what each walk takes, whatever the season, main walks first
  * @param fences what stands of each fence, wall and hedge, with the openings that ways in make
  * @param water every zone of the season as it runs
+ * @param fencing the fences of the season, post by post, and what gets to the beds
  * @param asked what shops asked, the newest first
  * @param quickBoards whether boards of the bill are laid out by the quick rule, since the best layout is not known yet
  * @param notJudged rules that this judgement leaves out, because they take too long while something is dragged
@@ -51,6 +53,7 @@ public record AppraisalReport(
         List<WalkTakeoff> walks,
         List<FenceLine> fences,
         WaterStudy.Water water,
+        FenceStudy.Fencing fencing,
         List<QuotedPrice> asked,
         boolean quickBoards,
         List<Rule> notJudged) {

@@ -24,11 +24,11 @@ public record PricedNetwork(LayProposals.Proposal proposal, Optional<Money> cost
      * @throws fairacre.limits.RefusedException if nothing can be laid
      */
     public static List<PricedNetwork> of(Plan plan, int season, UUID from, List<UUID> beds, Supplier<UUID> ids) {
-        WaterCost before = WaterCost.of(plan);
+        PartTold before = PartTold.water(plan);
         return LayProposals.of(plan, season, from, beds, ids).stream()
                 .map(proposal -> new PricedNetwork(
                         proposal,
-                        WaterCost.of(plan.apply(proposal.change()).orThrow()).moreThan(before)))
+                        PartTold.water(plan.apply(proposal.change()).orThrow()).moreThan(before)))
                 .sorted(Comparator.comparing(
                                 (PricedNetwork each) -> !each.proposal().enough())
                         .thenComparing(each -> each.cost().isEmpty())

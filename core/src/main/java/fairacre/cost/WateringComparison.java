@@ -35,14 +35,14 @@ public final class WateringComparison {
     private final int season;
     private final List<UUID> beds;
     private final Supplier<UUID> ids;
-    private final WaterCost without;
+    private final PartTold without;
 
     private WateringComparison(Plan plan, int season, List<UUID> beds, Supplier<UUID> ids) {
         this.plan = plan;
         this.season = season;
         this.beds = beds;
         this.ids = ids;
-        this.without = WaterCost.of(bare());
+        this.without = PartTold.water(bare());
     }
 
     /**
@@ -68,7 +68,7 @@ public final class WateringComparison {
     private WateringChoice choice(NewWater.Way way) {
         Change change = new NewWater(plan, season, ids).lines(beds, way);
         Plan after = plan.apply(change).orThrow();
-        WaterCost with = WaterCost.of(after);
+        PartTold with = PartTold.water(after);
         Optional<Money> cost = with.moreThan(without);
         int years = YEARS.get(way);
         return new WateringChoice(

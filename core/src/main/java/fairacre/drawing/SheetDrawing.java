@@ -255,7 +255,7 @@ public record SheetDrawing(String title, String paper, double width, double heig
         }
 
         private void drawWayIn(WayIn gate) {
-            LineSegment side = PlotSides.nearest(plan.site(), gate.place());
+            LineSegment side = PlotSides.of(gate, plan.setting(season));
             double half = gate.width().metres() / 2 / side.getLength();
             double dx = (side.p1.x - side.p0.x) * half;
             double dy = (side.p1.y - side.p0.y) * half;

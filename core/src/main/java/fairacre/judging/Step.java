@@ -10,5 +10,6 @@ public enum Step {
     FRAMES,
     FILL,
     WATER,
+    FENCE,
     PURSE
 }

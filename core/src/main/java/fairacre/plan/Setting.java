@@ -3,12 +3,21 @@ package fairacre.plan;
 import java.util.List;
 import java.util.UUID;
 
-/** What the beds of a season stand in: the ground, what is on it besides beds, and the ways in. */
-public record Setting(Site site, List<Feature> features, List<WayIn> waysIn) {
+/**
+ * What the beds of a season stand in: the ground, what is on it besides beds, and the gates.
+ *
+ * @param gates in the edge of the plot and in fences within it
+ */
+public record Setting(Site site, List<Feature> features, List<WayIn> gates) {
 
     public Setting {
         features = List.copyOf(features);
-        waysIn = List.copyOf(waysIn);
+        gates = List.copyOf(gates);
+    }
+
+    /** The gates that lead onto the plot. */
+    public List<WayIn> waysIn() {
+        return gates.stream().filter(gate -> gate.fence().isEmpty()).toList();
     }
 
     /** Open ground with nothing on it. */
@@ -19,6 +28,6 @@ public record Setting(Site site, List<Feature> features, List<WayIn> waysIn) {
     /** With one feature taken away. */
     public Setting without(UUID feature) {
         return new Setting(
-                site, features.stream().filter(f -> !f.id().equals(feature)).toList(), waysIn);
+                site, features.stream().filter(f -> !f.id().equals(feature)).toList(), gates);
     }
 }

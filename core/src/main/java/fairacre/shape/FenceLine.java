@@ -54,7 +54,9 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
     /** A line of any kind: one that is not opened stands as it was drawn. */
     public static FenceLine of(Feature line, Setting setting) {
         List<Opening> openings = isOpened(line)
-                ? setting.waysIn().stream()
+                ? setting.gates().stream()
+                        .filter(gate ->
+                                gate.fence().isEmpty() || gate.fence().get().equals(line.id()))
                         .map(gate -> Opening.of(gate, line, setting))
                         .toList()
                 : List.of();
@@ -104,13 +106,13 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
     }
 
     /**
-     * The upright box of an opening in its own axes: along the plot's edge as wide as the gate, across it as far as a
-     * line is near.
+     * The upright box of an opening in its own axes: along the plot's edge, or its fence, as wide as the gate, across
+     * it as far as a line is near.
      */
     private record Opening(Coordinate middle, double dx, double dy, double half, double deep) {
 
         static Opening of(WayIn gate, Feature line, Setting setting) {
-            LineSegment side = PlotSides.nearest(setting.site(), gate.place());
+            LineSegment side = PlotSides.of(gate, setting);
             double dx = (side.p1.x - side.p0.x) / side.getLength();
             double dy = (side.p1.y - side.p0.y) / side.getLength();
             return new Opening(

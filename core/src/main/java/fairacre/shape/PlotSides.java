@@ -2,15 +2,18 @@ package fairacre.shape;
 
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
+import fairacre.plan.Setting;
 import fairacre.plan.Site;
+import fairacre.plan.WayIn;
 import java.util.Comparator;
+import java.util.List;
 import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
-/** The sides of the ground, each with the ground at its left. */
+/** The sides of the ground, each with the ground at its left, and of fences on it. */
 public final class PlotSides {
 
     private PlotSides() {}
@@ -23,6 +26,23 @@ public final class PlotSides {
     /** The side of one piece of ground that is nearest to a place. */
     public static LineSegment nearest(Polygon ground, Point place) {
         return nearest(of(ground), place);
+    }
+
+    /** The side in which a gate is: of its fence within the plot where that is there, else of the ground. */
+    public static LineSegment of(WayIn gate, Setting setting) {
+        return setting.features().stream()
+                .filter(line -> gate.fence().filter(line.id()::equals).isPresent())
+                .findFirst()
+                .map(line -> nearest(line.places(), gate.place()))
+                .orElseGet(() -> nearest(setting.site(), gate.place()));
+    }
+
+    private static LineSegment nearest(List<Point> line, Point place) {
+        Coordinate[] places = Polygons.line(line).getCoordinates();
+        return nearest(
+                Stream.iterate(0, i -> i + 1 < places.length, i -> i + 1)
+                        .map(i -> new LineSegment(places[i], places[i + 1])),
+                place);
     }
 
     private static LineSegment nearest(Stream<LineSegment> sides, Point place) {

@@ -7,7 +7,9 @@ public enum Use {
     FILL(BillPart.FILL),
     TOP_UP(BillPart.FILL),
     WALK(BillPart.WALKS),
-    DRAIN(BillPart.GROUND);
+    DRAIN(BillPart.GROUND),
+    /** Round the posts of fences. */
+    FENCE(BillPart.FENCE);
 
     private final BillPart part;
 

@@ -38,7 +38,7 @@ final class CarrierRemedies {
     }
 
     private void addWiderGates(List<Remedy> remedies) {
-        for (WayIn gate : context.setting().waysIn()) {
+        for (WayIn gate : context.setting().gates()) {
             if (remedies.size() < MOST && gate.width().compareTo(carrier.width()) < 0) {
                 Length wanted = context.wording().tidyUp(carrier.width());
                 Remedy remedy = new Remedy(

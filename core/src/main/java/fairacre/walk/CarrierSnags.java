@@ -51,7 +51,7 @@ final class CarrierSnags {
                     .toList()
                     .forEach(bed -> snags.add(shutOut(carrier, bed)));
         }
-        context.setting().waysIn().forEach(gate -> tooNarrow(gate).ifPresent(snags::add));
+        context.setting().gates().forEach(gate -> tooNarrow(gate).ifPresent(snags::add));
         addBlocked(study, snags);
         for (Gardener gardener : context.plan().gardeners()) {
             if (gardener.posture() == Posture.SEATED) {

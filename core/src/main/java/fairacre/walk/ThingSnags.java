@@ -75,7 +75,7 @@ final class ThingSnags {
 
     private List<Remedy> remedies(Feature thing, List<Gardener> without) {
         List<Remedy> remedies = new ArrayList<>();
-        for (WayIn gate : context.setting().waysIn()) {
+        for (WayIn gate : context.setting().gates()) {
             Length widest = without.stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
             if (gate.width().compareTo(widest) < 0) {
                 Length wanted = context.wording().tidyUp(widest);

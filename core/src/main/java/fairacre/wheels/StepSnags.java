@@ -44,7 +44,7 @@ final class StepSnags {
 
     List<Snag> find(WalkStudy walks) {
         List<Snag> snags = new ArrayList<>();
-        context.setting().waysIn().stream()
+        context.setting().gates().stream()
                 .filter(gate -> gate.sill().compareTo(ROLLED_OVER) > 0)
                 .forEach(gate -> sill(gate).ifPresent(snags::add));
         addRaised(walks, snags);

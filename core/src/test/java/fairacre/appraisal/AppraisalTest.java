@@ -32,6 +32,10 @@ import fairacre.build.Build;
 import fairacre.compost.CompostRule;
 import fairacre.cost.DeliveryRule;
 import fairacre.cost.Purse;
+import fairacre.fence.FenceKind;
+import fairacre.fence.FenceRule;
+import fairacre.fence.Pest;
+import fairacre.fence.PestKind;
 import fairacre.fill.FillRule;
 import fairacre.fill.Recipe;
 import fairacre.frame.FrameRule;
@@ -218,6 +222,7 @@ class AppraisalTest {
                         plot(12, 6, ADA, bed("Beans", 2, 3, 2, 1)),
                         Put.of(compost("Heaps", 10, 3, 0).wanted(Length.metres(4)))));
         flawedWater(plans);
+        flawedFence(plans);
         plans.put(DeliveryRule.LOAD_STOPS_AT_GATE, with(deep, Put.of(gate("Gate", 5, 0, 1))));
         plans.put(DeliveryRule.ALL_IN_BAGS, with(deep, new PutSupply(new Supply(false, false, 0, List.of()))));
         plans.put(
@@ -326,6 +331,57 @@ class AppraisalTest {
                         Point.metres(x, y + deep)),
                 WalkBuild.NONE,
                 Lifetime.ALWAYS);
+    }
+
+    private static void flawedFence(Map<Rule, Plan> plans) {
+        Plan bare = plot(20, 20, ADA, bed("Beans", 10, 10, 2, 1));
+        Change gate = Put.of(gate("Gate", 10, 5, 1).in(Gardens.id("Ring")));
+        Change deer = Put.of(Gardens.pest("Deer", PestKind.DEER, Pest.Pressing.HIGH));
+        Change rabbits = Put.of(Gardens.pest("Rabbits", PestKind.RABBITS, Pest.Pressing.LOW));
+        plans.put(FenceRule.PEST_GETS_IN, with(bare, deer));
+        plans.put(FenceRule.FENCE_TOO_LOW, with(bare, deer, fenced(FenceKind.WOVEN_WIRE, 1.8), gate));
+        plans.put(FenceRule.FENCE_MESH_WIDE, with(bare, rabbits, fenced(FenceKind.WOVEN_WIRE, 1.8), gate));
+        plans.put(FenceRule.FENCE_FOOT_OPEN, with(bare, rabbits, fenced(FenceKind.RABBIT_NETTING, 1.2), gate));
+        plans.put(
+                FenceRule.FENCE_CLIMBED,
+                with(
+                        bare,
+                        Put.of(Gardens.pest("Goats", PestKind.GOATS, Pest.Pressing.LOW)),
+                        fenced(FenceKind.FIELD_FENCE, 1.3),
+                        gate));
+        plans.put(FenceRule.FENCE_ONLY_STRING, with(bare, rabbits, fenced(FenceKind.STRINGS, 1.4), gate));
+        plans.put(
+                FenceRule.FENCE_GAP,
+                with(
+                        bare,
+                        deer,
+                        fenced(FenceKind.WOVEN_WIRE, 2.5),
+                        Put.of(gate("Gate", 10, 5, 1).withSwing(Swing.OPEN).in(Gardens.id("Ring")))));
+        plans.put(
+                FenceRule.FENCE_NOT_KNOWN,
+                with(
+                        bare,
+                        rabbits,
+                        Put.of(feature("Old", FeatureKind.FENCE, 0.05, 0, 0, 0, 20, 0, 20, 20, 0, 20, 0, 0)),
+                        Put.of(gate("Gate", 10, 0, 1))));
+        plans.put(
+                FenceRule.POST_BLOCKED,
+                with(
+                        bare,
+                        fenced(FenceKind.WOVEN_WIRE, 1.8),
+                        gate,
+                        Put.of(feature("Cable", FeatureKind.BURIED_LINE, 0.02, 0.3, 15, 12, 15, 20))));
+        plans.put(
+                FenceRule.SPAN_TOO_LONG,
+                with(
+                        bare,
+                        fenced(FenceKind.WELDED_MESH, 1.8),
+                        gate,
+                        Put.of(feature("Slab", FeatureKind.SLAB, 0, 0, 14, 8, 16, 8, 16, 11, 14, 11))));
+    }
+
+    private static Change fenced(FenceKind kind, double height) {
+        return Put.of(Gardens.fence("Ring", kind, height, 5, 5, 15, 5, 15, 15, 5, 15, 5, 5));
     }
 
     private static void flawedWater(Map<Rule, Plan> plans) {

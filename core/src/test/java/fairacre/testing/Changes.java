@@ -31,6 +31,10 @@ import fairacre.build.Material;
 import fairacre.build.Offcut;
 import fairacre.build.Workshop;
 import fairacre.compost.CompostKinds;
+import fairacre.fence.FenceKind;
+import fairacre.fence.FenceKinds;
+import fairacre.fence.Pest;
+import fairacre.fence.PestKind;
 import fairacre.goods.BulkGood;
 import fairacre.goods.GoodsPrices;
 import fairacre.goods.Supply;
@@ -87,6 +91,9 @@ public final class Changes {
             Put.of(Gardens.sprinklers("Kale", "Butt", 1)),
             Put.of(Gardens.climate("Weather", "Harbour")),
             Put.of(Gardens.window("Hours", 22 * 60, 6 * 60, 1, 2, 3, 4, 5, 6, 7)),
+            Put.of(Gardens.fence("Back fence", FenceKind.WELDED_MESH, 1.2, 0, 8, 10, 8)),
+            Put.of(Gardens.pest("Rabbits", PestKind.RABBITS, Pest.Pressing.LOW)),
+            Put.of(Gardens.postGround("Winter", 0.2, 0.8)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -189,7 +196,15 @@ public final class Changes {
                 new Remove<>(WaterKinds.MANIFOLDS, id("Cocks")),
                 Put.of(Gardens.sprinklers("Beans", "Trunk", 0.8)),
                 Put.of(Gardens.sprinklers("Kale", "Trunk", 0.8)),
-                new Remove<>(WaterKinds.SPRINKLERS, id("Lines of Kale")));
+                new Remove<>(WaterKinds.SPRINKLERS, id("Lines of Kale")),
+                Put.of(Gardens.fence("Back fence", FenceKind.DEER_NET, 2.4, 0, 8, 10, 8)),
+                Put.of(Gardens.fence("Side fence", FenceKind.STRINGS, 1.4, 0, 0, 0, 8)),
+                new Remove<>(FenceKinds.FENCES, id("Back fence")),
+                Put.of(Gardens.pest("Rabbits", PestKind.RABBITS, Pest.Pressing.HIGH)),
+                Put.of(Gardens.pest("Deer", PestKind.DEER, Pest.Pressing.LOW)),
+                new Remove<>(FenceKinds.PESTS, id("Rabbits")),
+                Put.of(Gardens.postGround("Winter", 0, 1)),
+                new Remove<>(FenceKinds.GROUNDS, id("Winter")));
     }
 
     private Changes() {}

@@ -23,6 +23,14 @@ import fairacre.build.Offcut;
 import fairacre.build.Wall;
 import fairacre.build.Workshop;
 import fairacre.compost.CompostBays;
+import fairacre.fence.Fence;
+import fairacre.fence.FenceFoot;
+import fairacre.fence.FenceKind;
+import fairacre.fence.Needs;
+import fairacre.fence.Pest;
+import fairacre.fence.PestKind;
+import fairacre.fence.PostGround;
+import fairacre.fence.PostKind;
 import fairacre.fill.Recipe;
 import fairacre.goods.BulkGood;
 import fairacre.goods.GoodsPrices;
@@ -175,6 +183,30 @@ public final class Gardens {
     /** A height of the ground; place and height in metres. */
     public static SpotHeight height(double x, double y, double height) {
         return new SpotHeight(Point.metres(x, y), Length.metres(height));
+    }
+
+    /** A fence for many seasons; along places x, y in metres. */
+    public static Fence fence(String name, FenceKind kind, double height, double... places) {
+        return new Fence(
+                id(name),
+                name,
+                IntStream.range(0, places.length / 2)
+                        .mapToObj(i -> Point.metres(places[2 * i], places[2 * i + 1]))
+                        .toList(),
+                kind,
+                Length.metres(height),
+                FenceFoot.OPEN,
+                PostKind.WOOD_IN_CONCRETE,
+                List.of(),
+                Lifetime.from(SEASON));
+    }
+
+    public static Pest pest(String name, PestKind kind, Pest.Pressing pressing) {
+        return new Pest(id(name), name, kind, pressing, Optional.empty(), Lifetime.ALWAYS);
+    }
+
+    public static PostGround postGround(String name, double snow, double frost) {
+        return new PostGround(id(name), Length.metres(snow), Length.metres(frost));
     }
 
     public static WayIn gate(String name, double x, double y, double width) {
@@ -504,6 +536,40 @@ public final class Gardens {
                         Swing.OUTWARD,
                         new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)),
                         Length.millimetres(20))),
+                Put.of(gate("Inner gate", 8, 5, 0.9).in(id("Round Eight"))),
+                Put.of(new Fence(
+                        id("Round Eight"),
+                        "Round Eight",
+                        List.of(
+                                Point.metres(4.5, 5.5),
+                                Point.metres(7.5, 5.5),
+                                Point.metres(7.5, 8.5),
+                                Point.metres(4.5, 8.5),
+                                Point.metres(4.5, 5.5)),
+                        FenceKind.WOVEN_WIRE,
+                        Length.metres(1.85),
+                        new FenceFoot(
+                                FenceFoot.Way.APRON,
+                                Optional.of(FenceFoot.Mesh.CLOTH),
+                                Length.millimetres(650),
+                                Length.millimetres(310)),
+                        PostKind.WOOD_IN_GRAVEL,
+                        List.of(Point.metres(6.25, 5.5)),
+                        new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)))),
+                Put.of(new Pest(
+                        id("Badgers"),
+                        "Badgers",
+                        PestKind.OWN,
+                        Pest.Pressing.HIGH,
+                        Optional.of(new Needs(
+                                Length.metres(1.1),
+                                Length.millimetres(75),
+                                Length.metres(0.8),
+                                Length.millimetres(450),
+                                Length.millimetres(600),
+                                true)),
+                        Lifetime.from(SEASON + 1))),
+                Put.of(new PostGround(id("Winter"), Length.millimetres(350), Length.millimetres(800))),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
                 Put.of(setAside("Narrow walk", 0.05)),
                 Put.of(new SetAside(

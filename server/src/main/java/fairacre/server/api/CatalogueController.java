@@ -16,6 +16,12 @@ import fairacre.build.Masonry;
 import fairacre.build.Material;
 import fairacre.cost.SundryPreset;
 import fairacre.drawing.Scale;
+import fairacre.fence.FenceFoot;
+import fairacre.fence.FenceKind;
+import fairacre.fence.Needs;
+import fairacre.fence.Pest;
+import fairacre.fence.PestKind;
+import fairacre.fence.PostKind;
 import fairacre.fill.FillTakeoff;
 import fairacre.fill.Recipe;
 import fairacre.fill.TopUp;
@@ -146,6 +152,49 @@ class CatalogueController {
         }
     }
 
+    /**
+     * What is hung between the posts of a fence.
+     *
+     * @param span how far its posts may stand apart
+     */
+    record FenceView(
+            FenceKind kind, String label, String remark, Length opening, Length span, boolean meshed, int years) {
+
+        static FenceView of(FenceKind kind) {
+            return new FenceView(
+                    kind, kind.label(), kind.remark(), kind.opening(), kind.span(), kind.meshed(), kind.years());
+        }
+    }
+
+    record FenceMeshView(FenceFoot.Mesh mesh, String label, Length opening) {}
+
+    record PostView(PostKind kind, String label, String remark, int years) {}
+
+    /** @param own what one of the gardener's own begins with; left out for the kinds that are known */
+    record PestView(PestKind kind, String label, Optional<Needs> own) {
+
+        static PestView of(PestKind kind) {
+            return new PestView(
+                    kind,
+                    kind.label(),
+                    Optional.of(kind).filter(PestKind.OWN::equals).flatMap(own -> own.needs(Pest.Pressing.LOW)));
+        }
+    }
+
+    /** What fences are made of, and what they are to keep out. */
+    record FencesView(List<FenceView> kinds, List<FenceMeshView> meshes, List<PostView> posts, List<PestView> pests) {
+
+        static final FencesView ALL = new FencesView(
+                Arrays.stream(FenceKind.values()).map(FenceView::of).toList(),
+                Arrays.stream(FenceFoot.Mesh.values())
+                        .map(mesh -> new FenceMeshView(mesh, mesh.label(), mesh.opening()))
+                        .toList(),
+                Arrays.stream(PostKind.values())
+                        .map(kind -> new PostView(kind, kind.label(), kind.remark(), kind.years()))
+                        .toList(),
+                Arrays.stream(PestKind.values()).map(PestView::of).toList());
+    }
+
     record PipeSortView(PipeKind.Sort sort, String label) {}
 
     /** A pipe that the gardener adds. */
@@ -194,6 +243,7 @@ class CatalogueController {
             List<PipeSortView> pipeSorts,
             List<ThreadView> threads,
             UsualWater usualWater,
+            FencesView fences,
             List<CarrierView> carriers,
             List<FeatureView> features,
             List<SurfaceView> surfaces,
@@ -293,6 +343,7 @@ class CatalogueController {
                         DailyWeather.YEARS,
                         Watch.ENOUGH_RAIN,
                         Watch.TOLERANCE),
+                FencesView.ALL,
                 Arrays.stream(CarrierPreset.values())
                         .map(c -> new CarrierView(c.label(), c.width(), c.wheels(), c.turning(), c.source()))
                         .toList(),

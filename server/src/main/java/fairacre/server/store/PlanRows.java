@@ -21,7 +21,7 @@ final class PlanRows {
                             QuoteRows.ROWS,
                             CompostRows.ROWS,
                             SetAsideRows.ROWS),
-                    WaterRows.ALL.stream())
+                    Stream.of(WaterRows.ALL, FenceRows.ALL).flatMap(List::stream))
             .toList();
 
     static final List<Rows> ALL = Stream.concat(

@@ -7,6 +7,7 @@ import fairacre.plan.Swing;
 import fairacre.plan.Things;
 import fairacre.plan.WayIn;
 import fairacre.server.store.generated.tables.records.WayInRecord;
+import java.util.Optional;
 import java.util.UUID;
 
 /** Gates and other ways in, from rows and into rows. */
@@ -24,7 +25,8 @@ final class WayInRows {
                     new Length(row.get(WAY_IN.WIDTH)),
                     Swing.valueOf(row.get(WAY_IN.SWING)),
                     Columns.lifetime(row.get(WAY_IN.FROM_SEASON), row.get(WAY_IN.UNTIL_SEASON)),
-                    new Length(row.get(WAY_IN.SILL))),
+                    new Length(row.get(WAY_IN.SILL)),
+                    Optional.ofNullable(row.get(WAY_IN.FENCE))),
             (garden, one) -> new WayInRecord(
                     garden,
                     one.id(),
@@ -35,7 +37,8 @@ final class WayInRows {
                     one.swing().name(),
                     one.lifetime().from().orElse(null),
                     one.lifetime().until().orElse(null),
-                    one.sill().micrometres()));
+                    one.sill().micrometres(),
+                    one.fence().orElse(null)));
 
     private WayInRows() {}
 }

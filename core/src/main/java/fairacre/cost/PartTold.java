@@ -3,6 +3,8 @@ package fairacre.cost;
 import fairacre.bill.BillLine;
 import fairacre.bill.BillPart;
 import fairacre.bill.WorkRate;
+import fairacre.bill.WorkRates;
+import fairacre.fence.FenceCapability;
 import fairacre.plan.Plan;
 import fairacre.water.WaterCapability;
 import java.util.List;
@@ -14,25 +16,35 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.joda.money.Money;
 
-/** What the bill and the work of a plan say of water. */
-final class WaterCost {
-
-    private static final Set<WorkRate> WORK = new WaterCapability().rates().collect(Collectors.toSet());
+/** What the bill and the work of a plan say of one part of it. */
+final class PartTold {
 
     private final Plan plan;
     private final CostStudy study;
+    private final BillPart part;
+    private final Set<WorkRate> work;
 
-    private WaterCost(Plan plan) {
+    private PartTold(Plan plan, BillPart part, Set<WorkRate> work) {
         this.plan = plan;
         this.study = CostStudy.of(plan);
+        this.part = part;
+        this.work = work;
     }
 
-    static WaterCost of(Plan plan) {
-        return new WaterCost(plan);
+    private static PartTold of(Plan plan, BillPart part, WorkRates rates) {
+        return new PartTold(plan, part, rates.rates().collect(Collectors.toSet()));
     }
 
-    /** What the bill says of water more than that of another plan; empty if a price of that is missing. */
-    Optional<Money> moreThan(WaterCost other) {
+    static PartTold water(Plan plan) {
+        return of(plan, BillPart.WATER, new WaterCapability());
+    }
+
+    static PartTold fences(Plan plan) {
+        return of(plan, BillPart.FENCE, new FenceCapability());
+    }
+
+    /** What the bill says of it more than that of another plan; empty if a price of that is missing. */
+    Optional<Money> moreThan(PartTold other) {
         Map<List<Object>, BillLine> before = other.lines();
         Map<List<Object>, BillLine> after = lines();
         return Stream.concat(before.keySet().stream(), after.keySet().stream())
@@ -50,16 +62,16 @@ final class WaterCost {
 
     private Map<List<Object>, BillLine> lines() {
         return study.bill().lines().stream()
-                .filter(line -> line.part() == BillPart.WATER)
+                .filter(line -> line.part() == part)
                 .collect(Collectors.toMap(line -> List.of(line.season(), line.item()), line -> line));
     }
 
-    /** Of work on water. */
+    /** Of work on it. */
     double hours() {
         return study.takeoff().work().values().stream()
                 .flatMap(season -> season.entrySet().stream())
-                .filter(work -> WORK.contains(work.getKey()))
-                .mapToDouble(work -> work.getKey().hours(work.getValue()))
+                .filter(each -> work.contains(each.getKey()))
+                .mapToDouble(each -> each.getKey().hours(each.getValue()))
                 .sum();
     }
 }

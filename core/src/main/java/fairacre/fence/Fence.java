@@ -1,0 +1,162 @@
+package fairacre.fence;
+
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
+import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.Lifetime;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.operation.valid.IsSimpleOp;
+
+/**
+ * A fence along a line. Ways in open it where they lie on it.
+ *
+ * @param places 2 to 60, not more than 1 km in all; a ring ends where it begins
+ * @param height above the ground, 0.3 to 3 m
+ * @param fixed places at which a post stands whatever the spans, at most 200: the nearest place of the line counts
+ * @param lifetime begins in the season in which it is put up and paid for; what comes in none was there before
+ */
+public record Fence(
+        UUID id,
+        String name,
+        List<Point> places,
+        FenceKind kind,
+        Length height,
+        FenceFoot foot,
+        PostKind posts,
+        List<Point> fixed,
+        Lifetime lifetime) {
+
+    private static final int MOST_PLACES = 60;
+    private static final int MOST_FIXED = 200;
+    private static final Length LOWEST = Length.metres(0.3);
+    static final Length HIGHEST = Length.metres(3);
+    private static final double LONGEST = 1000;
+    /** How thick it stands on the plot. */
+    static final Length THICKNESS = Length.millimetres(50);
+
+    public Fence {
+        Limits.present(id, "id");
+        name = Limits.name(name, "name");
+        Limits.atMost(MOST_PLACES, places, "places");
+        places = List.copyOf(places);
+        check(places);
+        Limits.present(kind, "kind");
+        Limits.between(height, LOWEST, HIGHEST, "height");
+        foot = foot == null ? FenceFoot.OPEN : foot;
+        Limits.present(posts, "posts");
+        fixed = fixed == null ? List.of() : fixed;
+        Limits.atMost(MOST_FIXED, fixed, "fixed");
+        fixed = List.copyOf(fixed);
+        for (int i = 0; i < fixed.size(); i++) {
+            Point.near(fixed.get(i), "fixed/" + i);
+        }
+        lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
+    }
+
+    private static void check(List<Point> places) {
+        if (places.size() < 2) {
+            throw new RefusedException("places", "a fence of one place closes nothing", "give at least two places");
+        }
+        for (int i = 0; i < places.size(); i++) {
+            Point.near(places.get(i), "places/" + i);
+            if (i > 0 && places.get(i).equals(places.get(i - 1))) {
+                throw new RefusedException(
+                        "places/" + i, "the fence does not go on there", "give another place or leave it out");
+            }
+        }
+        Geometry line = Polygons.line(places);
+        if (line.getLength() > LONGEST) {
+            throw new RefusedException(
+                    "places",
+                    String.format(Locale.ROOT, "the fence is %.0f m long", line.getLength()),
+                    "draw at most 1 km (3,280 ft) as one fence, and check the units");
+        }
+        IsSimpleOp simple = new IsSimpleOp(line);
+        if (!simple.isSimple()) {
+            throw new RefusedException(
+                    "places",
+                    String.format(
+                            Locale.ROOT,
+                            "the fence crosses or touches itself near x %.2f m, y %.2f m",
+                            simple.getNonSimpleLocation().x,
+                            simple.getNonSimpleLocation().y),
+                    "end it where it meets itself, or draw a second fence");
+        }
+    }
+
+    /** Whether it ends where it begins. */
+    public boolean closed() {
+        return places.size() > 3 && places.get(0).equals(places.get(places.size() - 1));
+    }
+
+    /** How long all of it lasts: as long as its mesh or its posts, whichever go first. */
+    int years() {
+        return Math.min(kind.years(), posts.years());
+    }
+
+    Fence shifted(Length dx, Length dy) {
+        return new Fence(
+                id,
+                name,
+                places.stream().map(place -> place.plus(dx, dy)).toList(),
+                kind,
+                height,
+                foot,
+                posts,
+                fixed.stream().map(place -> place.plus(dx, dy)).toList(),
+                lifetime);
+    }
+
+    Fence along(List<Point> newPlaces) {
+        return new Fence(id, name, newPlaces, kind, height, foot, posts, fixed, lifetime);
+    }
+
+    Fence high(Length newHeight) {
+        return new Fence(id, name, places, kind, newHeight, foot, posts, fixed, lifetime);
+    }
+
+    Fence of(FenceKind newKind) {
+        return new Fence(id, name, places, newKind, height, foot, posts, fixed, lifetime);
+    }
+
+    Fence on(FenceFoot newFoot) {
+        return new Fence(id, name, places, kind, height, newFoot, posts, fixed, lifetime);
+    }
+
+    Fence with(PostKind newPosts) {
+        return new Fence(id, name, places, kind, height, foot, newPosts, fixed, lifetime);
+    }
+
+    Fence withFixed(List<Point> newFixed) {
+        return new Fence(id, name, places, kind, height, foot, posts, newFixed, lifetime);
+    }
+
+    Fence during(Lifetime newLifetime) {
+        return new Fence(id, name, places, kind, height, foot, posts, fixed, newLifetime);
+    }
+
+    /** The same fence that goes on to a place from its last one. */
+    Fence goingOnTo(Point place) {
+        return along(Stream.concat(places.stream(), Stream.of(place)).toList());
+    }
+
+    /** The same fence that begins at a place before its first one. */
+    Fence beginningAt(Point place) {
+        return along(Stream.concat(Stream.of(place), places.stream()).toList());
+    }
+
+    /** As it stands on the plot. */
+    Feature standing() {
+        return Feature.of(id, name, FeatureKind.FENCE, places, THICKNESS, Length.ZERO)
+                .withHeight(height)
+                .withLifetime(lifetime);
+    }
+}

@@ -1,0 +1,50 @@
+package fairacre.fence;
+
+import fairacre.bill.PriceList;
+import fairacre.bill.WorkRate;
+import fairacre.bill.WorkRates;
+import fairacre.judging.Capability;
+import fairacre.judging.Finder;
+import fairacre.judging.SnagContext;
+import fairacre.plan.ThingKinds;
+import fairacre.plan.Things;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.TakeoffSource;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Fences and what they keep out. */
+public final class FenceCapability implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates {
+
+    @Override
+    public List<Things<?>> kinds() {
+        return FenceKinds.all();
+    }
+
+    @Override
+    public List<FenceRule> rules() {
+        return List.of(FenceRule.values());
+    }
+
+    @Override
+    public List<Finder> onTheGround(SnagContext context) {
+        return List.of(
+                new Finder("what the fences keep out", () -> new PestSnags(context).find()),
+                new Finder("where the posts of fences stand", () -> new PostSnags(context).find()));
+    }
+
+    @Override
+    public void takeOff(Takeoff takeoff) {
+        new FenceWants(takeoff).takeOff();
+    }
+
+    @Override
+    public Stream<Offer> offers() {
+        return FencePrices.offers();
+    }
+
+    @Override
+    public Stream<WorkRate> rates() {
+        return FenceRates.all();
+    }
+}

@@ -1,0 +1,105 @@
+package fairacre.fence;
+
+import fairacre.fence.FenceFlaw.Reason;
+import fairacre.measure.Length;
+import fairacre.plan.Feature;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Whether a fence is high, fine and deep enough for what an animal takes. */
+final class FenceHold {
+
+    private FenceHold() {}
+
+    /**
+     * Why a fence does not hold; nothing if it does.
+     *
+     * @param snow by which it is lower in winter
+     */
+    static List<FenceFlaw> flaws(Fence fence, Needs needs, Length snow, int season) {
+        if (fence.kind() == FenceKind.STRINGS) {
+            return strings(fence, needs, season);
+        }
+        return flaws(fence.kind(), fence.height(), fence.foot(), needs, snow);
+    }
+
+    /** Of mesh. */
+    static List<FenceFlaw> flaws(FenceKind kind, Length height, FenceFoot foot, Needs needs, Length snow) {
+        List<FenceFlaw> flaws = new ArrayList<>(low(height, needs, snow));
+        mesh(kind, foot, needs).ifPresent(flaws::add);
+        foot(foot, needs).ifPresent(flaws::add);
+        if (needs.climbs() && kind.climbable()) {
+            flaws.add(FenceFlaw.of(Reason.FOOTHOLDS));
+        }
+        return flaws;
+    }
+
+    /** Strings are for what jumps, in the season in which they are hung up. */
+    private static List<FenceFlaw> strings(Fence fence, Needs needs, int season) {
+        boolean jumps =
+                !needs.meshed().isPositive() && !needs.digs() && needs.height().isPositive();
+        Length top = fence.kind().topString().orElseThrow();
+        if (!jumps || !fence.lifetime().beginsIn(season)) {
+            return List.of(FenceFlaw.of(Reason.ONLY_STRING));
+        }
+        return fence.height().compareTo(top) < 0
+                ? List.of(new FenceFlaw(Reason.TOO_LOW, top, fence.height()))
+                : List.of();
+    }
+
+    private static List<FenceFlaw> low(Length height, Needs needs, Length snow) {
+        Length above = height.minus(snow);
+        return above.compareTo(needs.height()) < 0
+                ? List.of(new FenceFlaw(Reason.TOO_LOW, needs.height().plus(snow), height))
+                : List.of();
+    }
+
+    /** What the foot's mesh covers need not be covered by the fence. */
+    private static Optional<FenceFlaw> mesh(FenceKind kind, FenceFoot foot, Needs needs) {
+        boolean fine = kind.opening().compareTo(needs.mesh()) <= 0;
+        if (fine || !needs.height().isPositive()) {
+            return Optional.empty();
+        }
+        boolean covered =
+                needs.meshed().isPositive() && foot.up().compareTo(needs.meshed()) >= 0 && fineFoot(foot, needs);
+        return covered
+                ? Optional.empty()
+                : Optional.of(new FenceFlaw(Reason.MESH_TOO_WIDE, needs.mesh(), kind.opening()));
+    }
+
+    private static boolean fineFoot(FenceFoot foot, Needs needs) {
+        return foot.mesh()
+                .filter(mesh -> mesh.opening().compareTo(needs.mesh()) <= 0)
+                .isPresent();
+    }
+
+    private static Optional<FenceFlaw> foot(FenceFoot foot, Needs needs) {
+        if (!needs.digs()) {
+            return Optional.empty();
+        }
+        Length wants = foot.way() == FenceFoot.Way.APRON ? needs.apron() : needs.buried();
+        if (!fineFoot(foot, needs) || !wants.isPositive()) {
+            return Optional.of(new FenceFlaw(Reason.FOOT_OPEN, needs.buried(), Length.ZERO));
+        }
+        return foot.down().compareTo(wants) < 0
+                ? Optional.of(new FenceFlaw(Reason.FOOT_TOO_SHORT, wants, foot.down()))
+                : Optional.empty();
+    }
+
+    /** A fence of which only line and height are known is trusted with what jumps over and with nothing small. */
+    static List<FenceFlaw> ofKept(Feature fence, Needs needs, Length snow) {
+        boolean small = needs.meshed().isPositive() || needs.digs();
+        return small ? List.of(FenceFlaw.of(Reason.NOT_KNOWN)) : ofWall(fence, needs, snow);
+    }
+
+    /** A wall stands on a footing: only its height matters. */
+    static List<FenceFlaw> ofWall(Feature wall, Needs needs, Length snow) {
+        if (!needs.height().isPositive()) {
+            return List.of();
+        }
+        return wall.height().isPositive()
+                ? low(wall.height(), needs, snow)
+                : List.of(new FenceFlaw(Reason.NOT_KNOWN, needs.height().plus(snow), Length.ZERO));
+    }
+}

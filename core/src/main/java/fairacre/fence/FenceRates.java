@@ -1,0 +1,37 @@
+package fairacre.fence;
+
+import fairacre.bill.WorkRate;
+import java.util.stream.Stream;
+
+/** How long it takes to put up a fence. */
+final class FenceRates {
+
+    private static final String GUESS = "a rough guess, from memory";
+
+    static final WorkRate CONCRETE =
+            new WorkRate("fence/concrete", "Digging a hole and setting a post in concrete", 45, "post", GUESS);
+    static final WorkRate GRAVEL =
+            new WorkRate("fence/gravel", "Digging a hole and ramming a post in gravel", 40, "post", GUESS);
+    static final WorkRate DRIVEN = new WorkRate("fence/driven", "Driving a steel post", 8, "post", GUESS);
+    static final WorkRate CANE = new WorkRate("fence/cane", "Pushing in a cane", 1, "cane", GUESS);
+    static final WorkRate BRACE = new WorkRate("fence/brace", "Bracing a corner, an end or a gate", 45, "brace", GUESS);
+    static final WorkRate MESH = new WorkRate("fence/mesh", "Hanging mesh", 4, "metre", GUESS);
+    static final WorkRate STRING = new WorkRate("fence/string", "Hanging string", 0.5, "metre", GUESS);
+    static final WorkRate BURYING = new WorkRate("fence/buried-foot", "Trenching and burying mesh", 15, "metre", GUESS);
+    static final WorkRate APRON = new WorkRate("fence/apron", "Laying and pegging an apron", 5, "metre", GUESS);
+
+    private FenceRates() {}
+
+    static Stream<WorkRate> all() {
+        return Stream.of(CONCRETE, GRAVEL, DRIVEN, CANE, BRACE, MESH, STRING, BURYING, APRON);
+    }
+
+    static WorkRate setting(PostKind kind) {
+        return switch (kind) {
+            case WOOD_IN_CONCRETE -> CONCRETE;
+            case WOOD_IN_GRAVEL -> GRAVEL;
+            case DRIVEN_STEEL -> DRIVEN;
+            case CANES -> CANE;
+        };
+    }
+}

@@ -1,0 +1,141 @@
+package fairacre.fence;
+
+import fairacre.bill.BillPart;
+import fairacre.bill.PriceItem;
+import fairacre.goods.BulkGood;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.measure.Volume;
+import fairacre.plan.Plan;
+import fairacre.takeoff.Served;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.Use;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * Takes off fences: what comes in a season is bought in it, as it stands then. What comes in none was there before and
+ * costs nothing.
+ */
+final class FenceWants {
+
+    /** Staples or ties hold mesh to a post so far apart (common practice: 10 to 12 in). */
+    private static final Length BETWEEN_STAPLES = Length.inches(12);
+    /** An apron is pegged down so far apart (common practice: 2 ft). */
+    private static final Length BETWEEN_PEGS = Length.feet(2);
+    /** A cable is bought so much longer than it has to be (common practice). */
+    private static final Length SPARE = Length.feet(2);
+    /** Gravel rammed round a post: loose it takes more room. */
+    private static final double RAMMED = 1.2;
+
+    private final Takeoff takeoff;
+    private final Plan plan;
+
+    FenceWants(Takeoff takeoff) {
+        this.takeoff = takeoff;
+        this.plan = takeoff.plan();
+    }
+
+    void takeOff() {
+        plan.list(FenceKinds.FENCES).stream()
+                .flatMap(fence -> fence.lifetime().from().stream())
+                .distinct()
+                .sorted()
+                .forEach(this::takeOff);
+    }
+
+    private void takeOff(int season) {
+        FenceStudy.of(plan, season, plan.standing(season), takeoff.memo()).fences().stream()
+                .forEach(told -> FenceKinds.fences(plan, season).stream()
+                        .filter(fence -> fence.id().equals(told.fence())
+                                && fence.lifetime().beginsIn(season))
+                        .forEach(fence -> fence(season, fence, told)));
+    }
+
+    private void fence(int season, Fence fence, FenceTold told) {
+        Served served = Served.place(fence.id());
+        posts(season, fence, told, served);
+        mesh(season, fence, told, served);
+        braces(season, fence, told, served);
+        strings(season, fence, told, served);
+    }
+
+    private void posts(int season, Fence fence, FenceTold told, Served served) {
+        told.posts()
+                .forEach(post -> pieces(
+                        season,
+                        FencePrices.post(fence.posts(), post.role().strong(), post.bought(), plan.units()),
+                        1,
+                        1,
+                        served));
+        takeoff.work(season, FenceRates.setting(fence.posts()), told.posts().size());
+        if (fence.posts() == PostKind.WOOD_IN_CONCRETE) {
+            pieces(season, FencePrices.mix(plan.units()), PostDepth.bags(told.fill(), plan.units()), 1, served);
+        } else if (fence.posts() == PostKind.WOOD_IN_GRAVEL) {
+            takeoff.loose(
+                    season, Use.FENCE, BulkGood.BASE, Volume.litres(told.fill().litres() * RAMMED), served);
+        }
+    }
+
+    private void mesh(int season, Fence fence, FenceTold told, Served served) {
+        List<FenceTold.Tier> tiers = told.mesh();
+        long hung = tiers.stream()
+                .filter(tier -> fence.kind().label().equals(tier.label()))
+                .count();
+        for (int i = 0; i < tiers.size(); i++) {
+            FenceTold.Tier tier = tiers.get(i);
+            PriceItem item = i < hung
+                    ? FencePrices.mesh(fence.kind(), tier.height(), plan.units())
+                    : FencePrices.foot(fence.foot().mesh().orElseThrow(), tier.height(), plan.units());
+            pieces(season, item, tier.rolls().rolls(), 1, served);
+        }
+        if (tiers.isEmpty()) {
+            return;
+        }
+        double metres = told.length().metres();
+        takeoff.work(season, FenceRates.MESH, metres);
+        double held = told.posts().size() * (1 + Math.ceil(fence.height().metres() / BETWEEN_STAPLES.metres()));
+        boolean steel = fence.posts() == PostKind.DRIVEN_STEEL;
+        pieces(
+                season,
+                steel ? FencePrices.TIES : FencePrices.STAPLES,
+                held,
+                steel ? FencePrices.TIES_A_BAG : FencePrices.STAPLES_A_BOX,
+                served);
+        switch (fence.foot().way()) {
+            case BURIED -> takeoff.work(season, FenceRates.BURYING, metres);
+            case APRON -> {
+                pieces(season, FencePrices.PEG, Math.ceil(metres / BETWEEN_PEGS.metres()), 1, served);
+                takeoff.work(season, FenceRates.APRON, metres);
+            }
+            case OPEN -> {}
+        }
+    }
+
+    /** A rail from the top of the brace to its post, and a cable from its foot back, both ways of the panel. */
+    private void braces(int season, Fence fence, FenceTold told, Served served) {
+        double high = fence.height().metres();
+        for (Length rail : told.braces()) {
+            length(season, FencePrices::rail, rail.metres(), served);
+            length(season, FencePrices::cable, 2 * Math.hypot(rail.metres(), high) + SPARE.metres(), served);
+        }
+        pieces(season, FencePrices.TENSIONER, told.braces().size(), 1, served);
+        takeoff.work(season, FenceRates.BRACE, told.braces().size());
+    }
+
+    private void strings(int season, Fence fence, FenceTold told, Served served) {
+        int strings = fence.kind().strings(fence.height());
+        if (strings > 0) {
+            length(season, FencePrices::string, told.length().metres() * strings, served);
+            takeoff.work(season, FenceRates.STRING, told.length().metres() * strings);
+        }
+    }
+
+    private void pieces(int season, PriceItem item, double count, int toThePack, Served served) {
+        takeoff.pieces(season, BillPart.FENCE, item, count, toThePack, served);
+    }
+
+    private void length(int season, Function<Units, PriceItem> item, double metres, Served served) {
+        takeoff.length(season, BillPart.FENCE, item, Length.metres(metres), served);
+    }
+}

@@ -1,0 +1,68 @@
+import { ByNumbers } from "../forms/ByNumbers";
+import { formatShare } from "../measure/figures";
+import { RovingList } from "../parts/RovingList";
+import { byName } from "../parts/byName";
+import { words as everywhere } from "../words";
+import { useDesk } from "../workspace/desk";
+import { FenceForm } from "./FenceForm";
+import { FenceProposals } from "./FenceProposals";
+import { useFences } from "./useFences";
+import { words } from "./words";
+
+/** The fences, what each takes, and ways to another one. */
+export function FencesSection() {
+  const desk = useDesk();
+  const { draw, fault } = useFences();
+  const { fences } = desk.plan;
+  const drawing = desk.tool?.kind === "line";
+  const share = desk.report?.byPart.find(({ part }) => part === "FENCE")?.share ?? 0;
+  return (
+    <section className="space-y-2 border-t border-rule pt-2">
+      <h3>{words.fences}</h3>
+      {fences.length === 0 && <p className="text-soft">{words.noFences}</p>}
+      {share > 0 && <p data-testid="fence-share">{words.share(formatShare(share))}</p>}
+      <RovingList>
+        {byName(fences).map((fence) => (
+          <FenceForm key={fence.id} fence={fence} />
+        ))}
+      </RovingList>
+      <div className="flex flex-wrap gap-2">
+        <button
+          type="button"
+          className={drawing ? "strong-button" : "plain-button"}
+          aria-pressed={drawing}
+          onClick={() => {
+            desk.setTool(
+              drawing
+                ? null
+                : {
+                    kind: "line",
+                    drawn: (from, to) => {
+                      void draw([from, to]);
+                    },
+                  },
+            );
+          }}
+        >
+          {drawing ? everywhere.drawing.LINE : words.draw}
+        </button>
+        <ByNumbers
+          labels={[words.byNumbers, words.putThere]}
+          shortcut="F"
+          extent="LINE"
+          size={{ length: 2, width: 2 }}
+          onPlace={(geometry, refused) => {
+            if (geometry.kind === "PLACES") void draw(geometry.places, refused);
+          }}
+        />
+      </div>
+      <p className="text-sm text-soft">{words.drawHint}</p>
+      <FenceProposals />
+      {fault && (
+        <p role="alert" className="text-snag">
+          {fault}
+        </p>
+      )}
+    </section>
+  );
+}
