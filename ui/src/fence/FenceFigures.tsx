@@ -1,3 +1,4 @@
+import { formatDistance } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
@@ -10,7 +11,7 @@ export function FenceFigures({ told }: { told: FenceTold }) {
   const written = (metres: number | undefined) => (metres === undefined ? "" : formatLength(metres, units));
   const strong = told.posts.filter(({ role }) => role !== "LINE").length;
   const rows: readonly (readonly [string, string])[] = [
-    [words.told.length, written(told.length)],
+    [words.told.length, formatDistance(told.length, units)],
     [words.told.posts, String(told.posts.length)],
     [words.told.strong, String(strong)],
     [words.told.span, written(told.widest)],
@@ -28,7 +29,8 @@ export function FenceFigures({ told }: { told: FenceTold }) {
       />
       {told.mesh.map(({ label, height, rolls }, tier) => (
         <p key={tier} className="text-xs">
-          {words.rolls(label, written(height), rolls.rolls, written(rolls.left))}. {words.hung(rolls.splices)}
+          {words.rolls(label, written(height), rolls.rolls, formatDistance(rolls.left, units))}.{" "}
+          {words.hung(rolls.splices)}
         </p>
       ))}
     </div>

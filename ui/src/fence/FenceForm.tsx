@@ -1,6 +1,7 @@
 import { CornerFields } from "../forms/CornerFields";
 import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
+import { formatDistance } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
@@ -28,7 +29,7 @@ export function FenceForm({ fence }: { fence: Fence }) {
       thing={fence}
       testId="fence"
       about={
-        told && `${formatLength(told.length, desk.units)}, ${formatLength(fence.height, desk.units)} high`
+        told && `${formatDistance(told.length, desk.units)}, ${formatLength(fence.height, desk.units)} high`
       }
       seasons={{ from: "Put up in season", until: "Taken down in season" }}
       always="there already, costs nothing"

@@ -1,11 +1,10 @@
 import { useState } from "react";
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../api/client";
-import { formatMoney } from "../measure/figures";
 import { useDesk } from "../workspace/desk";
-import { trying } from "../workspace/trying";
 import type { Fence, PricedMake } from "./fence";
-import { hours, pestNames } from "./told";
+import { Costs, FenceOffer } from "./FenceOffer";
+import { pestNames } from "./told";
 import { words } from "./words";
 
 /** The same line of other meshes and posts; rest on one to see it, press to take it. */
@@ -49,45 +48,29 @@ function Makes({ makes }: { makes: readonly PricedMake[] }) {
     kind === drawn?.kind
       ? (posts.find((each) => each.kind === post)?.label ?? "")
       : (kinds.find((each) => each.kind === kind)?.label ?? "");
+  const about = (holds: readonly string[], years: number) =>
+    `${words.lasts(years)}; ${words.keeps(pestNames(holds, desk.plan))}.`;
   return (
-    <table className="w-full text-xs">
-      <thead>
-        <tr className="text-soft">
-          {words.compareHeads.map((head) => (
-            <th key={head} scope="col" className="pl-1 text-left font-normal first:pl-0">
-              {head}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {makes.map(({ make, cost }, index) => (
-          <tr key={index} className="border-t border-hair align-top">
-            <th scope="row" className="py-1 text-left font-normal">
-              {index === 0 ? (
-                words.asDrawn
-              ) : (
-                <button
-                  type="button"
-                  className="text-button text-left"
-                  aria-label={words.instead(label(make.fence))}
-                  {...trying(desk, make.change)}
-                  onClick={() => {
-                    desk.tryOut(null);
-                    desk.submit(make.change);
-                  }}
-                >
-                  {label(make.fence)}
-                </button>
-              )}
-            </th>
-            <td className="figures py-1 pl-1">{cost.cost ? formatMoney(cost.cost) : words.noPrice}</td>
-            <td className="figures py-1 pl-1">{cost.aYear ? formatMoney(cost.aYear) : ""}</td>
-            <td className="figures py-1 pl-1">{hours(cost.hours)}</td>
-            <td className="py-1 pl-1">{pestNames(make.holds, desk.plan).join(", ") || words.nothingStops}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <div className="space-y-2 py-1 text-sm">
+      {makes.map(({ make, cost }, index) =>
+        index === 0 ? (
+          <p key={index} className="p-2">
+            <b>{words.asDrawn}</b>, <Costs cost={cost} />.{" "}
+            <span className="text-soft">{about(make.holds, make.years)}</span>
+          </p>
+        ) : (
+          <FenceOffer
+            key={index}
+            label={label(make.fence)}
+            cost={cost}
+            about={about(make.holds, make.years)}
+            change={make.change}
+            onTake={() => {
+              desk.submit(make.change);
+            }}
+          />
+        ),
+      )}
+    </div>
   );
 }

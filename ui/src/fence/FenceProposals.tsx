@@ -1,12 +1,11 @@
 import { useState } from "react";
 import { Problem, request } from "../api/client";
-import { formatMoney } from "../measure/figures";
 import { formatDistance } from "../measure/figures";
 import { words as everywhere } from "../words";
 import { useDesk } from "../workspace/desk";
-import { trying } from "../workspace/trying";
 import type { PricedFence } from "./fence";
-import { hours, pestNames } from "./told";
+import { FenceOffer } from "./FenceOffer";
+import { pestNames } from "./told";
 import { words } from "./words";
 
 /** Where a fence could lead: seen on the sheet while one rests on it, put up by a click. */
@@ -50,25 +49,21 @@ export function FenceProposals() {
         </p>
       )}
       {proposals?.map(({ proposal, cost }) => (
-        <button
+        <FenceOffer
           key={proposal.way}
-          type="button"
-          className="block w-full cursor-pointer border border-rule p-2 text-left hover:bg-markpale focus:bg-markpale"
-          {...trying(desk, proposal.change)}
-          onClick={() => {
+          label={proposal.label}
+          cost={cost}
+          about={[
+            words.proposal(formatDistance(proposal.length, desk.units), proposal.posts, proposal.years),
+            ...(proposal.saved > 0 ? [words.saved(formatDistance(proposal.saved, desk.units))] : []),
+            words.keeps(pestNames(proposal.holds, desk.plan)) + ". " + proposal.remark,
+          ].join("; ")}
+          change={proposal.change}
+          onTake={() => {
             setProposals(undefined);
-            desk.tryOut(null);
             desk.submit(proposal.change, setFault);
           }}
-        >
-          <b>{proposal.label}</b>, {cost.cost ? formatMoney(cost.cost) : words.noPrice}
-          {cost.aYear && ` (${words.aYear(formatMoney(cost.aYear))})`}, {words.hours(hours(cost.hours))}.{" "}
-          <span className="text-soft">
-            {words.proposal(formatDistance(proposal.length, desk.units), proposal.posts, proposal.years)}
-            {proposal.saved > 0 && `, ${words.saved(formatDistance(proposal.saved, desk.units))}`};{" "}
-            {words.keeps(pestNames(proposal.holds, desk.plan))}. {proposal.remark}
-          </span>
-        </button>
+        />
       ))}
     </div>
   );

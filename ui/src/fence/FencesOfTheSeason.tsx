@@ -11,29 +11,34 @@ const HALF = { LINE: 2, BRACE: 2.5, CORNER: 3.5, END: 3.5, GATE: 3.5 };
 
 /** Fences with their posts: small squares in a row, larger ones that bear more; one that can't be dug in is ringed. */
 export function FencesOfTheSeason({ view, moved, selected }: DrawProps) {
-  const { plan, season, report } = useDesk();
+  const { plan, season, report, preview } = useDesk();
   const parts = new Map((report?.fences ?? []).map((line) => [line.feature, line.parts]));
   const posts = new Map((report?.fencing.fences ?? []).map((told) => [told.fence, told.posts]));
+  const there = plan.fences.filter(({ lifetime }) => isThere(lifetime, season));
+  // An edit that is being tried may put up others, or take some down.
+  const tried = [...posts.keys()].filter((id) => there.every((fence) => fence.id !== id));
+  const drawn = [
+    ...there.filter(({ id }) => preview === null || posts.has(id)),
+    ...tried.map((id) => ({ id, name: "", places: [] })),
+  ];
   return (
     <g pointerEvents="none">
-      {plan.fences
-        .filter(({ lifetime }) => isThere(lifetime, season))
-        .map(({ id, name, places }) => {
-          const hand = moved.get(id);
-          const inHand = hand?.kind === "PLACES";
-          const marked = selected.has(id);
-          return (
-            <g key={id} data-fence={name}>
-              <Line
-                parts={inHand ? [bent(places, hand.places)] : (parts.get(id) ?? [places])}
-                view={view}
-                ink={marked ? "var(--color-mark)" : "var(--color-fence)"}
-              />
-              {!inHand &&
-                (posts.get(id) ?? []).map((post) => <PostMark key={post.mark} post={post} view={view} />)}
-            </g>
-          );
-        })}
+      {drawn.map(({ id, name, places }) => {
+        const hand = moved.get(id);
+        const inHand = hand?.kind === "PLACES";
+        const marked = selected.has(id);
+        return (
+          <g key={id} data-fence={name}>
+            <Line
+              parts={inHand ? [bent(places, hand.places)] : (parts.get(id) ?? [places])}
+              view={view}
+              ink={marked ? "var(--color-mark)" : "var(--color-fence)"}
+            />
+            {!inHand &&
+              (posts.get(id) ?? []).map((post) => <PostMark key={post.mark} post={post} view={view} />)}
+          </g>
+        );
+      })}
     </g>
   );
 }

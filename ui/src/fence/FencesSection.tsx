@@ -37,6 +37,7 @@ export function FencesSection() {
                 ? null
                 : {
                     kind: "line",
+                    stays: true,
                     drawn: (from, to) => {
                       void draw([from, to]);
                     },
@@ -57,6 +58,15 @@ export function FencesSection() {
         />
       </div>
       <p className="text-sm text-soft">{words.drawHint}</p>
+      {fences.length > 0 && (
+        <a
+          className="text-button block"
+          href={`/api/gardens/${desk.plan.id}/fences/plan.pdf?season=${String(desk.season)}`}
+          download
+        >
+          {words.planAsPdf}
+        </a>
+      )}
       <FenceProposals />
       {fault && (
         <p role="alert" className="text-snag">

@@ -206,6 +206,15 @@ describe("fences", () => {
     expect(submit).toHaveBeenLastCalledWith(change, expect.anything());
   });
 
+  it("are printed with post marks and every side", () => {
+    const { desk } = deskFor({ plan: fenced, report: judged });
+    atDesk(desk, <FencePanel />);
+    expect(screen.getByRole("link", { name: words.planAsPdf })).toHaveAttribute(
+      "href",
+      "/api/gardens/garden/fences/plan.pdf?season=2028",
+    );
+  });
+
   it("are compared on the same line", async () => {
     const make = (fence: Fence, holds: string[]) => ({
       make: { fence, years: 12, holds, change: { kind: "PutFence", fence } },
@@ -218,7 +227,9 @@ describe("fences", () => {
     const form = within(screen.getByTestId("fence"));
     await userEvent.click(form.getByText("Ring"));
     await userEvent.click(form.getByText(words.compare));
-    await userEvent.click(await form.findByRole("button", { name: /^Take Hexagonal/ }));
+    const offer = await form.findByRole("button", { name: /^Hexagonal/ });
+    expect(offer.textContent).toContain("keeps out Rabbits");
+    await userEvent.click(offer);
     expect(submit).toHaveBeenLastCalledWith({ kind: "PutFence", fence: other });
   });
 

@@ -51,7 +51,7 @@ export const words = {
   share: (share: string) => `The fence is ${share} of what the garden costs.`,
   draw: "Draw a fence",
   drawHint:
-    "Drag from corner to corner. Begin at an end of a fence to draw on; end at its beginning to close the ring.",
+    "Drag from corner to corner. Begin at an end of a fence to draw on; end at its beginning to close the ring. Escape puts the tool down.",
   byNumbers: "Fence by numbers",
   putThere: "Put it there",
   kind: "Made of",
@@ -77,16 +77,14 @@ export const words = {
   rolls: (label: string, height: string, count: number, left: string) =>
     `${label}, ${height} high: ${String(count)} ${count === 1 ? "roll" : "rolls"}, ${left} left over`,
   hung: (splices: number) =>
-    splices === 0
-      ? "Each roll reaches from end to end."
-      : `Joined at ${String(splices)} ${splices === 1 ? "post" : "posts"}.`,
+    splices === 0 ? "" : `Joined at ${String(splices)} ${splices === 1 ? "post" : "posts"}.`,
   propose: (beds: number) =>
     beds === 0
       ? "Where could a fence lead?"
       : `Fence round ${beds === 1 ? "the selected bed" : `${String(beds)} selected beds`}?`,
   asking: "Trying lines …",
-  proposal: (length: string, posts: number, years: number) =>
-    `${length}, ${String(posts)} posts, lasts about ${String(years)} ${years === 1 ? "year" : "years"}`,
+  proposal: (length: string, posts: number, years: number): string =>
+    `${length}, ${String(posts)} posts, ${words.lasts(years)}`,
   saved: (length: string) => `${length} shorter`,
   keeps: (names: readonly string[]) =>
     names.length === 0 ? "keeps out nothing that you named" : `keeps out ${names.join(", ")}`,
@@ -94,9 +92,9 @@ export const words = {
   aYear: (money: string) => `${money} a year`,
   hours: (hours: string) => `about ${hours} of work`,
   compare: "Compare with other meshes and posts",
-  compareHeads: ["", "costs", "a year", "work", "keeps out"],
-  asDrawn: "as it is",
-  instead: (label: string) => `Take ${label}`,
+  asDrawn: "As it is",
+  lasts: (years: number) => `lasts about ${String(years)} ${years === 1 ? "year" : "years"}`,
+  planAsPdf: "Fence plan with post marks and every side, as PDF",
   takeDown: (name: string) => `Delete ${name}`,
   caution:
     "Heights, boundaries, sight lines at roads and shared fences: local code and the neighbour decide. An electric fence: its maker and local rules. Have buried lines marked by the utility-locating service before you dig.",

@@ -149,7 +149,7 @@ export function Sheet() {
       desk.setTool(null);
     } else if (doing.kind === "draw" && desk.tool?.kind === "line") {
       desk.tool.drawn(doing.start, doing.end);
-      desk.setTool(null);
+      if (!desk.tool.stays) desk.setTool(null);
     } else if (doing.kind === "draw" && desk.tool?.kind === "spot") {
       desk.tool.drawn(doing.end);
       desk.setTool(null);

@@ -25,8 +25,8 @@ export type Tool =
   | { kind: "wayIn" }
   | { kind: "walk"; grade: Walk["grade"] }
   | { kind: "slope" }
-  /** A line for whoever asked for it. */
-  | { kind: "line"; drawn: (from: Point, to: Point) => void }
+  /** A line for whoever asked for it; the tool stays in hand where one line follows another. */
+  | { kind: "line"; drawn: (from: Point, to: Point) => void; stays?: boolean }
   /** A place for whoever asked for it. */
   | { kind: "spot"; drawn: (place: Point) => void };
 

@@ -33,11 +33,6 @@ class ScreenshotsTest {
             shoot(garden, "carrier");
             garden.step("Frames");
             shoot(garden, "frames");
-            garden.bed("Lamp bed").click();
-            garden.page().getByTestId("courses").waitFor();
-            garden.page().getByTestId("courses").scrollIntoViewIfNeeded();
-            shoot(garden, "courses");
-            garden.page().keyboard().press("Escape");
             garden.step("Fill");
             shoot(garden, "fill");
             garden.step("Purse");
@@ -57,6 +52,9 @@ class ScreenshotsTest {
             garden.step("Water");
             garden.page().getByTestId("programme").scrollIntoViewIfNeeded();
             shoot(garden, "water");
+            garden.step("Fence");
+            garden.page().getByTestId("pest-table").waitFor();
+            shoot(garden, "fence");
             garden.step("Beds");
             garden.button("Try arrangements …").click();
             garden.button("Try them").click();

@@ -6,6 +6,7 @@ import fairacre.bill.WorkRate;
 import fairacre.bill.WorkRates;
 import fairacre.fence.FenceCapability;
 import fairacre.plan.Plan;
+import fairacre.shape.Memo;
 import fairacre.water.WaterCapability;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.joda.money.Money;
 
-/** What the bill and the work of a plan say of one part of it. */
+/** What the bill and the work of a plan say of one part of it, whatever way its boards are cut. */
 final class PartTold {
 
     private final Plan plan;
@@ -24,23 +25,25 @@ final class PartTold {
     private final BillPart part;
     private final Set<WorkRate> work;
 
-    private PartTold(Plan plan, BillPart part, Set<WorkRate> work) {
+    private PartTold(Plan plan, Memo memo, BillPart part, Set<WorkRate> work) {
         this.plan = plan;
-        this.study = CostStudy.of(plan);
+        this.study = CostStudy.of(plan, memo);
         this.part = part;
         this.work = work;
     }
 
-    private static PartTold of(Plan plan, BillPart part, WorkRates rates) {
-        return new PartTold(plan, part, rates.rates().collect(Collectors.toSet()));
+    private static PartTold of(Plan plan, Memo memo, BillPart part, WorkRates rates) {
+        return new PartTold(plan, memo, part, rates.rates().collect(Collectors.toSet()));
     }
 
-    static PartTold water(Plan plan) {
-        return of(plan, BillPart.WATER, new WaterCapability());
+    /** @param memo of plans that are compared */
+    static PartTold water(Plan plan, Memo memo) {
+        return of(plan, memo, BillPart.WATER, new WaterCapability());
     }
 
-    static PartTold fences(Plan plan) {
-        return of(plan, BillPart.FENCE, new FenceCapability());
+    /** @param memo of plans that are compared */
+    static PartTold fences(Plan plan, Memo memo) {
+        return of(plan, memo, BillPart.FENCE, new FenceCapability());
     }
 
     /** What the bill says of it more than that of another plan; empty if a price of that is missing. */
@@ -61,7 +64,7 @@ final class PartTold {
     }
 
     private Map<List<Object>, BillLine> lines() {
-        return study.bill().lines().stream()
+        return study.bill(KnownCuts.NONE).lines().stream()
                 .filter(line -> line.part() == part)
                 .collect(Collectors.toMap(line -> List.of(line.season(), line.item()), line -> line));
     }

@@ -3,6 +3,7 @@ package fairacre.cost;
 import fairacre.fence.FenceProposals;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
+import fairacre.shape.Memo;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -17,10 +18,11 @@ public record PricedFence(FenceProposals.FenceProposal proposal, FenceCost cost)
      * @throws fairacre.limits.RefusedException if no fence holds against all pests
      */
     public static List<PricedFence> proposals(Plan plan, int season, List<UUID> beds, Supplier<UUID> ids) {
-        PartTold before = PartTold.fences(plan);
+        Memo memo = new Memo(Memo.USUAL);
+        PartTold before = PartTold.fences(plan, memo);
         return FenceProposals.of(plan, season, beds, ids).stream()
                 .map(proposal -> new PricedFence(
-                        proposal, FenceCost.of(before, after(plan, proposal.change()), proposal.years())))
+                        proposal, FenceCost.of(before, after(plan, proposal.change(), memo), proposal.years())))
                 .toList();
     }
 
@@ -34,13 +36,15 @@ public record PricedFence(FenceProposals.FenceProposal proposal, FenceCost cost)
      */
     public static List<PricedMake> makes(Plan plan, int season, UUID fence) {
         List<FenceProposals.FenceMake> makes = FenceProposals.makes(plan, season, fence);
-        PartTold without = after(plan, plan.without(fence));
+        Memo memo = new Memo(Memo.USUAL);
+        PartTold without = after(plan, plan.without(fence), memo);
         return makes.stream()
-                .map(make -> new PricedMake(make, FenceCost.of(without, after(plan, make.change()), make.years())))
+                .map(make ->
+                        new PricedMake(make, FenceCost.of(without, after(plan, make.change(), memo), make.years())))
                 .toList();
     }
 
-    private static PartTold after(Plan plan, Change change) {
-        return PartTold.fences(plan.apply(change).orThrow());
+    private static PartTold after(Plan plan, Change change, Memo memo) {
+        return PartTold.fences(plan.apply(change).orThrow(), memo);
     }
 }

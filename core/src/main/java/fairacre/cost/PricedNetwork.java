@@ -1,6 +1,7 @@
 package fairacre.cost;
 
 import fairacre.plan.Plan;
+import fairacre.shape.Memo;
 import fairacre.water.LayProposals;
 import java.util.Comparator;
 import java.util.List;
@@ -24,11 +25,13 @@ public record PricedNetwork(LayProposals.Proposal proposal, Optional<Money> cost
      * @throws fairacre.limits.RefusedException if nothing can be laid
      */
     public static List<PricedNetwork> of(Plan plan, int season, UUID from, List<UUID> beds, Supplier<UUID> ids) {
-        PartTold before = PartTold.water(plan);
+        Memo memo = new Memo(Memo.USUAL);
+        PartTold before = PartTold.water(plan, memo);
         return LayProposals.of(plan, season, from, beds, ids).stream()
                 .map(proposal -> new PricedNetwork(
                         proposal,
-                        PartTold.water(plan.apply(proposal.change()).orThrow()).moreThan(before)))
+                        PartTold.water(plan.apply(proposal.change()).orThrow(), memo)
+                                .moreThan(before)))
                 .sorted(Comparator.comparing(
                                 (PricedNetwork each) -> !each.proposal().enough())
                         .thenComparing(each -> each.cost().isEmpty())

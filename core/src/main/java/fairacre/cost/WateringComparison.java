@@ -2,6 +2,7 @@ package fairacre.cost;
 
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
+import fairacre.shape.Memo;
 import fairacre.water.BedLines;
 import fairacre.water.NewWater;
 import fairacre.water.WaterKinds;
@@ -35,6 +36,7 @@ public final class WateringComparison {
     private final int season;
     private final List<UUID> beds;
     private final Supplier<UUID> ids;
+    private final Memo memo = new Memo(Memo.USUAL);
     private final PartTold without;
 
     private WateringComparison(Plan plan, int season, List<UUID> beds, Supplier<UUID> ids) {
@@ -42,7 +44,7 @@ public final class WateringComparison {
         this.season = season;
         this.beds = beds;
         this.ids = ids;
-        this.without = PartTold.water(bare());
+        this.without = PartTold.water(bare(), memo);
     }
 
     /**
@@ -68,7 +70,7 @@ public final class WateringComparison {
     private WateringChoice choice(NewWater.Way way) {
         Change change = new NewWater(plan, season, ids).lines(beds, way);
         Plan after = plan.apply(change).orThrow();
-        PartTold with = PartTold.water(after);
+        PartTold with = PartTold.water(after, memo);
         Optional<Money> cost = with.moreThan(without);
         int years = YEARS.get(way);
         return new WateringChoice(

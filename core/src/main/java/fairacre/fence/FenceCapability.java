@@ -30,6 +30,7 @@ public final class FenceCapability implements Capability, ThingKinds, PriceList,
     public List<Finder> onTheGround(SnagContext context) {
         return List.of(
                 new Finder("what the fences keep out", () -> new PestSnags(context).find()),
+                new Finder("where fences and their gates lead", () -> new LineSnags(context).find()),
                 new Finder("where the posts of fences stand", () -> new PostSnags(context).find()));
     }
 

@@ -33,6 +33,16 @@ public enum FenceRule implements Rule {
             "A fence nobody knows enough about",
             "Of what is to keep animals out it is known how high it is and what it is made of.",
             "plain sense"),
+    FENCE_THROUGH(
+            "A fence through something built",
+            "A fence ends at a house or a shed and goes on behind it; it leads through nothing that is built.",
+            "plain sense"),
+    GATE_WITHOUT_FENCE(
+            "A gate in no fence", "A gate within the plot is in a fence that stands in the season.", "plain sense"),
+    GATE_WIDER_THAN_SIDE(
+            "A gate wider than its side",
+            "A gate has room in the straight stretch that it is in, between the posts at its ends.",
+            "plain sense"),
     POST_BLOCKED(
             "A post that can't be dug in",
             "Posts keep off buried lines, trunks, taps and beds, and off ground that is kept free. Have buried lines marked"

@@ -1,5 +1,7 @@
 package fairacre.fence;
 
+import fairacre.ground.Levels;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
@@ -15,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
@@ -99,6 +102,57 @@ public final class FenceStudy {
             told.add(told(fence, all, posts));
         }
         return told;
+    }
+
+    /**
+     * The sides of a fence, in order along it, with the marks that posts have in the whole garden.
+     *
+     * @throws RefusedException if it does not stand in the season
+     */
+    public List<FenceSide> sides(UUID id) {
+        Fence fence = inOrder().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException("fence", "there is none " + id, "look at the newest plan"));
+        List<Post> marked =
+                fences().stream().flatMap(told -> told.posts().stream()).toList();
+        return posts(fence).parts().stream()
+                .flatMap(part -> sides(part, marked).stream())
+                .toList();
+    }
+
+    private List<FenceSide> sides(PostPlan.Stretch part, List<Post> marked) {
+        Optional<Levels> levels = Levels.of(plan.site().levels());
+        List<FenceSide> sides = new ArrayList<>();
+        int first = 0;
+        for (int i = 1; i < part.posts().size(); i++) {
+            if (part.posts().get(i).role().ends() || i == part.posts().size() - 1) {
+                sides.add(side(part, first, i, marked, levels));
+                first = i;
+            }
+        }
+        return sides;
+    }
+
+    private static FenceSide side(
+            PostPlan.Stretch part, int first, int last, List<Post> marked, Optional<Levels> levels) {
+        Point from = part.posts().get(first).place();
+        return new FenceSide(IntStream.rangeClosed(first, last)
+                .mapToObj(i -> {
+                    Post post = part.posts().get(i);
+                    return new FenceSide.SidePost(
+                            marked.stream()
+                                    .filter(other -> isSame(other.place(), post.place()))
+                                    .findFirst()
+                                    .orElse(post)
+                                    .mark(),
+                            post.role(),
+                            Length.metres(part.at().get(i) - part.at().get(first)),
+                            levels.map(ground -> Length.metres(ground.at(post.place()) - ground.at(from)))
+                                    .orElse(Length.ZERO),
+                            post.depth());
+                })
+                .toList());
     }
 
     /** Those that were there first come first. */

@@ -27,7 +27,7 @@ public record WayIn(
         Length sill,
         Optional<UUID> fence) {
 
-    private static final Length NARROWEST = Length.millimetres(300);
+    public static final Length NARROWEST = Length.millimetres(300);
     private static final Length WIDEST = Length.metres(12);
     private static final Length HIGHEST_SILL = Length.metres(0.6);
 

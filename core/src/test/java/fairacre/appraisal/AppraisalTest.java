@@ -365,6 +365,21 @@ class AppraisalTest {
                         Put.of(feature("Old", FeatureKind.FENCE, 0.05, 0, 0, 0, 20, 0, 20, 20, 0, 20, 0, 0)),
                         Put.of(gate("Gate", 10, 0, 1))));
         plans.put(
+                FenceRule.FENCE_THROUGH,
+                with(
+                        bare,
+                        fenced(FenceKind.WELDED_MESH, 1.2),
+                        gate,
+                        Put.of(feature("House", FeatureKind.HOUSE, 0, 0, 13, 12, 18, 12, 18, 18, 13, 18))));
+        plans.put(FenceRule.GATE_WITHOUT_FENCE, with(bare, gate));
+        plans.put(
+                FenceRule.GATE_WIDER_THAN_SIDE,
+                with(
+                        bare,
+                        fenced(FenceKind.WELDED_MESH, 1.2),
+                        gate,
+                        Put.of(gate("Wide", 14.6, 15, 1).in(Gardens.id("Ring")))));
+        plans.put(
                 FenceRule.POST_BLOCKED,
                 with(
                         bare,

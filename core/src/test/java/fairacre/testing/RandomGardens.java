@@ -23,6 +23,10 @@ import static fairacre.testing.Gardens.underRoof;
 import fairacre.build.Board;
 import fairacre.build.Build;
 import fairacre.build.Frame;
+import fairacre.fence.Fence;
+import fairacre.fence.FenceKind;
+import fairacre.fence.Pest;
+import fairacre.fence.PestKind;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
 import fairacre.limits.RefusedException;
@@ -113,7 +117,61 @@ public final class RandomGardens {
         for (Change change : water(new Random(~seed), plan, length, width)) {
             plan = plan.apply(change) instanceof fairacre.plan.Outcome.Applied applied ? applied.plan() : plan;
         }
+        for (Change change : fences(new Random(seed * 31 + 7), length, width)) {
+            plan = plan.apply(change) instanceof fairacre.plan.Outcome.Applied applied ? applied.plan() : plan;
+        }
         return plan;
+    }
+
+    /**
+     * One garden in three has a fence or two, anywhere and of anything, and pests; some with a gate within the plot.
+     */
+    private static List<Change> fences(Random random, double length, double width) {
+        List<Change> changes = new ArrayList<>();
+        if (random.nextInt(3) > 0) {
+            return changes;
+        }
+        for (PestKind kind : PestKind.values()) {
+            if (random.nextInt(4) == 0) {
+                changes.add(Put.of(Gardens.pest(
+                        kind.label(), kind, random.nextBoolean() ? Pest.Pressing.HIGH : Pest.Pressing.LOW)));
+            }
+        }
+        for (int i = random.nextInt(3); i > 0; i--) {
+            anyFence("Fence " + i, random, length, width).ifPresent(fence -> {
+                changes.add(Put.of(fence));
+                Point first = fence.places().get(0);
+                if (random.nextBoolean()) {
+                    changes.add(Put.of(Gardens.gate(
+                                    "Gate in " + fence.name(),
+                                    first.x().metres() + random.nextDouble(),
+                                    first.y().metres(),
+                                    0.3 + random.nextDouble() * 2)
+                            .in(fence.id())));
+                }
+            });
+        }
+        return changes;
+    }
+
+    private static Optional<Fence> anyFence(String name, Random random, double length, double width) {
+        int corners = 2 + random.nextInt(4);
+        double[] places = new double[2 * corners];
+        for (int i = 0; i < corners; i++) {
+            places[2 * i] = (random.nextDouble() * 1.2 - 0.1) * length;
+            places[2 * i + 1] = (random.nextDouble() * 1.2 - 0.1) * width;
+        }
+        if (corners > 3 && random.nextBoolean()) {
+            places[2 * corners - 2] = places[0];
+            places[2 * corners - 1] = places[1];
+        }
+        FenceKind[] kinds = FenceKind.values();
+        try {
+            return Optional.of(
+                    Gardens.fence(name, kinds[random.nextInt(kinds.length)], 0.3 + random.nextDouble() * 2.7, places));
+        } catch (RefusedException crossed) {
+            return Optional.empty();
+        }
     }
 
     /** Every other garden is watered, from a tap or a barrel that may be too small, by what may not have room. */

@@ -119,6 +119,7 @@ class EndpointsTest {
             "POST /variants",
             "GET /variants/this",
             "POST /variants/{variant}/take",
+            "GET /fences/plan.pdf",
             "GET /fences/{fence}/makes",
             "POST /fences/lines",
             "POST /fences/proposals",

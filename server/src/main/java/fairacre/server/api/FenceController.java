@@ -1,6 +1,9 @@
 package fairacre.server.api;
 
 import fairacre.cost.PricedFence;
+import fairacre.drawing.FenceSheet;
+import fairacre.drawing.PdfSheet;
+import fairacre.drawing.SheetDrawing;
 import fairacre.fence.FenceProposals;
 import fairacre.limits.Limits;
 import fairacre.outline.Point;
@@ -9,6 +12,8 @@ import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -55,6 +60,14 @@ class FenceController {
     List<PricedFence> proposals(
             Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody FencedBeds wanted) {
         return PricedFence.proposals(gardens.plan(owner.id(), garden), season, wanted.beds(), UUID::randomUUID);
+    }
+
+    /** The fences of a season to dig by: a plan with the marks of posts, and each side as it is seen. */
+    @GetMapping(path = "/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> plan(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        List<SheetDrawing> pages = FenceSheet.of(gardens.plan(owner.id(), garden), season);
+        return Downloads.download(
+                PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
     }
 
     /** A fence as it is drawn, and the same line made otherwise. */
