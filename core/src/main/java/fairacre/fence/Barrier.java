@@ -64,7 +64,7 @@ record Barrier(
             Feature feature, Setting setting, BiFunction<Needs, Integer, List<FenceFlaw>> against) {
         List<Point> places = feature.places();
         List<List<Point>> parts = FenceLine.of(feature, setting).parts();
-        boolean closed = places.size() > 3 && places.get(0).equals(places.get(places.size() - 1));
+        boolean closed = Fence.isRing(places);
         List<Barrier> barriers = new ArrayList<>();
         Point at = places.get(0);
         for (List<Point> part : parts) {

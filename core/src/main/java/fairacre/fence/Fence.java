@@ -92,9 +92,14 @@ public record Fence(
         }
     }
 
+    /** Whether a line ends where it begins. */
+    static boolean isRing(List<Point> places) {
+        return places.size() > 3 && places.get(0).equals(places.get(places.size() - 1));
+    }
+
     /** Whether it ends where it begins. */
     public boolean closed() {
-        return places.size() > 3 && places.get(0).equals(places.get(places.size() - 1));
+        return isRing(places);
     }
 
     /** How long all of it lasts: as long as its mesh or its posts, whichever go first. */

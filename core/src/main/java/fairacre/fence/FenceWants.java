@@ -79,9 +79,8 @@ final class FenceWants {
 
     private void mesh(int season, Fence fence, FenceTold told, Served served) {
         List<FenceTold.Tier> tiers = told.mesh();
-        long hung = tiers.stream()
-                .filter(tier -> fence.kind().label().equals(tier.label()))
-                .count();
+        // The foot may be of the same netting in rolls of another length.
+        int hung = tiers.size() - footTiers(fence);
         for (int i = 0; i < tiers.size(); i++) {
             FenceTold.Tier tier = tiers.get(i);
             PriceItem item = i < hung
@@ -110,6 +109,15 @@ final class FenceWants {
             }
             case OPEN -> {}
         }
+    }
+
+    private int footTiers(Fence fence) {
+        return fence.foot()
+                .mesh()
+                .map(mesh -> FenceRolls.tiers(
+                                mesh.rollHeights(plan.units()), fence.foot().width())
+                        .size())
+                .orElse(0);
     }
 
     /** A rail from the top of the brace to its post, and a cable from its foot back, both ways of the panel. */

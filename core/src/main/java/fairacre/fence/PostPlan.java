@@ -205,10 +205,6 @@ record PostPlan(Fence fence, List<Stretch> parts, List<FenceTold.LongSpan> tooLo
                     .map(i -> new LineSegment(at(places.get(i)), at(places.get(i + 1))));
         }
 
-        private boolean isRing(List<Point> places) {
-            return places.size() > 3 && places.get(0).equals(places.get(places.size() - 1));
-        }
-
         private Post.Role role(List<Point> places, List<Coordinate> stations, int i) {
             boolean first = i == 0;
             boolean last = i == stations.size() - 1;
@@ -217,7 +213,7 @@ record PostPlan(Fence fence, List<Stretch> parts, List<FenceTold.LongSpan> tooLo
                         ? Post.Role.CORNER
                         : Post.Role.LINE;
             }
-            if (isRing(places)) {
+            if (Fence.isRing(places)) {
                 return bends(stations.get(stations.size() - 2), stations.get(0), stations.get(1))
                         ? Post.Role.CORNER
                         : Post.Role.LINE;

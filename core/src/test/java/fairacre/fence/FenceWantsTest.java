@@ -182,4 +182,17 @@ class FenceWantsTest {
         assertThat(posts.get(1).shifted().metres()).isCloseTo(off, within(1e-5));
         assertThat(Math.abs(posts.get(1).place().x().metres() - 7 * FOOT)).isCloseTo(off, within(1e-5));
     }
+
+    /**
+     * 12 m of a kind whose foot is of the same netting: the rolls of the foot are 15 m long, those of the fence 25 m.
+     */
+    @Test
+    void theFootIsBoughtInItsOwnRollsWhereItIsOfTheSameNetting() {
+        Fence fence = Gardens.fence("Fence", FenceKind.RABBIT_NETTING, 1.2, 0, 1, 12, 1)
+                .on(FenceFoot.apron(FenceFoot.Mesh.NETTING, Length.metres(0.6), Length.metres(0.3)));
+        Map<String, Double> sold = sold(with(Gardens.plot(12, 18, List.of()), Put.of(fence)));
+        assertThat(sold.get("fence/rabbit-netting/1200mm/25000mm")).isEqualTo(1);
+        assertThat(sold.get("fence/foot-netting/900mm/15000mm")).isEqualTo(1);
+        assertThat(sold).doesNotContainKey("fence/rabbit-netting/900mm/25000mm");
+    }
 }
