@@ -35,7 +35,7 @@ it("the sheet says in the step of fences which pests get to a bed", () => {
   const needs = { height: 2.4, mesh: 0.15, meshed: 0, buried: 0, apron: 0, climbs: false };
   const row = { pest: "deer", needs, open: [kale.bed], stoppedBy: [], holes: [] };
   const at = (open: string[]) => {
-    const told = { ...report, fencing: { fences: [], pests: [{ ...row, open }] } };
+    const told = { ...report, fencing: { fences: [], gates: [], pests: [{ ...row, open }] } };
     const desk = {
       step: "fence",
       units: "METRIC",

@@ -1,13 +1,14 @@
-import { formatDistance } from "../measure/figures";
+import { formatDistance, formatForce } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
-import type { FenceTold } from "./fence";
+import type { FencePiece, FenceTold } from "./fence";
 import { words } from "./words";
 
 /** What a fence takes. */
 export function FenceFigures({ told }: { told: FenceTold }) {
-  const { units } = useDesk();
+  const { units, catalogue } = useDesk();
+  const board = (key: string) => catalogue.boards.find((each) => each.key === key)?.label ?? key;
   const written = (metres: number | undefined) => (metres === undefined ? "" : formatLength(metres, units));
   const strong = told.posts.filter(({ role }) => role !== "LINE").length;
   const rows: readonly (readonly [string, string])[] = [
@@ -15,7 +16,7 @@ export function FenceFigures({ told }: { told: FenceTold }) {
     [words.told.posts, String(told.posts.length)],
     [words.told.strong, String(strong)],
     [words.told.span, written(told.widest)],
-    [words.told.depth, written(told.posts[0]?.depth)],
+    [words.told.depth, written(told.posts.find(({ role }) => role !== "GATE")?.depth)],
     [words.told.hole, written(told.hole)],
     [words.told.bags, told.bags > 0 ? String(told.bags) : ""],
     [words.told.braces, told.braces.length > 0 ? String(told.braces.length) : ""],
@@ -33,6 +34,45 @@ export function FenceFigures({ told }: { told: FenceTold }) {
           {words.hung(rolls.splices)}
         </p>
       ))}
+      {byPart(told.pieces).map(([piece, sizes]) => (
+        <p key={piece.part} className="text-xs">
+          {words.pieces[piece.part]} <span className="text-soft">{board(piece.board)}</span>{" "}
+          <span className="figures">
+            {sizes.map(({ length, count }) => `${String(count)} × ${written(length)}`).join(", ")}
+          </span>
+        </p>
+      ))}
+      {told.uplift && (
+        <p className="text-xs">
+          {words.uplift(
+            formatForce(told.uplift.force, units),
+            told.uplift.weight > 0 ? formatForce(told.uplift.weight, units) : "",
+          )}
+        </p>
+      )}
+      {told.cautions.map((caution) => (
+        <p key={caution} className="text-xs text-soft">
+          {caution}
+        </p>
+      ))}
+      <details className="text-xs" data-testid="fence-steps">
+        <summary className="cursor-pointer">{words.order}</summary>
+        <ol className="list-decimal pl-4">
+          {told.steps.map(({ day, words: step }) => (
+            <li key={step}>
+              {day > 0 && <b>{words.day(day)} </b>}
+              {step}
+            </li>
+          ))}
+        </ol>
+      </details>
     </div>
   );
+}
+
+/** The first of each part with all of that part. */
+function byPart(pieces: readonly FencePiece[]): (readonly [FencePiece, readonly FencePiece[]])[] {
+  return pieces
+    .filter((piece, index) => pieces.findIndex(({ part }) => part === piece.part) === index)
+    .map((piece) => [piece, pieces.filter(({ part }) => part === piece.part)]);
 }

@@ -9,6 +9,7 @@ import { useDesk } from "../workspace/desk";
 import { isRing, type Fence } from "./fence";
 import { FenceFigures } from "./FenceFigures";
 import { FenceMakes } from "./FenceMakes";
+import { FixedPosts } from "./FixedPosts";
 import { FootFields } from "./FootFields";
 import { words } from "./words";
 
@@ -24,6 +25,7 @@ export function FenceForm({ fence }: { fence: Fence }) {
   const kind = kinds.find((each) => each.kind === fence.kind);
   const post = posts.find((each) => each.kind === fence.posts);
   const ring = isRing(fence.places);
+  const gated = desk.report?.fencing.gates.some((gate) => gate.fence === fence.id && gate.made) ?? false;
   return (
     <ThingForm
       thing={fence}
@@ -69,6 +71,16 @@ export function FenceForm({ fence }: { fence: Fence }) {
         />
       </div>
       {post && <p className="text-sm text-soft">{post.remark}</p>}
+      {(kind?.boarded ?? false) || gated ? (
+        <Choice
+          label={words.timber}
+          value={fence.timber}
+          options={desk.catalogue.materials.map(({ key, label }) => ({ value: key, label }))}
+          onChange={(timber) => {
+            put("timber", { timber });
+          }}
+        />
+      ) : null}
       <FootFields
         foot={fence.foot}
         faults={faults}
@@ -77,6 +89,13 @@ export function FenceForm({ fence }: { fence: Fence }) {
         }}
       />
       {told && <FenceFigures told={told} />}
+      <FixedPosts
+        fence={fence}
+        fault={faults["fixed"]}
+        onChange={(fixed) => {
+          put("fixed", { fixed });
+        }}
+      />
       <FenceMakes fence={fence} />
       <CornerFields
         corners={ring ? fence.places.slice(0, -1) : fence.places}

@@ -6,12 +6,6 @@ import { words } from "./words";
 
 type Foot = Fence["foot"];
 
-/** What is usual against rabbits, metres: mesh 2 ft up, 6 in into the ground or 1 ft flat outwards (common practice). */
-const USUAL = {
-  FEET_AND_INCHES: { up: 0.6096, BURIED: 0.1524, APRON: 0.3048 },
-  METRIC: { up: 0.6, BURIED: 0.15, APRON: 0.3 },
-};
-
 interface Props {
   foot: Foot;
   faults: Readonly<Record<string, string>>;
@@ -21,16 +15,15 @@ interface Props {
 /** How a fence meets the ground. */
 export function FootFields({ foot, faults, onChange }: Props) {
   const desk = useDesk();
-  const { meshes } = desk.catalogue.fences;
+  const { meshes, feet } = desk.catalogue.fences;
   const { way } = foot;
-  const usual = USUAL[desk.units];
 
+  /** A foot that has mesh keeps it when it goes into the ground or flat outwards. */
   function choose(chosen: Foot["way"]) {
-    if (chosen === "OPEN") onChange("foot", { way: "OPEN", up: 0, down: 0 });
-    else {
-      const begun = way === "OPEN" ? { mesh: "NETTING" as const, up: usual.up } : foot;
-      onChange("foot", { ...begun, way: chosen, down: usual[chosen] });
-    }
+    const usual = feet.find((each) => each.units === desk.units && each.foot.way === chosen)?.foot;
+    if (!usual) return;
+    const kept = way === "OPEN" || chosen === "OPEN" ? {} : { mesh: foot.mesh, up: foot.up };
+    onChange("foot", { ...usual, ...kept });
   }
 
   return (

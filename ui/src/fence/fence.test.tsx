@@ -4,7 +4,7 @@ import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import { allNamed, standingThings } from "../capabilities";
-import { atDesk, deskFor, plan, report } from "../testing/desk";
+import { atDesk, catalogue, deskFor, plan, report } from "../testing/desk";
 import { bent, drawnOn, isRing, type Fence, type FenceTold, type Pest, type PestRow } from "./fence";
 import { FencePanel } from "./FencePanel";
 import { FencesOfTheSeason } from "./FencesOfTheSeason";
@@ -26,6 +26,7 @@ const ring: Fence = {
   posts: "WOOD_IN_CONCRETE",
   fixed: [],
   lifetime: { from: 2027 },
+  timber: "treated",
 };
 const rabbits: Pest = { id: "rabbits", name: "Rabbits", kind: "RABBITS", pressing: "LOW", lifetime: {} };
 const whites: Pest = { id: "whites", name: "Whites", kind: "CABBAGE_WHITE", pressing: "LOW", lifetime: {} };
@@ -52,7 +53,10 @@ const told: FenceTold = {
       rolls: { rolls: 2, splices: 1, left: 1.1 },
     },
   ],
+  pieces: [],
   tooLong: [],
+  cautions: [],
+  steps: [],
 };
 const row: PestRow = {
   pest: "rabbits",
@@ -76,6 +80,7 @@ const judged = {
   ...report,
   byPart: [{ part: "FENCE" as const, planned: { amount: "460.00", currency: "EUR" }, share: 0.46 }],
   fencing: {
+    gates: [],
     fences: [told],
     pests: [row, { pest: "whites", net: 0.007, open: ["beans"], stoppedBy: [], holes: [] }],
   },
@@ -212,6 +217,103 @@ describe("fences", () => {
     expect(screen.getByRole("link", { name: words.planAsPdf })).toHaveAttribute(
       "href",
       "/api/gardens/garden/fences/plan.pdf?season=2028",
+    );
+  });
+
+  it("say what wood they take, in which order they are put up, and what to look out for", async () => {
+    const boarded: FenceTold = {
+      ...told,
+      pieces: [{ part: "RAIL", material: "treated", board: "2x4", length: 2.4, count: 15 }],
+      uplift: { force: 2500, weight: 0 },
+      cautions: ["Have buried lines marked."],
+      steps: [
+        { day: 0, words: "Set the posts." },
+        { day: 7, words: "Hang the gates." },
+      ],
+    };
+    const { desk } = deskFor({
+      plan: fenced,
+      report: { ...judged, fencing: { ...judged.fencing, fences: [boarded] } },
+    });
+    atDesk(desk, <FencePanel />);
+    const form = within(screen.getByTestId("fence"));
+    await userEvent.click(form.getByText("Ring"));
+    const figures = screen.getByTestId("fence-figures");
+    expect(figures.textContent).toContain("Rails 2x4 15 × 2.40 m");
+    expect(figures.textContent).toContain(words.uplift("2.5 kN", ""));
+    expect(figures.textContent).toContain("Have buried lines marked.");
+    const steps = within(screen.getByTestId("fence-steps"));
+    expect(steps.getAllByRole("listitem").map((item) => item.textContent)).toEqual([
+      "Set the posts.",
+      "From day 7: Hang the gates.",
+    ]);
+  });
+
+  it("of boards, or with a gate that is made, are of a wood that can be chosen", async () => {
+    const { desk, submit } = deskFor({
+      plan: { ...fenced, fences: [{ ...ring, kind: "BOARDS" }] },
+      report: judged,
+      catalogue: {
+        ...catalogue,
+        fences: {
+          ...catalogue.fences,
+          kinds: catalogue.fences.kinds.map((kind) => ({ ...kind, kind: "BOARDS" as const, boarded: true })),
+        },
+      },
+    });
+    atDesk(desk, <FencePanel />);
+    await userEvent.click(within(screen.getByTestId("fence")).getByText("Ring"));
+    await userEvent.selectOptions(screen.getByLabelText(words.timber), "cedar");
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "PutFence", fence: expect.objectContaining({ timber: "cedar" }) as Fence },
+      expect.anything(),
+    );
+  });
+
+  it("get a post where one clicks, on their line, and it is moved by numbers", async () => {
+    const { desk, submit } = deskFor({
+      plan: { ...fenced, fences: [{ ...ring, fixed: [{ x: 4, y: 1 }] }] },
+      report: judged,
+    });
+    atDesk(desk, <FencePanel />);
+    await userEvent.click(within(screen.getByTestId("fence")).getByText("Ring"));
+    await userEvent.click(screen.getByText(words.fixedPosts(1)));
+    await userEvent.click(screen.getByRole("button", { name: words.setPost }));
+    const [tool] = vi.mocked(desk.setTool).mock.calls.at(-1) ?? [];
+    if (tool?.kind !== "spot") throw new Error("a post is set by a click");
+    tool.drawn({ x: 6.004, y: 1.2 });
+    const fixed = (posts: object[]) => ({
+      kind: "PutFence",
+      fence: expect.objectContaining({ fixed: posts }) as Fence,
+    });
+    expect(submit).toHaveBeenLastCalledWith(
+      fixed([
+        { x: 4, y: 1 },
+        { x: 6, y: 1 },
+      ]),
+      expect.anything(),
+    );
+    const right = screen.getByLabelText(words.fixedRight(1));
+    await userEvent.clear(right);
+    await userEvent.type(right, "4.5{Enter}");
+    expect(submit).toHaveBeenLastCalledWith(fixed([{ x: 4.5, y: 1 }]), expect.anything());
+    await userEvent.click(screen.getByRole("button", { name: words.freePost(1) }));
+    expect(submit).toHaveBeenLastCalledWith(fixed([]), expect.anything());
+  });
+
+  it("get the usual foot of the program's", async () => {
+    const { desk, submit } = deskFor({ plan: fenced, report: judged });
+    atDesk(desk, <FencePanel />);
+    await userEvent.click(within(screen.getByTestId("fence")).getByText("Ring"));
+    await userEvent.selectOptions(screen.getByLabelText(words.foot), "APRON");
+    expect(submit).toHaveBeenLastCalledWith(
+      {
+        kind: "PutFence",
+        fence: expect.objectContaining({
+          foot: { way: "APRON", mesh: "NETTING", up: 0.6, down: 0.3 },
+        }) as Fence,
+      },
+      expect.anything(),
     );
   });
 

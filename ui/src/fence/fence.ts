@@ -8,6 +8,7 @@ export type Flaw = components["schemas"]["FenceFlaw"];
 export type Hole = components["schemas"]["Hole"];
 export type PestRow = components["schemas"]["PestRow"];
 export type FenceTold = components["schemas"]["FenceTold"];
+export type FencePiece = components["schemas"]["FencePiece"];
 export type Post = components["schemas"]["Post"];
 export type PricedFence = components["schemas"]["PricedFence"];
 export type PricedMake = components["schemas"]["PricedMake"];

@@ -1,4 +1,4 @@
-import type { Fence, Flaw, Pest } from "./fence";
+import type { Fence, FencePiece, Flaw, Pest } from "./fence";
 
 /** Words of fences. */
 export const words = {
@@ -40,6 +40,7 @@ export const words = {
     FOOTHOLDS: "footholds",
     ONLY_STRING: "only string",
     NO_GATE: "no gate",
+    GATE_GAP: "room below the gate",
     GAP: "gap",
     NOT_KNOWN: "not known",
   } satisfies Record<Flaw["reason"], string>,
@@ -74,6 +75,25 @@ export const words = {
     bags: "Bags of post mix",
     braces: "Braces",
   },
+  pieces: {
+    RAIL: "Rails",
+    BOARD: "Boards",
+    CAP: "Cap",
+    STILE: "Stiles",
+    BRACE: "Braces of wood",
+  } satisfies Record<FencePiece["part"], string>,
+  uplift: (force: string, weight: string) =>
+    `Stretched, it lifts the post at a braced end with up to ${force}; ${weight === "" ? "the ground alone holds it" : `what fills its hole weighs ${weight}`}.`,
+  fixedPosts: (count: number) => (count === 0 ? "Set posts yourself" : `Posts set by hand: ${String(count)}`),
+  fixedRight: (post: number) => `Post ${String(post)} set by hand, to the right`,
+  fixedUp: (post: number) => `Post ${String(post)} set by hand, up`,
+  freePost: (post: number) => `Let the program divide where post ${String(post)} is`,
+  setPost: "Set a post on the sheet",
+  clickPost: "Click where it stands …",
+  fixedHint: "A post that you set stays there; the others are divided evenly on either side of it.",
+  order: "In which order it is put up",
+  day: (day: number) => `From day ${String(day)}:`,
+  timber: "Boards, rails and gates of",
   rolls: (label: string, height: string, count: number, left: string) =>
     `${label}, ${height} high: ${String(count)} ${count === 1 ? "roll" : "rolls"}, ${left} left over`,
   hung: (splices: number) =>

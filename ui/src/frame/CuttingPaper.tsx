@@ -21,8 +21,8 @@ export function CuttingPaper() {
     kinds.find((kind) => kind.key === key)?.label ?? key;
   const rows = data?.flatMap((each) =>
     each.cutList.cuts.map((cut, index): Row => {
-      const { season, material, board } = each;
-      return { plan: each, cut, key: [season, material, board, index].join(" ") };
+      const { season, part, material, board } = each;
+      return { plan: each, cut, key: [season, part, material, board, index].join(" ") };
     }),
   );
   const columns: Column<Row>[] = [
@@ -76,7 +76,7 @@ export function CuttingPaper() {
       rowKey={({ key }) => key}
       groupedBy="board"
       concerns={({ plan: { pieces }, cut }) =>
-        pieces.filter(({ length }) => cut.pieces.includes(length)).flatMap(({ beds }) => beds)
+        pieces.filter(({ length }) => cut.pieces.includes(length)).flatMap(({ into }) => into)
       }
       empty={words.noBoards}
       files={seasons.map((season) => ({

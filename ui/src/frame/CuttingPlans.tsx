@@ -88,7 +88,11 @@ export function CuttingPlans() {
       )}
       {quick?.map((plan) => {
         const better = best?.find(
-          (b) => b.season === plan.season && b.material === plan.material && b.board === plan.board,
+          (b) =>
+            b.season === plan.season &&
+            b.part === plan.part &&
+            b.material === plan.material &&
+            b.board === plan.board,
         );
         const { boards, cuts, least } = (better ?? plan).cutList;
         const marks = new Map(plan.pieces.map(({ mark, length }) => [length, mark]));
@@ -96,12 +100,14 @@ export function CuttingPlans() {
         const count = boards.reduce((sum, each) => sum + each.count, 0);
         return (
           <section
-            key={`${String(plan.season)} ${plan.material} ${plan.board}`}
+            key={`${String(plan.season)} ${plan.part} ${plan.material} ${plan.board}`}
             className="mt-2 border-t border-hair pt-1"
             data-testid="cutting"
           >
             <h4>
-              {name(plan)} <span className="figures text-soft">{plan.season}</span>
+              {name(plan)}
+              {plan.part === "FENCE" && ` ${words.forFences}`}{" "}
+              <span className="figures text-soft">{plan.season}</span>
             </h4>
             <p className="text-sm">
               <span className="figures">{count}</span> {count === 1 ? "board" : "boards"}

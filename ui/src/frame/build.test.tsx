@@ -163,7 +163,7 @@ describe("how the boards are cut", () => {
     const fetched = answering({
       "/cutting/best": { job: "j", state: "DONE", revision: 0, done: best.length, steps: best.length, best },
       "/cutting": [
-        { ...kind, cutList: { ...cutList, least }, pieces: [{ mark: "A", length: 2.4, count: 2, beds: [] }] },
+        { ...kind, cutList: { ...cutList, least }, pieces: [{ mark: "A", length: 2.4, count: 2, into: [] }] },
       ],
     });
     const { desk, submit } = deskFor({ selection: new Set(selection) });

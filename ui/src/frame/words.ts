@@ -1,6 +1,7 @@
 /** Words of frames. */
 export const words = {
-  noBoards: "No frame needs boards.",
+  noBoards: "No frame, fence or gate needs boards.",
+  forFences: "for fences and gates",
   footing:
     "It stands on 6 in (15 cm) of crushed base, twice as wide as the wall. Leave a joint of the lowest course open every metre, so that water gets out. A mortared one may want a footing as deep as the frost goes, which is not reckoned here; over 4 ft (1.2 m), or where it holds a slope, local code and a licensed design decide. Cutting it makes dust that harms lungs: wet, and with a mask.",
   partCourses:

@@ -3,6 +3,7 @@ import { freeName, without } from "../edits/changes";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
+import { LeafFields } from "./LeafFields";
 import { fencesOf, onEdge, onLine } from "./gateLine";
 import { words } from "./words";
 import { useDesk } from "../workspace/desk";
@@ -85,8 +86,9 @@ function WayInForm({ way }: { way: WayIn }) {
     <fieldset
       className={`space-y-2 border-b border-hair pb-2 ${desk.selection.has(way.id) ? "bg-markpale/40" : ""}`}
       {...fieldsOf(way.id)}
-      onFocus={() => {
-        if (!desk.selection.has(way.id)) desk.select([way.id]);
+      onFocus={({ target }) => {
+        // What is selected gets a heading above the list: a button that moved away under the pointer would not be pressed.
+        if (!desk.selection.has(way.id) && !(target instanceof HTMLButtonElement)) desk.select([way.id]);
       }}
     >
       <legend className="sr-only">{way.name}</legend>
@@ -139,7 +141,8 @@ function WayInForm({ way }: { way: WayIn }) {
             { value: "OPEN", label: "no gate" },
           ]}
           onChange={(swing) => {
-            put("swing", { swing });
+            const open = swing === "OPEN" ? without(way, "leaf") : way;
+            edit("swing", { kind: "PutWayIn", wayIn: { ...open, swing } });
           }}
         />
       </div>
@@ -149,6 +152,15 @@ function WayInForm({ way }: { way: WayIn }) {
           edit("fence", { kind: "PutWayIn", wayIn });
         }}
       />
+      {way.swing !== "OPEN" && (
+        <LeafFields
+          way={way}
+          faults={faults}
+          onChange={(field, wayIn) => {
+            edit(field, { kind: "PutWayIn", wayIn });
+          }}
+        />
+      )}
       <div className="grid grid-cols-2 items-end gap-2">
         <LengthField
           label="To the right"

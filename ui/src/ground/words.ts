@@ -19,6 +19,30 @@ export const words = {
     "Soil in towns, near old paint or roads may hold lead and metals: have it tested before you grow food in it.",
   approximate:
     "No tape has confirmed them yet. A satellite fix or a map is good to 3 to 5 m only: measure the sides and a diagonal before anything is built.",
+  describeLeaf: "Say how the gate is made",
+  forgetLeaf: "Leave open how it is made",
+  leaf: "Leaf",
+  leaves: { SINGLE: "one leaf", DOUBLE: "two leaves", PANEL: "a panel that unbolts" },
+  hinges: "Hinges, looking out",
+  hands: { LEFT: "on the left", RIGHT: "on the right" },
+  latch: "Latch above the ground",
+  leafHeight: "Gate high",
+  clearance: "Free below it",
+  gate: {
+    between: "Between its posts",
+    leaf: (leaves: number) =>
+      leaves === 1 ? "Leaf, wide and high" : `Each of ${String(leaves)}, wide and high`,
+    mass: "One weighs about",
+    parts: { STILE: "stile", RAIL: "rail", BRACE: "brace", BOARD: "board", CAP: "cap" },
+    braces: {
+      TIMBER: "The brace goes from the foot at the hinges up to the latch side.",
+      CABLE:
+        "The cable goes from the top at the hinges down to the foot of the latch side, with a tensioner.",
+      NONE: "It needs no brace against sagging.",
+    },
+    post: (moment: number, stress: string, allowed: string, depth: string) =>
+      `Open, it pulls at its post with ${String(moment)} N m: ${stress} MPa of ${allowed} that are allowed. By the building code's formula its post stands ${depth} deep or more.`,
+  },
   gateIn: "In",
   edge: "the plot's edge",
   noWaysIn:

@@ -2,6 +2,8 @@ import type { Money, Units } from "../api/types";
 
 const SQUARE_METRES_PER_SQUARE_FOOT = 0.09290304;
 const METRES_PER_FOOT = 0.3048;
+/** Standard gravity, metres per second squared. */
+const GRAVITY = 9.80665;
 const KILOGRAMS_PER_POUND = 0.45359237;
 const LITRES_PER_CUBIC_FOOT = 28.316846592;
 
@@ -52,6 +54,20 @@ export function formatWeight(leastKilograms: number, mostKilograms: number, unit
   return `${(leastKilograms * each).toFixed(0)} to ${(mostKilograms * each).toFixed(0)} ${unit}`;
 }
 
+/** About what one thing weighs. */
+export function formatMass(kilograms: number, units: Units): string {
+  return units === "METRIC"
+    ? `${kilograms.toFixed(0)} kg`
+    : `${(kilograms / KILOGRAMS_PER_POUND).toFixed(0)} lb`;
+}
+
+/** A force: to a tenth of a kilonewton, or to ten pounds of weight. */
+export function formatForce(newtons: number, units: Units): string {
+  return units === "METRIC"
+    ? `${(newtons / 1000).toFixed(1)} kN`
+    : `${(Math.round(newtons / (KILOGRAMS_PER_POUND * GRAVITY) / 10) * 10).toLocaleString("en")} lb`;
+}
+
 /** How much a material weighs by its volume, and how stiff it is, in one unit of each kind. */
 interface MaterialUnit {
   name: string;
@@ -62,7 +78,7 @@ interface MaterialUnit {
 
 const POUNDS_PER_CUBIC_FOOT = KILOGRAMS_PER_POUND / METRES_PER_FOOT ** 3;
 /** Newtons of a pound's weight by standard gravity on a square inch, by a thousand million pascals. */
-const MILLION_PSI = (KILOGRAMS_PER_POUND * 9.80665) / 0.0254 ** 2 / 1000;
+const MILLION_PSI = (KILOGRAMS_PER_POUND * GRAVITY) / 0.0254 ** 2 / 1000;
 
 export function densityUnit(units: Units): MaterialUnit {
   return units === "METRIC"

@@ -242,7 +242,7 @@ export const report: AppraisalReport = {
   perArea: euro("12.50"),
   walks: [],
   fences: [],
-  fencing: { fences: [], pests: [] },
+  fencing: { fences: [], gates: [], pests: [] },
   water: { zones: [], runs: [], programme: { months: [], zones: [] }, barrels: [], season: [] },
   asked: [],
   quickBoards: false,
@@ -370,6 +370,7 @@ export const catalogue: Catalogue = {
         opening: 0.0508,
         span: 2.4384,
         meshed: true,
+        boarded: false,
         years: 12,
       },
       {
@@ -379,6 +380,7 @@ export const catalogue: Catalogue = {
         opening: 0.0254,
         span: 2.4384,
         meshed: true,
+        boarded: false,
         years: 8,
       },
       {
@@ -388,8 +390,14 @@ export const catalogue: Catalogue = {
         opening: 0.0508,
         span: 3.6576,
         meshed: true,
+        boarded: false,
         years: 20,
       },
+    ],
+    feet: [
+      { units: "METRIC", foot: { way: "OPEN", up: 0, down: 0 } },
+      { units: "METRIC", foot: { way: "BURIED", mesh: "NETTING", up: 0.6, down: 0.15 } },
+      { units: "METRIC", foot: { way: "APRON", mesh: "NETTING", up: 0.6, down: 0.3 } },
     ],
     meshes: [
       { mesh: "NETTING", label: "Hexagonal netting, 1 in (25 mm)", opening: 0.0254 },

@@ -157,6 +157,41 @@ class FenceTest {
     }
 
     @Test
+    void aFenceIsMadeOfBoardsAPostIsSetByHandAndItsGateIsMade() throws Exception {
+        try (Garden garden = Garden.with(fortyBySixty())) {
+            garden.step("Fence");
+            garden.button("+ Rabbits").click();
+            garden.kept();
+            garden.button("Where could a fence lead?").click();
+            proposal(garden, "Along the plot").click();
+            garden.kept();
+            Locator form = garden.page().getByTestId("fence");
+            form.locator("summary").first().click();
+            form.getByLabel("Made of").selectOption("BOARDS");
+            garden.kept();
+            // 8 spans of 7 1/2 ft in each long side.
+            assertThat(garden.page().getByTestId("fence-figures")).containsText("32 × 7′ 6″");
+            form.getByText("In which order it is put up").click();
+            assertThat(garden.page().getByTestId("fence-steps")).containsText("From day 7: Hang the gates.");
+            form.getByText("Set posts yourself").click();
+            form.getByText("Set a post on the sheet").click();
+            BoundingBox sheet = garden.page().getByTestId("sheet").boundingBox();
+            garden.page().mouse().click(sheet.x + sheet.width / 2, sheet.y + sheet.height / 2);
+            garden.kept();
+            assertThat(form.getByText("Posts set by hand: 1")).isVisible();
+            garden.step("Walks");
+            garden.button("Say how the gate is made").first().click();
+            garden.kept();
+            // 4 ft are free; the open leaf, its hinges and the stop take 2 1/2 in.
+            Locator gate = garden.page().getByTestId("gate-figures");
+            assertThat(gate).containsText("4′ 2 1/2″");
+            assertThat(gate).containsText("2 × Gate hinge");
+            assertThat(gate).containsText("The brace goes from the foot at the hinges");
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
     void whatIsNoFenceIsSaidAndNothingIsLost() throws Exception {
         try (Garden garden = Garden.with(fortyBySixty())) {
             garden.step("Fence");

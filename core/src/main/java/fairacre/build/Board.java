@@ -27,6 +27,7 @@ public final class Board extends Kind<Board> {
     public static final Board B2X8 = new Board("2x8", inches(1.5), inches(7.25), FEET);
     public static final Board B2X10 = new Board("2x10", inches(1.5), inches(9.25), FEET);
     public static final Board B2X12 = new Board("2x12", inches(1.5), inches(11.25), FEET);
+    public static final Board B2X4 = new Board("2x4", inches(1.5), inches(3.5), FEET);
     public static final Board B2X2 = new Board("2x2", inches(1.5), inches(1.5), List.of(Length.feet(8)));
     public static final Board B4X4 = new Board("4x4", inches(3.5), inches(3.5), FEET);
     public static final Board B4X6 = new Board("4x6", inches(3.5), inches(5.5), FEET);
@@ -35,6 +36,7 @@ public final class Board extends Kind<Board> {
     public static final Board M22X150 = new Board("22x150 mm", Length.millimetres(22), Length.millimetres(150), METRIC);
     public static final Board M38X150 = new Board("38x150 mm", Length.millimetres(38), Length.millimetres(150), METRIC);
     public static final Board M47X200 = new Board("47x200 mm", Length.millimetres(47), Length.millimetres(200), METRIC);
+    public static final Board M47X100 = new Board("47x100 mm", Length.millimetres(47), Length.millimetres(100), METRIC);
     public static final Board M50X50 =
             new Board("50x50 mm", Length.millimetres(50), Length.millimetres(50), List.of(Length.metres(2.4)));
     public static final Board M100X100 =
@@ -52,6 +54,7 @@ public final class Board extends Kind<Board> {
             B2X8,
             B2X10,
             B2X12,
+            B2X4,
             B2X2,
             B4X4,
             B4X6,
@@ -59,6 +62,7 @@ public final class Board extends Kind<Board> {
             M22X150,
             M38X150,
             M47X200,
+            M47X100,
             M50X50,
             M100X100,
             SLEEPER_50X200,

@@ -1,5 +1,6 @@
 package fairacre.cost;
 
+import fairacre.bill.BillPart;
 import fairacre.build.Board;
 import fairacre.build.Material;
 import fairacre.frame.CutList;
@@ -7,8 +8,8 @@ import java.util.Optional;
 import org.joda.money.Money;
 
 /**
- * The best layout that was found for the boards of one kind that are bought in a season: the cheapest, or one about as
- * cheap with fewer boards.
+ * The best layout that was found for the boards of one kind that are bought in a season for one part of the work: the
+ * cheapest, or one about as cheap with fewer boards.
  *
  * @param cutList offcuts that were at hand among its boards
  * @param least whether no layout is cheaper than the cheapest that was found
@@ -21,6 +22,7 @@ import org.joda.money.Money;
  */
 public record BestCutting(
         int season,
+        BillPart part,
         Material material,
         Board board,
         CutList cutList,

@@ -17,6 +17,7 @@ import fairacre.plan.Plan;
 import fairacre.shape.Memo;
 import fairacre.takeoff.BoardKind;
 import fairacre.takeoff.Boards;
+import fairacre.takeoff.Served;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -34,7 +35,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.joda.money.Money;
 
-/** Buys boards: those of one kind that are wanted in one season are laid out together. */
+/** Buys boards: those of one kind that are wanted in one season for one part of the work are laid out together. */
 final class BoardCosts {
 
     private final Plan plan;
@@ -72,7 +73,7 @@ final class BoardCosts {
         if (known.isEmpty()) {
             return bestCut(kind, pieces, shed).cutList();
         }
-        Optional<BestCut> best = known.get().of(job(kind, pieces, shed));
+        Optional<BestCut> best = known.get().of(question(kind, pieces, shed));
         quick |= best.isEmpty();
         return best.map(BestCut::cutList).orElseGet(() -> cutList(kind, pieces, shed));
     }
@@ -80,47 +81,66 @@ final class BoardCosts {
     /** @param shed what is used before anything is bought; what is taken from it is gone afterwards */
     List<BillLine> lines(List<Boards> wanted, Shed shed) {
         List<BillLine> lines = new ArrayList<>();
-        bySeason(wanted).forEach((season, boards) -> addBoards(season, boards, shed, lines));
+        jobs(wanted).forEach((job, boards) -> addBoards(job, boards, shed, lines));
         return lines;
     }
 
-    private static SortedMap<Integer, List<Boards>> bySeason(List<Boards> wanted) {
-        return wanted.stream().collect(Collectors.groupingBy(Boards::season, TreeMap::new, Collectors.toList()));
+    /** What is sawn together. */
+    private record Job(int season, BillPart part) implements Comparable<Job> {
+
+        private static final Comparator<Job> ORDER =
+                Comparator.comparing(Job::season).thenComparing(Job::part);
+
+        static Job of(Boards boards) {
+            return new Job(boards.season(), boards.part());
+        }
+
+        @Override
+        public int compareTo(Job other) {
+            return ORDER.compare(this, other);
+        }
     }
 
-    /** @param beds whose boards are cut; marks are given over all */
-    List<CuttingPlan> cutting(List<Boards> wanted, Predicate<UUID> beds) {
+    private static SortedMap<Job, List<Boards>> jobs(List<Boards> wanted) {
+        return wanted.stream().collect(Collectors.groupingBy(Job::of, TreeMap::new, Collectors.toList()));
+    }
+
+    /** @param into whose boards are cut; marks are given over all of a season */
+    List<CuttingPlan> cutting(List<Boards> wanted, Predicate<UUID> into) {
         Shed shed = Shed.of(plan.workshop().offcuts());
         List<CuttingPlan> plans = new ArrayList<>();
-        bySeason(wanted).forEach((season, boards) -> {
-            int marked = 0;
+        Map<Integer, Integer> marks = new HashMap<>();
+        jobs(wanted).forEach((job, boards) -> {
+            int marked = marks.getOrDefault(job.season(), 0);
             for (Map.Entry<BoardKind, List<Length>> all : pieces(boards).entrySet()) {
                 BoardKind kind = all.getKey();
-                List<MarkedPiece> pieces = marked(kind, boards, marked, beds);
+                List<MarkedPiece> pieces = marked(kind, boards, marked, into);
                 marked += (int) all.getValue().stream().distinct().count();
                 List<Length> chosen = pieces(boards.stream()
-                                .filter(each -> beds.test(each.bed()))
+                                .filter(each -> into.test(each.served().id()))
                                 .toList())
                         .getOrDefault(kind, List.of());
                 if (!chosen.isEmpty()) {
                     CutList cutList = layout(kind, chosen, shed);
                     shed.take(kind, cutList.shed());
-                    plans.add(new CuttingPlan(season, kind.material(), kind.board(), cutList, pieces));
+                    plans.add(
+                            new CuttingPlan(job.season(), job.part(), kind.material(), kind.board(), cutList, pieces));
                 }
             }
+            marks.put(job.season(), marked);
         });
         return plans;
     }
 
     private static List<MarkedPiece> marked(BoardKind kind, List<Boards> boards, int before, Predicate<UUID> chosen) {
-        SortedMap<Length, List<UUID>> beds = new TreeMap<>(Comparator.reverseOrder());
+        SortedMap<Length, List<UUID>> things = new TreeMap<>(Comparator.reverseOrder());
         boards.stream()
                 .filter(each -> each.kind().equals(kind))
                 .forEach(each -> each.pieces()
-                        .forEach(length -> beds.computeIfAbsent(length, l -> new ArrayList<>())
-                                .add(each.bed())));
+                        .forEach(length -> things.computeIfAbsent(length, l -> new ArrayList<>())
+                                .add(each.served().id())));
         List<MarkedPiece> pieces = new ArrayList<>();
-        beds.forEach((length, in) -> {
+        things.forEach((length, in) -> {
             List<UUID> counted = in.stream().filter(chosen).toList();
             pieces.add(new MarkedPiece(
                     MarkedPiece.mark(before + pieces.size()),
@@ -135,10 +155,10 @@ final class BoardCosts {
     /** Each offcut is used in the first season that wants it. */
     void bestCutting(List<Boards> wanted, Consumer<BestCutting> found) {
         Shed shed = Shed.of(plan.workshop().offcuts());
-        bySeason(wanted)
-                .forEach((season, boards) -> pieces(boards).forEach((kind, pieces) -> {
+        jobs(wanted)
+                .forEach((job, boards) -> pieces(boards).forEach((kind, pieces) -> {
                     BestCut best = bestCut(kind, pieces, shed);
-                    found.accept(priced(season, kind, best));
+                    found.accept(priced(job, kind, best));
                     shed.take(kind, best.cutList().shed());
                 }));
     }
@@ -150,7 +170,7 @@ final class BoardCosts {
         return pieces;
     }
 
-    private KnownCuts.Job job(BoardKind kind, List<Length> pieces, Shed shed) {
+    private KnownCuts.Job question(BoardKind kind, List<Length> pieces, Shed shed) {
         Function<Length, BigDecimal> weigh = weigh(kind, known(kind));
         List<Stock> stock = new ArrayList<>(kind.board().stock().stream()
                 .map(length -> Stock.bought(length, weigh.apply(length)))
@@ -160,17 +180,18 @@ final class BoardCosts {
     }
 
     private BestCut bestCut(BoardKind kind, List<Length> pieces, Shed shed) {
-        KnownCuts.Job job = job(kind, pieces, shed);
+        KnownCuts.Job job = question(kind, pieces, shed);
         BestCut best = memo.recall(job, () -> CutStudy.of(job.pieces(), job.stock(), saw));
         found.put(job, best);
         return best;
     }
 
-    private BestCutting priced(int season, BoardKind kind, BestCut best) {
+    private BestCutting priced(Job job, BoardKind kind, BestCut best) {
         boolean priced = known(kind).size() == kind.board().stock().size();
         Optional<Money> cost = Optional.of(best.cost()).filter(c -> priced).map(this::money);
         return new BestCutting(
-                season,
+                job.season(),
+                job.part(),
                 kind.material(),
                 kind.board(),
                 best.cutList(),
@@ -187,15 +208,13 @@ final class BoardCosts {
         return Money.of(plan.currency(), amount, RoundingMode.HALF_UP);
     }
 
-    private void addBoards(int season, List<Boards> wanted, Shed shed, List<BillLine> lines) {
+    private void addBoards(Job job, List<Boards> wanted, Shed shed, List<BillLine> lines) {
         pieces(wanted).forEach((kind, pieces) -> {
             CutList cutList = layout(kind, pieces, shed);
             shed.take(kind, cutList.shed());
-            List<UUID> beds = wanted.stream()
+            List<Served> served = wanted.stream()
                     .filter(boards -> boards.kind().equals(kind))
-                    .map(Boards::bed)
-                    .distinct()
-                    .sorted()
+                    .map(Boards::served)
                     .toList();
             for (BoardsOfLength boards : cutList.boards()) {
                 double used = cutList.cuts().stream()
@@ -204,14 +223,14 @@ final class BoardCosts {
                         .sum();
                 PriceItem item = BuildPrices.board(kind.material(), kind.board(), boards.stock());
                 lines.add(BillLine.of(
-                                season,
-                                BillPart.FRAMES,
+                                job.season(),
+                                job.part(),
                                 item,
                                 BigDecimal.valueOf(boards.count()),
                                 price.apply(item),
                                 Acquired.BOUGHT,
-                                beds,
-                                List.of(),
+                                Served.beds(served),
+                                Served.places(served),
                                 plan.currency())
                         .using(Packs.used(used / boards.stock().metres())));
             }

@@ -197,14 +197,14 @@ public final class CostStudy {
     /** How many kinds of boards are cut for some beds, those of each season counted by themselves. */
     public int boardKinds(Predicate<UUID> beds) {
         return (int) boardsOf(beds).stream()
-                .map(boards -> List.of(boards.season(), boards.kind()))
+                .map(boards -> List.of(boards.season(), boards.part(), boards.kind()))
                 .distinct()
                 .count();
     }
 
     private List<Boards> boardsOf(Predicate<UUID> beds) {
         return takeoff().boards().stream()
-                .filter(boards -> beds.test(boards.bed()))
+                .filter(boards -> beds.test(boards.served().id()))
                 .toList();
     }
 

@@ -28,8 +28,6 @@ import java.util.function.BiFunction;
 /** Loose stuff of a season that cannot come to where it is wanted by wheel, or not loose at all. */
 final class DeliverySnags {
 
-    /** A small loader with its bucket is 5 to 7 ft wide (common practice). */
-    private static final Length LOADER = Length.feet(5);
     /** With room beside it. */
     private static final Length WIDE_ENOUGH = Length.feet(6);
     /** Less is barrowed without a word. */
@@ -52,7 +50,10 @@ final class DeliverySnags {
                 bill, GoodsPrices::loose, GoodsPrices.looseUnit(context.plan().units()));
         return loose.compareTo(MUCH) < 0
                 ? List.of()
-                : widest().filter(gate -> gate.width().compareTo(LOADER) < 0).map(gate -> stopsAt(gate, loose)).stream()
+                : widest()
+                        .filter(gate -> gate.width().compareTo(Supply.LOADER) < 0)
+                        .map(gate -> stopsAt(gate, loose))
+                        .stream()
                         .toList();
     }
 
@@ -80,7 +81,9 @@ final class DeliverySnags {
         Wording wording = context.wording();
         String words = "Of what comes in bulk in " + context.season() + ", " + wording.volume(loose)
                 + ", nothing can be driven in: the widest way, "
-                + gate.name() + ", is " + wording.length(gate.width()) + ". That is " + barrows + " barrows, about "
+                + gate.name() + ", is " + wording.length(gate.width()) + ", "
+                + wording.length(Supply.LOADER.minus(gate.width())) + " less than a small loader takes. That is "
+                + barrows + " barrows, about "
                 + wording.hours(SoilSupply.BARROW_TRIP.hours((double) barrows)) + before() + ".";
         return Snag.of(
                         DeliveryRule.LOAD_STOPS_AT_GATE,
@@ -101,7 +104,7 @@ final class DeliverySnags {
         int first = context.plan().firstSeason();
         for (int season = context.season() - 1; season >= first; season--) {
             List<WayIn> gates = context.plan().waysIn(season);
-            if (gates.isEmpty() || gates.stream().anyMatch(gate -> gate.width().compareTo(LOADER) >= 0)) {
+            if (gates.isEmpty() || gates.stream().anyMatch(gate -> gate.width().compareTo(Supply.LOADER) >= 0)) {
                 return "; until " + season + " the way was still open, so it could be tipped before";
             }
         }

@@ -1,5 +1,6 @@
 package fairacre.cost;
 
+import fairacre.bill.BillPart;
 import fairacre.build.Board;
 import fairacre.build.Frame;
 import fairacre.frame.FrameJob;
@@ -78,6 +79,7 @@ public final class FrameDrawings {
         Map<Length, String> marks = new HashMap<>();
         cutting.stream()
                 .filter(cut -> cut.season() == season
+                        && cut.part() == BillPart.FRAMES
                         && cut.material().equals(frame.material())
                         && cut.board().equals(frame.board()))
                 .flatMap(cut -> cut.pieces().stream())

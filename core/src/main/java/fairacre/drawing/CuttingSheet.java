@@ -27,6 +27,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
@@ -78,6 +79,7 @@ public final class CuttingSheet {
         for (CuttingPlan cut : cutting) {
             BestCutting best = found.stream()
                     .filter(b -> b.season() == season
+                            && b.part() == cut.part()
                             && b.material().equals(cut.material())
                             && b.board().equals(cut.board()))
                     .findFirst()
@@ -142,9 +144,9 @@ public final class CuttingSheet {
     }
 
     private String names(MarkedPiece piece) {
-        return plan.beds().stream()
-                .filter(bed -> piece.beds().contains(bed.id()))
-                .map(Bed::name)
+        return piece.into().stream()
+                .map(plan::nameOf)
+                .flatMap(Optional::stream)
                 .sorted()
                 .collect(Collectors.joining(", "));
     }
@@ -281,26 +283,11 @@ public final class CuttingSheet {
     }
 
     private void say(String text) {
-        for (String line : wrapped(text)) {
+        for (String line : Pages.wrapped(text, LONGEST_LINE)) {
             pages.makeRoom(0);
             pages.write(MARGIN, SMALL, line);
             pages.down(LINE);
         }
-    }
-
-    /** Broken at spaces into lines of no more than so many letters. */
-    private static List<String> wrapped(String text) {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ")) {
-            if (line.length() > 0 && line.length() + word.length() >= LONGEST_LINE) {
-                lines.add(line.toString());
-                line.setLength(0);
-            }
-            line.append(line.length() > 0 ? " " : "").append(word);
-        }
-        lines.add(line.toString());
-        return lines;
     }
 
     private String length(Length length) {

@@ -9,9 +9,12 @@ import fairacre.drawing.Mark.Words;
 import fairacre.fence.Fence;
 import fairacre.fence.FenceFoot;
 import fairacre.fence.FenceKinds;
+import fairacre.fence.FencePiece;
 import fairacre.fence.FenceSide;
+import fairacre.fence.FenceStep;
 import fairacre.fence.FenceStudy;
 import fairacre.fence.FenceTold;
+import fairacre.fence.GateTold;
 import fairacre.fence.Post;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
@@ -20,8 +23,10 @@ import fairacre.plan.Plan;
 import fairacre.plan.Setting;
 import fairacre.shape.FenceLine;
 import fairacre.shape.Memo;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
@@ -39,11 +44,13 @@ public final class FenceSheet {
     private static final double WIDE = Pages.WIDTH - 2 * MARGIN;
 
     private static final double PLAN_HIGH = 190;
-    private static final double SIDE_HIGH = 46;
+    private static final double SIDE_HIGH = 48;
     /** Scales that one reads off a ruler. */
     private static final List<Integer> SCALES = List.of(20, 25, 50, 100, 200, 250, 500, 1000, 2000);
 
     private static final int LONGEST_NAME = 60;
+    /** As many characters have room in a line. */
+    private static final int LONGEST_LINE = 110;
     /** Half a post's square on the plan, millimetres. */
     private static final double POST = 0.7;
 
@@ -53,6 +60,7 @@ public final class FenceSheet {
     private final Setting setting;
     private final List<Fence> fences;
     private final FenceStudy study;
+    private final List<GateTold> gates;
     private final Pages pages;
     private final String title;
 
@@ -61,6 +69,7 @@ public final class FenceSheet {
         this.setting = plan.setting(season);
         this.fences = FenceKinds.fences(plan, season);
         this.study = FenceStudy.of(plan, season, plan.standing(season), Memo.none());
+        this.gates = study.gates();
         this.title = plan.name() + ", fences " + season;
         this.pages = new Pages(title);
     }
@@ -75,7 +84,6 @@ public final class FenceSheet {
         write(LARGE, title);
         pages.down(LINE / 2);
         write(SMALL, "Before any digging, have buried lines marked by the local utility-locating service.");
-        write(SMALL, "Heights, boundaries and sight lines at roads: local code and the neighbour decide.");
         List<FenceTold> told = study.fences();
         if (told.isEmpty()) {
             write(SMALL, "No fence stands in this season.");
@@ -179,8 +187,48 @@ public final class FenceSheet {
                         tier.rolls().rolls() + (tier.rolls().rolls() == 1 ? " roll of " : " rolls of ")
                                 + tier.label() + ", " + length(tier.height()) + " high and " + length(tier.roll())
                                 + " long; " + length(tier.rolls().left()) + " left over."));
+        told.pieces().stream()
+                .collect(Collectors.groupingBy(
+                        piece -> word(piece.part()) + ", " + piece.material().label() + " "
+                                + piece.board().label() + ": ",
+                        LinkedHashMap::new,
+                        Collectors.mapping(
+                                piece -> piece.count() + " × " + length(piece.length()), Collectors.joining(", "))))
+                .forEach((what, sizes) -> writeLong(what + sizes + "."));
+        told.cautions().forEach(this::writeLong);
+        IntStream.range(0, told.steps().size()).forEach(i -> {
+            FenceStep step = told.steps().get(i);
+            writeLong((i + 1) + ". " + (step.day() > 0 ? "From day " + step.day() + ": " : "") + step.words());
+        });
+        gates.stream()
+                .filter(gate -> gate.fence().filter(fence.id()::equals).isPresent())
+                .forEach(this::writeGate);
         List<FenceSide> sides = study.sides(fence.id());
         IntStream.range(0, sides.size()).forEach(i -> drawSide(fence, sides.get(i)));
+    }
+
+    private void writeGate(GateTold gate) {
+        gate.made()
+                .ifPresent(made -> writeLong(plan.nameOf(gate.gate()).orElse("Gate") + ": "
+                        + length(made.between()) + " between its posts; "
+                        + made.leaves() + (made.leaves() == 1 ? " leaf " : " leaves ") + length(made.leaf()) + " × "
+                        + length(made.high()) + "; "
+                        + made.pieces().stream()
+                                .map(piece -> piece.count() + " × " + word(piece.part()) + " " + length(piece.length()))
+                                .collect(Collectors.joining(", "))
+                        + "; "
+                        + made.fittings().stream()
+                                .map(fitting -> fitting.count() + " × " + fitting.label())
+                                .collect(Collectors.joining(", "))
+                        + "."));
+    }
+
+    private static String word(FencePiece.Part part) {
+        return part.name().toLowerCase(Locale.ROOT);
+    }
+
+    private void writeLong(String text) {
+        Pages.wrapped(text, LONGEST_LINE).forEach(line -> write(SMALL, line));
     }
 
     private void drawSide(Fence fence, FenceSide side) {

@@ -64,6 +64,21 @@ final class Pages {
         y = MARGIN + LARGE;
     }
 
+    /** Broken at spaces into lines of no more than so many letters. */
+    static List<String> wrapped(String text, int most) {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split(" ")) {
+            if (line.length() > 0 && line.length() + word.length() >= most) {
+                lines.add(line.toString());
+                line.setLength(0);
+            }
+            line.append(line.length() > 0 ? " " : "").append(word);
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+
     /** A text of no more than so many characters, its end cut off. */
     static String shortened(String text, int most) {
         return text.length() > most ? text.substring(0, most - 1) + "…" : text;

@@ -39,14 +39,31 @@ record Barrier(
         Setting setting = plan.setting(season);
         Length snow = FenceKinds.snow(plan);
         List<Barrier> all = new ArrayList<>();
-        FenceKinds.fences(plan, season)
-                .forEach(fence -> all.addAll(
-                        along(fence.standing(), setting, (needs, in) -> FenceHold.flaws(fence, needs, snow, in))));
+        for (Fence fence : FenceKinds.fences(plan, season)) {
+            boolean paired = FencePair.has(fence, plan, season);
+            Strength strength = (height, needs, alone) ->
+                    paired ? FencePair.flaws(alone, height, needs, snow, plan.units()) : alone;
+            all.addAll(along(
+                    fence.standing(),
+                    setting,
+                    (needs, in) -> strength.of(fence.height(), needs, FenceHold.flaws(fence, needs, snow, in)),
+                    (gate, needs) -> gate.leaf()
+                            .map(leaf -> strength.of(leaf.height(), needs, ofGate(gate, needs, snow)))
+                            .orElseGet(() -> ofGate(gate, needs, snow))));
+        }
         FenceKinds.kept(plan, season)
-                .forEach(kept -> all.addAll(along(kept, setting, (needs, in) -> FenceHold.ofKept(kept, needs, snow))));
+                .forEach(kept -> all.addAll(along(
+                        kept,
+                        setting,
+                        (needs, in) -> FenceHold.ofKept(kept, needs, snow),
+                        (gate, needs) -> ofGate(gate, needs, snow))));
         for (Feature feature : setting.features()) {
             if (feature.kind() == FeatureKind.WALL || feature.kind() == FeatureKind.RETAINING_WALL) {
-                all.addAll(along(feature, setting, (needs, in) -> FenceHold.ofWall(feature, needs, snow)));
+                all.addAll(along(
+                        feature,
+                        setting,
+                        (needs, in) -> FenceHold.ofWall(feature, needs, snow),
+                        (gate, needs) -> ofGate(gate, needs, snow)));
             } else if (feature.kind() == FeatureKind.HOUSE || feature.kind() == FeatureKind.SHED) {
                 all.add(new Barrier(
                         feature.id(),
@@ -59,16 +76,25 @@ record Barrier(
         return all;
     }
 
+    /** What flaws are left of something so high. */
+    private interface Strength {
+        List<FenceFlaw> of(Length height, Needs needs, List<FenceFlaw> alone);
+    }
+
     /** What stands of a line, and the gates in it. */
     private static List<Barrier> along(
-            Feature feature, Setting setting, BiFunction<Needs, Integer, List<FenceFlaw>> against) {
+            Feature feature,
+            Setting setting,
+            BiFunction<Needs, Integer, List<FenceFlaw>> against,
+            BiFunction<WayIn, Needs, List<FenceFlaw>> ofGate) {
+        List<WayIn> gates = FenceLine.gates(feature, setting);
         List<Point> places = feature.places();
         List<List<Point>> parts = FenceLine.of(feature, setting).parts();
         boolean closed = Fence.isRing(places);
         List<Barrier> barriers = new ArrayList<>();
         Point at = places.get(0);
         for (List<Point> part : parts) {
-            gate(at, part.get(0), setting).ifPresent(barriers::add);
+            gate(at, part.get(0), gates, ofGate).ifPresent(barriers::add);
             barriers.add(new Barrier(
                     feature.id(),
                     feature.name(),
@@ -77,7 +103,7 @@ record Barrier(
                     against));
             at = part.get(part.size() - 1);
         }
-        gate(at, places.get(places.size() - 1), setting).ifPresent(barriers::add);
+        gate(at, places.get(places.size() - 1), gates, ofGate).ifPresent(barriers::add);
         return barriers;
     }
 
@@ -87,21 +113,24 @@ record Barrier(
                 .toList();
     }
 
-    /** The way in that opened a line between two places: a gate is like the line that it is in. */
-    private static Optional<Barrier> gate(Point from, Point to, Setting setting) {
+    /** The way in that opened a line between two places: a gate of which nobody told more is like its line. */
+    private static Optional<Barrier> gate(
+            Point from, Point to, List<WayIn> gates, BiFunction<WayIn, Needs, List<FenceFlaw>> ofGate) {
         if (from.equals(to)) {
             return Optional.empty();
         }
         Geometry across = Polygons.line(List.of(from, to));
-        return setting.gates().stream()
+        return gates.stream()
                 .min(Comparator.comparingDouble((WayIn gate) -> across.distance(Polygons.line(List.of(gate.place())))))
                 .map(gate -> new Barrier(
-                        gate.id(),
-                        gate.name(),
-                        across,
-                        List.of(),
-                        (needs, in) -> gate.swing() == Swing.OPEN
-                                ? List.of(FenceFlaw.of(FenceFlaw.Reason.NO_GATE))
-                                : List.of()));
+                        gate.id(), gate.name(), across, List.of(), (needs, in) -> ofGate.apply(gate, needs)));
+    }
+
+    private static List<FenceFlaw> ofGate(WayIn gate, Needs needs, Length snow) {
+        return gate.swing() == Swing.OPEN
+                ? List.of(FenceFlaw.of(FenceFlaw.Reason.NO_GATE))
+                : gate.leaf()
+                        .map(leaf -> FenceHold.ofLeaf(leaf, gate.sill(), needs, snow))
+                        .orElse(List.of());
     }
 }

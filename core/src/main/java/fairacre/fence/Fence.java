@@ -1,5 +1,6 @@
 package fairacre.fence;
 
+import fairacre.build.Material;
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
@@ -10,6 +11,7 @@ import fairacre.plan.FeatureKind;
 import fairacre.plan.Lifetime;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
@@ -22,6 +24,7 @@ import org.locationtech.jts.operation.valid.IsSimpleOp;
  * @param height above the ground, 0.3 to 3 m
  * @param fixed places at which a post stands whatever the spans, at most 200: the nearest place of the line counts
  * @param lifetime begins in the season in which it is put up and paid for; what comes in none was there before
+ * @param timber what its boards, rails and gates are made of
  */
 public record Fence(
         UUID id,
@@ -32,11 +35,12 @@ public record Fence(
         FenceFoot foot,
         PostKind posts,
         List<Point> fixed,
-        Lifetime lifetime) {
+        Lifetime lifetime,
+        Material timber) {
 
     private static final int MOST_PLACES = 60;
     private static final int MOST_FIXED = 200;
-    private static final Length LOWEST = Length.metres(0.3);
+    static final Length LOWEST = Length.metres(0.3);
     static final Length HIGHEST = Length.metres(3);
     private static final double LONGEST = 1000;
     /** How thick it stands on the plot. */
@@ -59,6 +63,21 @@ public record Fence(
             Point.near(fixed.get(i), "fixed/" + i);
         }
         lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
+        timber = timber == null ? Material.TREATED : timber;
+    }
+
+    /** Of pressure-treated wood, where it is of wood. */
+    public Fence(
+            UUID id,
+            String name,
+            List<Point> places,
+            FenceKind kind,
+            Length height,
+            FenceFoot foot,
+            PostKind posts,
+            List<Point> fixed,
+            Lifetime lifetime) {
+        this(id, name, places, kind, height, foot, posts, fixed, lifetime, Material.TREATED);
     }
 
     private static void check(List<Point> places) {
@@ -117,45 +136,63 @@ public record Fence(
                 foot,
                 posts,
                 fixed.stream().map(place -> place.plus(dx, dy)).toList(),
-                lifetime);
+                lifetime,
+                timber);
+    }
+
+    /** The same along other places; empty where it would cross itself or grow too long. */
+    Optional<Fence> ifSoundAlong(List<Point> newPlaces) {
+        try {
+            return Optional.of(along(newPlaces));
+        } catch (RefusedException unsound) {
+            return Optional.empty();
+        }
+    }
+
+    Fence named(String newName) {
+        return new Fence(id, newName, places, kind, height, foot, posts, fixed, lifetime, timber);
     }
 
     Fence along(List<Point> newPlaces) {
-        return new Fence(id, name, newPlaces, kind, height, foot, posts, fixed, lifetime);
+        return new Fence(id, name, newPlaces, kind, height, foot, posts, fixed, lifetime, timber);
     }
 
     Fence high(Length newHeight) {
-        return new Fence(id, name, places, kind, newHeight, foot, posts, fixed, lifetime);
+        return new Fence(id, name, places, kind, newHeight, foot, posts, fixed, lifetime, timber);
     }
 
     Fence of(FenceKind newKind) {
-        return new Fence(id, name, places, newKind, height, foot, posts, fixed, lifetime);
+        return new Fence(id, name, places, newKind, height, foot, posts, fixed, lifetime, timber);
     }
 
     Fence on(FenceFoot newFoot) {
-        return new Fence(id, name, places, kind, height, newFoot, posts, fixed, lifetime);
+        return new Fence(id, name, places, kind, height, newFoot, posts, fixed, lifetime, timber);
     }
 
     Fence with(PostKind newPosts) {
-        return new Fence(id, name, places, kind, height, foot, newPosts, fixed, lifetime);
+        return new Fence(id, name, places, kind, height, foot, newPosts, fixed, lifetime, timber);
+    }
+
+    Fence of(Material newTimber) {
+        return new Fence(id, name, places, kind, height, foot, posts, fixed, lifetime, newTimber);
     }
 
     Fence withFixed(List<Point> newFixed) {
-        return new Fence(id, name, places, kind, height, foot, posts, newFixed, lifetime);
+        return new Fence(id, name, places, kind, height, foot, posts, newFixed, lifetime, timber);
     }
 
     Fence during(Lifetime newLifetime) {
-        return new Fence(id, name, places, kind, height, foot, posts, fixed, newLifetime);
+        return new Fence(id, name, places, kind, height, foot, posts, fixed, newLifetime, timber);
     }
 
-    /** The same fence that goes on to a place from its last one. */
-    Fence goingOnTo(Point place) {
-        return along(Stream.concat(places.stream(), Stream.of(place)).toList());
+    /** The same fence that goes on to a place from its last one; empty where it can't. */
+    Optional<Fence> goingOnTo(Point place) {
+        return ifSoundAlong(Stream.concat(places.stream(), Stream.of(place)).toList());
     }
 
-    /** The same fence that begins at a place before its first one. */
-    Fence beginningAt(Point place) {
-        return along(Stream.concat(Stream.of(place), places.stream()).toList());
+    /** The same fence that begins at a place before its first one; empty where it can't. */
+    Optional<Fence> beginningAt(Point place) {
+        return ifSoundAlong(Stream.concat(Stream.of(place), places.stream()).toList());
     }
 
     /** As it stands on the plot. */

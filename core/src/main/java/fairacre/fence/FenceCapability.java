@@ -3,9 +3,12 @@ package fairacre.fence;
 import fairacre.bill.PriceList;
 import fairacre.bill.WorkRate;
 import fairacre.bill.WorkRates;
+import fairacre.build.Material;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
+import fairacre.plan.OwnItems;
+import fairacre.plan.Plan;
 import fairacre.plan.ThingKinds;
 import fairacre.plan.Things;
 import fairacre.takeoff.Takeoff;
@@ -14,7 +17,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /** Fences and what they keep out. */
-public final class FenceCapability implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates {
+public final class FenceCapability implements Capability, ThingKinds, PriceList, OwnItems, TakeoffSource, WorkRates {
 
     @Override
     public List<Things<?>> kinds() {
@@ -31,7 +34,13 @@ public final class FenceCapability implements Capability, ThingKinds, PriceList,
         return List.of(
                 new Finder("what the fences keep out", () -> new PestSnags(context).find()),
                 new Finder("where fences and their gates lead", () -> new LineSnags(context).find()),
+                new Finder("how gates open", () -> new GateSnags(context).find()),
                 new Finder("where the posts of fences stand", () -> new PostSnags(context).find()));
+    }
+
+    @Override
+    public Stream<Material> timbers(Plan plan) {
+        return plan.list(FenceKinds.FENCES).stream().map(Fence::timber);
     }
 
     @Override

@@ -21,6 +21,8 @@ public record FenceFlaw(Reason reason, Length wants, Length has) {
         ONLY_STRING,
         /** A way in without a gate. */
         NO_GATE,
+        /** Room below a gate. */
+        GATE_GAP,
         /** Two ends that don't meet. */
         GAP,
         /** Nobody told how high it is or what it is made of. */

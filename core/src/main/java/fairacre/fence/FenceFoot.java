@@ -88,6 +88,18 @@ public record FenceFoot(Way way, Optional<Mesh> mesh, Length up, Length down) {
         }
     }
 
+    /**
+     * What is usual against rabbits: netting 2 ft up, and 6 in into the ground or 1 ft flat outwards (common practice).
+     */
+    public static FenceFoot usual(Way way, Units units) {
+        Length up = units == Units.METRIC ? Length.metres(0.6) : Length.feet(2);
+        return switch (way) {
+            case OPEN -> OPEN;
+            case BURIED -> buried(Mesh.NETTING, up, units == Units.METRIC ? Length.metres(0.15) : Length.inches(6));
+            case APRON -> apron(Mesh.NETTING, up, units == Units.METRIC ? Length.metres(0.3) : Length.feet(1));
+        };
+    }
+
     static FenceFoot buried(Mesh mesh, Length up, Length down) {
         return new FenceFoot(Way.BURIED, Optional.of(mesh), up, down);
     }

@@ -3,6 +3,7 @@ package fairacre.fence;
 import fairacre.fence.FenceFlaw.Reason;
 import fairacre.measure.Length;
 import fairacre.plan.Feature;
+import fairacre.plan.WayIn;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -91,6 +92,19 @@ final class FenceHold {
     static List<FenceFlaw> ofKept(Feature fence, Needs needs, Length snow) {
         boolean small = needs.meshed().isPositive() || needs.digs();
         return small ? List.of(FenceFlaw.of(Reason.NOT_KNOWN)) : ofWall(fence, needs, snow);
+    }
+
+    /** A gate is as fine as its fence; a sill closes the room below it. */
+    static List<FenceFlaw> ofLeaf(WayIn.Leaf leaf, Length sill, Needs needs, Length snow) {
+        if (!needs.height().isPositive()) {
+            return List.of();
+        }
+        List<FenceFlaw> flaws = new ArrayList<>(low(leaf.height(), needs, snow));
+        Length gap = leaf.clearance().minus(sill);
+        if (gap.compareTo(needs.mesh()) > 0) {
+            flaws.add(new FenceFlaw(Reason.GATE_GAP, needs.mesh(), gap));
+        }
+        return flaws;
     }
 
     /** A wall stands on a footing: only its height matters. */

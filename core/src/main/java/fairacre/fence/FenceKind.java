@@ -56,6 +56,24 @@ public enum FenceKind {
             false,
             7,
             Rolls.of(new double[] {6, 7.5, 8}, 100, new double[] {1.8, 2, 2.4}, 50)),
+    BOARDS(
+            "Upright boards, side by side",
+            "Nothing looks or slips through; it shades, the wind tumbles over it and pulls at its posts.",
+            0.25,
+            8,
+            false,
+            false,
+            15,
+            Rolls.NONE),
+    PICKETS(
+            "Upright boards with gaps of 2 in (50 mm)",
+            "Lets half the wind through and shelters better than a closed one; young rabbits slip through.",
+            2,
+            8,
+            false,
+            false,
+            15,
+            Rolls.NONE),
     STRINGS(
             "Three strings on canes, for one season",
             "Costs next to nothing; deer learn in a season that it is only string.",
@@ -135,6 +153,18 @@ public enum FenceKind {
         return tensioned;
     }
 
+    /** What a square metre of it weighs, kilograms (from memory); boards are reckoned piece by piece. */
+    double mass() {
+        return switch (this) {
+            case WELDED_MESH -> 0.8;
+            case RABBIT_NETTING -> 0.5;
+            case WOVEN_WIRE -> 1.2;
+            case FIELD_FENCE -> 0.6;
+            case DEER_NET -> 0.1;
+            case BOARDS, PICKETS, STRINGS -> 0;
+        };
+    }
+
     /** Whether its openings are footholds. */
     public boolean climbable() {
         return climbable;
@@ -158,6 +188,11 @@ public enum FenceKind {
     /** Whether it is sold in rolls of mesh. */
     public boolean meshed() {
         return !rolls.inFeet.isEmpty();
+    }
+
+    /** Whether it is made of boards on rails. */
+    public boolean boarded() {
+        return this == BOARDS || this == PICKETS;
     }
 
     /** How many strings hang from the ground up to a height; none for mesh. */

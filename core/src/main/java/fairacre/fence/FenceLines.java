@@ -1,5 +1,6 @@
 package fairacre.fence;
 
+import fairacre.limits.Limits;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
@@ -35,6 +36,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.distance.DistanceOp;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /** Lines that a fence could take, each with the gate that it needs. */
@@ -72,11 +74,16 @@ final class FenceLines {
     }
 
     /**
-     * A fence that could be put up.
+     * A fence that could be put up, or two that belong together.
      *
-     * @param change that puts it up, with a gate where nobody could come in
+     * @param fences the outer one first
+     * @param change that puts them up, with a gate where nobody could come in
      */
-    record Line(Fence fence, Change change) {}
+    record Line(List<Fence> fences, Change change) {
+        Line {
+            fences = List.copyOf(fences);
+        }
+    }
 
     /** Round the first piece of ground, of the cheapest mesh that holds against all pests. */
     Optional<Line> alongThePlot() {
@@ -95,6 +102,79 @@ final class FenceLines {
                 .toList();
         return make().filter(make -> !wanted.isEmpty())
                 .flatMap(make -> hull(wanted).map(places -> line("round the beds", places, make::applied)));
+    }
+
+    /**
+     * Along the plot, and a second ring within it: both low, for deer. The outer one holds against all else. Empty
+     * where another than deer jumps higher, and where the second would lead through something.
+     */
+    Optional<Line> twoRings() {
+        Length high = FencePair.height(plan.units()).plus(FenceKinds.snow(plan));
+        if (!hasDeer() || high.compareTo(Fence.HIGHEST) > 0) {
+            return Optional.empty();
+        }
+        List<Needs> others = FenceKinds.pests(plan, season).stream()
+                .filter(pest -> pest.kind() != PestKind.DEER)
+                .flatMap(pest -> pest.needs(plan.units()).stream())
+                .toList();
+        Optional<FittingFence> outer = FittingFence.all(plan, others).stream()
+                .findFirst()
+                .map(make -> new FittingFence(make.kind(), Length.max(make.height(), high), make.foot()));
+        return outer.flatMap(make -> inner().map(places -> {
+            Line first = line("two rings", closed(setting.site().corners()), make::applied);
+            Fence ring = first.fences().get(0);
+            Fence second = fence("second ring", places)
+                    .named(Limits.shortened(ring.name(), ", inside"))
+                    .high(high);
+            return new Line(List.of(ring, second), paired(first, second));
+        }));
+    }
+
+    boolean hasDeer() {
+        return FenceKinds.pests(plan, season).stream().anyMatch(pest -> pest.kind() == PestKind.DEER);
+    }
+
+    private Optional<List<Point>> inner() {
+        BufferParameters mitred = new BufferParameters();
+        mitred.setJoinStyle(BufferParameters.JOIN_MITRE);
+        Geometry within = BufferOp.bufferOp(Polygons.of(setting.site().corners()), -FencePair.APART.metres(), mitred);
+        Geometry inTheWay = Areas.joined(Stream.concat(
+                        standing.stream().map(bed -> (Geometry) Polygons.of(bed.corners())), Stream.of(inTheWay()))
+                .toList());
+        List<Polygon> parts = Areas.parts(within);
+        if (parts.size() != 1 || parts.get(0).getExteriorRing().intersects(inTheWay)) {
+            return Optional.empty();
+        }
+        return Optional.of(Arrays.stream(parts.get(0).getExteriorRing().getCoordinates())
+                        .map(corner -> Point.metres(corner.x, corner.y))
+                        .toList())
+                .filter(ring -> ring.size() <= MOST_CORNERS);
+    }
+
+    /** Behind each way in, and each gate that comes with the outer ring, the inner one has a gate as wide. */
+    private Change paired(Line first, Fence second) {
+        Plan fenced = plan.apply(first.change()).orThrow();
+        List<Change> changes = new ArrayList<>(
+                first.change() instanceof Change.Batch batch ? batch.changes() : List.of(first.change()));
+        changes.add(Put.of(second));
+        List<String> names =
+                new ArrayList<>(plan.waysIn().stream().map(WayIn::name).toList());
+        for (WayIn gate : FenceLine.gates(first.fences().get(0).standing(), fenced.setting(season))) {
+            String name = freeName(names, Limits.shortened(gate.name(), ", inside"));
+            names.add(name);
+            Coordinate[] nearest =
+                    DistanceOp.nearestPoints(Polygons.line(second.places()), Polygons.line(List.of(gate.place())));
+            changes.add(Put.of(new WayIn(
+                            ids.apply("gate within " + gate.id()),
+                            name,
+                            Point.metres(nearest[0].x, nearest[0].y),
+                            gate.width(),
+                            gate.swing() == Swing.OPEN ? Swing.INWARD : gate.swing(),
+                            second.lifetime(),
+                            Length.ZERO)
+                    .in(second.id())));
+        }
+        return new Change.Batch("Two fences with gates", changes);
     }
 
     /** Along the plot, three strings on canes for this season. */
@@ -159,7 +239,7 @@ final class FenceLines {
         Fence fence = made.apply(fence(what, places));
         Change put = Put.of(fence);
         return new Line(
-                fence,
+                List.of(fence),
                 gate(fence, ids.apply("gate " + what))
                         .<Change>map(gate -> new Change.Batch("Fence with a gate", List.of(put, Put.of(gate))))
                         .orElse(put));

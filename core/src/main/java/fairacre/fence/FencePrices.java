@@ -28,6 +28,9 @@ final class FencePrices {
             FenceFoot.Mesh.CLOTH, 6.5);
     private static final double WOOD_PER_METRE = 5.5;
     private static final double STRONG_WOOD_PER_METRE = 13;
+    /** Of what the same treated costs. */
+    private static final double UNTREATED = 0.6;
+
     private static final double STEEL_PER_METRE = 4.2;
     private static final double STRONG_STEEL_PER_METRE = 9;
     private static final double CANE_PER_METRE = 0.7;
@@ -40,6 +43,12 @@ final class FencePrices {
     static final PriceItem STAPLES = new PriceItem("fence/staples", "Fence staples, box of " + STAPLES_A_BOX);
     static final PriceItem TIES = new PriceItem("fence/ties", "Wire ties, bag of " + TIES_A_BAG);
     static final PriceItem TENSIONER = new PriceItem("fence/tensioner", "Wire tensioner");
+    static final PriceItem HINGE = new PriceItem("gate/hinge", "Gate hinge");
+    static final PriceItem LATCH = new PriceItem("gate/latch", "Gate latch");
+    static final PriceItem DROP_BOLT = new PriceItem("gate/drop-bolt", "Drop bolt for a gate");
+    static final PriceItem BOLT = new PriceItem("gate/bolt", "Carriage bolt with wing nut");
+    static final PriceItem TRACK = new PriceItem("gate/track", "Track and rollers for a sliding gate");
+    static final PriceItem WHEEL = new PriceItem("gate/wheel", "Gate wheel");
     static final PriceItem PEG = new PriceItem("fence/peg", "Ground staple");
 
     private FencePrices() {}
@@ -58,7 +67,8 @@ final class FencePrices {
                         units -> mesh.rollLength(units),
                         (height, units) -> foot(mesh, height, units),
                         FOOT.get(mesh)));
-        Stream<Offer> posts = Stream.of(PostKind.WOOD_IN_CONCRETE, PostKind.DRIVEN_STEEL, PostKind.CANES)
+        Stream<Offer> posts = Stream.of(
+                        PostKind.WOOD_IN_CONCRETE, PostKind.UNTREATED_WOOD, PostKind.DRIVEN_STEEL, PostKind.CANES)
                 .flatMap(kind -> Stream.of(false, true)
                         .filter(strong -> !strong || kind != PostKind.CANES)
                         .flatMap(strong -> Arrays.stream(Units.values())
@@ -72,7 +82,13 @@ final class FencePrices {
                 new Offer(STAPLES, 9),
                 new Offer(TIES, 8),
                 new Offer(TENSIONER, 5),
-                new Offer(PEG, 0.2));
+                new Offer(PEG, 0.2),
+                new Offer(HINGE, 9),
+                new Offer(LATCH, 15),
+                new Offer(DROP_BOLT, 12),
+                new Offer(BOLT, 2),
+                new Offer(TRACK, 90),
+                new Offer(WHEEL, 25));
         Stream<Offer> lengths = Stream.of(
                         Offer.byLength(FencePrices::rail, RAIL_PER_METRE),
                         Offer.byLength(FencePrices::cable, CABLE_PER_METRE),
@@ -119,6 +135,8 @@ final class FencePrices {
     static PriceItem post(PostKind kind, boolean strong, Length length, Units units) {
         String sort = switch (kind) {
             case WOOD_IN_CONCRETE, WOOD_IN_GRAVEL -> strong ? "Stout wooden post" : "Wooden post";
+            case UNTREATED_WOOD -> strong ? "Stout untreated post" : "Untreated post";
+            case EXISTING -> throw new IllegalArgumentException("nothing is bought for what stands there");
             case DRIVEN_STEEL -> strong ? "Stout steel post" : "Steel post";
             case CANES -> "Cane";
         };
@@ -130,6 +148,8 @@ final class FencePrices {
     private static double perMetre(PostKind kind, boolean strong) {
         return switch (kind) {
             case WOOD_IN_CONCRETE, WOOD_IN_GRAVEL -> strong ? STRONG_WOOD_PER_METRE : WOOD_PER_METRE;
+            case UNTREATED_WOOD -> UNTREATED * (strong ? STRONG_WOOD_PER_METRE : WOOD_PER_METRE);
+            case EXISTING -> 0;
             case DRIVEN_STEEL -> strong ? STRONG_STEEL_PER_METRE : STEEL_PER_METRE;
             case CANES -> CANE_PER_METRE;
         };

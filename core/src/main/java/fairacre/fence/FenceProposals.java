@@ -19,6 +19,9 @@ public final class FenceProposals {
     public enum Way {
         ALONG_PLOT("Along the plot", "Closes in everything, and leaves you no line to think about."),
         ROUND_BEDS("Round the beds", "Shorter: as far off the beds as a walk is wide. What stands outside is open."),
+        TWO_RINGS(
+                "Two low rings",
+                "Deer jump high or far, not both: you see out over them, and the strip between is lost or for chickens."),
         STRINGS("Strings for one season", "Keeps deer off until they have learned, and nothing else.");
 
         private final String label;
@@ -42,7 +45,8 @@ public final class FenceProposals {
     /**
      * A fence that could be put up.
      *
-     * @param length without its gates
+     * @param fence the outer one of two
+     * @param length of all without gates
      * @param posts that are set for it
      * @param saved so much shorter it is than the longest of the proposals
      * @param years that all of it lasts
@@ -86,6 +90,7 @@ public final class FenceProposals {
         List<FenceProposal> all = new ArrayList<>();
         lines.alongThePlot().ifPresent(line -> all.add(proposals.proposal(Way.ALONG_PLOT, line)));
         lines.roundBeds(beds).ifPresent(line -> all.add(proposals.proposal(Way.ROUND_BEDS, line)));
+        lines.twoRings().ifPresent(line -> all.add(proposals.proposal(Way.TWO_RINGS, line)));
         if (all.isEmpty()) {
             throw new RefusedException(
                     "pests",
@@ -93,7 +98,7 @@ public final class FenceProposals {
                             + " than 1/2 in",
                     "put a net over the beds against the smallest, or leave one of them out");
         }
-        if (FenceKinds.pests(plan, season).stream().anyMatch(pest -> pest.kind() == PestKind.DEER)) {
+        if (lines.hasDeer()) {
             all.add(proposals.proposal(Way.STRINGS, lines.strings()));
         }
         Length longest = all.stream().map(FenceProposal::length).reduce(Length.ZERO, Length::max);
@@ -126,19 +131,20 @@ public final class FenceProposals {
 
     private FenceProposal proposal(Way way, FenceLines.Line line) {
         FenceStudy.Fencing after = fencing(line.change());
-        FenceTold told = after.fences().stream()
-                .filter(each -> each.fence().equals(line.fence().id()))
-                .findFirst()
-                .orElseThrow();
+        List<UUID> ids = line.fences().stream().map(Fence::id).toList();
+        List<FenceTold> told = after.fences().stream()
+                .filter(each -> ids.contains(each.fence()))
+                .toList();
+        Fence first = line.fences().get(0);
         return new FenceProposal(
                 way,
                 way.label(),
                 way.remark(),
-                line.fence(),
-                told.length(),
-                told.posts().size(),
+                first,
+                told.stream().map(FenceTold::length).reduce(Length.ZERO, Length::plus),
+                told.stream().mapToInt(each -> each.posts().size()).sum(),
                 Length.ZERO,
-                line.fence().years(),
+                first.years(),
                 held(after),
                 line.change());
     }
@@ -168,7 +174,7 @@ public final class FenceProposals {
     }
 
     /**
-     * A fence as it is drawn, and the same line of each other mesh and with each other kind of posts.
+     * A fence as it is drawn, and the same line of each other mesh, of boards, and with each other kind of posts.
      *
      * @throws RefusedException if there is no such fence
      */
@@ -180,14 +186,12 @@ public final class FenceProposals {
                 .orElseThrow(() -> new RefusedException("fence", "there is none " + fence, "look at the newest plan"));
         List<FenceMake> makes = new ArrayList<>(List.of(proposals.make(drawn)));
         for (FenceKind kind : FenceKind.values()) {
-            if (kind != drawn.kind() && kind.meshed()) {
+            if (kind != drawn.kind() && kind != FenceKind.STRINGS) {
                 makes.add(proposals.make(proposals.fitting(drawn, kind)));
             }
         }
         for (PostKind posts : PostKind.values()) {
-            if (posts != drawn.posts()
-                    && posts != PostKind.CANES
-                    && drawn.kind().meshed()) {
+            if (posts != drawn.posts() && posts.lasting() && drawn.kind() != FenceKind.STRINGS) {
                 makes.add(proposals.make(drawn.with(posts)));
             }
         }
@@ -197,9 +201,7 @@ public final class FenceProposals {
     /** Of another mesh, as high and with such a foot as the pests ask for, where that mesh can hold against them. */
     private Fence fitting(Fence drawn, FenceKind kind) {
         PostKind posts = drawn.posts() == PostKind.CANES ? PostKind.WOOD_IN_CONCRETE : drawn.posts();
-        return FittingFence.all(plan, season).stream()
-                .filter(make -> make.kind() == kind)
-                .findFirst()
+        return FittingFence.of(plan, season, kind)
                 .map(make -> make.applied(drawn))
                 .orElseGet(() -> drawn.of(kind))
                 .with(posts);

@@ -11,7 +11,7 @@ final class FenceRates {
     static final WorkRate CONCRETE =
             new WorkRate("fence/concrete", "Digging a hole and setting a post in concrete", 45, "post", GUESS);
     static final WorkRate GRAVEL =
-            new WorkRate("fence/gravel", "Digging a hole and ramming a post in gravel", 40, "post", GUESS);
+            new WorkRate("fence/gravel", "Digging a hole and ramming a post in", 40, "post", GUESS);
     static final WorkRate DRIVEN = new WorkRate("fence/driven", "Driving a steel post", 8, "post", GUESS);
     static final WorkRate CANE = new WorkRate("fence/cane", "Pushing in a cane", 1, "cane", GUESS);
     static final WorkRate BRACE = new WorkRate("fence/brace", "Bracing a corner, an end or a gate", 45, "brace", GUESS);
@@ -20,16 +20,21 @@ final class FenceRates {
     static final WorkRate BURYING = new WorkRate("fence/buried-foot", "Trenching and burying mesh", 15, "metre", GUESS);
     static final WorkRate APRON = new WorkRate("fence/apron", "Laying and pegging an apron", 5, "metre", GUESS);
 
+    static final WorkRate BOARD = new WorkRate("fence/board", "Sawing and fixing a rail or board", 6, "piece", GUESS);
+    static final WorkRate LEAF =
+            new WorkRate("fence/gate-leaf", "Building and hanging a leaf of a gate", 180, "leaf", GUESS);
+
     private FenceRates() {}
 
     static Stream<WorkRate> all() {
-        return Stream.of(CONCRETE, GRAVEL, DRIVEN, CANE, BRACE, MESH, STRING, BURYING, APRON);
+        return Stream.of(CONCRETE, GRAVEL, DRIVEN, CANE, BRACE, MESH, STRING, BURYING, APRON, BOARD, LEAF);
     }
 
     static WorkRate setting(PostKind kind) {
         return switch (kind) {
             case WOOD_IN_CONCRETE -> CONCRETE;
-            case WOOD_IN_GRAVEL -> GRAVEL;
+            case WOOD_IN_GRAVEL, UNTREATED_WOOD -> GRAVEL;
+            case EXISTING -> throw new IllegalArgumentException("nothing is set where posts stand");
             case DRIVEN_STEEL -> DRIVEN;
             case CANES -> CANE;
         };

@@ -2,6 +2,7 @@ package fairacre.fence;
 
 import fairacre.judging.Remedy;
 import fairacre.judging.SnagContext;
+import fairacre.limits.Limits;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.Change;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** What would keep a pest out; the last of all is to live with it. */
@@ -50,9 +52,12 @@ final class FenceRemedies {
         Optional<Fence> fence = context.plan().list(FenceKinds.FENCES).stream()
                 .filter(each -> each.id().equals(hole.thing()))
                 .findFirst();
-        Stream<Remedy> remedies = flaw.reason() == FenceFlaw.Reason.NO_GATE
-                ? gate(hole.thing())
-                : fence.map(each -> ofFence(each, pest, hole, flaw)).orElseGet(() -> ofFeature(hole, flaw));
+        Optional<WayIn> gate = context.setting().gates().stream()
+                .filter(each -> each.id().equals(hole.thing()))
+                .findFirst();
+        Stream<Remedy> remedies = gate.map(each -> ofGate(each, flaw))
+                .or(() -> fence.map(each -> ofFence(each, pest, hole, flaw)))
+                .orElseGet(() -> ofFeature(pest, hole, flaw));
         return Stream.concat(remedies, Stream.of(liveWith(pest))).toList();
     }
 
@@ -60,10 +65,28 @@ final class FenceRemedies {
         return new Remedy("Live with " + pest.name(), new Remove<>(FenceKinds.PESTS, pest.id()));
     }
 
-    private Stream<Remedy> gate(UUID opening) {
-        return context.setting().gates().stream()
-                .filter(gate -> gate.id().equals(opening))
-                .map(gate -> new Remedy("Hang a gate in " + gate.name(), Put.of(hung(gate))));
+    private Stream<Remedy> ofGate(WayIn gate, FenceFlaw flaw) {
+        return switch (flaw.reason()) {
+            case NO_GATE -> Stream.of(new Remedy("Hang a gate in " + gate.name(), Put.of(hung(gate))));
+            case TOO_LOW ->
+                gate.leaf().stream()
+                        .flatMap(leaf ->
+                                higher(gate.name(), flaw.wants(), wants -> Put.of(gate.hung(leaf.high(wants)))));
+            case GATE_GAP -> gate.leaf().stream().flatMap(leaf -> closedBelow(gate, leaf, flaw.wants()));
+            default -> Stream.empty();
+        };
+    }
+
+    /** Hung lower, or with a board across the ground below it. */
+    private Stream<Remedy> closedBelow(WayIn gate, WayIn.Leaf leaf, Length gap) {
+        Length lower = context.wording().tidyDown(gap).plus(gate.sill());
+        return Stream.of(
+                new Remedy(
+                        "Hang " + gate.name() + " " + context.wording().length(lower) + " above the ground",
+                        Put.of(gate.hung(leaf.cleared(lower)))),
+                new Remedy(
+                        "Lay a board " + context.wording().length(leaf.clearance()) + " high below " + gate.name(),
+                        Put.of(gate.withSill(leaf.clearance()))));
     }
 
     private static WayIn hung(WayIn gate) {
@@ -76,17 +99,20 @@ final class FenceRemedies {
             case MESH_TOO_WIDE, FOOT_OPEN, FOOT_TOO_SHORT -> Stream.concat(meshed(fence, pest), rehung(fence));
             case FOOTHOLDS, ONLY_STRING -> rehung(fence);
             case GAP -> joined(fence, hole.place());
-            case NO_GATE, NOT_KNOWN -> Stream.empty();
+            case NO_GATE, GATE_GAP, NOT_KNOWN -> Stream.empty();
         };
     }
 
     private Stream<Remedy> raised(Fence fence, Length wants) {
+        return higher(fence.name(), wants, height -> Put.of(fence.high(height)));
+    }
+
+    private Stream<Remedy> higher(String name, Length wants, Function<Length, Change> raise) {
         Length height = context.wording().tidyUp(wants);
         return height.compareTo(Fence.HIGHEST) > 0
                 ? Stream.empty()
                 : Stream.of(new Remedy(
-                        "Make " + fence.name() + " " + context.wording().length(height) + " high",
-                        Put.of(fence.high(height))));
+                        "Make " + name + " " + context.wording().length(height) + " high", raise.apply(height)));
     }
 
     /** A finer foot, as deep and high as this pest and all others that it holds against ask for. */
@@ -141,13 +167,13 @@ final class FenceRemedies {
                 .filter(place -> place.distance(end).compareTo(other.distance(end)) < 0)
                 .or(() -> Optional.of(other));
         return joint
-                .map(place -> first ? fence.beginningAt(place) : fence.goingOnTo(place))
+                .flatMap(place -> first ? fence.beginningAt(place) : fence.goingOnTo(place))
                 .map(longer -> new Remedy("Lead " + fence.name() + " on until it meets", Put.of(longer)))
                 .stream();
     }
 
-    /** A wall is raised; what nobody knows enough about is replaced by a fence that will do. */
-    private Stream<Remedy> ofFeature(PestRow.Hole hole, FenceFlaw flaw) {
+    /** A wall is raised; on what is too coarse or not known netting is hung, or a fence that will do replaces it. */
+    private Stream<Remedy> ofFeature(Pest pest, PestRow.Hole hole, FenceFlaw flaw) {
         Optional<Feature> there = context.plan().features().stream()
                 .filter(feature -> feature.id().equals(hole.thing()))
                 .findFirst();
@@ -159,7 +185,43 @@ final class FenceRemedies {
                                         : "Note that " + feature.name() + " is ")
                                 + context.wording().length(flaw.wants()) + " high",
                         Put.of(feature.withHeight(flaw.wants()))));
-        return Stream.concat(raised, there.stream().flatMap(this::replaced));
+        return Stream.of(
+                        raised,
+                        there.stream().flatMap(feature -> netted(feature, pest)),
+                        there.stream().flatMap(this::replaced))
+                .flatMap(each -> each);
+    }
+
+    /** Netting on the posts of a kept fence, as high and with such a foot as a small pest asks for. */
+    private Stream<Remedy> netted(Feature feature, Pest pest) {
+        Optional<Needs> small = pest.needs(context.plan().units())
+                .filter(needs -> needs.meshed().isPositive() && feature.kind() == FeatureKind.FENCE);
+        return small
+                .flatMap(needs -> FittingFence.foot(FenceKind.RABBIT_NETTING, List.of(needs))
+                        .map(foot -> netting(feature, needs, foot)))
+                .filter(netting -> FenceHold.flaws(
+                                netting, small.orElseThrow(), FenceKinds.snow(context.plan()), context.season())
+                        .isEmpty())
+                .map(netting -> new Remedy(
+                        "Hang " + lower(netting.kind().label()) + ", "
+                                + context.wording().length(netting.height()) + " high, on " + feature.name()
+                                + (netting.foot().mesh().isPresent() ? " and close its foot" : ""),
+                        Put.of(netting)))
+                .stream();
+    }
+
+    private Fence netting(Feature feature, Needs needs, FenceFoot foot) {
+        Length height = Length.max(needs.height().plus(FenceKinds.snow(context.plan())), Fence.LOWEST);
+        return new Fence(
+                id("netting on " + feature.id()),
+                Limits.shortened(feature.name(), " netting"),
+                feature.places(),
+                FenceKind.RABBIT_NETTING,
+                height,
+                foot,
+                PostKind.EXISTING,
+                List.of(),
+                Lifetime.from(context.season()));
     }
 
     private Stream<Remedy> replaced(Feature feature) {

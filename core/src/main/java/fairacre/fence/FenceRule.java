@@ -43,6 +43,35 @@ public enum FenceRule implements Rule {
             "A gate wider than its side",
             "A gate has room in the straight stretch that it is in, between the posts at its ends.",
             "plain sense"),
+    GATE_HITS(
+            "A gate that hits something",
+            "Over the ground on which a gate swings nothing stands: no bed, no tap, no wall.",
+            "plane geometry"),
+    GATE_UPHILL(
+            "A gate that opens uphill",
+            "The ground under a gate rises no higher than there is room below its foot as it swings.",
+            "plane geometry"),
+    GATE_LATCH(
+            "A latch out of reach",
+            "From a chair a latch is 34 to 48 in above the ground.",
+            "2010 ADA Standards 404.2.7"),
+    GATE_NO_ROOM(
+            "No room to pull a gate open",
+            "Whoever pulls a gate open from a chair has 60 in of depth before it and 18 in beside its latch.",
+            "2010 ADA Standards 404.2.4"),
+    GATE_NARROWER_THAN_WALK(
+            "A gate narrower than its walk",
+            "A gate is as wide as the walk behind it, within a foot.",
+            "common practice"),
+    GATE_POST_WEAK(
+            "A gate too heavy for its post",
+            "The post that a leaf hangs on bears it open: moment over section modulus is no more than 700 psi (4.8 MPa) for"
+                    + " wet wood, 0.6 of its yield strength for steel.",
+            "statics; allowed stresses from memory"),
+    POSTS_ROT_FIRST(
+            "Posts that rot before the fence",
+            "Posts last at least half as long as what hangs on them: untreated wood rots at the ground in about 3 years.",
+            "common practice"),
     POST_BLOCKED(
             "A post that can't be dug in",
             "Posts keep off buried lines, trunks, taps and beds, and off ground that is kept free. Have buried lines marked"

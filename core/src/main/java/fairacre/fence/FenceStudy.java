@@ -7,15 +7,20 @@ import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.outline.Point;
 import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
 import fairacre.plan.Setting;
+import fairacre.plan.SpotHeight;
 import fairacre.plan.StandingBed;
+import fairacre.plan.Swing;
 import fairacre.plan.WayIn;
 import fairacre.shape.FenceLine;
 import fairacre.shape.Memo;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -55,20 +60,55 @@ public final class FenceStudy {
      * What is told of a season.
      *
      * @param fences in the order in which they were put up
+     * @param gates all ways in that have a gate
      * @param pests in order of id
      */
-    public record Fencing(List<FenceTold> fences, List<PestRow> pests) {
+    public record Fencing(List<FenceTold> fences, List<GateTold> gates, List<PestRow> pests) {
 
-        public static final Fencing NONE = new Fencing(List.of(), List.of());
+        public static final Fencing NONE = new Fencing(List.of(), List.of(), List.of());
 
         public Fencing {
             fences = List.copyOf(fences);
+            gates = List.copyOf(gates);
             pests = List.copyOf(pests);
         }
     }
 
     public Fencing fencing() {
-        return new Fencing(fences(), pests());
+        return new Fencing(fences(), gates(), pests());
+    }
+
+    /** All ways in that have a gate, in the order of the plan. */
+    public List<GateTold> gates() {
+        List<Feature> lines = setting.features().stream()
+                .filter(line -> line.kind() == FeatureKind.FENCE)
+                .toList();
+        return setting.gates().stream()
+                .filter(gate -> gate.swing() != Swing.OPEN)
+                .map(gate -> {
+                    Optional<Feature> line = lines.stream()
+                            .filter(each -> FenceLine.gates(each, setting).contains(gate))
+                            .findFirst();
+                    return new GateTold(
+                            gate.id(),
+                            line.map(Feature::id),
+                            GateMaker.usual(gate, line.map(Feature::height).filter(Length::isPositive), plan.units()),
+                            GateMaker.of(gate, line.flatMap(this::fence), plan.units())
+                                    .map(GateMaker::made));
+                })
+                .toList();
+    }
+
+    private Optional<Fence> fence(Feature line) {
+        return plan.list(FenceKinds.FENCES).stream()
+                .filter(fence -> fence.id().equals(line.id()))
+                .findFirst();
+    }
+
+    /** How each gate of a fence is made. */
+    Stream<GateMaker> makers(Fence fence) {
+        return FenceLine.gates(fence.standing(), setting).stream()
+                .flatMap(gate -> GateMaker.of(gate, Optional.of(fence), plan.units()).stream());
     }
 
     /** How the beds are kept from each pest of the season. */
@@ -88,20 +128,29 @@ public final class FenceStudy {
 
     /** With marks that go through the whole garden. */
     public List<FenceTold> fences() {
-        List<FenceTold> told = new ArrayList<>();
+        Map<Fence, List<Post>> marked = marked();
+        List<Post> all = marked.values().stream().flatMap(List::stream).toList();
+        return marked.entrySet().stream()
+                .map(each -> told(each.getKey(), each.getValue(), all))
+                .toList();
+    }
+
+    /** The posts that each fence has for itself, in the order of the fences. */
+    private Map<Fence, List<Post>> marked() {
+        Map<Fence, List<Post>> marked = new LinkedHashMap<>();
         List<Point> taken = new ArrayList<>();
         for (Fence fence : inOrder()) {
-            PostPlan all = posts(fence);
             List<Post> posts = new ArrayList<>();
-            for (Post post : all.posts()) {
-                if (taken.stream().noneMatch(other -> isSame(other, post.place()))) {
+            for (Post post : posts(fence).posts()) {
+                if (fence.posts() != PostKind.EXISTING
+                        && taken.stream().noneMatch(other -> isSame(other, post.place()))) {
                     taken.add(post.place());
                     posts.add(post.marked("P" + taken.size()));
                 }
             }
-            told.add(told(fence, all, posts));
+            marked.put(fence, posts);
         }
-        return told;
+        return marked;
     }
 
     /**
@@ -114,15 +163,17 @@ public final class FenceStudy {
                 .filter(each -> each.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new RefusedException("fence", "there is none " + id, "look at the newest plan"));
-        List<Post> marked =
-                fences().stream().flatMap(told -> told.posts().stream()).toList();
+        return sides(fence, marked().values().stream().flatMap(List::stream).toList());
+    }
+
+    private List<FenceSide> sides(Fence fence, List<Post> marked) {
         return posts(fence).parts().stream()
                 .flatMap(part -> sides(part, marked).stream())
                 .toList();
     }
 
     private List<FenceSide> sides(PostPlan.Stretch part, List<Post> marked) {
-        Optional<Levels> levels = Levels.of(plan.site().levels());
+        Optional<Levels> levels = Levels.of(plan.site().levels(), memo);
         List<FenceSide> sides = new ArrayList<>();
         int first = 0;
         for (int i = 1; i < part.posts().size(); i++) {
@@ -173,7 +224,13 @@ public final class FenceStudy {
 
     /** The question where the posts of a fence stand. */
     private record PostsOf(
-            Fence fence, List<WayIn> gates, List<Feature> near, List<StandingBed> beds, Length frost, Units units) {}
+            Fence fence,
+            List<WayIn> gates,
+            List<Feature> near,
+            List<StandingBed> beds,
+            List<SpotHeight> levels,
+            Length frost,
+            Units units) {}
 
     private PostPlan posts(Fence fence) {
         Envelope place = envelope(fence.places());
@@ -190,8 +247,8 @@ public final class FenceStudy {
                 .toList();
         Length frost = FenceKinds.frost(plan);
         return memo.recall(
-                new PostsOf(fence, setting.gates(), near, beds, frost, plan.units()),
-                () -> PostPlan.of(fence, setting, beds, frost, plan.units()));
+                new PostsOf(fence, setting.gates(), near, beds, plan.site().levels(), frost, plan.units()),
+                () -> PostPlan.of(fence, setting, beds, Levels.of(setting.site().levels(), memo), frost, plan.units()));
     }
 
     private static Envelope envelope(List<Point> places) {
@@ -201,7 +258,16 @@ public final class FenceStudy {
         return envelope;
     }
 
-    private FenceTold told(Fence fence, PostPlan all, List<Post> posts) {
+    private FenceTold told(Fence fence, List<Post> posts, List<Post> marked) {
+        PostPlan all = posts(fence);
+        FenceOrder order = new FenceOrder(
+                plan,
+                setting,
+                fence,
+                sides(fence, marked),
+                all.step(),
+                FenceKinds.pests(plan, season).stream()
+                        .anyMatch(pest -> pest.needs(plan.units()).isPresent()));
         double litres = posts.stream()
                 .mapToDouble(post -> PostDepth.fill(fence.posts(), post.role().strong(), post.depth())
                         .litres())
@@ -219,7 +285,24 @@ public final class FenceStudy {
                 fill,
                 fence.posts() == PostKind.WOOD_IN_CONCRETE ? (int) Math.ceil(PostDepth.bags(fill, plan.units())) : 0,
                 Stream.concat(hung(fence, all), foot(fence, all)).toList(),
-                all.tooLong());
+                FenceBoards.of(fence, all, plan.units()),
+                all.tooLong(),
+                uplift(fence, all),
+                order.cautions(),
+                order.steps());
+    }
+
+    /** At the end with the shortest brace. */
+    private Optional<FenceTold.Uplift> uplift(Fence fence, PostPlan all) {
+        return all.braces().stream()
+                .min(Comparator.naturalOrder())
+                .map(span -> PostStatics.uplift(
+                        fence,
+                        span,
+                        PostDepth.fill(
+                                fence.posts(),
+                                true,
+                                PostDepth.of(fence.posts(), fence.height(), FenceKinds.frost(plan)))));
     }
 
     private Stream<FenceTold.Tier> hung(Fence fence, PostPlan all) {
@@ -232,6 +315,22 @@ public final class FenceStudy {
                 : Stream.empty();
     }
 
+    /** What is hung on a gate by itself. */
+    List<FenceTold.Tier> hung(GateMaker maker) {
+        FenceKind kind = maker.infill();
+        List<List<Double>> leaves = maker.spans().toList();
+        return kind.meshed()
+                ? FenceRolls.tiers(kind.rollHeights(plan.units()), Length.metres(maker.height())).stream()
+                        .map(height -> new FenceTold.Tier(
+                                kind.label(),
+                                height,
+                                kind.rollLength(plan.units()),
+                                FenceRolls.of(
+                                        leaves, kind.rollLength(plan.units()).metres())))
+                        .toList()
+                : List.of();
+    }
+
     private Stream<FenceTold.Tier> foot(Fence fence, PostPlan all) {
         return fence.foot().mesh().stream()
                 .flatMap(mesh -> tiers(
@@ -242,9 +341,14 @@ public final class FenceStudy {
                         all));
     }
 
-    private static Stream<FenceTold.Tier> tiers(String label, List<Length> heights, Length roll, PostPlan all) {
-        List<List<Double>> posts =
-                all.parts().stream().map(PostPlan.Stretch::at).toList();
+    /** The leaves of its gates that come with it are hung with the same mesh. */
+    private Stream<FenceTold.Tier> tiers(String label, List<Length> heights, Length roll, PostPlan all) {
+        List<List<Double>> posts = Stream.concat(
+                        all.parts().stream().map(PostPlan.Stretch::at),
+                        makers(all.fence())
+                                .filter(maker -> maker.comesWith(all.fence()))
+                                .flatMap(GateMaker::spans))
+                .toList();
         return IntStream.range(0, heights.size())
                 .mapToObj(i -> new FenceTold.Tier(label, heights.get(i), roll, FenceRolls.of(posts, roll.metres())));
     }

@@ -19,7 +19,11 @@ import java.util.UUID;
  * @param fill what all its holes take round the posts
  * @param bags of post mix, whole ones for this fence by itself; 0 without concrete
  * @param mesh rolls of what is hung, of each tier
+ * @param pieces of wood between its posts
  * @param tooLong spans under which nothing may be dug
+ * @param uplift of a braced end; empty of a fence that is not stretched
+ * @param cautions what to look out for
+ * @param steps in which it is put up
  */
 public record FenceTold(
         UUID fence,
@@ -32,13 +36,20 @@ public record FenceTold(
         Volume fill,
         int bags,
         List<Tier> mesh,
-        List<LongSpan> tooLong) {
+        List<FencePiece> pieces,
+        List<LongSpan> tooLong,
+        Optional<Uplift> uplift,
+        List<String> cautions,
+        List<FenceStep> steps) {
 
     public FenceTold {
         posts = List.copyOf(posts);
         braces = List.copyOf(braces);
         mesh = List.copyOf(mesh);
+        pieces = List.copyOf(pieces);
         tooLong = List.copyOf(tooLong);
+        cautions = List.copyOf(cautions);
+        steps = List.copyOf(steps);
     }
 
     /**
@@ -47,6 +58,15 @@ public record FenceTold(
      * @param label what they are
      */
     public record Tier(String label, Length height, Length roll, FenceRolls rolls) {}
+
+    /**
+     * How a stretched fence lifts the post at its end: the pull times half the height over the span to the braced post
+     * (statics).
+     *
+     * @param force newtons
+     * @param weight of what fills its hole, newtons; the ground's grip comes on top
+     */
+    public record Uplift(double force, double weight) {}
 
     /** Two posts that are too far apart, since nothing may be dug between them. */
     public record LongSpan(Point middle, Length span) {}

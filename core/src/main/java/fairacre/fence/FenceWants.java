@@ -2,15 +2,18 @@ package fairacre.fence;
 
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
+import fairacre.build.BuildPrices;
 import fairacre.goods.BulkGood;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.Plan;
+import fairacre.plan.WayIn;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.Use;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 
 /**
@@ -25,6 +28,10 @@ final class FenceWants {
     private static final Length BETWEEN_PEGS = Length.feet(2);
     /** A cable is bought so much longer than it has to be (common practice). */
     private static final Length SPARE = Length.feet(2);
+    /**
+     * A piece of wood is held by so many screws, two at each end or crossing of a board on two rails (common practice).
+     */
+    private static final int SCREWS = 4;
     /** Gravel rammed round a post: loose it takes more room. */
     private static final double RAMMED = 1.2;
 
@@ -42,10 +49,21 @@ final class FenceWants {
                 .distinct()
                 .sorted()
                 .forEach(this::takeOff);
+        plan.waysIn().stream()
+                .filter(gate -> gate.leaf().isPresent())
+                .flatMap(gate -> gate.lifetime().from().stream())
+                .distinct()
+                .sorted()
+                .forEach(this::gates);
+    }
+
+    private FenceStudy study(int season) {
+        return FenceStudy.of(plan, season, plan.standing(season), takeoff.memo());
     }
 
     private void takeOff(int season) {
-        FenceStudy.of(plan, season, plan.standing(season), takeoff.memo()).fences().stream()
+        study(season)
+                .fences()
                 .forEach(told -> FenceKinds.fences(plan, season).stream()
                         .filter(fence -> fence.id().equals(told.fence())
                                 && fence.lifetime().beginsIn(season))
@@ -54,13 +72,68 @@ final class FenceWants {
 
     private void fence(int season, Fence fence, FenceTold told) {
         Served served = Served.place(fence.id());
-        posts(season, fence, told, served);
-        mesh(season, fence, told, served);
+        FenceYears.of(fence.lifetime(), fence.posts().years()).forEach(in -> posts(in, fence, told, served));
+        FenceYears.of(fence.lifetime(), fence.kind().years()).forEach(in -> {
+            mesh(in, fence, told, served);
+            boards(in, told.pieces(), served);
+            strings(in, fence, told, served);
+        });
         braces(season, fence, told, served);
-        strings(season, fence, told, served);
+    }
+
+    /** Those that are made in a season, with what is hung on the ones that come without their fence. */
+    private void gates(int season) {
+        FenceStudy study = study(season);
+        study.gates().stream()
+                .filter(told -> told.made().isPresent())
+                .forEach(told -> plan.waysIn().stream()
+                        .filter(gate ->
+                                gate.id().equals(told.gate()) && gate.lifetime().beginsIn(season))
+                        .forEach(gate -> gate(study, gate, told)));
+    }
+
+    private void gate(FenceStudy study, WayIn gate, GateTold told) {
+        Optional<Fence> fence = plan.list(FenceKinds.FENCES).stream()
+                .filter(each -> told.fence().filter(each.id()::equals).isPresent())
+                .findFirst();
+        GateMaker maker = GateMaker.of(gate, fence, plan.units()).orElseThrow();
+        Served served = Served.place(gate.id());
+        boolean alone = fence.filter(maker::comesWith).isEmpty();
+        FenceYears.of(gate.lifetime(), GateMaker.YEARS).forEach(in -> {
+            boards(in, maker.pieces(), served);
+            maker.fittings().forEach((item, count) -> pieces(in, item, count, 1, served));
+            length(in, FencePrices::cable, maker.cable(), served);
+            takeoff.work(in, FenceRates.LEAF, maker.leaves());
+            if (alone || !gate.lifetime().beginsIn(in)) {
+                study.hung(maker)
+                        .forEach(tier -> pieces(
+                                in,
+                                FencePrices.mesh(maker.infill(), tier.height(), plan.units()),
+                                tier.rolls().rolls(),
+                                1,
+                                served));
+            }
+        });
+    }
+
+    private void boards(int season, List<FencePiece> pieces, Served served) {
+        pieces.forEach(piece -> takeoff.boards(season, BillPart.FENCE, piece.kind(), piece.pieces(), served));
+        pieces.forEach(piece -> pieces(
+                season,
+                BuildPrices.fastener(piece.board().fastener()),
+                piece.count() * SCREWS,
+                piece.board().fastener().box(),
+                served));
+        takeoff.work(
+                season,
+                FenceRates.BOARD,
+                pieces.stream().mapToInt(FencePiece::count).sum());
     }
 
     private void posts(int season, Fence fence, FenceTold told, Served served) {
+        if (told.posts().isEmpty()) {
+            return;
+        }
         told.posts()
                 .forEach(post -> pieces(
                         season,

@@ -28,23 +28,39 @@ record FittingFence(FenceKind kind, Length height, FenceFoot foot) {
      * usual height.
      */
     static List<FittingFence> all(Plan plan, int season) {
-        List<Needs> needs = FenceKinds.pests(plan, season).stream()
+        return all(plan, needs(plan, season));
+    }
+
+    /** The same against what takes so much. */
+    static List<FittingFence> all(Plan plan, List<Needs> needs) {
+        return Arrays.stream(FenceKind.values())
+                .filter(FenceKind::meshed)
+                .flatMap(kind -> of(plan, kind, needs).stream())
+                .sorted(Comparator.comparingDouble(make -> make.mesh(plan.units())))
+                .toList();
+    }
+
+    /** Of one kind, against what comes on foot in a season; empty if that kind can't hold against it. */
+    static Optional<FittingFence> of(Plan plan, int season, FenceKind kind) {
+        return of(plan, kind, needs(plan, season));
+    }
+
+    private static List<Needs> needs(Plan plan, int season) {
+        return FenceKinds.pests(plan, season).stream()
                 .flatMap(pest -> pest.needs(plan.units()).stream())
                 .toList();
+    }
+
+    private static Optional<FittingFence> of(Plan plan, FenceKind kind, List<Needs> needs) {
         Length snow = FenceKinds.snow(plan);
         Length height = needs.stream()
                 .map(Needs::height)
                 .reduce(Length.ZERO, Length::max)
                 .plus(snow);
-        Length least = usual(plan.units());
-        return Arrays.stream(FenceKind.values())
-                .filter(FenceKind::meshed)
-                .flatMap(kind ->
-                        foot(kind, needs).map(foot -> new FittingFence(kind, Length.max(height, least), foot)).stream())
+        return foot(kind, needs)
+                .map(foot -> new FittingFence(kind, Length.max(height, usual(plan.units())), foot))
                 .filter(make -> make.height.compareTo(Fence.HIGHEST) <= 0)
-                .filter(make -> needs.stream().allMatch(each -> make.holds(each, snow)))
-                .sorted(Comparator.comparingDouble(make -> make.mesh(plan.units())))
-                .toList();
+                .filter(make -> needs.stream().allMatch(each -> make.holds(each, snow)));
     }
 
     /** The height of a fence where nothing asks for more. */

@@ -90,7 +90,8 @@ final class LineSnags {
         outside(fence, line, ground).stream()
                 .filter(part -> Polygons.line(part).getLength() >= SHORTEST)
                 .max(Comparator.comparingDouble(part -> Polygons.line(part).getLength()))
-                .map(part -> new Remedy("End " + fence.name() + " at " + built.name(), Put.of(fence.along(part))))
+                .flatMap(fence::ifSoundAlong)
+                .map(ended -> new Remedy("End " + fence.name() + " at " + built.name(), Put.of(ended)))
                 .ifPresent(remedies::add);
         remedies.add(new Remedy("Do without " + fence.name(), new Remove<>(FenceKinds.FENCES, fence.id())));
         return remedies;

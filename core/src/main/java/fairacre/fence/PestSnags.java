@@ -86,7 +86,7 @@ final class PestSnags {
             case FOOT_OPEN, FOOT_TOO_SHORT -> FenceRule.FENCE_FOOT_OPEN;
             case FOOTHOLDS -> FenceRule.FENCE_CLIMBED;
             case ONLY_STRING -> FenceRule.FENCE_ONLY_STRING;
-            case NO_GATE, GAP -> FenceRule.FENCE_GAP;
+            case NO_GATE, GATE_GAP, GAP -> FenceRule.FENCE_GAP;
             case NOT_KNOWN -> FenceRule.FENCE_NOT_KNOWN;
         };
     }
@@ -107,6 +107,9 @@ final class PestSnags {
             case FOOTHOLDS -> pest.name() + " climb " + name + ": its openings are footholds.";
             case ONLY_STRING -> name + " is only string: it does not stop " + pest.name() + " in this season.";
             case NO_GATE -> hole.name() + " is open: " + pest.name() + " walk in.";
+            case GATE_GAP ->
+                "There are " + has + " free below " + name + ": " + pest.name() + " slip through more than " + wants
+                        + ".";
             case GAP -> name + " ends " + has + " from what it should meet: " + pest.name() + " get through.";
             case NOT_KNOWN ->
                 "Nobody knows whether " + name + " stops " + pest.name() + ": its mesh, foot or height are not told.";

@@ -40,6 +40,10 @@ public record Post(
         return new Post(mark, place, newRole, depth, bought, shifted, blocked);
     }
 
+    Post cutFrom(Length newBought) {
+        return new Post(mark, place, role, depth, newBought, shifted, blocked);
+    }
+
     Post marked(String newMark) {
         return new Post(newMark, place, role, depth, bought, shifted, blocked);
     }

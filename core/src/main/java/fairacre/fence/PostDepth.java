@@ -27,6 +27,9 @@ final class PostDepth {
         if (kind == PostKind.CANES) {
             return CANE;
         }
+        if (kind == PostKind.EXISTING) {
+            return Length.ZERO;
+        }
         Length depth = Length.max(height.half(), SHALLOWEST);
         return kind == PostKind.WOOD_IN_CONCRETE ? Length.max(depth, frost) : depth;
     }

@@ -19,6 +19,16 @@ public enum PostKind {
             "No hole and no concrete, for rocky or rented ground; it bends before wood does.",
             Stock.STEEL,
             25),
+    UNTREATED_WOOD(
+            "Untreated wood, rammed in",
+            "Costs little or nothing, and rots at the ground within about three years.",
+            Stock.WOOD,
+            3),
+    EXISTING(
+            "What stands there",
+            "Mesh is hung on a wall, or on the posts of a fence that is kept; nothing is dug or bought.",
+            Stock.WOOD,
+            15),
     CANES("Canes", "Pushed in by hand, for one season.", Stock.CANE, 2);
 
     /** Stock lengths in feet and in metres, and how thick a post in a row and a strong one are. */
@@ -76,7 +86,12 @@ public enum PostKind {
 
     /** Whether a hole is dug for each. */
     public boolean dug() {
-        return this == WOOD_IN_CONCRETE || this == WOOD_IN_GRAVEL;
+        return this == WOOD_IN_CONCRETE || this == WOOD_IN_GRAVEL || this == UNTREATED_WOOD;
+    }
+
+    /** Whether it is put up to last: what is offered for any fence. */
+    boolean lasting() {
+        return this == WOOD_IN_CONCRETE || this == WOOD_IN_GRAVEL || this == DRIVEN_STEEL;
     }
 
     /** Lengths as they are sold, shortest first. */

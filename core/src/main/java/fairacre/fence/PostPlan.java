@@ -1,10 +1,12 @@
 package fairacre.fence;
 
+import fairacre.ground.Levels;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.outline.Point;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
+import fairacre.plan.WayIn;
 import fairacre.shape.FenceLine;
 import fairacre.shape.Intervals.Interval;
 import java.util.ArrayList;
@@ -36,12 +38,34 @@ record PostPlan(Fence fence, List<Stretch> parts, List<FenceTold.LongSpan> tooLo
         tooLong = List.copyOf(tooLong);
     }
 
-    /** The posts of a part of the fence, and how far along it each stands. */
-    record Stretch(List<Post> posts, List<Double> at) {
+    /**
+     * The posts of a part of the fence, and how far along it each stands.
+     *
+     * @param step between its spans, by which its posts are longer; zero where it follows the ground
+     */
+    record Stretch(List<Post> posts, List<Double> at, Length step) {
         Stretch {
             posts = List.copyOf(posts);
             at = List.copyOf(at);
         }
+
+        /** How long it is from each end or corner to the next, metres. */
+        List<Double> straights() {
+            List<Double> straights = new ArrayList<>();
+            int first = 0;
+            for (int i = 1; i < posts.size(); i++) {
+                if (posts.get(i).role().ends() || i == posts.size() - 1) {
+                    straights.add(at.get(i) - at.get(first));
+                    first = i;
+                }
+            }
+            return straights;
+        }
+    }
+
+    /** The highest step between two spans; zero where it follows the ground. */
+    Length step() {
+        return parts.stream().map(Stretch::step).reduce(Length.ZERO, Length::max);
     }
 
     List<Post> posts() {
@@ -57,23 +81,39 @@ record PostPlan(Fence fence, List<Stretch> parts, List<FenceTold.LongSpan> tooLo
                 .sum();
     }
 
-    static PostPlan of(Fence fence, Setting setting, List<StandingBed> standing, Length frost, Units units) {
-        return new Maker(fence, setting, standing, frost, units).make();
+    static PostPlan of(
+            Fence fence,
+            Setting setting,
+            List<StandingBed> standing,
+            Optional<Levels> levels,
+            Length frost,
+            Units units) {
+        return new Maker(fence, setting, standing, levels, frost, units).make();
     }
 
     private static final class Maker {
 
         private final Fence fence;
         private final FenceLine line;
+        private final List<WayIn> gates;
+        private final Optional<Levels> levels;
         private final Length frost;
         private final Units units;
         private final DigGround rows;
         private final DigGround strong;
         private final List<FenceTold.LongSpan> tooLong = new ArrayList<>();
 
-        Maker(Fence fence, Setting setting, List<StandingBed> standing, Length frost, Units units) {
+        Maker(
+                Fence fence,
+                Setting setting,
+                List<StandingBed> standing,
+                Optional<Levels> levels,
+                Length frost,
+                Units units) {
             this.fence = fence;
             this.line = FenceLine.of(fence.standing(), setting);
+            this.gates = FenceLine.gates(fence.standing(), setting);
+            this.levels = levels;
             this.frost = frost;
             this.units = units;
             this.rows = ground(setting, standing, false);
@@ -81,7 +121,7 @@ record PostPlan(Fence fence, List<Stretch> parts, List<FenceTold.LongSpan> tooLo
         }
 
         private DigGround ground(Setting setting, List<StandingBed> standing, boolean stronger) {
-            boolean there = fence.lifetime().from().isEmpty();
+            boolean there = fence.lifetime().from().isEmpty() || fence.posts() == PostKind.EXISTING;
             return new DigGround(
                     fence.id(),
                     there ? Setting.of(setting.site()) : setting,
@@ -98,6 +138,8 @@ record PostPlan(Fence fence, List<Stretch> parts, List<FenceTold.LongSpan> tooLo
             List<Post> posts = new ArrayList<>();
             List<Double> at = new ArrayList<>();
             List<Coordinate> stations = stations(places);
+            besideGate(places, stations, 0, 1);
+            besideGate(places, stations, stations.size() - 1, stations.size() - 2);
             double along = 0;
             for (int i = 0; i < stations.size(); i++) {
                 Post.Role role = role(places, stations, i);
@@ -108,7 +150,45 @@ record PostPlan(Fence fence, List<Stretch> parts, List<FenceTold.LongSpan> tooLo
                     along += side.getLength();
                 }
             }
-            return new Stretch(braced(posts), at);
+            Length step = levels.map(lie -> FenceLie.step(fence.kind(), posts, at, lie))
+                    .orElse(Length.ZERO);
+            return new Stretch(
+                    braced(posts).stream().map(post -> longer(post, step)).toList(), at, step);
+        }
+
+        private Post longer(Post post, Length step) {
+            return step.isPositive()
+                    ? post.cutFrom(PostDepth.bought(
+                            fence.posts(), fence.height().plus(post.depth()).plus(step), units))
+                    : post;
+        }
+
+        /** A gate's post stands beside what has to be free; in a stretch too short for that it stands at its end. */
+        private void besideGate(List<Point> places, List<Coordinate> stations, int end, int next) {
+            if (role(places, stations, end) != Post.Role.GATE) {
+                return;
+            }
+            LineSegment side = new LineSegment(stations.get(end), stations.get(next));
+            double off = gate(stations.get(end))
+                                    .map(gate -> between(gate) - gate.width().metres())
+                                    .orElse(0.0)
+                            / 2
+                    + fence.posts().width(true).metres() / 2;
+            if (off < side.getLength() / 2) {
+                stations.set(end, side.pointAlong(off / side.getLength()));
+            }
+        }
+
+        private Optional<WayIn> gate(Coordinate post) {
+            return gates.stream()
+                    .min(Comparator.comparingDouble(gate ->
+                            at(gate.place()).distance(post) - gate.width().metres() / 2));
+        }
+
+        private double between(WayIn gate) {
+            return GateMaker.of(gate, Optional.of(fence), units)
+                    .map(GateMaker::between)
+                    .orElse(gate.width().metres());
         }
 
         private void between(LineSegment side, double along, List<Post> posts, List<Double> at) {
@@ -142,7 +222,7 @@ record PostPlan(Fence fence, List<Stretch> parts, List<FenceTold.LongSpan> tooLo
 
         private void add(
                 List<Post> posts, List<Double> at, double along, Coordinate place, Post.Role role, double shifted) {
-            Length depth = PostDepth.of(fence.posts(), fence.height(), frost);
+            Length depth = depth(place, role);
             posts.add(new Post(
                     "",
                     Point.metres(place.x, place.y),
@@ -152,6 +232,19 @@ record PostPlan(Fence fence, List<Stretch> parts, List<FenceTold.LongSpan> tooLo
                     Length.metres(shifted),
                     (role.strong() ? strong : rows).blocking(place)));
             at.add(along);
+        }
+
+        /** A post that a leaf hangs on stands deeper where the leaf asks for it. */
+        private Length depth(Coordinate place, Post.Role role) {
+            Length usual = PostDepth.of(fence.posts(), fence.height(), frost);
+            return role != Post.Role.GATE
+                    ? usual
+                    : gate(place)
+                            .flatMap(gate -> GateMaker.of(gate, Optional.of(fence), units))
+                            .flatMap(GateMaker::post)
+                            .map(load -> Length.max(
+                                    usual, FencePiece.sawn(load.depth().metres(), units)))
+                            .orElse(usual);
         }
 
         /** Of a stretched fence the next post to each that it is stretched from bears with it. */

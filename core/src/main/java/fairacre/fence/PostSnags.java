@@ -4,7 +4,6 @@ import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
-import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.Change;
@@ -45,11 +44,13 @@ final class PostSnags {
                             .filter(each -> each.id().equals(told.fence()))
                             .findFirst()
                             .orElseThrow();
-                    return Stream.concat(
-                            told.posts().stream()
-                                    .filter(post -> post.blocked().isPresent())
-                                    .map(post -> blocked(fence, post)),
-                            told.tooLong().stream().map(span -> tooLong(fence, span)));
+                    return Stream.of(
+                                    told.posts().stream()
+                                            .filter(post -> post.blocked().isPresent())
+                                            .map(post -> blocked(fence, post)),
+                                    told.tooLong().stream().map(span -> tooLong(fence, span)),
+                                    rotting(fence).stream())
+                            .flatMap(part -> part);
                 })
                 .toList();
     }
@@ -155,11 +156,7 @@ final class PostSnags {
         List<Point> places = fence.places().stream()
                 .map(place -> place.distance(from).metres() < STEP / 2 ? to : place)
                 .toList();
-        try {
-            return Optional.of(new Move(to, Put.of(fence.along(places))));
-        } catch (RefusedException crossed) {
-            return Optional.empty();
-        }
+        return fence.ifSoundAlong(places).map(moved -> new Move(to, Put.of(moved)));
     }
 
     private Snag tooLong(Fence fence, FenceTold.LongSpan span) {
@@ -176,6 +173,32 @@ final class PostSnags {
                         context.remedies(() -> wider(fence, span.span())))
                 .about(context.ref(fence.id()))
                 .by(span.span().minus(fence.kind().span()).metres());
+    }
+
+    private Optional<Snag> rotting(Fence fence) {
+        int posts = fence.posts().years();
+        int hung = fence.kind().years();
+        if (2 * posts >= hung) {
+            return Optional.empty();
+        }
+        return Optional.of(Snag.of(
+                        FenceRule.POSTS_ROT_FIRST,
+                        Weight.NOTE,
+                        "The posts of " + fence.name() + " last about " + posts + " years, what hangs on them about "
+                                + hung + ".",
+                        Optional.of(fence.places().get(0)),
+                        List.of(),
+                        List.of(),
+                        context.remedies(() -> Arrays.stream(PostKind.values())
+                                .filter(PostKind::lasting)
+                                .sorted(Comparator.comparing(PostKind::dug))
+                                .map(kind -> new Remedy(
+                                        "Stand " + fence.name() + " on "
+                                                + kind.label().toLowerCase(Locale.ROOT),
+                                        Put.of(fence.with(kind))))
+                                .toList()))
+                .about(context.ref(fence.id()))
+                .by(hung - posts));
     }
 
     /** Of something that bears the span. */

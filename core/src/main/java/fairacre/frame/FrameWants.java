@@ -45,8 +45,9 @@ final class FrameWants {
     }
 
     private void boards() {
-        jobs.forEach(
-                job -> job.pieces().forEach((kind, pieces) -> takeoff.boards(job.season(), kind, pieces, job.bed())));
+        jobs.forEach(job -> job.pieces()
+                .forEach((kind, pieces) ->
+                        takeoff.boards(job.season(), BillPart.FRAMES, kind, pieces, Served.bed(job.bed()))));
     }
 
     private void fasteners() {

@@ -2,6 +2,7 @@ package fairacre.goods;
 
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
+import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -28,6 +29,9 @@ public record Supply(
 
     /** A lorry can tip; nothing is on hand and no top-up is planned. */
     public static final Supply USUAL = new Supply(true, false, 0, List.of());
+
+    /** A small loader with its bucket is 5 to 7 ft wide (common practice): less lets none through. */
+    public static final Length LOADER = Length.feet(5);
 
     private static final int MOST_YEARS = 10;
     private static final int MOST_VEHICLES = 6;

@@ -6,6 +6,7 @@ import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.SpotHeight;
 import fairacre.shape.Areas;
+import fairacre.shape.Memo;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -62,8 +63,12 @@ public final class Levels {
 
     /** How the ground of a plan lies, where enough heights are known. */
     public static Optional<Levels> of(SnagContext context) {
-        List<SpotHeight> heights = context.plan().site().levels();
-        return context.memo().recall(new LieOfTheLand(heights), () -> of(heights));
+        return of(context.plan().site().levels(), context.memo());
+    }
+
+    /** @param memo of what was worked out before */
+    public static Optional<Levels> of(List<SpotHeight> heights, Memo memo) {
+        return memo.recall(new LieOfTheLand(heights), () -> of(heights));
     }
 
     public static Optional<Levels> of(List<SpotHeight> heights) {

@@ -1,6 +1,7 @@
 package fairacre.plan;
 
 import fairacre.bill.PriceItem;
+import fairacre.build.Material;
 import fairacre.parts.Part;
 import java.util.stream.Stream;
 
@@ -8,5 +9,12 @@ import java.util.stream.Stream;
 public interface OwnItems extends Part {
 
     /** What can be bought because of them. */
-    Stream<PriceItem> ownItems(Plan plan);
+    default Stream<PriceItem> ownItems(Plan plan) {
+        return Stream.empty();
+    }
+
+    /** What boards are sawn of for this part. */
+    default Stream<Material> timbers(Plan plan) {
+        return Stream.empty();
+    }
 }

@@ -25,8 +25,11 @@ public record OwnKinds(List<Material> materials, List<Board> boards, List<PriceI
                 .flatMap(Optional::stream)
                 .toList();
         List<Offcut> offcuts = plan.workshop().offcuts();
-        Stream<Material> used = Stream.concat(
-                frames.stream().map(Frame::material), offcuts.stream().map(Offcut::material));
+        Stream<Material> used = Stream.of(
+                        frames.stream().map(Frame::material),
+                        offcuts.stream().map(Offcut::material),
+                        Parts.bringing(OwnItems.class).stream().flatMap(part -> part.timbers(plan)))
+                .flatMap(materials -> materials);
         Stream<Board> cut = Stream.concat(
                 frames.stream().map(Frame::board), offcuts.stream().map(Offcut::board));
         List<Material> materials = Stream.concat(plan.workshop().materials().stream(), used)

@@ -319,6 +319,14 @@ public record Plan(
         return prices.stream().filter(p -> p.item().equals(item)).findFirst();
     }
 
+    /** What the gardener calls a bed, or anything else that has an id; empty if there is no such thing. */
+    public Optional<String> nameOf(UUID id) {
+        return Stream.concat(
+                        beds.stream().filter(bed -> bed.id().equals(id)).map(Bed::name),
+                        Things.all().stream().flatMap(kind -> kind.nameIn(this, id).stream()))
+                .findFirst();
+    }
+
     /** @throws RefusedException if there is no such bed */
     public Bed bed(UUID bedId) {
         return find(bedId)

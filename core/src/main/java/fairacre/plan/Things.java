@@ -314,6 +314,10 @@ public record Things<T>(
                 .findFirst();
     }
 
+    Optional<String> nameIn(Plan plan, UUID wanted) {
+        return find(plan, wanted).map(label);
+    }
+
     Optional<Change> moving(Plan plan, UUID moved, Length dx, Length dy) {
         return find(plan, moved).map(thing -> new Put<>(this, standing.shifted().by(thing, dx, dy)));
     }

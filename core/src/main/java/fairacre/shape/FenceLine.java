@@ -12,6 +12,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 
@@ -53,13 +54,7 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
 
     /** A line of any kind: one that is not opened stands as it was drawn. */
     public static FenceLine of(Feature line, Setting setting) {
-        List<Opening> openings = isOpened(line)
-                ? setting.gates().stream()
-                        .filter(gate ->
-                                gate.fence().isEmpty() || gate.fence().get().equals(line.id()))
-                        .map(gate -> Opening.of(gate, line, setting))
-                        .toList()
-                : List.of();
+        List<Opening> openings = openings(line, setting);
         List<List<Point>> parts = new ArrayList<>();
         List<Point> current = new ArrayList<>();
         double length = 0;
@@ -87,6 +82,28 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
         return new FenceLine(line.id(), parts, Length.metres(length));
     }
 
+    private static List<Opening> openings(Feature line, Setting setting) {
+        return isOpened(line)
+                ? setting.gates().stream()
+                        .filter(gate ->
+                                gate.fence().isEmpty() || gate.fence().get().equals(line.id()))
+                        .map(gate -> Opening.of(gate, line, setting))
+                        .toList()
+                : List.of();
+    }
+
+    /** The ways in that lead through a line. */
+    public static List<WayIn> gates(Feature line, Setting setting) {
+        List<LineSegment> sides = IntStream.range(0, line.places().size() - 1)
+                .mapToObj(i -> new LineSegment(
+                        at(line.places().get(i)), at(line.places().get(i + 1))))
+                .toList();
+        return openings(line, setting).stream()
+                .filter(opening -> sides.stream().anyMatch(opening::opens))
+                .map(Opening::gate)
+                .toList();
+    }
+
     /** Whether the line runs so near to the edge of the ground that it is the plot's own fence. */
     public static boolean runsAlongTheEdge(Feature line, Setting setting) {
         double near = NEAR + line.breadth().metres() / 2;
@@ -109,13 +126,14 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
      * The upright box of an opening in its own axes: along the plot's edge, or its fence, as wide as the gate, across
      * it as far as a line is near.
      */
-    private record Opening(Coordinate middle, double dx, double dy, double half, double deep) {
+    private record Opening(WayIn gate, Coordinate middle, double dx, double dy, double half, double deep) {
 
         static Opening of(WayIn gate, Feature line, Setting setting) {
             LineSegment side = PlotSides.of(gate, setting);
             double dx = (side.p1.x - side.p0.x) / side.getLength();
             double dy = (side.p1.y - side.p0.y) / side.getLength();
             return new Opening(
+                    gate,
                     side.closestPoint(at(gate.place())),
                     dx,
                     dy,
@@ -129,6 +147,11 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
             boolean meets = narrow(within, along(side.p0), along(side.p1), half, length)
                     && narrow(within, across(side.p0), across(side.p1), deep, length);
             return meets ? left.without(within[0], within[1]) : left;
+        }
+
+        boolean opens(LineSegment side) {
+            Intervals whole = Intervals.whole(side.getLength());
+            return !takenFrom(whole, side).equals(whole);
         }
 
         private double along(Coordinate place) {

@@ -9,7 +9,6 @@ import fairacre.measure.Units;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Stream;
 
 /** All of one item that a season calls for in a part of the work: by length, by area, or by the piece. */
 public final class Sold {
@@ -54,14 +53,10 @@ public final class Sold {
     }
 
     public List<UUID> beds() {
-        return ids(served.stream().filter(Served::isBed));
+        return Served.beds(served);
     }
 
     public List<UUID> places() {
-        return ids(served.stream().filter(each -> !each.isBed()));
-    }
-
-    private static List<UUID> ids(Stream<Served> served) {
-        return served.map(Served::id).distinct().sorted().toList();
+        return Served.places(served);
     }
 }

@@ -19,7 +19,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
 
@@ -67,8 +66,11 @@ public final class Takeoff {
         return (List<T>) once.computeIfAbsent(what, unknown -> List.copyOf(work.get()));
     }
 
-    public void boards(int season, BoardKind kind, List<Length> pieces, UUID bed) {
-        boards.add(new Boards(season, kind, pieces, bed));
+    /** Nothing for no pieces. */
+    public void boards(int season, BillPart part, BoardKind kind, List<Length> pieces, Served served) {
+        if (!pieces.isEmpty()) {
+            boards.add(new Boards(season, part, kind, pieces, served));
+        }
     }
 
     /** Nothing for no volume. */

@@ -19,6 +19,7 @@ import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.soaker;
 import static fairacre.testing.Gardens.sprinklers;
 import static fairacre.testing.Gardens.tap;
+import static fairacre.testing.Gardens.walk;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -32,10 +33,13 @@ import fairacre.build.Build;
 import fairacre.compost.CompostRule;
 import fairacre.cost.DeliveryRule;
 import fairacre.cost.Purse;
+import fairacre.fence.Fence;
+import fairacre.fence.FenceFoot;
 import fairacre.fence.FenceKind;
 import fairacre.fence.FenceRule;
 import fairacre.fence.Pest;
 import fairacre.fence.PestKind;
+import fairacre.fence.PostKind;
 import fairacre.fill.FillRule;
 import fairacre.fill.Recipe;
 import fairacre.frame.FrameRule;
@@ -318,21 +322,6 @@ class AppraisalTest {
     }
 
     /** One bed, or two, that a tap waters through one run. */
-    private static Walk walk(String name, double x, double y, double wide, double deep) {
-        return new Walk(
-                Gardens.id(name),
-                name,
-                WalkGrade.MAIN,
-                Surfacing.WOOD_CHIP,
-                List.of(
-                        Point.metres(x, y),
-                        Point.metres(x + wide, y),
-                        Point.metres(x + wide, y + deep),
-                        Point.metres(x, y + deep)),
-                WalkBuild.NONE,
-                Lifetime.ALWAYS);
-    }
-
     private static void flawedFence(Map<Rule, Plan> plans) {
         Plan bare = plot(20, 20, ADA, bed("Beans", 10, 10, 2, 1));
         Change gate = Put.of(gate("Gate", 10, 5, 1).in(Gardens.id("Ring")));
@@ -364,6 +353,38 @@ class AppraisalTest {
                         rabbits,
                         Put.of(feature("Old", FeatureKind.FENCE, 0.05, 0, 0, 0, 20, 0, 20, 20, 0, 20, 0, 0)),
                         Put.of(gate("Gate", 10, 0, 1))));
+        WayIn leafed = gate("Gate", 10, 5, 1).in(Gardens.id("Ring")).hung(Gardens.leaf(1.05, 0.05));
+        Change mesh = fenced(FenceKind.WELDED_MESH, 1.2);
+        plans.put(
+                FenceRule.GATE_HITS,
+                with(plot(20, 20, ADA, bed("Beans", 10, 10, 2, 1), bed("Kale", 10, 6.2, 2, 1)), mesh, Put.of(leafed)));
+        plans.put(
+                FenceRule.GATE_UPHILL,
+                with(
+                        bare,
+                        mesh,
+                        Put.of(leafed),
+                        new GroundChange.SetLevels(List.of(height(10, 5, 0), height(10, 15, 2), height(0, 5, 0)))));
+        Change ines = Put.of(seated("Ines", 0.5, 0.92));
+        plans.put(FenceRule.GATE_LATCH, with(bare, ines, mesh, Put.of(leafed.hung(Gardens.leaf(1.5, 0.05)))));
+        plans.put(
+                FenceRule.GATE_NO_ROOM,
+                with(
+                        plot(20, 20, ADA, bed("Beans", 10, 10, 2, 1), bed("Kale", 10, 6.9, 2, 1)),
+                        ines,
+                        mesh,
+                        Put.of(leafed)));
+        plans.put(
+                FenceRule.GATE_NARROWER_THAN_WALK, with(bare, mesh, Put.of(leafed), Put.of(walk("Path", 9, 5, 2, 4))));
+        plans.put(
+                FenceRule.GATE_POST_WEAK,
+                with(
+                        bare,
+                        ring(FenceKind.BOARDS, 1.8, PostKind.DRIVEN_STEEL),
+                        Put.of(gate("Gate", 10, 5, 2.3)
+                                .in(Gardens.id("Ring"))
+                                .hung(Gardens.leaf(1.05, 0.05).high(Length.metres(1.8))))));
+        plans.put(FenceRule.POSTS_ROT_FIRST, with(bare, ring(FenceKind.WELDED_MESH, 1.2, PostKind.UNTREATED_WOOD)));
         plans.put(
                 FenceRule.FENCE_THROUGH,
                 with(
@@ -393,6 +414,20 @@ class AppraisalTest {
                         fenced(FenceKind.WELDED_MESH, 1.8),
                         gate,
                         Put.of(feature("Slab", FeatureKind.SLAB, 0, 0, 14, 8, 16, 8, 16, 11, 14, 11))));
+    }
+
+    private static Change ring(FenceKind kind, double height, PostKind posts) {
+        Fence plain = Gardens.fence("Ring", kind, height, 5, 5, 15, 5, 15, 15, 5, 15, 5, 5);
+        return Put.of(new Fence(
+                plain.id(),
+                plain.name(),
+                plain.places(),
+                kind,
+                plain.height(),
+                FenceFoot.OPEN,
+                posts,
+                List.of(),
+                Lifetime.ALWAYS));
     }
 
     private static Change fenced(FenceKind kind, double height) {

@@ -666,12 +666,12 @@ class CostStudyTest {
     @Test
     void someBedsAreCutAloneUnderTheMarksThatTheyHaveAmongAll() {
         CostStudy study = CostStudy.of(priced(generated(6, 2)));
-        UUID one = study.cutting().get(0).pieces().get(0).beds().get(0);
+        UUID one = study.cutting().get(0).pieces().get(0).into().get(0);
         Map<Length, String> marks = new TreeMap<>();
         study.cutting().get(0).pieces().forEach(piece -> marks.put(piece.length(), piece.mark()));
         CuttingPlan alone = study.cuttingOf(one::equals).get(0);
         assertThat(alone.pieces()).isNotEmpty().allSatisfy(piece -> {
-            assertThat(piece.beds()).containsExactly(one);
+            assertThat(piece.into()).containsExactly(one);
             assertThat(piece.mark()).isEqualTo(marks.get(piece.length()));
         });
         long cut = alone.cutList().cuts().stream()

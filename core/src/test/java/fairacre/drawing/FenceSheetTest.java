@@ -35,9 +35,12 @@ class FenceSheetTest {
                         new SpotHeight(Point.metres(0, 0), Length.ZERO),
                         new SpotHeight(Point.metres(12, 0), Length.metres(0.5)),
                         new SpotHeight(Point.metres(0, 6), Length.ZERO))),
-                Put.of(gate("Gate", 5, 0, 1)),
+                Put.of(gate("Gate", 5, 0, 1).hung(Gardens.leaf(1, 0.05))),
                 Put.of(fence("Edge", FenceKind.WELDED_MESH, 1.5, 0, 0, 12, 0, 12, 6, 0, 6, 0, 0)));
     }
+
+    /** Of a post beside a gate half its width, and half of what an open leaf of 47 mm, its hinges and the stop take. */
+    private static final Length BESIDE = Length.inches(2.75).plus(Length.metres((0.047 + 0.0254) / 2));
 
     private static List<FenceSide> sides() {
         Plan plan = plan();
@@ -49,7 +52,11 @@ class FenceSheetTest {
         assertThat(sides())
                 .extracting(FenceSide::length)
                 .containsExactly(
-                        Length.metres(4.5), Length.metres(6.5), Length.metres(6), Length.metres(12), Length.metres(6));
+                        Length.metres(4.5).minus(BESIDE),
+                        Length.metres(6.5).minus(BESIDE),
+                        Length.metres(6),
+                        Length.metres(12),
+                        Length.metres(6));
         assertThat(sides()).allMatch(side -> side.posts().get(0).at().equals(Length.ZERO));
     }
 
@@ -77,7 +84,10 @@ class FenceSheetTest {
                 .allSatisfy(
                         mark -> assertThat(words.stream().filter(mark::equals)).hasSizeGreaterThanOrEqualTo(2));
         assertThat(words).anyMatch(text -> text.startsWith("P1 to P"));
-        assertThat(words).contains("2.25 m");
+        assertThat(words).contains("2.197 m");
+        assertThat(words).anyMatch(text -> text.startsWith("1. Soil, long timber"));
+        assertThat(words).anyMatch(text -> text.matches("\\d\\. From day 7: Hang the gates."));
+        assertThat(words).anyMatch(text -> text.startsWith("Gate: ") && text.contains("2 × stile"));
     }
 
     @Test

@@ -165,12 +165,35 @@ class FenceLinesTest {
         assertThat(all).extracting(FenceProposals.FenceProposal::way).containsExactly(FenceProposals.Way.values());
         assertThat(all.get(0).holds()).containsExactlyInAnyOrder(id("Deer"), id("Rabbits"));
         assertThat(all.get(1).holds()).containsExactlyInAnyOrder(id("Deer"), id("Rabbits"));
-        assertThat(all.get(2).holds()).containsExactly(id("Deer"));
-        assertThat(all.get(2).fence().lifetime().until()).contains(SEASON + 1);
-        for (FenceProposals.FenceProposal each : all.subList(0, 2)) {
+        assertThat(all.get(2).holds()).containsExactlyInAnyOrder(id("Deer"), id("Rabbits"));
+        assertThat(all.get(3).holds()).containsExactly(id("Deer"));
+        assertThat(all.get(3).fence().lifetime().until()).contains(SEASON + 1);
+        for (FenceProposals.FenceProposal each : all.subList(0, 3)) {
             Plan after = plan.apply(each.change()).orThrow();
             assertThat(Appraisal.of(after, SEASON).snags()).noneMatch(snag -> snag.rule() instanceof FenceRule);
         }
+    }
+
+    @Test
+    @DisplayName("two low rings 4 1/2 ft apart: the inner is 8 times as much shorter, with a gate behind each way in")
+    void twoRings() {
+        Plan plan = with(
+                plot(20, 20, List.of(), bed("Beans", 10, 10, 2, 1)),
+                Put.of(gate("Gate", 10, 0, 1.2)),
+                Put.of(pest("Deer", PestKind.DEER, Pest.Pressing.HIGH)));
+        FenceProposals.FenceProposal two = proposals(plan).get(2);
+        assertThat(two.way()).isEqualTo(FenceProposals.Way.TWO_RINGS);
+        assertThat(two.length().metres()).isCloseTo(80 + (80 - 8 * 4.5 * 0.3048) - 2 * 1.2, within(1e-4));
+        Plan after = plan.apply(two.change()).orThrow();
+        assertThat(after.waysIn()).hasSize(2).allMatch(way -> way.width().equals(Length.metres(1.2)));
+        assertThat(after.list(FenceKinds.FENCES))
+                .allMatch(fence -> fence.height().equals(Length.metres(1.2)));
+        // Where a bed stands in the line of the inner one there is no such proposal.
+        Plan blocked = with(
+                plot(20, 20, List.of(), bed("Beans", 10, 10, 2, 1), bed("Kale", 10, 18.6, 2, 1)),
+                Put.of(gate("Gate", 10, 0, 1.2)),
+                Put.of(pest("Deer", PestKind.DEER, Pest.Pressing.HIGH)));
+        assertThat(proposals(blocked)).noneMatch(each -> each.way() == FenceProposals.Way.TWO_RINGS);
     }
 
     @Test
@@ -188,7 +211,7 @@ class FenceLinesTest {
         Plan plan = with(
                 plot(20, 20, List.of(), bed("Beans", 10, 10, 2, 1)),
                 Put.of(pest("Deer", PestKind.DEER, Pest.Pressing.HIGH)),
-                Put.of(Gardens.postGround("Winter", 1.5, 0)));
+                Put.of(Gardens.postGround("Winter", 1.9, 0)));
         assertThatThrownBy(() -> proposals(plan))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("no fence");
@@ -204,7 +227,7 @@ class FenceLinesTest {
         List<FenceProposals.FenceMake> makes = FenceProposals.makes(plan, SEASON, id("Edge"));
         assertThat(makes.get(0).holds()).isEmpty();
         assertThat(makes.stream().filter(make -> make.fence().kind() != FenceKind.WELDED_MESH))
-                .hasSize(4)
+                .hasSize(6)
                 .allMatch(make -> make.holds().equals(List.of(id("Rabbits"))));
         assertThat(makes.stream().map(make -> make.fence().posts()).distinct()).hasSize(3);
     }

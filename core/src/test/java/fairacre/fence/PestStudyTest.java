@@ -298,4 +298,95 @@ class PestStudyTest {
         assertThat(fencing.fences()).hasSize(1);
         assertThat(fencing.fences().get(0).posts().get(0).place()).isEqualTo(Point.metres(15, 15));
     }
+
+    /** A square round the middle of the plot, half as wide as that, turned. */
+    private static Fence square(String name, double half, double height, double turn) {
+        double[] places = IntStream.rangeClosed(0, 4)
+                .mapToObj(i -> Math.toRadians(turn + 45 + 90 * i))
+                .flatMapToDouble(angle -> java.util.stream.DoubleStream.of(
+                        10 + half * Math.sqrt(2) * Math.cos(angle), 10 + half * Math.sqrt(2) * Math.sin(angle)))
+                .toArray();
+        places[8] = places[0];
+        places[9] = places[1];
+        return fence(name, FenceKind.WELDED_MESH, height, places);
+    }
+
+    private static boolean keepsDeerOut(double feetApart, double feetHigh, double turn) {
+        double foot = 0.3048;
+        return row(
+                        garden(
+                                DEER,
+                                Put.of(square("Outer", 5, 4 * foot, turn)),
+                                Put.of(square("Inner", 5 - feetApart * foot, feetHigh * foot, turn))),
+                        "Deer")
+                .open()
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 17, 45})
+    @DisplayName(
+            "two rings 4 ft high and 4 to 5 ft apart keep deer out, nearer, further or lower they don't (common practice)")
+    void twoRings(double turn) {
+        assertThat(keepsDeerOut(4, 4, turn)).isTrue();
+        assertThat(keepsDeerOut(5, 4, turn)).isTrue();
+        assertThat(keepsDeerOut(3.99, 4, turn)).isFalse();
+        assertThat(keepsDeerOut(5.01, 4, turn)).isFalse();
+        assertThat(keepsDeerOut(4.5, 3.99, turn)).isFalse();
+        assertThat(row(garden(DEER, Put.of(square("Outer", 5, 1.2192, turn))), "Deer")
+                        .open())
+                .isNotEmpty();
+    }
+
+    @Test
+    void aPairIsNoneWhileEitherRingIsOpen() {
+        Plan plan = garden(
+                DEER, Put.of(square("Outer", 5, 1.2192, 0)), Put.of(square("Inner", 5 - 4.5 * 0.3048, 1.2192, 0)));
+        for (String ring : List.of("Outer", "Inner")) {
+            double y = ring.equals("Outer") ? 5 : 5 + 4.5 * 0.3048;
+            Change open = Put.of(gate("Gate", 10, y, 1).in(id(ring)).withSwing(Swing.OPEN));
+            assertThat(row(with(plan, open), "Deer").open()).as(ring).isNotEmpty();
+            Change gate = Put.of(gate("Gate", 10, y, 1).in(id(ring)));
+            assertThat(row(with(plan, gate), "Deer").open()).as(ring).isEmpty();
+            Change low = Put.of(
+                    gate("Gate", 10, y, 1).in(id(ring)).hung(Gardens.leaf(1, 0).high(Length.metres(1))));
+            assertThat(row(with(plan, low), "Deer").open()).as(ring).isNotEmpty();
+        }
+    }
+
+    @Test
+    void twoLowRingsHoldAgainstDeerAndNotAgainstWhatTheyAreTooLowFor() {
+        Change chickens = Put.of(pest("Hens", PestKind.CHICKENS, Pressing.HIGH));
+        Plan plan = garden(
+                DEER,
+                chickens,
+                Put.of(square("Outer", 5, 1.2192, 0)),
+                Put.of(square("Inner", 5 - 4.5 * 0.3048, 1.2192, 0)));
+        assertThat(row(plan, "Deer").open()).isEmpty();
+        assertThat(row(plan, "Hens").open()).isNotEmpty();
+    }
+
+    @Test
+    void nettingOnAKeptFenceStopsRabbitsAndBuysNoPosts() {
+        Plan plan =
+                garden(RABBITS, Put.of(feature("Old", FeatureKind.FENCE, 0.05, 0, 5, 5, 15, 5, 15, 15, 5, 15, 5, 5)));
+        assertThat(reasons(row(plan, "Rabbits"))).containsExactly(Reason.NOT_KNOWN);
+        Fence netting = new Fence(
+                id("Netting"),
+                "Netting",
+                RING.places(),
+                FenceKind.RABBIT_NETTING,
+                Length.inches(30),
+                RABBIT_FOOT,
+                PostKind.EXISTING,
+                List.of(),
+                Lifetime.from(SEASON));
+        Plan netted = with(plan, Put.of(netting.along(plan.features().get(0).places())));
+        assertThat(row(netted, "Rabbits").open()).isEmpty();
+        FenceTold told = FenceStudy.of(netted, SEASON, netted.standing(SEASON), Memo.none())
+                .fences()
+                .get(0);
+        assertThat(told.posts()).isEmpty();
+        assertThat(told.mesh()).isNotEmpty();
+    }
 }

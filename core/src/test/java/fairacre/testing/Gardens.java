@@ -209,6 +209,32 @@ public final class Gardens {
         return new PostGround(id(name), Length.metres(snow), Length.metres(frost));
     }
 
+    /** An upright main walk of wood chip; its left lower corner. */
+    public static Walk walk(String name, double x, double y, double wide, double deep) {
+        return new Walk(
+                id(name),
+                name,
+                WalkGrade.MAIN,
+                Surfacing.WOOD_CHIP,
+                List.of(
+                        Point.metres(x, y),
+                        Point.metres(x + wide, y),
+                        Point.metres(x + wide, y + deep),
+                        Point.metres(x, y + deep)),
+                WalkBuild.NONE,
+                Lifetime.ALWAYS);
+    }
+
+    /** One leaf 1.2 m high, hinged on the left. */
+    public static WayIn.Leaf leaf(double latch, double clearance) {
+        return new WayIn.Leaf(
+                WayIn.Leaf.Kind.SINGLE,
+                WayIn.Leaf.Hand.LEFT,
+                Length.metres(1.2),
+                Length.metres(latch),
+                Length.metres(clearance));
+    }
+
     public static WayIn gate(String name, double x, double y, double width) {
         return new WayIn(id(name), name, Point.metres(x, y), Length.metres(width), Swing.INWARD);
     }
@@ -536,7 +562,14 @@ public final class Gardens {
                         Swing.OUTWARD,
                         new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)),
                         Length.millimetres(20))),
-                Put.of(gate("Inner gate", 8, 5, 0.9).in(id("Round Eight"))),
+                Put.of(gate("Inner gate", 8, 5, 0.9)
+                        .in(id("Round Eight"))
+                        .hung(new WayIn.Leaf(
+                                WayIn.Leaf.Kind.DOUBLE,
+                                WayIn.Leaf.Hand.RIGHT,
+                                Length.millimetres(1250),
+                                Length.millimetres(1060),
+                                Length.millimetres(45)))),
                 Put.of(new Fence(
                         id("Round Eight"),
                         "Round Eight",
@@ -555,7 +588,8 @@ public final class Gardens {
                                 Length.millimetres(310)),
                         PostKind.WOOD_IN_GRAVEL,
                         List.of(Point.metres(6.25, 5.5)),
-                        new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)))),
+                        new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)),
+                        Material.CEDAR)),
                 Put.of(new Pest(
                         id("Badgers"),
                         "Badgers",

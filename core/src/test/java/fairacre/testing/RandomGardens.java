@@ -27,6 +27,7 @@ import fairacre.fence.Fence;
 import fairacre.fence.FenceKind;
 import fairacre.fence.Pest;
 import fairacre.fence.PestKind;
+import fairacre.fence.PostKind;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
 import fairacre.limits.RefusedException;
@@ -45,6 +46,7 @@ import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.Site;
 import fairacre.plan.Walk;
+import fairacre.plan.WayIn;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -142,16 +144,26 @@ public final class RandomGardens {
                 changes.add(Put.of(fence));
                 Point first = fence.places().get(0);
                 if (random.nextBoolean()) {
-                    changes.add(Put.of(Gardens.gate(
+                    WayIn gate = Gardens.gate(
                                     "Gate in " + fence.name(),
                                     first.x().metres() + random.nextDouble(),
                                     first.y().metres(),
                                     0.3 + random.nextDouble() * 2)
-                            .in(fence.id())));
+                            .in(fence.id());
+                    changes.add(Put.of(random.nextBoolean() ? gate.hung(anyLeaf(random)) : gate));
                 }
             });
         }
         return changes;
+    }
+
+    private static WayIn.Leaf anyLeaf(Random random) {
+        return new WayIn.Leaf(
+                WayIn.Leaf.Kind.values()[random.nextInt(3)],
+                random.nextBoolean() ? WayIn.Leaf.Hand.LEFT : WayIn.Leaf.Hand.RIGHT,
+                Length.metres(0.6 + random.nextDouble() * 2.4),
+                Length.metres(0.2 + random.nextDouble() * 1.5),
+                Length.metres(random.nextDouble() * 0.3));
     }
 
     private static Optional<Fence> anyFence(String name, Random random, double length, double width) {
@@ -167,8 +179,18 @@ public final class RandomGardens {
         }
         FenceKind[] kinds = FenceKind.values();
         try {
-            return Optional.of(
-                    Gardens.fence(name, kinds[random.nextInt(kinds.length)], 0.3 + random.nextDouble() * 2.7, places));
+            Fence plain =
+                    Gardens.fence(name, kinds[random.nextInt(kinds.length)], 0.3 + random.nextDouble() * 2.7, places);
+            return Optional.of(new Fence(
+                    plain.id(),
+                    name,
+                    plain.places(),
+                    plain.kind(),
+                    plain.height(),
+                    plain.foot(),
+                    PostKind.values()[random.nextInt(PostKind.values().length)],
+                    List.of(),
+                    plain.lifetime()));
         } catch (RefusedException crossed) {
             return Optional.empty();
         }

@@ -158,11 +158,25 @@ class CatalogueController {
      * @param span how far its posts may stand apart
      */
     record FenceView(
-            FenceKind kind, String label, String remark, Length opening, Length span, boolean meshed, int years) {
+            FenceKind kind,
+            String label,
+            String remark,
+            Length opening,
+            Length span,
+            boolean meshed,
+            boolean boarded,
+            int years) {
 
         static FenceView of(FenceKind kind) {
             return new FenceView(
-                    kind, kind.label(), kind.remark(), kind.opening(), kind.span(), kind.meshed(), kind.years());
+                    kind,
+                    kind.label(),
+                    kind.remark(),
+                    kind.opening(),
+                    kind.span(),
+                    kind.meshed(),
+                    kind.boarded(),
+                    kind.years());
         }
     }
 
@@ -181,13 +195,25 @@ class CatalogueController {
         }
     }
 
+    /** What a foot is where nobody says otherwise, for those who measure so. */
+    record UsualFoot(Units units, FenceFoot foot) {}
+
     /** What fences are made of, and what they are to keep out. */
-    record FencesView(List<FenceView> kinds, List<FenceMeshView> meshes, List<PostView> posts, List<PestView> pests) {
+    record FencesView(
+            List<FenceView> kinds,
+            List<FenceMeshView> meshes,
+            List<UsualFoot> feet,
+            List<PostView> posts,
+            List<PestView> pests) {
 
         static final FencesView ALL = new FencesView(
                 Arrays.stream(FenceKind.values()).map(FenceView::of).toList(),
                 Arrays.stream(FenceFoot.Mesh.values())
                         .map(mesh -> new FenceMeshView(mesh, mesh.label(), mesh.opening()))
+                        .toList(),
+                Arrays.stream(Units.values())
+                        .flatMap(units -> Arrays.stream(FenceFoot.Way.values())
+                                .map(way -> new UsualFoot(units, FenceFoot.usual(way, units))))
                         .toList(),
                 Arrays.stream(PostKind.values())
                         .map(kind -> new PostView(kind, kind.label(), kind.remark(), kind.years()))

@@ -4,6 +4,7 @@ import static fairacre.server.store.generated.Tables.FENCE;
 import static fairacre.server.store.generated.Tables.PEST;
 import static fairacre.server.store.generated.Tables.POST_GROUND;
 
+import fairacre.build.Material;
 import fairacre.fence.Fence;
 import fairacre.fence.FenceFoot;
 import fairacre.fence.FenceKind;
@@ -44,7 +45,8 @@ final class FenceRows {
                             new Length(row.get(FENCE.FOOT_DOWN))),
                     PostKind.valueOf(row.get(FENCE.POSTS)),
                     Columns.points(row.get(FENCE.FIXED_X), row.get(FENCE.FIXED_Y)),
-                    Columns.lifetime(row.get(FENCE.FROM_SEASON), row.get(FENCE.UNTIL_SEASON))),
+                    Columns.lifetime(row.get(FENCE.FROM_SEASON), row.get(FENCE.UNTIL_SEASON)),
+                    Material.of(row.get(FENCE.TIMBER))),
             (garden, one) -> new FenceRecord(
                     garden,
                     one.id(),
@@ -61,7 +63,8 @@ final class FenceRows {
                     Columns.xs(one.fixed()),
                     Columns.ys(one.fixed()),
                     one.lifetime().from().orElse(null),
-                    one.lifetime().until().orElse(null)));
+                    one.lifetime().until().orElse(null),
+                    one.timber().key()));
 
     private static final KeyedRows<PestRecord, UUID, Pest> PESTS = KeyedRows.of(
             FenceKinds.PESTS,

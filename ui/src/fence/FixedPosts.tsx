@@ -1,0 +1,98 @@
+import type { Point } from "../api/types";
+import { LengthField } from "../parts/LengthField";
+import { onBoundary, thereAndBack } from "../sheet/boundary";
+import { MIDDLE_TOLERANCE } from "../sheet/things";
+import { useDesk } from "../workspace/desk";
+import type { Fence } from "./fence";
+import { words } from "./words";
+
+/** A post comes to whole centimetres, or half inches, along its fence, metres. */
+const STEP = { METRIC: 0.01, FEET_AND_INCHES: 0.0127 };
+
+interface Props {
+  fence: Fence;
+  fault: string | undefined;
+  onChange: (fixed: Point[]) => void;
+}
+
+/** Posts that the gardener sets: they stay where they are, and the spans beside them are divided anew. */
+export function FixedPosts({ fence, fault, onChange }: Props) {
+  const desk = useDesk();
+  const { fixed } = fence;
+  const drawing = desk.tool?.kind === "spot";
+
+  function put(index: number, part: Partial<Point>) {
+    onChange(fixed.map((post, i) => (i === index ? { ...post, ...part } : post)));
+  }
+
+  return (
+    <details>
+      <summary className="cursor-pointer">{words.fixedPosts(fixed.length)}</summary>
+      <ol className="space-y-1 py-1">
+        {fixed.map((post, index) => (
+          <li
+            key={index}
+            className="grid grid-cols-[1.1rem_1fr_1fr_auto] items-center gap-1 [&_input]:px-1 [&_input]:text-sm"
+          >
+            <span className="figures text-sm text-soft">{index + 1}</span>
+            <LengthField
+              label={words.fixedRight(index + 1)}
+              hideLabel
+              value={post.x}
+              units={desk.units}
+              onCommit={(x) => {
+                put(index, { x });
+              }}
+            />
+            <LengthField
+              label={words.fixedUp(index + 1)}
+              hideLabel
+              value={post.y}
+              units={desk.units}
+              onCommit={(y) => {
+                put(index, { y });
+              }}
+            />
+            <button
+              type="button"
+              className="plain-button px-1.5"
+              aria-label={words.freePost(index + 1)}
+              title={words.freePost(index + 1)}
+              onClick={() => {
+                onChange(fixed.filter((_, i) => i !== index));
+              }}
+            >
+              −
+            </button>
+          </li>
+        ))}
+      </ol>
+      <button
+        type="button"
+        className={drawing ? "strong-button" : "plain-button"}
+        aria-pressed={drawing}
+        onClick={() => {
+          desk.setTool(
+            drawing
+              ? null
+              : {
+                  kind: "spot",
+                  drawn: (place) => {
+                    const line = [thereAndBack(fence.places)];
+                    onChange([...fixed, onBoundary(line, place, STEP[desk.units], MIDDLE_TOLERANCE)]);
+                  },
+                },
+          );
+        }}
+      >
+        {drawing ? words.clickPost : words.setPost}
+      </button>
+      <p className="text-sm text-soft">{words.fixedHint}</p>
+      {fault && (
+        <p role="alert" className="text-snag">
+          {fault}
+        </p>
+      )}
+    </details>
+  );
+}
