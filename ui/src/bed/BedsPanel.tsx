@@ -1,3 +1,4 @@
+import { ToolButton } from "../forms/ToolButton";
 import { useState } from "react";
 import type { Form } from "../api/types";
 import { formName, words } from "./words";
@@ -30,17 +31,12 @@ export function BedsPanel() {
   return (
     <div className="space-y-3">
       <div className="flex flex-wrap gap-2">
-        <button
-          type="button"
-          className={drawing ? "strong-button" : "plain-button"}
-          aria-pressed={drawing}
-          title="B"
-          onClick={() => {
-            desk.setTool(drawing ? null : { kind: "bed", form });
-          }}
-        >
-          {drawing ? everywhere.drawing.AREA : "Draw a bed"}
-        </button>
+        <ToolButton
+          tool={{ kind: "bed", form }}
+          take="Draw a bed"
+          inHand={everywhere.drawing.AREA}
+          shortcut="B"
+        />
         <PlaceByNumbers form={form} />
         <Arrangements />
       </div>

@@ -1,3 +1,4 @@
+import { ToolButton } from "../forms/ToolButton";
 import { ByNumbers } from "../forms/ByNumbers";
 import { formatShare } from "../measure/figures";
 import { RovingList } from "../parts/RovingList";
@@ -14,7 +15,6 @@ export function FencesSection() {
   const desk = useDesk();
   const { draw, fault } = useFences();
   const { fences } = desk.plan;
-  const drawing = desk.tool?.kind === "line";
   const share = desk.report?.byPart.find(({ part }) => part === "FENCE")?.share ?? 0;
   return (
     <section className="space-y-2 border-t border-rule pt-2">
@@ -27,26 +27,17 @@ export function FencesSection() {
         ))}
       </RovingList>
       <div className="flex flex-wrap gap-2">
-        <button
-          type="button"
-          className={drawing ? "strong-button" : "plain-button"}
-          aria-pressed={drawing}
-          onClick={() => {
-            desk.setTool(
-              drawing
-                ? null
-                : {
-                    kind: "line",
-                    stays: true,
-                    drawn: (from, to) => {
-                      void draw([from, to]);
-                    },
-                  },
-            );
+        <ToolButton
+          tool={{
+            kind: "line",
+            stays: true,
+            drawn: (from, to) => {
+              void draw([from, to]);
+            },
           }}
-        >
-          {drawing ? everywhere.drawing.LINE : words.draw}
-        </button>
+          take={words.draw}
+          inHand={everywhere.drawing.LINE}
+        />
         <ByNumbers
           labels={[words.byNumbers, words.putThere]}
           shortcut="F"

@@ -1,3 +1,4 @@
+import { ToolButton } from "../forms/ToolButton";
 import type { Point } from "../api/types";
 import { LengthField } from "../parts/LengthField";
 import { onBoundary, thereAndBack } from "../sheet/boundary";
@@ -19,7 +20,6 @@ interface Props {
 export function FixedPosts({ fence, fault, onChange }: Props) {
   const desk = useDesk();
   const { fixed } = fence;
-  const drawing = desk.tool?.kind === "spot";
 
   function put(index: number, part: Partial<Point>) {
     onChange(fixed.map((post, i) => (i === index ? { ...post, ...part } : post)));
@@ -67,26 +67,17 @@ export function FixedPosts({ fence, fault, onChange }: Props) {
           </li>
         ))}
       </ol>
-      <button
-        type="button"
-        className={drawing ? "strong-button" : "plain-button"}
-        aria-pressed={drawing}
-        onClick={() => {
-          desk.setTool(
-            drawing
-              ? null
-              : {
-                  kind: "spot",
-                  drawn: (place) => {
-                    const line = [thereAndBack(fence.places)];
-                    onChange([...fixed, onBoundary(line, place, STEP[desk.units], MIDDLE_TOLERANCE)]);
-                  },
-                },
-          );
+      <ToolButton
+        tool={{
+          kind: "spot",
+          drawn: (place) => {
+            const line = [thereAndBack(fence.places)];
+            onChange([...fixed, onBoundary(line, place, STEP[desk.units], MIDDLE_TOLERANCE)]);
+          },
         }}
-      >
-        {drawing ? words.clickPost : words.setPost}
-      </button>
+        take={words.setPost}
+        inHand={words.clickPost}
+      />
       <p className="text-sm text-soft">{words.fixedHint}</p>
       {fault && (
         <p role="alert" className="text-snag">

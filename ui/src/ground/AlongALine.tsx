@@ -1,3 +1,4 @@
+import { ToolButton } from "../forms/ToolButton";
 import { Problem } from "../api/client";
 import { useFall } from "../api/queries";
 import type { Point } from "../api/types";
@@ -16,7 +17,6 @@ export function AlongALine() {
     to: { x: plot.right, y: plot.top },
   };
   const { data, error } = useFall(desk.plan.id, desk.garden.revision, line.from, line.to, true);
-  const drawing = desk.tool?.kind === "slope";
   const put = (end: "from" | "to", part: Partial<Point>) => {
     desk.setSlopeLine({ ...line, [end]: { ...line[end], ...part } });
   };
@@ -24,16 +24,7 @@ export function AlongALine() {
     <div className="space-y-1 border-t border-hair pt-2">
       <div className="flex items-center justify-between gap-2">
         <p>Along a line</p>
-        <button
-          type="button"
-          className={drawing ? "strong-button" : "plain-button"}
-          aria-pressed={drawing}
-          onClick={() => {
-            desk.setTool(drawing ? null : { kind: "slope" });
-          }}
-        >
-          {drawing ? words.drawing.LINE : "Draw the line"}
-        </button>
+        <ToolButton tool={{ kind: "slope" }} take="Draw the line" inHand={words.drawing.LINE} />
       </div>
       {(["from", "to"] as const).map((end) => (
         <div key={end} className="grid grid-cols-[2.5rem_1fr_1fr] items-center gap-1">

@@ -1,3 +1,4 @@
+import { ToolButton } from "../forms/ToolButton";
 import { useState } from "react";
 import type { Feature, FeatureKind } from "../api/types";
 import { formatDistance } from "../measure/figures";
@@ -20,7 +21,6 @@ export function FeatureList() {
   const desk = useDesk();
   const [kind, setKind] = useState<FeatureKind>("SHED");
   const preset = desk.catalogue.features.find((f) => f.kind === kind);
-  const drawing = desk.tool?.kind === "feature";
   return (
     <section className="space-y-2 border-t border-rule pt-2">
       <h3>What stands there</h3>
@@ -31,16 +31,11 @@ export function FeatureList() {
         onChange={setKind}
       />
       <div className="flex flex-wrap gap-2">
-        <button
-          type="button"
-          className={drawing ? "strong-button" : "plain-button"}
-          aria-pressed={drawing}
-          onClick={() => {
-            desk.setTool(drawing ? null : { kind: "feature", feature: kind });
-          }}
-        >
-          {drawing ? everywhere.drawing[preset?.extent ?? "AREA"] : "Draw it"}
-        </button>
+        <ToolButton
+          tool={{ kind: "feature", feature: kind }}
+          take="Draw it"
+          inHand={everywhere.drawing[preset?.extent ?? "AREA"]}
+        />
         {preset && (
           <ByNumbers
             key={preset.extent}

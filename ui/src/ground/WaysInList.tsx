@@ -1,3 +1,4 @@
+import { ToolButton } from "../forms/ToolButton";
 import type { Point, WayIn } from "../api/types";
 import { freeName, without } from "../edits/changes";
 import { Choice } from "../parts/Choice";
@@ -21,7 +22,6 @@ const EDGE = "edge";
 /** Gates and openings of the plot. */
 export function WaysInList() {
   const desk = useDesk();
-  const drawing = desk.tool?.kind === "wayIn";
   const { waysIn } = desk.plan;
 
   function add(place: Point, width: number, refused: (message: string) => void) {
@@ -50,16 +50,11 @@ export function WaysInList() {
         <WayInForm key={way.id} way={way} />
       ))}
       <div className="flex gap-2">
-        <button
-          type="button"
-          className={drawing ? "strong-button" : "plain-button"}
-          aria-pressed={drawing}
-          onClick={() => {
-            desk.setTool(drawing ? null : { kind: "wayIn" });
-          }}
-        >
-          {drawing ? "Click on the plot's edge, or a fence …" : "Set a gate on the sheet"}
-        </button>
+        <ToolButton
+          tool={{ kind: "wayIn" }}
+          take="Set a gate on the sheet"
+          inHand="Click on the plot's edge, or a fence …"
+        />
         <ByNumbers
           labels={["Add by numbers", "Set the gate"]}
           shortcut="G"

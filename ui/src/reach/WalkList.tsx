@@ -1,3 +1,4 @@
+import { ToolButton } from "../forms/ToolButton";
 import type { Walk } from "../api/types";
 import { RovingList } from "../parts/RovingList";
 import { Choice } from "../parts/Choice";
@@ -15,7 +16,6 @@ import { resurfaced, WalkBuildFields } from "./WalkBuildFields";
 /** Areas of walk and what they are made of. */
 export function WalkList() {
   const desk = useDesk();
-  const drawing = desk.tool?.kind === "walk";
   const plot = boundsOf(desk.plan.site.corners);
   const middle = { x: (plot.left + plot.right) / 2, y: (plot.bottom + plot.top) / 2 };
 
@@ -35,16 +35,11 @@ export function WalkList() {
         ))}
       </RovingList>
       <div className="flex flex-wrap gap-2">
-        <button
-          type="button"
-          className={drawing ? "strong-button" : "plain-button"}
-          aria-pressed={drawing}
-          onClick={() => {
-            desk.setTool(drawing ? null : { kind: "walk", grade: "WORK" });
-          }}
-        >
-          {drawing ? everywhere.drawing.AREA : "Draw a walk"}
-        </button>
+        <ToolButton
+          tool={{ kind: "walk", grade: "WORK" }}
+          take="Draw a walk"
+          inHand={everywhere.drawing.AREA}
+        />
         <ByNumbers
           labels={["Walk by numbers", "Lay the walk"]}
           shortcut="W"

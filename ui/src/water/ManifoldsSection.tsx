@@ -1,3 +1,4 @@
+import { ToolButton } from "../forms/ToolButton";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { RovingList } from "../parts/RovingList";
@@ -19,7 +20,6 @@ const VALVES = [2, 3, 4];
 export function ManifoldsSection() {
   const desk = useDesk();
   const water = useWater();
-  const placing = desk.tool?.kind === "spot";
   return (
     <section className="space-y-2 border-t border-rule pt-2">
       <h3>{words.manifolds}</h3>
@@ -30,25 +30,16 @@ export function ManifoldsSection() {
         ))}
       </RovingList>
       <div className="flex flex-wrap gap-2">
-        <button
-          type="button"
-          className={placing ? "strong-button" : "plain-button"}
-          aria-pressed={placing}
-          onClick={() => {
-            desk.setTool(
-              placing
-                ? null
-                : {
-                    kind: "spot",
-                    drawn: (place) => {
-                      void water.manifold(place);
-                    },
-                  },
-            );
+        <ToolButton
+          tool={{
+            kind: "spot",
+            drawn: (place) => {
+              void water.manifold(place);
+            },
           }}
-        >
-          {placing ? everywhere.drawing.SPOT : words.placeManifold}
-        </button>
+          take={words.placeManifold}
+          inHand={everywhere.drawing.SPOT}
+        />
         <ByNumbers
           labels={[words.manifoldByNumbers, words.fixThere]}
           shortcut="N"

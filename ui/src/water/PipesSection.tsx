@@ -1,3 +1,4 @@
+import { ToolButton } from "../forms/ToolButton";
 import { formatLength } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
@@ -21,7 +22,6 @@ import { words } from "./words";
 export function PipesSection() {
   const desk = useDesk();
   const water = useWater();
-  const drawing = desk.tool?.kind === "line";
   return (
     <section className="space-y-2 border-t border-rule pt-2">
       <h3>{words.pipes}</h3>
@@ -32,25 +32,16 @@ export function PipesSection() {
         ))}
       </RovingList>
       <div className="flex flex-wrap gap-2">
-        <button
-          type="button"
-          className={drawing ? "strong-button" : "plain-button"}
-          aria-pressed={drawing}
-          onClick={() => {
-            desk.setTool(
-              drawing
-                ? null
-                : {
-                    kind: "line",
-                    drawn: (from, to) => {
-                      void water.run([from, to]);
-                    },
-                  },
-            );
+        <ToolButton
+          tool={{
+            kind: "line",
+            drawn: (from, to) => {
+              void water.run([from, to]);
+            },
           }}
-        >
-          {drawing ? everywhere.drawing.LINE : words.drawRun}
-        </button>
+          take={words.drawRun}
+          inHand={everywhere.drawing.LINE}
+        />
         <ByNumbers
           labels={[words.pipeByNumbers, words.layThere]}
           shortcut="N"
