@@ -27,6 +27,7 @@ const SEES: Record<string, string[]> = {
   purse: [],
   water: ["ground"],
   fence: [],
+  sun: [],
   compost: ["ground"],
   sharing: [],
   shopping: ["purse"],

@@ -11,6 +11,7 @@ import { ShoppingPaper } from "./shopping/ShoppingPaper";
 import { PipesPaper } from "./water/PipesPaper";
 import { WatchPaper } from "./water/WatchPaper";
 import { WateringPaper } from "./water/WateringPaper";
+import { SunPaper } from "./sun/SunPaper";
 import { EditsPaper } from "./workspace/EditsPaper";
 import { VariantsPaper } from "./workspace/VariantsPaper";
 import type { PaperName } from "./workspace/paperNames";
@@ -20,6 +21,7 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   "setting-out": SettingOutPaper,
   beds: BedsPaper,
   arrangements: ArrangementsPaper,
+  sun: SunPaper,
   cutting: CuttingPaper,
   fill: FillPaper,
   watering: WateringPaper,

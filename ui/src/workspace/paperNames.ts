@@ -3,6 +3,7 @@ export const PAPER_NAMES = {
   "setting-out": "Setting out",
   beds: "Beds",
   arrangements: "Arrangements",
+  sun: "Sun",
   cutting: "Cutting",
   fill: "Fill of each bed",
   watering: "Watering",

@@ -77,6 +77,7 @@ class HouseTest {
         sees.put("compost", Set.of("walk"));
         sees.put("water", Set.of("ground", "walk", "reach"));
         sees.put("fence", Set.of("ground"));
+        sees.put("sun", Set.of("ground", "fence"));
         sees.put("watch", Set.of("water"));
         sees.put("cost", Set.of("fence", "fill", "frame", "surface", "water"));
         sees.put("ledger", Set.of("cost"));

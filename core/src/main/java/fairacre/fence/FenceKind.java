@@ -165,6 +165,20 @@ public enum FenceKind {
         };
     }
 
+    /** What share of the light it takes, seen square to it: wire over its mesh, boards over their gaps (derived). */
+    public double shade() {
+        return switch (this) {
+            case WELDED_MESH -> 0.06;
+            case RABBIT_NETTING -> 0.08;
+            case WOVEN_WIRE -> 0.07;
+            case FIELD_FENCE -> 0.03;
+            case DEER_NET -> 0.05;
+            case BOARDS -> 1;
+            case PICKETS -> 5.5 / 7.5;
+            case STRINGS -> 0;
+        };
+    }
+
     /** Whether its openings are footholds. */
     public boolean climbable() {
         return climbable;

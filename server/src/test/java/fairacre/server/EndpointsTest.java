@@ -100,6 +100,7 @@ class EndpointsTest {
             "PUT /name",
             "POST /copy",
             "GET /own-mix",
+            "GET /sun",
             "GET /picture",
             "POST /previews",
             "POST /prices",

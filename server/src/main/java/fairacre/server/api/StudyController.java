@@ -39,6 +39,8 @@ import fairacre.reach.ReachStudy;
 import fairacre.reach.WorkingHeight;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
+import fairacre.sun.SunHours;
+import fairacre.sun.SunStudy;
 import fairacre.walk.CarrierGround;
 import fairacre.walk.CarrierStudy;
 import fairacre.walk.Route;
@@ -245,6 +247,12 @@ class StudyController {
     @GetMapping("/cutting")
     List<CuttingPlan> cutting(Owner owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
         return gardens.cutting(owner.id(), garden, chosen(beds));
+    }
+
+    /** Hours of direct sun of each bed of a season, on the middle day of each half-month. */
+    @GetMapping("/sun")
+    SunHours sun(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return SunStudy.of(plan(owner, garden, season), season).hours();
     }
 
     /** Every bed if none is named. */

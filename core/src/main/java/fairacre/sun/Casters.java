@@ -1,0 +1,127 @@
+package fairacre.sun;
+
+import fairacre.fence.Fence;
+import fairacre.fence.FenceKinds;
+import fairacre.ground.Levels;
+import fairacre.outline.Polygons;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.Plan;
+import fairacre.plan.Setting;
+import fairacre.plan.StandingBed;
+import fairacre.shape.Footprint;
+import fairacre.shape.Ring;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+
+/** What casts shadows in a season. */
+final class Casters {
+
+    private static final Set<FeatureKind> TALL = EnumSet.of(
+            FeatureKind.HOUSE,
+            FeatureKind.SHED,
+            FeatureKind.WALL,
+            FeatureKind.FENCE,
+            FeatureKind.HEDGE,
+            FeatureKind.TRELLIS,
+            FeatureKind.TREE,
+            FeatureKind.COMPOST);
+
+    /** A crown begins at this share of a tree's height (a rough guess). */
+    private static final double CROWN = 1.0 / 3;
+    /** A bare crown lets half of the light through (common practice). */
+    private static final double BARE = 0.5;
+    /**
+     * A fence of which nobody told what it is made of, and a trellis with what climbs on it, take half of it (a guess).
+     */
+    private static final double HALF = 0.5;
+
+    private final Setting setting;
+    private final List<Fence> fences;
+    private final Optional<Levels> levels;
+    private final List<StandingBed> standing;
+
+    Casters(Plan plan, int season, List<StandingBed> standing, Optional<Levels> levels) {
+        this.setting = plan.setting(season);
+        this.fences = FenceKinds.fences(plan, season);
+        this.levels = levels;
+        this.standing = standing;
+    }
+
+    /** The names of what is tall and has no height. */
+    List<String> unknown() {
+        return setting.features().stream()
+                .filter(feature ->
+                        TALL.contains(feature.kind()) && !feature.height().isPositive())
+                .map(Feature::name)
+                .sorted()
+                .toList();
+    }
+
+    /** @param bare whether leaves are down */
+    List<Caster> all(boolean bare) {
+        List<Caster> casters = new ArrayList<>();
+        setting.features().stream()
+                .filter(feature ->
+                        TALL.contains(feature.kind()) && feature.height().isPositive())
+                .forEach(feature -> add(feature, bare, casters));
+        return casters;
+    }
+
+    /** The sides of another bed. */
+    List<Caster> beds(UUID but) {
+        return standing.stream()
+                .filter(bed -> !bed.id().equals(but) && bed.revision().height().isPositive())
+                .map(bed -> prism(
+                        Polygons.of(bed.corners()), 0, bed.revision().height().metres(), 1))
+                .toList();
+    }
+
+    private void add(Feature feature, boolean bare, List<Caster> casters) {
+        double height = feature.height().metres();
+        if (feature.kind() == FeatureKind.TREE) {
+            Geometry spot = Polygons.line(feature.places());
+            double trunk = feature.breadth().half().metres();
+            if (trunk > 0) {
+                casters.add(prism(spot.buffer(trunk), 0, height * CROWN, 1));
+            }
+            double crown = feature.margin().metres();
+            if (crown > 0) {
+                casters.add(prism(spot.buffer(crown), height * CROWN, height, bare && isBare(feature) ? BARE : 1));
+            }
+            return;
+        }
+        for (Ring ring : Footprint.of(feature, setting)) {
+            casters.add(prism(ring.polygon(), 0, height, shade(feature)));
+        }
+    }
+
+    private static boolean isBare(Feature tree) {
+        return tree instanceof Feature.SpotFeature spot && spot.bareInWinter();
+    }
+
+    private double shade(Feature feature) {
+        return switch (feature.kind()) {
+            case FENCE ->
+                fences.stream()
+                        .filter(fence -> fence.id().equals(feature.id()))
+                        .findFirst()
+                        .map(fence -> fence.kind().shade())
+                        .orElse(HALF);
+            case TRELLIS -> HALF;
+            default -> 1;
+        };
+    }
+
+    private Caster prism(Geometry ground, double low, double high, double shade) {
+        Coordinate middle = ground.getCentroid().getCoordinate();
+        double base = levels.map(lie -> lie.at(middle.x, middle.y)).orElse(0.0);
+        return Caster.of(ground.getCoordinates(), base + low, base + high, shade);
+    }
+}

@@ -1,0 +1,31 @@
+package fairacre.sun;
+
+/** What a bed is good for by its hours of direct sun in the growing months (common practice). */
+public enum Exposure {
+    FULL_SUN(6, "fruiting crops: tomatoes, squash, beans"),
+    PART_SUN(4, "roots and cabbages"),
+    LEAF_CROPS(3, "leaf crops"),
+    SHADE(0, "too dark for vegetables");
+
+    private final double least;
+    private final String label;
+
+    Exposure(double least, String label) {
+        this.least = least;
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** @param hours of direct sun on a day, at least 0 */
+    static Exposure of(double hours) {
+        for (Exposure each : values()) {
+            if (hours >= each.least) {
+                return each;
+            }
+        }
+        throw new IllegalArgumentException("hours can't be negative");
+    }
+}

@@ -1,0 +1,38 @@
+package fairacre.sun;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * Hours of direct sun under a clear sky.
+ *
+ * @param days the middle day of each half-month, 24 from January on
+ * @param open hours from sunrise to sunset on each of them
+ * @param beds in order of id
+ * @param unknown names of what is tall and has no height, so that it casts no shadow here
+ */
+public record SunHours(List<LocalDate> days, List<Double> open, List<BedSun> beds, List<String> unknown) {
+
+    public SunHours {
+        days = List.copyOf(days);
+        open = List.copyOf(open);
+        beds = List.copyOf(beds);
+        unknown = List.copyOf(unknown);
+    }
+
+    /**
+     * Of a bed.
+     *
+     * @param hours on each day, the mean over its soil
+     * @param least on each day, where it has least
+     * @param growing mean of the growing months: April to September, in the south October to March
+     * @param exposure what it is good for
+     */
+    public record BedSun(UUID bed, List<Double> hours, List<Double> least, double growing, String exposure) {
+        public BedSun {
+            hours = List.copyOf(hours);
+            least = List.copyOf(least);
+        }
+    }
+}

@@ -1,0 +1,273 @@
+package fairacre.sun;
+
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.feature;
+import static fairacre.testing.Gardens.fence;
+import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.with;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairacre.build.Board;
+import fairacre.fence.FenceKind;
+import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.outline.Polygons;
+import fairacre.plan.Bed;
+import fairacre.plan.Change;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.GroundChange;
+import fairacre.plan.Lifetime;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
+import fairacre.plan.Site;
+import fairacre.testing.Gardens;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+class SunStudyTest {
+
+    private static final int SEASON = Gardens.SEASON;
+    /** The second half of March, of June, and of December. */
+    private static final int MARCH = 5;
+
+    private static final int JUNE = 11;
+    private static final int DECEMBER = 23;
+    private static final double STEP = SunTrack.MINUTES / 60.0;
+
+    private static Plan garden(double latitude, double north, Change... changes) {
+        return with(at(plot(40, 40, List.of(), bed("Beans", 20, 20, 1, 1)), latitude, north), changes);
+    }
+
+    private static Plan at(Plan plan, double latitude, double north) {
+        return with(plan, new GroundChange.SetSite(new Site(plan.site().corners(), north, latitude)));
+    }
+
+    private static Put<Feature> wall(double x1, double y1, double x2, double y2, double height) {
+        return high(feature("Wall", FeatureKind.WALL, 0.02, 0, x1, y1, x2, y2), height);
+    }
+
+    private static Put<Feature> high(Feature feature, double height) {
+        return Put.of(feature.withHeight(Length.metres(height)));
+    }
+
+    private static double hours(Plan plan, int day) {
+        return SunStudy.of(plan, SEASON).hours().beds().get(0).hours().get(day);
+    }
+
+    @Test
+    void inTheOpenABedHasAllOfTheDay() {
+        SunHours sun = SunStudy.of(garden(50, 0), SEASON).hours();
+        assertThat(sun.beds().get(0).hours()).isEqualTo(sun.open());
+        assertThat(sun.days()).hasSize(24).startsWith(LocalDate.of(SEASON, 1, 8));
+        assertThat(sun.open().get(JUNE)).isGreaterThan(16);
+        assertThat(sun.open().get(DECEMBER)).isLessThan(8.5);
+    }
+
+    /**
+     * At the equinox the sun moves in a plane that leans by the latitude: the shadow of the top of a wall that runs
+     * from east to west lies all day at its height times the tangent of the latitude.
+     */
+    @ParameterizedTest
+    @ValueSource(doubles = {30, 45, 55})
+    @DisplayName("a long wall in the south at the equinox: all day or not at all, by h tan(latitude)")
+    void aWallInTheSouth(double latitude) {
+        double height = 2;
+        double reach = height * Math.tan(Math.toRadians(latitude));
+        // The bed is 1 m deep; the day looked at is three days after the equinox: a tenth of the height is left free.
+        double shaded = 20 - 0.5 - 0.85 * reach + 1;
+        double free = 20 - 0.5 - 1.2 * reach;
+        // Low in the east and west the sun looks round its ends, 20 m off.
+        assertThat(hours(garden(latitude, 0, wall(0, shaded, 40, shaded, height)), MARCH))
+                .isLessThan(1.5);
+        Plan open = garden(latitude, 0, wall(0, free, 40, free, height));
+        assertThat(hours(open, MARCH)).isGreaterThan(hours(garden(latitude, 0), MARCH) - 1.2);
+        // In the southern half of the earth it shades nothing at noon; in the north it takes the summer's morning and
+        // evening.
+        assertThat(hours(garden(-latitude, 0, wall(0, 18, 40, 18, height)), MARCH))
+                .isGreaterThan(10);
+    }
+
+    @Test
+    @DisplayName("turned with its north, a garden has the same sun")
+    void turned() {
+        Plan south = garden(50, 0, wall(10, 18, 30, 18, 2));
+        Plan east = garden(50, -90, wall(22, 10, 22, 30, 2));
+        // North to the left of the drawing: a wall on its right is in the south.
+        for (int day = 0; day < 24; day++) {
+            assertThat(hours(east, day)).isCloseTo(hours(south, day), within(2 * STEP));
+        }
+    }
+
+    @Test
+    void aMeshTakesItsShareAndABareCrownHalf() {
+        Plan open = garden(50, 0);
+        Plan mesh = garden(50, 0, Put.of(fence("Net", FenceKind.DEER_NET, 3, 0, 19, 40, 19)));
+        Plan boards = garden(50, 0, Put.of(fence("Net", FenceKind.BOARDS, 3, 0, 19, 40, 19)));
+        double taken = hours(open, MARCH) - hours(mesh, MARCH);
+        assertThat(taken).isCloseTo(0.05 * (hours(open, MARCH) - hours(boards, MARCH)), within(0.02));
+        Feature tree = new Feature.SpotFeature(
+                id("Pear"),
+                "Pear",
+                FeatureKind.TREE,
+                List.of(Point.metres(20, 14)),
+                Length.ZERO,
+                Length.metres(3),
+                Length.metres(6),
+                true,
+                false,
+                Lifetime.ALWAYS);
+        double winter = hours(open, DECEMBER) - hours(garden(50, 0, Put.of(tree)), DECEMBER);
+        double evergreen = hours(open, DECEMBER)
+                - hours(garden(50, 0, Put.of(tree.withHeight(Length.metres(6))), Put.of(evergreen(tree))), DECEMBER);
+        assertThat(winter).isPositive();
+        assertThat(winter).isCloseTo(evergreen / 2, within(0.02));
+    }
+
+    private static Feature evergreen(Feature tree) {
+        return new Feature.SpotFeature(
+                tree.id(),
+                tree.name(),
+                tree.kind(),
+                tree.places(),
+                tree.breadth(),
+                tree.margin(),
+                tree.height(),
+                false,
+                false,
+                tree.lifetime());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "6, FULL_SUN",
+        "5.99, PART_SUN",
+        "4, PART_SUN",
+        "3.99, LEAF_CROPS",
+        "3, LEAF_CROPS",
+        "2.99, SHADE",
+        "0, SHADE"
+    })
+    @DisplayName("6 hours for fruiting crops, 4 for roots and cabbages, 3 for leaf crops (common practice)")
+    void exposure(double hours, Exposure exposure) {
+        assertThat(Exposure.of(hours)).isEqualTo(exposure);
+    }
+
+    @Test
+    void theGrowingMonthsAreTheLongDaysOnEitherHalfOfTheEarth() {
+        for (double latitude : new double[] {50, -50}) {
+            SunHours sun = SunStudy.of(garden(latitude, 0), SEASON).hours();
+            assertThat(sun.beds().get(0).growing()).isBetween(13.5, 15.0);
+            assertThat(sun.beds().get(0).exposure()).isEqualTo(Exposure.FULL_SUN.label());
+        }
+    }
+
+    @Test
+    void anotherBedThatIsHigherShadesOne() {
+        Bed low = bed("Low", 20, 20, 2, 1);
+        Bed high = bed("High", 20, 18.9, 2, 1, 0, Optional.of(Gardens.cedar(Board.M47X200, 5)));
+        Plan plan = at(plot(40, 40, List.of(), low, high), 50, 0);
+        List<SunHours.BedSun> beds = SunStudy.of(plan, SEASON).hours().beds();
+        SunHours.BedSun shaded = beds.stream()
+                .filter(each -> each.bed().equals(low.id()))
+                .findFirst()
+                .orElseThrow();
+        SunHours.BedSun open = beds.stream()
+                .filter(each -> each.bed().equals(high.id()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(shaded.hours().get(DECEMBER)).isLessThan(open.hours().get(DECEMBER));
+        assertThat(shaded.least().get(DECEMBER)).isLessThan(shaded.hours().get(DECEMBER));
+    }
+
+    @Test
+    void whatHasNoHeightIsNamed() {
+        Plan plan = garden(50, 0, Put.of(feature("House", FeatureKind.HOUSE, 0, 0, 5, 5, 9, 5, 9, 9, 5, 9)));
+        assertThat(SunStudy.of(plan, SEASON).hours().unknown()).containsExactly("House");
+        assertThat(SunStudy.of(plan, SEASON).hours().beds().get(0).hours())
+                .isEqualTo(
+                        SunStudy.of(garden(50, 0), SEASON).hours().beds().get(0).hours());
+    }
+
+    @Test
+    void inThePolarNightThereAreNoHours() {
+        assertThat(hours(garden(78, 0), DECEMBER)).isZero();
+        assertThat(hours(garden(78, 0), JUNE)).isCloseTo(24, within(1e-9));
+    }
+
+    /** A scene of boxes; the line to the sun is walked in steps of 2 cm, and each is looked up in the footprints. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    @DisplayName("random boxes against a march along the line to the sun in steps of 2 cm")
+    void randomScenes(long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        List<Polygon> grounds = new ArrayList<>();
+        List<Caster> casters = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            Bed box = bed(
+                    "Box " + i,
+                    random.nextDouble(0, 20),
+                    random.nextDouble(0, 20),
+                    random.nextDouble(0.5, 5),
+                    random.nextDouble(0.5, 3),
+                    random.nextDouble(0, 180),
+                    Optional.empty());
+            Polygon ground = Polygons.of(box.in(SEASON).orElseThrow().corners());
+            double low = random.nextBoolean() ? 0 : random.nextDouble(0, 2);
+            grounds.add(ground);
+            casters.add(Caster.of(ground.getCoordinates(), low, low + random.nextDouble(0.3, 4), 1));
+        }
+        int differing = 0;
+        int looked = 0;
+        for (int i = 0; i < 300; i++) {
+            double x = random.nextDouble(0, 20);
+            double y = random.nextDouble(0, 20);
+            double angle = random.nextDouble(0, 2 * Math.PI);
+            double slope = Math.tan(random.nextDouble(0.05, 1.4));
+            if (grounds.stream().anyMatch(ground -> ground.contains(point(x, y)))) {
+                continue;
+            }
+            looked++;
+            boolean hidden = casters.stream()
+                    .anyMatch(caster -> caster.hides(x, y, 0.3, Math.cos(angle), Math.sin(angle), slope));
+            differing += hidden == marched(grounds, casters, x, y, 0.3, angle, slope) ? 0 : 1;
+        }
+        assertThat(looked).isGreaterThan(150);
+        // Lines that graze a corner within a step may be judged either way.
+        assertThat(differing).isLessThanOrEqualTo(2);
+    }
+
+    private static org.locationtech.jts.geom.Point point(double x, double y) {
+        return new GeometryFactory().createPoint(new Coordinate(x, y));
+    }
+
+    private static boolean marched(
+            List<Polygon> grounds, List<Caster> casters, double x, double y, double z, double angle, double slope) {
+        for (double t = 0; t < 40; t += 0.02) {
+            double height = z + t * slope;
+            org.locationtech.jts.geom.Point at = point(x + t * Math.cos(angle), y + t * Math.sin(angle));
+            for (int i = 0; i < grounds.size(); i++) {
+                Caster caster = casters.get(i);
+                if (height > caster.low()
+                        && height < caster.high()
+                        && grounds.get(i).contains(at)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,69 @@
+import { useQuery } from "@tanstack/react-query";
+import { request } from "../api/client";
+import type { components } from "../api/schema";
+import type { Column } from "../papers/columns";
+import { Paper } from "../papers/Paper";
+import { useDesk } from "../workspace/desk";
+import { words } from "./words";
+
+type SunHours = components["schemas"]["SunHours"];
+
+interface Row {
+  bed: string;
+  name: string;
+  /** Hours of each month. */
+  months: number[];
+  growing: number;
+  exposure: string;
+}
+
+/** How many hours of direct sun each bed of the season has, month by month. */
+export function SunPaper() {
+  const { plan, garden, season } = useDesk();
+  const { data } = useQuery({
+    queryKey: ["sun", plan.id, garden.revision, season],
+    queryFn: () => request<SunHours>("GET", `/api/gardens/${plan.id}/sun?season=${String(season)}`),
+    staleTime: Infinity,
+  });
+  const names = new Map(plan.beds.map(({ id, name }) => [id, name]));
+  const rows = data?.beds.map(({ bed, hours, growing, exposure }): Row => ({
+    bed,
+    name: names.get(bed) ?? "",
+    months: byMonth(hours),
+    growing,
+    exposure,
+  }));
+  const hours = (key: string, head: string, of: (row: Row) => number): Column<Row> => ({
+    key,
+    head,
+    value: of,
+    text: (row) => of(row).toFixed(1),
+    figures: true,
+  });
+  const columns: Column<Row>[] = [
+    { key: "bed", head: "Bed", value: ({ name }) => name },
+    ...words.monthNames.map((month, index) => hours(month, month, ({ months }) => months[index] ?? 0)),
+    hours("growing", words.growing, ({ growing }) => growing),
+    { key: "good", head: words.good, value: ({ exposure }) => exposure, groups: true },
+  ];
+  return (
+    <Paper
+      title={words.title}
+      rows={rows}
+      columns={columns}
+      rowKey={({ bed }) => bed}
+      concerns={({ bed }) => [bed]}
+      empty={words.noBeds}
+    >
+      {data && <p>{words.about(Math.min(...data.open).toFixed(1), Math.max(...data.open).toFixed(1))}</p>}
+      {data && data.unknown.length > 0 && <p>{words.unknown(data.unknown)}</p>}
+    </Paper>
+  );
+}
+
+/** The mean of the two halves of each month. */
+function byMonth(halves: readonly number[]): number[] {
+  return halves.flatMap((first, index) =>
+    index % 2 === 0 ? [(first + (halves[index + 1] ?? first)) / 2] : [],
+  );
+}
