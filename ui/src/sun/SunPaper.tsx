@@ -42,9 +42,9 @@ export function SunPaper() {
   });
   const columns: Column<Row>[] = [
     { key: "bed", head: "Bed", value: ({ name }) => name },
+    { key: "good", head: words.good, value: ({ exposure }) => exposure, groups: true },
     ...words.monthNames.map((month, index) => hours(month, month, ({ months }) => months[index] ?? 0)),
     hours("growing", words.growing, ({ growing }) => growing),
-    { key: "good", head: words.good, value: ({ exposure }) => exposure, groups: true },
   ];
   return (
     <Paper

@@ -2,10 +2,10 @@ package fairacre.sun;
 
 /** What a bed is good for by its hours of direct sun in the growing months (common practice). */
 public enum Exposure {
-    FULL_SUN(6, "fruiting crops: tomatoes, squash, beans"),
-    PART_SUN(4, "roots and cabbages"),
+    FULL_SUN(6, "fruiting crops"),
+    PART_SUN(4, "roots, cabbages"),
     LEAF_CROPS(3, "leaf crops"),
-    SHADE(0, "too dark for vegetables");
+    SHADE(0, "too dark");
 
     private final double least;
     private final String label;
