@@ -7,9 +7,6 @@ import { useDesk } from "../workspace/desk";
 import type { Fence } from "./fence";
 import { words } from "./words";
 
-/** A post comes to whole centimetres, or half inches, along its fence, metres. */
-const STEP = { METRIC: 0.01, FEET_AND_INCHES: 0.0127 };
-
 interface Props {
   fence: Fence;
   fault: string | undefined;
@@ -72,7 +69,7 @@ export function FixedPosts({ fence, fault, onChange }: Props) {
           kind: "spot",
           drawn: (place) => {
             const line = [thereAndBack(fence.places)];
-            onChange([...fixed, onBoundary(line, place, STEP[desk.units], MIDDLE_TOLERANCE)]);
+            onChange([...fixed, onBoundary(line, place, desk.snapStep, MIDDLE_TOLERANCE)]);
           },
         }}
         take={words.setPost}

@@ -173,10 +173,6 @@ public record Fence(
         return new Fence(id, name, places, kind, height, foot, newPosts, fixed, lifetime, timber);
     }
 
-    Fence of(Material newTimber) {
-        return new Fence(id, name, places, kind, height, foot, posts, fixed, lifetime, newTimber);
-    }
-
     Fence withFixed(List<Point> newFixed) {
         return new Fence(id, name, places, kind, height, foot, posts, newFixed, lifetime, timber);
     }

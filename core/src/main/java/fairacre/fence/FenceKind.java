@@ -67,7 +67,7 @@ public enum FenceKind {
             Rolls.NONE),
     PICKETS(
             "Upright boards with gaps of 2 in (50 mm)",
-            "Lets half the wind through and shelters better than a closed one; young rabbits slip through.",
+            "Lets some wind through and shelters better than a closed one; young rabbits slip through.",
             2,
             8,
             false,
@@ -165,7 +165,10 @@ public enum FenceKind {
         };
     }
 
-    /** What share of the light it takes, seen square to it: wire over its mesh, boards over their gaps (derived). */
+    /**
+     * What share of the light it takes, seen square to it: of mesh from memory, of pickets board over board and gap
+     * (derived).
+     */
     public double shade() {
         return switch (this) {
             case WELDED_MESH -> 0.06;

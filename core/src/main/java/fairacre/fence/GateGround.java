@@ -66,8 +66,7 @@ final class GateGround {
 
     private static boolean leftIsIn(Feature line) {
         List<Point> places = line.places();
-        boolean ring = places.size() > 3 && places.get(0).equals(places.get(places.size() - 1));
-        return !ring || Orientation.isCCW(Polygons.line(places).getCoordinates());
+        return !Fence.isRing(places) || Orientation.isCCW(Polygons.line(places).getCoordinates());
     }
 
     Point middle() {
