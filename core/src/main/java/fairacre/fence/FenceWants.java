@@ -166,7 +166,7 @@ final class FenceWants {
         }
         double metres = told.length().metres();
         takeoff.work(season, FenceRates.MESH, metres);
-        double held = told.posts().size() * (1 + Math.ceil(fence.height().metres() / BETWEEN_STAPLES.metres()));
+        double held = posts(fence, told) * (1 + Math.ceil(fence.height().metres() / BETWEEN_STAPLES.metres()));
         boolean steel = fence.posts() == PostKind.DRIVEN_STEEL;
         pieces(
                 season,
@@ -182,6 +182,13 @@ final class FenceWants {
             }
             case OPEN -> {}
         }
+    }
+
+    /** That mesh is held to; of what stands there already as many as its spans take. */
+    private static double posts(Fence fence, FenceTold told) {
+        return fence.posts() == PostKind.EXISTING
+                ? 1 + Math.ceil(told.length().metres() / fence.kind().span().metres())
+                : told.posts().size();
     }
 
     private int footTiers(Fence fence) {

@@ -135,6 +135,15 @@ class FenceWantsTest {
     }
 
     @Test
+    @DisplayName(
+            "mesh on posts that stand there: 192 ft in spans of 8 ft are 25 posts with 6 staples each, and no post is bought")
+    void meshOnWhatStandsThere() {
+        Map<String, Double> sold = sold(fortyBySixty(WELDED.with(PostKind.EXISTING)));
+        assertThat(sold.keySet()).noneMatch(item -> item.contains("post"));
+        assertThat(sold.get("fence/staples")).isCloseTo(25 * 6 / 250.0, within(1e-9));
+    }
+
+    @Test
     void stringsAndCanes() {
         Fence strings =
                 fence(FenceKind.STRINGS, 4.5, 0, 0, 40, 0, 40, 60, 0, 60, 0, 0).with(PostKind.CANES);
