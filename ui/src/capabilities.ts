@@ -23,7 +23,7 @@ export interface Capability {
   named?: (plan: Plan) => Named[];
   /** Its things on the sheet, from the ground up. */
   layers: readonly Layer[];
-  /** What lies on the beds. */
+  /** What lies on the beds or may stand in them. */
   onBeds?: readonly Layer[];
   /** Its part of what is asked about the ground, if it has one. */
   GroundSection?: ComponentType;

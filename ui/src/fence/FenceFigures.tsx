@@ -18,6 +18,7 @@ export function FenceFigures({ told }: { told: FenceTold }) {
     [words.told.span, written(told.widest)],
     [words.told.depth, written(told.posts.find(({ role }) => role !== "GATE")?.depth)],
     [words.told.hole, written(told.hole)],
+    [words.told.soil, written(told.soil)],
     [words.told.bags, told.bags > 0 ? String(told.bags) : ""],
     [words.told.braces, told.braces.length > 0 ? String(told.braces.length) : ""],
   ];

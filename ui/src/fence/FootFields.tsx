@@ -31,7 +31,10 @@ export function FootFields({ foot, faults, onChange }: Props) {
       <Choice
         label={words.foot}
         value={way}
-        options={(["OPEN", "BURIED", "APRON"] as const).map((value) => ({ value, label: words.ways[value] }))}
+        options={(["OPEN", "BURIED", "APRON", "BED"] as const).map((value) => ({
+          value,
+          label: words.ways[value],
+        }))}
         onChange={choose}
       />
       {way !== "OPEN" && foot.mesh && (
@@ -45,7 +48,7 @@ export function FootFields({ foot, faults, onChange }: Props) {
             }}
           />
           <LengthField
-            label={words.up}
+            label={way === "BED" ? words.upFromSoil : words.up}
             value={foot.up}
             units={desk.units}
             fault={faults["foot/up"]}

@@ -5,7 +5,16 @@ import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import { allNamed, standingThings } from "../capabilities";
 import { atDesk, catalogue, deskFor, plan, report } from "../testing/desk";
-import { bent, drawnOn, isRing, type Fence, type FenceTold, type Pest, type PestRow } from "./fence";
+import {
+  asFeature,
+  bent,
+  drawnOn,
+  isRing,
+  type Fence,
+  type FenceTold,
+  type Pest,
+  type PestRow,
+} from "./fence";
 import { FencePanel } from "./FencePanel";
 import { FencesOfTheSeason } from "./FencesOfTheSeason";
 import { words } from "./words";
@@ -161,6 +170,23 @@ describe("fences", () => {
       { kind: "PutFence", fence: { ...ring, kind: "WOVEN_WIRE" } },
       expect.anything(),
     );
+  });
+
+  it("in raised beds says how far the mesh goes into their soil, and takes no ground of its own", async () => {
+    const inBeds: Fence = { ...ring, foot: { way: "BED", mesh: "NETTING", up: 0.6, down: 0.15 } };
+    const { desk, submit } = deskFor({ plan: { ...fenced, fences: [inBeds] }, report: judged });
+    atDesk(desk, <FencePanel />);
+    const form = within(screen.getByTestId("fence"));
+    await userEvent.click(form.getByText("Ring"));
+    await userEvent.clear(form.getByLabelText(words.down.BED));
+    await userEvent.type(form.getByLabelText(words.down.BED), "20 cm{Enter}");
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "PutFence", fence: { ...inBeds, foot: { ...inBeds.foot, down: 0.2 } } },
+      expect.anything(),
+    );
+    expect(form.getByLabelText(words.upFromSoil)).toBeDefined();
+    expect(asFeature(inBeds)).toMatchObject({ breadth: 0 });
+    expect(asFeature(ring)).toMatchObject({ breadth: 0.05 });
   });
 
   it("are drawn with their posts, one that can't be dug in is ringed", () => {

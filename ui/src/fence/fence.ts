@@ -13,14 +13,14 @@ export type Post = components["schemas"]["Post"];
 export type PricedFence = components["schemas"]["PricedFence"];
 export type PricedMake = components["schemas"]["PricedMake"];
 
-/** A fence as it stands on the plot. */
-export function asFeature({ id, name, places, height, lifetime }: Fence): Feature {
+/** A fence as it stands on the plot; in the soil of beds it takes no ground of its own. */
+export function asFeature({ id, name, places, foot, height, lifetime }: Fence): Feature {
   return {
     id,
     name,
     kind: "FENCE",
     places,
-    breadth: 0.05,
+    breadth: foot.way === "BED" ? 0 : 0.05,
     margin: 0,
     height,
     depth: 0,

@@ -7,5 +7,6 @@ export const fence: Capability = {
   standing: (plan) => plan.fences.map(asFeature),
   paid: () => [],
   named: (plan) => plan.pests,
-  layers: [fenceLayer],
+  layers: [],
+  onBeds: [fenceLayer],
 };

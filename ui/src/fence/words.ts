@@ -37,6 +37,7 @@ export const words = {
     MESH_TOO_WIDE: "mesh too wide",
     FOOT_OPEN: "foot open",
     FOOT_TOO_SHORT: "foot too short",
+    OUT_OF_BEDS: "leaves the raised beds",
     FOOTHOLDS: "footholds",
     ONLY_STRING: "only string",
     NO_GATE: "no gate",
@@ -58,13 +59,16 @@ export const words = {
   kind: "Made of",
   posts: "Posts",
   foot: "Its foot",
-  ways: { OPEN: "open", BURIED: "mesh into the ground", APRON: "mesh flat outwards" } satisfies Record<
-    Fence["foot"]["way"],
-    string
-  >,
+  ways: {
+    OPEN: "open",
+    BURIED: "mesh into the ground",
+    APRON: "mesh flat outwards",
+    BED: "in raised beds, mesh into their soil",
+  } satisfies Record<Fence["foot"]["way"], string>,
   footMesh: "Mesh of the foot",
   up: "Up from the ground",
-  down: { BURIED: "Into the ground", APRON: "Flat outwards" },
+  upFromSoil: "Up from the soil",
+  down: { BURIED: "Into the ground", APRON: "Flat outwards", BED: "Into the soil" },
   told: {
     length: "Without gates",
     posts: "Posts",
@@ -72,6 +76,7 @@ export const words = {
     span: "Widest span",
     depth: "In the ground",
     hole: "Hole across",
+    soil: "Soil that it stands in",
     bags: "Bags of post mix",
     braces: "Braces",
   },

@@ -398,6 +398,7 @@ export const catalogue: Catalogue = {
       { units: "METRIC", foot: { way: "OPEN", up: 0, down: 0 } },
       { units: "METRIC", foot: { way: "BURIED", mesh: "NETTING", up: 0.6, down: 0.15 } },
       { units: "METRIC", foot: { way: "APRON", mesh: "NETTING", up: 0.6, down: 0.3 } },
+      { units: "METRIC", foot: { way: "BED", mesh: "NETTING", up: 0.6, down: 0.15 } },
     ],
     meshes: [
       { mesh: "NETTING", label: "Hexagonal netting, 1 in (25 mm)", opening: 0.0254 },

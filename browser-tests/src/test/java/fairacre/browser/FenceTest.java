@@ -90,6 +90,30 @@ class FenceTest {
     }
 
     @Test
+    void aFenceStandsInRaisedEdgeBeds() throws Exception {
+        Plan plan = with(
+                plot(40 * FOOT, 60 * FOOT, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 6, 9, 2, 1)),
+                new Change.DescribeGarden("Edge beds", Units.FEET_AND_INCHES),
+                Put.of(gate("Front gate", 20 * FOOT, 0, 6 * FOOT)));
+        try (Garden garden = Garden.with(plan)) {
+            garden.step("Fence");
+            garden.button("+ Rabbits").click();
+            garden.kept();
+            garden.button("Where could a fence lead?").click();
+            proposal(garden, "In raised edge beds").click();
+            garden.kept();
+            assertThat(pests(garden)).not().containsText("open ground");
+            garden.page().getByTestId("fence").locator("summary").first().click();
+            Locator figures = garden.page().getByTestId("fence-figures");
+            // One board of 2 x 8.
+            assertThat(figures.getByRole(AriaRole.ROW, named("Soil that it stands in")))
+                    .containsText("7 1/4″");
+            assertThat(garden.page().getByLabel("Its foot")).hasValue("BED");
+            assertThat(garden.page().getByLabel("Into the soil")).hasValue("6″");
+        }
+    }
+
+    @Test
     void rabbitsThatSlipThroughTheDemosDeerFenceAreKeptOutByTheRemedy() {
         try (Garden garden = Garden.demo()) {
             garden.season(2028);

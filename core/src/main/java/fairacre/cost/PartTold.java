@@ -12,28 +12,28 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.joda.money.Money;
 
-/** What the bill and the work of a plan say of one part of it, whatever way its boards are cut. */
+/** What the bill and the work of a plan say of one part of it or of all, whatever way its boards are cut. */
 final class PartTold {
 
     private final Plan plan;
     private final CostStudy study;
-    private final BillPart part;
-    private final Set<WorkRate> work;
+    private final Predicate<BillPart> parts;
+    private final Predicate<WorkRate> work;
 
-    private PartTold(Plan plan, Memo memo, BillPart part, Set<WorkRate> work) {
+    private PartTold(Plan plan, Memo memo, Predicate<BillPart> parts, Predicate<WorkRate> work) {
         this.plan = plan;
         this.study = CostStudy.of(plan, memo);
-        this.part = part;
+        this.parts = parts;
         this.work = work;
     }
 
     private static PartTold of(Plan plan, Memo memo, BillPart part, WorkRates rates) {
-        return new PartTold(plan, memo, part, rates.rates().collect(Collectors.toSet()));
+        return new PartTold(plan, memo, part::equals, rates.rates().collect(Collectors.toSet())::contains);
     }
 
     /** @param memo of plans that are compared */
@@ -44,6 +44,11 @@ final class PartTold {
     /** @param memo of plans that are compared */
     static PartTold fences(Plan plan, Memo memo) {
         return of(plan, memo, BillPart.FENCE, new FenceCapability());
+    }
+
+    /** @param memo of plans that are compared */
+    static PartTold all(Plan plan, Memo memo) {
+        return new PartTold(plan, memo, part -> true, work -> true);
     }
 
     /** What the bill says of it more than that of another plan; empty if a price of that is missing. */
@@ -65,15 +70,15 @@ final class PartTold {
 
     private Map<List<Object>, BillLine> lines() {
         return study.bill(KnownCuts.NONE).lines().stream()
-                .filter(line -> line.part() == part)
-                .collect(Collectors.toMap(line -> List.of(line.season(), line.item()), line -> line));
+                .filter(line -> parts.test(line.part()))
+                .collect(Collectors.toMap(line -> List.of(line.season(), line.part(), line.item()), line -> line));
     }
 
     /** Of work on it. */
     double hours() {
         return study.takeoff().work().values().stream()
                 .flatMap(season -> season.entrySet().stream())
-                .filter(each -> work.contains(each.getKey()))
+                .filter(each -> work.test(each.getKey()))
                 .mapToDouble(each -> each.getKey().hours(each.getValue()))
                 .sum();
     }

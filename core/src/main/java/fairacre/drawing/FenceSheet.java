@@ -26,6 +26,7 @@ import fairacre.shape.Memo;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -204,7 +205,7 @@ public final class FenceSheet {
                 .filter(gate -> gate.fence().filter(fence.id()::equals).isPresent())
                 .forEach(this::writeGate);
         List<FenceSide> sides = study.sides(fence.id());
-        IntStream.range(0, sides.size()).forEach(i -> drawSide(fence, sides.get(i)));
+        IntStream.range(0, sides.size()).forEach(i -> drawSide(fence, told.soil(), sides.get(i)));
     }
 
     private void writeGate(GateTold gate) {
@@ -231,7 +232,7 @@ public final class FenceSheet {
         Pages.wrapped(text, LONGEST_LINE).forEach(line -> write(SMALL, line));
     }
 
-    private void drawSide(Fence fence, FenceSide side) {
+    private void drawSide(Fence fence, Optional<Length> soil, FenceSide side) {
         FenceSide.SidePost first = side.posts().get(0);
         FenceSide.SidePost last = side.posts().get(side.posts().size() - 1);
         double rise = side.posts().stream()
@@ -248,7 +249,15 @@ public final class FenceSheet {
         pages.makeRoom(SIDE_HIGH + 2 * LINE);
         pages.down(LINE);
         write(SMALL, first.mark() + " to " + last.mark() + ", " + length(side.length()) + ", 1:" + divisor);
-        new Elevation(fence, side, 1000.0 / divisor, MARGIN + LINE, pages.y() + LINE, rise).draw();
+        new Elevation(
+                        fence,
+                        soil.map(Length::metres).orElse(0.0),
+                        side,
+                        1000.0 / divisor,
+                        MARGIN + LINE,
+                        pages.y() + LINE,
+                        rise)
+                .draw();
         pages.down(SIDE_HIGH);
     }
 
@@ -256,13 +265,16 @@ public final class FenceSheet {
     private final class Elevation {
 
         private final Fence fence;
+        private final double soil;
         private final FenceSide side;
         private final double per;
         private final double left;
         private final double ground;
 
-        Elevation(Fence fence, FenceSide side, double per, double left, double top, double rise) {
+        /** @param soil how high that of the beds stands in which the fence stands, metres */
+        Elevation(Fence fence, double soil, FenceSide side, double per, double left, double top, double rise) {
             this.fence = fence;
+            this.soil = soil;
             this.side = side;
             this.per = per;
             this.left = left;
@@ -273,9 +285,12 @@ public final class FenceSheet {
             line(Pens.PEN, 0);
             line(Pens.FINE, fence.height().metres());
             if (fence.foot().way() != FenceFoot.Way.OPEN) {
-                line(Pens.HAIR, fence.foot().up().metres());
-                if (fence.foot().way() == FenceFoot.Way.BURIED) {
-                    line(Pens.HAIR, -fence.foot().down().metres());
+                line(Pens.HAIR, soil + fence.foot().up().metres());
+                if (fence.foot().way() != FenceFoot.Way.APRON) {
+                    line(Pens.HAIR, soil - fence.foot().down().metres());
+                }
+                if (soil > 0) {
+                    line(Pens.PEN, soil);
                 }
             }
             side.posts().forEach(this::post);

@@ -7,6 +7,7 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
 import fairacre.plan.Setting;
+import fairacre.plan.StandingBed;
 import fairacre.plan.Swing;
 import fairacre.plan.WayIn;
 import fairacre.shape.FenceLine;
@@ -35,7 +36,7 @@ record Barrier(
     }
 
     /** All of a season. */
-    static List<Barrier> all(Plan plan, int season) {
+    static List<Barrier> all(Plan plan, int season, List<StandingBed> standing) {
         Setting setting = plan.setting(season);
         Length snow = FenceKinds.snow(plan);
         List<Barrier> all = new ArrayList<>();
@@ -43,10 +44,11 @@ record Barrier(
             boolean paired = FencePair.has(fence, plan, season);
             Strength strength = (height, needs, alone) ->
                     paired ? FencePair.flaws(alone, height, needs, snow, plan.units()) : alone;
+            FootSoil soil = FootSoil.of(fence, setting, standing);
             all.addAll(along(
                     fence.standing(),
                     setting,
-                    (needs, in) -> strength.of(fence.height(), needs, FenceHold.flaws(fence, needs, snow, in)),
+                    (needs, in) -> strength.of(fence.height(), needs, FenceHold.flaws(fence, soil, needs, snow, in)),
                     (gate, needs) -> gate.leaf()
                             .map(leaf -> strength.of(leaf.height(), needs, ofGate(gate, needs, snow)))
                             .orElseGet(() -> ofGate(gate, needs, snow))));

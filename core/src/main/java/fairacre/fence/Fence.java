@@ -191,9 +191,10 @@ public record Fence(
         return ifSoundAlong(Stream.concat(Stream.of(place), places.stream()).toList());
     }
 
-    /** As it stands on the plot. */
+    /** As it stands on the plot; in the soil of beds it takes no ground of its own. */
     Feature standing() {
-        return Feature.of(id, name, FeatureKind.FENCE, places, THICKNESS, Length.ZERO)
+        Length breadth = foot.way() == FenceFoot.Way.BED ? Length.ZERO : THICKNESS;
+        return Feature.of(id, name, FeatureKind.FENCE, places, breadth, Length.ZERO)
                 .withHeight(height)
                 .withLifetime(lifetime);
     }

@@ -16,6 +16,8 @@ public record FenceFlaw(Reason reason, Length wants, Length has) {
         MESH_TOO_WIDE,
         FOOT_OPEN,
         FOOT_TOO_SHORT,
+        /** It is to stand in raised beds, and somewhere none is. */
+        OUT_OF_BEDS,
         FOOTHOLDS,
         /** Strings that have hung for longer than a season, or against anything but deer. */
         ONLY_STRING,

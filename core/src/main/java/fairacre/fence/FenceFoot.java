@@ -12,8 +12,8 @@ import java.util.Optional;
  * How a fence meets the ground.
  *
  * @param mesh what closes the foot; empty if nothing does
- * @param up how far the mesh stands up from the ground, 0 to 2 m
- * @param down how far it goes into the ground, or lies flat outwards, 0 to 2 m
+ * @param up how far the mesh stands up from the ground, or from the soil of the bed, 0 to 2 m
+ * @param down how far it goes into that, or lies flat outwards, 0 to 2 m
  */
 public record FenceFoot(Way way, Optional<Mesh> mesh, Length up, Length down) {
 
@@ -28,7 +28,9 @@ public record FenceFoot(Way way, Optional<Mesh> mesh, Length up, Length down) {
         /** Into a narrow trench along the fence. */
         BURIED,
         /** Flat on the ground, outwards, pegged down; grass grows through it. */
-        APRON
+        APRON,
+        /** Into the soil of raised beds in which the fence stands. */
+        BED
     }
 
     /** A fine mesh for the foot. */
@@ -89,15 +91,16 @@ public record FenceFoot(Way way, Optional<Mesh> mesh, Length up, Length down) {
     }
 
     /**
-     * What is usual against rabbits: netting 2 ft up, and 6 in into the ground or 1 ft flat outwards (common practice).
+     * What is usual against rabbits: netting 2 ft up, and 6 in into the ground or a bed, or 1 ft flat outwards (common
+     * practice).
      */
     public static FenceFoot usual(Way way, Units units) {
-        Length up = units == Units.METRIC ? Length.metres(0.6) : Length.feet(2);
-        return switch (way) {
-            case OPEN -> OPEN;
-            case BURIED -> buried(Mesh.NETTING, up, units == Units.METRIC ? Length.metres(0.15) : Length.inches(6));
-            case APRON -> apron(Mesh.NETTING, up, units == Units.METRIC ? Length.metres(0.3) : Length.feet(1));
-        };
+        boolean metric = units == Units.METRIC;
+        Length up = metric ? Length.metres(0.6) : Length.feet(2);
+        Length down = way == Way.APRON
+                ? metric ? Length.metres(0.3) : Length.feet(1)
+                : metric ? Length.metres(0.15) : Length.inches(6);
+        return way == Way.OPEN ? OPEN : new FenceFoot(way, Optional.of(Mesh.NETTING), up, down);
     }
 
     static FenceFoot buried(Mesh mesh, Length up, Length down) {

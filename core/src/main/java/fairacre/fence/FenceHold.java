@@ -16,20 +16,22 @@ final class FenceHold {
     /**
      * Why a fence does not hold; nothing if it does.
      *
+     * @param soil of the beds that it stands in, from which it is jumped over and dug under
      * @param snow by which it is lower in winter
      */
-    static List<FenceFlaw> flaws(Fence fence, Needs needs, Length snow, int season) {
+    static List<FenceFlaw> flaws(Fence fence, FootSoil soil, Needs needs, Length snow, int season) {
         if (fence.kind() == FenceKind.STRINGS) {
             return strings(fence, needs, season);
         }
-        return flaws(fence.kind(), fence.height(), fence.foot(), needs, snow);
+        return flaws(fence.kind(), fence.height(), fence.foot(), soil, needs, snow);
     }
 
     /** Of mesh. */
-    static List<FenceFlaw> flaws(FenceKind kind, Length height, FenceFoot foot, Needs needs, Length snow) {
-        List<FenceFlaw> flaws = new ArrayList<>(low(height, needs, snow));
+    static List<FenceFlaw> flaws(
+            FenceKind kind, Length height, FenceFoot foot, FootSoil soil, Needs needs, Length snow) {
+        List<FenceFlaw> flaws = new ArrayList<>(low(height, needs, snow.plus(soil.highest())));
         mesh(kind, foot, needs).ifPresent(flaws::add);
-        foot(foot, needs).ifPresent(flaws::add);
+        foot(foot, soil, needs).ifPresent(flaws::add);
         if (needs.climbs() && kind.climbable()) {
             flaws.add(FenceFlaw.of(Reason.FOOTHOLDS));
         }
@@ -49,10 +51,11 @@ final class FenceHold {
                 : List.of();
     }
 
-    private static List<FenceFlaw> low(Length height, Needs needs, Length snow) {
-        Length above = height.minus(snow);
+    /** @param stoodOn by how much what jumps stands higher than the ground */
+    private static List<FenceFlaw> low(Length height, Needs needs, Length stoodOn) {
+        Length above = height.minus(stoodOn);
         return above.compareTo(needs.height()) < 0
-                ? List.of(new FenceFlaw(Reason.TOO_LOW, needs.height().plus(snow), height))
+                ? List.of(new FenceFlaw(Reason.TOO_LOW, needs.height().plus(stoodOn), height))
                 : List.of();
     }
 
@@ -75,7 +78,7 @@ final class FenceHold {
                 .isPresent();
     }
 
-    private static Optional<FenceFlaw> foot(FenceFoot foot, Needs needs) {
+    private static Optional<FenceFlaw> foot(FenceFoot foot, FootSoil soil, Needs needs) {
         if (!needs.digs()) {
             return Optional.empty();
         }
@@ -83,8 +86,12 @@ final class FenceHold {
         if (!fineFoot(foot, needs) || !wants.isPositive()) {
             return Optional.of(new FenceFlaw(Reason.FOOT_OPEN, needs.buried(), Length.ZERO));
         }
-        return foot.down().compareTo(wants) < 0
-                ? Optional.of(new FenceFlaw(Reason.FOOT_TOO_SHORT, wants, foot.down()))
+        if (foot.way() == FenceFoot.Way.BED && !soil.lowest().isPositive()) {
+            return Optional.of(new FenceFlaw(Reason.OUT_OF_BEDS, wants, Length.ZERO));
+        }
+        Length closed = foot.way() == FenceFoot.Way.BED ? Length.min(foot.down(), soil.lowest()) : foot.down();
+        return closed.compareTo(wants) < 0
+                ? Optional.of(new FenceFlaw(Reason.FOOT_TOO_SHORT, wants, closed))
                 : Optional.empty();
     }
 

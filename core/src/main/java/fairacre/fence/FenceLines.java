@@ -1,9 +1,12 @@
 package fairacre.fence;
 
+import fairacre.build.Frame;
 import fairacre.limits.Limits;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
+import fairacre.plan.Bed;
+import fairacre.plan.BedRevision;
 import fairacre.plan.Carrier;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
@@ -130,6 +133,39 @@ final class FenceLines {
         }));
     }
 
+    /**
+     * In the soil of raised beds along the plot's edge, which close its foot. Empty if nothing that comes digs, and
+     * where the beds find no room.
+     */
+    Optional<Line> inEdgeBeds() {
+        EdgeBeds edge = new EdgeBeds(plan, season, allowance());
+        Optional<Frame> frame = edge.frame(FittingFence.deepest(plan, season));
+        return frame.flatMap(boards -> FittingFence.inBeds(plan, season, boards.height())
+                .flatMap(make -> edge.line(boards).map(places -> line("in edge beds", places, make::applied)))
+                .flatMap(fenced -> bedded(edge, boards, fenced)));
+    }
+
+    private Optional<Line> bedded(EdgeBeds edge, Frame boards, Line fenced) {
+        Fence fence = fenced.fences().get(0);
+        Plan after = plan.apply(fenced.change()).orThrow();
+        List<BedRevision> beds = edge.beds(boards, FenceLine.gates(fence.standing(), after.setting(season)));
+        if (beds.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Change> changes = new ArrayList<>(parts(fenced.change()));
+        List<String> names = new ArrayList<>(plan.beds().stream().map(Bed::name).toList());
+        for (int i = 0; i < beds.size(); i++) {
+            String name = freeName(names, "Edge bed");
+            names.add(name);
+            changes.add(new Change.PlaceBed(Bed.of(ids.apply("edge bed " + i), name, beds.get(i))));
+        }
+        return Optional.of(new Line(fenced.fences(), new Change.Batch("Fence in raised edge beds", changes)));
+    }
+
+    private static List<Change> parts(Change change) {
+        return change instanceof Change.Batch batch ? batch.changes() : List.of(change);
+    }
+
     boolean hasDeer() {
         return FenceKinds.pests(plan, season).stream().anyMatch(pest -> pest.kind() == PestKind.DEER);
     }
@@ -154,8 +190,7 @@ final class FenceLines {
     /** Behind each way in, and each gate that comes with the outer ring, the inner one has a gate as wide. */
     private Change paired(Line first, Fence second) {
         Plan fenced = plan.apply(first.change()).orThrow();
-        List<Change> changes = new ArrayList<>(
-                first.change() instanceof Change.Batch batch ? batch.changes() : List.of(first.change()));
+        List<Change> changes = new ArrayList<>(parts(first.change()));
         changes.add(Put.of(second));
         List<String> names =
                 new ArrayList<>(plan.waysIn().stream().map(WayIn::name).toList());

@@ -107,16 +107,21 @@ final class FenceOrder {
                             + wording().length(step) + ": close what is open below with soil or a board."));
         }
         if (fence.foot().way() != FenceFoot.Way.OPEN) {
-            steps.add(new FenceStep(
-                    set(),
-                    fence.foot().way() == FenceFoot.Way.BURIED
-                            ? "Hang the mesh of the foot, bury it and tread the trench in."
-                            : "Hang the mesh of the foot, lay it outwards and peg it down."));
+            steps.add(new FenceStep(set(), foot()));
         }
         if (!FenceLine.gates(fence.standing(), setting).isEmpty()) {
             steps.add(new FenceStep(hard(), "Hang the gates."));
         }
         return steps;
+    }
+
+    private String foot() {
+        return switch (fence.foot().way()) {
+            case BURIED -> "Hang the mesh of the foot, bury it and tread the trench in.";
+            case APRON -> "Hang the mesh of the foot, lay it outwards and peg it down.";
+            case BED -> "Hang the mesh of the foot before the beds are filled, and fill the soil against it.";
+            case OPEN -> throw new IllegalStateException("nothing is hung at an open foot");
+        };
     }
 
     /** What machines bring comes before the last side is closed. */

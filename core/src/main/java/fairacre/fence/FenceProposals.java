@@ -22,6 +22,9 @@ public final class FenceProposals {
         TWO_RINGS(
                 "Two low rings",
                 "Deer jump high or far, not both: you see out over them, and the strip between is lost or for chickens."),
+        EDGE_BEDS(
+                "In raised edge beds",
+                "They close its foot and are planted from within: boards and soil all round are part of the price."),
         STRINGS("Strings for one season", "Keeps deer off until they have learned, and nothing else.");
 
         private final String label;
@@ -91,6 +94,7 @@ public final class FenceProposals {
         lines.alongThePlot().ifPresent(line -> all.add(proposals.proposal(Way.ALONG_PLOT, line)));
         lines.roundBeds(beds).ifPresent(line -> all.add(proposals.proposal(Way.ROUND_BEDS, line)));
         lines.twoRings().ifPresent(line -> all.add(proposals.proposal(Way.TWO_RINGS, line)));
+        lines.inEdgeBeds().ifPresent(line -> all.add(proposals.proposal(Way.EDGE_BEDS, line)));
         if (all.isEmpty()) {
             throw new RefusedException(
                     "pests",

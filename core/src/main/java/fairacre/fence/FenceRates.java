@@ -20,6 +20,9 @@ final class FenceRates {
     static final WorkRate BURYING = new WorkRate("fence/buried-foot", "Trenching and burying mesh", 15, "metre", GUESS);
     static final WorkRate APRON = new WorkRate("fence/apron", "Laying and pegging an apron", 5, "metre", GUESS);
 
+    static final WorkRate IN_BED =
+            new WorkRate("fence/foot-in-bed", "Letting mesh into the soil of a bed", 4, "metre", GUESS);
+
     static final WorkRate BOARD = new WorkRate("fence/board", "Sawing and fixing a rail or board", 6, "piece", GUESS);
     static final WorkRate LEAF =
             new WorkRate("fence/gate-leaf", "Building and hanging a leaf of a gate", 180, "leaf", GUESS);
@@ -27,7 +30,7 @@ final class FenceRates {
     private FenceRates() {}
 
     static Stream<WorkRate> all() {
-        return Stream.of(CONCRETE, GRAVEL, DRIVEN, CANE, BRACE, MESH, STRING, BURYING, APRON, BOARD, LEAF);
+        return Stream.of(CONCRETE, GRAVEL, DRIVEN, CANE, BRACE, MESH, STRING, BURYING, APRON, IN_BED, BOARD, LEAF);
     }
 
     static WorkRate setting(PostKind kind) {

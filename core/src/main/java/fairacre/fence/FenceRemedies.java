@@ -1,7 +1,9 @@
 package fairacre.fence;
 
+import fairacre.build.Frame;
 import fairacre.judging.Remedy;
 import fairacre.judging.SnagContext;
+import fairacre.judging.Wording;
 import fairacre.limits.Limits;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
@@ -11,6 +13,7 @@ import fairacre.plan.FeatureKind;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
+import fairacre.plan.StandingBed;
 import fairacre.plan.Swing;
 import fairacre.plan.Things;
 import fairacre.plan.WayIn;
@@ -96,7 +99,10 @@ final class FenceRemedies {
     private Stream<Remedy> ofFence(Fence fence, Pest pest, PestRow.Hole hole, FenceFlaw flaw) {
         return switch (flaw.reason()) {
             case TOO_LOW -> raised(fence, flaw.wants());
-            case MESH_TOO_WIDE, FOOT_OPEN, FOOT_TOO_SHORT -> Stream.concat(meshed(fence, pest), rehung(fence));
+            case MESH_TOO_WIDE, FOOT_OPEN, OUT_OF_BEDS -> Stream.concat(meshed(fence, pest), rehung(fence));
+            case FOOT_TOO_SHORT ->
+                Stream.of(raisedBeds(fence, flaw.wants()), meshed(fence, pest), rehung(fence))
+                        .flatMap(each -> each);
             case FOOTHOLDS, ONLY_STRING -> rehung(fence);
             case GAP -> joined(fence, hole.place());
             case NO_GATE, GATE_GAP, NOT_KNOWN -> Stream.empty();
@@ -122,13 +128,54 @@ final class FenceRemedies {
                         FenceKinds.pests(context.plan(), context.season()).stream()
                                 .flatMap(each -> each.needs(context.plan().units()).stream())
                                 .filter(each -> FenceHold.flaws(
-                                                fence, each, FenceKinds.snow(context.plan()), context.season())
+                                                fence,
+                                                soil(fence),
+                                                each,
+                                                FenceKinds.snow(context.plan()),
+                                                context.season())
                                         .isEmpty()))
                 .toList();
         return FittingFence.foot(fence.kind(), needs)
                 .filter(foot -> foot.mesh().isPresent())
                 .map(foot -> new Remedy(footWords(fence, foot), Put.of(fence.on(foot))))
                 .stream();
+    }
+
+    private FootSoil soil(Fence fence) {
+        return FootSoil.of(fence, context.setting(), context.standing());
+    }
+
+    /** The beds that a fence stands in built higher, with more courses, and the fence by as much. */
+    private Stream<Remedy> raisedBeds(Fence fence, Length wants) {
+        if (fence.foot().way() != FenceFoot.Way.BED) {
+            return Stream.empty();
+        }
+        List<StandingBed> low = FootSoil.beds(fence, context.setting(), context.standing()).stream()
+                .filter(bed -> bed.revision().holding().compareTo(wants) < 0)
+                .toList();
+        Length grown = Length.ZERO;
+        List<Change> changes = new ArrayList<>();
+        for (StandingBed bed : low) {
+            Frame frame = bed.frame().orElse(null);
+            Frame higher = frame == null ? null : frame.atLeast(wants).orElse(null);
+            if (higher == null) {
+                return Stream.empty();
+            }
+            grown = Length.max(grown, higher.height().minus(frame.height()));
+            changes.add(new Change.RebuildBed(bed.id(), bed.revision().withFrame(Optional.of(higher))));
+        }
+        FenceFoot foot = fence.foot();
+        FenceFoot deeper = new FenceFoot(foot.way(), foot.mesh(), foot.up(), Length.max(foot.down(), wants));
+        Length height = fence.height().plus(grown);
+        if (height.compareTo(Fence.HIGHEST) > 0) {
+            return Stream.empty();
+        }
+        changes.add(Put.of(fence.high(height).on(deeper)));
+        String words = low.isEmpty()
+                ? "Let the mesh of " + fence.name() + " " + context.wording().length(wants) + " into the soil"
+                : "Build " + Wording.named(low) + " " + context.wording().length(wants) + " high or more, and "
+                        + fence.name() + " with it";
+        return Stream.of(new Remedy(words, new Change.Batch(words, changes)));
     }
 
     private String footWords(Fence fence, FenceFoot foot) {
@@ -200,7 +247,11 @@ final class FenceRemedies {
                 .flatMap(needs -> FittingFence.foot(FenceKind.RABBIT_NETTING, List.of(needs))
                         .map(foot -> netting(feature, needs, foot)))
                 .filter(netting -> FenceHold.flaws(
-                                netting, small.orElseThrow(), FenceKinds.snow(context.plan()), context.season())
+                                netting,
+                                FootSoil.NONE,
+                                small.orElseThrow(),
+                                FenceKinds.snow(context.plan()),
+                                context.season())
                         .isEmpty())
                 .map(netting -> new Remedy(
                         "Hang " + lower(netting.kind().label()) + ", "

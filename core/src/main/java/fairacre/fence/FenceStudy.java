@@ -276,6 +276,7 @@ public final class FenceStudy {
         return new FenceTold(
                 fence.id(),
                 FenceLine.of(fence.standing(), setting).length(),
+                Optional.of(FootSoil.of(fence, setting, standing).lowest()).filter(Length::isPositive),
                 posts,
                 all.widest(),
                 all.stretches(),

@@ -11,6 +11,7 @@ import java.util.UUID;
  * What a fence takes.
  *
  * @param length of what stands of it, without its gates
+ * @param soil how high the soil of the beds stands that it stands in, where it is lowest; empty on the ground
  * @param posts without those of other fences that it shares
  * @param widest span
  * @param stretches from one corner, end or gate to the next
@@ -28,6 +29,7 @@ import java.util.UUID;
 public record FenceTold(
         UUID fence,
         Length length,
+        Optional<Length> soil,
         List<Post> posts,
         Optional<Length> widest,
         int stretches,

@@ -180,6 +180,7 @@ final class FenceWants {
                 pieces(season, FencePrices.PEG, Math.ceil(metres / BETWEEN_PEGS.metres()), 1, served);
                 takeoff.work(season, FenceRates.APRON, metres);
             }
+            case BED -> takeoff.work(season, FenceRates.IN_BED, metres);
             case OPEN -> {}
         }
     }

@@ -69,7 +69,7 @@ record FittingFence(FenceKind kind, Length height, FenceFoot foot) {
     }
 
     private boolean holds(Needs needs, Length snow) {
-        return FenceHold.flaws(kind, height, foot, needs, snow).isEmpty();
+        return FenceHold.flaws(kind, height, foot, FootSoil.NONE, needs, snow).isEmpty();
     }
 
     private double mesh(Units units) {
@@ -104,6 +104,29 @@ record FittingFence(FenceKind kind, Length height, FenceFoot foot) {
                         Optional.of(mesh),
                         up,
                         down.isPositive() ? down : SUNK));
+    }
+
+    /**
+     * The cheapest mesh that holds against what comes on foot in a season, if it stands in raised beds with a foot that
+     * is let into their soil; empty if nothing that comes digs.
+     *
+     * @param soil how high the beds are
+     */
+    static Optional<FittingFence> inBeds(Plan plan, int season, Length soil) {
+        Length down = deepest(plan, season);
+        return all(plan, season).stream()
+                .filter(make -> down.isPositive() && make.foot.mesh().isPresent())
+                .findFirst()
+                .map(make -> new FittingFence(
+                        make.kind,
+                        make.height.plus(soil),
+                        new FenceFoot(FenceFoot.Way.BED, make.foot.mesh(), make.foot.up(), down)))
+                .filter(make -> make.height.compareTo(Fence.HIGHEST) <= 0);
+    }
+
+    /** How deep what comes on foot in a season digs; zero if nothing does. */
+    static Length deepest(Plan plan, int season) {
+        return needs(plan, season).stream().map(Needs::buried).reduce(Length.ZERO, Length::max);
     }
 
     /** The same fence of this make. */

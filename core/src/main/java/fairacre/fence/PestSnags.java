@@ -83,7 +83,7 @@ final class PestSnags {
         return switch (reason) {
             case TOO_LOW -> FenceRule.FENCE_TOO_LOW;
             case MESH_TOO_WIDE -> FenceRule.FENCE_MESH_WIDE;
-            case FOOT_OPEN, FOOT_TOO_SHORT -> FenceRule.FENCE_FOOT_OPEN;
+            case FOOT_OPEN, FOOT_TOO_SHORT, OUT_OF_BEDS -> FenceRule.FENCE_FOOT_OPEN;
             case FOOTHOLDS -> FenceRule.FENCE_CLIMBED;
             case ONLY_STRING -> FenceRule.FENCE_ONLY_STRING;
             case NO_GATE, GATE_GAP, GAP -> FenceRule.FENCE_GAP;
@@ -104,6 +104,8 @@ final class PestSnags {
             case FOOT_TOO_SHORT ->
                 "The foot of " + name + " is closed for " + has + ": " + pest.name() + " dig under less than " + wants
                         + ".";
+            case OUT_OF_BEDS ->
+                name + " is not in a raised bed everywhere: " + pest.name() + " dig under it where it leaves them.";
             case FOOTHOLDS -> pest.name() + " climb " + name + ": its openings are footholds.";
             case ONLY_STRING -> name + " is only string: it does not stop " + pest.name() + " in this season.";
             case NO_GATE -> hole.name() + " is open: " + pest.name() + " walk in.";

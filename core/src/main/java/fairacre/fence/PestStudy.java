@@ -20,6 +20,8 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.DistanceOp;
 
 /** Which beds a pest gets to, and by which hole. */
@@ -37,6 +39,12 @@ final class PestStudy {
     private static final double TO_A_HAND = 0.05;
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
+    /** The corner of a bed leans out as far as its sides do. */
+    private static final BufferParameters MITRED = new BufferParameters();
+
+    static {
+        MITRED.setJoinStyle(BufferParameters.JOIN_MITRE);
+    }
 
     private final List<StandingBed> standing;
     private final List<Barrier> barriers;
@@ -49,7 +57,7 @@ final class PestStudy {
         this.season = season;
         this.memo = memo;
         this.units = plan.units();
-        this.barriers = Barrier.all(plan, season);
+        this.barriers = Barrier.all(plan, season, standing);
     }
 
     PestRow row(Pest pest) {
@@ -128,7 +136,7 @@ final class PestStudy {
     }
 
     private static boolean isWithin(StandingBed bed, Geometry enclosed, Length gap) {
-        return enclosed.buffer(gap.metres() / 2 + LEANING).covers(Polygons.of(bed.corners()));
+        return BufferOp.bufferOp(enclosed, gap.metres() / 2 + LEANING, MITRED).covers(Polygons.of(bed.corners()));
     }
 
     /** What of some barriers stands round the closed ground that some beds are in. */

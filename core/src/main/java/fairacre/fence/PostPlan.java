@@ -122,10 +122,11 @@ record PostPlan(Fence fence, List<Stretch> parts, List<FenceTold.LongSpan> tooLo
 
         private DigGround ground(Setting setting, List<StandingBed> standing, boolean stronger) {
             boolean there = fence.lifetime().from().isEmpty() || fence.posts() == PostKind.EXISTING;
+            boolean inBeds = fence.foot().way() == FenceFoot.Way.BED;
             return new DigGround(
                     fence.id(),
                     there ? Setting.of(setting.site()) : setting,
-                    there ? List.of() : standing,
+                    there || inBeds ? List.of() : standing,
                     fence.posts().width(stronger),
                     PostDepth.hole(fence.posts(), stronger));
         }

@@ -1,5 +1,10 @@
 package fairacre.judging;
 
+import fairacre.build.Board;
+import fairacre.build.Frame;
+import fairacre.build.Joint;
+import fairacre.build.Material;
+import fairacre.measure.Units;
 import fairacre.outline.Rectangle;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
@@ -21,6 +26,18 @@ public record Edits(Plan plan, int season) {
 
     public static Change reshape(StandingBed bed, Rectangle to) {
         return new Change.ReshapeBed(bed.id(), bed.revision().from(), to);
+    }
+
+    /** What a new bed is framed with: as another bed of the garden is, else cedar boards two inches thick. */
+    public Frame usualFrame() {
+        return plan.standing(season).stream()
+                .flatMap(bed -> bed.frame().stream())
+                .findFirst()
+                .orElse(new Frame(
+                        Material.CEDAR,
+                        plan.units() == Units.METRIC ? Board.M47X200 : Board.B2X8,
+                        1,
+                        Joint.SIDES_PAST));
     }
 
     /**

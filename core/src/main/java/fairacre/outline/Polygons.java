@@ -36,7 +36,7 @@ public final class Polygons {
     }
 
     /** The corners as coordinates in metres, counter-clockwise, the first not repeated. */
-    static List<Coordinate> counterClockwise(List<Point> corners) {
+    public static List<Coordinate> counterClockwise(List<Point> corners) {
         List<Coordinate> all =
                 new ArrayList<>(corners.stream().map(Polygons::at).toList());
         if (!Orientation.isCCW(ring(corners))) {

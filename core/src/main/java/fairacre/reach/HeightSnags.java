@@ -1,10 +1,7 @@
 package fairacre.reach;
 
-import fairacre.build.Board;
 import fairacre.build.Build;
 import fairacre.build.Frame;
-import fairacre.build.Joint;
-import fairacre.build.Material;
 import fairacre.build.Wall;
 import fairacre.judging.Effects;
 import fairacre.judging.Remedy;
@@ -12,7 +9,6 @@ import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
 import fairacre.judging.Wording;
-import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.plan.BedRevision;
@@ -133,11 +129,10 @@ final class HeightSnags {
         if (bed.revision().build().wall().isPresent()) {
             return walledHigher(bed, bed.revision().build().wall().get());
         }
-        Frame frame = bed.frame().orElseGet(this::usualFrame);
+        Frame frame = bed.frame().orElseGet(context.edits()::usualFrame);
         Length wanted = HeightStudy.LOWEST_SEATED.minus(bed.revision().build().legs());
-        int courses = (int)
-                Math.ceil((double) wanted.micrometres() / frame.board().width().micrometres());
-        if (courses > Limits.MOST_COURSES) {
+        Optional<Frame> higherFrame = frame.atLeast(wanted);
+        if (higherFrame.isEmpty()) {
             return Optional.empty();
         }
         Build old = bed.revision().build();
@@ -146,7 +141,7 @@ final class HeightSnags {
                     bed.revision().from(),
                     bed.outline(),
                     bed.revision().shape(),
-                    Optional.of(frame.withCourses(Math.max(1, courses))),
+                    higherFrame,
                     bed.revision().existing(),
                     old.withoutMound());
             return Optional.of(new Change.RebuildBed(bed.id(), higher));
@@ -160,14 +155,6 @@ final class HeightSnags {
                 / wall.kind().course().micrometres());
         return Optional.of(new Change.RebuildBed(
                 bed.id(), bed.revision().withBuild(bed.revision().build().withWall(new Wall(wall.kind(), courses)))));
-    }
-
-    /** As another bed of the garden has it, else cedar boards two inches thick. */
-    private Frame usualFrame() {
-        return context.standing().stream()
-                .flatMap(bed -> bed.frame().stream())
-                .findFirst()
-                .orElse(new Frame(Material.CEDAR, Board.B2X8, 1, Joint.SIDES_PAST));
     }
 
     private List<Remedy> lowered(List<StandingBed> beds) {

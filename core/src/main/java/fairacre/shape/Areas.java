@@ -41,6 +41,11 @@ public final class Areas {
         return OverlayNGRobust.overlay(line, area, OverlayNG.INTERSECTION);
     }
 
+    /** The parts of a line that lie outside of an area. */
+    public static Geometry off(Geometry line, Geometry area) {
+        return OverlayNGRobust.overlay(line, area, OverlayNG.DIFFERENCE);
+    }
+
     /** All of them as one area; empty for none. */
     public static Geometry joined(Collection<? extends Geometry> all) {
         return all.isEmpty() ? GEOMETRY.createPolygon() : areas(OverlayNGRobust.union(GEOMETRY.buildGeometry(all)));

@@ -1,5 +1,6 @@
 package fairacre.shape;
 
+import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.Feature;
 import fairacre.plan.Setting;
@@ -27,6 +28,11 @@ public final class Footprint {
                         .toList();
             case SPOT -> List.of(circle(feature.places().get(0), breadth / 2));
         };
+    }
+
+    /** Of a line along places, one for each of its straight parts. */
+    public static List<Ring> along(List<Point> places, Length breadth) {
+        return line(places, Math.max(THINNEST, breadth.metres()) / 2);
     }
 
     private static List<Ring> line(List<Point> places, double half) {

@@ -48,10 +48,11 @@ final class Edges {
         if (position == null) {
             return List.of();
         }
-        return layout.memo()
+        List<Stretch> found = layout.memo()
                 .recall(
                         new Along(beside(position, width), around(position, width)),
                         () -> stretches(position, width, layout.within(position, width.metres())));
+        return layout.fencesInBeds().leave(layout.ring(position), found);
     }
 
     /** The question along which parts of its edges a carrier gets to a bed. */

@@ -34,6 +34,7 @@ final class Layout {
     private final List<StandingBed> beds;
     private final Memo memo;
     private final Outlines outlines;
+    private final FencesInBeds fencesInBeds;
     private final List<WayIn> waysIn;
     private final List<Ring> rings = new ArrayList<>();
     private final List<UUID> ids = new ArrayList<>();
@@ -55,10 +56,13 @@ final class Layout {
         this.inPlot = new IndexedPointInAreaLocator(plot);
         this.pieces = setting.site().pieces().stream().map(Polygons::of).toList();
         this.outlines = outlines;
+        this.fencesInBeds = new FencesInBeds(setting, this.beds);
         rings.addAll(outlines.all());
         this.beds.forEach(bed -> ids.add(bed.id()));
         for (Feature feature : setting.features()) {
-            for (Ring ring : Obstacles.of(feature, setting, wheels)) {
+            List<Ring> inTheWay =
+                    FencesInBeds.is(feature) ? fencesInBeds.outside(feature) : Obstacles.of(feature, setting, wheels);
+            for (Ring ring : inTheWay) {
                 rings.add(ring);
                 ids.add(feature.id());
                 if (FenceLine.runsAlongTheEdge(feature, setting)) {
@@ -71,6 +75,10 @@ final class Layout {
             index.insert(rings.get(i).within(0), i);
         }
         index.build();
+    }
+
+    FencesInBeds fencesInBeds() {
+        return fencesInBeds;
     }
 
     Memo memo() {
