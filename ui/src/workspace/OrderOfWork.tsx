@@ -93,7 +93,7 @@ export function OrderOfWork() {
     >
       <Tabs.List
         aria-label="Order of work"
-        className="flex shrink-0 border-rule bg-paper print:hidden max-lg:order-last max-lg:overflow-x-auto max-lg:border-t lg:col-start-1 lg:row-start-3 lg:w-22 lg:flex-col lg:overflow-y-auto lg:border-r"
+        className="relative flex shrink-0 border-rule bg-paper print:hidden max-lg:order-last max-lg:overflow-x-auto max-lg:border-t lg:col-start-1 lg:row-start-3 lg:w-22 lg:flex-col lg:overflow-y-auto lg:border-r"
       >
         {TRADE_STEPS.map((each, index) => (
           <StepTab key={each} step={each} number={index + 1} />

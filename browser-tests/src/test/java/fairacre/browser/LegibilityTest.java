@@ -36,6 +36,9 @@ class LegibilityTest {
                     garden.season(season);
                     garden.page().waitForTimeout(700);
                     isLegibleAtEveryZoom(garden, "demo " + season + " on " + size[0] + " pixels");
+                    assertThat(garden.page().evaluate("document.documentElement.scrollWidth"))
+                            .as("nothing reaches beyond the screen")
+                            .isEqualTo(size[0]);
                 }
             }
             assertThat(garden.complaints()).isEmpty();
