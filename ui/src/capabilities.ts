@@ -6,6 +6,7 @@ import { fence } from "./fence";
 import { featureLayer, wayInLayer } from "./ground/layers";
 import { walkLayer } from "./reach/walkLayer";
 import type { Layer } from "./sheet/layer";
+import { sun } from "./sun";
 import { water } from "./water";
 
 interface Named {
@@ -30,7 +31,7 @@ export interface Capability {
 }
 
 /** The one list of capabilities. */
-export const capabilities: readonly Capability[] = [water, fence, compost];
+export const capabilities: readonly Capability[] = [water, fence, compost, sun];
 
 /** What the sheet shows, from the ground up. */
 export const layers: readonly Layer[] = [

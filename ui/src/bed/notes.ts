@@ -26,6 +26,7 @@ export function bedNote(
   switch (desk.step) {
     case "ground":
     case "beds":
+    case "sun":
       return sizeOf(outline, desk.units);
     case "reach": {
       const missed = Math.max(0, ...bed.reach.map((reach) => reach.unreached.area));

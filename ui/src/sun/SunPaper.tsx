@@ -1,12 +1,8 @@
-import { useQuery } from "@tanstack/react-query";
-import { request } from "../api/client";
-import type { components } from "../api/schema";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { useDesk } from "../workspace/desk";
+import { useSunHours } from "./sun";
 import { words } from "./words";
-
-type SunHours = components["schemas"]["SunHours"];
 
 interface Row {
   bed: string;
@@ -19,12 +15,8 @@ interface Row {
 
 /** How many hours of direct sun each bed of the season has, month by month. */
 export function SunPaper() {
-  const { plan, garden, season } = useDesk();
-  const { data } = useQuery({
-    queryKey: ["sun", plan.id, garden.revision, season],
-    queryFn: () => request<SunHours>("GET", `/api/gardens/${plan.id}/sun?season=${String(season)}`),
-    staleTime: Infinity,
-  });
+  const { plan } = useDesk();
+  const data = useSunHours();
   const names = new Map(plan.beds.map(({ id, name }) => [id, name]));
   const rows = data?.beds.map(({ bed, hours, growing, exposure }): Row => ({
     bed,

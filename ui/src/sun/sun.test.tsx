@@ -1,8 +1,14 @@
 // @vitest-environment jsdom
 import "../testing/setup";
-import { screen, within } from "@testing-library/react";
+import { fireEvent, screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
 import { expect, it, vi } from "vitest";
 import { atDesk, deskFor, plan } from "../testing/desk";
+import type { Desk } from "../workspace/desk";
+import { SkyFields } from "./SkyFields";
+import { asTime, compassPoint, halfMonths, momentAt, type DaySun, type SunMap } from "./sun";
+import { SunOnTheSheet } from "./SunOnTheSheet";
+import { SunPanel } from "./SunPanel";
 import { SunPaper } from "./SunPaper";
 import { words } from "./words";
 
@@ -24,7 +30,7 @@ it("the sun of each bed is told month by month, with what it is good for", async
   const fetched = answering({
     days: [],
     open: [8.2, 16.4],
-    beds: [{ bed: bed.id, hours, least: hours, growing: 6.25, exposure: "fruiting crops" }],
+    beds: [{ bed: bed.id, hours, least: hours, growing: 6.25, exposure: "fruiting crops", taken: [] }],
     unknown: ["Old pear"],
   });
   const { desk } = deskFor({ plan });
@@ -40,4 +46,184 @@ it("the sun of each bed is told month by month, with what it is good for", async
   screen.getByText(words.about("8.2", "16.4"));
   screen.getByText(words.unknown(["Old pear"]));
   expect(String(fetched.mock.calls[0]?.[0])).toContain("/sun?season=2028");
+});
+
+const hours = Array.from({ length: 24 }, () => 8);
+const day: DaySun = {
+  day: "2028-06-23",
+  moments: [690, 720, 750].map((minute) => ({
+    minute,
+    clock: minute + 66,
+    altitude: 60,
+    azimuth: 180,
+    hidden: minute === 750,
+    shadows: [
+      {
+        outline: [
+          { x: 0, y: 0 },
+          { x: 1, y: 0 },
+          { x: 0, y: minute / 100 },
+        ],
+        shade: 0.5,
+      },
+    ],
+  })),
+};
+const map: SunMap = {
+  cell: 0.5,
+  up: 16,
+  cells: [
+    { x: 0.25, y: 0.25, hours: 7, exposure: "FULL_SUN" },
+    { x: 0.75, y: 0.25, hours: 2, exposure: "SHADE" },
+  ],
+};
+
+function sunny() {
+  const answers = { "/sun/day": day, "/sun/map": map };
+  vi.stubGlobal(
+    "fetch",
+    vi.fn<typeof fetch>((url) => {
+      const path = /\/sun[^?]*/.exec(String(url))?.[0] ?? "";
+      const answer =
+        path in answers
+          ? answers[path as keyof typeof answers]
+          : {
+              days: [],
+              open: [8, 16],
+              beds: plan.beds.map(({ id }) => ({
+                bed: id,
+                hours,
+                least: hours,
+                growing: 8,
+                exposure: "fruiting crops",
+                taken: plan.features.slice(0, 1).map((feature) => ({ thing: feature.id, hours: 1.25 })),
+              })),
+              unknown: [],
+            };
+      return Promise.resolve(
+        new Response(JSON.stringify(answer), { headers: { "Content-Type": "application/json" } }),
+      );
+    }),
+  );
+}
+
+const view = { scale: 50, left: 0, top: 0, x: 0, y: 0 };
+
+it("says how high the sun stands at an hour of a day, and by the clock", async () => {
+  sunny();
+  const show = vi.fn<Desk["show"]>();
+  const { desk } = deskFor({ plan, step: "sun", show });
+  atDesk(desk, <SunPanel />);
+  const stands = await screen.findByTestId("sun-stands");
+  expect(stands.textContent).toBe("The sun stands 60° high in the S. The clock shows 13:06.");
+  expect(screen.getByLabelText(words.hour, { exact: false }).getAttribute("aria-valuetext")).toBe("12:00");
+  fireEvent.change(screen.getByLabelText(words.hour, { exact: false }), { target: { value: "2" } });
+  expect(show).toHaveBeenLastCalledWith({ sun: { what: "SHADOWS", half: 11, minute: 750 } });
+  fireEvent.change(screen.getByLabelText(words.day, { exact: false }), { target: { value: "5" } });
+  expect(show).toHaveBeenLastCalledWith({ sun: { what: "SHADOWS", half: 5, minute: 720 } });
+  await userEvent.selectOptions(screen.getByLabelText(words.onTheSheet), "GROWING");
+  expect(show).toHaveBeenLastCalledWith({ sun: { what: "GROWING", half: 11, minute: 720 } });
+});
+
+it("tells of each bed what takes of its sun, and shows its year as a band", async () => {
+  sunny();
+  const select = vi.fn<Desk["select"]>();
+  const { desk } = deskFor({ plan, step: "sun", select });
+  atDesk(desk, <SunPanel />);
+  const list = within(await screen.findByTestId("beds-in-the-sun"));
+  const [first] = await list.findAllByRole("button");
+  if (!first) throw new Error("the garden has beds");
+  expect(first.textContent).toContain("8.0 h");
+  list.getAllByLabelText(words.band("8.0", "8.0"));
+  await userEvent.click(first);
+  expect(select).toHaveBeenCalled();
+});
+
+it("the sheet shows the shadows of the moment while one looks at the sun, and nothing elsewhere", async () => {
+  sunny();
+  const { desk } = deskFor({ plan, step: "sun" });
+  const { container } = atDesk(
+    desk,
+    <svg>
+      <SunOnTheSheet view={view} moved={new Map()} selected={new Set()} />
+    </svg>,
+  );
+  await vi.waitFor(() => {
+    expect(container.querySelectorAll("[data-shadow]")).toHaveLength(1);
+  });
+  const { desk: other } = deskFor({ plan, step: "beds" });
+  const { container: empty } = atDesk(
+    other,
+    <svg>
+      <SunOnTheSheet view={view} moved={new Map()} selected={new Set()} />
+    </svg>,
+  );
+  expect(empty.querySelectorAll("[data-shadow]")).toHaveLength(0);
+});
+
+it("the hours lie on the ground as hatches, with a legend that says how much of it has them", async () => {
+  sunny();
+  const { desk } = deskFor({ plan, step: "sun" });
+  const growing = {
+    ...desk,
+    shown: { ...desk.shown, sun: { what: "GROWING" as const, half: 11, minute: 720 } },
+  };
+  const { container } = atDesk(
+    growing,
+    <>
+      <SunPanel />
+      <svg>
+        <SunOnTheSheet view={view} moved={new Map()} selected={new Set()} />
+      </svg>
+    </>,
+  );
+  const legend = await screen.findByTestId("sun-legend");
+  expect(legend.textContent).toContain(`${words.exposures.SHADE} 50 %`);
+  expect(container.querySelector("[data-sun=SHADE]")?.getAttribute("fill")).toBe("url(#sun-shade)");
+});
+
+it("the horizon is told by direction, and the clock by its zone", async () => {
+  const { desk, submit } = deskFor({
+    plan: { ...plan, skies: [{ id: "sky", horizon: [{ direction: 180, height: 10 }] }] },
+    step: "sun",
+  });
+  atDesk(desk, <SkyFields />);
+  await userEvent.click(screen.getByRole("button", { name: words.addSkyline }));
+  expect(submit).toHaveBeenLastCalledWith(
+    {
+      kind: "PutSky",
+      sky: {
+        id: "sky",
+        horizon: [
+          { direction: 180, height: 10 },
+          { direction: 90, height: 10 },
+        ],
+      },
+    },
+    expect.anything(),
+  );
+  const height = screen.getByLabelText(words.skyline.height);
+  await userEvent.clear(height);
+  await userEvent.type(height, "12,5{Enter}");
+  expect(submit).toHaveBeenLastCalledWith(
+    { kind: "PutSky", sky: { id: "sky", horizon: [{ direction: 180, height: 12.5 }] } },
+    expect.anything(),
+  );
+  await userEvent.selectOptions(screen.getByLabelText(words.zone), "Europe/Berlin");
+  expect(submit).toHaveBeenLastCalledWith(
+    {
+      kind: "PutSky",
+      sky: { id: "sky", horizon: [{ direction: 180, height: 10 }], zone: "Europe/Berlin" },
+    },
+    expect.anything(),
+  );
+});
+
+it("days, hours and directions are written as one says them", () => {
+  expect(halfMonths(2028).filter((_, half) => half < 3)).toEqual(["2028-01-08", "2028-01-23", "2028-02-08"]);
+  expect(words.dayName(11)).toBe("23 Jun");
+  expect(asTime(605)).toBe("10:05");
+  expect([0, 179, 200, 350].map(compassPoint)).toEqual(["N", "S", "SSW", "N"]);
+  expect(momentAt(day, 100)?.minute).toBe(690);
+  expect(momentAt({ day: "2028-12-23", moments: [] }, 720)).toBeUndefined();
 });

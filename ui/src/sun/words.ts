@@ -1,12 +1,52 @@
+import type { Shown } from "../workspace/desk";
+import type { Exposure } from "./sun";
+
+const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+
 /** Words of the sun. */
 export const words = {
   title: "Sun",
   noBeds: "No bed stands in this season.",
   growing: "Growing",
   good: "Good for",
-  monthNames: ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"],
+  monthNames: MONTHS,
   about: (least: string, most: string) =>
     `Hours of direct sun on a clear day, the mean over the soil of each bed; “Growing” is April to September, in the south October to March. The sun is up from ${least} to ${most} hours here. Clouds, and what stands off the plot, are left out.`,
   unknown: (names: readonly string[]) =>
     `No height is known of ${names.join(", ")}: give ${names.length === 1 ? "it" : "them"} one under Ground, else ${names.length === 1 ? "it casts" : "they cast"} no shadow here.`,
+  onTheSheet: "Light on the sheet",
+  shows: {
+    SHADOWS: "the shadows at an hour",
+    DAY: "the hours of sun on a day",
+    GROWING: "the hours of sun in the growing months",
+    NOTHING: "nothing of the sun",
+  } satisfies Record<Shown["sun"]["what"], string>,
+  day: "Day of the year",
+  dayName: (half: number) => `${half % 2 === 0 ? "8" : "23"} ${MONTHS[Math.floor(half / 2)] ?? ""}`,
+  hour: "Time by the sun",
+  noSun: "The sun does not rise on that day.",
+  stands: (altitude: string, point: string) => `The sun stands ${altitude}° high in the ${point}.`,
+  hidden: "The horizon hides it. ",
+  sunTime: "At 12:00 it stands highest, give or take a quarter of an hour.",
+  clock: (time: string) => `The clock shows ${time}.`,
+  exposures: {
+    FULL_SUN: "6 h and more: fruiting crops",
+    PART_SUN: "4 to 6 h: roots, cabbages",
+    LEAF_CROPS: "3 to 4 h: leaf crops",
+    SHADE: "less than 3 h: too dark",
+  } satisfies Record<Exposure, string>,
+  share: (share: number) => `${(100 * share).toFixed(0)} %`,
+  beds: "Sun on the beds, April to September",
+  hours: (hours: string) => `${hours} h`,
+  less: (takers: readonly string[]) => `less by ${takers.join(", ")}`,
+  band: (least: string, most: string) => `${least} to ${most} hours through the year`,
+  asPaper: "All months as a table",
+  horizon: "Horizon and clock",
+  horizonHint: "Hills and houses far off: how high they stand above the level, by direction.",
+  skyline: { direction: "Direction, ° from north", height: "Height, °" },
+  forget: (direction: number) => `Forget what stands at ${String(direction)}°`,
+  addSkyline: "Add a direction",
+  zone: "Clock",
+  bySun: "the sun's own time",
+  longitudeMissing: "Give the longitude under Ground: without it no clock can be told from the sun.",
 } as const;

@@ -73,6 +73,7 @@ export const plan: Plan = {
   fences: [],
   pests: [],
   postGrounds: [],
+  skies: [],
   setAside: [],
   waysIn: [],
   carriers: [],
@@ -270,6 +271,7 @@ export const catalogue: Catalogue = {
     { name: "fence", list: "fences" },
     { name: "pest", list: "pests" },
     { name: "postGround", list: "postGrounds" },
+    { name: "sky", list: "skies" },
   ],
   materials: [
     {
@@ -570,7 +572,13 @@ export function deskFor(part: Partial<Desk> = {}) {
     help: false,
     setHelp: vi.fn(),
     read: vi.fn(),
-    shown: { dimensions: false, marks: true, ghosts: null, pinned: new Set() },
+    shown: {
+      dimensions: false,
+      marks: true,
+      ghosts: null,
+      sun: { what: "SHADOWS", half: 11, minute: 720 },
+      pinned: new Set(),
+    },
     show: vi.fn(),
     snapStep: 0.05,
     setSnapStep: vi.fn(),

@@ -9,6 +9,7 @@ import { formatMoney } from "../measure/figures";
 import { PursePanel } from "../purse/PursePanel";
 import { ReachPanel } from "../reach/ReachPanel";
 import { FencePanel } from "../fence/FencePanel";
+import { SunPanel } from "../sun/SunPanel";
 import { WaterPanel } from "../water/WaterPanel";
 import { isTradeStep, TRADE_STEPS, useDesk, type Desk, type TradeStep } from "./desk";
 import { SelectionBar } from "./SelectionBar";
@@ -58,6 +59,11 @@ const STEPS: Record<TradeStep, Step> = {
     Panel: FencePanel,
     begun: ({ plan }) => plan.fences.length + plan.pests.length > 0,
     state: (desk) => costOf(desk, "FENCE"),
+  },
+  sun: {
+    Panel: SunPanel,
+    begun: ({ plan }) => plan.beds.length > 0,
+    state: () => "",
   },
   purse: {
     Panel: PursePanel,

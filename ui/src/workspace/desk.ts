@@ -31,7 +31,17 @@ export type Tool =
   | { kind: "spot"; drawn: (place: Point) => void };
 
 /** The order in which a garden is thought through. */
-export const TRADE_STEPS = ["ground", "beds", "reach", "frames", "fill", "water", "fence", "purse"] as const;
+export const TRADE_STEPS = [
+  "ground",
+  "beds",
+  "reach",
+  "frames",
+  "fill",
+  "water",
+  "fence",
+  "sun",
+  "purse",
+] as const;
 
 export type TradeStep = (typeof TRADE_STEPS)[number];
 
@@ -47,6 +57,8 @@ export interface Shown {
   marks: boolean;
   /** What another season or another version has otherwise, as outlines. */
   ghosts: "before" | "after" | OtherVersion | null;
+  /** Of the sun, in its step: the shadows of a minute by the sun's time, or hours, on the middle day of a half-month. */
+  sun: { what: "SHADOWS" | "DAY" | "GROWING" | "NOTHING"; half: number; minute: number };
   /** Things whose dimensions stay. */
   pinned: ReadonlySet<string>;
 }

@@ -10,6 +10,7 @@ export const STEP_LABELS: Record<TradeStep, string> = {
   fill: "Fill",
   water: "Water",
   fence: "Fence",
+  sun: "Sun",
   purse: "Purse",
 };
 
@@ -22,6 +23,7 @@ export const STEP_OF: Record<Snag["step"], TradeStep> = {
   FILL: "fill",
   WATER: "water",
   FENCE: "fence",
+  SUN: "sun",
   PURSE: "purse",
 };
 

@@ -49,6 +49,7 @@ export function useDeskState(id: string): Opened {
     dimensions: false,
     marks: true,
     ghosts: null,
+    sun: { what: "SHADOWS", half: 11, minute: 12 * 60 },
     pinned: new Set(),
   });
   const [preview, setPreview] = useState<Preview | null>(null);

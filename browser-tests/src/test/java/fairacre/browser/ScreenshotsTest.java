@@ -72,11 +72,10 @@ class ScreenshotsTest {
             garden.snags().getByText("Narrow Squash bed to 1.36 m").hover();
             assertThat(garden.snags()).containsText("put right");
             shoot(garden, "remedy");
-            garden.drag(garden.bed("Herb bed"), 0, -24);
-            garden.kept();
-            shoot(garden, "dragging");
-            garden.page().keyboard().press("Escape");
-            garden.page().mouse().up();
+            garden.step("Sun");
+            garden.page().getByLabel("Time by the sun").fill("19");
+            assertThat(garden.page().getByTestId("sun-stands")).containsText("WSW");
+            shoot(garden, "sun");
         }
     }
 

@@ -11,5 +11,7 @@ public enum Step {
     FILL,
     WATER,
     FENCE,
+    /** The sun, and what stands on or over beds. */
+    SUN,
     PURSE
 }

@@ -1,23 +1,26 @@
 package fairacre.sun;
 
 import java.util.Arrays;
+import java.util.UUID;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 
 /**
  * An upright prism that casts a shadow. Lengths are in metres, heights above the datum of the plot's levels.
  *
+ * @param thing that it is or is a part of
  * @param ring of its footprint, the first corner again at the end
+ * @param base of the ground that it stands on
  * @param low where it begins
  * @param high where it ends
  * @param shade share of the light that it takes, 0 to 1
  */
-record Caster(Coordinate[] ring, Envelope around, double low, double high, double shade) {
+record Caster(UUID thing, Coordinate[] ring, Envelope around, double base, double low, double high, double shade) {
 
-    static Caster of(Coordinate[] ring, double low, double high, double shade) {
+    static Caster of(UUID thing, Coordinate[] ring, double base, double low, double high, double shade) {
         Envelope around = new Envelope();
         Arrays.stream(ring).forEach(around::expandToInclude);
-        return new Caster(ring, around, low, high, shade);
+        return new Caster(thing, ring, around, base, low, high, shade);
     }
 
     /**

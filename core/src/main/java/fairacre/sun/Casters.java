@@ -19,6 +19,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 
 /** What casts shadows in a season. */
 final class Casters {
@@ -42,6 +43,8 @@ final class Casters {
      */
     private static final double HALF = 0.5;
 
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
     private final Setting setting;
     private final List<Fence> fences;
     private final Optional<Levels> levels;
@@ -64,23 +67,33 @@ final class Casters {
                 .toList();
     }
 
-    /** @param bare whether leaves are down */
+    /**
+     * All of them, the sides of beds too.
+     *
+     * @param bare whether leaves are down
+     */
     List<Caster> all(boolean bare) {
         List<Caster> casters = new ArrayList<>();
         setting.features().stream()
                 .filter(feature ->
                         TALL.contains(feature.kind()) && feature.height().isPositive())
                 .forEach(feature -> add(feature, bare, casters));
+        standing.stream()
+                .filter(bed -> bed.revision().height().isPositive())
+                .forEach(bed -> casters.add(prism(
+                        bed.id(),
+                        Polygons.of(bed.corners()),
+                        0,
+                        bed.revision().height().metres(),
+                        1)));
         return casters;
     }
 
-    /** The sides of another bed. */
-    List<Caster> beds(UUID but) {
-        return standing.stream()
-                .filter(bed -> !bed.id().equals(but) && bed.revision().height().isPositive())
-                .map(bed -> prism(
-                        Polygons.of(bed.corners()), 0, bed.revision().height().metres(), 1))
-                .toList();
+    /** Whether a place is in no building. */
+    boolean isOpen(Coordinate place) {
+        return setting.features().stream()
+                .filter(feature -> feature.kind() == FeatureKind.HOUSE || feature.kind() == FeatureKind.SHED)
+                .noneMatch(feature -> Polygons.of(feature.places()).covers(GEOMETRY.createPoint(place)));
     }
 
     private void add(Feature feature, boolean bare, List<Caster> casters) {
@@ -89,16 +102,17 @@ final class Casters {
             Geometry spot = Polygons.line(feature.places());
             double trunk = feature.breadth().half().metres();
             if (trunk > 0) {
-                casters.add(prism(spot.buffer(trunk), 0, height * CROWN, 1));
+                casters.add(prism(feature.id(), spot.buffer(trunk), 0, height * CROWN, 1));
             }
             double crown = feature.margin().metres();
             if (crown > 0) {
-                casters.add(prism(spot.buffer(crown), height * CROWN, height, bare && isBare(feature) ? BARE : 1));
+                casters.add(prism(
+                        feature.id(), spot.buffer(crown), height * CROWN, height, bare && isBare(feature) ? BARE : 1));
             }
             return;
         }
         for (Ring ring : Footprint.of(feature, setting)) {
-            casters.add(prism(ring.polygon(), 0, height, shade(feature)));
+            casters.add(prism(feature.id(), ring.polygon(), 0, height, shade(feature)));
         }
     }
 
@@ -119,9 +133,9 @@ final class Casters {
         };
     }
 
-    private Caster prism(Geometry ground, double low, double high, double shade) {
+    private Caster prism(UUID thing, Geometry ground, double low, double high, double shade) {
         Coordinate middle = ground.getCentroid().getCoordinate();
         double base = levels.map(lie -> lie.at(middle.x, middle.y)).orElse(0.0);
-        return Caster.of(ground.getCoordinates(), base + low, base + high, shade);
+        return Caster.of(thing, ground.getCoordinates(), base, base + low, base + high, shade);
     }
 }

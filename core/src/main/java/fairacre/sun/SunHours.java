@@ -28,11 +28,21 @@ public record SunHours(List<LocalDate> days, List<Double> open, List<BedSun> bed
      * @param least on each day, where it has least
      * @param growing mean of the growing months: April to September, in the south October to March
      * @param exposure what it is good for
+     * @param taken by what it has less in the growing months, most first
      */
-    public record BedSun(UUID bed, List<Double> hours, List<Double> least, double growing, String exposure) {
+    public record BedSun(
+            UUID bed, List<Double> hours, List<Double> least, double growing, String exposure, List<Taker> taken) {
         public BedSun {
             hours = List.copyOf(hours);
             least = List.copyOf(least);
+            taken = List.copyOf(taken);
         }
     }
+
+    /**
+     * A thing that takes sun.
+     *
+     * @param hours a day in the growing months that there would be more without it
+     */
+    public record Taker(UUID thing, double hours) {}
 }

@@ -1,29 +1,41 @@
 package fairacre.sun;
 
+import fairacre.fence.Fence;
+import fairacre.fence.FenceKinds;
 import fairacre.ground.Levels;
 import fairacre.outline.Polygons;
+import fairacre.plan.Feature;
 import fairacre.plan.Plan;
+import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.DoubleSummaryStatistics;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.stream.DoubleStream;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Location;
-import org.locationtech.jts.geom.Polygon;
 
-/** The sun of a season: {@link #of} and {@link #hours}. */
+/**
+ * The sun of a season: {@link #of}, then {@link #hours} of the beds, a {@link #map} of the ground or a {@link #day}.
+ */
 public final class SunStudy {
 
     /** Places in a bed are so far apart, metres. */
     private static final double GRID = 0.25;
+    /** Places on open ground are so far apart, or further where that would be too many, metres. */
+    private static final double CELL = 0.5;
+
+    private static final double MOST_CELLS = 4000;
 
     private static final int FIRST_HALF = 8;
     private static final int SECOND_HALF = 23;
@@ -34,101 +46,157 @@ public final class SunStudy {
     private static final List<Integer> GROWING = List.of(4, 5, 6, 7, 8, 9);
 
     private static final int HALF_A_YEAR = 6;
+    /** What takes less of a bed is not told, hours a day. */
+    private static final double LITTLE = 0.05;
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private final Plan plan;
     private final int season;
     private final List<StandingBed> standing;
     private final Optional<Levels> levels;
     private final Casters casters;
+    private final Sky sky;
+    private final Memo memo;
 
     private SunStudy(Plan plan, int season, Memo memo) {
         this.plan = plan;
         this.season = season;
+        this.memo = memo;
         this.standing = plan.standing(season);
         this.levels = Levels.of(plan.site().levels(), memo);
         this.casters = new Casters(plan, season, standing, levels);
+        this.sky = SunKinds.sky(plan).orElse(new Sky(plan.id(), List.of(), Optional.empty()));
     }
 
     public static SunStudy of(Plan plan, int season) {
-        return new SunStudy(plan, season, Memo.none());
+        return of(plan, season, Memo.none());
     }
+
+    /** @param memo of what was found of the same beds behind the same things before */
+    public static SunStudy of(Plan plan, int season, Memo memo) {
+        return new SunStudy(plan, season, memo);
+    }
+
+    /** All that the hours of the beds depend on. */
+    private record Asked(
+            int season, Site site, List<Feature> features, List<Fence> fences, List<StandingBed> standing, Sky sky) {}
 
     /** On the middle day of each half-month. */
     public SunHours hours() {
-        List<LocalDate> days = IntStream.rangeClosed(1, MONTHS)
-                .boxed()
-                .flatMap(month ->
-                        IntStream.of(FIRST_HALF, SECOND_HALF).mapToObj(day -> LocalDate.of(season, month, day)))
-                .toList();
-        List<Day> tracks = days.stream().map(this::day).toList();
+        Asked question = new Asked(
+                season, plan.site(), plan.setting(season).features(), FenceKinds.fences(plan, season), standing, sky);
+        return memo.recall(question, this::counted);
+    }
+
+    private SunHours counted() {
+        List<StandingBed> beds =
+                standing.stream().sorted(Comparator.comparing(StandingBed::id)).toList();
+        List<LocalDate> days = days();
+        Light light = light(beds.stream().map(this::soil).toList());
+        List<List<Light.Had>> had = days.stream().map(day -> on(day, light)).toList();
         return new SunHours(
                 days,
-                tracks.stream().map(day -> hours(day.sun.size())).toList(),
-                standing.stream()
-                        .sorted(Comparator.comparing(StandingBed::id))
-                        .map(bed -> of(bed, tracks))
+                days.stream().map(day -> hours(track(day).size())).toList(),
+                IntStream.range(0, beds.size())
+                        .mapToObj(i -> bedSun(
+                                beds.get(i).id(),
+                                had.stream().map(day -> day.get(i)).toList()))
                         .toList(),
                 casters.unknown());
     }
 
-    /** The sun's way through a day, and what is in its way. */
-    private record Day(List<SunTrack.Place> sun, List<Caster> casters) {}
-
-    private Day day(LocalDate date) {
-        double latitude = plan.site().latitude();
-        return new Day(SunTrack.of(date, latitude), casters.all(isBare(date.getMonthValue(), latitude)));
+    private List<LocalDate> days() {
+        return IntStream.rangeClosed(1, MONTHS)
+                .boxed()
+                .flatMap(month ->
+                        IntStream.of(FIRST_HALF, SECOND_HALF).mapToObj(day -> LocalDate.of(season, month, day)))
+                .toList();
     }
 
-    private static boolean isBare(int month, double latitude) {
-        return BARE.contains(asInTheNorth(month, latitude));
+    private Light light(List<Light.Group> groups) {
+        return new Light(groups, Math.toRadians(plan.site().north()));
     }
 
-    private boolean isGrowing(int month) {
-        return GROWING.contains(asInTheNorth(month, plan.site().latitude()));
+    private List<Light.Had> on(LocalDate day, Light light) {
+        return light.on(
+                track(day).stream().filter(place -> !isHidden(place)).toList(),
+                casters.all(isBare(day.getMonthValue())));
     }
 
-    private static int asInTheNorth(int month, double latitude) {
-        return latitude >= 0 ? month : (month + HALF_A_YEAR - 1) % MONTHS + 1;
+    private List<SunTrack.Place> track(LocalDate day) {
+        return SunTrack.of(day, plan.site().latitude());
+    }
+
+    private boolean isHidden(SunTrack.Place sun) {
+        return sun.altitude() < sky.horizonAt(sun.azimuth());
+    }
+
+    private boolean isBare(int month) {
+        return BARE.contains(asInTheNorth(month));
+    }
+
+    private boolean isGrowing(LocalDate day) {
+        return GROWING.contains(asInTheNorth(day.getMonthValue()));
+    }
+
+    private int asInTheNorth(int month) {
+        return plan.site().latitude() >= 0 ? month : (month + HALF_A_YEAR - 1) % MONTHS + 1;
     }
 
     private static double hours(double steps) {
         return steps * SunTrack.MINUTES / 60;
     }
 
-    private SunHours.BedSun of(StandingBed bed, List<Day> days) {
-        List<Coordinate> places = places(Polygons.of(bed.corners()));
-        List<Caster> beds = casters.beds(bed.id());
-        List<DoubleSummaryStatistics> told = days.stream()
-                .map(day -> {
-                    List<Caster> all = new ArrayList<>(day.casters);
-                    all.addAll(beds);
-                    return places.stream()
-                            .mapToDouble(place -> hours(light(place, bed, day.sun, all)))
-                            .summaryStatistics();
-                })
+    private SunHours.BedSun bedSun(UUID bed, List<Light.Had> had) {
+        List<LocalDate> days = days();
+        List<Light.Had> growing = IntStream.range(0, days.size())
+                .filter(i -> isGrowing(days.get(i)))
+                .mapToObj(had::get)
                 .toList();
-        List<Double> hours =
-                told.stream().map(DoubleSummaryStatistics::getAverage).toList();
-        double growing = IntStream.range(0, hours.size())
-                .filter(i -> isGrowing(i / 2 + 1))
-                .mapToDouble(hours::get)
-                .average()
-                .orElseThrow();
+        double mean =
+                hours(growing.stream().mapToDouble(Light.Had::mean).average().orElseThrow());
+        Map<UUID, Double> taken = new HashMap<>();
+        growing.forEach(day ->
+                day.taken().forEach((thing, steps) -> taken.merge(thing, hours(steps) / growing.size(), Double::sum)));
         return new SunHours.BedSun(
-                bed.id(),
-                hours,
-                told.stream().map(DoubleSummaryStatistics::getMin).toList(),
-                growing,
-                Exposure.of(growing).label());
+                bed,
+                had.stream().map(day -> hours(day.mean())).toList(),
+                had.stream().map(day -> hours(day.least())).toList(),
+                mean,
+                Exposure.of(mean).label(),
+                taken.entrySet().stream()
+                        .filter(each -> each.getValue() >= LITTLE)
+                        .map(each -> new SunHours.Taker(each.getKey(), each.getValue()))
+                        .sorted(Comparator.comparingDouble(SunHours.Taker::hours)
+                                .reversed()
+                                .thenComparing(SunHours.Taker::thing))
+                        .toList());
     }
 
-    /** The middles of the squares of a grid that lie in a bed; its inner point where none does. */
-    private static List<Coordinate> places(Polygon bed) {
-        Envelope around = bed.getEnvelopeInternal();
-        IndexedPointInAreaLocator within = new IndexedPointInAreaLocator(bed);
+    private Light.Group soil(StandingBed bed) {
+        Geometry outline = Polygons.of(bed.corners());
+        List<Coordinate> places = places(outline, GRID);
+        return Light.Group.of(
+                Optional.of(bed.id()),
+                (places.isEmpty() ? List.of(outline.getInteriorPoint().getCoordinate()) : places)
+                        .stream()
+                                .map(place -> at(place, bed.revision().height().metres()))
+                                .toList());
+    }
+
+    private Coordinate at(Coordinate place, double above) {
+        return new Coordinate(
+                place.x, place.y, levels.map(lie -> lie.at(place.x, place.y)).orElse(0.0) + above);
+    }
+
+    /** The middles of the squares of a grid that lie in an area. */
+    private static List<Coordinate> places(Geometry area, double apart) {
+        Envelope around = area.getEnvelopeInternal();
+        IndexedPointInAreaLocator within = new IndexedPointInAreaLocator(area);
         List<Coordinate> places = new ArrayList<>();
-        int columns = (int) Math.ceil(around.getWidth() / GRID);
-        int rows = (int) Math.ceil(around.getHeight() / GRID);
+        int columns = (int) Math.ceil(around.getWidth() / apart);
+        int rows = (int) Math.ceil(around.getHeight() / apart);
         for (int i = 0; i < columns; i++) {
             for (int j = 0; j < rows; j++) {
                 Coordinate place = new Coordinate(
@@ -139,36 +207,76 @@ public final class SunStudy {
                 }
             }
         }
-        return places.isEmpty() ? List.of(bed.getInteriorPoint().getCoordinate()) : places;
+        return places;
     }
 
-    /** In how many steps of a day a place has sun, those behind mesh and bare crowns counted in part. */
-    private double light(Coordinate place, StandingBed bed, List<SunTrack.Place> sun, List<Caster> all) {
-        double z = levels.map(lie -> lie.at(place.x, place.y)).orElse(0.0)
-                + bed.revision().height().metres();
-        double north = Math.toRadians(plan.site().north());
-        return sun.stream()
-                .flatMapToDouble(at -> DoubleStream.of(through(
-                        place,
-                        z,
-                        Math.sin(north + at.azimuth()),
-                        Math.cos(north + at.azimuth()),
-                        Math.tan(at.altitude()),
-                        all)))
-                .sum();
-    }
-
-    private static double through(
-            Coordinate place, double z, double dx, double dy, double slope, List<Caster> casters) {
-        double light = 1;
-        for (Caster caster : casters) {
-            if (caster.shade() > 0 && caster.hides(place.x, place.y, z, dx, dy, slope)) {
-                light *= 1 - caster.shade();
-                if (light <= 0) {
-                    return 0;
-                }
+    /**
+     * The sun on the ground, where beds could go, and on the soil of those that stand.
+     *
+     * @param day empty for the mean of the growing months
+     */
+    public SunMap map(Optional<LocalDate> day) {
+        Geometry ground = plan.site().ground();
+        double apart = Math.max(CELL, Math.sqrt(ground.getArea() / MOST_CELLS));
+        List<Light.Group> places = places(ground, apart).stream()
+                .filter(casters::isOpen)
+                .map(this::surface)
+                .toList();
+        List<LocalDate> days = day.map(List::of)
+                .orElseGet(() -> days().stream().filter(this::isGrowing).toList());
+        Light light = light(places);
+        double[] steps = new double[places.size()];
+        double up = 0;
+        for (LocalDate each : days) {
+            List<Light.Had> had = on(each, light);
+            up += track(each).size();
+            for (int i = 0; i < steps.length; i++) {
+                steps[i] += had.get(i).mean();
             }
         }
-        return light;
+        return new SunMap(
+                apart,
+                hours(up / days.size()),
+                IntStream.range(0, steps.length)
+                        .mapToObj(i -> {
+                            double hours = hours(steps[i] / days.size());
+                            Coordinate middle = places.get(i).places().get(0);
+                            return new SunMap.Cell(middle.x, middle.y, hours, Exposure.of(hours));
+                        })
+                        .toList());
+    }
+
+    /** The soil of a bed, or the ground where none stands. */
+    private Light.Group surface(Coordinate place) {
+        Geometry spot = GEOMETRY.createPoint(place);
+        return standing.stream()
+                .filter(bed -> Polygons.of(bed.corners()).covers(spot))
+                .findFirst()
+                .map(bed -> Light.Group.of(
+                        Optional.of(bed.id()),
+                        List.of(at(place, bed.revision().height().metres()))))
+                .orElseGet(() -> Light.Group.of(Optional.empty(), List.of(at(place, 0))));
+    }
+
+    /** The shadows of a day, every half-hour. */
+    public DaySun day(LocalDate day) {
+        Shadows shadows = new Shadows(
+                casters.all(isBare(day.getMonthValue())),
+                Math.toRadians(plan.site().north()));
+        return new DaySun(
+                day,
+                SunTrack.halfHours(day, plan.site().latitude()).stream()
+                        .map(at -> new DaySun.Moment(
+                                at.minute(),
+                                clock(day, at.minute()),
+                                Math.toDegrees(at.place().altitude()),
+                                Math.toDegrees(at.place().azimuth()),
+                                isHidden(at.place()),
+                                shadows.at(at.place())))
+                        .toList());
+    }
+
+    private Optional<Integer> clock(LocalDate day, int minute) {
+        return sky.zone().flatMap(zone -> plan.site().longitude().map(east -> SunTrack.clock(day, minute, east, zone)));
     }
 }

@@ -1,6 +1,7 @@
 package fairacre.sun;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.util.List;
@@ -16,6 +17,10 @@ final class SunTrack {
     static final int MINUTES = 10;
 
     private static final int A_DAY = 24 * 60;
+    private static final int HALF_AN_HOUR = 30;
+    /** By which the sun is later for each degree further west. */
+    private static final double SECONDS_A_DEGREE = 240;
+
     /** Air pressure in hPa and temperature in degrees Celsius for the bending of light near the horizon. */
     private static final double PRESSURE = 1010;
 
@@ -48,5 +53,34 @@ final class SunTrack {
                 .mapToObj(i -> at(midnight.plusMinutes(i * MINUTES + MINUTES / 2), latitude, 0))
                 .filter(place -> place.altitude > 0)
                 .toList();
+    }
+
+    /**
+     * A moment.
+     *
+     * @param minute of the sun's own time since midnight
+     */
+    record Moment(int minute, Place place) {}
+
+    /** Every half-hour of the sun's own time while it is up. */
+    static List<Moment> halfHours(LocalDate day, double latitude) {
+        ZonedDateTime midnight = day.atStartOfDay(ZoneOffset.UTC);
+        return IntStream.range(0, A_DAY / HALF_AN_HOUR)
+                .map(i -> i * HALF_AN_HOUR)
+                .mapToObj(minute -> new Moment(minute, at(midnight.plusMinutes(minute), latitude, 0)))
+                .filter(moment -> moment.place.altitude > 0)
+                .toList();
+    }
+
+    /**
+     * What a clock shows at a minute of the sun's mean time, minutes since its midnight.
+     *
+     * @param east longitude, degrees
+     */
+    static int clock(LocalDate day, int minute, double east, String zone) {
+        ZonedDateTime time = day.atStartOfDay(ZoneOffset.UTC)
+                .plusSeconds(Math.round(minute * 60.0 - east * SECONDS_A_DEGREE))
+                .withZoneSameInstant(ZoneId.of(zone));
+        return time.getHour() * 60 + time.getMinute();
     }
 }

@@ -77,6 +77,7 @@ import fairacre.plan.Swing;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
 import fairacre.reach.ReachRule;
+import fairacre.sun.SunRule;
 import fairacre.surface.BuildUps;
 import fairacre.surface.SurfaceRule;
 import fairacre.testing.Gardens;
@@ -384,6 +385,12 @@ class AppraisalTest {
                         Put.of(gate("Gate", 10, 5, 2.3)
                                 .in(Gardens.id("Ring"))
                                 .hung(Gardens.leaf(1.05, 0.05).high(Length.metres(1.8))))));
+        plans.put(
+                SunRule.TRELLIS_SHADES,
+                with(
+                        bare,
+                        Put.of(feature("Trellis", FeatureKind.TRELLIS, 0.05, 0, 9, 9.4, 11, 9.4)
+                                .withHeight(Length.metres(2)))));
         plans.put(FenceRule.POSTS_ROT_FIRST, with(bare, ring(FenceKind.WELDED_MESH, 1.2, PostKind.UNTREATED_WOOD)));
         plans.put(
                 FenceRule.FENCE_THROUGH,
@@ -644,6 +651,7 @@ class AppraisalTest {
         List.of(BedRule.BED_ON_FEATURE, BedRule.BED_IN_KEEP_OFF, BedRule.BED_OVER_LINE, BedRule.BED_UNDER_TREE)
                 .forEach(each -> kinds.put(each, "feature"));
         kinds.put(WalkRule.THING_SHUT_OUT, "feature");
+        kinds.put(SunRule.TRELLIS_SHADES, "feature");
         kinds.put(SurfaceRule.NO_DRAIN_BEHIND_WALL, "feature");
         List.of(WalkRule.WAY_IN_TOO_NARROW, WalkRule.WAY_IN_BLOCKED, DeliveryRule.LOAD_STOPS_AT_GATE)
                 .forEach(each -> kinds.put(each, "wayIn"));

@@ -26,6 +26,7 @@ import fairacre.plan.Site;
 import fairacre.testing.Gardens;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
@@ -194,6 +195,71 @@ class SunStudyTest {
     }
 
     @Test
+    @DisplayName("what a thing takes is what there is more where it is not, by counting again without it")
+    void whatEachThingTakes() {
+        Change[] things = {
+            wall(14, 18, 26, 18, 2),
+            high(feature("House", FeatureKind.HOUSE, 0, 0, 24, 14, 30, 14, 30, 22, 24, 22), 6),
+            Put.of(fence("Net", FenceKind.WOVEN_WIRE, 2, 10, 17, 30, 17))
+        };
+        SunHours.BedSun all =
+                SunStudy.of(garden(50, 0, things), SEASON).hours().beds().get(0);
+        String[] names = {"Wall", "House", "Net"};
+        for (int i = 0; i < things.length; i++) {
+            List<Change> others = new ArrayList<>(List.of(things));
+            others.remove(i);
+            double without = SunStudy.of(garden(50, 0, others.toArray(Change[]::new)), SEASON)
+                    .hours()
+                    .beds()
+                    .get(0)
+                    .growing();
+            String name = names[i];
+            double taken = all.taken().stream()
+                    .filter(each -> each.thing().equals(id(name)))
+                    .mapToDouble(SunHours.Taker::hours)
+                    .sum();
+            // Less than 3 minutes a day is not told.
+            assertThat(taken).isCloseTo(without - all.growing(), within(0.051));
+        }
+        assertThat(all.taken()).isSortedAccordingTo(Comparator.comparing(taken -> -taken.hours()));
+    }
+
+    @Test
+    @DisplayName(
+            "behind a skyline of 20 degrees all round the sun counts while it stands higher, and the day is as long")
+    void theHorizonHidesTheSun() {
+        Sky valley = new Sky(id("Sky"), List.of(new Sky.Skyline(0, 20)), Optional.empty());
+        SunHours sun = SunStudy.of(garden(50, 0, Put.of(valley)), SEASON).hours();
+        long higher = SunTrack.of(sun.days().get(MARCH), 50).stream()
+                .filter(place -> Math.toDegrees(place.altitude()) >= 20)
+                .count();
+        assertThat(sun.beds().get(0).hours().get(MARCH)).isCloseTo(higher * STEP, within(1e-9));
+        assertThat(sun.open())
+                .isEqualTo(SunStudy.of(garden(50, 0), SEASON).hours().open());
+    }
+
+    @Test
+    void theMapOfOpenGroundLeavesBuildingsOutAndHasTheSunOfABedInTheGround() {
+        Plan plan = with(
+                at(plot(10, 10, List.of(), bed("Beans", 5.25, 5.25, 0.4, 0.4)), 50, 0),
+                wall(0, 4, 10, 4, 2),
+                high(feature("Shed", FeatureKind.SHED, 0, 0, 0, 0, 2, 0, 2, 2, 0, 2), 2));
+        SunMap map = SunStudy.of(plan, SEASON).map(Optional.empty());
+        assertThat(map.cell()).isEqualTo(0.5);
+        assertThat(map.cells()).hasSize(400 - 16);
+        double mapped = map.cells().stream()
+                .filter(cell -> cell.x() == 5.25 && cell.y() == 5.25)
+                .mapToDouble(SunMap.Cell::hours)
+                .sum();
+        assertThat(mapped)
+                .isCloseTo(SunStudy.of(plan, SEASON).hours().beds().get(0).growing(), within(0.2));
+        LocalDate june = LocalDate.of(SEASON, 6, 23);
+        SunMap day = SunStudy.of(plan, SEASON).map(Optional.of(june));
+        assertThat(day.up()).isCloseTo(SunTrack.of(june, 50).size() * STEP, within(1e-9));
+        assertThat(day.cells()).allMatch(cell -> cell.exposure() == Exposure.of(cell.hours()));
+    }
+
+    @Test
     void whatHasNoHeightIsNamed() {
         Plan plan = garden(50, 0, Put.of(feature("House", FeatureKind.HOUSE, 0, 0, 5, 5, 9, 5, 9, 9, 5, 9)));
         assertThat(SunStudy.of(plan, SEASON).hours().unknown()).containsExactly("House");
@@ -228,7 +294,7 @@ class SunStudyTest {
             Polygon ground = Polygons.of(box.in(SEASON).orElseThrow().corners());
             double low = random.nextBoolean() ? 0 : random.nextDouble(0, 2);
             grounds.add(ground);
-            casters.add(Caster.of(ground.getCoordinates(), low, low + random.nextDouble(0.3, 4), 1));
+            casters.add(Caster.of(id("Box " + i), ground.getCoordinates(), 0, low, low + random.nextDouble(0.3, 4), 1));
         }
         int differing = 0;
         int looked = 0;

@@ -61,6 +61,7 @@ import fairacre.plan.SpotHeight;
 import fairacre.plan.SqueezeTest;
 import fairacre.plan.Things;
 import fairacre.plan.Walk;
+import fairacre.sun.SunKinds;
 import fairacre.water.WaterKinds;
 import java.math.BigDecimal;
 import java.util.List;
@@ -94,6 +95,7 @@ public final class Changes {
             Put.of(Gardens.fence("Back fence", FenceKind.WELDED_MESH, 1.2, 0, 8, 10, 8)),
             Put.of(Gardens.pest("Rabbits", PestKind.RABBITS, Pest.Pressing.LOW)),
             Put.of(Gardens.postGround("Winter", 0.2, 0.8)),
+            Put.of(Gardens.sky("Valley", 6)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -204,7 +206,9 @@ public final class Changes {
                 Put.of(Gardens.pest("Deer", PestKind.DEER, Pest.Pressing.LOW)),
                 new Remove<>(FenceKinds.PESTS, id("Rabbits")),
                 Put.of(Gardens.postGround("Winter", 0, 1)),
-                new Remove<>(FenceKinds.GROUNDS, id("Winter")));
+                new Remove<>(FenceKinds.GROUNDS, id("Winter")),
+                Put.of(Gardens.sky("Valley", 12)),
+                new Remove<>(SunKinds.SKIES, id("Valley")));
     }
 
     private Changes() {}

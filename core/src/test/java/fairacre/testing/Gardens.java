@@ -75,6 +75,7 @@ import fairacre.plan.SqueezeTest;
 import fairacre.plan.Swing;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
+import fairacre.sun.Sky;
 import fairacre.water.Barrel;
 import fairacre.water.Climate;
 import fairacre.water.Dripline;
@@ -207,6 +208,18 @@ public final class Gardens {
 
     public static PostGround postGround(String name, double snow, double frost) {
         return new PostGround(id(name), Length.metres(snow), Length.metres(frost));
+    }
+
+    /** Hills in the east and west that are so many degrees high; clocks show the time of Berlin. */
+    public static Sky sky(String name, double degrees) {
+        return new Sky(
+                id(name),
+                List.of(
+                        new Sky.Skyline(0, 0),
+                        new Sky.Skyline(90, degrees),
+                        new Sky.Skyline(180, 0),
+                        new Sky.Skyline(270, degrees)),
+                Optional.of("Europe/Berlin"));
     }
 
     /** An upright main walk of wood chip; its left lower corner. */
@@ -534,7 +547,8 @@ public final class Gardens {
                                 new Shape(new Form.Octagon(Length.metres(0.5)), List.of())),
                         old),
                 new Change.SetSite(site),
-                Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 10, 0, 12, 0, 12, 2, 10, 2)),
+                Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 10, 0, 12, 0, 12, 2, 10, 2)
+                        .withLifetime(new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 6)))),
                 Put.of(feature("Valve", FeatureKind.VALVE, 0, 0, 1, 6)),
                 Put.of(new Feature.SpotFeature(
                         id("Plum"),
@@ -604,6 +618,7 @@ public final class Gardens {
                                 true)),
                         Lifetime.from(SEASON + 1))),
                 Put.of(new PostGround(id("Winter"), Length.millimetres(350), Length.millimetres(800))),
+                Put.of(sky("Valley", 12.5)),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
                 Put.of(setAside("Narrow walk", 0.05)),
                 Put.of(new SetAside(

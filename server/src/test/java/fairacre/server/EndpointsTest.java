@@ -101,6 +101,8 @@ class EndpointsTest {
             "POST /copy",
             "GET /own-mix",
             "GET /sun",
+            "GET /sun/day",
+            "GET /sun/map",
             "GET /picture",
             "POST /previews",
             "POST /prices",

@@ -39,17 +39,21 @@ import fairacre.reach.ReachStudy;
 import fairacre.reach.WorkingHeight;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
+import fairacre.sun.DaySun;
 import fairacre.sun.SunHours;
+import fairacre.sun.SunMap;
 import fairacre.sun.SunStudy;
 import fairacre.walk.CarrierGround;
 import fairacre.walk.CarrierStudy;
 import fairacre.walk.Route;
 import fairacre.walk.RouteStudy;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
+import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -252,7 +256,35 @@ class StudyController {
     /** Hours of direct sun of each bed of a season, on the middle day of each half-month. */
     @GetMapping("/sun")
     SunHours sun(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
-        return SunStudy.of(plan(owner, garden, season), season).hours();
+        return sunStudy(owner, garden, season).hours();
+    }
+
+    /**
+     * The sun on open ground as a grid.
+     *
+     * @param day left out for the mean of the growing months
+     */
+    @GetMapping("/sun/map")
+    SunMap sunMap(
+            Owner owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> day) {
+        return sunStudy(owner, garden, season).map(day);
+    }
+
+    /** The shadows of a day, every half-hour. */
+    @GetMapping("/sun/day")
+    DaySun sunDay(
+            Owner owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
+        return sunStudy(owner, garden, season).day(day);
+    }
+
+    private SunStudy sunStudy(Owner owner, UUID garden, int season) {
+        return SunStudy.of(plan(owner, garden, season), season, gardens.memo(owner.id(), garden));
     }
 
     /** Every bed if none is named. */

@@ -20,6 +20,7 @@ final class PlanRows {
                             SundryRows.ROWS,
                             QuoteRows.ROWS,
                             CompostRows.ROWS,
+                            SkyRows.ROWS,
                             SetAsideRows.ROWS),
                     Stream.of(WaterRows.ALL, FenceRows.ALL).flatMap(List::stream))
             .toList();

@@ -1,0 +1,43 @@
+import { useDesk } from "../workspace/desk";
+import { nameOf, takers } from "./takers";
+import { useSunHours } from "./sun";
+import { words } from "./words";
+import { YearBand } from "./YearBand";
+
+/** How many hours each bed has in the growing months, through the year as a band, and what takes of them. */
+export function BedsInTheSun() {
+  const desk = useDesk();
+  const sun = useSunHours();
+  const rows = (sun?.beds ?? [])
+    .map((bed) => ({ ...bed, name: nameOf(desk.plan, bed.bed) }))
+    .sort((a, b) => a.growing - b.growing || a.name.localeCompare(b.name));
+  return (
+    <section className="space-y-1 border-t border-rule pt-2">
+      <h3>{words.beds}</h3>
+      {rows.length === 0 && <p className="text-soft">{words.noBeds}</p>}
+      <ul data-testid="beds-in-the-sun">
+        {rows.map(({ bed, name, growing, exposure, hours, taken }) => (
+          <li key={bed} className="border-t border-hair py-1">
+            <button
+              type="button"
+              className="flex w-full cursor-pointer items-center gap-2 text-left"
+              onClick={() => {
+                desk.select([bed]);
+              }}
+            >
+              <span className="min-w-0 grow truncate">{name}</span>
+              <YearBand hours={hours} />
+              <span className="figures w-14 text-right whitespace-nowrap">
+                {words.hours(growing.toFixed(1))}
+              </span>
+            </button>
+            <p className="text-xs text-soft">
+              {exposure}
+              {taken.length > 0 && `; ${words.less(takers(taken, desk.plan))}`}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

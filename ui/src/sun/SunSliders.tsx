@@ -1,0 +1,128 @@
+import { useId } from "react";
+import { Choice } from "../parts/Choice";
+import { useDesk, type Shown } from "../workspace/desk";
+import { SunSwatch } from "./hatches";
+import {
+  asTime,
+  compassPoint,
+  halfMonths,
+  momentAt,
+  useDaySun,
+  useSunMap,
+  type Exposure,
+  type Moment,
+} from "./sun";
+import { words } from "./words";
+
+type What = Shown["sun"]["what"];
+
+const EXPOSURES: readonly Exposure[] = ["FULL_SUN", "PART_SUN", "LEAF_CROPS", "SHADE"];
+
+/** What the sheet shows of the sun, on which day and at which hour. */
+export function SunSliders() {
+  const { season, shown, show } = useDesk();
+  const { what, half, minute } = shown.sun;
+  const days = halfMonths(season);
+  const day = useDaySun(what === "SHADOWS" ? days[half] : undefined);
+  const map = useSunMap(what === "DAY" ? days[half] : undefined, what === "DAY" || what === "GROWING");
+  const moments = day?.moments ?? [];
+  const moment = momentAt(day, minute);
+  const set = (part: Partial<Shown["sun"]>) => {
+    show({ sun: { ...shown.sun, ...part } });
+  };
+  return (
+    <section className="space-y-2">
+      <Choice
+        label={words.onTheSheet}
+        value={what}
+        options={(["SHADOWS", "DAY", "GROWING", "NOTHING"] as const).map((value: What) => ({
+          value,
+          label: words.shows[value],
+        }))}
+        onChange={(chosen) => {
+          set({ what: chosen });
+        }}
+      />
+      {(what === "SHADOWS" || what === "DAY") && (
+        <Slider
+          label={words.day}
+          text={words.dayName(half)}
+          value={half}
+          most={days.length - 1}
+          onChange={(chosen) => {
+            set({ half: chosen });
+          }}
+        />
+      )}
+      {what === "SHADOWS" && day && !moment && <p>{words.noSun}</p>}
+      {what === "SHADOWS" && moment && (
+        <>
+          <Slider
+            label={words.hour}
+            text={asTime(moment.minute)}
+            value={moments.indexOf(moment)}
+            most={moments.length - 1}
+            onChange={(chosen) => {
+              set({ minute: moments[chosen]?.minute ?? minute });
+            }}
+          />
+          <p className="text-sm" data-testid="sun-stands">
+            {stands(moment)}
+          </p>
+        </>
+      )}
+      {map && (
+        <ul className="space-y-1 text-sm" data-testid="sun-legend">
+          {EXPOSURES.map((exposure) => (
+            <li key={exposure} className="flex items-center gap-2">
+              <SunSwatch exposure={exposure} />
+              {words.exposures[exposure]}{" "}
+              <span className="figures ml-auto">
+                {words.share(
+                  map.cells.filter((cell) => cell.exposure === exposure).length / map.cells.length,
+                )}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function stands({ altitude, azimuth, clock, hidden }: Moment): string {
+  const where = words.stands(altitude.toFixed(0), compassPoint(azimuth));
+  const time = clock === undefined ? words.sunTime : words.clock(asTime(clock));
+  return `${where} ${hidden ? words.hidden : ""}${time}`;
+}
+
+interface SliderProps {
+  label: string;
+  text: string;
+  value: number;
+  most: number;
+  onChange: (value: number) => void;
+}
+
+function Slider({ label, text, value, most, onChange }: SliderProps) {
+  const id = useId();
+  return (
+    <div>
+      <label htmlFor={id} className="flex justify-between text-sm text-soft">
+        {label} <span className="figures text-ink">{text}</span>
+      </label>
+      <input
+        id={id}
+        type="range"
+        min={0}
+        max={most}
+        value={value}
+        aria-valuetext={text}
+        className="w-full accent-mark"
+        onChange={(event) => {
+          onChange(Number(event.target.value));
+        }}
+      />
+    </div>
+  );
+}
