@@ -18,7 +18,8 @@ export function useSunHours(): SunHours | undefined {
 
 /** The shadows of a day; nothing while no day is asked for. */
 export function useDaySun(day: string | undefined): DaySun | undefined {
-  return useSun<DaySun>("/day", day === undefined ? undefined : `&day=${day}`);
+  const sun = useSun<DaySun>("/day", day === undefined ? undefined : `&day=${day}`);
+  return sun?.day === day ? sun : undefined;
 }
 
 /** The sun on open ground on a day, or in the growing months; nothing while it is not asked for. */

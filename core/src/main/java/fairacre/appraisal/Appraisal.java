@@ -335,6 +335,7 @@ public final class Appraisal {
         List<Finder> finders = new ArrayList<>(Capabilities.finders(Capability::onTheGround, context));
         if (withRemedies) {
             finders.addAll(Capabilities.finders(Capability::slow, context));
+            finders.addAll(Capabilities.finders(Capability::inFull, context));
         }
         finders.addAll(Capabilities.finders(Capability::ofWhatIsBought, context));
         bill();

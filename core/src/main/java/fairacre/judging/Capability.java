@@ -22,6 +22,11 @@ public interface Capability extends Part {
         return List.of();
     }
 
+    /** Flaws that take so long that no remedy is measured by them either: told when an edit is made. */
+    default List<Finder> inFull(SnagContext context) {
+        return List.of();
+    }
+
     /** Flaws of what is bought and paid, which no remedy on the ground is measured by. */
     default List<Finder> ofWhatIsBought(SnagContext context) {
         return List.of();

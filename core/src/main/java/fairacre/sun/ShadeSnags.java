@@ -4,7 +4,6 @@ import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
-import fairacre.judging.Wording;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.plan.Change;
@@ -42,7 +41,7 @@ final class ShadeSnags {
             return List.of();
         }
         SunHours sun =
-                SunStudy.of(context.plan(), context.season(), context.memo()).hours();
+                SunStudy.of(context.plan(), context.season(), context.memo()).growing();
         return trellises.stream().flatMap(each -> snag(each, sun).stream()).toList();
     }
 
@@ -63,10 +62,11 @@ final class ShadeSnags {
                 shaded.stream().map(bed -> context.bed(bed.bed())).toList();
         String words = String.format(
                 Locale.ROOT,
-                "%s takes %.1f h of sun a day from %s in the growing months, on the other side of %s %.1f h.",
+                "%s takes %.1f h of sun a day from the beds in the growing months, most from %s; on the other side of %s it"
+                        + " takes %.1f h.",
                 trellis.name(),
                 total(sun, trellis.id()),
-                beds.size() == 1 ? beds.get(0).name() : Wording.named(beds) + " together",
+                beds.get(0).name(),
                 better.bed().name(),
                 better.total());
         return Snag.of(
@@ -107,7 +107,7 @@ final class ShadeSnags {
                 return Optional.empty();
             }
             SunHours there = SunStudy.of(applied.plan(), context.season(), context.trials())
-                    .hours();
+                    .growing();
             return Optional.of(new Elsewhere(bed, move, total(there, trellis.id())))
                     .filter(elsewhere -> elsewhere.total <= now - FELT);
         });

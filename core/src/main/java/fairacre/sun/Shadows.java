@@ -5,6 +5,8 @@ import fairacre.shape.Areas;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
+import org.locationtech.jts.algorithm.ConvexHull;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -18,6 +20,9 @@ final class Shadows {
 
     /** Lower the whole plot lies in shadow, and shadows reach out of sight: 3 degrees. */
     private static final double LOWEST = Math.toRadians(3);
+
+    /** Square metres. */
+    private static final double SAME = 1e-9;
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
@@ -58,6 +63,23 @@ final class Shadows {
         double high = caster.high() - caster.base();
         Coordinate[] near = moved(caster.ring(), dx * low, dy * low);
         Coordinate[] far = moved(caster.ring(), dx * high, dy * high);
+        Polygon ground = GEOMETRY.createPolygon(caster.ring());
+        Geometry shadow = isConvex(ground)
+                ? new ConvexHull(
+                                Stream.concat(Arrays.stream(near), Arrays.stream(far))
+                                        .toArray(Coordinate[]::new),
+                                GEOMETRY)
+                        .getConvexHull()
+                : joined(near, far);
+        // It stands in no shadow of its own.
+        return low > 0 ? shadow : Areas.without(shadow, ground);
+    }
+
+    private static boolean isConvex(Polygon ground) {
+        return ground.convexHull().getArea() - ground.getArea() < SAME;
+    }
+
+    private static Geometry joined(Coordinate[] near, Coordinate[] far) {
         List<Geometry> parts = new ArrayList<>();
         parts.add(GEOMETRY.createPolygon(near));
         parts.add(GEOMETRY.createPolygon(far));
@@ -67,9 +89,7 @@ final class Shadows {
                 parts.add(side);
             }
         }
-        Geometry shadow = Areas.joined(parts);
-        // It stands in no shadow of its own.
-        return low > 0 ? shadow : Areas.without(shadow, GEOMETRY.createPolygon(caster.ring()));
+        return Areas.joined(parts);
     }
 
     private static Coordinate[] moved(Coordinate[] ring, double dx, double dy) {

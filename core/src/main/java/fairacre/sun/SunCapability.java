@@ -21,7 +21,7 @@ public final class SunCapability implements Capability, ThingKinds {
     }
 
     @Override
-    public List<Finder> slow(SnagContext context) {
+    public List<Finder> inFull(SnagContext context) {
         return List.of(new Finder("what shades the beds", () -> new ShadeSnags(context).find()));
     }
 }

@@ -80,19 +80,40 @@ public final class SunStudy {
 
     /** All that the hours of the beds depend on. */
     private record Asked(
-            int season, Site site, List<Feature> features, List<Fence> fences, List<StandingBed> standing, Sky sky) {}
+            boolean all,
+            int season,
+            Site site,
+            List<Feature> features,
+            List<Fence> fences,
+            List<StandingBed> standing,
+            Sky sky) {}
 
     /** On the middle day of each half-month. */
     public SunHours hours() {
-        Asked question = new Asked(
-                season, plan.site(), plan.setting(season).features(), FenceKinds.fences(plan, season), standing, sky);
-        return memo.recall(question, this::counted);
+        return memo.recall(asked(true), () -> counted(days()));
     }
 
-    private SunHours counted() {
+    /** The same in the growing months alone, which takes half the time. */
+    SunHours growing() {
+        return memo.recall(
+                asked(false),
+                () -> counted(days().stream().filter(this::isGrowing).toList()));
+    }
+
+    private Asked asked(boolean all) {
+        return new Asked(
+                all,
+                season,
+                plan.site(),
+                plan.setting(season).features(),
+                FenceKinds.fences(plan, season),
+                standing,
+                sky);
+    }
+
+    private SunHours counted(List<LocalDate> days) {
         List<StandingBed> beds =
                 standing.stream().sorted(Comparator.comparing(StandingBed::id)).toList();
-        List<LocalDate> days = days();
         Light light = light(beds.stream().map(this::soil).toList());
         List<List<Light.Had>> had = days.stream().map(day -> on(day, light)).toList();
         return new SunHours(
@@ -101,6 +122,7 @@ public final class SunStudy {
                 IntStream.range(0, beds.size())
                         .mapToObj(i -> bedSun(
                                 beds.get(i).id(),
+                                days,
                                 had.stream().map(day -> day.get(i)).toList()))
                         .toList(),
                 casters.unknown());
@@ -148,8 +170,7 @@ public final class SunStudy {
         return steps * SunTrack.MINUTES / 60;
     }
 
-    private SunHours.BedSun bedSun(UUID bed, List<Light.Had> had) {
-        List<LocalDate> days = days();
+    private SunHours.BedSun bedSun(UUID bed, List<LocalDate> days, List<Light.Had> had) {
         List<Light.Had> growing = IntStream.range(0, days.size())
                 .filter(i -> isGrowing(days.get(i)))
                 .mapToObj(had::get)
