@@ -73,7 +73,7 @@ class ScreenshotsTest {
             assertThat(garden.snags()).containsText("put right");
             shoot(garden, "remedy");
             garden.step("Sun");
-            garden.page().getByLabel("Time by the sun").fill("19");
+            garden.page().getByLabel("Time by the sun").fill("22");
             assertThat(garden.page().getByTestId("sun-stands")).containsText("WSW");
             shoot(garden, "sun");
         }
