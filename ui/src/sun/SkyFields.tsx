@@ -1,4 +1,5 @@
 import { useFieldEdit } from "../forms/useFieldEdit";
+import { plainNumber } from "../measure/numbers";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
 import { useDesk } from "../workspace/desk";
@@ -12,14 +13,18 @@ const ZONES = ["", ...Intl.supportedValuesOf("timeZone")];
 /** How high hills and houses far off stand, and by which clock one looks. */
 export function SkyFields() {
   const desk = useDesk();
-  const { faults, edit } = useFieldEdit();
+  const { faults, edit, refuse } = useFieldEdit();
   const known = desk.plan.skies[0];
   const horizon = known?.horizon ?? [];
   function put(field: string, part: Partial<Sky>) {
     edit(field, { kind: "PutSky", sky: { id: crypto.randomUUID(), horizon: [], ...known, ...part } });
   }
   function set(index: number, field: keyof Skyline, text: string) {
-    const value = Number(text.replace(",", "."));
+    const value = Number(plainNumber(text));
+    if (text.trim() === "" || !Number.isFinite(value)) {
+      refuse("horizon", words.writeDegrees);
+      return;
+    }
     put("horizon", {
       horizon: horizon.map((place, at) => (at === index ? { ...place, [field]: value } : place)),
     });

@@ -209,6 +209,10 @@ it("the horizon is told by direction, and the clock by its zone", async () => {
     { kind: "PutSky", sky: { id: "sky", horizon: [{ direction: 180, height: 12.5 }] } },
     expect.anything(),
   );
+  await userEvent.clear(height);
+  await userEvent.type(height, "high{Enter}");
+  expect((await screen.findByRole("alert")).textContent).toBe(words.writeDegrees);
+  expect(submit).toHaveBeenCalledTimes(2);
   await userEvent.selectOptions(screen.getByLabelText(words.zone), "Europe/Berlin");
   expect(submit).toHaveBeenLastCalledWith(
     {

@@ -19,16 +19,18 @@ public record PricedFence(FenceProposals.FenceProposal proposal, FenceCost cost)
      */
     public static List<PricedFence> proposals(Plan plan, int season, List<UUID> beds, Supplier<UUID> ids) {
         Memo memo = new Memo(Memo.USUAL);
+        PartTold before = PartTold.fences(plan, memo);
+        PartTold all = PartTold.all(plan, memo);
         return FenceProposals.of(plan, season, beds, ids).stream()
-                .map(proposal -> new PricedFence(proposal, cost(plan, proposal, memo)))
+                .map(proposal -> new PricedFence(
+                        proposal,
+                        proposal.way() == FenceProposals.Way.EDGE_BEDS
+                                ? FenceCost.withBeds(
+                                        all,
+                                        PartTold.all(
+                                                plan.apply(proposal.change()).orThrow(), memo))
+                                : FenceCost.of(before, after(plan, proposal.change(), memo), proposal.years())))
                 .toList();
-    }
-
-    private static FenceCost cost(Plan plan, FenceProposals.FenceProposal proposal, Memo memo) {
-        Plan after = plan.apply(proposal.change()).orThrow();
-        return proposal.way() == FenceProposals.Way.EDGE_BEDS
-                ? FenceCost.of(PartTold.all(plan, memo), PartTold.all(after, memo), proposal.years())
-                : FenceCost.of(PartTold.fences(plan, memo), PartTold.fences(after, memo), proposal.years());
     }
 
     /** Another make of a fence that is drawn, with what it costs. */

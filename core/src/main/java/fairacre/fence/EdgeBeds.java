@@ -20,6 +20,7 @@ import fairacre.plan.StandingBed;
 import fairacre.plan.WayIn;
 import fairacre.shape.Areas;
 import fairacre.shape.Footprint;
+import fairacre.shape.Insets;
 import fairacre.shape.PlotSides;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
@@ -37,8 +38,6 @@ import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.util.AffineTransformation;
-import org.locationtech.jts.operation.buffer.BufferOp;
-import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.precision.GeometryPrecisionReducer;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
@@ -66,7 +65,8 @@ final class EdgeBeds {
     /** Sharper corners may be cut off: a third of a turn, radians. */
     private static final double SHARP = 2 * Math.PI / 3;
 
-    private static final double HALF = 0.45;
+    /** So much of a side is cut off at a corner at most: the rest is for its other corner. */
+    private static final double NEARLY_HALF = 0.45;
     /** A sliver no thicker than this is rounding, metres. */
     private static final double SLIVER = 1e-4;
     /** Within so much of the rectangle round it a bed is one, square metres. */
@@ -186,9 +186,7 @@ final class EdgeBeds {
         }
 
         Geometry inset(double metres) {
-            BufferParameters mitred = new BufferParameters();
-            mitred.setJoinStyle(BufferParameters.JOIN_MITRE);
-            return BufferOp.bufferOp(GEOMETRY.createPolygon(closed()), -metres, mitred);
+            return Insets.of(GEOMETRY.createPolygon(closed()), metres);
         }
 
         private Coordinate[] closed() {
@@ -253,7 +251,7 @@ final class EdgeBeds {
         }
 
         private static Coordinate towards(Coordinate from, Coordinate to, double metres) {
-            return new LineSegment(from, to).pointAlong(Math.min(metres / from.distance(to), HALF));
+            return new LineSegment(from, to).pointAlong(Math.min(metres / from.distance(to), NEARLY_HALF));
         }
     }
 

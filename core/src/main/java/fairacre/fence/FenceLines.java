@@ -22,6 +22,7 @@ import fairacre.plan.WayIn;
 import fairacre.shape.Areas;
 import fairacre.shape.FenceLine;
 import fairacre.shape.Footprint;
+import fairacre.shape.Insets;
 import fairacre.shape.Ring;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -171,9 +172,7 @@ final class FenceLines {
     }
 
     private Optional<List<Point>> inner() {
-        BufferParameters mitred = new BufferParameters();
-        mitred.setJoinStyle(BufferParameters.JOIN_MITRE);
-        Geometry within = BufferOp.bufferOp(Polygons.of(setting.site().corners()), -FencePair.APART.metres(), mitred);
+        Geometry within = Insets.of(Polygons.of(setting.site().corners()), FencePair.APART.metres());
         Geometry inTheWay = Areas.joined(Stream.concat(
                         standing.stream().map(bed -> (Geometry) Polygons.of(bed.corners())), Stream.of(inTheWay()))
                 .toList());

@@ -23,7 +23,7 @@ public record DaySun(LocalDate day, List<Moment> moments) {
      * @param clock minute since midnight by the garden's clock; empty if its zone or its longitude is not known
      * @param altitude of the sun above the horizon, degrees
      * @param azimuth of the sun clockwise from true north, degrees
-     * @param hidden whether hills or houses far off hide it
+     * @param hidden whether hills or houses far off hide it, so that nothing throws a shadow
      */
     public record Moment(
             int minute,

@@ -132,7 +132,7 @@ final class Light {
                     && span.left <= own.right
                     && span.right >= own.left
                     && group.lowest + off * beam.slope < caster.high()
-                    && !group.bed.filter(caster.thing()::equals).isPresent()) {
+                    && group.bed.filter(caster.thing()::equals).isEmpty()) {
                 between.add(caster);
             }
         }

@@ -17,6 +17,9 @@ import java.util.UUID;
  */
 public record Sky(UUID id, List<Skyline> horizon, Optional<String> zone) {
 
+    /** A flat horizon, and the sun's own time. */
+    static final Sky OPEN = new Sky(new UUID(0, 0), List.of(), Optional.empty());
+
     private static final int MOST = 72;
 
     /**

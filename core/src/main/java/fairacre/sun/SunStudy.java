@@ -66,7 +66,7 @@ public final class SunStudy {
         this.standing = plan.standing(season);
         this.levels = Levels.of(plan.site().levels(), memo);
         this.casters = new Casters(plan, season, standing, levels);
-        this.sky = SunKinds.sky(plan).orElse(new Sky(plan.id(), List.of(), Optional.empty()));
+        this.sky = SunKinds.sky(plan).orElse(Sky.OPEN);
     }
 
     public static SunStudy of(Plan plan, int season) {
@@ -293,7 +293,7 @@ public final class SunStudy {
                                 Math.toDegrees(at.place().altitude()),
                                 Math.toDegrees(at.place().azimuth()),
                                 isHidden(at.place()),
-                                shadows.at(at.place())))
+                                isHidden(at.place()) ? List.of() : shadows.at(at.place())))
                         .toList());
     }
 

@@ -320,6 +320,7 @@ class EdgeBedsTest {
         Money grown = total(after).minus(total(plan));
         assertThat(edge.cost().cost()).contains(grown);
         assertThat(grown).isGreaterThan(fence(after));
+        assertThat(edge.cost().aYear()).isEmpty();
         assertThat(edge.cost().hours()).isGreaterThan(0);
     }
 

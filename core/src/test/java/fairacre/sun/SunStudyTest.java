@@ -236,6 +236,11 @@ class SunStudyTest {
         assertThat(sun.beds().get(0).hours().get(MARCH)).isCloseTo(higher * STEP, within(1e-9));
         assertThat(sun.open())
                 .isEqualTo(SunStudy.of(garden(50, 0), SEASON).hours().open());
+        DaySun day = SunStudy.of(garden(50, 0, Put.of(valley), wall(14, 18, 26, 18, 2)), SEASON)
+                .day(LocalDate.of(SEASON, 6, 23));
+        assertThat(day.moments()).anyMatch(DaySun.Moment::hidden);
+        assertThat(day.moments())
+                .allMatch(moment -> moment.hidden() == moment.shadows().isEmpty());
     }
 
     @Test
