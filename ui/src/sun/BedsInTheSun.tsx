@@ -26,7 +26,7 @@ export function BedsInTheSun() {
               }}
             >
               <span className="min-w-0 grow truncate">{name}</span>
-              <YearBand hours={hours} />
+              <YearBand hours={hours} fullSun={sun?.fullSun ?? 0} />
               <span className="figures w-14 text-right whitespace-nowrap">
                 {words.hours(growing.toFixed(1))}
               </span>

@@ -3,16 +3,19 @@ import { closedPath } from "../sheet/path";
 import { toSheet, type View } from "../sheet/view";
 import { useDesk } from "../workspace/desk";
 import { EXPOSURE_HATCH, SunHatches } from "./hatches";
-import { halfMonths, momentAt, useDaySun, useSunMap, type Moment, type SunMap } from "./sun";
+import { momentAt, useDaySun, useSunHours, useSunMap, type Moment, type SunMap } from "./sun";
 
 /** While one looks at the sun: the shadows of a moment, or the hours of a day or of the growing months on the ground. */
 export function SunOnTheSheet({ view }: DrawProps) {
-  const { step, season, shown } = useDesk();
+  const { step, shown } = useDesk();
   const { what, half, minute } = shown.sun;
-  const day = halfMonths(season)[half];
   const looking = step === "sun";
+  const day = useSunHours(looking)?.days[half];
   const shadows = useDaySun(looking && what === "SHADOWS" ? day : undefined);
-  const map = useSunMap(what === "DAY" ? day : undefined, looking && (what === "DAY" || what === "GROWING"));
+  const map = useSunMap(
+    what === "DAY" ? day : undefined,
+    looking && (what === "GROWING" || (what === "DAY" && day !== undefined)),
+  );
   const moment = momentAt(shadows, minute);
   return (
     <g pointerEvents="none" data-testid="sun-on-the-sheet">

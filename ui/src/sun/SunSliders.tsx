@@ -2,29 +2,22 @@ import { useId } from "react";
 import { Choice } from "../parts/Choice";
 import { useDesk, type Shown } from "../workspace/desk";
 import { SunSwatch } from "./hatches";
-import {
-  asTime,
-  compassPoint,
-  halfMonths,
-  momentAt,
-  useDaySun,
-  useSunMap,
-  type Exposure,
-  type Moment,
-} from "./sun";
+import { asTime, compassPoint, momentAt, useDaySun, useSunHours, useSunMap, type Moment } from "./sun";
 import { words } from "./words";
 
 type What = Shown["sun"]["what"];
 
-const EXPOSURES: readonly Exposure[] = ["FULL_SUN", "PART_SUN", "LEAF_CROPS", "SHADE"];
-
 /** What the sheet shows of the sun, on which day and at which hour. */
 export function SunSliders() {
-  const { season, shown, show } = useDesk();
+  const { shown, show } = useDesk();
   const { what, half, minute } = shown.sun;
-  const days = halfMonths(season);
-  const day = useDaySun(what === "SHADOWS" ? days[half] : undefined);
-  const map = useSunMap(what === "DAY" ? days[half] : undefined, what === "DAY" || what === "GROWING");
+  const days = useSunHours()?.days ?? [];
+  const date = days[half];
+  const day = useDaySun(what === "SHADOWS" ? date : undefined);
+  const map = useSunMap(
+    what === "DAY" ? date : undefined,
+    what === "GROWING" || (what === "DAY" && date !== undefined),
+  );
   const moments = day?.moments ?? [];
   const moment = momentAt(day, minute);
   const set = (part: Partial<Shown["sun"]>) => {
@@ -43,10 +36,10 @@ export function SunSliders() {
           set({ what: chosen });
         }}
       />
-      {(what === "SHADOWS" || what === "DAY") && (
+      {(what === "SHADOWS" || what === "DAY") && date !== undefined && (
         <Slider
           label={words.day}
-          text={words.dayName(half)}
+          text={words.dayName(date)}
           value={half}
           most={days.length - 1}
           onChange={(chosen) => {
@@ -73,15 +66,10 @@ export function SunSliders() {
       )}
       {map && (
         <ul className="space-y-1 text-sm" data-testid="sun-legend">
-          {EXPOSURES.map((exposure) => (
+          {map.grades.map(({ exposure, least, label, share }) => (
             <li key={exposure} className="flex items-center gap-2">
               <SunSwatch exposure={exposure} />
-              {words.exposures[exposure]}{" "}
-              <span className="figures ml-auto">
-                {words.share(
-                  map.cells.filter((cell) => cell.exposure === exposure).length / map.cells.length,
-                )}
-              </span>
+              {words.grade(least, label)} <span className="figures ml-auto">{words.share(share)}</span>
             </li>
           ))}
         </ul>

@@ -5,8 +5,8 @@ const HIGH = 18;
 /** As high as the band: more hours of sun there are nowhere on most days. */
 const MOST = 16;
 
-/** A bed's hours of sun through the year, a bar for each half-month; a line stands at six hours. */
-export function YearBand({ hours }: { hours: readonly number[] }) {
+/** A bed's hours of sun through the year, a bar for each half-month; a line stands where full sun begins. */
+export function YearBand({ hours, fullSun }: { hours: readonly number[]; fullSun: number }) {
   const y = (value: number) => HIGH - (Math.min(value, MOST) / MOST) * HIGH;
   return (
     <svg
@@ -27,7 +27,7 @@ export function YearBand({ hours }: { hours: readonly number[] }) {
         />
       ))}
       <path
-        d={`M0 ${String(y(6))}h${String(WIDE * hours.length)}`}
+        d={`M0 ${String(y(fullSun))}h${String(WIDE * hours.length)}`}
         stroke="var(--color-ink)"
         strokeWidth="0.8"
       />

@@ -11,9 +11,9 @@ export type Moment = components["schemas"]["Moment"];
 export type Sky = components["schemas"]["Sky"];
 export type Exposure = SunMap["cells"][number]["exposure"];
 
-/** Hours of direct sun of the beds of the season. */
-export function useSunHours(): SunHours | undefined {
-  return useSun<SunHours>("", "");
+/** Hours of direct sun of the beds of the season; nothing while they are not asked for. */
+export function useSunHours(wanted = true): SunHours | undefined {
+  return useSun<SunHours>("", wanted ? "" : undefined);
 }
 
 /** The shadows of a day; nothing while no day is asked for. */
@@ -38,15 +38,6 @@ function useSun<T>(path: string, query: string | undefined): T | undefined {
     placeholderData: keepPreviousData,
   });
   return query === undefined ? undefined : data;
-}
-
-/** The half-months of a year by their middle days, as they are asked for: "2028-06-23". */
-export function halfMonths(season: number): string[] {
-  return Array.from(
-    { length: 24 },
-    (_, half) =>
-      `${String(season)}-${String(Math.floor(half / 2) + 1).padStart(2, "0")}-${half % 2 === 0 ? "08" : "23"}`,
-  );
 }
 
 /** The moment of a day next to a minute; nothing on a day without sun. */

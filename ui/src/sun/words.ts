@@ -1,5 +1,4 @@
 import type { Shown } from "../workspace/desk";
-import type { Exposure } from "./sun";
 
 const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
 
@@ -22,19 +21,15 @@ export const words = {
     NOTHING: "nothing of the sun",
   } satisfies Record<Shown["sun"]["what"], string>,
   day: "Day of the year",
-  dayName: (half: number) => `${half % 2 === 0 ? "8" : "23"} ${MONTHS[Math.floor(half / 2)] ?? ""}`,
+  dayName: (date: string) => `${String(Number(date.slice(8)))} ${MONTHS[Number(date.slice(5, 7)) - 1] ?? ""}`,
   hour: "Time by the sun",
   noSun: "The sun does not rise on that day.",
   stands: (altitude: string, point: string) => `The sun stands ${altitude}° high in the ${point}.`,
   hidden: "The horizon hides it. ",
   sunTime: "At 12:00 it stands highest, give or take a quarter of an hour.",
   clock: (time: string) => `The clock shows ${time}.`,
-  exposures: {
-    FULL_SUN: "6 h and more: fruiting crops",
-    PART_SUN: "4 to 6 h: roots, cabbages",
-    LEAF_CROPS: "3 to 4 h: leaf crops",
-    SHADE: "less than 3 h: too dark",
-  } satisfies Record<Exposure, string>,
+  grade: (least: number, label: string) =>
+    least > 0 ? `${String(least)} h and more: ${label}` : `less: ${label}`,
   share: (share: number) => `${(100 * share).toFixed(0)} %`,
   beds: "Sun on the beds in the growing months",
   hours: (hours: string) => `${hours} h`,

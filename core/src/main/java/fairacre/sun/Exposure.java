@@ -19,6 +19,11 @@ public enum Exposure {
         return label;
     }
 
+    /** Hours of direct sun a day from which on it is so. */
+    double least() {
+        return least;
+    }
+
     /** @param hours of direct sun on a day, at least 0 */
     static Exposure of(double hours) {
         for (Exposure each : values()) {

@@ -9,10 +9,12 @@ import java.util.UUID;
  *
  * @param days the middle day of each half-month, 24 from January on
  * @param open hours from sunrise to sunset on each of them
+ * @param fullSun hours a day from which on fruiting crops do well
  * @param beds in order of id
  * @param unknown names of what is tall and has no height, so that it casts no shadow here
  */
-public record SunHours(List<LocalDate> days, List<Double> open, List<BedSun> beds, List<String> unknown) {
+public record SunHours(
+        List<LocalDate> days, List<Double> open, double fullSun, List<BedSun> beds, List<String> unknown) {
 
     public SunHours {
         days = List.copyOf(days);

@@ -1,5 +1,6 @@
 package fairacre.sun;
 
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -8,12 +9,39 @@ import java.util.List;
  * @param cell how wide each square of it is, metres
  * @param up hours from sunrise to sunset
  * @param cells those whose middle lies on the plot and in no building
+ * @param grades what they are good for, most sun first
  */
-public record SunMap(double cell, double up, List<Cell> cells) {
+public record SunMap(double cell, double up, List<Cell> cells, List<Grade> grades) {
 
     public SunMap {
         cells = List.copyOf(cells);
+        grades = List.copyOf(grades);
     }
+
+    static SunMap of(double cell, double up, List<Cell> cells) {
+        return new SunMap(
+                cell,
+                up,
+                cells,
+                Arrays.stream(Exposure.values())
+                        .map(exposure -> new Grade(
+                                exposure,
+                                exposure.least(),
+                                exposure.label(),
+                                cells.stream()
+                                        .mapToDouble(each -> each.exposure() == exposure ? 1 : 0)
+                                        .average()
+                                        .orElse(0)))
+                        .toList());
+    }
+
+    /**
+     * What ground with so much sun is good for.
+     *
+     * @param least hours of direct sun a day
+     * @param share of the cells, 0 to 1
+     */
+    public record Grade(Exposure exposure, double least, String label, double share) {}
 
     /**
      * A square.

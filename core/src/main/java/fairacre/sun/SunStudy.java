@@ -119,6 +119,7 @@ public final class SunStudy {
         return new SunHours(
                 days,
                 days.stream().map(day -> hours(track(day).size())).toList(),
+                Exposure.FULL_SUN.least(),
                 IntStream.range(0, beds.size())
                         .mapToObj(i -> bedSun(
                                 beds.get(i).id(),
@@ -255,7 +256,7 @@ public final class SunStudy {
                 steps[i] += had.get(i).mean();
             }
         }
-        return new SunMap(
+        return SunMap.of(
                 apart,
                 hours(up / days.size()),
                 IntStream.range(0, steps.length)

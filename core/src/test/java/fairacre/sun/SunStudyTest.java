@@ -262,6 +262,10 @@ class SunStudyTest {
         SunMap day = SunStudy.of(plan, SEASON).map(Optional.of(june));
         assertThat(day.up()).isCloseTo(SunTrack.of(june, 50).size() * STEP, within(1e-9));
         assertThat(day.cells()).allMatch(cell -> cell.exposure() == Exposure.of(cell.hours()));
+        double shady = day.cells().stream().filter(cell -> cell.hours() < 3).count();
+        assertThat(day.grades().get(3).least()).isZero();
+        assertThat(day.grades().get(3).share()).isCloseTo(shady / day.cells().size(), within(1e-9));
+        assertThat(day.grades().stream().mapToDouble(SunMap.Grade::share).sum()).isCloseTo(1, within(1e-9));
     }
 
     @Test
