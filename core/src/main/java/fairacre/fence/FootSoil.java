@@ -1,7 +1,6 @@
 package fairacre.fence;
 
 import fairacre.measure.Length;
-import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
@@ -22,19 +21,11 @@ record FootSoil(Length lowest, Length highest) {
     /** Of a fence that stands on the ground. */
     static final FootSoil NONE = new FootSoil(Length.ZERO, Length.ZERO);
 
-    /** Two beds so near to each other are built against each other, metres. */
-    private static final double CLOSE = 0.005;
-
     static FootSoil of(Fence fence, Setting setting, List<StandingBed> standing) {
         if (fence.foot().way() != FenceFoot.Way.BED) {
             return NONE;
         }
-        List<List<Point>> parts = FenceLine.of(fence.standing(), setting).parts();
-        if (parts.isEmpty()) {
-            return NONE;
-        }
-        Geometry line = Areas.joined(
-                parts.stream().map(part -> Polygons.line(part).buffer(CLOSE)).toList());
+        Geometry line = line(fence, setting);
         List<StandingBed> beds = beds(line, standing);
         Length lowest = beds.stream()
                 .map(FootSoil::height)
@@ -46,12 +37,14 @@ record FootSoil(Length lowest, Length highest) {
 
     /** The raised beds that a fence runs through, highest first. */
     static List<StandingBed> beds(Fence fence, Setting setting, List<StandingBed> standing) {
-        return FenceLine.of(fence.standing(), setting).parts().stream()
-                .map(Polygons::line)
-                .flatMap(line -> beds(line.buffer(CLOSE), standing).stream())
-                .distinct()
-                .sorted(Comparator.comparing(FootSoil::height).reversed())
-                .toList();
+        return beds(line(fence, setting), standing);
+    }
+
+    /** What stands of it, as thick as beds may be apart. */
+    private static Geometry line(Fence fence, Setting setting) {
+        return Areas.joined(FenceLine.of(fence.standing(), setting).parts().stream()
+                .map(part -> Polygons.line(part).buffer(FenceLine.JOINT))
+                .toList());
     }
 
     private static List<StandingBed> beds(Geometry line, List<StandingBed> standing) {
@@ -72,7 +65,7 @@ record FootSoil(Length lowest, Length highest) {
     private static Geometry reach(List<StandingBed> beds, Length least) {
         return Areas.joined(beds.stream()
                 .filter(bed -> height(bed).compareTo(least) >= 0)
-                .map(bed -> Polygons.of(bed.corners()).buffer(2 * CLOSE))
+                .map(bed -> Polygons.of(bed.corners()).buffer(2 * FenceLine.JOINT))
                 .toList());
     }
 }

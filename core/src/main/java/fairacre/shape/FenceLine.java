@@ -29,6 +29,8 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
      * metres.
      */
     private static final double NEAR = 0.3048;
+    /** Beds so near to each other are built against each other: a fence in them goes through, metres. */
+    public static final double JOINT = 0.005;
     /** Parts shorter than this nobody builds, metres. */
     private static final double SHORTEST = 0.001;
 
@@ -45,6 +47,11 @@ public record FenceLine(UUID feature, List<List<Point>> parts, Length length) {
                 .filter(FenceLine::isOpened)
                 .map(feature -> of(feature, setting))
                 .toList();
+    }
+
+    /** Whether a fence takes no ground of its own, since it stands in the soil of beds. */
+    public static boolean standsInBeds(Feature line) {
+        return line.kind() == FeatureKind.FENCE && !line.breadth().isPositive();
     }
 
     /** Whether ways in lead through features of this kind. */

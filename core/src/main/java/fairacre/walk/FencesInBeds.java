@@ -3,7 +3,6 @@ package fairacre.walk;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.plan.Feature;
-import fairacre.plan.FeatureKind;
 import fairacre.plan.Setting;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Areas;
@@ -28,8 +27,6 @@ final class FencesInBeds {
 
     /** So near within an edge it leaves nothing worth reaching, metres. */
     private static final double HAND = 0.1 + 1e-6;
-    /** Two beds so near to each other are built against each other, metres. */
-    private static final double CLOSE = 0.005;
 
     private final Geometry beds;
     private final List<Feature> fences;
@@ -38,19 +35,15 @@ final class FencesInBeds {
 
     FencesInBeds(Setting setting, List<StandingBed> standing) {
         this.setting = setting;
-        this.fences = setting.features().stream().filter(FencesInBeds::is).toList();
+        this.fences =
+                setting.features().stream().filter(FenceLine::standsInBeds).toList();
         this.beds = fences.isEmpty()
                 ? Areas.joined(List.of())
                 : Areas.joined(standing.stream()
-                        .map(bed -> Polygons.of(bed.corners()).buffer(CLOSE))
+                        .map(bed -> Polygons.of(bed.corners()).buffer(FenceLine.JOINT))
                         .toList());
         fences.forEach(fence ->
                 FenceLine.of(fence, setting).parts().forEach(part -> segments(Areas.along(Polygons.line(part), beds))));
-    }
-
-    /** Whether a fence takes no ground of its own, since it stands in beds. */
-    static boolean is(Feature feature) {
-        return feature.kind() == FeatureKind.FENCE && !feature.breadth().isPositive();
     }
 
     private void segments(Geometry line) {
@@ -131,7 +124,7 @@ final class FencesInBeds {
     /** Narrows a stretch of a segment to where a distance that runs evenly lies from 0 to a hand's breadth. */
     private static boolean narrow(double[] near, double from, double to) {
         if (Math.abs(to - from) < 1e-9) {
-            return from >= -CLOSE && from <= HAND;
+            return from >= -FenceLine.JOINT && from <= HAND;
         }
         double first = -from / (to - from);
         double last = (HAND - from) / (to - from);

@@ -60,8 +60,9 @@ final class Layout {
         rings.addAll(outlines.all());
         this.beds.forEach(bed -> ids.add(bed.id()));
         for (Feature feature : setting.features()) {
-            List<Ring> inTheWay =
-                    FencesInBeds.is(feature) ? fencesInBeds.outside(feature) : Obstacles.of(feature, setting, wheels);
+            List<Ring> inTheWay = FenceLine.standsInBeds(feature)
+                    ? fencesInBeds.outside(feature)
+                    : Obstacles.of(feature, setting, wheels);
             for (Ring ring : inTheWay) {
                 rings.add(ring);
                 ids.add(feature.id());
