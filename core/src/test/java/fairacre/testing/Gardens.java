@@ -547,8 +547,7 @@ public final class Gardens {
                                 new Shape(new Form.Octagon(Length.metres(0.5)), List.of())),
                         old),
                 new Change.SetSite(site),
-                Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 10, 0, 12, 0, 12, 2, 10, 2)
-                        .withLifetime(new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 6)))),
+                Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 10, 0, 12, 0, 12, 2, 10, 2)),
                 Put.of(feature("Valve", FeatureKind.VALVE, 0, 0, 1, 6)),
                 Put.of(new Feature.SpotFeature(
                         id("Plum"),
