@@ -3,6 +3,7 @@ import type { Feature, Plan } from "./api/types";
 import { bedLayer } from "./bed/bedLayer";
 import { compost } from "./compost";
 import { fence } from "./fence";
+import { hoop } from "./hoop";
 import { featureLayer, wayInLayer } from "./ground/layers";
 import { walkLayer } from "./reach/walkLayer";
 import type { Layer } from "./sheet/layer";
@@ -28,10 +29,12 @@ export interface Capability {
   onBeds?: readonly Layer[];
   /** Its part of what is asked about the ground, if it has one. */
   GroundSection?: ComponentType;
+  /** Its part of what is asked about the sun and what stands on or over beds, if it has one. */
+  SunSection?: ComponentType;
 }
 
 /** The one list of capabilities. */
-export const capabilities: readonly Capability[] = [water, fence, compost, sun];
+export const capabilities: readonly Capability[] = [water, fence, compost, hoop, sun];
 
 /** What the sheet shows, from the ground up. */
 export const layers: readonly Layer[] = [

@@ -28,6 +28,7 @@ const SEES: Record<string, string[]> = {
   water: ["ground"],
   fence: [],
   sun: [],
+  hoop: [],
   compost: ["ground"],
   sharing: [],
   shopping: ["purse"],

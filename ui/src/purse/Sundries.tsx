@@ -4,11 +4,11 @@ import { freeName, without } from "../edits/changes";
 import { formatMoney } from "../measure/figures";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
+import { PARTS } from "./receiptDraft";
 import { acquiredName, partName, words } from "./words";
 import { useDesk } from "../workspace/desk";
 import { useFieldEdit } from "../forms/useFieldEdit";
 
-const PARTS = ["GROUND", "FRAMES", "WALKS", "FILL", "WATER", "FENCE", "TOOLS", "OTHER"] as const;
 const WAYS = ["BOUGHT", "KEPT", "FREE"] as const;
 
 /** What no drawing shows: hire, delivery, tools, a gate by a joiner, gifts, own work. */

@@ -1,7 +1,17 @@
 import { plainNumber } from "../measure/numbers";
 import type { BillLine, FoundLines, LedgerEntry, Receipt } from "../api/types";
 
-export const PARTS = ["GROUND", "FRAMES", "WALKS", "FILL", "WATER", "FENCE", "TOOLS", "OTHER"] as const;
+export const PARTS = [
+  "GROUND",
+  "FRAMES",
+  "WALKS",
+  "FILL",
+  "WATER",
+  "FENCE",
+  "STRUCTURES",
+  "TOOLS",
+  "OTHER",
+] as const;
 type Part = (typeof PARTS)[number];
 
 /** A line as it is typed; `for` is the key of a line of the bill, or a part of the work. */

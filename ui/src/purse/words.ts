@@ -18,6 +18,7 @@ const PARTS = {
   FILL: "fill",
   WATER: "water",
   FENCE: "fence",
+  STRUCTURES: "structures",
   TOOLS: "tools",
   OTHER: "other things",
 } as const;

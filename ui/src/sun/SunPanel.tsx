@@ -1,3 +1,4 @@
+import { capabilities } from "../capabilities";
 import { useDesk } from "../workspace/desk";
 import { BedsInTheSun } from "./BedsInTheSun";
 import { SkyFields } from "./SkyFields";
@@ -21,6 +22,7 @@ export function SunPanel() {
         {words.asPaper}
       </button>
       <SkyFields />
+      {capabilities.map(({ SunSection }, index) => SunSection && <SunSection key={index} />)}
     </div>
   );
 }

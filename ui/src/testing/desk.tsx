@@ -61,6 +61,7 @@ export const plan: Plan = {
   ],
   features: [],
   compost: [],
+  hoops: [],
   taps: [],
   barrels: [],
   waterRuns: [],
@@ -362,6 +363,29 @@ export const catalogue: Catalogue = {
     years: 30,
     enoughRain: 5,
     meterTolerance: 0.15,
+  },
+  hoops: {
+    forms: [
+      { key: "CIRCLE", label: "Round" },
+      { key: "ELLIPSE", label: "Half ellipse" },
+    ],
+    pipes: [
+      { key: "PE_20", label: "PE pipe, 20 mm", tightest: 0.4, staysBent: false, years: 10 },
+      { key: "WIRE_4", label: "Galvanised wire, 4 mm", tightest: 0.02, staysBent: true, years: 10 },
+    ],
+    anchors: [
+      { key: "IN_SOIL", label: "Pushed into the soil" },
+      { key: "IN_SLEEVES", label: "In sleeves on the boards" },
+    ],
+    weathers: [
+      { key: "SHELTERED", label: "Sheltered", apart: 1.2192, ties: 1 },
+      { key: "SNOWY", label: "Snow", apart: 0.6096, ties: 3 },
+    ],
+    covers: [
+      { key: "NONE", label: "Nothing", years: 0 },
+      { key: "FLEECE", label: "Fleece", years: 2 },
+      { key: "INSECT_NET", label: "Net, mesh 1.3 mm", mesh: 0.0013, years: 7 },
+    ],
   },
   fences: {
     kinds: [

@@ -63,7 +63,7 @@ const STEPS: Record<TradeStep, Step> = {
   sun: {
     Panel: SunPanel,
     begun: ({ plan }) => plan.beds.length > 0,
-    state: () => "",
+    state: (desk) => costOf(desk, "STRUCTURES"),
   },
   purse: {
     Panel: PursePanel,
@@ -164,7 +164,7 @@ function StepTab({ step, number }: { step: TradeStep; number: number }) {
           </span>
         )}
       </span>
-      <span className="block text-xs leading-tight whitespace-nowrap">{STEP_LABELS[step]}</span>
+      <span className="block text-xs leading-tight max-lg:whitespace-nowrap">{STEP_LABELS[step]}</span>
       <span className="block h-4 text-xs leading-4 whitespace-nowrap opacity-85">
         {desk.report === undefined ? "…" : begun(desk) ? state(desk) : "not begun"}
       </span>

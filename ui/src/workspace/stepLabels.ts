@@ -10,7 +10,7 @@ export const STEP_LABELS: Record<TradeStep, string> = {
   fill: "Fill",
   water: "Water",
   fence: "Fence",
-  sun: "Sun",
+  sun: "Sun & structures",
   purse: "Purse",
 };
 

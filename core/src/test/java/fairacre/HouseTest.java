@@ -78,6 +78,7 @@ class HouseTest {
         sees.put("water", Set.of("ground", "walk", "reach"));
         sees.put("fence", Set.of("ground"));
         sees.put("sun", Set.of("ground", "fence"));
+        sees.put("hoop", Set.of("frame", "fence"));
         sees.put("watch", Set.of("water"));
         sees.put("cost", Set.of("fence", "fill", "frame", "surface", "water"));
         sees.put("ledger", Set.of("cost"));
@@ -88,7 +89,7 @@ class HouseTest {
                         "bed", "compost", "cost", "fence", "fill", "frame", "ledger", "reach", "surface", "walk",
                         "water", "wheels"));
         sees.put("arrange", Set.of("appraisal", "bed", "cost", "reach", "walk"));
-        sees.put("drawing", Set.of("appraisal", "cost", "fence", "frame", "ground", "ledger", "walk", "water"));
+        sees.put("drawing", Set.of("appraisal", "cost", "fence", "frame", "ground", "hoop", "ledger", "walk", "water"));
         sees.put("format", Set.of("appraisal", "cost", "ledger", "water"));
         return sees;
     }

@@ -253,7 +253,7 @@ class LayoutTest {
             garden.kept();
             assertThat(garden.snags())
                     .containsText(
-                            "3.0 m³, nothing can be driven in: the widest way, Gate 1, is 1.067 m, 0.457 m less than a small loader");
+                            "2.0 m³, nothing can be driven in: the widest way, Gate 1, is 1.067 m, 0.457 m less than a small loader");
             // Both gaps of the comb end between its fingers, and are narrower than the 60 in that a chair turns in.
             assertThat(garden.snags().getByText("Ines gets into a walk that leads nowhere and can't turn there"))
                     .hasCount(2);

@@ -72,7 +72,7 @@ class ScreenshotsTest {
             garden.snags().getByText("Narrow Squash bed to 1.36 m").hover();
             assertThat(garden.snags()).containsText("put right");
             shoot(garden, "remedy");
-            garden.step("Sun");
+            garden.step("Sun & structures");
             garden.page().getByLabel("Time by the sun").fill("22");
             assertThat(garden.page().getByTestId("sun-stands")).containsText("WSW");
             shoot(garden, "sun");

@@ -23,7 +23,7 @@ class SunTest {
         try (Garden garden = Garden.demo()) {
             Page page = garden.page();
             garden.season(2029);
-            garden.step("Sun");
+            garden.step("Sun & structures");
             assertThat(stands(page)).containsText("high in the S.");
             Locator shadows = page.locator("[data-shadow]");
             assertThat(shadows.count()).isGreaterThan(5);

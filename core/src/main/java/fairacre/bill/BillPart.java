@@ -8,6 +8,8 @@ public enum BillPart {
     FILL,
     WATER,
     FENCE,
+    /** What stands on or over beds. */
+    STRUCTURES,
     TOOLS,
     OTHER
 }

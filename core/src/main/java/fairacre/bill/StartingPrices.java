@@ -44,9 +44,11 @@ public final class StartingPrices {
                         .toList();
     }
 
-    /** Rounded to a tenth, or to a whole unit where the currency has no smaller coin. */
+    /**
+     * Rounded to a tenth, what is less than one to the smallest coin; to a whole unit where there is no smaller coin.
+     */
     private static Price guess(PriceItem item, double amount, CurrencyUnit currency) {
-        int digits = Math.min(1, currency.getDecimalPlaces());
+        int digits = Math.min(amount < 1 ? 2 : 1, currency.getDecimalPlaces());
         BigDecimal rounded = BigDecimal.valueOf(amount).setScale(digits, RoundingMode.HALF_UP);
         return new Price(item, Money.of(currency, rounded), true);
     }

@@ -7,6 +7,7 @@ import fairacre.outline.Polygons;
 import fairacre.outline.Rectangle;
 import fairacre.plan.Gardener;
 import fairacre.plan.Lifetime;
+import fairacre.plan.Names;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.Setting;
@@ -46,7 +47,11 @@ public final class NewBays {
                 CompostKinds.BAYS,
                 new CompostBays(
                         id,
-                        freeName(plan),
+                        Names.free(
+                                plan.list(CompostKinds.BAYS).stream()
+                                        .map(CompostBays::name)
+                                        .toList(),
+                                "Compost"),
                         place(plan, season),
                         BAYS,
                         cube(plan),
@@ -57,16 +62,6 @@ public final class NewBays {
 
     private static Length cube(Plan plan) {
         return plan.units() == Units.METRIC ? CUBE_IN_METRES : CUBE_IN_FEET;
-    }
-
-    private static String freeName(Plan plan) {
-        List<String> taken =
-                plan.list(CompostKinds.BAYS).stream().map(CompostBays::name).toList();
-        return Stream.iterate(1, number -> number + 1)
-                .map(number -> number == 1 ? "Compost" : "Compost " + number)
-                .filter(name -> !taken.contains(name))
-                .findFirst()
-                .orElseThrow();
     }
 
     private static Rectangle place(Plan plan, int season) {

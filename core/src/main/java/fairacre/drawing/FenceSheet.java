@@ -1,7 +1,9 @@
 package fairacre.drawing;
 
 import static fairacre.drawing.Pages.LARGE;
+import static fairacre.drawing.Pages.LINE;
 import static fairacre.drawing.Pages.MARGIN;
+import static fairacre.drawing.Pages.SMALL;
 
 import fairacre.drawing.Mark.Spot;
 import fairacre.drawing.Mark.Stroke;
@@ -38,20 +40,13 @@ import org.locationtech.jts.geom.Envelope;
  */
 public final class FenceSheet {
 
-    private static final double LINE = 5.2;
-    private static final double SMALL = 3;
     private static final double TINY = 2.2;
     /** Room for the plan, and for an elevation, millimetres. */
     private static final double WIDE = Pages.WIDTH - 2 * MARGIN;
 
     private static final double PLAN_HIGH = 190;
     private static final double SIDE_HIGH = 48;
-    /** Scales that one reads off a ruler. */
-    private static final List<Integer> SCALES = List.of(20, 25, 50, 100, 200, 250, 500, 1000, 2000);
-
     private static final int LONGEST_NAME = 60;
-    /** As many characters have room in a line. */
-    private static final int LONGEST_LINE = 110;
     /** Half a post's square on the plan, millimetres. */
     private static final double POST = 0.7;
 
@@ -82,12 +77,12 @@ public final class FenceSheet {
     }
 
     private void draw() {
-        write(LARGE, title);
+        pages.line(LARGE, title);
         pages.down(LINE / 2);
-        write(SMALL, "Before any digging, have buried lines marked by the local utility-locating service.");
+        pages.line(SMALL, "Before any digging, have buried lines marked by the local utility-locating service.");
         List<FenceTold> told = study.fences();
         if (told.isEmpty()) {
-            write(SMALL, "No fence stands in this season.");
+            pages.line(SMALL, "No fence stands in this season.");
             return;
         }
         drawPlan(told);
@@ -96,22 +91,15 @@ public final class FenceSheet {
                 .forEach(fence -> drawFence(fence, each)));
     }
 
-    /** The smallest divisor with which something so large has room. */
-    private static int scale(double metres, double millimetres) {
-        return SCALES.stream()
-                .filter(divisor -> metres * 1000 / divisor <= millimetres)
-                .findFirst()
-                .orElse(SCALES.get(SCALES.size() - 1));
-    }
-
     private void drawPlan(List<FenceTold> told) {
         Envelope all = new Envelope();
         Stream.concat(plan.site().pieces().stream(), fences.stream().map(Fence::places))
                 .flatMap(List::stream)
                 .forEach(place ->
                         all.expandToInclude(place.x().metres(), place.y().metres()));
-        int divisor = Math.max(scale(all.getWidth(), WIDE - 2 * LINE), scale(all.getHeight(), PLAN_HIGH - 2 * LINE));
-        write(SMALL, "Plan, 1:" + divisor);
+        int divisor = Math.max(
+                Pages.divisor(all.getWidth(), WIDE - 2 * LINE), Pages.divisor(all.getHeight(), PLAN_HIGH - 2 * LINE));
+        pages.line(SMALL, "Plan, 1:" + divisor);
         double per = 1000.0 / divisor;
         double top = pages.y() + LINE;
         double left = MARGIN + (WIDE - all.getWidth() * per) / 2;
@@ -175,15 +163,15 @@ public final class FenceSheet {
     private void drawFence(Fence fence, FenceTold told) {
         pages.makeRoom(SIDE_HIGH + 4 * LINE);
         pages.down(LINE);
-        write(LARGE, Pages.shortened(fence.name(), LONGEST_NAME));
-        write(
+        pages.line(LARGE, Pages.shortened(fence.name(), LONGEST_NAME));
+        pages.line(
                 SMALL,
                 fence.kind().label() + ", " + length(fence.height()) + " high, " + length(told.length())
                         + " without gates; " + told.posts().size() + " posts, "
                         + fence.posts().label().toLowerCase(Locale.ROOT)
                         + (told.bags() > 0 ? ", " + told.bags() + " bags of post mix" : "") + ".");
         told.mesh()
-                .forEach(tier -> write(
+                .forEach(tier -> pages.line(
                         SMALL,
                         tier.rolls().rolls() + (tier.rolls().rolls() == 1 ? " roll of " : " rolls of ")
                                 + tier.label() + ", " + length(tier.height()) + " high and " + length(tier.roll())
@@ -195,11 +183,11 @@ public final class FenceSheet {
                         LinkedHashMap::new,
                         Collectors.mapping(
                                 piece -> piece.count() + " × " + length(piece.length()), Collectors.joining(", "))))
-                .forEach((what, sizes) -> writeLong(what + sizes + "."));
-        told.cautions().forEach(this::writeLong);
+                .forEach((what, sizes) -> pages.paragraph(what + sizes + "."));
+        told.cautions().forEach(pages::paragraph);
         IntStream.range(0, told.steps().size()).forEach(i -> {
             FenceStep step = told.steps().get(i);
-            writeLong((i + 1) + ". " + (step.day() > 0 ? "From day " + step.day() + ": " : "") + step.words());
+            pages.paragraph((i + 1) + ". " + (step.day() > 0 ? "From day " + step.day() + ": " : "") + step.words());
         });
         gates.stream()
                 .filter(gate -> gate.fence().filter(fence.id()::equals).isPresent())
@@ -210,7 +198,7 @@ public final class FenceSheet {
 
     private void writeGate(GateTold gate) {
         gate.made()
-                .ifPresent(made -> writeLong(plan.nameOf(gate.gate()).orElse("Gate") + ": "
+                .ifPresent(made -> pages.paragraph(plan.nameOf(gate.gate()).orElse("Gate") + ": "
                         + length(made.between()) + " between its posts; "
                         + made.leaves() + (made.leaves() == 1 ? " leaf " : " leaves ") + length(made.leaf()) + " × "
                         + length(made.high()) + "; "
@@ -228,10 +216,6 @@ public final class FenceSheet {
         return part.name().toLowerCase(Locale.ROOT);
     }
 
-    private void writeLong(String text) {
-        Pages.wrapped(text, LONGEST_LINE).forEach(line -> write(SMALL, line));
-    }
-
     private void drawSide(Fence fence, Optional<Length> soil, FenceSide side) {
         FenceSide.SidePost first = side.posts().get(0);
         FenceSide.SidePost last = side.posts().get(side.posts().size() - 1);
@@ -244,11 +228,11 @@ public final class FenceSheet {
                 .max()
                 .orElse(0);
         int divisor = Math.max(
-                scale(side.length().metres(), WIDE - 2 * LINE),
-                scale(fence.height().metres() + 2 * rise + deepest, SIDE_HIGH - 2 * LINE));
+                Pages.divisor(side.length().metres(), WIDE - 2 * LINE),
+                Pages.divisor(fence.height().metres() + 2 * rise + deepest, SIDE_HIGH - 2 * LINE));
         pages.makeRoom(SIDE_HIGH + 2 * LINE);
         pages.down(LINE);
-        write(SMALL, first.mark() + " to " + last.mark() + ", " + length(side.length()) + ", 1:" + divisor);
+        pages.line(SMALL, first.mark() + " to " + last.mark() + ", " + length(side.length()) + ", 1:" + divisor);
         new Elevation(
                         fence,
                         soil.map(Length::metres).orElse(0.0),
@@ -330,12 +314,6 @@ public final class FenceSheet {
                     true,
                     0));
         }
-    }
-
-    private void write(double height, String text) {
-        pages.makeRoom(LINE);
-        pages.write(MARGIN, height, text);
-        pages.down(LINE * Math.max(1, height / LARGE * 1.2));
     }
 
     private String length(Length length) {

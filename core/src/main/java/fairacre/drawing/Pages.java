@@ -13,6 +13,14 @@ final class Pages {
     static final double HEIGHT = 297;
     static final double MARGIN = 15;
     static final double LARGE = 5;
+    static final double SMALL = 3;
+    /** From a line of small words to the next. */
+    static final double LINE = 5.2;
+    /** As many small characters have room in a line. */
+    private static final int LONGEST_LINE = 110;
+    /** Scales that one reads off a ruler. */
+    private static final List<Integer> SCALES = List.of(10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000);
+
     private static final double RULE = 0.2;
 
     private final String title;
@@ -42,6 +50,26 @@ final class Pages {
 
     void write(double x, double height, String text) {
         marks.add(new Words(new Spot(x, y), text, height, false, 0));
+    }
+
+    /** A line of words on a page with room for it. */
+    void line(double height, String text) {
+        makeRoom(LINE);
+        write(MARGIN, height, text);
+        down(LINE * Math.max(1, height / LARGE * 1.2));
+    }
+
+    /** Small words over as many lines as they take. */
+    void paragraph(String text) {
+        wrapped(text, LONGEST_LINE).forEach(line -> line(SMALL, line));
+    }
+
+    /** How many times smaller something is drawn so that it has room: the smallest of the usual scales that does. */
+    static int divisor(double metres, double millimetres) {
+        return SCALES.stream()
+                .filter(divisor -> metres * 1000 / divisor <= millimetres)
+                .findFirst()
+                .orElse(SCALES.get(SCALES.size() - 1));
     }
 
     void draw(Mark mark) {

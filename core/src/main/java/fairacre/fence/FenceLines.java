@@ -13,6 +13,7 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
 import fairacre.plan.Lifetime;
+import fairacre.plan.Names;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.Setting;
@@ -156,7 +157,7 @@ final class FenceLines {
         List<Change> changes = new ArrayList<>(parts(fenced.change()));
         List<String> names = new ArrayList<>(plan.beds().stream().map(Bed::name).toList());
         for (int i = 0; i < beds.size(); i++) {
-            String name = freeName(names, "Edge bed");
+            String name = Names.free(names, "Edge bed");
             names.add(name);
             changes.add(new Change.PlaceBed(Bed.of(ids.apply("edge bed " + i), name, beds.get(i))));
         }
@@ -194,7 +195,7 @@ final class FenceLines {
         List<String> names =
                 new ArrayList<>(plan.waysIn().stream().map(WayIn::name).toList());
         for (WayIn gate : FenceLine.gates(first.fences().get(0).standing(), fenced.setting(season))) {
-            String name = freeName(names, Limits.shortened(gate.name(), ", inside"));
+            String name = Names.free(names, Limits.shortened(gate.name(), ", inside"));
             names.add(name);
             Coordinate[] nearest =
                     DistanceOp.nearestPoints(Polygons.line(second.places()), Polygons.line(List.of(gate.place())));
@@ -282,7 +283,8 @@ final class FenceLines {
     private Fence fence(String what, List<Point> places) {
         return new Fence(
                 ids.apply("fence " + what),
-                freeName(plan.list(FenceKinds.FENCES).stream().map(Fence::name).toList(), "Fence"),
+                Names.free(
+                        plan.list(FenceKinds.FENCES).stream().map(Fence::name).toList(), "Fence"),
                 places,
                 FenceKind.WELDED_MESH,
                 FittingFence.usual(plan.units()),
@@ -309,7 +311,7 @@ final class FenceLines {
                 .min(Comparator.comparingDouble(this::fromTheHouse))
                 .map(side -> new WayIn(
                         id,
-                        freeName(plan.waysIn().stream().map(WayIn::name).toList(), "Gate"),
+                        Names.free(plan.waysIn().stream().map(WayIn::name).toList(), "Gate"),
                         side.middle(),
                         width,
                         Swing.INWARD,
@@ -345,13 +347,5 @@ final class FenceLines {
                 .findFirst()
                 .map(from -> from.distance(middle))
                 .orElse(-side.length());
-    }
-
-    private static String freeName(List<String> taken, String name) {
-        return Stream.iterate(1, number -> number + 1)
-                .map(number -> number == 1 ? name : name + " " + number)
-                .filter(free -> !taken.contains(free))
-                .findFirst()
-                .orElseThrow();
     }
 }

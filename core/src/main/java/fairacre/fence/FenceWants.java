@@ -72,8 +72,8 @@ final class FenceWants {
 
     private void fence(int season, Fence fence, FenceTold told) {
         Served served = Served.place(fence.id());
-        FenceYears.of(fence.lifetime(), fence.posts().years()).forEach(in -> posts(in, fence, told, served));
-        FenceYears.of(fence.lifetime(), fence.kind().years()).forEach(in -> {
+        fence.lifetime().boughtIn(fence.posts().years()).forEach(in -> posts(in, fence, told, served));
+        fence.lifetime().boughtIn(fence.kind().years()).forEach(in -> {
             mesh(in, fence, told, served);
             boards(in, told.pieces(), served);
             strings(in, fence, told, served);
@@ -99,7 +99,7 @@ final class FenceWants {
         GateMaker maker = GateMaker.of(gate, fence, plan.units()).orElseThrow();
         Served served = Served.place(gate.id());
         boolean alone = fence.filter(maker::comesWith).isEmpty();
-        FenceYears.of(gate.lifetime(), GateMaker.YEARS).forEach(in -> {
+        gate.lifetime().boughtIn(GateMaker.YEARS).forEach(in -> {
             boards(in, maker.pieces(), served);
             maker.fittings().forEach((item, count) -> pieces(in, item, count, 1, served));
             length(in, FencePrices::cable, maker.cable(), served);

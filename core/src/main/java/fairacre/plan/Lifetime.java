@@ -2,7 +2,10 @@ package fairacre.plan;
 
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
+import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * The seasons in which something is there.
@@ -50,8 +53,31 @@ public record Lifetime(Optional<Integer> from, Optional<Integer> until) {
                 && from.filter(other::isOver).isEmpty();
     }
 
+    /** The seasons in which both are there; empty if there are none. */
+    public Optional<Lifetime> common(Lifetime other) {
+        return meets(other)
+                ? Optional.of(new Lifetime(
+                        Stream.of(from, other.from).flatMap(Optional::stream).max(Comparator.naturalOrder()),
+                        Stream.of(until, other.until).flatMap(Optional::stream).min(Comparator.naturalOrder())))
+                : Optional.empty();
+    }
+
     public boolean beginsIn(int season) {
         return from.isPresent() && from.get() == season;
+    }
+
+    /**
+     * When something is bought that doesn't last as long as it is wanted: the season in which it comes, and each in
+     * which it is renewed while it is wanted. Of what is wanted for good nobody can say how often that is: it is bought
+     * once. What came in none was there before.
+     *
+     * @param years that it lasts, at least 1
+     */
+    public IntStream boughtIn(int years) {
+        return from.stream()
+                .flatMapToInt(first -> IntStream.iterate(first, season -> season + years)
+                        .limit(until.map(last -> (last - first + years - 1) / years)
+                                .orElse(1)));
     }
 
     /** Of the same thing, which comes in another season. */

@@ -1,9 +1,11 @@
 package fairacre.plan;
 
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /** What beds and things are called that an edit or a bill names only by their id. */
 public final class Names {
@@ -22,6 +24,15 @@ public final class Names {
     /** @param otherwise for what has no known name */
     public String of(UUID id, String otherwise) {
         return names.getOrDefault(id, otherwise);
+    }
+
+    /** A name that is not taken: the name itself, or with the first number from 2 on that is free. */
+    public static String free(Collection<String> taken, String name) {
+        return Stream.iterate(1, number -> number + 1)
+                .map(number -> number == 1 ? name : name + " " + number)
+                .filter(free -> !taken.contains(free))
+                .findFirst()
+                .orElseThrow();
     }
 
     String bed(UUID id) {

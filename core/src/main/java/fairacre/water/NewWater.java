@@ -11,6 +11,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Lifetime;
+import fairacre.plan.Names;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
@@ -25,7 +26,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Water to begin with: a tap that was measured, a run that was drawn, lines for beds; in usual sizes. */
@@ -307,10 +307,6 @@ public final class NewWater {
                         plan.list(WaterKinds.MANIFOLDS).stream().map(Manifold::name))
                 .flatMap(names -> names)
                 .toList();
-        return IntStream.iterate(1, i -> i + 1)
-                .mapToObj(i -> i == 1 ? name : name + " " + i)
-                .filter(free -> !taken.contains(free))
-                .findFirst()
-                .orElseThrow();
+        return Names.free(taken, name);
     }
 }

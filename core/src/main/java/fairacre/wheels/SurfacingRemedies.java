@@ -9,6 +9,7 @@ import fairacre.measure.Area;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.plan.Lifetime;
+import fairacre.plan.Names;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
@@ -25,7 +26,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -116,7 +116,7 @@ final class SurfacingRemedies {
         // Dug in, so that the beds beside it lose no height.
         Walk walk = new Walk(
                 id,
-                freeName(),
+                Names.free(context.plan().walks().stream().map(Walk::name).toList(), NAME),
                 WalkGrade.WORK,
                 surface,
                 corners,
@@ -132,15 +132,6 @@ final class SurfacingRemedies {
                 "Lay " + context.wording().area(ground) + " of " + surface.words()
                         + " round the beds, dug in, with its usual layers" + context.costOf(lay),
                 lay);
-    }
-
-    private String freeName() {
-        List<String> taken = context.plan().walks().stream().map(Walk::name).toList();
-        return Stream.iterate(1, number -> number + 1)
-                .map(number -> number == 1 ? NAME : NAME + " " + number)
-                .filter(name -> !taken.contains(name))
-                .findFirst()
-                .orElseThrow();
     }
 
     private static Point at(Coordinate corner) {

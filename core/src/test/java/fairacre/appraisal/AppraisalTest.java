@@ -50,6 +50,10 @@ import fairacre.goods.Supply;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkBuild;
 import fairacre.goods.WalkGrade;
+import fairacre.hoop.HoopCover;
+import fairacre.hoop.HoopPipe;
+import fairacre.hoop.HoopRule;
+import fairacre.hoop.HoopSet;
 import fairacre.judging.JudgingRule;
 import fairacre.judging.Remedy;
 import fairacre.judging.Rule;
@@ -91,6 +95,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -391,6 +396,24 @@ class AppraisalTest {
                         bare,
                         Put.of(feature("Trellis", FeatureKind.TRELLIS, 0.05, 0, 9, 9.4, 11, 9.4)
                                 .withHeight(Length.metres(2)))));
+        plans.put(
+                HoopRule.HOOPS_DONT_FIT,
+                with(bare, Put.of(tunnel(Optional.empty(), Optional.of(1.5), HoopPipe.PE_20, HoopCover.FLEECE))));
+        plans.put(
+                HoopRule.HOOP_TOO_TIGHT,
+                with(bare, Put.of(tunnel(Optional.of(0.8), Optional.empty(), HoopPipe.PE_25, HoopCover.FLEECE))));
+        Plan netted =
+                with(bare, Put.of(tunnel(Optional.of(0.4), Optional.empty(), HoopPipe.PE_20, HoopCover.BUTTERFLY_NET)));
+        plans.put(HoopRule.NET_CATCHES, netted);
+        plans.put(
+                HoopRule.NET_TOO_WIDE,
+                with(netted, Put.of(Gardens.pest("Flea beetles", PestKind.FLEA_BEETLE, Pest.Pressing.LOW))));
+        plans.put(
+                HoopRule.HOOPS_TWICE,
+                with(
+                        bare,
+                        Put.of(Gardens.hoops("Tunnel", 0.3, "Beans")),
+                        Put.of(Gardens.hoops("Second tunnel", 0.3, "Beans"))));
         plans.put(FenceRule.POSTS_ROT_FIRST, with(bare, ring(FenceKind.WELDED_MESH, 1.2, PostKind.UNTREATED_WOOD)));
         plans.put(
                 FenceRule.FENCE_THROUGH,
@@ -421,6 +444,10 @@ class AppraisalTest {
                         fenced(FenceKind.WELDED_MESH, 1.8),
                         gate,
                         Put.of(feature("Slab", FeatureKind.SLAB, 0, 0, 14, 8, 16, 8, 16, 11, 14, 11))));
+    }
+
+    private static HoopSet tunnel(Optional<Double> rise, Optional<Double> length, HoopPipe pipe, HoopCover cover) {
+        return Gardens.hoops("Tunnel", pipe, rise.map(Length::metres), length.map(Length::metres), cover, "Beans");
     }
 
     private static Change ring(FenceKind kind, double height, PostKind posts) {
@@ -662,6 +689,7 @@ class AppraisalTest {
                         SurfaceRule.FABRIC_UNDER_STONE)
                 .forEach(each -> kinds.put(each, "walk"));
         kinds.put(CompostRule.COMPOST_FAR, "compostBays");
+        Stream.of(HoopRule.values()).forEach(each -> kinds.put(each, "hoopSet"));
         List.of(WaterRule.TAP_WITHOUT_PREVENTER, WaterRule.DRIP_WITHOUT_FILTER, WaterRule.DRIP_WITHOUT_REDUCER)
                 .forEach(each -> kinds.put(each, "tap"));
         kinds.put(WaterRule.PIPE_UNFED, "dripline");

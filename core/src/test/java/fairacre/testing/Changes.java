@@ -40,6 +40,7 @@ import fairacre.goods.GoodsPrices;
 import fairacre.goods.Supply;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
+import fairacre.hoop.HoopKinds;
 import fairacre.judging.JudgingKinds;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
@@ -96,6 +97,7 @@ public final class Changes {
             Put.of(Gardens.pest("Rabbits", PestKind.RABBITS, Pest.Pressing.LOW)),
             Put.of(Gardens.postGround("Winter", 0.2, 0.8)),
             Put.of(Gardens.sky("Valley", 6)),
+            Put.of(Gardens.hoops("Tunnel", 0.4, "Beans", "Kale")),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -208,7 +210,10 @@ public final class Changes {
                 Put.of(Gardens.postGround("Winter", 0, 1)),
                 new Remove<>(FenceKinds.GROUNDS, id("Winter")),
                 Put.of(Gardens.sky("Valley", 12)),
-                new Remove<>(SunKinds.SKIES, id("Valley")));
+                new Remove<>(SunKinds.SKIES, id("Valley")),
+                Put.of(Gardens.hoops("Tunnel", 0.35, "Kale")),
+                Put.of(Gardens.hoops("Second tunnel", 0.4)),
+                new Remove<>(HoopKinds.SETS, id("Tunnel")));
     }
 
     private Changes() {}

@@ -41,6 +41,13 @@ import fairacre.goods.Surfacing;
 import fairacre.goods.Vehicle;
 import fairacre.goods.WalkBuild;
 import fairacre.goods.WalkGrade;
+import fairacre.hoop.BowForm;
+import fairacre.hoop.HoopAnchor;
+import fairacre.hoop.HoopCover;
+import fairacre.hoop.HoopPipe;
+import fairacre.hoop.HoopPlace;
+import fairacre.hoop.HoopSet;
+import fairacre.hoop.HoopWeather;
 import fairacre.judging.SetAside;
 import fairacre.judging.Weight;
 import fairacre.measure.Area;
@@ -103,6 +110,7 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -220,6 +228,36 @@ public final class Gardens {
                         new Sky.Skyline(180, 0),
                         new Sky.Skyline(270, degrees)),
                 Optional.of("Europe/Berlin"));
+    }
+
+    /** Round bows of PE pipe under fleece, so high over the widest of some beds, from {@link #SEASON} on. */
+    public static HoopSet hoops(String name, double rise, String... beds) {
+        return hoops(name, HoopPipe.PE_20, Optional.of(Length.metres(rise)), Optional.empty(), HoopCover.FLEECE, beds);
+    }
+
+    /** Round bows, by their rise or their length with 0.3 m at either end. */
+    public static HoopSet hoops(
+            String name,
+            HoopPipe pipe,
+            Optional<Length> rise,
+            Optional<Length> length,
+            HoopCover cover,
+            String... beds) {
+        return new HoopSet(
+                id(name),
+                name,
+                BowForm.CIRCLE,
+                pipe,
+                rise,
+                length,
+                HoopAnchor.IN_SOIL,
+                Length.metres(0.3),
+                HoopWeather.SHELTERED,
+                cover,
+                Stream.of(beds)
+                        .map(bed -> new HoopPlace(id(bed), Lifetime.ALWAYS))
+                        .toList(),
+                Lifetime.from(SEASON));
     }
 
     /** An upright main walk of wood chip; its left lower corner. */
@@ -629,6 +667,22 @@ public final class Gardens {
                         Optional.empty(),
                         "Too dear.",
                         "Aunt pays")),
+                Put.of(new HoopSet(
+                        id("Long tunnel"),
+                        "Long tunnel",
+                        BowForm.SHOULDERED,
+                        HoopPipe.PVC_21,
+                        Optional.empty(),
+                        Optional.of(Length.metres(3)),
+                        HoopAnchor.IN_SLEEVES,
+                        Length.metres(0.25),
+                        HoopWeather.WINDY,
+                        HoopCover.INSECT_NET,
+                        List.of(
+                                new HoopPlace(
+                                        id("Kit"), new Lifetime(Optional.of(SEASON + 2), Optional.of(SEASON + 4))),
+                                new HoopPlace(id("Walled"), Lifetime.from(SEASON + 4))),
+                        new Lifetime(Optional.of(SEASON + 2), Optional.of(SEASON + 9)))),
                 Put.of(new CompostBays(
                         id("Heaps"),
                         "Heaps",

@@ -30,6 +30,8 @@ import fairacre.fence.PestKind;
 import fairacre.fence.PostKind;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
+import fairacre.hoop.HoopCover;
+import fairacre.hoop.HoopPipe;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.outline.Form;
@@ -122,7 +124,33 @@ public final class RandomGardens {
         for (Change change : fences(new Random(seed * 31 + 7), length, width)) {
             plan = plan.apply(change) instanceof fairacre.plan.Outcome.Applied applied ? applied.plan() : plan;
         }
+        for (Change change : hoops(new Random(seed * 37 + 5), plan)) {
+            plan = plan.apply(change) instanceof fairacre.plan.Outcome.Applied applied ? applied.plan() : plan;
+        }
         return plan;
+    }
+
+    /** One garden in three has a set of hoops or two, over any of its beds and of anything. */
+    private static List<Change> hoops(Random random, Plan plan) {
+        List<Change> changes = new ArrayList<>();
+        if (random.nextInt(3) > 0) {
+            return changes;
+        }
+        for (int i = random.nextInt(3); i > 0; i--) {
+            String[] beds = plan.beds().stream()
+                    .map(Bed::name)
+                    .filter(bed -> random.nextBoolean())
+                    .toArray(String[]::new);
+            boolean byRise = random.nextBoolean();
+            changes.add(Put.of(Gardens.hoops(
+                    "Hoops " + i,
+                    HoopPipe.values()[random.nextInt(HoopPipe.values().length)],
+                    byRise ? Optional.of(Length.metres(0.1 + random.nextDouble() * 1.5)) : Optional.empty(),
+                    byRise ? Optional.empty() : Optional.of(Length.metres(0.7 + random.nextDouble() * 4)),
+                    HoopCover.values()[random.nextInt(HoopCover.values().length)],
+                    beds)));
+        }
+        return changes;
     }
 
     /**

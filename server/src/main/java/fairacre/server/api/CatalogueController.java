@@ -270,6 +270,7 @@ class CatalogueController {
             List<ThreadView> threads,
             UsualWater usualWater,
             FencesView fences,
+            HoopsView hoops,
             List<CarrierView> carriers,
             List<FeatureView> features,
             List<SurfaceView> surfaces,
@@ -370,6 +371,7 @@ class CatalogueController {
                         Watch.ENOUGH_RAIN,
                         Watch.TOLERANCE),
                 FencesView.ALL,
+                HoopsView.ALL,
                 Arrays.stream(CarrierPreset.values())
                         .map(c -> new CarrierView(c.label(), c.width(), c.wheels(), c.turning(), c.source()))
                         .toList(),

@@ -21,6 +21,7 @@ final class PlanRows {
                             QuoteRows.ROWS,
                             CompostRows.ROWS,
                             SkyRows.ROWS,
+                            HoopRows.ROWS,
                             SetAsideRows.ROWS),
                     Stream.of(WaterRows.ALL, FenceRows.ALL).flatMap(List::stream))
             .toList();

@@ -1,0 +1,19 @@
+package fairacre.hoop;
+
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+
+/** The middle line of a bow, metres: the feet at height 0, the same left and right of 0. */
+interface BowLine {
+
+    double length();
+
+    /** The least radius of its curve. */
+    double tightest();
+
+    /** How high its straight legs are. */
+    double legs();
+
+    /** From the left foot to the right one, with so many places on each of its curves. */
+    List<Coordinate> places(int onEach);
+}

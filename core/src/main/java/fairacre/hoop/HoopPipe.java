@@ -1,0 +1,78 @@
+package fairacre.hoop;
+
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import java.util.Optional;
+
+/**
+ * What bows are made of. Pipe of outside diameter d that is bent to a radius R is stretched on its outside by d / 2R;
+ * what a material bears of that for long says how tightly it may be bent: R = d / 2e. Plastics keep their spring and
+ * may be bent to another width; metal is bent for good, on a form. Diameters and weights are from makers' tables, from
+ * memory; what a material bears is common practice: for PE a radius of twenty diameters, for PVC of twenty-five, for
+ * wire of five, for steel conduit the 4 in of a hand bender.
+ */
+public enum HoopPipe {
+    PE_20("PE pipe, 20 mm", 20, 0.025, 0.12, Sold.COIL, 10),
+    PE_25("PE pipe, 25 mm", 25, 0.025, 0.17, Sold.COIL, 10),
+    PVC_21("PVC pipe, 1/2 in (21.3 mm)", 21.3, 0.02, 0.24, Sold.STICKS, 6),
+    WIRE_4("Galvanised wire, 4 mm", 4, 0.1, 0.1, Sold.WIRE, 10),
+    CONDUIT_18("Steel conduit, 1/2 in (17.9 mm)", 17.9, 0.088, 0.45, Sold.STICKS_OF_STEEL, 20);
+
+    private enum Sold {
+        COIL,
+        STICKS,
+        WIRE,
+        STICKS_OF_STEEL
+    }
+
+    private final String label;
+    private final Length diameter;
+    private final double stretch;
+    private final double kilogramsPerMetre;
+    private final Sold sold;
+    private final int years;
+
+    HoopPipe(String label, double millimetres, double stretch, double kilogramsPerMetre, Sold sold, int years) {
+        this.label = label;
+        this.diameter = Length.millimetres(millimetres);
+        this.stretch = stretch;
+        this.kilogramsPerMetre = kilogramsPerMetre;
+        this.sold = sold;
+        this.years = years;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** Outside. */
+    public Length diameter() {
+        return diameter;
+    }
+
+    /** The least radius that its middle line may be bent to. */
+    public Length tightest() {
+        return Length.metres(diameter.metres() / (2 * stretch));
+    }
+
+    /** Whether it stays as it is bent, and goes with one width only. */
+    public boolean staysBent() {
+        return sold == Sold.WIRE || sold == Sold.STICKS_OF_STEEL;
+    }
+
+    /** How long a piece is that is sold; empty where it is sold by length. */
+    public Optional<Length> stick(Units units) {
+        return sold == Sold.COIL || sold == Sold.WIRE
+                ? Optional.empty()
+                : Optional.of(units == Units.METRIC ? Length.metres(3) : Length.feet(10));
+    }
+
+    double kilograms(Length length) {
+        return kilogramsPerMetre * length.metres();
+    }
+
+    /** So long it lasts in the sun (common practice). */
+    public int years() {
+        return years;
+    }
+}

@@ -1,0 +1,106 @@
+package fairacre.hoop;
+
+import fairacre.bill.PriceItem;
+import fairacre.bill.PriceList.Offer;
+import fairacre.measure.Length;
+import fairacre.measure.LengthText;
+import fairacre.measure.Units;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** What is sold for hoops. All prices are invented. */
+final class HoopPrices {
+
+    /** US dollars a metre. */
+    private static final Map<HoopPipe, Double> PIPES = Map.of(
+            HoopPipe.PE_20, 1.0,
+            HoopPipe.PE_25, 1.4,
+            HoopPipe.PVC_21, 1.8,
+            HoopPipe.WIRE_4, 0.8,
+            HoopPipe.CONDUIT_18, 3.2);
+
+    /** US dollars a square metre. */
+    private static final Map<HoopCover, Double> COVERS = Map.of(
+            HoopCover.FLEECE, 0.4,
+            HoopCover.FINE_NET, 2.6,
+            HoopCover.INSECT_NET, 1.8,
+            HoopCover.BUTTERFLY_NET, 1.2,
+            HoopCover.BIRD_NET, 0.6,
+            HoopCover.SHADE_CLOTH, 1.5,
+            HoopCover.FILM, 1.3);
+
+    private static final double SLEEVE_PER_METRE = 2.5;
+    private static final double CORD_PER_METRE = 0.15;
+
+    static final PriceItem COUPLING = new PriceItem("hoop/coupling", "Pipe coupling for hoops");
+    static final PriceItem STRAP = new PriceItem("hoop/strap", "Pipe strap with screws");
+    static final PriceItem CLIP = new PriceItem("hoop/clip", "Clip for a sheet on a hoop");
+
+    private HoopPrices() {}
+
+    static Stream<Offer> offers() {
+        Stream<Offer> pipes = Arrays.stream(HoopPipe.values())
+                .flatMap(pipe -> Arrays.stream(Units.values())
+                        .map(units -> new Offer(
+                                pipe(pipe, units),
+                                PIPES.get(pipe)
+                                        * pipe.stick(units).orElse(one(units)).metres())));
+        Stream<Offer> covers = Arrays.stream(HoopCover.values())
+                .filter(COVERS::containsKey)
+                .flatMap(cover -> Offer.byArea(units -> cover(cover, units), COVERS.get(cover)));
+        Stream<Offer> pieces = Stream.of(new Offer(COUPLING, 1.2), new Offer(STRAP, 0.5), new Offer(CLIP, 0.6));
+        Stream<Offer> lengths = Stream.of(
+                        Offer.byLength(HoopPrices::sleeve, SLEEVE_PER_METRE),
+                        Offer.byLength(HoopPrices::cord, CORD_PER_METRE))
+                .flatMap(part -> part);
+        return Stream.of(pipes, covers, pieces, lengths).flatMap(part -> part);
+    }
+
+    /** By the stick, or by the metre or foot. */
+    static PriceItem pipe(HoopPipe pipe, Units units) {
+        Optional<Length> stick = pipe.stick(units);
+        return new PriceItem(
+                "hoop/" + key(pipe) + "/"
+                        + stick.map(length -> size(length, units)).orElse(unit(units)),
+                "For hoops: " + pipe.label() + ", "
+                        + stick.map(length -> LengthText.format(length, units) + " long")
+                                .orElse("a " + unit(units)));
+    }
+
+    static PriceItem cover(HoopCover cover, Units units) {
+        return new PriceItem(
+                "hoop/" + key(cover) + "/square-" + unit(units),
+                "For hoops: " + cover.label().toLowerCase(Locale.ROOT) + ", a square " + unit(units));
+    }
+
+    static PriceItem sleeve(Units units) {
+        return byLength("hoop/sleeve", "Sleeve pipe for hoops", units);
+    }
+
+    static PriceItem cord(Units units) {
+        return byLength("hoop/cord", "Cord to tie hoops", units);
+    }
+
+    private static PriceItem byLength(String key, String label, Units units) {
+        return new PriceItem(key + "/" + unit(units), label + ", a " + unit(units));
+    }
+
+    private static String unit(Units units) {
+        return units == Units.METRIC ? "metre" : "foot";
+    }
+
+    private static Length one(Units units) {
+        return units == Units.METRIC ? Length.metres(1) : Length.feet(1);
+    }
+
+    private static String size(Length length, Units units) {
+        return units == Units.METRIC ? Math.round(length.metres()) + "m" : Math.round(length.inches() / 12) + "ft";
+    }
+
+    private static String key(Enum<?> kind) {
+        return kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

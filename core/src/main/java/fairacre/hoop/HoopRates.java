@@ -1,0 +1,22 @@
+package fairacre.hoop;
+
+import fairacre.bill.WorkRate;
+import java.util.stream.Stream;
+
+/** How long it takes to make hoops and to put them up. */
+final class HoopRates {
+
+    private static final String GUESS = "a rough guess, from memory";
+
+    static final WorkRate CUT = new WorkRate("hoop/cut", "Sawing a bow to length", 3, "bow", GUESS);
+    static final WorkRate BEND = new WorkRate("hoop/bend", "Bending a bow of metal", 8, "bow", GUESS);
+    static final WorkRate SLEEVE = new WorkRate("hoop/sleeve", "Strapping a sleeve to a board", 6, "sleeve", GUESS);
+    static final WorkRate PUT_UP = new WorkRate("hoop/put-up", "Setting a bow and tying it", 4, "bow", GUESS);
+    static final WorkRate SHEET = new WorkRate("hoop/sheet", "Laying a sheet over hoops", 15, "sheet", GUESS);
+
+    private HoopRates() {}
+
+    static Stream<WorkRate> all() {
+        return Stream.of(CUT, BEND, SLEEVE, PUT_UP, SHEET);
+    }
+}

@@ -1,0 +1,39 @@
+import { formatMass } from "../measure/figures";
+import { formatLength } from "../measure/lengths";
+import { useDesk } from "../workspace/desk";
+import type { HoopSet, HoopTold } from "./hoops";
+import { SideView } from "./SideView";
+import { words } from "./words";
+
+/** What a set takes, a side view for each width of bed, and what to look out for. */
+export function HoopFigures({ set, told }: { set: HoopSet; told: HoopTold }) {
+  const { units } = useDesk();
+  const going = told.over.filter(({ misfit }) => !misfit);
+  const widths = going.filter(({ span }, index) => going.findIndex((other) => other.span === span) === index);
+  return (
+    <div className="space-y-1">
+      {told.cut !== undefined && told.bows > 0 && (
+        <p className="text-sm" data-testid="hoop-figures">
+          {words.each(
+            words.count(told.bows),
+            formatLength(told.cut, units),
+            formatMass(told.kilograms, units),
+          )}
+        </p>
+      )}
+      {widths.map((over) => (
+        <figure key={over.bed}>
+          <SideView over={over} depth={set.depth} />
+          <figcaption className="text-sm text-soft">
+            {words.bend(formatLength(over.tightest, units))}
+          </figcaption>
+        </figure>
+      ))}
+      {told.cautions.map((caution) => (
+        <p key={caution} className="text-sm">
+          {caution}
+        </p>
+      ))}
+    </div>
+  );
+}
