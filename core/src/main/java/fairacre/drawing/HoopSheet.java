@@ -13,11 +13,15 @@ import fairacre.hoop.HoopSet;
 import fairacre.hoop.HoopStudy;
 import fairacre.hoop.HoopTold;
 import fairacre.hoop.HoopsOverBed;
+import fairacre.judging.Wording;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
+import fairacre.measure.Units;
 import fairacre.plan.Plan;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /**
  * The hoops of a season as A4 pages to build by: what a set takes, and over each of its beds a bow seen from its end,
@@ -74,29 +78,41 @@ public final class HoopSheet {
                         + set.pipe().label() + ", each " + length(cut) + " long, "
                         + String.format(Locale.ROOT, "%.1f kg in all; ", told.kilograms())
                         + set.anchor().label().toLowerCase(Locale.ROOT) + ", " + length(set.depth()) + " deep; "
-                        + length(told.ties()) + " of cord in " + set.weather().ties()
+                        + whole(told.ties()) + " of cord in " + set.weather().ties()
                         + (set.weather().ties() == 1
                                 ? " line, along the ridge."
                                 : " lines: the ridge, and a third of the way up.")));
         told.cautions().forEach(pages::paragraph);
-        told.over().forEach(over -> draw(set, over));
+        told.over().stream()
+                .filter(over -> over.misfit().isPresent())
+                .forEach(over -> pages.paragraph(name(over) + ": the set doesn't go over it."));
+        told.over().stream()
+                .filter(over -> over.misfit().isEmpty())
+                .collect(Collectors.groupingBy(
+                        over -> List.of(over.span(), over.rise(), over.apart()),
+                        LinkedHashMap::new,
+                        Collectors.toList()))
+                .values()
+                .forEach(alike -> draw(set, alike));
     }
 
-    private void draw(HoopSet set, HoopsOverBed over) {
-        String bed = plan.nameOf(over.bed()).orElse("A bed that is gone");
-        if (over.misfit().isPresent()) {
-            pages.paragraph(bed + ": the set doesn't go over it.");
-            return;
-        }
+    private String name(HoopsOverBed over) {
+        return plan.nameOf(over.bed()).orElse("A bed that is gone");
+    }
+
+    /** Beds over which the bows stand alike. */
+    private void draw(HoopSet set, List<HoopsOverBed> alike) {
+        HoopsOverBed over = alike.get(0);
         double all = over.rise().plus(set.depth()).metres();
         int divisor =
                 Math.max(Pages.divisor(over.span().metres(), WIDE - 2 * BESIDE), Pages.divisor(all, HIGH - 2 * LINE));
         pages.makeRoom(all * 1000 / divisor + 5 * LINE);
         pages.down(LINE / 2);
-        pages.paragraph(bed + ": " + over.bows() + " bows, " + length(over.apart()) + " apart"
+        pages.paragraph(Wording.names(alike.stream().map(this::name).toList()) + ": " + over.bows() + " bows"
+                + (alike.size() > 1 ? " each, " : ", ") + length(over.apart()) + " apart"
                 + over.sheet()
-                        .map(sheet -> "; " + set.cover().label().toLowerCase(Locale.ROOT) + " " + length(sheet.length())
-                                + " × " + length(sheet.width()))
+                        .map(sheet -> "; " + set.cover().label().toLowerCase(Locale.ROOT) + ": "
+                                + length(sheet.length()) + " × " + length(sheet.width()))
                         .orElse("")
                 + ". 1:" + divisor);
         new Elevation(set, over, 1000.0 / divisor, pages.y()).draw();
@@ -157,6 +173,13 @@ public final class HoopSheet {
         private Spot spot(double x, double y) {
             return new Spot(Pages.WIDTH / 2 + x * per, ground - y * per);
         }
+    }
+
+    /** Up to a whole metre or foot. */
+    private String whole(Length length) {
+        return plan.units() == Units.METRIC
+                ? (int) Math.ceil(length.metres()) + " m"
+                : (int) Math.ceil(length.inches() / 12) + " ft";
     }
 
     private String length(Length length) {

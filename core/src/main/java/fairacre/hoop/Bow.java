@@ -16,7 +16,7 @@ import org.hipparchus.analysis.solvers.BrentSolver;
  */
 public record Bow(BowForm form, Length span, Length rise) {
 
-    private static final int STEPS = 24;
+    private static final int STEPS = 48;
     private static final int MOST_TRIES = 200;
     /** Metres. */
     private static final double EXACT = 1e-9;

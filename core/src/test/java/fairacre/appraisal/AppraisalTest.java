@@ -110,6 +110,15 @@ class AppraisalTest {
 
     /** A plan for every rule, with a flaw that breaks it. */
     private static Map<Rule, Plan> flawed() {
+        return Flawed.PLANS;
+    }
+
+    /** Drawn up once: it takes longer than most tests. */
+    private static final class Flawed {
+        static final Map<Rule, Plan> PLANS = Map.copyOf(drawnUp());
+    }
+
+    private static Map<Rule, Plan> drawnUp() {
         Map<Rule, Plan> plans = new HashMap<>();
         plans.put(BedRule.BED_OVERLAP, plot(10, 10, ADA, bed("Beans", 5, 5, 2, 1), bed("Kale", 5.5, 5.5, 2, 1)));
         plans.put(BedRule.BED_OFF_PLOT, plot(10, 10, ADA, bed("Beans", 9.8, 5, 2, 1)));

@@ -62,6 +62,15 @@ class HoopSheetTest {
     }
 
     @Test
+    void bedsOfOneWidthShareADrawing() {
+        Plan alike = with(
+                plot(20, 20, List.of(), bed("Beans", 10, 5, 2, 1.2), bed("Kale", 10, 10, 2, 1.2)),
+                Put.of(hoops("Tunnel", 0.5, "Beans", "Kale")));
+        assertThat(words(alike)).anyMatch(text -> text.startsWith("Beans and Kale: 3 bows each, "));
+        assertThat(words(alike)).filteredOn("0.50 m"::equals).hasSize(1);
+    }
+
+    @Test
     void nothingIsDrawnOffThePage() {
         Plan many = with(
                 PLAN,
