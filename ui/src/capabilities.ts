@@ -1,5 +1,6 @@
 import type { ComponentType } from "react";
 import type { Feature, Plan } from "./api/types";
+import { arch } from "./arch";
 import { bedLayer } from "./bed/bedLayer";
 import { compost } from "./compost";
 import { fence } from "./fence";
@@ -34,7 +35,7 @@ export interface Capability {
 }
 
 /** The one list of capabilities. */
-export const capabilities: readonly Capability[] = [water, fence, compost, hoop, sun];
+export const capabilities: readonly Capability[] = [water, fence, compost, hoop, arch, sun];
 
 /** What the sheet shows, from the ground up. */
 export const layers: readonly Layer[] = [

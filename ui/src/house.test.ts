@@ -29,6 +29,7 @@ const SEES: Record<string, string[]> = {
   fence: [],
   sun: [],
   hoop: [],
+  arch: ["hoop"],
   compost: ["ground"],
   sharing: [],
   shopping: ["purse"],

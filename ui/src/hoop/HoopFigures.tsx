@@ -7,7 +7,7 @@ import { words } from "./words";
 
 /** What a set takes, a side view for each width of bed, and what to look out for. */
 export function HoopFigures({ set, told }: { set: HoopSet; told: HoopTold }) {
-  const { units } = useDesk();
+  const { units, bedById } = useDesk();
   const going = told.over.filter(({ misfit }) => !misfit);
   const widths = going.filter(({ span }, index) => going.findIndex((other) => other.span === span) === index);
   return (
@@ -23,7 +23,11 @@ export function HoopFigures({ set, told }: { set: HoopSet; told: HoopTold }) {
       )}
       {widths.map((over) => (
         <figure key={over.bed}>
-          <SideView over={over} depth={set.depth} />
+          <SideView
+            bow={over}
+            depth={set.depth}
+            label={(rise, span) => words.sideView(bedById.get(over.bed)?.name ?? words.aBed, rise, span)}
+          />
           <figcaption className="text-sm text-soft">
             {words.bend(formatLength(over.tightest, units))}
           </figcaption>

@@ -1,7 +1,6 @@
+import type { Point } from "../api/types";
 import { formatLength } from "../measure/lengths";
 import { useDesk } from "../workspace/desk";
-import type { HoopsOverBed } from "./hoops";
-import { words } from "./words";
 
 /** Room for the drawing and for what is written round it, pixels. */
 const WIDE = 270;
@@ -9,14 +8,17 @@ const HIGH = 130;
 const ROUND = { side: 76, top: 8, below: 22 };
 
 interface Props {
-  over: HoopsOverBed;
+  /** Its middle line from foot to foot; the middle of the span at x = 0. */
+  bow: { side: readonly Point[]; span: number; rise: number };
   /** Of a foot in the soil or its sleeve, metres. */
   depth: number;
+  /** What is seen, by its measures. */
+  label: (rise: string, span: string) => string;
 }
 
-/** A bow seen from the end of its bed, to scale, with its measures. */
-export function SideView({ over, depth }: Props) {
-  const { units, bedById } = useDesk();
+/** A bow seen from its end, to scale, with its measures. */
+export function SideView({ bow: over, depth, label }: Props) {
+  const { units } = useDesk();
   const scale = Math.min(
     (WIDE - 2 * ROUND.side) / over.span,
     (HIGH - ROUND.top - ROUND.below) / (over.rise + depth),
@@ -36,7 +38,7 @@ export function SideView({ over, depth }: Props) {
       viewBox={`0 0 ${String(WIDE)} ${String(foot + ROUND.below)}`}
       className="w-full max-w-[270px]"
       role="img"
-      aria-label={words.sideView(bedById.get(over.bed)?.name ?? words.aBed, rise, span)}
+      aria-label={label(rise, span)}
       data-testid="side-view"
     >
       <line x1={8} x2={WIDE - 8} y1={ground} y2={ground} stroke="var(--color-soft)" strokeWidth="1" />
@@ -74,9 +76,11 @@ export function SideView({ over, depth }: Props) {
         <text x={x(0)} y={measure + 12} textAnchor="middle">
           {span}
         </text>
-        <text x={x(half) + 4} y={(ground + foot) / 2 + 4}>
-          {formatLength(depth, units)}
-        </text>
+        {depth > 0 && (
+          <text x={x(half) + 4} y={(ground + foot) / 2 + 4}>
+            {formatLength(depth, units)}
+          </text>
+        )}
       </g>
     </svg>
   );

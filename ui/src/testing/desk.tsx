@@ -62,6 +62,7 @@ export const plan: Plan = {
   features: [],
   compost: [],
   hoops: [],
+  arches: [],
   taps: [],
   barrels: [],
   waterRuns: [],

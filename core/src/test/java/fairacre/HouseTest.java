@@ -78,7 +78,8 @@ class HouseTest {
         sees.put("water", Set.of("ground", "walk", "reach"));
         sees.put("fence", Set.of("ground"));
         sees.put("sun", Set.of("ground", "fence"));
-        sees.put("hoop", Set.of("frame", "fence"));
+        sees.put("hoop", Set.of("fill", "frame", "fence"));
+        sees.put("arch", Set.of("fill", "hoop"));
         sees.put("watch", Set.of("water"));
         sees.put("cost", Set.of("fence", "fill", "frame", "surface", "water"));
         sees.put("ledger", Set.of("cost"));

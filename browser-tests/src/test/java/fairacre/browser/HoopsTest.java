@@ -22,7 +22,7 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
-/** Hoops on four beds, as somebody new goes about it. */
+/** Hoops on four beds and an arch between two, as somebody new goes about it. */
 class HoopsTest {
 
     private static final double FOOT = 0.3048;
@@ -90,6 +90,33 @@ class HoopsTest {
                     () -> page.getByText("Print the side views (PDF)").click());
             assertThat(new String(Files.readAllBytes(printed.path()), 0, 4, StandardCharsets.US_ASCII))
                     .isEqualTo("%PDF");
+        }
+    }
+
+    @Test
+    void anArchBetweenTwoBedsIsDraggedTooWideAndPutRight() throws Exception {
+        Plan plan =
+                plot(16, 12, List.of(gardener("Ada", 0.7, 0.6)), bed("Beans", 5, 6, 2, 3), bed("Kale", 8.5, 6, 2, 3));
+        try (Garden garden = Garden.with(plan)) {
+            Page page = garden.page();
+            garden.step("Sun & structures");
+            garden.button("Where could an arch stand?").click();
+            garden.button("Between Beans and Kale").click();
+            garden.kept();
+            Locator form = page.getByTestId("arch");
+            form.locator("summary").first().click();
+            // 1.5 m of walk and 2 in at either end: half a circle over 1.6016 m and legs of a panel of 4.8768 m.
+            assertThat(form).containsText("1.981 m of headroom");
+            assertThat(form).containsText("Its feet stand in Beans and Kale.");
+            assertThat(page.getByTestId("arch-drawn")).hasCount(1);
+            garden.type("Length of panel", "4.5 m");
+            garden.kept();
+            garden.snags()
+                    .getByText("Arch leaves 1.793 m of headroom: 1.981 m are wanted.")
+                    .click();
+            garden.snags().getByText("Take a panel 4.88 m long").click();
+            garden.kept();
+            assertThat(garden.snags()).not().containsText("of headroom");
         }
     }
 }

@@ -33,6 +33,9 @@ public final class StartingPrices {
             Map.entry("MXN", 19.0),
             Map.entry("BRL", 5.5));
 
+    /** What is less is rounded to no tenth. */
+    private static final double NEXT_TO_NOTHING = 0.05;
+
     private StartingPrices() {}
 
     public static List<Price> in(CurrencyUnit currency) {
@@ -45,10 +48,11 @@ public final class StartingPrices {
     }
 
     /**
-     * Rounded to a tenth, what is less than one to the smallest coin; to a whole unit where there is no smaller coin.
+     * Rounded to a tenth, what would be nothing then to the smallest coin; to a whole unit where there is no smaller
+     * coin.
      */
     private static Price guess(PriceItem item, double amount, CurrencyUnit currency) {
-        int digits = Math.min(amount < 1 ? 2 : 1, currency.getDecimalPlaces());
+        int digits = Math.min(amount < NEXT_TO_NOTHING ? 2 : 1, currency.getDecimalPlaces());
         BigDecimal rounded = BigDecimal.valueOf(amount).setScale(digits, RoundingMode.HALF_UP);
         return new Price(item, Money.of(currency, rounded), true);
     }

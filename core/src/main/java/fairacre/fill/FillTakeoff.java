@@ -33,6 +33,13 @@ public record FillTakeoff(Length depth, Volume volume) {
         return bed.thickness().isPositive() ? boxed(bed) : heaped(bed);
     }
 
+    /** How high above the ground the soil of a bed ends; zero for a flat one. */
+    public static Length top(BedRevision bed) {
+        return bed.thickness().isPositive()
+                ? Length.max(Length.ZERO, bed.height().minus(FREEBOARD))
+                : bed.build().mound();
+    }
+
     private static FillTakeoff spread(BedRevision bed) {
         return new FillTakeoff(SPREAD, Volume.prism(Area.squareMetres(within(bed, Length.ZERO)), SPREAD));
     }

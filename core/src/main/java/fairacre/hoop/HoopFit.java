@@ -1,6 +1,7 @@
 package fairacre.hoop;
 
 import fairacre.build.Holder;
+import fairacre.fill.FillTakeoff;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
@@ -128,7 +129,7 @@ final class HoopFit {
 
     /** Depth of the soil of a table. */
     static Length soil(BedRevision table) {
-        return table.holding().minus(table.floorDepth());
+        return FillTakeoff.of(table).depth();
     }
 
     HoopsOverBed over(StandingBed bed) {

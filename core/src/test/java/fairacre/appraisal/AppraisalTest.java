@@ -23,6 +23,7 @@ import static fairacre.testing.Gardens.walk;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.arch.ArchRule;
 import fairacre.bed.BedRule;
 import fairacre.bill.BillPart;
 import fairacre.bill.Budget;
@@ -423,6 +424,10 @@ class AppraisalTest {
                         bare,
                         Put.of(Gardens.hoops("Tunnel", 0.3, "Beans")),
                         Put.of(Gardens.hoops("Second tunnel", 0.3, "Beans"))));
+        Plan opposite = plot(20, 20, ADA, bed("Beans", 8, 10, 2, 3), bed("Kale", 12, 10, 2, 3));
+        plans.put(ArchRule.ARCH_OFF_SOIL, with(nearby(), Put.of(Gardens.arch("Arch", 8.9, 14, 10.1, 14))));
+        plans.put(ArchRule.ARCH_TOO_LOW, with(opposite, Put.of(Gardens.arch("Arch", 8.9, 10, 11.1, 10))));
+        plans.put(ArchRule.ARCH_TOO_SHORT, with(opposite, Put.of(Gardens.arch("Arch", 7.05, 10, 12.95, 10))));
         plans.put(FenceRule.POSTS_ROT_FIRST, with(bare, ring(FenceKind.WELDED_MESH, 1.2, PostKind.UNTREATED_WOOD)));
         plans.put(
                 FenceRule.FENCE_THROUGH,
@@ -453,6 +458,11 @@ class AppraisalTest {
                         fenced(FenceKind.WELDED_MESH, 1.8),
                         gate,
                         Put.of(feature("Slab", FeatureKind.SLAB, 0, 0, 14, 8, 16, 8, 16, 11, 14, 11))));
+    }
+
+    /** Two beds whose soil is 1.2 m apart. */
+    private static Plan nearby() {
+        return plot(20, 20, ADA, bed("Beans", 8, 10, 2, 1.6), bed("Kale", 11.2, 10, 2, 1.6));
     }
 
     private static HoopSet tunnel(Optional<Double> rise, Optional<Double> length, HoopPipe pipe, HoopCover cover) {
@@ -698,6 +708,7 @@ class AppraisalTest {
                         SurfaceRule.FABRIC_UNDER_STONE)
                 .forEach(each -> kinds.put(each, "walk"));
         kinds.put(CompostRule.COMPOST_FAR, "compostBays");
+        Stream.of(ArchRule.values()).forEach(each -> kinds.put(each, "arch"));
         Stream.of(HoopRule.values()).forEach(each -> kinds.put(each, "hoopSet"));
         List.of(WaterRule.TAP_WITHOUT_PREVENTER, WaterRule.DRIP_WITHOUT_FILTER, WaterRule.DRIP_WITHOUT_REDUCER)
                 .forEach(each -> kinds.put(each, "tap"));

@@ -22,6 +22,7 @@ import static fairacre.testing.Gardens.sundry;
 import static fairacre.testing.Gardens.tap;
 import static fairacre.testing.Gardens.with;
 
+import fairacre.arch.ArchKinds;
 import fairacre.bill.Acquired;
 import fairacre.bill.Budget;
 import fairacre.bill.Price;
@@ -98,6 +99,7 @@ public final class Changes {
             Put.of(Gardens.postGround("Winter", 0.2, 0.8)),
             Put.of(Gardens.sky("Valley", 6)),
             Put.of(Gardens.hoops("Tunnel", 0.4, "Beans", "Kale")),
+            Put.of(Gardens.arch("Arch", 3, 2, 5, 2)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -213,7 +215,10 @@ public final class Changes {
                 new Remove<>(SunKinds.SKIES, id("Valley")),
                 Put.of(Gardens.hoops("Tunnel", 0.35, "Kale")),
                 Put.of(Gardens.hoops("Second tunnel", 0.4)),
-                new Remove<>(HoopKinds.SETS, id("Tunnel")));
+                new Remove<>(HoopKinds.SETS, id("Tunnel")),
+                Put.of(Gardens.arch("Arch", 3, 2.5, 5, 2.5)),
+                Put.of(Gardens.arch("Second arch", 2, 2, 2, 5)),
+                new Remove<>(ArchKinds.ARCHES, id("Arch")));
     }
 
     private Changes() {}

@@ -1,5 +1,6 @@
 package fairacre.testing;
 
+import fairacre.arch.Arch;
 import fairacre.bill.Acquired;
 import fairacre.bill.BillPart;
 import fairacre.bill.Budget;
@@ -228,6 +229,18 @@ public final class Gardens {
                         new Sky.Skyline(180, 0),
                         new Sky.Skyline(270, degrees)),
                 Optional.of("Europe/Berlin"));
+    }
+
+    /** An arch of the usual panel from one foot to the other, from {@link #SEASON} on. */
+    public static Arch arch(String name, double x1, double y1, double x2, double y2) {
+        return new Arch(
+                id(name),
+                name,
+                Point.metres(x1, y1),
+                Point.metres(x2, y2),
+                Arch.USUAL_PANEL,
+                Arch.USUAL_WIDTH,
+                Lifetime.from(SEASON));
     }
 
     /** Round bows of PE pipe under fleece, so high over the widest of some beds, from {@link #SEASON} on. */
@@ -667,6 +680,14 @@ public final class Gardens {
                         Optional.empty(),
                         "Too dear.",
                         "Aunt pays")),
+                Put.of(new Arch(
+                        id("Rose arch"),
+                        "Rose arch",
+                        Point.metres(10.5, 3.25),
+                        Point.metres(11.75, 4),
+                        Length.metres(4.5),
+                        Length.metres(1.2),
+                        new Lifetime(Optional.of(SEASON + 2), Optional.of(SEASON + 9)))),
                 Put.of(new HoopSet(
                         id("Long tunnel"),
                         "Long tunnel",

@@ -130,11 +130,16 @@ public final class RandomGardens {
         return plan;
     }
 
-    /** One garden in three has a set of hoops or two, over any of its beds and of anything. */
+    /** One garden in three has a set of hoops or two, over any of its beds and of anything, or an arch anywhere. */
     private static List<Change> hoops(Random random, Plan plan) {
         List<Change> changes = new ArrayList<>();
         if (random.nextInt(3) > 0) {
             return changes;
+        }
+        if (random.nextBoolean()) {
+            double x = random.nextDouble() * 8;
+            double y = random.nextDouble() * 6;
+            changes.add(Put.of(Gardens.arch("Arch", x, y, x + 0.3 + random.nextDouble() * 4, y + random.nextDouble())));
         }
         for (int i = random.nextInt(3); i > 0; i--) {
             String[] beds = plan.beds().stream()

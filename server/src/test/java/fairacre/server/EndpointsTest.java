@@ -122,6 +122,8 @@ class EndpointsTest {
             "POST /variants",
             "GET /variants/this",
             "POST /variants/{variant}/take",
+            "GET /arches",
+            "POST /arches/proposals",
             "GET /hoops",
             "POST /hoops/proposals",
             "GET /hoops/plan.pdf",

@@ -22,6 +22,7 @@ final class PlanRows {
                             CompostRows.ROWS,
                             SkyRows.ROWS,
                             HoopRows.ROWS,
+                            ArchRows.ROWS,
                             SetAsideRows.ROWS),
                     Stream.of(WaterRows.ALL, FenceRows.ALL).flatMap(List::stream))
             .toList();

@@ -1,0 +1,70 @@
+package fairacre.arch;
+
+import fairacre.bill.BillPart;
+import fairacre.bill.PriceList;
+import fairacre.bill.WorkRate;
+import fairacre.bill.WorkRates;
+import fairacre.judging.Capability;
+import fairacre.judging.Finder;
+import fairacre.judging.SnagContext;
+import fairacre.measure.Area;
+import fairacre.plan.ThingKinds;
+import fairacre.plan.Things;
+import fairacre.takeoff.Served;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.TakeoffSource;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Arches between beds. */
+public final class ArchCapability implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates {
+
+    /** A panel lasts so many seasons, and is held by a stake at each end of its feet (common practice). */
+    private static final int YEARS = 15;
+
+    private static final int STAKES = 4;
+    private static final WorkRate PUT_UP = new WorkRate(
+            "arch/put-up",
+            "Bending a panel to an arch and staking it, by two",
+            60,
+            "arch",
+            "a rough guess, from memory");
+
+    @Override
+    public List<Things<?>> kinds() {
+        return List.of(ArchKinds.ARCHES);
+    }
+
+    @Override
+    public List<ArchRule> rules() {
+        return List.of(ArchRule.values());
+    }
+
+    @Override
+    public List<Finder> onTheGround(SnagContext context) {
+        return List.of(new Finder("where arches stand", () -> new ArchSnags(context).find()));
+    }
+
+    @Override
+    public void takeOff(Takeoff takeoff) {
+        takeoff.plan()
+                .list(ArchKinds.ARCHES)
+                .forEach(arch -> arch.lifetime().boughtIn(YEARS).forEach(season -> {
+                    Area panel = Area.squareMetres(
+                            arch.panel().metres() * arch.width().metres());
+                    takeoff.area(season, BillPart.STRUCTURES, ArchPrices::panel, panel, Served.place(arch.id()));
+                    takeoff.pieces(season, BillPart.STRUCTURES, ArchPrices.STAKE, STAKES, 1, Served.place(arch.id()));
+                    takeoff.work(season, PUT_UP, 1);
+                }));
+    }
+
+    @Override
+    public Stream<Offer> offers() {
+        return ArchPrices.offers();
+    }
+
+    @Override
+    public Stream<WorkRate> rates() {
+        return Stream.of(PUT_UP);
+    }
+}

@@ -1,0 +1,68 @@
+package fairacre.arch;
+
+import fairacre.hoop.Bow;
+import fairacre.measure.Length;
+import fairacre.plan.Plan;
+import fairacre.plan.StandingBed;
+import java.util.List;
+import java.util.Optional;
+
+/** How the arches of a season stand: {@link #told} tells it of each. */
+public final class ArchStudy {
+
+    /** A stiff panel of 16 ft x 50 in weighs about 35 lb (from memory). */
+    private static final double KILOGRAMS_PER_SQUARE_METRE = 2.6;
+
+    private final Plan plan;
+    private final int season;
+    private final Soil soil;
+
+    private ArchStudy(Plan plan, int season, List<StandingBed> standing) {
+        this.plan = plan;
+        this.season = season;
+        this.soil = new Soil(standing);
+    }
+
+    public static ArchStudy of(Plan plan, int season, List<StandingBed> standing) {
+        return new ArchStudy(plan, season, standing);
+    }
+
+    /** Of all arches of the season. */
+    public List<ArchTold> told() {
+        return ArchKinds.arches(plan, season).stream().map(this::told).toList();
+    }
+
+    ArchTold told(Arch arch) {
+        Optional<Bow> bow = Headroom.bow(arch.panel(), arch.span());
+        Optional<Length> rise = bow.map(Bow::rise);
+        Length lower = lower(arch);
+        boolean isWalkedThrough = !soil.isWithinOne(arch.from(), arch.to());
+        return new ArchTold(
+                arch.id(),
+                arch.feet().stream()
+                        .flatMap(foot -> soil.under(foot).stream())
+                        .map(patch -> patch.bed().id())
+                        .toList(),
+                arch.span(),
+                rise,
+                isWalkedThrough ? rise.map(lower::plus) : Optional.empty(),
+                Headroom.widest(arch.panel(), Headroom.wanted(plan).minus(lower)),
+                bow.map(Bow::places).orElse(List.of()),
+                arch.feet(),
+                KILOGRAMS_PER_SQUARE_METRE
+                        * arch.panel().metres()
+                        * arch.width().metres());
+    }
+
+    /** How high the lower of the soils stands in which its feet are; the ground where one is in none. */
+    Length lower(Arch arch) {
+        return arch.feet().stream()
+                .map(foot -> soil.under(foot).map(Soil.Patch::top).orElse(Length.ZERO))
+                .reduce(Length::min)
+                .orElse(Length.ZERO);
+    }
+
+    Soil soil() {
+        return soil;
+    }
+}

@@ -1,0 +1,84 @@
+import { useState } from "react";
+import { Problem, request } from "../api/client";
+import { formatLength } from "../measure/lengths";
+import { RovingList } from "../parts/RovingList";
+import { byName } from "../parts/byName";
+import { words as everywhere } from "../words";
+import { useDesk } from "../workspace/desk";
+import { ArchForm } from "./ArchForm";
+import { useArches, type ArchProposal } from "./arches";
+import { words } from "./words";
+
+/** The arches, and where one more could stand. */
+export function ArchesSection() {
+  const desk = useDesk();
+  const told = useArches();
+  const { arches } = desk.plan;
+  const [proposals, setProposals] = useState<readonly ArchProposal[]>();
+  const [fault, setFault] = useState<string>();
+
+  async function ask() {
+    setFault(undefined);
+    try {
+      await desk.queue.allKept();
+      const path = `/api/gardens/${desk.plan.id}/arches/proposals?season=${String(desk.season)}`;
+      setProposals(await request<ArchProposal[]>("POST", path));
+    } catch (failure) {
+      setProposals(undefined);
+      setFault(failure instanceof Problem ? failure.message : everywhere.awayIdle);
+    }
+  }
+
+  return (
+    <section className="space-y-2 border-t border-rule pt-2">
+      <h3>{words.title}</h3>
+      {arches.length === 0 && <p className="text-soft">{words.none}</p>}
+      <RovingList>
+        {byName(arches).map((arch) => (
+          <ArchForm key={arch.id} arch={arch} told={told.find((each) => each.arch === arch.id)} />
+        ))}
+      </RovingList>
+      <button
+        type="button"
+        className="plain-button"
+        onClick={() => {
+          void ask();
+        }}
+      >
+        {words.ask}
+      </button>
+      {proposals?.length === 0 && <p className="text-soft">{words.nowhere}</p>}
+      <ul className="space-y-1" data-testid="arch-proposals">
+        {proposals?.map((proposal) => {
+          const [one = "", other = ""] = proposal.beds.map((bed) => desk.bedById.get(bed)?.name ?? "");
+          return (
+            <li key={proposal.beds.join()}>
+              <button
+                type="button"
+                className="text-button text-left"
+                onClick={() => {
+                  setProposals(undefined);
+                  desk.submit(proposal.change, setFault);
+                }}
+              >
+                {words.between(one, other)}
+              </button>
+              <p className="text-sm text-soft">
+                {words.about(
+                  formatLength(proposal.span, desk.units),
+                  formatLength(proposal.headroom, desk.units),
+                )}
+                {!proposal.high && `: ${words.low}`}
+              </p>
+            </li>
+          );
+        })}
+      </ul>
+      {fault && (
+        <p role="alert" className="text-snag">
+          {fault}
+        </p>
+      )}
+    </section>
+  );
+}
