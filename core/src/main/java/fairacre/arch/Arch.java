@@ -28,8 +28,8 @@ public record Arch(UUID id, String name, Point from, Point to, Length panel, Len
     private static final Length SHORTEST = Length.metres(0.5);
     private static final Length SLIMMEST = Length.metres(0.3);
     private static final Length WIDEST = Length.metres(3);
-    private static final Length NEAREST = Length.metres(0.3);
-    private static final Length FURTHEST = Length.metres(6);
+    static final Length NEAREST = Length.metres(0.3);
+    static final Length FURTHEST = Length.metres(6);
 
     public Arch {
         Limits.present(id, "id");

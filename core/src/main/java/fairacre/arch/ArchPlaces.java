@@ -87,7 +87,8 @@ final class ArchPlaces {
         double from = Math.max(0, Math.min(along(side[0], x, y, across[0]), along(side[0], x, y, across[1])));
         double to = Math.min(length, Math.max(along(side[0], x, y, across[0]), along(side[0], x, y, across[1])));
         double gap = cross(x, y, side[0], across[0]);
-        if (to - from < width || Math.abs(gap) < IN) {
+        Length span = Length.metres(Math.abs(gap) + 2 * IN);
+        if (to - from < width || span.compareTo(Arch.NEAREST) < 0 || span.compareTo(Arch.FURTHEST) > 0) {
             return Optional.empty();
         }
         double middle = (from + to) / 2;

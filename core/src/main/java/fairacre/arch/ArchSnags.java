@@ -17,6 +17,10 @@ import java.util.stream.Stream;
 final class ArchSnags {
 
     private static final int FEW = 3;
+    /** An arch from soil that is higher than a head rises so much at least. */
+    private static final Length LOWEST = Length.metres(0.1);
+    /** A panel that is as long as its feet are apart is too short as well: an extent is more than nothing. */
+    private static final double MILLIMETRE = 0.001;
 
     private final SnagContext context;
     private final ArchStudy study;
@@ -50,8 +54,7 @@ final class ArchSnags {
                         () -> Stream.of(longer(arch, needed), Stream.of(takeDown(arch)))
                                 .flatMap(some -> some)
                                 .toList())
-                .by(arch.span().minus(arch.panel()).metres()
-                        + Length.millimetres(1).metres()));
+                .by(arch.span().minus(arch.panel()).metres() + MILLIMETRE));
     }
 
     private Optional<Snag> offSoil(Arch arch, ArchTold told) {
@@ -98,14 +101,14 @@ final class ArchSnags {
 
     /** How high it has to rise above its feet. */
     private Length needed(Arch arch) {
-        return Length.max(Length.metres(0.1), Headroom.wanted(context.plan()).minus(study.lower(arch)));
+        return Length.max(LOWEST, Headroom.wanted(context.plan()).minus(study.lower(arch)));
     }
 
     /** With its feet as far apart as gives enough headroom, if they stand in soil there. */
     private Optional<Remedy> nearer(Arch arch, ArchTold told) {
         return told.widest()
                 .map(context.wording()::tidyDown)
-                .filter(span -> span.compareTo(Length.metres(0.3)) >= 0)
+                .filter(span -> span.compareTo(Arch.NEAREST) >= 0)
                 .map(arch::withSpan)
                 .filter(other -> study.told(other).beds().size() == 2)
                 .map(other -> new Remedy("Set its feet " + length(other.span()) + " apart", Put.of(other)));

@@ -50,7 +50,7 @@ final class Headroom {
         return Optional.of(new Length((long) Math.floor(span * 1e6)));
     }
 
-    /** Over no span that is as wide as the panel is long it rises at all, metres. */
+    /** Metres; nothing over a span as wide as the panel is long. */
     private static double rise(Length panel, Length span) {
         return bow(panel, span).map(bow -> bow.rise().metres()).orElse(0.0);
     }
@@ -60,7 +60,7 @@ final class Headroom {
         return Bow.rising(BowForm.CIRCLE, span, rise).length();
     }
 
-    /** Whom the arch has to let through. */
+    /** The tallest gardener, if that is more than 6 1/2 ft. */
     static Optional<Gardener> tallest(Plan plan) {
         return plan.gardeners().stream()
                 .filter(gardener -> gardener.stature()

@@ -95,9 +95,7 @@ public record HoopSet(
         return new HoopSet(id, name, form, pipe, rise, length, anchor, depth, weather, cover, newPlaces, lifetime);
     }
 
-    /**
-     * Over the same beds but one, from which it is gone in every season that its place there has in common with one.
-     */
+    /** The same set without the place over a bed that holds in a season. */
     HoopSet without(UUID bed, int season) {
         return withPlaces(places.stream()
                 .filter(place -> !place.bed().equals(bed) || !place.lifetime().includes(season))

@@ -163,8 +163,6 @@ final class HoopSnags {
                 .map(other ->
                         new Remedy("Bend the bows otherwise: " + other.form().label(), Put.of(other)));
         Stream<Remedy> pipes = Arrays.stream(HoopPipe.values())
-                .filter(pipe -> pipe.staysBent() == set.pipe().staysBent()
-                        || pipe.tightest().compareTo(set.pipe().tightest()) < 0)
                 .filter(pipe -> pipe != set.pipe())
                 .map(set::withPipe)
                 .filter(this::bears)
@@ -181,7 +179,7 @@ final class HoopSnags {
                 .max(Comparator.naturalOrder())
                 .orElse(Length.ZERO);
         return Stream.iterate(
-                        context.wording().tidyDown(highest),
+                        context.wording().tidyDown(Length.min(highest, HoopSet.HIGHEST)),
                         rise -> rise.compareTo(HoopSet.LOWEST) >= 0,
                         rise -> context.wording().stepDown(rise))
                 .map(set::withRise)

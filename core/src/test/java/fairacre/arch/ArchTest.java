@@ -241,6 +241,17 @@ class ArchTest {
                 .containsExactly(List.of(id("A"), id("B")));
     }
 
+    @ParameterizedTest
+    @DisplayName("Beds with 0.3 to 6 m between the feet, and a hair less and more")
+    @CsvSource({"0.1984, 1", "0.1983, 0", "4.75, 1", "4.8, 0", "7, 0"})
+    void bedsNeitherTooNearNorTooFar(double gap, int places) {
+        Plan plan = plot(30, 30, ADA, bed("A", 5, 5, 2, 3), bed("B", 7 + gap, 5, 2, 3));
+        // A usual panel is 4.8768 m long.
+        assertThat(NewArches.in(plan, SEASON, () -> id("new"))).hasSize(places);
+        Plan far = with(plan, Put.of(arch("Arch", 20, 20, 21.2, 20).withPanel(Length.metres(12))));
+        assertThat(snags(far).get(0).remedies()).isNotEmpty();
+    }
+
     @Test
     @DisplayName("Counted by hand: a panel of 16 ft x 50 in and four stakes, once in fifteen seasons")
     void anArchIsCounted() {

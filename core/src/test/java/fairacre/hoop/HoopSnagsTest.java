@@ -120,6 +120,17 @@ class HoopSnagsTest {
     }
 
     @Test
+    @DisplayName("A pipe of 12 m over 0.7 m rises higher than any set may: what helps is told all the same")
+    void aVeryLongPipeIsHelpedToo() {
+        Plan tunnel = with(
+                plan(bed("Beans", 10, 10, 2, 0.7)),
+                Put.of(set(HoopPipe.PE_20, Optional.empty(), Optional.of(12.0), "Beans")));
+        Snag snag = snags(tunnel, HoopRule.HOOP_TOO_TIGHT).get(0);
+        allCure(tunnel, SEASON, snag);
+        assertThat(snag.remedies()).extracting(Remedy::words).anyMatch(words -> words.endsWith(" high"));
+    }
+
+    @Test
     void bowsNeedStraightSidesAndSleevesBoards() {
         Plan comb = with(
                 plan(Gardens.shaped("Comb", rectangle(10, 10, 3, 1.2, 0), Gardens.comb(2, 0.4, 0.5))),
