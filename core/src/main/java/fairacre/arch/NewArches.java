@@ -7,6 +7,7 @@ import fairacre.plan.Names;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 
@@ -32,24 +33,28 @@ public final class NewArches {
                 .all().stream()
                         .filter(place ->
                                 Headroom.bow(Arch.USUAL_PANEL, place.span()).isPresent())
-                        .map(place -> proposal(plan, season, study, place, name, ids.get()))
+                        .flatMap(place -> proposal(plan, season, study, place, name, ids.get()).stream())
                         .toList();
         return all.stream()
                 .sorted((one, other) -> Boolean.compare(other.high(), one.high()))
                 .toList();
     }
 
-    private static ArchProposal proposal(
+    /** Empty where a bed is too slim for the ends of a foot. */
+    private static Optional<ArchProposal> proposal(
             Plan plan, int season, ArchStudy study, ArchPlaces.Place place, String name, UUID id) {
         Arch arch =
                 new Arch(id, name, place.from(), place.to(), Arch.USUAL_PANEL, Arch.USUAL_WIDTH, Lifetime.from(season));
         ArchTold told = study.told(arch);
+        if (told.beds().size() < 2) {
+            return Optional.empty();
+        }
         Length headroom = told.headroom().orElse(Length.ZERO);
-        return new ArchProposal(
+        return Optional.of(new ArchProposal(
                 List.of(place.one().id(), place.other().id()),
                 arch.span(),
                 headroom,
                 headroom.compareTo(Headroom.wanted(plan)) >= 0,
-                Put.of(arch));
+                Put.of(arch)));
     }
 }

@@ -64,13 +64,14 @@ public final class FenceKinds {
     }
 
     /** Of a season. */
-    static List<Pest> pests(Plan plan, int season) {
+    public static List<Pest> pests(Plan plan, int season) {
         return plan.list(PESTS).stream()
                 .filter(pest -> pest.lifetime().includes(season))
                 .toList();
     }
 
-    static Length snow(Plan plan) {
+    /** How deep it lies; zero where nobody noted it. */
+    public static Length snow(Plan plan) {
         return plan.list(GROUNDS).stream().map(PostGround::snow).findFirst().orElse(Length.ZERO);
     }
 

@@ -132,6 +132,12 @@ final class HoopFit {
         return FillTakeoff.of(table).depth();
     }
 
+    /** Whether it can stand over a bed without being bent too tightly. */
+    boolean goesOver(StandingBed bed) {
+        HoopsOverBed over = over(bed);
+        return over.misfit().isEmpty() && !over.bentTighterThan(set.pipe().tightest());
+    }
+
     HoopsOverBed over(StandingBed bed) {
         BedRevision revision = bed.revision();
         Optional<HoopMisfit> misfit = misfit(revision);

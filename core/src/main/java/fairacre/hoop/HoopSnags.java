@@ -40,8 +40,7 @@ final class HoopSnags {
         Stream<Snag> misfits =
                 over.stream().flatMap(bed -> bed.misfit().stream().map(why -> misfit(set, fit, bed.bed(), why)));
         Optional<Snag> tight = over.stream()
-                .filter(bed -> bed.misfit().isEmpty())
-                .filter(bed -> bed.tightest().compareTo(set.pipe().tightest()) < 0)
+                .filter(bed -> bed.bentTighterThan(set.pipe().tightest()))
                 .min(Comparator.comparing(HoopsOverBed::tightest))
                 .map(tightest -> tooTight(set, tightest));
         return Stream.concat(misfits, tight.stream());
@@ -193,8 +192,7 @@ final class HoopSnags {
     private Stream<Remedy> over(HoopSet set) {
         List<HoopsOverBed> all = study.over(set, HoopFit.of(context.plan(), set));
         return all.stream()
-                .filter(bed -> bed.misfit().isEmpty()
-                        && bed.tightest().compareTo(set.pipe().tightest()) < 0)
+                .filter(bed -> bed.bentTighterThan(set.pipe().tightest()))
                 .map(bed -> new Remedy(
                         "Take " + context.name(bed.bed()) + " off the list of " + set.name(),
                         Put.of(set.without(bed.bed(), context.season()))));
@@ -202,8 +200,7 @@ final class HoopSnags {
 
     private boolean bears(HoopSet set) {
         return study.over(set, HoopFit.of(context.plan(), set)).stream()
-                .filter(bed -> bed.misfit().isEmpty())
-                .allMatch(bed -> bed.tightest().compareTo(set.pipe().tightest()) >= 0);
+                .noneMatch(bed -> bed.bentTighterThan(set.pipe().tightest()));
     }
 
     private Stream<Snag> twice() {

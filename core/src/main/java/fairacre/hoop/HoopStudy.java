@@ -44,15 +44,10 @@ public final class HoopStudy {
                 fit.cut().map(cut -> set.pipe().kilograms(cut) * bows).orElse(0.0),
                 standing.stream()
                         .filter(bed -> set.beds(season).noneMatch(bed.id()::equals))
-                        .filter(bed -> goes(set, fit, bed))
+                        .filter(fit::goesOver)
                         .map(StandingBed::id)
                         .toList(),
                 cautions(set));
-    }
-
-    private static boolean goes(HoopSet set, HoopFit fit, StandingBed bed) {
-        HoopsOverBed over = fit.over(bed);
-        return over.misfit().isEmpty() && over.tightest().compareTo(set.pipe().tightest()) >= 0;
     }
 
     /** Its places of the season, each with how the bows stand there. */

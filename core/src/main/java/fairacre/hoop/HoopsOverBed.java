@@ -54,6 +54,11 @@ public record HoopsOverBed(
         }
     }
 
+    /** Of bows that stand there. */
+    boolean bentTighterThan(Length least) {
+        return misfit.isEmpty() && tightest.compareTo(least) < 0;
+    }
+
     static HoopsOverBed not(UUID bed, HoopMisfit misfit) {
         return new HoopsOverBed(
                 bed,

@@ -43,7 +43,8 @@ final class NetSnags {
     private Optional<Snag> tooWide(HoopSet set) {
         return set.cover()
                 .mesh()
-                .flatMap(mesh -> pests().filter(pest -> pest.kind()
+                .flatMap(mesh -> FenceKinds.pests(context.plan(), context.season()).stream()
+                        .filter(pest -> pest.kind()
                                 .net()
                                 .filter(net -> net.compareTo(mesh) < 0)
                                 .isPresent())
@@ -56,11 +57,6 @@ final class NetSnags {
                                         + millimetres(mesh) + ", and "
                                         + millimetres(pest.kind().net().orElseThrow()) + " keep them off.",
                                 finer(pest.kind().net().orElseThrow()))));
-    }
-
-    private Stream<Pest> pests() {
-        return context.plan().list(FenceKinds.PESTS).stream()
-                .filter(pest -> pest.lifetime().includes(context.season()));
     }
 
     private Optional<Snag> catches(HoopSet set) {

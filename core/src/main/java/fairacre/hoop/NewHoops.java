@@ -1,7 +1,6 @@
 package fairacre.hoop;
 
 import fairacre.fence.FenceKinds;
-import fairacre.fence.PostGround;
 import fairacre.frame.Families;
 import fairacre.measure.Length;
 import fairacre.plan.Lifetime;
@@ -9,14 +8,15 @@ import fairacre.plan.Names;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
 /**
- * Hoops to begin with: half circles of the cheapest pipe that bears it, a foot deep in the soil, as close as the snow
- * that was noted wants, under fleece.
+ * Hoops to begin with: half circles of the first kind of pipe that goes over all the beds, a foot deep in the soil, as
+ * close as the snow that was noted wants, under fleece. Where none goes over all of them it is the first kind.
  */
 public final class NewHoops {
 
@@ -32,30 +32,44 @@ public final class NewHoops {
     public static Put<HoopSet> over(Plan plan, int season, List<UUID> beds, UUID id) {
         List<StandingBed> standing = plan.standing(season);
         List<UUID> over = beds.isEmpty() ? largestFamily(standing) : beds;
+        return Put.of(Arrays.stream(HoopPipe.values())
+                .map(pipe -> begun(plan, season, over, id, pipe))
+                .filter(set -> goesOverAll(plan, season, set))
+                .findFirst()
+                .orElseGet(() -> begun(plan, season, over, id, HoopPipe.PE_20)));
+    }
+
+    private static HoopSet begun(Plan plan, int season, List<UUID> over, UUID id, HoopPipe pipe) {
+        List<StandingBed> standing = plan.standing(season);
         HoopSet begun = new HoopSet(
                 id,
                 Names.free(plan.list(HoopKinds.SETS).stream().map(HoopSet::name).toList(), "Hoops"),
                 BowForm.CIRCLE,
-                HoopPipe.PE_20,
-                Optional.of(rise(standing, over)),
+                pipe,
+                Optional.of(rise(standing, over, pipe)),
                 Optional.empty(),
                 HoopAnchor.IN_SOIL,
                 DEPTH,
-                snows(plan) ? HoopWeather.SNOWY : HoopWeather.SHELTERED,
+                FenceKinds.snow(plan).isPositive() ? HoopWeather.SNOWY : HoopWeather.SHELTERED,
                 HoopCover.FLEECE,
                 over.stream()
                         .distinct()
                         .map(bed -> new HoopPlace(bed, Lifetime.ALWAYS))
                         .toList(),
                 Lifetime.from(season));
-        return Put.of(shallowEnough(begun, standing));
+        return shallowEnough(begun, standing);
+    }
+
+    private static boolean goesOverAll(Plan plan, int season, HoopSet set) {
+        HoopFit fit = HoopFit.of(plan, set);
+        return HoopFit.covered(plan, set, season).allMatch(fit::goesOver);
     }
 
     /** Half the width of the widest bed inside, as far as a set may rise. */
-    private static Length rise(List<StandingBed> standing, List<UUID> over) {
+    private static Length rise(List<StandingBed> standing, List<UUID> over, HoopPipe pipe) {
         Length half = standing.stream()
                 .filter(bed -> over.contains(bed.id()))
-                .map(bed -> HoopFit.span(bed.revision(), HoopPipe.PE_20).half())
+                .map(bed -> HoopFit.span(bed.revision(), pipe).half())
                 .max(Comparator.naturalOrder())
                 .orElse(HoopSet.LOWEST);
         return Length.max(HoopSet.LOWEST, Length.min(HoopSet.HIGHEST, half));
@@ -77,9 +91,5 @@ public final class NewHoops {
                 .max(Comparator.comparingInt(family -> family.beds().size()))
                 .map(Families.Family::beds)
                 .orElse(List.of());
-    }
-
-    private static boolean snows(Plan plan) {
-        return plan.list(FenceKinds.GROUNDS).stream().map(PostGround::snow).anyMatch(Length::isPositive);
     }
 }

@@ -180,4 +180,16 @@ class HoopWantsTest {
         });
         assertThat(told.bows()).isEqualTo(9);
     }
+
+    @Test
+    @DisplayName("Over beds that PE would be bent too tightly for the first pipe is taken that bears it: wire")
+    void newHoopsOverSlimBedsAreOfWire() {
+        assertThat(pipeOver(0.82)).isEqualTo(HoopPipe.PE_20);
+        assertThat(pipeOver(0.8199)).isEqualTo(HoopPipe.WIRE_4);
+    }
+
+    private static HoopPipe pipeOver(double width) {
+        Plan plan = plot(10, 10, List.of(), bed("Slim", 5, 5, 2, width));
+        return NewHoops.over(plan, SEASON, List.of(), id("new")).thing().pipe();
+    }
 }
