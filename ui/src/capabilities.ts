@@ -3,12 +3,15 @@ import type { Feature, Plan } from "./api/types";
 import { arch } from "./arch";
 import { bedLayer } from "./bed/bedLayer";
 import { compost } from "./compost";
+import { cover } from "./cover";
 import { fence } from "./fence";
+import { furniture } from "./furniture";
 import { hoop } from "./hoop";
 import { featureLayer, wayInLayer } from "./ground/layers";
 import { walkLayer } from "./reach/walkLayer";
 import type { Layer } from "./sheet/layer";
 import { sun } from "./sun";
+import { trellis } from "./trellis";
 import { water } from "./water";
 
 interface Named {
@@ -35,7 +38,17 @@ export interface Capability {
 }
 
 /** The one list of capabilities. */
-export const capabilities: readonly Capability[] = [water, fence, compost, hoop, arch, sun];
+export const capabilities: readonly Capability[] = [
+  water,
+  fence,
+  hoop,
+  cover,
+  arch,
+  trellis,
+  compost,
+  furniture,
+  sun,
+];
 
 /** What the sheet shows, from the ground up. */
 export const layers: readonly Layer[] = [

@@ -8,6 +8,7 @@ export const words = {
     LINE: "Drag a line on the sheet …",
     SPOT: "Click on the sheet …",
   },
+  followingTheSun: "Following the sun …",
   gardenName: "Name of the garden",
   measures: {
     label: "Measures written in",

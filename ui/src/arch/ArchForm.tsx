@@ -59,7 +59,7 @@ export function ArchForm({ arch, told }: { arch: Arch; told: ArchTold | undefine
 
 function Figures({ arch, told }: { arch: Arch; told: ArchTold }) {
   const { units, bedById } = useDesk();
-  const names = told.beds.map((bed) => bedById.get(bed)?.name ?? "");
+  const names = told.beds.flatMap((bed) => bedById.get(bed)?.name ?? []);
   return (
     <div className="space-y-1 text-sm" data-testid="arch-figures">
       {told.rise !== undefined && (

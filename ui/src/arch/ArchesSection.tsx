@@ -1,10 +1,9 @@
-import { useState } from "react";
-import { Problem, request } from "../api/client";
 import { formatLength } from "../measure/lengths";
+import { Fault } from "../parts/Fault";
 import { RovingList } from "../parts/RovingList";
 import { byName } from "../parts/byName";
-import { words as everywhere } from "../words";
 import { useDesk } from "../workspace/desk";
+import { useAsked } from "../workspace/useAsked";
 import { ArchForm } from "./ArchForm";
 import { useArches, type ArchProposal } from "./arches";
 import { words } from "./words";
@@ -14,20 +13,7 @@ export function ArchesSection() {
   const desk = useDesk();
   const told = useArches();
   const { arches } = desk.plan;
-  const [proposals, setProposals] = useState<readonly ArchProposal[]>();
-  const [fault, setFault] = useState<string>();
-
-  async function ask() {
-    setFault(undefined);
-    try {
-      await desk.queue.allKept();
-      const path = `/api/gardens/${desk.plan.id}/arches/proposals?season=${String(desk.season)}`;
-      setProposals(await request<ArchProposal[]>("POST", path));
-    } catch (failure) {
-      setProposals(undefined);
-      setFault(failure instanceof Problem ? failure.message : everywhere.awayIdle);
-    }
-  }
+  const { answer: proposals, setAnswer, ask, fault, setFault } = useAsked<readonly ArchProposal[]>();
 
   return (
     <section className="space-y-2 border-t border-rule pt-2">
@@ -42,7 +28,7 @@ export function ArchesSection() {
         type="button"
         className="plain-button"
         onClick={() => {
-          void ask();
+          void ask("arches/proposals");
         }}
       >
         {words.ask}
@@ -57,7 +43,7 @@ export function ArchesSection() {
                 type="button"
                 className="text-button text-left"
                 onClick={() => {
-                  setProposals(undefined);
+                  setAnswer(undefined);
                   desk.submit(proposal.change, setFault);
                 }}
               >
@@ -74,11 +60,7 @@ export function ArchesSection() {
           );
         })}
       </ul>
-      {fault && (
-        <p role="alert" className="text-snag">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
     </section>
   );
 }

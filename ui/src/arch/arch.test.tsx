@@ -2,8 +2,9 @@
 import "../testing/setup";
 import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { describe, expect, it, vi } from "vitest";
+import { describe, expect, it } from "vitest";
 import { allNamed } from "../capabilities";
+import { alwaysAnswering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
 import { ArchesOnTheSheet } from "./ArchesOnTheSheet";
 import { ArchesSection } from "./ArchesSection";
@@ -42,21 +43,11 @@ const told: ArchTold = {
 
 const arched = { ...plan, arches: [rose] };
 
-function answering(answer: unknown) {
-  const fetched = vi.fn<typeof fetch>(() =>
-    Promise.resolve(
-      new Response(JSON.stringify(answer), { headers: { "Content-Type": "application/json" } }),
-    ),
-  );
-  vi.stubGlobal("fetch", fetched);
-  return fetched;
-}
-
 describe("arches", () => {
   it("are proposed between beds, with their headroom, and put up by a click", async () => {
     const change = { kind: "PutArch", arch: rose };
     const proposal = { beds: [first.id, second.id], span: 2, headroom: 1.9, high: false, change };
-    const fetched = answering([proposal as ArchProposal]);
+    const fetched = alwaysAnswering([proposal as ArchProposal]);
     const { desk, submit } = deskFor();
     atDesk(desk, <ArchesSection />);
     screen.getByText(words.none);
@@ -69,7 +60,7 @@ describe("arches", () => {
   });
 
   it("say so where no two beds lie opposite each other", async () => {
-    answering([]);
+    alwaysAnswering([]);
     const { desk } = deskFor();
     atDesk(desk, <ArchesSection />);
     await userEvent.click(screen.getByRole("button", { name: words.ask }));
@@ -77,7 +68,7 @@ describe("arches", () => {
   });
 
   it("tell their headroom and where they stand, and are edited by numbers", async () => {
-    answering([told]);
+    alwaysAnswering([told]);
     const { desk, submit } = deskFor({ plan: arched });
     atDesk(desk, <ArchesSection />);
     await screen.findByText(/2.02 m of headroom/);

@@ -1,7 +1,6 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { request } from "../api/client";
 import type { components } from "../api/schema";
 import { useDesk } from "../workspace/desk";
+import { useTold } from "../workspace/useTold";
 
 export type Arch = components["schemas"]["Arch"];
 export type ArchTold = components["schemas"]["ArchTold"];
@@ -9,15 +8,7 @@ export type ArchProposal = components["schemas"]["ArchProposal"];
 
 /** How the arches of the season stand. */
 export function useArches(): readonly ArchTold[] {
-  const { plan, garden, season } = useDesk();
-  const { data } = useQuery({
-    queryKey: ["arches", plan.id, garden.revision, season],
-    queryFn: () => request<ArchTold[]>("GET", `/api/gardens/${plan.id}/arches?season=${String(season)}`),
-    enabled: plan.arches.length > 0,
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  });
-  return plan.arches.length > 0 ? (data ?? []) : [];
+  return useTold<ArchTold>("arches", useDesk().plan.arches);
 }
 
 /** The four corners of the ground below an arch, round it. */

@@ -282,6 +282,8 @@ function Found({ arrangement, wish, onTaken }: FoundProps) {
           <dd className="figures text-right">{formatLength(arrangement.edge, desk.units)}</dd>
           <dt>Longest way round a bed</dt>
           <dd className="figures text-right">{formatLength(arrangement.detour, desk.units)}</dd>
+          <dt title={words.sunMeans}>Sun</dt>
+          <dd className="figures text-right">{words.sunADay(arrangement.sun)}</dd>
           <dt>Frames and fill</dt>
           <dd className="figures text-right">
             {formatMoney(arrangement.cost)}

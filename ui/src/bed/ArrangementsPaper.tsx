@@ -46,6 +46,13 @@ export function ArrangementsPaper() {
       figures: true,
     },
     {
+      key: "sun",
+      head: "Sun in the growing months",
+      value: ({ sun }) => sun,
+      text: ({ sun }) => words.sunADay(sun),
+      figures: true,
+    },
+    {
       key: "cost",
       head: `Frames and fill, ${currency}`,
       value: ({ cost }) => Number(cost.amount),

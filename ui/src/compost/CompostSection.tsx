@@ -1,6 +1,5 @@
 import { plainAmount } from "../measure/numbers";
 import { useState } from "react";
-import { Problem } from "../api/client";
 import type { Change, Rectangle } from "../api/types";
 import { without } from "../edits/changes";
 import { formatVolume } from "../measure/figures";
@@ -9,28 +8,29 @@ import { ByNumbers } from "../forms/ByNumbers";
 import { ThingForm } from "../forms/ThingForm";
 import { PlaceFields } from "../forms/PlaceFields";
 import { useFieldEdit } from "../forms/useFieldEdit";
+import { Choice } from "../parts/Choice";
+import { Fault } from "../parts/Fault";
 import { LengthField } from "../parts/LengthField";
 import { RovingList } from "../parts/RovingList";
 import { TextField } from "../parts/TextField";
-import { words } from "../words";
 import { useDesk } from "../workspace/desk";
+import { isThere } from "../workspace/seasons";
 import type { CompostBays, CompostTold } from "./bays";
-import { proposedBays, useCompost } from "./useCompost";
+import { useCompost, useNewBays } from "./useCompost";
 
 /** Compost bays by numbers, what they hold and how far the beds are from them. */
 export function CompostSection() {
   const desk = useDesk();
-  const { data } = useCompost();
-  const [fault, setFault] = useState<string>();
+  const told = useCompost();
+  const { fault, setFault, proposed } = useNewBays();
+  const gates = desk.plan.waysIn.filter(({ lifetime }) => isThere(lifetime, desk.season));
+  const [chosen, setChosen] = useState<string>();
+  const gate = gates.find(({ id }) => id === chosen) ?? gates[0];
 
   /** As they are proposed, or the same at a place of one's own. */
   async function build(place?: Rectangle, refused: (message: string) => void = setFault) {
-    setFault(undefined);
-    try {
-      desk.submit(at(await proposedBays(desk.plan.id, desk.season), place), refused);
-    } catch (failure) {
-      setFault(failure instanceof Problem ? failure.message : words.awayIdle);
-    }
+    const change = await proposed(place ? undefined : gate?.id, refused);
+    if (change) desk.submit(at(change, place), refused);
   }
 
   return (
@@ -43,9 +43,17 @@ export function CompostSection() {
       )}
       <RovingList>
         {desk.plan.compost.map((bays) => (
-          <BaysForm key={bays.id} bays={bays} told={data?.find(({ id }) => id === bays.id)} />
+          <BaysForm key={bays.id} bays={bays} told={told.find(({ id }) => id === bays.id)} />
         ))}
       </RovingList>
+      {gate && gates.length > 1 && (
+        <Choice
+          label="New bays beside"
+          value={gate.id}
+          options={gates.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={setChosen}
+        />
+      )}
       <button
         type="button"
         className="plain-button"
@@ -66,16 +74,13 @@ export function CompostSection() {
           if (geometry.kind === "BOX") void build(geometry.outline, refused);
         }}
       />
-      {fault && (
-        <p role="alert" className="text-snag">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
     </section>
   );
 }
 
 const MOST_BAYS = 6;
+const OTHER = "OTHER";
 
 /** The proposed bays in a place of one's own: as many as make each about as long as it is high. */
 function at(change: Change, place: Rectangle | undefined): Change {
@@ -90,12 +95,13 @@ function BaysForm({ bays, told }: { bays: CompostBays; told: CompostTold | undef
   const { faults, edit, refuse } = useFieldEdit();
   const { currency } = desk.plan.budget.sum;
   const { place } = bays;
+  const walls = desk.catalogue.bayWalls.find(({ key }) => key === bays.walls);
 
   function put(field: string, part: Partial<CompostBays>) {
     edit(field, { kind: "PutCompostBays", compostBays: { ...bays, ...part } });
   }
 
-  function leaveOut(field: "within" | "price") {
+  function leaveOut(field: "within" | "price" | "walls") {
     edit(field, { kind: "PutCompostBays", compostBays: without(bays, field) });
   }
 
@@ -121,6 +127,23 @@ function BaysForm({ bays, told }: { bays: CompostBays; told: CompostTold | undef
         )
       }
     >
+      <Choice
+        label="Walls"
+        value={bays.walls ?? OTHER}
+        options={[
+          ...desk.catalogue.bayWalls.map(({ key, label }) => ({ value: key, label })),
+          { value: OTHER, label: "something else" },
+        ]}
+        onChange={(walls) => {
+          if (walls === OTHER) leaveOut("walls");
+          else put("walls", { walls });
+        }}
+      />
+      {walls && (
+        <p className="text-sm text-soft">
+          {walls.remark} They last about {walls.years} seasons.
+        </p>
+      )}
       <div className="grid grid-cols-3 items-end gap-2">
         <TextField
           label="Bays"
@@ -163,7 +186,7 @@ function BaysForm({ bays, told }: { bays: CompostBays; told: CompostTold | undef
           }}
         />
         <TextField
-          label={`Price, ${currency}`}
+          label={walls ? `Price if told, ${currency}` : `Price, ${currency}`}
           value={bays.price?.amount ?? ""}
           figures
           fault={faults["price"]}

@@ -2,8 +2,10 @@
 import "../testing/setup";
 import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { describe, expect, it, vi } from "vitest";
+import { describe, expect, it } from "vitest";
+import type { WayIn } from "../api/types";
 import { capabilities, paidBesides, standingThings } from "../capabilities";
+import { alwaysAnswering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
 import { walls, type CompostBays } from "./bays";
 import { CompostSection } from "./CompostSection";
@@ -19,16 +21,6 @@ const heaps: CompostBays = {
   lifetime: { from: 2028 },
 };
 const composting = { ...plan, compost: [heaps] };
-
-function answering(answer: unknown) {
-  const fetched = vi.fn<typeof fetch>(() =>
-    Promise.resolve(
-      new Response(JSON.stringify(answer), { headers: { "Content-Type": "application/json" } }),
-    ),
-  );
-  vi.stubGlobal("fetch", fetched);
-  return fetched;
-}
 
 describe("compost bays", () => {
   it("stand on the plot and on the bill like what every garden has", () => {
@@ -54,7 +46,7 @@ describe("compost bays", () => {
 
   it("are added where the program finds room for them", async () => {
     const change = { kind: "PutCompostBays", compostBays: heaps };
-    const fetched = answering(change);
+    const fetched = alwaysAnswering(change);
     const { desk, submit } = deskFor();
     atDesk(desk, <CompostSection />);
     screen.getByText(/None yet/);
@@ -66,7 +58,7 @@ describe("compost bays", () => {
   });
 
   it("are put by numbers where the gardener wants them, with as many bays as the length has room for", async () => {
-    answering({ kind: "PutCompostBays", compostBays: heaps });
+    alwaysAnswering({ kind: "PutCompostBays", compostBays: heaps });
     const { desk, submit } = deskFor();
     atDesk(desk, <CompostSection />);
     await userEvent.click(screen.getByRole("button", { name: "Bays by numbers" }));
@@ -90,7 +82,7 @@ describe("compost bays", () => {
   });
 
   it("tell what they hold and how far the furthest bed is, and are edited by numbers", async () => {
-    answering([{ id: "heaps", capacity: 2500, furthest: { bed: "beans", route: 7.25 } }]);
+    alwaysAnswering([{ id: "heaps", capacity: 2500, furthest: { bed: "beans", route: 7.25 } }]);
     const { desk, submit } = deskFor({ plan: composting });
     atDesk(desk, <CompostSection />);
     expect((await screen.findByText(/holds/)).textContent).toContain("2.50 m³");
@@ -111,5 +103,46 @@ describe("compost bays", () => {
       { kind: "RemoveCompostBays", compostBays: "heaps" },
       expect.anything(),
     );
+  });
+
+  it("are walled with what is chosen, or with something else at a price", async () => {
+    alwaysAnswering([]);
+    const { desk, submit } = deskFor({ plan: { ...plan, compost: [{ ...heaps, walls: "BOARDS" }] } });
+    atDesk(desk, <CompostSection />);
+    await userEvent.click(screen.getByText("Heaps"));
+    screen.getByText(/Tidy. They last about 5 seasons/);
+    await userEvent.selectOptions(screen.getByLabelText("Walls"), "PALLETS");
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "PutCompostBays", compostBays: { ...heaps, walls: "PALLETS" } },
+      expect.anything(),
+    );
+    await userEvent.selectOptions(screen.getByLabelText("Walls"), "something else");
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "PutCompostBays", compostBays: heaps },
+      expect.anything(),
+    );
+  });
+
+  it("are put beside the gate that is chosen, where there are several", async () => {
+    const change = { kind: "PutCompostBays", compostBays: heaps };
+    const fetched = alwaysAnswering(change);
+    const gate: WayIn = {
+      id: "front",
+      name: "Front gate",
+      place: { x: 1, y: 0 },
+      width: 1,
+      swing: "INWARD",
+      lifetime: {},
+      sill: 0,
+    };
+    const waysIn = [gate, { ...gate, id: "back", name: "Back gate" }];
+    const { desk, submit } = deskFor({ plan: { ...plan, waysIn } });
+    atDesk(desk, <CompostSection />);
+    await userEvent.selectOptions(screen.getByLabelText("New bays beside"), "Back gate");
+    await userEvent.click(screen.getByRole("button", { name: "Add compost bays" }));
+    await waitFor(() => {
+      expect(submit).toHaveBeenCalledWith(change, expect.anything());
+    });
+    expect(String(fetched.mock.calls.at(-1)?.[0])).toContain("season=2028&gate=back");
   });
 });

@@ -4,7 +4,7 @@ import { CompostLayer } from "./CompostLayer";
 
 /** Compost bays: a rectangle like a bed. */
 export const compostLayer = layerOf<CompostBays>({
-  step: "ground",
+  step: "sun",
   Draw: CompostLayer,
   items: (plan) => plan.compost,
   kind: () => "compost bays",

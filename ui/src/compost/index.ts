@@ -8,5 +8,5 @@ export const compost: Capability = {
   standing: (plan) => plan.compost.map(asFeature),
   paid: (plan) => plan.compost.filter(({ price }) => price),
   layers: [compostLayer],
-  GroundSection: CompostSection,
+  SunSection: CompostSection,
 };

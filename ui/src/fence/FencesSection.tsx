@@ -1,9 +1,7 @@
-import { ToolButton } from "../forms/ToolButton";
-import { ByNumbers } from "../forms/ByNumbers";
+import { DrawLine } from "../forms/DrawLine";
 import { formatShare } from "../measure/figures";
 import { RovingList } from "../parts/RovingList";
 import { byName } from "../parts/byName";
-import { words as everywhere } from "../words";
 import { useDesk } from "../workspace/desk";
 import { FenceForm } from "./FenceForm";
 import { FenceProposals } from "./FenceProposals";
@@ -26,28 +24,7 @@ export function FencesSection() {
           <FenceForm key={fence.id} fence={fence} />
         ))}
       </RovingList>
-      <div className="flex flex-wrap gap-2">
-        <ToolButton
-          tool={{
-            kind: "line",
-            stays: true,
-            drawn: (from, to) => {
-              void draw([from, to]);
-            },
-          }}
-          take={words.draw}
-          inHand={everywhere.drawing.LINE}
-        />
-        <ByNumbers
-          labels={[words.byNumbers, words.putThere]}
-          shortcut="F"
-          extent="LINE"
-          size={{ length: 2, width: 2 }}
-          onPlace={(geometry, refused) => {
-            if (geometry.kind === "PLACES") void draw(geometry.places, refused);
-          }}
-        />
-      </div>
+      <DrawLine take={words.draw} labels={[words.byNumbers, words.putThere]} shortcut="F" stays draw={draw} />
       <p className="text-sm text-soft">{words.drawHint}</p>
       {fences.length > 0 && (
         <a

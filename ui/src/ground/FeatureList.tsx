@@ -7,6 +7,7 @@ import { RovingList } from "../parts/RovingList";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { newFeature } from "../sheet/useDrawn";
+import { without } from "../edits/changes";
 import { words as everywhere } from "../words";
 import { words } from "./words";
 import { featureLengths } from "./featureLengths";
@@ -119,7 +120,24 @@ function FeatureForm({ feature }: { feature: Feature }) {
             }}
           />
         ))}
+        {(feature.kind === "HOUSE" || feature.kind === "SHED") && (
+          <LengthField
+            label={words.ridge}
+            value={feature.ridge}
+            units={desk.units}
+            fault={faults["ridge"]}
+            onCommit={(ridge) => {
+              edit("ridge", { kind: "PutFeature", feature: { ...feature, ridge } });
+            }}
+            onEmpty={() => {
+              edit("ridge", { kind: "PutFeature", feature: without(feature, "ridge") });
+            }}
+          />
+        )}
       </div>
+      {(feature.kind === "HOUSE" || feature.kind === "SHED") && (
+        <p className="text-sm text-soft">{words.ridgeHint}</p>
+      )}
       <FenceLength feature={feature} />
       {"bareInWinter" in feature && (feature.kind === "TREE" || feature.kind === "HEDGE") && (
         <CheckField

@@ -103,6 +103,32 @@ describe("what stands there", () => {
     expect(submit.mock.calls[2]?.[0]).toEqual({ kind: "RemoveFeature", feature: "plum" });
   });
 
+  it("a house has a ridge, or a flat roof where it has none", async () => {
+    const house = {
+      id: "house",
+      name: "House",
+      kind: "HOUSE" as const,
+      places: plan.site.corners,
+      margin: 0,
+      height: 3,
+      lifetime: {},
+    };
+    const { submit } = at(<GroundPanel />, {
+      plan: { ...equipped, features: [house, { ...house, id: "barn", name: "Barn", ridge: 5 }] },
+    });
+    await userEvent.click(screen.getByText("House"));
+    const [ofHouse, ofBarn] = screen.getAllByLabelText("Ridge of its roof");
+    if (!ofBarn || !ofHouse) throw new Error("both can have a ridge");
+    await userEvent.type(ofHouse, "4.5 m{Enter}");
+    expect(submit.mock.calls[0]?.[0]).toEqual({ kind: "PutFeature", feature: { ...house, ridge: 4.5 } });
+    await userEvent.clear(ofBarn);
+    await userEvent.type(ofBarn, "{Enter}");
+    expect(submit.mock.calls[1]?.[0]).toEqual({
+      kind: "PutFeature",
+      feature: { ...house, id: "barn", name: "Barn" },
+    });
+  });
+
   it("the garden's year begins on the day that is chosen", async () => {
     const { submit } = at(<GroundPanel />);
     expect(screen.getByLabelText("Its year begins on")).toHaveDisplayValue("1 January");

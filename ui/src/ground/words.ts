@@ -52,6 +52,9 @@ export const words = {
     const days = Array.from({ length: 12 }, (_, month) => `--${String(month + 1).padStart(2, "0")}-01`);
     return [...new Set([...days, chosen])].sort().map((value) => ({ value, label: monthDay(value) }));
   },
+  ridge: "Ridge of its roof",
+  ridgeHint:
+    "Its height is that of the eaves; the ridge runs along its longer way. Without one the roof is flat.",
   drainBought: "Without a season it is there already, and nothing is bought for it.",
   digCaution: "Before any digging, have buried lines marked by the local utility-locating service.",
 } as const;

@@ -3,6 +3,7 @@ import { formatLength } from "../measure/lengths";
 import { useDesk } from "../workspace/desk";
 import type { HoopSet, HoopTold } from "./hoops";
 import { SideView } from "./SideView";
+import { words as everyBed } from "../over/words";
 import { words } from "./words";
 
 /** What a set takes, a side view for each width of bed, and what to look out for. */
@@ -26,7 +27,7 @@ export function HoopFigures({ set, told }: { set: HoopSet; told: HoopTold }) {
           <SideView
             bow={over}
             depth={set.depth}
-            label={(rise, span) => words.sideView(bedById.get(over.bed)?.name ?? words.aBed, rise, span)}
+            label={(rise, span) => words.sideView(bedById.get(over.bed)?.name ?? everyBed.aBed, rise, span)}
           />
           <figcaption className="text-sm text-soft">
             {words.bend(formatLength(over.tightest, units))}

@@ -1,12 +1,12 @@
 import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { formatLength } from "../measure/lengths";
+import { BedPlaces } from "../over/BedPlaces";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { useDesk } from "../workspace/desk";
-import { byLength, byRise, type HoopSet, type HoopTold } from "./hoops";
+import { byLength, byRise, type HoopSet, type HoopsOverBed, type HoopTold } from "./hoops";
 import { HoopFigures } from "./HoopFigures";
-import { HoopPlaces } from "./HoopPlaces";
 import { words } from "./words";
 
 /** One set by its figures, the beds it stands over, and what that takes. */
@@ -120,9 +120,11 @@ export function HoopForm({ set, told }: { set: HoopSet; told: HoopTold | undefin
         {weather && words.weatherMeans(formatLength(weather.apart, desk.units), weather.ties)}{" "}
         {cover && cover.years > 0 && words.lasts(cover.years)}
       </p>
-      <HoopPlaces
-        set={set}
-        told={told}
+      <BedPlaces
+        legend={words.over}
+        places={set.places}
+        fits={told?.fits}
+        figures={(bed) => <PlaceFigures over={told?.over.find((each) => each.bed === bed)} />}
         faults={faults}
         onChange={(field, places) => {
           put(field, { places });
@@ -130,5 +132,18 @@ export function HoopForm({ set, told }: { set: HoopSet; told: HoopTold | undefin
       />
       {told && <HoopFigures set={set} told={told} />}
     </ThingForm>
+  );
+}
+
+function PlaceFigures({ over }: { over: HoopsOverBed | undefined }) {
+  const { units } = useDesk();
+  if (!over) return null;
+  if (over.misfit) return <span className="text-sm text-snag">{words.misfit}</span>;
+  return (
+    <span className="text-sm text-soft">
+      {words.bed(words.count(over.bows), formatLength(over.apart, units), formatLength(over.rise, units))}
+      {over.sheet &&
+        `; ${words.sheet(formatLength(over.sheet.length, units), formatLength(over.sheet.width, units))}`}
+    </span>
   );
 }

@@ -1,3 +1,4 @@
+import { Fault } from "../parts/Fault";
 import { RovingList } from "../parts/RovingList";
 import { byName } from "../parts/byName";
 import { useDesk } from "../workspace/desk";
@@ -31,20 +32,7 @@ export function HoopsSection() {
       >
         {words.putOver(selected.length)}
       </button>
-      {hoops.length > 0 && (
-        <a
-          className="text-button block"
-          href={`/api/gardens/${desk.plan.id}/hoops/plan.pdf?season=${String(desk.season)}`}
-          download
-        >
-          {words.asPdf}
-        </a>
-      )}
-      {fault && (
-        <p role="alert" className="text-snag">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
     </section>
   );
 }

@@ -2,12 +2,14 @@
 import "../testing/setup";
 import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { describe, expect, it, vi } from "vitest";
+import { describe, expect, it } from "vitest";
 import { allNamed } from "../capabilities";
+import { alwaysAnswering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
 import { byLength, byRise, type HoopSet, type HoopTold } from "./hoops";
 import { HoopsOnTheSheet } from "./HoopsOnTheSheet";
 import { HoopsSection } from "./HoopsSection";
+import { words as placeWords } from "../over/words";
 import { words } from "./words";
 
 const [first, second] = plan.beds;
@@ -61,16 +63,6 @@ const told: HoopTold = {
 
 const hooped = { ...plan, hoops: [set] };
 
-function answering(answer: unknown) {
-  const fetched = vi.fn<typeof fetch>(() =>
-    Promise.resolve(
-      new Response(JSON.stringify(answer), { headers: { "Content-Type": "application/json" } }),
-    ),
-  );
-  vi.stubGlobal("fetch", fetched);
-  return fetched;
-}
-
 async function opened(over = hooped) {
   const { desk, submit } = deskFor({ plan: over });
   atDesk(desk, <HoopsSection />);
@@ -83,7 +75,7 @@ async function opened(over = hooped) {
 describe("hoops", () => {
   it("are put over the beds that are selected", async () => {
     const change = { kind: "PutHoopSet", hoopSet: set };
-    const fetched = answering(change);
+    const fetched = alwaysAnswering(change);
     const { desk, submit } = deskFor({ selection: new Set([first.id]) });
     atDesk(desk, <HoopsSection />);
     screen.getByText(words.none);
@@ -96,17 +88,17 @@ describe("hoops", () => {
   });
 
   it("tell what they take, are seen from the end, and say what to look out for", async () => {
-    answering([told]);
+    alwaysAnswering([told]);
     const { form } = await opened();
     expect(form.getByTestId("hoop-figures").textContent).toContain("3 bows of 2.10 m, 2 kg in all");
-    expect(form.getByTestId("hoop-place").textContent).toContain("sheet 3.60 m × 2.10 m");
+    expect(form.getByTestId("bed-place").textContent).toContain("sheet 3.60 m × 2.10 m");
     form.getByRole("img", { name: words.sideView(first.name, "0.50 m", "1.18 m") });
     form.getByText(words.bend("0.59 m"));
     form.getByText("Sweep snow off.");
   });
 
   it("go by their height or by the length of their pipe", async () => {
-    answering([told]);
+    alwaysAnswering([told]);
     const { form, submit } = await opened();
     await userEvent.clear(form.getByLabelText(words.length));
     await userEvent.type(form.getByLabelText(words.length), "3 m{Enter}");
@@ -124,19 +116,19 @@ describe("hoops", () => {
   });
 
   it("stand over one bed more, over all they fit, and over fewer, each in its seasons", async () => {
-    answering([told]);
+    alwaysAnswering([told]);
     const { form, submit } = await opened();
     const placed = (places: HoopSet["places"]) => [
       { kind: "PutHoopSet", hoopSet: { ...set, places } },
       expect.anything(),
     ];
-    await userEvent.selectOptions(form.getByLabelText(words.oneMore), second.name);
+    await userEvent.selectOptions(form.getByLabelText(placeWords.oneMore), second.name);
     expect(submit).toHaveBeenLastCalledWith(...placed([...set.places, { bed: second.id, lifetime: {} }]));
-    await userEvent.click(form.getByRole("button", { name: words.overThese }));
+    await userEvent.click(form.getByRole("button", { name: placeWords.overThese }));
     expect(submit).toHaveBeenLastCalledWith(...placed([...set.places, { bed: second.id, lifetime: {} }]));
-    await userEvent.type(form.getByLabelText(words.until), "2030{Enter}");
+    await userEvent.type(form.getByLabelText(placeWords.until), "2030{Enter}");
     expect(submit).toHaveBeenLastCalledWith(...placed([{ bed: first.id, lifetime: { until: 2030 } }]));
-    await userEvent.click(form.getByRole("button", { name: words.takeOff(first.name) }));
+    await userEvent.click(form.getByRole("button", { name: placeWords.takeOff(first.name) }));
     expect(submit).toHaveBeenLastCalledWith(...placed([]));
     await userEvent.click(form.getByRole("button", { name: words.takeDown("Tunnel") }));
     expect(submit).toHaveBeenLastCalledWith({ kind: "RemoveHoopSet", hoopSet: "tunnel" }, expect.anything());
@@ -145,14 +137,14 @@ describe("hoops", () => {
   it("say at the bed that they don't go over it", async () => {
     const [over] = told.over;
     if (!over) throw new Error("it stands over a bed");
-    answering([{ ...told, over: [{ ...over, misfit: "SHAPE", feet: [], side: [] }] }]);
+    alwaysAnswering([{ ...told, over: [{ ...over, misfit: "SHAPE", feet: [], side: [] }] }]);
     const { form } = await opened();
-    expect(form.getByTestId("hoop-place").textContent).toContain(words.misfit);
+    expect(form.getByTestId("bed-place").textContent).toContain(words.misfit);
     expect(form.queryByTestId("side-view")).toBeNull();
   });
 
   it("are drawn over their beds, but over none that is being moved", async () => {
-    answering([told]);
+    alwaysAnswering([told]);
     const { desk } = deskFor({ plan: hooped });
     const view = { scale: 10, x: 0, y: 100 };
     const draw = (moved: Parameters<typeof HoopsOnTheSheet>[0]["moved"]) => (

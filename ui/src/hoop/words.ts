@@ -25,16 +25,6 @@ export const words = {
   cover: "Cover",
   lasts: (seasons: number) => `It lasts about ${String(seasons)} seasons.`,
   over: "Over these beds",
-  overNothing: "Over no bed yet.",
-  from: "There from season",
-  until: "Gone from it in",
-  takeOff: (bed: string) => `Off ${bed}`,
-  oneMore: "Over one bed more",
-  choose: "choose a bed",
-  aBed: "a bed that is gone",
-  fits: (names: readonly string[]) => `As it is cut it also fits ${names.join(", ")}.`,
-  fitsNothing: "It fits no other bed of this season.",
-  overThese: "Put it over these too",
   count: (bows: number) => (bows === 1 ? "1 bow" : `${String(bows)} bows`),
   each: (bows: string, length: string, weight: string) => `${bows} of ${length}, ${weight} in all.`,
   bed: (bows: string, apart: string, rise: string) => `${bows}, one every ${apart}, ${rise} high`,
@@ -43,5 +33,4 @@ export const words = {
   sideView: (bed: string, rise: string, span: string) =>
     `A bow over ${bed} seen from its end: ${span} wide between its feet, ${rise} high`,
   bend: (radius: string) => `Bent to a radius of ${radius} where it is tightest.`,
-  asPdf: "Print the side views (PDF)",
 } as const;

@@ -69,6 +69,7 @@ describe("papers", () => {
       walks: 8.5,
       edge: 30,
       detour: 2,
+      sun: 7.4,
       cost: euros("310.00"),
       unpriced: 0,
       change: { kind: "RemoveBed", bed: manner },
@@ -100,6 +101,7 @@ describe("papers", () => {
     await user.keyboard("{Escape}");
     const row = (await screen.findByText("Combs")).closest("tr") as HTMLElement;
     expect(cells(row).slice(0, 3)).toEqual(["Combs", "2", "12.00 m²"]);
+    expect(cells(row)).toContain("7.4 h a day");
     await user.click(within(row).getByRole("button", { name: "Take over Combs with 2 beds" }));
     expect(submit).toHaveBeenCalledWith({ kind: "RemoveBed", bed: "COMB" });
   });

@@ -1,7 +1,9 @@
 import { capabilities } from "../capabilities";
 import { useDesk } from "../workspace/desk";
 import { BedsInTheSun } from "./BedsInTheSun";
+import { ShelfSection } from "./ShelfSection";
 import { SkyFields } from "./SkyFields";
+import { SunCompare } from "./SunCompare";
 import { SunSliders } from "./SunSliders";
 import { words } from "./words";
 
@@ -12,6 +14,8 @@ export function SunPanel() {
     <div className="space-y-3">
       <SunSliders />
       <BedsInTheSun />
+      <SunCompare />
+      <ShelfSection />
       <button
         type="button"
         className="plain-button"
@@ -23,6 +27,13 @@ export function SunPanel() {
       </button>
       <SkyFields />
       {capabilities.map(({ SunSection }, index) => SunSection && <SunSection key={index} />)}
+      <a
+        className="text-button block border-t border-rule pt-2"
+        href={`/api/gardens/${desk.plan.id}/structures/plan.pdf?season=${String(desk.season)}`}
+        download
+      >
+        {words.sideViews}
+      </a>
     </div>
   );
 }

@@ -14,3 +14,14 @@ export function answering(answers: Record<string, unknown>, status = 200) {
   vi.stubGlobal("fetch", fetched);
   return fetched;
 }
+
+/** The server answers the same to everything. */
+export function alwaysAnswering(answer: unknown) {
+  const fetched = vi.fn<typeof fetch>(() =>
+    Promise.resolve(
+      new Response(JSON.stringify(answer), { headers: { "Content-Type": "application/json" } }),
+    ),
+  );
+  vi.stubGlobal("fetch", fetched);
+  return fetched;
+}

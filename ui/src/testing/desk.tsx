@@ -62,7 +62,10 @@ export const plan: Plan = {
   features: [],
   compost: [],
   hoops: [],
+  bedCovers: [],
   arches: [],
+  trellises: [],
+  furniture: [],
   taps: [],
   barrels: [],
   waterRuns: [],
@@ -386,6 +389,66 @@ export const catalogue: Catalogue = {
       { key: "NONE", label: "Nothing", years: 0 },
       { key: "FLEECE", label: "Fleece", years: 2 },
       { key: "INSECT_NET", label: "Net, mesh 1.3 mm", mesh: 0.0013, years: 7 },
+    ],
+  },
+  covers: {
+    kinds: [
+      { key: "COLD_FRAME", label: "Cold frame", remark: "Weeks earlier." },
+      { key: "CLOCHE", label: "Cloche", remark: "Light and soon moved." },
+      { key: "NET_CAGE", label: "Net cage", remark: "Nothing gets in." },
+    ],
+    sheets: [
+      { key: "PLYWOOD_18", metric: "Plywood, 18 mm", imperial: "Plywood, 23/32 in", clear: false, years: 8 },
+      {
+        key: "TWIN_WALL_6",
+        metric: "Twin-wall, 6 mm",
+        imperial: "Twin-wall, 1/4 in",
+        clear: true,
+        years: 10,
+      },
+      { key: "ACRYLIC_3", metric: "Acrylic, 3 mm", imperial: "Acrylic, 1/8 in", clear: true, years: 10 },
+    ],
+    fabrics: [
+      { key: "FLEECE", label: "Fleece", years: 2 },
+      { key: "INSECT_NET", label: "Net, mesh 1.3 mm", mesh: 0.0013, years: 7 },
+    ],
+  },
+  furniture: [
+    { key: "POTTING_BENCH", label: "Potting bench", remark: "As high as a kitchen's." },
+    { key: "BARREL_STAND", label: "Barrel stand", remark: "Lifts a barrel." },
+    { key: "OWN", label: "Something of your own", remark: "Its pieces are yours to list." },
+  ],
+  shelfBearers: ["HOUSE", "WALL", "FENCE"],
+  bayWalls: [
+    { key: "BOARDS", label: "Boards", remark: "Tidy.", years: 5 },
+    { key: "PALLETS", label: "Pallets", remark: "Cheap or free.", years: 4 },
+  ],
+  trellises: {
+    kinds: [
+      {
+        key: "NETTING",
+        label: "Net between posts",
+        remark: "Cheap and quick.",
+        years: 3,
+        metric: 1.8,
+        imperial: 1.8288,
+        onPosts: true,
+        leans: false,
+      },
+      {
+        key: "TEEPEE",
+        label: "Teepees of canes",
+        remark: "Up in minutes.",
+        years: 2,
+        metric: 0.9,
+        imperial: 0.9144,
+        onPosts: false,
+        leans: true,
+      },
+    ],
+    winds: [
+      { key: "SHELTERED", label: "Between houses or hedges", called: "near gale", speed: 13.9 },
+      { key: "EXPOSED", label: "Hilltop or coast", called: "storm", speed: 24.5 },
     ],
   },
   fences: {

@@ -1,16 +1,14 @@
-import { ToolButton } from "../forms/ToolButton";
 import { formatLength } from "../measure/lengths";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { RovingList } from "../parts/RovingList";
-import { ByNumbers } from "../forms/ByNumbers";
+import { DrawLine } from "../forms/DrawLine";
 import { CornerFields } from "../forms/CornerFields";
 import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { byName } from "../parts/byName";
 import { useDesk } from "../workspace/desk";
-import { words as everywhere } from "../words";
 import { FedBy } from "./FedBy";
 import { LayForMe } from "./LayForMe";
 import { OwnPipe } from "./OwnPipe";
@@ -31,27 +29,12 @@ export function PipesSection() {
           <RunForm key={run.id} run={run} />
         ))}
       </RovingList>
-      <div className="flex flex-wrap gap-2">
-        <ToolButton
-          tool={{
-            kind: "line",
-            drawn: (from, to) => {
-              void water.run([from, to]);
-            },
-          }}
-          take={words.drawRun}
-          inHand={everywhere.drawing.LINE}
-        />
-        <ByNumbers
-          labels={[words.pipeByNumbers, words.layThere]}
-          shortcut="N"
-          extent="LINE"
-          size={{ length: 2, width: 2 }}
-          onPlace={(geometry, refused) => {
-            if (geometry.kind === "PLACES") void water.run(geometry.places, refused);
-          }}
-        />
-      </div>
+      <DrawLine
+        take={words.drawRun}
+        labels={[words.pipeByNumbers, words.layThere]}
+        shortcut="N"
+        draw={water.run}
+      />
       <LayForMe />
       {desk.plan.waterRuns.length > 0 && <OnAMap />}
       {water.fault && (

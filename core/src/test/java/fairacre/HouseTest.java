@@ -64,7 +64,8 @@ class HouseTest {
         sees.put("build", Set.of("measure", "limits", "outline", "bill", "goods"));
         sees.put("plan", Set.of("measure", "limits", "outline", "parts", "bill", "goods", "build"));
         sees.put("shape", Set.of("measure", "limits", "outline", "build", "plan"));
-        sees.put("takeoff", Set.of("measure", "parts", "bill", "goods", "build", "plan", "shape"));
+        sees.put("sheet", Set.of("measure", "limits", "parts", "bill"));
+        sees.put("takeoff", Set.of("measure", "parts", "bill", "goods", "build", "plan", "shape", "sheet"));
         sees.put("judging", Set.of("measure", "limits", "outline", "parts", "bill", "build", "plan", "shape"));
         sees.put("fill", Set.of());
         sees.put("frame", Set.of());
@@ -74,14 +75,18 @@ class HouseTest {
         sees.put("reach", Set.of("walk"));
         sees.put("wheels", Set.of("ground", "surface", "walk"));
         sees.put("bed", Set.of("ground", "walk"));
-        sees.put("compost", Set.of("walk"));
         sees.put("water", Set.of("ground", "walk", "reach"));
         sees.put("fence", Set.of("ground"));
         sees.put("sun", Set.of("ground", "fence"));
-        sees.put("hoop", Set.of("fill", "frame", "fence"));
+        sees.put("over", Set.of("fence"));
+        sees.put("hoop", Set.of("fill", "frame", "fence", "over", "sun"));
+        sees.put("cover", Set.of("frame", "over", "sheet", "sun"));
         sees.put("arch", Set.of("fill", "hoop"));
+        sees.put("trellis", Set.of("arch", "fence", "sun"));
+        sees.put("compost", Set.of("arch", "walk"));
+        sees.put("furniture", Set.of("arch", "compost", "sheet", "sun"));
         sees.put("watch", Set.of("water"));
-        sees.put("cost", Set.of("fence", "fill", "frame", "surface", "water"));
+        sees.put("cost", Set.of("fence", "fill", "frame", "sheet", "surface", "water"));
         sees.put("ledger", Set.of("cost"));
         sees.put("merge", Set.of());
         sees.put(
@@ -89,8 +94,25 @@ class HouseTest {
                 Set.of(
                         "bed", "compost", "cost", "fence", "fill", "frame", "ledger", "reach", "surface", "walk",
                         "water", "wheels"));
-        sees.put("arrange", Set.of("appraisal", "bed", "cost", "reach", "walk"));
-        sees.put("drawing", Set.of("appraisal", "cost", "fence", "frame", "ground", "hoop", "ledger", "walk", "water"));
+        sees.put("arrange", Set.of("appraisal", "bed", "cost", "reach", "sun", "walk"));
+        sees.put(
+                "drawing",
+                Set.of(
+                        "appraisal",
+                        "cost",
+                        "cover",
+                        "arch",
+                        "fence",
+                        "frame",
+                        "furniture",
+                        "ground",
+                        "hoop",
+                        "over",
+                        "ledger",
+                        "sheet",
+                        "trellis",
+                        "walk",
+                        "water"));
         sees.put("format", Set.of("appraisal", "cost", "ledger", "water"));
         return sees;
     }

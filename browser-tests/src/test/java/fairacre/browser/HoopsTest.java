@@ -86,8 +86,8 @@ class HoopsTest {
             garden.snags().getByText("Cut longer bows").click();
             garden.kept();
             assertThat(garden.snags()).not().containsText("can't stand over");
-            Download printed = page.waitForDownload(
-                    () -> page.getByText("Print the side views (PDF)").click());
+            Download printed = page.waitForDownload(() ->
+                    page.getByText("Print all structures from the side (PDF)").click());
             assertThat(new String(Files.readAllBytes(printed.path()), 0, 4, StandardCharsets.US_ASCII))
                     .isEqualTo("%PDF");
         }

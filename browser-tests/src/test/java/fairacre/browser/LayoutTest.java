@@ -134,7 +134,7 @@ class LayoutTest {
             assertThat(dimension(garden, "3′ 6″").first()).isVisible();
             assertThat(dimension(garden, "2′").first()).isVisible();
             assertTwelveBedsAreSound(garden);
-            garden.step("Ground");
+            garden.step("Sun & structures");
             garden.button("Add compost bays").click();
             garden.kept();
             assertThat(garden.page().getByTestId("compost")).isVisible();
@@ -174,7 +174,7 @@ class LayoutTest {
             garden.kept();
             gateByKeys(garden, "20 ft", "0");
             gateByKeys(garden, "20 ft", "50 ft");
-            press(garden, "1");
+            press(garden, "8");
             garden.button("Add compost bays").waitFor();
             press(garden, "c");
             garden.kept();

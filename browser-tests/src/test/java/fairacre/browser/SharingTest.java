@@ -22,7 +22,7 @@ class SharingTest {
             garden.snags().getByText("Nobody gardens here yet").click();
             garden.snags().getByText("Add an average adult").click();
             garden.kept();
-            garden.step("Ground");
+            garden.step("Sun & structures");
             Page page = garden.page();
             garden.button("Add compost bays").focus();
             page.keyboard().press("Enter");
@@ -58,7 +58,7 @@ class SharingTest {
             link(ben.page(), "Test garden").click();
             ben.sheet().waitFor();
             assertThat(ben.page().getByText("shared, you may look")).isVisible();
-            ben.step("Ground");
+            ben.step("Sun & structures");
             ben.button("Add compost bays").click();
             assertThat(ben.page().getByText("You may look at this garden, not change it."))
                     .isVisible();

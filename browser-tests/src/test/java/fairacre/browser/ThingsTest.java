@@ -96,6 +96,7 @@ class ThingsTest {
             garden.type("Side 3 of House", "3 m");
             garden.kept();
             assertThat(house.getByLabel("Corner 4, to the right")).hasValue(Pattern.compile("(4\\.9|5\\.0)\\d m"));
+            garden.step("Sun & structures");
             thing(garden, "Heaps").click();
             garden.page().keyboard().press("r");
             garden.page().waitForTimeout(700);

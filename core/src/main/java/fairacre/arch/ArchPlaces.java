@@ -3,6 +3,7 @@ package fairacre.arch;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.StandingBed;
+import fairacre.shape.Areas;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -118,8 +119,8 @@ final class ArchPlaces {
     private boolean isClear(LineString feet, Soil.Patch one, Soil.Patch other) {
         return one.soil().contains(feet.getStartPoint())
                 && other.soil().contains(feet.getEndPoint())
-                && one.soil().intersection(feet).getLength() < 2 * IN
-                && other.soil().intersection(feet).getLength() < 2 * IN
+                && Areas.along(feet, one.soil()).getLength() < 2 * IN
+                && Areas.along(feet, other.soil()).getLength() < 2 * IN
                 && soil.patches().stream()
                         .filter(patch -> patch != one && patch != other)
                         .noneMatch(patch -> patch.soil().intersects(feet));

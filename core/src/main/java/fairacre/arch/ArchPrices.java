@@ -6,12 +6,13 @@ import fairacre.measure.Units;
 import java.util.stream.Stream;
 
 /** What is sold for arches. All prices are invented. */
-final class ArchPrices {
+public final class ArchPrices {
 
     private static final double PANEL_PER_SQUARE_METRE = 6;
     private static final double STAKE_DOLLARS = 4;
 
-    static final PriceItem STAKE = new PriceItem("arch/stake", "Steel stake for an arch, with ties");
+    /** Holds a foot of an arch or of a trellis down. */
+    public static final PriceItem STAKE = new PriceItem("arch/stake", "Steel stake, with ties");
 
     private ArchPrices() {}
 
@@ -20,9 +21,9 @@ final class ArchPrices {
                 Offer.byArea(ArchPrices::panel, PANEL_PER_SQUARE_METRE), Stream.of(new Offer(STAKE, STAKE_DOLLARS)));
     }
 
-    static PriceItem panel(Units units) {
+    public static PriceItem panel(Units units) {
         return units == Units.METRIC
-                ? new PriceItem("arch/panel/square-metre", "Stiff wire panel for an arch, a square metre")
-                : new PriceItem("arch/panel/square-foot", "Stiff wire panel for an arch, a square foot");
+                ? new PriceItem("arch/panel/square-metre", "Stiff wire panel, a square metre")
+                : new PriceItem("arch/panel/square-foot", "Stiff wire panel, a square foot");
     }
 }

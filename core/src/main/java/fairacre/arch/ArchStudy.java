@@ -11,7 +11,7 @@ import java.util.Optional;
 public final class ArchStudy {
 
     /** A stiff panel of 16 ft x 50 in weighs about 35 lb (from memory). */
-    private static final double KILOGRAMS_PER_SQUARE_METRE = 2.6;
+    public static final double KILOGRAMS_PER_SQUARE_METRE = 2.6;
 
     private final Plan plan;
     private final int season;

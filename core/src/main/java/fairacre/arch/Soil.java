@@ -13,7 +13,7 @@ import java.util.function.Supplier;
 import org.locationtech.jts.geom.Geometry;
 
 /** The soil of the beds of a season, within their boards. */
-final class Soil {
+public final class Soil {
 
     /** A foot against the boards stands in the soil still: rounding to micrometres, metres. */
     private static final double SNUG = 5e-6;
@@ -21,9 +21,9 @@ final class Soil {
     private final Supplier<List<Patch>> patches;
 
     /** The soil of a bed, and how high it ends above the ground. */
-    record Patch(StandingBed bed, Geometry soil, Length top) {}
+    public record Patch(StandingBed bed, Geometry soil, Length top) {}
 
-    Soil(List<StandingBed> standing) {
+    public Soil(List<StandingBed> standing) {
         // Most gardens have no arch.
         this.patches = new Lazy<>(() -> standing.stream().map(Soil::patch).toList());
     }
@@ -34,7 +34,7 @@ final class Soil {
         return new Patch(bed, soil, FillTakeoff.top(bed.revision()));
     }
 
-    List<Patch> patches() {
+    public List<Patch> patches() {
         return patches.get();
     }
 

@@ -17,6 +17,7 @@ import org.joda.money.Money;
  * @param cost of frames and fill
  * @param detour longest way round a bed, from the middle of one long side to the middle of the other
  * @param unpriced lines of its bill without a price
+ * @param sun hours of direct sun a day in the growing months on the ground of its beds, the mean over it, to a tenth
  * @param change takes the layout over
  */
 public record Arrangement(
@@ -28,6 +29,7 @@ public record Arrangement(
         Money cost,
         int unpriced,
         Length detour,
+        double sun,
         Change change) {
 
     public Arrangement {
@@ -43,6 +45,7 @@ public record Arrangement(
                 && isNear(growing.squareMetres(), other.growing.squareMetres())
                 && isNear(edge.metres(), other.edge.metres())
                 && isNear(detour.metres(), other.detour.metres())
+                && isNear(sun, other.sun)
                 && isNear(cost.getAmount().doubleValue(), other.cost.getAmount().doubleValue());
     }
 
@@ -55,11 +58,13 @@ public record Arrangement(
         boolean noWorse = growing.compareTo(other.growing) >= 0
                 && edge.compareTo(other.edge) <= 0
                 && cost.compareTo(other.cost) <= 0
-                && detour.compareTo(other.detour) <= 0;
+                && detour.compareTo(other.detour) <= 0
+                && sun >= other.sun;
         boolean better = growing.compareTo(other.growing) > 0
                 || edge.compareTo(other.edge) < 0
                 || cost.compareTo(other.cost) < 0
-                || detour.compareTo(other.detour) < 0;
+                || detour.compareTo(other.detour) < 0
+                || sun > other.sun;
         return noWorse && better;
     }
 }

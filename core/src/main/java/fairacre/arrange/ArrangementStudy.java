@@ -6,6 +6,7 @@ import fairacre.appraisal.BedAppraisal;
 import fairacre.bed.BedRule;
 import fairacre.build.Build;
 import fairacre.cost.KnownCuts;
+import fairacre.judging.Lazy;
 import fairacre.judging.Rule;
 import fairacre.judging.Snag;
 import fairacre.limits.RefusedException;
@@ -25,6 +26,8 @@ import fairacre.plan.StandingBed;
 import fairacre.reach.ReachRule;
 import fairacre.shape.Areas;
 import fairacre.shape.Memo;
+import fairacre.sun.SunMap;
+import fairacre.sun.SunStudy;
 import fairacre.walk.PassingPreset;
 import fairacre.walk.WalkRule;
 import java.util.ArrayList;
@@ -48,7 +51,7 @@ import org.locationtech.jts.geom.Polygon;
  * give way to it; beds that come later, main walks and the ground behind ways in are left as they are.
  *
  * <p>What is offered of one manner is its Pareto front: no other layout of it is as good in growing area, length of
- * edges, cost and detour and better in one.
+ * edges, cost, detour and sun and better in one.
  */
 public final class ArrangementStudy {
 
@@ -65,12 +68,16 @@ public final class ArrangementStudy {
             WalkRule.WAY_IN_BLOCKED,
             WalkRule.NO_TURNING);
 
+    /** Of an hour. */
+    private static final double TENTHS = 10;
+
     private final Plan cleared;
     private final List<Change> clearing;
     private final int season;
     private final Wish wish;
     private final Supplier<UUID> ids;
     private final Given given;
+    private final Supplier<SunMap> sun;
     private final BooleanSupplier stop;
     /** Beds that stay in the rectangle. */
     private final int staying;
@@ -85,6 +92,8 @@ public final class ArrangementStudy {
         this.ids = ids;
         this.given = new Given(cleared, season, wish);
         Polygon area = Polygons.of(rectangle(wish).corners());
+        this.sun = new Lazy<>(() -> SunStudy.of(cleared, season, Memo.none().until(stop))
+                .map(Optional.empty(), Areas.shared(area, cleared.site().ground())));
         this.staying = (int) cleared.standing(season).stream()
                 .filter(bed -> overlap(Polygons.of(bed.corners()), area))
                 .count();
@@ -196,11 +205,15 @@ public final class ArrangementStudy {
         Geometry taken = Polygons.of(rectangle(wish).corners());
         double edge = 0;
         double detour = 0;
+        double light = 0;
+        double ground = 0;
         for (BedAppraisal bed : beds) {
             Polygon outline = Polygons.of(bed.corners());
             taken = Areas.without(taken, outline);
             edge += outline.getLength();
             detour = Math.max(detour, outline.getLength() / 2);
+            light += sun.get().over(outline) * outline.getArea();
+            ground += outline.getArea();
         }
         return new Arrangement(
                 manner,
@@ -211,6 +224,7 @@ public final class ArrangementStudy {
                 report.purse().planned().minus(before),
                 report.purse().unpriced(),
                 Length.metres(detour),
+                Math.round(light / ground * TENTHS) / TENTHS,
                 change);
     }
 

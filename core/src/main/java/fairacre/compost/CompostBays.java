@@ -17,13 +17,15 @@ import java.util.UUID;
 import org.joda.money.Money;
 
 /**
- * Compost bays in a row, walled by boards of 1 in on all sides and between them.
+ * Compost bays in a row, walled on all sides and between them.
  *
  * @param place outside of all bays together; the row runs along its length
  * @param bays 1 to 6
  * @param height to which a bay is filled, 0.3 to 2 m
  * @param within how far the way from the bays to each bed may be, 1 to 200 m; empty if it is of no matter
- * @param price of all bays, in the garden's currency; empty if it is not known, or stands on the bill elsewhere
+ * @param price of all bays, in the garden's currency; empty if it follows from what they are walled with, is not known,
+ *     or stands on the bill elsewhere
+ * @param walls empty if nobody told; boards of 1 in are reckoned with then, and nothing is bought
  * @param lifetime begins in the season in which they are built and paid for; what comes in none was there before
  */
 public record CompostBays(
@@ -34,10 +36,8 @@ public record CompostBays(
         Length height,
         Optional<Length> within,
         Optional<Money> price,
+        Optional<BayWalls> walls,
         Lifetime lifetime) {
-
-    /** A board of the walls is 1 in thick, common practice. */
-    static final Length WALL = Length.inches(1);
 
     private static final int MOST_BAYS = 6;
     private static final Length LOWEST = Length.metres(0.3);
@@ -52,8 +52,10 @@ public record CompostBays(
         name = Limits.name(name, "name");
         Limits.present(place, "place");
         Limits.between(bays, 1, MOST_BAYS, "bays");
-        Limits.between(inside(place.length(), bays), NARROWEST, Limits.LONGEST_SIDE, "place/length");
-        Limits.between(inside(place.width(), 1), NARROWEST, Limits.LONGEST_SIDE, "place/width");
+        walls = walls == null ? Optional.empty() : walls;
+        Length wall = walls.orElse(BayWalls.BOARDS).thickness();
+        Limits.between(between(wall, place.length(), bays), NARROWEST, Limits.LONGEST_SIDE, "place/length");
+        Limits.between(between(wall, place.width(), 1), NARROWEST, Limits.LONGEST_SIDE, "place/width");
         Limits.between(height, LOWEST, HIGHEST, "height");
         within = within == null ? Optional.empty() : within;
         within.ifPresent(far -> Limits.between(far, NEAREST, FURTHEST, "within"));
@@ -62,18 +64,38 @@ public record CompostBays(
         lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
     }
 
-    /** What they hold when all are full: the room between the boards, up to the height. */
+    /** Of which nobody told what they are walled with. */
+    public CompostBays(
+            UUID id,
+            String name,
+            Rectangle place,
+            int bays,
+            Length height,
+            Optional<Length> within,
+            Optional<Money> price,
+            Lifetime lifetime) {
+        this(id, name, place, bays, height, within, price, Optional.empty(), lifetime);
+    }
+
+    private Length wall() {
+        return walls.orElse(BayWalls.BOARDS).thickness();
+    }
+
+    /** How long each bay is between its walls. */
+    Length inside() {
+        return between(wall(), place.length(), bays);
+    }
+
+    /** What they hold when all are full: the room between the walls, up to the height. */
     public Volume capacity() {
-        double cubicMetres = inside(place.length(), bays).metres()
-                * bays
-                * inside(place.width(), 1).metres()
-                * height.metres();
+        double cubicMetres =
+                inside().metres() * bays * between(wall(), place.width(), 1).metres() * height.metres();
         return Volume.litres(cubicMetres * 1000);
     }
 
     /** The room between walls along a side, in equal parts; less than nothing where the walls alone are wider. */
-    private static Length inside(Length side, int parts) {
-        return new Length((side.micrometres() - WALL.micrometres() * (parts + 1)) / parts);
+    private static Length between(Length wall, Length side, int parts) {
+        return new Length((side.micrometres() - wall.micrometres() * (parts + 1)) / parts);
     }
 
     CompostBays shifted(Length dx, Length dy) {
@@ -81,21 +103,21 @@ public record CompostBays(
     }
 
     CompostBays withPlace(Rectangle newPlace) {
-        return new CompostBays(id, name, newPlace, bays, height, within, price, lifetime);
+        return new CompostBays(id, name, newPlace, bays, height, within, price, walls, lifetime);
     }
 
     /** The same bays, from which no bed is to be further. */
     public CompostBays wanted(Length newWithin) {
-        return new CompostBays(id, name, place, bays, height, Optional.of(newWithin), price, lifetime);
+        return new CompostBays(id, name, place, bays, height, Optional.of(newWithin), price, walls, lifetime);
     }
 
     /** The same bays, from which beds may be as far as they are. */
     CompostBays unlimited() {
-        return new CompostBays(id, name, place, bays, height, Optional.empty(), price, lifetime);
+        return new CompostBays(id, name, place, bays, height, Optional.empty(), price, walls, lifetime);
     }
 
     CompostBays beginning(int season) {
-        return new CompostBays(id, name, place, bays, height, within, price, lifetime.beginning(season));
+        return new CompostBays(id, name, place, bays, height, within, price, walls, lifetime.beginning(season));
     }
 
     /** As they stand on the plot. */
@@ -109,6 +131,6 @@ public record CompostBays(
     Optional<Sundry> paid() {
         return lifetime.from()
                 .flatMap(season -> price.map(amount -> new Sundry(
-                        id, name, season, BillPart.OTHER, BigDecimal.ONE, Optional.of(amount), Acquired.BOUGHT)));
+                        id, name, season, BillPart.STRUCTURES, BigDecimal.ONE, Optional.of(amount), Acquired.BOUGHT)));
     }
 }

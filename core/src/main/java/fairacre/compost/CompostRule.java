@@ -8,7 +8,11 @@ public enum CompostRule implements Rule {
     COMPOST_FAR(
             "Compost too far off",
             "No bed is further from the compost, by barrow or else on foot, than you want to go.",
-            "the gardener's own measure");
+            "the gardener's own measure"),
+    COMPOST_NO_ROOM(
+            "No room to turn compost",
+            "On one long side of compost bays 3 ft of ground are free for a fork and a barrow.",
+            "common practice");
 
     private final Text text;
 
@@ -18,7 +22,7 @@ public enum CompostRule implements Rule {
 
     @Override
     public Step step() {
-        return Step.GROUND;
+        return Step.SUN;
     }
 
     @Override
@@ -29,6 +33,6 @@ public enum CompostRule implements Rule {
     /** Ways are looked for round all beds. */
     @Override
     public boolean slow() {
-        return true;
+        return this == COMPOST_FAR;
     }
 }

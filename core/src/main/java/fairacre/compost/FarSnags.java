@@ -17,20 +17,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.DoubleStream;
-import java.util.stream.IntStream;
 
 /**
  * Beds further from compost bays than the gardener wants to go: by the shortest way from any side of the bays. Beds
  * that no way leads to are told by other rules.
  */
 final class FarSnags {
-
-    private static final double STEP = 0.5;
-    private static final double FURTHEST = 12;
-    private static final int DIRECTIONS = 16;
-    /** So many places are tried by the ways from them: they take long. */
-    private static final int MOST_TRIED = 24;
 
     private final SnagContext context;
 
@@ -85,25 +77,12 @@ final class FarSnags {
 
     /** To the nearest place from which no bed is too far, and where nothing else is in the way. */
     private Optional<Remedy> nearer(CompostBays bays, Length within) {
-        return DoubleStream.iterate(STEP, off -> off <= FURTHEST, off -> off + STEP)
-                .boxed()
-                .flatMap(off -> IntStream.range(0, DIRECTIONS).mapToObj(i -> moved(bays, off, i)))
+        return Moves.of(context.wording(), bays)
                 .filter(move -> couldDo(move.change(), within))
-                .limit(MOST_TRIED)
+                .limit(Moves.MOST_TRIED)
                 .filter(move -> isNear(move.change(), within) && context.isSound(move.change()))
                 .findFirst()
                 .map(move -> new Remedy(move.words(), move.change()));
-    }
-
-    private record Move(String words, Put<CompostBays> change) {}
-
-    private Move moved(CompostBays bays, double off, int direction) {
-        double dx = off * Math.cos(2 * Math.PI * direction / DIRECTIONS);
-        double dy = off * Math.sin(2 * Math.PI * direction / DIRECTIONS);
-        return new Move(
-                "Move " + bays.name() + " " + context.wording().length(Length.metres(off)) + " "
-                        + context.wording().direction(dx, dy),
-                Put.of(bays.shifted(Length.metres(dx), Length.metres(dy))));
     }
 
     private boolean couldDo(Put<CompostBays> change, Length within) {

@@ -105,6 +105,17 @@ final class BoardCosts {
         return wanted.stream().collect(Collectors.groupingBy(Job::of, TreeMap::new, Collectors.toList()));
     }
 
+    /** How many marks the pieces of each season take. */
+    static Map<Integer, Integer> marks(List<Boards> wanted) {
+        Map<Integer, Integer> marks = new HashMap<>();
+        jobs(wanted)
+                .forEach((job, boards) -> pieces(boards)
+                        .values()
+                        .forEach(pieces -> marks.merge(
+                                job.season(), (int) pieces.stream().distinct().count(), Integer::sum)));
+        return marks;
+    }
+
     /** @param into whose boards are cut; marks are given over all of a season */
     List<CuttingPlan> cutting(List<Boards> wanted, Predicate<UUID> into) {
         Shed shed = Shed.of(plan.workshop().offcuts());

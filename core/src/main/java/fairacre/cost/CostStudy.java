@@ -76,6 +76,7 @@ public final class CostStudy {
     private Bill bill(BoardCosts boards) {
         List<BillLine> lines =
                 boards.lines(takeoff().boards(), Shed.of(plan.workshop().offcuts()));
+        lines.addAll(sheetCosts().lines(takeoff().sheets()));
         lines.addAll(looseGoods().lines());
         takeoff().sold().forEach(sold -> addWhole(sold, lines));
         plan.paidBesides().stream().map(this::line).forEach(lines::add);
@@ -85,6 +86,10 @@ public final class CostStudy {
 
     private BoardCosts boardCosts() {
         return new BoardCosts(plan, memo, this::price, Optional.empty());
+    }
+
+    private SheetCosts sheetCosts() {
+        return new SheetCosts(plan, memo, this::price);
     }
 
     private LooseGoods looseGoods() {
@@ -168,6 +173,12 @@ public final class CostStudy {
     public List<CuttingPlan> cuttingOf(Predicate<UUID> beds, KnownCuts known) {
         return new BoardCosts(plan, memo, this::price, Optional.of(known))
                 .cutting(takeoff().boards(), beds);
+    }
+
+    /** How the sheets are cut that the bill buys, by season and good, for some things alone. */
+    public List<CutSheets> sheetsOf(Predicate<UUID> things) {
+        return sheetCosts()
+                .cutting(takeoff().sheets(), things, BoardCosts.marks(takeoff().boards()));
     }
 
     /**

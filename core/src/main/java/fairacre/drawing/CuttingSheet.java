@@ -6,6 +6,7 @@ import static fairacre.drawing.Pages.WIDTH;
 
 import fairacre.cost.BestCutting;
 import fairacre.cost.CostStudy;
+import fairacre.cost.CutSheets;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.FrameDrawing;
 import fairacre.cost.FrameDrawing.DrawnBoard;
@@ -36,7 +37,7 @@ import java.util.stream.Stream;
 
 /**
  * What is cut in a season as A4 pages for the workshop: each board as a bar with its cuts in their order, the marks of
- * the pieces and where they go, and every frame course by course.
+ * the pieces and where they go, each sheet with what is cut from it, and every frame course by course.
  *
  * <p>Places of cuts are measured from the squared end, the kerfs before them counted in unless pieces may come a saw
  * cut short. The longest piece is cut first: if it goes wrong, shorter ones still come out of the rest.
@@ -74,7 +75,10 @@ public final class CuttingSheet {
         List<CuttingPlan> cutting = study.cuttingOf(beds).stream()
                 .filter(cut -> cut.season() == season)
                 .toList();
-        sheet.head(title, cutting.isEmpty());
+        List<CutSheets> sheets = study.sheetsOf(beds).stream()
+                .filter(cut -> cut.season() == season)
+                .toList();
+        sheet.head(title, cutting.isEmpty() && sheets.isEmpty());
         List<BestCutting> found = cutting.isEmpty() ? List.of() : study.bestCuttingOf(beds);
         for (CuttingPlan cut : cutting) {
             BestCutting best = found.stream()
@@ -86,6 +90,7 @@ public final class CuttingSheet {
                     .orElseThrow();
             sheet.kind(cut, best);
         }
+        sheets.forEach(new SheetCuts(plan, sheet.pages)::draw);
         FrameDrawings.of(plan).cutIn(season).stream()
                 .filter(drawing -> beds.test(drawing.bed()))
                 .forEach(sheet::frame);
@@ -99,7 +104,7 @@ public final class CuttingSheet {
                 + length(plan.workshop().trim()) + ".";
         say(
                 nothing
-                        ? "No boards are cut this season."
+                        ? "No boards or sheets are cut this season."
                         : saw + (plan.workshop().tight() ? " Pieces may come out a saw cut short." : ""));
         say("Before cutting: is the board as long as said? Eye and ear protection;"
                 + " a mask with treated wood, whose offcuts are not burned.");

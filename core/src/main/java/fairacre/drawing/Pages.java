@@ -17,6 +17,9 @@ final class Pages {
     /** From a line of small words to the next. */
     static final double LINE = 5.2;
     /** As many small characters have room in a line. */
+    /** Of a heading. */
+    static final int LONGEST_NAME = 60;
+
     private static final int LONGEST_LINE = 110;
     /** Scales that one reads off a ruler. */
     private static final List<Integer> SCALES = List.of(10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000);

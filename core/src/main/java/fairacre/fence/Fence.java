@@ -4,18 +4,15 @@ import fairacre.build.Material;
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Lines;
 import fairacre.outline.Point;
-import fairacre.outline.Polygons;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Lifetime;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.operation.valid.IsSimpleOp;
 
 /**
  * A fence along a line. Ways in open it where they lie on it.
@@ -42,16 +39,15 @@ public record Fence(
     private static final int MOST_FIXED = 200;
     static final Length LOWEST = Length.metres(0.3);
     static final Length HIGHEST = Length.metres(3);
-    private static final double LONGEST = 1000;
+    private static final Length LONGEST = Length.metres(1000);
     /** How thick it stands on the plot. */
     static final Length THICKNESS = Length.millimetres(50);
 
     public Fence {
         Limits.present(id, "id");
         name = Limits.name(name, "name");
-        Limits.atMost(MOST_PLACES, places, "places");
-        places = List.copyOf(places);
-        check(places);
+        places = Lines.check(places, MOST_PLACES, "fence");
+        Lines.checkSimple(places, LONGEST, "fence");
         Limits.present(kind, "kind");
         Limits.between(height, LOWEST, HIGHEST, "height");
         foot = foot == null ? FenceFoot.OPEN : foot;
@@ -78,37 +74,6 @@ public record Fence(
             List<Point> fixed,
             Lifetime lifetime) {
         this(id, name, places, kind, height, foot, posts, fixed, lifetime, Material.TREATED);
-    }
-
-    private static void check(List<Point> places) {
-        if (places.size() < 2) {
-            throw new RefusedException("places", "a fence of one place closes nothing", "give at least two places");
-        }
-        for (int i = 0; i < places.size(); i++) {
-            Point.near(places.get(i), "places/" + i);
-            if (i > 0 && places.get(i).equals(places.get(i - 1))) {
-                throw new RefusedException(
-                        "places/" + i, "the fence does not go on there", "give another place or leave it out");
-            }
-        }
-        Geometry line = Polygons.line(places);
-        if (line.getLength() > LONGEST) {
-            throw new RefusedException(
-                    "places",
-                    String.format(Locale.ROOT, "the fence is %.0f m long", line.getLength()),
-                    "draw at most 1 km (3,280 ft) as one fence, and check the units");
-        }
-        IsSimpleOp simple = new IsSimpleOp(line);
-        if (!simple.isSimple()) {
-            throw new RefusedException(
-                    "places",
-                    String.format(
-                            Locale.ROOT,
-                            "the fence crosses or touches itself near x %.2f m, y %.2f m",
-                            simple.getNonSimpleLocation().x,
-                            simple.getNonSimpleLocation().y),
-                    "end it where it meets itself, or draw a second fence");
-        }
     }
 
     /** Whether a line ends where it begins. */

@@ -4,6 +4,7 @@ import fairacre.build.Board;
 import fairacre.fence.FencePiece.Part;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
+import fairacre.takeoff.Sawn;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -34,7 +35,7 @@ final class FenceBoards {
         int boards = 0;
         for (PostPlan.Stretch part : posts.parts()) {
             for (int i = 1; i < part.at().size(); i++) {
-                spans.merge(FencePiece.sawn(part.at().get(i) - part.at().get(i - 1), units), 1, Integer::sum);
+                spans.merge(Sawn.length(part.at().get(i) - part.at().get(i - 1), units), 1, Integer::sum);
             }
             boards += part.straights().stream()
                     .mapToInt(metres -> boards(fence.kind(), metres, units))

@@ -5,6 +5,7 @@ import fairacre.build.Material;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.takeoff.BoardKind;
+import fairacre.takeoff.Sawn;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -25,13 +26,6 @@ public record FencePiece(Part part, Material material, Board board, Length lengt
         BRACE
     }
 
-    /** Of a millimetre or a sixteenth of an inch. */
-    private static final double ROUNDING = 1e-3;
-
-    private static final double HAIR = 1e-6;
-    private static final double MILLIMETRES = 1000;
-    private static final double SIXTEENTHS = 16;
-
     /** A 2 x 4, for rails and frames. */
     static Board frame(Units units) {
         return units == Units.METRIC ? Board.M47X100 : Board.B2X4;
@@ -42,21 +36,14 @@ public record FencePiece(Part part, Material material, Board board, Length lengt
         return units == Units.METRIC ? Board.M22X150 : Board.B1X6;
     }
 
-    /** Up to the next millimetre, or sixteenth of an inch. */
-    static Length sawn(double metres, Units units) {
-        return units == Units.METRIC
-                ? Length.millimetres(Math.ceil(metres * MILLIMETRES - ROUNDING))
-                : Length.inches(Math.ceil(metres / Length.inches(1).metres() * SIXTEENTHS - ROUNDING) / SIXTEENTHS);
-    }
-
     /**
      * Of some length, in equal parts where no board is so long.
      *
      * @param count of the whole length
      */
     static FencePiece of(Part part, Material material, Board board, double metres, int count, Units units) {
-        int parts = Math.max(1, (int) Math.ceil(metres / board.longest().metres() - HAIR));
-        return new FencePiece(part, material, board, sawn(metres / parts, units), count * parts);
+        int parts = Sawn.parts(metres, board);
+        return new FencePiece(part, material, board, Sawn.length(metres / parts, units), count * parts);
     }
 
     BoardKind kind() {

@@ -13,7 +13,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** What is sold for fences: mesh by the roll, posts by their length, and small parts. */
-final class FencePrices {
+public final class FencePrices {
 
     /** Invented, US dollars for a square metre. */
     private static final Map<FenceKind, Double> MESH = Map.of(
@@ -132,7 +132,7 @@ final class FencePrices {
     }
 
     /** Wood is the same whatever its hole is filled with. */
-    static PriceItem post(PostKind kind, boolean strong, Length length, Units units) {
+    public static PriceItem post(PostKind kind, boolean strong, Length length, Units units) {
         String sort = switch (kind) {
             case WOOD_IN_CONCRETE, WOOD_IN_GRAVEL -> strong ? "Stout wooden post" : "Wooden post";
             case UNTREATED_WOOD -> strong ? "Stout untreated post" : "Untreated post";

@@ -2,13 +2,13 @@ package fairacre.fence;
 
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
-import fairacre.build.BuildPrices;
 import fairacre.goods.BulkGood;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.Plan;
 import fairacre.plan.WayIn;
+import fairacre.takeoff.Sawn;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.Use;
@@ -28,10 +28,6 @@ final class FenceWants {
     private static final Length BETWEEN_PEGS = Length.feet(2);
     /** A cable is bought so much longer than it has to be (common practice). */
     private static final Length SPARE = Length.feet(2);
-    /**
-     * A piece of wood is held by so many screws, two at each end or crossing of a board on two rails (common practice).
-     */
-    private static final int SCREWS = 4;
     /** Gravel rammed round a post: loose it takes more room. */
     private static final double RAMMED = 1.2;
 
@@ -117,13 +113,7 @@ final class FenceWants {
     }
 
     private void boards(int season, List<FencePiece> pieces, Served served) {
-        pieces.forEach(piece -> takeoff.boards(season, BillPart.FENCE, piece.kind(), piece.pieces(), served));
-        pieces.forEach(piece -> pieces(
-                season,
-                BuildPrices.fastener(piece.board().fastener()),
-                piece.count() * SCREWS,
-                piece.board().fastener().box(),
-                served));
+        pieces.forEach(piece -> Sawn.takeOff(takeoff, season, BillPart.FENCE, piece.kind(), piece.pieces(), served));
         takeoff.work(
                 season,
                 FenceRates.BOARD,
@@ -141,12 +131,21 @@ final class FenceWants {
                         1,
                         1,
                         served));
-        takeoff.work(season, FenceRates.setting(fence.posts()), told.posts().size());
-        if (fence.posts() == PostKind.WOOD_IN_CONCRETE) {
-            pieces(season, FencePrices.mix(plan.units()), PostDepth.bags(told.fill(), plan.units()), 1, served);
-        } else if (fence.posts() == PostKind.WOOD_IN_GRAVEL) {
-            takeoff.loose(
-                    season, Use.FENCE, BulkGood.BASE, Volume.litres(told.fill().litres() * RAMMED), served);
+        set(takeoff, season, Use.FENCE, fence.posts(), told.posts().size(), told.fill(), served);
+    }
+
+    /**
+     * Sets posts that are bought.
+     *
+     * @param fill of all their holes
+     */
+    static void set(Takeoff takeoff, int season, Use use, PostKind kind, int posts, Volume fill, Served served) {
+        Units units = takeoff.plan().units();
+        takeoff.work(season, FenceRates.setting(kind), posts);
+        if (kind == PostKind.WOOD_IN_CONCRETE) {
+            takeoff.pieces(season, use.part(), FencePrices.mix(units), PostDepth.bags(fill, units), 1, served);
+        } else if (kind == PostKind.WOOD_IN_GRAVEL) {
+            takeoff.loose(season, use, BulkGood.BASE, Volume.litres(fill.litres() * RAMMED), served);
         }
     }
 

@@ -10,6 +10,7 @@ import fairacre.measure.Units;
 import fairacre.plan.Swing;
 import fairacre.plan.WayIn;
 import fairacre.plan.WayIn.Leaf;
+import fairacre.takeoff.Sawn;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -220,7 +221,7 @@ final class GateMaker {
                     double above = leaf.height().metres();
                     return new GateTold.PostLoad(
                             moment,
-                            PostStatics.stress(kind, moment),
+                            PostStatics.stress(kind, true, moment),
                             PostStatics.allowed(kind),
                             PostStatics.embedment(
                                     moment / above,
@@ -248,7 +249,7 @@ final class GateMaker {
         return new GateTold.Made(
                 Length.metres(between()),
                 leaves(),
-                FencePiece.sawn(width(), units),
+                Sawn.length(width(), units),
                 leaf.height().minus(leaf.clearance()),
                 pieces(),
                 brace(),

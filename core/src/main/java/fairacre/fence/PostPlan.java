@@ -9,6 +9,7 @@ import fairacre.plan.StandingBed;
 import fairacre.plan.WayIn;
 import fairacre.shape.FenceLine;
 import fairacre.shape.Intervals.Interval;
+import fairacre.takeoff.Sawn;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -243,8 +244,8 @@ record PostPlan(Fence fence, List<Stretch> parts, List<FenceTold.LongSpan> tooLo
                     : gate(place)
                             .flatMap(gate -> GateMaker.of(gate, Optional.of(fence), units))
                             .flatMap(GateMaker::post)
-                            .map(load -> Length.max(
-                                    usual, FencePiece.sawn(load.depth().metres(), units)))
+                            .map(load ->
+                                    Length.max(usual, Sawn.length(load.depth().metres(), units)))
                             .orElse(usual);
         }
 

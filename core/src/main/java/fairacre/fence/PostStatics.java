@@ -44,13 +44,26 @@ final class PostStatics {
     }
 
     /** Moment over section modulus: of a square post {@code b^3 / 6}, of a tube {@code pi (D^4 - d^4) / (32 D)}. */
-    static double stress(PostKind kind, double moment) {
-        double width = kind.width(true).metres();
-        double inner = width - 2 * WALL;
+    static double stress(PostKind kind, boolean strong, double moment) {
+        double width = kind.width(strong).metres();
+        double inner = inner(kind, strong);
         double modulus = kind == PostKind.DRIVEN_STEEL
                 ? Math.PI * (Math.pow(width, 4) - Math.pow(inner, 4)) / (32 * width)
                 : Math.pow(width, 3) / 6;
         return moment / modulus / 1e6;
+    }
+
+    /** Of its material, square metres. */
+    static double section(PostKind kind, boolean strong) {
+        double width = kind.width(strong).metres();
+        return kind == PostKind.DRIVEN_STEEL
+                ? Math.PI / 4 * (Math.pow(width, 2) - Math.pow(inner(kind, strong), 2))
+                : Math.pow(width, 2);
+    }
+
+    /** Of a tube, metres. */
+    private static double inner(PostKind kind, boolean strong) {
+        return kind.width(strong).metres() - 2 * WALL;
     }
 
     /**

@@ -7,7 +7,12 @@ import fairacre.plan.FeatureKind;
 public enum FeaturePreset {
     HOUSE(FeatureKind.HOUSE, "House", 0, 0, ""),
     SHED(FeatureKind.SHED, "Shed", 0, 0, ""),
-    COMPOST(FeatureKind.COMPOST, "Compost", 0, 0, ""),
+    COMPOST(
+            FeatureKind.COMPOST,
+            "Compost",
+            0,
+            0,
+            "A heap that lies there. Bays to be built are under Sun & structures, with what they hold and cost."),
     BENCH(FeatureKind.BENCH, "Bench", 0, 0, ""),
     WALL(FeatureKind.WALL, "Wall", 9, 0, ""),
     RETAINING_WALL(
@@ -26,7 +31,12 @@ public enum FeaturePreset {
                     + "Have buried lines marked before you dig."),
     FENCE(FeatureKind.FENCE, "Fence", 2, 0, ""),
     HEDGE(FeatureKind.HEDGE, "Hedge", 24, 0, ""),
-    TRELLIS(FeatureKind.TRELLIS, "Trellis", 1, 0, ""),
+    TRELLIS(
+            FeatureKind.TRELLIS,
+            "Trellis",
+            1,
+            0,
+            "One that stands there. A trellis to be built is drawn under Sun & structures, with its posts and its cost."),
     TREE(FeatureKind.TREE, "Tree", 10, 96, ""),
     SLAB(FeatureKind.SLAB, "Slab or terrace", 0, 0, ""),
     STEPS(FeatureKind.STEPS, "Steps", 0, 0, ""),

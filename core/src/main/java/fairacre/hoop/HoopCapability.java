@@ -6,15 +6,21 @@ import fairacre.bill.WorkRates;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
+import fairacre.over.Fabric;
+import fairacre.over.FabricSource;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
 import fairacre.plan.ThingKinds;
 import fairacre.plan.Things;
+import fairacre.sun.ShadeSource;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.TakeoffSource;
 import java.util.List;
 import java.util.stream.Stream;
 
 /** Hoops over beds. */
-public final class HoopCapability implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates {
+public final class HoopCapability
+        implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates, FabricSource, ShadeSource {
 
     @Override
     public List<Things<?>> kinds() {
@@ -28,9 +34,7 @@ public final class HoopCapability implements Capability, ThingKinds, PriceList, 
 
     @Override
     public List<Finder> onTheGround(SnagContext context) {
-        return List.of(
-                new Finder("how hoops fit their beds", () -> new HoopSnags(context).find()),
-                new Finder("what nets keep off and catch", () -> new NetSnags(context).find()));
+        return List.of(new Finder("how hoops fit their beds", () -> new HoopSnags(context).find()));
     }
 
     @Override
@@ -46,5 +50,23 @@ public final class HoopCapability implements Capability, ThingKinds, PriceList, 
     @Override
     public Stream<WorkRate> rates() {
         return HoopRates.all();
+    }
+
+    @Override
+    public Stream<Laid> laid(Plan plan, int season) {
+        return HoopKinds.sets(plan, season).stream()
+                .filter(set -> set.cover() != Fabric.NONE)
+                .map(set -> new Laid(
+                        set.id(),
+                        set.name(),
+                        set.cover(),
+                        set.beds(season).toList(),
+                        fabric -> Put.of(set.withCover(fabric)),
+                        bed -> Put.of(set.without(bed, season))));
+    }
+
+    @Override
+    public Stream<Shade> shades(Plan plan, int season, boolean bare) {
+        return HoopShade.of(plan, season);
     }
 }

@@ -3,6 +3,7 @@ package fairacre.hoop;
 import fairacre.build.Holder;
 import fairacre.fill.FillTakeoff;
 import fairacre.measure.Length;
+import fairacre.over.Fabric;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
@@ -158,7 +159,7 @@ final class HoopFit {
                 new Length(run.micrometres() / (bows - 1)),
                 bow.places(),
                 HoopsOverBed.feet(bed.outline(), run, bow.span(), bows),
-                set.cover() == HoopCover.NONE
+                set.cover() == Fabric.NONE
                         ? Optional.empty()
                         : Optional.of(
                                 HoopsOverBed.HoopSheetSize.over(bed.outline().longerSide(), bow)));

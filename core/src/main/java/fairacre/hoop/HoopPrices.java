@@ -22,16 +22,6 @@ final class HoopPrices {
             HoopPipe.WIRE_4, 0.8,
             HoopPipe.CONDUIT_18, 3.2);
 
-    /** US dollars a square metre. */
-    private static final Map<HoopCover, Double> COVERS = Map.of(
-            HoopCover.FLEECE, 0.4,
-            HoopCover.FINE_NET, 2.6,
-            HoopCover.INSECT_NET, 1.8,
-            HoopCover.BUTTERFLY_NET, 1.2,
-            HoopCover.BIRD_NET, 0.6,
-            HoopCover.SHADE_CLOTH, 1.5,
-            HoopCover.FILM, 1.3);
-
     private static final double SLEEVE_PER_METRE = 2.5;
     private static final double CORD_PER_METRE = 0.15;
 
@@ -48,15 +38,12 @@ final class HoopPrices {
                                 pipe(pipe, units),
                                 PIPES.get(pipe)
                                         * pipe.stick(units).orElse(one(units)).metres())));
-        Stream<Offer> covers = Arrays.stream(HoopCover.values())
-                .filter(COVERS::containsKey)
-                .flatMap(cover -> Offer.byArea(units -> cover(cover, units), COVERS.get(cover)));
         Stream<Offer> pieces = Stream.of(new Offer(COUPLING, 1.2), new Offer(STRAP, 0.5), new Offer(CLIP, 0.6));
         Stream<Offer> lengths = Stream.of(
                         Offer.byLength(HoopPrices::sleeve, SLEEVE_PER_METRE),
                         Offer.byLength(HoopPrices::cord, CORD_PER_METRE))
                 .flatMap(part -> part);
-        return Stream.of(pipes, covers, pieces, lengths).flatMap(part -> part);
+        return Stream.of(pipes, pieces, lengths).flatMap(part -> part);
     }
 
     /** By the stick, or by the metre or foot. */
@@ -68,12 +55,6 @@ final class HoopPrices {
                 "For hoops: " + pipe.label() + ", "
                         + stick.map(length -> LengthText.format(length, units) + " long")
                                 .orElse("a " + unit(units)));
-    }
-
-    static PriceItem cover(HoopCover cover, Units units) {
-        return new PriceItem(
-                "hoop/" + key(cover) + "/square-" + unit(units),
-                "For hoops: " + cover.label().toLowerCase(Locale.ROOT) + ", a square " + unit(units));
     }
 
     static PriceItem sleeve(Units units) {

@@ -13,15 +13,7 @@ public enum HoopRule implements Rule {
             "Bow bent too tightly",
             "No bow is bent to a smaller radius than its pipe bears.",
             "radius = diameter / (2 x what the outside may stretch); what a material bears is common practice"),
-    HOOPS_TWICE("Two sets over one bed", "One set of hoops stands over a bed at a time.", "common practice"),
-    NET_TOO_WIDE(
-            "Net lets a pest through",
-            "The mesh of a net over a bed is no wider than what you noted as flying in can be kept off by.",
-            "common practice"),
-    NET_CATCHES(
-            "Net can catch animals",
-            "The mesh of a net is at most 5 mm, so that no bird, bat, snake or hedgehog is caught in it.",
-            "Victoria (Australia), Prevention of Cruelty to Animals Regulations 2019, household fruit netting (from memory)");
+    HOOPS_TWICE("Two sets over one bed", "One set of hoops stands over a bed at a time.", "common practice");
 
     private final Text text;
 

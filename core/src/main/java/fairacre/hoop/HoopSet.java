@@ -3,6 +3,8 @@ package fairacre.hoop;
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.over.BedPlace;
+import fairacre.over.Fabric;
 import fairacre.plan.Lifetime;
 import java.util.List;
 import java.util.Optional;
@@ -29,8 +31,8 @@ public record HoopSet(
         HoopAnchor anchor,
         Length depth,
         HoopWeather weather,
-        HoopCover cover,
-        List<HoopPlace> places,
+        Fabric cover,
+        List<BedPlace> places,
         Lifetime lifetime) {
 
     static final Length LOWEST = Length.metres(0.1);
@@ -39,7 +41,6 @@ public record HoopSet(
     static final Length LONGEST = Length.metres(12);
     static final Length SHALLOWEST = Length.metres(0.05);
     static final Length DEEPEST = Length.metres(0.9);
-    private static final int MOST_PLACES = 100;
 
     public HoopSet {
         Limits.present(id, "id");
@@ -64,42 +65,22 @@ public record HoopSet(
         });
         Limits.present(weather, "weather");
         Limits.present(cover, "cover");
-        places = places == null ? List.of() : List.copyOf(places);
-        Limits.atMost(MOST_PLACES, places, "places");
-        checkOnce(places);
+        places = BedPlace.check(places);
         lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
-    }
-
-    private static void checkOnce(List<HoopPlace> places) {
-        for (int i = 0; i < places.size(); i++) {
-            HoopPlace place = places.get(i);
-            if (places.subList(0, i).stream()
-                    .anyMatch(other ->
-                            other.bed().equals(place.bed()) && other.lifetime().meets(place.lifetime()))) {
-                throw new RefusedException(
-                        "places/" + i, "it stands over the same bed twice in a season", "name the bed once");
-            }
-        }
     }
 
     /** The beds over which it stands in a season. */
     public Stream<UUID> beds(int season) {
-        return lifetime.includes(season)
-                ? places.stream()
-                        .filter(place -> place.lifetime().includes(season))
-                        .map(HoopPlace::bed)
-                : Stream.empty();
+        return BedPlace.beds(places, lifetime, season);
     }
 
-    HoopSet withPlaces(List<HoopPlace> newPlaces) {
+    HoopSet withPlaces(List<BedPlace> newPlaces) {
         return new HoopSet(id, name, form, pipe, rise, length, anchor, depth, weather, cover, newPlaces, lifetime);
     }
 
     /** The same set without the place over a bed that holds in a season. */
     HoopSet without(UUID bed, int season) {
-        return withPlaces(places.stream()
-                .filter(place -> !place.bed().equals(bed) || !place.lifetime().includes(season))
-                .toList());
+        return withPlaces(BedPlace.without(places, bed, season));
     }
 
     HoopSet withForm(BowForm newForm) {
@@ -130,7 +111,7 @@ public record HoopSet(
         return new HoopSet(id, name, form, pipe, rise, length, newAnchor, newDepth, weather, cover, places, lifetime);
     }
 
-    HoopSet withCover(HoopCover newCover) {
+    HoopSet withCover(Fabric newCover) {
         return new HoopSet(id, name, form, pipe, rise, length, anchor, depth, weather, newCover, places, lifetime);
     }
 }

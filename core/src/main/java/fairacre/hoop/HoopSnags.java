@@ -5,8 +5,7 @@ import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
 import fairacre.measure.Length;
-import fairacre.plan.Bed;
-import fairacre.plan.Lifetime;
+import fairacre.over.BedPlace;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import java.util.ArrayList;
@@ -115,19 +114,9 @@ final class HoopSnags {
         return context.plan().beds().stream()
                 .filter(bed -> bed.id().equals(id))
                 .findFirst()
-                .flatMap(bed -> limited(set, bed))
+                .flatMap(bed -> BedPlace.whileItStands(set.places(), bed, context.season()))
+                .map(set::withPlaces)
                 .map(limited -> new Remedy("Put it there only while the bed stands", Put.of(limited)));
-    }
-
-    private Optional<HoopSet> limited(HoopSet set, Bed bed) {
-        Lifetime stands = new Lifetime(Optional.of(bed.firstSeason()), bed.retired());
-        List<HoopPlace> places = set.places().stream()
-                .flatMap(place -> place.bed().equals(bed.id())
-                                && place.lifetime().includes(context.season())
-                        ? place.lifetime().common(stands).map(seasons -> new HoopPlace(bed.id(), seasons)).stream()
-                        : Stream.of(place))
-                .toList();
-        return places.size() == set.places().size() ? Optional.of(set.withPlaces(places)) : Optional.empty();
     }
 
     /** As high as half the bed's width, which its pipe bears if it bears anything there. */

@@ -1,6 +1,7 @@
 package fairacre.hoop;
 
 import fairacre.measure.Length;
+import fairacre.over.Fabric;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
 import java.util.ArrayList;
@@ -73,10 +74,10 @@ public final class HoopStudy {
                     "Bend metal over a form, with gloves: ends are sharp. Cap the ends that stand up while no sheet"
                             + " is on.");
         }
-        if (set.cover() == HoopCover.FILM) {
+        if (set.cover() == Fabric.FILM) {
             cautions.add("Open the ends whenever the sun is out: under closed film plants are scorched within hours.");
         }
-        if (set.cover() != HoopCover.NONE) {
+        if (set.cover() != Fabric.NONE) {
             cautions.add("Before a storm take the sheet off or weigh it down along all sides; sweep snow off at once."
                     + " What it bears is for the maker's table to say.");
         }

@@ -5,6 +5,8 @@ import fairacre.bill.PriceItem;
 import fairacre.hoop.HoopsOverBed.HoopSheetSize;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
+import fairacre.over.Fabric;
+import fairacre.over.FabricPrices;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.takeoff.Served;
@@ -71,7 +73,7 @@ final class HoopWants {
                 bows(season, wanted - bows);
                 takeoff.length(
                         season, BillPart.STRUCTURES, HoopPrices::cord, HoopStudy.ties(set, wanted - bows), served);
-                if (set.cover() != HoopCover.NONE) {
+                if (set.cover() != Fabric.NONE) {
                     pieces(season, HoopPrices.CLIP, CLIPS * (wanted - bows));
                 }
                 bows = wanted;
@@ -124,7 +126,7 @@ final class HoopWants {
                 takeoff.area(
                         in,
                         BillPart.STRUCTURES,
-                        units -> HoopPrices.cover(set.cover(), units),
+                        units -> FabricPrices.fabric(set.cover(), units),
                         Area.squareMetres(size.length().metres() * size.width().metres()),
                         served);
                 takeoff.work(in, HoopRates.SHEET, 1);

@@ -3,6 +3,8 @@ package fairacre.hoop;
 import fairacre.fence.FenceKinds;
 import fairacre.frame.Families;
 import fairacre.measure.Length;
+import fairacre.over.BedPlace;
+import fairacre.over.Fabric;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Names;
 import fairacre.plan.Plan;
@@ -51,10 +53,10 @@ public final class NewHoops {
                 HoopAnchor.IN_SOIL,
                 DEPTH,
                 FenceKinds.snow(plan).isPositive() ? HoopWeather.SNOWY : HoopWeather.SHELTERED,
-                HoopCover.FLEECE,
+                Fabric.FLEECE,
                 over.stream()
                         .distinct()
-                        .map(bed -> new HoopPlace(bed, Lifetime.ALWAYS))
+                        .map(bed -> new BedPlace(bed, Lifetime.ALWAYS))
                         .toList(),
                 Lifetime.from(season));
         return shallowEnough(begun, standing);

@@ -22,6 +22,7 @@ public record Wording(Units units) {
     private static final List<String> QUARTERS =
             List.of("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west");
     private static final double KILOPASCALS_PER_BAR = 100;
+    private static final double KILOGRAMS_PER_POUND = 0.45359237;
     private static final double LITRES_PER_CUBIC_METRE = 1000;
     private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
     /** Of the United States. */
@@ -83,6 +84,13 @@ public record Wording(Units units) {
 
     public String hours(double hours) {
         return String.format(Locale.ROOT, "%.1f h", hours);
+    }
+
+    /** Whole kilograms or pounds. */
+    public String mass(double kilograms) {
+        return units == Units.METRIC
+                ? Math.round(kilograms) + " kg"
+                : Math.round(kilograms / KILOGRAMS_PER_POUND) + " lb";
     }
 
     /** A share in whole per cent; less than one is said so rather than rounded to nothing. */

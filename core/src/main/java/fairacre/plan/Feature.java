@@ -5,6 +5,7 @@ import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /** Something that stands or lies on the plot and is no bed: an area, a line or a spot, as its kind says. */
@@ -43,9 +44,22 @@ public sealed interface Feature {
         return withPlaces(places().stream().map(place -> place.plus(dx, dy)).toList());
     }
 
-    /** One with ground of its own within its corners. */
+    /**
+     * One with ground of its own within its corners.
+     *
+     * @param height of a house with a roof that slopes: to its eaves
+     * @param ridge of a house or shed: height of the ridge of its roof, which runs along its longer way; no lower than
+     *     {@code height}, up to 60 m; empty for a flat one
+     */
     record AreaFeature(
-            UUID id, String name, FeatureKind kind, List<Point> places, Length margin, Length height, Lifetime lifetime)
+            UUID id,
+            String name,
+            FeatureKind kind,
+            List<Point> places,
+            Length margin,
+            Length height,
+            Optional<Length> ridge,
+            Lifetime lifetime)
             implements Feature {
 
         public AreaFeature {
@@ -56,22 +70,42 @@ public sealed interface Feature {
             Polygons.checkSimple(places, "places", "outline");
             FeatureChecks.margin(margin);
             FeatureChecks.height(height);
+            ridge = ridge == null ? Optional.empty() : ridge;
+            FeatureChecks.only(
+                    ridge.isEmpty() || kind == FeatureKind.HOUSE || kind == FeatureKind.SHED,
+                    "ridge",
+                    kind,
+                    "roof with a ridge");
+            FeatureChecks.ridge(ridge, height);
             lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
         }
 
         @Override
         public AreaFeature withPlaces(List<Point> newPlaces) {
-            return new AreaFeature(id, name, kind, newPlaces, margin, height, lifetime);
+            return new AreaFeature(id, name, kind, newPlaces, margin, height, ridge, lifetime);
         }
 
+        /** The ridge goes up and down with the eaves. */
         @Override
         public AreaFeature withHeight(Length newHeight) {
-            return new AreaFeature(id, name, kind, places, margin, newHeight, lifetime);
+            return new AreaFeature(
+                    id,
+                    name,
+                    kind,
+                    places,
+                    margin,
+                    newHeight,
+                    ridge.map(top -> top.minus(height).plus(newHeight)),
+                    lifetime);
+        }
+
+        public AreaFeature withRidge(Length newRidge) {
+            return new AreaFeature(id, name, kind, places, margin, height, Optional.of(newRidge), lifetime);
         }
 
         @Override
         public AreaFeature withLifetime(Lifetime newLifetime) {
-            return new AreaFeature(id, name, kind, places, margin, height, newLifetime);
+            return new AreaFeature(id, name, kind, places, margin, height, ridge, newLifetime);
         }
     }
 
@@ -183,6 +217,10 @@ public sealed interface Feature {
             return new SpotFeature(id, name, kind, places, breadth, margin, newHeight, bareInWinter, lookout, lifetime);
         }
 
+        public SpotFeature withMargin(Length newMargin) {
+            return new SpotFeature(id, name, kind, places, breadth, newMargin, height, bareInWinter, lookout, lifetime);
+        }
+
         @Override
         public SpotFeature withLifetime(Lifetime newLifetime) {
             return new SpotFeature(id, name, kind, places, breadth, margin, height, bareInWinter, lookout, newLifetime);
@@ -196,7 +234,8 @@ public sealed interface Feature {
      */
     static Feature of(UUID id, String name, FeatureKind kind, List<Point> places, Length breadth, Length margin) {
         return switch (kind.extent()) {
-            case AREA -> new AreaFeature(id, name, kind, places, margin, Length.ZERO, Lifetime.ALWAYS);
+            case AREA ->
+                new AreaFeature(id, name, kind, places, margin, Length.ZERO, Optional.empty(), Lifetime.ALWAYS);
             case LINE ->
                 new LineFeature(
                         id, name, kind, places, breadth, margin, Length.ZERO, Length.ZERO, false, Lifetime.ALWAYS);

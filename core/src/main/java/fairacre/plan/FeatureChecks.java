@@ -5,6 +5,7 @@ import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import java.util.List;
+import java.util.Optional;
 
 /** What all features are held to. */
 final class FeatureChecks {
@@ -58,6 +59,16 @@ final class FeatureChecks {
 
     static void height(Length height) {
         Limits.between(height, Length.ZERO, HIGHEST, "height");
+    }
+
+    static void ridge(Optional<Length> ridge, Length eaves) {
+        ridge.ifPresent(top -> {
+            Limits.between(top, Length.ZERO, HIGHEST, "ridge");
+            if (top.compareTo(eaves) < 0) {
+                throw new RefusedException(
+                        "ridge", "the ridge is lower than the eaves", "give a greater height, or none for a flat roof");
+            }
+        });
     }
 
     static void only(boolean fits, String field, FeatureKind kind, String what) {

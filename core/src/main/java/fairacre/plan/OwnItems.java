@@ -1,6 +1,7 @@
 package fairacre.plan;
 
 import fairacre.bill.PriceItem;
+import fairacre.build.Board;
 import fairacre.build.Material;
 import fairacre.parts.Part;
 import java.util.stream.Stream;
@@ -15,6 +16,11 @@ public interface OwnItems extends Part {
 
     /** What boards are sawn of for this part. */
     default Stream<Material> timbers(Plan plan) {
+        return Stream.empty();
+    }
+
+    /** Boards of the gardener's own that this part is built of. */
+    default Stream<Board> boards(Plan plan) {
         return Stream.empty();
     }
 }

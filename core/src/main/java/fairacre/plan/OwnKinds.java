@@ -30,8 +30,11 @@ public record OwnKinds(List<Material> materials, List<Board> boards, List<PriceI
                         offcuts.stream().map(Offcut::material),
                         Parts.bringing(OwnItems.class).stream().flatMap(part -> part.timbers(plan)))
                 .flatMap(materials -> materials);
-        Stream<Board> cut = Stream.concat(
-                frames.stream().map(Frame::board), offcuts.stream().map(Offcut::board));
+        Stream<Board> cut = Stream.of(
+                        frames.stream().map(Frame::board),
+                        offcuts.stream().map(Offcut::board),
+                        Parts.bringing(OwnItems.class).stream().flatMap(part -> part.boards(plan)))
+                .flatMap(each -> each);
         List<Material> materials = Stream.concat(plan.workshop().materials().stream(), used)
                 .filter(Material::own)
                 .distinct()

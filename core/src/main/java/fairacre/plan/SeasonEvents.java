@@ -64,7 +64,7 @@ public record SeasonEvents(int season, String words) {
         return switch (what) {
             case "built", "rebuilt", "gone", "steps" -> what;
             case "way in" -> "ways in";
-            case "bench" -> "benches";
+            case "bench", "trellis" -> what + "es";
             default -> what + "s";
         };
     }

@@ -14,9 +14,7 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
-import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
-import fairacre.plan.Things;
 import fairacre.walk.Gap;
 import fairacre.walk.Surroundings;
 import java.nio.charset.StandardCharsets;
@@ -238,7 +236,7 @@ final class ReachRemedies {
                 .filter(trellis -> trial.reachWithout(trellis, demand))
                 .map(trellis -> new Remedy(
                         "Take " + trellis.name() + " down, so that its side of " + bed.name() + " is free",
-                        new Remove<>(Things.FEATURES, trellis.id())))
+                        context.plan().without(trellis.id())))
                 .findFirst();
     }
 

@@ -4,6 +4,7 @@ import fairacre.fence.Fence;
 import fairacre.fence.FenceKinds;
 import fairacre.ground.Levels;
 import fairacre.outline.Polygons;
+import fairacre.parts.Parts;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
@@ -17,6 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -39,18 +41,23 @@ final class Casters {
     /** A bare crown lets half of the light through (common practice). */
     private static final double BARE = 0.5;
     /**
-     * A fence of which nobody told what it is made of, and a trellis with what climbs on it, take half of it (a guess).
+     * A fence of which nobody told what it is made of, and a trellis of which one did not either, take half of it (a
+     * guess).
      */
     private static final double HALF = 0.5;
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
+    private final Plan plan;
+    private final int season;
     private final Setting setting;
     private final List<Fence> fences;
     private final Optional<Levels> levels;
     private final List<StandingBed> standing;
 
     Casters(Plan plan, int season, List<StandingBed> standing, Optional<Levels> levels) {
+        this.plan = plan;
+        this.season = season;
         this.setting = plan.setting(season);
         this.fences = FenceKinds.fences(plan, season);
         this.levels = levels;
@@ -74,9 +81,14 @@ final class Casters {
      */
     List<Caster> all(boolean bare) {
         List<Caster> casters = new ArrayList<>();
+        List<ShadeSource.Shade> shades = shades(bare);
+        Set<UUID> told = shades.stream().map(ShadeSource.Shade::thing).collect(Collectors.toSet());
+        shades.forEach(
+                shade -> casters.add(prism(shade.thing(), shade.ground(), shade.low(), shade.high(), shade.share())));
         setting.features().stream()
                 .filter(feature ->
                         TALL.contains(feature.kind()) && feature.height().isPositive())
+                .filter(feature -> !told.contains(feature.id()))
                 .forEach(feature -> add(feature, bare, casters));
         standing.stream()
                 .filter(bed -> bed.revision().height().isPositive())
@@ -87,6 +99,13 @@ final class Casters {
                         bed.revision().height().metres(),
                         1)));
         return casters;
+    }
+
+    /** What parts of the program say of their things. */
+    List<ShadeSource.Shade> shades(boolean bare) {
+        return Parts.bringing(ShadeSource.class).stream()
+                .flatMap(source -> source.shades(plan, season, bare))
+                .toList();
     }
 
     /** Whether a place is in no building. */
@@ -113,6 +132,12 @@ final class Casters {
         }
         for (Ring ring : Footprint.of(feature, setting)) {
             casters.add(prism(feature.id(), ring.polygon(), 0, height, shade(feature)));
+        }
+        if (feature instanceof Feature.AreaFeature house) {
+            house.ridge()
+                    .ifPresent(ridge -> Gable.over(Polygons.of(house.places()), height, ridge.metres())
+                            .forEach(layer ->
+                                    casters.add(prism(feature.id(), layer.ground(), layer.low(), layer.high(), 1))));
         }
     }
 

@@ -4,16 +4,15 @@ import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
+import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Outcome;
-import fairacre.plan.Put;
-import fairacre.plan.Remove;
+import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
-import fairacre.plan.Things;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -46,20 +45,21 @@ final class ShadeSnags {
     }
 
     private Optional<Snag> snag(Feature trellis, SunHours sun) {
-        List<SunHours.BedSun> shaded = sun.beds().stream()
-                .filter(bed -> taken(bed, trellis.id()) >= FELT)
-                .sorted(Comparator.comparingDouble((SunHours.BedSun bed) -> -taken(bed, trellis.id())))
+        List<SunHours.Taken> shaded = sun.takenBy(trellis.id()).stream()
+                .filter(taken -> taken.hours() >= FELT)
                 .toList();
         return shaded.isEmpty()
                 ? Optional.empty()
                 : better(trellis, total(sun, trellis.id())).map(better -> snag(trellis, sun, shaded, better));
     }
 
-    private Snag snag(Feature trellis, SunHours sun, List<SunHours.BedSun> shaded, Elsewhere better) {
-        boolean counts = shaded.stream()
-                .anyMatch(bed -> Exposure.of(bed.growing()) != Exposure.of(bed.growing() + taken(bed, trellis.id())));
+    private Snag snag(Feature trellis, SunHours sun, List<SunHours.Taken> shaded, Elsewhere better) {
+        boolean counts = shaded.stream().anyMatch(taken -> {
+            double left = growing(sun, taken.bed());
+            return Exposure.of(left) != Exposure.of(left + taken.hours());
+        });
         List<StandingBed> beds =
-                shaded.stream().map(bed -> context.bed(bed.bed())).toList();
+                shaded.stream().map(taken -> context.bed(taken.bed())).toList();
         String words = String.format(
                 Locale.ROOT,
                 "%s takes %.1f h of sun a day from the beds in the growing months, most from %s; on the other side of %s it"
@@ -81,15 +81,15 @@ final class ShadeSnags {
                 .by(total(sun, trellis.id()) - better.total());
     }
 
-    private static double taken(SunHours.BedSun bed, UUID thing) {
-        return bed.taken().stream()
-                .filter(each -> each.thing().equals(thing))
-                .mapToDouble(SunHours.Taker::hours)
+    private static double growing(SunHours sun, UUID bed) {
+        return sun.beds().stream()
+                .filter(each -> each.bed().equals(bed))
+                .mapToDouble(SunHours.BedSun::growing)
                 .sum();
     }
 
     private static double total(SunHours sun, UUID thing) {
-        return sun.beds().stream().mapToDouble(bed -> taken(bed, thing)).sum();
+        return sun.takenBy(thing).stream().mapToDouble(SunHours.Taken::hours).sum();
     }
 
     /**
@@ -102,7 +102,7 @@ final class ShadeSnags {
     /** The other side of the bed that it belongs to, if it takes half an hour less there. */
     private Optional<Elsewhere> better(Feature trellis, double now) {
         return nearest(trellis).flatMap(bed -> {
-            Change move = Put.of(trellis.withPlaces(mirrored(trellis.places(), bed)));
+            Change move = across(context.plan(), trellis, bed);
             if (!(context.plan().apply(move) instanceof Outcome.Applied applied)) {
                 return Optional.empty();
             }
@@ -113,38 +113,37 @@ final class ShadeSnags {
         });
     }
 
-    private static List<Remedy> remedies(Feature trellis, Elsewhere better) {
+    private List<Remedy> remedies(Feature trellis, Elsewhere better) {
         return List.of(
                 new Remedy(
                         "Move " + trellis.name() + " to the other side of "
                                 + better.bed().name(),
                         better.move()),
-                new Remedy("Do without " + trellis.name(), new Remove<>(Things.FEATURES, trellis.id())));
+                new Remedy("Do without " + trellis.name(), context.plan().without(trellis.id())));
     }
 
     private Optional<StandingBed> nearest(Feature trellis) {
-        return context.standing().stream()
+        return nearest(context.standing(), trellis);
+    }
+
+    static Optional<StandingBed> nearest(List<StandingBed> standing, Feature trellis) {
+        return standing.stream()
                 .min(Comparator.comparingDouble(
                         bed -> Polygons.of(bed.corners()).distance(Polygons.line(trellis.places()))));
     }
 
-    /** As a mirror shows it that stands along it through the middle of a bed. */
-    private static List<Point> mirrored(List<Point> places, StandingBed bed) {
-        Point first = places.get(0);
-        Point last = places.get(places.size() - 1);
+    /** Moves it square to itself, as far beyond the middle of a bed as it stood before it. */
+    static Change across(Plan plan, Feature trellis, StandingBed bed) {
+        Point first = trellis.places().get(0);
+        Point last = trellis.places().get(trellis.places().size() - 1);
         double dx = last.x().metres() - first.x().metres();
         double dy = last.y().metres() - first.y().metres();
         double length = Math.hypot(dx, dy);
-        double nx = -dy / length;
-        double ny = dx / length;
+        double nx = length > 0 ? -dy / length : 0;
+        double ny = length > 0 ? dx / length : 1;
         Point middle = bed.outline().centre();
-        return places.stream()
-                .map(place -> {
-                    double off = (place.x().metres() - middle.x().metres()) * nx
-                            + (place.y().metres() - middle.y().metres()) * ny;
-                    return Point.metres(
-                            place.x().metres() - 2 * off * nx, place.y().metres() - 2 * off * ny);
-                })
-                .toList();
+        double off = ((first.x().metres() + last.x().metres()) / 2 - middle.x().metres()) * nx
+                + ((first.y().metres() + last.y().metres()) / 2 - middle.y().metres()) * ny;
+        return plan.moving(trellis.id(), Length.metres(-2 * off * nx), Length.metres(-2 * off * ny));
     }
 }

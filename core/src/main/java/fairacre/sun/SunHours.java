@@ -1,6 +1,7 @@
 package fairacre.sun;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 
@@ -22,6 +23,19 @@ public record SunHours(
         beds = List.copyOf(beds);
         unknown = List.copyOf(unknown);
     }
+
+    /** What a thing takes of each bed, most first; beds of which it takes next to nothing are left out. */
+    public List<Taken> takenBy(UUID thing) {
+        return beds.stream()
+                .flatMap(bed -> bed.taken().stream()
+                        .filter(taker -> taker.thing().equals(thing))
+                        .map(taker -> new Taken(bed.bed(), taker.hours())))
+                .sorted(Comparator.comparingDouble((Taken taken) -> -taken.hours()))
+                .toList();
+    }
+
+    /** @param hours a day in the growing months */
+    public record Taken(UUID bed, double hours) {}
 
     /**
      * Of a bed.

@@ -1,7 +1,12 @@
 package fairacre.sun;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * The sun on open ground, as a grid.
@@ -33,6 +38,23 @@ public record SunMap(double cell, double up, List<Cell> cells, List<Grade> grade
                                         .average()
                                         .orElse(0)))
                         .toList());
+    }
+
+    /**
+     * Hours over an area, the mean of the squares whose middle lies in it, or of the one next to it where none does.
+     */
+    public double over(Polygon area) {
+        IndexedPointInAreaLocator within = new IndexedPointInAreaLocator(area);
+        Coordinate centre = area.getCentroid().getCoordinate();
+        return cells.stream()
+                .filter(each -> area.getEnvelopeInternal().contains(each.x(), each.y()))
+                .filter(each -> within.locate(new Coordinate(each.x(), each.y())) != Location.EXTERIOR)
+                .mapToDouble(Cell::hours)
+                .average()
+                .orElseGet(() -> cells.stream()
+                        .min(Comparator.comparingDouble(each -> Math.hypot(each.x() - centre.x, each.y() - centre.y)))
+                        .map(Cell::hours)
+                        .orElse(0.0));
     }
 
     /**

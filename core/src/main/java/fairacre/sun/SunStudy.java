@@ -85,6 +85,8 @@ public final class SunStudy {
             Site site,
             List<Feature> features,
             List<Fence> fences,
+            List<ShadeSource.Shade> inLeaf,
+            List<ShadeSource.Shade> bare,
             List<StandingBed> standing,
             Sky sky) {}
 
@@ -94,7 +96,7 @@ public final class SunStudy {
     }
 
     /** The same in the growing months alone, which takes half the time. */
-    SunHours growing() {
+    public SunHours growing() {
         return memo.recall(
                 asked(false),
                 () -> counted(days().stream().filter(this::isGrowing).toList()));
@@ -107,6 +109,8 @@ public final class SunStudy {
                 plan.site(),
                 plan.setting(season).features(),
                 FenceKinds.fences(plan, season),
+                casters.shades(false),
+                casters.shades(true),
                 standing,
                 sky);
     }
@@ -238,7 +242,15 @@ public final class SunStudy {
      * @param day empty for the mean of the growing months
      */
     public SunMap map(Optional<LocalDate> day) {
-        Geometry ground = plan.site().ground();
+        return map(day, plan.site().ground());
+    }
+
+    /**
+     * The same of a part of the plot.
+     *
+     * @param day empty for the mean of the growing months
+     */
+    public SunMap map(Optional<LocalDate> day, Geometry ground) {
         double apart = Math.max(CELL, Math.sqrt(ground.getArea() / MOST_CELLS));
         List<Light.Group> places = places(ground, apart).stream()
                 .filter(casters::isOpen)

@@ -11,6 +11,8 @@ import fairacre.measure.Volume;
 import fairacre.parts.Parts;
 import fairacre.plan.Plan;
 import fairacre.shape.Memo;
+import fairacre.sheet.SheetGood;
+import fairacre.sheet.SheetPart;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -31,6 +33,7 @@ public final class Takeoff {
     private final Plan plan;
     private final Memo memo;
     private final List<Boards> boards = new ArrayList<>();
+    private final List<Sheets> sheets = new ArrayList<>();
     private final List<Loose> loose = new ArrayList<>();
     private final List<Gained> gained = new ArrayList<>();
     private final Map<Sold.Line, Sold> sold = new LinkedHashMap<>();
@@ -70,6 +73,17 @@ public final class Takeoff {
     public void boards(int season, BillPart part, BoardKind kind, List<Length> pieces, Served served) {
         if (!pieces.isEmpty()) {
             boards.add(new Boards(season, part, kind, pieces, served));
+        }
+    }
+
+    /**
+     * Nothing for no parts.
+     *
+     * @param parts each of which some sheet on sale holds
+     */
+    public void sheets(int season, BillPart part, SheetGood good, List<SheetPart> parts, Served served) {
+        if (!parts.isEmpty()) {
+            sheets.add(new Sheets(season, part, good, parts, served));
         }
     }
 
@@ -124,6 +138,10 @@ public final class Takeoff {
 
     public List<Boards> boards() {
         return Collections.unmodifiableList(boards);
+    }
+
+    public List<Sheets> sheets() {
+        return Collections.unmodifiableList(sheets);
     }
 
     public List<Loose> loose() {

@@ -9,7 +9,9 @@ public enum Use {
     WALK(BillPart.WALKS),
     DRAIN(BillPart.GROUND),
     /** Round the posts of fences. */
-    FENCE(BillPart.FENCE);
+    FENCE(BillPart.FENCE),
+    /** Round the posts of trellises. */
+    STRUCTURES(BillPart.STRUCTURES);
 
     private final BillPart part;
 

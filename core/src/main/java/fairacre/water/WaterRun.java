@@ -3,6 +3,7 @@ package fairacre.water;
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.outline.Lines;
 import fairacre.outline.Point;
 import fairacre.plan.Lifetime;
 import java.util.List;
@@ -37,18 +38,7 @@ public record WaterRun(
         if (from.equals(id)) {
             throw new RefusedException("from", "a run can't feed itself", "choose a source or another run");
         }
-        Limits.atMost(MOST_PLACES, places, "places");
-        places = List.copyOf(places);
-        if (places.size() < 2) {
-            throw new RefusedException("places", "a run of one place leads nowhere", "give at least two places");
-        }
-        for (int i = 0; i < places.size(); i++) {
-            Point.near(places.get(i), "places/" + i);
-            if (i > 0 && places.get(i).equals(places.get(i - 1))) {
-                throw new RefusedException(
-                        "places/" + i, "the run does not go on there", "give another place or leave it out");
-            }
-        }
+        places = Lines.check(places, MOST_PLACES, "run");
         Limits.present(pipe, "pipe");
         handle = handle == null ? Length.ZERO : handle;
         Limits.between(handle, Length.ZERO, HIGHEST, "handle");

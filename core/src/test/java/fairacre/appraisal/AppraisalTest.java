@@ -34,6 +34,8 @@ import fairacre.build.Build;
 import fairacre.compost.CompostRule;
 import fairacre.cost.DeliveryRule;
 import fairacre.cost.Purse;
+import fairacre.cover.CoverKind;
+import fairacre.cover.CoverRule;
 import fairacre.fence.Fence;
 import fairacre.fence.FenceFoot;
 import fairacre.fence.FenceKind;
@@ -44,6 +46,9 @@ import fairacre.fence.PostKind;
 import fairacre.fill.FillRule;
 import fairacre.fill.Recipe;
 import fairacre.frame.FrameRule;
+import fairacre.furniture.Furniture;
+import fairacre.furniture.FurnitureKind;
+import fairacre.furniture.FurnitureRule;
 import fairacre.goods.GoodsPrices;
 import fairacre.goods.Layer;
 import fairacre.goods.LayerKind;
@@ -51,7 +56,6 @@ import fairacre.goods.Supply;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkBuild;
 import fairacre.goods.WalkGrade;
-import fairacre.hoop.HoopCover;
 import fairacre.hoop.HoopPipe;
 import fairacre.hoop.HoopRule;
 import fairacre.hoop.HoopSet;
@@ -66,6 +70,8 @@ import fairacre.ledger.Paid;
 import fairacre.ledger.PurseRule;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
+import fairacre.over.Fabric;
+import fairacre.over.OverRule;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
@@ -82,10 +88,13 @@ import fairacre.plan.Swing;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
 import fairacre.reach.ReachRule;
+import fairacre.sheet.SheetGood;
 import fairacre.sun.SunRule;
 import fairacre.surface.BuildUps;
 import fairacre.surface.SurfaceRule;
 import fairacre.testing.Gardens;
+import fairacre.trellis.TrellisKind;
+import fairacre.trellis.TrellisRule;
 import fairacre.walk.WalkRule;
 import fairacre.water.Gear;
 import fairacre.water.Tap;
@@ -241,6 +250,9 @@ class AppraisalTest {
                 with(
                         plot(12, 6, ADA, bed("Beans", 2, 3, 2, 1)),
                         Put.of(compost("Heaps", 10, 3, 0).wanted(Length.metres(4)))));
+        plans.put(
+                CompostRule.COMPOST_NO_ROOM,
+                with(plot(12, 6, ADA, bed("Beans", 8, 3.8, 2, 1)), Put.of(compost("Heaps", 8, 5.2, 0))));
         flawedWater(plans);
         flawedFence(plans);
         plans.put(DeliveryRule.LOAD_STOPS_AT_GATE, with(deep, Put.of(gate("Gate", 5, 0, 1))));
@@ -408,15 +420,15 @@ class AppraisalTest {
                                 .withHeight(Length.metres(2)))));
         plans.put(
                 HoopRule.HOOPS_DONT_FIT,
-                with(bare, Put.of(tunnel(Optional.empty(), Optional.of(1.5), HoopPipe.PE_20, HoopCover.FLEECE))));
+                with(bare, Put.of(tunnel(Optional.empty(), Optional.of(1.5), HoopPipe.PE_20, Fabric.FLEECE))));
         plans.put(
                 HoopRule.HOOP_TOO_TIGHT,
-                with(bare, Put.of(tunnel(Optional.of(0.8), Optional.empty(), HoopPipe.PE_25, HoopCover.FLEECE))));
+                with(bare, Put.of(tunnel(Optional.of(0.8), Optional.empty(), HoopPipe.PE_25, Fabric.FLEECE))));
         Plan netted =
-                with(bare, Put.of(tunnel(Optional.of(0.4), Optional.empty(), HoopPipe.PE_20, HoopCover.BUTTERFLY_NET)));
-        plans.put(HoopRule.NET_CATCHES, netted);
+                with(bare, Put.of(tunnel(Optional.of(0.4), Optional.empty(), HoopPipe.PE_20, Fabric.BUTTERFLY_NET)));
+        plans.put(OverRule.NET_CATCHES, netted);
         plans.put(
-                HoopRule.NET_TOO_WIDE,
+                OverRule.NET_TOO_WIDE,
                 with(netted, Put.of(Gardens.pest("Flea beetles", PestKind.FLEA_BEETLE, Pest.Pressing.LOW))));
         plans.put(
                 HoopRule.HOOPS_TWICE,
@@ -424,10 +436,54 @@ class AppraisalTest {
                         bare,
                         Put.of(Gardens.hoops("Tunnel", 0.3, "Beans")),
                         Put.of(Gardens.hoops("Second tunnel", 0.3, "Beans"))));
+        plans.put(
+                CoverRule.COVER_DOESNT_FIT,
+                with(bare, Put.of(Gardens.cover("Lights", CoverKind.CLOCHE, 3, 1.2, 3, "Beans"))));
+        Plan small = plot(20, 20, ADA, bed("Beans", 10, 10, 2, 0.9));
+        plans.put(
+                CoverRule.COVER_TWICE,
+                with(
+                        small,
+                        Put.of(Gardens.cover("Lights", CoverKind.CLOCHE, 2, 0.9, 2, "Beans")),
+                        Put.of(Gardens.cover("Cage", CoverKind.CLOCHE, 2, 0.9, 2, "Beans"))));
+        plans.put(
+                CoverRule.COVER_NO_SHEET,
+                with(small, Put.of(Gardens.cover("Lights", CoverKind.CLOCHE, 2, 0.9, 1, "Beans"))));
+        plans.put(
+                CoverRule.COVER_HEAVY,
+                with(
+                        small,
+                        Put.of(Gardens.cover("Lights", CoverKind.COLD_FRAME, 2, 0.9, 1, "Beans")
+                                .of(SheetGood.PLYWOOD_18, SheetGood.ACRYLIC_3))));
+        plans.put(
+                CoverRule.COVER_TURNED_AWAY,
+                with(
+                        plot(20, 20, ADA, bed("Beans", 10, 10, 0.9, 2), bed("Kale", 14, 10, 2, 0.9)),
+                        Put.of(Gardens.cover("Lights", CoverKind.COLD_FRAME, 2, 0.9, 2, "Beans"))));
+        plans.put(
+                FurnitureRule.STAND_SINKS,
+                with(bare, Put.of(Gardens.furniture("Stand", FurnitureKind.BARREL_STAND, 15, 15, 0.7, 0.7))));
+        plans.put(
+                FurnitureRule.PIECE_TOO_LARGE,
+                with(
+                        bare,
+                        Put.of(Gardens.ofSheets(
+                                "Roof",
+                                15,
+                                15,
+                                new Furniture.SheetRow(
+                                        SheetGood.PLYWOOD_18, Length.metres(3), Length.metres(1.3), 1)))));
         Plan opposite = plot(20, 20, ADA, bed("Beans", 8, 10, 2, 3), bed("Kale", 12, 10, 2, 3));
         plans.put(ArchRule.ARCH_OFF_SOIL, with(nearby(), Put.of(Gardens.arch("Arch", 8.9, 14, 10.1, 14))));
         plans.put(ArchRule.ARCH_TOO_LOW, with(opposite, Put.of(Gardens.arch("Arch", 8.9, 10, 11.1, 10))));
         plans.put(ArchRule.ARCH_TOO_SHORT, with(opposite, Put.of(Gardens.arch("Arch", 7.05, 10, 12.95, 10))));
+        plans.put(TrellisRule.TRELLIS_OFF_BED, with(bare, Put.of(Gardens.trellis("Trellis", 9, 13, 11, 13))));
+        plans.put(
+                TrellisRule.TRELLIS_POST_WEAK,
+                with(bare, Put.of(Gardens.trellis("Trellis", TrellisKind.PANEL, 2.4, 9.1, 10.4, 10.9, 10.4))));
+        plans.put(
+                TrellisRule.TRELLIS_CANE_SHORT,
+                with(bare, Put.of(Gardens.trellis("Trellis", TrellisKind.TEEPEE, 2.4, 9.5, 10, 10.5, 10))));
         plans.put(FenceRule.POSTS_ROT_FIRST, with(bare, ring(FenceKind.WELDED_MESH, 1.2, PostKind.UNTREATED_WOOD)));
         plans.put(
                 FenceRule.FENCE_THROUGH,
@@ -465,7 +521,7 @@ class AppraisalTest {
         return plot(20, 20, ADA, bed("Beans", 8, 10, 2, 1.6), bed("Kale", 11.2, 10, 2, 1.6));
     }
 
-    private static HoopSet tunnel(Optional<Double> rise, Optional<Double> length, HoopPipe pipe, HoopCover cover) {
+    private static HoopSet tunnel(Optional<Double> rise, Optional<Double> length, HoopPipe pipe, Fabric cover) {
         return Gardens.hoops("Tunnel", pipe, rise.map(Length::metres), length.map(Length::metres), cover, "Beans");
     }
 
@@ -707,9 +763,13 @@ class AppraisalTest {
                         SurfaceRule.WALK_RAISES_GROUND,
                         SurfaceRule.FABRIC_UNDER_STONE)
                 .forEach(each -> kinds.put(each, "walk"));
-        kinds.put(CompostRule.COMPOST_FAR, "compostBays");
+        Stream.of(CompostRule.values()).forEach(each -> kinds.put(each, "compostBays"));
         Stream.of(ArchRule.values()).forEach(each -> kinds.put(each, "arch"));
+        Stream.of(TrellisRule.values()).forEach(each -> kinds.put(each, "trellis"));
         Stream.of(HoopRule.values()).forEach(each -> kinds.put(each, "hoopSet"));
+        Stream.of(FurnitureRule.values()).forEach(each -> kinds.put(each, "furniture"));
+        Stream.of(OverRule.values()).forEach(each -> kinds.put(each, "hoopSet"));
+        Stream.of(CoverRule.values()).forEach(each -> kinds.put(each, "bedCover"));
         List.of(WaterRule.TAP_WITHOUT_PREVENTER, WaterRule.DRIP_WITHOUT_FILTER, WaterRule.DRIP_WITHOUT_REDUCER)
                 .forEach(each -> kinds.put(each, "tap"));
         kinds.put(WaterRule.PIPE_UNFED, "dripline");

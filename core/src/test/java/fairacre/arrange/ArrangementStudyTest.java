@@ -12,6 +12,7 @@ import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import fairacre.appraisal.Appraisal;
 import fairacre.bed.BedRule;
@@ -28,10 +29,15 @@ import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.outline.Rectangle;
 import fairacre.plan.Change;
+import fairacre.plan.FeatureKind;
+import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
+import fairacre.plan.Site;
 import fairacre.plan.Walk;
 import fairacre.reach.ReachRule;
+import fairacre.sun.SunHours;
+import fairacre.sun.SunStudy;
 import fairacre.testing.Gardens;
 import fairacre.walk.WalkRule;
 import java.util.ArrayList;
@@ -295,6 +301,36 @@ class ArrangementStudyTest {
         assertThat(ArrangementStudy.front(List.of(other, one))).containsExactly(one, other);
     }
 
+    @Test
+    @DisplayName("the sun of a layout is what the beds have once it is taken over, the mean over their ground")
+    void theSunOfALayout() {
+        Plan open = plot(9, 8, List.of(gardener("Ada", 0.65, 0.5)));
+        Plan north = with(open, new GroundChange.SetSite(new Site(open.site().corners(), 0, 50)));
+        Plan walled = with(
+                north,
+                Put.of(Gardens.feature("Wall", FeatureKind.WALL, 0.1, 0, 0, -0.2, 9, -0.2)
+                        .withHeight(Length.metres(3))));
+        double brightest = all(north, wish(0, 0, 9, 8, 0.95)).get(0).sun();
+        List<Arrangement> all = all(walled, wish(0, 0, 9, 8, 0.95));
+        all.forEach(one -> {
+            Plan taken = walled.apply(one.change()).orThrow();
+            double light = 0;
+            double ground = 0;
+            for (SunHours.BedSun bed : SunStudy.of(taken, SEASON).growing().beds()) {
+                double area = Polygons.of(taken.standing(SEASON).stream()
+                                .filter(each -> each.id().equals(bed.bed()))
+                                .findFirst()
+                                .orElseThrow()
+                                .corners())
+                        .getArea();
+                light += bed.growing() * area;
+                ground += area;
+            }
+            assertThat(one.sun()).isCloseTo(light / ground, within(0.3));
+            assertThat(one.sun()).isLessThan(brightest - 0.5);
+        });
+    }
+
     private static Arrangement smaller(Arrangement one, double share) {
         return new Arrangement(
                 one.manner(),
@@ -305,6 +341,7 @@ class ArrangementStudyTest {
                 one.cost(),
                 one.unpriced(),
                 one.detour(),
+                one.sun(),
                 one.change());
     }
 

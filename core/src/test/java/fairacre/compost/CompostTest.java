@@ -18,6 +18,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairacre.appraisal.Appraisal;
 import fairacre.bed.BedRule;
+import fairacre.bill.BillPart;
 import fairacre.cost.CostStudy;
 import fairacre.judging.JudgingRule;
 import fairacre.judging.Remedy;
@@ -37,12 +38,15 @@ import fairacre.plan.PurseChange;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
 import fairacre.shape.Memo;
+import fairacre.takeoff.Takeoff;
 import fairacre.walk.WalkRule;
 import fairacre.walk.WalkStudy;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -291,5 +295,155 @@ class CompostTest {
         Plan full = plot(4, 3, List.of(ADA), bed("Beans", 2, 1.5, 3, 1.2));
         Plan plan = with(full, NewBays.in(full, SEASON, id("one")));
         assertThat(of(plan, BedRule.BED_ON_FEATURE)).hasSize(1);
+    }
+
+    private static CompostBays walled(BayWalls walls, double length, double width, int bays, double height) {
+        return new CompostBays(
+                id("Heaps"),
+                "Heaps",
+                rectangle(5, 5, length, width, 0),
+                bays,
+                Length.metres(height),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(walls),
+                Lifetime.from(SEASON));
+    }
+
+    private static List<String> bought(CompostBays heaps) {
+        Plan plan = garden(heaps);
+        Takeoff takeoff = Takeoff.of(plan, Memo.none());
+        return Stream.concat(
+                        takeoff.sold().stream()
+                                .filter(sold -> sold.line().part() == BillPart.STRUCTURES)
+                                .map(sold -> sold.line().item().key() + " "
+                                        + Math.round(100 * sold.units(plan.units())) / 100.0),
+                        takeoff.boards().stream()
+                                .filter(boards -> boards.part() == BillPart.STRUCTURES)
+                                .map(boards -> boards.kind().board().key() + " "
+                                        + boards.pieces().size() + " of "
+                                        + boards.pieces().stream()
+                                                .mapToDouble(Length::metres)
+                                                .sum()))
+                .toList();
+    }
+
+    @Test
+    @DisplayName("by hand: two bays of 1 m of boards of 150 mm, seven courses: 14 behind, 14 in front, 21 across")
+    void boardsOfBays() {
+        List<String> bought = bought(walled(BayWalls.BOARDS, 2.0762, 1.0508, 2, 1));
+        // 14 x 1.0381 + 14 x 1.0 + 21 x 1.0508, each up to the next millimetre: 1.039, 1.000 and 1.051 m.
+        assertThat(bought)
+                .anySatisfy(line -> assertThat(line).startsWith("22x150 mm 49 of 50.6"))
+                .contains("47x100 mm 6 of 6.0", "50x50 mm 4 of 4.0");
+    }
+
+    @ParameterizedTest
+    @DisplayName(
+            "by hand: a pallet of 1.2 x 0.8 m behind and before each bay and across: 2 x 2 + 3; on end from 0.8 m up")
+    @CsvSource({"2.7, 1.2, 2, 0.8, 7", "2.7, 1.2, 2, 0.801, 14", "1.48, 1.2, 1, 0.8, 4", "1.49, 1.2, 1, 0.8, 6"})
+    void palletsOfBays(double length, double width, int bays, double height, int pallets) {
+        assertThat(bought(walled(BayWalls.PALLETS, length, width, bays, height)))
+                .containsExactly("compost/pallet " + pallets + ".0");
+    }
+
+    @Test
+    @DisplayName("by hand: 1 m of mesh round two bays of 1 x 1 m: 4 m along and 3 m across, two stakes to a wall")
+    void meshOfBays() {
+        assertThat(bought(walled(BayWalls.MESH, 2, 1, 2, 1)))
+                .containsExactlyInAnyOrder("compost/mesh/square-metre 7.0", "arch/stake 6.0");
+    }
+
+    @Test
+    void whatHasAPriceOfItsOwnOrWasThereBeforeBuysNothing() {
+        assertThat(bought(bays(2, 1, 2, 1, Lifetime.from(SEASON)))).isEmpty();
+        CompostBays old = walled(BayWalls.MESH, 2, 1, 2, 1);
+        assertThat(bought(new CompostBays(
+                        old.id(),
+                        "Heaps",
+                        old.place(),
+                        2,
+                        old.height(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        old.walls(),
+                        Lifetime.ALWAYS)))
+                .isEmpty();
+    }
+
+    @Test
+    void thickWallsLeaveLessRoom() {
+        // 2.42 x 1.28 m outside leaves 2 x 1 x 1 m between pallets of 140 mm.
+        assertThat(walled(BayWalls.PALLETS, 2.42, 1.28, 2, 1).capacity().litres())
+                .isCloseTo(2000, within(0.01));
+        assertThat(walled(BayWalls.MESH, 2.015, 1.01, 2, 1).capacity().litres()).isCloseTo(2000, within(0.01));
+    }
+
+    @ParameterizedTest
+    @DisplayName(
+            "a fork wants 3 ft before or behind the bays: exactly so much is enough, a hair less is not, turned as well")
+    @CsvSource({"0, 0, 0", "-1e-3, 0, 1", "0, 180, 0", "-1e-3, 180, 1", "1e-3, 0, 0"})
+    void roomToTurn(double off, double turn, int count) {
+        double depth = 1;
+        double free = 3 * 0.3048 + off;
+        CompostBays heaps = new CompostBays(
+                id("Heaps"),
+                "Heaps",
+                rectangle(5, depth / 2, 2, depth, turn),
+                2,
+                Length.metres(1),
+                Optional.empty(),
+                Optional.empty(),
+                Lifetime.ALWAYS);
+        Plan plan = with(plot(10, 12, List.of(ADA), bed("Beans", 5, depth + free + 0.5, 4, 1)), Put.of(heaps));
+        List<Snag> snags = of(plan, CompostRule.COMPOST_NO_ROOM);
+        assertThat(snags).hasSize(count);
+        snags.forEach(snag -> assertThat(snag.remedies())
+                .hasSize(2)
+                .allSatisfy(remedy -> assertThat(of(plan.apply(remedy.change()).orThrow(), CompostRule.COMPOST_NO_ROOM))
+                        .as(remedy.words())
+                        .isEmpty()));
+    }
+
+    @Test
+    void newBaysAreOfBoardsAndHaveRoomToTurn() {
+        Plan plan = plot(14, 8, List.of(ADA), bed("Beans", 2, 4, 2, 1));
+        Plan built = with(plan, NewBays.in(plan, SEASON, id("new")));
+        assertThat(built.list(CompostKinds.BAYS).get(0).walls()).contains(BayWalls.BOARDS);
+        assertThat(of(built, CompostRule.COMPOST_NO_ROOM)).isEmpty();
+    }
+
+    @Test
+    void newBaysArePutBesideTheGateThatIsChosen() {
+        Plan plan = with(
+                plot(14, 8, List.of(ADA), bed("Beans", 7, 4, 2, 1)),
+                Put.of(gate("Front gate", 0, 4, 1)),
+                Put.of(gate("Yard gate", 14, 4, 1)));
+        Point front = NewBays.in(plan, SEASON, Optional.of(id("Front gate")), id("new"))
+                .thing()
+                .place()
+                .centre();
+        Point yard = NewBays.in(plan, SEASON, Optional.of(id("Yard gate")), id("new"))
+                .thing()
+                .place()
+                .centre();
+        assertThat(front.x().metres()).isLessThan(4);
+        assertThat(yard.x().metres()).isGreaterThan(10);
+    }
+
+    @Test
+    @DisplayName("where beds line all edges, new bays stand where there is room within")
+    void newBaysStandAwayFromTheEdges() {
+        Plan plan = plot(
+                10,
+                10,
+                List.of(ADA),
+                bed("South", 5, 0.5, 9.8, 0.9),
+                bed("North", 5, 9.5, 9.8, 0.9),
+                bed("West", 0.5, 5, 0.9, 7.8),
+                bed("East", 9.5, 5, 0.9, 7.8));
+        Plan built = with(plan, NewBays.in(plan, SEASON, id("new")));
+        assertThat(of(built, BedRule.BED_ON_FEATURE)).isEmpty();
+        assertThat(of(built, CompostRule.COMPOST_NO_ROOM)).isEmpty();
     }
 }

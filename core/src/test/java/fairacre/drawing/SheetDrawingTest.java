@@ -383,7 +383,7 @@ class SheetDrawingTest {
     void aSeasonWithoutBoardsSaysSo() throws Exception {
         try (PDDocument document =
                 Loader.loadPDF(PdfSheet.write(CuttingSheet.of(Gardens.plot(10, 10, List.of()), SEASON)))) {
-            assertThat(new PDFTextStripper().getText(document)).contains("No boards are cut this season.");
+            assertThat(new PDFTextStripper().getText(document)).contains("No boards or sheets are cut this season.");
         }
     }
 }

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.plan.Plan;
 import fairacre.testing.Gardens;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import org.junit.jupiter.api.DisplayName;
@@ -45,6 +46,21 @@ class PostStaticsTest {
     }
 
     @Test
+    @DisplayName(
+            "a post that the wind pushes at mid height leans on ground three times as broad as it is, by Brent's method")
+    void pushedPost() {
+        Plan plan = plot(20, 20, java.util.List.of());
+        PushedPost post = PushedPost.of(PostKind.WOOD_IN_GRAVEL, Length.feet(6), 100 * POUND, plan);
+        assertThat(post.wanted().inches() / 12)
+                .isBetween(depthInFeet(100, 3, 3 * 3.5 / 12), depthInFeet(100, 3, 3 * 3.5 / 12) + 0.05);
+        assertThat(post.depth()).isEqualTo(Length.feet(3));
+        assertThat(post.bought()).isGreaterThanOrEqualTo(post.whole());
+        PushedPost hard = PushedPost.of(PostKind.DRIVEN_STEEL, Length.feet(6), 300 * POUND, plan);
+        assertThat(hard.depth()).isEqualTo(hard.wanted()).isGreaterThan(hard.usual());
+        assertThat(hard.bends()).isTrue();
+    }
+
+    @Test
     void noForceTakesNoDepthAndMoreTakesMore() {
         assertThat(PostStatics.embedment(0, 1, 0.3).metres()).isCloseTo(0, within(1e-5));
         assertThat(PostStatics.embedment(400, 1, 0.3)).isGreaterThan(PostStatics.embedment(300, 1, 0.3));
@@ -56,13 +72,14 @@ class PostStaticsTest {
             "section modulus of a 6 x 6: 27.73 in3 (National Design Specification, supplement table 1B, from memory)")
     void woodenPost() {
         double modulus = 27.73 * Math.pow(0.0254, 3);
-        assertThat(PostStatics.stress(PostKind.WOOD_IN_CONCRETE, 1000)).isCloseTo(1000 / modulus / 1e6, within(0.001));
+        assertThat(PostStatics.stress(PostKind.WOOD_IN_CONCRETE, true, 1000))
+                .isCloseTo(1000 / modulus / 1e6, within(0.001));
     }
 
     @Test
     @DisplayName("section modulus of a tube of 60.3 x 2.9 mm: 7.16 cm3 (EN 10219-2 tables, from memory)")
     void steelPost() {
-        assertThat(PostStatics.stress(PostKind.DRIVEN_STEEL, 1000)).isCloseTo(1000 / 7.16, within(2.0));
+        assertThat(PostStatics.stress(PostKind.DRIVEN_STEEL, true, 1000)).isCloseTo(1000 / 7.16, within(2.0));
     }
 
     @Test

@@ -6,13 +6,23 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.appraisal.Appraisal;
 import fairacre.bill.BillPart;
+import fairacre.compost.BayWalls;
+import fairacre.compost.CompostBays;
+import fairacre.fence.PostKind;
 import fairacre.ledger.Entry;
 import fairacre.ledger.Receipt;
 import fairacre.ledger.ReceiptLine;
 import fairacre.limits.RefusedException;
+import fairacre.measure.Length;
 import fairacre.plan.Change;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
+import fairacre.plan.Put;
 import fairacre.testing.Gardens;
+import fairacre.trellis.Trellis;
+import fairacre.trellis.TrellisKind;
+import fairacre.trellis.TrellisWind;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.math.BigDecimal;
@@ -321,5 +331,59 @@ class GardenFileTest {
         assertThatThrownBy(() -> read(text))
                 .isInstanceOf(FaultyFileException.class)
                 .hasMessageContaining(told);
+    }
+
+    @Test
+    void theRidgeOfAHouseIsReadAsItWasWritten() throws Exception {
+        Feature house = Gardens.feature("House", FeatureKind.HOUSE, 0, 0, 2, 2, 6, 2, 6, 5, 2, 5)
+                .withHeight(Length.metres(3));
+        isReadAsWritten(Gardens.with(
+                Gardens.plot(20, 20, List.of()), Put.of(((Feature.AreaFeature) house).withRidge(Length.metres(5.25)))));
+    }
+
+    @Test
+    void trellisesAndBaysAreReadWhateverTheyAreMadeOf() throws Exception {
+        Plan plan = Gardens.plot(20, 20, List.of(), Gardens.bed("Beans", 10, 10, 4, 1));
+        for (TrellisKind kind : TrellisKind.values()) {
+            for (TrellisWind wind : TrellisWind.values()) {
+                for (PostKind posts : PostKind.values()) {
+                    if (posts != PostKind.CANES) {
+                        Trellis plain = Gardens.trellis("Net", kind, 1.5, 9, 10, 11, 10);
+                        isReadAsWritten(Gardens.with(
+                                plan,
+                                Put.of(new Trellis(
+                                        plain.id(),
+                                        plain.name(),
+                                        plain.places(),
+                                        kind,
+                                        plain.height(),
+                                        plain.base(),
+                                        plain.apart(),
+                                        posts,
+                                        wind,
+                                        plain.lifetime()))));
+                    }
+                }
+            }
+        }
+        for (BayWalls walls : BayWalls.values()) {
+            CompostBays plain = Gardens.compost("Heaps", 5, 5, 0);
+            isReadAsWritten(Gardens.with(
+                    plan,
+                    Put.of(new CompostBays(
+                            plain.id(),
+                            plain.name(),
+                            plain.place(),
+                            plain.bays(),
+                            plain.height(),
+                            plain.within(),
+                            plain.price(),
+                            Optional.of(walls),
+                            plain.lifetime()))));
+        }
+    }
+
+    private static void isReadAsWritten(Plan plan) throws Exception {
+        assertThat(GardenFile.read(GardenFile.write(plan))).isEqualTo(plan);
     }
 }

@@ -20,6 +20,9 @@ import fairacre.judging.Rule;
 import fairacre.judging.Snag;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.over.BedPlace;
+import fairacre.over.Fabric;
+import fairacre.over.OverRule;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.Lifetime;
@@ -43,8 +46,7 @@ class HoopSnagsTest {
     }
 
     private static HoopSet set(HoopPipe pipe, Optional<Double> rise, Optional<Double> length, String... beds) {
-        return Gardens.hoops(
-                "Tunnel", pipe, rise.map(Length::metres), length.map(Length::metres), HoopCover.FLEECE, beds);
+        return Gardens.hoops("Tunnel", pipe, rise.map(Length::metres), length.map(Length::metres), Fabric.FLEECE, beds);
     }
 
     private static List<Snag> snags(Plan plan, Rule rule) {
@@ -226,22 +228,22 @@ class HoopSnagsTest {
     @Test
     @DisplayName("Common practice: flea beetles need 0.8 mm, carrot and cabbage flies 1.3 mm, cabbage whites 7 mm")
     void aNetIsAsFineAsWhatFliesIn() {
-        assertThat(letsThrough(HoopCover.FINE_NET, PestKind.FLEA_BEETLE)).isFalse();
-        assertThat(letsThrough(HoopCover.INSECT_NET, PestKind.FLEA_BEETLE)).isTrue();
-        assertThat(letsThrough(HoopCover.INSECT_NET, PestKind.ROOT_FLIES)).isFalse();
-        assertThat(letsThrough(HoopCover.BUTTERFLY_NET, PestKind.ROOT_FLIES)).isTrue();
-        assertThat(letsThrough(HoopCover.BUTTERFLY_NET, PestKind.CABBAGE_WHITE)).isFalse();
-        assertThat(letsThrough(HoopCover.BIRD_NET, PestKind.CABBAGE_WHITE)).isTrue();
-        assertThat(letsThrough(HoopCover.FLEECE, PestKind.FLEA_BEETLE)).isFalse();
-        assertThat(letsThrough(HoopCover.BIRD_NET, PestKind.DEER)).isFalse();
+        assertThat(letsThrough(Fabric.FINE_NET, PestKind.FLEA_BEETLE)).isFalse();
+        assertThat(letsThrough(Fabric.INSECT_NET, PestKind.FLEA_BEETLE)).isTrue();
+        assertThat(letsThrough(Fabric.INSECT_NET, PestKind.ROOT_FLIES)).isFalse();
+        assertThat(letsThrough(Fabric.BUTTERFLY_NET, PestKind.ROOT_FLIES)).isTrue();
+        assertThat(letsThrough(Fabric.BUTTERFLY_NET, PestKind.CABBAGE_WHITE)).isFalse();
+        assertThat(letsThrough(Fabric.BIRD_NET, PestKind.CABBAGE_WHITE)).isTrue();
+        assertThat(letsThrough(Fabric.FLEECE, PestKind.FLEA_BEETLE)).isFalse();
+        assertThat(letsThrough(Fabric.BIRD_NET, PestKind.DEER)).isFalse();
     }
 
-    private static boolean letsThrough(HoopCover cover, PestKind pest) {
+    private static boolean letsThrough(Fabric cover, PestKind pest) {
         Plan plan = with(
                 plan(bed("Beans", 10, 5, 2, 1.2)),
                 Put.of(Gardens.hoops("Tunnel", 0.5, "Beans").withCover(cover)),
                 Put.of(Gardens.pest(pest.label(), pest, Pest.Pressing.LOW)));
-        List<Snag> snags = snags(plan, HoopRule.NET_TOO_WIDE);
+        List<Snag> snags = snags(plan, OverRule.NET_TOO_WIDE);
         snags.forEach(snag -> allCure(plan, SEASON, snag));
         return !snags.isEmpty();
     }
@@ -249,11 +251,11 @@ class HoopSnagsTest {
     @ParameterizedTest
     @CsvSource({"BIRD_NET, true", "BUTTERFLY_NET, true", "INSECT_NET, false", "FILM, false", "NONE, false"})
     @DisplayName("Victoria (Australia), 2019: mesh of 5 mm at most")
-    void aWideMeshCatchesAnimals(HoopCover cover, boolean catches) {
+    void aWideMeshCatchesAnimals(Fabric cover, boolean catches) {
         Plan plan = with(
                 plan(bed("Beans", 10, 5, 2, 1.2)),
                 Put.of(Gardens.hoops("Tunnel", 0.5, "Beans").withCover(cover)));
-        List<Snag> snags = snags(plan, HoopRule.NET_CATCHES);
+        List<Snag> snags = snags(plan, OverRule.NET_CATCHES);
         assertThat(snags).hasSize(catches ? 1 : 0);
         snags.forEach(snag -> allCure(plan, SEASON, snag));
     }
@@ -262,8 +264,8 @@ class HoopSnagsTest {
     void aSetThatStandsOverNothingHasNoFlaw() {
         Plan plan = with(
                 plan(bed("Beans", 10, 5, 2, 1.2)),
-                Put.of(Gardens.hoops("Tunnel", 0.5).withCover(HoopCover.BIRD_NET)));
-        assertThat(snags(plan, HoopRule.NET_CATCHES)).isEmpty();
+                Put.of(Gardens.hoops("Tunnel", 0.5).withCover(Fabric.BIRD_NET)));
+        assertThat(snags(plan, OverRule.NET_CATCHES)).isEmpty();
     }
 
     @Test
@@ -281,8 +283,8 @@ class HoopSnagsTest {
                 .hasMessageContaining("twice");
         HoopSet once = Gardens.hoops("Tunnel", 0.5, "Beans");
         assertThat(once.withPlaces(List.of(
-                        new HoopPlace(id("Beans"), Lifetime.until(SEASON + 2)),
-                        new HoopPlace(id("Beans"), Lifetime.from(SEASON + 2)))))
+                        new BedPlace(id("Beans"), Lifetime.until(SEASON + 2)),
+                        new BedPlace(id("Beans"), Lifetime.from(SEASON + 2)))))
                 .isNotNull();
     }
 }

@@ -14,6 +14,7 @@ import fairacre.hoop.HoopsOverBed.HoopFeet;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
+import fairacre.over.Fabric;
 import fairacre.plan.Bed;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
@@ -44,7 +45,7 @@ class HoopStudyTest {
     }
 
     private static HoopSet set(HoopPipe pipe, Optional<Length> rise, Optional<Length> length, String... beds) {
-        return Gardens.hoops("Tunnel", pipe, rise, length, HoopCover.FLEECE, beds);
+        return Gardens.hoops("Tunnel", pipe, rise, length, Fabric.FLEECE, beds);
     }
 
     @Test

@@ -10,8 +10,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.bill.BillPart;
+import fairacre.bill.PriceItem;
 import fairacre.build.Board;
 import fairacre.measure.Length;
+import fairacre.over.BedPlace;
 import fairacre.plan.Bed;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
@@ -42,12 +44,12 @@ class HoopWantsTest {
         return bed(name, 10, y, length, 1.2, 0, Optional.of(cedar(Board.B2X10, 1)));
     }
 
-    private static HoopSet over(HoopPlace... places) {
+    private static HoopSet over(BedPlace... places) {
         return Gardens.hoops("Tunnel", 0.5).withPlaces(List.of(places));
     }
 
-    private static HoopPlace in(String bed, int from, int until) {
-        return new HoopPlace(id(bed), new Lifetime(Optional.of(SEASON + from), Optional.of(SEASON + until)));
+    private static BedPlace in(String bed, int from, int until) {
+        return new BedPlace(id(bed), new Lifetime(Optional.of(SEASON + from), Optional.of(SEASON + until)));
     }
 
     /** What is bought of an item, by season from the first. */
@@ -73,7 +75,7 @@ class HoopWantsTest {
     @Test
     @DisplayName("Counted by hand: three bows over one box, with their cord, clips and sheet")
     void aSetIsCounted() {
-        HoopSet set = over(new HoopPlace(id("One"), Lifetime.ALWAYS));
+        HoopSet set = over(new BedPlace(id("One"), Lifetime.ALWAYS));
         assertThat(bought(set, "hoop/pe-20/metre").get(0)).isCloseTo(3 * (bow() + 0.6), within(1e-4));
         assertThat(bought(set, "hoop/cord").get(0)).isCloseTo(3 * 1.2192, within(1e-4));
         assertThat(bought(set, "hoop/clip")).isEqualTo(Map.of(0, 12.0));
@@ -111,7 +113,7 @@ class HoopWantsTest {
     @Test
     @DisplayName("Fleece lasts two seasons, PVC six: renewed until the set is gone")
     void whatWearsOutIsRenewed() {
-        HoopSet plain = over(new HoopPlace(id("One"), Lifetime.ALWAYS)).withPipe(HoopPipe.PVC_21);
+        HoopSet plain = over(new BedPlace(id("One"), Lifetime.ALWAYS)).withPipe(HoopPipe.PVC_21);
         HoopSet until = new HoopSet(
                 plain.id(),
                 plain.name(),
@@ -133,7 +135,7 @@ class HoopWantsTest {
 
     @Test
     void whatWasThereBeforeCostsNothing() {
-        HoopSet plain = over(new HoopPlace(id("One"), Lifetime.ALWAYS));
+        HoopSet plain = over(new BedPlace(id("One"), Lifetime.ALWAYS));
         HoopSet old = new HoopSet(
                 plain.id(),
                 plain.name(),
@@ -148,7 +150,7 @@ class HoopWantsTest {
                 plain.places(),
                 Lifetime.ALWAYS);
         assertThat(bought(old, "hoop/")).isEmpty();
-        assertThat(bought(over(new HoopPlace(id("Nowhere"), Lifetime.ALWAYS)), "hoop/"))
+        assertThat(bought(over(new BedPlace(id("Nowhere"), Lifetime.ALWAYS)), "hoop/"))
                 .isEmpty();
     }
 
@@ -156,10 +158,9 @@ class HoopWantsTest {
     void everyItemHasAPriceToBeginWith() {
         Plan plan = with(
                 GARDEN,
-                Put.of(over(new HoopPlace(id("One"), Lifetime.ALWAYS))
+                Put.of(over(new BedPlace(id("One"), Lifetime.ALWAYS))
                         .withAnchor(HoopAnchor.IN_SLEEVES, Length.metres(0.2))));
-        List<String> offered =
-                HoopPrices.offers().map(offer -> offer.item().key()).toList();
+        List<String> offered = PriceItem.all().map(PriceItem::key).toList();
         assertThat(offered).doesNotHaveDuplicates();
         assertThat(Takeoff.of(plan, Memo.none()).sold())
                 .filteredOn(sold -> sold.line().part() == BillPart.STRUCTURES)

@@ -8,6 +8,7 @@ import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -101,10 +102,30 @@ class FeatureTest {
     @Test
     void aKindThatIsDrawnOtherwiseIsRefusedWithWhatItTakes() {
         assertThatThrownBy(() -> new Feature.AreaFeature(
-                        id("one"), "One", FeatureKind.TAP, AREA, Length.ZERO, Length.ZERO, Lifetime.ALWAYS))
+                        id("one"),
+                        "One",
+                        FeatureKind.TAP,
+                        AREA,
+                        Length.ZERO,
+                        Length.ZERO,
+                        Optional.empty(),
+                        Lifetime.ALWAYS))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("a tap is drawn otherwise")
                 .hasMessageContaining("one place");
+    }
+
+    @Test
+    void onlyHousesAndShedsHaveARidgeAndNoneBelowItsEaves() {
+        Feature.AreaFeature house =
+                (Feature.AreaFeature) feature(FeatureKind.HOUSE, AREA).withHeight(Length.metres(3));
+        Feature.AreaFeature roofed = house.withRidge(Length.metres(5));
+        assertThat(roofed.withHeight(Length.metres(4)).ridge()).contains(Length.metres(6));
+        assertThat(house.withRidge(Length.metres(3)).ridge()).contains(Length.metres(3));
+        assertRefused(() -> house.withRidge(Length.metres(2.99)), "ridge");
+        assertRefused(() -> house.withRidge(Length.metres(61)), "ridge");
+        assertRefused(
+                () -> ((Feature.AreaFeature) feature(FeatureKind.BENCH, AREA)).withRidge(Length.metres(5)), "ridge");
     }
 
     @Test

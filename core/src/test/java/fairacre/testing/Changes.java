@@ -32,10 +32,14 @@ import fairacre.build.Material;
 import fairacre.build.Offcut;
 import fairacre.build.Workshop;
 import fairacre.compost.CompostKinds;
+import fairacre.cover.CoverKind;
+import fairacre.cover.CoverKinds;
 import fairacre.fence.FenceKind;
 import fairacre.fence.FenceKinds;
 import fairacre.fence.Pest;
 import fairacre.fence.PestKind;
+import fairacre.furniture.FurnitureKind;
+import fairacre.furniture.FurnitureKinds;
 import fairacre.goods.BulkGood;
 import fairacre.goods.GoodsPrices;
 import fairacre.goods.Supply;
@@ -64,6 +68,8 @@ import fairacre.plan.SqueezeTest;
 import fairacre.plan.Things;
 import fairacre.plan.Walk;
 import fairacre.sun.SunKinds;
+import fairacre.trellis.TrellisKind;
+import fairacre.trellis.TrellisKinds;
 import fairacre.water.WaterKinds;
 import java.math.BigDecimal;
 import java.util.List;
@@ -100,6 +106,9 @@ public final class Changes {
             Put.of(Gardens.sky("Valley", 6)),
             Put.of(Gardens.hoops("Tunnel", 0.4, "Beans", "Kale")),
             Put.of(Gardens.arch("Arch", 3, 2, 5, 2)),
+            Put.of(Gardens.trellis("Trellis", 3, 3, 5, 3)),
+            Put.of(Gardens.cover("Lights", CoverKind.COLD_FRAME, 2, 1, 2, "Beans")),
+            Put.of(Gardens.furniture("Table", FurnitureKind.TABLE, 8, 6, 1.2, 0.6)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -218,7 +227,16 @@ public final class Changes {
                 new Remove<>(HoopKinds.SETS, id("Tunnel")),
                 Put.of(Gardens.arch("Arch", 3, 2.5, 5, 2.5)),
                 Put.of(Gardens.arch("Second arch", 2, 2, 2, 5)),
-                new Remove<>(ArchKinds.ARCHES, id("Arch")));
+                new Remove<>(ArchKinds.ARCHES, id("Arch")),
+                Put.of(Gardens.trellis("Trellis", TrellisKind.PANEL, 1.5, 3, 3, 5, 4)),
+                Put.of(Gardens.trellis("Second trellis", TrellisKind.TEEPEE, 1.5, 2, 2, 2, 5)),
+                new Remove<>(TrellisKinds.TRELLISES, id("Trellis")),
+                Put.of(Gardens.cover("Lights", CoverKind.NET_CAGE, 2, 1, 1, "Kale")),
+                Put.of(Gardens.cover("Second lights", CoverKind.CLOCHE, 2, 1, 2, "Beans")),
+                new Remove<>(CoverKinds.COVERS, id("Lights")),
+                Put.of(Gardens.furniture("Table", FurnitureKind.POTTING_BENCH, 8, 6, 1.5, 0.6)),
+                Put.of(Gardens.furniture("Stand", FurnitureKind.BARREL_STAND, 6, 6, 0.7, 0.7)),
+                new Remove<>(FurnitureKinds.FURNITURE, id("Table")));
     }
 
     private Changes() {}

@@ -24,6 +24,8 @@ import fairacre.build.Offcut;
 import fairacre.build.Wall;
 import fairacre.build.Workshop;
 import fairacre.compost.CompostBays;
+import fairacre.cover.BedCover;
+import fairacre.cover.CoverKind;
 import fairacre.fence.Fence;
 import fairacre.fence.FenceFoot;
 import fairacre.fence.FenceKind;
@@ -33,6 +35,8 @@ import fairacre.fence.PestKind;
 import fairacre.fence.PostGround;
 import fairacre.fence.PostKind;
 import fairacre.fill.Recipe;
+import fairacre.furniture.Furniture;
+import fairacre.furniture.FurnitureKind;
 import fairacre.goods.BulkGood;
 import fairacre.goods.GoodsPrices;
 import fairacre.goods.Layer;
@@ -44,9 +48,7 @@ import fairacre.goods.WalkBuild;
 import fairacre.goods.WalkGrade;
 import fairacre.hoop.BowForm;
 import fairacre.hoop.HoopAnchor;
-import fairacre.hoop.HoopCover;
 import fairacre.hoop.HoopPipe;
-import fairacre.hoop.HoopPlace;
 import fairacre.hoop.HoopSet;
 import fairacre.hoop.HoopWeather;
 import fairacre.judging.SetAside;
@@ -62,6 +64,8 @@ import fairacre.outline.Keyhole;
 import fairacre.outline.Point;
 import fairacre.outline.Rectangle;
 import fairacre.outline.Shape;
+import fairacre.over.BedPlace;
+import fairacre.over.Fabric;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Carrier;
@@ -83,7 +87,11 @@ import fairacre.plan.SqueezeTest;
 import fairacre.plan.Swing;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
+import fairacre.sheet.SheetGood;
 import fairacre.sun.Sky;
+import fairacre.trellis.Trellis;
+import fairacre.trellis.TrellisKind;
+import fairacre.trellis.TrellisWind;
 import fairacre.water.Barrel;
 import fairacre.water.Climate;
 import fairacre.water.Dripline;
@@ -183,11 +191,14 @@ public final class Gardens {
 
     /** A feature with no height and nothing to look out of; places as x, y, x, y in metres. */
     public static Feature feature(String name, FeatureKind kind, double breadth, double margin, double... places) {
-        List<Point> points = new ArrayList<>();
-        for (int i = 0; i < places.length; i += 2) {
-            points.add(Point.metres(places[i], places[i + 1]));
-        }
-        return Feature.of(id(name), name, kind, points, Length.metres(breadth), Length.metres(margin));
+        return Feature.of(id(name), name, kind, points(places), Length.metres(breadth), Length.metres(margin));
+    }
+
+    /** Places x, y in metres. */
+    private static List<Point> points(double... places) {
+        return IntStream.range(0, places.length / 2)
+                .mapToObj(i -> Point.metres(places[2 * i], places[2 * i + 1]))
+                .toList();
     }
 
     /** A height of the ground; place and height in metres. */
@@ -200,9 +211,7 @@ public final class Gardens {
         return new Fence(
                 id(name),
                 name,
-                IntStream.range(0, places.length / 2)
-                        .mapToObj(i -> Point.metres(places[2 * i], places[2 * i + 1]))
-                        .toList(),
+                points(places),
                 kind,
                 Length.metres(height),
                 FenceFoot.OPEN,
@@ -243,19 +252,34 @@ public final class Gardens {
                 Lifetime.from(SEASON));
     }
 
+    /** A net 2 m high on steel posts along a line, from {@link #SEASON} on. */
+    public static Trellis trellis(String name, double... places) {
+        return trellis(name, TrellisKind.NETTING, 2, places);
+    }
+
+    /** On steel posts a step of the usual one apart, 0.9 m wide at the ground if it leans. */
+    public static Trellis trellis(String name, TrellisKind kind, double height, double... places) {
+        return new Trellis(
+                id(name),
+                name,
+                points(places),
+                kind,
+                Length.metres(height),
+                Length.metres(0.9),
+                kind.usual(Units.METRIC),
+                PostKind.DRIVEN_STEEL,
+                TrellisWind.SHELTERED,
+                Lifetime.from(SEASON));
+    }
+
     /** Round bows of PE pipe under fleece, so high over the widest of some beds, from {@link #SEASON} on. */
     public static HoopSet hoops(String name, double rise, String... beds) {
-        return hoops(name, HoopPipe.PE_20, Optional.of(Length.metres(rise)), Optional.empty(), HoopCover.FLEECE, beds);
+        return hoops(name, HoopPipe.PE_20, Optional.of(Length.metres(rise)), Optional.empty(), Fabric.FLEECE, beds);
     }
 
     /** Round bows, by their rise or their length with 0.3 m at either end. */
     public static HoopSet hoops(
-            String name,
-            HoopPipe pipe,
-            Optional<Length> rise,
-            Optional<Length> length,
-            HoopCover cover,
-            String... beds) {
+            String name, HoopPipe pipe, Optional<Length> rise, Optional<Length> length, Fabric cover, String... beds) {
         return new HoopSet(
                 id(name),
                 name,
@@ -268,8 +292,60 @@ public final class Gardens {
                 HoopWeather.SHELTERED,
                 cover,
                 Stream.of(beds)
-                        .map(bed -> new HoopPlace(id(bed), Lifetime.ALWAYS))
+                        .map(bed -> new BedPlace(id(bed), Lifetime.ALWAYS))
                         .toList(),
+                Lifetime.from(SEASON));
+    }
+
+    /** 0.2 m high in front and 0.4 m at its highest, of plywood, twin walls and insect net, from {@link #SEASON} on. */
+    public static BedCover cover(
+            String name, CoverKind kind, double length, double width, int sections, String... beds) {
+        return new BedCover(
+                id(name),
+                name,
+                kind,
+                Length.metres(length),
+                Length.metres(width),
+                sections,
+                Length.metres(0.2),
+                Length.metres(0.4),
+                SheetGood.PLYWOOD_18,
+                SheetGood.TWIN_WALL_6,
+                Fabric.INSECT_NET,
+                Stream.of(beds)
+                        .map(bed -> new BedPlace(id(bed), Lifetime.ALWAYS))
+                        .toList(),
+                Lifetime.from(SEASON));
+    }
+
+    /** Of softwood, without slabs, its usual height in metres, from {@link #SEASON} on; its middle and size. */
+    public static Furniture furniture(
+            String name, FurnitureKind kind, double x, double y, double length, double width) {
+        return new Furniture(
+                id(name),
+                name,
+                kind,
+                rectangle(x, y, length, width, 0),
+                kind.height(Units.METRIC),
+                Material.SOFTWOOD,
+                false,
+                List.of(),
+                List.of(),
+                Lifetime.from(SEASON));
+    }
+
+    /** One's own, 1 x 1 m, of sheets alone; its middle. */
+    public static Furniture ofSheets(String name, double x, double y, Furniture.SheetRow... sheets) {
+        return new Furniture(
+                id(name),
+                name,
+                FurnitureKind.OWN,
+                rectangle(x, y, 1, 1, 0),
+                Length.metres(1),
+                Material.SOFTWOOD,
+                false,
+                List.of(),
+                List.of(sheets),
                 Lifetime.from(SEASON));
     }
 
@@ -688,6 +764,17 @@ public final class Gardens {
                         Length.metres(4.5),
                         Length.metres(1.2),
                         new Lifetime(Optional.of(SEASON + 2), Optional.of(SEASON + 9)))),
+                Put.of(new Trellis(
+                        id("Old beans"),
+                        "Old beans",
+                        points(10, 6, 11, 6, 11.5, 7),
+                        TrellisKind.A_FRAME,
+                        Length.metres(1.8),
+                        Length.metres(0.8),
+                        Length.metres(2.2),
+                        PostKind.WOOD_IN_GRAVEL,
+                        TrellisWind.OPEN,
+                        new Lifetime(Optional.of(SEASON + 2), Optional.of(SEASON + 9)))),
                 Put.of(new HoopSet(
                         id("Long tunnel"),
                         "Long tunnel",
@@ -698,12 +785,40 @@ public final class Gardens {
                         HoopAnchor.IN_SLEEVES,
                         Length.metres(0.25),
                         HoopWeather.WINDY,
-                        HoopCover.INSECT_NET,
+                        Fabric.INSECT_NET,
                         List.of(
-                                new HoopPlace(
-                                        id("Kit"), new Lifetime(Optional.of(SEASON + 2), Optional.of(SEASON + 4))),
-                                new HoopPlace(id("Walled"), Lifetime.from(SEASON + 4))),
+                                new BedPlace(id("Kit"), new Lifetime(Optional.of(SEASON + 2), Optional.of(SEASON + 4))),
+                                new BedPlace(id("Walled"), Lifetime.from(SEASON + 4))),
                         new Lifetime(Optional.of(SEASON + 2), Optional.of(SEASON + 9)))),
+                Put.of(new BedCover(
+                        id("Lights"),
+                        "Lights",
+                        CoverKind.COLD_FRAME,
+                        Length.metres(2.4),
+                        Length.metres(1.2),
+                        2,
+                        Length.metres(0.25),
+                        Length.metres(0.45),
+                        SheetGood.PLYWOOD_12,
+                        SheetGood.ACRYLIC_3,
+                        Fabric.BIRD_NET,
+                        List.of(new BedPlace(
+                                id("Kit"), new Lifetime(Optional.of(SEASON + 2), Optional.of(SEASON + 4)))),
+                        new Lifetime(Optional.of(SEASON + 2), Optional.of(SEASON + 9)))),
+                Put.of(new Furniture(
+                        id("Rack"),
+                        "Rack",
+                        FurnitureKind.OWN,
+                        rectangle(1.2, 5.5, 1.4, 0.3, 10),
+                        Length.metres(1.7),
+                        Material.HARDWOOD,
+                        true,
+                        List.of(
+                                new Furniture.BoardPart(Board.M47X100, Length.metres(1.7), 4),
+                                new Furniture.BoardPart(Board.B1X6, Length.metres(1.4), 3)),
+                        List.of(new Furniture.SheetRow(
+                                SheetGood.PLYWOOD_12, Length.metres(1.4), Length.metres(0.3), 2)),
+                        new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)))),
                 Put.of(new CompostBays(
                         id("Heaps"),
                         "Heaps",

@@ -23,14 +23,15 @@ import static fairacre.testing.Gardens.underRoof;
 import fairacre.build.Board;
 import fairacre.build.Build;
 import fairacre.build.Frame;
+import fairacre.cover.CoverKind;
 import fairacre.fence.Fence;
 import fairacre.fence.FenceKind;
 import fairacre.fence.Pest;
 import fairacre.fence.PestKind;
 import fairacre.fence.PostKind;
+import fairacre.furniture.FurnitureKind;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
-import fairacre.hoop.HoopCover;
 import fairacre.hoop.HoopPipe;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
@@ -38,6 +39,7 @@ import fairacre.outline.Form;
 import fairacre.outline.Point;
 import fairacre.outline.Rectangle;
 import fairacre.outline.Shape;
+import fairacre.over.Fabric;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Change;
@@ -49,6 +51,7 @@ import fairacre.plan.Put;
 import fairacre.plan.Site;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
+import fairacre.trellis.TrellisKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -130,7 +133,10 @@ public final class RandomGardens {
         return plan;
     }
 
-    /** One garden in three has a set of hoops or two, over any of its beds and of anything, or an arch anywhere. */
+    /**
+     * One garden in three has a set of hoops or two, over any of its beds and of anything, an arch, a trellis or a
+     * cover.
+     */
     private static List<Change> hoops(Random random, Plan plan) {
         List<Change> changes = new ArrayList<>();
         if (random.nextInt(3) > 0) {
@@ -140,6 +146,13 @@ public final class RandomGardens {
             double x = random.nextDouble() * 8;
             double y = random.nextDouble() * 6;
             changes.add(Put.of(Gardens.arch("Arch", x, y, x + 0.3 + random.nextDouble() * 4, y + random.nextDouble())));
+        }
+        if (random.nextBoolean()) {
+            double x = random.nextDouble() * 8;
+            double y = random.nextDouble() * 6;
+            TrellisKind kind = TrellisKind.values()[random.nextInt(TrellisKind.values().length)];
+            changes.add(
+                    Put.of(Gardens.trellis("Climbers", kind, 0.5 + 2 * random.nextDouble(), x, y, x + 1.5, y + 0.5)));
         }
         for (int i = random.nextInt(3); i > 0; i--) {
             String[] beds = plan.beds().stream()
@@ -152,8 +165,26 @@ public final class RandomGardens {
                     HoopPipe.values()[random.nextInt(HoopPipe.values().length)],
                     byRise ? Optional.of(Length.metres(0.1 + random.nextDouble() * 1.5)) : Optional.empty(),
                     byRise ? Optional.empty() : Optional.of(Length.metres(0.7 + random.nextDouble() * 4)),
-                    HoopCover.values()[random.nextInt(HoopCover.values().length)],
+                    Fabric.values()[random.nextInt(Fabric.values().length)],
                     beds)));
+        }
+        if (random.nextBoolean()) {
+            FurnitureKind kind = FurnitureKind.values()[random.nextInt(FurnitureKind.values().length)];
+            changes.add(Put.of(Gardens.furniture(
+                    "Furniture",
+                    kind,
+                    random.nextDouble() * 8,
+                    random.nextDouble() * 6,
+                    0.2 + 2 * random.nextDouble(),
+                    0.2 + random.nextDouble())));
+        }
+        if (!plan.beds().isEmpty() && random.nextBoolean()) {
+            Bed under = plan.beds().get(random.nextInt(plan.beds().size()));
+            Rectangle outline = under.revisions().get(0).outline();
+            CoverKind kind = CoverKind.values()[random.nextInt(CoverKind.values().length)];
+            double wide = Math.max(0.3, Math.min(3, outline.shorterSide().metres()));
+            double along = Math.max(wide, Math.min(12, outline.longerSide().metres()));
+            changes.add(Put.of(Gardens.cover("Lights", kind, along, wide, 1 + random.nextInt(4), under.name())));
         }
         return changes;
     }

@@ -14,6 +14,7 @@ import fairacre.build.Fittings.Underlay;
 import fairacre.build.Kit;
 import fairacre.build.Masonry;
 import fairacre.build.Material;
+import fairacre.compost.BayWalls;
 import fairacre.cost.SundryPreset;
 import fairacre.drawing.Scale;
 import fairacre.fence.FenceFoot;
@@ -45,6 +46,7 @@ import fairacre.plan.FeatureKind;
 import fairacre.plan.Posture;
 import fairacre.plan.Things;
 import fairacre.reach.ReachPreset;
+import fairacre.sun.ShelfStudy;
 import fairacre.surface.BuildUps;
 import fairacre.walk.CarrierPreset;
 import fairacre.walk.PassingPreset;
@@ -59,6 +61,7 @@ import fairacre.water.WateringWindow;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -157,6 +160,9 @@ class CatalogueController {
      *
      * @param span how far its posts may stand apart
      */
+    /** What compost bays can be walled with. */
+    record BayWallsView(BayWalls key, String label, String remark, int years) {}
+
     record FenceView(
             FenceKind kind,
             String label,
@@ -271,6 +277,11 @@ class CatalogueController {
             UsualWater usualWater,
             FencesView fences,
             HoopsView hoops,
+            CoversView covers,
+            List<FurnitureKindView> furniture,
+            Set<FeatureKind> shelfBearers,
+            TrellisesView trellises,
+            List<BayWallsView> bayWalls,
             List<CarrierView> carriers,
             List<FeatureView> features,
             List<SurfaceView> surfaces,
@@ -372,6 +383,13 @@ class CatalogueController {
                         Watch.TOLERANCE),
                 FencesView.ALL,
                 HoopsView.ALL,
+                CoversView.ALL,
+                FurnitureKindView.ALL,
+                ShelfStudy.bearers(),
+                TrellisesView.ALL,
+                Arrays.stream(BayWalls.values())
+                        .map(walls -> new BayWallsView(walls, walls.label(), walls.remark(), walls.years()))
+                        .toList(),
                 Arrays.stream(CarrierPreset.values())
                         .map(c -> new CarrierView(c.label(), c.width(), c.wheels(), c.turning(), c.source()))
                         .toList(),

@@ -6,6 +6,7 @@ import fairacre.plan.Change;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -33,10 +34,15 @@ class CompostController {
                 .told(season);
     }
 
-    /** The change that would put new bays where there is room for them; it is not made yet. */
+    /**
+     * The change that would put new bays where there is room for them; it is not made yet.
+     *
+     * @param gate that they are put near to; left out for the first
+     */
     @PostMapping("/proposals")
     @Needs(Role.READER)
-    Change proposal(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
-        return NewBays.in(gardens.walks(owner.id(), garden, season).plan(), season, UUID.randomUUID());
+    Change proposal(
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam Optional<UUID> gate) {
+        return NewBays.in(gardens.walks(owner.id(), garden, season).plan(), season, gate, UUID.randomUUID());
     }
 }

@@ -1,8 +1,5 @@
 package fairacre.server.api;
 
-import fairacre.drawing.HoopSheet;
-import fairacre.drawing.PdfSheet;
-import fairacre.drawing.SheetDrawing;
 import fairacre.hoop.HoopStudy;
 import fairacre.hoop.HoopTold;
 import fairacre.hoop.NewHoops;
@@ -13,8 +10,6 @@ import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -54,13 +49,5 @@ class HoopController {
     @Needs(Role.READER)
     Change proposal(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody HoopedBeds wanted) {
         return NewHoops.over(gardens.plan(owner.id(), garden), season, wanted.beds(), UUID.randomUUID());
-    }
-
-    /** The sets of a season to build by: each bow from its end with its measures, and what it takes. */
-    @GetMapping(path = "/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> plan(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
-        List<SheetDrawing> pages = HoopSheet.of(gardens.plan(owner.id(), garden), season);
-        return Downloads.download(
-                PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
     }
 }

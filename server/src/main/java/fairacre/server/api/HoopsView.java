@@ -2,13 +2,12 @@ package fairacre.server.api;
 
 import fairacre.hoop.BowForm;
 import fairacre.hoop.HoopAnchor;
-import fairacre.hoop.HoopCover;
 import fairacre.hoop.HoopPipe;
 import fairacre.hoop.HoopWeather;
 import fairacre.measure.Length;
+import fairacre.over.Fabric;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 
 /** What hoops can be made of. */
 record HoopsView(
@@ -16,7 +15,7 @@ record HoopsView(
         List<HoopPipeView> pipes,
         List<HoopAnchorView> anchors,
         List<HoopWeatherView> weathers,
-        List<HoopCoverView> covers) {
+        List<FabricView> covers) {
 
     static final HoopsView ALL = new HoopsView(
             Arrays.stream(BowForm.values())
@@ -31,9 +30,7 @@ record HoopsView(
             Arrays.stream(HoopWeather.values())
                     .map(weather -> new HoopWeatherView(weather, weather.label(), weather.apart(), weather.ties()))
                     .toList(),
-            Arrays.stream(HoopCover.values())
-                    .map(cover -> new HoopCoverView(cover, cover.label(), cover.mesh(), cover.years()))
-                    .toList());
+            Arrays.stream(Fabric.values()).map(FabricView::of).toList());
 
     record BowFormView(BowForm key, String label) {}
 
@@ -42,6 +39,4 @@ record HoopsView(
     record HoopAnchorView(HoopAnchor key, String label) {}
 
     record HoopWeatherView(HoopWeather key, String label, Length apart, int ties) {}
-
-    record HoopCoverView(HoopCover key, String label, Optional<Length> mesh, int years) {}
 }

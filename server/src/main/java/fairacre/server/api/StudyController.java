@@ -4,6 +4,7 @@ import fairacre.arrange.Alteration;
 import fairacre.arrange.LargestRectangle;
 import fairacre.arrange.Order;
 import fairacre.cost.BedEdge;
+import fairacre.cost.CutSheets;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.FrameChoice;
 import fairacre.cost.FrameComparison;
@@ -40,6 +41,9 @@ import fairacre.reach.WorkingHeight;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
 import fairacre.sun.DaySun;
+import fairacre.sun.ShelfStudy;
+import fairacre.sun.ShelfZone;
+import fairacre.sun.SunComparison;
 import fairacre.sun.SunHours;
 import fairacre.sun.SunMap;
 import fairacre.sun.SunStudy;
@@ -253,6 +257,12 @@ class StudyController {
         return gardens.cutting(owner.id(), garden, chosen(beds));
     }
 
+    /** How the sheets are cut that the bill buys, or those of some things alone. */
+    @GetMapping("/cutting/sheets")
+    List<CutSheets> sheets(Owner owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
+        return gardens.costs(owner.id(), garden).sheetsOf(chosen(beds));
+    }
+
     /** Hours of direct sun of each bed of a season, on the middle day of each half-month. */
     @GetMapping("/sun")
     SunHours sun(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
@@ -281,6 +291,32 @@ class StudyController {
             @RequestParam int season,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
         return sunStudy(owner, garden, season).day(day);
+    }
+
+    /** What other ways with a feature or a bed would do to the sun of the beds; none is taken yet. */
+    @PostMapping("/sun/comparisons")
+    @Needs(Role.READER)
+    List<SunComparison.OtherWay> sunComparisons(
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam UUID thing) {
+        return SunComparison.of(plan(owner, garden, season), season, thing, gardens.memo(owner.id(), garden));
+    }
+
+    /**
+     * How far a shelf on each side of a thing may stand out without ever shading soil.
+     *
+     * @param first month that matters, 1 to 12
+     * @param last one that matters; before the first, it is one of the next year
+     */
+    @PostMapping("/sun/shelves")
+    @Needs(Role.READER)
+    List<ShelfZone> shelves(
+            Owner owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
+            @RequestParam UUID thing,
+            @RequestParam int first,
+            @RequestParam int last) {
+        return ShelfStudy.of(plan(owner, garden, season), season, thing, first, last);
     }
 
     private SunStudy sunStudy(Owner owner, UUID garden, int season) {

@@ -2,11 +2,14 @@ package fairacre.server.store;
 
 import fairacre.measure.Length;
 import fairacre.outline.Point;
+import fairacre.over.BedPlace;
 import fairacre.plan.Lifetime;
 import java.math.BigDecimal;
 import java.time.MonthDay;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
@@ -51,5 +54,18 @@ final class Columns {
 
     static MonthDay monthDay(int number) {
         return MonthDay.of(number / 100, number % 100);
+    }
+
+    /** The beds over which something stands, and the seasons in which it does. */
+    static List<BedPlace> bedPlaces(UUID[] beds, Integer[] from, Integer[] until) {
+        return IntStream.range(0, beds.length)
+                .mapToObj(i -> new BedPlace(beds[i], lifetime(from[i], until[i])))
+                .toList();
+    }
+
+    static Integer[] seasons(List<BedPlace> places, Function<Lifetime, Optional<Integer>> which) {
+        return places.stream()
+                .map(place -> which.apply(place.lifetime()).orElse(null))
+                .toArray(Integer[]::new);
     }
 }

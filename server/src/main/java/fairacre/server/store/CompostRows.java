@@ -2,6 +2,7 @@ package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.COMPOST_BAYS;
 
+import fairacre.compost.BayWalls;
 import fairacre.compost.CompostBays;
 import fairacre.compost.CompostKinds;
 import fairacre.measure.Length;
@@ -29,6 +30,7 @@ final class CompostRows {
                     new Length(row.get(COMPOST_BAYS.HEIGHT)),
                     Optional.ofNullable(row.get(COMPOST_BAYS.WITHIN)).map(Length::new),
                     Optional.ofNullable(row.get(COMPOST_BAYS.PRICE)).map(price -> Columns.money(currency, price)),
+                    Optional.ofNullable(row.get(COMPOST_BAYS.WALLS)).map(BayWalls::valueOf),
                     Columns.lifetime(row.get(COMPOST_BAYS.FROM_SEASON), row.get(COMPOST_BAYS.UNTIL_SEASON))),
             (garden, one) -> new CompostBaysRecord(
                     garden,
@@ -44,7 +46,8 @@ final class CompostRows {
                     one.within().map(Length::micrometres).orElse(null),
                     one.price().map(Money::getAmount).orElse(null),
                     one.lifetime().from().orElse(null),
-                    one.lifetime().until().orElse(null)));
+                    one.lifetime().until().orElse(null),
+                    one.walls().map(Enum::name).orElse(null)));
 
     private CompostRows() {}
 

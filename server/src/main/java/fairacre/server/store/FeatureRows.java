@@ -10,6 +10,7 @@ import fairacre.plan.Lifetime;
 import fairacre.plan.Things;
 import fairacre.server.store.generated.tables.records.FeatureRecord;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jooq.Record;
 
@@ -34,7 +35,16 @@ final class FeatureRows {
         boolean bare = row.get(FEATURE.BARE_IN_WINTER);
         Lifetime lifetime = Columns.lifetime(row.get(FEATURE.FROM_SEASON), row.get(FEATURE.UNTIL_SEASON));
         return switch (kind.extent()) {
-            case AREA -> new Feature.AreaFeature(id, name, kind, places, margin, height, lifetime);
+            case AREA ->
+                new Feature.AreaFeature(
+                        id,
+                        name,
+                        kind,
+                        places,
+                        margin,
+                        height,
+                        Optional.ofNullable(row.get(FEATURE.RIDGE)).map(Length::new),
+                        lifetime);
             case LINE ->
                 new Feature.LineFeature(
                         id,
@@ -69,7 +79,9 @@ final class FeatureRows {
         row.setY(Columns.ys(feature.places()));
         row.setFromSeason(feature.lifetime().from().orElse(null));
         row.setUntilSeason(feature.lifetime().until().orElse(null));
-        if (feature instanceof Feature.LineFeature line) {
+        if (feature instanceof Feature.AreaFeature area) {
+            row.setRidge(area.ridge().map(Length::micrometres).orElse(null));
+        } else if (feature instanceof Feature.LineFeature line) {
             row.setDepth(line.depth().micrometres());
             row.setBareInWinter(line.bareInWinter());
         } else if (feature instanceof Feature.SpotFeature spot) {

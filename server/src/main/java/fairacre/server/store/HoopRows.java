@@ -4,21 +4,17 @@ import static fairacre.server.store.generated.Tables.HOOP_SET;
 
 import fairacre.hoop.BowForm;
 import fairacre.hoop.HoopAnchor;
-import fairacre.hoop.HoopCover;
 import fairacre.hoop.HoopKinds;
 import fairacre.hoop.HoopPipe;
-import fairacre.hoop.HoopPlace;
 import fairacre.hoop.HoopSet;
 import fairacre.hoop.HoopWeather;
 import fairacre.measure.Length;
+import fairacre.over.BedPlace;
+import fairacre.over.Fabric;
 import fairacre.plan.Lifetime;
 import fairacre.server.store.generated.tables.records.HoopSetRecord;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.IntStream;
-import org.jooq.Record;
 
 /** Sets of hoops, from rows and into rows. */
 final class HoopRows {
@@ -38,8 +34,11 @@ final class HoopRows {
                     HoopAnchor.valueOf(row.get(HOOP_SET.ANCHOR)),
                     new Length(row.get(HOOP_SET.DEPTH)),
                     HoopWeather.valueOf(row.get(HOOP_SET.WEATHER)),
-                    HoopCover.valueOf(row.get(HOOP_SET.COVER)),
-                    places(row),
+                    Fabric.valueOf(row.get(HOOP_SET.COVER)),
+                    Columns.bedPlaces(
+                            row.get(HOOP_SET.BED),
+                            row.get(HOOP_SET.BED_FROM_SEASON),
+                            row.get(HOOP_SET.BED_UNTIL_SEASON)),
                     Columns.lifetime(row.get(HOOP_SET.FROM_SEASON), row.get(HOOP_SET.UNTIL_SEASON))),
             (garden, set) -> new HoopSetRecord(
                     garden,
@@ -53,26 +52,11 @@ final class HoopRows {
                     set.depth().micrometres(),
                     set.weather().name(),
                     set.cover().name(),
-                    set.places().stream().map(HoopPlace::bed).toArray(UUID[]::new),
-                    seasons(set, Lifetime::from),
-                    seasons(set, Lifetime::until),
+                    set.places().stream().map(BedPlace::bed).toArray(UUID[]::new),
+                    Columns.seasons(set.places(), Lifetime::from),
+                    Columns.seasons(set.places(), Lifetime::until),
                     set.lifetime().from().orElse(null),
                     set.lifetime().until().orElse(null)));
 
     private HoopRows() {}
-
-    private static List<HoopPlace> places(Record row) {
-        UUID[] beds = row.get(HOOP_SET.BED);
-        Integer[] from = row.get(HOOP_SET.BED_FROM_SEASON);
-        Integer[] until = row.get(HOOP_SET.BED_UNTIL_SEASON);
-        return IntStream.range(0, beds.length)
-                .mapToObj(i -> new HoopPlace(beds[i], Columns.lifetime(from[i], until[i])))
-                .toList();
-    }
-
-    private static Integer[] seasons(HoopSet set, Function<Lifetime, Optional<Integer>> which) {
-        return set.places().stream()
-                .map(place -> which.apply(place.lifetime()).orElse(null))
-                .toArray(Integer[]::new);
-    }
 }

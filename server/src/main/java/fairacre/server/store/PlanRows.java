@@ -22,7 +22,10 @@ final class PlanRows {
                             CompostRows.ROWS,
                             SkyRows.ROWS,
                             HoopRows.ROWS,
+                            CoverRows.ROWS,
+                            FurnitureRows.ROWS,
                             ArchRows.ROWS,
+                            TrellisRows.ROWS,
                             SetAsideRows.ROWS),
                     Stream.of(WaterRows.ALL, FenceRows.ALL).flatMap(List::stream))
             .toList();

@@ -3,7 +3,10 @@ package fairacre.server.store;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.bill.Acquired;
+import fairacre.measure.Length;
 import fairacre.plan.Change;
+import fairacre.plan.Feature;
+import fairacre.plan.FeatureKind;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
@@ -75,7 +78,10 @@ class PlanReaderTest {
     @Test
     void aGardenThatUsesEverythingComesBackEqualAndSoDoesEveryEditOfIt() {
         UUID owner = account();
-        Plan plan = Gardens.everything().withId(UUID.randomUUID());
+        Feature house = Gardens.feature("House", FeatureKind.HOUSE, 0, 0, -4, -4, -2, -4, -2, -3, -4, -3);
+        Plan plan = Gardens.with(
+                        Gardens.everything(), Put.of(((Feature.AreaFeature) house).withRidge(Length.metres(3))))
+                .withId(UUID.randomUUID());
         store.insert(owner, plan);
         assertThat(PlanReader.read(database, owner, plan.id()).orElseThrow().plan())
                 .isEqualTo(plan);

@@ -1,0 +1,32 @@
+/** Words of furniture. */
+export const words = {
+  title: "Benches, racks, stands, bins",
+  none: "None yet. What is built here is cut, bought and drawn like frames; walks and reach go round it.",
+  what: "New",
+  add: "Build it where there is room",
+  byNumbers: "By its place",
+  putThere: "Build it there",
+  kind: "What it is",
+  takeAway: (name: string) => `Remove ${name}`,
+  height: "Height of the top",
+  material: "Wood",
+  slabs: "A paving slab under each foot",
+  weighs: (mass: string) => `It weighs ${mass}`,
+  holds: (volume: string) => `It holds ${volume} of leaves`,
+  mesh: (area: string) => `${area} of mesh and four stakes`,
+  barrels: (count: number, pressure: string) =>
+    `${count === 1 ? "One barrel has" : `${String(count)} barrels have`} room; full, its feet press with ${pressure}`,
+  pieces: "Pieces",
+  board: "Board",
+  pieceLength: "Each long",
+  pieceWidth: "wide",
+  times: "Pieces alike",
+  sheet: "Sheet",
+  addBoard: "Add pieces of board",
+  addSheet: "Add pieces of sheet",
+  removeRow: (row: number) => `Remove line ${String(row)}`,
+  own: "List its pieces, to alter them",
+  notANumber: (most: number) => `Write a number from 1 to ${String(most)}.`,
+  view: (name: string, length: string, height: string) =>
+    `${name} seen from its longer side: ${length} long, ${height} high`,
+} as const;

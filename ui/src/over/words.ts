@@ -1,0 +1,21 @@
+/** Words of what goes from bed to bed. */
+export const words = {
+  nothing: "Over no bed yet.",
+  from: "There from season",
+  until: "Gone from it in",
+  takeOff: (bed: string) => `Off ${bed}`,
+  oneMore: "Over one bed more",
+  choose: "choose a bed",
+  aBed: "a bed that is gone",
+  fits: (names: readonly string[]) => `As it is made it also fits ${names.join(", ")}.`,
+  fitsNothing: "It fits no other bed of this season.",
+  overThese: "Put it over these too",
+  sheets: "How the sheets are cut",
+  noSheets: "No sheets are cut.",
+  sheet: (label: string, pieces: string) => `${label}: ${pieces}`,
+  bought: (sheets: number) => (sheets === 1 ? "1 sheet" : `${String(sheets)} sheets`),
+  for: (cost: string) => ` for ${cost}`,
+  least: "no way to cut them costs less.",
+  bound: (bound: string) => `none found costs less, and none can cost less than ${bound}.`,
+  noneFound: "none found costs less.",
+} as const;
