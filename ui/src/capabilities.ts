@@ -12,6 +12,7 @@ import { walkLayer } from "./reach/walkLayer";
 import type { Layer } from "./sheet/layer";
 import { sun } from "./sun";
 import { trellis } from "./trellis";
+import { tunnel } from "./tunnel";
 import { water } from "./water";
 
 interface Named {
@@ -45,6 +46,7 @@ export const capabilities: readonly Capability[] = [
   cover,
   arch,
   trellis,
+  tunnel,
   compost,
   furniture,
   sun,

@@ -33,6 +33,7 @@ const SEES: Record<string, string[]> = {
   cover: ["over"],
   arch: ["hoop"],
   trellis: [],
+  tunnel: [],
   compost: ["ground"],
   furniture: ["ground"],
   sharing: [],

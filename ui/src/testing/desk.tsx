@@ -65,6 +65,7 @@ export const plan: Plan = {
   bedCovers: [],
   arches: [],
   trellises: [],
+  tunnels: [],
   furniture: [],
   taps: [],
   barrels: [],
@@ -417,6 +418,10 @@ export const catalogue: Catalogue = {
     { key: "POTTING_BENCH", label: "Potting bench", remark: "As high as a kitchen's." },
     { key: "BARREL_STAND", label: "Barrel stand", remark: "Lifts a barrel." },
     { key: "OWN", label: "Something of your own", remark: "Its pieces are yours to list." },
+  ],
+  tunnelFootings: [
+    { key: "BOARDS", label: "Strapped to the beds' boards, elsewhere on stakes" },
+    { key: "STAKES", label: "On stakes driven into the ground" },
   ],
   shelfBearers: ["HOUSE", "WALL", "FENCE"],
   bayWalls: [

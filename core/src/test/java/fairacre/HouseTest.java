@@ -83,6 +83,7 @@ class HouseTest {
         sees.put("cover", Set.of("frame", "over", "sheet", "sun"));
         sees.put("arch", Set.of("fill", "hoop"));
         sees.put("trellis", Set.of("arch", "fence", "sun"));
+        sees.put("tunnel", Set.of("arch", "cover", "fence", "ground", "hoop", "over", "sun", "trellis"));
         sees.put("compost", Set.of("arch", "walk"));
         sees.put("furniture", Set.of("arch", "compost", "sheet", "sun"));
         sees.put("watch", Set.of("water"));
@@ -111,6 +112,7 @@ class HouseTest {
                         "ledger",
                         "sheet",
                         "trellis",
+                        "tunnel",
                         "walk",
                         "water"));
         sees.put("format", Set.of("appraisal", "cost", "ledger", "water"));

@@ -10,7 +10,7 @@ import java.util.Optional;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
 /** How high a panel rises over a span, and which span or panel gives enough room for a head. */
-final class Headroom {
+public final class Headroom {
 
     /** 6 1/2 ft, common practice. */
     private static final Length USUAL = Length.feet(6.5);
@@ -22,7 +22,7 @@ final class Headroom {
     private Headroom() {}
 
     /** What everybody needs: 6 1/2 ft, or as much as the tallest gardener. */
-    static Length wanted(Plan plan) {
+    public static Length wanted(Plan plan) {
         return plan.gardeners().stream()
                 .flatMap(gardener -> gardener.stature().stream())
                 .reduce(USUAL, Length::max);
@@ -61,7 +61,7 @@ final class Headroom {
     }
 
     /** The tallest gardener, if that is more than 6 1/2 ft. */
-    static Optional<Gardener> tallest(Plan plan) {
+    public static Optional<Gardener> tallest(Plan plan) {
         return plan.gardeners().stream()
                 .filter(gardener -> gardener.stature()
                         .filter(stature -> stature.compareTo(USUAL) > 0)

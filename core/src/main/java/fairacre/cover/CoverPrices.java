@@ -5,11 +5,11 @@ import fairacre.bill.PriceList.Offer;
 import java.util.stream.Stream;
 
 /** What is sold for covers besides sheets, battens and nets. All prices are invented. */
-final class CoverPrices {
+public final class CoverPrices {
 
-    static final PriceItem HINGE = new PriceItem("cover/hinge", "Hinge for a lid");
+    public static final PriceItem HINGE = new PriceItem("cover/hinge", "Hinge for a lid or a light door");
     static final PriceItem HANDLE = new PriceItem("cover/handle", "Handle");
-    static final PriceItem HOOK = new PriceItem("cover/hook", "Hook and eye");
+    public static final PriceItem HOOK = new PriceItem("cover/hook", "Hook and eye");
     static final PriceItem BUTTON = new PriceItem("cover/sheet-screw", "Screw with washer for a clear sheet");
     static final PriceItem STAPLES = new PriceItem("cover/staples", "Box of staples for nets");
 

@@ -37,6 +37,12 @@ public enum FeaturePreset {
             1,
             0,
             "One that stands there. A trellis to be built is drawn under Sun & structures, with its posts and its cost."),
+    TUNNEL(
+            FeatureKind.TUNNEL,
+            "Side of a tunnel",
+            2,
+            0,
+            "Of one that stands there. A walk-in tunnel to be built is under Sun & structures, with its bows and its cost."),
     TREE(FeatureKind.TREE, "Tree", 10, 96, ""),
     SLAB(FeatureKind.SLAB, "Slab or terrace", 0, 0, ""),
     STEPS(FeatureKind.STEPS, "Steps", 0, 0, ""),

@@ -24,6 +24,16 @@ record ArcLine(double legs, List<Arc> arcs) implements BowLine {
             return radius * (from - to);
         }
 
+        /** Whether a place from the middle of the span lies below it. */
+        private boolean isOver(double place) {
+            return at(from).x <= place && place <= at(to).x;
+        }
+
+        private double heightAt(double place) {
+            double aside = place - x;
+            return y + Math.sqrt(Math.max(0, radius * radius - aside * aside));
+        }
+
         private Coordinate at(double angle) {
             return new Coordinate(x + radius * Math.cos(angle), y + radius * Math.sin(angle));
         }
@@ -37,6 +47,17 @@ record ArcLine(double legs, List<Arc> arcs) implements BowLine {
     @Override
     public double tightest() {
         return arcs.stream().mapToDouble(Arc::radius).min().orElseThrow();
+    }
+
+    /** At a foot with a straight leg it is as high as the leg. */
+    @Override
+    public double heightAt(double x) {
+        double arched = arcs.stream()
+                .filter(arc -> arc.isOver(x))
+                .findFirst()
+                .map(arc -> arc.heightAt(x))
+                .orElse(0.0);
+        return legs + arched;
     }
 
     @Override

@@ -61,6 +61,16 @@ public record Bow(BowForm form, Length span, Length rise) {
         return Length.metres(line().legs());
     }
 
+    /**
+     * How high its middle line is above the feet.
+     *
+     * @param aside from the middle of its span; nothing at a foot without a straight leg, and beyond
+     */
+    public Length heightAt(Length aside) {
+        double off = aside.abs().metres();
+        return off > span.metres() / 2 ? Length.ZERO : Length.metres(line().heightAt(off));
+    }
+
     /** From the left foot to the right one; the middle of the span at x = 0, feet at y = 0. */
     public List<Point> places() {
         return line().places(STEPS).stream()

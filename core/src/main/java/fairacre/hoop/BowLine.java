@@ -11,6 +11,9 @@ interface BowLine {
     /** The least radius of its curve. */
     double tightest();
 
+    /** How high it is at a place between its feet, from the middle of its span. */
+    double heightAt(double x);
+
     /** How high its straight legs are. */
     double legs();
 

@@ -9,14 +9,18 @@ import java.util.Optional;
  * what a material bears of that for long says how tightly it may be bent: R = d / 2e. Plastics keep their spring and
  * may be bent to another width; metal is bent for good, on a form. Diameters and weights are from makers' tables, from
  * memory; what a material bears is common practice: for PE a radius of twenty diameters, for PVC of twenty-five, for
- * wire of five, for steel conduit the 4 in of a hand bender.
+ * wire of five, for steel conduit the 4 in and 5 in of a hand bender, for tube of fence rails some seventeen, on a
+ * form.
  */
 public enum HoopPipe {
     PE_20("PE pipe, 20 mm", 20, 0.025, 0.12, Sold.COIL, 10),
     PE_25("PE pipe, 25 mm", 25, 0.025, 0.17, Sold.COIL, 10),
     PVC_21("PVC pipe, 1/2 in (21.3 mm)", 21.3, 0.02, 0.24, Sold.STICKS, 6),
     WIRE_4("Galvanised wire, 4 mm", 4, 0.1, 0.1, Sold.WIRE, 10),
-    CONDUIT_18("Steel conduit, 1/2 in (17.9 mm)", 17.9, 0.088, 0.45, Sold.STICKS_OF_STEEL, 20);
+    CONDUIT_18("Steel conduit, 1/2 in (17.9 mm)", 17.9, 0.088, 0.45, Sold.STICKS_OF_STEEL, 20),
+    PVC_33("PVC pipe, 1 in (33.4 mm)", 33.4, 0.02, 0.48, Sold.STICKS, 6),
+    CONDUIT_23("Steel conduit, 3/4 in (23.4 mm)", 23.4, 0.092, 0.69, Sold.STICKS_OF_STEEL, 20),
+    TUBE_35("Galvanised steel tube, 1 3/8 in (34.9 mm)", 34.9, 0.03, 1.1, Sold.STICKS_OF_STEEL, 20);
 
     private enum Sold {
         COIL,
@@ -67,7 +71,7 @@ public enum HoopPipe {
                 : Optional.of(units == Units.METRIC ? Length.metres(3) : Length.feet(10));
     }
 
-    double kilograms(Length length) {
+    public double kilograms(Length length) {
         return kilogramsPerMetre * length.metres();
     }
 

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What is sold for hoops. All prices are invented. */
-final class HoopPrices {
+public final class HoopPrices {
 
     /** US dollars a metre. */
     private static final Map<HoopPipe, Double> PIPES = Map.of(
@@ -20,13 +20,16 @@ final class HoopPrices {
             HoopPipe.PE_25, 1.4,
             HoopPipe.PVC_21, 1.8,
             HoopPipe.WIRE_4, 0.8,
-            HoopPipe.CONDUIT_18, 3.2);
+            HoopPipe.CONDUIT_18, 3.2,
+            HoopPipe.PVC_33, 3.0,
+            HoopPipe.CONDUIT_23, 4.6,
+            HoopPipe.TUBE_35, 5.5);
 
     private static final double SLEEVE_PER_METRE = 2.5;
     private static final double CORD_PER_METRE = 0.15;
 
-    static final PriceItem COUPLING = new PriceItem("hoop/coupling", "Pipe coupling for hoops");
-    static final PriceItem STRAP = new PriceItem("hoop/strap", "Pipe strap with screws");
+    public static final PriceItem COUPLING = new PriceItem("hoop/coupling", "Pipe coupling for bows");
+    public static final PriceItem STRAP = new PriceItem("hoop/strap", "Pipe strap with screws");
     static final PriceItem CLIP = new PriceItem("hoop/clip", "Clip for a sheet on a hoop");
 
     private HoopPrices() {}
@@ -47,12 +50,12 @@ final class HoopPrices {
     }
 
     /** By the stick, or by the metre or foot. */
-    static PriceItem pipe(HoopPipe pipe, Units units) {
+    public static PriceItem pipe(HoopPipe pipe, Units units) {
         Optional<Length> stick = pipe.stick(units);
         return new PriceItem(
                 "hoop/" + key(pipe) + "/"
                         + stick.map(length -> size(length, units)).orElse(unit(units)),
-                "For hoops: " + pipe.label() + ", "
+                "For bows: " + pipe.label() + ", "
                         + stick.map(length -> LengthText.format(length, units) + " long")
                                 .orElse("a " + unit(units)));
     }

@@ -9,14 +9,19 @@ import fairacre.measure.Length;
  * @param sticks the fewest that do
  * @param couplings that put pieces together
  */
-record HoopSticks(int sticks, int couplings) {
+public record HoopSticks(int sticks, int couplings) {
 
-    static HoopSticks of(int bows, Length bow, Length stick) {
+    public static HoopSticks of(int bows, Length bow, Length stick) {
         int whole = (int) (bow.micrometres() / stick.micrometres());
         long rest = bow.micrometres() % stick.micrometres();
         int pieces = whole + (rest > 0 ? 1 : 0);
         int toAStick = rest > 0 ? (int) (stick.micrometres() / rest) : 1;
         int forRests = rest > 0 ? (bows + toAStick - 1) / toAStick : 0;
         return new HoopSticks(bows * whole + forRests, bows * (pieces - 1));
+    }
+
+    /** Of bows and of something else, cut each from sticks of their own. */
+    public HoopSticks and(HoopSticks other) {
+        return new HoopSticks(sticks + other.sticks, couplings + other.couplings);
     }
 }

@@ -15,6 +15,8 @@ public enum FeatureKind {
     HEDGE(Extent.LINE, true, true),
     /** Stands on the edge of a bed or between two; nobody reaches through it. */
     TRELLIS(Extent.LINE, true, false),
+    /** Its sides and ends; one gets in by the doors. */
+    TUNNEL(Extent.LINE, true, false),
     /** The trunk is in the way; the crown's shade and roots reach as far as its margin. */
     TREE(Extent.SPOT, true, true),
     SLAB(Extent.AREA, false, true),

@@ -187,7 +187,7 @@ public record Plan(
     }
 
     private <T> Stream<Feature> standing(Things<T> kind) {
-        return list(kind).stream().flatMap(thing -> kind.standing().feature().apply(thing).stream());
+        return list(kind).stream().flatMap(thing -> kind.standing().parts().apply(thing).stream());
     }
 
     /** The change that moves something that stands on the plot; its id is a feature's or another thing's. */

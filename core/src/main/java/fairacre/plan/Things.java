@@ -69,24 +69,19 @@ public record Things<T>(
                 check,
                 words,
                 seasons,
-                new Standing<>(thing -> Optional.empty(), (thing, dx, dy) -> thing),
+                new Standing<>(thing -> List.of(), (thing, dx, dy) -> thing),
                 new Paid<>(thing -> Optional.empty(), (thing, season) -> thing));
     }
 
     /** The same kind, which stands on the plot. */
     public Things<T> standingAs(Function<T, Feature> feature, Shift<T> shifted) {
+        return standingInParts(feature.andThen(List::of), shifted);
+    }
+
+    /** The same kind, which stands on the plot in several parts. */
+    public Things<T> standingInParts(Function<T, List<Feature>> parts, Shift<T> shifted) {
         return new Things<>(
-                type,
-                name,
-                field,
-                most,
-                id,
-                label,
-                check,
-                words,
-                seasons,
-                new Standing<>(feature.andThen(Optional::of), shifted),
-                paid);
+                type, name, field, most, id, label, check, words, seasons, new Standing<>(parts, shifted), paid);
     }
 
     /** The same kind, which is paid for at a price of its own. */
@@ -105,10 +100,10 @@ public record Things<T>(
     /**
      * How a thing stands on the plot, for all that keeps clear of it or goes to it.
      *
-     * @param feature as a feature with the thing's id and lifetime; empty if it stands nowhere
+     * @param parts as features, each with the thing's id and lifetime; none if it stands nowhere
      * @param shifted the thing moved on the plot
      */
-    public record Standing<T>(Function<T, Optional<Feature>> feature, Shift<T> shifted) {}
+    public record Standing<T>(Function<T, List<Feature>> parts, Shift<T> shifted) {}
 
     /**
      * What is paid for a thing at a price of its own.

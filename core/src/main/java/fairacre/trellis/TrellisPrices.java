@@ -6,7 +6,7 @@ import fairacre.measure.Units;
 import java.util.stream.Stream;
 
 /** What is sold for trellises besides posts, panels and canes. All prices are invented. */
-final class TrellisPrices {
+public final class TrellisPrices {
 
     private static final double NET_PER_SQUARE_METRE = 0.8;
     private static final double WIRE_PER_METRE = 0.35;
@@ -25,7 +25,7 @@ final class TrellisPrices {
                 : new PriceItem("trellis/net/square-foot", "Net for climbers, a square foot");
     }
 
-    static PriceItem wire(Units units) {
+    public static PriceItem wire(Units units) {
         return units == Units.METRIC
                 ? new PriceItem("trellis/wire/metre", "Wire for a trellis, a metre")
                 : new PriceItem("trellis/wire/foot", "Wire for a trellis, a foot");

@@ -95,6 +95,7 @@ import fairacre.surface.SurfaceRule;
 import fairacre.testing.Gardens;
 import fairacre.trellis.TrellisKind;
 import fairacre.trellis.TrellisRule;
+import fairacre.tunnel.TunnelRule;
 import fairacre.walk.WalkRule;
 import fairacre.water.Gear;
 import fairacre.water.Tap;
@@ -473,6 +474,13 @@ class AppraisalTest {
                                 15,
                                 new Furniture.SheetRow(
                                         SheetGood.PLYWOOD_18, Length.metres(3), Length.metres(1.3), 1)))));
+        Plan rows = plot(20, 20, ADA, bed("Beans", 10, 11.1, 6, 1.2), bed("Kale", 10, 8.9, 6, 1.2));
+        Plan slimRows = plot(20, 20, ADA, bed("Beans", 10, 10.8, 6, 0.6), bed("Kale", 10, 9.2, 6, 0.6));
+        plans.put(TunnelRule.TUNNEL_LOW, with(rows, Put.of(Gardens.tunnel("Tunnel", 10, 10, 6, 3.4, 1.8, 2))));
+        plans.put(TunnelRule.TUNNEL_AIRLESS, with(rows, Put.of(Gardens.tunnel("Tunnel", 10, 10, 6, 3.4, 2.1, 1))));
+        plans.put(TunnelRule.TUNNEL_BENT, with(slimRows, Put.of(Gardens.tunnel("Tunnel", 10, 10, 6, 2.2))));
+        plans.put(TunnelRule.TUNNEL_CUTS_BED, with(rows, Put.of(Gardens.tunnel("Tunnel", 10, 10, 5, 3.4))));
+        plans.put(TunnelRule.TUNNEL_BLOCKED, with(rows, Put.of(Gardens.tunnel("Tunnel", 10, 18.5, 6, 3.4))));
         Plan opposite = plot(20, 20, ADA, bed("Beans", 8, 10, 2, 3), bed("Kale", 12, 10, 2, 3));
         plans.put(ArchRule.ARCH_OFF_SOIL, with(nearby(), Put.of(Gardens.arch("Arch", 8.9, 14, 10.1, 14))));
         plans.put(ArchRule.ARCH_TOO_LOW, with(opposite, Put.of(Gardens.arch("Arch", 8.9, 10, 11.1, 10))));
@@ -766,6 +774,7 @@ class AppraisalTest {
         Stream.of(CompostRule.values()).forEach(each -> kinds.put(each, "compostBays"));
         Stream.of(ArchRule.values()).forEach(each -> kinds.put(each, "arch"));
         Stream.of(TrellisRule.values()).forEach(each -> kinds.put(each, "trellis"));
+        Stream.of(TunnelRule.values()).forEach(each -> kinds.put(each, "tunnel"));
         Stream.of(HoopRule.values()).forEach(each -> kinds.put(each, "hoopSet"));
         Stream.of(FurnitureRule.values()).forEach(each -> kinds.put(each, "furniture"));
         Stream.of(OverRule.values()).forEach(each -> kinds.put(each, "hoopSet"));

@@ -166,14 +166,14 @@ class PlanTest {
                             new SeasonEvents(SEASON, "8 built"),
                             new SeasonEvents(
                                     SEASON + 1,
-                                    "1 drain, 1 way in, 1 walk, 1 tap, 1 barrel, 1 pipe, 1 dripline, 1 fence, 1 compost heap, 1 structure"),
+                                    "1 drain, 1 way in, 1 walk, 1 tap, 1 barrel, 1 pipe, 1 dripline, 1 fence, 1 tunnel, 1 compost heap, 1 structure"),
                             new SeasonEvents(
                                     SEASON + 2,
                                     "1 rebuilt, 1 manifold, 1 drilled hose, 1 sprinklers, 1 hoop set, 1 cover, 1 panel arch, 1 trellis"),
                             new SeasonEvents(SEASON + 5, "1 gone"),
                             new SeasonEvents(
                                     SEASON + 9,
-                                    "1 way in gone, 1 barrel gone, 1 fence gone, 1 hoop set gone, 1 cover gone, 1 panel arch gone, 1 trellis gone, 1 compost heap gone, 1 structure gone"));
+                                    "1 way in gone, 1 barrel gone, 1 fence gone, 1 hoop set gone, 1 cover gone, 1 panel arch gone, 1 trellis gone, 1 tunnel gone, 1 compost heap gone, 1 structure gone"));
             Plan hired =
                     Gardens.with(plot(10, 8, List.of()), Put.of(Gardens.sundry("Hire", "1", "80", Acquired.BOUGHT)));
             assertThat(hired.events()).containsExactly(new SeasonEvents(SEASON, ""));

@@ -70,6 +70,7 @@ import fairacre.plan.Walk;
 import fairacre.sun.SunKinds;
 import fairacre.trellis.TrellisKind;
 import fairacre.trellis.TrellisKinds;
+import fairacre.tunnel.TunnelKinds;
 import fairacre.water.WaterKinds;
 import java.math.BigDecimal;
 import java.util.List;
@@ -109,6 +110,7 @@ public final class Changes {
             Put.of(Gardens.trellis("Trellis", 3, 3, 5, 3)),
             Put.of(Gardens.cover("Lights", CoverKind.COLD_FRAME, 2, 1, 2, "Beans")),
             Put.of(Gardens.furniture("Table", FurnitureKind.TABLE, 8, 6, 1.2, 0.6)),
+            Put.of(Gardens.tunnel("Film house", 6, 4, 4, 3)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -236,7 +238,10 @@ public final class Changes {
                 new Remove<>(CoverKinds.COVERS, id("Lights")),
                 Put.of(Gardens.furniture("Table", FurnitureKind.POTTING_BENCH, 8, 6, 1.5, 0.6)),
                 Put.of(Gardens.furniture("Stand", FurnitureKind.BARREL_STAND, 6, 6, 0.7, 0.7)),
-                new Remove<>(FurnitureKinds.FURNITURE, id("Table")));
+                new Remove<>(FurnitureKinds.FURNITURE, id("Table")),
+                Put.of(Gardens.tunnel("Film house", 6, 4, 5, 3)),
+                Put.of(Gardens.tunnel("Small house", 3, 2, 2, 1.4)),
+                new Remove<>(TunnelKinds.TUNNELS, id("Film house")));
     }
 
     private Changes() {}

@@ -92,6 +92,8 @@ import fairacre.sun.Sky;
 import fairacre.trellis.Trellis;
 import fairacre.trellis.TrellisKind;
 import fairacre.trellis.TrellisWind;
+import fairacre.tunnel.TunnelFooting;
+import fairacre.tunnel.WalkInTunnel;
 import fairacre.water.Barrel;
 import fairacre.water.Climate;
 import fairacre.water.Dripline;
@@ -346,6 +348,33 @@ public final class Gardens {
                 false,
                 List.of(),
                 List.of(sheets),
+                Lifetime.from(SEASON));
+    }
+
+    /** A tunnel under film, 2.1 m high, with a door at either end. */
+    public static WalkInTunnel tunnel(String name, double x, double y, double length, double width) {
+        return tunnel(name, x, y, length, width, 2.1, 2);
+    }
+
+    /** A tunnel under film of bows with shoulders; its sides don't roll up. */
+    public static WalkInTunnel tunnel(
+            String name, double x, double y, double length, double width, double rise, int doors) {
+        return new WalkInTunnel(
+                id(name),
+                name,
+                rectangle(x, y, length, width, 0),
+                BowForm.SHOULDERED,
+                HoopPipe.TUBE_35,
+                Length.metres(rise),
+                HoopWeather.WINDY,
+                TunnelFooting.STAKES,
+                Fabric.FILM,
+                Optional.empty(),
+                doors,
+                Length.metres(0.9),
+                Length.ZERO,
+                0,
+                false,
                 Lifetime.from(SEASON));
     }
 
@@ -818,6 +847,23 @@ public final class Gardens {
                                 new Furniture.BoardPart(Board.B1X6, Length.metres(1.4), 3)),
                         List.of(new Furniture.SheetRow(
                                 SheetGood.PLYWOOD_12, Length.metres(1.4), Length.metres(0.3), 2)),
+                        new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)))),
+                Put.of(new WalkInTunnel(
+                        id("Tunnel"),
+                        "Tunnel",
+                        rectangle(9, 6.5, 3.2, 2.6, 5),
+                        BowForm.ELLIPSE,
+                        HoopPipe.CONDUIT_23,
+                        Length.metres(2.35),
+                        HoopWeather.SNOWY,
+                        TunnelFooting.BOARDS,
+                        Fabric.SHADE_CLOTH,
+                        Optional.of(Length.metres(0.95)),
+                        1,
+                        Length.metres(0.8),
+                        Length.metres(-0.25),
+                        4,
+                        true,
                         new Lifetime(Optional.of(SEASON + 1), Optional.of(SEASON + 9)))),
                 Put.of(new CompostBays(
                         id("Heaps"),

@@ -169,6 +169,14 @@ public final class RandomGardens {
                     beds)));
         }
         if (random.nextBoolean()) {
+            changes.add(Put.of(Gardens.tunnel(
+                    "Tunnel",
+                    random.nextDouble() * 8,
+                    random.nextDouble() * 6,
+                    1 + 6 * random.nextDouble(),
+                    1.2 + 3 * random.nextDouble())));
+        }
+        if (random.nextBoolean()) {
             FurnitureKind kind = FurnitureKind.values()[random.nextInt(FurnitureKind.values().length)];
             changes.add(Put.of(Gardens.furniture(
                     "Furniture",

@@ -137,6 +137,8 @@ class EndpointsTest {
             "GET /structures/plan.pdf",
             "GET /fences/plan.pdf",
             "GET /fences/{fence}/makes",
+            "GET /tunnels",
+            "POST /tunnels/proposals",
             "GET /trellises",
             "POST /trellises/lines",
             "POST /trellises/proposals",

@@ -281,6 +281,7 @@ class CatalogueController {
             List<FurnitureKindView> furniture,
             Set<FeatureKind> shelfBearers,
             TrellisesView trellises,
+            List<TunnelFootingView> tunnelFootings,
             List<BayWallsView> bayWalls,
             List<CarrierView> carriers,
             List<FeatureView> features,
@@ -387,6 +388,7 @@ class CatalogueController {
                 FurnitureKindView.ALL,
                 ShelfStudy.bearers(),
                 TrellisesView.ALL,
+                TunnelFootingView.ALL,
                 Arrays.stream(BayWalls.values())
                         .map(walls -> new BayWallsView(walls, walls.label(), walls.remark(), walls.years()))
                         .toList(),

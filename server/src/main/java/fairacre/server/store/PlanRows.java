@@ -26,6 +26,7 @@ final class PlanRows {
                             FurnitureRows.ROWS,
                             ArchRows.ROWS,
                             TrellisRows.ROWS,
+                            TunnelRows.ROWS,
                             SetAsideRows.ROWS),
                     Stream.of(WaterRows.ALL, FenceRows.ALL).flatMap(List::stream))
             .toList();

@@ -1,0 +1,56 @@
+package fairacre.tunnel;
+
+import fairacre.bill.PriceList;
+import fairacre.bill.WorkRate;
+import fairacre.bill.WorkRates;
+import fairacre.judging.Capability;
+import fairacre.judging.Finder;
+import fairacre.judging.SnagContext;
+import fairacre.plan.Plan;
+import fairacre.plan.ThingKinds;
+import fairacre.plan.Things;
+import fairacre.sun.ShadeSource;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.TakeoffSource;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Walk-in tunnels. */
+public final class TunnelCapability
+        implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates, ShadeSource {
+
+    @Override
+    public List<Things<?>> kinds() {
+        return List.of(TunnelKinds.TUNNELS);
+    }
+
+    @Override
+    public List<TunnelRule> rules() {
+        return List.of(TunnelRule.values());
+    }
+
+    @Override
+    public List<Finder> onTheGround(SnagContext context) {
+        return List.of(new Finder("how tunnels stand", () -> new TunnelSnags(context).find()));
+    }
+
+    @Override
+    public void takeOff(Takeoff takeoff) {
+        new TunnelWants(takeoff).takeOff();
+    }
+
+    @Override
+    public Stream<Offer> offers() {
+        return TunnelPrices.offers();
+    }
+
+    @Override
+    public Stream<WorkRate> rates() {
+        return TunnelWants.rates();
+    }
+
+    @Override
+    public Stream<Shade> shades(Plan plan, int season, boolean bare) {
+        return TunnelShade.of(plan, season);
+    }
+}

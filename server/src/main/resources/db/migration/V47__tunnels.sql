@@ -1,0 +1,27 @@
+-- Walk-in tunnels. Lengths in micrometres; the door lies off the middle to the left, or with a minus to the right.
+create table tunnel (
+    garden uuid not null references garden (id) on delete cascade,
+    id uuid not null,
+    name text not null,
+    x bigint not null,
+    y bigint not null,
+    length bigint not null check (length > 0),
+    width bigint not null check (width > 0),
+    turn double precision not null check (turn >= 0 and turn < 360),
+    form text not null,
+    pipe text not null,
+    rise bigint not null check (rise > 0),
+    weather text not null,
+    footing text not null,
+    cover text not null,
+    hip bigint check (hip > 0),
+    doors integer not null check (doors between 1 and 2),
+    door_width bigint not null check (door_width > 0),
+    door_aside bigint not null,
+    wires integer not null check (wires >= 0),
+    hose_rail boolean not null,
+    from_season integer check (from_season between 1900 and 2200),
+    until_season integer check (until_season between 1900 and 2200),
+    primary key (garden, id),
+    check (until_season > from_season)
+);
