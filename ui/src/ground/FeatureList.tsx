@@ -11,6 +11,7 @@ import { without } from "../edits/changes";
 import { words as everywhere } from "../words";
 import { words } from "./words";
 import { featureLengths } from "./featureLengths";
+import { RetainingWall } from "./RetainingWall";
 import { useDesk } from "../workspace/desk";
 import { ByNumbers } from "../forms/ByNumbers";
 import { CornerFields } from "../forms/CornerFields";
@@ -137,6 +138,15 @@ function FeatureForm({ feature }: { feature: Feature }) {
       </div>
       {(feature.kind === "HOUSE" || feature.kind === "SHED") && (
         <p className="text-sm text-soft">{words.ridgeHint}</p>
+      )}
+      {feature.kind === "RETAINING_WALL" && (
+        <RetainingWall
+          wall={feature}
+          fault={faults["masonry"]}
+          onChange={(wall) => {
+            edit("masonry", { kind: "PutFeature", feature: wall });
+          }}
+        />
       )}
       <FenceLength feature={feature} />
       {"bareInWinter" in feature && (feature.kind === "TREE" || feature.kind === "HEDGE") && (

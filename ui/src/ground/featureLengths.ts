@@ -36,7 +36,10 @@ export function featureLengths(feature: Feature, extent: "AREA" | "LINE" | "SPOT
   };
   const depth = length("depth", DEPTHS[kind]);
   return [
-    ...length("breadth", BREADTHS[kind] ?? (extent === "LINE" ? "Thickness" : undefined)),
+    // A wall that is to be built is as thick as what it is built of.
+    ...("masonry" in feature
+      ? []
+      : length("breadth", BREADTHS[kind] ?? (extent === "LINE" ? "Thickness" : undefined))),
     ...length("margin", MARGINS[kind]),
     ...(depth.length > 0 ? depth : length("height", "Height")),
   ];

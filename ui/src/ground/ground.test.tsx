@@ -4,6 +4,7 @@ import { screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import type { Plan } from "../api/types";
+import { answering } from "../testing/answers";
 import { atDesk, deskFor, plan, report } from "../testing/desk";
 import { BedsPanel } from "../bed/BedsPanel";
 import { GroundPanel } from "./GroundPanel";
@@ -101,6 +102,58 @@ describe("what stands there", () => {
     expect(submit.mock.calls[1]?.[0]).toMatchObject({ feature: { bareInWinter: true } });
     await userEvent.click(screen.getByRole("button", { name: "Delete Plum" }));
     expect(submit.mock.calls[2]?.[0]).toEqual({ kind: "RemoveFeature", feature: "plum" });
+  });
+
+  it("a retaining wall is built of blocks or stone, and tells what that takes", async () => {
+    const wall = {
+      id: "wall",
+      name: "Wall",
+      kind: "RETAINING_WALL" as const,
+      places: [
+        { x: 1, y: 1 },
+        { x: 5, y: 1 },
+      ],
+      breadth: 0.2,
+      margin: 0,
+      height: 0.6,
+      depth: 0,
+      bareInWinter: false,
+      lifetime: { from: 2028 },
+    };
+    answering({
+      "/retaining-walls": [
+        {
+          wall: "built",
+          season: 2028,
+          masonry: "BLOCK",
+          courses: 4,
+          length: 4,
+          face: 3.25,
+          pieces: 41.3,
+          bags: 3.2,
+          footing: 260,
+          weeps: 3,
+        },
+      ],
+    });
+    const built = { ...wall, id: "built", name: "New wall", masonry: "BLOCK" as const };
+    const high = { ...wall, id: "high", name: "High wall", masonry: "STONE" as const, height: 1.5 };
+    const { submit } = at(<GroundPanel />, { plan: { ...equipped, features: [wall, built, high] } });
+    const [ofOld, ofNew] = screen.getAllByLabelText("Built of");
+    if (!ofOld || !ofNew) throw new Error("every retaining wall is asked");
+    expect(within(ofOld).queryByText("Bricks, a single leaf")).toBeNull();
+    await userEvent.selectOptions(ofOld, "BLOCK");
+    expect(submit.mock.calls[0]?.[0]).toEqual({ kind: "PutFeature", feature: { ...wall, masonry: "BLOCK" } });
+    await userEvent.selectOptions(ofNew, "it stands there already");
+    expect(submit.mock.calls[1]?.[0]).toEqual({
+      kind: "PutFeature",
+      feature: { ...wall, id: "built", name: "New wall" },
+    });
+    const told = await screen.findByTestId("retaining-wall");
+    expect(told).toHaveTextContent(
+      "4 courses, the lowest in the ground, 4.00 m long: 42 blocks and 4 bags of mortar, on 260 L of crushed base. 3 pipes through it let water out.",
+    );
+    expect(screen.getByText(/Of a wall over 4 ft/)).toBeInTheDocument();
   });
 
   it("a house has a ridge, or a flat roof where it has none", async () => {

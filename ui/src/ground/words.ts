@@ -15,6 +15,16 @@ export const words = {
     "Behind a wall that holds a step up goes a drain before the soil does: a perforated pipe in stone, with an outlet; not in front of it only.",
   retaining:
     "A step of over 4 ft (1.2 m) is a retaining wall: local code and a licensed design decide, with a drain behind it.",
+  builtOf: "Built of",
+  standsThere: "it stands there already",
+  courses: (courses: number, length: string) =>
+    `${String(courses)} courses, the lowest in the ground, ${length} long:`,
+  blocks: (blocks: number, bags: number) => `${String(blocks)} blocks and ${String(bags)} bags of mortar,`,
+  stone: (tonnes: string) => `${tonnes} t of stone laid dry,`,
+  footing: (base: string) => `on ${base} of crushed base.`,
+  weeps: (pipes: number) => `${String(pipes)} pipes through it let water out.`,
+  notTold:
+    "Give its height and the season in which it is built. Of a wall over 4 ft (1.2 m) nothing is counted or priced.",
   soilTest:
     "Soil in towns, near old paint or roads may hold lead and metals: have it tested before you grow food in it.",
   approximate:

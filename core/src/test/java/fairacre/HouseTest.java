@@ -70,7 +70,7 @@ class HouseTest {
         sees.put("fill", Set.of());
         sees.put("frame", Set.of());
         sees.put("ground", Set.of("fill"));
-        sees.put("surface", Set.of("fill", "ground"));
+        sees.put("surface", Set.of("fill", "frame", "ground"));
         sees.put("walk", Set.of("ground", "surface"));
         sees.put("reach", Set.of("walk"));
         sees.put("wheels", Set.of("ground", "surface", "walk"));

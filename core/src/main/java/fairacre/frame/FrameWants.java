@@ -10,7 +10,6 @@ import fairacre.build.Masonry;
 import fairacre.goods.BulkGood;
 import fairacre.goods.GoodsPrices;
 import fairacre.goods.LayerKind;
-import fairacre.measure.Volume;
 import fairacre.plan.Bed;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
@@ -126,7 +125,7 @@ final class FrameWants {
         walls((job, wall) -> takeoff.pieces(
                 job.season(), BillPart.FRAMES, BuildPrices.MORTAR, wall.bags(), 1, Served.bed(job.bed())));
         walls((job, wall) ->
-                takeoff.loose(job.season(), Use.FILL, BulkGood.BASE, ordered(wall.footing()), Served.bed(job.bed())));
+                takeoff.loose(job.season(), Use.FILL, BulkGood.BASE, wall.footingOrdered(), Served.bed(job.bed())));
     }
 
     /** Posts, stakes and ties are sawn and fastened like boards; a kit is put together by its maker's sheet. */
@@ -145,10 +144,5 @@ final class FrameWants {
 
     private void walls(BiConsumer<FrameJob, MasonryTakeoff> what) {
         jobs.forEach(job -> job.masonry().ifPresent(wall -> what.accept(job, wall)));
-    }
-
-    /** The base under a wall comes in bulk, more of it than lies there when it is compacted. */
-    private static Volume ordered(Volume compacted) {
-        return Volume.litres(compacted.litres() * LayerKind.BASE.ordered());
     }
 }

@@ -2,6 +2,7 @@ package fairacre.frame;
 
 import fairacre.build.Masonry;
 import fairacre.build.Wall;
+import fairacre.goods.LayerKind;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
@@ -11,7 +12,8 @@ import fairacre.shape.Insets;
 import java.util.Optional;
 
 /**
- * What a wall round a bed is built of. Its face is measured along its middle, so that corners count once.
+ * What a low wall is built of, round a bed or along a line. Its face is measured along its middle, so that corners
+ * count once.
  *
  * <p>It stands on crushed base: a trench twice as wide as the wall and 6 in deep (common practice for low walls; where
  * frost goes deep, and under mortar, local codes may want concrete).
@@ -40,14 +42,29 @@ public record MasonryTakeoff(Masonry kind, Area face, double pieces, double bags
         double length = Insets.of(
                         Polygons.of(bed.cornersUnplaced()), kind.thickness().metres() / 2)
                 .getLength();
-        double face = length * kind.course().metres() * (wall.courses() - there);
+        return along(kind, length, wall.courses() - there, there == 0);
+    }
+
+    /**
+     * Of courses along a line.
+     *
+     * @param length of its middle line, metres
+     * @param onFooting whether its footing is laid too
+     */
+    public static MasonryTakeoff along(Masonry kind, double length, int courses, boolean onFooting) {
+        double face = length * kind.course().metres() * courses;
         double net = face * kind.perSquareMetre();
         return new MasonryTakeoff(
                 kind,
                 Area.squareMetres(face),
                 net * (1 + kind.wastePercent() / 100.0),
                 kind.perBag() == 0 ? 0 : net / kind.perBag(),
-                there > 0 ? Volume.ZERO : footing(length, kind));
+                onFooting ? footing(length, kind) : Volume.ZERO);
+    }
+
+    /** The base in bulk, more of it than lies there when it is compacted. */
+    public Volume footingOrdered() {
+        return Volume.litres(footing.litres() * LayerKind.BASE.ordered());
     }
 
     private static Volume footing(double length, Masonry kind) {

@@ -1,6 +1,8 @@
 package fairacre.plan;
 
+import fairacre.build.Masonry;
 import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
@@ -117,6 +119,8 @@ public sealed interface Feature {
      * @param depth of what lies in the ground: how far down the stone of a drain, or a cable, goes, 0 to 5 m; 0 where
      *     it is not known; zero for what stands above the ground
      * @param bareInWinter of a hedge: whether it loses its leaves
+     * @param masonry of a retaining wall that is to be built: of what, and so how thick it is; empty for one that
+     *     stands there
      */
     record LineFeature(
             UUID id,
@@ -128,6 +132,7 @@ public sealed interface Feature {
             Length height,
             Length depth,
             boolean bareInWinter,
+            Optional<Masonry> masonry,
             Lifetime lifetime)
             implements Feature {
 
@@ -139,6 +144,8 @@ public sealed interface Feature {
             FeatureChecks.kind(kind, FeatureKind.Extent.LINE);
             places = FeatureChecks.places(places, 2, FeatureChecks.MOST_PLACES);
             FeatureChecks.goesOn(places);
+            masonry = masonry == null ? Optional.empty() : masonry;
+            breadth = masonry.map(Masonry::thickness).orElse(breadth);
             FeatureChecks.breadth(breadth);
             FeatureChecks.margin(margin);
             FeatureChecks.height(height);
@@ -147,26 +154,36 @@ public sealed interface Feature {
             FeatureChecks.only(
                     kind.buried() || !depth.isPositive(), "depth", kind, "depth: it stands above the ground");
             FeatureChecks.only(!bareInWinter || kind == FeatureKind.HEDGE, "bareInWinter", kind, "leaves to lose");
+            FeatureChecks.only(
+                    masonry.isEmpty() || kind == FeatureKind.RETAINING_WALL, "masonry", kind, "masonry to be built of");
+            if (masonry.filter(Masonry.BRICK::equals).isPresent()) {
+                throw new RefusedException(
+                        "masonry", "a single leaf of bricks does not hold ground back", "choose blocks or stone");
+            }
             lifetime = lifetime == null ? Lifetime.ALWAYS : lifetime;
         }
 
         @Override
         public LineFeature withPlaces(List<Point> newPlaces) {
-            return new LineFeature(id, name, kind, newPlaces, breadth, margin, height, depth, bareInWinter, lifetime);
+            return new LineFeature(
+                    id, name, kind, newPlaces, breadth, margin, height, depth, bareInWinter, masonry, lifetime);
         }
 
         @Override
         public LineFeature withHeight(Length newHeight) {
-            return new LineFeature(id, name, kind, places, breadth, margin, newHeight, depth, bareInWinter, lifetime);
+            return new LineFeature(
+                    id, name, kind, places, breadth, margin, newHeight, depth, bareInWinter, masonry, lifetime);
         }
 
         public LineFeature withDepth(Length newDepth) {
-            return new LineFeature(id, name, kind, places, breadth, margin, height, newDepth, bareInWinter, lifetime);
+            return new LineFeature(
+                    id, name, kind, places, breadth, margin, height, newDepth, bareInWinter, masonry, lifetime);
         }
 
         @Override
         public LineFeature withLifetime(Lifetime newLifetime) {
-            return new LineFeature(id, name, kind, places, breadth, margin, height, depth, bareInWinter, newLifetime);
+            return new LineFeature(
+                    id, name, kind, places, breadth, margin, height, depth, bareInWinter, masonry, newLifetime);
         }
     }
 
@@ -238,7 +255,17 @@ public sealed interface Feature {
                 new AreaFeature(id, name, kind, places, margin, Length.ZERO, Optional.empty(), Lifetime.ALWAYS);
             case LINE ->
                 new LineFeature(
-                        id, name, kind, places, breadth, margin, Length.ZERO, Length.ZERO, false, Lifetime.ALWAYS);
+                        id,
+                        name,
+                        kind,
+                        places,
+                        breadth,
+                        margin,
+                        Length.ZERO,
+                        Length.ZERO,
+                        false,
+                        Optional.empty(),
+                        Lifetime.ALWAYS);
             case SPOT ->
                 new SpotFeature(id, name, kind, places, breadth, margin, Length.ZERO, false, false, Lifetime.ALWAYS);
         };
@@ -252,6 +279,16 @@ public sealed interface Feature {
     static LineFeature drain(
             UUID id, String name, List<Point> places, Length breadth, Length depth, Lifetime lifetime) {
         return new LineFeature(
-                id, name, FeatureKind.DRAIN, places, breadth, Length.ZERO, Length.ZERO, depth, false, lifetime);
+                id,
+                name,
+                FeatureKind.DRAIN,
+                places,
+                breadth,
+                Length.ZERO,
+                Length.ZERO,
+                depth,
+                false,
+                Optional.empty(),
+                lifetime);
     }
 }

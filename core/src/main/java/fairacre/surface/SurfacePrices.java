@@ -11,12 +11,16 @@ public final class SurfacePrices {
     private static final double EDGING_PER_METRE = 4;
     private static final double DRAIN_PIPE_PER_METRE = 3;
 
+    static final PriceItem WEEP = new PriceItem("ground/weep", "Weep pipe through a wall");
+
     private SurfacePrices() {}
 
     static Stream<Offer> offers() {
-        return Stream.concat(
-                Offer.byLength(SurfacePrices::edging, EDGING_PER_METRE),
-                Offer.byLength(SurfacePrices::drainPipe, DRAIN_PIPE_PER_METRE));
+        return Stream.of(
+                        Offer.byLength(SurfacePrices::edging, EDGING_PER_METRE),
+                        Offer.byLength(SurfacePrices::drainPipe, DRAIN_PIPE_PER_METRE),
+                        Stream.of(new Offer(WEEP, 1.5)))
+                .flatMap(part -> part);
     }
 
     /** A foot or a metre of edging along a walk. */

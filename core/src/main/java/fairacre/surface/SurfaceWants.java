@@ -1,6 +1,8 @@
 package fairacre.surface;
 
 import fairacre.bill.BillPart;
+import fairacre.build.BuildPrices;
+import fairacre.frame.FrameRates;
 import fairacre.goods.BulkGood;
 import fairacre.goods.GoodsPrices;
 import fairacre.goods.LayerKind;
@@ -28,6 +30,7 @@ final class SurfaceWants {
         Arrays.stream(LayerKind.values()).filter(kind -> kind.good().isEmpty()).forEach(wants::covering);
         wants.edging();
         DrainTakeoff.of(takeoff.plan()).forEach(wants::drain);
+        RetainingTakeoff.of(takeoff.plan()).forEach(wants::retaining);
         wants.spoil();
         wants.walks.forEach(wants::workOn);
     }
@@ -76,6 +79,15 @@ final class SurfaceWants {
         if (takeoff.plan().supply().spoil()) {
             walks.forEach(walk -> takeoff.gain(walk.season(), BulkGood.TOPSOIL, walk.spoil()));
         }
+    }
+
+    private void retaining(RetainingTakeoff wall) {
+        Served served = Served.place(wall.wall());
+        takeoff.work(wall.season(), FrameRates.laying(wall.masonry()), wall.pieces());
+        takeoff.pieces(wall.season(), BillPart.GROUND, BuildPrices.masonry(wall.masonry()), wall.pieces(), 1, served);
+        takeoff.pieces(wall.season(), BillPart.GROUND, BuildPrices.MORTAR, wall.bags(), 1, served);
+        takeoff.pieces(wall.season(), BillPart.GROUND, SurfacePrices.WEEP, wall.weeps(), 1, served);
+        takeoff.loose(wall.season(), Use.DRAIN, BulkGood.BASE, wall.footing(), served);
     }
 
     private void drain(DrainTakeoff drain) {

@@ -97,7 +97,20 @@ class StructureSheetTest {
                 Put.of(hoops("Tunnel", 0.5, "Comb")));
         assertThat(words(comb)).contains("Comb: the set doesn't go over it.");
         assertThat(words(plot(5, 5, List.of())))
-                .contains("No hoops, covers, arches, trellises or furniture stand in this season.");
+                .contains("No hoops, tunnels, covers, arches, trellises or furniture stand in this season.");
+    }
+
+    @Test
+    void aTunnelIsDrawnFromItsEndAndItsSide() {
+        Plan plan = with(
+                plot(20, 20, List.of(), bed("Beans", 10, 11.1, 6, 1.2), bed("Kale", 10, 8.9, 6, 1.2)),
+                Put.of(Gardens.tunnel("Film house", 10, 10, 6, 3.4)));
+        assertThat(words(plan))
+                .contains("Film house", "3.40 m", "6.00 m", "2.10 m")
+                .anyMatch(text -> text.startsWith("8 bows of Galvanised steel tube"))
+                .anyMatch(text -> text.startsWith("The end with its door, 0.90 m × 2.00 m. 1:"))
+                .anyMatch(text -> text.startsWith("Its long side. 1:"));
+        nothingIsOff(plan);
     }
 
     @Test

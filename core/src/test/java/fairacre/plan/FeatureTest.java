@@ -46,6 +46,7 @@ class FeatureTest {
                 Length.metres(height),
                 Length.metres(depth),
                 bare,
+                Optional.empty(),
                 Lifetime.ALWAYS);
     }
 

@@ -137,6 +137,7 @@ class EndpointsTest {
             "GET /structures/plan.pdf",
             "GET /fences/plan.pdf",
             "GET /fences/{fence}/makes",
+            "GET /retaining-walls",
             "GET /tunnels",
             "POST /tunnels/proposals",
             "GET /trellises",

@@ -2,6 +2,7 @@ package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.FEATURE;
 
+import fairacre.build.Masonry;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.Feature;
@@ -56,6 +57,7 @@ final class FeatureRows {
                         height,
                         new Length(row.get(FEATURE.DEPTH)),
                         bare,
+                        Optional.ofNullable(row.get(FEATURE.MASONRY)).map(Masonry::valueOf),
                         lifetime);
             case SPOT ->
                 new Feature.SpotFeature(
@@ -84,6 +86,7 @@ final class FeatureRows {
         } else if (feature instanceof Feature.LineFeature line) {
             row.setDepth(line.depth().micrometres());
             row.setBareInWinter(line.bareInWinter());
+            row.setMasonry(line.masonry().map(Masonry::name).orElse(null));
         } else if (feature instanceof Feature.SpotFeature spot) {
             row.setBareInWinter(spot.bareInWinter());
             row.setLookout(spot.lookout());
