@@ -86,7 +86,7 @@ function FeatureForm({ feature }: { feature: Feature }) {
       thing={feature}
       about={preset?.label === feature.name ? undefined : preset?.label}
       seasons={{
-        from: feature.kind === "DRAIN" ? "Laid in season" : "From season",
+        from: beginning(feature),
         until: "Gone from season",
       }}
       faults={faults}
@@ -169,6 +169,12 @@ function FeatureForm({ feature }: { feature: Feature }) {
       )}
     </ThingForm>
   );
+}
+
+/** What happens in its first season. */
+function beginning(feature: Feature): string {
+  if (feature.kind === "DRAIN") return "Laid in season";
+  return "masonry" in feature ? words.builtIn : "From season";
 }
 
 /** How much of a fence, wall or hedge stands in the season, without the openings that ways in make. */

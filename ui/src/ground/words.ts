@@ -15,6 +15,7 @@ export const words = {
     "Behind a wall that holds a step up goes a drain before the soil does: a perforated pipe in stone, with an outlet; not in front of it only.",
   retaining:
     "A step of over 4 ft (1.2 m) is a retaining wall: local code and a licensed design decide, with a drain behind it.",
+  builtIn: "Built in season",
   builtOf: "Built of",
   standsThere: "it stands there already",
   courses: (courses: number, length: string) =>

@@ -85,7 +85,9 @@ class SheetTest {
             assertThat(garden.field("From plot's left")).hasValue("2.00 m");
             assertThat(garden.field("From plot's foot")).hasValue("2.55 m");
             // Keys that come slowly are kept as several edits, each undone by itself.
-            for (int i = 0; i < 5 && !garden.field("From plot's left").inputValue().equals("1.80 m"); i++) {
+            for (int i = 0;
+                    i < 5 && !garden.field("From plot's left").inputValue().equals("1.80 m");
+                    i++) {
                 garden.bed("Beans").focus();
                 garden.page().keyboard().press("Control+z");
                 garden.kept();

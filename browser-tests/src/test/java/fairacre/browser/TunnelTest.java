@@ -34,8 +34,9 @@ class TunnelTest {
         try (Garden garden = Garden.with(twoRows())) {
             Page page = garden.page();
             garden.bed("Beans").click();
-            garden.bed("Kale").click(new Locator.ClickOptions()
-                    .setModifiers(List.of(com.microsoft.playwright.options.KeyboardModifier.SHIFT)));
+            garden.bed("Kale")
+                    .click(new Locator.ClickOptions()
+                            .setModifiers(List.of(com.microsoft.playwright.options.KeyboardModifier.SHIFT)));
             garden.step("Sun & structures");
             garden.button("Build a tunnel round the 2 selected beds").click();
             garden.kept();
@@ -54,7 +55,8 @@ class TunnelTest {
             assertThat(form.getByLabel("Height in the middle")).hasValue("2.00 m");
             form.getByLabel("Both sides roll up").uncheck();
             garden.kept();
-            form.getByLabel("Doors", new Locator.GetByLabelOptions().setExact(true)).selectOption("In one end");
+            form.getByLabel("Doors", new Locator.GetByLabelOptions().setExact(true))
+                    .selectOption("In one end");
             garden.kept();
             garden.snags().getByText("of its floor").click();
             garden.snags().getByText("Put a door in the other end too").click();

@@ -9,6 +9,7 @@ import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.measure.Units;
+import fairacre.outline.Polygons;
 import fairacre.outline.Rectangle;
 import fairacre.over.Fabric;
 import fairacre.plan.Lifetime;
@@ -16,6 +17,7 @@ import fairacre.plan.Names;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
+import fairacre.shape.FreeGround;
 import fairacre.shape.Memo;
 import fairacre.shape.OpenPlaces;
 import java.util.Comparator;
@@ -43,45 +45,62 @@ public final class NewTunnels {
     /**
      * The change that builds one.
      *
-     * @param beds round which it stands, its ridge along the longer way; empty for 10 x 20 ft or 3 x 6 m of free ground
-     * @throws RefusedException if one of the beds does not stand in the season, or a tunnel is not large enough for
-     *     them
+     * @param beds round which it stands, with its ridge along an aisle that leads through, or else along the longer
+     *     way; empty for 10 x 20 ft or 3 x 6 m of free ground
+     * @throws RefusedException if one of the beds does not stand in the season, no tunnel is large enough for them, or
+     *     there is no free ground
      */
     public static Put<WalkInTunnel> over(Plan plan, int season, List<UUID> beds, UUID id, Memo memo) {
         List<StandingBed> standing = plan.standing(season);
-        Rectangle place = beds.isEmpty() ? open(plan, season) : around(plan, season, standing, beds);
-        WalkInTunnel begun = begun(plan, season, id, place);
-        return Put.of(highEnough(plan, TunnelStudy.of(plan, season, standing, memo), begun));
+        List<Rectangle> places =
+                beds.isEmpty() ? List.of(open(plan, season, standing)) : around(plan, season, standing, beds);
+        TunnelStudy study = TunnelStudy.of(plan, season, standing, memo);
+        WalkInTunnel through = throughAnAisle(
+                study,
+                places.stream().map(place -> begun(plan, season, id, place)).toList());
+        return Put.of(highEnough(plan, study, through));
     }
 
-    private static Rectangle open(Plan plan, int season) {
+    private static Rectangle open(Plan plan, int season, List<StandingBed> standing) {
         boolean metric = plan.units() == Units.METRIC;
-        return OpenPlaces.first(
-                plan,
-                season,
-                metric ? Length.metres(6) : Length.feet(20),
-                metric ? Length.metres(3) : Length.feet(10),
-                Optional.empty());
+        Length length = metric ? Length.metres(6) : Length.feet(20);
+        Length width = metric ? Length.metres(3) : Length.feet(10);
+        Rectangle place = OpenPlaces.first(plan, season, length, width, Optional.empty());
+        if (!FreeGround.isFree(Polygons.of(place.corners()), plan.setting(season), standing)) {
+            throw new RefusedException(
+                    "beds",
+                    "there is no free ground of " + size(length, width, plan.units()),
+                    "select beds round which it is to stand");
+        }
+        return place;
     }
 
-    private static Rectangle around(Plan plan, int season, List<StandingBed> standing, List<UUID> beds) {
+    /** With its ridge along the longer way, and across. */
+    private static List<Rectangle> around(Plan plan, int season, List<StandingBed> standing, List<UUID> beds) {
         List<StandingBed> chosen =
                 standing.stream().filter(bed -> beds.contains(bed.id())).toList();
         if (chosen.size() < beds.stream().distinct().count()) {
             throw new RefusedException("beds", "not all of them stand in " + season, "choose beds that stand then");
         }
-        Rectangle like = chosen.get(0).outline();
-        Rectangle place = TunnelPlaces.around(chosen, like).orElseThrow();
+        Rectangle place = TunnelPlaces.around(chosen, chosen.get(0).outline()).orElseThrow();
         Rectangle along = place.length().compareTo(place.width()) >= 0 ? place : quarterTurned(place);
-        Rectangle wide = along.resized(
-                Length.max(WalkInTunnel.SHORTEST, along.length()), Length.max(WalkInTunnel.SLIMMEST, along.width()));
-        if (wide.width().compareTo(WalkInTunnel.WIDEST) > 0 || wide.length().compareTo(WalkInTunnel.LONGEST) > 0) {
+        List<Rectangle> ways = Stream.of(along, quarterTurned(along))
+                .map(NewTunnels::largeEnough)
+                .filter(way -> way.width().compareTo(WalkInTunnel.WIDEST) <= 0)
+                .filter(way -> way.length().compareTo(WalkInTunnel.LONGEST) <= 0)
+                .toList();
+        if (ways.isEmpty()) {
             throw new RefusedException(
                     "beds",
-                    "they take " + size(wide.length(), wide.width(), plan.units()) + " of ground",
+                    "they take " + size(along.length(), along.width(), plan.units()) + " of ground",
                     "choose beds that lie within " + size(WalkInTunnel.LONGEST, WalkInTunnel.WIDEST, plan.units()));
         }
-        return wide;
+        return ways;
+    }
+
+    private static Rectangle largeEnough(Rectangle place) {
+        return place.resized(
+                Length.max(WalkInTunnel.SHORTEST, place.length()), Length.max(WalkInTunnel.SLIMMEST, place.width()));
     }
 
     private static String size(Length length, Length width, Units units) {
@@ -122,16 +141,15 @@ public final class NewTunnels {
     /**
      * Up to the next inch or two centimetres at which nobody stoops and the pipe bears it; as begun where none does.
      */
-    private static WalkInTunnel highEnough(Plan plan, TunnelStudy study, WalkInTunnel begun) {
+    private static WalkInTunnel highEnough(Plan plan, TunnelStudy study, WalkInTunnel through) {
         Length wanted = Headroom.wanted(plan);
-        WalkInTunnel through = throughAnAisle(study, begun);
         Optional<Length> aside = study.aisles(through).stream()
                 .map(TunnelTold.TunnelAisle::aside)
                 .max(Comparator.naturalOrder());
         Length step = plan.units() == Units.METRIC ? Length.millimetres(20) : Length.inches(1);
         return PIPES.stream()
                 .flatMap(pipe -> Stream.iterate(
-                        begun.rise(), rise -> rise.compareTo(WalkInTunnel.HIGHEST) <= 0, rise -> rise.plus(step))
+                        through.rise(), rise -> rise.compareTo(WalkInTunnel.HIGHEST) <= 0, rise -> rise.plus(step))
                         .map(rise -> through.of(pipe).rising(through.form(), rise))
                         .filter(tunnel -> does(plan, tunnel, aside, wanted))
                         .findFirst()
@@ -141,13 +159,15 @@ public final class NewTunnels {
     }
 
     /**
-     * With its doors on an aisle that leads from end to end, as near to the middle as one is; where there is none,
-     * wider on its left by the room for one.
+     * The first way with doors on an aisle that leads from end to end, as near to the middle as one is; where none has
+     * one, the first wider on its left by the room for it.
      */
-    private static WalkInTunnel throughAnAisle(TunnelStudy study, WalkInTunnel tunnel) {
-        return onAnAisle(study, tunnel)
-                .or(() -> widened(tunnel).flatMap(wider -> onAnAisle(study, wider)))
-                .orElse(tunnel);
+    private static WalkInTunnel throughAnAisle(TunnelStudy study, List<WalkInTunnel> ways) {
+        return ways.stream()
+                .flatMap(tunnel -> onAnAisle(study, tunnel).stream())
+                .findFirst()
+                .or(() -> widened(ways.get(0)).flatMap(wider -> onAnAisle(study, wider)))
+                .orElse(ways.get(0));
     }
 
     private static Optional<WalkInTunnel> widened(WalkInTunnel tunnel) {

@@ -414,6 +414,17 @@ class TunnelTest {
     }
 
     @Test
+    void itsRidgeGoesAlongTheAisleThatLeadsThrough() {
+        // 2.4 m along the aisle and 2.9 m across it.
+        Plan plan = plot(20, 20, List.of(), bed("Beans", 10, 11, 2.4, 0.9), bed("Kale", 10, 9, 2.4, 0.9));
+        Put<WalkInTunnel> put =
+                NewTunnels.over(plan, SEASON, List.of(id("Beans"), id("Kale")), id("Tunnel"), Memo.none());
+        assertThat(put.thing().place().length()).isEqualTo(Length.metres(2.4));
+        assertThat(put.thing().place().width()).isEqualTo(Length.metres(2.9));
+        assertThat(snags(with(plan, put))).isEmpty();
+    }
+
+    @Test
     void anewRoundOneBedHasAnAisleBesideIt() {
         Plan plan = plot(20, 20, List.of(), bed("Beans", 10, 10, 6, 1.2));
         Put<WalkInTunnel> put = NewTunnels.over(plan, SEASON, List.of(id("Beans")), id("Tunnel"), Memo.none());
@@ -426,6 +437,9 @@ class TunnelTest {
         Plan plan = plot(40, 20, List.of(), bed("Beans", 4, 10, 2, 1.2), bed("Kale", 16, 2, 2, 1.2));
         Put<WalkInTunnel> put = NewTunnels.over(plan, SEASON, List.of(), id("Tunnel"), Memo.none());
         assertThat(snags(with(plan, put))).isEmpty();
+        Plan small = plot(7, 4, List.of(), bed("Beans", 3.5, 2, 6, 1.2));
+        assertThatThrownBy(() -> NewTunnels.over(small, SEASON, List.of(), id("Tunnel"), Memo.none()))
+                .hasMessageContaining("no free ground of 6.00 m × 3.00 m");
         assertThatThrownBy(() -> NewTunnels.over(plan, SEASON, List.of(id("Beans"), id("Kale")), id("T"), Memo.none()))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("14.00 m × 9.20 m");
