@@ -8,7 +8,7 @@ import { words } from "./words";
 /** What a tunnel takes, how one stands and breathes in it, its end, and what to look out for. */
 export function TunnelFigures({ tunnel, told }: { tunnel: WalkInTunnel; told: TunnelTold }) {
   const { units, bedById } = useDesk();
-  const inches = (metres: number) => formatLength(metres, units);
+  const length = (metres: number) => formatLength(metres, units);
   const names = told.beds.map((id) => bedById.get(id)?.name ?? "").sort();
   const [lowest] = told.aisles;
   const { sheet } = told;
@@ -17,27 +17,34 @@ export function TunnelFigures({ tunnel, told }: { tunnel: WalkInTunnel; told: Tu
       <figure>
         <EndView tunnel={tunnel} told={told} />
         <figcaption className="text-soft">
-          {words.door(inches(tunnel.doorWidth), inches(told.doorHeight))}
+          {words.door(length(tunnel.doorWidth), length(told.doorHeight))}
         </figcaption>
       </figure>
       {names.length > 0 && <p>{words.stands(names)}</p>}
-      {lowest && <p>{words.headroom(inches(lowest.headroom), inches(lowest.aside))}</p>}
+      {lowest && (
+        <p>
+          {words.headroom(
+            length(lowest.headroom),
+            lowest.aside > 0 ? words.fromMiddle(length(lowest.aside)) : words.inMiddle,
+          )}
+        </p>
+      )}
       {told.air !== undefined && <p>{words.air(formatShare(told.air), formatArea(told.openings, units))}</p>}
       <p>
         {words.bows(
           words.bow(told.bows),
-          inches(told.bow),
-          inches(told.apart),
+          length(told.bow),
+          length(told.apart),
           formatMass(told.kilograms, units),
         )}{" "}
         {words.feet(told.onBoards, told.onStakes)}
       </p>
       <p>
-        {words.sheet(inches(sheet.bought), inches(sheet.roll), inches(sheet.length), inches(sheet.width))}{" "}
+        {words.sheet(length(sheet.bought), length(sheet.roll), length(sheet.length), length(sheet.width))}{" "}
         {words.ends[sheet.fromStrip ? "strip" : "rest"]}
       </p>
       {told.fallAlong !== undefined && told.fallAcross !== undefined && (
-        <p>{words.falls(inches(told.fallAlong), inches(told.fallAcross))}</p>
+        <p>{words.falls(length(told.fallAlong), length(told.fallAcross))}</p>
       )}
       {told.cautions.map((caution) => (
         <p key={caution}>{caution}</p>

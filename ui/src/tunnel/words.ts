@@ -40,8 +40,9 @@ export const words = {
         ? `${String(boards)} feet on boards of beds.`
         : `${String(boards)} feet on boards of beds, ${String(stakes)} on stakes.`,
   stands: (names: readonly string[]) => `Over ${names.join(", ")}.`,
-  headroom: (headroom: string, aside: string) =>
-    `Least headroom where one walks: ${headroom}, ${aside} from the middle.`,
+  headroom: (headroom: string, where: string) => `Least headroom where one walks: ${headroom}, ${where}.`,
+  fromMiddle: (aside: string) => `${aside} from the middle`,
+  inMiddle: "in the middle",
   air: (share: string, openings: string) => `Doors and sides open ${openings}, ${share} of the floor.`,
   sheet: (bought: string, roll: string, length: string, width: string) =>
     `Cut ${bought} off a roll ${roll} wide: ${length} × ${width} go over the bows;`,

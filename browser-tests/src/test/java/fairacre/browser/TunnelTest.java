@@ -44,7 +44,7 @@ class TunnelTest {
             form.locator("summary").first().click();
             Locator figures = form.getByTestId("tunnel-figures");
             assertThat(figures).containsText("Over Beans, Kale.");
-            assertThat(figures).containsText("Least headroom where one walks: 2.08 m, 0.00 m from the middle.");
+            assertThat(figures).containsText("Least headroom where one walks: 2.083 m, in the middle.");
             // Bays of 3 ft at most over 6 m: seven, and one bow more.
             assertThat(figures).containsText("8 bows of");
             assertThat(page.getByTestId("tunnel-drawn")).hasCount(1);

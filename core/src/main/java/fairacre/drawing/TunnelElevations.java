@@ -54,7 +54,9 @@ final class TunnelElevations {
         told.aisles().stream()
                 .findFirst()
                 .ifPresent(aisle -> pages.paragraph("Least headroom where one walks: " + length(aisle.headroom()) + ", "
-                        + length(aisle.aside()) + " from the middle."));
+                        + (aisle.aside().isPositive()
+                                ? length(aisle.aside()) + " from the middle."
+                                : "in the middle.")));
         told.air()
                 .ifPresent(air -> pages.paragraph("Doors"
                         + (tunnel.hip().isPresent() ? " and sides that roll up" : "") + " open "

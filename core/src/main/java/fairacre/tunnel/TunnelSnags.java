@@ -59,8 +59,7 @@ final class TunnelSnags {
                                 tunnel,
                                 aisle.at(),
                                 "In " + tunnel.name() + " the bows leave " + length(aisle.headroom())
-                                        + " of headroom where one walks, " + length(aisle.aside())
-                                        + " from its middle: "
+                                        + " of headroom where one walks, " + where(aisle) + ": "
                                         + Headroom.tallest(context.plan())
                                                 .map(gardener ->
                                                         gardener.name() + " stands " + length(wanted) + " tall.")
@@ -69,24 +68,28 @@ final class TunnelSnags {
                         .by(wanted.minus(aisle.headroom()).metres()));
     }
 
-    /** As it is bent, or else in another form; each no higher than it has to be. */
+    private String where(TunnelAisle aisle) {
+        return aisle.aside().isPositive() ? length(aisle.aside()) + " from its middle" : "in its middle";
+    }
+
+    /** As it is bent, and in other forms that do with lower bows; each no higher than it has to be. */
     private List<Remedy> higher(WalkInTunnel tunnel, Length wanted, TunnelAisle aisle) {
-        return Stream.concat(
-                        Stream.of(tunnel.form()),
-                        Arrays.stream(BowForm.values()).filter(form -> form != tunnel.form()))
-                .flatMap(form ->
-                        least(
-                                tunnel.rising(form, tunnel.rise()),
-                                other -> headroom(other, aisle).compareTo(wanted) >= 0)
-                                .stream())
+        Predicate<WalkInTunnel> does = other -> headroom(other, aisle).compareTo(wanted) >= 0;
+        Optional<WalkInTunnel> own = least(tunnel, does);
+        Length most = own.map(WalkInTunnel::rise).orElse(WalkInTunnel.HIGHEST.plus(STEP));
+        Stream<Remedy> others = Arrays.stream(BowForm.values())
+                .filter(form -> form != tunnel.form())
+                .flatMap(form -> least(tunnel.rising(form, tunnel.rise()), does).stream())
+                .filter(other -> other.rise().compareTo(most) < 0)
                 .map(other -> new Remedy(
-                        (other.form() == tunnel.form()
-                                        ? ""
-                                        : "Bend the bows otherwise ("
-                                                + other.form().label() + "): ")
-                                + (other.form() == tunnel.form() ? "Make" : "make") + " the bows "
-                                + length(other.rise()) + " high",
-                        Put.of(other)))
+                        "Bend the bows otherwise (" + other.form().label() + "), " + length(other.rise()) + " high",
+                        Put.of(other)));
+        return Stream.concat(
+                        own
+                                .map(other ->
+                                        new Remedy("Make the bows " + length(other.rise()) + " high", Put.of(other)))
+                                .stream(),
+                        others)
                 .toList();
     }
 
