@@ -9,7 +9,6 @@ import fairacre.over.BedPlace;
 import fairacre.over.FabricSource;
 import fairacre.parts.Parts;
 import fairacre.plan.Change;
-import fairacre.plan.Lifetime;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
@@ -153,10 +152,7 @@ final class CoverSnags {
     }
 
     private BedCover moved(BedCover cover, UUID from, StandingBed to) {
-        List<BedPlace> places = new ArrayList<>(BedPlace.without(cover.places(), from, context.season()));
-        places.removeIf(place -> place.bed().equals(to.id()));
-        places.add(new BedPlace(to.id(), Lifetime.from(context.season())));
-        return cover.withPlaces(places);
+        return cover.withPlaces(BedPlace.moved(cover.places(), from, to.id(), context.season()));
     }
 
     private Optional<Snag> noSheet(BedCover cover) {

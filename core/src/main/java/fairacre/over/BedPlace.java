@@ -56,6 +56,26 @@ public record BedPlace(UUID bed, Lifetime lifetime) {
     }
 
     /**
+     * With the place over a bed that holds in a season ended there, and gone on over another bed for as long as it
+     * would have held.
+     */
+    public static List<BedPlace> moved(List<BedPlace> places, UUID from, UUID to, int season) {
+        Optional<BedPlace> left = places.stream()
+                .filter(place -> place.bed.equals(from) && place.lifetime.includes(season))
+                .findFirst();
+        BedPlace taken =
+                new BedPlace(to, new Lifetime(Optional.of(season), left.flatMap(place -> place.lifetime.until())));
+        Stream<BedPlace> before = left
+                .flatMap(place -> place.lifetime.common(Lifetime.until(season)))
+                .map(seasons -> new BedPlace(from, seasons))
+                .stream();
+        Stream<BedPlace> others = places.stream()
+                .filter(place -> left.filter(place::equals).isEmpty())
+                .filter(place -> !place.bed.equals(to) || !place.lifetime.meets(taken.lifetime));
+        return Stream.of(others, before, Stream.of(taken)).flatMap(some -> some).toList();
+    }
+
+    /**
      * With the place over a bed that holds in a season cut to the seasons in which the bed is there; empty if it is
      * there in none of them.
      */
