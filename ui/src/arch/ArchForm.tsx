@@ -70,6 +70,7 @@ function Figures({ arch, told }: { arch: Arch; told: ArchTold }) {
         />
       )}
       {names.length > 0 && <p>{words.stands(names)}</p>}
+      {told.picked !== undefined && <p>{words.picked(formatLength(told.picked, units))}</p>}
       {told.widest !== undefined && <p>{words.widest(formatLength(told.widest, units))}</p>}
       <p>{words.weighs(formatMass(told.kilograms, units))}</p>
     </div>

@@ -31,6 +31,7 @@ const told: ArchTold = {
   span: 2,
   rise: 1.8,
   headroom: 2.02,
+  picked: 1.25,
   widest: 1.85,
   side: [
     { x: -1, y: 0 },
@@ -72,6 +73,7 @@ describe("arches", () => {
     const { desk, submit } = deskFor({ plan: arched });
     atDesk(desk, <ArchesSection />);
     await screen.findByText(/2.02 m of headroom/);
+    expect(screen.getByText(/picks what hangs on the first 1.25 m of the panel/)).toBeInTheDocument();
     const form = within(screen.getByTestId("arch"));
     await userEvent.click(form.getByText("Rose arch"));
     form.getByText(words.stands([first.name, second.name]));

@@ -13,6 +13,8 @@ export const words = {
   width: "Width of panel",
   stands: (names: readonly string[]) => `Its feet stand in ${names.join(" and ")}.`,
   widest: (span: string) => `With this panel the feet may be up to ${span} apart.`,
+  picked: (length: string) =>
+    `Sitting, one picks what hangs on the first ${length} of the panel from either foot.`,
   weighs: (mass: string) => `The panel weighs ${mass}: bend it by two, it springs back.`,
   headroom: (headroom: string) => `${headroom} of headroom`,
   sideView: (name: string, rise: string, span: string) =>

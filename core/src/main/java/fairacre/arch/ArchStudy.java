@@ -3,7 +3,9 @@ package fairacre.arch;
 import fairacre.hoop.Bow;
 import fairacre.measure.Length;
 import fairacre.plan.Plan;
+import fairacre.plan.Posture;
 import fairacre.plan.StandingBed;
+import fairacre.reach.ReachPreset;
 import java.util.List;
 import java.util.Optional;
 
@@ -46,12 +48,19 @@ public final class ArchStudy {
                 arch.span(),
                 rise,
                 isWalkedThrough ? rise.map(lower::plus) : Optional.empty(),
+                isWalkedThrough ? bow.flatMap(bent -> picked(bent, lower)) : Optional.empty(),
                 Headroom.widest(arch.panel(), Headroom.wanted(plan).minus(lower)),
                 bow.map(Bow::places).orElse(List.of()),
                 arch.feet(),
                 KILOGRAMS_PER_SQUARE_METRE
                         * arch.panel().metres()
                         * arch.width().metres());
+    }
+
+    private Optional<Length> picked(Bow bow, Length soil) {
+        boolean sits = plan.gardeners().stream().anyMatch(gardener -> gardener.posture() == Posture.SEATED);
+        Length above = ReachPreset.SEATED_HIGHEST.minus(soil);
+        return sits ? Optional.of(above.isPositive() ? bow.lengthUpTo(above) : Length.ZERO) : Optional.empty();
     }
 
     /** How high the lower of the soils stands in which its feet are; the ground where one is in none. */

@@ -5,6 +5,7 @@ import fairacre.outline.Point;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.analysis.solvers.BrentSolver;
+import org.locationtech.jts.geom.Coordinate;
 
 /**
  * A bow seen from its end, by its middle line. {@link #rising} makes one that is so high, {@link #ofLength} bends a
@@ -17,6 +18,7 @@ import org.hipparchus.analysis.solvers.BrentSolver;
 public record Bow(BowForm form, Length span, Length rise) {
 
     private static final int STEPS = 48;
+    private static final int FINE = 2000;
     private static final int MOST_TRIES = 200;
     /** Metres. */
     private static final double EXACT = 1e-9;
@@ -69,6 +71,26 @@ public record Bow(BowForm form, Length span, Length rise) {
     public Length heightAt(Length aside) {
         double off = aside.abs().metres();
         return off > span.metres() / 2 ? Length.ZERO : Length.metres(line().heightAt(off));
+    }
+
+    /**
+     * Length of the pipe from a foot up to a height above it, by {@link #FINE} chords to a curve; half of the pipe
+     * where it rises no higher.
+     */
+    public Length lengthUpTo(Length height) {
+        if (height.compareTo(rise) >= 0) {
+            return length().half();
+        }
+        List<Coordinate> places = line().places(FINE);
+        double wanted = height.metres();
+        double length = 0;
+        for (int i = 1; places.get(i - 1).y < wanted; i++) {
+            Coordinate from = places.get(i - 1);
+            Coordinate to = places.get(i);
+            double share = Math.min(1, (wanted - from.y) / (to.y - from.y));
+            length += share * from.distance(to);
+        }
+        return Length.metres(length);
     }
 
     /** From the left foot to the right one; the middle of the span at x = 0, feet at y = 0. */

@@ -7,6 +7,7 @@ import static fairacre.testing.Gardens.cedar;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -115,6 +116,18 @@ class ArchTest {
         if (micrometres != 0) {
             assertThat(snags(plan)).hasSize(micrometres > 0 ? 1 : 0);
         }
+    }
+
+    @Test
+    @DisplayName(
+            "2010 ADA Standards 308.3.1: who sits reaches 48 in high; on straight legs that is so much of the panel")
+    void whoSitsPicksUpToFourFeet() {
+        Plan standing = plot(20, 20, ADA, bed("Beans", 8, 10, 2, 3), bed("Kale", 11.5, 10, 2, 3));
+        Put<Arch> arch = Put.of(arch("Arch", 8.98, 10, 8.98 + 5 * FOOT, 10));
+        assertThat(told(with(standing, arch)).picked()).isEmpty();
+        // 16 ft over 5 ft stand on legs of 4.07 ft.
+        Plan sitting = with(standing, Put.of(seated("Ines", 0.5, 0.9)), arch);
+        assertThat(told(sitting).picked().orElseThrow().inches()).isCloseTo(48, within(1e-3));
     }
 
     @Test

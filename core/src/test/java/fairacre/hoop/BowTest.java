@@ -53,6 +53,20 @@ class BowTest {
         assertThat(bow.legs()).isEqualTo(Length.ZERO);
     }
 
+    @ParameterizedTest
+    @DisplayName(
+            "Closed form: half a circle up to a height h above its legs g is g + R asin((h - g) / R) from its foot")
+    @CsvSource({"2, 1, 0.5", "2, 1, 0.99", "2, 1.4, 0.3", "2, 1.4, 1.1", "3, 0.9, 2"})
+    void lengthUpToAHeight(double span, double rise, double height) {
+        Bow bow = Bow.rising(BowForm.CIRCLE, Length.metres(span), Length.metres(rise));
+        double radius = bow.tightest().metres();
+        double legs = bow.legs().metres();
+        double expected = height >= rise
+                ? bow.length().metres() / 2
+                : height <= legs ? height : legs + radius * Math.asin((height - legs) / radius);
+        assertThat(bow.lengthUpTo(Length.metres(height)).metres()).isCloseTo(expected, within(1e-5));
+    }
+
     @Test
     void anArcAndLegsAgreeWhereBothHold() {
         Length span = Length.feet(4);
