@@ -20,10 +20,12 @@ export const words = {
   standsThere: "it stands there already",
   courses: (courses: number, length: string) =>
     `${String(courses)} courses, the lowest in the ground, ${length} long:`,
-  blocks: (blocks: number, bags: number) => `${String(blocks)} blocks and ${String(bags)} bags of mortar,`,
+  blocks: (blocks: number, bags: number) =>
+    `${String(blocks)} blocks and ${bags === 1 ? "1 bag" : `${String(bags)} bags`} of mortar,`,
   stone: (tonnes: string) => `${tonnes} t of stone laid dry,`,
   footing: (base: string) => `on ${base} of crushed base.`,
-  weeps: (pipes: number) => `${String(pipes)} pipes through it let water out.`,
+  weeps: (pipes: number) =>
+    pipes === 1 ? "1 pipe through it lets water out." : `${String(pipes)} pipes through it let water out.`,
   notTold:
     "Give its height and the season in which it is built. Of a wall over 4 ft (1.2 m) nothing is counted or priced.",
   soilTest:

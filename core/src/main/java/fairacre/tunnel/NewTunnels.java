@@ -32,7 +32,7 @@ import java.util.stream.Stream;
  */
 public final class NewTunnels {
 
-    /** The largest pipes first try: what tunnels are built of (common practice). */
+    /** What tunnels are built of, in the order in which they are tried (common practice). */
     private static final List<HoopPipe> PIPES = List.of(HoopPipe.TUBE_35, HoopPipe.PVC_33, HoopPipe.CONDUIT_23);
 
     private static final Length HIP = Length.feet(3);

@@ -55,8 +55,7 @@ final class TunnelAisles {
                 .<Geometry>map(bed -> Polygons.of(bed.corners()))
                 .filter(ground::intersects)
                 .toList();
-        this.walks = plan.walks().stream()
-                .filter(walk -> walk.lifetime().includes(season))
+        this.walks = plan.walks(season).stream()
                 .map(Walk::corners)
                 .map(corners -> PreparedGeometryFactory.prepare(Polygons.of(corners)))
                 .toList();

@@ -18,11 +18,13 @@ import org.locationtech.jts.geom.Geometry;
 /** How the tunnels of a season stand; {@link #told} tells it of each. */
 public final class TunnelStudy {
 
-    /** A foot this near to a bed's edge, or a bed that reaches so far over a side, is at it: 2 in. */
+    /**
+     * A foot is at a bed's boards up to so far from them; a bed is inside that reaches no further over a side: 2 in.
+     */
     private static final double AT_THE_EDGE = Length.inches(2).metres();
 
     private static final double HAIR = 5e-6;
-    /** Steeper along, and its ridge is no longer set level by longer feet: 1 in 20 (common practice). */
+    /** Along a steeper slope the ridge is not set level by longer feet: 1 in 20 (common practice). */
     private static final double STEEP = 1.0 / 20;
 
     private final Plan plan;
