@@ -143,9 +143,9 @@ describe("a walk-in tunnel", () => {
     const { form, submit } = await opened();
     const wires = form.getByLabelText(words.wires);
     await userEvent.clear(wires);
-    await userEvent.type(wires, "13{Enter}");
-    expect(await form.findByText(words.notWires(12))).toBeVisible();
-    expect(wires).toHaveValue("13");
+    await userEvent.type(wires, "a few{Enter}");
+    expect(await form.findByText(words.notWires)).toBeVisible();
+    expect(wires).toHaveValue("a few");
     expect(submit).not.toHaveBeenCalled();
     await userEvent.clear(wires);
     await userEvent.type(wires, "4{Enter}");

@@ -28,7 +28,7 @@ export const words = {
   doorAside: "Door off the middle",
   doorAsideMeans: "To the left looking along the tunnel; with a minus to the right.",
   wires: "Wires for crops",
-  notWires: (most: number) => `Write a whole number from 0 to ${String(most)}.`,
+  notWires: "Write a whole number.",
   hoseRail: "A rail for the hose",
   bows: (count: string, length: string, apart: string, mass: string) =>
     `${count} of ${length}, ${apart} apart; ${mass} of pipe.`,
