@@ -9,12 +9,9 @@ import { useTold } from "../workspace/useTold";
 import { words } from "./words";
 
 type LineFeature = Extract<Feature, { masonry?: unknown }>;
-type Masonry = NonNullable<LineFeature["masonry"]>;
 type RetainingTakeoff = components["schemas"]["RetainingTakeoff"];
 
 const THERE = "THERE";
-/** A single leaf of bricks holds no ground back. */
-const THIN: Masonry = "BRICK";
 
 interface Props {
   wall: LineFeature;
@@ -28,7 +25,7 @@ export function RetainingWall({ wall, fault, onChange }: Props) {
   const walls = useTold<RetainingTakeoff>("retaining-walls", plan.features);
   const told = walls.find((each) => each.wall === wall.id);
   const caution = catalogue.features.find(({ kind }) => kind === wall.kind)?.caution;
-  const kinds = catalogue.masonries.filter(({ key }) => key !== THIN);
+  const kinds = catalogue.masonries.filter(({ retains }) => retains);
   return (
     <div className="space-y-1 text-sm">
       <Choice

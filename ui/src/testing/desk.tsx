@@ -313,6 +313,7 @@ export const catalogue: Catalogue = {
       course: 0.2,
       leastYears: 30,
       mostYears: 60,
+      retains: true,
       remark: "Heavy.",
     },
   ],
@@ -419,10 +420,16 @@ export const catalogue: Catalogue = {
     { key: "BARREL_STAND", label: "Barrel stand", remark: "Lifts a barrel." },
     { key: "OWN", label: "Something of your own", remark: "Its pieces are yours to list." },
   ],
-  tunnelFootings: [
-    { key: "BOARDS", label: "Strapped to the beds' boards, elsewhere on stakes" },
-    { key: "STAKES", label: "On stakes driven into the ground" },
-  ],
+  tunnels: {
+    footings: [
+      { key: "BOARDS", label: "Strapped to the beds' boards, elsewhere on stakes" },
+      { key: "STAKES", label: "On stakes driven into the ground" },
+    ],
+    hips: [
+      { units: "METRIC", hip: 0.9 },
+      { units: "FEET_AND_INCHES", hip: 0.9144 },
+    ],
+  },
   shelfBearers: ["HOUSE", "WALL", "FENCE"],
   bayWalls: [
     { key: "BOARDS", label: "Boards", remark: "Tidy.", years: 5 },

@@ -12,9 +12,6 @@ import { TunnelFigures } from "./TunnelFigures";
 import type { TunnelTold, WalkInTunnel } from "./tunnels";
 import { words } from "./words";
 
-/** The board up to which sides roll when they begin to, metres. */
-const USUAL_HIP = 0.9;
-
 interface Props {
   tunnel: WalkInTunnel;
   told: TunnelTold | undefined;
@@ -27,6 +24,7 @@ export function TunnelForm({ tunnel, told }: Props) {
   const { forms, pipes, weathers, covers } = desk.catalogue.hoops;
   const pipe = pipes.find(({ key }) => key === tunnel.pipe);
   const weather = weathers.find(({ key }) => key === tunnel.weather);
+  const usual = desk.catalogue.tunnels.hips.find(({ units }) => units === desk.units);
 
   function keep(field: string, after: WalkInTunnel) {
     edit(field, { kind: "PutTunnel", tunnel: after });
@@ -112,7 +110,7 @@ export function TunnelForm({ tunnel, told }: Props) {
       <Choice
         label={words.footing}
         value={tunnel.footing}
-        options={desk.catalogue.tunnelFootings.map(({ key: value, label }) => ({ value, label }))}
+        options={desk.catalogue.tunnels.footings.map(({ key: value, label }) => ({ value, label }))}
         onChange={(footing) => {
           put("footing", { footing });
         }}
@@ -131,7 +129,7 @@ export function TunnelForm({ tunnel, told }: Props) {
         label={words.rolls}
         checked={tunnel.hip !== undefined}
         onChange={(rolls) => {
-          keep("hip", rolls ? { ...tunnel, hip: USUAL_HIP } : without(tunnel, "hip"));
+          keep("hip", rolls && usual ? { ...tunnel, hip: usual.hip } : without(tunnel, "hip"));
         }}
       />
       {tunnel.hip !== undefined && length("hip", words.hip)}

@@ -121,6 +121,11 @@ public enum Masonry {
         return perBag;
     }
 
+    /** Whether a wall of it holds ground back: a single leaf of bricks does not (common practice). */
+    public boolean retains() {
+        return this != BRICK;
+    }
+
     public int leastYears() {
         return leastYears;
     }

@@ -156,7 +156,7 @@ public sealed interface Feature {
             FeatureChecks.only(!bareInWinter || kind == FeatureKind.HEDGE, "bareInWinter", kind, "leaves to lose");
             FeatureChecks.only(
                     masonry.isEmpty() || kind == FeatureKind.RETAINING_WALL, "masonry", kind, "masonry to be built of");
-            if (masonry.filter(Masonry.BRICK::equals).isPresent()) {
+            if (masonry.filter(built -> !built.retains()).isPresent()) {
                 throw new RefusedException(
                         "masonry", "a single leaf of bricks does not hold ground back", "choose blocks or stone");
             }

@@ -35,12 +35,14 @@ public final class NewTunnels {
     /** What tunnels are built of, in the order in which they are tried (common practice). */
     private static final List<HoopPipe> PIPES = List.of(HoopPipe.TUBE_35, HoopPipe.PVC_33, HoopPipe.CONDUIT_23);
 
-    private static final Length HIP = Length.feet(3);
-
-    private static final Length METRIC_HIP = Length.metres(0.9);
     private static final double HAIR = 1e-6;
 
     private NewTunnels() {}
+
+    /** The board up to which sides roll to begin with. */
+    public static Length usualHip(Units units) {
+        return units == Units.METRIC ? Length.metres(0.9) : Length.feet(3);
+    }
 
     /**
      * The change that builds one.
@@ -129,7 +131,7 @@ public final class NewTunnels {
                 FenceKinds.snow(plan).isPositive() ? HoopWeather.SNOWY : HoopWeather.WINDY,
                 TunnelFooting.BOARDS,
                 Fabric.FILM,
-                Optional.of(metric ? METRIC_HIP : HIP),
+                Optional.of(usualHip(plan.units())),
                 2,
                 door,
                 Length.ZERO,

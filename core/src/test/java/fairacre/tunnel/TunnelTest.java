@@ -26,6 +26,7 @@ import fairacre.outline.Point;
 import fairacre.outline.Rectangle;
 import fairacre.over.Fabric;
 import fairacre.plan.Bed;
+import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
@@ -35,6 +36,8 @@ import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
 import fairacre.sun.SunStudy;
 import fairacre.testing.Gardens;
+import fairacre.walk.WalkRule;
+import java.time.MonthDay;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
@@ -443,6 +446,60 @@ class TunnelTest {
         assertThatThrownBy(() -> NewTunnels.over(plan, SEASON, List.of(id("Beans"), id("Kale")), id("T"), Memo.none()))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("14.00 m × 9.20 m");
+    }
+
+    /** A garden in feet: 40 x 40 ft with two beds of 20 x 4 ft and 3 ft between them. */
+    private static Plan inFeet() {
+        double feet = 0.3048;
+        return with(
+                plot(
+                        40 * feet,
+                        40 * feet,
+                        List.of(),
+                        bed("Beans", 20 * feet, 23.5 * feet, 20 * feet, 4 * feet),
+                        bed("Kale", 20 * feet, 16.5 * feet, 20 * feet, 4 * feet)),
+                new Change.DescribeGarden("Test garden", Units.FEET_AND_INCHES, MonthDay.of(1, 1)));
+    }
+
+    @Test
+    void inFeetItRisesToTheFoot() {
+        Put<WalkInTunnel> put =
+                NewTunnels.over(inFeet(), SEASON, List.of(id("Beans"), id("Kale")), id("Tunnel"), Memo.none());
+        assertThat(put.thing().rise()).isEqualTo(Length.feet(7));
+        assertThat(put.thing().hip()).contains(Length.feet(3));
+        assertThat(put.thing().place().width().metres())
+                .isCloseTo(Length.feet(11).metres(), within(1e-5));
+        assertThat(snags(with(inFeet(), put))).isEmpty();
+    }
+
+    @Test
+    @DisplayName("77 in high: 6 1/2 ft of headroom and half a pipe of 1 3/8 in are 78.69 in, up to the next 1/4 in")
+    void inFeetItIsRaisedByTheQuarterInch() {
+        WalkInTunnel low = NewTunnels.over(
+                        inFeet(), SEASON, List.of(id("Beans"), id("Kale")), id("Tunnel"), Memo.none())
+                .thing()
+                .rising(BowForm.SHOULDERED, Length.inches(77));
+        Plan plan = with(inFeet(), Put.of(low));
+        Snag snag = snags(plan).get(0);
+        assertThat(snag.words()).contains("6′ 6″ are wanted");
+        Plan after = plan.apply(snag.remedies().get(0).change()).orThrow();
+        assertThat(after.list(TunnelKinds.TUNNELS).get(0).rise()).isEqualTo(Length.inches(78.75));
+        assertThat(snags(after)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @DisplayName("its end closes a gate where nobody gets round it; with the door before the gate one walks in")
+    @CsvSource({"1.1, true", "0, false"})
+    void acrossAGate(double doorAside, boolean blocked) {
+        // The end stands 0.2 m inside the gate of 0.9 m, whose middle is the tunnel's.
+        Plan plan = with(
+                rows(),
+                Put.of(gardener("Ada", 0.6, 0.6)),
+                Put.of(Gardens.gate("Gate", 0, 10, 0.9)),
+                Put.of(tunnel("Tunnel", 3.2, 10, 6, 3.4).withDoorAside(Length.metres(doorAside))));
+        assertThat(Appraisal.of(plan, SEASON).snags().stream().map(Snag::rule))
+                .filteredOn(WalkRule.WAY_IN_BLOCKED::equals)
+                .hasSize(blocked ? 1 : 0);
     }
 
     @Test

@@ -248,7 +248,14 @@ class CatalogueController {
     record RecipeView(String label, String remark, Filling filling, boolean spread) {}
 
     record MasonryView(
-            Masonry key, String label, Length thickness, Length course, int leastYears, int mostYears, String remark) {}
+            Masonry key,
+            String label,
+            Length thickness,
+            Length course,
+            int leastYears,
+            int mostYears,
+            boolean retains,
+            String remark) {}
 
     record FittingView(String key, String label, String remark) {}
 
@@ -281,7 +288,7 @@ class CatalogueController {
             List<FurnitureKindView> furniture,
             Set<FeatureKind> shelfBearers,
             TrellisesView trellises,
-            List<TunnelFootingView> tunnelFootings,
+            TunnelsView tunnels,
             List<BayWallsView> bayWalls,
             List<CarrierView> carriers,
             List<FeatureView> features,
@@ -388,7 +395,7 @@ class CatalogueController {
                 FurnitureKindView.ALL,
                 ShelfStudy.bearers(),
                 TrellisesView.ALL,
-                TunnelFootingView.ALL,
+                TunnelsView.ALL,
                 Arrays.stream(BayWalls.values())
                         .map(walls -> new BayWallsView(walls, walls.label(), walls.remark(), walls.years()))
                         .toList(),
@@ -429,7 +436,14 @@ class CatalogueController {
                                 .toList()),
                 Arrays.stream(Masonry.values())
                         .map(m -> new MasonryView(
-                                m, m.label(), m.thickness(), m.course(), m.leastYears(), m.mostYears(), m.remark()))
+                                m,
+                                m.label(),
+                                m.thickness(),
+                                m.course(),
+                                m.leastYears(),
+                                m.mostYears(),
+                                m.retains(),
+                                m.remark()))
                         .toList(),
                 Arrays.stream(SundryPreset.values())
                         .map(s -> new SundryView(s.label(), s.part(), s.acquired()))
