@@ -5,7 +5,10 @@ import type { components } from "./schema";
 
 /* Work that takes long: it is asked for, looked after again and again, and can be stopped. */
 
-type AnyTold = components["schemas"]["ToldArrangement"] | components["schemas"]["ToldBestCutting"];
+type AnyTold =
+  | components["schemas"]["ToldArrangement"]
+  | components["schemas"]["ToldBestCutting"]
+  | components["schemas"]["ToldSunMap"];
 
 /** How a job stands, with the best that was found so far. */
 export type Told<A> = Omit<AnyTold, "best"> & { best: A[] };
@@ -13,7 +16,7 @@ export type Told<A> = Omit<AnyTold, "best"> & { best: A[] };
 /** What is asked for: a path below the garden, and what goes with it. */
 export interface Question {
   garden: string;
-  what: "arrangements" | "cutting/best";
+  what: "arrangements" | "cutting/best" | "sun/maps";
   query: string;
   body?: unknown;
 }

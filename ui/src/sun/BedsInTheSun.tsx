@@ -1,6 +1,6 @@
 import { useDesk } from "../workspace/desk";
 import { nameOf, takers } from "./takers";
-import { useSunHours } from "./sun";
+import { useSunHours, useTriedSun } from "./sun";
 import { words } from "./words";
 import { YearBand } from "./YearBand";
 
@@ -8,6 +8,7 @@ import { YearBand } from "./YearBand";
 export function BedsInTheSun() {
   const desk = useDesk();
   const sun = useSunHours();
+  const tried = new Map(useTriedSun().map(({ bed, after }) => [bed, after]));
   const rows = (sun?.beds ?? [])
     .map((bed) => ({ ...bed, name: nameOf(desk.plan, bed.bed) }))
     .sort((a, b) => a.growing - b.growing || a.name.localeCompare(b.name));
@@ -15,8 +16,9 @@ export function BedsInTheSun() {
     <section className="space-y-1 border-t border-rule pt-2">
       <h3>{words.beds}</h3>
       {rows.length === 0 && <p className="text-soft">{words.noBeds}</p>}
+      {tried.size > 0 && <p className="text-sm text-mark">{words.tried}</p>}
       <ul data-testid="beds-in-the-sun">
-        {rows.map(({ bed, name, growing, exposure, hours, taken }) => (
+        {rows.map(({ bed, name, growing, exposure, growingLight, hours, taken }) => (
           <li key={bed} className="border-t border-hair py-1">
             <button
               type="button"
@@ -27,12 +29,13 @@ export function BedsInTheSun() {
             >
               <span className="min-w-0 grow truncate">{name}</span>
               <YearBand hours={hours} fullSun={sun?.fullSun ?? 0} />
-              <span className="figures w-14 text-right whitespace-nowrap">
-                {words.hours(growing.toFixed(1))}
+              <span className="figures min-w-14 text-right whitespace-nowrap">
+                {growingHours(growing, tried.get(bed))}
               </span>
             </button>
             <p className="text-xs text-soft">
               {exposure}
+              {growingLight !== undefined && `; ${words.light(growingLight.toFixed(0))}`}
               {taken.length > 0 && `; ${words.less(takers(taken, desk.plan))}`}
             </p>
           </li>
@@ -40,4 +43,11 @@ export function BedsInTheSun() {
       </ul>
     </section>
   );
+}
+
+/** "7.5 h", and where an edit is being tried "7.5 → 6.3 h". */
+function growingHours(now: number, after: number | undefined): string {
+  return after === undefined
+    ? words.hours(now.toFixed(1))
+    : words.beforeAfter(now.toFixed(1), after.toFixed(1));
 }

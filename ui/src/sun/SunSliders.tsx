@@ -1,8 +1,18 @@
 import { useId } from "react";
 import { Choice } from "../parts/Choice";
+import { Fault } from "../parts/Fault";
 import { useDesk, type Shown } from "../workspace/desk";
 import { SunSwatch } from "./hatches";
-import { asTime, compassPoint, momentAt, useDaySun, useSunHours, useSunMap, type Moment } from "./sun";
+import {
+  asTime,
+  compassPoint,
+  momentAt,
+  useDaySun,
+  useFinerMap,
+  useSunHours,
+  useSunMap,
+  type Moment,
+} from "./sun";
 import { words } from "./words";
 
 type What = Shown["sun"]["what"];
@@ -18,6 +28,7 @@ export function SunSliders() {
     what === "DAY" ? date : undefined,
     what === "GROWING" || (what === "DAY" && date !== undefined),
   );
+  const finer = useFinerMap(map, what === "DAY" ? date : undefined);
   const moments = day?.moments ?? [];
   const moment = momentAt(day, minute);
   const set = (part: Partial<Shown["sun"]>) => {
@@ -74,6 +85,15 @@ export function SunSliders() {
           ))}
         </ul>
       )}
+      {finer.open && (
+        <p className="flex items-center gap-2 text-sm" role="status">
+          {words.finer(finer.told?.done ?? 0, finer.told?.steps ?? 0)}
+          <button type="button" className="plain-button ml-auto" onClick={finer.stop}>
+            {words.keepCoarse}
+          </button>
+        </p>
+      )}
+      <Fault text={finer.fault} />
     </section>
   );
 }

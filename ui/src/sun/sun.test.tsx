@@ -31,7 +31,19 @@ it("the sun of each bed is told month by month, with what it is good for", async
     days: [],
     open: [8.2, 16.4],
     fullSun: 6,
-    beds: [{ bed: bed.id, hours, least: hours, growing: 6.25, exposure: "fruiting crops", taken: [] }],
+    openLight: [4.4, 41.2],
+    beds: [
+      {
+        bed: bed.id,
+        hours,
+        least: hours,
+        growing: 6.25,
+        exposure: "fruiting crops",
+        light: hours,
+        growingLight: 27.4,
+        taken: [],
+      },
+    ],
     unknown: ["Old pear"],
   });
   const { desk } = deskFor({ plan });
@@ -43,6 +55,8 @@ it("the sun of each bed is told month by month, with what it is good for", async
   // The mean of 2.0 and 2.5 hours for March.
   expect(cells.join(" ")).toContain("2.3");
   expect(row.textContent).toContain("6.3");
+  expect(cells.at(-1)).toBe("27");
+  screen.getByText(words.aboutLight("4", "41"));
   expect(row.textContent).toContain("fruiting crops");
   screen.getByText(words.about("8.2", "16.4"));
   screen.getByText(words.unknown(["Old pear"]));
@@ -76,6 +90,7 @@ const day: DaySun = {
 const map: SunMap = {
   cell: 0.5,
   up: 16,
+  coarse: false,
   cells: [
     { x: 0.25, y: 0.25, hours: 7, exposure: "FULL_SUN" },
     { x: 0.75, y: 0.25, hours: 2, exposure: "SHADE" },
@@ -86,25 +101,27 @@ const map: SunMap = {
   ],
 };
 
-function sunny() {
-  const answers = { "/sun/day": day, "/sun/map": map };
+function sunny(others: Record<string, unknown> = {}) {
+  const answers: Record<string, unknown> = { "/sun/day": day, "/sun/map": map, ...others };
   vi.stubGlobal(
     "fetch",
     vi.fn<typeof fetch>((url) => {
       const path = /\/sun[^?]*/.exec(String(url))?.[0] ?? "";
       const answer =
         path in answers
-          ? answers[path as keyof typeof answers]
+          ? answers[path]
           : {
               days: DAYS,
               open: [8, 16],
               fullSun: 6,
+              openLight: [],
               beds: plan.beds.map(({ id }) => ({
                 bed: id,
                 hours,
                 least: hours,
                 growing: 8,
                 exposure: "fruiting crops",
+                light: [],
                 taken: plan.features.slice(0, 1).map((feature) => ({ thing: feature.id, hours: 1.25 })),
               })),
               unknown: [],
@@ -146,6 +163,46 @@ it("tells of each bed what takes of its sun, and shows its year as a band", asyn
   list.getAllByLabelText(words.band("8.0", "8.0"));
   await userEvent.click(first);
   expect(select).toHaveBeenCalled();
+});
+
+it("tells how an edit that is being tried changes the hours of beds", async () => {
+  if (!bed) throw new Error("the garden has beds");
+  sunny({ "/sun/tried": [{ bed: bed.id, before: 8, after: 6.6 }] });
+  const { desk } = deskFor({ plan, step: "sun", tried: { kind: "RemoveSky", sky: "sky" } });
+  atDesk(desk, <SunPanel />);
+  const list = within(await screen.findByTestId("beds-in-the-sun"));
+  await list.findByText(words.beforeAfter("8.0", "6.6"));
+  screen.getByText(words.tried);
+});
+
+it("a coarse map is shown at once, and a finer one in its place when it is there", async () => {
+  const told = { job: "j", state: "RUNNING", revision: 1, done: 3, steps: 12, best: [] };
+  const fine = { ...map, cells: map.cells.slice(0, 1) };
+  sunny({
+    "/sun/map": { ...map, coarse: true },
+    "/sun/maps": told,
+    "/sun/maps/j": { ...told, state: "DONE", done: 12, best: [fine] },
+  });
+  const { desk } = deskFor({ plan, step: "sun" });
+  const growing = {
+    ...desk,
+    shown: { ...desk.shown, sun: { what: "GROWING" as const, half: 11, minute: 720 } },
+  };
+  const { container } = atDesk(
+    growing,
+    <>
+      <SunPanel />
+      <svg>
+        <SunOnTheSheet view={view} moved={new Map()} selected={new Set()} />
+      </svg>
+    </>,
+  );
+  await screen.findByText(words.finer(3, 12));
+  expect(container.querySelectorAll("[data-sun]")).toHaveLength(2);
+  await vi.waitFor(() => {
+    expect(container.querySelectorAll("[data-sun]")).toHaveLength(1);
+  });
+  expect(screen.queryByText(words.finer(12, 12))).toBeNull();
 });
 
 it("the sheet shows the shadows of the moment while one looks at the sun, and nothing elsewhere", async () => {

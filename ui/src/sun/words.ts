@@ -11,6 +11,10 @@ export const words = {
   monthNames: MONTHS,
   about: (least: string, most: string) =>
     `Hours of direct sun on a clear day, the mean over the soil of each bed; “Growing” is April to September, in the south October to March. The sun is up from ${least} to ${most} hours here. Clouds, and what stands off the plot, are left out.`,
+  lightSum: "Light",
+  aboutLight: (least: string, most: string) =>
+    `“Light” is the daily light sum of the growing months in moles of photons a square metre, clouds counted by the normals under Water; in the open it runs from ${least} in the darkest half-month of the year to ${most} in the brightest.`,
+  noLight: "With the normals of the weather under Water, the light sum of each bed is told here too.",
   unknown: (names: readonly string[]) =>
     `No height is known of ${names.join(", ")}: give ${names.length === 1 ? "it" : "them"} one under Ground, else ${names.length === 1 ? "it casts" : "they cast"} no shadow here.`,
   onTheSheet: "Light on the sheet",
@@ -31,8 +35,15 @@ export const words = {
   grade: (least: number, label: string) =>
     least > 0 ? `${String(least)} h and more: ${label}` : `less: ${label}`,
   share: (share: number) => `${(100 * share).toFixed(0)} %`,
+  finer: (done: number, days: number) =>
+    days > 0
+      ? `A finer map is on its way: day ${String(done)} of ${String(days)}.`
+      : "A finer map is on its way.",
+  keepCoarse: "Keep this one",
   beds: "Sun on the beds in the growing months",
   hours: (hours: string) => `${hours} h`,
+  tried: "Hours before and after the edit that is being tried.",
+  light: (moles: string) => `light sum ${moles} mol/m² a day`,
   less: (takers: readonly string[]) => `less by ${takers.join(", ")}`,
   band: (least: string, most: string) => `${least} to ${most} hours through the year`,
   compare: "What if …?",

@@ -655,6 +655,7 @@ export function deskFor(part: Partial<Desk> = {}) {
     report,
     judged: report,
     preview: null,
+    tried: null,
     tryOut: vi.fn(),
     submit,
     undo: vi.fn(),

@@ -91,6 +91,8 @@ export interface Desk {
   judged: AppraisalReport | undefined;
   /** What the edit that is being tried would lead to. */
   preview: Preview | null;
+  /** The edit that is being tried. */
+  tried: Change | null;
   /** Judges an edit without keeping it; null ends it. */
   tryOut: (change: Change | null) => void;
   /** Makes an edit. Why it was not taken is told to `refused`, or else shown on top. */

@@ -56,6 +56,7 @@ export function useDeskState(id: string): Opened {
   /** Edits that are made but not judged yet: what they do is shown until the judgement is there. */
   const [settling, setSettling] = useState<readonly Change[]>([]);
   const trying = useRef(false);
+  const [tried, setTried] = useState<Change | null>(null);
 
   const queue = useMemo(() => {
     const remember = (view: GardenView, made: Item | null) => {
@@ -177,13 +178,16 @@ export function useDeskState(id: string): Opened {
     report,
     judged: earlier,
     preview,
+    tried,
     tryOut: (change: Change | null) => {
       trying.current = change !== null;
+      setTried(change);
       if (change) previews.ask({ season: shownSeason, change });
       else previews.forget();
     },
     submit: (change, refused) => {
       trying.current = false;
+      setTried(null);
       queue.add({ kind: "change", key: crypto.randomUUID(), change }, refused);
     },
     undo: () => {

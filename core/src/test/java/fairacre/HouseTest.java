@@ -75,9 +75,9 @@ class HouseTest {
         sees.put("reach", Set.of("walk"));
         sees.put("wheels", Set.of("ground", "surface", "walk"));
         sees.put("bed", Set.of("ground", "walk"));
-        sees.put("water", Set.of("ground", "walk", "reach"));
         sees.put("fence", Set.of("ground"));
         sees.put("sun", Set.of("ground", "fence"));
+        sees.put("water", Set.of("ground", "walk", "reach", "sun"));
         sees.put("over", Set.of("fence"));
         sees.put("hoop", Set.of("fill", "frame", "fence", "over", "sun"));
         sees.put("cover", Set.of("frame", "over", "sheet", "sun"));

@@ -6,6 +6,7 @@ import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
+import fairacre.shape.Memo;
 import fairacre.sun.SunStudy;
 import fairacre.testing.Gardens;
 import java.lang.management.ManagementFactory;
@@ -35,7 +36,11 @@ final class SunRatio {
         double ofDemo = milliseconds(() -> hours(demo));
         double ofMany = milliseconds(() -> hours(many));
         double ofMap = milliseconds(
-                () -> SunStudy.of(demo, Collections.max(demo.seasonsOfChange())).map(Optional.empty()));
+                () -> SunStudy.of(demo, Collections.max(demo.seasonsOfChange())).quickMap(Optional.empty()));
+        double ofFineMap = milliseconds(
+                () -> SunStudy.of(many, Collections.max(many.seasonsOfChange())).map(Optional.empty(), done -> {}), 1);
+        double ofQuickMap = milliseconds(
+                () -> SunStudy.of(many, Collections.max(many.seasonsOfChange())).quickMap(Optional.empty()), 1);
         System.out.println("| what | processor time | ratio |");
         System.out.println("|---|---|---|");
         System.out.printf(Locale.ROOT, "| beds of the demo, all half-months | %.0f ms | 1 |%n", ofDemo);
@@ -46,7 +51,36 @@ final class SunRatio {
                 CASTERS,
                 ofMany,
                 ofMany / ofDemo);
-        System.out.printf(Locale.ROOT, "| map of the demo, growing months | %.0f ms | %.1f |%n", ofMap, ofMap / ofDemo);
+        row("map of the demo, growing months", ofMap, ofDemo);
+        row("coarse map of those " + BEDS + " beds, at once", ofQuickMap, ofDemo);
+        row("fine map of them, as a job", ofFineMap, ofDemo);
+        row("the hours of those beds after a trellis has moved by 10 cm", afterAnEdit(many), ofDemo);
+    }
+
+    private static void row(String what, double milliseconds, double ofDemo) {
+        System.out.printf(Locale.ROOT, "| %s | %.0f ms | %.1f |%n", what, milliseconds, milliseconds / ofDemo);
+    }
+
+    /** With what was known before it. */
+    private static double afterAnEdit(Plan plan) {
+        int season = Collections.max(plan.seasonsOfChange());
+        Memo memo = new Memo(Memo.USUAL);
+        SunStudy.of(plan, season, memo).hours();
+        Feature trellis = plan.setting(season).features().stream()
+                .filter(feature -> feature.kind() == FeatureKind.TRELLIS)
+                .findFirst()
+                .orElseThrow();
+        double[] moved = new double[1];
+        return milliseconds(
+                () -> {
+                    moved[0] += 0.1;
+                    Plan edited = plan.apply(Put.of(trellis.withPlaces(trellis.places().stream()
+                                    .map(place -> place.plus(Length.metres(moved[0]), Length.ZERO))
+                                    .toList())))
+                            .orThrow();
+                    SunStudy.of(edited, season, memo).hours();
+                },
+                TIMES);
     }
 
     private static Object hours(Plan plan) {
@@ -75,13 +109,17 @@ final class SunRatio {
     }
 
     private static double milliseconds(Runnable work) {
-        for (int i = 0; i < TIMES; i++) {
+        return milliseconds(work, TIMES);
+    }
+
+    private static double milliseconds(Runnable work, int times) {
+        for (int i = 0; i < times; i++) {
             work.run();
         }
         long before = ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime();
-        for (int i = 0; i < TIMES; i++) {
+        for (int i = 0; i < times; i++) {
             work.run();
         }
-        return (ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime() - before) / 1e6 / TIMES;
+        return (ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime() - before) / 1e6 / times;
     }
 }

@@ -93,7 +93,7 @@ public final class ArrangementStudy {
         this.given = new Given(cleared, season, wish);
         Polygon area = Polygons.of(rectangle(wish).corners());
         this.sun = new Lazy<>(() -> SunStudy.of(cleared, season, Memo.none().until(stop))
-                .map(Optional.empty(), Areas.shared(area, cleared.site().ground())));
+                .map(Areas.shared(area, cleared.site().ground())));
         this.staying = (int) cleared.standing(season).stream()
                 .filter(bed -> overlap(Polygons.of(bed.corners()), area))
                 .count();

@@ -90,6 +90,13 @@ public final class DrainStudy {
         return places;
     }
 
+    /** Where the ground in front of a retaining wall lies, beside its middle, by heights that are known. */
+    public static double foot(Feature wall, Side behind, Levels levels) {
+        List<Piece> pieces = pieces(wall);
+        double aside = wall.breadth().metres() / 2 + ASIDE;
+        return height(levels, pieces.get(pieces.size() / 2).aside(-behind.sign * aside));
+    }
+
     /** The middle of a piece of a wall, and the way to its left. */
     private record Piece(Coordinate middle, double dx, double dy, double length) {
 
@@ -152,7 +159,8 @@ public final class DrainStudy {
         return drained >= NEARLY_WHOLE * whole;
     }
 
-    private static List<Side> behind(Feature wall, Optional<Levels> levels) {
+    /** The side that a retaining wall holds back, or both where heights don't tell. */
+    public static List<Side> behind(Feature wall, Optional<Levels> levels) {
         double whole = 0;
         double sum = 0;
         for (Piece piece : pieces(wall)) {

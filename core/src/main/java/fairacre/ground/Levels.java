@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.PointLocation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -44,11 +45,15 @@ public final class Levels {
     private static final double HAIR = 1e-6;
 
     private final List<Facet> triangles;
+    private final List<LineSegment> creases;
+    private final double steepest;
     private final double[] plane;
     private final boolean onALine;
 
     private Levels(List<Coordinate> heights, boolean onALine) {
         this.triangles = triangles(heights);
+        this.creases = triangles.stream().flatMap(Facet::sides).distinct().toList();
+        this.steepest = triangles.stream().mapToDouble(Facet::slope).max().orElse(0);
         this.plane = Spread.of(heights).plane();
         this.onALine = onALine;
     }
@@ -122,6 +127,28 @@ public final class Levels {
     /** Where the ground falls to, degrees clockwise from straight up on the drawing; 0 for level ground. */
     public double fallsTo() {
         return slope() == 0 ? 0 : (Math.toDegrees(Math.atan2(-plane[1], -plane[2])) + 360) % 360;
+    }
+
+    /**
+     * Whether the ground, as far as its heights are known, rises above a straight line that climbs from a place.
+     * Between two edges of its planes ground and line run straight, so it is enough to look at the edges.
+     *
+     * @param place with its height as z, on the ground or above it
+     * @param dx along the ground, of length 1 with {@code dy}
+     * @param slope how much the line climbs in a metre
+     */
+    public boolean risesAbove(Coordinate place, double dx, double dy, double slope) {
+        return slope < steepest && creases.stream().anyMatch(crease -> risesAbove(crease, place, dx, dy, slope));
+    }
+
+    private static boolean risesAbove(LineSegment crease, Coordinate place, double dx, double dy, double slope) {
+        double sideX = crease.p1.x - crease.p0.x;
+        double sideY = crease.p1.y - crease.p0.y;
+        double across = dx * sideY - dy * sideX;
+        double far = ((crease.p0.x - place.x) * sideY - (crease.p0.y - place.y) * sideX) / across;
+        double share = ((crease.p0.x - place.x) * dy - (crease.p0.y - place.y) * dx) / across;
+        double height = crease.p0.getZ() + share * (crease.p1.getZ() - crease.p0.getZ());
+        return far > 0 && share >= 0 && share <= 1 && height > place.getZ() + far * slope + HAIR;
     }
 
     /** Fall from one place to another, positive downhill. */
@@ -256,6 +283,13 @@ public final class Levels {
                         return new Rim(from, to, turn * (to.y - from.y) / length, turn * (from.x - to.x) / length);
                     })
                     .toList();
+        }
+
+        /** Each from its lower to its higher end in x, then y, so that neighbours have the same one. */
+        Stream<LineSegment> sides() {
+            return IntStream.range(0, 3)
+                    .mapToObj(side -> new LineSegment(corners[side], corners[side + 1]))
+                    .peek(LineSegment::normalize);
         }
 
         double height(Coordinate place) {

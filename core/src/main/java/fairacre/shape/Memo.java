@@ -2,7 +2,11 @@ package fairacre.shape;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.function.BooleanSupplier;
+import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
@@ -62,6 +66,17 @@ public final class Memo {
     }
 
     /**
+     * For the loops of work whose answers are not remembered.
+     *
+     * @throws StoppedException if it is to be given up
+     */
+    public void goOn() {
+        if (stop.getAsBoolean()) {
+            throw new StoppedException();
+        }
+    }
+
+    /**
      * @param question of a type of its own for each kind of answer
      * @param work answers it; never null
      * @throws StoppedException if the answer isn't known and the work is to be given up
@@ -72,14 +87,44 @@ public final class Memo {
         if (known != null) {
             return (T) known;
         }
-        if (stop.getAsBoolean()) {
-            throw new StoppedException();
-        }
+        goOn();
         if (most == 0) {
             return work.get();
         }
         T answer = work.get();
         answers.put(question, answer);
         return answer;
+    }
+
+    /**
+     * The same for several questions; those whose answers are not known are worked on together.
+     *
+     * @param work answers each of some questions, in their order
+     * @throws StoppedException if an answer isn't known and the work is to be given up
+     */
+    @SuppressWarnings("unchecked")
+    public <Q, T> List<T> recallAll(List<Q> questions, Function<List<Q>, List<T>> work) {
+        Map<Q, T> known = new HashMap<>();
+        for (Q question : questions) {
+            Object answer = most == 0 ? null : answers.getIfPresent(question);
+            if (answer != null) {
+                known.put(question, (T) answer);
+            }
+        }
+        List<Q> unknown = questions.stream()
+                .filter(question -> !known.containsKey(question))
+                .distinct()
+                .toList();
+        if (!unknown.isEmpty()) {
+            goOn();
+            List<T> found = work.apply(unknown);
+            for (int i = 0; i < unknown.size(); i++) {
+                known.put(unknown.get(i), found.get(i));
+                if (most > 0) {
+                    answers.put(unknown.get(i), found.get(i));
+                }
+            }
+        }
+        return questions.stream().map(known::get).toList();
     }
 }

@@ -1,6 +1,7 @@
 package fairacre.sun;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -22,6 +23,13 @@ record Caster(UUID thing, Coordinate[] ring, Envelope around, double base, doubl
         Arrays.stream(ring).forEach(around::expandToInclude);
         return new Caster(thing, ring, around, base, low, high, shade);
     }
+
+    /** All of it, to be compared. */
+    Value value() {
+        return new Value(thing, List.of(ring), low, high, shade);
+    }
+
+    record Value(UUID thing, List<Coordinate> ring, double low, double high, double shade) {}
 
     /**
      * Whether it stands between a place and the sun: the line to the sun passes over its footprint while it is between

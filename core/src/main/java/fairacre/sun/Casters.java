@@ -2,6 +2,7 @@ package fairacre.sun;
 
 import fairacre.fence.Fence;
 import fairacre.fence.FenceKinds;
+import fairacre.ground.DrainStudy;
 import fairacre.ground.Levels;
 import fairacre.outline.Polygons;
 import fairacre.parts.Parts;
@@ -30,6 +31,7 @@ final class Casters {
             FeatureKind.HOUSE,
             FeatureKind.SHED,
             FeatureKind.WALL,
+            FeatureKind.RETAINING_WALL,
             FeatureKind.FENCE,
             FeatureKind.HEDGE,
             FeatureKind.TRELLIS,
@@ -130,6 +132,10 @@ final class Casters {
             }
             return;
         }
+        if (feature.kind() == FeatureKind.RETAINING_WALL) {
+            levels.ifPresent(ground -> addRetaining(feature, ground, casters));
+            return;
+        }
         for (Ring ring : Footprint.of(feature, setting)) {
             casters.add(prism(feature.id(), ring.polygon(), 0, height, shade(feature)));
         }
@@ -138,6 +144,23 @@ final class Casters {
                     .ifPresent(ridge -> Gable.over(Polygons.of(house.places()), height, ridge.metres())
                             .forEach(layer ->
                                     casters.add(prism(feature.id(), layer.ground(), layer.low(), layer.high(), 1))));
+        }
+    }
+
+    /** It rises from the ground in front of it, and only where heights tell which side that is. */
+    private void addRetaining(Feature wall, Levels ground, List<Caster> casters) {
+        List<DrainStudy.Side> behind = DrainStudy.behind(wall, levels);
+        if (behind.size() == 1) {
+            double foot = DrainStudy.foot(wall, behind.get(0), ground);
+            for (Ring ring : Footprint.of(wall, setting)) {
+                casters.add(Caster.of(
+                        wall.id(),
+                        ring.polygon().getCoordinates(),
+                        foot,
+                        foot,
+                        foot + wall.height().metres(),
+                        1));
+            }
         }
     }
 

@@ -1,5 +1,6 @@
 package fairacre.sun;
 
+import fairacre.ground.Levels;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 
@@ -37,12 +39,13 @@ final class Light {
      * Of a group on a day.
      *
      * @param steps that each place has, those behind mesh and bare crowns counted in part
-     * @param taken how many more the mean place would have without each thing
+     * @param level the same, each by the sine of the sun's height: so much more falls on level ground from a high sun
+     * @param taken how many more steps the mean place would have without each thing
      */
-    record Had(double[] steps, Map<UUID, Double> taken) {
+    record Had(double[] steps, double[] level, Map<UUID, Double> taken) {
 
         static Had none(int places) {
-            return new Had(new double[places], new HashMap<>());
+            return new Had(new double[places], new double[places], new HashMap<>());
         }
 
         double mean() {
@@ -52,15 +55,29 @@ final class Light {
         double least() {
             return Arrays.stream(steps).min().orElseThrow();
         }
+
+        double meanOnTheLevel() {
+            return Arrays.stream(level).average().orElseThrow();
+        }
+
+        private void add(int place, double share, Beam beam) {
+            steps[place] += share;
+            level[place] += share * beam.sine;
+        }
     }
 
     private final List<Group> groups;
     private final double north;
+    private final Optional<Levels> ground;
 
-    /** @param north clockwise from straight up, radians */
-    Light(List<Group> groups, double north) {
+    /**
+     * @param north clockwise from straight up, radians
+     * @param ground that may hide a low sun itself; empty for level ground
+     */
+    Light(List<Group> groups, double north, Optional<Levels> ground) {
         this.groups = List.copyOf(groups);
         this.north = north;
+        this.ground = ground;
     }
 
     /** Of each group, in their order. */
@@ -68,8 +85,7 @@ final class Light {
         List<Had> had =
                 groups.stream().map(group -> Had.none(group.places.size())).toList();
         for (SunTrack.Place at : sun) {
-            Beam beam =
-                    new Beam(Math.sin(north + at.azimuth()), Math.cos(north + at.azimuth()), Math.tan(at.altitude()));
+            Beam beam = Beam.to(at, north);
             List<Span> spans =
                     casters.stream().map(caster -> beam.span(caster.ring())).toList();
             for (int i = 0; i < groups.size(); i++) {
@@ -79,13 +95,46 @@ final class Light {
         return had;
     }
 
+    /** For each group those of the casters that stand between it and the sun at any time, or may. */
+    List<List<Caster>> reaching(List<SunTrack.Place> sun, List<Caster> casters) {
+        boolean[][] reaches = new boolean[groups.size()][casters.size()];
+        for (SunTrack.Place at : sun) {
+            Beam beam = Beam.to(at, north);
+            List<Span> spans =
+                    casters.stream().map(caster -> beam.span(caster.ring())).toList();
+            for (int i = 0; i < reaches.length; i++) {
+                Group group = groups.get(i);
+                Span own = beam.span(group.around);
+                for (int j = 0; j < spans.size(); j++) {
+                    reaches[i][j] |= isBetween(group, own, beam, casters.get(j), spans.get(j));
+                }
+            }
+        }
+        return Arrays.stream(reaches)
+                .map(some -> IntStream.range(0, some.length)
+                        .filter(j -> some[j])
+                        .mapToObj(casters::get)
+                        .toList())
+                .toList();
+    }
+
     /**
      * The way to the sun.
      *
      * @param dx along the ground, of length 1 with {@code dy}
      * @param slope how much it climbs in a metre
+     * @param sine of the sun's height
      */
-    private record Beam(double dx, double dy, double slope) {
+    private record Beam(double dx, double dy, double slope, double sine) {
+
+        /** @param north clockwise from straight up, radians */
+        static Beam to(SunTrack.Place sun, double north) {
+            return new Beam(
+                    Math.sin(north + sun.azimuth()),
+                    Math.cos(north + sun.azimuth()),
+                    Math.tan(sun.altitude()),
+                    Math.sin(sun.altitude()));
+        }
 
         Span span(Coordinate[] ring) {
             Span span = new Span();
@@ -124,36 +173,42 @@ final class Light {
         Span own = beam.span(group.around);
         List<Caster> between = new ArrayList<>();
         for (int i = 0; i < spans.size(); i++) {
-            Span span = spans.get(i);
-            Caster caster = casters.get(i);
-            double off = Math.max(0, span.near - own.far);
-            if (caster.shade() > 0
-                    && span.far >= own.near
-                    && span.left <= own.right
-                    && span.right >= own.left
-                    && group.lowest + off * beam.slope < caster.high()
-                    && group.bed.filter(caster.thing()::equals).isEmpty()) {
-                between.add(caster);
+            if (isBetween(group, own, beam, casters.get(i), spans.get(i))) {
+                between.add(casters.get(i));
             }
         }
         return between;
     }
 
-    private static void add(Group group, Beam beam, List<Caster> between, Had had) {
-        if (between.isEmpty()) {
-            for (int i = 0; i < had.steps.length; i++) {
-                had.steps[i]++;
-            }
-            return;
-        }
+    /** Whether it can stand between the sun and a place of the group; what spans of it and of the group say. */
+    private static boolean isBetween(Group group, Span own, Beam beam, Caster caster, Span span) {
+        double off = Math.max(0, span.near - own.far);
+        return caster.shade() > 0
+                && span.far >= own.near
+                && span.left <= own.right
+                && span.right >= own.left
+                && group.lowest + off * beam.slope < caster.high()
+                && group.bed.filter(caster.thing()::equals).isEmpty();
+    }
+
+    private void add(Group group, Beam beam, List<Caster> between, Had had) {
         for (int i = 0; i < had.steps.length; i++) {
-            Map<UUID, Double> through = through(group.places.get(i), beam, between);
-            had.steps[i] += product(through, null);
-            for (UUID thing : through.keySet()) {
-                double more = product(through, thing) - product(through, null);
-                if (more > 0) {
-                    had.taken.merge(thing, more / had.steps.length, Double::sum);
-                }
+            Coordinate place = group.places.get(i);
+            if (ground.filter(lie -> lie.risesAbove(place, beam.dx, beam.dy, beam.slope))
+                    .isEmpty()) {
+                add(i, place, beam, between, had);
+            }
+        }
+    }
+
+    private static void add(int index, Coordinate place, Beam beam, List<Caster> between, Had had) {
+        Map<UUID, Double> through = between.isEmpty() ? Map.of() : through(place, beam, between);
+        double share = product(through, null);
+        had.add(index, share, beam);
+        for (UUID thing : through.keySet()) {
+            double more = product(through, thing) - share;
+            if (more > 0) {
+                had.taken.merge(thing, more / had.steps.length, Double::sum);
             }
         }
     }

@@ -1,10 +1,12 @@
 package fairacre.sun;
 
+import fairacre.ground.Levels;
 import fairacre.outline.Point;
 import fairacre.shape.Areas;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.ConvexHull;
 import org.locationtech.jts.geom.Coordinate;
@@ -21,6 +23,11 @@ final class Shadows {
     /** Lower the whole plot lies in shadow, and shadows reach out of sight: 3 degrees. */
     private static final double LOWEST = Math.toRadians(3);
 
+    /** So far behind a thing its shadow is looked for, metres. */
+    private static final double BESIDE = 1.5;
+
+    private static final double NEARLY = 0.9;
+
     /** Square metres. */
     private static final double SAME = 1e-9;
 
@@ -28,11 +35,13 @@ final class Shadows {
 
     private final List<Caster> casters;
     private final double north;
+    private final Optional<Levels> levels;
 
     /** @param north clockwise from straight up, radians */
-    Shadows(List<Caster> casters, double north) {
+    Shadows(List<Caster> casters, double north, Optional<Levels> levels) {
         this.casters = List.copyOf(casters);
         this.north = north;
+        this.levels = levels;
     }
 
     /** None while the sun is lower than 3 degrees. */
@@ -45,6 +54,9 @@ final class Shadows {
         double dy = -Math.cos(north + sun.azimuth()) / slope;
         List<DaySun.Shadow> shadows = new ArrayList<>();
         for (Caster caster : casters) {
+            if (endsAtTheGround(caster, dx * slope, dy * slope)) {
+                continue;
+            }
             for (Polygon part : Areas.parts(swept(caster, dx, dy))) {
                 shadows.add(new DaySun.Shadow(
                         Arrays.stream(part.getExteriorRing().getCoordinates())
@@ -55,6 +67,18 @@ final class Shadows {
             }
         }
         return shadows;
+    }
+
+    /**
+     * Whether the ground that its shadow would fall on lies nearly as high as its top, as behind a retaining wall.
+     *
+     * @param dx away from the sun, of length 1 with {@code dy}
+     */
+    private boolean endsAtTheGround(Caster caster, double dx, double dy) {
+        Coordinate middle = caster.around().centre();
+        return levels.filter(ground -> ground.at(middle.x + BESIDE * dx, middle.y + BESIDE * dy)
+                        > caster.base() + NEARLY * (caster.high() - caster.base()))
+                .isPresent();
     }
 
     /** @param dx away from the sun for each metre of height */

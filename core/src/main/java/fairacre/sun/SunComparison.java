@@ -19,8 +19,8 @@ import java.util.UUID;
 import java.util.stream.Stream;
 
 /**
- * What other ways with one thing would do to the sun of the beds: a trellis on the other side of its bed, a tree with a
- * third of its crown cut back, a bed turned by a quarter, anything taken away.
+ * What edits would do to the sun of the beds: one that is being tried, or other ways with one thing: a trellis on the
+ * other side of its bed, a tree with a third of its crown cut back, a bed turned by a quarter, anything taken away.
  */
 public final class SunComparison {
 
@@ -64,6 +64,17 @@ public final class SunComparison {
      */
     public static List<OtherWay> of(Plan plan, int season, UUID thing, Memo memo) {
         return new SunComparison(plan, season, memo).ways(thing);
+    }
+
+    /**
+     * The beds whose sun an edit would change, most first: what is known of the others is not worked out anew.
+     *
+     * @throws fairacre.limits.RefusedException if the edit can't be made
+     */
+    public static List<Other> tried(Plan plan, int season, Change change, Memo memo) {
+        SunComparison comparison = new SunComparison(plan, season, memo);
+        SunHours before = SunStudy.of(plan, season, memo).growing();
+        return comparison.changed(before, plan.apply(change).orThrow());
     }
 
     private List<OtherWay> ways(UUID thing) {
@@ -111,18 +122,22 @@ public final class SunComparison {
         if (!(plan.apply(way.change()) instanceof Outcome.Applied applied)) {
             return Optional.empty();
         }
-        SunHours after = SunStudy.of(applied.plan(), season, memo).growing();
-        List<Other> beds = before.beds().stream()
+        List<Other> beds = changed(before, applied.plan());
+        return Optional.of(new OtherWay(
+                way.words(),
+                way.change(),
+                beds.stream().mapToDouble(bed -> bed.after() - bed.before()).sum(),
+                beds));
+    }
+
+    private List<Other> changed(SunHours before, Plan altered) {
+        SunHours after = SunStudy.of(altered, season, memo).growing();
+        return before.beds().stream()
                 .flatMap(bed -> after.beds().stream()
                         .filter(other -> other.bed().equals(bed.bed()))
                         .map(other -> new Other(bed.bed(), bed.growing(), other.growing())))
                 .filter(other -> other.change() >= LITTLE)
                 .sorted(Comparator.comparingDouble(Other::change).reversed())
                 .toList();
-        return Optional.of(new OtherWay(
-                way.words(),
-                way.change(),
-                beds.stream().mapToDouble(bed -> bed.after() - bed.before()).sum(),
-                beds));
     }
 }

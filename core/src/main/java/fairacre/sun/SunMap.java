@@ -13,20 +13,22 @@ import org.locationtech.jts.geom.Polygon;
  *
  * @param cell how wide each square of it is, metres
  * @param up hours from sunrise to sunset
+ * @param coarse whether a finer one can be worked out in more time
  * @param cells those whose middle lies on the plot and in no building
  * @param grades what they are good for, most sun first
  */
-public record SunMap(double cell, double up, List<Cell> cells, List<Grade> grades) {
+public record SunMap(double cell, double up, boolean coarse, List<Cell> cells, List<Grade> grades) {
 
     public SunMap {
         cells = List.copyOf(cells);
         grades = List.copyOf(grades);
     }
 
-    static SunMap of(double cell, double up, List<Cell> cells) {
+    static SunMap of(double cell, double up, boolean coarse, List<Cell> cells) {
         return new SunMap(
                 cell,
                 up,
+                coarse,
                 cells,
                 Arrays.stream(Exposure.values())
                         .map(exposure -> new Grade(

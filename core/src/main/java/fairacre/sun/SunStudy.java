@@ -4,11 +4,13 @@ import fairacre.fence.Fence;
 import fairacre.fence.FenceKinds;
 import fairacre.ground.Levels;
 import fairacre.outline.Polygons;
+import fairacre.parts.Parts;
 import fairacre.plan.Feature;
 import fairacre.plan.Plan;
 import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
+import fairacre.sun.RadiationSource.MonthRadiation;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -17,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
@@ -36,6 +39,9 @@ public final class SunStudy {
     private static final double CELL = 0.5;
 
     private static final double MOST_CELLS = 4000;
+    private static final double FEWEST_CELLS = 100;
+    /** Places by casters by days that are looked at within two seconds, by the benchmark. */
+    private static final double AT_ONCE = 600_000;
 
     private static final int FIRST_HALF = 8;
     private static final int SECOND_HALF = 23;
@@ -57,6 +63,7 @@ public final class SunStudy {
     private final Optional<Levels> levels;
     private final Casters casters;
     private final Sky sky;
+    private final List<MonthRadiation> radiation;
     private final Memo memo;
 
     private SunStudy(Plan plan, int season, Memo memo) {
@@ -67,6 +74,9 @@ public final class SunStudy {
         this.levels = Levels.of(plan.site().levels(), memo);
         this.casters = new Casters(plan, season, standing, levels);
         this.sky = SunKinds.sky(plan).orElse(Sky.OPEN);
+        this.radiation = Parts.bringing(RadiationSource.class).stream()
+                .flatMap(source -> source.radiation(plan).stream())
+                .toList();
     }
 
     public static SunStudy of(Plan plan, int season) {
@@ -88,7 +98,8 @@ public final class SunStudy {
             List<ShadeSource.Shade> inLeaf,
             List<ShadeSource.Shade> bare,
             List<StandingBed> standing,
-            Sky sky) {}
+            Sky sky,
+            List<MonthRadiation> radiation) {}
 
     /** On the middle day of each half-month. */
     public SunHours hours() {
@@ -112,25 +123,44 @@ public final class SunStudy {
                 casters.shades(false),
                 casters.shades(true),
                 standing,
-                sky);
+                sky,
+                radiation);
     }
 
     private SunHours counted(List<LocalDate> days) {
-        List<StandingBed> beds =
-                standing.stream().sorted(Comparator.comparing(StandingBed::id)).toList();
-        Light light = light(beds.stream().map(this::soil).toList());
-        List<List<Light.Had>> had = days.stream().map(day -> on(day, light)).toList();
+        List<SunDay> sunny = days.stream().map(this::sunDay).toList();
+        List<BedLight.Bed> beds = standing.stream()
+                .sorted(Comparator.comparing(StandingBed::id))
+                .map(bed -> new BedLight.Bed(bed, soil(bed)))
+                .toList();
+        List<SunTrack.Place> patches = radiation.isEmpty() ? List.of() : visible(LightSum.sky());
+        List<BedLight.BedHad> had = new BedLight(plan.site(), sky, levels, casters, sunny, patches, memo).of(beds);
         return new SunHours(
                 days,
-                days.stream().map(day -> hours(track(day).size())).toList(),
+                sunny.stream().map(day -> hours(day.track().size())).toList(),
                 Exposure.FULL_SUN.least(),
+                radiation.isEmpty()
+                        ? List.of()
+                        : days.stream()
+                                .map(day -> LightSum.of(radiation(day), 1, 1))
+                                .toList(),
                 IntStream.range(0, beds.size())
-                        .mapToObj(i -> bedSun(
-                                beds.get(i).id(),
-                                days,
-                                had.stream().map(day -> day.get(i)).toList()))
+                        .mapToObj(i -> bedSun(beds.get(i).standing().id(), sunny, had.get(i)))
                         .toList(),
                 casters.unknown());
+    }
+
+    private MonthRadiation radiation(LocalDate day) {
+        return radiation.get(day.getMonthValue() - 1);
+    }
+
+    private SunDay sunDay(LocalDate date) {
+        List<SunTrack.Place> track = track(date);
+        return new SunDay(date, track, visible(track), isBare(date.getMonthValue()));
+    }
+
+    private List<SunTrack.Place> visible(List<SunTrack.Place> places) {
+        return places.stream().filter(place -> !isHidden(place)).toList();
     }
 
     private List<LocalDate> days() {
@@ -142,13 +172,11 @@ public final class SunStudy {
     }
 
     private Light light(List<Light.Group> groups) {
-        return new Light(groups, Math.toRadians(plan.site().north()));
+        return new Light(groups, Math.toRadians(plan.site().north()), levels);
     }
 
     private List<Light.Had> on(LocalDate day, Light light) {
-        return light.on(
-                track(day).stream().filter(place -> !isHidden(place)).toList(),
-                casters.all(isBare(day.getMonthValue())));
+        return light.on(visible(track(day)), casters.all(isBare(day.getMonthValue())));
     }
 
     private List<SunTrack.Place> track(LocalDate day) {
@@ -175,13 +203,15 @@ public final class SunStudy {
         return steps * SunTrack.MINUTES / 60;
     }
 
-    private SunHours.BedSun bedSun(UUID bed, List<LocalDate> days, List<Light.Had> had) {
-        List<Light.Had> growing = IntStream.range(0, days.size())
-                .filter(i -> isGrowing(days.get(i)))
-                .mapToObj(had::get)
-                .toList();
+    private SunHours.BedSun bedSun(UUID bed, List<SunDay> days, BedLight.BedHad bedHad) {
+        List<Light.Had> had = bedHad.days();
+        int[] growingDays = IntStream.range(0, days.size())
+                .filter(i -> isGrowing(days.get(i).date()))
+                .toArray();
+        List<Light.Had> growing = IntStream.of(growingDays).mapToObj(had::get).toList();
         double mean =
                 hours(growing.stream().mapToDouble(Light.Had::mean).average().orElseThrow());
+        List<Double> light = light(days, bedHad);
         Map<UUID, Double> taken = new HashMap<>();
         growing.forEach(day ->
                 day.taken().forEach((thing, steps) -> taken.merge(thing, hours(steps) / growing.size(), Double::sum)));
@@ -191,6 +221,13 @@ public final class SunStudy {
                 had.stream().map(day -> hours(day.least())).toList(),
                 mean,
                 Exposure.of(mean).label(),
+                light,
+                light.isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(IntStream.of(growingDays)
+                                .mapToDouble(light::get)
+                                .average()
+                                .orElseThrow()),
                 taken.entrySet().stream()
                         .filter(each -> each.getValue() >= LITTLE)
                         .map(each -> new SunHours.Taker(each.getKey(), each.getValue()))
@@ -198,6 +235,17 @@ public final class SunStudy {
                                 .reversed()
                                 .thenComparing(SunHours.Taker::thing))
                         .toList());
+    }
+
+    private List<Double> light(List<SunDay> days, BedLight.BedHad had) {
+        return radiation.isEmpty()
+                ? List.of()
+                : IntStream.range(0, days.size())
+                        .mapToObj(i -> LightSum.of(
+                                radiation(days.get(i).date()),
+                                had.days().get(i).meanOnTheLevel() / days.get(i).onTheLevel(),
+                                had.sky(days.get(i).bare())))
+                        .toList();
     }
 
     private Light.Group soil(StandingBed bed) {
@@ -237,40 +285,65 @@ public final class SunStudy {
     }
 
     /**
-     * The sun on the ground, where beds could go, and on the soil of those that stand.
+     * The sun on the ground, where beds could go, and on the soil of those that stand; as finely as it is worked out
+     * within some two seconds of one core.
      *
      * @param day empty for the mean of the growing months
      */
-    public SunMap map(Optional<LocalDate> day) {
-        return map(day, plan.site().ground());
+    public SunMap quickMap(Optional<LocalDate> day) {
+        Geometry ground = plan.site().ground();
+        double work = mapDays(day).size() * Math.max(1.0, casters.all(false).size());
+        double cells = Math.max(FEWEST_CELLS, AT_ONCE / work);
+        double apart = Math.max(apart(ground), Math.sqrt(ground.getArea() / cells));
+        return map(mapDays(day), ground, apart, apart > apart(ground), done -> {});
     }
 
     /**
-     * The same of a part of the plot.
+     * The same as finely as it is told at all.
      *
-     * @param day empty for the mean of the growing months
+     * @param done told how many of {@link #mapDays} are done
      */
-    public SunMap map(Optional<LocalDate> day, Geometry ground) {
-        double apart = Math.max(CELL, Math.sqrt(ground.getArea() / MOST_CELLS));
+    public SunMap map(Optional<LocalDate> day, IntConsumer done) {
+        Geometry ground = plan.site().ground();
+        return map(mapDays(day), ground, apart(ground), false, done);
+    }
+
+    /** Of a part of the plot, the mean of the growing months. */
+    public SunMap map(Geometry ground) {
+        return map(mapDays(Optional.empty()), ground, apart(ground), false, done -> {});
+    }
+
+    private static double apart(Geometry ground) {
+        return Math.max(CELL, Math.sqrt(ground.getArea() / MOST_CELLS));
+    }
+
+    /** The days whose sun a map shows, by their mean. */
+    public List<LocalDate> mapDays(Optional<LocalDate> day) {
+        return day.map(List::of)
+                .orElseGet(() -> days().stream().filter(this::isGrowing).toList());
+    }
+
+    private SunMap map(List<LocalDate> days, Geometry ground, double apart, boolean coarse, IntConsumer done) {
         List<Light.Group> places = places(ground, apart).stream()
                 .filter(casters::isOpen)
                 .map(this::surface)
                 .toList();
-        List<LocalDate> days = day.map(List::of)
-                .orElseGet(() -> days().stream().filter(this::isGrowing).toList());
         Light light = light(places);
         double[] steps = new double[places.size()];
         double up = 0;
-        for (LocalDate each : days) {
-            List<Light.Had> had = on(each, light);
-            up += track(each).size();
+        for (int day = 0; day < days.size(); day++) {
+            memo.goOn();
+            List<Light.Had> had = on(days.get(day), light);
+            up += track(days.get(day)).size();
             for (int i = 0; i < steps.length; i++) {
                 steps[i] += had.get(i).mean();
             }
+            done.accept(day + 1);
         }
         return SunMap.of(
                 apart,
                 hours(up / days.size()),
+                coarse,
                 IntStream.range(0, steps.length)
                         .mapToObj(i -> {
                             double hours = hours(steps[i] / days.size());
@@ -296,7 +369,8 @@ public final class SunStudy {
     public DaySun day(LocalDate day) {
         Shadows shadows = new Shadows(
                 casters.all(isBare(day.getMonthValue())),
-                Math.toRadians(plan.site().north()));
+                Math.toRadians(plan.site().north()),
+                levels);
         return new DaySun(
                 day,
                 SunTrack.halfHours(day, plan.site().latitude()).stream()

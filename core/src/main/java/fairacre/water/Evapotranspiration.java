@@ -138,9 +138,18 @@ public final class Evapotranspiration {
         return Math.max(0, 0.0023 * (weather.mean() + 17.8) * range * EVAPORATED * radiationAboveTheAir());
     }
 
+    /** What of the sun's radiation gets to level ground in the open, no more than from a clear sky (equation 37). */
+    public double radiation(Weather weather) {
+        return Math.min(clearSky(), reaching(weather));
+    }
+
+    private double clearSky() {
+        return (0.75 + 2e-5 * place.height()) * radiationAboveTheAir();
+    }
+
     private double netRadiation(Weather weather) {
-        double clear = (0.75 + 2e-5 * place.height()) * radiationAboveTheAir();
-        double reaching = Math.min(clear, reaching(weather));
+        double clear = clearSky();
+        double reaching = radiation(weather);
         double warmth = (Math.pow(weather.highest() + KELVIN, 4) + Math.pow(weather.lowest() + KELVIN, 4)) / 2;
         double sentBack = STEFAN_BOLTZMANN
                 * warmth

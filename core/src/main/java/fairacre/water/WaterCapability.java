@@ -11,6 +11,7 @@ import fairacre.plan.OwnItems;
 import fairacre.plan.Plan;
 import fairacre.plan.ThingKinds;
 import fairacre.plan.Things;
+import fairacre.sun.RadiationSource;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.TakeoffSource;
 import java.util.List;
@@ -18,7 +19,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Water from a tap or a barrel through pipes to the beds. */
-public final class WaterCapability implements Capability, ThingKinds, PriceList, OwnItems, TakeoffSource, WorkRates {
+public final class WaterCapability
+        implements Capability, ThingKinds, PriceList, OwnItems, TakeoffSource, WorkRates, RadiationSource {
 
     @Override
     public List<Things<?>> kinds() {
@@ -39,6 +41,11 @@ public final class WaterCapability implements Capability, ThingKinds, PriceList,
                 new Finder("where valves are", () -> new RunValveSnags(context).find()),
                 new Finder("what sprinklers wet", () -> new SpraySnags(context).find()),
                 new Finder("where pipes lead", () -> new PipeSnags(context).find()));
+    }
+
+    @Override
+    public List<MonthRadiation> radiation(Plan plan) {
+        return WaterNeed.radiation(plan);
     }
 
     @Override

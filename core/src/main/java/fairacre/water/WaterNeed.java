@@ -1,6 +1,7 @@
 package fairacre.water;
 
 import fairacre.plan.Plan;
+import fairacre.sun.RadiationSource.MonthRadiation;
 import java.time.Month;
 import java.time.MonthDay;
 import java.util.List;
@@ -84,13 +85,45 @@ public final class WaterNeed {
 
     private double reference(int month) {
         MonthNormals normals = climate.months().get(month - 1);
-        int day = MonthDay.of(month, MIDDLE_DAY).atYear(COMMON_YEAR).getDayOfYear();
-        Evapotranspiration middle = Evapotranspiration.on(place, day);
+        Evapotranspiration middle = middle(place, month);
         double before =
                 climate.months().get(Math.floorMod(month - 2, Climate.MONTHS)).mean();
         return normals.complete()
                 ? middle.penmanMonteith(weather(normals, normals.mean() - before))
                 : middle.hargreaves(Evapotranspiration.Weather.ofTemperatures(normals.highest(), normals.lowest()));
+    }
+
+    /** What the sun sends to a garden by the normals that a plan has; none where there is no need to be told. */
+    static List<MonthRadiation> radiation(Plan plan) {
+        double latitude = plan.site().latitude();
+        if (Math.abs(latitude) > FURTHEST_LATITUDE) {
+            return List.of();
+        }
+        return plan.list(WaterKinds.CLIMATES).stream()
+                .flatMap(climate -> IntStream.range(0, Climate.MONTHS)
+                        .mapToObj(i -> radiation(
+                                climate.months().get(i),
+                                middle(
+                                        new Evapotranspiration.Place(
+                                                latitude, climate.elevation().metres()),
+                                        i + 1))))
+                .toList();
+    }
+
+    private static MonthRadiation radiation(MonthNormals normals, Evapotranspiration middle) {
+        Evapotranspiration.Weather weather = new Evapotranspiration.Weather(
+                normals.highest(),
+                normals.lowest(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                normals.sun().stream().mapToDouble(hours -> hours).findFirst(),
+                0);
+        return new MonthRadiation(middle.radiation(weather), middle.radiationAboveTheAir(), middle.daylight());
+    }
+
+    private static Evapotranspiration middle(Evapotranspiration.Place place, int month) {
+        return Evapotranspiration.on(
+                place, MonthDay.of(month, MIDDLE_DAY).atYear(COMMON_YEAR).getDayOfYear());
     }
 
     /** Vapour pressure from mean humidity by equation 19 of FAO-56. */

@@ -37,6 +37,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 
 class LevelsTest {
@@ -400,5 +401,55 @@ class LevelsTest {
                         s -> assertThat(s).startsWith("Clay"),
                         s -> assertThat(s).contains("raised beds"));
         assertThat(SoilReading.schools()).extracting(s -> s.way()).containsExactlyInAnyOrder(Clearing.values());
+    }
+
+    @Nested
+    class Hills {
+
+        @Test
+        @DisplayName("a bank that climbs 1 in 2: hidden below 26.6 degrees, from any place at its foot")
+        void aBankHidesWhatStandsLower() {
+            Levels bank = levels(List.of(height(0, 0, 0), height(20, 0, 0), height(0, 4, 2), height(20, 4, 2)));
+            Coordinate foot = new Coordinate(10, 0.5, bank.at(10, 0.5));
+            assertThat(bank.risesAbove(foot, 0, 1, 0.499)).isTrue();
+            assertThat(bank.risesAbove(foot, 0, 1, 0.5)).isFalse();
+            assertThat(bank.risesAbove(foot, 0, -1, 0.1)).isFalse();
+            // Aslant the bank climbs by the cosine of the angle.
+            double aslant = 0.5 * Math.cos(Math.PI / 4);
+            double half = Math.sqrt(0.5);
+            assertThat(bank.risesAbove(foot, half, half, aslant - 0.001)).isTrue();
+            assertThat(bank.risesAbove(foot, half, half, aslant + 0.001)).isFalse();
+        }
+
+        @ParameterizedTest
+        @ValueSource(longs = {1, 2, 3})
+        @DisplayName("random hills against a march along the line in steps of 2 cm")
+        void randomHills(long seed) {
+            Random random = new Random(seed);
+            List<SpotHeight> heights = new ArrayList<>();
+            for (int i = 0; i < 25; i++) {
+                heights.add(height(20 * random.nextDouble(), 20 * random.nextDouble(), 3 * random.nextDouble()));
+            }
+            Levels hills = levels(heights);
+            int differing = 0;
+            for (int i = 0; i < 400; i++) {
+                double x = 5 + 10 * random.nextDouble();
+                double y = 5 + 10 * random.nextDouble();
+                double angle = 2 * Math.PI * random.nextDouble();
+                double slope = 1.5 * random.nextDouble();
+                double z = hills.at(x, y) + 0.3 * random.nextDouble();
+                boolean marched = false;
+                for (double t = 0.02; t < 8 && !marched; t += 0.02) {
+                    double atX = x + t * Math.cos(angle);
+                    double atY = y + t * Math.sin(angle);
+                    marched = atX > 0.5 && atX < 19.5 && atY > 0.5 && atY < 19.5 && hills.at(atX, atY) > z + t * slope;
+                }
+                boolean hidden = hills.risesAbove(new Coordinate(x, y, z), Math.cos(angle), Math.sin(angle), slope);
+                differing += marched && !hidden ? 1 : 0;
+                differing += hidden && !marched && slope > 0.6 ? 1 : 0;
+            }
+            // What grazes a crest within a step, or lies beyond the heights, may be judged either way.
+            assertThat(differing).isLessThanOrEqualTo(4);
+        }
     }
 }

@@ -8,6 +8,7 @@ import fairacre.outline.Polygons;
 import fairacre.sun.SunTrack.Place;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,7 +33,7 @@ class ShadowsTest {
     }
 
     private static Geometry shadow(Caster caster, double altitude, double azimuth, double north) {
-        List<DaySun.Shadow> shadows = new Shadows(List.of(caster), Math.toRadians(north))
+        List<DaySun.Shadow> shadows = new Shadows(List.of(caster), Math.toRadians(north), Optional.empty())
                 .at(new Place(Math.toRadians(altitude), Math.toRadians(azimuth)));
         assertThat(shadows).hasSize(1);
         return Polygons.of(shadows.get(0).outline());
@@ -78,7 +79,7 @@ class ShadowsTest {
 
     @Test
     void belowThreeDegreesAllIsShadow() {
-        Shadows shadows = new Shadows(List.of(Caster.of(id("Box"), box(0, 0, 2, 1), 0, 0, 3, 1)), 0);
+        Shadows shadows = new Shadows(List.of(Caster.of(id("Box"), box(0, 0, 2, 1), 0, 0, 3, 1)), 0, Optional.empty());
         assertThat(shadows.at(new Place(Math.toRadians(2.9), 1))).isEmpty();
         assertThat(shadows.at(new Place(Math.toRadians(3.1), 1))).hasSize(1);
     }

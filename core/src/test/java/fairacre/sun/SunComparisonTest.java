@@ -8,9 +8,12 @@ import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.trellis;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
@@ -119,5 +122,18 @@ class SunComparisonTest {
 
     private static double hours(Plan plan, int day) {
         return SunStudy.of(plan, SEASON).hours().beds().get(0).hours().get(day);
+    }
+
+    @Test
+    void anEditThatIsTriedTellsTheBedsThatItChanges() {
+        Plan plan = garden();
+        Change net = Put.of(trellis("Net", 5, 6.4, 9, 6.4));
+        List<SunComparison.Other> tried = SunComparison.tried(plan, SEASON, net, Memo.none());
+        assertThat(tried)
+                .containsExactly(new SunComparison.Other(id("Beans"), growing(plan), growing(with(plan, net))));
+        Change far = Put.of(trellis("Net", 5, 13.4, 9, 13.4));
+        assertThat(SunComparison.tried(plan, SEASON, far, Memo.none())).isEmpty();
+        assertThatThrownBy(() -> SunComparison.tried(plan, SEASON, plan.without(id("Net")), Memo.none()))
+                .isInstanceOf(RefusedException.class);
     }
 }

@@ -3,10 +3,12 @@ package fairacre.sun;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.fence;
+import static fairacre.testing.Gardens.height;
 import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.build.Board;
@@ -23,6 +25,10 @@ import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.Site;
+import fairacre.plan.SoilNotes;
+import fairacre.plan.SpotHeight;
+import fairacre.shape.Memo;
+import fairacre.shape.StoppedException;
 import fairacre.testing.Gardens;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -30,6 +36,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -249,7 +256,7 @@ class SunStudyTest {
                 at(plot(10, 10, List.of(), bed("Beans", 5.25, 5.25, 0.4, 0.4)), 50, 0),
                 wall(0, 4, 10, 4, 2),
                 high(feature("Shed", FeatureKind.SHED, 0, 0, 0, 0, 2, 0, 2, 2, 0, 2), 2));
-        SunMap map = SunStudy.of(plan, SEASON).map(Optional.empty());
+        SunMap map = SunStudy.of(plan, SEASON).quickMap(Optional.empty());
         assertThat(map.cell()).isEqualTo(0.5);
         assertThat(map.cells()).hasSize(400 - 16);
         double mapped = map.cells().stream()
@@ -259,7 +266,7 @@ class SunStudyTest {
         assertThat(mapped)
                 .isCloseTo(SunStudy.of(plan, SEASON).hours().beds().get(0).growing(), within(0.2));
         LocalDate june = LocalDate.of(SEASON, 6, 23);
-        SunMap day = SunStudy.of(plan, SEASON).map(Optional.of(june));
+        SunMap day = SunStudy.of(plan, SEASON).quickMap(Optional.of(june));
         assertThat(day.up()).isCloseTo(SunTrack.of(june, 50).size() * STEP, within(1e-9));
         assertThat(day.cells()).allMatch(cell -> cell.exposure() == Exposure.of(cell.hours()));
         double shady = day.cells().stream().filter(cell -> cell.hours() < 3).count();
@@ -284,6 +291,112 @@ class SunStudyTest {
     }
 
     /** A scene of boxes; the line to the sun is walked in steps of 2 cm, and each is looked up in the footprints. */
+    @Test
+    @DisplayName("a map that takes long is coarse at first, with the sun of the fine one where they have one place")
+    void aLargeMap() {
+        List<Change> walls = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            walls.add(high(feature("Wall " + i, FeatureKind.WALL, 0.05, 0, 0.5 * i, 5, 0.5 * i + 0.4, 5), 1.5));
+        }
+        Plan many = with(garden(50, 0), walls.toArray(Change[]::new));
+        Optional<LocalDate> june = Optional.of(LocalDate.of(SEASON, 6, 21));
+        SunStudy study = SunStudy.of(many, SEASON);
+        SunMap quick = study.quickMap(Optional.empty());
+        assertThat(quick.coarse()).isTrue();
+        assertThat(quick.cell()).isGreaterThan(0.63);
+        assertThat(study.quickMap(june).coarse()).isFalse();
+        List<Integer> done = new ArrayList<>();
+        SunMap fine = study.map(june, done::add);
+        assertThat(done).containsExactly(1);
+        assertThat(fine).isEqualTo(study.quickMap(june));
+        assertThat(fine.coarse()).isFalse();
+        // 40 x 40 m in 4000 squares.
+        assertThat(fine.cell()).isCloseTo(0.6325, within(0.001));
+        assertThatThrownBy(() ->
+                        SunStudy.of(many, SEASON, Memo.none().until(() -> true)).map(june, each -> {}))
+                .isInstanceOf(StoppedException.class);
+    }
+
+    private static Plan sloping(double latitude, Plan plan, SpotHeight... heights) {
+        return with(
+                plan,
+                new GroundChange.SetSite(new Site(
+                        plan.site().corners(),
+                        List.of(),
+                        0,
+                        latitude,
+                        Optional.empty(),
+                        false,
+                        List.of(heights),
+                        SoilNotes.NOTHING_KNOWN)));
+    }
+
+    @Test
+    @DisplayName("at the foot of a bank that climbs to the south at 26.6 degrees, the sun of December stays away")
+    void belowABank() {
+        Plan bank = sloping(
+                50,
+                plot(40, 40, List.of(), bed("Beans", 20, 20, 1, 1)),
+                height(0, 19, 0),
+                height(40, 19, 0),
+                height(0, 1, 9),
+                height(40, 1, 9),
+                height(0, 40, 0),
+                height(40, 40, 0));
+        // At noon it stands 90 - 50 - 23.4 = 16.6 degrees high.
+        assertThat(hours(bank, DECEMBER)).isZero();
+        assertThat(hours(bank, JUNE)).isGreaterThan(12);
+    }
+
+    @Test
+    @DisplayName("a retaining wall shades the ground in front of it like a wall on level ground, and nothing behind it")
+    void aRetainingWall() {
+        Put<Feature> wall = high(feature("Wall", FeatureKind.RETAINING_WALL, 0.02, 0, 0, 18.5, 40, 18.5), 1);
+        SpotHeight[] step = {
+            height(0, 0, 1),
+            height(40, 0, 1),
+            height(0, 18.4, 1),
+            height(40, 18.4, 1),
+            height(0, 18.6, 0),
+            height(40, 18.6, 0),
+            height(0, 40, 0),
+            height(40, 40, 0)
+        };
+        Plan below = sloping(50, plot(40, 40, List.of(), bed("Beans", 20, 20, 1, 1)), step);
+        Plan above = sloping(50, plot(40, 40, List.of(), bed("Beans", 20, 17, 1, 1)), step);
+        Plan free = garden(50, 0, wall(0, 18.5, 40, 18.5, 1));
+        for (int day : new int[] {MARCH, JUNE, DECEMBER}) {
+            assertThat(hours(with(below, wall), day)).isCloseTo(hours(free, day), within(2 * STEP));
+            assertThat(hours(with(above, wall), day)).isEqualTo(hours(above, day));
+        }
+        // Behind it lies ground as high as its top: no shadow is drawn there while the sun stands in front of it.
+        List<DaySun.Shadow> drawn =
+                SunStudy.of(with(above, wall), SEASON).day(LocalDate.of(SEASON, 6, 21)).moments().stream()
+                        .filter(moment -> moment.azimuth() < 60)
+                        .flatMap(moment -> moment.shadows().stream())
+                        .toList();
+        assertThat(drawn).isEmpty();
+        // Where no height tells which side it holds back, it casts nothing.
+        assertThat(hours(garden(50, 0, wall), MARCH)).isEqualTo(hours(garden(50, 0), MARCH));
+    }
+
+    @Test
+    void anEditIsFollowedWhereItsShadowReachesOnly() {
+        Plan plan = with(
+                at(plot(40, 40, List.of(), bed("Beans", 20, 5, 1, 1), bed("Kale", 20, 35, 1, 1)), 50, 0),
+                Put.of(fence("Net", FenceKind.BOARDS, 2, 0, 30, 40, 30)));
+        Memo memo = new Memo(Memo.USUAL);
+        SunStudy.of(plan, SEASON, memo).hours();
+        // The sun never stands due north of Beans, where the new fence is.
+        Plan edited = with(plan, Put.of(fence("Low", FenceKind.BOARDS, 0.3, 18, 36.2, 22, 36.2)));
+        AtomicInteger worked = new AtomicInteger();
+        Memo counting = memo.until(() -> worked.incrementAndGet() < 0);
+        SunHours after = SunStudy.of(edited, SEASON, counting).hours();
+        assertThat(after).isEqualTo(SunStudy.of(edited, SEASON).hours());
+        // All of the season together, and Kale alone.
+        assertThat(worked).hasValueLessThanOrEqualTo(2);
+    }
+
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
     @DisplayName("random boxes against a march along the line to the sun in steps of 2 cm")

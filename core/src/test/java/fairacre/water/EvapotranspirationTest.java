@@ -72,4 +72,17 @@ class EvapotranspirationTest {
         assertThatThrownBy(() -> Weather.ofTemperatures(10, 20)).hasMessageContaining("20.0 to 10.0");
         assertThatThrownBy(() -> Weather.ofTemperatures(Double.NaN, 20)).isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    @DisplayName(
+            "Rio de Janeiro in May: 14.5 MJ reach a square metre on a day with 7.1 hours of sun [FAO 56, example 10]")
+    void radiation() {
+        Evapotranspiration rio = Evapotranspiration.on(new Evapotranspiration.Place(-22.9, 0), 135);
+        Weather may =
+                new Weather(25, 19, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.of(220.0 / 31), 0);
+        assertThat(rio.radiation(may)).isCloseTo(14.5, within(0.1));
+        // No more than from a clear sky (equation 37).
+        Weather hot = Weather.ofTemperatures(45, 5);
+        assertThat(rio.radiation(hot)).isCloseTo(0.75 * rio.radiationAboveTheAir(), within(1e-9));
+    }
 }

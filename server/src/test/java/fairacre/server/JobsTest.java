@@ -104,6 +104,23 @@ class JobsTest {
     }
 
     @Test
+    void aFineMapOfTheSunIsWorkedOutDayByDay() throws Exception {
+        framed("Beans", 4);
+        JsonNode done =
+                over("/sun/maps", rosa.post(path + "/sun/maps?season=2027", "").json());
+        assertThat(state(done)).isEqualTo("DONE");
+        // Two days of each of the six growing months.
+        assertThat(done.path("steps").intValue()).isEqualTo(12);
+        JsonNode quick = rosa.get(path + "/sun/map?season=2027").json();
+        assertThat(quick.path("coarse").booleanValue()).isFalse();
+        assertThat(done.at("/best/0")).isEqualTo(quick);
+        JsonNode ofADay = over(
+                "/sun/maps",
+                rosa.post(path + "/sun/maps?season=2027&day=2027-06-23", "").json());
+        assertThat(ofADay.path("steps").intValue()).isEqualTo(1);
+    }
+
+    @Test
     void layoutsAreToldMannerByManner() throws Exception {
         JsonNode told = arrange(
                 "{\"low\":{\"x\":0,\"y\":0},\"length\":10,\"width\":8,\"walk\":0.6,\"mainWalk\":1,\"longest\":5}");

@@ -9,11 +9,16 @@ import fairacre.server.garden.GardenService;
 import fairacre.server.job.ArrangementSolve;
 import fairacre.server.job.CuttingSolve;
 import fairacre.server.job.Jobs;
+import fairacre.server.job.SunMapSolve;
 import fairacre.server.job.Told;
 import fairacre.server.store.Role;
+import fairacre.sun.SunMap;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,12 +39,15 @@ class SolveController {
     private final Jobs jobs;
     private final ArrangementSolve arranging;
     private final CuttingSolve cutting;
+    private final SunMapSolve mapping;
 
-    SolveController(GardenService gardens, Jobs jobs, ArrangementSolve arranging, CuttingSolve cutting) {
+    SolveController(
+            GardenService gardens, Jobs jobs, ArrangementSolve arranging, CuttingSolve cutting, SunMapSolve mapping) {
         this.gardens = gardens;
         this.jobs = jobs;
         this.arranging = arranging;
         this.cutting = cutting;
+        this.mapping = mapping;
     }
 
     /** Asks for layouts of a part of the plot. */
@@ -69,6 +77,27 @@ class SolveController {
     @GetMapping("/cutting/best/{job}")
     Told<BestCutting> beingCut(Owner owner, @PathVariable UUID garden, @PathVariable UUID job) {
         return jobs.told(owner.account(), garden, cutting, job);
+    }
+
+    /**
+     * Asks for the sun on open ground as a fine grid.
+     *
+     * @param day left out for the mean of the growing months
+     */
+    @PostMapping("/sun/maps")
+    @Needs(Role.READER)
+    Told<SunMap> map(
+            Owner owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> day) {
+        gardens.get(owner.id(), garden).plan().seasonInView(season);
+        return jobs.ask(owner.account(), owner.id(), garden, mapping, new SunMapSolve.Asked(season, day));
+    }
+
+    @GetMapping("/sun/maps/{job}")
+    Told<SunMap> mapped(Owner owner, @PathVariable UUID garden, @PathVariable UUID job) {
+        return jobs.told(owner.account(), garden, mapping, job);
     }
 
     /** Stops a job of one's own. */

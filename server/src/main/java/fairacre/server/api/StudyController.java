@@ -270,7 +270,7 @@ class StudyController {
     }
 
     /**
-     * The sun on open ground as a grid.
+     * The sun on open ground as a grid, coarser than it could be where that would take long.
      *
      * @param day left out for the mean of the growing months
      */
@@ -280,7 +280,7 @@ class StudyController {
             @PathVariable UUID garden,
             @RequestParam int season,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> day) {
-        return sunStudy(owner, garden, season).map(day);
+        return sunStudy(owner, garden, season).quickMap(day);
     }
 
     /** The shadows of a day, every half-hour. */
@@ -299,6 +299,18 @@ class StudyController {
     List<SunComparison.OtherWay> sunComparisons(
             Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam UUID thing) {
         return SunComparison.of(plan(owner, garden, season), season, thing, gardens.memo(owner.id(), garden));
+    }
+
+    /** The beds whose sun an edit would change that is being tried. */
+    @PostMapping("/sun/tried")
+    @Needs(Role.READER)
+    List<SunComparison.Other> triedSun(
+            Owner owner, @PathVariable UUID garden, @RequestBody GardenController.Trial trial) {
+        return SunComparison.tried(
+                plan(owner, garden, trial.season()),
+                trial.season(),
+                Limits.present(trial.change(), "change"),
+                gardens.memo(owner.id(), garden));
     }
 
     /**
