@@ -33,7 +33,7 @@ const SEES: Record<string, string[]> = {
   cover: ["over"],
   arch: ["hoop"],
   trellis: [],
-  tunnel: [],
+  tunnel: ["over"],
   compost: ["ground"],
   furniture: ["ground"],
   sharing: [],

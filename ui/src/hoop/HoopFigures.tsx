@@ -3,6 +3,7 @@ import { formatLength } from "../measure/lengths";
 import { useDesk } from "../workspace/desk";
 import type { HoopSet, HoopTold } from "./hoops";
 import { SideView } from "./SideView";
+import { GluedUp } from "../over/GluedUp";
 import { words as everyBed } from "../over/words";
 import { words } from "./words";
 
@@ -22,6 +23,7 @@ export function HoopFigures({ set, told }: { set: HoopSet; told: HoopTold }) {
           )}
         </p>
       )}
+      {told.glued && <GluedUp bow={told.glued} />}
       {widths.map((over) => (
         <figure key={over.bed}>
           <SideView

@@ -8,7 +8,7 @@ export const words = {
       : `Put hoops over ${beds === 1 ? "the selected bed" : `the ${String(beds)} selected beds`}`,
   takeDown: (name: string) => `Take down ${name}`,
   form: "Bow",
-  pipe: "Pipe or wire",
+  pipe: "Pipe, wire or strips",
   bears: (radius: string, staysBent: boolean) =>
     `It can be bent to a radius of ${radius}${staysBent ? " and stays as it is bent: for beds of one width" : ""}.`,
   rise: "Height of bows",

@@ -61,6 +61,23 @@ export function formatMass(kilograms: number, units: Units): string {
     : `${(kilograms / KILOGRAMS_PER_POUND).toFixed(0)} lb`;
 }
 
+const GRAMS_PER_OUNCE = 28.349523125;
+const MILLIMETRES_PER_INCH = 25.4;
+
+/** What is weighed on a kitchen scale. */
+export function formatGrams(kilograms: number, units: Units): string {
+  const grams = kilograms * 1000;
+  return units === "METRIC" ? `${grams.toFixed(0)} g` : `${(grams / GRAMS_PER_OUNCE).toFixed(1)} oz`;
+}
+
+/** How thick a strip is. */
+export function formatThickness(metres: number, units: Units): string {
+  const millimetres = metres * 1000;
+  return units === "METRIC"
+    ? `${millimetres.toFixed(1)} mm`
+    : `${(millimetres / MILLIMETRES_PER_INCH).toFixed(2)} in`;
+}
+
 /** A force: to a tenth of a kilonewton, or to ten pounds of weight. */
 export function formatForce(newtons: number, units: Units): string {
   return units === "METRIC"

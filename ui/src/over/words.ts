@@ -10,6 +10,17 @@ export const words = {
   fits: (names: readonly string[]) => `As it is made it also fits ${names.join(", ")}.`,
   fitsNothing: "It fits no other bed of this season.",
   overThese: "Put it over these too",
+  strips: (count: number, thickness: string) =>
+    count === 1
+      ? `A single strip, ${thickness} thick, bends so far.`
+      : `Each bow is ${String(count)} strips of ${thickness}, glued on each other over a form.`,
+  ripped: (board: string, strips: number, left: string) =>
+    `A board ${board} gives ${String(strips)} of them beside each other and a rest of ${left}.`,
+  glue: (weight: string, clamps: number) =>
+    `A bow takes ${weight} of waterproof glue and ${String(clamps)} clamps, and stays on the form for a day.`,
+  layers: "Length of each strip, with its feet",
+  layer: (layer: number, of: number) =>
+    layer === 1 ? "1, innermost" : layer === of ? `${String(layer)}, outermost` : String(layer),
   sheets: "How the sheets are cut",
   noSheets: "No sheets are cut.",
   sheet: (label: string, pieces: string) => `${label}: ${pieces}`,

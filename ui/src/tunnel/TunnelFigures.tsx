@@ -1,5 +1,6 @@
 import { formatArea, formatMass, formatShare } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
+import { GluedUp } from "../over/GluedUp";
 import { useDesk } from "../workspace/desk";
 import { EndView } from "./EndView";
 import type { TunnelTold, WalkInTunnel } from "./tunnels";
@@ -39,6 +40,7 @@ export function TunnelFigures({ tunnel, told }: { tunnel: WalkInTunnel; told: Tu
         )}{" "}
         {words.feet(told.onBoards, told.onStakes)}
       </p>
+      {told.glued && <GluedUp bow={told.glued} />}
       <p>
         {words.sheet(length(sheet.bought), length(sheet.roll), length(sheet.length), length(sheet.width))}{" "}
         {words.ends[sheet.fromStrip ? "strip" : "rest"]}

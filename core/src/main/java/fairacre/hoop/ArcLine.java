@@ -49,6 +49,11 @@ record ArcLine(double legs, List<Arc> arcs) implements BowLine {
         return arcs.stream().mapToDouble(Arc::radius).min().orElseThrow();
     }
 
+    @Override
+    public double turn() {
+        return arcs.stream().mapToDouble(arc -> arc.from - arc.to).sum();
+    }
+
     /** At a foot with a straight leg it is as high as the leg. */
     @Override
     public double heightAt(double x) {

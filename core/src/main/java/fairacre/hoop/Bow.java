@@ -58,6 +58,11 @@ public record Bow(BowForm form, Length span, Length rise) {
         return Length.metres(line().tightest());
     }
 
+    /** Through how much of an angle it turns from foot to foot, radians. */
+    double turn() {
+        return line().turn();
+    }
+
     /** How high the straight legs are; zero without legs. */
     public Length legs() {
         return Length.metres(line().legs());

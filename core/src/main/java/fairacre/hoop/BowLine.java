@@ -11,6 +11,9 @@ interface BowLine {
     /** The least radius of its curve. */
     double tightest();
 
+    /** Through how much of an angle it turns from foot to foot, radians. */
+    double turn();
+
     /** How high it is at a place between its feet, from the middle of its span. */
     double heightAt(double x);
 

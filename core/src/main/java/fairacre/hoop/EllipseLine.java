@@ -24,6 +24,11 @@ record EllipseLine(double half, double rise) implements BowLine {
     }
 
     @Override
+    public double turn() {
+        return Math.PI;
+    }
+
+    @Override
     public double heightAt(double x) {
         return rise * Math.sqrt(Math.max(0, 1 - x * x / (half * half)));
     }

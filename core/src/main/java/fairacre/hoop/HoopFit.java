@@ -102,6 +102,16 @@ final class HoopFit {
                 Bow.ofLength(set.form(), span, cut.minus(set.depth().times(2))));
     }
 
+    /** A bow of a glued kind, as it is made for the widest bed; empty where none goes over it. */
+    Optional<GluedBow> glued(Plan plan) {
+        Length feet = set.depth().times(2);
+        return widest.filter(span -> set.pipe().glued())
+                .flatMap(span -> set.rise()
+                        .map(rise -> Bow.rising(set.form(), span, rise))
+                        .or(() -> set.length().flatMap(cut -> Bow.ofLength(set.form(), span, cut.minus(feet)))))
+                .map(bow -> GluedBow.of(plan, set.pipe(), bow, feet));
+    }
+
     /** Why it can't stand over a bed. */
     Optional<HoopMisfit> misfit(BedRevision bed) {
         if (!bed.shape().plain()) {

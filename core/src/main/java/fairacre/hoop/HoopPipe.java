@@ -1,5 +1,6 @@
 package fairacre.hoop;
 
+import fairacre.build.Board;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import java.util.Optional;
@@ -11,6 +12,9 @@ import java.util.Optional;
  * memory; what a material bears is common practice: for PE a radius of twenty diameters, for PVC of twenty-five, for
  * wire of five, for steel conduit the 4 in and 5 in of a hand bender, for tube of fence rails some seventeen, on a
  * form.
+ *
+ * <p>Bows of wood are glued up of strips on a form. A strip of softwood bends dry to 125 times its thickness (AITC 117
+ * for glued laminated timber, from memory), and none is sawn thinner than 3 mm (common practice).
  */
 public enum HoopPipe {
     PE_20("PE pipe, 20 mm", 20, 0.025, 0.12, Sold.COIL, 10),
@@ -20,13 +24,16 @@ public enum HoopPipe {
     CONDUIT_18("Steel conduit, 1/2 in (17.9 mm)", 17.9, 0.088, 0.45, Sold.STICKS_OF_STEEL, 20),
     PVC_33("PVC pipe, 1 in (33.4 mm)", 33.4, 0.02, 0.48, Sold.STICKS, 6),
     CONDUIT_23("Steel conduit, 3/4 in (23.4 mm)", 23.4, 0.092, 0.69, Sold.STICKS_OF_STEEL, 20),
-    TUBE_35("Galvanised steel tube, 1 3/8 in (34.9 mm)", 34.9, 0.03, 1.1, Sold.STICKS_OF_STEEL, 20);
+    TUBE_35("Galvanised steel tube, 1 3/8 in (34.9 mm)", 34.9, 0.03, 1.1, Sold.STICKS_OF_STEEL, 20),
+    STRIPS_22("Strips of softwood, glued up 22 mm thick", 22, Strips.stretch(22), 0.24, Sold.STRIPS, 8),
+    STRIPS_45("Strips of softwood, glued up 45 mm thick", 45, Strips.stretch(45), 0.86, Sold.STRIPS, 8);
 
     private enum Sold {
         COIL,
         STICKS,
         WIRE,
-        STICKS_OF_STEEL
+        STICKS_OF_STEEL,
+        STRIPS
     }
 
     private final String label;
@@ -61,14 +68,25 @@ public enum HoopPipe {
 
     /** Whether it stays as it is bent, and goes with one width only. */
     public boolean staysBent() {
-        return sold == Sold.WIRE || sold == Sold.STICKS_OF_STEEL;
+        return sold == Sold.WIRE || sold == Sold.STICKS_OF_STEEL || sold == Sold.STRIPS;
     }
 
-    /** How long a piece is that is sold; empty where it is sold by length. */
+    /** Whether bows are glued up of strips, and are not bent out of pipe or wire. */
+    public boolean glued() {
+        return sold == Sold.STRIPS;
+    }
+
+    /** The board that the strips are ripped from: they are as wide as it is thick. */
+    Board stripBoard(Units units) {
+        boolean metric = units == Units.METRIC;
+        return this == STRIPS_22 ? metric ? Board.M22X150 : Board.B5_4X6 : metric ? Board.M38X150 : Board.B2X6;
+    }
+
+    /** How long a piece is that is sold; empty where it is sold by length, and of strips. */
     public Optional<Length> stick(Units units) {
-        return sold == Sold.COIL || sold == Sold.WIRE
-                ? Optional.empty()
-                : Optional.of(units == Units.METRIC ? Length.metres(3) : Length.feet(10));
+        return sold == Sold.STICKS || sold == Sold.STICKS_OF_STEEL
+                ? Optional.of(units == Units.METRIC ? Length.metres(3) : Length.feet(10))
+                : Optional.empty();
     }
 
     public double kilograms(Length length) {

@@ -30,18 +30,26 @@ public final class HoopPrices {
 
     public static final PriceItem COUPLING = new PriceItem("hoop/coupling", "Pipe coupling for bows");
     public static final PriceItem STRAP = new PriceItem("hoop/strap", "Pipe strap with screws");
+    static final PriceItem GLUE = new PriceItem("hoop/glue", "Waterproof wood glue, 500 g");
+    static final PriceItem CLAMP = new PriceItem("hoop/clamp", "Clamp for gluing bows");
     static final PriceItem CLIP = new PriceItem("hoop/clip", "Clip for a sheet on a hoop");
 
     private HoopPrices() {}
 
     static Stream<Offer> offers() {
         Stream<Offer> pipes = Arrays.stream(HoopPipe.values())
+                .filter(pipe -> !pipe.glued())
                 .flatMap(pipe -> Arrays.stream(Units.values())
                         .map(units -> new Offer(
                                 pipe(pipe, units),
                                 PIPES.get(pipe)
                                         * pipe.stick(units).orElse(one(units)).metres())));
-        Stream<Offer> pieces = Stream.of(new Offer(COUPLING, 1.2), new Offer(STRAP, 0.5), new Offer(CLIP, 0.6));
+        Stream<Offer> pieces = Stream.of(
+                new Offer(COUPLING, 1.2),
+                new Offer(STRAP, 0.5),
+                new Offer(CLIP, 0.6),
+                new Offer(GLUE, 12),
+                new Offer(CLAMP, 6));
         Stream<Offer> lengths = Stream.of(
                         Offer.byLength(HoopPrices::sleeve, SLEEVE_PER_METRE),
                         Offer.byLength(HoopPrices::cord, CORD_PER_METRE))
@@ -49,7 +57,7 @@ public final class HoopPrices {
         return Stream.of(pipes, pieces, lengths).flatMap(part -> part);
     }
 
-    /** By the stick, or by the metre or foot. */
+    /** By the stick, or by the metre or foot; of what is not glued. */
     public static PriceItem pipe(HoopPipe pipe, Units units) {
         Optional<Length> stick = pipe.stick(units);
         return new PriceItem(

@@ -10,6 +10,9 @@ final class HoopRates {
 
     static final WorkRate CUT = new WorkRate("hoop/cut", "Sawing a bow to length", 3, "bow", GUESS);
     static final WorkRate BEND = new WorkRate("hoop/bend", "Bending a bow of metal", 8, "bow", GUESS);
+    static final WorkRate RIP = new WorkRate("hoop/rip", "Ripping a strip for a bow", 4, "strip", GUESS);
+    static final WorkRate GLUE_UP =
+            new WorkRate("hoop/glue-up", "Gluing up a bow on its form, and cleaning it", 50, "bow", GUESS);
     static final WorkRate SLEEVE = new WorkRate("hoop/sleeve", "Strapping a sleeve to a board", 6, "sleeve", GUESS);
     static final WorkRate PUT_UP = new WorkRate("hoop/put-up", "Setting a bow and tying it", 4, "bow", GUESS);
     static final WorkRate SHEET = new WorkRate("hoop/sheet", "Laying a sheet over hoops", 15, "sheet", GUESS);
@@ -17,6 +20,6 @@ final class HoopRates {
     private HoopRates() {}
 
     static Stream<WorkRate> all() {
-        return Stream.of(CUT, BEND, SLEEVE, PUT_UP, SHEET);
+        return Stream.of(CUT, BEND, RIP, GLUE_UP, SLEEVE, PUT_UP, SHEET);
     }
 }

@@ -43,6 +43,7 @@ public final class HoopStudy {
                 bows,
                 ties(set, bows),
                 fit.cut().map(cut -> set.pipe().kilograms(cut) * bows).orElse(0.0),
+                fit.glued(plan),
                 standing.stream()
                         .filter(bed -> set.beds(season).noneMatch(bed.id()::equals))
                         .filter(fit::goesOver)
@@ -69,7 +70,9 @@ public final class HoopStudy {
 
     private static List<String> cautions(HoopSet set) {
         List<String> cautions = new ArrayList<>();
-        if (set.pipe().staysBent()) {
+        if (set.pipe().glued()) {
+            cautions.add(GluedBow.CAUTION);
+        } else if (set.pipe().staysBent()) {
             cautions.add(
                     "Bend metal over a form, with gloves: ends are sharp. Cap the ends that stand up while no sheet"
                             + " is on.");

@@ -14,6 +14,7 @@ import java.util.UUID;
  * @param bows that stand in the season
  * @param ties length of all lines that tie bows
  * @param kilograms of the bows
+ * @param glued how one bow is glued up of strips; empty of pipe and wire, and where no bow goes over the widest bed
  * @param fits the other beds of the season that it would stand over as it is cut
  * @param cautions to be read before it is put up
  */
@@ -25,5 +26,6 @@ public record HoopTold(
         int bows,
         Length ties,
         double kilograms,
+        Optional<GluedBow> glued,
         List<UUID> fits,
         List<String> cautions) {}

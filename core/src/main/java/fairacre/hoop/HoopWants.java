@@ -85,23 +85,31 @@ final class HoopWants {
         }
 
         private void bows(int season, int more) {
-            Length cut = fit.cut().orElseThrow();
-            Optional<Length> stick = set.pipe().stick(plan.units());
+            Optional<GluedBow> glued = fit.glued(plan);
+            glued.filter(bow -> bows == 0).ifPresent(bow -> GluedWants.clamps(takeoff, season, bow, served));
             lasting(season).boughtIn(set.pipe().years()).forEach(in -> {
-                stick.ifPresentOrElse(
-                        length -> sticks(in, HoopSticks.of(more, cut, length)),
-                        () -> takeoff.length(
-                                in,
-                                BillPart.STRUCTURES,
-                                units -> HoopPrices.pipe(set.pipe(), units),
-                                cut.times(more),
-                                served));
-                takeoff.work(in, HoopRates.CUT, more);
-                if (set.pipe().staysBent()) {
-                    takeoff.work(in, HoopRates.BEND, more);
-                }
+                glued.ifPresentOrElse(
+                        bow -> GluedWants.takeOff(takeoff, in, bow, more, List.of(), served), () -> bent(in, more));
                 takeoff.work(in, HoopRates.PUT_UP, more);
             });
+        }
+
+        private void bent(int in, int more) {
+            Length cut = fit.cut().orElseThrow();
+            set.pipe()
+                    .stick(plan.units())
+                    .ifPresentOrElse(
+                            length -> sticks(in, HoopSticks.of(more, cut, length)),
+                            () -> takeoff.length(
+                                    in,
+                                    BillPart.STRUCTURES,
+                                    units -> HoopPrices.pipe(set.pipe(), units),
+                                    cut.times(more),
+                                    served));
+            takeoff.work(in, HoopRates.CUT, more);
+            if (set.pipe().staysBent()) {
+                takeoff.work(in, HoopRates.BEND, more);
+            }
         }
 
         private void sticks(int season, HoopSticks sticks) {

@@ -1,6 +1,8 @@
 package fairacre.tunnel;
 
 import fairacre.hoop.Bow;
+import fairacre.hoop.GluedBow;
+import fairacre.hoop.HoopPipe;
 import fairacre.hoop.HoopSticks;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
@@ -8,6 +10,7 @@ import fairacre.measure.Units;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.over.Fabric;
+import fairacre.plan.Plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -124,6 +127,13 @@ final class TunnelFrame {
         return tunnel.pipe()
                 .stick(units)
                 .map(stick -> HoopSticks.of(bows(), bow.length(), stick).and(HoopSticks.of(lines(), length(), stick)));
+    }
+
+    /** How a bow is glued up of strips; empty of pipe. */
+    Optional<GluedBow> glued(Plan plan) {
+        return Optional.of(tunnel.pipe())
+                .filter(HoopPipe::glued)
+                .map(pipe -> GluedBow.of(plan, pipe, bow, Length.ZERO));
     }
 
     Length pipe() {

@@ -2,6 +2,7 @@ package fairacre.tunnel;
 
 import fairacre.build.Holder;
 import fairacre.ground.Levels;
+import fairacre.hoop.GluedBow;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
@@ -81,6 +82,7 @@ public final class TunnelStudy {
                 along,
                 levels.map(lie -> fallAcross(feet, lie)),
                 tunnel.pipe().kilograms(frame.pipe()),
+                frame.glued(plan),
                 cautions(tunnel, along));
     }
 
@@ -151,6 +153,9 @@ public final class TunnelStudy {
         cautions.add("Electricity, heaters and gas in it are for a licensed trade.");
         if (tunnel.footing() == TunnelFooting.STAKES) {
             cautions.add("Before stakes are driven in, have buried lines marked.");
+        }
+        if (tunnel.pipe().glued()) {
+            cautions.add(GluedBow.CAUTION);
         }
         along.filter(fall ->
                         Levels.isSteeper(fall.metres() / tunnel.place().length().metres(), STEEP))

@@ -1,5 +1,6 @@
 package fairacre.tunnel;
 
+import fairacre.hoop.GluedBow;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
@@ -31,6 +32,7 @@ import java.util.UUID;
  * @param fallAlong of the ground from one end to the other along the middle; empty where heights are not known
  * @param fallAcross of the ground from one side to the other, at the worst of the bows
  * @param kilograms of pipe
+ * @param glued how one bow is glued up of strips; empty of pipe
  * @param cautions to be read before it is built
  */
 public record TunnelTold(
@@ -56,6 +58,7 @@ public record TunnelTold(
         Optional<Length> fallAlong,
         Optional<Length> fallAcross,
         double kilograms,
+        Optional<GluedBow> glued,
         List<String> cautions) {
 
     /**

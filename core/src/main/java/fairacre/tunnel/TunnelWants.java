@@ -6,6 +6,8 @@ import fairacre.bill.WorkRate;
 import fairacre.build.Board;
 import fairacre.build.Material;
 import fairacre.cover.CoverPrices;
+import fairacre.hoop.GluedBow;
+import fairacre.hoop.GluedWants;
 import fairacre.hoop.HoopPrices;
 import fairacre.hoop.HoopSticks;
 import fairacre.measure.Length;
@@ -90,18 +92,30 @@ final class TunnelWants {
             tunnel.lifetime().boughtIn(WOOD.leastYears()).forEach(this::boards);
             tunnel.lifetime().boughtIn(tunnel.cover().years()).forEach(this::sheet);
             tunnel.lifetime().from().ifPresent(this::rails);
+            tunnel.lifetime()
+                    .from()
+                    .ifPresent(season ->
+                            frame.glued(plan).ifPresent(bow -> GluedWants.clamps(takeoff, season, bow, served)));
         }
 
         private void pipes(int season) {
+            frame.glued(plan).ifPresentOrElse(bow -> glued(season, bow), () -> bent(season));
+            pieces(season, TunnelPrices.CLAMP, frame.bows() * frame.lines());
+            pieces(season, TunnelPrices.STAKE, told.onStakes());
+            pieces(season, HoopPrices.STRAP, told.onBoards() * STRAPS);
+            takeoff.work(season, FOOT, told.onBoards() + told.onStakes());
+        }
+
+        private void glued(int season, GluedBow bow) {
+            GluedWants.takeOff(takeoff, season, bow, frame.bows(), bow.sticks(frame.lines(), length, plan), served);
+        }
+
+        private void bent(int season) {
             frame.sticks()
                     .ifPresentOrElse(
                             sticks -> sticks(season, sticks),
                             () -> length(season, units -> HoopPrices.pipe(tunnel.pipe(), units), frame.pipe()));
-            pieces(season, TunnelPrices.CLAMP, frame.bows() * frame.lines());
-            pieces(season, TunnelPrices.STAKE, told.onStakes());
-            pieces(season, HoopPrices.STRAP, told.onBoards() * STRAPS);
             takeoff.work(season, BOW, frame.bows());
-            takeoff.work(season, FOOT, told.onBoards() + told.onStakes());
         }
 
         private void sticks(int season, HoopSticks sticks) {
