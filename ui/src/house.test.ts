@@ -31,7 +31,7 @@ const SEES: Record<string, string[]> = {
   over: [],
   hoop: ["over"],
   cover: ["over"],
-  arch: ["hoop"],
+  arch: ["hoop", "over"],
   trellis: [],
   tunnel: ["over"],
   compost: ["ground"],

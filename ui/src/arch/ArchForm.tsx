@@ -6,6 +6,7 @@ import { formatLength } from "../measure/lengths";
 import { LengthField } from "../parts/LengthField";
 import { useDesk } from "../workspace/desk";
 import type { Arch, ArchTold } from "./arches";
+import { StakesHold } from "../over/StakesHold";
 import { words } from "./words";
 
 /** One arch by its panel, with what is told of it. */
@@ -72,6 +73,12 @@ function Figures({ arch, told }: { arch: Arch; told: ArchTold }) {
       {names.length > 0 && <p>{words.stands(names)}</p>}
       {told.picked !== undefined && <p>{words.picked(formatLength(told.picked, units))}</p>}
       {told.widest !== undefined && <p>{words.widest(formatLength(told.widest, units))}</p>}
+      {told.hold && (
+        <>
+          <p>{words.overgrown}</p>
+          <StakesHold {...told.hold} />
+        </>
+      )}
       <p>{words.weighs(formatMass(told.kilograms, units))}</p>
     </div>
   );

@@ -40,6 +40,7 @@ const told: ArchTold = {
   ],
   feet: [],
   kilograms: 16.1,
+  hold: { wind: "gale", pull: 177, stake: 364, stakes: 4 },
 };
 
 const arched = { ...plan, arches: [rose] };

@@ -15,6 +15,7 @@ export const words = {
   widest: (span: string) => `With this panel the feet may be up to ${span} apart.`,
   picked: (length: string) =>
     `Sitting, one picks what hangs on the first ${length} of the panel from either foot.`,
+  overgrown: "Overgrown in full leaf it stands against the wind like a screen.",
   weighs: (mass: string) => `The panel weighs ${mass}: bend it by two, it springs back.`,
   headroom: (headroom: string) => `${headroom} of headroom`,
   sideView: (name: string, rise: string, span: string) =>

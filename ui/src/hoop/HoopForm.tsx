@@ -1,5 +1,6 @@
 import { ThingForm } from "../forms/ThingForm";
 import { useFieldEdit } from "../forms/useFieldEdit";
+import { formatLoad } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { BedPlaces } from "../over/BedPlaces";
 import { Choice } from "../parts/Choice";
@@ -144,6 +145,7 @@ function PlaceFigures({ over }: { over: HoopsOverBed | undefined }) {
       {words.bed(words.count(over.bows), formatLength(over.apart, units), formatLength(over.rise, units))}
       {over.sheet &&
         `; ${words.sheet(formatLength(over.sheet.length, units), formatLength(over.sheet.width, units))}`}
+      {over.ballast && `; ${words.bags(over.ballast.bags, formatLoad(over.ballast.aMetre, units))}`}
     </span>
   );
 }

@@ -52,6 +52,7 @@ const told: HoopTold = {
         { left: { x: 3, y: 1 }, right: { x: 3, y: 2 } },
       ],
       sheet: { length: 3.6, width: 2.1 },
+      ballast: { lift: 100, aMetre: 5.1, bags: 4 },
     },
   ],
   bows: 3,
@@ -95,6 +96,27 @@ describe("hoops", () => {
     form.getByRole("img", { name: words.sideView(first.name, "0.50 m", "1.18 m") });
     form.getByText(words.bend("0.59 m"));
     form.getByText("Sweep snow off.");
+  });
+
+  it("are held down by bags, and glued up of strips where they are of wood", async () => {
+    const glued = {
+      board: "38x150 mm",
+      strips: 3,
+      thickness: 0.0044,
+      layers: [1.9, 1.915, 1.93],
+      toABoard: 20,
+      left: 0.0012,
+      glue: 0.052,
+      clamps: 14,
+    };
+    alwaysAnswering([{ ...told, glued }]);
+    const { form } = await opened();
+    expect(form.getByTestId("bed-place").textContent).toContain(words.bags(4, "5 kg a metre"));
+    const bow = form.getByTestId("glued-bow");
+    expect(bow.textContent).toContain("Each bow is 3 strips of 4.4 mm");
+    expect(bow.textContent).toContain("gives 20 of them beside each other and a rest of 1.2 mm");
+    expect(bow.textContent).toContain("52 g of waterproof glue and 14 clamps");
+    expect(bow.textContent).toContain("3, outermost1.93 m");
   });
 
   it("go by their height or by the length of their pipe", async () => {

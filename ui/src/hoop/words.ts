@@ -29,6 +29,8 @@ export const words = {
   each: (bows: string, length: string, weight: string) => `${bows} of ${length}, ${weight} in all.`,
   bed: (bows: string, apart: string, rise: string) => `${bows}, one every ${apart}, ${rise} high`,
   sheet: (length: string, width: string) => `sheet ${length} × ${width}`,
+  bags: (bags: number, load: string) =>
+    `${String(bags)} bags of soil along its sides hold it in the wind, ${load} on either side`,
   misfit: "doesn’t go over it: see the snag",
   sideView: (bed: string, rise: string, span: string) =>
     `A bow over ${bed} seen from its end: ${span} wide between its feet, ${rise} high`,

@@ -6,12 +6,30 @@ import {
   formatArea,
   formatDifference,
   formatDistance,
+  formatGrams,
+  formatLoad,
+  formatPull,
+  formatThickness,
   formatMoney,
   formatShare,
   formatVolume,
   formatTonnes,
   parseVolume,
 } from "./figures";
+
+describe("small and pulling things", () => {
+  // The avoirdupois ounce is 28.349523125 g, the pound 0.45359237 kg (NIST Handbook 44).
+  it("are told in what a gardener weighs and measures with", () => {
+    expect(formatGrams(0.0522, "METRIC")).toBe("52 g");
+    expect(formatGrams(0.0567, "FEET_AND_INCHES")).toBe("2.0 oz");
+    expect(formatThickness(0.0044, "METRIC")).toBe("4.4 mm");
+    expect(formatThickness(0.00635, "FEET_AND_INCHES")).toBe("0.25 in");
+    expect(formatPull(196.133, "METRIC")).toBe("20 kg");
+    expect(formatPull(444.822, "FEET_AND_INCHES")).toBe("100 lb");
+    expect(formatLoad(5.1, "METRIC")).toBe("5 kg a metre");
+    expect(formatLoad(7.44, "FEET_AND_INCHES")).toBe("5 lb a foot");
+  });
+});
 
 describe("loads", () => {
   // The international pound is 0.45359237 kg (NIST Handbook 44).

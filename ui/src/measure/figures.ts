@@ -78,6 +78,18 @@ export function formatThickness(metres: number, units: Units): string {
     : `${(millimetres / MILLIMETRES_PER_INCH).toFixed(2)} in`;
 }
 
+/** What lies on each metre or foot of a line. */
+export function formatLoad(kilogramsAMetre: number, units: Units): string {
+  return units === "METRIC"
+    ? `${kilogramsAMetre.toFixed(0)} kg a metre`
+    : `${((kilogramsAMetre * METRES_PER_FOOT) / KILOGRAMS_PER_POUND).toFixed(0)} lb a foot`;
+}
+
+/** The weight that presses or pulls as hard as a force. */
+export function formatPull(newtons: number, units: Units): string {
+  return formatMass(newtons / GRAVITY, units);
+}
+
 /** A force: to a tenth of a kilonewton, or to ten pounds of weight. */
 export function formatForce(newtons: number, units: Units): string {
   return units === "METRIC"

@@ -10,6 +10,8 @@ export const words = {
   fits: (names: readonly string[]) => `As it is made it also fits ${names.join(", ")}.`,
   fitsNothing: "It fits no other bed of this season.",
   overThese: "Put it over these too",
+  stakes: (wind: string, pull: string, stakes: number, each: string) =>
+    `A ${wind} pulls at a foot as hard as ${pull}. ${String(stakes)} stakes of 2 ft or 60 cm hold it down, ${each} each in the softest ground.`,
   strips: (count: number, thickness: string) =>
     count === 1
       ? `A single strip, ${thickness} thick, bends so far.`

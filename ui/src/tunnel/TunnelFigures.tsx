@@ -1,6 +1,7 @@
 import { formatArea, formatMass, formatShare } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { GluedUp } from "../over/GluedUp";
+import { StakesHold } from "../over/StakesHold";
 import { useDesk } from "../workspace/desk";
 import { EndView } from "./EndView";
 import type { TunnelTold, WalkInTunnel } from "./tunnels";
@@ -40,6 +41,7 @@ export function TunnelFigures({ tunnel, told }: { tunnel: WalkInTunnel; told: Tu
         )}{" "}
         {words.feet(told.onBoards, told.onStakes)}
       </p>
+      <StakesHold {...told.hold} pull={told.hold.lift} />
       {told.glued && <GluedUp bow={told.glued} />}
       <p>
         {words.sheet(length(sheet.bought), length(sheet.roll), length(sheet.length), length(sheet.width))}{" "}

@@ -57,6 +57,7 @@ const told: TunnelTold = {
       { x: 8, y: 5.7 },
     ],
   ],
+  hold: { wind: "gale", lift: 196, stake: 801, stakes: 16 },
   onBoards: 8,
   onStakes: 8,
   doorHeight: 2,
@@ -91,6 +92,8 @@ describe("a walk-in tunnel", () => {
     expect(figures).toHaveTextContent("Doors and sides open 3.60 m², 18 % of the floor.");
     expect(figures).toHaveTextContent("8 bows of 6.14 m");
     expect(figures).toHaveTextContent("8 feet on boards of beds, 8 on stakes.");
+    expect(figures).toHaveTextContent("A gale pulls at a foot as hard as 20 kg. 16 stakes");
+    expect(figures).toHaveTextContent("82 kg each in the softest ground");
     expect(figures).toHaveTextContent("both ends come out of what is cut off along it");
     expect(figures).toHaveTextContent("The ground falls 0.05 m along it");
     expect(figures).toHaveTextContent("maker's table");

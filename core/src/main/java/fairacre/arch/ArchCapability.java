@@ -19,10 +19,10 @@ import java.util.stream.Stream;
 /** Arches between beds. */
 public final class ArchCapability implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates {
 
-    /** A panel lasts so many seasons, and is held by a stake at each end of its feet (common practice). */
+    /** A panel lasts so many seasons (common practice). */
     private static final int YEARS = 15;
 
-    private static final int STAKES = 4;
+    private static final int FEWEST_STAKES = 4;
     private static final WorkRate PUT_UP = new WorkRate(
             "arch/put-up",
             "Bending a panel to an arch and staking it, by two",
@@ -53,9 +53,17 @@ public final class ArchCapability implements Capability, ThingKinds, PriceList, 
                     Area panel = Area.squareMetres(
                             arch.panel().metres() * arch.width().metres());
                     takeoff.area(season, BillPart.STRUCTURES, ArchPrices::panel, panel, Served.place(arch.id()));
-                    takeoff.pieces(season, BillPart.STRUCTURES, ArchPrices.STAKE, STAKES, 1, Served.place(arch.id()));
+                    takeoff.pieces(
+                            season, BillPart.STRUCTURES, ArchPrices.STAKE, stakes(arch), 1, Served.place(arch.id()));
                     takeoff.work(season, PUT_UP, 1);
                 }));
+    }
+
+    /** As many as hold it in the wind; of a panel that is too short a pair at each foot. */
+    private static int stakes(Arch arch) {
+        return Headroom.bow(arch.panel(), arch.span())
+                .map(bow -> ArchWind.hold(arch, bow).stakes())
+                .orElse(FEWEST_STAKES);
     }
 
     @Override

@@ -52,9 +52,12 @@ public final class ArchStudy {
                 Headroom.widest(arch.panel(), Headroom.wanted(plan).minus(lower)),
                 bow.map(Bow::places).orElse(List.of()),
                 arch.feet(),
-                KILOGRAMS_PER_SQUARE_METRE
-                        * arch.panel().metres()
-                        * arch.width().metres());
+                kilograms(arch),
+                bow.map(bent -> ArchWind.hold(arch, bent)));
+    }
+
+    static double kilograms(Arch arch) {
+        return KILOGRAMS_PER_SQUARE_METRE * arch.panel().metres() * arch.width().metres();
     }
 
     private Optional<Length> picked(Bow bow, Length soil) {

@@ -19,6 +19,7 @@ import java.util.UUID;
  * @param side seen from its end, from foot to foot; the middle of the span at x = 0
  * @param feet the two ends of each foot on the plot
  * @param kilograms of the panel
+ * @param hold what holds its feet in the wind; empty if the panel is no longer than the span
  */
 public record ArchTold(
         UUID arch,
@@ -30,4 +31,16 @@ public record ArchTold(
         Optional<Length> widest,
         List<Point> side,
         List<List<Point>> feet,
-        double kilograms) {}
+        double kilograms,
+        Optional<ArchHold> hold) {
+
+    /**
+     * What holds an arch that is overgrown.
+     *
+     * @param wind what it is called
+     * @param pull of that wind at the foot on its side, newtons
+     * @param stake what one holds in the softest ground that may be presumed, newtons
+     * @param stakes in all, at both feet
+     */
+    public record ArchHold(String wind, double pull, double stake, int stakes) {}
+}

@@ -159,6 +159,7 @@ final class HoopFit {
     private HoopsOverBed over(StandingBed bed, Bow bow) {
         Length run = run(bed.revision(), set.pipe());
         int bows = bows(run);
+        Length length = bed.outline().longerSide();
         return new HoopsOverBed(
                 bed.id(),
                 Optional.empty(),
@@ -169,10 +170,13 @@ final class HoopFit {
                 new Length(run.micrometres() / (bows - 1)),
                 bow.places(),
                 HoopsOverBed.feet(bed.outline(), run, bow.span(), bows),
-                set.cover() == Fabric.NONE
-                        ? Optional.empty()
-                        : Optional.of(
-                                HoopsOverBed.HoopSheetSize.over(bed.outline().longerSide(), bow)));
+                covered(HoopsOverBed.HoopSheetSize.over(length, bow)),
+                covered(HoopsOverBed.Ballast.against(
+                        WindLift.on(set.weather().gust(), set.cover().closed(), bow.span(), bow.rise()), length)));
+    }
+
+    private <T> Optional<T> covered(T ofSheet) {
+        return Optional.of(ofSheet).filter(any -> set.cover() != Fabric.NONE);
     }
 
     /** One at either end, and between them as many as the weather wants. */

@@ -32,6 +32,7 @@ public final class HoopPrices {
     public static final PriceItem STRAP = new PriceItem("hoop/strap", "Pipe strap with screws");
     static final PriceItem GLUE = new PriceItem("hoop/glue", "Waterproof wood glue, 500 g");
     static final PriceItem CLAMP = new PriceItem("hoop/clamp", "Clamp for gluing bows");
+    static final PriceItem BAG = new PriceItem("hoop/bag", "Woven bag, to fill with 15 kg (33 lb) of soil");
     static final PriceItem CLIP = new PriceItem("hoop/clip", "Clip for a sheet on a hoop");
 
     private HoopPrices() {}
@@ -48,6 +49,7 @@ public final class HoopPrices {
                 new Offer(COUPLING, 1.2),
                 new Offer(STRAP, 0.5),
                 new Offer(CLIP, 0.6),
+                new Offer(BAG, 0.8),
                 new Offer(GLUE, 12),
                 new Offer(CLAMP, 6));
         Stream<Offer> lengths = Stream.of(

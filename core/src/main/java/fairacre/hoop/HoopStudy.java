@@ -81,8 +81,10 @@ public final class HoopStudy {
             cautions.add("Open the ends whenever the sun is out: under closed film plants are scorched within hours.");
         }
         if (set.cover() != Fabric.NONE) {
-            cautions.add("Before a storm take the sheet off or weigh it down along all sides; sweep snow off at once."
-                    + " What it bears is for the maker's table to say.");
+            cautions.add(
+                    "Bags on the edges hold it in a " + set.weather().gust().called()
+                            + "; before a storm take the sheet off. Sweep snow off at once: what the bows bear is for the"
+                            + " maker's table to say.");
         }
         return cautions;
     }

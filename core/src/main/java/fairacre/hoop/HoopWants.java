@@ -51,6 +51,7 @@ final class HoopWants {
         private final HoopFit fit;
         private final Served served;
         private int bows;
+        private int bags;
         private final List<HoopSheetSize> sheets = new ArrayList<>();
         private final Set<UUID> sleeved = new HashSet<>();
 
@@ -77,6 +78,14 @@ final class HoopWants {
                     pieces(season, HoopPrices.CLIP, CLIPS * (wanted - bows));
                 }
                 bows = wanted;
+            }
+            int filled = over.stream()
+                    .flatMap(bed -> bed.ballast().stream())
+                    .mapToInt(HoopsOverBed.Ballast::bags)
+                    .sum();
+            if (filled > bags) {
+                pieces(season, HoopPrices.BAG, filled - bags);
+                bags = filled;
             }
             sheets(season, over.stream().flatMap(bed -> bed.sheet().stream()).toList());
             if (set.anchor() == HoopAnchor.IN_SLEEVES) {

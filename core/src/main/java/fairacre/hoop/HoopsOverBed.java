@@ -20,6 +20,7 @@ import java.util.stream.IntStream;
  * @param side seen from its end: the middle line of a bow from foot to foot, the middle of the bed at x = 0
  * @param feet on the plot: of each bow where its two feet stand
  * @param sheet that goes over it; empty without a cover
+ * @param ballast that holds the sheet down in the wind; empty without a cover
  */
 public record HoopsOverBed(
         UUID bed,
@@ -31,7 +32,8 @@ public record HoopsOverBed(
         Length apart,
         List<Point> side,
         List<HoopFeet> feet,
-        Optional<HoopSheetSize> sheet) {
+        Optional<HoopSheetSize> sheet,
+        Optional<Ballast> ballast) {
 
     /** Where the two feet of a bow stand. */
     public record HoopFeet(Point left, Point right) {}
@@ -54,6 +56,23 @@ public record HoopsOverBed(
         }
     }
 
+    /**
+     * What lies on the edges of a sheet. Pushed into loose soil a bow holds next to nothing, so it is left out.
+     *
+     * @param lift of the wind on each metre of the bed, newtons
+     * @param aMetre kilograms on each metre of either side
+     * @param bags of 15 kg along both sides (common practice)
+     */
+    public record Ballast(double lift, double aMetre, int bags) {
+
+        private static final double BAG = 15;
+
+        static Ballast against(double lift, Length bed) {
+            double aMetre = lift / WindLift.GRAVITY / 2;
+            return new Ballast(lift, aMetre, 2 * (int) Math.ceil(aMetre * bed.metres() / BAG - 1e-9));
+        }
+    }
+
     /** Of bows that stand there. */
     boolean bentTighterThan(Length least) {
         return misfit.isEmpty() && tightest.compareTo(least) < 0;
@@ -70,6 +89,7 @@ public record HoopsOverBed(
                 Length.ZERO,
                 List.of(),
                 List.of(),
+                Optional.empty(),
                 Optional.empty());
     }
 

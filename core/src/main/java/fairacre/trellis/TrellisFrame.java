@@ -14,13 +14,6 @@ import java.util.Optional;
 /** What a trellis is put together of. */
 final class TrellisFrame {
 
-    /**
-     * How hard wind pulls and pushes at a flat screen, by its pressure on all of it (ASCE 7, solid freestanding walls,
-     * from memory).
-     */
-    private static final double FORCE = 1.3;
-    /** Leaves and stems in full growth close so much of it (a rough guess). */
-    private static final double CLOSED = 0.5;
     /** Wires are stretched one above the other so far apart (common practice). */
     private static final Length BETWEEN_WIRES = Length.inches(18);
     /** Canes of a teepee stand round its foot so far apart (common practice). */
@@ -106,9 +99,7 @@ final class TrellisFrame {
         if (!trellis.setsPosts()) {
             return Optional.empty();
         }
-        double force = trellis.wind().pressure()
-                * FORCE
-                * CLOSED
+        double force = trellis.wind().onLeaves()
                 * trellis.height().metres()
                 * widestSpan().metres();
         return Optional.of(PushedPost.of(trellis.posts(), trellis.height(), force, plan));

@@ -1,22 +1,19 @@
 package fairacre.trellis;
 
-/** How hard it blows where a trellis stands: the least of a force of the Beaufort scale. */
-public enum TrellisWind {
-    SHELTERED("Between houses or hedges", "near gale", 13.9),
-    OPEN("Open garden", "gale", 17.2),
-    EXPOSED("Hilltop or coast", "storm", 24.5);
+import fairacre.fence.Gust;
 
-    /** Half the density of air, kilograms to the cubic metre: ASCE 7, equation 26.10-1 in SI units. */
-    private static final double HALF_DENSITY = 0.613;
+/** How hard it blows where a trellis stands. */
+public enum TrellisWind {
+    SHELTERED("Between houses or hedges", Gust.NEAR_GALE),
+    OPEN("Open garden", Gust.GALE),
+    EXPOSED("Hilltop or coast", Gust.STORM);
 
     private final String label;
-    private final String called;
-    private final double speed;
+    private final Gust gust;
 
-    TrellisWind(String label, String called, double speed) {
+    TrellisWind(String label, Gust gust) {
         this.label = label;
-        this.called = called;
-        this.speed = speed;
+        this.gust = gust;
     }
 
     public String label() {
@@ -25,16 +22,16 @@ public enum TrellisWind {
 
     /** What such a wind is called. */
     public String called() {
-        return called;
+        return gust.called();
     }
 
     /** Metres a second. */
     public double speed() {
-        return speed;
+        return gust.speed();
     }
 
-    /** Pascals on a still surface. */
-    double pressure() {
-        return HALF_DENSITY * speed * speed;
+    /** Newtons on a square metre of it in full leaf. */
+    double onLeaves() {
+        return gust.onLeaves();
     }
 }

@@ -1,6 +1,5 @@
 package fairacre.tunnel;
 
-import fairacre.build.Holder;
 import fairacre.ground.Levels;
 import fairacre.hoop.GluedBow;
 import fairacre.measure.Length;
@@ -22,7 +21,7 @@ public final class TunnelStudy {
     /**
      * A foot is at a bed's boards up to so far from them; a bed is inside that reaches no further over a side: 2 in.
      */
-    private static final double AT_THE_EDGE = Length.inches(2).metres();
+    static final double AT_THE_EDGE = Length.inches(2).metres();
 
     private static final double HAIR = 5e-6;
     /** Along a steeper slope the ridge is not set level by longer feet: 1 in 20 (common practice). */
@@ -52,12 +51,7 @@ public final class TunnelStudy {
     TunnelTold told(WalkInTunnel tunnel) {
         TunnelFrame frame = new TunnelFrame(plan.units(), tunnel);
         List<List<Point>> feet = frame.feet();
-        int onBoards = tunnel.footing() == TunnelFooting.BOARDS
-                ? (int) feet.stream()
-                        .flatMap(List::stream)
-                        .filter(this::isAtBoards)
-                        .count()
-                : 0;
+        TunnelFeet held = new TunnelFeet(tunnel, frame, standing);
         Optional<Length> along = levels.map(lie -> fallAlong(tunnel, lie));
         return new TunnelTold(
                 tunnel.id(),
@@ -71,8 +65,8 @@ public final class TunnelStudy {
                 frame.bow().legs(),
                 frame.bow().places(),
                 feet,
-                onBoards,
-                2 * feet.size() - onBoards,
+                held.onBoards(),
+                held.onStakes(),
                 frame.doorHeight(),
                 aisles(tunnel),
                 frame.floor(),
@@ -82,6 +76,7 @@ public final class TunnelStudy {
                 along,
                 levels.map(lie -> fallAcross(feet, lie)),
                 tunnel.pipe().kilograms(frame.pipe()),
+                held.hold(),
                 frame.glued(plan),
                 cautions(tunnel, along));
     }
@@ -119,15 +114,6 @@ public final class TunnelStudy {
 
     static Geometry ground(WalkInTunnel tunnel) {
         return Polygons.of(tunnel.place().corners());
-    }
-
-    private boolean isAtBoards(Point foot) {
-        Geometry spot = Polygons.line(List.of(foot));
-        return standing.stream()
-                .filter(bed -> bed.revision().holder() != Holder.GROUND
-                        && bed.revision().holder() != Holder.MOUND
-                        && !bed.revision().build().legs().isPositive())
-                .anyMatch(bed -> Polygons.of(bed.corners()).getExteriorRing().distance(spot) <= AT_THE_EDGE + HAIR);
     }
 
     private static Length fallAlong(WalkInTunnel tunnel, Levels lie) {

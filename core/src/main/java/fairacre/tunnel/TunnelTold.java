@@ -32,6 +32,7 @@ import java.util.UUID;
  * @param fallAlong of the ground from one end to the other along the middle; empty where heights are not known
  * @param fallAcross of the ground from one side to the other, at the worst of the bows
  * @param kilograms of pipe
+ * @param hold what holds its feet in the wind
  * @param glued how one bow is glued up of strips; empty of pipe
  * @param cautions to be read before it is built
  */
@@ -58,8 +59,20 @@ public record TunnelTold(
         Optional<Length> fallAlong,
         Optional<Length> fallAcross,
         double kilograms,
+        TunnelHold hold,
         Optional<GluedBow> glued,
         List<String> cautions) {
+
+    /**
+     * What holds a tunnel down.
+     *
+     * @param wind what it is called
+     * @param lift of that wind on each foot of a bow between the ends, newtons
+     * @param stake what one holds in the softest ground that may be presumed, newtons
+     * @param stakes in all: for each foot on the ground so many as hold it, for each on boards those that hold what the
+     *     boards don't
+     */
+    public record TunnelHold(String wind, double lift, double stake, int stakes) {}
 
     /**
      * Ground in a tunnel along which one walks.

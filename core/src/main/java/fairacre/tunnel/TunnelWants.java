@@ -101,7 +101,7 @@ final class TunnelWants {
         private void pipes(int season) {
             frame.glued(plan).ifPresentOrElse(bow -> glued(season, bow), () -> bent(season));
             pieces(season, TunnelPrices.CLAMP, frame.bows() * frame.lines());
-            pieces(season, TunnelPrices.STAKE, told.onStakes());
+            pieces(season, TunnelPrices.STAKE, told.hold().stakes());
             pieces(season, HoopPrices.STRAP, told.onBoards() * STRAPS);
             takeoff.work(season, FOOT, told.onBoards() + told.onStakes());
         }

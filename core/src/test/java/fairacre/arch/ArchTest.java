@@ -284,4 +284,25 @@ class ArchTest {
         assertThat(arch("Arch", 5, 5, 5.3, 5).span()).isEqualTo(Length.metres(0.3));
         assertThat(Gardens.arch("Arch", 5, 5, 11, 5).span()).isEqualTo(Length.metres(6));
     }
+
+    @Test
+    @DisplayName("an arch of 5 ft over legs and half a circle in full leaf in a gale, worked by hand")
+    void stakesHoldItInAGale() {
+        ArchTold told = told(spanned(5 * FOOT, 0));
+        ArchTold.ArchHold hold = told.hold().orElseThrow();
+        double pressure = 0.613 * 17.2 * 17.2;
+        double rise = told.rise().orElseThrow().metres();
+        double width = 50 * 0.0254;
+        double tipping = pressure * 1.3 * 0.5 * width * rise * (rise / 2) / (5 * FOOT);
+        double lift = pressure * 0.5 * (0.655 + 0.15 * rise / (5 * FOOT)) * 5 * FOOT * width / 2;
+        assertThat(hold.pull()).isCloseTo(tipping + lift - told.kilograms() * 9.80665 / 2, within(0.5));
+        // 250 psf on a bar of 5/8 in, 2 ft deep: 82 lb.
+        assertThat(hold.stake() / 4.4482216).isCloseTo(250 * Math.PI * 0.625 / 12 * 2, within(0.1));
+        assertThat(hold.stakes()).isEqualTo(4);
+        // One that is tall and slim wants more than a stake at each end of its feet, and has them on the bill.
+        ArchTold slim = told(spanned(1.2 * FOOT, 0));
+        ArchTold.ArchHold more = slim.hold().orElseThrow();
+        assertThat(more.pull()).isGreaterThan(2 * more.stake());
+        assertThat(more.stakes()).isEqualTo(2 * (int) Math.ceil(more.pull() / more.stake()));
+    }
 }

@@ -16,6 +16,7 @@ import fairacre.bill.BillLine;
 import fairacre.build.Board;
 import fairacre.cost.CostStudy;
 import fairacre.hoop.BowForm;
+import fairacre.hoop.GluedBow;
 import fairacre.hoop.HoopPipe;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
@@ -326,6 +327,50 @@ class TunnelTest {
                 .isEqualTo(8);
         assertThat(told(strapped).onBoards()).isZero();
         assertThat(told(round(2.1)).onStakes()).isEqualTo(16);
+    }
+
+    @Test
+    @DisplayName("stakes hold what a gale lifts: 6 x 3.4 m under film, worked by hand")
+    void whatHoldsItDown() {
+        TunnelTold.TunnelHold hold = told(round(2.1)).hold();
+        double lift = 0.613 * 17.2 * 17.2 * (0.655 + 0.15 * 2.1 / 3.4) * 3.4 * (6.0 / 7) / 2;
+        assertThat(hold.lift()).isCloseTo(lift, within(0.01));
+        // 250 psf on a pipe of 1 3/8 in, 2 ft deep: 180 lb.
+        assertThat(hold.stake() / 4.4482216).isCloseTo(250 * Math.PI * 1.375 / 12 * 2, within(0.1));
+        assertThat(hold.stakes()).isEqualTo(16);
+        assertThat(told(under(round(2.1), Fabric.BIRD_NET)).hold().lift()).isCloseTo(lift / 10, within(0.01));
+    }
+
+    @Test
+    @DisplayName("boards 30 cm deep hold too little, four courses hold a foot by themselves")
+    void boardsHoldWhatTheyHold() {
+        WalkInTunnel strapped = strapped(round(2.1));
+        double apart = 6.0 / 7;
+        for (int courses : List.of(2, 4)) {
+            double deep = courses * 0.15;
+            double held = (0.5 * 12_000 * 0.5 * 0.3 * deep * deep + 450 * 9.80665 * deep * 0.038) * apart;
+            Bed left = bed("Beans", 10, 11.1, 6, 1.2, 0, Optional.of(Gardens.cedar(Board.M38X150, courses)));
+            Plan plan = with(plot(20, 20, List.of(), left), Put.of(strapped));
+            boolean holds = held >= told(plan).hold().lift();
+            assertThat(holds).isEqualTo(courses == 4);
+            assertThat(told(plan).onBoards()).isEqualTo(8);
+            assertThat(told(plan).hold().stakes()).isEqualTo(holds ? 8 : 16);
+        }
+    }
+
+    @Test
+    void aTunnelOfGluedBows() {
+        WalkInTunnel glued =
+                round(2.1).rising(BowForm.CIRCLE, Length.metres(2.1)).of(HoopPipe.STRIPS_45);
+        GluedBow bow = told(glued).glued().orElseThrow();
+        // 1.7 m less 22.5 mm inside, through 125: 13.4 mm; four strips of 11.25 mm.
+        assertThat(bow.strips()).isEqualTo(4);
+        List<BillLine> bill = CostStudy.of(with(rows(), Put.of(glued))).bill().lines();
+        assertThat(count(bill, "hoop/coupling")).isZero();
+        assertThat(count(bill, "hoop/clamp")).isEqualTo(bow.clamps());
+        assertThat(count(bill, "hoop/glue")).isEqualTo((int) Math.ceil(8 * bow.glue() / 0.5));
+        assertThat(bill).anyMatch(line -> line.item().key().startsWith("softwood/38x150"));
+        assertThat(told(round(2.1)).glued()).isEmpty();
     }
 
     @Test
