@@ -2,7 +2,7 @@ import { plainAmount } from "../measure/numbers";
 import { useState } from "react";
 import type { Change, Rectangle } from "../api/types";
 import { without } from "../edits/changes";
-import { formatVolume } from "../measure/figures";
+import { formatMass, formatVolume } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { ByNumbers } from "../forms/ByNumbers";
 import { ThingForm } from "../forms/ThingForm";
@@ -207,6 +207,11 @@ function Told({ told }: { told: CompostTold }) {
   return (
     <p className="text-sm">
       All full they hold <span className="figures">{formatVolume(told.capacity, desk.units)}</span>.{" "}
+      {told.kilograms !== undefined && (
+        <>
+          Their walls weigh <span className="figures">{formatMass(told.kilograms, desk.units)}</span>.{" "}
+        </>
+      )}
       {told.furthest ? (
         <>
           The way to the furthest bed, {desk.bedById.get(told.furthest.bed)?.name}, is{" "}

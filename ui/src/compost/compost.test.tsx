@@ -82,13 +82,14 @@ describe("compost bays", () => {
   });
 
   it("tell what they hold and how far the furthest bed is, and are edited by numbers", async () => {
-    alwaysAnswering([{ id: "heaps", capacity: 2500, furthest: { bed: "beans", route: 7.25 } }]);
+    alwaysAnswering([{ id: "heaps", capacity: 2500, kilograms: 175, furthest: { bed: "beans", route: 7.25 } }]);
     const { desk, submit } = deskFor({ plan: composting });
     atDesk(desk, <CompostSection />);
     expect((await screen.findByText(/holds/)).textContent).toContain("2.50 m³");
     const form = within(screen.getByTestId("compost"));
     await userEvent.click(form.getByText("Heaps"));
     expect(form.getByText(/furthest bed/).textContent).toContain("Beans");
+    expect(form.getByText(/furthest bed/).textContent).toContain("Their walls weigh 175 kg.");
     await userEvent.clear(form.getByLabelText("No bed further than"));
     await userEvent.tab();
     expect(submit).toHaveBeenLastCalledWith(

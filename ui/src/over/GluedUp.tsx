@@ -7,6 +7,9 @@ import { words } from "./words";
 
 type GluedBow = components["schemas"]["GluedBow"];
 
+/** Metres: narrower is dust. */
+const WORTH_TELLING = 0.0005;
+
 /** Of which strips a bow is glued up, what that takes, and how long each strip is. */
 export function GluedUp({ bow }: { bow: GluedBow }) {
   const { units, catalogue } = useDesk();
@@ -14,8 +17,8 @@ export function GluedUp({ bow }: { bow: GluedBow }) {
   return (
     <div className="space-y-1 text-sm" data-testid="glued-bow">
       <p>
-        {words.strips(bow.strips, formatThickness(bow.thickness, units))}{" "}
-        {words.ripped(label, bow.toABoard, formatThickness(bow.left, units))}
+        {words.strips(bow.strips, formatThickness(bow.thickness, units))} {words.ripped(label, bow.toABoard)}
+        {bow.left >= WORTH_TELLING && words.rest(formatThickness(bow.left, units))}.
       </p>
       <p>{words.glue(formatGrams(bow.glue, units), bow.clamps)}</p>
       <SmallTable

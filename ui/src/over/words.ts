@@ -16,8 +16,9 @@ export const words = {
     count === 1
       ? `A single strip, ${thickness} thick, bends so far.`
       : `Each bow is ${String(count)} strips of ${thickness}, glued on each other over a form.`,
-  ripped: (board: string, strips: number, left: string) =>
-    `A board ${board} gives ${String(strips)} of them beside each other and a rest of ${left}.`,
+  ripped: (board: string, strips: number) =>
+    `A board ${board} gives ${String(strips)} of them beside each other`,
+  rest: (left: string) => ` and a rest of ${left}`,
   glue: (weight: string, clamps: number) =>
     `A bow takes ${weight} of waterproof glue and ${String(clamps)} clamps, and stays on the form for a day.`,
   layers: "Length of each strip, with its feet",

@@ -1,6 +1,7 @@
 import { useDesk } from "../workspace/desk";
 import { nameOf, takers } from "./takers";
 import { useSunHours, useTriedSun } from "./sun";
+import { words as everywhere } from "../words";
 import { words } from "./words";
 import { YearBand } from "./YearBand";
 
@@ -15,7 +16,7 @@ export function BedsInTheSun() {
   return (
     <section className="space-y-1 border-t border-rule pt-2">
       <h3>{words.beds}</h3>
-      {rows.length === 0 && <p className="text-soft">{words.noBeds}</p>}
+      {rows.length === 0 && <p className="text-soft">{sun ? words.noBeds : everywhere.followingTheSun}</p>}
       {tried.size > 0 && <p className="text-sm text-mark">{words.tried}</p>}
       <ul data-testid="beds-in-the-sun">
         {rows.map(({ bed, name, growing, exposure, growingLight, hours, taken }) => (

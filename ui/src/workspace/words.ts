@@ -7,7 +7,7 @@ export const words = {
   conflict: (fields: readonly string[]) =>
     `The same was changed elsewhere meanwhile: ${fields.join("; ")}. The sheet shows your edit, which is not made yet.`,
   signedOut: "You have been signed out. Your edit is kept: sign in again in this tab and it is made.",
-  quickBoards: "boards cut by a quick rule for now",
+  quickBoards: "boards and sheets cut by a quick rule for now",
   findingRemedies: "Working out what would help …",
   noSnags: "Nothing is wrong with the plan in this season.",
   putAside:

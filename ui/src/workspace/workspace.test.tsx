@@ -43,7 +43,7 @@ describe("the purse line", () => {
 
   it("says so while boards are cut by a quick rule", () => {
     atDesk(deskFor({ report: { ...report, quickBoards: true } }).desk, <PurseLine />);
-    expect(screen.getByText("boards cut by a quick rule for now")).toBeInTheDocument();
+    expect(screen.getByText("boards and sheets cut by a quick rule for now")).toBeInTheDocument();
   });
 
   it("says how many lines have no price", () => {

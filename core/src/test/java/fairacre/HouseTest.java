@@ -81,7 +81,7 @@ class HouseTest {
         sees.put("over", Set.of("fence"));
         sees.put("hoop", Set.of("fill", "frame", "fence", "over", "sun"));
         sees.put("cover", Set.of("frame", "over", "sheet", "sun"));
-        sees.put("arch", Set.of("fence", "fill", "hoop", "reach"));
+        sees.put("arch", Set.of("fence", "fill", "ground", "hoop", "reach"));
         sees.put("trellis", Set.of("arch", "fence", "sun"));
         sees.put("tunnel", Set.of("arch", "cover", "fence", "ground", "hoop", "over", "sun", "trellis"));
         sees.put("compost", Set.of("arch", "walk"));

@@ -12,7 +12,8 @@ public enum ArchRule implements Rule {
     ARCH_TOO_LOW(
             "Arch without headroom",
             "An arch over a walk leaves 6 1/2 ft, or as much as the tallest gardener stands.",
-            "common practice");
+            "common practice"),
+    ARCH_BLOCKED("Arch through something solid", "Nothing solid stands where the panel of an arch is.", "geometry");
 
     private final Text text;
 

@@ -5,6 +5,7 @@ import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
 import fairacre.measure.Length;
+import fairacre.plan.Feature;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
 import java.util.Comparator;
@@ -34,7 +35,7 @@ final class ArchSnags {
         return ArchKinds.arches(context.plan(), context.season()).stream()
                 .flatMap(arch -> {
                     ArchTold told = study.told(arch);
-                    return Stream.of(tooShort(arch, told), offSoil(arch, told), tooLow(arch, told))
+                    return Stream.of(tooShort(arch, told), offSoil(arch, told), tooLow(arch, told), blocked(arch))
                             .flatMap(Optional::stream);
                 })
                 .toList();
@@ -99,6 +100,22 @@ final class ArchSnags {
                         .by(wanted.minus(headroom).metres()));
     }
 
+    private Optional<Snag> blocked(Arch arch) {
+        return blocking(arch)
+                .map(feature -> snag(
+                        ArchRule.ARCH_BLOCKED,
+                        Weight.SERIOUS,
+                        arch,
+                        arch.name() + " runs through " + feature.name() + ".",
+                        () -> Stream.concat(elsewhere(arch), Stream.of(takeDown(arch)))
+                                .toList()));
+    }
+
+    private Optional<Feature> blocking(Arch arch) {
+        return Headroom.bow(arch.panel(), arch.span())
+                .flatMap(bow -> new ArchRoom(context.setting()).blocking(arch, bow, study.lower(arch)));
+    }
+
     /** How high it has to rise above its feet. */
     private Length needed(Arch arch) {
         return Length.max(LOWEST, Headroom.wanted(context.plan()).minus(study.lower(arch)));
@@ -133,6 +150,7 @@ final class ArchSnags {
                                 .headroom()
                                 .filter(headroom -> headroom.compareTo(wanted) >= 0)
                                 .isPresent())
+                        .filter(moved -> blocking(moved.arch()).isEmpty())
                         .sorted(Comparator.comparing(moved ->
                                 Arch.distance(arch.middle(), moved.arch().middle())))
                         .limit(FEW)

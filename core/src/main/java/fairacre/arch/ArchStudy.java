@@ -1,13 +1,18 @@
 package fairacre.arch;
 
+import fairacre.ground.Levels;
 import fairacre.hoop.Bow;
+import fairacre.judging.Lazy;
 import fairacre.measure.Length;
+import fairacre.outline.Point;
 import fairacre.plan.Plan;
 import fairacre.plan.Posture;
 import fairacre.plan.StandingBed;
 import fairacre.reach.ReachPreset;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /** How the arches of a season stand: {@link #told} tells it of each. */
 public final class ArchStudy {
@@ -18,11 +23,14 @@ public final class ArchStudy {
     private final Plan plan;
     private final int season;
     private final Soil soil;
+    private final Supplier<Optional<Levels>> levels;
 
     private ArchStudy(Plan plan, int season, List<StandingBed> standing) {
         this.plan = plan;
         this.season = season;
         this.soil = new Soil(standing);
+        // Most gardens have no arch.
+        this.levels = new Lazy<>(() -> Levels.of(plan.site().levels()));
     }
 
     public static ArchStudy of(Plan plan, int season, List<StandingBed> standing) {
@@ -66,12 +74,23 @@ public final class ArchStudy {
         return sits ? Optional.of(above.isPositive() ? bow.lengthUpTo(above) : Length.ZERO) : Optional.empty();
     }
 
-    /** How high the lower of the soils stands in which its feet are; the ground where one is in none. */
+    /**
+     * How high the lower of the soils stands in which its feet are, above the ground below its middle; the ground where
+     * one is in none.
+     */
     Length lower(Arch arch) {
-        return arch.feet().stream()
-                .map(foot -> soil.under(foot).map(Soil.Patch::top).orElse(Length.ZERO))
+        return Stream.of(0, 1)
+                .map(foot -> soil.under(arch.feet().get(foot))
+                        .map(Soil.Patch::top)
+                        .orElse(Length.ZERO)
+                        .minus(falls(arch, foot == 0 ? arch.from() : arch.to())))
                 .reduce(Length::min)
                 .orElse(Length.ZERO);
+    }
+
+    /** By how much the ground lies lower at a foot than below the middle; nothing where heights are not known. */
+    private Length falls(Arch arch, Point foot) {
+        return levels.get().map(ground -> ground.fall(arch.middle(), foot)).orElse(Length.ZERO);
     }
 
     Soil soil() {

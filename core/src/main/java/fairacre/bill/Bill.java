@@ -9,7 +9,7 @@ import org.joda.money.Money;
 /**
  * Everything to buy, by season, part and item.
  *
- * @param quick whether some boards are laid out by the quick rule, since the best layout is not known yet
+ * @param quick whether some boards or sheets are laid out by the quick rule, since the best layout is not known yet
  */
 public record Bill(CurrencyUnit currency, List<BillLine> lines, boolean quick) {
 

@@ -43,9 +43,10 @@ public final class CompostStudy {
      * What is told of compost bays.
      *
      * @param id of the bays
+     * @param kilograms of their walls, dry; empty of those that stand there and were not told of
      * @param furthest the bed with the longest way; empty where no bed is come to
      */
-    public record CompostTold(UUID id, Volume capacity, Optional<FurthestBed> furthest) {}
+    public record CompostTold(UUID id, Volume capacity, Optional<Double> kilograms, Optional<FurthestBed> furthest) {}
 
     /** A bed and the length of the shortest way to it. */
     public record FurthestBed(UUID bed, Length route) {}
@@ -54,8 +55,12 @@ public final class CompostStudy {
     public List<CompostTold> told(int season) {
         return plan.list(CompostKinds.BAYS).stream()
                 .filter(bays -> bays.lifetime().includes(season))
-                .map(bays -> new CompostTold(bays.id(), bays.capacity(), furthest(bays)))
+                .map(bays -> new CompostTold(bays.id(), bays.capacity(), kilograms(bays), furthest(bays)))
                 .toList();
+    }
+
+    private Optional<Double> kilograms(CompostBays bays) {
+        return bays.walls().map(walls -> BayParts.of(bays, walls, plan.units()).kilograms());
     }
 
     private Optional<FurthestBed> furthest(CompostBays bays) {

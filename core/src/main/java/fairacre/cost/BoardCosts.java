@@ -64,8 +64,8 @@ final class BoardCosts {
     }
 
     /** The best layouts of everything that was asked for. */
-    KnownCuts found() {
-        return new KnownCuts(found);
+    Map<KnownCuts.Job, BestCut> found() {
+        return found;
     }
 
     /** How pieces are laid out on boards, as every screen and paper has it. */

@@ -58,38 +58,42 @@ public final class CostStudy {
 
     /** Boards by the cheapest layouts that are found, as cutting plan and shopping list have them. */
     public Bill bill() {
-        return bill(boardCosts());
+        return bill(Optional.empty());
     }
 
-    /** At once: boards as they are known to be cut best, and others by the quick rule. */
+    /** At once: boards and sheets as they are known to be cut best, and others by the quick rule. */
     public Bill bill(KnownCuts known) {
-        return bill(new BoardCosts(plan, memo, this::price, Optional.of(known)));
+        return bill(Optional.of(known));
     }
 
-    /** The best layouts of all boards that the bill buys, to be known for plans like this one. */
+    /** The best layouts of all boards and sheets that the bill buys, to be known for plans like this one. */
     public KnownCuts cuts() {
         BoardCosts boards = boardCosts();
         boards.lines(takeoff().boards(), Shed.of(plan.workshop().offcuts()));
-        return boards.found();
+        SheetCosts sheets = sheetCosts(Optional.empty());
+        sheets.lines(takeoff().sheets());
+        return new KnownCuts(boards.found(), sheets.found());
     }
 
-    private Bill bill(BoardCosts boards) {
+    private Bill bill(Optional<KnownCuts> known) {
+        BoardCosts boards = new BoardCosts(plan, memo, this::price, known);
+        SheetCosts sheets = sheetCosts(known);
         List<BillLine> lines =
                 boards.lines(takeoff().boards(), Shed.of(plan.workshop().offcuts()));
-        lines.addAll(sheetCosts().lines(takeoff().sheets()));
+        lines.addAll(sheets.lines(takeoff().sheets()));
         lines.addAll(looseGoods().lines());
         takeoff().sold().forEach(sold -> addWhole(sold, lines));
         plan.paidBesides().stream().map(this::line).forEach(lines::add);
         lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
-        return new Bill(plan.currency(), lines, boards.isQuick());
+        return new Bill(plan.currency(), lines, boards.isQuick() || sheets.isQuick());
     }
 
     private BoardCosts boardCosts() {
         return new BoardCosts(plan, memo, this::price, Optional.empty());
     }
 
-    private SheetCosts sheetCosts() {
-        return new SheetCosts(plan, memo, this::price);
+    private SheetCosts sheetCosts(Optional<KnownCuts> known) {
+        return new SheetCosts(plan, memo, this::price, known);
     }
 
     private LooseGoods looseGoods() {
@@ -177,7 +181,7 @@ public final class CostStudy {
 
     /** How the sheets are cut that the bill buys, by season and good, for some things alone. */
     public List<CutSheets> sheetsOf(Predicate<UUID> things) {
-        return sheetCosts()
+        return sheetCosts(Optional.empty())
                 .cutting(takeoff().sheets(), things, BoardCosts.marks(takeoff().boards()));
     }
 

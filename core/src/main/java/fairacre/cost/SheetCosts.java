@@ -5,7 +5,6 @@ import fairacre.bill.BillLine;
 import fairacre.bill.BillPart;
 import fairacre.bill.Packs;
 import fairacre.bill.PriceItem;
-import fairacre.measure.Length;
 import fairacre.plan.Plan;
 import fairacre.shape.Memo;
 import fairacre.sheet.SheetCutting;
@@ -32,19 +31,37 @@ import org.joda.money.Money;
 /** Buys sheets: parts of one good that are wanted in one season for one part of the work are cut together. */
 final class SheetCosts {
 
-    /** So often another order of parts is tried. */
-    private static final int ROUNDS = 60;
+    /** So many parts are put in another order, one order after the other, while the best is looked for. */
+    private static final int PATIENCE = 6_000;
     /** A job of more is cut as several. */
     private static final int MOST = 100;
 
     private final Plan plan;
     private final Memo memo;
     private final Function<PriceItem, Optional<Money>> price;
+    private final Optional<KnownCuts> known;
+    private final Map<KnownCuts.SheetJob, SheetPlan> found = new HashMap<>();
+    private boolean quick;
 
-    SheetCosts(Plan plan, Memo memo, Function<PriceItem, Optional<Money>> price) {
+    /**
+     * @param known the best cuttings that are known, all others being quick ones; empty if the best is to be looked for
+     *     everywhere
+     */
+    SheetCosts(Plan plan, Memo memo, Function<PriceItem, Optional<Money>> price, Optional<KnownCuts> known) {
         this.plan = plan;
         this.memo = memo;
         this.price = price;
+        this.known = known;
+    }
+
+    /** Whether some sheets were cut by the quick rule that might be cut more cheaply. */
+    boolean isQuick() {
+        return quick;
+    }
+
+    /** The best cuttings of everything that was asked for. */
+    Map<KnownCuts.SheetJob, SheetPlan> found() {
+        return found;
     }
 
     /** What is cut together. */
@@ -57,9 +74,6 @@ final class SheetCosts {
             return new Job(sheets.season(), sheets.part(), sheets.good());
         }
     }
-
-    /** What is asked of the saw. */
-    private record Question(List<StockSheet> stock, List<SheetPart> parts, Length kerf) {}
 
     private static Map<Job, List<Sheets>> jobs(List<Sheets> wanted) {
         Map<Job, List<Sheets>> jobs = new LinkedHashMap<>();
@@ -244,10 +258,24 @@ final class SheetCosts {
     }
 
     private SheetPlan cut(List<StockSheet> stock, List<SheetPart> parts) {
-        Length kerf = plan.workshop().kerf();
-        return memo.recall(
-                new Question(stock, List.copyOf(parts), kerf),
-                () -> SheetCutting.of(stock, parts, kerf).best(ROUNDS));
+        KnownCuts.SheetJob job = new KnownCuts.SheetJob(
+                stock, List.copyOf(parts), plan.workshop().kerf());
+        if (known.isEmpty()) {
+            SheetPlan best = memo.recall(job, () -> cutting(job).best(PATIENCE / parts.size()));
+            found.put(job, best);
+            return best;
+        }
+        SheetPlan cut = known.get()
+                .of(job)
+                .orElseGet(() -> memo.recall(new AtOnce(job), () -> cutting(job).quick()));
+        quick |= known.get().of(job).isEmpty() && !cut.proven();
+        return cut;
+    }
+
+    private record AtOnce(KnownCuts.SheetJob job) {}
+
+    private static SheetCutting cutting(KnownCuts.SheetJob job) {
+        return SheetCutting.of(job.stock(), job.parts(), job.kerf());
     }
 
     /** By their prices where every size has one, else by their area. */

@@ -7,23 +7,31 @@ import fairacre.judging.Weight;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
+import fairacre.shape.FreeGround;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import org.locationtech.jts.geom.Coordinate;
 
 /** What could stand elsewhere and takes the sun of a bed. */
 final class ShadeSnags {
 
     /** So much less a day is felt, hours (common practice). */
     private static final double FELT = 0.5;
+
+    private static final Set<FeatureKind> MOVABLE =
+            EnumSet.of(FeatureKind.TRELLIS, FeatureKind.COMPOST, FeatureKind.BENCH);
 
     private final SnagContext context;
 
@@ -32,28 +40,28 @@ final class ShadeSnags {
     }
 
     List<Snag> find() {
-        List<Feature> trellises = context.setting().features().stream()
-                .filter(feature -> feature.kind() == FeatureKind.TRELLIS
-                        && feature.height().isPositive())
+        List<Feature> movable = context.setting().features().stream()
+                .filter(feature ->
+                        MOVABLE.contains(feature.kind()) && feature.height().isPositive())
                 .toList();
-        if (trellises.isEmpty()) {
+        if (movable.isEmpty()) {
             return List.of();
         }
         SunHours sun =
                 SunStudy.of(context.plan(), context.season(), context.memo()).growing();
-        return trellises.stream().flatMap(each -> snag(each, sun).stream()).toList();
+        return movable.stream().flatMap(each -> snag(each, sun).stream()).toList();
     }
 
-    private Optional<Snag> snag(Feature trellis, SunHours sun) {
-        List<SunHours.Taken> shaded = sun.takenBy(trellis.id()).stream()
+    private Optional<Snag> snag(Feature thing, SunHours sun) {
+        List<SunHours.Taken> shaded = sun.takenBy(thing.id()).stream()
                 .filter(taken -> taken.hours() >= FELT)
                 .toList();
         return shaded.isEmpty()
                 ? Optional.empty()
-                : better(trellis, total(sun, trellis.id())).map(better -> snag(trellis, sun, shaded, better));
+                : better(thing, total(sun, thing.id())).map(better -> snag(thing, sun, shaded, better));
     }
 
-    private Snag snag(Feature trellis, SunHours sun, List<SunHours.Taken> shaded, Elsewhere better) {
+    private Snag snag(Feature thing, SunHours sun, List<SunHours.Taken> shaded, Elsewhere better) {
         boolean counts = shaded.stream().anyMatch(taken -> {
             double left = growing(sun, taken.bed());
             return Exposure.of(left) != Exposure.of(left + taken.hours());
@@ -64,21 +72,21 @@ final class ShadeSnags {
                 Locale.ROOT,
                 "%s takes %.1f h of sun a day from the beds in the growing months, most from %s; on the other side of %s it"
                         + " takes %.1f h.",
-                trellis.name(),
-                total(sun, trellis.id()),
+                thing.name(),
+                total(sun, thing.id()),
                 beds.get(0).name(),
                 better.bed().name(),
                 better.total());
         return Snag.of(
-                        SunRule.TRELLIS_SHADES,
+                        thing.kind() == FeatureKind.TRELLIS ? SunRule.TRELLIS_SHADES : SunRule.TALL_THING_SHADES,
                         counts ? Weight.WARNING : Weight.NOTE,
                         words,
                         Optional.of(beds.get(0).outline().centre()),
                         beds.stream().map(StandingBed::id).toList(),
                         List.of(),
-                        context.remedies(() -> remedies(trellis, better)))
-                .about(context.ref(trellis.id()))
-                .by(total(sun, trellis.id()) - better.total());
+                        context.remedies(() -> remedies(thing, better)))
+                .about(context.ref(thing.id()))
+                .by(total(sun, thing.id()) - better.total());
     }
 
     private static double growing(SunHours sun, UUID bed) {
@@ -99,43 +107,56 @@ final class ShadeSnags {
      */
     private record Elsewhere(StandingBed bed, Change move, double total) {}
 
-    /** The other side of the bed that it belongs to, if it takes half an hour less there. */
-    private Optional<Elsewhere> better(Feature trellis, double now) {
-        return nearest(trellis).flatMap(bed -> {
-            Change move = across(context.plan(), trellis, bed);
-            if (!(context.plan().apply(move) instanceof Outcome.Applied applied)) {
+    /**
+     * The other side of the bed that it belongs to, if it takes half an hour less there; of what is no trellis only
+     * where there is room for it.
+     */
+    private Optional<Elsewhere> better(Feature thing, double now) {
+        return nearest(thing).flatMap(bed -> {
+            Change move = thing.kind() == FeatureKind.TRELLIS
+                    ? across(context.plan(), thing, bed)
+                    : mirrored(context.plan(), thing, bed);
+            if (!(context.plan().apply(move) instanceof Outcome.Applied applied)
+                    || thing.kind() != FeatureKind.TRELLIS && !hasRoom(applied.plan(), thing.id())) {
                 return Optional.empty();
             }
             SunHours there = SunStudy.of(applied.plan(), context.season(), context.trials())
                     .growing();
-            return Optional.of(new Elsewhere(bed, move, total(there, trellis.id())))
+            return Optional.of(new Elsewhere(bed, move, total(there, thing.id())))
                     .filter(elsewhere -> elsewhere.total <= now - FELT);
         });
     }
 
-    private List<Remedy> remedies(Feature trellis, Elsewhere better) {
+    private boolean hasRoom(Plan plan, UUID thing) {
+        return plan.setting(context.season()).features().stream()
+                .filter(feature -> feature.id().equals(thing))
+                .allMatch(there ->
+                        FreeGround.hasRoomFor(there, plan.setting(context.season()), plan.standing(context.season())));
+    }
+
+    private List<Remedy> remedies(Feature thing, Elsewhere better) {
         return List.of(
                 new Remedy(
-                        "Move " + trellis.name() + " to the other side of "
+                        "Move " + thing.name() + " to the other side of "
                                 + better.bed().name(),
                         better.move()),
-                new Remedy("Do without " + trellis.name(), context.plan().without(trellis.id())));
+                new Remedy("Do without " + thing.name(), context.plan().without(thing.id())));
     }
 
-    private Optional<StandingBed> nearest(Feature trellis) {
-        return nearest(context.standing(), trellis);
+    private Optional<StandingBed> nearest(Feature thing) {
+        return nearest(context.standing(), thing);
     }
 
-    static Optional<StandingBed> nearest(List<StandingBed> standing, Feature trellis) {
+    static Optional<StandingBed> nearest(List<StandingBed> standing, Feature thing) {
         return standing.stream()
                 .min(Comparator.comparingDouble(
-                        bed -> Polygons.of(bed.corners()).distance(Polygons.line(trellis.places()))));
+                        bed -> Polygons.of(bed.corners()).distance(Polygons.line(thing.places()))));
     }
 
     /** Moves it square to itself, as far beyond the middle of a bed as it stood before it. */
-    static Change across(Plan plan, Feature trellis, StandingBed bed) {
-        Point first = trellis.places().get(0);
-        Point last = trellis.places().get(trellis.places().size() - 1);
+    static Change across(Plan plan, Feature thing, StandingBed bed) {
+        Point first = thing.places().get(0);
+        Point last = thing.places().get(thing.places().size() - 1);
         double dx = last.x().metres() - first.x().metres();
         double dy = last.y().metres() - first.y().metres();
         double length = Math.hypot(dx, dy);
@@ -144,6 +165,25 @@ final class ShadeSnags {
         Point middle = bed.outline().centre();
         double off = ((first.x().metres() + last.x().metres()) / 2 - middle.x().metres()) * nx
                 + ((first.y().metres() + last.y().metres()) / 2 - middle.y().metres()) * ny;
-        return plan.moving(trellis.id(), Length.metres(-2 * off * nx), Length.metres(-2 * off * ny));
+        return plan.moving(thing.id(), Length.metres(-2 * off * nx), Length.metres(-2 * off * ny));
+    }
+
+    /** Moves it as far beyond the middle of a bed as it stood before it, across the bed or along it. */
+    private static Change mirrored(Plan plan, Feature thing, StandingBed bed) {
+        Rectangle outline = bed.outline();
+        Coordinate centre = Polygons.of(thing.places()).getCentroid().getCoordinate();
+        Point middle = outline.centre();
+        Point along = outline.at(1, 0);
+        double ux = along.x().minus(middle.x()).metres();
+        double uy = along.y().minus(middle.y()).metres();
+        double x = centre.x - middle.x().metres();
+        double y = centre.y - middle.y().metres();
+        double u = x * ux + y * uy;
+        double v = y * ux - x * uy;
+        boolean isBeside = Math.abs(v) - outline.width().metres() / 2
+                >= Math.abs(u) - outline.length().metres() / 2;
+        return isBeside
+                ? plan.moving(thing.id(), Length.metres(2 * v * uy), Length.metres(-2 * v * ux))
+                : plan.moving(thing.id(), Length.metres(-2 * u * ux), Length.metres(-2 * u * uy));
     }
 }

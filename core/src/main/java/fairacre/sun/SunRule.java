@@ -8,6 +8,11 @@ public enum SunRule implements Rule {
     TRELLIS_SHADES(
             "A trellis on the sunny side",
             "A trellis stands on that side of its bed where it takes less sun: half an hour a day more is felt.",
+            "NREL/TP-560-34302; half an hour: common practice"),
+    TALL_THING_SHADES(
+            "A tall thing on the sunny side",
+            "What could as well stand on the other side of a bed stands where it takes less sun: half an hour a day more"
+                    + " is felt.",
             "NREL/TP-560-34302; half an hour: common practice");
 
     private final Text text;

@@ -1,6 +1,7 @@
 package fairacre.tunnel;
 
 import fairacre.build.Holder;
+import fairacre.build.Material;
 import fairacre.hoop.WindLift;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
@@ -21,7 +22,7 @@ final class TunnelFeet {
      */
     private static final double BY_THE_SOIL = 0.5 * 12_000 * 0.5 * 0.3;
     /** Of softwood, newtons to the cubic metre. */
-    private static final double WOOD = 450 * WindLift.GRAVITY;
+    private static final double WOOD = Material.SOFTWOOD.leastDensity() * WindLift.GRAVITY;
 
     private final WalkInTunnel tunnel;
     private final TunnelFrame frame;

@@ -419,6 +419,7 @@ class AppraisalTest {
                         bare,
                         Put.of(feature("Trellis", FeatureKind.TRELLIS, 0.05, 0, 9, 9.4, 11, 9.4)
                                 .withHeight(Length.metres(2)))));
+        plans.put(SunRule.TALL_THING_SHADES, with(bare, Put.of(compost("Heaps", 10, 8.8, 0))));
         plans.put(
                 HoopRule.HOOPS_DONT_FIT,
                 with(bare, Put.of(tunnel(Optional.empty(), Optional.of(1.5), HoopPipe.PE_20, Fabric.FLEECE))));
@@ -484,6 +485,13 @@ class AppraisalTest {
         Plan opposite = plot(20, 20, ADA, bed("Beans", 8, 10, 2, 3), bed("Kale", 12, 10, 2, 3));
         plans.put(ArchRule.ARCH_OFF_SOIL, with(nearby(), Put.of(Gardens.arch("Arch", 8.9, 14, 10.1, 14))));
         plans.put(ArchRule.ARCH_TOO_LOW, with(opposite, Put.of(Gardens.arch("Arch", 8.9, 10, 11.1, 10))));
+        plans.put(
+                ArchRule.ARCH_BLOCKED,
+                with(
+                        plot(20, 20, ADA, bed("Beans", 8.3, 10, 2, 3), bed("Kale", 11.7, 10, 2, 3)),
+                        Put.of(Gardens.arch("Arch", 9.25, 10, 10.75, 10)),
+                        Put.of(feature("Wall", FeatureKind.WALL, 0.1, 0, 9.6, 9, 9.6, 11)
+                                .withHeight(Length.metres(3)))));
         plans.put(ArchRule.ARCH_TOO_SHORT, with(opposite, Put.of(Gardens.arch("Arch", 7.05, 10, 12.95, 10))));
         plans.put(TrellisRule.TRELLIS_OFF_BED, with(bare, Put.of(Gardens.trellis("Trellis", 9, 13, 11, 13))));
         plans.put(
@@ -762,6 +770,7 @@ class AppraisalTest {
                 .forEach(each -> kinds.put(each, "feature"));
         kinds.put(WalkRule.THING_SHUT_OUT, "feature");
         kinds.put(SunRule.TRELLIS_SHADES, "feature");
+        kinds.put(SunRule.TALL_THING_SHADES, "compostBays");
         kinds.put(SurfaceRule.NO_DRAIN_BEHIND_WALL, "feature");
         List.of(WalkRule.WAY_IN_TOO_NARROW, WalkRule.WAY_IN_BLOCKED, DeliveryRule.LOAD_STOPS_AT_GATE)
                 .forEach(each -> kinds.put(each, "wayIn"));

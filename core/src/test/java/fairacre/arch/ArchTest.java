@@ -22,10 +22,14 @@ import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
+import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
+import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
 import fairacre.plan.Posture;
 import fairacre.plan.Put;
+import fairacre.plan.Site;
+import fairacre.plan.SoilNotes;
 import fairacre.shape.Memo;
 import fairacre.takeoff.Takeoff;
 import fairacre.testing.Gardens;
@@ -304,5 +308,57 @@ class ArchTest {
         ArchTold.ArchHold more = slim.hold().orElseThrow();
         assertThat(more.pull()).isGreaterThan(2 * more.stake());
         assertThat(more.stakes()).isEqualTo(2 * (int) Math.ceil(more.pull() / more.stake()));
+    }
+
+    @ParameterizedTest
+    @DisplayName("ground that falls across the walk: headroom is told above the walk, from the lower bed")
+    @CsvSource({"0, 0", "0.1, 0.07"})
+    void onFallingGround(double slope, double lower) {
+        // Feet stand 0.7 m to either side of the middle: so much lower is the ground at the one downhill.
+        Plan level = spanned(1.4, 0);
+        Plan falling = with(
+                level,
+                new GroundChange.SetSite(new Site(
+                        level.site().corners(),
+                        List.of(),
+                        0,
+                        50,
+                        Optional.empty(),
+                        false,
+                        List.of(
+                                Gardens.height(0, 0, 0),
+                                Gardens.height(60, 0, -60 * slope),
+                                Gardens.height(0, 60, 0),
+                                Gardens.height(60, 60, -60 * slope)),
+                        SoilNotes.NOTHING_KNOWN)));
+        assertThat(told(falling).headroom().orElseThrow().metres())
+                .isCloseTo(told(level).headroom().orElseThrow().metres() - lower, within(1e-5));
+    }
+
+    @ParameterizedTest
+    @DisplayName("a fence below it: as high as the panel there is free, a millimetre more is not; turned as well")
+    @CsvSource({"0, 0, 0", "0.001, 0, 1", "0, 33, 0", "0.001, 33, 1"})
+    void overAFence(double higher, double turn, int count) {
+        Plan plan = spanned(5 * FOOT, turn);
+        double rise = told(plan).rise().orElseThrow().metres();
+        // Half a circle on legs: 5 cm beside the middle it has fallen by R - sqrt(R² - 0.05²).
+        double radius = 2.5 * FOOT;
+        double high = rise - radius + Math.sqrt(radius * radius - 0.05 * 0.05);
+        double dx = Math.sin(Math.toRadians(turn));
+        double dy = Math.cos(Math.toRadians(turn));
+        Plan fenced = with(
+                plan,
+                Put.of(Gardens.feature(
+                                "Fence", FeatureKind.WALL, 0.1, 0, 30 - 3 * dx, 30 - 3 * dy, 30 + 3 * dx, 30 + 3 * dy)
+                        .withHeight(Length.metres(Math.floor((high + higher) * 1e5) / 1e5))));
+        List<Snag> snags = snags(fenced);
+        assertThat(snags).hasSize(count);
+        snags.forEach(snag -> {
+            assertThat(snag.rule()).isEqualTo(ArchRule.ARCH_BLOCKED);
+            assertThat(snag.words()).isEqualTo("Arch runs through Fence.");
+        });
+        // What has no height is taken to be higher.
+        assertThat(snags(with(plan, Put.of(Gardens.feature("Pear", FeatureKind.TREE, 0.2, 1, 30, 30)))))
+                .hasSize(1);
     }
 }

@@ -355,6 +355,21 @@ class CompostTest {
     }
 
     @Test
+    @DisplayName("a pallet of 1200 x 800 mm weighs 25 kg (EPAL), mesh 2 kg/m², dry softwood 450 kg/m³")
+    void wallsWeigh() {
+        assertThat(weight(walled(BayWalls.PALLETS, 2.7, 1.2, 2, 0.8))).isCloseTo(7 * 25, within(1e-6));
+        assertThat(weight(walled(BayWalls.MESH, 2, 1, 2, 1))).isCloseTo(7 * 2 + 6, within(1e-6));
+        // 14 of 1.039, 14 of 1.000 and 21 of 1.051 m; six uprights and four battens of 1 m.
+        double slats = (14 * 1.039 + 14 + 21 * 1.051) * 0.022 * 0.15;
+        assertThat(weight(walled(BayWalls.BOARDS, 2.0762, 1.0508, 2, 1)))
+                .isCloseTo(450 * (slats + 6 * 0.047 * 0.1 + 4 * 0.05 * 0.05), within(0.2));
+    }
+
+    private static double weight(CompostBays bays) {
+        return BayParts.of(bays, bays.walls().orElseThrow(), Units.METRIC).kilograms();
+    }
+
+    @Test
     void whatHasAPriceOfItsOwnOrWasThereBeforeBuysNothing() {
         assertThat(bought(bays(2, 1, 2, 1, Lifetime.from(SEASON)))).isEmpty();
         CompostBays old = walled(BayWalls.MESH, 2, 1, 2, 1);

@@ -17,6 +17,7 @@ import fairacre.bill.BillPart;
 import fairacre.build.Board;
 import fairacre.cost.CostStudy;
 import fairacre.cost.CutSheets;
+import fairacre.cost.KnownCuts;
 import fairacre.cost.MarkedPiece;
 import fairacre.fence.Pest;
 import fairacre.fence.PestKind;
@@ -375,6 +376,26 @@ class CoverTest {
                 .hasMessageContaining("walls are cut from plywood");
         assertThatThrownBy(() -> cover.of(SheetGood.PLYWOOD_12, SheetGood.PLYWOOD_12))
                 .hasMessageContaining("no light comes through it");
+    }
+
+    @Test
+    @DisplayName("while an edit is tried sheets are cut by the quick rule, until the best is known")
+    void quickAndBest() {
+        Plan plan = with(
+                plot(20, 20, List.of(), bed("Beans", 5, 10, 2, 0.9), bed("Kale", 12, 10, 2, 0.9)),
+                Put.of(cover("Lights", CoverKind.COLD_FRAME, 2, 0.9, 3, "Beans")),
+                Put.of(cover("Second", CoverKind.COLD_FRAME, 2, 0.9, 3, "Kale")));
+        CostStudy study = CostStudy.of(plan);
+        KnownCuts known = study.cuts();
+        assertThat(study.bill(known).quick()).isFalse();
+        assertThat(study.bill(known).total()).isEqualTo(study.bill().total());
+        assertThat(study.bill(KnownCuts.NONE).total().isLessThan(study.bill().total()))
+                .isFalse();
+        boolean proven = study.sheetsOf(thing -> true).stream().allMatch(CutSheets::least);
+        assertThat(study.bill(KnownCuts.NONE).quick() || proven).isTrue();
+        assertThat(known.id())
+                .isNotEqualTo(KnownCuts.NONE.id())
+                .isEqualTo(CostStudy.of(plan).cuts().id());
     }
 
     @Test

@@ -1,16 +1,20 @@
 package fairacre.sun;
 
 import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.compost;
 import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.compost.CompostKinds;
 import fairacre.judging.Snag;
 import fairacre.judging.Weight;
 import fairacre.measure.Length;
+import fairacre.plan.Change;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.GroundChange;
 import fairacre.plan.Plan;
@@ -23,6 +27,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ShadeSnagsTest {
@@ -75,5 +80,49 @@ class ShadeSnagsTest {
                 Put.of(feature("Shed", FeatureKind.SHED, 0, 0, 9, 4, 11, 4, 11, 8, 9, 8)
                         .withHeight(Length.metres(3))));
         assertThat(snag(walled).orElseThrow().weight()).isEqualTo(Weight.WARNING);
+    }
+
+    private static Plan composting(double latitude, double y, double turn, Change... changes) {
+        Plan plan = with(
+                plot(14, 14, List.of(), Gardens.bed("Lettuce", 7, 7, 4, 1, turn, Optional.empty())),
+                Put.of(compost("Heaps", 7, y, 0)));
+        return with(with(plan, new GroundChange.SetSite(new Site(plan.site().corners(), 0, latitude))), changes);
+    }
+
+    private static Optional<Snag> tall(Plan plan) {
+        return Appraisal.of(plan, Gardens.SEASON).snags().stream()
+                .filter(each -> each.rule() == SunRule.TALL_THING_SHADES)
+                .findFirst();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"50, 0", "50, 180", "-40, 0"})
+    @DisplayName("compost on the sunny side of a bed goes to the other side, where there is room for it")
+    void aTallThingOnTheSunnySide(double latitude, double turn) {
+        double sunny = latitude > 0 ? 5.9 : 8.1;
+        Plan plan = composting(latitude, sunny, turn);
+        Snag snag = tall(plan).orElseThrow();
+        assertThat(snag.words()).contains("on the other side of Lettuce");
+        Plan moved = plan.apply(snag.remedies().get(0).change()).orThrow();
+        assertThat(moved.list(CompostKinds.BAYS).get(0).place().centre().y().metres())
+                .isCloseTo(14 - sunny, within(1e-5));
+        assertThat(tall(moved)).isEmpty();
+        // On the shady side it is right.
+        assertThat(tall(composting(latitude, 14 - sunny, turn))).isEmpty();
+        // Where something stands there is no other side.
+        assertThat(tall(composting(latitude, sunny, turn, new Change.PlaceBed(bed("Kale", 7, 14 - sunny, 4, 1)))))
+                .isEmpty();
+    }
+
+    @Test
+    void besideTheEndOfABedItGoesToTheOtherEnd() {
+        // The bed lies north and south: its sunny end is in the south.
+        Plan plan = composting(50, 4.4, 90);
+        tall(plan).ifPresent(snag -> {
+            Plan moved = plan.apply(snag.remedies().get(0).change()).orThrow();
+            assertThat(moved.list(CompostKinds.BAYS).get(0).place().centre().y().metres())
+                    .isCloseTo(9.6, within(1e-5));
+        });
+        assertThat(tall(plan)).isPresent();
     }
 }
