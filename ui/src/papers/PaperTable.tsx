@@ -177,7 +177,7 @@ function Lines<T>(props: LinesProps<T>) {
                   key={key}
                   scope="col"
                   aria-sort={way === false ? "none" : way === "asc" ? "ascending" : "descending"}
-                  className={`sticky top-0 border-b border-ink bg-paper px-3 py-1 font-semibold first:pl-4 ${figures ? "text-right" : "text-left"}`}
+                  className={`sticky top-0 border-b border-ink bg-paper ${cellPadding(columns)} py-1 font-semibold first:pl-4 ${figures ? "text-right" : "text-left"}`}
                 >
                   <button
                     type="button"
@@ -218,6 +218,13 @@ function Lines<T>(props: LinesProps<T>) {
   );
 }
 
+/** More columns than this stand closer together. */
+const MANY_COLUMNS = 15;
+
+function cellPadding(columns: readonly unknown[]): string {
+  return columns.length > MANY_COLUMNS ? "px-2" : "px-3";
+}
+
 interface RowProps<T> extends Pick<LinesProps<T>, "columns" | "texts" | "onConcern"> {
   row: T;
 }
@@ -231,7 +238,7 @@ function Row<T>({ row, columns, texts, onConcern }: RowProps<T>) {
       {columns.map((column) => (
         <td
           key={column.key}
-          className={`border-b border-hair px-3 py-1 first:pl-4 ${column.figures ? "figures text-right whitespace-pre" : ""}`}
+          className={`border-b border-hair ${cellPadding(columns)} py-1 first:pl-4 ${column.figures ? "figures text-right whitespace-pre" : ""}`}
         >
           {column.cell
             ? column.cell(row)
@@ -275,7 +282,7 @@ function GroupLine<T>({
       {columns.slice(named).map(({ key, sum, figures }) => (
         <td
           key={key}
-          className={`border-b border-rule px-3 py-1 first:pl-4 ${figures ? "figures text-right whitespace-pre" : ""}`}
+          className={`border-b border-rule ${cellPadding(columns)} py-1 first:pl-4 ${figures ? "figures text-right whitespace-pre" : ""}`}
         >
           {sum?.(line.rows)}
         </td>

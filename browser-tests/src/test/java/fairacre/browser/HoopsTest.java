@@ -64,6 +64,11 @@ class HoopsTest {
             garden.kept();
             assertThat(garden.snags()).not().containsText("bent to a radius");
             assertThat(page.locator("[data-bow]")).hasCount(12);
+            assertThat(form).containsText("bags of soil along its sides hold it in the wind");
+            // By keyboard, bows of wood: 45 mm that bend to 0.565 m inside are ten strips of 4.5 mm.
+            form.getByLabel("Pipe, wire or strips").press("End");
+            garden.kept();
+            assertThat(form.getByTestId("glued-bow")).containsText("Each bow is 10 strips of 0.18 in");
         }
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
@@ -45,6 +46,10 @@ class SunTest {
             String before = hours(page, "Slip bed");
             garden.snags().getByText("Bean trellis takes").click(new Locator.ClickOptions().setTimeout(PATIENCE));
             Locator move = garden.snags().getByText("Move Bean trellis to the other side of Slip bed");
+            assertThat(page.getByTestId("beds-in-the-sun")).containsText("light sum");
+            move.focus(new Locator.FocusOptions().setTimeout(PATIENCE));
+            assertThat(page.getByText("Hours before and after the edit that is being tried."))
+                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(PATIENCE));
             move.click(new Locator.ClickOptions().setTimeout(PATIENCE));
             garden.kept();
             assertThat(garden.snags()).not().containsText("Bean trellis takes");
