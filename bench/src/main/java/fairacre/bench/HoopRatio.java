@@ -35,7 +35,10 @@ final class HoopRatio {
         Plan few = hooped(FEW);
         Plan many = hooped(MANY);
         row("told", milliseconds(() -> told(few)), milliseconds(() -> told(many)));
-        row("on the bill", milliseconds(() -> CostStudy.of(few).bill()), milliseconds(() -> CostStudy.of(many).bill()));
+        row(
+                "on the bill",
+                milliseconds(() -> CostStudy.of(few).bill()),
+                milliseconds(() -> CostStudy.of(many).bill()));
     }
 
     private static void row(String what, double few, double many) {

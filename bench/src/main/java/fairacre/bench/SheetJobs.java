@@ -21,6 +21,7 @@ final class SheetJobs {
     private static final int MOST = 30;
     /** So many parts in another order, as the bill is patient. */
     private static final int PATIENCE = 6_000;
+
     private static final Length KERF = Length.millimetres(3);
     private static final List<StockSheet> STOCK =
             List.of(sheet(2.44, 1.22, 40), sheet(1.22, 1.22, 24), sheet(1.22, 0.61, 14));

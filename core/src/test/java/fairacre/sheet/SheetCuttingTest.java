@@ -258,6 +258,28 @@ class SheetCuttingTest {
                 .isLessThan(1.6 * area);
     }
 
+    @ParameterizedTest
+    @DisplayName(
+            "of squares of 620 mm three lie on a sheet of 2440 x 1220 with saw cuts of 3 mm, of 607.8 six, of 607.7 eight")
+    @CsvSource({"620, 6, 2", "620, 7, 3", "607.7, 8, 1", "607.8, 8, 2", "608.6, 8, 3"})
+    void largePartsAreBoundAsTheyLie(double side, int count, int sheets) {
+        List<SheetPart> parts = IntStream.range(0, count)
+                .mapToObj(i -> part(side, side, 1, true))
+                .toList();
+        assertThat(SheetBound.of(List.of(FULL), parts, SAW)).isEqualTo(sheets * 4000L);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    @DisplayName("no bound of few parts, small or large, is more than the cheapest that exhaustive search finds")
+    void theBoundIsKept(long seed) {
+        Random random = new Random(seed * 31 + 7);
+        List<StockSheet> stock = List.of(FULL, HALF, SMALL).subList(random.nextInt(3), 3);
+        List<SheetPart> parts = thrown(random, 2 + random.nextInt(6), 1210, 605);
+        long cheapest = SheetCutting.of(stock, parts, SAW).quick().cost().getAmountMinorLong();
+        assertThat(SheetBound.of(stock, parts, SAW)).isLessThanOrEqualTo(cheapest);
+    }
+
     @Test
     void theSameTwiceAndNonsenseIsRefused() {
         List<SheetPart> parts = thrown(new Random(9), 20, 900, 500);
