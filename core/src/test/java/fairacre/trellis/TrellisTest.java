@@ -29,6 +29,8 @@ import fairacre.reach.ReachRule;
 import fairacre.shape.Memo;
 import fairacre.takeoff.Sold;
 import fairacre.takeoff.Takeoff;
+import fairacre.testing.Gardens;
+import fairacre.walk.WalkRule;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -364,5 +366,18 @@ class TrellisTest {
         TrellisTold told = told(net);
         double posts = 3 * 2.51 * (2 + told.posts().orElseThrow().depth().metres());
         assertThat(told.kilograms()).isCloseTo(posts + 3.6 * 2 * 0.1, within(0.1));
+    }
+
+    @ParameterizedTest
+    @DisplayName("before a gate: behind half its thickness of 25 mm somebody of 0.6 m gets through a gap of 0.605, not of 0.595")
+    @CsvSource({"0.62, true", "0.63, false", "1.5, false"})
+    void beforeAGate(double off, boolean blocked) {
+        Plan plan = with(
+                plot(20, 20, List.of(gardener("Ada", 0.6, 0.6)), bed("Beans", 12, 10, 2, 1)),
+                Put.of(Gardens.gate("Gate", 0, 10, 0.9)),
+                Put.of(trellis("Net", off, 7, off, 13)));
+        assertThat(Appraisal.of(plan, SEASON).snags().stream().map(Snag::rule))
+                .filteredOn(WalkRule.WAY_IN_BLOCKED::equals)
+                .hasSize(blocked ? 1 : 0);
     }
 }
