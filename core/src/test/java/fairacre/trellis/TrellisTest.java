@@ -369,7 +369,8 @@ class TrellisTest {
     }
 
     @ParameterizedTest
-    @DisplayName("before a gate: behind half its thickness of 25 mm somebody of 0.6 m gets through a gap of 0.605, not of 0.595")
+    @DisplayName(
+            "before a gate: behind half its thickness of 25 mm somebody of 0.6 m gets through a gap of 0.605, not of 0.595")
     @CsvSource({"0.62, true", "0.63, false", "1.5, false"})
     void beforeAGate(double off, boolean blocked) {
         Plan plan = with(
