@@ -2,6 +2,7 @@ package fairacre.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
@@ -15,6 +16,9 @@ import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
  */
 @EnabledIfEnvironmentVariable(named = "FAIRACRE_SCREENSHOTS", matches = "1")
 class ScreenshotsTest {
+
+    /** Whole layouts take their time on a slow machine, milliseconds. */
+    private static final double PATIENCE = 120_000;
 
     private static final Path FOLDER = Path.of("../docs/screenshots");
 
@@ -58,7 +62,9 @@ class ScreenshotsTest {
             garden.step("Beds");
             garden.button("Try arrangements …").click();
             garden.button("Try them").click();
-            garden.page().getByText(Pattern.compile("^[1-9] sound layout")).waitFor();
+            garden.page()
+                    .getByText(Pattern.compile("^[1-9] sound layout"))
+                    .waitFor(new Locator.WaitForOptions().setTimeout(PATIENCE));
             shoot(garden, "arrangements");
             garden.button("Close").click();
             garden.button("Variants").click();
