@@ -82,7 +82,9 @@ describe("compost bays", () => {
   });
 
   it("tell what they hold and how far the furthest bed is, and are edited by numbers", async () => {
-    alwaysAnswering([{ id: "heaps", capacity: 2500, kilograms: 175, furthest: { bed: "beans", route: 7.25 } }]);
+    alwaysAnswering([
+      { id: "heaps", capacity: 2500, kilograms: 175, furthest: { bed: "beans", route: 7.25 } },
+    ]);
     const { desk, submit } = deskFor({ plan: composting });
     atDesk(desk, <CompostSection />);
     expect((await screen.findByText(/holds/)).textContent).toContain("2.50 m³");
