@@ -22,7 +22,6 @@ public final class ArchCapability implements Capability, ThingKinds, PriceList, 
     /** A panel lasts so many seasons (common practice). */
     private static final int YEARS = 15;
 
-    private static final int FEWEST_STAKES = 4;
     private static final WorkRate PUT_UP = new WorkRate(
             "arch/put-up",
             "Bending a panel to an arch and staking it, by two",
@@ -63,7 +62,7 @@ public final class ArchCapability implements Capability, ThingKinds, PriceList, 
     private static int stakes(Arch arch) {
         return Headroom.bow(arch.panel(), arch.span())
                 .map(bow -> ArchWind.hold(arch, bow).stakes())
-                .orElse(FEWEST_STAKES);
+                .orElse(ArchWind.FEWEST_STAKES);
     }
 
     @Override

@@ -14,8 +14,8 @@ final class ArchWind {
     private static final Gust GUST = Gust.GALE;
     /** A stake is a steel bar of 5/8 in, driven 2 ft deep (common practice). */
     private static final double STAKE = WindLift.stake(Length.inches(0.625), Length.feet(2));
-    /** A foot is held by a stake at each end at least (common practice). */
-    private static final int AT_LEAST = 2;
+    /** Each of its two feet is held by a stake at each end at least (common practice). */
+    static final int FEWEST_STAKES = 4;
 
     private ArchWind() {}
 
@@ -27,6 +27,7 @@ final class ArchWind {
         double lift = WindLift.on(GUST, Gust.LEAVES, bow.span(), bow.rise()) * width / 2;
         double weight = ArchStudy.kilograms(arch) * WindLift.GRAVITY / 2;
         double pull = Math.max(0, tipping + lift - weight);
-        return new ArchTold.ArchHold(GUST.called(), pull, STAKE, 2 * Math.max(AT_LEAST, WindLift.stakes(pull, STAKE)));
+        return new ArchTold.ArchHold(
+                GUST.called(), pull, STAKE, Math.max(FEWEST_STAKES, 2 * WindLift.stakes(pull, STAKE)));
     }
 }

@@ -76,7 +76,7 @@ final class HoopSnags {
                                         + " of pipe above the soil.")
                                 .orElse("no bow has room there.");
             case OTHER_WIDTH ->
-                them + "its bows of metal are bent for a bed of another width than "
+                them + "its bows stay as they are bent, for a bed of another width than "
                         + length(HoopFit.span(bed.orElseThrow().revision(), set.pipe())) + " inside.";
             case SHALLOW ->
                 them + "its feet go " + length(set.depth()) + " deep, and there are "
