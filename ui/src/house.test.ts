@@ -35,7 +35,7 @@ const SEES: Record<string, string[]> = {
   trellis: [],
   tunnel: ["over"],
   compost: ["ground"],
-  furniture: ["ground"],
+  furniture: ["ground", "over"],
   sharing: [],
   shopping: ["purse"],
 };

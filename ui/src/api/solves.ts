@@ -8,6 +8,7 @@ import type { components } from "./schema";
 type AnyTold =
   | components["schemas"]["ToldArrangement"]
   | components["schemas"]["ToldBestCutting"]
+  | components["schemas"]["ToldCutSheets"]
   | components["schemas"]["ToldSunMap"];
 
 /** How a job stands, with the best that was found so far. */
@@ -16,7 +17,7 @@ export type Told<A> = Omit<AnyTold, "best"> & { best: A[] };
 /** What is asked for: a path below the garden, and what goes with it. */
 export interface Question {
   garden: string;
-  what: "arrangements" | "cutting/best" | "sun/maps";
+  what: "arrangements" | "cutting/best" | "cutting/sheets/best" | "sun/maps";
   query: string;
   body?: unknown;
 }

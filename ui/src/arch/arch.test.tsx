@@ -40,7 +40,7 @@ const told: ArchTold = {
   ],
   feet: [],
   kilograms: 16.1,
-  hold: { wind: "gale", pull: 177, stake: 364, stakes: 4 },
+  hold: { wind: "gale", pull: 177, stake: { thick: 0.016, deep: 0.61 }, each: 364, stakes: 4 },
 };
 
 const arched = { ...plan, arches: [rose] };

@@ -149,40 +149,65 @@ describe("covers", () => {
     expect(form.getByTestId("bed-place").textContent).toContain(words.wrongSize);
   });
 
-  it("show how their sheets are cut", async () => {
-    answering({
-      "/covers": [told],
-      "/cutting/sheets": [
+  describe("show how their sheets are cut", () => {
+    const cut = {
+      season: 2028,
+      part: "STRUCTURES",
+      good: "PLYWOOD_18",
+      label: "Plywood, 18 mm",
+      least: false,
+      cost: { amount: "80.00", currency: "EUR" },
+      bound: { amount: "70.00", currency: "EUR" },
+      pieces: [{ mark: "A", name: "Lights: Front", length: 1.2, width: 0.2, count: 2, into: ["lights"] }],
+      sheets: [
         {
-          season: 2028,
-          part: "STRUCTURES",
-          good: "PLYWOOD_18",
-          label: "Plywood, 18 mm",
-          least: false,
-          cost: { amount: "80.00", currency: "EUR" },
-          bound: { amount: "70.00", currency: "EUR" },
-          pieces: [{ mark: "A", name: "Lights: Front", length: 1.2, width: 0.2, count: 2, into: ["lights"] }],
-          sheets: [
-            {
-              length: 2.5,
-              width: 1.25,
-              times: 1,
-              cuts: [
-                { mark: "A", x: 0, y: 0, along: 1.2, across: 0.2 },
-                { mark: "A", x: 1.203, y: 0, along: 1.2, across: 0.2 },
-              ],
-            },
+          length: 2.5,
+          width: 1.25,
+          times: 1,
+          cuts: [
+            { mark: "A", x: 0, y: 0, along: 1.2, across: 0.2 },
+            { mark: "A", x: 1.203, y: 0, along: 1.2, across: 0.2 },
           ],
         },
       ],
+    };
+
+    /** @param best how the search for the cheapest stands */
+    async function cutting(best: object) {
+      answering({
+        "/cutting/sheets/best": { job: "job", steps: 1, ...best },
+        "/cutting/sheets": [cut],
+        "/covers": [told],
+      });
+      const { desk } = deskFor({ plan: covered });
+      atDesk(desk, <CoversSection />);
+      await userEvent.click(screen.getByText(everyBed.sheets));
+      return within(await screen.findByTestId("cut-sheets"));
+    }
+
+    it("by the quick rule, while the cheapest way is looked for", async () => {
+      const shown = await cutting({ state: "RUNNING", done: 0, best: [] });
+      shown.getByRole("img", { name: everyBed.sheet("2.50 m × 1.25 m", "A, A") });
+      shown.getByText(/1 sheet for/);
+      shown.getByText(new RegExp(everyBed.quick.slice(0, 20)));
+      await screen.findByText(/0 of 1 kinds of sheets done/);
+      await userEvent.click(screen.getByRole("button", { name: everyBed.stop }));
     });
-    const { desk } = deskFor({ plan: covered });
-    atDesk(desk, <CoversSection />);
-    await userEvent.click(screen.getByText(everyBed.sheets));
-    const cut = within(await screen.findByTestId("cut-sheets"));
-    cut.getByRole("img", { name: everyBed.sheet("2.50 m × 1.25 m", "A, A") });
-    cut.getByText(/1 sheet for/);
-    cut.getByText(/none can cost less than/);
+
+    it("as cheaply as was found in the end", async () => {
+      await cutting({
+        state: "DONE",
+        done: 1,
+        best: [{ ...cut, cost: { amount: "72.00", currency: "EUR" } }],
+      });
+      await screen.findByText(/72\.00.*none can cost less than.*70\.00/);
+      expect(screen.queryByRole("button", { name: everyBed.stop })).toBeNull();
+    });
+
+    it("as far as it came when it was stopped", async () => {
+      await cutting({ state: "STOPPED", done: 0, best: [] });
+      await screen.findByText(everyBed.stopped);
+    });
   });
 
   it("are drawn on their beds, but on none that is being moved", async () => {

@@ -3,6 +3,7 @@ import { ByNumbers } from "../forms/ByNumbers";
 import { Choice } from "../parts/Choice";
 import { Fault } from "../parts/Fault";
 import { RovingList } from "../parts/RovingList";
+import { SheetCuts } from "../over/SheetCuts";
 import { byName } from "../parts/byName";
 import { useDesk } from "../workspace/desk";
 import { useFurniture, useNewFurniture, type Furniture } from "./furniture";
@@ -56,6 +57,7 @@ export function FurnitureSection() {
         }}
       />
       <Fault text={fault} />
+      {plan.furniture.some(({ sheets }) => sheets.length > 0) && <SheetCuts />}
     </section>
   );
 }

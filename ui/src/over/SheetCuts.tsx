@@ -1,9 +1,12 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../api/client";
 import type { components } from "../api/schema";
+import { useSolve, type Question } from "../api/solves";
 import { formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
+import { Fault } from "../parts/Fault";
+import { words as everywhere } from "../words";
 import { useDesk } from "../workspace/desk";
 import { words } from "./words";
 
@@ -13,13 +16,22 @@ type Sheet = CutSheets["sheets"][number];
 /** Sheet by sheet what is cut from it, in every season. */
 export function SheetCuts() {
   const { plan, garden } = useDesk();
+  const { id } = plan;
+  const { revision } = garden;
   const [open, setOpen] = useState(false);
-  const { data } = useQuery({
-    queryKey: ["cutting/sheets", plan.id, garden.revision],
-    queryFn: () => request<CutSheets[]>("GET", `/api/gardens/${plan.id}/cutting/sheets`),
+  const { data: quick } = useQuery({
+    queryKey: ["cutting/sheets", id, revision],
+    queryFn: () => request<CutSheets[]>("GET", `/api/gardens/${id}/cutting/sheets`),
     enabled: open,
     staleTime: Infinity,
   });
+  const needed = open && quick !== undefined && quick.length > 0;
+  // What was found for the plan as it was before says nothing of this one.
+  const question = useMemo<(Question & { revision: number }) | null>(
+    () => (needed ? { garden: id, what: "cutting/sheets/best", query: "", revision } : null),
+    [needed, id, revision],
+  );
+  const { told, open: looking, fault, stop } = useSolve<CutSheets>(question);
   return (
     <details
       onToggle={(event) => {
@@ -27,15 +39,32 @@ export function SheetCuts() {
       }}
     >
       <summary className="cursor-pointer font-semibold">{words.sheets}</summary>
-      {data?.length === 0 && <p className="text-soft">{words.noSheets}</p>}
-      {data?.map((cut) => (
-        <CutOfOneGood key={[cut.season, cut.part, cut.good].join(" ")} cut={cut} />
-      ))}
+      {quick?.length === 0 && <p className="text-soft">{words.noSheets}</p>}
+      {needed && (
+        <p className="text-sm text-soft" role="status">
+          {looking ? everywhere.underWay(told, words.looking, words.goods) : ""}
+          {!looking && told?.state === "STOPPED" ? words.stopped : ""}
+        </p>
+      )}
+      {looking && told && (
+        <button type="button" className="plain-button" onClick={stop}>
+          {words.stop}
+        </button>
+      )}
+      <Fault text={fault} />
+      {quick?.map((cut) => {
+        const better = told?.best.find((best) => key(best) === key(cut));
+        return <CutOfOneGood key={key(cut)} cut={better ?? cut} quick={!better} />;
+      })}
     </details>
   );
 }
 
-function CutOfOneGood({ cut }: { cut: CutSheets }) {
+function key({ season, part, good }: CutSheets): string {
+  return [season, part, good].join(" ");
+}
+
+function CutOfOneGood({ cut, quick }: { cut: CutSheets; quick: boolean }) {
   const { units } = useDesk();
   const count = cut.sheets.reduce((sum, { times }) => sum + times, 0);
   const widest = Math.max(...cut.sheets.map(({ length }) => length));
@@ -46,7 +75,7 @@ function CutOfOneGood({ cut }: { cut: CutSheets }) {
       </h4>
       <p className="text-sm">
         {words.bought(count)}
-        {cut.cost && words.for(formatMoney(cut.cost))}; {verdict(cut)}
+        {cut.cost && words.for(formatMoney(cut.cost))}; {verdict(cut, quick)}
       </p>
       {cut.sheets.map((sheet, index) => (
         <SheetPicture key={index} sheet={sheet} widest={widest} pieces={cut.pieces} />
@@ -62,8 +91,9 @@ function CutOfOneGood({ cut }: { cut: CutSheets }) {
   );
 }
 
-function verdict({ least, bound }: CutSheets): string {
+function verdict({ least, bound }: CutSheets, quick: boolean): string {
   if (least) return words.least;
+  if (quick) return words.quick;
   return bound ? words.bound(formatMoney(bound)) : words.noneFound;
 }
 

@@ -1,18 +1,17 @@
-import { formatPull } from "../measure/figures";
+import type { components } from "../api/schema";
+import { formatPull, formatThickness } from "../measure/figures";
+import { formatLength } from "../measure/lengths";
 import { useDesk } from "../workspace/desk";
 import { words } from "./words";
 
-interface Props {
-  wind: string;
-  /** Of that wind at a foot, newtons. */
-  pull: number;
-  /** What a stake holds, newtons. */
-  stake: number;
-  stakes: number;
-}
-
 /** How many stakes hold something down in which wind. */
-export function StakesHold({ wind, pull, stake, stakes }: Props) {
+export function StakesHold({ wind, pull, stake, each, stakes }: components["schemas"]["StakesHold"]) {
   const { units } = useDesk();
-  return <p>{words.stakes(wind, formatPull(pull, units), stakes, formatPull(stake, units))}</p>;
+  return (
+    <p>
+      {words.pulls(wind, formatPull(pull, units))}{" "}
+      {words.stakes(stakes, formatThickness(stake.thick, units), formatLength(stake.deep, units))}
+      {words.each(formatPull(each, units))}
+    </p>
+  );
 }

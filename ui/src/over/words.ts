@@ -10,8 +10,10 @@ export const words = {
   fits: (names: readonly string[]) => `As it is made it also fits ${names.join(", ")}.`,
   fitsNothing: "It fits no other bed of this season.",
   overThese: "Put it over these too",
-  stakes: (wind: string, pull: string, stakes: number, each: string) =>
-    `A ${wind} pulls at a foot as hard as ${pull}. ${String(stakes)} stakes of 2 ft or 60 cm hold it down, ${each} each in the softest ground.`,
+  pulls: (wind: string, pull: string) => `A ${wind} pulls at a foot as hard as ${pull}.`,
+  stakes: (stakes: number, thick: string, deep: string) =>
+    `${String(stakes)} stakes, ${thick} thick and driven ${deep} deep, hold it down,`,
+  each: (each: string) => ` ${each} each in the softest ground.`,
   strips: (count: number, thickness: string) =>
     count === 1
       ? `A single strip, ${thickness} thick, bends so far.`
@@ -32,4 +34,9 @@ export const words = {
   least: "no way to cut them costs less.",
   bound: (bound: string) => `none found costs less, and none can cost less than ${bound}.`,
   noneFound: "none found costs less.",
+  quick: "laid out by the quick rule; there may be a cheaper way.",
+  looking: "Looking for the cheapest way to cut them",
+  goods: "kinds of sheets",
+  stop: "Stop looking for a cheaper way",
+  stopped: "Stopped: what is left is laid out by the quick rule.",
 } as const;

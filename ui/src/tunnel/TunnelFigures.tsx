@@ -41,7 +41,7 @@ export function TunnelFigures({ tunnel, told }: { tunnel: WalkInTunnel; told: Tu
         )}{" "}
         {words.feet(told.onBoards, told.onStakes)}
       </p>
-      <StakesHold {...told.hold} pull={told.hold.lift} />
+      <StakesHold {...told.hold} />
       {told.glued && <GluedUp bow={told.glued} />}
       <p>
         {words.sheet(length(sheet.bought), length(sheet.roll), length(sheet.length), length(sheet.width))}{" "}

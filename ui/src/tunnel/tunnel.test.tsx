@@ -57,7 +57,7 @@ const told: TunnelTold = {
       { x: 8, y: 5.7 },
     ],
   ],
-  hold: { wind: "gale", lift: 196, stake: 801, stakes: 16 },
+  hold: { wind: "gale", pull: 196, stake: { thick: 0.035, deep: 0.61 }, each: 801, stakes: 16 },
   onBoards: 8,
   onStakes: 8,
   doorHeight: 2,

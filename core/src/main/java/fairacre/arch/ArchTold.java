@@ -1,5 +1,6 @@
 package fairacre.arch;
 
+import fairacre.hoop.StakesHold;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import java.util.List;
@@ -32,15 +33,4 @@ public record ArchTold(
         List<Point> side,
         List<List<Point>> feet,
         double kilograms,
-        Optional<ArchHold> hold) {
-
-    /**
-     * What holds an arch that is overgrown.
-     *
-     * @param wind what it is called
-     * @param pull of that wind at the foot on its side, newtons
-     * @param stake what one holds in the softest ground that may be presumed, newtons
-     * @param stakes in all, at both feet
-     */
-    public record ArchHold(String wind, double pull, double stake, int stakes) {}
-}
+        Optional<StakesHold> hold) {}

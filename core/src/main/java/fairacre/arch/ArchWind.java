@@ -2,6 +2,8 @@ package fairacre.arch;
 
 import fairacre.fence.Gust;
 import fairacre.hoop.Bow;
+import fairacre.hoop.Stake;
+import fairacre.hoop.StakesHold;
 import fairacre.hoop.WindLift;
 import fairacre.measure.Length;
 
@@ -13,13 +15,13 @@ final class ArchWind {
 
     private static final Gust GUST = Gust.GALE;
     /** A stake is a steel bar of 5/8 in, driven 2 ft deep (common practice). */
-    private static final double STAKE = WindLift.stake(Length.inches(0.625), Length.feet(2));
+    private static final Stake STAKE = new Stake(Length.inches(0.625), Length.feet(2));
     /** Each of its two feet is held by a stake at each end at least (common practice). */
     static final int FEWEST_STAKES = 4;
 
     private ArchWind() {}
 
-    static ArchTold.ArchHold hold(Arch arch, Bow bow) {
+    static StakesHold hold(Arch arch, Bow bow) {
         double width = arch.width().metres();
         double rise = bow.rise().metres();
         double span = bow.span().metres();
@@ -27,7 +29,6 @@ final class ArchWind {
         double lift = WindLift.on(GUST, Gust.LEAVES, bow.span(), bow.rise()) * width / 2;
         double weight = ArchStudy.kilograms(arch) * WindLift.GRAVITY / 2;
         double pull = Math.max(0, tipping + lift - weight);
-        return new ArchTold.ArchHold(
-                GUST.called(), pull, STAKE, Math.max(FEWEST_STAKES, 2 * WindLift.stakes(pull, STAKE)));
+        return StakesHold.of(GUST.called(), pull, STAKE, Math.max(FEWEST_STAKES, 2 * STAKE.against(pull)));
     }
 }

@@ -1,5 +1,6 @@
 package fairacre.compost;
 
+import fairacre.judging.Moves;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
@@ -77,12 +78,12 @@ final class FarSnags {
 
     /** To the nearest place from which no bed is too far, and where nothing else is in the way. */
     private Optional<Remedy> nearer(CompostBays bays, Length within) {
-        return Moves.of(context.wording(), bays)
+        return Moves.of(context.wording(), Moves.STEP, (dx, dy) -> Put.of(bays.shifted(dx, dy)))
                 .filter(move -> couldDo(move.change(), within))
                 .limit(Moves.MOST_TRIED)
                 .filter(move -> isNear(move.change(), within) && context.isSound(move.change()))
                 .findFirst()
-                .map(move -> new Remedy(move.words(), move.change()));
+                .map(move -> move.remedy(bays.name()));
     }
 
     private boolean couldDo(Put<CompostBays> change, Length within) {

@@ -1,5 +1,6 @@
 package fairacre.compost;
 
+import fairacre.judging.Moves;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
@@ -7,6 +8,7 @@ import fairacre.judging.Weight;
 import fairacre.measure.Length;
 import fairacre.outline.Polygons;
 import fairacre.outline.Rectangle;
+import fairacre.plan.Put;
 import fairacre.plan.Remove;
 import fairacre.shape.FreeGround;
 import java.util.List;
@@ -69,14 +71,14 @@ final class RoomSnags {
     }
 
     private List<Remedy> remedies(CompostBays bays) {
-        Optional<Remedy> moved = Moves.of(context.wording(), bays)
+        Optional<Remedy> moved = Moves.of(context.wording(), Moves.STEP, (dx, dy) -> Put.of(bays.shifted(dx, dy)))
                 .filter(move -> hasRoom(move.change().thing())
                         && FreeGround.hasRoomFor(
                                 move.change().thing().standing(), context.setting(), context.standing()))
                 .limit(Moves.MOST_TRIED)
                 .filter(move -> context.isSound(move.change()))
                 .findFirst()
-                .map(move -> new Remedy(move.words(), move.change()));
+                .map(move -> move.remedy(bays.name()));
         return Stream.concat(
                         moved.stream(),
                         Stream.of(new Remedy("Do without " + bays.name(), new Remove<>(CompostKinds.BAYS, bays.id()))))

@@ -14,6 +14,7 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
 import fairacre.shape.Memo;
 import fairacre.takeoff.Boards;
+import fairacre.takeoff.Sheets;
 import fairacre.takeoff.Sold;
 import fairacre.takeoff.Takeoff;
 import java.math.BigDecimal;
@@ -181,8 +182,40 @@ public final class CostStudy {
 
     /** How the sheets are cut that the bill buys, by season and good, for some things alone. */
     public List<CutSheets> sheetsOf(Predicate<UUID> things) {
-        return sheetCosts(Optional.empty())
-                .cutting(takeoff().sheets(), things, BoardCosts.marks(takeoff().boards()));
+        List<CutSheets> cut = new ArrayList<>();
+        sheetsOf(things, cut::add);
+        return cut;
+    }
+
+    /**
+     * The same, each told as soon as it is cut. Where there is much to cut this takes a second or two for each.
+     *
+     * @param found is told of as many as {@link #sheetGoods} says
+     */
+    public void sheetsOf(Predicate<UUID> things, Consumer<CutSheets> found) {
+        cutSheets(things, Optional.empty(), found);
+    }
+
+    /** At once: as they are known to be cut best, and others by the quick rule. */
+    public List<CutSheets> sheetsOf(Predicate<UUID> things, KnownCuts known) {
+        List<CutSheets> cut = new ArrayList<>();
+        cutSheets(things, Optional.of(known), cut::add);
+        return cut;
+    }
+
+    private void cutSheets(Predicate<UUID> things, Optional<KnownCuts> known, Consumer<CutSheets> found) {
+        sheetCosts(known).cutting(sheetsFor(things), BoardCosts.marks(takeoff().boards()), found);
+    }
+
+    /** How many goods are cut from sheets for some things, those of each season counted by themselves. */
+    public int sheetGoods(Predicate<UUID> things) {
+        return SheetCosts.goods(sheetsFor(things));
+    }
+
+    private List<Sheets> sheetsFor(Predicate<UUID> things) {
+        return takeoff().sheets().stream()
+                .filter(sheets -> things.test(sheets.served().id()))
+                .toList();
     }
 
     /**

@@ -22,9 +22,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.function.Function;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.joda.money.Money;
 
@@ -126,19 +125,21 @@ final class SheetCosts {
     }
 
     /**
-     * @param into for which things
      * @param taken so many marks are on boards, by season; those of sheets go on from there
+     * @param found is told of each good of a season as soon as it is cut
      */
-    List<CutSheets> cutting(List<Sheets> wanted, Predicate<UUID> into, Map<Integer, Integer> taken) {
-        List<CutSheets> cutting = new ArrayList<>();
+    void cutting(List<Sheets> wanted, Map<Integer, Integer> taken, Consumer<CutSheets> found) {
         Map<Integer, Integer> marks = new HashMap<>(taken);
-        jobs(wanted.stream().filter(sheets -> into.test(sheets.served().id())).toList())
-                .forEach((job, sheets) -> {
-                    List<CutSheets.SheetPiece> pieces = pieces(sheets, marks.getOrDefault(job.season(), 0));
-                    marks.merge(job.season(), pieces.size(), Integer::sum);
-                    cutting.add(cutSheets(job, pieces, plans(job, parts(sheets))));
-                });
-        return cutting;
+        jobs(wanted).forEach((job, sheets) -> {
+            List<CutSheets.SheetPiece> pieces = pieces(sheets, marks.getOrDefault(job.season(), 0));
+            marks.merge(job.season(), pieces.size(), Integer::sum);
+            found.accept(cutSheets(job, pieces, plans(job, parts(sheets))));
+        });
+    }
+
+    /** How many goods are cut, those of each season and each part of the work counted by themselves. */
+    static int goods(List<Sheets> wanted) {
+        return jobs(wanted).size();
     }
 
     private CutSheets cutSheets(Job job, List<CutSheets.SheetPiece> pieces, List<SheetPlan> plans) {

@@ -30,7 +30,7 @@ final class HoopFit {
         this.widest = widest;
     }
 
-    /** By all beds over which it stands in any season. */
+    /** By all beds over which it stands in any season; those too wide for the length of its bows don't count. */
     static HoopFit of(Plan plan, HoopSet set) {
         return new HoopFit(
                 set,
@@ -39,6 +39,8 @@ final class HoopFit {
                         .filter(bed -> bed.revision().shape().plain())
                         .map(bed -> span(bed.revision(), set.pipe()))
                         .filter(Length::isPositive)
+                        .filter(span ->
+                                set.length().isEmpty() || ofItsLength(set, span).isPresent())
                         .max(Comparator.naturalOrder()));
     }
 
@@ -75,6 +77,14 @@ final class HoopFit {
         return inside(bed.outline().longerSide(), bed, pipe);
     }
 
+    private static Optional<Bow> ofItsLength(HoopSet set, Length span) {
+        return set.length().flatMap(cut -> ofLength(set, span, cut));
+    }
+
+    private static Optional<Bow> ofLength(HoopSet set, Length span, Length cut) {
+        return Bow.ofLength(set.form(), span, cut.minus(set.depth().times(2)));
+    }
+
     private static Length inside(Length outside, BedRevision bed, HoopPipe pipe) {
         return outside.minus(bed.thickness().times(2)).minus(pipe.diameter());
     }
@@ -98,8 +108,7 @@ final class HoopFit {
         if (set.rise().isPresent() && widest.filter(made -> !made.equals(span)).isEmpty()) {
             return set.rise().map(rise -> Bow.rising(set.form(), span, rise));
         }
-        return cut().flatMap(cut ->
-                Bow.ofLength(set.form(), span, cut.minus(set.depth().times(2))));
+        return cut().flatMap(cut -> ofLength(set, span, cut));
     }
 
     /** A bow of a glued kind, as it is made for the widest bed; empty where none goes over it. */
@@ -108,7 +117,7 @@ final class HoopFit {
         return widest.filter(span -> set.pipe().glued())
                 .flatMap(span -> set.rise()
                         .map(rise -> Bow.rising(set.form(), span, rise))
-                        .or(() -> set.length().flatMap(cut -> Bow.ofLength(set.form(), span, cut.minus(feet)))))
+                        .or(() -> ofItsLength(set, span)))
                 .map(bow -> GluedBow.of(plan, set.pipe(), bow, feet));
     }
 

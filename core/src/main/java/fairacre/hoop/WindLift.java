@@ -16,11 +16,6 @@ public final class WindLift {
 
     private static final double LIFT = 0.655;
     private static final double LIFT_BY_RISE = 0.15;
-    /**
-     * What the softest ground that may be presumed holds of a stake's skin, pascals: a sixth of the 1500 psf that clay
-     * bears (International Building Code 1806.2 and 1810.3, from memory).
-     */
-    private static final double SKIN = 1500 * 47.880259 / 6;
 
     private WindLift() {}
 
@@ -32,15 +27,5 @@ public final class WindLift {
     public static double on(Gust gust, double closed, Length span, Length rise) {
         double share = LIFT + LIFT_BY_RISE * rise.metres() / span.metres();
         return gust.pressure() * closed * share * span.metres();
-    }
-
-    /** Newtons that pull a round stake out of the softest ground. */
-    public static double stake(Length thick, Length deep) {
-        return SKIN * Math.PI * thick.metres() * deep.metres();
-    }
-
-    /** So many stakes hold a foot; one at least. */
-    public static int stakes(double newtons, double each) {
-        return Math.max(1, (int) Math.ceil(newtons / each - 1e-9));
     }
 }

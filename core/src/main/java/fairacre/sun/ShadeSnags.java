@@ -1,5 +1,6 @@
 package fairacre.sun;
 
+import fairacre.judging.Moves;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
@@ -22,6 +23,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 
 /** What could stand elsewhere and takes the sun of a bed. */
@@ -56,9 +59,7 @@ final class ShadeSnags {
         List<SunHours.Taken> shaded = sun.takenBy(thing.id()).stream()
                 .filter(taken -> taken.hours() >= FELT)
                 .toList();
-        return shaded.isEmpty()
-                ? Optional.empty()
-                : better(thing, total(sun, thing.id())).map(better -> snag(thing, sun, shaded, better));
+        return shaded.isEmpty() ? Optional.empty() : better(thing, sun).map(better -> snag(thing, sun, shaded, better));
     }
 
     private Snag snag(Feature thing, SunHours sun, List<SunHours.Taken> shaded, Elsewhere better) {
@@ -70,12 +71,11 @@ final class ShadeSnags {
                 shaded.stream().map(taken -> context.bed(taken.bed())).toList();
         String words = String.format(
                 Locale.ROOT,
-                "%s takes %.1f h of sun a day from the beds in the growing months, most from %s; on the other side of %s it"
-                        + " takes %.1f h.",
+                "%s takes %.1f h of sun a day from the beds in the growing months, most from %s; %s it takes %.1f h.",
                 thing.name(),
                 total(sun, thing.id()),
                 beds.get(0).name(),
-                better.bed().name(),
+                better.where(),
                 better.total());
         return Snag.of(
                         thing.kind() == FeatureKind.TRELLIS ? SunRule.TRELLIS_SHADES : SunRule.TALL_THING_SHADES,
@@ -84,7 +84,7 @@ final class ShadeSnags {
                         Optional.of(beds.get(0).outline().centre()),
                         beds.stream().map(StandingBed::id).toList(),
                         List.of(),
-                        context.remedies(() -> remedies(thing, better)))
+                        context.remedies(() -> remedies(thing, better, total(sun, thing.id()))))
                 .about(context.ref(thing.id()))
                 .by(total(sun, thing.id()) - better.total());
     }
@@ -96,6 +96,18 @@ final class ShadeSnags {
                 .sum();
     }
 
+    /** Of the beds from which it takes what is felt now. */
+    private static double ofThese(SunHours there, SunHours now, UUID thing) {
+        Set<UUID> shaded = now.takenBy(thing).stream()
+                .filter(taken -> taken.hours() >= FELT)
+                .map(SunHours.Taken::bed)
+                .collect(Collectors.toSet());
+        return there.takenBy(thing).stream()
+                .filter(taken -> shaded.contains(taken.bed()))
+                .mapToDouble(SunHours.Taken::hours)
+                .sum();
+    }
+
     private static double total(SunHours sun, UUID thing) {
         return sun.takenBy(thing).stream().mapToDouble(SunHours.Taken::hours).sum();
     }
@@ -103,28 +115,61 @@ final class ShadeSnags {
     /**
      * Where it would take less.
      *
+     * @param where in a sentence: "on the other side of Lettuce"
+     * @param remedy moves it there
      * @param total hours a day that it takes of all beds there
      */
-    private record Elsewhere(StandingBed bed, Change move, double total) {}
+    private record Elsewhere(String where, Remedy remedy, double total) {}
 
     /**
-     * The other side of the bed that it belongs to, if it takes half an hour less there; of what is no trellis only
-     * where there is room for it.
+     * Where it takes half an hour less. What would take as much on the other side of the bed that it belongs to stands
+     * on no sunny side. A trellis goes there; anything else too if there is room for it, and else to the nearest place
+     * that has room.
      */
-    private Optional<Elsewhere> better(Feature thing, double now) {
+    private Optional<Elsewhere> better(Feature thing, SunHours sun) {
+        double now = total(sun, thing.id());
         return nearest(thing).flatMap(bed -> {
-            Change move = thing.kind() == FeatureKind.TRELLIS
+            Change across = thing.kind() == FeatureKind.TRELLIS
                     ? across(context.plan(), thing, bed)
                     : mirrored(context.plan(), thing, bed);
-            if (!(context.plan().apply(move) instanceof Outcome.Applied applied)
-                    || thing.kind() != FeatureKind.TRELLIS && !hasRoom(applied.plan(), thing.id())) {
-                return Optional.empty();
+            if (!(context.plan().apply(across) instanceof Outcome.Applied applied)) {
+                return places(thing, now).findFirst();
             }
-            SunHours there = SunStudy.of(applied.plan(), context.season(), context.trials())
-                    .growing();
-            return Optional.of(new Elsewhere(bed, move, total(there, thing.id())))
-                    .filter(elsewhere -> elsewhere.total <= now - FELT);
+            SunHours there = growing(applied.plan());
+            if (thing.kind() == FeatureKind.TRELLIS || hasRoom(applied.plan(), thing.id())) {
+                return Optional.of(new Elsewhere(
+                                "on the other side of " + bed.name(),
+                                new Remedy("Move " + thing.name() + " to the other side of " + bed.name(), across),
+                                total(there, thing.id())))
+                        .filter(elsewhere -> elsewhere.total <= now - FELT);
+            }
+            boolean sunnySide = ofThese(there, sun, thing.id()) <= ofThese(sun, sun, thing.id()) - FELT;
+            return sunnySide ? places(thing, now).findFirst() : Optional.empty();
         });
+    }
+
+    private SunHours growing(Plan plan) {
+        return SunStudy.of(plan, context.season(), context.trials()).growing();
+    }
+
+    /** A trellis belongs to its bed. */
+    private Stream<Elsewhere> places(Feature thing, double now) {
+        return thing.kind() == FeatureKind.TRELLIS
+                ? Stream.empty()
+                : Moves.of(
+                                context.wording(),
+                                Moves.STEP,
+                                (dx, dy) -> context.plan().moving(thing.id(), dx, dy))
+                        .filter(move -> FreeGround.hasRoomFor(
+                                thing.shifted(move.dx(), move.dy()), context.setting(), context.standing()))
+                        .limit(Moves.MOST_TRIED)
+                        .flatMap(move -> context.plan().apply(move.change()) instanceof Outcome.Applied applied
+                                ? Stream.of(new Elsewhere(
+                                        move.way(),
+                                        move.remedy(thing.name()),
+                                        total(growing(applied.plan()), thing.id())))
+                                : Stream.empty())
+                        .filter(elsewhere -> elsewhere.total <= now - FELT);
     }
 
     private boolean hasRoom(Plan plan, UUID thing) {
@@ -134,13 +179,19 @@ final class ShadeSnags {
                         FreeGround.hasRoomFor(there, plan.setting(context.season()), plan.standing(context.season())));
     }
 
-    private List<Remedy> remedies(Feature thing, Elsewhere better) {
-        return List.of(
-                new Remedy(
-                        "Move " + thing.name() + " to the other side of "
-                                + better.bed().name(),
-                        better.move()),
-                new Remedy("Do without " + thing.name(), context.plan().without(thing.id())));
+    /** Where the place that takes less brings flaws of its own, the nearest that brings none. */
+    private List<Remedy> remedies(Feature thing, Elsewhere better, double now) {
+        Stream<Remedy> sound = context.isSound(better.remedy().change())
+                ? Stream.of(better.remedy())
+                : places(thing, now)
+                        .map(Elsewhere::remedy)
+                        .filter(remedy -> context.isSound(remedy.change()))
+                        .limit(1);
+        return Stream.concat(
+                        sound,
+                        Stream.of(new Remedy(
+                                "Do without " + thing.name(), context.plan().without(thing.id()))))
+                .toList();
     }
 
     private Optional<StandingBed> nearest(Feature thing) {

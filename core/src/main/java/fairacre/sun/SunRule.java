@@ -11,8 +11,8 @@ public enum SunRule implements Rule {
             "NREL/TP-560-34302; half an hour: common practice"),
     TALL_THING_SHADES(
             "A tall thing on the sunny side",
-            "What could as well stand on the other side of a bed stands where it takes less sun: half an hour a day more"
-                    + " is felt.",
+            "What could as well stand on the other side of a bed, or elsewhere on the plot, stands where it takes less"
+                    + " sun: half an hour a day more is felt.",
             "NREL/TP-560-34302; half an hour: common practice");
 
     private final Text text;

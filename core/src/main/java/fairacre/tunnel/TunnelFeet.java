@@ -2,6 +2,8 @@ package fairacre.tunnel;
 
 import fairacre.build.Holder;
 import fairacre.build.Material;
+import fairacre.hoop.Stake;
+import fairacre.hoop.StakesHold;
 import fairacre.hoop.WindLift;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
@@ -15,7 +17,7 @@ import org.locationtech.jts.geom.Geometry;
 final class TunnelFeet {
 
     /** A stake is a pipe of 1 3/8 in that is driven 2 ft deep (common practice). */
-    private static final double STAKE = WindLift.stake(Length.inches(1.375), Length.feet(2));
+    private static final Stake STAKE = new Stake(Length.inches(1.375), Length.feet(2));
     /**
      * What a metre of board holds by the soil that leans on it, newtons by the square of its depth: half of 12 kN/m³ of
      * loose garden soil, half of which presses sideways, 0.3 of which rubs on wood (common practice).
@@ -60,7 +62,11 @@ final class TunnelFeet {
         return boards.size() - onBoards();
     }
 
-    TunnelTold.TunnelHold hold() {
+    /**
+     * Of a bow between the ends: for each foot on the ground so many stakes as hold it, for each on boards those that
+     * hold what the boards don't.
+     */
+    StakesHold hold() {
         double lift = WindLift.on(
                         tunnel.weather().gust(),
                         tunnel.cover().closed(),
@@ -69,13 +75,13 @@ final class TunnelFeet {
                 * frame.apart().metres()
                 / 2;
         int stakes = boards.stream()
-                .mapToInt(bed -> bed.map(of -> besides(lift - held(of))).orElseGet(() -> WindLift.stakes(lift, STAKE)))
+                .mapToInt(bed -> bed.map(of -> besides(lift - held(of))).orElseGet(() -> STAKE.against(lift)))
                 .sum();
-        return new TunnelTold.TunnelHold(tunnel.weather().gust().called(), lift, STAKE, stakes);
+        return StakesHold.of(tunnel.weather().gust().called(), lift, STAKE, stakes);
     }
 
     private static int besides(double left) {
-        return left > 0 ? WindLift.stakes(left, STAKE) : 0;
+        return left > 0 ? STAKE.against(left) : 0;
     }
 
     /** By the boards of a bed, as long as bows stand apart. */

@@ -1,6 +1,7 @@
 package fairacre.tunnel;
 
 import fairacre.hoop.GluedBow;
+import fairacre.hoop.StakesHold;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
@@ -59,20 +60,9 @@ public record TunnelTold(
         Optional<Length> fallAlong,
         Optional<Length> fallAcross,
         double kilograms,
-        TunnelHold hold,
+        StakesHold hold,
         Optional<GluedBow> glued,
         List<String> cautions) {
-
-    /**
-     * What holds a tunnel down.
-     *
-     * @param wind what it is called
-     * @param lift of that wind on each foot of a bow between the ends, newtons
-     * @param stake what one holds in the softest ground that may be presumed, newtons
-     * @param stakes in all: for each foot on the ground so many as hold it, for each on boards those that hold what the
-     *     boards don't
-     */
-    public record TunnelHold(String wind, double lift, double stake, int stakes) {}
 
     /**
      * Ground in a tunnel along which one walks.

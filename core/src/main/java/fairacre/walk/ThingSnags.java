@@ -1,5 +1,6 @@
 package fairacre.walk;
 
+import fairacre.judging.Moves;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
@@ -7,6 +8,7 @@ import fairacre.judging.Weight;
 import fairacre.judging.Wording;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
+import fairacre.plan.Change;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.Gardener;
@@ -26,11 +28,9 @@ final class ThingSnags {
 
     private static final Set<FeatureKind> WORKED =
             EnumSet.of(FeatureKind.TAP, FeatureKind.VALVE, FeatureKind.HOOK, FeatureKind.COMPOST, FeatureKind.BENCH);
-    /** Places are tried on circles so far apart round where the thing is, up to so far off, metres. */
+    /** A tap or a hook goes into narrow places, metres. */
     private static final double STEP = 0.25;
 
-    private static final double FURTHEST = 8;
-    private static final int DIRECTIONS = 16;
     private final SnagContext context;
 
     ThingSnags(SnagContext context) {
@@ -79,12 +79,11 @@ final class ThingSnags {
             Length widest = without.stream().map(Gardener::passing).reduce(Length.ZERO, Length::max);
             if (gate.width().compareTo(widest) < 0) {
                 Length wanted = context.wording().tidyUp(widest);
-                addIfItWorks(
-                        new Remedy(
-                                "Make " + gate.name() + " " + context.wording().length(wanted) + " wide",
-                                Put.of(gate.withWidth(wanted))),
-                        thing,
-                        remedies);
+                Put<WayIn> wider = Put.of(gate.withWidth(wanted));
+                if (works(wider, thing)) {
+                    remedies.add(new Remedy(
+                            "Make " + gate.name() + " " + context.wording().length(wanted) + " wide", wider));
+                }
             }
         }
         moved(thing).ifPresent(remedies::add);
@@ -94,38 +93,22 @@ final class ThingSnags {
 
     /** To the nearest place that everybody gets to and where it stands on free ground. */
     private Optional<Remedy> moved(Feature thing) {
-        for (double off = STEP; off <= FURTHEST; off += STEP) {
-            for (int i = 0; i < DIRECTIONS; i++) {
-                double dx = off * Math.cos(2 * Math.PI * i / DIRECTIONS);
-                double dy = off * Math.sin(2 * Math.PI * i / DIRECTIONS);
-                List<Remedy> found = new ArrayList<>();
-                Feature there = thing.shifted(Length.metres(dx), Length.metres(dy));
-                if (FreeGround.hasRoomFor(there, context.setting(), context.standing())) {
-                    addIfItWorks(
-                            new Remedy(
-                                    "Move " + thing.name() + " "
-                                            + context.wording().length(Length.metres(off)) + " "
-                                            + context.wording().direction(dx, dy),
-                                    context.plan().moving(thing.id(), Length.metres(dx), Length.metres(dy))),
-                            there,
-                            found);
-                }
-                if (!found.isEmpty()) {
-                    return Optional.of(found.get(0));
-                }
-            }
-        }
-        return Optional.empty();
+        return Moves.of(context.wording(), STEP, (dx, dy) -> context.plan().moving(thing.id(), dx, dy))
+                .filter(move -> {
+                    Feature there = thing.shifted(move.dx(), move.dy());
+                    return FreeGround.hasRoomFor(there, context.setting(), context.standing())
+                            && works(move.change(), there);
+                })
+                .findFirst()
+                .map(move -> move.remedy(thing.name()));
     }
 
-    private void addIfItWorks(Remedy remedy, Feature thing, List<Remedy> remedies) {
-        Plan after = context.plan().apply(remedy.change()).orThrow();
+    private boolean works(Change change, Feature thing) {
+        Plan after = context.plan().apply(change).orThrow();
         List<StandingBed> standing = after.standing(context.season());
         CarrierStudy study =
                 CarrierStudy.of(WalkStudy.of(after.setting(context.season()), standing, context.trials()), standing);
-        if (after.gardeners().stream().allMatch(gardener -> comesTo(study, gardener, thing))) {
-            remedies.add(remedy);
-        }
+        return after.gardeners().stream().allMatch(gardener -> comesTo(study, gardener, thing));
     }
 
     private static Point middle(Feature thing) {

@@ -16,6 +16,7 @@ import static org.assertj.core.api.Assertions.within;
 import fairacre.appraisal.Appraisal;
 import fairacre.bill.BillPart;
 import fairacre.build.Board;
+import fairacre.hoop.StakesHold;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.limits.RefusedException;
@@ -293,7 +294,7 @@ class ArchTest {
     @DisplayName("an arch of 5 ft over legs and half a circle in full leaf in a gale, worked by hand")
     void stakesHoldItInAGale() {
         ArchTold told = told(spanned(5 * FOOT, 0));
-        ArchTold.ArchHold hold = told.hold().orElseThrow();
+        StakesHold hold = told.hold().orElseThrow();
         double pressure = 0.613 * 17.2 * 17.2;
         double rise = told.rise().orElseThrow().metres();
         double width = 50 * 0.0254;
@@ -301,13 +302,13 @@ class ArchTest {
         double lift = pressure * 0.5 * (0.655 + 0.15 * rise / (5 * FOOT)) * 5 * FOOT * width / 2;
         assertThat(hold.pull()).isCloseTo(tipping + lift - told.kilograms() * 9.80665 / 2, within(0.5));
         // 250 psf on a bar of 5/8 in, 2 ft deep: 82 lb.
-        assertThat(hold.stake() / 4.4482216).isCloseTo(250 * Math.PI * 0.625 / 12 * 2, within(0.1));
+        assertThat(hold.each() / 4.4482216).isCloseTo(250 * Math.PI * 0.625 / 12 * 2, within(0.1));
         assertThat(hold.stakes()).isEqualTo(4);
         // One that is tall and slim wants more than a stake at each end of its feet, and has them on the bill.
         ArchTold slim = told(spanned(1.2 * FOOT, 0));
-        ArchTold.ArchHold more = slim.hold().orElseThrow();
-        assertThat(more.pull()).isGreaterThan(2 * more.stake());
-        assertThat(more.stakes()).isEqualTo(2 * (int) Math.ceil(more.pull() / more.stake()));
+        StakesHold more = slim.hold().orElseThrow();
+        assertThat(more.pull()).isGreaterThan(2 * more.each());
+        assertThat(more.stakes()).isEqualTo(2 * (int) Math.ceil(more.pull() / more.each()));
     }
 
     @ParameterizedTest

@@ -19,6 +19,7 @@ import fairacre.build.Board;
 import fairacre.build.Material;
 import fairacre.cost.CostStudy;
 import fairacre.cost.CutSheets;
+import fairacre.cost.KnownCuts;
 import fairacre.furniture.Furniture.BoardPart;
 import fairacre.furniture.Furniture.SheetRow;
 import fairacre.judging.Snag;
@@ -180,6 +181,20 @@ class FurnitureTest {
                                 * piece.width().metres())
                         .sum())
                 .isCloseTo(3.9, within(1e-6));
+    }
+
+    @Test
+    @DisplayName("a bill of sheets alone is quick while they might be cut more cheaply, until the best is known")
+    void quickUntilTheBestIsKnown() {
+        Plan few = garden(
+                ofSheets("Shelf", 5, 5, new SheetRow(SheetGood.PLYWOOD_18, Length.metres(1), Length.metres(0.4), 4)));
+        assertThat(CostStudy.of(few).bill(KnownCuts.NONE).quick()).isFalse();
+        Plan many = garden(ofSheets(
+                "Rack", 5, 5, new SheetRow(SheetGood.PLYWOOD_18, Length.metres(0.91), Length.metres(0.43), 19)));
+        CostStudy study = CostStudy.of(many);
+        assertThat(study.takeoff().boards()).isEmpty();
+        assertThat(study.bill(KnownCuts.NONE).quick()).isTrue();
+        assertThat(study.bill(study.cuts()).quick()).isFalse();
     }
 
     @Test

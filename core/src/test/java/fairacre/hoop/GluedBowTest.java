@@ -136,6 +136,30 @@ class GluedBowTest {
     }
 
     @Test
+    @DisplayName("too short for one bed but not for one an inch narrower: made for that one, and on the bill as glued")
+    void tooShortForTheWidest() {
+        Plan garden = plot(20, 20, List.of(), bed("Beans", 5, 10, 2.4, 1.2), bed("Kale", 10, 10, 2.4, 1.176));
+        // 1.178 m and 1.154 m between the middles of the feet, and 1.165 m of strips between them.
+        HoopSet arcs = Gardens.hoops(
+                "Arcs",
+                HoopPipe.STRIPS_22,
+                Optional.empty(),
+                Optional.of(Length.metres(1.165)
+                        .plus(set(HoopPipe.STRIPS_22, 0.5).depth().times(2))),
+                Fabric.NONE,
+                "Beans",
+                "Kale");
+        Plan plan = with(garden, Put.of(arcs));
+        HoopTold told = HoopStudy.of(plan, SEASON, plan.standing(SEASON)).told().get(0);
+        assertThat(told.over())
+                .extracting(HoopsOverBed::misfit)
+                .containsExactlyInAnyOrder(Optional.of(HoopMisfit.TOO_SHORT), Optional.empty());
+        assertThat(told.glued()).isPresent();
+        assertThat(count(plan, "hoop/glue")).isPositive();
+        assertThat(count(plan, "hoop/strips")).isZero();
+    }
+
+    @Test
     void pipeIsNotGlued() {
         assertThat(told(set(HoopPipe.PE_20, 0.5)).glued()).isEmpty();
     }

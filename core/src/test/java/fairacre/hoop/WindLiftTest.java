@@ -40,11 +40,11 @@ class WindLiftTest {
     @DisplayName("International Building Code: skin friction a sixth of 1500 psf, 250 psf (from memory)")
     void aStakeIsHeldByItsSkin() {
         // 1 ft round and 1 ft deep: 250 lb.
-        Length thick = Length.feet(1 / Math.PI);
-        assertThat(WindLift.stake(thick, Length.feet(1)) / 4.4482216).isCloseTo(250, within(0.01));
-        assertThat(WindLift.stakes(0, 100)).isEqualTo(1);
-        assertThat(WindLift.stakes(100, 100)).isEqualTo(1);
-        assertThat(WindLift.stakes(100.001, 100)).isEqualTo(2);
+        Stake stake = new Stake(Length.feet(1 / Math.PI), Length.feet(1));
+        assertThat(stake.holds() / 4.4482216).isCloseTo(250, within(0.01));
+        assertThat(stake.against(0)).isEqualTo(1);
+        assertThat(stake.against(stake.holds())).isEqualTo(1);
+        assertThat(stake.against(stake.holds() * 1.00001)).isEqualTo(2);
     }
 
     private static Plan under(Fabric cover) {

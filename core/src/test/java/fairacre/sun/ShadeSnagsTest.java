@@ -24,6 +24,7 @@ import fairacre.plan.Site;
 import fairacre.testing.Gardens;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -109,9 +110,36 @@ class ShadeSnagsTest {
         assertThat(tall(moved)).isEmpty();
         // On the shady side it is right.
         assertThat(tall(composting(latitude, 14 - sunny, turn))).isEmpty();
-        // Where something stands there is no other side.
-        assertThat(tall(composting(latitude, sunny, turn, new Change.PlaceBed(bed("Kale", 7, 14 - sunny, 4, 1)))))
-                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {50, -40})
+    @DisplayName("where another bed stands on the other side, it goes to the nearest free place that takes less")
+    void toTheNearestPlace(double latitude) {
+        double sunny = latitude > 0 ? 5.9 : 8.1;
+        Plan plan = composting(latitude, sunny, 0, new Change.PlaceBed(bed("Kale", 7, 14 - sunny, 4, 1)));
+        double now = taken(plan);
+        Snag snag = tall(plan).orElseThrow();
+        assertThat(snag.remedies().get(0).words()).startsWith("Move Heaps").doesNotContain("other side");
+        Plan moved = plan.apply(snag.remedies().get(0).change()).orThrow();
+        assertThat(taken(moved)).isLessThanOrEqualTo(now - 0.5);
+    }
+
+    @Test
+    @DisplayName("on a plot with no other room for it nothing is said of it")
+    void nowhereElse() {
+        Plan plan = with(plot(2, 2.1, List.of(), bed("Lettuce", 1, 1.55, 1.9, 1)), Put.of(compost("Heaps", 1, 0.5, 0)));
+        assertThat(tall(plan)).isEmpty();
+    }
+
+    private static double taken(Plan plan) {
+        return SunStudy.of(plan, Gardens.SEASON).growing().takenBy(bays(plan)).stream()
+                .mapToDouble(SunHours.Taken::hours)
+                .sum();
+    }
+
+    private static UUID bays(Plan plan) {
+        return plan.list(CompostKinds.BAYS).get(0).id();
     }
 
     @Test

@@ -18,6 +18,7 @@ import fairacre.cost.CostStudy;
 import fairacre.hoop.BowForm;
 import fairacre.hoop.GluedBow;
 import fairacre.hoop.HoopPipe;
+import fairacre.hoop.StakesHold;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.limits.RefusedException;
@@ -332,13 +333,13 @@ class TunnelTest {
     @Test
     @DisplayName("stakes hold what a gale lifts: 6 x 3.4 m under film, worked by hand")
     void whatHoldsItDown() {
-        TunnelTold.TunnelHold hold = told(round(2.1)).hold();
+        StakesHold hold = told(round(2.1)).hold();
         double lift = 0.613 * 17.2 * 17.2 * (0.655 + 0.15 * 2.1 / 3.4) * 3.4 * (6.0 / 7) / 2;
-        assertThat(hold.lift()).isCloseTo(lift, within(0.01));
+        assertThat(hold.pull()).isCloseTo(lift, within(0.01));
         // 250 psf on a pipe of 1 3/8 in, 2 ft deep: 180 lb.
-        assertThat(hold.stake() / 4.4482216).isCloseTo(250 * Math.PI * 1.375 / 12 * 2, within(0.1));
+        assertThat(hold.each() / 4.4482216).isCloseTo(250 * Math.PI * 1.375 / 12 * 2, within(0.1));
         assertThat(hold.stakes()).isEqualTo(16);
-        assertThat(told(under(round(2.1), Fabric.BIRD_NET)).hold().lift()).isCloseTo(lift / 10, within(0.01));
+        assertThat(told(under(round(2.1), Fabric.BIRD_NET)).hold().pull()).isCloseTo(lift / 10, within(0.01));
     }
 
     @Test
@@ -351,7 +352,7 @@ class TunnelTest {
             double held = (0.5 * 12_000 * 0.5 * 0.3 * deep * deep + 450 * 9.80665 * deep * 0.038) * apart;
             Bed left = bed("Beans", 10, 11.1, 6, 1.2, 0, Optional.of(Gardens.cedar(Board.M38X150, courses)));
             Plan plan = with(plot(20, 20, List.of(), left), Put.of(strapped));
-            boolean holds = held >= told(plan).hold().lift();
+            boolean holds = held >= told(plan).hold().pull();
             assertThat(holds).isEqualTo(courses == 4);
             assertThat(told(plan).onBoards()).isEqualTo(8);
             assertThat(told(plan).hold().stakes()).isEqualTo(holds ? 8 : 16);

@@ -105,6 +105,8 @@ class EndpointsTest {
             "GET /sun/map",
             "POST /sun/comparisons",
             "POST /sun/tried",
+            "POST /cutting/sheets/best",
+            "GET /cutting/sheets/best/{job}",
             "POST /sun/maps",
             "GET /sun/maps/{job}",
             "POST /sun/shelves",

@@ -6,6 +6,7 @@ import static fairacre.testing.Gardens.id;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.build.Board;
+import fairacre.cover.CoverKind;
 import fairacre.plan.Change;
 import fairacre.plan.Put;
 import fairacre.server.Visitor.Answer;
@@ -90,6 +91,25 @@ class JobsTest {
         assertThat(done.at("/best/0/board").stringValue()).isEqualTo("38x150 mm");
         assertThat(done.at("/best/0/cutList/cuts/0/pieces")).isNotEmpty();
         assertThat(rosa.get(path + "/cutting").json().at("/0/cutList")).isEqualTo(done.at("/best/0/cutList"));
+    }
+
+    @Test
+    void theCheapestCuttingOfAllSheetsIsFound() throws Exception {
+        edit(new Change.PlaceBed(Gardens.bed("Beans", 5, 4, 2, 0.9)));
+        edit(Put.of(Gardens.cover("Lights", CoverKind.COLD_FRAME, 2, 0.9, 3, "Beans")));
+        JsonNode done = over(
+                "/cutting/sheets/best",
+                rosa.post(path + "/cutting/sheets/best", "").json());
+        assertThat(state(done)).isEqualTo("DONE");
+        assertThat(done.path("steps").intValue()).isEqualTo(2);
+        assertThat(done.path("best")).hasSize(2);
+        JsonNode quick = rosa.get(path + "/cutting/sheets").json();
+        assertThat(quick.at("/0/pieces")).isEqualTo(done.at("/best/0/pieces"));
+        JsonNode ofNothing = over(
+                "/cutting/sheets/best",
+                rosa.post(path + "/cutting/sheets/best?beds=" + id("Nobody"), "")
+                        .json());
+        assertThat(ofNothing.path("best")).isEmpty();
     }
 
     @Test

@@ -4,11 +4,14 @@ import fairacre.arrange.Arrangement;
 import fairacre.arrange.ArrangementStudy;
 import fairacre.arrange.Wish;
 import fairacre.cost.BestCutting;
+import fairacre.cost.CutSheets;
 import fairacre.plan.Plan;
 import fairacre.server.garden.GardenService;
 import fairacre.server.job.ArrangementSolve;
+import fairacre.server.job.ChosenBeds;
 import fairacre.server.job.CuttingSolve;
 import fairacre.server.job.Jobs;
+import fairacre.server.job.SheetSolve;
 import fairacre.server.job.SunMapSolve;
 import fairacre.server.job.Told;
 import fairacre.server.store.Role;
@@ -39,14 +42,21 @@ class SolveController {
     private final Jobs jobs;
     private final ArrangementSolve arranging;
     private final CuttingSolve cutting;
+    private final SheetSolve sheets;
     private final SunMapSolve mapping;
 
     SolveController(
-            GardenService gardens, Jobs jobs, ArrangementSolve arranging, CuttingSolve cutting, SunMapSolve mapping) {
+            GardenService gardens,
+            Jobs jobs,
+            ArrangementSolve arranging,
+            CuttingSolve cutting,
+            SheetSolve sheets,
+            SunMapSolve mapping) {
         this.gardens = gardens;
         this.jobs = jobs;
         this.arranging = arranging;
         this.cutting = cutting;
+        this.sheets = sheets;
         this.mapping = mapping;
     }
 
@@ -71,12 +81,24 @@ class SolveController {
     @PostMapping("/cutting/best")
     @Needs(Role.READER)
     Told<BestCutting> cut(Owner owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
-        return jobs.ask(owner.account(), owner.id(), garden, cutting, new CuttingSolve.Asked(List.copyOf(beds)));
+        return jobs.ask(owner.account(), owner.id(), garden, cutting, new ChosenBeds(List.copyOf(beds)));
     }
 
     @GetMapping("/cutting/best/{job}")
     Told<BestCutting> beingCut(Owner owner, @PathVariable UUID garden, @PathVariable UUID job) {
         return jobs.told(owner.account(), garden, cutting, job);
+    }
+
+    /** Asks for the cheapest cuttings of the sheets that the bill buys, or of those of some things alone. */
+    @PostMapping("/cutting/sheets/best")
+    @Needs(Role.READER)
+    Told<CutSheets> cutSheets(Owner owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
+        return jobs.ask(owner.account(), owner.id(), garden, sheets, new ChosenBeds(List.copyOf(beds)));
+    }
+
+    @GetMapping("/cutting/sheets/best/{job}")
+    Told<CutSheets> sheetsBeingCut(Owner owner, @PathVariable UUID garden, @PathVariable UUID job) {
+        return jobs.told(owner.account(), garden, sheets, job);
     }
 
     /**

@@ -257,10 +257,10 @@ class StudyController {
         return gardens.cutting(owner.id(), garden, chosen(beds));
     }
 
-    /** How the sheets are cut that the bill buys, or those of some things alone. */
+    /** How the sheets are cut that the bill buys, or those of some things alone: at once, some by the quick rule. */
     @GetMapping("/cutting/sheets")
     List<CutSheets> sheets(Owner owner, @PathVariable UUID garden, @RequestParam(defaultValue = "") Set<UUID> beds) {
-        return gardens.costs(owner.id(), garden).sheetsOf(chosen(beds));
+        return gardens.sheets(owner.id(), garden, chosen(beds));
     }
 
     /** Hours of direct sun of each bed of a season, on the middle day of each half-month. */

@@ -9,6 +9,7 @@ import fairacre.appraisal.AppraisalChange;
 import fairacre.appraisal.AppraisalReport;
 import fairacre.bill.Bill;
 import fairacre.cost.CostStudy;
+import fairacre.cost.CutSheets;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.KnownCuts;
 import fairacre.ledger.Forecast;
@@ -335,6 +336,13 @@ public class GardenService {
         Cached base = known(owner, garden);
         return CostStudy.of(base.plan(), base.memo())
                 .cuttingOf(beds, base.cuts().get());
+    }
+
+    /** The same of whole sheets, for some things. */
+    public List<CutSheets> sheets(UUID owner, UUID garden, Predicate<UUID> things) {
+        Cached base = known(owner, garden);
+        return CostStudy.of(base.plan(), base.memo())
+                .sheetsOf(things, base.cuts().get());
     }
 
     /** What the ledger of the garden comes to. */
