@@ -1,4 +1,5 @@
 import { formatLength } from "../measure/lengths";
+import { AskButton } from "../parts/AskButton";
 import { Fault } from "../parts/Fault";
 import { RovingList } from "../parts/RovingList";
 import { byName } from "../parts/byName";
@@ -13,7 +14,7 @@ export function ArchesSection() {
   const desk = useDesk();
   const told = useArches();
   const { arches } = desk.plan;
-  const { answer: proposals, setAnswer, ask, fault, setFault } = useAsked<readonly ArchProposal[]>();
+  const { answer: proposals, ask, asker, taken, fault, setFault } = useAsked<readonly ArchProposal[]>();
 
   return (
     <section className="space-y-2 border-t border-rule pt-2">
@@ -24,15 +25,14 @@ export function ArchesSection() {
           <ArchForm key={arch.id} arch={arch} told={told.find((each) => each.arch === arch.id)} />
         ))}
       </RovingList>
-      <button
-        type="button"
-        className="plain-button"
-        onClick={() => {
+      <AskButton
+        asker={asker}
+        onAsk={() => {
           void ask("arches/proposals");
         }}
       >
         {words.ask}
-      </button>
+      </AskButton>
       {proposals?.length === 0 && <p className="text-soft">{words.nowhere}</p>}
       <ul className="space-y-1" data-testid="arch-proposals">
         {proposals?.map((proposal) => {
@@ -43,7 +43,7 @@ export function ArchesSection() {
                 type="button"
                 className="text-button text-left"
                 onClick={() => {
-                  setAnswer(undefined);
+                  taken();
                   desk.submit(proposal.change, setFault);
                 }}
               >

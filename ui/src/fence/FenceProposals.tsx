@@ -1,8 +1,8 @@
-import { useState } from "react";
-import { Problem, request } from "../api/client";
 import { formatDistance } from "../measure/figures";
-import { words as everywhere } from "../words";
+import { AskButton } from "../parts/AskButton";
+import { Fault } from "../parts/Fault";
 import { useDesk } from "../workspace/desk";
+import { useAsked } from "../workspace/useAsked";
 import type { PricedFence } from "./fence";
 import { FenceOffer } from "./FenceOffer";
 import { pestNames } from "./told";
@@ -11,43 +11,21 @@ import { words } from "./words";
 /** Where a fence could lead: seen on the sheet while one rests on it, put up by a click. */
 export function FenceProposals() {
   const desk = useDesk();
-  const [proposals, setProposals] = useState<readonly PricedFence[]>();
-  const [fault, setFault] = useState<string>();
-  const [busy, setBusy] = useState(false);
+  const { answer: proposals, ask, asker, taken, fault, setFault, busy } = useAsked<readonly PricedFence[]>();
   const selected = [...desk.selection].filter((id) => desk.outlines.has(id));
-
-  async function ask() {
-    setFault(undefined);
-    setBusy(true);
-    try {
-      await desk.queue.allKept();
-      const path = `/api/gardens/${desk.plan.id}/fences/proposals?season=${String(desk.season)}`;
-      setProposals(await request<PricedFence[]>("POST", path, { beds: selected }));
-    } catch (failure) {
-      setProposals(undefined);
-      setFault(failure instanceof Problem ? failure.message : everywhere.awayIdle);
-    } finally {
-      setBusy(false);
-    }
-  }
 
   return (
     <div className="space-y-2" data-testid="fence-proposals">
-      <button
-        type="button"
-        className="plain-button"
-        disabled={busy}
-        onClick={() => {
-          void ask();
+      <AskButton
+        asker={asker}
+        busy={busy}
+        onAsk={() => {
+          void ask("fences/proposals", { body: { beds: selected } });
         }}
       >
         {busy ? words.asking : words.propose(selected.length)}
-      </button>
-      {fault && (
-        <p role="alert" className="text-snag">
-          {fault}
-        </p>
-      )}
+      </AskButton>
+      <Fault text={fault} />
       {proposals?.map(({ proposal, cost }) => (
         <FenceOffer
           key={proposal.way}
@@ -60,7 +38,7 @@ export function FenceProposals() {
           ].join("; ")}
           change={proposal.change}
           onTake={() => {
-            setProposals(undefined);
+            taken();
             desk.submit(proposal.change, setFault);
           }}
         />

@@ -17,6 +17,8 @@ const STEPS: Record<string, (at: number, last: number) => number> = {
  */
 export function RovingList(props: ComponentProps<"div">) {
   const list = useRef<HTMLDivElement>(null);
+  /** At which entry, or in what unfolds below it, the focus is. */
+  const within = useRef<number | null>(null);
   const entries = () => [...(list.current?.querySelectorAll<HTMLElement>(ENTRIES) ?? [])];
 
   function stopAt(stop: HTMLElement | undefined) {
@@ -25,9 +27,13 @@ export function RovingList(props: ComponentProps<"div">) {
     });
   }
 
-  // Entries come and go with every drawing.
+  // Entries come and go with every drawing. Whoever takes one out goes on at the next.
   useLayoutEffect(() => {
     const all = entries();
+    const last = Math.min(within.current ?? 0, all.length - 1);
+    if (within.current !== null && document.activeElement === document.body) {
+      (all[last] ?? list.current)?.focus();
+    }
     stopAt(all.find(({ tabIndex, dataset }) => tabIndex === 0 && "stop" in dataset) ?? all[0]);
   });
 
@@ -35,7 +41,14 @@ export function RovingList(props: ComponentProps<"div">) {
     <div
       {...props}
       ref={list}
+      tabIndex={-1}
+      onBlur={() => {
+        within.current = null;
+      }}
       onFocus={(event: FocusEvent<HTMLDivElement>) => {
+        within.current = entries().findLastIndex(
+          (entry) => (entry.compareDocumentPosition(event.target) & Node.DOCUMENT_POSITION_PRECEDING) === 0,
+        );
         if (!event.target.matches(ENTRIES)) return;
         entries().forEach((entry) => {
           delete entry.dataset["stop"];

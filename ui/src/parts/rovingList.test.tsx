@@ -50,9 +50,26 @@ describe("a list with a roving focus", () => {
     screen.getByText("Before").focus();
     await user.tab();
     await user.keyboard("{ArrowDown}");
-    rerender(<List names={["Beans", "Leeks"]} />);
     screen.getByText("Before").focus();
+    rerender(<List names={["Beans", "Leeks"]} />);
     await user.tab();
     expect(focused()).toBe("Beans");
+  });
+
+  it("goes on at the next entry when the one with the focus is taken out, but not when nobody is in it", async () => {
+    const user = userEvent.setup();
+    const { rerender } = render(<List names={["Beans", "Kale", "Leeks"]} />);
+    screen.getByText("Kale").focus();
+    rerender(<List names={["Beans", "Leeks"]} />);
+    expect(focused()).toBe("Leeks");
+    rerender(<List names={["Beans"]} />);
+    expect(focused()).toBe("Beans");
+    rerender(<List names={[]} />);
+    expect(document.activeElement).toBe(screen.getByRole("group"));
+    rerender(<List names={["Beans"]} />);
+    screen.getByText("Beans").focus();
+    await user.click(document.body);
+    rerender(<List names={["Kale"]} />);
+    expect(document.activeElement).toBe(document.body);
   });
 });

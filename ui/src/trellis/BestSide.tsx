@@ -1,4 +1,5 @@
 import { formatDistance } from "../measure/figures";
+import { AskButton } from "../parts/AskButton";
 import { Fault } from "../parts/Fault";
 import { useDesk } from "../workspace/desk";
 import { useAsked } from "../workspace/useAsked";
@@ -9,20 +10,19 @@ import { words } from "./words";
 /** On which side of a bed a trellis takes least sun. */
 export function BestSide({ bed }: { bed: string }) {
   const desk = useDesk();
-  const { answer: sides, setAnswer, ask, fault, setFault, busy } = useAsked<readonly TrellisProposal[]>();
+  const { answer: sides, ask, asker, taken, fault, setFault, busy } = useAsked<readonly TrellisProposal[]>();
   const name = (id: string) => desk.bedById.get(id)?.name ?? "";
   return (
     <div className="space-y-1">
-      <button
-        type="button"
-        className="plain-button"
-        disabled={busy}
-        onClick={() => {
+      <AskButton
+        asker={asker}
+        busy={busy}
+        onAsk={() => {
           void ask("trellises/proposals", { besides: { bed } });
         }}
       >
         {busy ? everywhere.followingTheSun : words.bestSide(name(bed))}
-      </button>
+      </AskButton>
       {sides?.length === 0 && <p className="text-soft">{words.noSide}</p>}
       <ul className="space-y-1" data-testid="trellis-proposals">
         {sides?.map(({ side, length, hours, most, change }, index) => (
@@ -31,7 +31,7 @@ export function BestSide({ bed }: { bed: string }) {
               type="button"
               className="text-button text-left"
               onClick={() => {
-                setAnswer(undefined);
+                taken();
                 desk.submit(change, setFault);
               }}
             >

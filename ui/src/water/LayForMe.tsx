@@ -1,11 +1,12 @@
 import { useState } from "react";
 import type { components } from "../api/schema";
-import { Problem, request } from "../api/client";
 import { formatDifference } from "../measure/figures";
+import { AskButton } from "../parts/AskButton";
 import { Choice } from "../parts/Choice";
-import { words as everywhere } from "../words";
+import { Fault } from "../parts/Fault";
 import { useDesk } from "../workspace/desk";
 import { trying } from "../workspace/trying";
+import { useAsked } from "../workspace/useAsked";
 import { words } from "./words";
 
 type Network = components["schemas"]["PricedNetwork"];
@@ -16,26 +17,9 @@ export function LayForMe() {
   const sources = [...desk.plan.taps, ...desk.plan.barrels];
   const [chosen, setChosen] = useState<string>();
   const from = sources.find(({ id }) => id === chosen) ?? sources[0];
-  const [proposals, setProposals] = useState<readonly Network[]>();
-  const [fault, setFault] = useState<string>();
-  const [busy, setBusy] = useState(false);
+  const { answer: proposals, ask, asker, taken, fault, setFault, busy } = useAsked<readonly Network[]>();
   if (!from) return null;
   const selected = [...desk.selection].filter((id) => desk.outlines.has(id));
-
-  async function ask(source: string) {
-    setFault(undefined);
-    setBusy(true);
-    try {
-      await desk.queue.allKept();
-      const path = `/api/gardens/${desk.plan.id}/water/networks?season=${String(desk.season)}`;
-      setProposals(await request<Network[]>("POST", path, { from: source, beds: selected }));
-    } catch (failure) {
-      setProposals(undefined);
-      setFault(failure instanceof Problem ? failure.message : everywhere.awayIdle);
-    } finally {
-      setBusy(false);
-    }
-  }
 
   return (
     <div className="space-y-2" data-testid="lay-for-me">
@@ -47,21 +31,16 @@ export function LayForMe() {
           onChange={setChosen}
         />
       )}
-      <button
-        type="button"
-        className="plain-button"
-        disabled={busy}
-        onClick={() => {
-          void ask(from.id);
+      <AskButton
+        asker={asker}
+        busy={busy}
+        onAsk={() => {
+          void ask("water/networks", { body: { from: from.id, beds: selected } });
         }}
       >
         {busy ? words.layingOut : words.layForMe(selected.length)}
-      </button>
-      {fault && (
-        <p role="alert" className="text-snag">
-          {fault}
-        </p>
-      )}
+      </AskButton>
+      <Fault text={fault} />
       {proposals?.map(({ proposal, cost }) => (
         <button
           key={proposal.words}
@@ -69,7 +48,7 @@ export function LayForMe() {
           className="block w-full cursor-pointer border border-rule p-2 text-left hover:bg-markpale focus:bg-markpale"
           {...trying(desk, proposal.change)}
           onClick={() => {
-            setProposals(undefined);
+            taken();
             desk.submit(proposal.change, setFault);
           }}
         >

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { Problem, request } from "../api/client";
 import { words } from "../words";
 import { useDesk } from "./desk";
@@ -11,12 +11,21 @@ interface Asking {
   refused?: (message: string) => void;
 }
 
-/** Asks the server about the season, once all edits are kept; why it has no answer is in `fault`. */
+/**
+ * Asks the server about the season, once all edits are kept; why it has no answer is in `fault`. `taken` puts the answer away when
+ * somebody has taken what they want of it, and gives the focus back to the button that `asker` is.
+ */
 export function useAsked<T>() {
   const desk = useDesk();
   const [answer, setAnswer] = useState<T>();
   const [fault, setFault] = useState<string>();
   const [busy, setBusy] = useState(false);
+  const asker = useRef<HTMLButtonElement>(null);
+
+  function taken() {
+    setAnswer(undefined);
+    asker.current?.focus();
+  }
 
   async function ask(
     path: string,
@@ -43,5 +52,5 @@ export function useAsked<T>() {
     }
   }
 
-  return { answer, setAnswer, ask, fault, setFault, busy };
+  return { answer, setAnswer, ask, asker, taken, fault, setFault, busy };
 }

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { startTransition, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { Problem } from "../api/client";
 import {
@@ -107,14 +107,19 @@ export function useDeskState(id: string): Opened {
     address.season ?? presentSeason(garden.data?.plan.firstSeason, garden.data?.plan.yearBegins);
   const appraisal = useAppraisal(id, garden.data?.revision ?? -1, shownSeason);
   const judged = appraisal.isPlaceholderData ? undefined : appraisal.data;
-  const quick = useQuery(judgement(id, garden.data?.revision ?? -1, shownSeason));
+  const quick = useQuery({
+    ...judgement(id, garden.data?.revision ?? -1, shownSeason),
+    placeholderData: keepPreviousData,
+  });
   useEffect(() => {
     if (!judged) return;
     setSettling([]);
     if (!trying.current) setPreview(null);
   }, [judged]);
   const earlier = appraisal.data?.season === shownSeason ? appraisal.data : undefined;
-  const report = preview?.appraisal ?? judged ?? quick.data?.appraisal ?? earlier;
+  // Until the plan is judged after an edit, what was said of it before stays.
+  const atOnce = quick.data?.appraisal.season === shownSeason ? quick.data.appraisal : earlier;
+  const report = preview?.appraisal ?? judged ?? atOnce;
 
   const waiting = useMemo(
     () => queueState.items.flatMap((item) => (item.kind === "change" ? [item.change] : [])),

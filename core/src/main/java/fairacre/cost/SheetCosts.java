@@ -262,7 +262,8 @@ final class SheetCosts {
         KnownCuts.SheetJob job = new KnownCuts.SheetJob(
                 stock, List.copyOf(parts), plan.workshop().kerf());
         if (known.isEmpty()) {
-            SheetPlan best = memo.recall(job, () -> cutting(job).best(PATIENCE / parts.size()));
+            int count = parts.stream().mapToInt(SheetPart::count).sum();
+            SheetPlan best = memo.recall(job, () -> cutting(job).best(PATIENCE / count));
             found.put(job, best);
             return best;
         }
