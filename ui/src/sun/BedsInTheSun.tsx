@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { useDesk } from "../workspace/desk";
 import { nameOf, takers } from "./takers";
 import { useSunHours, useTriedSun } from "./sun";
@@ -5,21 +6,27 @@ import { words as everywhere } from "../words";
 import { words } from "./words";
 import { YearBand } from "./YearBand";
 
+/** Of more beds those with least sun are shown until all are asked for. */
+const MOST = 20;
+const DARKEST = 12;
+
 /** How many hours each bed has in the growing months, through the year as a band, and what takes of them. */
 export function BedsInTheSun() {
   const desk = useDesk();
   const sun = useSunHours();
   const tried = new Map(useTriedSun().map(({ bed, after }) => [bed, after]));
+  const [all, setAll] = useState(false);
   const rows = (sun?.beds ?? [])
     .map((bed) => ({ ...bed, name: nameOf(desk.plan, bed.bed) }))
     .sort((a, b) => a.growing - b.growing || a.name.localeCompare(b.name));
+  const shown = all || rows.length <= MOST ? rows : rows.slice(0, DARKEST);
   return (
     <section className="space-y-1 border-t border-rule pt-2">
       <h3>{words.beds}</h3>
       {rows.length === 0 && <p className="text-soft">{sun ? words.noBeds : everywhere.followingTheSun}</p>}
       {tried.size > 0 && <p className="text-sm text-mark">{words.tried}</p>}
       <ul data-testid="beds-in-the-sun">
-        {rows.map(({ bed, name, growing, exposure, growingLight, hours, taken }) => (
+        {shown.map(({ bed, name, growing, exposure, growingLight, hours, taken }) => (
           <li key={bed} className="border-t border-hair py-1">
             <button
               type="button"
@@ -42,6 +49,18 @@ export function BedsInTheSun() {
           </li>
         ))}
       </ul>
+      {rows.length > MOST && (
+        <button
+          type="button"
+          className="text-button"
+          aria-expanded={all}
+          onClick={() => {
+            setAll(!all);
+          }}
+        >
+          {all ? words.onlyDarkest : words.sunnier(rows.length - DARKEST)}
+        </button>
+      )}
     </section>
   );
 }

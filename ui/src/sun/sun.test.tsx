@@ -165,6 +165,28 @@ it("tells of each bed what takes of its sun, and shows its year as a band", asyn
   expect(select).toHaveBeenCalled();
 });
 
+it("shows of many beds those with least sun, and all when asked", async () => {
+  const beds = Array.from({ length: 21 }, (_, index) => ({
+    bed: String(index),
+    hours,
+    least: hours,
+    growing: 12 - index / 4,
+    exposure: "fruiting crops",
+    light: [],
+    taken: [],
+  }));
+  sunny({ "/sun": { days: DAYS, open: [8, 16], fullSun: 6, openLight: [], beds, unknown: [] } });
+  const { desk } = deskFor({ plan, step: "sun" });
+  atDesk(desk, <SunPanel />);
+  const list = within(await screen.findByTestId("beds-in-the-sun"));
+  expect((await list.findAllByRole("listitem"))[0]?.textContent).toContain("7.0 h");
+  expect(list.getAllByRole("listitem")).toHaveLength(12);
+  await userEvent.click(screen.getByRole("button", { name: words.sunnier(9) }));
+  expect(list.getAllByRole("listitem")).toHaveLength(21);
+  await userEvent.click(screen.getByRole("button", { name: words.onlyDarkest }));
+  expect(list.getAllByRole("listitem")).toHaveLength(12);
+});
+
 it("tells how an edit that is being tried changes the hours of beds", async () => {
   if (!bed) throw new Error("the garden has beds");
   sunny({ "/sun/tried": [{ bed: bed.id, before: 8, after: 6.6 }] });

@@ -20,8 +20,8 @@ export const words = {
   onTheSheet: "Light on the sheet",
   shows: {
     SHADOWS: "the shadows at an hour",
-    DAY: "the hours of sun on a day",
-    GROWING: "the hours of sun in the growing months",
+    DAY: "the sun of a day",
+    GROWING: "the sun of the growing months",
     NOTHING: "nothing of the sun",
   } satisfies Record<Shown["sun"]["what"], string>,
   day: "Day of the year",
@@ -40,6 +40,8 @@ export const words = {
       ? `A finer map is on its way: day ${String(done)} of ${String(days)}.`
       : "A finer map is on its way.",
   keepCoarse: "Keep this one",
+  sunnier: (more: number) => `Show ${String(more)} beds that have more sun`,
+  onlyDarkest: "Show only those with least sun",
   beds: "Sun on the beds in the growing months",
   hours: (hours: string) => `${hours} h`,
   tried: "Hours before and after the edit that is being tried.",
