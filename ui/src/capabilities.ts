@@ -4,6 +4,7 @@ import { arch } from "./arch";
 import { bedLayer } from "./bed/bedLayer";
 import { compost } from "./compost";
 import { cover } from "./cover";
+import { crop } from "./crop";
 import { fence } from "./fence";
 import { furniture } from "./furniture";
 import { hoop } from "./hoop";
@@ -49,6 +50,7 @@ export const capabilities: readonly Capability[] = [
   tunnel,
   compost,
   furniture,
+  crop,
   sun,
 ];
 

@@ -36,6 +36,7 @@ const SEES: Record<string, string[]> = {
   tunnel: ["over"],
   compost: ["ground"],
   furniture: ["ground", "over"],
+  crop: [],
   sharing: [],
   shopping: ["purse"],
 };

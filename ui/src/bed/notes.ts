@@ -3,6 +3,7 @@ import { formatMoney, formatShare, formatVolume } from "../measure/figures";
 import { formatDimension } from "../measure/lengths";
 import { formatFlow } from "../measure/water";
 import type { Desk } from "../workspace/desk";
+import { dayOfHalf } from "../measure/halfMonths";
 
 function sizeOf({ length, width }: Rectangle, units: Desk["units"]): string {
   return `${formatDimension(length, units)} × ${formatDimension(width, units)}`;
@@ -17,9 +18,18 @@ function openTo({ report, plan }: Pick<Desk, "report" | "plan">, bed: string): s
   return names.length === 0 ? "closed in" : `open to ${names.join(", ")}`;
 }
 
+/** What grows in a bed on the day that is shown. */
+function growing({ plan, season, shown }: Pick<Desk, "plan" | "season" | "shown">, bed: string): string {
+  const day = dayOfHalf(season, plan.yearBegins ?? "--01-01", shown.sun.half);
+  const names = plan.plantings
+    .filter((planting) => planting.bed === bed && planting.from <= day && day < planting.until)
+    .map(({ name }) => name);
+  return names.length === 0 ? "bare" : [...new Set(names)].join(", ");
+}
+
 /** What is written under a bed's name: each step of the trade order has its own figure. */
 export function bedNote(
-  desk: Pick<Desk, "step" | "units" | "judged" | "report" | "plan">,
+  desk: Pick<Desk, "step" | "units" | "judged" | "report" | "plan" | "season" | "shown">,
   bed: BedAppraisal,
   outline: Rectangle,
 ): string {
@@ -45,6 +55,8 @@ export function bedNote(
     }
     case "fence":
       return openTo(desk, bed.bed) ?? sizeOf(outline, desk.units);
+    case "crops":
+      return growing(desk, bed.bed);
     case "purse": {
       // What a bed would cost alone is worked out in full judgements only.
       const cost = desk.judged?.beds.find((other) => other.bed === bed.bed)?.aloneCost;

@@ -9,10 +9,11 @@ import { LifetimeFields } from "./LifetimeFields";
 import { useOpenWhen } from "./useOpenWhen";
 
 interface ThingFormProps {
-  thing: { id: string; name: string; lifetime: Lifetime };
+  thing: { id: string; name: string; lifetime?: Lifetime };
   /** What it is, said after its name. */
   about: string | undefined;
-  seasons: Readonly<Record<keyof Lifetime, string>>;
+  /** What its seasons are called; nothing for what goes by days. */
+  seasons?: Readonly<Record<keyof Lifetime, string>>;
   /** What it means if no season is given in which it comes. */
   always?: string;
   faults: Readonly<Record<string, string>>;
@@ -53,7 +54,7 @@ export function ThingForm(props: ThingFormProps) {
       >
         {thing.name}{" "}
         <span className="text-soft">
-          {[about, words.lifetime(thing.lifetime)].filter(Boolean).join(", ")}
+          {[about, thing.lifetime && words.lifetime(thing.lifetime)].filter(Boolean).join(", ")}
         </span>
       </summary>
       <div className="space-y-2 py-2">
@@ -66,17 +67,19 @@ export function ThingForm(props: ThingFormProps) {
           }}
         />
         {children}
-        <div className="grid grid-cols-2 items-end gap-2">
-          <LifetimeFields
-            lifetime={thing.lifetime}
-            labels={seasons}
-            {...(always === undefined ? {} : { always })}
-            faults={faults}
-            onChange={(field, lifetime) => {
-              onChange(field, { lifetime });
-            }}
-          />
-        </div>
+        {thing.lifetime && seasons && (
+          <div className="grid grid-cols-2 items-end gap-2">
+            <LifetimeFields
+              lifetime={thing.lifetime}
+              labels={seasons}
+              {...(always === undefined ? {} : { always })}
+              faults={faults}
+              onChange={(field, lifetime) => {
+                onChange(field, { lifetime });
+              }}
+            />
+          </div>
+        )}
         {note}
         <button type="button" className="plain-button" aria-label={named} onClick={onTakeOut}>
           {button}

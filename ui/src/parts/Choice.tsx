@@ -2,10 +2,17 @@ import { useId } from "react";
 import type { TermName } from "../terms/terms";
 import { FieldFrame } from "./FieldFrame";
 
+interface Option<T extends string> {
+  value: T;
+  label: string;
+  /** Those of one group stand together under its name. */
+  group?: string;
+}
+
 interface Props<T extends string> {
   label: string;
   value: T;
-  options: readonly { value: T; label: string }[];
+  options: readonly Option<T>[];
   onChange: (value: T) => void;
   hideLabel?: boolean;
   explain?: TermName;
@@ -25,12 +32,33 @@ export function Choice<T extends string>({ label, value, options, onChange, hide
           if (chosen) onChange(chosen.value);
         }}
       >
-        {options.map((option) => (
-          <option key={option.value} value={option.value}>
-            {option.label}
-          </option>
-        ))}
+        {grouped(options).map(([group, members]) =>
+          group === undefined ? (
+            members.map(asOption)
+          ) : (
+            <optgroup key={group} label={group}>
+              {members.map(asOption)}
+            </optgroup>
+          ),
+        )}
       </select>
     </FieldFrame>
   );
+}
+
+function asOption<T extends string>({ value, label }: Option<T>) {
+  return (
+    <option key={value} value={value}>
+      {label}
+    </option>
+  );
+}
+
+/** In the order in which the groups come first. */
+function grouped<T extends string>(options: readonly Option<T>[]): [string | undefined, Option<T>[]][] {
+  const groups = new Map<string | undefined, Option<T>[]>();
+  for (const option of options) {
+    groups.set(option.group, [...(groups.get(option.group) ?? []), option]);
+  }
+  return [...groups];
 }

@@ -9,6 +9,7 @@ export const PARTS = [
   "WATER",
   "FENCE",
   "STRUCTURES",
+  "CROPS",
   "TOOLS",
   "OTHER",
 ] as const;

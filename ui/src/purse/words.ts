@@ -19,6 +19,7 @@ const PARTS = {
   WATER: "water",
   FENCE: "fence",
   STRUCTURES: "structures",
+  CROPS: "seed and plants",
   TOOLS: "tools",
   OTHER: "other things",
 } as const;

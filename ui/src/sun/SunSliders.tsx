@@ -1,6 +1,6 @@
-import { useId } from "react";
 import { Choice } from "../parts/Choice";
 import { Fault } from "../parts/Fault";
+import { Slider } from "../parts/Slider";
 import { useDesk, type Shown } from "../workspace/desk";
 import { SunSwatch } from "./hatches";
 import {
@@ -102,35 +102,4 @@ function stands({ altitude, azimuth, clock, hidden }: Moment): string {
   const where = words.stands(altitude.toFixed(0), compassPoint(azimuth));
   const time = clock === undefined ? words.sunTime : words.clock(asTime(clock));
   return `${where} ${hidden ? words.hidden : ""}${time}`;
-}
-
-interface SliderProps {
-  label: string;
-  text: string;
-  value: number;
-  most: number;
-  onChange: (value: number) => void;
-}
-
-function Slider({ label, text, value, most, onChange }: SliderProps) {
-  const id = useId();
-  return (
-    <div>
-      <label htmlFor={id} className="flex justify-between text-sm text-soft">
-        {label} <span className="figures text-ink">{text}</span>
-      </label>
-      <input
-        id={id}
-        type="range"
-        min={0}
-        max={most}
-        value={value}
-        aria-valuetext={text}
-        className="w-full accent-mark"
-        onChange={(event) => {
-          onChange(Number(event.target.value));
-        }}
-      />
-    </div>
-  );
 }

@@ -2,6 +2,7 @@ import { Tabs } from "radix-ui";
 import type { ComponentType } from "react";
 import type { BillLine } from "../api/types";
 import { BedsPanel } from "../bed/BedsPanel";
+import { CropsPanel } from "../crop/CropsPanel";
 import { FillPanel } from "../fill/FillPanel";
 import { FramesPanel } from "../frame/FramesPanel";
 import { GroundPanel } from "../ground/GroundPanel";
@@ -64,6 +65,11 @@ const STEPS: Record<TradeStep, Step> = {
     Panel: SunPanel,
     begun: ({ plan }) => plan.beds.length > 0,
     state: (desk) => costOf(desk, "STRUCTURES"),
+  },
+  crops: {
+    Panel: CropsPanel,
+    begun: ({ plan }) => plan.plantings.length > 0,
+    state: (desk) => costOf(desk, "CROPS"),
   },
   purse: {
     Panel: PursePanel,

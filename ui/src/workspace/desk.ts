@@ -40,6 +40,7 @@ export const TRADE_STEPS = [
   "water",
   "fence",
   "sun",
+  "crops",
   "purse",
 ] as const;
 
@@ -57,7 +58,10 @@ export interface Shown {
   marks: boolean;
   /** What another season or another version has otherwise, as outlines. */
   ghosts: "before" | "after" | OtherVersion | null;
-  /** Of the sun, in its step: the shadows of a minute by the sun's time, or hours, on the middle day of a half-month. */
+  /**
+   * Of the sun, in its step: the shadows of a minute by the sun's time, or hours, on the middle day of a half-month. Crops are shown as
+   * large as they are on that day.
+   */
   sun: { what: "SHADOWS" | "DAY" | "GROWING" | "NOTHING"; half: number; minute: number };
   /** Things whose dimensions stay. */
   pinned: ReadonlySet<string>;

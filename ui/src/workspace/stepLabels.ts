@@ -11,6 +11,7 @@ export const STEP_LABELS: Record<TradeStep, string> = {
   water: "Water",
   fence: "Fence",
   sun: "Sun & structures",
+  crops: "Crops",
   purse: "Purse",
 };
 
@@ -24,6 +25,7 @@ export const STEP_OF: Record<Snag["step"], TradeStep> = {
   WATER: "water",
   FENCE: "fence",
   SUN: "sun",
+  CROPS: "crops",
   PURSE: "purse",
 };
 

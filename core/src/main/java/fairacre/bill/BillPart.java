@@ -10,6 +10,8 @@ public enum BillPart {
     FENCE,
     /** What stands on or over beds. */
     STRUCTURES,
+    /** Seed and young plants. */
+    CROPS,
     TOOLS,
     OTHER
 }

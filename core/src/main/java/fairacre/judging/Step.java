@@ -13,5 +13,7 @@ public enum Step {
     FENCE,
     /** The sun, and what stands on or over beds. */
     SUN,
+    /** What grows in the beds. */
+    CROPS,
     PURSE
 }

@@ -10,6 +10,8 @@ import fairacre.measure.Volume;
 import fairacre.plan.StandingBed;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -131,6 +133,11 @@ public record Wording(Units units) {
         String vertical = Math.abs(dy) < SLANTED * size ? "" : dy > 0 ? "up" : "down";
         String sideways = Math.abs(dx) < SLANTED * size ? "" : dx > 0 ? "right" : "left";
         return vertical.isEmpty() || sideways.isEmpty() ? vertical + sideways : vertical + " and " + sideways;
+    }
+
+    /** "1 May 2029". */
+    public static String day(LocalDate day) {
+        return DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH).format(day);
     }
 
     /**

@@ -2,9 +2,8 @@ package fairacre.water;
 
 import fairacre.measure.Length;
 import fairacre.outline.Point;
-import fairacre.outline.Polygons;
 import fairacre.plan.BedRevision;
-import fairacre.shape.Areas;
+import fairacre.shape.BedSoil;
 import fairacre.shape.Insets;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -67,28 +66,16 @@ record BedLayout(
                 .orElseThrow();
     }
 
-    /** Where the soil of a bed lies; its largest part if boards or a form part it. */
-    static Polygon soil(BedRevision bed) {
-        Polygon outline = Polygons.of(bed.corners());
-        return largest(Insets.of(outline, bed.thickness().metres()));
-    }
-
-    private static Polygon largest(Geometry area) {
-        return Areas.parts(area).stream()
-                .max(Comparator.comparingDouble(Polygon::getArea))
-                .orElseGet(() -> Polygons.of(List.of()));
-    }
-
     /**
      * A loop at a distance inside the edge of the soil, with holes as far apart as is wanted at most; none where the
      * soil is too narrow for it.
      */
     static BedLayout loop(BedRevision bed, Soaker hose) {
-        Geometry inside = Insets.of(soil(bed), hose.inset().metres());
+        Geometry inside = Insets.of(BedSoil.of(bed), hose.inset().metres());
         if (inside.isEmpty()) {
             return NONE;
         }
-        Polygon loop = largest(inside);
+        Polygon loop = BedSoil.largest(inside);
         Coordinate[] ring = loop.getExteriorRing().getCoordinates();
         double round = loop.getExteriorRing().getLength();
         int holes = Math.max(3, (int) Math.ceil(round / hose.spacing().metres() - DripLayout.ROUNDING));

@@ -3,6 +3,7 @@ package fairacre.water;
 import fairacre.outline.Point;
 import fairacre.outline.Rectangle;
 import fairacre.plan.BedRevision;
+import fairacre.shape.BedSoil;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -63,7 +64,7 @@ final class DripLayout {
         this.toPlot = new AffineTransformation(end * cos, -end * sin, x, end * sin, end * cos, y);
         AffineTransformation toBed = new AffineTransformation(
                 end * cos, end * sin, -end * (cos * x + sin * y), -end * sin, end * cos, end * (sin * x - cos * y));
-        this.soil = (Polygon) toBed.transform(BedLayout.soil(bed));
+        this.soil = (Polygon) toBed.transform(BedSoil.of(bed));
         this.within = PreparedGeometryFactory.prepare(soil.buffer(HAIR));
         this.spacing = line.emitters().metres();
         this.apart = line.lines().metres();

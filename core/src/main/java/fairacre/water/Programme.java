@@ -4,6 +4,7 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
 import fairacre.plan.SqueezeTest;
 import fairacre.plan.StandingBed;
+import fairacre.shape.BedSoil;
 import fairacre.shape.Memo;
 import java.util.HashMap;
 import java.util.List;
@@ -172,7 +173,7 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
 
     /** Square metres of soil in a bed. */
     static double soil(BedRevision bed, Memo memo) {
-        return memo.recall(new SoilOf(bed), () -> BedLayout.soil(bed).getArea());
+        return memo.recall(new SoilOf(bed), () -> BedSoil.of(bed).getArea());
     }
 
     private static List<ZoneMinutes.Weekly> week(

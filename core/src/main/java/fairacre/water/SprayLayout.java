@@ -4,6 +4,7 @@ import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Rectangle;
 import fairacre.plan.BedRevision;
+import fairacre.shape.BedSoil;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -59,7 +60,7 @@ final class SprayLayout {
         this.turned = Math.atan2(sin, cos);
         AffineTransformation toBed =
                 new AffineTransformation(cos, sin, -(cos * x + sin * y), -sin, cos, sin * x - cos * y);
-        this.soil = (Polygon) toBed.transform(BedLayout.soil(bed));
+        this.soil = (Polygon) toBed.transform(BedSoil.of(bed));
         this.within = PreparedGeometryFactory.prepare(soil.buffer(HAIR));
         this.radius = sprinklers.radius().metres();
     }

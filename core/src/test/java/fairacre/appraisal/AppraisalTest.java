@@ -36,6 +36,8 @@ import fairacre.cost.DeliveryRule;
 import fairacre.cost.Purse;
 import fairacre.cover.CoverKind;
 import fairacre.cover.CoverRule;
+import fairacre.crop.CropRule;
+import fairacre.crop.Planting;
 import fairacre.fence.Fence;
 import fairacre.fence.FenceFoot;
 import fairacre.fence.FenceKind;
@@ -102,6 +104,7 @@ import fairacre.water.Tap;
 import fairacre.water.WaterRule;
 import fairacre.wheels.WheelRule;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -493,6 +496,34 @@ class AppraisalTest {
                         Put.of(feature("Wall", FeatureKind.WALL, 0.1, 0, 9.6, 9, 9.6, 11)
                                 .withHeight(Length.metres(3)))));
         plans.put(ArchRule.ARCH_TOO_SHORT, with(opposite, Put.of(Gardens.arch("Arch", 7.05, 10, 12.95, 10))));
+        Planting carrots = Gardens.planting("Carrots", "carrot", "Beans", "2027-04-01", "2027-08-01");
+        plans.put(
+                CropRule.CROP_NOWHERE,
+                with(bare, Put.of(Gardens.planting("Carrots", "carrot", "Nowhere", "2027-04-01", "2027-08-01"))));
+        plans.put(
+                CropRule.CROP_TWICE,
+                with(
+                        bare,
+                        Put.of(carrots),
+                        Put.of(Gardens.planting("Leeks", "leek", "Beans", "2027-07-01", "2027-12-01"))));
+        plans.put(CropRule.CROP_UNRIPE, with(bare, Put.of(carrots.cleared(LocalDate.of(2027, 5, 1)))));
+        plans.put(
+                CropRule.CROP_CROWDED,
+                with(
+                        bare,
+                        Put.of(new Planting(
+                                carrots.id(),
+                                carrots.name(),
+                                carrots.crop(),
+                                carrots.bed(),
+                                carrots.part(),
+                                carrots.layout(),
+                                Optional.of(Length.metres(0.02)),
+                                Optional.empty(),
+                                carrots.raising(),
+                                false,
+                                carrots.from(),
+                                carrots.until()))));
         plans.put(TrellisRule.TRELLIS_OFF_BED, with(bare, Put.of(Gardens.trellis("Trellis", 9, 13, 11, 13))));
         plans.put(
                 TrellisRule.TRELLIS_POST_WEAK,
@@ -783,6 +814,7 @@ class AppraisalTest {
         Stream.of(CompostRule.values()).forEach(each -> kinds.put(each, "compostBays"));
         Stream.of(ArchRule.values()).forEach(each -> kinds.put(each, "arch"));
         Stream.of(TrellisRule.values()).forEach(each -> kinds.put(each, "trellis"));
+        Stream.of(CropRule.values()).forEach(each -> kinds.put(each, "planting"));
         Stream.of(TunnelRule.values()).forEach(each -> kinds.put(each, "tunnel"));
         Stream.of(HoopRule.values()).forEach(each -> kinds.put(each, "hoopSet"));
         Stream.of(FurnitureRule.values()).forEach(each -> kinds.put(each, "furniture"));

@@ -169,7 +169,7 @@ class PlanTest {
                                     "1 drain, 1 way in, 1 walk, 1 tap, 1 barrel, 1 pipe, 1 dripline, 1 fence, 1 tunnel, 1 compost heap, 1 structure"),
                             new SeasonEvents(
                                     SEASON + 2,
-                                    "1 rebuilt, 1 manifold, 1 drilled hose, 1 sprinklers, 1 hoop set, 1 cover, 1 panel arch, 1 trellis"),
+                                    "1 rebuilt, 1 manifold, 1 drilled hose, 1 sprinklers, 1 hoop set, 1 cover, 1 panel arch, 1 trellis, 1 planting"),
                             new SeasonEvents(SEASON + 5, "1 gone"),
                             new SeasonEvents(
                                     SEASON + 9,

@@ -34,6 +34,7 @@ import fairacre.build.Workshop;
 import fairacre.compost.CompostKinds;
 import fairacre.cover.CoverKind;
 import fairacre.cover.CoverKinds;
+import fairacre.crop.PlantingKinds;
 import fairacre.fence.FenceKind;
 import fairacre.fence.FenceKinds;
 import fairacre.fence.Pest;
@@ -111,6 +112,7 @@ public final class Changes {
             Put.of(Gardens.cover("Lights", CoverKind.COLD_FRAME, 2, 1, 2, "Beans")),
             Put.of(Gardens.furniture("Table", FurnitureKind.TABLE, 8, 6, 1.2, 0.6)),
             Put.of(Gardens.tunnel("Film house", 6, 4, 4, 3)),
+            Put.of(Gardens.planting("Salad", "lettuce", "Beans", "2027-04-10", "2027-06-20")),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -241,7 +243,10 @@ public final class Changes {
                 new Remove<>(FurnitureKinds.FURNITURE, id("Table")),
                 Put.of(Gardens.tunnel("Film house", 6, 4, 5, 3)),
                 Put.of(Gardens.tunnel("Small house", 3, 2, 2, 1.4)),
-                new Remove<>(TunnelKinds.TUNNELS, id("Film house")));
+                new Remove<>(TunnelKinds.TUNNELS, id("Film house")),
+                Put.of(Gardens.planting("Salad", "leaf-lettuce", "Kale", "2027-05-10", "2027-06-20")),
+                Put.of(Gardens.planting("Roots", "carrot", "Beans", "2027-07-01", "2027-10-20")),
+                new Remove<>(PlantingKinds.PLANTINGS, id("Salad")));
     }
 
     private Changes() {}

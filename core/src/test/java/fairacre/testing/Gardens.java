@@ -26,6 +26,11 @@ import fairacre.build.Workshop;
 import fairacre.compost.CompostBays;
 import fairacre.cover.BedCover;
 import fairacre.cover.CoverKind;
+import fairacre.crop.BedPart;
+import fairacre.crop.Crops;
+import fairacre.crop.Layout;
+import fairacre.crop.Planting;
+import fairacre.crop.Raising;
 import fairacre.fence.Fence;
 import fairacre.fence.FenceFoot;
 import fairacre.fence.FenceKind;
@@ -115,6 +120,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -255,6 +261,26 @@ public final class Gardens {
     }
 
     /** A net 2 m high on steel posts along a line, from {@link #SEASON} on. */
+    /** A crop of the catalogue over all of a bed, as it is usually grown; dates as in ISO 8601. */
+    public static Planting planting(String name, String crop, String bed, String from, String until) {
+        return new Planting(
+                id(name),
+                name,
+                crop,
+                id(bed),
+                BedPart.WHOLE,
+                Layout.ROWS_ALONG,
+                Optional.empty(),
+                Optional.empty(),
+                Arrays.stream(Raising.values())
+                        .filter(Crops.of(crop).orElseThrow()::grows)
+                        .findFirst()
+                        .orElseThrow(),
+                false,
+                LocalDate.parse(from),
+                LocalDate.parse(until));
+    }
+
     public static Trellis trellis(String name, double... places) {
         return trellis(name, TrellisKind.NETTING, 2, places);
     }
@@ -793,6 +819,19 @@ public final class Gardens {
                         Length.metres(4.5),
                         Length.metres(1.2),
                         new Lifetime(Optional.of(SEASON + 2), Optional.of(SEASON + 9)))),
+                Put.of(new Planting(
+                        id("Old garlic"),
+                        "Old garlic",
+                        "garlic",
+                        id("Walled"),
+                        new BedPart(0.25, 0.75, 0, 0.5),
+                        Layout.STAGGERED,
+                        Optional.of(Length.metres(0.12)),
+                        Optional.of(Length.metres(0.2)),
+                        Raising.BOUGHT,
+                        true,
+                        LocalDate.of(SEASON + 2, 10, 1),
+                        LocalDate.of(SEASON + 3, 7, 1))),
                 Put.of(new Trellis(
                         id("Old beans"),
                         "Old beans",

@@ -24,6 +24,8 @@ import fairacre.build.Board;
 import fairacre.build.Build;
 import fairacre.build.Frame;
 import fairacre.cover.CoverKind;
+import fairacre.crop.Crop;
+import fairacre.crop.Crops;
 import fairacre.fence.Fence;
 import fairacre.fence.FenceKind;
 import fairacre.fence.Pest;
@@ -52,6 +54,7 @@ import fairacre.plan.Site;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
 import fairacre.trellis.TrellisKind;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -153,6 +156,17 @@ public final class RandomGardens {
             TrellisKind kind = TrellisKind.values()[random.nextInt(TrellisKind.values().length)];
             changes.add(
                     Put.of(Gardens.trellis("Climbers", kind, 0.5 + 2 * random.nextDouble(), x, y, x + 1.5, y + 0.5)));
+        }
+        for (int i = random.nextInt(3); i > 0 && !plan.beds().isEmpty(); i--) {
+            Bed bed = plan.beds().get(random.nextInt(plan.beds().size()));
+            List<Crop> crops = Crops.all();
+            LocalDate from = LocalDate.of(Gardens.SEASON, 3, 1).plusDays(random.nextInt(120));
+            changes.add(Put.of(Gardens.planting(
+                    "Crop " + i,
+                    crops.get(random.nextInt(crops.size())).key(),
+                    bed.name(),
+                    from.toString(),
+                    from.plusDays(10 + random.nextInt(200)).toString())));
         }
         for (int i = random.nextInt(3); i > 0; i--) {
             String[] beds = plan.beds().stream()

@@ -19,6 +19,7 @@ import fairacre.outline.Polygons;
 import fairacre.outline.Shape;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Lifetime;
+import fairacre.shape.BedSoil;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashSet;
@@ -121,7 +122,7 @@ class BedLayoutTest {
         for (boolean far : new boolean[] {false, true}) {
             BedLayout layout = DripLayout.of(bed, LINE, far);
             assertThat(layout.outlets()).isNotEmpty();
-            Geometry soil = BedLayout.soil(bed);
+            Geometry soil = BedSoil.of(bed);
             Geometry drippers = outlets(layout);
             assertThat(soil.buffer(1e-5).covers(drippers)).isTrue();
             assertThat(reached(layout)).hasSize(layout.nodes().size());

@@ -27,6 +27,7 @@ import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.Walk;
 import fairacre.shape.Areas;
+import fairacre.shape.BedSoil;
 import fairacre.shape.Memo;
 import fairacre.testing.Gardens;
 import java.util.List;
@@ -79,7 +80,7 @@ class SprinklersTest {
     @MethodSource("fairacre.water.BedLayoutTest#anyShape")
     void headsOfAnyShape(BedRevision bed) {
         BedLayout layout = laid(bed, 0.8);
-        Geometry soil = BedLayout.soil(bed);
+        Geometry soil = BedSoil.of(bed);
         assertThat(layout.nodes())
                 .allSatisfy(node -> assertThat(new GeometryFactory()
                                 .createPoint(new Coordinate(

@@ -129,6 +129,8 @@ class EndpointsTest {
             "POST /variants",
             "GET /variants/this",
             "POST /variants/{variant}/take",
+            "GET /plantings",
+            "POST /plantings/proposals",
             "GET /arches",
             "POST /arches/proposals",
             "GET /covers",

@@ -289,6 +289,7 @@ class CatalogueController {
             Set<FeatureKind> shelfBearers,
             TrellisesView trellises,
             TunnelsView tunnels,
+            CropsView crops,
             List<BayWallsView> bayWalls,
             List<CarrierView> carriers,
             List<FeatureView> features,
@@ -396,6 +397,7 @@ class CatalogueController {
                 ShelfStudy.bearers(),
                 TrellisesView.ALL,
                 TunnelsView.ALL,
+                CropsView.ALL,
                 Arrays.stream(BayWalls.values())
                         .map(walls -> new BayWallsView(walls, walls.label(), walls.remark(), walls.years()))
                         .toList(),

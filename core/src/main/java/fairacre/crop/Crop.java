@@ -1,0 +1,106 @@
+package fairacre.crop;
+
+import fairacre.measure.Length;
+import java.util.Optional;
+
+/**
+ * A vegetable, herb, berry or companion flower. All figures are from memory, of the order that tables of extension
+ * services have.
+ *
+ * @param key a stable code
+ * @param spacing how far apart it stands
+ * @param height when it is grown up, metres
+ * @param spread when it is grown up, metres
+ * @param stock what it is grown from
+ * @param indoors weeks before the last frost, or before it is planted out, at which it is sown indoors; empty for what
+ *     is not raised there
+ * @param from weeks from the mean last frost at which it is sown or planted out at the earliest; before it if negative
+ * @param depth of the seed or the set
+ * @param germination days until it comes up in soil that is warm enough
+ * @param soilFrom temperature of the soil at which it comes up, degrees Celsius
+ * @param fromSowing days from sowing in the bed to the first harvest; empty for what is not sown there
+ * @param fromPlanting days from planting out; empty for what is not planted out
+ * @param sun hours of direct sun a day that it wants in the growing months
+ * @param water what it uses of the reference evapotranspiration
+ * @param roots how deep it takes water from, metres
+ * @param yield kilograms from a square metre in a year; 0 of what is not eaten
+ * @param keeps weeks after harvest, in a cellar or a fridge
+ * @param hilled whether soil is drawn up round it
+ * @param net whether it is usually kept under a net
+ * @param overhead whether its leaves may be watered
+ * @param perennial empty for what lasts a year
+ * @param seed empty for what is not grown from seed
+ */
+public record Crop(
+        String key,
+        String name,
+        Family family,
+        Habit habit,
+        Spacing spacing,
+        Length height,
+        Length spread,
+        PlantStock stock,
+        Optional<Integer> indoors,
+        int from,
+        Length depth,
+        int germination,
+        int soilFrom,
+        Optional<Figure> fromSowing,
+        Optional<Figure> fromPlanting,
+        Hardiness hardiness,
+        int sun,
+        WaterUse water,
+        Length roots,
+        Feeding feeding,
+        Figure yield,
+        int keeps,
+        boolean hilled,
+        boolean net,
+        boolean overhead,
+        Optional<Perennial> perennial,
+        Optional<Seed> seed) {
+
+    /**
+     * How far apart plants stand.
+     *
+     * @param inRow metres
+     * @param between from row to row, metres
+     * @param toTheSquareFoot plants on a square foot, where it is grown so
+     */
+    public record Spacing(Figure inRow, Figure between, Optional<Integer> toTheSquareFoot) {}
+
+    /**
+     * What it uses of the reference evapotranspiration: Kc of FAO-56, table 12 (from memory).
+     *
+     * @param first until it covers a tenth of the ground
+     * @param last when it ripens
+     */
+    public record WaterUse(double first, double middle, double last) {}
+
+    /**
+     * @param firstCrop years until it bears
+     * @param life years that it is kept
+     */
+    public record Perennial(int firstCrop, int life) {}
+
+    /**
+     * @param germination share of fresh seed that comes up, 0 to 1
+     * @param packet seeds in a packet
+     */
+    public record Seed(double germination, int packet) {}
+
+    /** Whether it is sown or planted in some way. */
+    public boolean grows(Raising raising) {
+        return switch (raising) {
+            case SOWN -> stock == PlantStock.SEED && fromSowing.isPresent();
+            case RAISED -> stock == PlantStock.SEED && indoors.isPresent();
+            case BOUGHT -> stock != PlantStock.SEED || indoors.isPresent();
+        };
+    }
+
+    /** Days from when it comes into the bed to the first harvest. */
+    Figure ripens(Raising raising) {
+        Optional<Figure> first = raising == Raising.SOWN ? fromSowing : fromPlanting;
+        return first.or(() -> fromPlanting).or(() -> fromSowing).orElseThrow();
+    }
+}

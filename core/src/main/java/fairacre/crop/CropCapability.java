@@ -1,0 +1,48 @@
+package fairacre.crop;
+
+import fairacre.bill.PriceList;
+import fairacre.bill.WorkRate;
+import fairacre.bill.WorkRates;
+import fairacre.judging.Capability;
+import fairacre.judging.Finder;
+import fairacre.judging.SnagContext;
+import fairacre.plan.ThingKinds;
+import fairacre.plan.Things;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.TakeoffSource;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** What grows in the beds. */
+public final class CropCapability implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates {
+
+    @Override
+    public List<Things<?>> kinds() {
+        return List.of(PlantingKinds.PLANTINGS);
+    }
+
+    @Override
+    public List<CropRule> rules() {
+        return List.of(CropRule.values());
+    }
+
+    @Override
+    public List<Finder> onTheGround(SnagContext context) {
+        return List.of(new Finder("what grows where", () -> new CropSnags(context).find()));
+    }
+
+    @Override
+    public void takeOff(Takeoff takeoff) {
+        new CropWants(takeoff).takeOff();
+    }
+
+    @Override
+    public Stream<Offer> offers() {
+        return CropPrices.offers();
+    }
+
+    @Override
+    public Stream<WorkRate> rates() {
+        return CropWants.rates();
+    }
+}

@@ -1,0 +1,201 @@
+package fairacre.crop;
+
+import fairacre.judging.Remedy;
+import fairacre.judging.Snag;
+import fairacre.judging.SnagContext;
+import fairacre.judging.Weight;
+import fairacre.judging.Wording;
+import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
+import fairacre.plan.Remove;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+
+/** Plantings without a bed, in each other's way, too close, or cleared too early. */
+final class CropSnags {
+
+    /** Closer than what tables say by less than this is rounding. */
+    private static final double HAIR = 1e-6;
+
+    private final SnagContext context;
+    private final List<Planting> plantings;
+
+    CropSnags(SnagContext context) {
+        this.context = context;
+        this.plantings = PlantingKinds.plantings(context.plan(), context.season());
+    }
+
+    List<Snag> find() {
+        List<Snag> snags = new ArrayList<>();
+        for (Planting planting : plantings) {
+            if (bed(planting).isEmpty()) {
+                snags.add(nowhere(planting));
+            } else {
+                Stream.of(crowded(planting), unripe(planting))
+                        .flatMap(Optional::stream)
+                        .forEach(snags::add);
+            }
+        }
+        for (int i = 0; i < plantings.size(); i++) {
+            for (Planting other : plantings.subList(i + 1, plantings.size())) {
+                twice(plantings.get(i), other).ifPresent(snags::add);
+            }
+        }
+        return snags;
+    }
+
+    private Optional<BedRevision> bed(Planting planting) {
+        return PlantingStudy.bed(context.standing(), planting.bed());
+    }
+
+    /** A planting that comes before the season or outlasts it may well have its bed then. */
+    private Snag nowhere(Planting planting) {
+        return snag(
+                CropRule.CROP_NOWHERE,
+                Weight.WARNING,
+                planting,
+                planting.name() + " is planted in a bed that is not there in " + context.season() + ".",
+                () -> Stream.concat(
+                                context.standing().stream()
+                                        .map(bed ->
+                                                new Remedy("Plant it in " + bed.name(), Put.of(planting.in(bed.id()))))
+                                        .filter(remedy -> context.isSound(remedy.change()))
+                                        .limit(1),
+                                Stream.of(takeOut(planting)))
+                        .toList());
+    }
+
+    private Optional<Snag> crowded(Planting planting) {
+        Crop.Spacing spacing = planting.grown().spacing();
+        double plants = planting.plantsApart().metres();
+        double rows = planting.rowsApart().metres();
+        boolean inRows = planting.layout() == Layout.ROWS_ALONG || planting.layout() == Layout.ROWS_ACROSS;
+        double least = leastApart(planting);
+        boolean crowds = planting.layout() != Layout.SINGLE
+                && (plants < least - HAIR || inRows && rows < spacing.inRow().low() - HAIR);
+        return crowds
+                ? Optional.of(snag(
+                                CropRule.CROP_CROWDED,
+                                Weight.NOTE,
+                                planting,
+                                planting.name() + " stands " + length(Math.min(plants, inRows ? rows : plants))
+                                        + " apart: " + length(least) + " are the least.",
+                                () -> List.of(
+                                        new Remedy(
+                                                "Plant it as far apart as is usual", Put.of(planting.spacedAsUsual())),
+                                        takeOut(planting)))
+                        .by(least - Math.min(plants, rows)))
+                : Optional.empty();
+    }
+
+    /** By tables for rows, or by what a square foot carries. */
+    private static double leastApart(Planting planting) {
+        Crop.Spacing spacing = planting.grown().spacing();
+        double inRow = spacing.inRow().low();
+        return planting.layout() == Layout.SQUARE
+                ? spacing.toTheSquareFoot()
+                        .map(count -> Math.min(
+                                inRow, Length.feet(1 / Math.sqrt(count)).metres()))
+                        .orElse(inRow)
+                : inRow;
+    }
+
+    private Optional<Snag> unripe(Planting planting) {
+        LocalDate quickest = planting.from()
+                .plusYears(planting.grown()
+                        .perennial()
+                        .map(Crop.Perennial::firstCrop)
+                        .orElse(0))
+                .plusDays((long) planting.grown().ripens(planting.raising()).low());
+        boolean eaten = planting.grown().yield().usual() > 0;
+        int cleared = Plan.season(planting.until().minusDays(1), context.plan().yearBegins());
+        if (!eaten || cleared != context.season() || !planting.until().isBefore(quickest)) {
+            return Optional.empty();
+        }
+        Planting later = planting.cleared(planting.ripe().plusDays(1));
+        return Optional.of(snag(
+                        CropRule.CROP_UNRIPE,
+                        Weight.WARNING,
+                        planting,
+                        planting.name() + " is cleared on " + Wording.day(planting.until()) + "; it is ripe on "
+                                + Wording.day(quickest) + " at the earliest.",
+                        () -> List.of(
+                                new Remedy("Clear it on " + Wording.day(later.until()), Put.of(later)),
+                                takeOut(planting)))
+                .by(days(planting.until(), quickest)));
+    }
+
+    private Optional<Snag> twice(Planting one, Planting other) {
+        boolean share = one.bed().equals(other.bed())
+                && one.part().shares(other.part())
+                && one.meets(other)
+                && !one.interplanted()
+                && !other.interplanted()
+                && bed(one).isPresent();
+        if (!share) {
+            return Optional.empty();
+        }
+        Planting first = other.from().isBefore(one.from()) ? other : one;
+        Planting second = first == one ? other : one;
+        return Optional.of(snag(
+                        CropRule.CROP_TWICE,
+                        Weight.WARNING,
+                        second,
+                        second.name() + " is planted on " + Wording.day(second.from()) + " where " + first.name()
+                                + " grows until " + Wording.day(first.until()) + ".",
+                        () -> remedies(first, second))
+                .by(days(second.from(), first.until().isBefore(second.until()) ? first.until() : second.until())));
+    }
+
+    private List<Remedy> remedies(Planting first, Planting second) {
+        List<Remedy> remedies = new ArrayList<>();
+        if (second.from().isAfter(first.from())) {
+            remedies.add(new Remedy(
+                    "Clear " + first.name() + " on " + Wording.day(second.from()),
+                    Put.of(first.cleared(second.from()))));
+        }
+        if (first.until().isBefore(second.until())) {
+            remedies.add(new Remedy(
+                    "Plant " + second.name() + " on " + Wording.day(first.until()),
+                    Put.of(second.planted(first.until()))));
+        }
+        remedies.add(new Remedy(
+                "Sow " + second.name() + " between the plants of " + first.name(), Put.of(second.interplanting())));
+        remedies.add(takeOut(second));
+        return remedies;
+    }
+
+    private static int days(LocalDate from, LocalDate until) {
+        return Math.toIntExact(ChronoUnit.DAYS.between(from, until));
+    }
+
+    private Remedy takeOut(Planting planting) {
+        return new Remedy("Do without " + planting.name(), new Remove<>(PlantingKinds.PLANTINGS, planting.id()));
+    }
+
+    private String length(double metres) {
+        return context.wording().length(Length.metres(metres));
+    }
+
+    private Snag snag(CropRule rule, Weight weight, Planting planting, String words, Supplier<List<Remedy>> remedies) {
+        Optional<Point> place = bed(planting)
+                .flatMap(bed -> PlantPlaces.of(bed, planting).stream().findFirst());
+        return Snag.of(
+                        rule,
+                        weight,
+                        words,
+                        place,
+                        bed(planting).isPresent() ? List.of(planting.bed()) : List.of(),
+                        List.of(),
+                        context.remedies(remedies))
+                .about(context.ref(planting.id()));
+    }
+}

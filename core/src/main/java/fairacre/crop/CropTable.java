@@ -1,0 +1,11 @@
+package fairacre.crop;
+
+import fairacre.parts.Part;
+import java.util.List;
+
+/** A table of crops that ships with the program. */
+public interface CropTable extends Part {
+
+    /** In the order of the table. */
+    List<Crop> crops();
+}

@@ -1,0 +1,40 @@
+package fairacre.crop;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A figure of a crop with its range.
+ *
+ * @param usual within the range
+ */
+public record Figure(double usual, double low, double high) {
+
+    private static final String NUMBER = "(\\d+(?:\\.\\d+)?)";
+    private static final Pattern TEXT = Pattern.compile(NUMBER + "(?: \\(" + NUMBER + "-" + NUMBER + "\\))?");
+
+    public Figure {
+        if (!(low <= usual && usual <= high)) {
+            throw new IllegalArgumentException("the usual figure lies in its range");
+        }
+    }
+
+    /**
+     * @param text "50 (45-60)", or "50" where no range is known
+     * @throws IllegalArgumentException if it is neither
+     */
+    public static Figure of(String text) {
+        Matcher read = TEXT.matcher(text);
+        if (!read.matches()) {
+            throw new IllegalArgumentException("no figure: " + text);
+        }
+        double usual = Double.parseDouble(read.group(1));
+        return read.group(2) == null
+                ? new Figure(usual, usual, usual)
+                : new Figure(usual, Double.parseDouble(read.group(2)), Double.parseDouble(read.group(3)));
+    }
+
+    public Figure times(double factor) {
+        return new Figure(usual * factor, low * factor, high * factor);
+    }
+}

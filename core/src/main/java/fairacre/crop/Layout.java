@@ -1,0 +1,29 @@
+package fairacre.crop;
+
+/** How the plants of a planting stand to each other. */
+public enum Layout {
+    ROWS_ALONG(
+            "rows along the bed",
+            "Easy to hoe, to water by a line and to net; the paths between rows are wasted soil."),
+    ROWS_ACROSS("rows across the bed", "Short rows of a few plants each: sown week by week, picked from the walk."),
+    SQUARE("square grid", "So many to a square foot: simple to count and to plant by a grid of strings."),
+    STAGGERED("staggered, every plant as far from each other", "Most plants on the soil; leaves close over the weeds."),
+    SINGLE("a single plant", "In the middle of the part.");
+
+    private final String label;
+    private final String about;
+
+    Layout(String label, String about) {
+        this.label = label;
+        this.about = about;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** One sentence for whoever chooses. */
+    public String about() {
+        return about;
+    }
+}

@@ -1,0 +1,137 @@
+package fairacre.crop;
+
+import fairacre.outline.Point;
+import fairacre.plan.BedRevision;
+import fairacre.shape.Areas;
+import fairacre.shape.BedSoil;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * Where the plants of a planting stand. Rows keep half their distance from the edges of the part and plants half theirs
+ * from the ends of their row, so that a block of {@code L x W} carries {@code floor(L/a) x floor(W/b)} plants; where
+ * less than a whole distance is there, one stands in the middle. What remains is shared out at both ends.
+ */
+final class PlantPlaces {
+
+    /** Distances in a grid are divided to so much: a board's rounding costs no plant. */
+    private static final double ROUNDING = 1e-6;
+    /** Rows of a staggered block, by the distance of plants: the height of an equilateral triangle. */
+    private static final double STAGGERED = Math.sqrt(3) / 2;
+    /** A stretch of soil that is shorter than half a distance carries no plant. */
+    private static final double HALF = 0.5;
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+    private final BedSoil seen;
+    private final Planting planting;
+    private final boolean across;
+    private final Polygon soil;
+    private final double apart;
+    private final double rowsApart;
+
+    private PlantPlaces(BedRevision bed, Planting planting) {
+        this.seen = BedSoil.seen(bed);
+        this.planting = planting;
+        this.across = planting.layout() == Layout.ROWS_ACROSS;
+        this.soil = part(seen.soil(), planting.part());
+        this.apart = planting.plantsApart().metres();
+        this.rowsApart = planting.rowsApart().metres() * (planting.layout() == Layout.STAGGERED ? STAGGERED : 1);
+    }
+
+    /** On the plot, row by row; none where the part has no soil. */
+    static List<Point> of(BedRevision bed, Planting planting) {
+        return new PlantPlaces(bed, planting).places();
+    }
+
+    /** Square metres of soil of the part. */
+    static double area(BedRevision bed, Planting planting) {
+        return part(BedSoil.seen(bed).soil(), planting.part()).getArea();
+    }
+
+    private static Polygon part(Polygon soil, BedPart part) {
+        Envelope all = soil.getEnvelopeInternal();
+        if (part.equals(BedPart.WHOLE) || soil.isEmpty()) {
+            return soil;
+        }
+        Geometry box = GEOMETRY.toGeometry(new Envelope(
+                all.getMinX() + part.from() * all.getWidth(),
+                all.getMinX() + part.to() * all.getWidth(),
+                all.getMinY() + part.low() * all.getHeight(),
+                all.getMinY() + part.high() * all.getHeight()));
+        return BedSoil.largest(Areas.shared(soil, box));
+    }
+
+    private List<Point> places() {
+        if (soil.isEmpty()) {
+            return List.of();
+        }
+        if (planting.layout() == Layout.SINGLE) {
+            return List.of(onThePlot(soil.contains(soil.getCentroid()) ? soil.getCentroid() : soil.getInteriorPoint()));
+        }
+        Envelope all = soil.getEnvelopeInternal();
+        double low = across ? all.getMinX() : all.getMinY();
+        double deep = across ? all.getWidth() : all.getHeight();
+        int rows = rows(deep);
+        double first = low + (deep - (rows - 1) * rowsApart) / 2;
+        List<Point> places = new ArrayList<>();
+        for (int row = 0; row < rows; row++) {
+            places.addAll(row(first + row * rowsApart, planting.layout() == Layout.STAGGERED && row % 2 == 1));
+        }
+        return places;
+    }
+
+    /** A staggered block needs half a plant's distance at its edges and less from row to row. */
+    private int rows(double deep) {
+        return planting.layout() == Layout.STAGGERED
+                ? 1 + (int) Math.max(0, Math.floor((deep - apart) / rowsApart + ROUNDING))
+                : Math.max(1, (int) Math.floor(deep / rowsApart + ROUNDING));
+    }
+
+    private List<Point> row(double at, boolean shifted) {
+        Envelope all = soil.getEnvelopeInternal();
+        Geometry line = across
+                ? GEOMETRY.createLineString(
+                        new Coordinate[] {new Coordinate(at, all.getMinY() - 1), new Coordinate(at, all.getMaxY() + 1)})
+                : GEOMETRY.createLineString(
+                        new Coordinate[] {new Coordinate(all.getMinX() - 1, at), new Coordinate(all.getMaxX() + 1, at)
+                        });
+        Geometry stretches = Areas.along(line, soil);
+        return IntStream.range(0, stretches.getNumGeometries())
+                .mapToObj(stretches::getGeometryN)
+                .flatMap(stretch -> alongStretch(stretch.getEnvelopeInternal(), at, shifted).stream())
+                .toList();
+    }
+
+    private List<Point> alongStretch(Envelope stretch, double at, boolean shifted) {
+        double from = across ? stretch.getMinY() : stretch.getMinX();
+        double length = across ? stretch.getHeight() : stretch.getWidth();
+        int count = (int) Math.floor(length / apart + ROUNDING);
+        if (count == 0) {
+            return length >= apart * HALF ? List.of(place(from + length / 2, at)) : List.of();
+        }
+        double first = from + (length - (count - 1) * apart) / 2;
+        double start = shifted ? first + apart / 2 : first;
+        double last = from + length - apart / 2;
+        return IntStream.range(0, count)
+                .mapToDouble(i -> start + i * apart)
+                .filter(along -> along <= last + ROUNDING)
+                .mapToObj(along -> place(along, at))
+                .toList();
+    }
+
+    private Point place(double along, double at) {
+        return onThePlot(GEOMETRY.createPoint(across ? new Coordinate(at, along) : new Coordinate(along, at)));
+    }
+
+    private Point onThePlot(Geometry place) {
+        Coordinate there = seen.toPlot().transform(place).getCoordinate();
+        return Point.metres(there.x, there.y);
+    }
+}

@@ -1,0 +1,152 @@
+package fairacre.crop;
+
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
+import fairacre.measure.Length;
+import fairacre.plan.Lifetime;
+import fairacre.plan.Plan;
+import java.time.LocalDate;
+import java.time.MonthDay;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A crop in a bed, or in a part of it, from one day to another.
+ *
+ * @param name the crop, or its variety
+ * @param crop its key in the catalogue
+ * @param bed in whose soil it grows
+ * @param inRow from plant to plant, 1 cm to 5 m; empty for what the catalogue says
+ * @param between from row to row, 1 cm to 5 m; empty for what the catalogue says; of no matter without rows
+ * @param interplanted whether it grows between the plants of another crop
+ * @param from the day on which it is sown or planted in the bed
+ * @param until the day on which it is cleared, at most 30 years later
+ */
+public record Planting(
+        UUID id,
+        String name,
+        String crop,
+        UUID bed,
+        BedPart part,
+        Layout layout,
+        Optional<Length> inRow,
+        Optional<Length> between,
+        Raising raising,
+        boolean interplanted,
+        LocalDate from,
+        LocalDate until) {
+
+    private static final Length NEAREST = Length.metres(0.01);
+    private static final Length FURTHEST = Length.metres(5);
+    private static final int LONGEST = 30;
+
+    public Planting {
+        Limits.present(id, "id");
+        name = Limits.name(name, "name");
+        Crop grown = Crops.of(Limits.present(crop, "crop"))
+                .orElseThrow(
+                        () -> new RefusedException("crop", "there is no such crop", "choose one of the catalogue"));
+        Limits.present(bed, "bed");
+        part = part == null ? BedPart.WHOLE : part;
+        layout = layout == null ? Layout.ROWS_ALONG : layout;
+        inRow = inRow == null ? Optional.empty() : inRow;
+        inRow.ifPresent(apart -> Limits.between(apart, NEAREST, FURTHEST, "inRow"));
+        between = between == null ? Optional.empty() : between;
+        between.ifPresent(apart -> Limits.between(apart, NEAREST, FURTHEST, "between"));
+        Limits.present(raising, "raising");
+        if (!grown.grows(raising)) {
+            throw new RefusedException(
+                    "raising", grown.name() + " is not " + raising.label(), "choose another way to raise it");
+        }
+        Limits.present(from, "from");
+        Limits.season(from.getYear(), "from");
+        Limits.present(until, "until");
+        if (!until.isAfter(from)) {
+            throw new RefusedException("until", "it would be cleared before it grows", "give a later day");
+        }
+        if (until.isAfter(from.plusYears(LONGEST))) {
+            throw new RefusedException("until", "no planting lasts longer than 30 years", "give an earlier day");
+        }
+    }
+
+    public Crop grown() {
+        return Crops.of(crop).orElseThrow();
+    }
+
+    /** From plant to plant: its own, or what is usual for its layout. */
+    Length plantsApart() {
+        return inRow.orElseGet(() -> layout == Layout.SQUARE
+                ? grown().spacing()
+                        .toTheSquareFoot()
+                        .map(count -> Length.feet(1 / Math.sqrt(count)))
+                        .orElseGet(this::usual)
+                : usual());
+    }
+
+    private Length usual() {
+        return Length.metres(grown().spacing().inRow().usual());
+    }
+
+    /** From row to row: its own, or what is usual; without rows as far as from plant to plant. */
+    Length rowsApart() {
+        return switch (layout) {
+            case ROWS_ALONG, ROWS_ACROSS ->
+                between.orElseGet(
+                        () -> Length.metres(grown().spacing().between().usual()));
+            case SQUARE, STAGGERED, SINGLE -> plantsApart();
+        };
+    }
+
+    /** The day of the first harvest; of a perennial in its first bearing year. */
+    LocalDate ripe() {
+        return from.plusYears(grown().perennial().map(Crop.Perennial::firstCrop).orElse(0))
+                .plusDays(Math.round(grown().ripens(raising).usual()));
+    }
+
+    /** Whether both grow on some day. */
+    boolean meets(Planting other) {
+        return from.isBefore(other.until) && other.from.isBefore(until);
+    }
+
+    /** The seasons in which it grows. */
+    Lifetime lifetime(MonthDay yearBegins) {
+        return new Lifetime(
+                Optional.of(Plan.season(from, yearBegins)),
+                Optional.of(Plan.season(until.minusDays(1), yearBegins) + 1));
+    }
+
+    public Planting cleared(LocalDate day) {
+        return new Planting(id, name, crop, bed, part, layout, inRow, between, raising, interplanted, from, day);
+    }
+
+    /** From another day on; it is cleared when it would have been, or as much later. */
+    Planting planted(LocalDate day) {
+        LocalDate end = day.isBefore(until) ? until : day.plusDays(ChronoUnit.DAYS.between(from, until));
+        return new Planting(id, name, crop, bed, part, layout, inRow, between, raising, interplanted, day, end);
+    }
+
+    Planting in(UUID other) {
+        return new Planting(id, name, crop, other, part, layout, inRow, between, raising, interplanted, from, until);
+    }
+
+    Planting interplanting() {
+        return new Planting(id, name, crop, bed, part, layout, inRow, between, raising, true, from, until);
+    }
+
+    Planting spacedAsUsual() {
+        return new Planting(
+                id,
+                name,
+                crop,
+                bed,
+                part,
+                layout,
+                Optional.empty(),
+                Optional.empty(),
+                raising,
+                interplanted,
+                from,
+                until);
+    }
+}

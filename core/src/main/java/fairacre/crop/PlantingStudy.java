@@ -1,0 +1,95 @@
+package fairacre.crop;
+
+import fairacre.measure.Length;
+import fairacre.outline.Point;
+import fairacre.plan.BedRevision;
+import fairacre.plan.Plan;
+import fairacre.plan.StandingBed;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** The plantings of a season: where their plants stand, how large they are, and what is wanted for them. */
+public final class PlantingStudy {
+
+    /** More plants are not drawn one by one. */
+    static final int MOST_DRAWN = 2_000;
+    /** A seedling has so much of the spread and height of the grown plant. */
+    private static final double SEEDLING = 0.1;
+
+    private static final int DAYS_A_WEEK = 7;
+
+    private final Plan plan;
+    private final int season;
+    private final List<StandingBed> standing;
+
+    private PlantingStudy(Plan plan, int season, List<StandingBed> standing) {
+        this.plan = plan;
+        this.season = season;
+        this.standing = standing;
+    }
+
+    public static PlantingStudy of(Plan plan, int season, List<StandingBed> standing) {
+        return new PlantingStudy(plan, season, standing);
+    }
+
+    /** @param day on which plants are drawn as large as they are then */
+    public List<PlantingTold> told(LocalDate day) {
+        return PlantingKinds.plantings(plan, season).stream()
+                .map(planting -> told(planting, day))
+                .toList();
+    }
+
+    private PlantingTold told(Planting planting, LocalDate day) {
+        Optional<BedRevision> bed = bed(standing, planting.bed());
+        List<Point> places = bed.map(soil -> PlantPlaces.of(soil, planting)).orElse(List.of());
+        double area = bed.map(soil -> PlantPlaces.area(soil, planting)).orElse(0.0);
+        Crop crop = planting.grown();
+        return new PlantingTold(
+                planting.id(),
+                places.size(),
+                places.size() > MOST_DRAWN ? List.of() : places,
+                grown(planting, day).map(share -> times(crop.spread(), share)),
+                grown(planting, day).map(share -> times(crop.height(), share)),
+                planting.plantsApart(),
+                planting.rowsApart(),
+                indoors(planting),
+                planting.ripe(),
+                crop.yield().usual() * area,
+                PlantingTold.PlantsWanted.of(planting, places.size()));
+    }
+
+    static Optional<BedRevision> bed(List<StandingBed> standing, UUID bed) {
+        return standing.stream()
+                .filter(each -> each.id().equals(bed))
+                .map(StandingBed::revision)
+                .findFirst();
+    }
+
+    private static Length times(Length full, double share) {
+        return Length.metres(full.metres() * share);
+    }
+
+    /**
+     * What share of its spread and height it has: evenly from a seedling on the first day to the grown plant at the
+     * first harvest (an estimate of our own); what lasts for years is grown after its first year. Empty on days on
+     * which it is not in the bed.
+     */
+    static Optional<Double> grown(Planting planting, LocalDate day) {
+        if (day.isBefore(planting.from()) || !day.isBefore(planting.until())) {
+            return Optional.empty();
+        }
+        double full = planting.grown().ripens(planting.raising()).usual();
+        double share = ChronoUnit.DAYS.between(planting.from(), day) / full;
+        return Optional.of(Math.min(1, SEEDLING + (1 - SEEDLING) * share));
+    }
+
+    private static Optional<LocalDate> indoors(Planting planting) {
+        return planting.grown()
+                .indoors()
+                .filter(weeks -> planting.raising() == Raising.RAISED)
+                .map(weeks -> planting.from().minusDays((long) weeks * DAYS_A_WEEK));
+    }
+}

@@ -1,0 +1,12 @@
+/**
+ * What grows where: the catalogue of crops, plantings of beds or of parts of them, and how many plants, seeds and
+ * packets they come to.
+ *
+ * <p>{@link fairacre.crop.Crops} is the catalogue, which {@link fairacre.crop.CropTable} brings; a
+ * {@link fairacre.crop.Planting} is a kind of thing of the plan with dates, and {@code PlantPlaces} lays its plants out
+ * in the soil of the bed. Start with {@link fairacre.crop.PlantingStudy}.
+ *
+ * <p>Crops don't cast shade yet, and their need of water is not asked for: a bed is watered as one of vegetables in
+ * full growth.
+ */
+package fairacre.crop;

@@ -1,0 +1,56 @@
+package fairacre.server.api;
+
+import fairacre.crop.Crop;
+import fairacre.crop.Crops;
+import fairacre.crop.Family;
+import fairacre.crop.Feeding;
+import fairacre.crop.Habit;
+import fairacre.crop.Hardiness;
+import fairacre.crop.Layout;
+import fairacre.crop.PlantStock;
+import fairacre.crop.Raising;
+import java.util.Arrays;
+import java.util.List;
+
+/** What can be planted, and how. */
+record CropsView(List<CropView> crops, List<PlantLayoutView> layouts, List<RaisingView> raisings) {
+
+    static final CropsView ALL = new CropsView(
+            Crops.all().stream().map(CropsView::of).toList(),
+            Arrays.stream(Layout.values())
+                    .map(layout -> new PlantLayoutView(layout, layout.label(), layout.about()))
+                    .toList(),
+            Arrays.stream(Raising.values())
+                    .map(raising -> new RaisingView(raising, raising.label()))
+                    .toList());
+
+    /** @param raisings how it can be raised */
+    record CropView(
+            Crop crop,
+            String family,
+            String habit,
+            String hardiness,
+            String feeding,
+            String stock,
+            List<Raising> raisings) {}
+
+    record PlantLayoutView(Layout key, String label, String about) {}
+
+    record RaisingView(Raising key, String label) {}
+
+    private static CropView of(Crop crop) {
+        Family family = crop.family();
+        Habit habit = crop.habit();
+        Hardiness hardiness = crop.hardiness();
+        Feeding feeding = crop.feeding();
+        PlantStock stock = crop.stock();
+        return new CropView(
+                crop,
+                family.label(),
+                habit.label(),
+                hardiness.label(),
+                feeding.label(),
+                stock.label(),
+                Arrays.stream(Raising.values()).filter(crop::grows).toList());
+    }
+}

@@ -1,0 +1,63 @@
+package fairacre.server.api;
+
+import fairacre.crop.NewPlantings;
+import fairacre.crop.PlantingStudy;
+import fairacre.crop.PlantingTold;
+import fairacre.limits.Limits;
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.server.garden.GardenService;
+import fairacre.server.store.Role;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What grows in the beds. */
+@RestController
+@RequestMapping("/api/gardens/{garden}/plantings")
+class PlantingController {
+
+    private final GardenService gardens;
+
+    PlantingController(GardenService gardens) {
+        this.gardens = gardens;
+    }
+
+    /** A crop for some beds. */
+    record CropForBeds(String crop, List<UUID> beds) {
+        CropForBeds {
+            Limits.present(crop, "crop");
+            beds = beds == null ? List.of() : List.copyOf(beds);
+        }
+    }
+
+    /**
+     * The plantings of a season: where their plants stand, and what is wanted for them.
+     *
+     * @param day on which plants are told as large as they are then
+     */
+    @GetMapping
+    List<PlantingTold> plantings(
+            Owner owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
+        Plan plan = gardens.plan(owner.id(), garden);
+        return PlantingStudy.of(plan, season, plan.standing(season)).told(day);
+    }
+
+    /** The edit that plants a crop in beds as it is usually grown; it is not made yet. */
+    @PostMapping("/proposals")
+    @Needs(Role.READER)
+    Change proposed(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody CropForBeds asked) {
+        return NewPlantings.of(gardens.plan(owner.id(), garden), season, asked.crop(), asked.beds(), UUID::randomUUID);
+    }
+}

@@ -1,0 +1,67 @@
+import { Slider } from "../parts/Slider";
+import { RovingList } from "../parts/RovingList";
+import { byName } from "../parts/byName";
+import { useDesk } from "../workspace/desk";
+import { formatDay } from "../measure/halfMonths";
+import { PlantHere } from "./PlantHere";
+import { PlantingForm } from "./PlantingForm";
+import { useDayShown, usePlantings } from "./plantings";
+import { words } from "./words";
+
+const LAST_HALF = 23;
+
+/** What grows in the beds of a season, and something new to plant. */
+export function CropsPanel() {
+  const { season, shown, show } = useDesk();
+  const day = useDayShown();
+  return (
+    <div className="space-y-3">
+      <Slider
+        label={words.day}
+        text={formatDay(day, season)}
+        value={shown.sun.half}
+        most={LAST_HALF}
+        onChange={(half) => {
+          show({ sun: { ...shown.sun, half } });
+        }}
+      />
+      <PlantHere />
+      <Plantings />
+    </div>
+  );
+}
+
+/** Bed by bed, in each in the order of the year. */
+function Plantings() {
+  const { plan, bedById } = useDesk();
+  const told = usePlantings();
+  const inSeason = plan.plantings.flatMap((planting) => {
+    const about = told.find((each) => each.planting === planting.id);
+    return about ? [{ planting, told: about }] : [];
+  });
+  const beds = byName(
+    [...new Set(inSeason.map(({ planting }) => planting.bed))].map((id) => ({
+      id,
+      name: bedById.get(id)?.name ?? words.bedGone,
+    })),
+  );
+  return (
+    <section className="space-y-2 border-t border-rule pt-2">
+      <h3>{words.beds}</h3>
+      {beds.length === 0 && <p className="text-soft">{words.none}</p>}
+      <RovingList data-testid="plantings">
+        {beds.map(({ id, name }) => (
+          <div key={id}>
+            <h4 className="pt-1">{name}</h4>
+            {inSeason
+              .filter(({ planting }) => planting.bed === id)
+              .sort((a, b) => a.planting.from.localeCompare(b.planting.from))
+              .map((each) => (
+                <PlantingForm key={each.planting.id} {...each} />
+              ))}
+          </div>
+        ))}
+      </RovingList>
+    </section>
+  );
+}

@@ -1,0 +1,53 @@
+import { useState } from "react";
+import { formatLength } from "../measure/lengths";
+import { Choice } from "../parts/Choice";
+import { Fault } from "../parts/Fault";
+import { useDesk } from "../workspace/desk";
+import { useNewPlantings } from "./plantings";
+import { words } from "./words";
+
+/** A crop of the catalogue for the beds that are selected. */
+export function PlantHere() {
+  const desk = useDesk();
+  const { crops } = desk.catalogue.crops;
+  const { plant, fault } = useNewPlantings();
+  const [chosen, setChosen] = useState(crops[0]?.crop.key ?? "");
+  const selected = [...desk.selection].filter((id) => desk.outlines.has(id));
+  const view = crops.find(({ crop }) => crop.key === chosen);
+  if (!view) return null;
+  const { crop } = view;
+  const days = crop.fromSowing ?? crop.fromPlanting;
+  return (
+    <section className="space-y-2 border-t border-rule pt-2">
+      <h3>{words.plant}</h3>
+      <Choice
+        label={words.crop}
+        value={chosen}
+        options={crops.map(({ crop: { key, name }, family }) => ({ value: key, label: name, group: family }))}
+        onChange={setChosen}
+      />
+      <p className="text-sm text-soft" data-testid="crop-about">
+        {words.cropAbout(view.family, crop.sun, view.hardiness)}{" "}
+        {days && words.ripens(days.low, days.high, crop.fromSowing ? words.sowing : words.planting)}{" "}
+        {words.apart(
+          formatLength(crop.spacing.inRow.usual, desk.units),
+          formatLength(crop.spacing.between.usual, desk.units),
+        )}
+      </p>
+      {selected.length === 0 ? (
+        <p>{words.selectFirst}</p>
+      ) : (
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
+            void plant(chosen, selected);
+          }}
+        >
+          {words.inBeds(crop.name, selected.length)}
+        </button>
+      )}
+      <Fault text={fault} />
+    </section>
+  );
+}

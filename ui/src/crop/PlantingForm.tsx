@@ -1,0 +1,137 @@
+import { ThingForm } from "../forms/ThingForm";
+import { useFieldEdit } from "../forms/useFieldEdit";
+import { formatMass } from "../measure/figures";
+import { CheckField } from "../parts/CheckField";
+import { Choice } from "../parts/Choice";
+import { LengthField } from "../parts/LengthField";
+import { TextField } from "../parts/TextField";
+import { useDesk } from "../workspace/desk";
+import { BedShare } from "./BedShare";
+import { formatDay } from "../measure/halfMonths";
+import type { Planting, PlantingTold } from "./plantings";
+import { words } from "./words";
+
+const IS_DAY = /^\d{4}-\d{2}-\d{2}$/;
+
+/** One planting: how it stands, how it comes there, from when to when, and what it takes. */
+export function PlantingForm({ planting, told }: { planting: Planting; told: PlantingTold }) {
+  const desk = useDesk();
+  const { faults, edit, refuse } = useFieldEdit();
+  const { crops, layouts, raisings } = desk.catalogue.crops;
+  const view = crops.find(({ crop }) => crop.key === planting.crop);
+  const layout = layouts.find(({ key }) => key === planting.layout);
+  function put(field: string, part: Partial<Planting>) {
+    edit(field, { kind: "PutPlanting", planting: { ...planting, ...part } });
+  }
+  const day = (field: "from" | "until", label: string) => (
+    <TextField
+      label={label}
+      type="date"
+      figures
+      value={planting[field]}
+      fault={faults[field]}
+      onCommit={(text) => {
+        if (IS_DAY.test(text)) put(field, { [field]: text });
+        else refuse(field, words.noDay);
+      }}
+    />
+  );
+  const distance = (field: "inRow" | "between", label: string, metres: number) => (
+    <LengthField
+      label={label}
+      value={metres}
+      units={desk.units}
+      fault={faults[field]}
+      onCommit={(value) => {
+        put(field, { [field]: value });
+      }}
+    />
+  );
+  return (
+    <ThingForm
+      thing={planting}
+      testId="planting"
+      about={words.growsFrom(formatDay(planting.from, desk.season), formatDay(planting.until, desk.season))}
+      faults={faults}
+      onChange={(field, part) => {
+        if ("name" in part) put(field, part);
+      }}
+      takeOut={[words.remove, words.takeOut(planting.name)]}
+      onTakeOut={() => {
+        edit("name", { kind: "RemovePlanting", planting: planting.id });
+      }}
+    >
+      <Figures told={told} stock={planting.raising === "BOUGHT" ? view : undefined} />
+      <Choice
+        label={words.layout}
+        value={planting.layout}
+        options={layouts.map(({ key: value, label }) => ({ value, label }))}
+        onChange={(value) => {
+          put("layout", { layout: value });
+        }}
+      />
+      {layout && <p className="text-sm text-soft">{layout.about}</p>}
+      {planting.layout !== "SINGLE" && (
+        <div className="grid grid-cols-2 items-end gap-2">
+          {distance("inRow", words.inRow, told.plantsApart)}
+          {planting.layout.startsWith("ROWS") && distance("between", words.between, told.rowsApart)}
+        </div>
+      )}
+      <Choice
+        label={words.raising}
+        value={planting.raising}
+        options={raisings
+          .filter(({ key }) => view?.raisings.includes(key))
+          .map(({ key: value, label }) => ({ value, label }))}
+        onChange={(raising) => {
+          put("raising", { raising });
+        }}
+      />
+      <div className="grid grid-cols-2 items-end gap-2">
+        {day("from", words.from[planting.raising])}
+        {day("until", words.until)}
+      </div>
+      <BedShare
+        part={planting.part}
+        faults={faults}
+        onChange={(field, part) => {
+          put(field, { part });
+        }}
+        onUnread={refuse}
+      />
+      <CheckField
+        label={words.interplanted}
+        checked={planting.interplanted}
+        onChange={(interplanted) => {
+          put("interplanted", { interplanted });
+        }}
+      />
+    </ThingForm>
+  );
+}
+
+/** How many plants it is, what is wanted for them, and when there is something to do. */
+function Figures({
+  told,
+  stock,
+}: {
+  told: PlantingTold;
+  stock: { stock: string; crop: { stock: string } } | undefined;
+}) {
+  const { season, units } = useDesk();
+  const { count, wanted, indoors, ripe } = told;
+  if (count === 0) return <p className="text-snag">{words.noRoom}</p>;
+  const bought =
+    stock && words.bought(wanted.plants, stock.crop.stock === "SEED" ? words.youngPlants : stock.stock);
+  return (
+    <div className="text-sm" data-testid="planting-figures">
+      <p>
+        {words.plants(count)}; {bought ?? words.seeds(wanted.seeds, wanted.packets)}.
+      </p>
+      {indoors !== undefined && <p>{words.indoors(formatDay(indoors, season))}</p>}
+      <p>
+        {words.ripe(formatDay(ripe, season))} {told.yield > 0 && words.yields(formatMass(told.yield, units))}
+      </p>
+    </div>
+  );
+}

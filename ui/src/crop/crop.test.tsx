@@ -1,0 +1,155 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { describe, expect, it, vi } from "vitest";
+import { allNamed } from "../capabilities";
+import { answering } from "../testing/answers";
+import { atDesk, deskFor, plan } from "../testing/desk";
+import type { Desk } from "../workspace/desk";
+import { CropsOnTheSheet } from "./CropsOnTheSheet";
+import { CropsPanel } from "./CropsPanel";
+import { dayOfHalf, formatDay } from "../measure/halfMonths";
+import type { Planting, PlantingTold } from "./plantings";
+import { words } from "./words";
+
+const carrots: Planting = {
+  id: "carrots",
+  name: "Carrots",
+  crop: "carrot",
+  bed: "beans",
+  part: { from: 0, to: 0.5, low: 0, high: 1 },
+  layout: "ROWS_ALONG",
+  raising: "SOWN",
+  interplanted: false,
+  from: "2028-04-01",
+  until: "2028-08-01",
+};
+
+const told: PlantingTold = {
+  planting: "carrots",
+  count: 96,
+  places: [
+    { x: 2, y: 2 },
+    { x: 2.1, y: 2 },
+  ],
+  spread: 0.08,
+  height: 0.35,
+  plantsApart: 0.05,
+  rowsApart: 0.25,
+  ripe: "2028-06-15",
+  yield: 4.2,
+  wanted: { seeds: 151, packets: 1, plants: 0 },
+};
+
+const planted = { ...plan, plantings: [carrots] };
+
+async function opened(answer: PlantingTold = told) {
+  answering({ "/plantings": [answer] });
+  const submit = vi.fn<Desk["submit"]>();
+  const { desk } = deskFor({ plan: planted, step: "crops", submit });
+  atDesk(desk, <CropsPanel />);
+  const form = await screen.findByTestId("planting");
+  await userEvent.click(within(form).getByText("Carrots"));
+  return { form: within(form), submit };
+}
+
+describe("crops", () => {
+  it("are planted in the beds that are selected", async () => {
+    const change = { kind: "PutPlanting", planting: carrots };
+    const fetched = answering({ "/plantings/proposals": change });
+    const submit = vi.fn<Desk["submit"]>();
+    const { desk } = deskFor({ plan, step: "crops", submit, selection: new Set(["beans"]) });
+    atDesk(desk, <CropsPanel />);
+    screen.getByText(words.none);
+    await userEvent.selectOptions(screen.getByLabelText(words.crop), "carrot");
+    expect(screen.getByTestId("crop-about").textContent).toContain("wants 5 h of sun");
+    await userEvent.click(screen.getByRole("button", { name: words.inBeds("Carrot", 1) }));
+    await vi.waitFor(() => {
+      expect(submit).toHaveBeenCalledWith(change, expect.anything());
+    });
+    expect(JSON.parse(String(fetched.mock.lastCall?.[1]?.body))).toEqual({ crop: "carrot", beds: ["beans"] });
+  });
+
+  it("ask for a bed first", () => {
+    const { desk } = deskFor({ plan, step: "crops" });
+    atDesk(desk, <CropsPanel />);
+    screen.getByText(words.selectFirst);
+  });
+
+  it("tell how many plants they are, their seed and their days", async () => {
+    const { form } = await opened();
+    const figures = within(form.getByTestId("planting-figures"));
+    figures.getByText(`${words.plants(96)}; ${words.seeds(151, 1)}.`);
+    figures.getByText(new RegExp(words.ripe("15 Jun")));
+  });
+
+  it("tell what is bought of those that don't come from seed, and when the others are sown indoors", async () => {
+    const { form } = await opened({ ...told, indoors: "2027-12-20" });
+    form.getByText(words.indoors("20 Dec 2027"));
+  });
+
+  it("say where there is no soil for them", async () => {
+    const { form } = await opened({ ...told, count: 0, places: [] });
+    form.getByText(words.noRoom);
+  });
+
+  it("are edited by days, distances and shares, and what can't be read stays to be mended", async () => {
+    const { form, submit } = await opened();
+    const edited = (part: Partial<Planting>) => {
+      expect(submit).toHaveBeenLastCalledWith(
+        { kind: "PutPlanting", planting: { ...carrots, ...part } },
+        expect.anything(),
+      );
+    };
+    await userEvent.selectOptions(form.getByLabelText(words.layout), "SQUARE");
+    edited({ layout: "SQUARE" });
+    await retype(form.getByLabelText(words.inRow), "0.06 m");
+    edited({ inRow: 0.06 });
+    await retype(form.getByLabelText(words.alongTo), "75");
+    edited({ part: { ...carrots.part, to: 0.75 } });
+    const calls = submit.mock.calls.length;
+    await retype(form.getByLabelText(words.alongTo), "much");
+    form.getByText(words.noShare);
+    expect(submit).toHaveBeenCalledTimes(calls);
+    await userEvent.click(form.getByLabelText(words.interplanted));
+    edited({ interplanted: true });
+    await userEvent.click(form.getByRole("button", { name: words.takeOut("Carrots") }));
+    expect(submit).toHaveBeenLastCalledWith(
+      { kind: "RemovePlanting", planting: "carrots" },
+      expect.anything(),
+    );
+  });
+
+  it("are drawn at their places as wide as they are, but in no bed that is being moved", async () => {
+    answering({ "/plantings": [told] });
+    const { desk } = deskFor({ plan: planted, step: "crops" });
+    const view = { scale: 100, x: 0, y: 100 };
+    const { container, rerender } = atDesk(
+      desk,
+      <svg>
+        <CropsOnTheSheet view={view} moved={new Map()} selected={new Set()} />
+      </svg>,
+    );
+    await vi.waitFor(() => {
+      expect(container.querySelectorAll("circle")).toHaveLength(2);
+    });
+    expect(container.querySelector("circle")?.getAttribute("r")).toBe("4");
+    expect(allNamed(planted)).toContain(carrots);
+    rerender(<svg />);
+  });
+
+  it("are looked at on a day of the season, in either half of the earth", () => {
+    expect(dayOfHalf(2029, "--01-01", 0)).toBe("2029-01-08");
+    expect(dayOfHalf(2029, "--01-01", 11)).toBe("2029-06-23");
+    expect(dayOfHalf(2029, "--07-01", 0)).toBe("2029-07-08");
+    expect(dayOfHalf(2029, "--07-01", 23)).toBe("2030-06-23");
+    expect(formatDay("2029-06-23", 2029)).toBe("23 Jun");
+    expect(formatDay("2030-06-23", 2029)).toBe("23 Jun 2030");
+  });
+});
+
+async function retype(field: HTMLElement, text: string) {
+  await userEvent.clear(field);
+  await userEvent.type(field, `${text}{Enter}`);
+}

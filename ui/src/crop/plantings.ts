@@ -1,0 +1,46 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { request } from "../api/client";
+import type { components } from "../api/schema";
+import type { Change } from "../api/types";
+import { useDesk } from "../workspace/desk";
+import { useAsked } from "../workspace/useAsked";
+import { dayOfHalf } from "../measure/halfMonths";
+
+export type Planting = components["schemas"]["Planting"];
+export type PlantingTold = components["schemas"]["PlantingTold"];
+export type CropView = components["schemas"]["CropView"];
+
+/** The day on which crops are shown as large as they are then: the middle of the half-month that is looked at. */
+export function useDayShown(): string {
+  const { plan, season, shown } = useDesk();
+  return dayOfHalf(season, plan.yearBegins ?? "--01-01", shown.sun.half);
+}
+
+/** What grows in the season, on the day that is looked at. */
+export function usePlantings(): readonly PlantingTold[] {
+  const { plan, garden, season } = useDesk();
+  const day = useDayShown();
+  const wanted = plan.plantings.length > 0;
+  const { data } = useQuery({
+    queryKey: ["plantings", plan.id, garden.revision, season, day],
+    queryFn: () =>
+      request<PlantingTold[]>("GET", `/api/gardens/${plan.id}/plantings?season=${String(season)}&day=${day}`),
+    enabled: wanted,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+  return wanted ? (data ?? []) : [];
+}
+
+/** Plants a crop in beds as it is usually grown; why it failed. */
+export function useNewPlantings() {
+  const { submit } = useDesk();
+  const { ask, fault, setFault } = useAsked<Change>();
+
+  async function plant(crop: string, beds: readonly string[]) {
+    const change = await ask("plantings/proposals", { body: { crop, beds } });
+    if (change) submit(change, setFault);
+  }
+
+  return { plant, fault };
+}
