@@ -7,7 +7,9 @@ public enum Layout {
             "Easy to hoe, to water by a line and to net; the paths between rows are wasted soil."),
     ROWS_ACROSS("rows across the bed", "Short rows of a few plants each: sown week by week, picked from the walk."),
     SQUARE("square grid", "So many to a square foot: simple to count and to plant by a grid of strings."),
-    STAGGERED("staggered, every plant as far from each other", "Most plants on the soil; leaves close over the weeds."),
+    STAGGERED(
+            "staggered rows",
+            "Every plant as far from the next: most plants on the soil, and leaves close over the weeds."),
     SINGLE("a single plant", "In the middle of the part.");
 
     private final String label;
