@@ -56,7 +56,9 @@ class CropsTest {
                     .getByText(Pattern.compile("is planted on .* where"))
                     .first()
                     .click();
-            garden.snags().getByText(Pattern.compile("^Sow .* between the plants of")).click();
+            garden.snags()
+                    .getByText(Pattern.compile("^Sow .* between the plants of"))
+                    .click();
             garden.kept();
             assertThat(garden.snags()).not().containsText("grows until");
             // Seed stands on the bill.
