@@ -119,7 +119,7 @@ function Figures({
   stock: { stock: string; crop: { stock: string } } | undefined;
 }) {
   const { season, units } = useDesk();
-  const { count, wanted, indoors, ripe } = told;
+  const { count, places, wanted, indoors, ripe } = told;
   if (count === 0) return <p className="text-snag">{words.noRoom}</p>;
   const bought =
     stock && words.bought(wanted.plants, stock.crop.stock === "SEED" ? words.youngPlants : stock.stock);
@@ -128,6 +128,7 @@ function Figures({
       <p>
         {words.plants(count)}; {bought ?? words.seeds(wanted.seeds, wanted.packets)}.
       </p>
+      {places.length === 0 && <p>{words.notDrawn}</p>}
       {indoors !== undefined && <p>{words.indoors(formatDay(indoors, season))}</p>}
       <p>
         {words.ripe(formatDay(ripe, season))} {told.yield > 0 && words.yields(formatMass(told.yield, units))}

@@ -89,6 +89,12 @@ describe("crops", () => {
     form.getByText(words.indoors("20 Dec 2027"));
   });
 
+  it("say that they are too many to be drawn, but count them", async () => {
+    const { form } = await opened({ ...told, count: 10000, places: [] });
+    form.getByText(words.notDrawn);
+    form.getByText(new RegExp(words.plants(10000)));
+  });
+
   it("say where there is no soil for them", async () => {
     const { form } = await opened({ ...told, count: 0, places: [] });
     form.getByText(words.noRoom);

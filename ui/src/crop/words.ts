@@ -34,6 +34,7 @@ export const words = {
   noShare: "Give a number from 0 to 100.",
   interplanted: "Grows between the plants of another crop",
   plants: (count: number) => (count === 1 ? "1 plant" : `${String(count)} plants`),
+  notDrawn: "They are too many to be drawn one by one. Are the distances right?",
   seeds: (seeds: number, packets: number) =>
     `${String(seeds)} seeds, a tenth spare: ${packets === 1 ? "1 packet" : `${String(packets)} packets`}`,
   bought: (plants: number, stock: string) => `${String(plants)} ${stock} to buy`,
