@@ -148,8 +148,10 @@ describe("crops", () => {
   it("are looked at on a day of the season, in either half of the earth", () => {
     expect(dayOfHalf(2029, "--01-01", 0)).toBe("2029-01-08");
     expect(dayOfHalf(2029, "--01-01", 11)).toBe("2029-06-23");
-    expect(dayOfHalf(2029, "--07-01", 0)).toBe("2029-07-08");
-    expect(dayOfHalf(2029, "--07-01", 23)).toBe("2030-06-23");
+    // A year that begins in July: January is that of the next calendar year.
+    expect(dayOfHalf(2029, "--07-01", 0)).toBe("2030-01-08");
+    expect(dayOfHalf(2029, "--07-01", 11)).toBe("2030-06-23");
+    expect(dayOfHalf(2029, "--07-01", 12)).toBe("2029-07-08");
     expect(formatDay("2029-06-23", 2029)).toBe("23 Jun");
     expect(formatDay("2030-06-23", 2029)).toBe("23 Jun 2030");
   });

@@ -1,20 +1,15 @@
-const HALVES = 24;
-const MONTHS = 12;
 /** The middle of the first half of a month and of the second. */
-const MIDDLE = [8, 23] as const;
+const MIDDLE = ["08", "23"] as const;
 
 /**
- * The day in the middle of a half-month of a season.
+ * The day of a season in the middle of a half-month, the same day of the year as that of the sun.
  *
- * @param yearBegins as in ISO 8601: "--07-01"
- * @param half 0 is the first of the month in which the season begins
+ * @param yearBegins as in ISO 8601: "--07-01"; days before it belong to the next calendar year
+ * @param half 0 is the first of January
  */
 export function dayOfHalf(season: number, yearBegins: string, half: number): string {
-  const first = Number(yearBegins.slice(2, 4)) - 1;
-  const month = first + Math.floor((half % HALVES) / 2);
-  const day = MIDDLE[half % 2 === 0 ? 0 : 1];
-  const year = season + Math.floor(month / MONTHS);
-  return `${String(year)}-${twoDigits((month % MONTHS) + 1)}-${twoDigits(day)}`;
+  const day = `${twoDigits(Math.floor(half / 2) + 1)}-${MIDDLE[half % 2 === 0 ? 0 : 1]}`;
+  return `${String(day < yearBegins.slice(2) ? season + 1 : season)}-${day}`;
 }
 
 function twoDigits(number: number): string {

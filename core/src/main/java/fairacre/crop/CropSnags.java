@@ -74,26 +74,22 @@ final class CropSnags {
     }
 
     private Optional<Snag> crowded(Planting planting) {
-        Crop.Spacing spacing = planting.grown().spacing();
-        double plants = planting.plantsApart().metres();
-        double rows = planting.rowsApart().metres();
-        boolean inRows = planting.layout() == Layout.ROWS_ALONG || planting.layout() == Layout.ROWS_ACROSS;
+        double closest =
+                Length.min(planting.plantsApart(), planting.rowsApart()).metres();
         double least = leastApart(planting);
-        boolean crowds = planting.layout() != Layout.SINGLE
-                && (plants < least - HAIR || inRows && rows < spacing.inRow().low() - HAIR);
-        return crowds
-                ? Optional.of(snag(
+        return planting.layout() == Layout.SINGLE || closest >= least - HAIR
+                ? Optional.empty()
+                : Optional.of(snag(
                                 CropRule.CROP_CROWDED,
                                 Weight.NOTE,
                                 planting,
-                                planting.name() + " stands " + length(Math.min(plants, inRows ? rows : plants))
-                                        + " apart: " + length(least) + " are the least.",
+                                planting.name() + " stands " + length(closest) + " apart: " + length(least)
+                                        + " are the least.",
                                 () -> List.of(
                                         new Remedy(
                                                 "Plant it as far apart as is usual", Put.of(planting.spacedAsUsual())),
                                         takeOut(planting)))
-                        .by(least - Math.min(plants, rows)))
-                : Optional.empty();
+                        .by(least - closest));
     }
 
     /** By tables for rows, or by what a square foot carries. */
@@ -109,12 +105,7 @@ final class CropSnags {
     }
 
     private Optional<Snag> unripe(Planting planting) {
-        LocalDate quickest = planting.from()
-                .plusYears(planting.grown()
-                        .perennial()
-                        .map(Crop.Perennial::firstCrop)
-                        .orElse(0))
-                .plusDays((long) planting.grown().ripens(planting.raising()).low());
+        LocalDate quickest = planting.ripeAtTheEarliest();
         boolean eaten = planting.grown().yield().usual() > 0;
         int cleared = Plan.season(planting.until().minusDays(1), context.plan().yearBegins());
         if (!eaten || cleared != context.season() || !planting.until().isBefore(quickest)) {

@@ -6,7 +6,6 @@ import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -70,15 +69,7 @@ final class CropWants {
 
     /** In which its seed or its plants are bought: what is raised indoors may be sown the season before. */
     private int season(Planting planting) {
-        return Math.max(plan.firstSeason(), Plan.season(firstDay(planting), plan.yearBegins()));
-    }
-
-    private static LocalDate firstDay(Planting planting) {
-        return planting.grown()
-                .indoors()
-                .filter(weeks -> planting.raising() == Raising.RAISED)
-                .map(weeks -> planting.from().minusWeeks(weeks))
-                .orElse(planting.from());
+        return Math.max(plan.firstSeason(), Plan.season(planting.indoors().orElse(planting.from()), plan.yearBegins()));
     }
 
     private int count(Planting planting, int season) {

@@ -98,10 +98,24 @@ public record Planting(
         };
     }
 
-    /** The day of the first harvest; of a perennial in its first bearing year. */
+    /** The day of the first harvest, as is usual; of a perennial in its first bearing year. */
     LocalDate ripe() {
+        return ripeAfter(grown().ripens(raising).usual());
+    }
+
+    /** The day of the first harvest of the quickest varieties. */
+    LocalDate ripeAtTheEarliest() {
+        return ripeAfter(grown().ripens(raising).low());
+    }
+
+    private LocalDate ripeAfter(double days) {
         return from.plusYears(grown().perennial().map(Crop.Perennial::firstCrop).orElse(0))
-                .plusDays(Math.round(grown().ripens(raising).usual()));
+                .plusDays(Math.round(days));
+    }
+
+    /** The day on which it is sown indoors; empty if it is not. */
+    Optional<LocalDate> indoors() {
+        return grown().indoors().filter(weeks -> raising == Raising.RAISED).map(from::minusWeeks);
     }
 
     /** Whether both grow on some day. */

@@ -19,8 +19,6 @@ public final class PlantingStudy {
     /** A seedling has so much of the spread and height of the grown plant. */
     private static final double SEEDLING = 0.1;
 
-    private static final int DAYS_A_WEEK = 7;
-
     private final Plan plan;
     private final int season;
     private final List<StandingBed> standing;
@@ -55,7 +53,7 @@ public final class PlantingStudy {
                 grown(planting, day).map(share -> times(crop.height(), share)),
                 planting.plantsApart(),
                 planting.rowsApart(),
-                indoors(planting),
+                planting.indoors(),
                 planting.ripe(),
                 crop.yield().usual() * area,
                 PlantingTold.PlantsWanted.of(planting, places.size()));
@@ -84,12 +82,5 @@ public final class PlantingStudy {
         double full = planting.grown().ripens(planting.raising()).usual();
         double share = ChronoUnit.DAYS.between(planting.from(), day) / full;
         return Optional.of(Math.min(1, SEEDLING + (1 - SEEDLING) * share));
-    }
-
-    private static Optional<LocalDate> indoors(Planting planting) {
-        return planting.grown()
-                .indoors()
-                .filter(weeks -> planting.raising() == Raising.RAISED)
-                .map(weeks -> planting.from().minusDays((long) weeks * DAYS_A_WEEK));
     }
 }

@@ -337,8 +337,36 @@ class PlantingTest {
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("30 years");
         assertThatThrownBy(() -> spaced(onions(), Layout.SQUARE, 0, 0.3)).isInstanceOf(RefusedException.class);
-        assertThatThrownBy(() -> planting("X", "dragon-fruit", "Beans", "2027-04-01", "2027-08-01"))
-                .isInstanceOf(Exception.class);
+        Planting onions = onions();
+        assertThatThrownBy(() -> new Planting(
+                        onions.id(),
+                        "Fruit",
+                        "dragon-fruit",
+                        onions.bed(),
+                        onions.part(),
+                        onions.layout(),
+                        onions.inRow(),
+                        onions.between(),
+                        onions.raising(),
+                        false,
+                        onions.from(),
+                        onions.until()))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("no such crop");
+    }
+
+    @ParameterizedTest
+    @DisplayName("onions stand 8 cm apart at the least, rows no closer: at it, a hair over and a hair under")
+    @CsvSource({"0.08, 0.3, 0", "0.08001, 0.3, 0", "0.07999, 0.3, 1", "0.1, 0.08, 0", "0.1, 0.07999, 1"})
+    void crowded(double inRow, double between, int told) {
+        Plan plan = with(
+                plot(20, 20, List.of(), bed("Beans", 10, 10, 4, 1)),
+                Put.of(spaced(onions(), Layout.ROWS_ALONG, inRow, between)));
+        assertThat(snags(plan)).hasSize(told);
+        snags(plan)
+                .forEach(snag -> assertThat(snags(
+                                plan.apply(snag.remedies().get(0).change()).orThrow()))
+                        .isEmpty());
     }
 
     @ParameterizedTest
