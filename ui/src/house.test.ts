@@ -36,7 +36,8 @@ const SEES: Record<string, string[]> = {
   tunnel: ["over"],
   compost: ["ground"],
   furniture: ["ground", "over"],
-  crop: [],
+  frost: [],
+  crop: ["frost"],
   sharing: [],
   shopping: ["purse"],
 };

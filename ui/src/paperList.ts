@@ -2,6 +2,8 @@ import type { ComponentType } from "react";
 import { ArrangementsPaper } from "./bed/ArrangementsPaper";
 import { BedsPaper } from "./bed/BedsPaper";
 import { CuttingPaper } from "./frame/CuttingPaper";
+import { SowingPaper } from "./crop/SowingPaper";
+import { YearPaper } from "./crop/YearPaper";
 import { FillPaper } from "./fill/FillPaper";
 import { SettingOutPaper } from "./ground/SettingOutPaper";
 import { BillPaper } from "./purse/BillPaper";
@@ -27,6 +29,8 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   watering: WateringPaper,
   pipes: PipesPaper,
   watch: WatchPaper,
+  year: YearPaper,
+  sowing: SowingPaper,
   bill: BillPaper,
   shopping: ShoppingPaper,
   prices: PricesPaper,

@@ -1,9 +1,11 @@
 import { Slider } from "../parts/Slider";
 import { RovingList } from "../parts/RovingList";
 import { byName } from "../parts/byName";
+import { PaperLink } from "../papers/PaperLink";
 import { useDesk } from "../workspace/desk";
 import { formatDay } from "../measure/halfMonths";
 import { PlantHere } from "./PlantHere";
+import { SowingSection } from "./SowingSection";
 import { PlantingForm } from "./PlantingForm";
 import { useDayShown, usePlantings } from "./plantings";
 import { words } from "./words";
@@ -27,6 +29,7 @@ export function CropsPanel() {
       />
       <PlantHere />
       <Plantings />
+      <SowingSection />
     </div>
   );
 }
@@ -47,7 +50,9 @@ function Plantings() {
   );
   return (
     <section className="space-y-2 border-t border-rule pt-2">
-      <h3>{words.beds}</h3>
+      <h3 className="flex items-baseline">
+        <span className="grow">{words.beds}</span> <PaperLink paper="year" />
+      </h3>
       {beds.length === 0 && <p className="text-soft">{words.none}</p>}
       <RovingList data-testid="plantings">
         {beds.map(({ id, name }) => (

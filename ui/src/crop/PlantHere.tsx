@@ -3,15 +3,36 @@ import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
 import { Fault } from "../parts/Fault";
 import { useDesk } from "../workspace/desk";
+import { formatDay } from "../measure/halfMonths";
 import { useNewPlantings } from "./plantings";
+import { useSowing, type CropTimes } from "./sowing";
 import { words } from "./words";
+
+/** When a crop may be sown or planted in the season. */
+function Window({ times }: { times: CropTimes }) {
+  const { season } = useDesk();
+  const { indoors, from, until, up } = times;
+  const day = (text: string) => formatDay(text, season);
+  const sown = up > 0;
+  return (
+    <>
+      {until !== undefined && until < from
+        ? words.notRipe(day(from), sown)
+        : words.window(day(from), until && day(until), sown)}{" "}
+      {indoors !== undefined && words.windowIndoors(day(indoors))}
+      {sown && words.comesUp(up)}
+    </>
+  );
+}
 
 /** A crop of the catalogue for the beds that are selected. */
 export function PlantHere() {
   const desk = useDesk();
   const { crops } = desk.catalogue.crops;
   const { plant, fault } = useNewPlantings();
+  const sowing = useSowing();
   const [chosen, setChosen] = useState(crops[0]?.crop.key ?? "");
+  const times = sowing?.crops.find((each) => each.crop === chosen);
   const selected = [...desk.selection].filter((id) => desk.outlines.has(id));
   const view = crops.find(({ crop }) => crop.key === chosen);
   if (!view) return null;
@@ -32,7 +53,8 @@ export function PlantHere() {
         {words.apart(
           formatLength(crop.spacing.inRow.usual, desk.units),
           formatLength(crop.spacing.between.usual, desk.units),
-        )}
+        )}{" "}
+        {times && <Window times={times} />}
       </p>
       {selected.length === 0 ? (
         <p>{words.selectFirst}</p>

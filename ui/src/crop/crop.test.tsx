@@ -10,6 +10,8 @@ import type { Desk } from "../workspace/desk";
 import { CropsOnTheSheet } from "./CropsOnTheSheet";
 import { CropsPanel } from "./CropsPanel";
 import { dayOfHalf, formatDay } from "../measure/halfMonths";
+import type { SowingTold } from "./sowing";
+import { SowingPaper } from "./SowingPaper";
 import type { Planting, PlantingTold } from "./plantings";
 import { words } from "./words";
 
@@ -42,6 +44,15 @@ const told: PlantingTold = {
   wanted: { seeds: 151, packets: 1, plants: 0 },
 };
 
+const sowing: SowingTold = {
+  basis: "GUESS",
+  last: { early: "--04-17", middle: "--05-01", late: "--05-15" },
+  first: { early: "--09-26", middle: "--10-10", late: "--10-24" },
+  soil: [],
+  days: [{ day: "2028-04-03", deed: "SOW", planting: "carrots", count: 151 }],
+  crops: [{ crop: "carrot", from: "2028-04-03", until: "2028-08-12", up: 17 }],
+};
+
 const planted = { ...plan, plantings: [carrots] };
 
 async function opened(answer: PlantingTold = told) {
@@ -69,6 +80,38 @@ describe("crops", () => {
       expect(submit).toHaveBeenCalledWith(change, expect.anything());
     });
     expect(JSON.parse(String(fetched.mock.lastCall?.[1]?.body))).toEqual({ crop: "carrot", beds: ["beans"] });
+  });
+
+  it("tell when they are sown in the open", async () => {
+    answering({ "/plantings/calendar": sowing });
+    const { desk } = deskFor({ plan, step: "crops" });
+    atDesk(desk, <CropsPanel />);
+    await userEvent.selectOptions(screen.getByLabelText(words.crop), "carrot");
+    const about = await screen.findByTestId("crop-about");
+    await vi.waitFor(() => {
+      expect(about.textContent).toContain(
+        "sown from 3 Apr to 12 Aug at the latest. It comes up after 17 days.",
+      );
+    });
+  });
+
+  it("may be too late for the season", async () => {
+    const late = { crop: "carrot", indoors: "2028-06-24", from: "2028-08-12", until: "2028-08-01", up: 0 };
+    answering({ "/plantings/calendar": { ...sowing, crops: [late] } });
+    const { desk } = deskFor({ plan, step: "crops" });
+    atDesk(desk, <CropsPanel />);
+    await screen.findByText(new RegExp(words.notRipe("12 Aug", false)));
+    expect(screen.getByTestId("crop-about").textContent).toContain(words.windowIndoors("24 Jun"));
+  });
+
+  it("have their work listed by day", async () => {
+    answering({ "/plantings/calendar": sowing });
+    const { desk } = deskFor({ plan: planted, step: "crops" });
+    atDesk(desk, <SowingPaper />);
+    const rows = await screen.findAllByRole("row");
+    expect(rows.map((row) => row.textContent).join("|")).toContain(
+      "3 AprAprilSow in the bedCarrots151 seedsBeans",
+    );
   });
 
   it("ask for a bed first", () => {

@@ -43,6 +43,51 @@ export const words = {
   ripe: (day: string) => `First harvest about ${day}.`,
   yields: (mass: string) => `In a usual year about ${mass}.`,
   noRoom: "There is no soil for it in that part of the bed.",
+  soil: "How warm the soil is",
+  soilHint:
+    "In the middle of each month, where seed lies: as warm as the air is in the mean of day and night.",
+  sowingTitle: "Sowing calendar",
+  deedHead: "What to do",
+  cropHead: "Crop or variety",
+  countHead: "How many",
+  deeds: {
+    SOW_INDOORS: "Sow indoors",
+    SOW: "Sow in the bed",
+    PLANT: "Plant out",
+    HARVEST: "First harvest",
+    CLEAR: "Clear the bed",
+  },
+  counted: (deed: string, count: number) =>
+    count === 0 ? "" : `${String(count)} ${deed === "PLANT" ? "plants" : "seeds"}`,
+  window: (from: string, until: string | undefined, sown: boolean) =>
+    `In the open ${sown ? "sown" : "planted"} from ${from}${until === undefined ? "" : ` to ${until} at the latest`}.`,
+  notRipe: (from: string, sown: boolean) =>
+    `${sown ? "Sown" : "Planted"} in the open on ${from}, when frost and soil allow it, it is ripe only after the frost.`,
+  windowIndoors: (day: string) => `Sow it indoors from ${day} on.`,
+  comesUp: (days: number) => `It comes up after ${String(days)} days.`,
+  yearTitle: "Year of the beds",
+  beside: "What is chosen in the chart",
+  yearHint:
+    "Choose a band to change a planting, or bare soil to see what could grow there. Drag a band along the months or to another bed; with the keys, left and right move it a week, with Shift a day, up and down to the next bed.",
+  frostLines: "Dotted: the last and the first frost in five years of ten.",
+  bands: "A dark band is harvested; a dashed outline stands on the window sill; hatched soil lies bare.",
+  fromHead: "In the bed from",
+  ripeHead: "First harvest",
+  plantsHead: "Plants",
+  yieldHead: "Usual yield",
+  band: (name: string, from: string, until: string, bed: string) => `${name}, ${from} to ${until}, in ${bed}`,
+  movedTo: (name: string, from: string, until: string, bed: string) =>
+    `${name}: ${from} to ${until}, in ${bed}.`,
+  bareShort: "bare",
+  fill: "What could grow here",
+  bare: (bed: string, from: string, until: string) => `${bed} lies bare from ${from} to ${until}.`,
+  nothingRipens: "Nothing ripens in that time any more.",
+  toEat: "To eat, the most of it first",
+  toCover: "To keep the soil covered",
+  begun: { SOWN: "sown", RAISED: "planted out", BOUGHT: "planted" },
+  filling: (begun: string, from: string, ripe: string | undefined) =>
+    ripe === undefined ? `${begun} ${from};` : `${begun} ${from}, ripe ${ripe};`,
+  more: (count: number) => `Show ${String(count)} more`,
   takeOut: (name: string) => `Take ${name} out`,
   remove: "Take it out",
 } as const;

@@ -54,6 +54,11 @@ export function formatWeight(leastKilograms: number, mostKilograms: number, unit
   return `${(leastKilograms * each).toFixed(0)} to ${(mostKilograms * each).toFixed(0)} ${unit}`;
 }
 
+/** Whole degrees. */
+export function formatTemperature(celsius: number, units: Units): string {
+  return units === "METRIC" ? `${celsius.toFixed(0)} °C` : `${(32 + 1.8 * celsius).toFixed(0)} °F`;
+}
+
 /** About what one thing weighs. */
 export function formatMass(kilograms: number, units: Units): string {
   return units === "METRIC"

@@ -24,6 +24,8 @@ interface Props<T> {
   empty: string;
   /** Besides the table as CSV. */
   files?: readonly PaperFile[];
+  /** Shown instead of the table, which is exported all the same. */
+  instead?: ReactNode;
   /** Said above the table. */
   children?: ReactNode;
   /** Shown below it. */
@@ -32,7 +34,19 @@ interface Props<T> {
 
 /** A table that has the page to itself, with a small plan beside it; on top how it is printed and exported. */
 export function Paper<T extends RowData>(props: Props<T>) {
-  const { title, rows, columns, rowKey, groupedBy, concerns, empty, files = [], children, below } = props;
+  const {
+    title,
+    rows,
+    columns,
+    rowKey,
+    groupedBy,
+    concerns,
+    empty,
+    files = [],
+    instead,
+    children,
+    below,
+  } = props;
   const desk = useDesk();
   const [lit, setLit] = useState<readonly string[]>([]);
 
@@ -105,26 +119,28 @@ export function Paper<T extends RowData>(props: Props<T>) {
         </div>
       </header>
       {children && <div className="border-b border-hair px-4 py-1.5 text-sm">{children}</div>}
-      <div className="flex min-h-0 grow">
-        <div className="flex min-h-0 min-w-0 grow flex-col">
-          {rows ? (
-            <PaperTable
-              name={title}
-              rows={rows}
-              columns={columns}
-              rowKey={rowKey}
-              empty={empty}
-              onConcern={setLit}
-              {...(groupedBy === undefined ? {} : { groupedBy })}
-              {...(concerns ? { concerns } : {})}
-            />
-          ) : (
-            <p className="p-4 text-soft">Fetching it …</p>
-          )}
-          {below}
+      {instead ?? (
+        <div className="flex min-h-0 grow">
+          <div className="flex min-h-0 min-w-0 grow flex-col">
+            {rows ? (
+              <PaperTable
+                name={title}
+                rows={rows}
+                columns={columns}
+                rowKey={rowKey}
+                empty={empty}
+                onConcern={setLit}
+                {...(groupedBy === undefined ? {} : { groupedBy })}
+                {...(concerns ? { concerns } : {})}
+              />
+            ) : (
+              <p className="p-4 text-soft">Fetching it …</p>
+            )}
+            {below}
+          </div>
+          {concerns && <KeyPlan lit={lit} />}
         </div>
-        {concerns && <KeyPlan lit={lit} />}
-      </div>
+      )}
     </section>
   );
 }

@@ -81,6 +81,7 @@ export const plan: Plan = {
   pests: [],
   postGrounds: [],
   skies: [],
+  frosts: [],
   setAside: [],
   waysIn: [],
   carriers: [],
@@ -279,6 +280,7 @@ export const catalogue: Catalogue = {
     { name: "pest", list: "pests" },
     { name: "postGround", list: "postGrounds" },
     { name: "sky", list: "skies" },
+    { name: "frost", list: "frosts" },
   ],
   materials: [
     {

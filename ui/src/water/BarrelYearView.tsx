@@ -1,7 +1,7 @@
 import { formatWater } from "../measure/water";
 import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
-import { monthName } from "./months";
+import { monthName } from "../measure/monthDays";
 import type { BarrelYear } from "./water";
 import { words } from "./words";
 

@@ -5,7 +5,8 @@ import { formatDistance } from "../measure/figures";
 import { formatWater } from "../measure/water";
 import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
-import { formatMinutes, monthName } from "./months";
+import { monthName } from "../measure/monthDays";
+import { formatMinutes } from "./months";
 import type { HandWatering } from "./water";
 import { words } from "./words";
 

@@ -7,11 +7,11 @@ import { TextField } from "../parts/TextField";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { useDesk } from "../workspace/desk";
 import { words as everywhere } from "../words";
-import { monthName, weatherUnits } from "./months";
+import { monthName, MONTHS } from "../measure/monthDays";
+import { weatherUnits } from "./months";
 import type { Climate } from "./water";
 import { words } from "./words";
 
-const MONTHS = Array.from({ length: 12 }, (_, index) => index + 1);
 const MONTH_OPTIONS = MONTHS.map((month) => ({ value: String(month), label: monthName(month, "long") }));
 
 /** Normals of the weather, read from a file and changed by hand. */

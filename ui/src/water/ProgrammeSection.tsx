@@ -7,7 +7,8 @@ import { formatWater } from "../measure/water";
 import { ByHand } from "./ByHand";
 import { ClimateForm } from "./ClimateForm";
 import { HoursForm } from "./HoursForm";
-import { formatMinutes, growing, monthName, settingWords } from "./months";
+import { monthName } from "../measure/monthDays";
+import { formatMinutes, growing, settingWords } from "./months";
 import { feeding } from "./water";
 import { words } from "./words";
 

@@ -34,13 +34,6 @@ export function weatherUnits(metric: boolean): WeatherUnits {
       };
 }
 
-/** "January" for 1, by the language of the browser's own calendar. */
-export function monthName(month: number, style: "long" | "short"): string {
-  return new Intl.DateTimeFormat("en", { month: style, timeZone: "UTC" }).format(
-    Date.UTC(2001, month - 1, 15),
-  );
-}
-
 /** The months in which things grow, in their order. */
 export function growing({ firstMonth, lastMonth }: Pick<Climate, "firstMonth" | "lastMonth">): number[] {
   const count = ((lastMonth - firstMonth + 12) % 12) + 1;

@@ -9,6 +9,8 @@ export const PAPER_NAMES = {
   watering: "Watering",
   pipes: "Pipes to cut",
   watch: "Watch it run",
+  year: "Year of the beds",
+  sowing: "Sowing calendar",
   bill: "Bill",
   shopping: "Shopping list",
   prices: "Price book",

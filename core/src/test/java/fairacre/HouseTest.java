@@ -77,7 +77,8 @@ class HouseTest {
         sees.put("bed", Set.of("ground", "walk"));
         sees.put("fence", Set.of("ground"));
         sees.put("sun", Set.of("ground", "fence"));
-        sees.put("water", Set.of("ground", "walk", "reach", "sun"));
+        sees.put("frost", Set.of());
+        sees.put("water", Set.of("ground", "walk", "reach", "sun", "frost"));
         sees.put("over", Set.of("fence"));
         sees.put("hoop", Set.of("fill", "frame", "fence", "over", "sun"));
         sees.put("cover", Set.of("frame", "over", "sheet", "sun"));
@@ -86,7 +87,7 @@ class HouseTest {
         sees.put("tunnel", Set.of("arch", "cover", "fence", "ground", "hoop", "over", "sun", "trellis"));
         sees.put("compost", Set.of("arch", "walk"));
         sees.put("furniture", Set.of("arch", "compost", "sheet", "sun"));
-        sees.put("crop", Set.of());
+        sees.put("crop", Set.of("frost", "over"));
         sees.put("watch", Set.of("water"));
         sees.put("cost", Set.of("fence", "fill", "frame", "sheet", "surface", "water"));
         sees.put("ledger", Set.of("cost"));

@@ -7,6 +7,7 @@ import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
 import fairacre.over.FabricSource;
+import fairacre.over.ShelterSource;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.ThingKinds;
@@ -19,7 +20,14 @@ import java.util.stream.Stream;
 
 /** Covers on beds. */
 public final class CoverCapability
-        implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates, FabricSource, ShadeSource {
+        implements Capability,
+                ThingKinds,
+                PriceList,
+                TakeoffSource,
+                WorkRates,
+                FabricSource,
+                ShadeSource,
+                ShelterSource {
 
     @Override
     public List<Things<?>> kinds() {
@@ -62,6 +70,13 @@ public final class CoverCapability
                         cover.beds(season).toList(),
                         fabric -> Put.of(cover.under(fabric)),
                         bed -> Put.of(cover.without(bed, season))));
+    }
+
+    @Override
+    public Stream<Shelter> shelters(Plan plan, int season) {
+        return CoverKinds.covers(plan, season).stream()
+                .filter(cover -> cover.kind() != CoverKind.NET_CAGE)
+                .flatMap(cover -> cover.beds(season).map(bed -> new Shelter(bed, CLEAR)));
     }
 
     @Override

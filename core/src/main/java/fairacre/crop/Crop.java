@@ -16,7 +16,7 @@ import java.util.Optional;
  *     is not raised there
  * @param from weeks from the mean last frost at which it is sown or planted out at the earliest; before it if negative
  * @param depth of the seed or the set
- * @param germination days until it comes up in soil that is warm enough
+ * @param germination days until it comes up in soil ten degrees warmer than {@code soilFrom}
  * @param soilFrom temperature of the soil at which it comes up, degrees Celsius
  * @param fromSowing days from sowing in the bed to the first harvest; empty for what is not sown there
  * @param fromPlanting days from planting out; empty for what is not planted out
@@ -60,6 +60,13 @@ public record Crop(
         Optional<Perennial> perennial,
         Optional<Seed> seed) {
 
+    /** The days that tables tell are for soil so much warmer than the coldest, degrees (a rough guess). */
+    private static final double USUALLY_WARMER = 10;
+    /** In warmer soil nothing comes up sooner, degrees Celsius (a rough guess). */
+    private static final double WARMEST = 25;
+    /** At this share of the lowest temperature nothing stirs (fitted as {@link #comesUpAfter} tells). */
+    private static final double STIRS = 0.6;
+
     /**
      * How far apart plants stand.
      *
@@ -96,6 +103,19 @@ public record Crop(
             case RAISED -> stock == PlantStock.SEED && indoors.isPresent();
             case BOUGHT -> stock != PlantStock.SEED || indoors.isPresent();
         };
+    }
+
+    /**
+     * Days until it comes up in soil of a temperature, degrees Celsius: by the sum of what is above the temperature at
+     * which nothing stirs. Fitted to the days that Harrington and Minges counted (Vegetable Seed Germination,
+     * University of California, 1954; from memory). Empty if the soil is too cold.
+     */
+    Optional<Long> comesUpAfter(double soil) {
+        double stirs = STIRS * soilFrom;
+        return soil < soilFrom
+                ? Optional.empty()
+                : Optional.of(Math.round(
+                        germination * (soilFrom + USUALLY_WARMER - stirs) / (Math.min(soil, WARMEST) - stirs)));
     }
 
     /** Days from when it comes into the bed to the first harvest. */

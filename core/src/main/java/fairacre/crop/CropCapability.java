@@ -28,7 +28,15 @@ public final class CropCapability implements Capability, ThingKinds, PriceList, 
 
     @Override
     public List<Finder> onTheGround(SnagContext context) {
-        return List.of(new Finder("what grows where", () -> new CropSnags(context).find()));
+        return List.of(
+                new Finder("what grows where", () -> new CropSnags(context).find()),
+                new Finder("when things are sown", () -> new SowingSnags(context).find()));
+    }
+
+    /** Whoever plants later or takes something out knows that soil lies bare for as long. */
+    @Override
+    public List<Finder> inFull(SnagContext context) {
+        return List.of(new Finder("what lies bare", () -> new BareSnags(context).find()));
     }
 
     @Override

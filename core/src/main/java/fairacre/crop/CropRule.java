@@ -17,6 +17,26 @@ public enum CropRule implements Rule {
             "Planted too closely",
             "Plants of a crop stand no closer than tables say.",
             "planting tables of extension services (from memory)"),
+    CROP_EARLY(
+            "Planted before the last frost",
+            "What bears no frost stands in the open once the last frost has come in nine years of ten; what bears a"
+                    + " light frost, once winter is over. Under fleece it goes out two weeks earlier, under clear film or"
+                    + " panes four.",
+            "common practice"),
+    CROP_COLD_SOIL(
+            "Sown in cold soil",
+            "Seed and tubers go into soil that is warm enough for them to come up, by the mean temperature of the air.",
+            "tables of germination by Harrington and Minges, 1954 (from memory); FAO-56 for the soil"),
+    CROP_LATE(
+            "Ripe after the frost",
+            "A crop is ripe before frost ends its growth: counted back from the first frost, with two weeks more for the"
+                    + " short days. What bears frost grows four weeks longer.",
+            "common practice"),
+    CROP_BARE(
+            "Soil that lies bare",
+            "No soil lies bare for more than four weeks without frost: weeds come, and rain washes it out. Something"
+                    + " follows, or a green manure covers it.",
+            "common practice"),
     CROP_UNRIPE(
             "Cleared before it is ripe",
             "A crop stays in the bed until it can be harvested, counted from the quickest varieties.",

@@ -6,17 +6,12 @@ import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
 import fairacre.judging.Wording;
 import fairacre.measure.Length;
-import fairacre.outline.Point;
-import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
-import fairacre.plan.Remove;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /** Plantings without a bed, in each other's way, too close, or cleared too early. */
@@ -26,17 +21,19 @@ final class CropSnags {
     private static final double HAIR = 1e-6;
 
     private final SnagContext context;
+    private final PlantingSnag told;
     private final List<Planting> plantings;
 
     CropSnags(SnagContext context) {
         this.context = context;
+        this.told = new PlantingSnag(context);
         this.plantings = PlantingKinds.plantings(context.plan(), context.season());
     }
 
     List<Snag> find() {
         List<Snag> snags = new ArrayList<>();
         for (Planting planting : plantings) {
-            if (bed(planting).isEmpty()) {
+            if (told.bed(planting).isEmpty()) {
                 snags.add(nowhere(planting));
             } else {
                 Stream.of(crowded(planting), unripe(planting))
@@ -52,13 +49,9 @@ final class CropSnags {
         return snags;
     }
 
-    private Optional<BedRevision> bed(Planting planting) {
-        return PlantingStudy.bed(context.standing(), planting.bed());
-    }
-
     /** A planting that comes before the season or outlasts it may well have its bed then. */
     private Snag nowhere(Planting planting) {
-        return snag(
+        return told.snag(
                 CropRule.CROP_NOWHERE,
                 Weight.WARNING,
                 planting,
@@ -69,7 +62,7 @@ final class CropSnags {
                                                 new Remedy("Plant it in " + bed.name(), Put.of(planting.in(bed.id()))))
                                         .filter(remedy -> context.isSound(remedy.change()))
                                         .limit(1),
-                                Stream.of(takeOut(planting)))
+                                Stream.of(PlantingSnag.takeOut(planting)))
                         .toList());
     }
 
@@ -79,7 +72,7 @@ final class CropSnags {
         double least = leastApart(planting);
         return planting.layout() == Layout.SINGLE || closest >= least - HAIR
                 ? Optional.empty()
-                : Optional.of(snag(
+                : Optional.of(told.snag(
                                 CropRule.CROP_CROWDED,
                                 Weight.NOTE,
                                 planting,
@@ -88,7 +81,7 @@ final class CropSnags {
                                 () -> List.of(
                                         new Remedy(
                                                 "Plant it as far apart as is usual", Put.of(planting.spacedAsUsual())),
-                                        takeOut(planting)))
+                                        PlantingSnag.takeOut(planting)))
                         .by(least - closest));
     }
 
@@ -112,7 +105,7 @@ final class CropSnags {
             return Optional.empty();
         }
         Planting later = planting.cleared(planting.ripe().plusDays(1));
-        return Optional.of(snag(
+        return Optional.of(told.snag(
                         CropRule.CROP_UNRIPE,
                         Weight.WARNING,
                         planting,
@@ -120,8 +113,8 @@ final class CropSnags {
                                 + Wording.day(quickest) + " at the earliest.",
                         () -> List.of(
                                 new Remedy("Clear it on " + Wording.day(later.until()), Put.of(later)),
-                                takeOut(planting)))
-                .by(days(planting.until(), quickest)));
+                                PlantingSnag.takeOut(planting)))
+                .by(PlantingSnag.days(planting.until(), quickest)));
     }
 
     private Optional<Snag> twice(Planting one, Planting other) {
@@ -130,20 +123,21 @@ final class CropSnags {
                 && one.meets(other)
                 && !one.interplanted()
                 && !other.interplanted()
-                && bed(one).isPresent();
+                && told.bed(one).isPresent();
         if (!share) {
             return Optional.empty();
         }
         Planting first = other.from().isBefore(one.from()) ? other : one;
         Planting second = first == one ? other : one;
-        return Optional.of(snag(
+        return Optional.of(told.snag(
                         CropRule.CROP_TWICE,
                         Weight.WARNING,
                         second,
                         second.name() + " is planted on " + Wording.day(second.from()) + " where " + first.name()
                                 + " grows until " + Wording.day(first.until()) + ".",
                         () -> remedies(first, second))
-                .by(days(second.from(), first.until().isBefore(second.until()) ? first.until() : second.until())));
+                .by(PlantingSnag.days(
+                        second.from(), first.until().isBefore(second.until()) ? first.until() : second.until())));
     }
 
     private List<Remedy> remedies(Planting first, Planting second) {
@@ -160,33 +154,11 @@ final class CropSnags {
         }
         remedies.add(new Remedy(
                 "Sow " + second.name() + " between the plants of " + first.name(), Put.of(second.interplanting())));
-        remedies.add(takeOut(second));
+        remedies.add(PlantingSnag.takeOut(second));
         return remedies;
-    }
-
-    private static int days(LocalDate from, LocalDate until) {
-        return Math.toIntExact(ChronoUnit.DAYS.between(from, until));
-    }
-
-    private Remedy takeOut(Planting planting) {
-        return new Remedy("Do without " + planting.name(), new Remove<>(PlantingKinds.PLANTINGS, planting.id()));
     }
 
     private String length(double metres) {
         return context.wording().length(Length.metres(metres));
-    }
-
-    private Snag snag(CropRule rule, Weight weight, Planting planting, String words, Supplier<List<Remedy>> remedies) {
-        Optional<Point> place = bed(planting)
-                .flatMap(bed -> PlantPlaces.of(bed, planting).stream().findFirst());
-        return Snag.of(
-                        rule,
-                        weight,
-                        words,
-                        place,
-                        bed(planting).isPresent() ? List.of(planting.bed()) : List.of(),
-                        List.of(),
-                        context.remedies(remedies))
-                .about(context.ref(planting.id()));
     }
 }

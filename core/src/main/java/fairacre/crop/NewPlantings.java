@@ -14,15 +14,8 @@ import java.util.function.Supplier;
 /** Plantings to begin with: a crop in whole beds, as it is usually grown, from the day on which it may go out. */
 public final class NewPlantings {
 
-    /**
-     * Until gardeners enter theirs, the last frost is taken to come so (a guess of our own): 1 May, in the south 1
-     * November.
-     */
-    private static final int NORTH = 5;
-
-    private static final int SOUTH = 11;
-    /** What is harvested more than once stays so much longer (a guess of our own), days. */
-    private static final int HARVEST = 30;
+    /** What is harvested more than once stays so much longer (a rough guess), days. */
+    static final int HARVEST = 30;
 
     private NewPlantings() {}
 
@@ -39,18 +32,25 @@ public final class NewPlantings {
             throw new RefusedException(
                     "beds", "no bed is chosen that is there in " + season, "select a bed on the sheet");
         }
+        SowingTimes times = new SowingTimes(plan, season);
         List<Change> changes = there.stream()
-                .<Change>map(bed -> Put.of(planting(plan, season, grown, bed, ids.get())))
+                .<Change>map(bed -> Put.of(planting(times, grown, bed, ids.get())))
                 .toList();
         return changes.size() == 1
                 ? changes.get(0)
                 : new Change.Batch("Plant " + grown.name() + " in " + changes.size() + " beds", changes);
     }
 
-    private static Planting planting(Plan plan, int season, Crop crop, UUID bed, UUID id) {
-        Raising raising =
-                Arrays.stream(Raising.values()).filter(crop::grows).findFirst().orElseThrow();
-        LocalDate from = inSeason(plan, season, lastFrost(plan, season).plusWeeks(crop.from()));
+    /** In the bed where it can be, else indoors, else it is bought. */
+    static Raising raising(Crop crop) {
+        return Arrays.stream(Raising.values()).filter(crop::grows).findFirst().orElseThrow();
+    }
+
+    /** In all of a bed, from the first day on. */
+    static Planting planting(SowingTimes times, Crop crop, UUID bed, UUID id) {
+        Raising raising = raising(crop);
+        SowingTimes.Sown sown = new SowingTimes.Sown(crop, raising, Optional.of(bed));
+        LocalDate from = times.first(sown);
         Planting planting = new Planting(
                 id,
                 crop.name(),
@@ -64,18 +64,11 @@ public final class NewPlantings {
                 false,
                 from,
                 from.plusDays(1));
-        LocalDate ripe = planting.ripe().plusDays(HARVEST);
+        LocalDate harvested = planting.ripe().plusDays(HARVEST);
+        LocalDate ends = times.ripenBefore(sown, from)
+                .filter(end -> end.isAfter(planting.ripe()) && end.isBefore(harvested))
+                .orElse(harvested);
         return planting.cleared(
-                crop.perennial().map(years -> from.plusYears(years.life())).orElse(ripe));
-    }
-
-    /** On the same day of the season's own year, if it would fall into another season. */
-    private static LocalDate inSeason(Plan plan, int season, LocalDate day) {
-        return day.plusYears(season - (long) Plan.season(day, plan.yearBegins()));
-    }
-
-    private static LocalDate lastFrost(Plan plan, int season) {
-        boolean south = plan.site().latitude() < 0;
-        return inSeason(plan, season, LocalDate.of(season, south ? SOUTH : NORTH, 1));
+                crop.perennial().map(years -> from.plusYears(years.life())).orElse(ends));
     }
 }

@@ -136,12 +136,38 @@ public record Planting(
 
     /** From another day on; it is cleared when it would have been, or as much later. */
     Planting planted(LocalDate day) {
-        LocalDate end = day.isBefore(until) ? until : day.plusDays(ChronoUnit.DAYS.between(from, until));
-        return new Planting(id, name, crop, bed, part, layout, inRow, between, raising, interplanted, day, end);
+        return day.isBefore(until)
+                ? new Planting(id, name, crop, bed, part, layout, inRow, between, raising, interplanted, day, until)
+                : shifted(day);
+    }
+
+    /** From another day on, for as long as it was. */
+    Planting shifted(LocalDate day) {
+        return new Planting(
+                id,
+                name,
+                crop,
+                bed,
+                part,
+                layout,
+                inRow,
+                between,
+                raising,
+                interplanted,
+                day,
+                day.plusDays(ChronoUnit.DAYS.between(from, until)));
     }
 
     Planting in(UUID other) {
         return new Planting(id, name, crop, other, part, layout, inRow, between, raising, interplanted, from, until);
+    }
+
+    Planting in(BedPart other) {
+        return new Planting(id, name, crop, bed, other, layout, inRow, between, raising, interplanted, from, until);
+    }
+
+    Planting raised(Raising other, LocalDate first, LocalDate last) {
+        return new Planting(id, name, crop, bed, part, layout, inRow, between, other, interplanted, first, last);
     }
 
     Planting interplanting() {

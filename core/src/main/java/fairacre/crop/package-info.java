@@ -4,7 +4,8 @@
  *
  * <p>{@link fairacre.crop.Crops} is the catalogue, which {@link fairacre.crop.CropTable} brings; a
  * {@link fairacre.crop.Planting} is a kind of thing of the plan with dates, and {@code PlantPlaces} lays its plants out
- * in the soil of the bed. Start with {@link fairacre.crop.PlantingStudy}.
+ * in the soil of the bed. {@code SowingTimes} says on which days a crop may be sown, by frost and by the soil;
+ * {@link fairacre.crop.BedGaps} where soil lies bare. Start with {@link fairacre.crop.PlantingStudy}.
  *
  * <p>Crops don't cast shade yet, and their need of water is not asked for: a bed is watered as one of vegetables in
  * full growth.

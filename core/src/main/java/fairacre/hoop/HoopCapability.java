@@ -8,6 +8,7 @@ import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
 import fairacre.over.Fabric;
 import fairacre.over.FabricSource;
+import fairacre.over.ShelterSource;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.ThingKinds;
@@ -20,7 +21,14 @@ import java.util.stream.Stream;
 
 /** Hoops over beds. */
 public final class HoopCapability
-        implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates, FabricSource, ShadeSource {
+        implements Capability,
+                ThingKinds,
+                PriceList,
+                TakeoffSource,
+                WorkRates,
+                FabricSource,
+                ShadeSource,
+                ShelterSource {
 
     @Override
     public List<Things<?>> kinds() {
@@ -63,6 +71,13 @@ public final class HoopCapability
                         set.beds(season).toList(),
                         fabric -> Put.of(set.withCover(fabric)),
                         bed -> Put.of(set.without(bed, season))));
+    }
+
+    @Override
+    public Stream<Shelter> shelters(Plan plan, int season) {
+        return HoopKinds.sets(plan, season).stream()
+                .filter(set -> ShelterSource.weeks(set.cover()) > 0)
+                .flatMap(set -> set.beds(season).map(bed -> new Shelter(bed, ShelterSource.weeks(set.cover()))));
     }
 
     @Override

@@ -89,6 +89,13 @@ public record Wording(Units units) {
     }
 
     /** Whole kilograms or pounds. */
+    /** @param celsius degrees */
+    public String temperature(double celsius) {
+        return units == Units.METRIC
+                ? String.format(Locale.ROOT, "%.0f °C", celsius)
+                : String.format(Locale.ROOT, "%.0f °F", 32 + 1.8 * celsius);
+    }
+
     public String mass(double kilograms) {
         return units == Units.METRIC
                 ? Math.round(kilograms) + " kg"

@@ -6,18 +6,23 @@ import fairacre.bill.WorkRates;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
+import fairacre.outline.Polygons;
+import fairacre.over.ShelterSource;
 import fairacre.plan.Plan;
+import fairacre.plan.StandingBed;
 import fairacre.plan.ThingKinds;
 import fairacre.plan.Things;
+import fairacre.shape.Areas;
 import fairacre.sun.ShadeSource;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.TakeoffSource;
 import java.util.List;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Polygon;
 
 /** Walk-in tunnels. */
 public final class TunnelCapability
-        implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates, ShadeSource {
+        implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates, ShadeSource, ShelterSource {
 
     @Override
     public List<Things<?>> kinds() {
@@ -47,6 +52,22 @@ public final class TunnelCapability
     @Override
     public Stream<WorkRate> rates() {
         return TunnelWants.rates();
+    }
+
+    @Override
+    public Stream<Shelter> shelters(Plan plan, int season) {
+        List<WalkInTunnel> tunnels = TunnelKinds.tunnels(plan, season);
+        return tunnels.isEmpty()
+                ? Stream.empty()
+                : plan.standing(season).stream()
+                        .filter(bed -> tunnels.stream().anyMatch(tunnel -> isIn(bed, tunnel)))
+                        .map(bed -> new Shelter(bed.id(), CLEAR));
+    }
+
+    /** By the greater part of it. */
+    private static boolean isIn(StandingBed bed, WalkInTunnel tunnel) {
+        Polygon soil = Polygons.of(bed.corners());
+        return Areas.shared(soil, Polygons.of(tunnel.place().corners())).getArea() > soil.getArea() / 2;
     }
 
     @Override

@@ -4,6 +4,7 @@ import fairacre.bill.PriceItem;
 import fairacre.bill.PriceList;
 import fairacre.bill.WorkRate;
 import fairacre.bill.WorkRates;
+import fairacre.frost.WarmthSource;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
@@ -20,7 +21,14 @@ import java.util.stream.Stream;
 
 /** Water from a tap or a barrel through pipes to the beds. */
 public final class WaterCapability
-        implements Capability, ThingKinds, PriceList, OwnItems, TakeoffSource, WorkRates, RadiationSource {
+        implements Capability,
+                ThingKinds,
+                PriceList,
+                OwnItems,
+                TakeoffSource,
+                WorkRates,
+                RadiationSource,
+                WarmthSource {
 
     @Override
     public List<Things<?>> kinds() {
@@ -46,6 +54,14 @@ public final class WaterCapability
     @Override
     public List<MonthRadiation> radiation(Plan plan) {
         return WaterNeed.radiation(plan);
+    }
+
+    @Override
+    public List<MonthWarmth> warmth(Plan plan) {
+        return plan.list(WaterKinds.CLIMATES).stream()
+                .flatMap(climate -> climate.months().stream())
+                .map(month -> new MonthWarmth(month.lowest(), month.highest()))
+                .toList();
     }
 
     @Override

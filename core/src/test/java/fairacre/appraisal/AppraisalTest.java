@@ -506,6 +506,19 @@ class AppraisalTest {
                         bare,
                         Put.of(carrots),
                         Put.of(Gardens.planting("Leeks", "leek", "Beans", "2027-07-01", "2027-12-01"))));
+        plans.put(
+                CropRule.CROP_EARLY,
+                with(bare, Put.of(Gardens.planting("Tomatoes", "tomato", "Beans", "2027-04-20", "2027-09-01"))));
+        plans.put(
+                CropRule.CROP_COLD_SOIL,
+                with(
+                        bare,
+                        Put.of(Gardens.climate("Weather", "Weather")),
+                        Put.of(Gardens.planting("Roots", "carrot", "Beans", "2027-02-10", "2027-08-01"))));
+        plans.put(CropRule.CROP_BARE, with(bare, Put.of(carrots)));
+        plans.put(
+                CropRule.CROP_LATE,
+                with(bare, Put.of(Gardens.planting("Beans", "bush-bean", "Beans", "2027-08-20", "2027-11-20"))));
         plans.put(CropRule.CROP_UNRIPE, with(bare, Put.of(carrots.cleared(LocalDate.of(2027, 5, 1)))));
         plans.put(
                 CropRule.CROP_CROWDED,
@@ -814,7 +827,9 @@ class AppraisalTest {
         Stream.of(CompostRule.values()).forEach(each -> kinds.put(each, "compostBays"));
         Stream.of(ArchRule.values()).forEach(each -> kinds.put(each, "arch"));
         Stream.of(TrellisRule.values()).forEach(each -> kinds.put(each, "trellis"));
-        Stream.of(CropRule.values()).forEach(each -> kinds.put(each, "planting"));
+        Stream.of(CropRule.values())
+                .filter(each -> each != CropRule.CROP_BARE)
+                .forEach(each -> kinds.put(each, "planting"));
         Stream.of(TunnelRule.values()).forEach(each -> kinds.put(each, "tunnel"));
         Stream.of(HoopRule.values()).forEach(each -> kinds.put(each, "hoopSet"));
         Stream.of(FurnitureRule.values()).forEach(each -> kinds.put(each, "furniture"));

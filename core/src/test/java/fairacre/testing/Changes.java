@@ -39,6 +39,7 @@ import fairacre.fence.FenceKind;
 import fairacre.fence.FenceKinds;
 import fairacre.fence.Pest;
 import fairacre.fence.PestKind;
+import fairacre.frost.FrostKinds;
 import fairacre.furniture.FurnitureKind;
 import fairacre.furniture.FurnitureKinds;
 import fairacre.goods.BulkGood;
@@ -106,6 +107,7 @@ public final class Changes {
             Put.of(Gardens.pest("Rabbits", PestKind.RABBITS, Pest.Pressing.LOW)),
             Put.of(Gardens.postGround("Winter", 0.2, 0.8)),
             Put.of(Gardens.sky("Valley", 6)),
+            Put.of(Gardens.frosts("--04-10", "--04-25", "--05-10")),
             Put.of(Gardens.hoops("Tunnel", 0.4, "Beans", "Kale")),
             Put.of(Gardens.arch("Arch", 3, 2, 5, 2)),
             Put.of(Gardens.trellis("Trellis", 3, 3, 5, 3)),
@@ -246,7 +248,10 @@ public final class Changes {
                 new Remove<>(TunnelKinds.TUNNELS, id("Film house")),
                 Put.of(Gardens.planting("Salad", "leaf-lettuce", "Kale", "2027-05-10", "2027-06-20")),
                 Put.of(Gardens.planting("Roots", "carrot", "Beans", "2027-07-01", "2027-10-20")),
-                new Remove<>(PlantingKinds.PLANTINGS, id("Salad")));
+                new Remove<>(PlantingKinds.PLANTINGS, id("Salad")),
+                Put.of(Gardens.frosts("--04-12", "--04-28", "--05-15")),
+                Put.of(Gardens.frosts("--04-12", "--04-30", "--05-15")),
+                new Remove<>(FrostKinds.FROSTS, id("Frosts")));
     }
 
     private Changes() {}

@@ -40,6 +40,8 @@ import fairacre.fence.PestKind;
 import fairacre.fence.PostGround;
 import fairacre.fence.PostKind;
 import fairacre.fill.Recipe;
+import fairacre.frost.FrostDates;
+import fairacre.frost.FrostSpread;
 import fairacre.furniture.Furniture;
 import fairacre.furniture.FurnitureKind;
 import fairacre.goods.BulkGood;
@@ -261,6 +263,15 @@ public final class Gardens {
     }
 
     /** A net 2 m high on steel posts along a line, from {@link #SEASON} on. */
+    /** With a first frost in October. */
+    public static FrostDates frosts(String early, String middle, String late) {
+        return new FrostDates(
+                id("Frosts"),
+                "Frosts",
+                Optional.of(new FrostSpread(MonthDay.parse(early), MonthDay.parse(middle), MonthDay.parse(late))),
+                Optional.of(new FrostSpread(MonthDay.of(9, 25), MonthDay.of(10, 10), MonthDay.of(10, 25))));
+    }
+
     /** A crop of the catalogue over all of a bed, as it is usually grown; dates as in ISO 8601. */
     public static Planting planting(String name, String crop, String bed, String from, String until) {
         return new Planting(
@@ -800,6 +811,7 @@ public final class Gardens {
                         Lifetime.from(SEASON + 1))),
                 Put.of(new PostGround(id("Winter"), Length.millimetres(350), Length.millimetres(800))),
                 Put.of(sky("Valley", 12.5)),
+                Put.of(frosts("--04-12", "--04-28", "--05-15")),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
                 Put.of(setAside("Narrow walk", 0.05)),
                 Put.of(new SetAside(

@@ -1,8 +1,14 @@
 package fairacre.server.api;
 
+import fairacre.crop.BedGap;
+import fairacre.crop.BedGaps;
+import fairacre.crop.GapFilling;
+import fairacre.crop.GapFillings;
 import fairacre.crop.NewPlantings;
 import fairacre.crop.PlantingStudy;
 import fairacre.crop.PlantingTold;
+import fairacre.crop.SowingStudy;
+import fairacre.crop.SowingTold;
 import fairacre.limits.Limits;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
@@ -52,6 +58,27 @@ class PlantingController {
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
         Plan plan = gardens.plan(owner.id(), garden);
         return PlantingStudy.of(plan, season, plan.standing(season)).told(day);
+    }
+
+    /** The sowing calendar of a season: frosts, warmth of the soil, what is to be done, when which crop is sown. */
+    @GetMapping("/calendar")
+    SowingTold calendar(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return SowingStudy.of(gardens.plan(owner.id(), garden), season);
+    }
+
+    /** Where beds lie bare for long in a season. */
+    @GetMapping("/gaps")
+    List<BedGap> gaps(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        Plan plan = gardens.plan(owner.id(), garden);
+        return BedGaps.of(plan, season, plan.standing(season));
+    }
+
+    /** What could grow in a gap. */
+    @PostMapping("/fillings")
+    @Needs(Role.READER)
+    List<GapFilling> fillings(
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody BedGap gap) {
+        return GapFillings.of(gardens.plan(owner.id(), garden), season, gap);
     }
 
     /** The edit that plants a crop in beds as it is usually grown; it is not made yet. */

@@ -27,6 +27,7 @@ final class PlanRows {
                             ArchRows.ROWS,
                             TrellisRows.ROWS,
                             TunnelRows.ROWS,
+                            FrostRows.ROWS,
                             PlantingRows.ROWS,
                             SetAsideRows.ROWS),
                     Stream.of(WaterRows.ALL, FenceRows.ALL).flatMap(List::stream))
