@@ -6,6 +6,7 @@ import { useDesk } from "../workspace/desk";
 import { formatDay } from "../measure/halfMonths";
 import { PlantHere } from "./PlantHere";
 import { SowingSection } from "./SowingSection";
+import { SchoolsSection } from "./SchoolsSection";
 import { PlantingForm } from "./PlantingForm";
 import { useDayShown, usePlantings } from "./plantings";
 import { words } from "./words";
@@ -30,6 +31,7 @@ export function CropsPanel() {
       <PlantHere />
       <Plantings />
       <SowingSection />
+      <SchoolsSection />
     </div>
   );
 }

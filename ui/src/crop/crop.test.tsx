@@ -11,6 +11,7 @@ import { CropsOnTheSheet } from "./CropsOnTheSheet";
 import { CropsPanel } from "./CropsPanel";
 import { dayOfHalf, formatDay } from "../measure/halfMonths";
 import type { SowingTold } from "./sowing";
+import { SchoolsSection } from "./SchoolsSection";
 import { SowingPaper } from "./SowingPaper";
 import type { Planting, PlantingTold } from "./plantings";
 import { words } from "./words";
@@ -102,6 +103,22 @@ describe("crops", () => {
     atDesk(desk, <CropsPanel />);
     await screen.findByText(new RegExp(words.notRipe("12 Aug", false)));
     expect(screen.getByTestId("crop-about").textContent).toContain(words.windowIndoors("24 Jun"));
+  });
+
+  it("go by rules that can be left aside and taken up again", async () => {
+    const submit = vi.fn<Desk["submit"]>();
+    const { desk } = deskFor({ plan, step: "crops", submit });
+    const { unmount } = atDesk(desk, <SchoolsSection />);
+    await userEvent.click(screen.getByText(words.schools));
+    screen.getByText(/Tomatoes on stakes do without/);
+    await userEvent.click(screen.getByLabelText("A climber without support"));
+    expect(submit.mock.lastCall?.[0]).toMatchObject({ rulesLeftAside: { rules: ["NO_SUPPORT"] } });
+    unmount();
+    const without = { ...plan, rulesLeftAside: [{ id: "aside", rules: ["NO_SUPPORT"] }] };
+    atDesk(deskFor({ plan: without, step: "crops", submit }).desk, <SchoolsSection />);
+    await userEvent.click(screen.getByText(words.schools));
+    await userEvent.click(screen.getByLabelText("A climber without support"));
+    expect(submit.mock.lastCall?.[0]).toMatchObject({ rulesLeftAside: { id: "aside", rules: [] } });
   });
 
   it("have their work listed by day", async () => {

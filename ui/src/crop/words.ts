@@ -88,6 +88,8 @@ export const words = {
   filling: (begun: string, from: string, ripe: string | undefined) =>
     ripe === undefined ? `${begun} ${from};` : `${begun} ${from}, ripe ${ripe};`,
   more: (count: number) => `Show ${String(count)} more`,
+  schools: "Rules gardeners differ about",
+  schoolsHint: "A rule that is left aside raises no snags.",
   takeOut: (name: string) => `Take ${name} out`,
   remove: "Take it out",
 } as const;

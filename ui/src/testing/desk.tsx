@@ -82,6 +82,7 @@ export const plan: Plan = {
   postGrounds: [],
   skies: [],
   frosts: [],
+  rulesLeftAside: [],
   setAside: [],
   waysIn: [],
   carriers: [],
@@ -281,6 +282,7 @@ export const catalogue: Catalogue = {
     { name: "postGround", list: "postGrounds" },
     { name: "sky", list: "skies" },
     { name: "frost", list: "frosts" },
+    { name: "rulesLeftAside", list: "rulesLeftAside" },
   ],
   materials: [
     {
@@ -462,6 +464,14 @@ export const catalogue: Catalogue = {
         feeding: "takes little",
         stock: "seed",
         raisings: ["SOWN"],
+      },
+    ],
+    schools: [
+      {
+        key: "NO_SUPPORT",
+        cause: "A climber without support",
+        rule: "What climbs has something to climb on.",
+        evidence: "Tomatoes on stakes do without.",
       },
     ],
     layouts: [

@@ -87,7 +87,8 @@ class HouseTest {
         sees.put("tunnel", Set.of("arch", "cover", "fence", "ground", "hoop", "over", "sun", "trellis"));
         sees.put("compost", Set.of("arch", "walk"));
         sees.put("furniture", Set.of("arch", "compost", "sheet", "sun"));
-        sees.put("crop", Set.of("frost", "over"));
+        sees.put("crop", Set.of("frost", "over", "sun"));
+        sees.put("husbandry", Set.of("arch", "crop", "fence", "hoop", "over", "sun", "trellis", "water"));
         sees.put("watch", Set.of("water"));
         sees.put("cost", Set.of("fence", "fill", "frame", "sheet", "surface", "water"));
         sees.put("ledger", Set.of("cost"));

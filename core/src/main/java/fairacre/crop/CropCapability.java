@@ -6,15 +6,19 @@ import fairacre.bill.WorkRates;
 import fairacre.judging.Capability;
 import fairacre.judging.Finder;
 import fairacre.judging.SnagContext;
+import fairacre.plan.Plan;
+import fairacre.plan.StandingBed;
 import fairacre.plan.ThingKinds;
 import fairacre.plan.Things;
+import fairacre.sun.StandSource;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.TakeoffSource;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Stream;
 
 /** What grows in the beds. */
-public final class CropCapability implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates {
+public final class CropCapability implements Capability, ThingKinds, PriceList, TakeoffSource, WorkRates, StandSource {
 
     @Override
     public List<Things<?>> kinds() {
@@ -37,6 +41,21 @@ public final class CropCapability implements Capability, ThingKinds, PriceList, 
     @Override
     public List<Finder> inFull(SnagContext context) {
         return List.of(new Finder("what lies bare", () -> new BareSnags(context).find()));
+    }
+
+    @Override
+    public Stream<Stand> stands(Plan plan, int season, List<LocalDate> days) {
+        List<StandingBed> standing = plan.standing(season);
+        return PlantingKinds.plantings(plan, season).stream()
+                .flatMap(planting -> PlantingStudy.bed(standing, planting.bed()).stream()
+                        .map(bed -> new Stand(
+                                planting.id(),
+                                PlantPlaces.ground(bed, planting),
+                                bed.height().metres(),
+                                days.stream()
+                                        .map(day -> PlantingStudy.height(planting, day))
+                                        .toList())))
+                .filter(stand -> !stand.soil().isEmpty());
     }
 
     @Override

@@ -7,6 +7,7 @@ import fairacre.plan.Plan;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -33,12 +34,12 @@ final class CropWants {
     }
 
     /** What is bought together: one kind of thing for a season. */
-    private record Bought(int season, String crop, String name, boolean asSeed) implements Comparable<Bought> {
+    private record Bought(int season, String crop, String name, boolean asSeed) {
 
-        @Override
-        public int compareTo(Bought other) {
-            return toString().compareTo(other.toString());
-        }
+        private static final Comparator<Bought> IN_ORDER = Comparator.comparingInt(Bought::season)
+                .thenComparing(Bought::crop)
+                .thenComparing(Bought::name)
+                .thenComparing(Bought::asSeed);
     }
 
     /** What one planting wants of it. */
@@ -51,7 +52,7 @@ final class CropWants {
     }
 
     void takeOff() {
-        Map<Bought, List<Want>> wanted = new TreeMap<>();
+        Map<Bought, List<Want>> wanted = new TreeMap<>(Bought.IN_ORDER);
         plan.list(PlantingKinds.PLANTINGS).forEach(planting -> {
             int season = Plan.season(planting.from(), plan.yearBegins());
             int count = count(planting, season);

@@ -55,6 +55,12 @@ final class PlantPlaces {
         return part(BedSoil.seen(bed).soil(), planting.part()).getArea();
     }
 
+    /** Its soil on the plot; empty where the part has none. */
+    static Polygon ground(BedRevision bed, Planting planting) {
+        BedSoil seen = BedSoil.seen(bed);
+        return (Polygon) seen.toPlot().transform(part(seen.soil(), planting.part()));
+    }
+
     private static Polygon part(Polygon soil, BedPart part) {
         Envelope all = soil.getEnvelopeInternal();
         if (part.equals(BedPart.WHOLE) || soil.isEmpty()) {

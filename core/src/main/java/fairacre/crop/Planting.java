@@ -119,7 +119,7 @@ public record Planting(
     }
 
     /** Whether both grow on some day. */
-    boolean meets(Planting other) {
+    public boolean meets(Planting other) {
         return from.isBefore(other.until) && other.from.isBefore(until);
     }
 
@@ -160,6 +160,21 @@ public record Planting(
 
     Planting in(UUID other) {
         return new Planting(id, name, crop, other, part, layout, inRow, between, raising, interplanted, from, until);
+    }
+
+    /** In another bed, or in another part of it. */
+    public Planting in(UUID other, BedPart share) {
+        return in(other).in(share);
+    }
+
+    /** Whether both grow in some of the same soil, at whatever time. */
+    public boolean sharesSoil(Planting other) {
+        return bed.equals(other.bed) && part.shares(other.part);
+    }
+
+    /** Days in the bed. */
+    public int days() {
+        return Math.toIntExact(ChronoUnit.DAYS.between(from, until));
     }
 
     Planting in(BedPart other) {

@@ -1,6 +1,7 @@
 package fairacre.crop;
 
 import fairacre.judging.Remedy;
+import fairacre.judging.Rule;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
@@ -14,20 +15,20 @@ import java.util.Optional;
 import java.util.function.Supplier;
 
 /** How snags about plantings are told. */
-final class PlantingSnag {
+public final class PlantingSnag {
 
     private final SnagContext context;
 
-    PlantingSnag(SnagContext context) {
+    public PlantingSnag(SnagContext context) {
         this.context = context;
     }
 
-    Optional<BedRevision> bed(Planting planting) {
+    public Optional<BedRevision> bed(Planting planting) {
         return PlantingStudy.bed(context.standing(), planting.bed());
     }
 
     /** At its first plant. */
-    Snag snag(CropRule rule, Weight weight, Planting planting, String words, Supplier<List<Remedy>> remedies) {
+    public Snag snag(Rule rule, Weight weight, Planting planting, String words, Supplier<List<Remedy>> remedies) {
         Optional<Point> place = bed(planting)
                 .flatMap(bed -> PlantPlaces.of(bed, planting).stream().findFirst());
         return Snag.of(
@@ -45,7 +46,7 @@ final class PlantingSnag {
         return Math.toIntExact(ChronoUnit.DAYS.between(from, until));
     }
 
-    static Remedy takeOut(Planting planting) {
+    public static Remedy takeOut(Planting planting) {
         return new Remedy("Do without " + planting.name(), new Remove<>(PlantingKinds.PLANTINGS, planting.id()));
     }
 }

@@ -66,6 +66,13 @@ public final class PlantingStudy {
                 .findFirst();
     }
 
+    /** On a day, metres; 0 while it is not in the bed. */
+    static double height(Planting planting, LocalDate day) {
+        return grown(planting, day)
+                .map(share -> share * planting.grown().height().metres())
+                .orElse(0.0);
+    }
+
     private static Length times(Length full, double share) {
         return Length.metres(full.metres() * share);
     }

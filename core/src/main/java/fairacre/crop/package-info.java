@@ -7,7 +7,6 @@
  * in the soil of the bed. {@code SowingTimes} says on which days a crop may be sown, by frost and by the soil;
  * {@link fairacre.crop.BedGaps} where soil lies bare. Start with {@link fairacre.crop.PlantingStudy}.
  *
- * <p>Crops don't cast shade yet, and their need of water is not asked for: a bed is watered as one of vegetables in
- * full growth.
+ * <p>Their need of water is not asked for: a bed is watered as one of vegetables in full growth.
  */
 package fairacre.crop;

@@ -43,15 +43,6 @@ public final class SunStudy {
     /** Places by casters by days that are looked at within two seconds, by the benchmark. */
     private static final double AT_ONCE = 600_000;
 
-    private static final int FIRST_HALF = 8;
-    private static final int SECOND_HALF = 23;
-    private static final int MONTHS = 12;
-    /** Leaves are down from November to March, in the south from May to September (common practice). */
-    private static final List<Integer> BARE = List.of(11, 12, 1, 2, 3);
-
-    private static final List<Integer> GROWING = List.of(4, 5, 6, 7, 8, 9);
-
-    private static final int HALF_A_YEAR = 6;
     /** What takes less of a bed is not told, hours a day. */
     private static final double LITTLE = 0.05;
 
@@ -62,6 +53,7 @@ public final class SunStudy {
     private final List<StandingBed> standing;
     private final Optional<Levels> levels;
     private final Casters casters;
+    private final SunYear year;
     private final Sky sky;
     private final List<MonthRadiation> radiation;
     private final Memo memo;
@@ -73,6 +65,7 @@ public final class SunStudy {
         this.standing = plan.standing(season);
         this.levels = Levels.of(plan.site().levels(), memo);
         this.casters = new Casters(plan, season, standing, levels);
+        this.year = new SunYear(plan.site().latitude());
         this.sky = SunKinds.sky(plan).orElse(Sky.OPEN);
         this.radiation = Parts.bringing(RadiationSource.class).stream()
                 .flatMap(source -> source.radiation(plan).stream())
@@ -110,7 +103,7 @@ public final class SunStudy {
     public SunHours growing() {
         return memo.recall(
                 asked(false),
-                () -> counted(days().stream().filter(this::isGrowing).toList()));
+                () -> counted(days().stream().filter(year::isGrowing).toList()));
     }
 
     private Asked asked(boolean all) {
@@ -156,7 +149,7 @@ public final class SunStudy {
 
     private SunDay sunDay(LocalDate date) {
         List<SunTrack.Place> track = track(date);
-        return new SunDay(date, track, visible(track), isBare(date.getMonthValue()));
+        return new SunDay(date, track, visible(track), year.isBare(date));
     }
 
     private List<SunTrack.Place> visible(List<SunTrack.Place> places) {
@@ -164,11 +157,7 @@ public final class SunStudy {
     }
 
     private List<LocalDate> days() {
-        return IntStream.rangeClosed(1, MONTHS)
-                .boxed()
-                .flatMap(month ->
-                        IntStream.of(FIRST_HALF, SECOND_HALF).mapToObj(day -> LocalDate.of(season, month, day)))
-                .toList();
+        return SunYear.days(season);
     }
 
     private Light light(List<Light.Group> groups) {
@@ -176,7 +165,7 @@ public final class SunStudy {
     }
 
     private List<Light.Had> on(LocalDate day, Light light) {
-        return light.on(visible(track(day)), casters.all(isBare(day.getMonthValue())));
+        return light.on(visible(track(day)), casters.all(year.isBare(day)));
     }
 
     private List<SunTrack.Place> track(LocalDate day) {
@@ -187,26 +176,14 @@ public final class SunStudy {
         return sun.altitude() < sky.horizonAt(sun.azimuth());
     }
 
-    private boolean isBare(int month) {
-        return BARE.contains(asInTheNorth(month));
-    }
-
-    private boolean isGrowing(LocalDate day) {
-        return GROWING.contains(asInTheNorth(day.getMonthValue()));
-    }
-
-    private int asInTheNorth(int month) {
-        return plan.site().latitude() >= 0 ? month : (month + HALF_A_YEAR - 1) % MONTHS + 1;
-    }
-
-    private static double hours(double steps) {
+    static double hours(double steps) {
         return steps * SunTrack.MINUTES / 60;
     }
 
     private SunHours.BedSun bedSun(UUID bed, List<SunDay> days, BedLight.BedHad bedHad) {
         List<Light.Had> had = bedHad.days();
         int[] growingDays = IntStream.range(0, days.size())
-                .filter(i -> isGrowing(days.get(i).date()))
+                .filter(i -> year.isGrowing(days.get(i).date()))
                 .toArray();
         List<Light.Had> growing = IntStream.of(growingDays).mapToObj(had::get).toList();
         double mean =
@@ -249,14 +226,17 @@ public final class SunStudy {
     }
 
     private Light.Group soil(StandingBed bed) {
-        Geometry outline = Polygons.of(bed.corners());
-        List<Coordinate> places = places(outline, GRID);
         return Light.Group.of(
                 Optional.of(bed.id()),
-                (places.isEmpty() ? List.of(outline.getInteriorPoint().getCoordinate()) : places)
-                        .stream()
-                                .map(place -> at(place, bed.revision().height().metres()))
-                                .toList());
+                soilPlaces(Polygons.of(bed.corners())).stream()
+                        .map(place -> at(place, bed.revision().height().metres()))
+                        .toList());
+    }
+
+    /** Places by which the light on a piece of soil is told; one at least. */
+    static List<Coordinate> soilPlaces(Geometry soil) {
+        List<Coordinate> places = places(soil, GRID);
+        return places.isEmpty() ? List.of(soil.getInteriorPoint().getCoordinate()) : places;
     }
 
     private Coordinate at(Coordinate place, double above) {
@@ -320,7 +300,7 @@ public final class SunStudy {
     /** The days whose sun a map shows, by their mean. */
     public List<LocalDate> mapDays(Optional<LocalDate> day) {
         return day.map(List::of)
-                .orElseGet(() -> days().stream().filter(this::isGrowing).toList());
+                .orElseGet(() -> days().stream().filter(year::isGrowing).toList());
     }
 
     private SunMap map(List<LocalDate> days, Geometry ground, double apart, boolean coarse, IntConsumer done) {
@@ -367,10 +347,9 @@ public final class SunStudy {
 
     /** The shadows of a day, every half-hour. */
     public DaySun day(LocalDate day) {
-        Shadows shadows = new Shadows(
-                casters.all(isBare(day.getMonthValue())),
-                Math.toRadians(plan.site().north()),
-                levels);
+        List<Caster> all = new ArrayList<>(casters.all(year.isBare(day)));
+        all.addAll(StandStudy.tall(StandStudy.stands(plan, season, List.of(day)).toList(), 0, levels));
+        Shadows shadows = new Shadows(all, Math.toRadians(plan.site().north()), levels);
         return new DaySun(
                 day,
                 SunTrack.halfHours(day, plan.site().latitude()).stream()

@@ -36,6 +36,7 @@ import fairacre.cost.DeliveryRule;
 import fairacre.cost.Purse;
 import fairacre.cover.CoverKind;
 import fairacre.cover.CoverRule;
+import fairacre.crop.BedPart;
 import fairacre.crop.CropRule;
 import fairacre.crop.Planting;
 import fairacre.fence.Fence;
@@ -61,6 +62,7 @@ import fairacre.goods.WalkGrade;
 import fairacre.hoop.HoopPipe;
 import fairacre.hoop.HoopRule;
 import fairacre.hoop.HoopSet;
+import fairacre.husbandry.HusbandryRule;
 import fairacre.judging.JudgingRule;
 import fairacre.judging.Remedy;
 import fairacre.judging.Rule;
@@ -516,6 +518,57 @@ class AppraisalTest {
                         Put.of(Gardens.climate("Weather", "Weather")),
                         Put.of(Gardens.planting("Roots", "carrot", "Beans", "2027-02-10", "2027-08-01"))));
         plans.put(CropRule.CROP_BARE, with(bare, Put.of(carrots)));
+        Plan two = plot(20, 20, ADA, bed("Beans", 10, 10, 2, 1), bed("Kale", 10, 14, 2, 1), bed("Leek", 10, 6, 2, 1));
+        Plan rotated = with(
+                two,
+                Put.of(Gardens.planting("Old carrots", "carrot", "Beans", "2026-04-20", "2026-10-10")),
+                Put.of(Gardens.planting("Carrots", "carrot", "Beans", "2027-04-20", "2027-10-10")),
+                Put.of(Gardens.planting("Chard", "chard", "Kale", "2027-04-28", "2027-10-10")));
+        plans.put(HusbandryRule.FAMILY_BACK, rotated);
+        plans.put(
+                HusbandryRule.TOO_FEW_BEDS,
+                with(
+                        bare,
+                        Put.of(Gardens.planting("Old carrots", "carrot", "Beans", "2026-04-20", "2026-10-10")),
+                        Put.of(Gardens.planting("Carrots", "carrot", "Beans", "2027-04-20", "2027-10-10"))));
+        plans.put(
+                HusbandryRule.ONIONS_BY_BEANS,
+                with(
+                        bare,
+                        Put.of(half(true, Gardens.planting("Onions", "onion", "Beans", "2027-04-04", "2027-08-08"))),
+                        Put.of(half(
+                                false,
+                                Gardens.planting("Peas", "shelling-pea", "Beans", "2027-04-04", "2027-07-08")))));
+        plans.put(
+                HusbandryRule.POTATOES_IN_COMPANY,
+                with(
+                        bare,
+                        Put.of(half(true, Gardens.planting("Potatoes", "potato", "Beans", "2027-04-20", "2027-08-25"))),
+                        Put.of(half(false, Gardens.planting("Chard", "chard", "Beans", "2027-04-28", "2027-10-10")))));
+        plans.put(
+                HusbandryRule.NO_SUPPORT,
+                with(bare, Put.of(Gardens.planting("Climbers", "pole-bean", "Beans", "2027-05-20", "2027-10-10"))));
+        plans.put(
+                HusbandryRule.NET_MISSING,
+                with(
+                        bare,
+                        Put.of(Gardens.pest("White", PestKind.CABBAGE_WHITE, Pest.Pressing.LOW)),
+                        Put.of(Gardens.planting("Kale", "kale", "Beans", "2027-04-28", "2027-10-10"))));
+        Plan between = with(
+                plot(20, 20, ADA, bed("Beans", 10, 10, 4, 1), bed("Kale", 10, 11.2, 4, 1)),
+                Put.of(raised(feature("House", FeatureKind.HOUSE, 0, 0, 2, 2, 7.5, 2, 7.5, 19, 2, 19), 6)),
+                Put.of(Gardens.planting("Peppers", "sweet-pepper", "Kale", "2027-05-20", "2027-10-01")));
+        plans.put(
+                HusbandryRule.SUN_WANTED,
+                with(
+                        between,
+                        Put.of(raised(feature("Shed", FeatureKind.SHED, 0, 0, 13, 2, 16, 2, 16, 19, 13, 19), 3))));
+        plans.put(
+                HusbandryRule.TALL_BEFORE_SHORT,
+                with(
+                        between,
+                        Put.of(raised(feature("Shed", FeatureKind.SHED, 0, 0, 16, 2, 19, 2, 19, 19, 16, 19), 3)),
+                        Put.of(Gardens.planting("Corn", "sweet-corn", "Beans", "2027-05-15", "2027-10-01"))));
         plans.put(
                 CropRule.CROP_LATE,
                 with(bare, Put.of(Gardens.planting("Beans", "bush-bean", "Beans", "2027-08-20", "2027-11-20"))));
@@ -599,6 +652,15 @@ class AppraisalTest {
                 Lifetime.ALWAYS));
     }
 
+    /** In one half of its bed along its longer side. */
+    private static Planting half(boolean first, Planting planting) {
+        return planting.in(planting.bed(), new BedPart(first ? 0 : 0.5, first ? 0.5 : 1, 0, 1));
+    }
+
+    private static Feature raised(Feature thing, double height) {
+        return ((Feature.AreaFeature) thing).withHeight(Length.metres(height));
+    }
+
     private static Change fenced(FenceKind kind, double height) {
         return Put.of(Gardens.fence("Ring", kind, height, 5, 5, 15, 5, 15, 15, 5, 15, 5, 5));
     }
@@ -651,6 +713,15 @@ class AppraisalTest {
                         Put.of(dripline("Beans", "Cocks")),
                         Put.of(dripline("Kale", "Cocks")),
                         Put.of(run("Branch", "Cocks", 5, 3.5, 5, 8))));
+        plans.put(
+                HusbandryRule.WET_LEAVES,
+                with(
+                        dry,
+                        Put.of(tap),
+                        trunk,
+                        kale,
+                        Put.of(sprinklers("Beans", "Trunk", 2)),
+                        Put.of(Gardens.planting("Squash", "zucchini", "Beans", "2027-05-25", "2027-10-01"))));
         plans.put(
                 WaterRule.SPRINKLERS_WET,
                 with(
@@ -827,6 +898,10 @@ class AppraisalTest {
         Stream.of(CompostRule.values()).forEach(each -> kinds.put(each, "compostBays"));
         Stream.of(ArchRule.values()).forEach(each -> kinds.put(each, "arch"));
         Stream.of(TrellisRule.values()).forEach(each -> kinds.put(each, "trellis"));
+        Stream.of(HusbandryRule.values())
+                .filter(each -> each != HusbandryRule.TOO_FEW_BEDS)
+                .forEach(each -> kinds.put(each, "planting"));
+        kinds.put(HusbandryRule.NET_MISSING, "pest");
         Stream.of(CropRule.values())
                 .filter(each -> each != CropRule.CROP_BARE)
                 .forEach(each -> kinds.put(each, "planting"));

@@ -48,6 +48,7 @@ import fairacre.goods.Supply;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
 import fairacre.hoop.HoopKinds;
+import fairacre.husbandry.HusbandryKinds;
 import fairacre.judging.JudgingKinds;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
@@ -108,6 +109,7 @@ public final class Changes {
             Put.of(Gardens.postGround("Winter", 0.2, 0.8)),
             Put.of(Gardens.sky("Valley", 6)),
             Put.of(Gardens.frosts("--04-10", "--04-25", "--05-10")),
+            Put.of(Gardens.leftAside("NO_SUPPORT")),
             Put.of(Gardens.hoops("Tunnel", 0.4, "Beans", "Kale")),
             Put.of(Gardens.arch("Arch", 3, 2, 5, 2)),
             Put.of(Gardens.trellis("Trellis", 3, 3, 5, 3)),
@@ -251,7 +253,10 @@ public final class Changes {
                 new Remove<>(PlantingKinds.PLANTINGS, id("Salad")),
                 Put.of(Gardens.frosts("--04-12", "--04-28", "--05-15")),
                 Put.of(Gardens.frosts("--04-12", "--04-30", "--05-15")),
-                new Remove<>(FrostKinds.FROSTS, id("Frosts")));
+                new Remove<>(FrostKinds.FROSTS, id("Frosts")),
+                Put.of(Gardens.leftAside("ONIONS_BY_BEANS")),
+                Put.of(Gardens.leftAside("NO_SUPPORT", "ONIONS_BY_BEANS")),
+                new Remove<>(HusbandryKinds.LEFT_ASIDE, id("Left aside")));
     }
 
     private Changes() {}

@@ -58,6 +58,7 @@ import fairacre.hoop.HoopAnchor;
 import fairacre.hoop.HoopPipe;
 import fairacre.hoop.HoopSet;
 import fairacre.hoop.HoopWeather;
+import fairacre.husbandry.RulesLeftAside;
 import fairacre.judging.SetAside;
 import fairacre.judging.Weight;
 import fairacre.measure.Area;
@@ -263,6 +264,10 @@ public final class Gardens {
     }
 
     /** A net 2 m high on steel posts along a line, from {@link #SEASON} on. */
+    public static RulesLeftAside leftAside(String... rules) {
+        return new RulesLeftAside(id("Left aside"), List.of(rules));
+    }
+
     /** With a first frost in October. */
     public static FrostDates frosts(String early, String middle, String late) {
         return new FrostDates(
@@ -812,6 +817,7 @@ public final class Gardens {
                 Put.of(new PostGround(id("Winter"), Length.millimetres(350), Length.millimetres(800))),
                 Put.of(sky("Valley", 12.5)),
                 Put.of(frosts("--04-12", "--04-28", "--05-15")),
+                Put.of(leftAside("ONIONS_BY_BEANS", "POTATOES_IN_COMPANY")),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
                 Put.of(setAside("Narrow walk", 0.05)),
                 Put.of(new SetAside(

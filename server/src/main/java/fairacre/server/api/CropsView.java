@@ -9,11 +9,13 @@ import fairacre.crop.Hardiness;
 import fairacre.crop.Layout;
 import fairacre.crop.PlantStock;
 import fairacre.crop.Raising;
+import fairacre.husbandry.HusbandryRule;
 import java.util.Arrays;
 import java.util.List;
 
 /** What can be planted, and how. */
-record CropsView(List<CropView> crops, List<PlantLayoutView> layouts, List<RaisingView> raisings) {
+record CropsView(
+        List<CropView> crops, List<PlantLayoutView> layouts, List<RaisingView> raisings, List<SchoolRuleView> schools) {
 
     static final CropsView ALL = new CropsView(
             Crops.all().stream().map(CropsView::of).toList(),
@@ -22,6 +24,14 @@ record CropsView(List<CropView> crops, List<PlantLayoutView> layouts, List<Raisi
                     .toList(),
             Arrays.stream(Raising.values())
                     .map(raising -> new RaisingView(raising, raising.label()))
+                    .toList(),
+            Arrays.stream(HusbandryRule.values())
+                    .flatMap(rule -> rule.evidence().stream()
+                            .map(evidence -> new SchoolRuleView(
+                                    rule.name(),
+                                    rule.text().cause(),
+                                    rule.text().rule(),
+                                    evidence)))
                     .toList());
 
     /** @param raisings how it can be raised */
@@ -37,6 +47,13 @@ record CropsView(List<CropView> crops, List<PlantLayoutView> layouts, List<Raisi
     record PlantLayoutView(Layout key, String label, String about) {}
 
     record RaisingView(Raising key, String label) {}
+
+    /**
+     * A rule that gardeners differ about.
+     *
+     * @param key its stable code
+     */
+    record SchoolRuleView(String key, String cause, String rule, String evidence) {}
 
     private static CropView of(Crop crop) {
         Family family = crop.family();

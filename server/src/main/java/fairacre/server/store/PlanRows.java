@@ -28,6 +28,7 @@ final class PlanRows {
                             TrellisRows.ROWS,
                             TunnelRows.ROWS,
                             FrostRows.ROWS,
+                            RulesLeftAsideRows.ROWS,
                             PlantingRows.ROWS,
                             SetAsideRows.ROWS),
                     Stream.of(WaterRows.ALL, FenceRows.ALL).flatMap(List::stream))

@@ -1,0 +1,69 @@
+package fairacre.husbandry;
+
+import fairacre.crop.Family;
+import fairacre.crop.Planting;
+import fairacre.crop.PlantingKinds;
+import fairacre.judging.Snag;
+import fairacre.judging.SnagContext;
+import fairacre.judging.Weight;
+import fairacre.plan.Plan;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiPredicate;
+
+/** Crops that share a bed and had better not; rules of schools that a gardener can leave aside. */
+final class CompanySnags {
+
+    private final SnagContext context;
+    private final Grown grown;
+
+    CompanySnags(SnagContext context) {
+        this.context = context;
+        this.grown = new Grown(context);
+    }
+
+    List<Snag> find() {
+        List<Snag> snags = new ArrayList<>();
+        find(HusbandryRule.ONIONS_BY_BEANS, CompanySnags::onionsByBeans, snags);
+        find(HusbandryRule.POTATOES_IN_COMPANY, CompanySnags::potatoesInCompany, snags);
+        return snags;
+    }
+
+    private void find(HusbandryRule rule, BiPredicate<Planting, Planting> together, List<Snag> snags) {
+        if (!HusbandryKinds.follows(context.plan(), rule)) {
+            return;
+        }
+        for (Planting planting : grown.begun()) {
+            grown.plantings().stream()
+                    .filter(other -> beside(planting, other) && together.test(planting, other))
+                    .findFirst()
+                    .ifPresent(other -> snags.add(grown.snag(
+                            rule,
+                            Weight.NOTE,
+                            planting,
+                            planting.name() + " and " + other.name() + " grow in " + grown.bed(planting)
+                                    + " at the same time.",
+                            () -> grown.exchange(planting, plan -> isApart(plan, planting, together)))));
+        }
+    }
+
+    private static boolean onionsByBeans(Planting onion, Planting bean) {
+        return onion.grown().family() == Family.ONION && bean.grown().family() == Family.PEA;
+    }
+
+    private static boolean potatoesInCompany(Planting potato, Planting other) {
+        return potato.grown().hilled()
+                && !other.grown().key().equals(potato.grown().key());
+    }
+
+    private static boolean beside(Planting one, Planting other) {
+        return !one.id().equals(other.id()) && one.bed().equals(other.bed()) && one.meets(other);
+    }
+
+    private static boolean isApart(Plan plan, Planting planting, BiPredicate<Planting, Planting> together) {
+        List<Planting> all = plan.list(PlantingKinds.PLANTINGS);
+        return all.stream()
+                .filter(each -> each.id().equals(planting.id()))
+                .noneMatch(each -> all.stream().anyMatch(other -> beside(each, other) && together.test(each, other)));
+    }
+}

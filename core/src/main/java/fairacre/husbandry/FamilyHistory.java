@@ -1,0 +1,70 @@
+package fairacre.husbandry;
+
+import fairacre.crop.Family;
+import fairacre.crop.Planting;
+import fairacre.crop.PlantingKinds;
+import fairacre.plan.Plan;
+import java.util.Comparator;
+import java.util.Optional;
+
+/** Which families grew in which bed before. */
+final class FamilyHistory {
+
+    /** What stands for less leaves nothing behind, days (common practice). */
+    private static final int COUNTS = 60;
+
+    private final Plan plan;
+
+    FamilyHistory(Plan plan) {
+        this.plan = plan;
+    }
+
+    /** Years until a family may return to a bed; 0 for those that may at once (rotation tables, from memory). */
+    static int wait(Family family) {
+        return switch (family) {
+            case NIGHTSHADE, CABBAGE, ONION, CARROT -> 3;
+            case PEA, GOURD, BEET -> 2;
+            case DAISY,
+                    GRASS,
+                    MINT,
+                    ROSE,
+                    GOOSEBERRY,
+                    HEATH,
+                    BUCKWHEAT,
+                    ASPARAGUS,
+                    BINDWEED,
+                    MALLOW,
+                    VALERIAN,
+                    PURSLANE,
+                    BORAGE,
+                    NASTURTIUM -> 0;
+        };
+    }
+
+    /** Whether its family waits for anything. */
+    static boolean counts(Planting planting) {
+        return planting.days() >= COUNTS
+                && planting.grown().perennial().isEmpty()
+                && wait(planting.grown().family()) > 0;
+    }
+
+    /** The last of its family that grew in its soil too short a time before. */
+    Optional<Planting> tooSoonAfter(Planting planting) {
+        if (!counts(planting)) {
+            return Optional.empty();
+        }
+        Family family = planting.grown().family();
+        return plan.list(PlantingKinds.PLANTINGS).stream()
+                .filter(before -> counts(before)
+                        && before.grown().family() == family
+                        && before.from().isBefore(planting.from())
+                        && !before.meets(planting)
+                        && before.sharesSoil(planting)
+                        && season(planting) - season(before) < wait(family))
+                .max(Comparator.comparing(Planting::from));
+    }
+
+    private int season(Planting planting) {
+        return Plan.season(planting.from(), plan.yearBegins());
+    }
+}

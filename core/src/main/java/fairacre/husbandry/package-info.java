@@ -1,0 +1,8 @@
+/**
+ * How crops go with each other, with what grew in their bed before, and with what is over and beside it: the rules of
+ * growing, some of which gardeners differ about.
+ *
+ * <p>{@link fairacre.husbandry.HusbandryRule} lists them; those of a school are followed unless a gardener leaves them
+ * aside ({@link fairacre.husbandry.RulesLeftAside}).
+ */
+package fairacre.husbandry;
