@@ -2,6 +2,8 @@ import type { ComponentType } from "react";
 import { ArrangementsPaper } from "./bed/ArrangementsPaper";
 import { BedsPaper } from "./bed/BedsPaper";
 import { CuttingPaper } from "./frame/CuttingPaper";
+import { BedCardsPaper } from "./crop/BedCardsPaper";
+import { SeedPaper } from "./crop/SeedPaper";
 import { SowingPaper } from "./crop/SowingPaper";
 import { YearPaper } from "./crop/YearPaper";
 import { FillPaper } from "./fill/FillPaper";
@@ -31,6 +33,8 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   watch: WatchPaper,
   year: YearPaper,
   sowing: SowingPaper,
+  seeds: SeedPaper,
+  "bed-cards": BedCardsPaper,
   bill: BillPaper,
   shopping: ShoppingPaper,
   prices: PricesPaper,

@@ -28,7 +28,13 @@ export function SowingSection() {
           />
         </details>
       )}
-      {told.days.length > 0 && <PaperLink paper="sowing" />}
+      {told.days.length > 0 && (
+        <p className="flex flex-wrap gap-x-4 border-t border-rule pt-2">
+          <PaperLink paper="sowing" />
+          <PaperLink paper="seeds" />
+          <PaperLink paper="bed-cards" />
+        </p>
+      )}
     </>
   );
 }

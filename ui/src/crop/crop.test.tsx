@@ -11,6 +11,8 @@ import { CropsOnTheSheet } from "./CropsOnTheSheet";
 import { CropsPanel } from "./CropsPanel";
 import { dayOfHalf, formatDay } from "../measure/halfMonths";
 import type { SowingTold } from "./sowing";
+import { BedCardsPaper } from "./BedCardsPaper";
+import { SeedPaper } from "./SeedPaper";
 import { SchoolsSection } from "./SchoolsSection";
 import { SowingPaper } from "./SowingPaper";
 import type { Planting, PlantingTold } from "./plantings";
@@ -103,6 +105,50 @@ describe("crops", () => {
     atDesk(desk, <CropsPanel />);
     await screen.findByText(new RegExp(words.notRipe("12 Aug", false)));
     expect(screen.getByTestId("crop-about").textContent).toContain(words.windowIndoors("24 Jun"));
+  });
+
+  it("have their seed ordered with what it costs", async () => {
+    const euro = (amount: string) => ({ amount, currency: "EUR" });
+    answering({
+      "/plantings/seeds": [
+        {
+          season: 2028,
+          crop: "carrot",
+          name: "Carrots",
+          item: "A packet of seed",
+          pieces: 503,
+          packs: 2,
+          price: euro("3.00"),
+          cost: euro("6.00"),
+          plantings: ["carrots"],
+        },
+        {
+          season: 2028,
+          crop: "leek",
+          name: "Leek",
+          item: "A young plant",
+          pieces: 40,
+          packs: 40,
+          plantings: [],
+        },
+      ],
+    });
+    const { desk } = deskFor({ plan: planted, step: "crops" });
+    atDesk(desk, <SeedPaper />);
+    const rows = await screen.findAllByRole("row");
+    const text = rows.map((row) => row.textContent).join("|");
+    expect(text).toContain("CarrotsA packet of seed50323.006.00Beans");
+    expect(text).toContain(words.noPrice);
+  });
+
+  it("have a card for each bed", async () => {
+    answering({ "/plantings": [told] });
+    const { desk } = deskFor({ plan: planted, step: "crops" });
+    atDesk(desk, <BedCardsPaper />);
+    const card = await screen.findByTestId("bed-card");
+    expect(card.textContent).toContain("Beans2028Carrots");
+    expect(card.textContent).toContain("Sown on 1 Apr. First harvest about 15 Jun. Cleared on 1 Aug.");
+    expect(card.textContent).toContain("96 plants, 0.05 m apart, rows 0.25 m.");
   });
 
   it("go by rules that can be left aside and taken up again", async () => {

@@ -88,6 +88,18 @@ export const words = {
   filling: (begun: string, from: string, ripe: string | undefined) =>
     ripe === undefined ? `${begun} ${from};` : `${begun} ${from}, ripe ${ripe};`,
   more: (count: number) => `Show ${String(count)} more`,
+  seedTitle: "Seed order",
+  itemHead: "What is bought",
+  piecesHead: "Seeds or plants",
+  packsHead: "To buy",
+  priceHead: (currency: string) => `Each, ${currency}`,
+  costHead: (currency: string) => `Cost, ${currency}`,
+  noPrice: "no price yet",
+  forBeds: "For the beds",
+  nothingToBuy: "Nothing is sown or planted in this season yet.",
+  cardsTitle: "Bed cards",
+  spaced: (plants: string, rows: string | undefined) =>
+    rows === undefined ? `${plants} apart` : `${plants} apart, rows ${rows}`,
   schools: "Rules gardeners differ about",
   schoolsHint: "A rule that is left aside raises no snags.",
   takeOut: (name: string) => `Take ${name} out`,

@@ -11,6 +11,8 @@ export const PAPER_NAMES = {
   watch: "Watch it run",
   year: "Year of the beds",
   sowing: "Sowing calendar",
+  seeds: "Seed order",
+  "bed-cards": "Bed cards",
   bill: "Bill",
   shopping: "Shopping list",
   prices: "Price book",

@@ -5,8 +5,10 @@ import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.plot;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import fairacre.plan.Plan;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -70,6 +72,64 @@ class CropsTest {
                             .filter(new Locator.FilterOptions().setHasText("A packet of seed"))
                             .first())
                     .isVisible();
+        }
+    }
+
+    @Test
+    void aYearIsPlannedByFrostAndOnItsChart() throws Exception {
+        try (Garden garden = Garden.with(twoBeds())) {
+            Page page = garden.page();
+            garden.step("Crops");
+            // Frosts are guessed until they are noted; what is no day is said where it stands.
+            garden.type("Last of spring, 5 of 10", "31 April");
+            assertThat(page.getByText("Write a day like 1 May.")).isVisible();
+            garden.type("Last of spring, 5 of 10", "28 April");
+            garden.kept();
+            assertThat(page.getByText("As you noted it: My own notes.")).isVisible();
+            garden.type("Last of spring, 9 of 10", "20 April");
+            assertThat(page.getByText(Pattern.compile("comes before the day that stands before it")))
+                    .isVisible();
+            // Tomatoes go out when frost has come in nine years of ten.
+            page.getByLabel("Crop", new Page.GetByLabelOptions().setExact(true)).selectOption("Tomato");
+            assertThat(page.getByTestId("crop-about")).containsText("planted from 15 May to 13 Jul at the latest");
+            garden.bed("Beans").click();
+            garden.button("Plant Tomato in the selected bed").click();
+            garden.kept();
+            garden.bed("Kale").click();
+            page.getByLabel("Crop", new Page.GetByLabelOptions().setExact(true)).selectOption("Radish");
+            garden.button("Plant Radish in the selected bed").click();
+            garden.kept();
+            assertThat(garden.snags()).containsText("Kale lies bare from");
+            garden.button("Year of the beds as a page").click();
+            // Dragged into April, tomatoes freeze.
+            Locator tomatoes = page.locator("[data-band=Tomato]");
+            BoundingBox band = tomatoes.boundingBox();
+            page.mouse().move(band.x + 20, band.y + 8);
+            page.mouse().down();
+            page.mouse().move(band.x - 60, band.y + 8, new Mouse.MoveOptions().setSteps(5));
+            assertThat(page.getByRole(AriaRole.STATUS)).containsText(Pattern.compile("Tomato: \\d+ Apr to"));
+            page.mouse().up();
+            garden.kept();
+            tomatoes.click();
+            assertThat(page.getByRole(AriaRole.COMPLEMENTARY)).containsText(Pattern.compile("\\d+ Apr to"));
+            // Back by keys, a week at a time.
+            for (int week = 0; week < 6; week++) {
+                tomatoes.focus();
+                page.keyboard().press("ArrowRight");
+                garden.kept();
+            }
+            assertThat(tomatoes).hasAttribute("aria-label", Pattern.compile("Tomato, \\d+ (May|Jun) to"));
+            // What still ripens in the gap.
+            page.getByLabel(Pattern.compile("^Kale lies bare from")).click();
+            page.getByRole(AriaRole.COMPLEMENTARY)
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Carrot ")))
+                    .click();
+            garden.kept();
+            assertThat(page.getByLabel(Pattern.compile("^Kale lies bare from"))).hasCount(0);
+            garden.button("Back to the sheet").click();
+            garden.button("Sowing calendar as a page").click();
+            assertThat(garden.paper("Sowing calendar")).containsText("Sow indoors");
+            assertThat(garden.paper("Sowing calendar")).containsText("Carrot");
         }
     }
 }

@@ -31,10 +31,6 @@ class ScreenshotsTest {
             garden.bed("Rope bed").click();
             garden.step("Walks");
             shoot(garden, "reach");
-            garden.button("Show").first().click();
-            garden.page().getByLabel("Fetch and carry from").selectOption("Wall tap");
-            garden.page().getByText("The far bed").scrollIntoViewIfNeeded();
-            shoot(garden, "carrier");
             garden.step("Frames");
             shoot(garden, "frames");
             garden.step("Fill");
@@ -47,12 +43,6 @@ class ScreenshotsTest {
             shoot(garden, "bill");
             garden.step("Ground");
             shoot(garden, "ground");
-            garden.bed("Chart table").click();
-            garden.step("Walks");
-            garden.page().getByTestId("edges").scrollIntoViewIfNeeded();
-            garden.page().getByTestId("edges").getByText("Oda").click();
-            shoot(garden, "edges");
-            garden.page().keyboard().press("Escape");
             garden.step("Water");
             garden.page().getByTestId("programme").scrollIntoViewIfNeeded();
             shoot(garden, "water");
@@ -82,6 +72,14 @@ class ScreenshotsTest {
             garden.page().getByLabel("Time by the sun").fill("22");
             assertThat(garden.page().getByTestId("sun-stands")).containsText("WSW");
             shoot(garden, "sun");
+            garden.season(2029);
+            garden.step("Crops");
+            garden.page().locator("[data-planting=Carrots] circle").first().waitFor();
+            shoot(garden, "crops");
+            garden.button("Year of the beds as a page").click();
+            garden.page().getByLabel("Rope bed lies bare").click();
+            garden.page().getByText("To keep the soil covered").waitFor();
+            shoot(garden, "year");
         }
     }
 

@@ -212,7 +212,7 @@ class PlantingTest {
         Plan plan = with(
                 plot(20, 20, List.of(), bed("Beans", 5, 5, 2, 1), bed("Kale", 10, 5, 2, 1)),
                 Put.of(planting("Carrots", "carrot", "Beans", "2027-04-01", "2027-08-01")),
-                Put.of(rename(planting("More", "carrot", "Kale", "2027-06-01", "2027-10-01"), "Carrots")),
+                Put.of(Gardens.renamed(planting("More", "carrot", "Kale", "2027-06-01", "2027-10-01"), "Carrots")),
                 Put.of(planting("Yellow carrots", "carrot", "Kale", "2028-04-01", "2028-08-01")),
                 Put.of(planting("Onions", "onion", "Beans", "2028-04-01", "2028-08-01")));
         // 40 x 4 plants at 70 %: 252 seeds of 500 each.
@@ -222,22 +222,6 @@ class PlantingTest {
         // 20 x 3 sets, 50 to the net.
         assertThat(quantity(bill, SEASON + 1, "crop/sets")).isEqualTo(2);
         assertThat(bill).allSatisfy(line -> assertThat(line.part()).isEqualTo(BillPart.CROPS));
-    }
-
-    private static Planting rename(Planting planting, String name) {
-        return new Planting(
-                planting.id(),
-                name,
-                planting.crop(),
-                planting.bed(),
-                planting.part(),
-                planting.layout(),
-                planting.inRow(),
-                planting.between(),
-                planting.raising(),
-                planting.interplanted(),
-                planting.from(),
-                planting.until());
     }
 
     private static List<BillLine> lines(Plan plan) {

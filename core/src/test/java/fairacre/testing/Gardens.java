@@ -268,6 +268,22 @@ public final class Gardens {
         return new RulesLeftAside(id("Left aside"), List.of(rules));
     }
 
+    public static Planting renamed(Planting planting, String name) {
+        return new Planting(
+                planting.id(),
+                name,
+                planting.crop(),
+                planting.bed(),
+                planting.part(),
+                planting.layout(),
+                planting.inRow(),
+                planting.between(),
+                planting.raising(),
+                planting.interplanted(),
+                planting.from(),
+                planting.until());
+    }
+
     /** With a first frost in October. */
     public static FrostDates frosts(String early, String middle, String late) {
         return new FrostDates(

@@ -132,6 +132,7 @@ class EndpointsTest {
             "GET /plantings",
             "GET /plantings/calendar",
             "GET /plantings/gaps",
+            "GET /plantings/seeds",
             "POST /plantings/fillings",
             "POST /plantings/proposals",
             "GET /arches",

@@ -7,6 +7,7 @@ import fairacre.crop.GapFillings;
 import fairacre.crop.NewPlantings;
 import fairacre.crop.PlantingStudy;
 import fairacre.crop.PlantingTold;
+import fairacre.crop.SeedOrder;
 import fairacre.crop.SowingStudy;
 import fairacre.crop.SowingTold;
 import fairacre.limits.Limits;
@@ -64,6 +65,12 @@ class PlantingController {
     @GetMapping("/calendar")
     SowingTold calendar(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
         return SowingStudy.of(gardens.plan(owner.id(), garden), season);
+    }
+
+    /** Seed and plants to buy for a season. */
+    @GetMapping("/seeds")
+    List<SeedOrder.SeedLine> seeds(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return SeedOrder.of(gardens.plan(owner.id(), garden), season);
     }
 
     /** Where beds lie bare for long in a season. */

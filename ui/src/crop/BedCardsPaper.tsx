@@ -1,0 +1,81 @@
+import { Paper } from "../papers/Paper";
+import type { Column } from "../papers/columns";
+import { byName } from "../parts/byName";
+import { formatDay } from "../measure/halfMonths";
+import { formatLength } from "../measure/lengths";
+import { useDesk } from "../workspace/desk";
+import { usePlantings, type Planting, type PlantingTold } from "./plantings";
+import { words } from "./words";
+
+interface Row {
+  planting: Planting;
+  told: PlantingTold;
+  bed: string;
+}
+
+/** A card for each bed, to print, cut out and put up beside it: what grows there, how far apart, and when. */
+export function BedCardsPaper() {
+  const { plan, season, units, bedById } = useDesk();
+  const known = new Map(plan.plantings.map((planting) => [planting.id, planting]));
+  const rows = usePlantings().flatMap((told): Row[] => {
+    const planting = known.get(told.planting);
+    const bed = planting && bedById.get(planting.bed)?.name;
+    return planting && bed !== undefined ? [{ planting, told, bed }] : [];
+  });
+  rows.sort((a, b) => a.planting.from.localeCompare(b.planting.from));
+  const cards = byName([...new Set(rows.map(({ bed }) => bed))].map((name) => ({ name })));
+  const text = (key: string, head: string, value: (row: Row) => string): Column<Row> => ({
+    key,
+    head,
+    value,
+  });
+  const columns: Column<Row>[] = [
+    text("bed", "Bed", ({ bed }) => bed),
+    text("crop", words.cropHead, ({ planting }) => planting.name),
+    text("from", words.fromHead, ({ planting }) => planting.from),
+    text("until", words.until, ({ planting }) => planting.until),
+  ];
+  return (
+    <Paper
+      title={words.cardsTitle}
+      rows={rows}
+      columns={columns}
+      rowKey={({ planting }) => planting.id}
+      empty={words.none}
+      instead={
+        <div className="min-h-0 grow overflow-auto p-4 print:overflow-visible print:p-0">
+          {cards.length === 0 && <p className="text-soft">{words.none}</p>}
+          <div className="grid grid-cols-[repeat(auto-fill,minmax(18rem,1fr))] gap-3 print:grid-cols-2">
+            {cards.map(({ name }) => (
+              <article key={name} className="break-inside-avoid border border-ink p-3" data-testid="bed-card">
+                <h3 className="flex items-baseline border-b border-ink text-lg">
+                  <span className="min-w-0 grow wrap-break-word">{name}</span>
+                  <span className="figures text-base text-soft">{season}</span>
+                </h3>
+                {rows
+                  .filter(({ bed }) => bed === name)
+                  .map(({ planting, told }) => (
+                    <div key={planting.id} className="pt-1.5">
+                      <p className="font-semibold">{planting.name}</p>
+                      <p className="text-sm">
+                        {told.indoors !== undefined && `${words.indoors(formatDay(told.indoors, season))} `}
+                        {words.from[planting.raising]} {formatDay(planting.from, season)}.{" "}
+                        {told.yield > 0 && `${words.ripe(formatDay(told.ripe, season))} `}
+                        {words.until} {formatDay(planting.until, season)}.
+                      </p>
+                      <p className="text-sm">
+                        {words.plants(told.count)}
+                        {planting.layout !== "SINGLE" &&
+                          `, ${words.spaced(formatLength(told.plantsApart, units), planting.layout.startsWith("ROWS") ? formatLength(told.rowsApart, units) : undefined)}`}
+                        .
+                      </p>
+                    </div>
+                  ))}
+              </article>
+            ))}
+          </div>
+        </div>
+      }
+    />
+  );
+}
