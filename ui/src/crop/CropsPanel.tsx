@@ -52,9 +52,8 @@ function Plantings() {
   );
   return (
     <section className="space-y-2 border-t border-rule pt-2">
-      <h3 className="flex items-baseline">
-        <span className="grow">{words.beds}</span> <PaperLink paper="year" />
-      </h3>
+      <h3>{words.beds}</h3>
+      <PaperLink paper="year" />
       {beds.length === 0 && <p className="text-soft">{words.none}</p>}
       <RovingList data-testid="plantings">
         {beds.map(({ id, name }) => (

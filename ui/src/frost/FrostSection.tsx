@@ -1,3 +1,4 @@
+import { Fragment } from "react";
 import type { components } from "../api/schema";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { formatMonthDay, parseMonthDay } from "../measure/monthDays";
@@ -40,7 +41,6 @@ export function FrostSection({ told }: { told: Told }) {
           <caption className="text-left">{words.table}</caption>
           <thead>
             <tr className="text-soft">
-              <td />
               {STAGES.map((stage) => (
                 <th key={stage} scope="col" className="px-1 text-left font-normal">
                   {words.years[stage]}
@@ -50,27 +50,31 @@ export function FrostSection({ told }: { told: Told }) {
           </thead>
           <tbody>
             {FROSTS.map((frost) => (
-              <tr key={frost} className="align-top">
-                <th scope="row" className="pt-1 text-left font-normal">
-                  {words.frosts[frost]}
-                </th>
-                {STAGES.map((stage) => (
-                  <td key={stage} className="w-1/4 px-1">
-                    <FrostDay
-                      label={`${words.frosts[frost]}, ${words.years[stage]}`}
-                      day={told[frost]?.[stage] ?? ""}
-                      fault={faults[`${frost}/${stage}`] ?? (stage === "early" ? faults[frost] : undefined)}
-                      onCommit={(day) => {
-                        const spread: FrostSpread = { ...(told[frost] ?? USUAL[frost]), [stage]: day };
-                        put(`${frost}/${stage}`, { [frost]: spread });
-                      }}
-                      onUnread={() => {
-                        refuse(`${frost}/${stage}`, words.noDay);
-                      }}
-                    />
-                  </td>
-                ))}
-              </tr>
+              <Fragment key={frost}>
+                <tr>
+                  <th scope="rowgroup" colSpan={STAGES.length} className="px-1 pt-1 text-left font-normal">
+                    {words.frosts[frost]}
+                  </th>
+                </tr>
+                <tr className="align-top">
+                  {STAGES.map((stage) => (
+                    <td key={stage} className="w-1/3 px-1">
+                      <FrostDay
+                        label={`${words.frosts[frost]}, ${words.years[stage]}`}
+                        day={told[frost]?.[stage] ?? ""}
+                        fault={faults[`${frost}/${stage}`] ?? (stage === "early" ? faults[frost] : undefined)}
+                        onCommit={(day) => {
+                          const spread: FrostSpread = { ...(told[frost] ?? USUAL[frost]), [stage]: day };
+                          put(`${frost}/${stage}`, { [frost]: spread });
+                        }}
+                        onUnread={() => {
+                          refuse(`${frost}/${stage}`, words.noDay);
+                        }}
+                      />
+                    </td>
+                  ))}
+                </tr>
+              </Fragment>
             ))}
           </tbody>
         </table>
@@ -121,7 +125,7 @@ function FrostDay({ label, day, fault, onCommit, onUnread }: FrostDayProps) {
       label={label}
       hideLabel
       figures
-      value={formatMonthDay(day)}
+      value={formatMonthDay(day, "short")}
       fault={fault}
       onCommit={(text) => {
         const read = parseMonthDay(text);

@@ -18,7 +18,8 @@ describe("days of the year", () => {
 
   it("keeps the last of February, and reads what it writes", () => {
     expect(parseMonthDay("29 Feb")).toBe("--02-29");
-    expect(formatMonthDay("--12-24")).toBe("24 December");
-    expect(parseMonthDay(formatMonthDay("--12-24"))).toBe("--12-24");
+    expect(formatMonthDay("--12-24", "long")).toBe("24 December");
+    expect(formatMonthDay("--09-24", "short")).toBe("24 Sep");
+    expect(parseMonthDay(formatMonthDay("--12-24", "short"))).toBe("--12-24");
   });
 });

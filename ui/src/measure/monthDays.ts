@@ -11,9 +11,9 @@ const NAMES = MONTHS.map((month) => monthName(month, "long"));
 const LENGTHS = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
 /** "1 May" for "--05-01", a day of the year as ISO 8601 writes it. */
-export function formatMonthDay(monthDay: string): string {
-  const [month, day] = monthDay.slice(2).split("-").map(Number);
-  return `${String(day)} ${NAMES[(month ?? 1) - 1] ?? ""}`;
+export function formatMonthDay(monthDay: string, style: "long" | "short"): string {
+  const [month = 1, day = 1] = monthDay.slice(2).split("-").map(Number);
+  return `${String(day)} ${monthName(month, style)}`;
 }
 
 /** "--05-01" from "1 May", "May 1", "1st of May", "1.5." or "05-01"; null for what is no day of the year. */
