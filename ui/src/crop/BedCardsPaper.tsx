@@ -4,7 +4,7 @@ import { byName } from "../parts/byName";
 import { formatDay } from "../measure/halfMonths";
 import { formatLength } from "../measure/lengths";
 import { useDesk } from "../workspace/desk";
-import { usePlantings, type Planting, type PlantingTold } from "./plantings";
+import { useBedNames, usePlantings, type Planting, type PlantingTold } from "./plantings";
 import { words } from "./words";
 
 interface Row {
@@ -15,12 +15,12 @@ interface Row {
 
 /** A card for each bed, to print, cut out and put up beside it: what grows there, how far apart, and when. */
 export function BedCardsPaper() {
-  const { plan, season, units, bedById } = useDesk();
+  const { plan, season, units, outlines } = useDesk();
+  const bedName = useBedNames();
   const known = new Map(plan.plantings.map((planting) => [planting.id, planting]));
   const rows = usePlantings().flatMap((told): Row[] => {
     const planting = known.get(told.planting);
-    const bed = planting && bedById.get(planting.bed)?.name;
-    return planting && bed !== undefined ? [{ planting, told, bed }] : [];
+    return planting && outlines.has(planting.bed) ? [{ planting, told, bed: bedName(planting.bed) }] : [];
   });
   rows.sort((a, b) => a.planting.from.localeCompare(b.planting.from));
   const cards = byName([...new Set(rows.map(({ bed }) => bed))].map((name) => ({ name })));
@@ -44,7 +44,7 @@ export function BedCardsPaper() {
       empty={words.none}
       instead={
         <div className="min-h-0 grow overflow-auto p-4 print:overflow-visible print:p-0">
-          {cards.length === 0 && <p className="text-soft">{words.none}</p>}
+          {plan.plantings.length === 0 && <p className="text-soft">{words.none}</p>}
           <div className="grid grid-cols-[repeat(auto-fill,minmax(18rem,1fr))] gap-3 print:grid-cols-2">
             {cards.map(({ name }) => (
               <article key={name} className="break-inside-avoid border border-ink p-3" data-testid="bed-card">

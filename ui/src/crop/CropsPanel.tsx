@@ -8,7 +8,7 @@ import { PlantHere } from "./PlantHere";
 import { SowingSection } from "./SowingSection";
 import { SchoolsSection } from "./SchoolsSection";
 import { PlantingForm } from "./PlantingForm";
-import { useDayShown, usePlantings } from "./plantings";
+import { useBedNames, useDayShown, usePlantings } from "./plantings";
 import { words } from "./words";
 
 const LAST_HALF = 23;
@@ -38,7 +38,8 @@ export function CropsPanel() {
 
 /** Bed by bed, in each in the order of the year. */
 function Plantings() {
-  const { plan, bedById } = useDesk();
+  const { plan } = useDesk();
+  const bedName = useBedNames();
   const told = usePlantings();
   const inSeason = plan.plantings.flatMap((planting) => {
     const about = told.find((each) => each.planting === planting.id);
@@ -47,7 +48,7 @@ function Plantings() {
   const beds = byName(
     [...new Set(inSeason.map(({ planting }) => planting.bed))].map((id) => ({
       id,
-      name: bedById.get(id)?.name ?? words.bedGone,
+      name: bedName(id),
     })),
   );
   return (

@@ -4,6 +4,7 @@ import { formatDay } from "../measure/halfMonths";
 import { Fault } from "../parts/Fault";
 import { RovingList, roving } from "../parts/RovingList";
 import { useDesk } from "../workspace/desk";
+import { useBedNames } from "./plantings";
 import { useFillings, type BedGap, type GapFilling } from "./year";
 import { words } from "./words";
 
@@ -18,10 +19,11 @@ interface Props {
 
 /** What still ripens where a bed lies bare, and what keeps its soil covered. */
 export function FillGap({ gap, onPlanted }: Props) {
-  const { season, bedById, submit } = useDesk();
+  const { season, submit } = useDesk();
+  const bedName = useBedNames();
   const fillings = useFillings(gap);
   const [fault, setFault] = useState<string>();
-  const name = bedById.get(gap.bed)?.name ?? "";
+  const name = bedName(gap.bed);
   const plant = ({ planting }: GapFilling) => {
     setFault(undefined);
     submit({ kind: "PutPlanting", planting }, setFault);

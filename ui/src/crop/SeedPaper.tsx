@@ -5,13 +5,15 @@ import { formatAmount } from "../measure/figures";
 import { sumOf, type Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { useDesk } from "../workspace/desk";
+import { useBedNames } from "./plantings";
 import { words } from "./words";
 
 type SeedLine = components["schemas"]["SeedLine"];
 
 /** Seed and plants to buy for the season, variety by variety. */
 export function SeedPaper() {
-  const { plan, garden, season, bedById } = useDesk();
+  const { plan, garden, season } = useDesk();
+  const bedName = useBedNames();
   const { data } = useQuery({
     queryKey: ["seeds", plan.id, garden.revision, season],
     queryFn: () =>
@@ -47,7 +49,7 @@ export function SeedPaper() {
       head: words.forBeds,
       value: (line) =>
         bedsOf(line)
-          .map((id) => bedById.get(id)?.name ?? words.bedGone)
+          .map((id) => bedName(id))
           .join(", "),
     },
   ];

@@ -3,7 +3,7 @@ import { Paper } from "../papers/Paper";
 import { formatDay } from "../measure/halfMonths";
 import { monthName } from "../measure/monthDays";
 import { useDesk } from "../workspace/desk";
-import type { Planting } from "./plantings";
+import { useBedNames, type Planting } from "./plantings";
 import { useSowing, type SowingDay } from "./sowing";
 import { words } from "./words";
 
@@ -16,7 +16,8 @@ interface Row {
 
 /** What is sown, planted, picked and cleared in the season, day by day. */
 export function SowingPaper() {
-  const { plan, season, bedById } = useDesk();
+  const { plan, season } = useDesk();
+  const bedName = useBedNames();
   const told = useSowing();
   const byId = new Map(plan.plantings.map((planting) => [planting.id, planting]));
   const rows = told?.days.map((about): Row => {
@@ -25,7 +26,7 @@ export function SowingPaper() {
       key: `${about.planting} ${about.deed}`,
       about,
       planting,
-      bed: bedById.get(planting?.bed ?? "")?.name ?? words.bedGone,
+      bed: bedName(planting?.bed),
     };
   });
   const columns: Column<Row>[] = [

@@ -2,7 +2,7 @@ import { useRef, useState, type RefObject } from "react";
 import { monthName } from "../measure/monthDays";
 import { formatDay } from "../measure/halfMonths";
 import { useDesk } from "../workspace/desk";
-import type { Planting, PlantingTold } from "./plantings";
+import { useBedNames, type Planting, type PlantingTold } from "./plantings";
 import { useSowing } from "./sowing";
 import { inLanes, moved, yearOf, type BedGap, type Year } from "./year";
 import { useBandDrag, type BandAt } from "./useBandDrag";
@@ -29,8 +29,9 @@ interface Props {
 
 /** Months across, a row for each bed, a band for each planting; bare soil is hatched. */
 export function YearChart({ beds, plantings, gaps, chosenGap, onGap, onPlanting }: Props) {
-  const { plan, season, submit, bedById } = useDesk();
+  const { plan, season, submit } = useDesk();
   const year = yearOf(season, plan.yearBegins ?? "--01-01");
+  const bedName = useBedNames();
   const sowing = useSowing();
   const [said, setSaid] = useState("");
 
@@ -43,7 +44,7 @@ export function YearChart({ beds, plantings, gaps, chosenGap, onGap, onPlanting 
         planting.name,
         formatDay(planting.from, season),
         formatDay(planting.until, season),
-        bedById.get(planting.bed)?.name ?? words.bedGone,
+        bedName(planting.bed),
       ),
     );
   }

@@ -8,7 +8,7 @@ import { formatMass } from "../measure/figures";
 import { useDesk } from "../workspace/desk";
 import { FillGap } from "./FillGap";
 import { PlantingForm } from "./PlantingForm";
-import { usePlantings, type Planting, type PlantingTold } from "./plantings";
+import { useBedNames, usePlantings, type Planting, type PlantingTold } from "./plantings";
 import { useGaps, type BedGap } from "./year";
 import { YearChart } from "./YearChart";
 import { words } from "./words";
@@ -21,16 +21,17 @@ interface Row {
 
 /** The year of all beds: what grows where from when to when, and where soil lies bare. */
 export function YearPaper() {
-  const { plan, season, units, outlines, bedById, select, selection } = useDesk();
+  const { plan, season, units, outlines, select, selection } = useDesk();
+  const bedName = useBedNames();
   const told = usePlantings();
   const gaps = useGaps();
   const [gap, setGap] = useState<BedGap | null>(null);
   const known = new Map(plan.plantings.map((planting) => [planting.id, planting]));
   const rows = told.flatMap((each): Row[] => {
     const planting = known.get(each.planting);
-    return planting ? [{ planting, told: each, bed: bedById.get(planting.bed)?.name ?? words.bedGone }] : [];
+    return planting ? [{ planting, told: each, bed: bedName(planting.bed) }] : [];
   });
-  const beds = byName([...outlines.keys()].map((id) => ({ id, name: bedById.get(id)?.name ?? "" })));
+  const beds = byName([...outlines.keys()].map((id) => ({ id, name: bedName(id) })));
   const chosen = rows.find(({ planting }) => selection.has(planting.id));
   const open = gap && gaps.find((each) => JSON.stringify(each) === JSON.stringify(gap));
   const day = (key: string, head: string, of: (row: Row) => string): Column<Row> => ({

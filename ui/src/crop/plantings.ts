@@ -4,6 +4,7 @@ import type { components } from "../api/schema";
 import type { Change } from "../api/types";
 import { useDesk } from "../workspace/desk";
 import { useAsked } from "../workspace/useAsked";
+import { words } from "./words";
 import { dayOfHalf } from "../measure/halfMonths";
 
 export type Planting = components["schemas"]["Planting"];
@@ -14,6 +15,13 @@ export type CropView = components["schemas"]["CropView"];
 export function useDayShown(): string {
   const { plan, season, shown } = useDesk();
   return dayOfHalf(season, plan.yearBegins ?? "--01-01", shown.sun.half);
+}
+
+/** The name of a bed that is there in the season; said of others that they are not. */
+export function useBedNames(): (bed: string | undefined) => string {
+  const { plan, outlines } = useDesk();
+  const names = new Map(plan.beds.map(({ id, name }) => [id, name]));
+  return (bed = "") => (outlines.has(bed) ? (names.get(bed) ?? "") : words.bedGone);
 }
 
 /** What grows in the season, on the day that is looked at. */

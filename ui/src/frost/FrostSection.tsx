@@ -1,4 +1,4 @@
-import { Fragment } from "react";
+import { Fragment, useState } from "react";
 import type { components } from "../api/schema";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { formatMonthDay, parseMonthDay } from "../measure/monthDays";
@@ -24,6 +24,8 @@ export function FrostSection({ told }: { told: Told }) {
   const { plan } = useDesk();
   const { faults, edit, refuse } = useFieldEdit();
   const known = plan.frosts[0];
+  // It stays unfolded while the days are entered.
+  const [unknownAtFirst] = useState(told.basis === "GUESS");
   const put = (field: string, part: Partial<FrostDates>) => {
     const { last, first } = told;
     const frost = { id: crypto.randomUUID(), name: words.ownNotes, last, first, ...known, ...part };
@@ -31,7 +33,7 @@ export function FrostSection({ told }: { told: Told }) {
   };
   const never = told.last === undefined;
   return (
-    <details className="space-y-2 border-t border-rule pt-2" open={told.basis === "GUESS"}>
+    <details className="space-y-2 border-t border-rule pt-2" open={unknownAtFirst}>
       <summary className="cursor-pointer font-semibold">{words.title}</summary>
       <p className="text-sm text-soft">
         {told.basis === "NOTED" ? words.basis.NOTED(known?.name ?? "") : words.basis[told.basis]}
