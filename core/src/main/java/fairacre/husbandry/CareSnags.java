@@ -31,6 +31,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -112,8 +113,13 @@ final class CareSnags {
                 .limit(1);
     }
 
-    private static UUID newId(String what) {
-        return UUID.nameUUIDFromBytes(what.getBytes(StandardCharsets.UTF_8));
+    /** The same for the same thing, and not yet taken. */
+    private UUID newId(String what) {
+        return IntStream.iterate(0, attempt -> attempt + 1)
+                .mapToObj(attempt -> UUID.nameUUIDFromBytes((what + " " + attempt).getBytes(StandardCharsets.UTF_8)))
+                .filter(id -> context.plan().nameOf(id).isEmpty())
+                .findFirst()
+                .orElseThrow();
     }
 
     private Optional<Snag> leaves(Planting planting) {
@@ -127,7 +133,7 @@ final class CareSnags {
                         () -> grown.exchange(
                                 planting,
                                 plan -> plan.list(PlantingKinds.PLANTINGS).stream()
-                                        .filter(each -> !each.grown().overhead())
+                                        .filter(each -> each.id().equals(planting.id()))
                                         .noneMatch(each -> isSprinkled(each.bed())))))
                 : Optional.empty();
     }

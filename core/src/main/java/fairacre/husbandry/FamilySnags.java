@@ -101,7 +101,8 @@ final class FamilySnags {
                         there,
                         List.of(),
                         context.remedies(() -> grown.begun().stream()
-                                .filter(planting -> planting.grown().family() == family)
+                                .filter(planting ->
+                                        planting.grown().family() == family && FamilyHistory.counts(planting))
                                 .map(PlantingSnag::takeOut)
                                 .limit(1)
                                 .toList()))

@@ -140,6 +140,10 @@ class HusbandryTest {
         assertThat(snags(HusbandryRule.TOO_FEW_BEDS, with(beds(6), cabbages))).isEmpty();
         Plan five = with(beds(5), cabbages);
         assertThat(snags(HusbandryRule.FAMILY_BACK, five)).isEmpty();
+        Plan withRadish = with(five, grown("A radish", "radish", "B2", "2027-04-20", "2027-05-30"));
+        assertThat(snags(HusbandryRule.TOO_FEW_BEDS, withRadish).get(0).remedies())
+                .as("a quick one is not to blame")
+                .noneMatch(remedy -> remedy.words().contains("radish"));
         assertThat(snags(HusbandryRule.TOO_FEW_BEDS, five))
                 .extracting(Snag::words)
                 .containsExactly(
@@ -204,6 +208,22 @@ class HusbandryTest {
         assertThat(snags(HusbandryRule.NET_MISSING, plan))
                 .extracting(Snag::words)
                 .containsExactly("Whites comes for Cabbage, Kale: nothing over the beds keeps it off.");
+    }
+
+    @Test
+    void leavesAreKeptDryInABedWithoutSprinklers() {
+        Plan plan = with(
+                GARDEN,
+                Put.of(Gardens.sprinklers("B0", "Tap", 2)),
+                grown("Old", "zucchini", "B0", "2025-05-25", "2025-10-01"),
+                grown("Squash", "zucchini", "B0", "2027-05-25", "2027-10-10"),
+                grown("Chard", "chard", "B1", "2027-04-28", "2027-10-10"));
+        assertThat(snags(HusbandryRule.WET_LEAVES, plan)
+                        .get(0)
+                        .remedies()
+                        .get(0)
+                        .words())
+                .isEqualTo("Grow Squash in B1 and Chard in B0");
     }
 
     @Test
