@@ -32,7 +32,7 @@ export function SnagItem({ snag, number, cured }: SnagItemProps) {
     };
   }, [open, things, plan, setSketch]);
   return (
-    <li className="border-b border-hair px-3 py-2" data-snag={number}>
+    <li className="relative border-b border-hair px-3 py-2" data-snag={number}>
       <button
         {...roving}
         type="button"
@@ -51,8 +51,10 @@ export function SnagItem({ snag, number, cured }: SnagItemProps) {
         <span>
           <span className="text-sm font-semibold text-snag">{WEIGHTS[snag.weight]}. </span>
           <span className={cured ? "text-soft line-through" : ""}>{snag.words}</span>
-          {cured && <span className="ml-1 font-semibold text-mark">put right</span>}
         </span>
+        {cured && (
+          <span className="absolute top-0 right-1 bg-paper px-1 text-sm font-semibold text-mark">put right</span>
+        )}
       </button>
       {open && (
         <div className="mt-1 ml-7 text-sm">

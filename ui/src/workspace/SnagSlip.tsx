@@ -31,7 +31,8 @@ function known(snags: readonly Snag[]): Map<string, Snag> {
 
 /**
  * What is wrong, worst first, each with its number on the sheet, where the rule comes from, and its remedies. While an edit is being
- * tried the list stays as it is: what would be put right is struck out, what would be new stands on top.
+ * tried the list stays where it is, so that nothing moves away from under the pointer: what would be put right is struck out, what would
+ * be new is told at the lower edge.
  */
 export function SnagSlip() {
   const desk = useDesk();
@@ -60,32 +61,28 @@ export function SnagSlip() {
           <div className="grow">
             <Explain term="snag" />
           </div>
-          {preview && (
-            <span className="text-sm text-mark">
-              would be <span className="figures">{then?.size}</span>
-            </span>
-          )}
-          <button
-            type="button"
-            className="text-button px-2 py-1 text-sm"
-            title="More room for the sheet"
-            onClick={() => {
-              fold("slip", true);
-            }}
-          >
-            Fold away
-          </button>
+          <div className="relative">
+            {preview && (
+              <span className="absolute right-2 text-sm whitespace-nowrap text-mark">
+                would be <span className="figures">{then?.size}</span>
+              </span>
+            )}
+            <button
+              type="button"
+              className={`text-button px-2 py-1 text-sm whitespace-nowrap ${preview ? "invisible" : ""}`}
+              title="More room for the sheet"
+              onClick={() => {
+                fold("slip", true);
+              }}
+            >
+              Fold away
+            </button>
+          </div>
         </div>
         {snags.size > 1 && <By by={by} onChange={setBy} />}
       </div>
       {judged && snags.size === 0 && fresh.length === 0 && <p className="p-3 text-soft">{words.noSnags}</p>}
       <RovingList role="list" className="relative min-h-0 list-none overflow-y-auto">
-        {fresh.map(([key, snag]) => (
-          <li key={key} className="border-b border-hair bg-snagpale px-3 py-2">
-            <span className="text-sm font-semibold text-snag">New: </span>
-            {snag.words}
-          </li>
-        ))}
         {grouped(numbered, by, namesAt(desk)).map((group) => (
           <Group
             key={`${by} ${group.heading}`}
@@ -93,6 +90,18 @@ export function SnagSlip() {
             isCured={(key) => then !== null && !then.has(key)}
           />
         ))}
+        {fresh.length > 0 && (
+          <li className="pointer-events-none sticky bottom-0 max-h-[40dvh] overflow-hidden border-t border-rule">
+            <ul aria-label="New snags">
+              {fresh.map(([key, snag]) => (
+                <li key={key} className="border-b border-hair bg-snagpale px-3 py-2">
+                  <span className="text-sm font-semibold text-snag">New: </span>
+                  {snag.words}
+                </li>
+              ))}
+            </ul>
+          </li>
+        )}
       </RovingList>
       {judged && <AsideSnags aside={judged.aside} />}
     </aside>

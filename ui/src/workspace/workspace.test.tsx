@@ -119,7 +119,7 @@ describe("the snag slip", () => {
     expect(screen.queryByText("put right")).not.toBeInTheDocument();
   });
 
-  it("puts what would be new on top", () => {
+  it("tells what would be new below what there is, so that nothing moves from under the pointer", () => {
     const fresh = {
       ...snag,
       rule: "BED_OVERLAP" as const,
@@ -128,8 +128,10 @@ describe("the snag slip", () => {
     };
     const worse: Preview = { ...cured, appraisal: { ...report, snags: [fresh, snag] } };
     atDesk(deskFor({ preview: worse }).desk, <SnagSlip />);
-    const [first] = screen.getAllByRole("listitem");
-    expect(first).toHaveTextContent("New: Beans and Kale share");
+    const told = screen.getByRole("list", { name: "New snags" });
+    expect(told).toHaveTextContent("New: Beans and Kale share");
+    const known = screen.getByText(snag.words);
+    expect(known.compareDocumentPosition(told)).toBe(Node.DOCUMENT_POSITION_FOLLOWING);
   });
 
   it("shows what is alike under one heading, folded where there are many", async () => {

@@ -8,6 +8,7 @@ import static fairacre.testing.Gardens.plot;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.BoundingBox;
 import fairacre.build.Board;
 import java.util.List;
 import java.util.Optional;
@@ -65,8 +66,11 @@ class JudgementTest {
             snag.click();
             assertThat(garden.snags()).containsText("Source: common practice");
             Locator remedy = garden.snags().getByText("Narrow Beans to 1.20 m");
+            BoundingBox before = remedy.boundingBox();
             remedy.hover();
             assertThat(garden.snags()).containsText("put right");
+            // What the preview tells does not move the remedy away from under the pointer.
+            assertThat(remedy.boundingBox().y).isEqualTo(before.y);
             assertThat(garden.page().locator("[data-unreached-by=nobody]")).hasCount(0);
             remedy.click();
             garden.kept();

@@ -75,9 +75,7 @@ class ScreenshotsTest {
             garden.season(2029);
             garden.step("Crops");
             garden.page().locator("[data-planting=Carrots] circle").first().waitFor();
-            garden.snags()
-                    .getByText("Peppers is planted")
-                    .waitFor(new Locator.WaitForOptions().setTimeout(PATIENCE));
+            garden.snags().getByText("Peppers is planted").waitFor(new Locator.WaitForOptions().setTimeout(PATIENCE));
             shoot(garden, "crops");
             garden.button("Year of the beds as a page").click();
             garden.page().getByLabel("Rope bed lies bare").click();
