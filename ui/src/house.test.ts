@@ -37,7 +37,9 @@ const SEES: Record<string, string[]> = {
   compost: ["ground"],
   furniture: ["ground", "over"],
   frost: [],
-  crop: ["frost"],
+  harvest: [],
+  rotation: [],
+  crop: ["frost", "harvest"],
   sharing: [],
   shopping: ["purse"],
 };

@@ -6,6 +6,8 @@ import { BedCardsPaper } from "./crop/BedCardsPaper";
 import { SeedPaper } from "./crop/SeedPaper";
 import { SowingPaper } from "./crop/SowingPaper";
 import { YearPaper } from "./crop/YearPaper";
+import { HarvestPaper } from "./harvest/HarvestPaper";
+import { RotationPaper } from "./rotation/RotationPaper";
 import { FillPaper } from "./fill/FillPaper";
 import { SettingOutPaper } from "./ground/SettingOutPaper";
 import { BillPaper } from "./purse/BillPaper";
@@ -31,6 +33,8 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   watering: WateringPaper,
   pipes: PipesPaper,
   watch: WatchPaper,
+  rotation: RotationPaper,
+  harvest: HarvestPaper,
   year: YearPaper,
   sowing: SowingPaper,
   seeds: SeedPaper,

@@ -9,7 +9,8 @@ type AnyTold =
   | components["schemas"]["ToldArrangement"]
   | components["schemas"]["ToldBestCutting"]
   | components["schemas"]["ToldCutSheets"]
-  | components["schemas"]["ToldSunMap"];
+  | components["schemas"]["ToldSunMap"]
+  | components["schemas"]["ToldYearsPlan"];
 
 /** How a job stands, with the best that was found so far. */
 export type Told<A> = Omit<AnyTold, "best"> & { best: A[] };
@@ -17,7 +18,7 @@ export type Told<A> = Omit<AnyTold, "best"> & { best: A[] };
 /** What is asked for: a path below the garden, and what goes with it. */
 export interface Question {
   garden: string;
-  what: "arrangements" | "cutting/best" | "cutting/sheets/best" | "sun/maps";
+  what: "arrangements" | "cutting/best" | "cutting/sheets/best" | "sun/maps" | "years";
   query: string;
   body?: unknown;
 }

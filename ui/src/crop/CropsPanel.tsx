@@ -1,3 +1,4 @@
+import { HouseholdSection } from "../harvest/HouseholdSection";
 import { Slider } from "../parts/Slider";
 import { RovingList } from "../parts/RovingList";
 import { byName } from "../parts/byName";
@@ -28,6 +29,7 @@ export function CropsPanel() {
           show({ sun: { ...shown.sun, half } });
         }}
       />
+      <HouseholdSection />
       <PlantHere />
       <Plantings />
       <SowingSection />

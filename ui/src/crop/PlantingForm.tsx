@@ -7,6 +7,7 @@ import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
 import { useDesk } from "../workspace/desk";
 import { BedShare } from "./BedShare";
+import { LockField } from "./LockField";
 import { formatDay } from "../measure/halfMonths";
 import type { Planting, PlantingTold } from "./plantings";
 import { words } from "./words";
@@ -106,6 +107,7 @@ export function PlantingForm({ planting, told }: { planting: Planting; told: Pla
           put("interplanted", { interplanted });
         }}
       />
+      <LockField planting={planting.id} />
     </ThingForm>
   );
 }

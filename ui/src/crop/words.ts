@@ -32,6 +32,7 @@ export const words = {
   across: "Width from %",
   acrossTo: "Width to %",
   noShare: "Give a number from 0 to 100.",
+  lock: "Stays here while the years are planned",
   interplanted: "Grows between the plants of another crop",
   plants: (count: number) => (count === 1 ? "1 plant" : `${String(count)} plants`),
   notDrawn: "They are too many to be drawn one by one. Are the distances right?",

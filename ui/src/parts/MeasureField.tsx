@@ -14,16 +14,18 @@ interface Props {
   fault?: string | undefined;
   /** Shown while it is empty: what that means. */
   empty?: string;
+  hideLabel?: boolean;
 }
 
 /** A figure with its unit, such as a pressure or a flow, typed in any unit that the reader knows. */
 export function MeasureField(props: Props) {
-  const { label, value, format, parse, onCommit, onUnread, onEmpty, fault, empty } = props;
+  const { label, value, format, parse, onCommit, onUnread, onEmpty, fault, empty, hideLabel = false } = props;
   return (
     <TextField
       label={label}
       value={value === undefined ? "" : format(value)}
       figures
+      hideLabel={hideLabel}
       fault={fault}
       {...(empty === undefined ? {} : { empty })}
       onCommit={(text) => {

@@ -83,6 +83,9 @@ export const plan: Plan = {
   skies: [],
   frosts: [],
   rulesLeftAside: [],
+  household: [],
+  cropWishes: [],
+  plantingLocks: [],
   setAside: [],
   waysIn: [],
   carriers: [],
@@ -283,6 +286,9 @@ export const catalogue: Catalogue = {
     { name: "sky", list: "skies" },
     { name: "frost", list: "frosts" },
     { name: "rulesLeftAside", list: "rulesLeftAside" },
+    { name: "household", list: "household" },
+    { name: "cropWish", list: "cropWishes" },
+    { name: "plantingLock", list: "plantingLocks" },
   ],
   materials: [
     {
@@ -457,6 +463,7 @@ export const catalogue: Catalogue = {
           net: true,
           overhead: true,
           seed: { germination: 0.7, packet: 500 },
+          eaten: 10,
         },
         family: "Carrot family",
         habit: "stands by itself",
@@ -477,6 +484,11 @@ export const catalogue: Catalogue = {
     layouts: [
       { key: "ROWS_ALONG", label: "rows along the bed", about: "Easy to hoe." },
       { key: "SQUARE", label: "square grid", about: "So many to a square foot." },
+    ],
+    wants: [
+      { key: "MUST", label: "has to grow" },
+      { key: "MAY", label: "if there is room" },
+      { key: "NEVER", label: "not here" },
     ],
     raisings: [
       { key: "SOWN", label: "sown in the bed" },

@@ -53,7 +53,9 @@ export function SnagItem({ snag, number, cured }: SnagItemProps) {
           <span className={cured ? "text-soft line-through" : ""}>{snag.words}</span>
         </span>
         {cured && (
-          <span className="absolute top-0 right-1 bg-paper px-1 text-sm font-semibold text-mark">put right</span>
+          <span className="absolute top-0 right-1 bg-paper px-1 text-sm font-semibold text-mark">
+            put right
+          </span>
         )}
       </button>
       {open && (

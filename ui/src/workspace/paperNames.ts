@@ -9,6 +9,8 @@ export const PAPER_NAMES = {
   watering: "Watering",
   pipes: "Pipes to cut",
   watch: "Watch it run",
+  rotation: "Rotation",
+  harvest: "Is it enough?",
   year: "Year of the beds",
   sowing: "Sowing calendar",
   seeds: "Seed order",

@@ -68,7 +68,8 @@ class HouseTest {
         sees.put("takeoff", Set.of("measure", "parts", "bill", "goods", "build", "plan", "shape", "sheet"));
         sees.put("judging", Set.of("measure", "limits", "outline", "parts", "bill", "build", "plan", "shape"));
         sees.put("fill", Set.of());
-        sees.put("frame", Set.of());
+        sees.put("solve", Set.of());
+        sees.put("frame", Set.of("solve"));
         sees.put("ground", Set.of("fill"));
         sees.put("surface", Set.of("fill", "frame", "ground"));
         sees.put("walk", Set.of("ground", "surface"));
@@ -89,6 +90,8 @@ class HouseTest {
         sees.put("furniture", Set.of("arch", "compost", "sheet", "sun"));
         sees.put("crop", Set.of("frost", "over", "sun"));
         sees.put("husbandry", Set.of("arch", "crop", "fence", "hoop", "over", "sun", "trellis", "water"));
+        sees.put("harvest", Set.of("crop"));
+        sees.put("rotation", Set.of("crop", "harvest", "husbandry", "solve", "sun"));
         sees.put("watch", Set.of("water"));
         sees.put("cost", Set.of("fence", "fill", "frame", "sheet", "surface", "water"));
         sees.put("ledger", Set.of("cost"));

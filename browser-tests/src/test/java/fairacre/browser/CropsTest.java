@@ -132,4 +132,68 @@ class CropsTest {
             assertThat(garden.paper("Sowing calendar")).containsText("Carrot");
         }
     }
+
+    @Test
+    void theYearsArePlannedFromWhatIsEaten() throws Exception {
+        Plan plan =
+                plot(12, 14, List.of(), bed("Beans", 4, 3, 4, 1), bed("Kale", 4, 6, 4, 1), bed("Leeks", 4, 9, 4, 1));
+        try (Garden garden = Garden.with(plan)) {
+            Page page = garden.page();
+            garden.step("Crops");
+            // Carrots are to stay in Beans.
+            garden.bed("Beans").click();
+            page.getByLabel("Crop", new Page.GetByLabelOptions().setExact(true)).selectOption("Carrot");
+            garden.button("Plant Carrot in the selected bed").click();
+            garden.kept();
+            page.getByTestId("planting").locator("summary").first().click();
+            page.getByLabel("Stays here while the years are planned").check();
+            garden.kept();
+            // Three eat carrots and potatoes.
+            page.getByText("What we eat").click();
+            garden.type("How many eat from the garden (a child is half)", "none");
+            assertThat(page.getByText("Give a number, such as 3 or 2.5.")).isVisible();
+            garden.type("How many eat from the garden (a child is half)", "3");
+            garden.kept();
+            page.getByLabel("A crop that is eaten").selectOption("Carrot");
+            garden.button("Add Carrot").click();
+            garden.kept();
+            page.getByLabel("A crop that is eaten").selectOption("Potato");
+            garden.button("Add Potato").click();
+            garden.kept();
+            page.getByLabel("How much Potato is wanted").selectOption("has to grow");
+            garden.kept();
+            garden.type("Potato in a year, all of you", "6 kg");
+            garden.kept();
+            garden.button("Rotation as a page").click();
+            // Potatoes grew in Kale the year before: there they may not return.
+            page.getByLabel("What grew in Kale in 2026").selectOption("Potato");
+            garden.kept();
+            page.getByLabel("Years", new Page.GetByLabelOptions().setExact(true))
+                    .selectOption("2");
+            garden.button("Plan them").click();
+            Locator found = page.getByTestId("years-found");
+            assertThat(found).containsText(Pattern.compile("Solved|The best that was found"));
+            assertThat(found).containsText("Potato, 6.0 kg");
+            Locator kale = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^Kale")));
+            Locator leeks =
+                    page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^Leeks")));
+            assertThat(leeks).containsText("Potato");
+            assertThat(kale.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Potato")))
+                    .hasCount(1);
+            garden.button("Take this plan").click();
+            garden.kept();
+            Locator beans =
+                    page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^Beans")));
+            assertThat(beans).containsText("Carrotlocked");
+            garden.button("Back to the sheet").click();
+            page.getByText("What we eat").click();
+            garden.button("Is it enough? as a page").click();
+            Locator potato = garden.paper("Is it enough?")
+                    .getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^Potato")));
+            // 2 m² of soil give 3 kg each.
+            assertThat(potato).containsText("has to grow");
+            assertThat(potato).containsText(Pattern.compile("6\\.[0-9] kg.*enough|more than is eaten"));
+            assertThat(garden.snags()).not().containsText("Potato grows in");
+        }
+    }
 }

@@ -30,6 +30,7 @@ import java.util.Optional;
  * @param overhead whether its leaves may be watered
  * @param perennial empty for what lasts a year
  * @param seed empty for what is not grown from seed
+ * @param eaten kilograms that somebody who likes it eats in a year (a rough guess); 0 of what is not eaten
  */
 public record Crop(
         String key,
@@ -58,7 +59,8 @@ public record Crop(
         boolean net,
         boolean overhead,
         Optional<Perennial> perennial,
-        Optional<Seed> seed) {
+        Optional<Seed> seed,
+        double eaten) {
 
     /** The days that tables tell are for soil so much warmer than the coldest, degrees (a rough guess). */
     private static final double USUALLY_WARMER = 10;
@@ -119,7 +121,7 @@ public record Crop(
     }
 
     /** Days from when it comes into the bed to the first harvest. */
-    Figure ripens(Raising raising) {
+    public Figure ripens(Raising raising) {
         Optional<Figure> first = raising == Raising.SOWN ? fromSowing : fromPlanting;
         return first.or(() -> fromPlanting).or(() -> fromSowing).orElseThrow();
     }

@@ -3,14 +3,11 @@ package fairacre.crop;
 import fairacre.limits.RefusedException;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -84,7 +81,11 @@ public final class GapFillings {
     private Optional<GapFilling> filling(Crop crop, Raising raising) {
         SowingTimes.Sown sown = new SowingTimes.Sown(crop, raising, Optional.of(gap.bed()));
         return times.firstFrom(sown, gap.from()).filter(gap.until()::isAfter).flatMap(day -> {
-            Planting planting = NewPlantings.planting(times, crop, gap.bed(), newId(crop, day))
+            Planting planting = NewPlantings.planting(
+                            times,
+                            crop,
+                            gap.bed(),
+                            plan.newId(crop.key() + " in " + gap.bed() + " " + gap.part() + " " + day))
                     .raised(raising, day, gap.until())
                     .in(gap.part());
             return crop.yield().usual() > 0
@@ -95,17 +96,6 @@ public final class GapFillings {
                             .map(cover -> told(cover, Optional.empty()))
                             .findFirst();
         });
-    }
-
-    /** The same for the same gap, and not yet taken. */
-    private UUID newId(Crop crop, LocalDate day) {
-        String what = crop.key() + " in " + gap.bed() + " " + gap.part() + " " + day;
-        return IntStream.iterate(0, attempt -> attempt + 1)
-                .mapToObj(attempt -> UUID.nameUUIDFromBytes((what + " " + attempt).getBytes(StandardCharsets.UTF_8)))
-                .filter(id -> plan.list(PlantingKinds.PLANTINGS).stream()
-                        .noneMatch(planting -> planting.id().equals(id)))
-                .findFirst()
-                .orElseThrow();
     }
 
     private Optional<GapFilling> eaten(Planting planting, SowingTimes.Sown sown) {
@@ -125,9 +115,6 @@ public final class GapFillings {
 
     private GapFilling told(Planting planting, Optional<LocalDate> ripe) {
         return new GapFilling(
-                planting,
-                ripe,
-                PlantPlaces.of(bed, planting).size(),
-                planting.grown().yield().usual() * PlantPlaces.area(bed, planting));
+                planting, ripe, PlantingStudy.count(bed, planting), PlantingStudy.kilograms(bed, planting));
     }
 }

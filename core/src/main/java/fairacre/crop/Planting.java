@@ -99,7 +99,7 @@ public record Planting(
     }
 
     /** The day of the first harvest, as is usual; of a perennial in its first bearing year. */
-    LocalDate ripe() {
+    public LocalDate ripe() {
         return ripeAfter(grown().ripens(raising).usual());
     }
 
@@ -158,7 +158,7 @@ public record Planting(
                 day.plusDays(ChronoUnit.DAYS.between(from, until)));
     }
 
-    Planting in(UUID other) {
+    public Planting in(UUID other) {
         return new Planting(id, name, crop, other, part, layout, inRow, between, raising, interplanted, from, until);
     }
 
@@ -177,11 +177,11 @@ public record Planting(
         return Math.toIntExact(ChronoUnit.DAYS.between(from, until));
     }
 
-    Planting in(BedPart other) {
+    public Planting in(BedPart other) {
         return new Planting(id, name, crop, bed, other, layout, inRow, between, raising, interplanted, from, until);
     }
 
-    Planting raised(Raising other, LocalDate first, LocalDate last) {
+    public Planting raised(Raising other, LocalDate first, LocalDate last) {
         return new Planting(id, name, crop, bed, part, layout, inRow, between, other, interplanted, first, last);
     }
 

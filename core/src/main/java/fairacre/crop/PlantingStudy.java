@@ -43,7 +43,6 @@ public final class PlantingStudy {
     private PlantingTold told(Planting planting, LocalDate day) {
         Optional<BedRevision> bed = bed(standing, planting.bed());
         List<Point> places = bed.map(soil -> PlantPlaces.of(soil, planting)).orElse(List.of());
-        double area = bed.map(soil -> PlantPlaces.area(soil, planting)).orElse(0.0);
         Crop crop = planting.grown();
         return new PlantingTold(
                 planting.id(),
@@ -55,8 +54,18 @@ public final class PlantingStudy {
                 planting.rowsApart(),
                 planting.indoors(),
                 planting.ripe(),
-                crop.yield().usual() * area,
+                bed.map(soil -> kilograms(soil, planting)).orElse(0.0),
                 PlantingTold.PlantsWanted.of(planting, places.size()));
+    }
+
+    /** Plants of a planting in a bed. */
+    public static int count(BedRevision bed, Planting planting) {
+        return PlantPlaces.of(bed, planting).size();
+    }
+
+    /** What a planting in a bed gives in a year in full bearing, kilograms, as is usual. */
+    public static double kilograms(BedRevision bed, Planting planting) {
+        return planting.grown().yield().usual() * PlantPlaces.area(bed, planting);
     }
 
     static Optional<BedRevision> bed(List<StandingBed> standing, UUID bed) {

@@ -21,7 +21,7 @@ import java.util.stream.Stream;
  * of ten, and is ripe before the first in nine of ten; what bears frost grows four weeks longer (common practice). The
  * last two weeks before they are ripe take plants two weeks longer in autumn, since days are short (common practice).
  */
-final class SowingTimes {
+public final class SowingTimes {
 
     /** Plants take so much longer in autumn, days (common practice). */
     static final int SHORT_DAYS = 14;
@@ -39,7 +39,7 @@ final class SowingTimes {
     private final Map<UUID, Integer> shelters;
     private final int season;
 
-    SowingTimes(Plan plan, int season) {
+    public SowingTimes(Plan plan, int season) {
         this.frost = FrostCalendar.of(plan);
         this.warmth = Warmth.of(plan);
         this.shelters = ShelterSource.weeks(plan, season);
@@ -148,6 +148,13 @@ final class SowingTimes {
         return ripenBefore(sown, planted)
                 .map(end -> end.minusDays(SHORT_DAYS
                         + Math.round(sown.crop().ripens(sown.raising()).usual())));
+    }
+
+    /** Whether no winter ends its growth: what is harvested in its first year where it never freezes. */
+    boolean ripensInAnyMonth(Crop crop) {
+        return frost.first().isEmpty()
+                && crop.perennial().isEmpty()
+                && crop.ripens(NewPlantings.raising(crop)).usual() <= OVER_WINTER;
     }
 
     /** The day by which it must be ripe. */

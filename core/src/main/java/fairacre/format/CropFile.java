@@ -71,7 +71,8 @@ public final class CropFile implements CropTable {
                         .map(first -> new Crop.Perennial(
                                 first, whole(row, "lives years").orElseThrow())),
                 whole(row, "seeds in a packet")
-                        .map(packet -> new Crop.Seed(number(row, "germination %") * PER_CENT, packet)));
+                        .map(packet -> new Crop.Seed(number(row, "germination %") * PER_CENT, packet)),
+                number(row, "eaten kg"));
     }
 
     private static Optional<String> text(CSVRecord row, String column) {

@@ -1,6 +1,5 @@
 package fairacre.frame;
 
-import com.google.ortools.Loader;
 import com.google.ortools.linearsolver.MPConstraint;
 import com.google.ortools.linearsolver.MPObjective;
 import com.google.ortools.linearsolver.MPSolver;
@@ -8,6 +7,7 @@ import com.google.ortools.linearsolver.MPSolverParameters;
 import com.google.ortools.linearsolver.MPVariable;
 import fairacre.frame.Patterns.Pattern;
 import fairacre.measure.Length;
+import fairacre.solve.OrTools;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -69,20 +69,6 @@ public final class CutStudy {
                 .toArray();
     }
 
-    /** Loads the solver once; where there is none for this machine the quick layout stands. */
-    private static final class Solver {
-        private static final boolean THERE = load();
-
-        private static boolean load() {
-            try {
-                Loader.loadNativeLibraries();
-                return true;
-            } catch (UnsatisfiedLinkError | RuntimeException missing) {
-                return false;
-            }
-        }
-    }
-
     /**
      * @param stock boards that can be bought, at least one that is as long as the longest piece, and offcuts
      * @throws IllegalArgumentException if a piece is longer than every board that can be bought
@@ -97,7 +83,7 @@ public final class CutStudy {
         BigDecimal cost = quick.boards().stream()
                 .map(b -> bought.get(b.stock()).multiply(BigDecimal.valueOf(b.count())))
                 .reduce(BigDecimal.ZERO, BigDecimal::add);
-        if (pieces.isEmpty() || !Solver.THERE) {
+        if (pieces.isEmpty() || !OrTools.isThere()) {
             return new BestCut(quick, cost, BigDecimal.ZERO);
         }
         Patterns patterns = new Patterns(pieces, stock, saw);

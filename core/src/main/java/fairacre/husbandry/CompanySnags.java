@@ -1,6 +1,5 @@
 package fairacre.husbandry;
 
-import fairacre.crop.Family;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
 import fairacre.judging.Snag;
@@ -24,8 +23,8 @@ final class CompanySnags {
 
     List<Snag> find() {
         List<Snag> snags = new ArrayList<>();
-        find(HusbandryRule.ONIONS_BY_BEANS, CompanySnags::onionsByBeans, snags);
-        find(HusbandryRule.POTATOES_IN_COMPANY, CompanySnags::potatoesInCompany, snags);
+        find(HusbandryRule.ONIONS_BY_BEANS, Company::onionsByBeans, snags);
+        find(HusbandryRule.POTATOES_IN_COMPANY, Company::potatoesInCompany, snags);
         return snags;
     }
 
@@ -35,7 +34,7 @@ final class CompanySnags {
         }
         for (Planting planting : grown.begun()) {
             grown.plantings().stream()
-                    .filter(other -> beside(planting, other) && together.test(planting, other))
+                    .filter(other -> Company.beside(planting, other) && together.test(planting, other))
                     .findFirst()
                     .ifPresent(other -> snags.add(grown.snag(
                             rule,
@@ -47,23 +46,11 @@ final class CompanySnags {
         }
     }
 
-    private static boolean onionsByBeans(Planting onion, Planting bean) {
-        return onion.grown().family() == Family.ONION && bean.grown().family() == Family.PEA;
-    }
-
-    private static boolean potatoesInCompany(Planting potato, Planting other) {
-        return potato.grown().hilled()
-                && !other.grown().key().equals(potato.grown().key());
-    }
-
-    private static boolean beside(Planting one, Planting other) {
-        return !one.id().equals(other.id()) && one.bed().equals(other.bed()) && one.meets(other);
-    }
-
     private static boolean isApart(Plan plan, Planting planting, BiPredicate<Planting, Planting> together) {
         List<Planting> all = plan.list(PlantingKinds.PLANTINGS);
         return all.stream()
                 .filter(each -> each.id().equals(planting.id()))
-                .noneMatch(each -> all.stream().anyMatch(other -> beside(each, other) && together.test(each, other)));
+                .noneMatch(each ->
+                        all.stream().anyMatch(other -> Company.beside(each, other) && together.test(each, other)));
     }
 }

@@ -8,7 +8,7 @@ import java.util.Comparator;
 import java.util.Optional;
 
 /** Which families grew in which bed before. */
-final class FamilyHistory {
+public final class FamilyHistory {
 
     /** What stands for less leaves nothing behind, days (common practice). */
     private static final int COUNTS = 60;
@@ -20,7 +20,7 @@ final class FamilyHistory {
     }
 
     /** Years until a family may return to a bed; 0 for those that may at once (rotation tables, from memory). */
-    static int wait(Family family) {
+    public static int wait(Family family) {
         return switch (family) {
             case NIGHTSHADE, CABBAGE, ONION, CARROT -> 3;
             case PEA, GOURD, BEET -> 2;
@@ -42,7 +42,7 @@ final class FamilyHistory {
     }
 
     /** Whether its family waits for anything. */
-    static boolean counts(Planting planting) {
+    public static boolean counts(Planting planting) {
         return planting.days() >= COUNTS
                 && planting.grown().perennial().isEmpty()
                 && wait(planting.grown().family()) > 0;

@@ -5,8 +5,6 @@ import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
 import fairacre.plan.Plan;
-import fairacre.shape.Memo;
-import fairacre.sun.StandStudy;
 import fairacre.sun.StandStudy.StandSun;
 import fairacre.sun.SunHours;
 import java.util.ArrayList;
@@ -15,16 +13,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /** Crops that want more sun than they get, and those that stand behind taller ones. */
 final class SunSnags {
-
-    /** So much less a day is felt, hours (common practice). */
-    private static final double FELT = 0.5;
-
-    private static final double HAIR = 1e-9;
 
     private final SnagContext context;
     private final Grown grown;
@@ -39,7 +30,7 @@ final class SunSnags {
         if (begun.isEmpty()) {
             return List.of();
         }
-        Map<UUID, StandSun> suns = suns(context.plan(), context.memo());
+        Map<UUID, StandSun> suns = CropSun.of(context.plan(), context.season(), context.memo());
         List<Snag> snags = new ArrayList<>();
         for (Planting planting : begun) {
             Optional.ofNullable(suns.get(planting.id())).ifPresent(sun -> {
@@ -50,17 +41,10 @@ final class SunSnags {
         return snags;
     }
 
-    private Map<UUID, StandSun> suns(Plan plan, Memo memo) {
-        return StandStudy.of(plan, context.season(), memo).stream()
-                .collect(Collectors.toMap(StandSun::thing, Function.identity()));
-    }
-
     /** By the one that takes most, if the lower one has less than it wants. */
     private Optional<Snag> taller(Planting planting, StandSun sun) {
-        return lacking(planting, sun)
-                .flatMap(lack -> sun.taken().stream()
-                        .filter(taker -> taker.hours() >= FELT - HAIR)
-                        .findFirst())
+        return CropSun.lacking(planting, sun)
+                .flatMap(lack -> CropSun.taker(sun))
                 .flatMap(taker -> grown.plantings().stream()
                         .filter(each -> each.id().equals(taker.thing()))
                         .findFirst()
@@ -86,9 +70,8 @@ final class SunSnags {
 
     /** Where nothing that grows beside it is to blame. */
     private Optional<Snag> wanted(Planting planting, StandSun sun) {
-        boolean shaded = sun.taken().stream().anyMatch(taker -> taker.hours() >= FELT - HAIR);
-        return lacking(planting, sun)
-                .filter(lack -> !shaded)
+        return CropSun.lacking(planting, sun)
+                .filter(lack -> CropSun.taker(sun).isEmpty())
                 .map(lack -> grown.snag(
                                 HusbandryRule.SUN_WANTED,
                                 lack >= 1 ? Weight.WARNING : Weight.NOTE,
@@ -104,18 +87,15 @@ final class SunSnags {
                         .by(lack));
     }
 
-    /** What it has less than it wants, hours a day, if that is felt. */
-    private static Optional<Double> lacking(Planting planting, StandSun sun) {
-        return Optional.of(planting.grown().sun() - sun.hours()).filter(lack -> lack >= FELT - HAIR);
-    }
-
     /** Whether it has what it wants, and everybody else of the season who had it has it still. */
     private boolean isLit(Plan plan, Planting planting) {
-        Map<UUID, StandSun> before = suns(context.plan(), context.memo());
-        Map<UUID, StandSun> after = suns(plan, context.trials());
-        return lacking(planting, after.get(planting.id())).isEmpty()
+        Map<UUID, StandSun> before = CropSun.of(context.plan(), context.season(), context.memo());
+        Map<UUID, StandSun> after = CropSun.of(plan, context.season(), context.trials());
+        return CropSun.lacking(planting, after.get(planting.id())).isEmpty()
                 && grown.begun().stream()
-                        .filter(each -> lacking(each, before.get(each.id())).isEmpty())
-                        .allMatch(each -> lacking(each, after.get(each.id())).isEmpty());
+                        .filter(each ->
+                                CropSun.lacking(each, before.get(each.id())).isEmpty())
+                        .allMatch(each ->
+                                CropSun.lacking(each, after.get(each.id())).isEmpty());
     }
 }

@@ -12,6 +12,7 @@ import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.Month;
 import java.time.MonthDay;
@@ -24,6 +25,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
@@ -325,6 +327,15 @@ public record Plan(
                         beds.stream().filter(bed -> bed.id().equals(id)).map(Bed::name),
                         Things.all().stream().flatMap(kind -> kind.nameIn(this, id).stream()))
                 .findFirst();
+    }
+
+    /** An id that nothing has yet; the same for the same words. */
+    public UUID newId(String words) {
+        return IntStream.iterate(0, attempt -> attempt + 1)
+                .mapToObj(attempt -> UUID.nameUUIDFromBytes((words + " " + attempt).getBytes(StandardCharsets.UTF_8)))
+                .filter(free -> nameOf(free).isEmpty())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** @throws RefusedException if there is no such bed */

@@ -56,6 +56,7 @@ class CropsTest {
         crop.seed()
                 .ifPresent(
                         seed -> assertThat(seed.germination()).as(crop.name()).isBetween(0.5, 1.0));
+        assertThat(crop.eaten() > 0).as(crop.name()).isEqualTo(crop.yield().usual() > 0);
         assertThat(crop.sun()).as(crop.name()).isBetween(3, 8);
         assertThat(crop.germination()).as(crop.name()).isGreaterThanOrEqualTo(0);
     }

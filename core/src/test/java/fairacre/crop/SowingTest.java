@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.frost.FrostDates;
 import fairacre.hoop.HoopPipe;
 import fairacre.judging.Snag;
 import fairacre.judging.Weight;
@@ -228,5 +229,30 @@ class SowingTest {
             assertThat(snag(plan, CropRule.CROP_EARLY)).as(crop.name()).isEmpty();
             assertThat(snag(plan, CropRule.CROP_COLD_SOIL)).as(crop.name()).isEmpty();
         });
+    }
+
+    @Test
+    @DisplayName("days that are offered are four weeks apart or more, and the last is the last that ripens")
+    void daysAreOfferedThroughTheYear() {
+        SowingTimes times = new SowingTimes(GARDEN, SEASON);
+        Crop radish = Crops.of("radish").orElseThrow();
+        List<LocalDate> days = NewPlantings.days(times, radish, id("Beans"));
+        SowingTimes.Sown sown = new SowingTimes.Sown(radish, Raising.SOWN, Optional.of(id("Beans")));
+        LocalDate last = days.get(days.size() - 1);
+        assertThat(days)
+                .hasSize(5)
+                .isSorted()
+                .allMatch(day -> times.flaw(sown, day).isEmpty());
+        assertThat(days.get(0)).isEqualTo(times.first(sown));
+        assertThat(days.get(1)).isAfterOrEqualTo(days.get(0).plusWeeks(4));
+        assertThat(times.last(sown, days.get(2))).contains(last);
+        assertThat(NewPlantings.days(times, Crops.of("garlic").orElseThrow(), id("Beans")))
+                .hasSize(1);
+        assertThat(NewPlantings.days(times, Crops.of("strawberry").orElseThrow(), id("Beans")))
+                .hasSize(1);
+        Plan coast =
+                with(GARDEN, Put.of(new FrostDates(id("Frosts"), "The coast", Optional.empty(), Optional.empty())));
+        assertThat(NewPlantings.days(new SowingTimes(coast, SEASON), radish, id("Beans")))
+                .hasSize(5);
     }
 }

@@ -47,6 +47,8 @@ import fairacre.goods.GoodsPrices;
 import fairacre.goods.Supply;
 import fairacre.goods.Surfacing;
 import fairacre.goods.WalkGrade;
+import fairacre.harvest.HarvestKinds;
+import fairacre.harvest.Want;
 import fairacre.hoop.HoopKinds;
 import fairacre.husbandry.HusbandryKinds;
 import fairacre.judging.JudgingKinds;
@@ -70,6 +72,7 @@ import fairacre.plan.SpotHeight;
 import fairacre.plan.SqueezeTest;
 import fairacre.plan.Things;
 import fairacre.plan.Walk;
+import fairacre.rotation.RotationKinds;
 import fairacre.sun.SunKinds;
 import fairacre.trellis.TrellisKind;
 import fairacre.trellis.TrellisKinds;
@@ -117,6 +120,9 @@ public final class Changes {
             Put.of(Gardens.furniture("Table", FurnitureKind.TABLE, 8, 6, 1.2, 0.6)),
             Put.of(Gardens.tunnel("Film house", 6, 4, 4, 3)),
             Put.of(Gardens.planting("Salad", "lettuce", "Beans", "2027-04-10", "2027-06-20")),
+            Put.of(Gardens.household(2)),
+            Put.of(Gardens.wish("kale", Want.MAY)),
+            Put.of(Gardens.lock("Salad lock", "Salad")),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -256,7 +262,16 @@ public final class Changes {
                 new Remove<>(FrostKinds.FROSTS, id("Frosts")),
                 Put.of(Gardens.leftAside("ONIONS_BY_BEANS")),
                 Put.of(Gardens.leftAside("NO_SUPPORT", "ONIONS_BY_BEANS")),
-                new Remove<>(HusbandryKinds.LEFT_ASIDE, id("Left aside")));
+                new Remove<>(HusbandryKinds.LEFT_ASIDE, id("Left aside")),
+                Put.of(Gardens.household(3)),
+                Put.of(Gardens.household(2.5)),
+                new Remove<>(HarvestKinds.HOUSEHOLD, id("Household")),
+                Put.of(Gardens.wish("kale", Want.NEVER)),
+                Put.of(Gardens.wish("potato", Want.MUST, 60)),
+                new Remove<>(HarvestKinds.WISHES, id("Eats kale")),
+                Put.of(Gardens.lock("Salad lock", "Roots")),
+                Put.of(Gardens.lock("Roots lock", "Roots")),
+                new Remove<>(RotationKinds.LOCKS, id("Salad lock")));
     }
 
     private Changes() {}

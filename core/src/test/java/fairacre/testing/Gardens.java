@@ -53,6 +53,9 @@ import fairacre.goods.Surfacing;
 import fairacre.goods.Vehicle;
 import fairacre.goods.WalkBuild;
 import fairacre.goods.WalkGrade;
+import fairacre.harvest.CropWish;
+import fairacre.harvest.Household;
+import fairacre.harvest.Want;
 import fairacre.hoop.BowForm;
 import fairacre.hoop.HoopAnchor;
 import fairacre.hoop.HoopPipe;
@@ -95,6 +98,7 @@ import fairacre.plan.SqueezeTest;
 import fairacre.plan.Swing;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
+import fairacre.rotation.PlantingLock;
 import fairacre.sheet.SheetGood;
 import fairacre.sun.Sky;
 import fairacre.trellis.Trellis;
@@ -266,6 +270,23 @@ public final class Gardens {
     /** A net 2 m high on steel posts along a line, from {@link #SEASON} on. */
     public static RulesLeftAside leftAside(String... rules) {
         return new RulesLeftAside(id("Left aside"), List.of(rules));
+    }
+
+    public static Household household(double eaters) {
+        return new Household(id("Household"), eaters);
+    }
+
+    /** As much of a crop as people usually eat. */
+    public static CropWish wish(String crop, Want want) {
+        return new CropWish(id("Eats " + crop), crop, want, Optional.empty());
+    }
+
+    public static CropWish wish(String crop, Want want, double kilograms) {
+        return new CropWish(id("Eats " + crop), crop, want, Optional.of(kilograms));
+    }
+
+    public static PlantingLock lock(String name, String planting) {
+        return new PlantingLock(id(name), id(planting));
     }
 
     public static Planting renamed(Planting planting, String name) {
@@ -834,6 +855,10 @@ public final class Gardens {
                 Put.of(sky("Valley", 12.5)),
                 Put.of(frosts("--04-12", "--04-28", "--05-15")),
                 Put.of(leftAside("ONIONS_BY_BEANS", "POTATOES_IN_COMPANY")),
+                Put.of(household(3.5)),
+                Put.of(wish("tomato", Want.MUST)),
+                Put.of(wish("melon", Want.FUN, 2.5)),
+                Put.of(lock("Garlic lock", "Old garlic")),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
                 Put.of(setAside("Narrow walk", 0.05)),
                 Put.of(new SetAside(

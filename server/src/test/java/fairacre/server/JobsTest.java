@@ -4,9 +4,11 @@ import static fairacre.testing.Gardens.cedar;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.id;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import fairacre.build.Board;
 import fairacre.cover.CoverKind;
+import fairacre.harvest.Want;
 import fairacre.plan.Change;
 import fairacre.plan.Put;
 import fairacre.server.Visitor.Answer;
@@ -138,6 +140,38 @@ class JobsTest {
                 "/sun/maps",
                 rosa.post(path + "/sun/maps?season=2027&day=2027-06-23", "").json());
         assertThat(ofADay.path("steps").intValue()).isEqualTo(1);
+    }
+
+    @Test
+    void theYearsArePlannedQuicklyThenAsAWhole() throws Exception {
+        edit(new Change.PlaceBed(Gardens.bed("Beans", 5, 4, 4, 1.2)));
+        String asked = "{\"first\": 2027, \"years\": 2, \"beds\": []}";
+        assertThat(rosa.post(path + "/years", asked).json().path("detail").stringValue())
+                .contains("nothing is wished for");
+        edit(Put.of(Gardens.wish("carrot", Want.MUST, 4)));
+        JsonNode done = over("/years", rosa.post(path + "/years", asked).json());
+        assertThat(state(done)).isEqualTo("DONE");
+        assertThat(done.path("steps").intValue()).isEqualTo(2);
+        JsonNode best = done.at("/best/0");
+        assertThat(best.path("solved").booleanValue()).isTrue();
+        assertThat(best.path("unmet")).isEmpty();
+        assertThat(best.path("plantings")).isNotEmpty();
+        assertThat(best.path("wishes")).hasSize(2);
+        // What it proposes is an edit as any other, and the harvest is what it says.
+        assertThat(rosa.post(
+                                path + "/changes",
+                                "{\"revision\":%d,\"key\":\"%s\",\"change\":%s}"
+                                        .formatted(revision++, UUID.randomUUID(), best.path("edit")))
+                        .status())
+                .isEqualTo(200);
+        JsonNode food = rosa.get(path + "/harvest?season=2027").json().at("/foods/0");
+        assertThat(food.at("/harvest/usual").doubleValue())
+                .isCloseTo(best.at("/wishes/0/got").doubleValue(), within(1e-6));
+        assertThat(rosa.post(path + "/years", "{\"first\": 1990, \"years\": 2, \"beds\": []}")
+                        .json()
+                        .path("detail")
+                        .stringValue())
+                .isNotEmpty();
     }
 
     @Test

@@ -9,13 +9,18 @@ import fairacre.crop.Hardiness;
 import fairacre.crop.Layout;
 import fairacre.crop.PlantStock;
 import fairacre.crop.Raising;
+import fairacre.harvest.Want;
 import fairacre.husbandry.HusbandryRule;
 import java.util.Arrays;
 import java.util.List;
 
 /** What can be planted, and how. */
 record CropsView(
-        List<CropView> crops, List<PlantLayoutView> layouts, List<RaisingView> raisings, List<SchoolRuleView> schools) {
+        List<CropView> crops,
+        List<PlantLayoutView> layouts,
+        List<RaisingView> raisings,
+        List<SchoolRuleView> schools,
+        List<WantView> wants) {
 
     static final CropsView ALL = new CropsView(
             Crops.all().stream().map(CropsView::of).toList(),
@@ -32,6 +37,9 @@ record CropsView(
                                     rule.text().cause(),
                                     rule.text().rule(),
                                     evidence)))
+                    .toList(),
+            Arrays.stream(Want.values())
+                    .map(want -> new WantView(want, want.label()))
                     .toList());
 
     /** @param raisings how it can be raised */
@@ -54,6 +62,8 @@ record CropsView(
      * @param key its stable code
      */
     record SchoolRuleView(String key, String cause, String rule, String evidence) {}
+
+    record WantView(Want key, String label) {}
 
     private static CropView of(Crop crop) {
         Family family = crop.family();

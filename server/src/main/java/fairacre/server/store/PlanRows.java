@@ -29,6 +29,9 @@ final class PlanRows {
                             TunnelRows.ROWS,
                             FrostRows.ROWS,
                             RulesLeftAsideRows.ROWS,
+                            HouseholdRows.ROWS,
+                            CropWishRows.ROWS,
+                            PlantingLockRows.ROWS,
                             PlantingRows.ROWS,
                             SetAsideRows.ROWS),
                     Stream.of(WaterRows.ALL, FenceRows.ALL).flatMap(List::stream))

@@ -1,0 +1,123 @@
+package fairacre.husbandry;
+
+import fairacre.arch.Arch;
+import fairacre.arch.ArchKinds;
+import fairacre.crop.Family;
+import fairacre.crop.Habit;
+import fairacre.crop.Planting;
+import fairacre.fence.FenceKinds;
+import fairacre.fence.Pest;
+import fairacre.fence.PestKind;
+import fairacre.measure.Length;
+import fairacre.outline.Polygons;
+import fairacre.over.Fabric;
+import fairacre.over.FabricSource;
+import fairacre.parts.Parts;
+import fairacre.plan.Plan;
+import fairacre.plan.StandingBed;
+import fairacre.trellis.Trellis;
+import fairacre.trellis.TrellisKinds;
+import fairacre.water.Sprinklers;
+import fairacre.water.WaterKinds;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/** What beds have in a season for crops that want something to climb, dry leaves, or a net. */
+public final class BedCare {
+
+    /** Lower climbers stand by themselves, metres (common practice). */
+    private static final double CLIMBS = 1;
+    /** A support stands no further off, metres (common practice). */
+    private static final double NEAR = 0.5;
+
+    private static final double HAIR = 1e-6;
+    /** What stands for less is gone before pests find it, days (common practice). */
+    private static final int FOUND = 60;
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+    private final Plan plan;
+    private final int season;
+    private final List<StandingBed> standing;
+
+    public BedCare(Plan plan, int season) {
+        this.plan = plan;
+        this.season = season;
+        this.standing = plan.standing(season);
+    }
+
+    /** Whether it climbs higher than 1 m, and nothing to climb on stands at its bed. */
+    public boolean lacksSupport(Planting planting) {
+        boolean climbs = planting.grown().habit() == Habit.CLIMBER
+                && planting.grown().height().metres() > CLIMBS;
+        return climbs
+                && HusbandryKinds.follows(plan, HusbandryRule.NO_SUPPORT)
+                && standing.stream()
+                        .filter(bed -> bed.id().equals(planting.bed()))
+                        .noneMatch(this::isSupported);
+    }
+
+    private boolean isSupported(StandingBed standingBed) {
+        Polygon bed = Polygons.of(standingBed.revision().corners());
+        Stream<Trellis> trellises = TrellisKinds.trellises(plan, season).stream();
+        Stream<Arch> arches = ArchKinds.arches(plan, season).stream();
+        return Stream.concat(
+                        trellises.map(trellis -> Polygons.line(trellis.places()).distance(bed)),
+                        arches.flatMap(arch -> Stream.of(arch.from(), arch.to()))
+                                .map(foot -> GEOMETRY.createPoint(new Coordinate(
+                                                foot.x().metres(), foot.y().metres()))
+                                        .distance(bed)))
+                .anyMatch(off -> off <= NEAR + HAIR);
+    }
+
+    /** Whether sprinklers wet leaves that should stay dry. */
+    public boolean wetsLeaves(Planting planting) {
+        return !planting.grown().overhead()
+                && WaterKinds.linesOf(plan, season, List.of(planting.bed())).stream()
+                        .anyMatch(Sprinklers.class::isInstance);
+    }
+
+    /** Whether a flying pest that is named for the garden comes for it, and nothing over its bed keeps it off. */
+    public boolean lacksNet(Planting planting) {
+        return flyingPests().anyMatch(pest -> isOpenTo(pest, planting));
+    }
+
+    Stream<Pest> flyingPests() {
+        return FenceKinds.pests(plan, season).stream()
+                .filter(pest -> pest.kind().net().isPresent());
+    }
+
+    /** Whether it stands open to a pest for long enough to be found. */
+    boolean isOpenTo(Pest pest, Planting planting) {
+        return planting.grown().net()
+                && planting.days() >= FOUND
+                && comesFor(pest.kind()).contains(planting.grown().family())
+                && !isUnderNet(planting.bed(), pest.kind().net().orElseThrow());
+    }
+
+    private boolean isUnderNet(UUID bed, Length net) {
+        return Parts.bringing(FabricSource.class).stream()
+                .flatMap(source -> source.laid(plan, season))
+                .filter(laid -> laid.beds().contains(bed))
+                .map(FabricSource.Laid::fabric)
+                .anyMatch(fabric -> fabric == Fabric.FLEECE
+                        || fabric.mesh()
+                                .filter(mesh -> mesh.compareTo(net) <= 0)
+                                .isPresent());
+    }
+
+    /** Families that a flying pest comes for (common practice). */
+    private static Set<Family> comesFor(PestKind pest) {
+        return switch (pest) {
+            case BIRDS -> Set.of(Family.ROSE, Family.GOOSEBERRY, Family.HEATH, Family.CABBAGE, Family.PEA);
+            case CABBAGE_WHITE, FLEA_BEETLE -> Set.of(Family.CABBAGE);
+            case ROOT_FLIES -> Set.of(Family.CABBAGE, Family.CARROT);
+            case DEER, RABBITS, BURROWERS, CHICKENS, DOGS, GOATS, OWN -> Set.of();
+        };
+    }
+}

@@ -1,0 +1,127 @@
+package fairacre.rotation;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What is to be chosen from candidates so that it costs least. A choice costs what its candidates cost, and for each
+ * demand its weight times the thousandths of it that are not met; more than is demanded counts for nothing.
+ *
+ * @param candidates by number
+ * @param demands by number
+ * @param rivals numbers of candidates of which one may be chosen at most
+ * @param followers what costs more one after the other
+ * @param barred numbers of candidates that may not be chosen
+ */
+record Choice(
+        List<Candidate> candidates,
+        List<Demand> demands,
+        List<int[]> rivals,
+        List<Followers> followers,
+        BitSet barred) {
+
+    /** All of a demand, in thousandths. */
+    static final int WHOLE = 1000;
+
+    /**
+     * @param demand to which it adds
+     * @param share thousandths of it
+     */
+    record Candidate(int demand, int share, int cost) {}
+
+    /**
+     * @param weight of each thousandth that is not met
+     * @param met thousandths that are met without any candidate
+     */
+    record Demand(int weight, int met) {}
+
+    /** Numbers of candidates: costs once if one of each is chosen. */
+    record Followers(int[] before, int[] after, int cost) {}
+
+    Choice {
+        candidates = List.copyOf(candidates);
+        demands = List.copyOf(demands);
+        rivals = List.copyOf(rivals);
+        followers = List.copyOf(followers);
+        barred = (BitSet) barred.clone();
+    }
+
+    @Override
+    public BitSet barred() {
+        return (BitSet) barred.clone();
+    }
+
+    /** The same, with more of which one may be chosen at most, and more that may not be chosen. */
+    Choice with(List<int[]> more, BitSet notThese) {
+        List<int[]> all = new ArrayList<>(rivals);
+        all.addAll(more);
+        BitSet none = barred();
+        none.or(notThese);
+        return new Choice(candidates, demands, all, followers, none);
+    }
+
+    /**
+     * The same of some candidates alone, which are numbered anew in their order.
+     *
+     * @param some numbers, without repetition
+     */
+    Choice of(List<Integer> some) {
+        Map<Integer, Integer> numbers = new HashMap<>();
+        some.forEach(each -> numbers.put(each, numbers.size()));
+        BitSet none = new BitSet();
+        some.stream().filter(barred::get).map(numbers::get).forEach(none::set);
+        return new Choice(
+                some.stream().map(candidates::get).toList(),
+                demands,
+                rivals.stream()
+                        .map(each -> among(each, numbers))
+                        .filter(each -> each.length > 1)
+                        .toList(),
+                followers.stream()
+                        .map(each ->
+                                new Followers(among(each.before(), numbers), among(each.after(), numbers), each.cost()))
+                        .filter(each -> each.before().length > 0 && each.after().length > 0)
+                        .toList(),
+                none);
+    }
+
+    private static int[] among(int[] some, Map<Integer, Integer> numbers) {
+        return Arrays.stream(some)
+                .filter(numbers::containsKey)
+                .map(numbers::get)
+                .toArray();
+    }
+
+    boolean isAllowed(BitSet chosen) {
+        return !chosen.intersects(barred) && rivals.stream().allMatch(some -> count(some, chosen) <= 1);
+    }
+
+    long cost(BitSet chosen) {
+        int[] met = demands.stream().mapToInt(Demand::met).toArray();
+        long cost = 0;
+        for (int i = chosen.nextSetBit(0); i >= 0; i = chosen.nextSetBit(i + 1)) {
+            Candidate candidate = candidates.get(i);
+            cost += candidate.cost();
+            met[candidate.demand()] += candidate.share();
+        }
+        for (int d = 0; d < met.length; d++) {
+            cost += (long) demands.get(d).weight() * Math.max(0, WHOLE - met[d]);
+        }
+        for (Followers each : followers) {
+            cost += count(each.before(), chosen) > 0 && count(each.after(), chosen) > 0 ? each.cost() : 0;
+        }
+        return cost;
+    }
+
+    private static int count(int[] some, BitSet chosen) {
+        int count = 0;
+        for (int each : some) {
+            count += chosen.get(each) ? 1 : 0;
+        }
+        return count;
+    }
+}

@@ -1,0 +1,2 @@
+/** The solvers that ship with the program. */
+package fairacre.solve;

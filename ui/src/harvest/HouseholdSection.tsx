@@ -1,0 +1,172 @@
+import { useState } from "react";
+import type { components } from "../api/schema";
+import { useFieldEdit } from "../forms/useFieldEdit";
+import { formatFood, parseFood } from "../measure/food";
+import { plainNumber } from "../measure/numbers";
+import { PaperLink } from "../papers/PaperLink";
+import { byName } from "../parts/byName";
+import { Choice } from "../parts/Choice";
+import { Fault } from "../parts/Fault";
+import { MeasureField } from "../parts/MeasureField";
+import { RovingList } from "../parts/RovingList";
+import { useDesk } from "../workspace/desk";
+import { words } from "./words";
+
+type CropWish = components["schemas"]["CropWish"];
+
+/** Who says nothing eats for two, as in the core. */
+const USUAL_EATERS = 2;
+
+/** Who eats, which crops, and how much of each. */
+export function HouseholdSection() {
+  const { plan, catalogue } = useDesk();
+  const { faults, edit, refuse } = useFieldEdit();
+  const known = plan.household[0];
+  const eaters = known?.eaters ?? USUAL_EATERS;
+  const names = new Map(catalogue.crops.crops.map(({ crop }) => [crop.key, crop]));
+  const wishes = byName(
+    plan.cropWishes.map((wish) => ({ ...wish, name: names.get(wish.crop)?.name ?? wish.crop })),
+  );
+  return (
+    <details className="space-y-2 border-t border-rule pt-2">
+      <summary className="cursor-pointer font-semibold">{words.title}</summary>
+      <p className="text-sm text-soft">{words.hint}</p>
+      <MeasureField
+        label={words.eaters}
+        value={eaters}
+        format={String}
+        parse={(text) => {
+          const read = Number(plainNumber(text));
+          return text.trim() === "" || Number.isNaN(read) ? null : read;
+        }}
+        fault={faults["eaters"]}
+        onCommit={(number) => {
+          const household = { id: known?.id ?? crypto.randomUUID(), eaters: number };
+          edit("eaters", { kind: "PutHousehold", household });
+        }}
+        onUnread={() => {
+          refuse("eaters", words.noNumber);
+        }}
+      />
+      {wishes.length === 0 && <p>{words.nothing}</p>}
+      <RovingList data-testid="wishes">
+        {wishes.map((wish) => (
+          <WishRow
+            key={wish.id}
+            wish={wish}
+            usual={(names.get(wish.crop)?.eaten ?? 0) * eaters}
+            fault={faults[wish.id]}
+            onChange={(part) => {
+              const { id, crop, want, kilograms } = { ...wish, ...part };
+              const cropWish = { id, crop, want, ...(kilograms === undefined ? {} : { kilograms }) };
+              edit(wish.id, { kind: "PutCropWish", cropWish });
+            }}
+            onUnread={() => {
+              refuse(wish.id, words.noAmount);
+            }}
+            onTakeOff={() => {
+              edit(wish.id, { kind: "RemoveCropWish", cropWish: wish.id });
+            }}
+          />
+        ))}
+      </RovingList>
+      <AddWish />
+      <p className="flex flex-wrap gap-x-4">
+        <PaperLink paper="harvest" />
+        <PaperLink paper="rotation" />
+      </p>
+    </details>
+  );
+}
+
+interface WishRowProps {
+  wish: CropWish & { name: string };
+  /** Kilograms that they would usually eat. */
+  usual: number;
+  fault: string | undefined;
+  onChange: (part: Partial<CropWish>) => void;
+  onUnread: () => void;
+  onTakeOff: () => void;
+}
+
+function WishRow({ wish, usual, fault, onChange, onUnread, onTakeOff }: WishRowProps) {
+  const { units, catalogue } = useDesk();
+  const { name } = wish;
+  return (
+    <div className="border-b border-hair py-1" data-testid="wish">
+      <div className="flex items-baseline justify-between gap-2">
+        <h4>{name}</h4>
+        <button type="button" className="text-button text-sm" title={words.takeOff(name)} onClick={onTakeOff}>
+          {words.off}
+        </button>
+      </div>
+      <div className="grid grid-cols-2 items-end gap-2">
+        <Choice
+          label={words.want(name)}
+          hideLabel
+          value={wish.want}
+          options={catalogue.crops.wants.map(({ key: value, label }) => ({ value, label }))}
+          onChange={(want) => {
+            onChange({ want });
+          }}
+        />
+        {wish.want !== "NEVER" && (
+          <MeasureField
+            label={words.amount(name)}
+            hideLabel
+            value={wish.kilograms}
+            empty={words.usual(formatFood(usual, units))}
+            format={(kilograms) => formatFood(kilograms, units)}
+            parse={(text) => parseFood(text, units)}
+            fault={fault}
+            onCommit={(kilograms) => {
+              onChange({ kilograms });
+            }}
+            onEmpty={() => {
+              onChange({ kilograms: undefined });
+            }}
+            onUnread={onUnread}
+          />
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** Crops that are eaten and not yet wished for. */
+function AddWish() {
+  const { plan, catalogue } = useDesk();
+  const { faults, edit } = useFieldEdit();
+  const wished = new Set(plan.cropWishes.map(({ crop }) => crop));
+  const left = catalogue.crops.crops.filter(({ crop }) => crop.eaten > 0 && !wished.has(crop.key));
+  const [picked, setPicked] = useState("");
+  const chosen = left.find(({ crop }) => crop.key === picked) ?? left[0];
+  if (!chosen) return null;
+  return (
+    <div className="flex items-end gap-2">
+      <div className="min-w-0 grow">
+        <Choice
+          label={words.add}
+          value={chosen.crop.key}
+          options={left.map(({ crop: { key, name }, family }) => ({
+            value: key,
+            label: name,
+            group: family,
+          }))}
+          onChange={setPicked}
+        />
+      </div>
+      <button
+        type="button"
+        className="plain-button"
+        onClick={() => {
+          const cropWish = { id: crypto.randomUUID(), crop: chosen.crop.key, want: "MAY" as const };
+          edit("crop", { kind: "PutCropWish", cropWish });
+        }}
+      >
+        {words.addIt(chosen.crop.name)}
+      </button>
+      <Fault text={faults["crop"]} />
+    </div>
+  );
+}

@@ -1,0 +1,46 @@
+import { monthName } from "../measure/monthDays";
+
+/** Words of what is eaten and harvested. */
+export const words = {
+  title: "What we eat",
+  hint: "Begin with eight to twelve crops that are on the table every week; add what is just for fun when those do well. Amounts are for a year and all of you; left empty they are what people usually eat.",
+  eaters: "How many eat from the garden (a child is half)",
+  noNumber: "Give a number, such as 3 or 2.5.",
+  add: "A crop that is eaten",
+  addIt: (crop: string) => `Add ${crop}`,
+  nothing: "Nothing is wished for yet.",
+  want: (crop: string) => `How much ${crop} is wanted`,
+  amount: (crop: string) => `${crop} in a year, all of you`,
+  noAmount: "Give a weight, such as 12 kg or 25 lb.",
+  usual: (amount: string) => `usual: ${amount}`,
+  takeOff: (crop: string) => `Take ${crop} off what is eaten`,
+  off: "Take off",
+  paperTitle: "Is it enough?",
+  wantedHead: "Eaten in a year",
+  harvestHead: "Harvest, usual year",
+  rangeHead: "Lean to good years",
+  enoughHead: "Enough?",
+  areaHead: "Soil",
+  byMonth: "By month",
+  storeHead: "To store at most",
+  enough: {
+    NONE: "none",
+    SHORT: "too little",
+    IN_A_GOOD_YEAR: "in a good year",
+    ENOUGH: "enough",
+    PLENTY: "more than is eaten",
+  },
+  notWished: "not wished for",
+  range: (low: string, high: string) => `${low} to ${high}`,
+  stored: (amount: string, day: string) => `${amount} about ${day}`,
+  nobodyYet: "Nothing is wished for, and nothing ripens in this season.",
+  says: (eaters: string) =>
+    `For ${eaters} who eat. What is picked comes evenly from the first harvest until the bed is cleared; it is eaten evenly while there is any, the oldest first, for as long as it keeps. Without freezing or bottling.`,
+  few: "Too little:",
+  much: "More than is eaten, to give away, freeze or bottle:",
+  chart: "Kilograms picked and eaten in each month",
+  picked: "picked",
+  eaten: "eaten",
+  inMonth: (month: number, picked: string, eaten: string) =>
+    `${monthName(month, "long")}: ${picked} picked, ${eaten} eaten`,
+};
