@@ -2,6 +2,8 @@ import type { ComponentType } from "react";
 import { ArrangementsPaper } from "./bed/ArrangementsPaper";
 import { BedsPaper } from "./bed/BedsPaper";
 import { CuttingPaper } from "./frame/CuttingPaper";
+import { CataloguePaper } from "./crop/CataloguePaper";
+import { LabelsPaper } from "./crop/LabelsPaper";
 import { BedCardsPaper } from "./crop/BedCardsPaper";
 import { SeedPaper } from "./crop/SeedPaper";
 import { SowingPaper } from "./crop/SowingPaper";
@@ -39,6 +41,8 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   sowing: SowingPaper,
   seeds: SeedPaper,
   "bed-cards": BedCardsPaper,
+  labels: LabelsPaper,
+  crops: CataloguePaper,
   bill: BillPaper,
   shopping: ShoppingPaper,
   prices: PricesPaper,

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { formatLength } from "../measure/lengths";
+import { PaperLink } from "../papers/PaperLink";
 import { Choice } from "../parts/Choice";
 import { Fault } from "../parts/Fault";
 import { useDesk } from "../workspace/desk";
@@ -70,6 +71,7 @@ export function PlantHere() {
         </button>
       )}
       <Fault text={fault} />
+      <PaperLink paper="crops" />
     </section>
   );
 }

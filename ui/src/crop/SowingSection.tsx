@@ -33,6 +33,7 @@ export function SowingSection() {
           <PaperLink paper="sowing" />
           <PaperLink paper="seeds" />
           <PaperLink paper="bed-cards" />
+          <PaperLink paper="labels" />
         </p>
       )}
     </>

@@ -11,6 +11,8 @@ import { CropsOnTheSheet } from "./CropsOnTheSheet";
 import { CropsPanel } from "./CropsPanel";
 import { dayOfHalf, formatDay } from "../measure/halfMonths";
 import type { SowingTold } from "./sowing";
+import { CataloguePaper } from "./CataloguePaper";
+import { LabelsPaper } from "./LabelsPaper";
 import { BedCardsPaper } from "./BedCardsPaper";
 import { SeedPaper } from "./SeedPaper";
 import { SchoolsSection } from "./SchoolsSection";
@@ -139,6 +141,26 @@ describe("crops", () => {
     const text = rows.map((row) => row.textContent).join("|");
     expect(text).toContain("CarrotsA packet of seed50323.006.00Beans");
     expect(text).toContain(words.noPrice);
+  });
+
+  it("have a label for each planting", async () => {
+    answering({ "/plantings": [told] });
+    const { desk } = deskFor({ plan: planted, step: "crops" });
+    atDesk(desk, <LabelsPaper />);
+    const label = await screen.findByTestId("plant-label");
+    expect(label.textContent).toBe(
+      "CarrotsBeans, 2028Sown on 1 Apr; ripe about 15 Jun0.05 m apart, rows 0.25 m",
+    );
+  });
+
+  it("can be looked up with all their figures", () => {
+    const { desk } = deskFor({ step: "crops" });
+    atDesk(desk, <CataloguePaper />);
+    const row = screen.getByRole("row", { name: /Carrot/ });
+    expect(row).toHaveTextContent("Carrot family");
+    expect(row).toHaveTextContent("60 to 90");
+    expect(row).toHaveTextContent("2.0 kg to 5.0 kg");
+    expect(row).toHaveTextContent("a net");
   });
 
   it("have a card for each bed", async () => {

@@ -15,6 +15,8 @@ export const PAPER_NAMES = {
   sowing: "Sowing calendar",
   seeds: "Seed order",
   "bed-cards": "Bed cards",
+  labels: "Plant labels",
+  crops: "Catalogue of crops",
   bill: "Bill",
   shopping: "Shopping list",
   prices: "Price book",
