@@ -197,6 +197,7 @@ function PaperItems() {
 function Exports() {
   const desk = useDesk();
   const [snags, setSnags] = useState(false);
+  const [outline, setOutline] = useState(false);
   const path = `/api/gardens/${desk.plan.id}`;
   return (
     <>
@@ -209,9 +210,12 @@ function Exports() {
           label={scale.label}
           name={`Sheet ${scale.label}`}
           types={["pdf", "svg"]}
-          href={(type) =>
-            `${path}/sheet.${type}?season=${String(desk.season)}&scale=${scale.key}&snags=${String(snags)}`
-          }
+          href={(type) => {
+            const asked = `season=${String(desk.season)}&scale=${scale.key}`;
+            return outline
+              ? `${path}/outline.${type}?${asked}`
+              : `${path}/sheet.${type}?${asked}&snags=${String(snags)}`;
+          }}
         />
       ))}
       <DropdownMenu.CheckboxItem
@@ -223,6 +227,16 @@ function Exports() {
         }}
       >
         <span aria-hidden="true">{snags ? "☑" : "☐"}</span> with the numbers of the snags
+      </DropdownMenu.CheckboxItem>
+      <DropdownMenu.CheckboxItem
+        className={item}
+        checked={outline}
+        onCheckedChange={setOutline}
+        onSelect={(event) => {
+          event.preventDefault();
+        }}
+      >
+        <span aria-hidden="true">{outline ? "☑" : "☐"}</span> empty beds, to write in
       </DropdownMenu.CheckboxItem>
       <DropdownMenu.Separator className="my-1 border-t border-rule" />
       <DropdownMenu.Item asChild>

@@ -165,6 +165,20 @@ class KeepingTest {
                             () -> garden.page().getByLabel("Sheet 1:100 as SVG").click());
             svg.saveAs(folder.resolve("sheet.svg"));
             assertThat(Files.readString(folder.resolve("sheet.svg"))).contains("Scale 1:100", "Kale");
+            // To hang up and to write in: no dimensions.
+            garden.button("Export ▾").click();
+            garden.page()
+                    .getByRole(
+                            AriaRole.MENUITEMCHECKBOX,
+                            new Page.GetByRoleOptions().setName("empty beds, to write in"))
+                    .click();
+            Download outline = garden.page()
+                    .waitForDownload(
+                            () -> garden.page().getByLabel("Sheet 1:50 as SVG").click());
+            outline.saveAs(folder.resolve("outline.svg"));
+            assertThat(Files.readString(folder.resolve("outline.svg")))
+                    .contains("Kale")
+                    .doesNotContain(" × ");
         }
     }
 

@@ -70,6 +70,15 @@ public record SheetDrawing(String title, String paper, double width, double heig
         return new Layout(plan, season, scale).drawing(snags);
     }
 
+    /**
+     * The plot, its beds with their names, and what stands there, without dimensions: to hang up and to write in.
+     *
+     * @throws RefusedException if the plot doesn't fit on the largest sheet at this scale
+     */
+    public static SheetDrawing outline(Plan plan, int season, Scale scale) {
+        return new Layout(plan, season, scale).outline();
+    }
+
     private static final class Layout {
         private final Plan plan;
         private final int season;
@@ -132,6 +141,45 @@ public record SheetDrawing(String title, String paper, double width, double heig
             marks.addAll(TitleBlock.of(plan, season, scale, paper));
             return new SheetDrawing(
                     plan.name() + " " + season, paper.name(), paper.width(), paper.height(), List.copyOf(marks));
+        }
+
+        SheetDrawing outline() {
+            words = placedWords();
+            plan.site().pieces().forEach(this::drawPiece);
+            plan.walks(season)
+                    .forEach(walk -> marks.add(
+                            new Stroke(walk.corners().stream().map(this::spot).toList(), true, Pens.FINE, false)));
+            plan.standing(season).forEach(this::drawEmptyBed);
+            plan.standingThings(season).forEach(this::drawFeature);
+            plan.waysIn(season).forEach(this::drawWayIn);
+            plan.standingThings(season).forEach(this::nameFeature);
+            marks.addAll(words.marks());
+            marks.addAll(TitleBlock.of(plan, season, scale, paper));
+            return new SheetDrawing(
+                    plan.name() + " " + season + ", outline",
+                    paper.name(),
+                    paper.width(),
+                    paper.height(),
+                    List.copyOf(marks));
+        }
+
+        /** Its name stands at its upper edge, so that there is room to write below. */
+        private void drawEmptyBed(StandingBed bed) {
+            List<Spot> round = bed.outline().corners().stream().map(this::spot).toList();
+            marks.add(new Stroke(bed.corners().stream().map(this::spot).toList(), true, Pens.PEN, false));
+            double turn = readable(round.get(0), round.get(isLengthwise(bed) ? 1 : 3));
+            double across = scale.onPaper(bed.outline().shorterSide().metres());
+            double height = Math.min(SMALL, across / 4);
+            double room = scale.onPaper(bed.outline().longerSide().metres()) - 3;
+            words.write(words(
+                    offset(spot(bed.outline().centre()), turn, height * 1.5 - across / 2),
+                    PlacedWords.fitted(bed.name(), height, room),
+                    height,
+                    turn));
+        }
+
+        private static boolean isLengthwise(StandingBed bed) {
+            return bed.outline().length().compareTo(bed.outline().width()) >= 0;
         }
 
         /** The plot stands in the middle of what the title block leaves of the sheet. */
@@ -311,9 +359,8 @@ public record SheetDrawing(String title, String paper, double width, double heig
                 Seam.of(bed.revision())
                         .forEach(seam -> marks.add(Stroke.line(Pens.FINE, spot(seam.from()), spot(seam.to()))));
             }
-            boolean lengthwise = bed.outline().length().compareTo(bed.outline().width()) >= 0;
             Spot middle = spot(bed.outline().centre());
-            double turn = readable(round.get(0), round.get(lengthwise ? 1 : 3));
+            double turn = readable(round.get(0), round.get(isLengthwise(bed) ? 1 : 3));
             double room = scale.onPaper(bed.outline().longerSide().metres()) - 3;
             double height =
                     Math.min(NORMAL, scale.onPaper(bed.outline().shorterSide().metres()) / 4);

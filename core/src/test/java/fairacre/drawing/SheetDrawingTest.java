@@ -89,6 +89,18 @@ class SheetDrawingTest {
     }
 
     @Test
+    @DisplayName("the outline to write in has beds and their names, and no dimensions")
+    void anOutlineHasNoDimensions() throws Exception {
+        SheetDrawing outline = SheetDrawing.outline(PLAN, SEASON, Scale.ONE_TO_50);
+        SheetDrawing sheet = SheetDrawing.of(PLAN, SEASON, Scale.ONE_TO_50);
+        assertThat(texts(svg(outline)))
+                .contains("Kale", "Season 2027", "Beans & <peas>")
+                .doesNotContain("2.00 m × 1.20 m", "9.00 m", "0.80 m");
+        assertThat(outline.paper()).isEqualTo(sheet.paper());
+        assertThat(outline.title()).isEqualTo(sheet.title() + ", outline");
+    }
+
+    @Test
     void feetAndInchesGoOnAmericanPaper() {
         Plan imperial = PLAN.apply(new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES))
                 .orThrow();

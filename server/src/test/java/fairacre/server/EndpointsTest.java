@@ -99,6 +99,8 @@ class EndpointsTest {
             "POST /orders",
             "PUT /name",
             "POST /copy",
+            "GET /outline.pdf",
+            "GET /outline.svg",
             "GET /own-mix",
             "GET /sun",
             "GET /sun/day",

@@ -267,6 +267,21 @@ class GardenController {
         return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, sheet.title() + ".pdf");
     }
 
+    /** The plot with its empty beds, to hang up and to write in. */
+    @GetMapping(path = "/{garden}/outline.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> outline(
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
+        SheetDrawing sheet = SheetDrawing.outline(inView(owner, garden, season), season, Scale.of(scale));
+        return download(PdfSheet.write(List.of(sheet)), MediaType.APPLICATION_PDF, sheet.title() + ".pdf");
+    }
+
+    @GetMapping(path = "/{garden}/outline.svg", produces = "image/svg+xml")
+    ResponseEntity<byte[]> outlineAsSvg(
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
+        SheetDrawing sheet = SheetDrawing.outline(inView(owner, garden, season), season, Scale.of(scale));
+        return download(SvgSheet.write(sheet), SVG, sheet.title() + ".svg");
+    }
+
     /** In the order of their numbers, if they are wanted. */
     private List<Snag> snags(Owner owner, UUID garden, int season, boolean wanted) {
         return wanted ? gardens.appraise(owner.id(), garden, season).snags() : List.of();
