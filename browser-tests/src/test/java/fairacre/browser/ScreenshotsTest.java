@@ -81,6 +81,12 @@ class ScreenshotsTest {
             garden.page().getByLabel("Rope bed lies bare").click();
             garden.page().getByText("To keep the soil covered").waitFor();
             shoot(garden, "year");
+            garden.button("Back to the sheet").click();
+            garden.page().getByText("What we eat").click();
+            garden.button("Rotation as a page").click();
+            garden.button("Plan them").click();
+            garden.page().getByTestId("years-found").waitFor(new Locator.WaitForOptions().setTimeout(PATIENCE));
+            shoot(garden, "rotation");
         }
     }
 
@@ -88,7 +94,6 @@ class ScreenshotsTest {
     void thePagesBefore() {
         try (Garden garden = Garden.opened()) {
             garden.button("Look round the demo").waitFor();
-            shoot(garden, "sign-in");
             garden.signUp();
             garden.button("Begin a garden").click();
             garden.step("Sides and a diagonal");

@@ -9,6 +9,10 @@ public enum CropRule implements Rule {
             "Planted where no bed is",
             "A planting stands in the soil of a bed that is there while it grows.",
             "geometry"),
+    CROP_BED_GOES(
+            "A perennial in a bed that goes",
+            "What lasts for years grows in a bed that stays as long.",
+            "common practice"),
     CROP_TWICE(
             "Two crops in the same soil",
             "One crop grows in a piece of soil at a time, unless one is sown between the plants of the other.",

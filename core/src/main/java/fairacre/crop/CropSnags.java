@@ -36,7 +36,7 @@ final class CropSnags {
             if (told.bed(planting).isEmpty()) {
                 snags.add(nowhere(planting));
             } else {
-                Stream.of(crowded(planting), unripe(planting))
+                Stream.of(bedGoes(planting), crowded(planting), unripe(planting))
                         .flatMap(Optional::stream)
                         .forEach(snags::add);
             }
@@ -64,6 +64,41 @@ final class CropSnags {
                                         .limit(1),
                                 Stream.of(PlantingSnag.takeOut(planting)))
                         .toList());
+    }
+
+    private Optional<Snag> bedGoes(Planting planting) {
+        Plan plan = context.plan();
+        Optional<LocalDate> goes = plan.bed(planting.bed())
+                .retired()
+                .map(plan.yearBegins()::atYear)
+                .filter(day -> planting.grown().perennial().isPresent()
+                        && planting.until().isAfter(day));
+        return goes.map(day -> told.snag(
+                        CropRule.CROP_BED_GOES,
+                        Weight.WARNING,
+                        planting,
+                        planting.name() + " stays until " + Wording.day(planting.until()) + ", and "
+                                + context.name(planting.bed()) + " is gone from "
+                                + plan.bed(planting.bed()).retired().orElseThrow() + " on.",
+                        () -> Stream.concat(
+                                        staying(planting),
+                                        Stream.of(
+                                                new Remedy(
+                                                        "Clear it on " + Wording.day(day),
+                                                        Put.of(planting.cleared(day))),
+                                                PlantingSnag.takeOut(planting)))
+                                .toList())
+                .by(PlantingSnag.days(day, planting.until())));
+    }
+
+    /** The first bed that stays as long and where nothing else gets worse. */
+    private Stream<Remedy> staying(Planting planting) {
+        int last = planting.lifetime(context.plan().yearBegins()).until().orElseThrow() - 1;
+        return context.standing().stream()
+                .filter(bed -> context.plan().bed(bed.id()).in(last).isPresent())
+                .map(bed -> new Remedy("Plant it in " + bed.name(), Put.of(planting.in(bed.id()))))
+                .filter(remedy -> context.isSound(remedy.change()))
+                .limit(1);
     }
 
     private Optional<Snag> crowded(Planting planting) {

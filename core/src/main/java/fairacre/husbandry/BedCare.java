@@ -82,6 +82,14 @@ public final class BedCare {
                         .anyMatch(Sprinklers.class::isInstance);
     }
 
+    /** Whether it is earthed up where a dripline or a hose lies. */
+    public boolean buriesLines(Planting planting) {
+        return planting.grown().hilled()
+                && HusbandryKinds.follows(plan, HusbandryRule.HILLED_ON_LINES)
+                && WaterKinds.linesOf(plan, season, List.of(planting.bed())).stream()
+                        .anyMatch(lines -> !(lines instanceof Sprinklers));
+    }
+
     /** Whether a flying pest that is named for the garden comes for it, and nothing over its bed keeps it off. */
     public boolean lacksNet(Planting planting) {
         return flyingPests().anyMatch(pest -> isOpenTo(pest, planting));

@@ -32,7 +32,7 @@ final class CareSnags {
     List<Snag> find() {
         return Stream.concat(
                         grown.begun().stream()
-                                .flatMap(planting -> Stream.of(support(planting), leaves(planting)))
+                                .flatMap(planting -> Stream.of(support(planting), leaves(planting), lines(planting)))
                                 .flatMap(Optional::stream),
                         nets())
                 .toList();
@@ -80,6 +80,22 @@ final class CareSnags {
                                 plan -> plan.list(PlantingKinds.PLANTINGS).stream()
                                         .filter(each -> each.id().equals(planting.id()))
                                         .noneMatch(care::wetsLeaves))))
+                : Optional.empty();
+    }
+
+    private Optional<Snag> lines(Planting planting) {
+        return care.buriesLines(planting)
+                ? Optional.of(grown.snag(
+                        HusbandryRule.HILLED_ON_LINES,
+                        Weight.NOTE,
+                        planting,
+                        planting.name() + " is earthed up in " + grown.bed(planting)
+                                + ", where lines of water lie.",
+                        () -> grown.exchange(
+                                planting,
+                                plan -> plan.list(PlantingKinds.PLANTINGS).stream()
+                                        .filter(each -> each.id().equals(planting.id()))
+                                        .noneMatch(care::buriesLines))))
                 : Optional.empty();
     }
 

@@ -36,6 +36,11 @@ public enum HusbandryRule implements Rule {
             "Leaves that should stay dry",
             "Sprinklers don't water crops whose leaves catch blight and mildew when they are wet.",
             "common practice"),
+    HILLED_ON_LINES(
+            "Earthed up over fixed lines",
+            "What is earthed up grows where no dripline or hose lies: hoes cut it, and soil buries it.",
+            "common practice",
+            "Whoever lifts the lines before each earthing up can leave it aside."),
     NET_MISSING(
             "A net is missing",
             "Where a flying pest is named, crops that it comes for stand under a net whose mesh keeps it off, or under"

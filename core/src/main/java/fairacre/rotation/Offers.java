@@ -41,6 +41,7 @@ final class Offers {
         ROOM("no bed is free for long enough"),
         SUN("no bed has as much sun as it wants"),
         SUPPORT("nothing to climb on stands at a free bed; put up a trellis, or leave that rule aside"),
+        LINES("it is earthed up, and lines of water lie in all free beds; that rule can be left aside"),
         WET("sprinklers would wet its leaves"),
         NET("a pest comes for it, and no bed has a net"),
         FAMILY("its family grew there too short a time before"),
@@ -194,6 +195,9 @@ final class Offers {
         }
         if (care.wetsLeaves(planting)) {
             return Optional.of(Against.WET);
+        }
+        if (care.buriesLines(planting)) {
+            return Optional.of(Against.LINES);
         }
         if (care.lacksNet(planting)) {
             return Optional.of(Against.NET);

@@ -524,6 +524,12 @@ class AppraisalTest {
                 Put.of(Gardens.planting("Old carrots", "carrot", "Beans", "2026-04-20", "2026-10-10")),
                 Put.of(Gardens.planting("Carrots", "carrot", "Beans", "2027-04-20", "2027-10-10")),
                 Put.of(Gardens.planting("Chard", "chard", "Kale", "2027-04-28", "2027-10-10")));
+        plans.put(
+                CropRule.CROP_BED_GOES,
+                with(
+                        bare,
+                        new Change.RetireBed(Gardens.id("Beans"), Optional.of(2030)),
+                        Put.of(Gardens.planting("Berries", "strawberry", "Beans", "2027-04-10", "2031-04-10"))));
         plans.put(HusbandryRule.FAMILY_BACK, rotated);
         plans.put(
                 HusbandryRule.TOO_FEW_BEDS,
@@ -713,6 +719,16 @@ class AppraisalTest {
                         Put.of(dripline("Beans", "Cocks")),
                         Put.of(dripline("Kale", "Cocks")),
                         Put.of(run("Branch", "Cocks", 5, 3.5, 5, 8))));
+        plans.put(
+                HusbandryRule.HILLED_ON_LINES,
+                with(
+                        dry,
+                        Put.of(tap),
+                        trunk,
+                        beans,
+                        Put.of(sprinklers("Kale", "Trunk", 2)),
+                        Put.of(Gardens.planting("Potatoes", "potato", "Beans", "2027-04-25", "2027-09-01")),
+                        Put.of(Gardens.planting("Chard", "chard", "Kale", "2027-04-28", "2027-10-10"))));
         plans.put(
                 HusbandryRule.WET_LEAVES,
                 with(

@@ -17,6 +17,7 @@ import fairacre.build.Board;
 import fairacre.cost.CostStudy;
 import fairacre.judging.Snag;
 import fairacre.limits.RefusedException;
+import fairacre.judging.Remedy;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
@@ -310,6 +311,29 @@ class PlantingTest {
                 plot(20, 20, List.of(), bed("Beans", 10, 10, 4, 1)),
                 Put.of(planting("Carrots", "carrot", "Beans", "2027-04-01", day)));
         assertThat(snags(plan)).hasSize(early ? 1 : 0);
+    }
+
+    @ParameterizedTest
+    @DisplayName("strawberries are cleared on the day on which their bed goes, or are told a day later")
+    @CsvSource({"2030-01-01, false", "2030-01-02, true"})
+    void aBedGoes(String day, boolean told) {
+        Plan plan = with(
+                plot(20, 20, List.of(), bed("Beans", 10, 10, 4, 1), bed("Kale", 10, 14, 4, 1)),
+                new Change.RetireBed(id("Beans"), Optional.of(2030)),
+                Put.of(planting("Berries", "strawberry", "Beans", "2027-04-10", day)));
+        List<Snag> snags = snags(plan);
+        assertThat(snags).hasSize(told ? 1 : 0);
+        if (told) {
+            assertThat(snags.get(0).words())
+                    .isEqualTo("Berries stays until 2 January 2030, and Beans is gone from 2030 on.");
+            assertThat(snags.get(0).remedies().stream().map(Remedy::words))
+                    .containsExactly("Plant it in Kale", "Clear it on 1 January 2030", "Do without Berries");
+            snags.get(0)
+                    .remedies()
+                    .forEach(remedy -> assertThat(
+                                    snags(plan.apply(remedy.change()).orThrow()))
+                            .isEmpty());
+        }
     }
 
     @Test

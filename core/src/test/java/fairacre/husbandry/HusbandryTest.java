@@ -159,6 +159,7 @@ class HusbandryTest {
         }
         Plan plan = with(
                 GARDEN,
+                Put.of(Gardens.dripline("B0", "Tap")),
                 Put.of(part(0, 0.3, planting("Onions", "onion", "B0", "2027-04-20", "2027-08-20"))),
                 Put.of(part(0.3, 0.6, planting("Beans", "pole-bean", "B0", "2027-05-20", "2027-10-10"))),
                 Put.of(part(0.6, 1, planting("Potatoes", "potato", "B0", "2027-04-20", "2027-08-20"))));
@@ -224,6 +225,29 @@ class HusbandryTest {
                         .get(0)
                         .words())
                 .isEqualTo("Grow Squash in B1 and Chard in B0");
+    }
+
+    @Test
+    @DisplayName("potatoes are not earthed up over a dripline, but may be under sprinklers, or if the rule is left aside")
+    void hilledCropsKeepOffLines() {
+        Change potatoes = grown("Potatoes", "potato", "B0", "2027-04-25", "2027-09-01");
+        Plan plan = with(GARDEN, Put.of(Gardens.dripline("B0", "Tap")), potatoes);
+        assertThat(snags(HusbandryRule.HILLED_ON_LINES, plan)).hasSize(1);
+        assertThat(snags(
+                        HusbandryRule.HILLED_ON_LINES,
+                        with(plan, Put.of(leftAside(HusbandryRule.HILLED_ON_LINES.name())))))
+                .isEmpty();
+        assertThat(snags(
+                        HusbandryRule.HILLED_ON_LINES,
+                        with(GARDEN, Put.of(Gardens.sprinklers("B0", "Tap", 2)), potatoes)))
+                .isEmpty();
+        assertThat(snags(
+                        HusbandryRule.HILLED_ON_LINES,
+                        with(
+                                GARDEN,
+                                Put.of(Gardens.dripline("B0", "Tap")),
+                                grown("Chard", "chard", "B0", "2027-04-28", "2027-10-10"))))
+                .isEmpty();
     }
 
     @Test
