@@ -1,11 +1,12 @@
 import { useState } from "react";
+import { formatMoney } from "../measure/figures";
 import { formatLength } from "../measure/lengths";
 import { PaperLink } from "../papers/PaperLink";
 import { Choice } from "../parts/Choice";
 import { Fault } from "../parts/Fault";
 import { useDesk } from "../workspace/desk";
 import { formatDay } from "../measure/halfMonths";
-import { useNewPlantings } from "./plantings";
+import { useNewPlantings, type CropView } from "./plantings";
 import { useSowing, type CropTimes } from "./sowing";
 import { words } from "./words";
 
@@ -23,6 +24,22 @@ function Window({ times }: { times: CropTimes }) {
       {indoors !== undefined && words.windowIndoors(day(indoors))}
       {sown && words.comesUp(up)}
     </>
+  );
+}
+
+/** What a crop that is raised indoors costs from one's own seed and bought, in money and in room on the window sill. */
+function Raised({ view: { crop } }: { view: CropView }) {
+  const { plan } = useDesk();
+  const price = (key: string) => {
+    const known = plan.prices.find(({ item }) => item === key);
+    return known && formatMoney(known.amount);
+  };
+  if (crop.seed === undefined || crop.indoors === undefined) return null;
+  return (
+    <p className="text-sm text-soft" data-testid="crop-raised">
+      {words.ownSeed(crop.seed.packet, price("crop/packet"), crop.indoors)}{" "}
+      {words.boughtStarts(price("crop/young"))}
+    </p>
   );
 }
 
@@ -57,6 +74,7 @@ export function PlantHere() {
         )}{" "}
         {times && <Window times={times} />}
       </p>
+      <Raised view={view} />
       {selected.length === 0 ? (
         <p>{words.selectFirst}</p>
       ) : (

@@ -153,6 +153,22 @@ describe("crops", () => {
     );
   });
 
+  it("tell what own seed and bought plants cost, where they are raised indoors", () => {
+    const [known] = deskFor().desk.catalogue.crops.crops;
+    if (!known) throw new Error("no crop");
+    const leek = { ...known, crop: { ...known.crop, key: "leek", name: "Leek", indoors: 9 } };
+    const { desk } = deskFor({ step: "crops" });
+    const crops = { ...desk.catalogue.crops, crops: [leek] };
+    const amount = { amount: "3.00", currency: "EUR" };
+    const prices = [{ item: "crop/packet", amount, guess: true }];
+    const dear = { ...desk, plan: { ...desk.plan, prices }, catalogue: { ...desk.catalogue, crops } };
+    answering({ "/plantings": [], "/plantings/calendar": sowing });
+    atDesk(dear, <CropsPanel />);
+    expect(screen.getByTestId("crop-raised")).toHaveTextContent(
+      "Own seed: 500 in a packet for €3.00, and 9 weeks on a bright window sill. Bought as young plants, which is easier",
+    );
+  });
+
   it("can be looked up with all their figures", () => {
     const { desk } = deskFor({ step: "crops" });
     atDesk(desk, <CataloguePaper />);

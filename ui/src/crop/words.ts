@@ -9,6 +9,10 @@ export const words = {
     low === high
       ? `First harvest after ${String(low)} days from ${from}.`
       : `First harvest ${String(low)} to ${String(high)} days from ${from}.`,
+  ownSeed: (seeds: number, price: string | undefined, weeks: number) =>
+    `Own seed: ${String(seeds)} in a packet${price === undefined ? "" : ` for ${price}`}, and ${String(weeks)} weeks on a bright window sill.`,
+  boughtStarts: (price: string | undefined) =>
+    `Bought as young plants${price === undefined ? "" : `: ${price} each`}, which is easier for whoever begins.`,
   sowing: "sowing",
   planting: "planting out",
   apart: (plants: string, rows: string) => `Plants ${plants} apart, rows ${rows}.`,
