@@ -63,7 +63,7 @@ export function SnagSlip() {
           </div>
           <div className="relative">
             {preview && (
-              <span className="absolute right-2 text-sm whitespace-nowrap text-mark">
+              <span className="absolute right-2 py-1 text-sm whitespace-nowrap text-mark">
                 would be <span className="figures">{then?.size}</span>
               </span>
             )}

@@ -169,8 +169,7 @@ class KeepingTest {
             garden.button("Export ▾").click();
             garden.page()
                     .getByRole(
-                            AriaRole.MENUITEMCHECKBOX,
-                            new Page.GetByRoleOptions().setName("empty beds, to write in"))
+                            AriaRole.MENUITEMCHECKBOX, new Page.GetByRoleOptions().setName("empty beds, to write in"))
                     .click();
             Download outline = garden.page()
                     .waitForDownload(

@@ -89,8 +89,7 @@ final class CareSnags {
                         HusbandryRule.HILLED_ON_LINES,
                         Weight.NOTE,
                         planting,
-                        planting.name() + " is earthed up in " + grown.bed(planting)
-                                + ", where lines of water lie.",
+                        planting.name() + " is earthed up in " + grown.bed(planting) + ", where lines of water lie.",
                         () -> grown.exchange(
                                 planting,
                                 plan -> plan.list(PlantingKinds.PLANTINGS).stream()

@@ -228,7 +228,8 @@ class HusbandryTest {
     }
 
     @Test
-    @DisplayName("potatoes are not earthed up over a dripline, but may be under sprinklers, or if the rule is left aside")
+    @DisplayName(
+            "potatoes are not earthed up over a dripline, but may be under sprinklers, or if the rule is left aside")
     void hilledCropsKeepOffLines() {
         Change potatoes = grown("Potatoes", "potato", "B0", "2027-04-25", "2027-09-01");
         Plan plan = with(GARDEN, Put.of(Gardens.dripline("B0", "Tap")), potatoes);
