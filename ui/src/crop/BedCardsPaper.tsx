@@ -4,32 +4,20 @@ import { byName } from "../parts/byName";
 import { formatDay } from "../measure/halfMonths";
 import { formatLength } from "../measure/lengths";
 import { useDesk } from "../workspace/desk";
-import { useBedNames, usePlantings, type Planting, type PlantingTold } from "./plantings";
+import { usePlantedRows, type PlantedRow } from "./plantings";
 import { words } from "./words";
-
-interface Row {
-  planting: Planting;
-  told: PlantingTold;
-  bed: string;
-}
 
 /** A card for each bed, to print, cut out and put up beside it: what grows there, how far apart, and when. */
 export function BedCardsPaper() {
-  const { plan, season, units, outlines } = useDesk();
-  const bedName = useBedNames();
-  const known = new Map(plan.plantings.map((planting) => [planting.id, planting]));
-  const rows = usePlantings().flatMap((told): Row[] => {
-    const planting = known.get(told.planting);
-    return planting && outlines.has(planting.bed) ? [{ planting, told, bed: bedName(planting.bed) }] : [];
-  });
-  rows.sort((a, b) => a.planting.from.localeCompare(b.planting.from));
+  const { plan, season, units } = useDesk();
+  const rows = usePlantedRows();
   const cards = byName([...new Set(rows.map(({ bed }) => bed))].map((name) => ({ name })));
-  const text = (key: string, head: string, value: (row: Row) => string): Column<Row> => ({
+  const text = (key: string, head: string, value: (row: PlantedRow) => string): Column<PlantedRow> => ({
     key,
     head,
     value,
   });
-  const columns: Column<Row>[] = [
+  const columns: Column<PlantedRow>[] = [
     text("bed", "Bed", ({ bed }) => bed),
     text("crop", words.cropHead, ({ planting }) => planting.name),
     text("from", words.fromHead, ({ planting }) => planting.from),

@@ -3,26 +3,15 @@ import { Paper } from "../papers/Paper";
 import { formatDay } from "../measure/halfMonths";
 import { formatLength } from "../measure/lengths";
 import { useDesk } from "../workspace/desk";
-import { useBedNames, usePlantings, type Planting, type PlantingTold } from "./plantings";
+import { usePlantedRows, type PlantedRow } from "./plantings";
 import { words } from "./words";
-
-interface Row {
-  planting: Planting;
-  told: PlantingTold;
-  bed: string;
-}
 
 /** A label for each planting, 9 x 3 cm on paper, to cut out and put on a stick. */
 export function LabelsPaper() {
-  const { plan, season, units, outlines } = useDesk();
-  const bedName = useBedNames();
-  const known = new Map(plan.plantings.map((planting) => [planting.id, planting]));
-  const rows = usePlantings().flatMap((told): Row[] => {
-    const planting = known.get(told.planting);
-    return planting && outlines.has(planting.bed) ? [{ planting, told, bed: bedName(planting.bed) }] : [];
-  });
-  rows.sort((a, b) => a.bed.localeCompare(b.bed) || a.planting.from.localeCompare(b.planting.from));
-  const columns: Column<Row>[] = [
+  const { plan, season, units } = useDesk();
+  const rows = usePlantedRows();
+  rows.sort((a, b) => a.bed.localeCompare(b.bed));
+  const columns: Column<PlantedRow>[] = [
     { key: "crop", head: words.cropHead, value: ({ planting }) => planting.name },
     { key: "bed", head: "Bed", value: ({ bed }) => bed },
     { key: "from", head: words.fromHead, value: ({ planting }) => planting.from },

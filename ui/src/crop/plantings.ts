@@ -40,6 +40,25 @@ export function usePlantings(): readonly PlantingTold[] {
   return wanted ? (data ?? []) : [];
 }
 
+/** A planting of the season in a bed that is there. */
+export interface PlantedRow {
+  planting: Planting;
+  told: PlantingTold;
+  bed: string;
+}
+
+/** What grows in the beds of the season, in the order of the year. */
+export function usePlantedRows(): PlantedRow[] {
+  const { plan, outlines } = useDesk();
+  const bedName = useBedNames();
+  const known = new Map(plan.plantings.map((planting) => [planting.id, planting]));
+  const rows = usePlantings().flatMap((told): PlantedRow[] => {
+    const planting = known.get(told.planting);
+    return planting && outlines.has(planting.bed) ? [{ planting, told, bed: bedName(planting.bed) }] : [];
+  });
+  return rows.sort((a, b) => a.planting.from.localeCompare(b.planting.from));
+}
+
 /** Plants a crop in beds as it is usually grown; why it failed. */
 export function useNewPlantings() {
   const { submit } = useDesk();

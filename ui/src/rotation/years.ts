@@ -1,6 +1,7 @@
 import type { components } from "../api/schema";
 import type { Change, Plan } from "../api/types";
 import { dayOfHalf } from "../measure/halfMonths";
+import { seasonOf } from "../workspace/seasons";
 
 export type YearsPlan = components["schemas"]["YearsPlan"];
 type Planting = Plan["plantings"][number];
@@ -11,10 +12,9 @@ export const BEFORE = 3;
 
 const JANUARY = "--01-01";
 
-/** The season of a day. */
+/** The season of a day that is written as in ISO 8601. */
 export function seasonOfDay(day: string, yearBegins: string | undefined): number {
-  const year = Number(day.slice(0, 4));
-  return day.slice(5) < (yearBegins ?? JANUARY).slice(2) ? year - 1 : year;
+  return seasonOf(new Date(`${day}T00:00`), yearBegins);
 }
 
 /** What grows in a bed in a season, in the order of the year. */

@@ -304,7 +304,7 @@ public final class YearsStudy {
                 Optional<String> never = missed.isEmpty() ? Optional.empty() : never(wish);
                 never.ifPresent(unmet::add);
                 if (never.isEmpty()) {
-                    unmet.addAll(tooLate(wish, missed));
+                    unmet.addAll(notIn(wish, missed));
                     possible.add(wish);
                     groups.add(demandsOf(wish).stream()
                             .filter(demand -> !missed.contains(demand) || isOffered(demand))
@@ -333,16 +333,24 @@ public final class YearsStudy {
                 : offered.against(wish.crop()).map(against -> crop.name() + " can't grow: " + against + ".");
     }
 
-    /** Of the seasons for whose harvest it would have been planted before. */
-    private List<String> tooLate(CropWish wish, Set<Integer> missed) {
+    /** Of the seasons in which none of what is offered is ripe. */
+    private List<String> notIn(CropWish wish, Set<Integer> missed) {
         return IntStream.rangeClosed(asked.first(), asked.last())
                 .filter(season -> {
                     int demand = demands.get(new Wished(wish, season));
                     return missed.contains(demand) && !isOffered(demand);
                 })
                 .mapToObj(season -> wished(wish).name() + " can't be ripe in " + season
-                        + ": it would have been planted the year before.")
+                        + (standsThroughWinter(wish)
+                                ? ": it would have been planted the year before."
+                                : ": no place is free and fit for it in that year."))
                 .toList();
+    }
+
+    private boolean standsThroughWinter(CropWish wish) {
+        return offers.stream()
+                .filter(offer -> offer.crop().key().equals(wish.crop()))
+                .allMatch(offer -> eaten(offer.planting()) > offer.season());
     }
 
     private boolean isOffered(int demand) {

@@ -245,6 +245,17 @@ class YearsTest {
     }
 
     @Test
+    @DisplayName("a year in which its family still waits is told as such, not as one in which it was planted too late")
+    void aYearWithoutAPlaceIsTold() {
+        Plan plan = garden(
+                1,
+                Put.of(planting("Old potatoes", "potato", "Bed 0", "2025-04-20", "2025-09-01")),
+                Put.of(wish("potato", Want.MUST, 3)));
+        assertThat(solved(plan, 2).unmet())
+                .containsExactly("Potato can't be ripe in 2027: no place is free and fit for it in that year.");
+    }
+
+    @Test
     void whatCannotBeAskedForIsRefused() {
         Plan plan = garden(1);
         assertThatThrownBy(() -> told(plan, 1))
