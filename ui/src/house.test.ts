@@ -37,9 +37,10 @@ const SEES: Record<string, string[]> = {
   compost: ["ground"],
   furniture: ["ground", "over"],
   frost: [],
-  harvest: [],
-  rotation: [],
-  crop: ["frost", "harvest"],
+  variety: [],
+  harvest: ["variety"],
+  rotation: ["variety"],
+  crop: ["frost", "harvest", "variety"],
   sharing: [],
   shopping: ["purse"],
 };

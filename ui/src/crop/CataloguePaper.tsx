@@ -4,14 +4,16 @@ import { formatTemperature } from "../measure/figures";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { useDesk } from "../workspace/desk";
-import type { CropView } from "./plantings";
+import { idOf, useCropNames, useGardenCrops, type CropView } from "../variety/crops";
 import { words } from "./words";
 
 const TENTHS = 10;
 
 /** All that the program knows of each crop. */
 export function CataloguePaper() {
-  const { units, catalogue } = useDesk();
+  const { units } = useDesk();
+  const { crops } = useGardenCrops();
+  const nameOf = useCropNames();
   const length = (metres: number) => formatLength(metres, units);
   const range = ({ low, high }: { low: number; high: number }, format: (figure: number) => string) =>
     low === high ? format(low) : words.spread(format(low), format(high));
@@ -39,7 +41,7 @@ export function CataloguePaper() {
     ...(shown ? { text: shown } : {}),
   });
   const columns: Column<CropView>[] = [
-    text("crop", words.crop, ({ crop }) => crop.name),
+    text("crop", words.crop, nameOf),
     text("family", words.familyHead, ({ family }) => family, true),
     text("habit", words.habitHead, ({ habit }) => habit, true),
     text("hardiness", words.frostHead, ({ hardiness }) => hardiness, true),
@@ -100,13 +102,7 @@ export function CataloguePaper() {
     ),
   ];
   return (
-    <Paper
-      title={words.catalogueTitle}
-      rows={catalogue.crops.crops}
-      columns={columns}
-      rowKey={({ crop }) => crop.key}
-      empty=""
-    >
+    <Paper title={words.catalogueTitle} rows={crops} columns={columns} rowKey={idOf} empty="">
       <p className="max-w-prose text-soft">{words.catalogueHint}</p>
     </Paper>
   );

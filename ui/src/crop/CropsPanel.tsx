@@ -10,6 +10,7 @@ import { SowingSection } from "./SowingSection";
 import { SchoolsSection } from "./SchoolsSection";
 import { PlantingForm } from "./PlantingForm";
 import { useBedNames, useDayShown, usePlantings } from "./plantings";
+import { VarietiesSection } from "../variety/VarietiesSection";
 import { words } from "./words";
 
 const LAST_HALF = 23;
@@ -33,6 +34,7 @@ export function CropsPanel() {
       <PlantHere />
       <Plantings />
       <SowingSection />
+      <VarietiesSection />
       <SchoolsSection />
     </div>
   );

@@ -6,7 +6,8 @@ import { Choice } from "../parts/Choice";
 import { Fault } from "../parts/Fault";
 import { useDesk } from "../workspace/desk";
 import { formatDay } from "../measure/halfMonths";
-import { useNewPlantings, type CropView } from "./plantings";
+import { cropId, idOf, useCropOptions, useGardenCrops, type CropView } from "../variety/crops";
+import { useNewPlantings } from "./plantings";
 import { useSowing, type CropTimes } from "./sowing";
 import { words } from "./words";
 
@@ -46,25 +47,21 @@ function Raised({ view: { crop } }: { view: CropView }) {
 /** A crop of the catalogue for the beds that are selected. */
 export function PlantHere() {
   const desk = useDesk();
-  const { crops } = desk.catalogue.crops;
+  const { crops } = useGardenCrops();
+  const options = useCropOptions(crops);
   const { plant, fault } = useNewPlantings();
   const sowing = useSowing();
-  const [chosen, setChosen] = useState(crops[0]?.crop.key ?? "");
-  const times = sowing?.crops.find((each) => each.crop === chosen);
+  const [chosen, setChosen] = useState(crops[0] ? idOf(crops[0]) : "");
+  const times = sowing?.crops.find((each) => cropId(each) === chosen);
   const selected = [...desk.selection].filter((id) => desk.outlines.has(id));
-  const view = crops.find(({ crop }) => crop.key === chosen);
+  const view = crops.find((each) => idOf(each) === chosen);
   if (!view) return null;
   const { crop } = view;
   const days = crop.fromSowing ?? crop.fromPlanting;
   return (
     <section className="space-y-2 border-t border-rule pt-2">
       <h3>{words.plant}</h3>
-      <Choice
-        label={words.crop}
-        value={chosen}
-        options={crops.map(({ crop: { key, name }, family }) => ({ value: key, label: name, group: family }))}
-        onChange={setChosen}
-      />
+      <Choice label={words.crop} value={chosen} options={options} onChange={setChosen} />
       <p className="text-sm text-soft" data-testid="crop-about">
         {words.cropAbout(view.family, crop.sun, view.hardiness)}{" "}
         {days && words.ripens(days.low, days.high, crop.fromSowing ? words.sowing : words.planting)}{" "}
@@ -82,7 +79,7 @@ export function PlantHere() {
           type="button"
           className="plain-button"
           onClick={() => {
-            void plant(chosen, selected);
+            void plant(view, selected);
           }}
         >
           {words.inBeds(crop.name, selected.length)}

@@ -3,9 +3,11 @@ import { useFieldEdit } from "../forms/useFieldEdit";
 import { formatMass } from "../measure/figures";
 import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
+import { Fault } from "../parts/Fault";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
 import { useDesk } from "../workspace/desk";
+import { cropId, idOf, useGardenCrops } from "../variety/crops";
 import { BedShare } from "./BedShare";
 import { LockField } from "./LockField";
 import { formatDay } from "../measure/halfMonths";
@@ -18,11 +20,15 @@ const IS_DAY = /^\d{4}-\d{2}-\d{2}$/;
 export function PlantingForm({ planting, told }: { planting: Planting; told: PlantingTold }) {
   const desk = useDesk();
   const { faults, edit, refuse } = useFieldEdit();
-  const { crops, layouts, raisings } = desk.catalogue.crops;
-  const view = crops.find(({ crop }) => crop.key === planting.crop);
+  const { layouts, raisings } = desk.catalogue.crops;
+  const { crops } = useGardenCrops();
+  const kin = crops.filter(({ crop }) => crop.key === planting.crop);
+  const view = kin.find((each) => idOf(each) === cropId(planting)) ?? kin[0];
   const layout = layouts.find(({ key }) => key === planting.layout);
-  function put(field: string, part: Partial<Planting>) {
-    edit(field, { kind: "PutPlanting", planting: { ...planting, ...part } });
+  function put(field: string, part: { [Key in keyof Planting]?: Planting[Key] | undefined }) {
+    const { variety, ...always } = { ...planting, ...part };
+    const whole = { ...(always as Planting), ...(variety === undefined ? {} : { variety }) };
+    edit(field, { kind: "PutPlanting", planting: whole });
   }
   const day = (field: "from" | "until", label: string) => (
     <TextField
@@ -63,6 +69,25 @@ export function PlantingForm({ planting, told }: { planting: Planting; told: Pla
       }}
     >
       <Figures told={told} stock={planting.raising === "BOUGHT" ? view : undefined} />
+      {kin.length > 1 && view && (
+        <Choice
+          label={words.variety}
+          value={idOf(view)}
+          options={kin.map((each) => ({
+            value: idOf(each),
+            label: each.crop.variety === undefined ? words.asCatalogue(each.crop.name) : each.crop.name,
+          }))}
+          onChange={(id) => {
+            const chosen = kin.find((each) => idOf(each) === id);
+            const renamed = planting.name === view.crop.name;
+            put("variety", {
+              variety: chosen?.crop.variety,
+              name: renamed && chosen ? chosen.crop.name : planting.name,
+            });
+          }}
+        />
+      )}
+      <Fault text={faults["variety"]} />
       <Choice
         label={words.layout}
         value={planting.layout}

@@ -10,6 +10,8 @@ import { words } from "./words";
 
 type SeedLine = components["schemas"]["SeedLine"];
 
+const some = (count: number) => (count === 0 ? "" : String(count));
+
 /** Seed and plants to buy for the season, variety by variety. */
 export function SeedPaper() {
   const { plan, garden, season } = useDesk();
@@ -28,6 +30,14 @@ export function SeedPaper() {
     { key: "name", head: words.cropHead, value: ({ name }) => name },
     { key: "item", head: words.itemHead, value: ({ item }) => item, groups: true },
     { key: "pieces", head: words.piecesHead, value: ({ pieces }) => pieces, figures: true },
+    { key: "own", head: words.ownHead, value: ({ own }) => own, text: ({ own }) => some(own), figures: true },
+    {
+      key: "missing",
+      head: words.missingHead,
+      value: ({ missing }) => missing,
+      text: ({ missing }) => some(missing),
+      figures: true,
+    },
     { key: "packs", head: words.packsHead, value: ({ packs }) => packs, figures: true },
     {
       key: "price",

@@ -119,7 +119,9 @@ describe("crops", () => {
           name: "Carrots",
           item: "A packet of seed",
           pieces: 503,
+          own: 120,
           packs: 2,
+          missing: 0,
           price: euro("3.00"),
           cost: euro("6.00"),
           plantings: ["carrots"],
@@ -130,7 +132,9 @@ describe("crops", () => {
           name: "Leek",
           item: "A young plant",
           pieces: 40,
+          own: 0,
           packs: 40,
+          missing: 7,
           plantings: [],
         },
       ],
@@ -139,7 +143,8 @@ describe("crops", () => {
     atDesk(desk, <SeedPaper />);
     const rows = await screen.findAllByRole("row");
     const text = rows.map((row) => row.textContent).join("|");
-    expect(text).toContain("CarrotsA packet of seed50323.006.00Beans");
+    expect(text).toContain("CarrotsA packet of seed50312023.006.00Beans");
+    expect(text).toContain("LeekA young plant40740");
     expect(text).toContain(words.noPrice);
   });
 

@@ -4,12 +4,12 @@ import type { components } from "../api/schema";
 import type { Change } from "../api/types";
 import { useDesk } from "../workspace/desk";
 import { useAsked } from "../workspace/useAsked";
+import type { CropView } from "../variety/crops";
 import { words } from "./words";
 import { dayOfHalf } from "../measure/halfMonths";
 
 export type Planting = components["schemas"]["Planting"];
 export type PlantingTold = components["schemas"]["PlantingTold"];
-export type CropView = components["schemas"]["CropView"];
 
 /** The day on which crops are shown as large as they are then: the middle of the half-month that is looked at. */
 export function useDayShown(): string {
@@ -64,8 +64,8 @@ export function useNewPlantings() {
   const { submit } = useDesk();
   const { ask, fault, setFault } = useAsked<Change>();
 
-  async function plant(crop: string, beds: readonly string[]) {
-    const change = await ask("plantings/proposals", { body: { crop, beds } });
+  async function plant({ crop: { key: crop, variety } }: CropView, beds: readonly string[]) {
+    const change = await ask("plantings/proposals", { body: { crop, variety, beds } });
     if (change) submit(change, setFault);
   }
 

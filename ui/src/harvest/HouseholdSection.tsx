@@ -10,22 +10,26 @@ import { Fault } from "../parts/Fault";
 import { MeasureField } from "../parts/MeasureField";
 import { RovingList } from "../parts/RovingList";
 import { useDesk } from "../workspace/desk";
+import { cropId, idOf, useCropNames, useCropOptions, useGardenCrops } from "../variety/crops";
 import { words } from "./words";
 
 type CropWish = components["schemas"]["CropWish"];
-
-/** Who says nothing eats for two, as in the core. */
-const USUAL_EATERS = 2;
 
 /** Who eats, which crops, and how much of each. */
 export function HouseholdSection() {
   const { plan, catalogue } = useDesk();
   const { faults, edit, refuse } = useFieldEdit();
   const known = plan.household[0];
-  const eaters = known?.eaters ?? USUAL_EATERS;
-  const names = new Map(catalogue.crops.crops.map(({ crop }) => [crop.key, crop]));
+  const eaters = known?.eaters ?? catalogue.crops.usualEaters;
+  const { crops } = useGardenCrops();
+  const nameOf = useCropNames();
+  const views = new Map(crops.map((view) => [idOf(view), view]));
+  const viewOf = (wish: CropWish) => views.get(cropId(wish)) ?? views.get(wish.crop);
   const wishes = byName(
-    plan.cropWishes.map((wish) => ({ ...wish, name: names.get(wish.crop)?.name ?? wish.crop })),
+    plan.cropWishes.map((wish) => {
+      const view = viewOf(wish);
+      return { ...wish, name: view ? nameOf(view) : wish.crop };
+    }),
   );
   return (
     <details className="space-y-2 border-t border-rule pt-2">
@@ -54,11 +58,17 @@ export function HouseholdSection() {
           <WishRow
             key={wish.id}
             wish={wish}
-            usual={(names.get(wish.crop)?.eaten ?? 0) * eaters}
+            usual={(viewOf(wish)?.crop.eaten ?? 0) * eaters}
             fault={faults[wish.id]}
             onChange={(part) => {
-              const { id, crop, want, kilograms } = { ...wish, ...part };
-              const cropWish = { id, crop, want, ...(kilograms === undefined ? {} : { kilograms }) };
+              const { id, crop, variety, want, kilograms } = { ...wish, ...part };
+              const cropWish = {
+                id,
+                crop,
+                want,
+                ...(variety === undefined ? {} : { variety }),
+                ...(kilograms === undefined ? {} : { kilograms }),
+              };
               edit(wish.id, { kind: "PutCropWish", cropWish });
             }}
             onUnread={() => {
@@ -135,36 +145,36 @@ function WishRow({ wish, usual, fault, onChange, onUnread, onTakeOff }: WishRowP
 
 /** Crops that are eaten and not yet wished for. */
 function AddWish() {
-  const { plan, catalogue } = useDesk();
+  const { plan } = useDesk();
   const { faults, edit } = useFieldEdit();
-  const wished = new Set(plan.cropWishes.map(({ crop }) => crop));
-  const left = catalogue.crops.crops.filter(({ crop }) => crop.eaten > 0 && !wished.has(crop.key));
+  const { crops } = useGardenCrops();
+  const nameOf = useCropNames();
+  const wished = new Set(plan.cropWishes.map(cropId));
+  const left = crops.filter((view) => view.crop.eaten > 0 && !wished.has(idOf(view)));
+  const options = useCropOptions(left);
   const [picked, setPicked] = useState("");
-  const chosen = left.find(({ crop }) => crop.key === picked) ?? left[0];
+  const chosen = left.find((view) => idOf(view) === picked) ?? left[0];
   if (!chosen) return null;
   return (
     <div className="flex items-end gap-2">
       <div className="min-w-0 grow">
-        <Choice
-          label={words.add}
-          value={chosen.crop.key}
-          options={left.map(({ crop: { key, name }, family }) => ({
-            value: key,
-            label: name,
-            group: family,
-          }))}
-          onChange={setPicked}
-        />
+        <Choice label={words.add} value={idOf(chosen)} options={options} onChange={setPicked} />
       </div>
       <button
         type="button"
         className="plain-button"
         onClick={() => {
-          const cropWish = { id: crypto.randomUUID(), crop: chosen.crop.key, want: "MAY" as const };
+          const { key: crop, variety } = chosen.crop;
+          const cropWish = {
+            id: crypto.randomUUID(),
+            crop,
+            want: "MAY" as const,
+            ...(variety === undefined ? {} : { variety }),
+          };
           edit("crop", { kind: "PutCropWish", cropWish });
         }}
       >
-        {words.addIt(chosen.crop.name)}
+        {words.addIt(nameOf(chosen))}
       </button>
       <Fault text={faults["crop"]} />
     </div>

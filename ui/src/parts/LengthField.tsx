@@ -18,6 +18,8 @@ interface Props {
   autoFocus?: boolean;
   onCancel?: () => void;
   hideLabel?: boolean;
+  /** Shown while it is empty: what that means. */
+  empty?: string;
   explain?: TermName | undefined;
 }
 
@@ -32,6 +34,7 @@ export function LengthField({
   onCancel,
   onEmpty,
   hideLabel,
+  empty,
   explain,
 }: Props) {
   const id = useId();
@@ -66,6 +69,7 @@ export function LengthField({
         id={id}
         className={`field figures ${message ? "border-2 border-snag" : ""}`}
         value={shown}
+        placeholder={empty}
         autoFocus={autoFocus}
         {...faultProps(id, message)}
         onChange={(event) => {

@@ -1,4 +1,4 @@
-import type { Plan } from "../api/types";
+import type { Change, Plan } from "../api/types";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { byName } from "../parts/byName";
@@ -6,9 +6,11 @@ import { Fault } from "../parts/Fault";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { useDesk } from "../workspace/desk";
 import { seasonName } from "../workspace/seasons";
+import { useAsked } from "../workspace/useAsked";
+import { cropId, idOf, useCropOptions, useGardenCrops } from "../variety/crops";
 import { PlanYears } from "./PlanYears";
 import { usePlannedYears } from "./usePlannedYears";
-import { BEFORE, grownIn, hueOf, noted, seasonOfDay, type YearsPlan } from "./years";
+import { grownIn, hueOf, seasonOfDay, type YearsPlan } from "./years";
 import { words } from "./words";
 
 type Planting = Plan["plantings"][number];
@@ -23,10 +25,10 @@ const AHEAD = 6;
 
 /** Beds by years: what grew, what grows, and what is planned; what grew before can be noted here. */
 export function RotationPaper() {
-  const { plan, season } = useDesk();
+  const { plan, season, catalogue } = useDesk();
   const planned = usePlannedYears();
   const beds = byName(plan.beds.map(({ id, name }) => ({ id, name })));
-  const first = Math.min(plan.firstSeason, season) - BEFORE;
+  const first = Math.min(plan.firstSeason, season) - catalogue.crops.seasonsBefore;
   const seasons = Array.from({ length: season + AHEAD - first }, (_, index) => first + index);
   const plantings = withFound(plan.plantings, planned.found);
   const columns: Column<Row>[] = [
@@ -85,9 +87,25 @@ function alike(plantings: readonly Planting[]): [Planting, ...Planting[]][] {
 }
 
 function Cell({ row, season, plantings, found }: CellProps) {
-  const { plan, catalogue } = useDesk();
+  const { plan, submit } = useDesk();
   const { faults, edit } = useFieldEdit();
-  const families = new Map(catalogue.crops.crops.map(({ crop, family }) => [crop.key, family]));
+  const { ask, fault, setFault } = useAsked<Change>();
+  const { crops } = useGardenCrops();
+  const options = useCropOptions(crops.filter(({ crop }) => crop.perennial === undefined));
+  const families = new Map(crops.map((view) => [idOf(view), view.family]));
+  const familyOf = (planting: Planting) => families.get(cropId(planting)) ?? families.get(planting.crop);
+
+  async function note(id: string) {
+    const view = crops.find((each) => idOf(each) === id);
+    if (!view) return;
+    const { key: crop, variety } = view.crop;
+    const change = await ask("plantings/noted", {
+      body: { crop, variety, beds: [row.id] },
+      besides: { season: String(season) },
+    });
+    if (change) submit(change, setFault);
+  }
+
   const known = new Set(plan.plantings.map(({ id }) => id));
   const locked = new Set(plan.plantingLocks.map(({ planting }) => planting));
   const before = season < plan.firstSeason;
@@ -101,14 +119,16 @@ function Cell({ row, season, plantings, found }: CellProps) {
     <>
       <ul className="space-y-0.5 text-sm leading-tight">
         {alike([...lasting, ...grownIn(plantings, row.id, season, plan.yearBegins)]).map((some) => {
-          const [{ id, name, crop }] = some;
+          const [first] = some;
+          const { id, name } = first;
+          const family = familyOf(first);
           const fresh = found !== undefined && !known.has(id);
           return (
             <li
               key={id}
-              title={families.get(crop)}
+              title={family}
               className={`flex flex-wrap items-baseline gap-x-1 px-1 ${fresh ? "border border-dashed border-mark" : ""}`}
-              style={{ background: hueOf(families.get(crop) ?? "") }}
+              style={{ background: hueOf(family ?? "") }}
             >
               {some.length > 1 ? words.parts(name, some.length) : name}
               {some.every((each) => locked.has(each.id)) && (
@@ -137,21 +157,18 @@ function Cell({ row, season, plantings, found }: CellProps) {
           className="w-full min-w-18 border border-hair bg-transparent text-xs text-soft print:hidden"
           value=""
           onChange={(event) => {
-            const view = catalogue.crops.crops.find(({ crop }) => crop.key === event.target.value);
-            if (view) edit("crop", noted(view, row.id, season, plan.yearBegins));
+            void note(event.target.value);
           }}
         >
           <option value="">{words.note}</option>
-          {catalogue.crops.crops
-            .filter(({ crop }) => crop.perennial === undefined)
-            .map(({ crop: { key, name } }) => (
-              <option key={key} value={key}>
-                {name}
-              </option>
-            ))}
+          {options.map(({ value, label }) => (
+            <option key={value} value={value}>
+              {label}
+            </option>
+          ))}
         </select>
       )}
-      <Fault text={faults["crop"]} />
+      <Fault text={fault ?? faults["crop"]} />
     </>
   );
 }

@@ -85,6 +85,7 @@ export const plan: Plan = {
   rulesLeftAside: [],
   household: [],
   cropWishes: [],
+  varieties: [],
   plantingLocks: [],
   setAside: [],
   waysIn: [],
@@ -288,6 +289,7 @@ export const catalogue: Catalogue = {
     { name: "rulesLeftAside", list: "rulesLeftAside" },
     { name: "household", list: "household" },
     { name: "cropWish", list: "cropWishes" },
+    { name: "variety", list: "varieties" },
     { name: "plantingLock", list: "plantingLocks" },
   ],
   materials: [
@@ -462,9 +464,11 @@ export const catalogue: Catalogue = {
           hilled: false,
           net: true,
           overhead: true,
-          seed: { germination: 0.7, packet: 500 },
+          seed: { germination: 0.7, packet: 500, keeps: 3 },
           eaten: 10,
+          ownCrop: false,
         },
+        figures: { FAMILY: "CARROT", IN_ROW: "5 (3-8)", FROM_SOWING: "75 (60-90)", SUN: "5" },
         family: "Carrot family",
         habit: "stands by itself",
         hardiness: "bears frost",
@@ -490,6 +494,47 @@ export const catalogue: Catalogue = {
       { key: "MAY", label: "if there is room" },
       { key: "NEVER", label: "not here" },
     ],
+    columns: [
+      {
+        key: "FAMILY",
+        head: "family",
+        takes: {
+          choices: [
+            { key: "CARROT", label: "Carrot family" },
+            { key: "ONION", label: "Onion family" },
+          ],
+          whole: false,
+          ranged: false,
+          least: 0,
+          most: 0,
+        },
+      },
+      {
+        key: "IN_ROW",
+        head: "in row cm",
+        takes: { choices: [], whole: false, ranged: true, least: 1, most: 500 },
+      },
+      {
+        key: "FROM_SOWING",
+        head: "days from sowing",
+        takes: { choices: [], whole: false, ranged: true, least: 10, most: 1000 },
+      },
+      {
+        key: "INDOORS",
+        head: "weeks indoors",
+        takes: { choices: [], whole: true, ranged: false, least: 1, most: 30 },
+      },
+    ],
+    breedings: [
+      { key: "OPEN_POLLINATED", label: "open-pollinated", about: "Its own seed comes true." },
+      { key: "HYBRID", label: "hybrid (F1)", about: "Its own seed does not come true." },
+    ],
+    reasons: [
+      { key: "PROVEN", label: "it did well here" },
+      { key: "KEEPS_TRUE", label: "its seed can be kept true" },
+    ],
+    usualEaters: 2,
+    seasonsBefore: 3,
     raisings: [
       { key: "SOWN", label: "sown in the bed" },
       { key: "BOUGHT", label: "bought as young plants" },

@@ -1,5 +1,6 @@
 package fairacre.crop;
 
+import fairacre.catalogue.Raising;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;

@@ -34,7 +34,8 @@ public final class CropCapability implements Capability, ThingKinds, PriceList, 
     public List<Finder> onTheGround(SnagContext context) {
         return List.of(
                 new Finder("what grows where", () -> new CropSnags(context).find()),
-                new Finder("when things are sown", () -> new SowingSnags(context).find()));
+                new Finder("when things are sown", () -> new SowingSnags(context).find()),
+                new Finder("what seed there is", () -> new SeedSnags(context).find()));
     }
 
     /** Whoever plants later or takes something out knows that soil lies bare for as long. */
@@ -53,7 +54,7 @@ public final class CropCapability implements Capability, ThingKinds, PriceList, 
                                 PlantPlaces.ground(bed, planting),
                                 bed.height().metres(),
                                 days.stream()
-                                        .map(day -> PlantingStudy.height(planting, day))
+                                        .map(day -> PlantingStudy.height(plan, planting, day))
                                         .toList())))
                 .filter(stand -> !stand.soil().isEmpty());
     }

@@ -2,6 +2,7 @@ package fairacre.crop;
 
 import fairacre.bill.PriceItem;
 import fairacre.bill.PriceList.Offer;
+import fairacre.catalogue.PlantStock;
 import java.util.stream.Stream;
 
 /** What is sold to plant. All prices are invented. */

@@ -41,6 +41,11 @@ public enum CropRule implements Rule {
             "No soil lies bare for more than four weeks without frost: weeds come, and rain washes it out. Something"
                     + " follows, or a green manure covers it.",
             "common practice"),
+    SEED_SHORT(
+            "Too little seed of one's own",
+            "Seed that can't be bought again is enough for what is sown of it, with a tenth more and those that don't"
+                    + " come up.",
+            "common practice; how long seed keeps by Knott's Handbook for Vegetable Growers (from memory)"),
     CROP_UNRIPE(
             "Cleared before it is ripe",
             "A crop stays in the bed until it can be harvested, counted from the quickest varieties.",

@@ -1,5 +1,6 @@
 package fairacre.crop;
 
+import fairacre.catalogue.Crop;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
@@ -71,7 +72,7 @@ final class CropSnags {
         Optional<LocalDate> goes = plan.bed(planting.bed())
                 .retired()
                 .map(plan.yearBegins()::atYear)
-                .filter(day -> planting.grown().perennial().isPresent()
+                .filter(day -> planting.grown(context.plan()).perennial().isPresent()
                         && planting.until().isAfter(day));
         return goes.map(day -> told.snag(
                         CropRule.CROP_BED_GOES,
@@ -102,8 +103,8 @@ final class CropSnags {
     }
 
     private Optional<Snag> crowded(Planting planting) {
-        double closest =
-                Length.min(planting.plantsApart(), planting.rowsApart()).metres();
+        double closest = Length.min(planting.plantsApart(context.plan()), planting.rowsApart(context.plan()))
+                .metres();
         double least = leastApart(planting);
         return planting.layout() == Layout.SINGLE || closest >= least - HAIR
                 ? Optional.empty()
@@ -121,8 +122,8 @@ final class CropSnags {
     }
 
     /** By tables for rows, or by what a square foot carries. */
-    private static double leastApart(Planting planting) {
-        Crop.Spacing spacing = planting.grown().spacing();
+    private double leastApart(Planting planting) {
+        Crop.Spacing spacing = planting.grown(context.plan()).spacing();
         double inRow = spacing.inRow().low();
         return planting.layout() == Layout.SQUARE
                 ? spacing.toTheSquareFoot()
@@ -133,13 +134,13 @@ final class CropSnags {
     }
 
     private Optional<Snag> unripe(Planting planting) {
-        LocalDate quickest = planting.ripeAtTheEarliest();
-        boolean eaten = planting.grown().yield().usual() > 0;
+        LocalDate quickest = planting.ripeAtTheEarliest(context.plan());
+        boolean eaten = planting.grown(context.plan()).yield().usual() > 0;
         int cleared = Plan.season(planting.until().minusDays(1), context.plan().yearBegins());
         if (!eaten || cleared != context.season() || !planting.until().isBefore(quickest)) {
             return Optional.empty();
         }
-        Planting later = planting.cleared(planting.ripe().plusDays(1));
+        Planting later = planting.cleared(planting.ripe(context.plan()).plusDays(1));
         return Optional.of(told.snag(
                         CropRule.CROP_UNRIPE,
                         Weight.WARNING,

@@ -2,6 +2,7 @@ package fairacre.crop;
 
 import fairacre.bill.BillPart;
 import fairacre.bill.WorkRate;
+import fairacre.catalogue.Raising;
 import fairacre.plan.Plan;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;

@@ -1,5 +1,10 @@
 package fairacre.crop;
 
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Family;
+import fairacre.catalogue.Feeding;
+import fairacre.catalogue.Raising;
+import fairacre.catalogue.Varieties;
 import fairacre.limits.RefusedException;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
@@ -44,7 +49,7 @@ public final class GapFillings {
 
     private List<GapFilling> all() {
         List<Family> before = before();
-        return Crops.all().stream()
+        return Varieties.all(plan).stream()
                 .filter(crop -> crop.perennial().isEmpty() && !before.contains(crop.family()))
                 .flatMap(crop -> filling(crop).stream())
                 .sorted(Comparator.comparingDouble(this::worth).reversed())
@@ -66,7 +71,7 @@ public final class GapFillings {
                         && planting.part().shares(gap.part())
                         && !planting.until().isAfter(gap.from())
                         && planting.until().isAfter(gap.from().minusYears(1)))
-                .map(planting -> planting.grown().family())
+                .map(planting -> planting.grown(plan).family())
                 .toList();
     }
 
@@ -105,7 +110,7 @@ public final class GapFillings {
         boolean endsByFrost = times.ripenBefore(sown, planting.from())
                 .map(end -> !end.isAfter(gap.until()))
                 .orElse(false);
-        LocalDate ripe = planting.ripe().plusDays(endsByFrost ? SowingTimes.SHORT_DAYS : 0);
+        LocalDate ripe = planting.ripe(plan).plusDays(endsByFrost ? SowingTimes.SHORT_DAYS : 0);
         return Stream.of(planting)
                 .filter(each -> beforeFrost && ripe.isBefore(gap.until()))
                 .map(each -> told(each, Optional.of(ripe)))
@@ -115,6 +120,6 @@ public final class GapFillings {
 
     private GapFilling told(Planting planting, Optional<LocalDate> ripe) {
         return new GapFilling(
-                planting, ripe, PlantingStudy.count(bed, planting), PlantingStudy.kilograms(bed, planting));
+                planting, ripe, PlantingStudy.count(plan, bed, planting), PlantingStudy.kilograms(plan, bed, planting));
     }
 }

@@ -1,5 +1,8 @@
 package fairacre.crop;
 
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Raising;
+import fairacre.catalogue.Varieties;
 import fairacre.limits.RefusedException;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
@@ -25,14 +28,21 @@ public final class NewPlantings {
     private static final int STEPS = 12;
     /** So many days are offered between the first and the last. */
     private static final int BETWEEN = 3;
+    /** What grew in earlier years is noted from the fifth month of the season to the ninth. */
+    private static final int SPRING = 4;
+
+    private static final int AUTUMN = 9;
 
     private NewPlantings() {}
 
-    /** @throws RefusedException if there is no such crop, or no bed */
-    public static Change of(Plan plan, int season, String crop, List<UUID> beds, Supplier<UUID> ids) {
-        Crop grown = Crops.of(crop)
-                .orElseThrow(
-                        () -> new RefusedException("crop", "there is no such crop", "choose one of the catalogue"));
+    /**
+     * @param crop its key in the catalogue
+     * @param variety of it; empty for the crop as the catalogue has it
+     * @throws RefusedException if there is no such crop, or no bed
+     */
+    public static Change of(
+            Plan plan, int season, String crop, Optional<UUID> variety, List<UUID> beds, Supplier<UUID> ids) {
+        Crop grown = Varieties.asked(plan, crop, variety);
         List<UUID> there = plan.standing(season).stream()
                 .map(bed -> bed.id())
                 .filter(beds::contains)
@@ -48,6 +58,14 @@ public final class NewPlantings {
         return changes.size() == 1
                 ? changes.get(0)
                 : new Change.Batch("Plant " + grown.name() + " in " + changes.size() + " beds", changes);
+    }
+
+    /** The edit that notes what grew in all of a bed before the program came: for a summer. */
+    public static Change noted(Plan plan, int season, String crop, Optional<UUID> variety, UUID bed, UUID id) {
+        Crop grown = Varieties.asked(plan, crop, variety);
+        plan.bed(bed);
+        LocalDate begins = plan.yearBegins().atYear(season);
+        return Put.of(begun(grown, bed, id, begins.plusMonths(SPRING)).cleared(begins.plusMonths(AUTUMN)));
     }
 
     /** In the bed where it can be, else indoors, else it is bought. */
@@ -66,10 +84,22 @@ public final class NewPlantings {
 
     /** In all of a bed, from a day on until it is harvested or frost ends its growth. */
     public static Planting planting(SowingTimes times, Crop crop, UUID bed, UUID id, LocalDate from) {
-        Planting planting = new Planting(
+        Planting planting = begun(crop, bed, id, from);
+        LocalDate harvested = planting.ripe(crop).plusDays(HARVEST);
+        LocalDate ends = times.ripenBefore(sown(crop, bed), from)
+                .filter(end -> end.isAfter(planting.ripe(crop)) && end.isBefore(harvested))
+                .orElse(harvested);
+        return planting.cleared(
+                crop.perennial().map(years -> from.plusYears(years.life())).orElse(ends));
+    }
+
+    /** In all of a bed, as it is usually grown, for a day. */
+    private static Planting begun(Crop crop, UUID bed, UUID id, LocalDate from) {
+        return new Planting(
                 id,
                 crop.name(),
                 crop.key(),
+                crop.variety(),
                 bed,
                 BedPart.WHOLE,
                 crop.spacing().toTheSquareFoot().isPresent() ? Layout.ROWS_ALONG : Layout.STAGGERED,
@@ -79,12 +109,6 @@ public final class NewPlantings {
                 false,
                 from,
                 from.plusDays(1));
-        LocalDate harvested = planting.ripe().plusDays(HARVEST);
-        LocalDate ends = times.ripenBefore(sown(crop, bed), from)
-                .filter(end -> end.isAfter(planting.ripe()) && end.isBefore(harvested))
-                .orElse(harvested);
-        return planting.cleared(
-                crop.perennial().map(years -> from.plusYears(years.life())).orElse(ends));
     }
 
     /**

@@ -2,6 +2,7 @@ package fairacre.crop;
 
 import fairacre.outline.Point;
 import fairacre.plan.BedRevision;
+import fairacre.plan.Plan;
 import fairacre.shape.Areas;
 import fairacre.shape.BedSoil;
 import java.util.ArrayList;
@@ -36,18 +37,18 @@ final class PlantPlaces {
     private final double apart;
     private final double rowsApart;
 
-    private PlantPlaces(BedRevision bed, Planting planting) {
+    private PlantPlaces(Plan plan, BedRevision bed, Planting planting) {
         this.seen = BedSoil.seen(bed);
         this.planting = planting;
         this.across = planting.layout() == Layout.ROWS_ACROSS;
         this.soil = part(seen.soil(), planting.part());
-        this.apart = planting.plantsApart().metres();
-        this.rowsApart = planting.rowsApart().metres() * (planting.layout() == Layout.STAGGERED ? STAGGERED : 1);
+        this.apart = planting.plantsApart(plan).metres();
+        this.rowsApart = planting.rowsApart(plan).metres() * (planting.layout() == Layout.STAGGERED ? STAGGERED : 1);
     }
 
     /** On the plot, row by row; none where the part has no soil. */
-    static List<Point> of(BedRevision bed, Planting planting) {
-        return new PlantPlaces(bed, planting).places();
+    static List<Point> of(Plan plan, BedRevision bed, Planting planting) {
+        return new PlantPlaces(plan, bed, planting).places();
     }
 
     /** Square metres of soil of the part. */

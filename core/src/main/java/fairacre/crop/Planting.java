@@ -1,5 +1,9 @@
 package fairacre.crop;
 
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Crops;
+import fairacre.catalogue.Raising;
+import fairacre.catalogue.Varieties;
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
@@ -16,6 +20,7 @@ import java.util.UUID;
  *
  * @param name the crop, or its variety
  * @param crop its key in the catalogue
+ * @param variety of the crop, or the crop of one's own that is like it; empty for that of the catalogue
  * @param bed in whose soil it grows
  * @param inRow from plant to plant, 1 cm to 5 m; empty for what the catalogue says
  * @param between from row to row, 1 cm to 5 m; empty for what the catalogue says; of no matter without rows
@@ -27,6 +32,7 @@ public record Planting(
         UUID id,
         String name,
         String crop,
+        Optional<UUID> variety,
         UUID bed,
         BedPart part,
         Layout layout,
@@ -44,9 +50,11 @@ public record Planting(
     public Planting {
         Limits.present(id, "id");
         name = Limits.name(name, "name");
+        // Its varieties come into the bed in the same ways.
         Crop grown = Crops.of(Limits.present(crop, "crop"))
                 .orElseThrow(
                         () -> new RefusedException("crop", "there is no such crop", "choose one of the catalogue"));
+        variety = variety == null ? Optional.empty() : variety;
         Limits.present(bed, "bed");
         part = part == null ? BedPart.WHOLE : part;
         layout = layout == null ? Layout.ROWS_ALONG : layout;
@@ -70,52 +78,56 @@ public record Planting(
         }
     }
 
-    public Crop grown() {
-        return Crops.of(crop).orElseThrow();
+    /** What grows: the variety, or the crop. */
+    public Crop grown(Plan plan) {
+        return Varieties.grown(plan, crop, variety);
     }
 
     /** From plant to plant: its own, or what is usual for its layout. */
-    Length plantsApart() {
-        return inRow.orElseGet(() -> layout == Layout.SQUARE
-                ? grown().spacing()
-                        .toTheSquareFoot()
-                        .map(count -> Length.feet(1 / Math.sqrt(count)))
-                        .orElseGet(this::usual)
-                : usual());
+    Length plantsApart(Plan plan) {
+        return inRow.orElseGet(() -> usual(grown(plan).spacing()));
     }
 
-    private Length usual() {
-        return Length.metres(grown().spacing().inRow().usual());
+    private Length usual(Crop.Spacing spacing) {
+        return spacing.toTheSquareFoot()
+                .filter(count -> layout == Layout.SQUARE)
+                .map(count -> Length.feet(1 / Math.sqrt(count)))
+                .orElseGet(() -> Length.metres(spacing.inRow().usual()));
     }
 
     /** From row to row: its own, or what is usual; without rows as far as from plant to plant. */
-    Length rowsApart() {
+    Length rowsApart(Plan plan) {
         return switch (layout) {
             case ROWS_ALONG, ROWS_ACROSS ->
                 between.orElseGet(
-                        () -> Length.metres(grown().spacing().between().usual()));
-            case SQUARE, STAGGERED, SINGLE -> plantsApart();
+                        () -> Length.metres(grown(plan).spacing().between().usual()));
+            case SQUARE, STAGGERED, SINGLE -> plantsApart(plan);
         };
     }
 
     /** The day of the first harvest, as is usual; of a perennial in its first bearing year. */
-    public LocalDate ripe() {
-        return ripeAfter(grown().ripens(raising).usual());
+    public LocalDate ripe(Plan plan) {
+        return ripe(grown(plan));
+    }
+
+    LocalDate ripe(Crop grown) {
+        return ripeAfter(grown, grown.ripens(raising).usual());
     }
 
     /** The day of the first harvest of the quickest varieties. */
-    LocalDate ripeAtTheEarliest() {
-        return ripeAfter(grown().ripens(raising).low());
+    LocalDate ripeAtTheEarliest(Plan plan) {
+        Crop grown = grown(plan);
+        return ripeAfter(grown, grown.ripens(raising).low());
     }
 
-    private LocalDate ripeAfter(double days) {
-        return from.plusYears(grown().perennial().map(Crop.Perennial::firstCrop).orElse(0))
+    private LocalDate ripeAfter(Crop grown, double days) {
+        return from.plusYears(grown.perennial().map(Crop.Perennial::firstCrop).orElse(0))
                 .plusDays(Math.round(days));
     }
 
     /** The day on which it is sown indoors; empty if it is not. */
-    Optional<LocalDate> indoors() {
-        return grown().indoors().filter(weeks -> raising == Raising.RAISED).map(from::minusWeeks);
+    Optional<LocalDate> indoors(Plan plan) {
+        return grown(plan).indoors().filter(weeks -> raising == Raising.RAISED).map(from::minusWeeks);
     }
 
     /** Whether both grow on some day. */
@@ -130,43 +142,6 @@ public record Planting(
                 Optional.of(Plan.season(until.minusDays(1), yearBegins) + 1));
     }
 
-    public Planting cleared(LocalDate day) {
-        return new Planting(id, name, crop, bed, part, layout, inRow, between, raising, interplanted, from, day);
-    }
-
-    /** From another day on; it is cleared when it would have been, or as much later. */
-    Planting planted(LocalDate day) {
-        return day.isBefore(until)
-                ? new Planting(id, name, crop, bed, part, layout, inRow, between, raising, interplanted, day, until)
-                : shifted(day);
-    }
-
-    /** From another day on, for as long as it was. */
-    Planting shifted(LocalDate day) {
-        return new Planting(
-                id,
-                name,
-                crop,
-                bed,
-                part,
-                layout,
-                inRow,
-                between,
-                raising,
-                interplanted,
-                day,
-                day.plusDays(ChronoUnit.DAYS.between(from, until)));
-    }
-
-    public Planting in(UUID other) {
-        return new Planting(id, name, crop, other, part, layout, inRow, between, raising, interplanted, from, until);
-    }
-
-    /** In another bed, or in another part of it. */
-    public Planting in(UUID other, BedPart share) {
-        return in(other).in(share);
-    }
-
     /** Whether both grow in some of the same soil, at whatever time. */
     public boolean sharesSoil(Planting other) {
         return bed.equals(other.bed) && part.shares(other.part);
@@ -177,31 +152,68 @@ public record Planting(
         return Math.toIntExact(ChronoUnit.DAYS.between(from, until));
     }
 
-    public Planting in(BedPart other) {
-        return new Planting(id, name, crop, bed, other, layout, inRow, between, raising, interplanted, from, until);
+    public Planting cleared(LocalDate day) {
+        return during(from, day);
+    }
+
+    /** From another day on; it is cleared when it would have been, or as much later. */
+    Planting planted(LocalDate day) {
+        return day.isBefore(until) ? during(day, until) : shifted(day);
+    }
+
+    /** From another day on, for as long as it was. */
+    Planting shifted(LocalDate day) {
+        return during(day, day.plusDays(ChronoUnit.DAYS.between(from, until)));
+    }
+
+    private Planting during(LocalDate first, LocalDate last) {
+        return raised(raising, first, last);
     }
 
     public Planting raised(Raising other, LocalDate first, LocalDate last) {
-        return new Planting(id, name, crop, bed, part, layout, inRow, between, other, interplanted, first, last);
+        return new Planting(
+                id, name, crop, variety, bed, part, layout, inRow, between, other, interplanted, first, last);
     }
 
-    Planting interplanting() {
-        return new Planting(id, name, crop, bed, part, layout, inRow, between, raising, true, from, until);
+    public Planting in(BedPart other) {
+        return in(bed, other);
     }
 
-    Planting spacedAsUsual() {
+    public Planting in(UUID other) {
+        return in(other, part);
+    }
+
+    /** In another bed, or in another part of it. */
+    public Planting in(UUID other, BedPart share) {
+        return new Planting(
+                id, name, crop, variety, other, share, layout, inRow, between, raising, interplanted, from, until);
+    }
+
+    /** Not the variety, but the crop as the catalogue has it. */
+    Planting usual(String called) {
         return new Planting(
                 id,
-                name,
+                called,
                 crop,
+                Optional.empty(),
                 bed,
                 part,
                 layout,
-                Optional.empty(),
-                Optional.empty(),
+                inRow,
+                between,
                 raising,
                 interplanted,
                 from,
                 until);
+    }
+
+    Planting interplanting() {
+        return new Planting(id, name, crop, variety, bed, part, layout, inRow, between, raising, true, from, until);
+    }
+
+    Planting spacedAsUsual() {
+        Optional<Length> usual = Optional.empty();
+        return new Planting(
+                id, name, crop, variety, bed, part, layout, usual, usual, raising, interplanted, from, until);
     }
 }

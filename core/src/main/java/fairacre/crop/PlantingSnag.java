@@ -30,7 +30,8 @@ public final class PlantingSnag {
     /** At its first plant. */
     public Snag snag(Rule rule, Weight weight, Planting planting, String words, Supplier<List<Remedy>> remedies) {
         Optional<Point> place = bed(planting)
-                .flatMap(bed -> PlantPlaces.of(bed, planting).stream().findFirst());
+                .flatMap(bed ->
+                        PlantPlaces.of(context.plan(), bed, planting).stream().findFirst());
         return Snag.of(
                         rule,
                         weight,

@@ -1,5 +1,6 @@
 package fairacre.crop;
 
+import fairacre.catalogue.Crop;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.BedRevision;
@@ -42,30 +43,31 @@ public final class PlantingStudy {
 
     private PlantingTold told(Planting planting, LocalDate day) {
         Optional<BedRevision> bed = bed(standing, planting.bed());
-        List<Point> places = bed.map(soil -> PlantPlaces.of(soil, planting)).orElse(List.of());
-        Crop crop = planting.grown();
+        List<Point> places =
+                bed.map(soil -> PlantPlaces.of(plan, soil, planting)).orElse(List.of());
+        Crop crop = planting.grown(plan);
         return new PlantingTold(
                 planting.id(),
                 places.size(),
                 places.size() > MOST_DRAWN ? List.of() : places,
-                grown(planting, day).map(share -> times(crop.spread(), share)),
-                grown(planting, day).map(share -> times(crop.height(), share)),
-                planting.plantsApart(),
-                planting.rowsApart(),
-                planting.indoors(),
-                planting.ripe(),
-                bed.map(soil -> kilograms(soil, planting)).orElse(0.0),
-                PlantingTold.PlantsWanted.of(planting, places.size()));
+                grown(plan, planting, day).map(share -> times(crop.spread(), share)),
+                grown(plan, planting, day).map(share -> times(crop.height(), share)),
+                planting.plantsApart(plan),
+                planting.rowsApart(plan),
+                planting.indoors(plan),
+                planting.ripe(plan),
+                bed.map(soil -> kilograms(plan, soil, planting)).orElse(0.0),
+                PlantingTold.PlantsWanted.of(plan, planting, places.size()));
     }
 
     /** Plants of a planting in a bed. */
-    public static int count(BedRevision bed, Planting planting) {
-        return PlantPlaces.of(bed, planting).size();
+    public static int count(Plan plan, BedRevision bed, Planting planting) {
+        return PlantPlaces.of(plan, bed, planting).size();
     }
 
     /** What a planting in a bed gives in a year in full bearing, kilograms, as is usual. */
-    public static double kilograms(BedRevision bed, Planting planting) {
-        return planting.grown().yield().usual() * PlantPlaces.area(bed, planting);
+    public static double kilograms(Plan plan, BedRevision bed, Planting planting) {
+        return planting.grown(plan).yield().usual() * PlantPlaces.area(bed, planting);
     }
 
     static Optional<BedRevision> bed(List<StandingBed> standing, UUID bed) {
@@ -76,9 +78,9 @@ public final class PlantingStudy {
     }
 
     /** On a day, metres; 0 while it is not in the bed. */
-    static double height(Planting planting, LocalDate day) {
-        return grown(planting, day)
-                .map(share -> share * planting.grown().height().metres())
+    static double height(Plan plan, Planting planting, LocalDate day) {
+        return grown(plan, planting, day)
+                .map(share -> share * planting.grown(plan).height().metres())
                 .orElse(0.0);
     }
 
@@ -91,11 +93,11 @@ public final class PlantingStudy {
      * first harvest (an estimate of our own); what lasts for years is grown after its first year. Empty on days on
      * which it is not in the bed.
      */
-    static Optional<Double> grown(Planting planting, LocalDate day) {
+    static Optional<Double> grown(Plan plan, Planting planting, LocalDate day) {
         if (day.isBefore(planting.from()) || !day.isBefore(planting.until())) {
             return Optional.empty();
         }
-        double full = planting.grown().ripens(planting.raising()).usual();
+        double full = planting.grown(plan).ripens(planting.raising()).usual();
         double share = ChronoUnit.DAYS.between(planting.from(), day) / full;
         return Optional.of(Math.min(1, SEEDLING + (1 - SEEDLING) * share));
     }

@@ -1,7 +1,10 @@
 package fairacre.crop;
 
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Raising;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
+import fairacre.plan.Plan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -50,13 +53,25 @@ public record PlantingTold(
         /** One more in ten (common practice). */
         private static final double SPARE = 1.1;
 
-        static PlantsWanted of(Planting planting, int count) {
+        private static final double HAIR = 1e-9;
+
+        static PlantsWanted of(Plan plan, Planting planting, int count) {
             if (planting.raising() == Raising.BOUGHT) {
                 return new PlantsWanted(0, 0, count);
             }
-            Crop.Seed seed = planting.grown().seed().orElseThrow();
-            int seeds = (int) Math.ceil(count * SPARE / seed.germination() - 1e-9);
+            Crop.Seed seed = planting.grown(plan).seed().orElseThrow();
+            int seeds = seeds(count, seed.germination());
             return new PlantsWanted(seeds, packets(seeds, seed), 0);
+        }
+
+        /** Seeds for so many plants, of which a share comes up. */
+        static int seeds(int plants, double comesUp) {
+            return (int) Math.ceil(plants * SPARE / comesUp - HAIR);
+        }
+
+        /** Plants for which so many seeds are enough. */
+        static int plants(int seeds, double comesUp) {
+            return (int) Math.floor(seeds * comesUp / SPARE + HAIR);
         }
 
         static int packets(int seeds, Crop.Seed seed) {

@@ -1,5 +1,7 @@
 package fairacre.crop;
 
+import fairacre.catalogue.Hardiness;
+import fairacre.catalogue.Raising;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
@@ -34,7 +36,7 @@ final class SowingSnags {
     }
 
     private Optional<Snag> early(Planting planting) {
-        SowingTimes.Sown sown = SowingTimes.Sown.of(planting);
+        SowingTimes.Sown sown = SowingTimes.Sown.of(context.plan(), planting);
         return times.flaw(sown, planting.from()).map(flaw -> {
             Optional<LocalDate> better = times.firstFrom(sown, planting.from());
             Snag snag = told.snag(
@@ -67,21 +69,25 @@ final class SowingSnags {
                         + context.wording()
                                 .temperature(times.soil(planting.from()).orElseThrow())
                         + " then, and it comes up from "
-                        + context.wording().temperature(planting.grown().soilFrom()) + " on.";
+                        + context.wording()
+                                .temperature(planting.grown(context.plan()).soilFrom()) + " on.";
         };
     }
 
     private Optional<Snag> late(Planting planting) {
-        SowingTimes.Sown sown = SowingTimes.Sown.of(planting);
+        SowingTimes.Sown sown = SowingTimes.Sown.of(context.plan(), planting);
         Optional<LocalDate> last = times.last(sown, planting.from());
         return last.filter(planting.from()::isAfter)
                 .map(day -> told.snag(
                                 CropRule.CROP_LATE,
-                                planting.grown().hardiness() == Hardiness.HARDY ? Weight.NOTE : Weight.WARNING,
+                                planting.grown(context.plan()).hardiness() == Hardiness.HARDY
+                                        ? Weight.NOTE
+                                        : Weight.WARNING,
                                 planting,
                                 planting.name() + " " + comes(planting) + " on " + Wording.day(planting.from())
                                         + "; with two weeks for the short days of autumn it is ripe about "
-                                        + Wording.day(planting.ripe().plusDays(SowingTimes.SHORT_DAYS))
+                                        + Wording.day(
+                                                planting.ripe(context.plan()).plusDays(SowingTimes.SHORT_DAYS))
                                         + ", when frost has ended its growth.",
                                 () -> Stream.concat(
                                                 Stream.of(day)

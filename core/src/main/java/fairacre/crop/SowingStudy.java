@@ -1,5 +1,8 @@
 package fairacre.crop;
 
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Raising;
+import fairacre.catalogue.Varieties;
 import fairacre.crop.SowingTold.CropTimes;
 import fairacre.crop.SowingTold.Deed;
 import fairacre.crop.SowingTold.SowingDay;
@@ -39,7 +42,7 @@ public final class SowingStudy {
                         .flatMap(warmth -> Arrays.stream(Month.values()).map(warmth::soil))
                         .toList(),
                 days(),
-                Crops.all().stream().map(this::times).toList());
+                Varieties.all(plan).stream().map(this::times).toList());
     }
 
     private List<SowingDay> days() {
@@ -59,15 +62,15 @@ public final class SowingStudy {
                 .orElseThrow();
     }
 
-    private static Stream<SowingDay> days(Planting planting, PlantingTold told) {
+    private Stream<SowingDay> days(Planting planting, PlantingTold told) {
         int seeds = told.wanted().seeds();
         boolean sown = planting.raising() == Raising.SOWN;
         Stream<SowingDay> indoors =
-                planting.indoors().stream().map(day -> new SowingDay(day, Deed.SOW_INDOORS, planting.id(), seeds));
+                planting.indoors(plan).stream().map(day -> new SowingDay(day, Deed.SOW_INDOORS, planting.id(), seeds));
         Stream<SowingDay> outside = Stream.of(new SowingDay(
                 planting.from(), sown ? Deed.SOW : Deed.PLANT, planting.id(), sown ? seeds : told.count()));
-        Stream<SowingDay> harvest = Stream.of(planting.ripe())
-                .filter(day -> planting.grown().yield().usual() > 0 && day.isBefore(planting.until()))
+        Stream<SowingDay> harvest = Stream.of(planting.ripe(plan))
+                .filter(day -> planting.grown(plan).yield().usual() > 0 && day.isBefore(planting.until()))
                 .map(day -> new SowingDay(day, Deed.HARVEST, planting.id(), 0));
         Stream<SowingDay> cleared = Stream.of(new SowingDay(planting.until(), Deed.CLEAR, planting.id(), 0));
         return Stream.of(indoors, outside, harvest, cleared).flatMap(some -> some);
@@ -79,6 +82,7 @@ public final class SowingStudy {
         LocalDate from = times.first(sown);
         return new CropTimes(
                 crop.key(),
+                crop.variety(),
                 crop.indoors().filter(weeks -> raising == Raising.RAISED).map(from::minusWeeks),
                 from,
                 times.last(sown, from),

@@ -1,5 +1,9 @@
 package fairacre.crop;
 
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Hardiness;
+import fairacre.catalogue.PlantStock;
+import fairacre.catalogue.Raising;
 import fairacre.frost.FrostCalendar;
 import fairacre.frost.FrostRisk;
 import fairacre.frost.FrostSpread;
@@ -62,8 +66,8 @@ public final class SowingTimes {
     /** A crop that comes into a bed in some way. */
     record Sown(Crop crop, Raising raising, Optional<UUID> bed) {
 
-        static Sown of(Planting planting) {
-            return new Sown(planting.grown(), planting.raising(), Optional.of(planting.bed()));
+        static Sown of(Plan plan, Planting planting) {
+            return new Sown(planting.grown(plan), planting.raising(), Optional.of(planting.bed()));
         }
 
         /** Whether it comes up out of the soil of the bed. */

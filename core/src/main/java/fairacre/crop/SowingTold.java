@@ -16,7 +16,7 @@ import java.util.UUID;
  * @param soil temperature in the middle of each month, January first, degrees Celsius; none where nothing is known of
  *     the weather
  * @param days on which there is something to do for the plantings, in their order
- * @param crops when those of the catalogue are sown and planted in the open, in its order
+ * @param crops when those of the catalogue and their varieties are sown and planted in the open, in its order
  */
 public record SowingTold(
         FrostCalendar.Basis basis,
@@ -50,11 +50,17 @@ public record SowingTold(
     /**
      * When a crop is sown or planted in the open.
      *
+     * @param variety of it; empty for the crop as the catalogue has it
      * @param indoors the day on which it is sown indoors for the first one; empty if it is not
      * @param from the first day
      * @param until the last day on which it still ripens before the frost; empty if frost doesn't matter
      * @param up days from sowing until it comes up in the soil of the first day; 0 of what is planted
      */
     public record CropTimes(
-            String crop, Optional<LocalDate> indoors, LocalDate from, Optional<LocalDate> until, int up) {}
+            String crop,
+            Optional<UUID> variety,
+            Optional<LocalDate> indoors,
+            LocalDate from,
+            Optional<LocalDate> until,
+            int up) {}
 }

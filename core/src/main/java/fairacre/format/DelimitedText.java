@@ -6,6 +6,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import org.apache.commons.csv.CSVFormat;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -40,6 +41,20 @@ final class DelimitedText {
             }
         }
         return best;
+    }
+
+    /** A table with a heading, as spreadsheets write it. */
+    static CSVFormat table(String text) {
+        return CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(delimiter(text))
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreHeaderCase(true)
+                .setTrim(true)
+                .setIgnoreEmptyLines(true)
+                .setAllowMissingColumnNames(true)
+                .get();
     }
 
     private static long count(String text, char sign) {

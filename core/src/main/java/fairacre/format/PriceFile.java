@@ -24,7 +24,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.joda.money.Money;
@@ -119,17 +118,7 @@ public final class PriceFile {
             throw fault("the file is larger than 2 MB", "leave out what is no price");
         }
         String text = DelimitedText.decoded(file);
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setDelimiter(DelimitedText.delimiter(text))
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreHeaderCase(true)
-                .setTrim(true)
-                .setIgnoreEmptyLines(true)
-                .setAllowMissingColumnNames(true)
-                .get();
-        try (CSVParser rows = CSVParser.parse(new StringReader(text), format)) {
+        try (CSVParser rows = CSVParser.parse(new StringReader(text), DelimitedText.table(text))) {
             List<String> headings = rows.getHeaderNames().stream()
                     .filter(name -> !name.isBlank())
                     .toList();

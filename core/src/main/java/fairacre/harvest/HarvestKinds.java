@@ -12,7 +12,7 @@ public final class HarvestKinds {
 
     private static final int MOST = 200;
     /** Who says nothing eats for two. */
-    private static final double USUAL_EATERS = 2;
+    public static final double USUAL_EATERS = 2;
 
     /** One at most. */
     public static final Things<Household> HOUSEHOLD = new Things<>(
@@ -32,18 +32,24 @@ public final class HarvestKinds {
             "cropWishes",
             MOST,
             CropWish::id,
-            CropWish::name,
+            CropWish::label,
             (terms, wish) -> {},
             new Things.Words("Wished for %s", "Took %s off what is eaten", "a crop that is eaten"),
             Things.Seasons.all());
 
     private HarvestKinds() {}
 
-    /** What is wanted most first; of two wishes for one crop the second says nothing new. */
+    /**
+     * Those for something that is eaten, what is wanted most first; of two wishes for one crop the second says nothing
+     * new.
+     */
     public static List<CropWish> wishes(Plan plan) {
         return plan.list(WISHES).stream()
-                .sorted(Comparator.comparing(CropWish::want).thenComparing(CropWish::name))
-                .collect(Collectors.toMap(CropWish::crop, wish -> wish, (first, again) -> first, LinkedHashMap::new))
+                .filter(wish -> kilograms(plan, wish) > 0)
+                .sorted(Comparator.comparing(CropWish::want)
+                        .thenComparing(wish -> wish.wished(plan).name()))
+                .collect(Collectors.toMap(
+                        wish -> wish.wished(plan).kind(), wish -> wish, (first, again) -> first, LinkedHashMap::new))
                 .values()
                 .stream()
                 .toList();
@@ -51,7 +57,7 @@ public final class HarvestKinds {
 
     /** What is eaten of it in a year. */
     public static double kilograms(Plan plan, CropWish wish) {
-        return wish.kilograms().orElseGet(() -> wish.wished().eaten() * eaters(plan));
+        return wish.kilograms().orElseGet(() -> wish.wished(plan).eaten() * eaters(plan));
     }
 
     public static double eaters(Plan plan) {

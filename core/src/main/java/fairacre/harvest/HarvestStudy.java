@@ -1,8 +1,8 @@
 package fairacre.harvest;
 
-import fairacre.crop.Crop;
-import fairacre.crop.Crops;
-import fairacre.crop.Figure;
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Crops;
+import fairacre.catalogue.Figure;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
 import fairacre.crop.PlantingStudy;
@@ -62,37 +62,51 @@ public final class HarvestStudy {
      *
      * @param full what it gives in a year in full bearing
      */
-    public static double given(Planting planting, double full, LocalDate begins, LocalDate ends) {
-        return Picking.of(planting)
+    public static double given(Plan plan, Planting planting, double full, LocalDate begins, LocalDate ends) {
+        return Picking.of(plan, planting)
                 .mapToDouble(picking -> full * days(picking, begins, ends) / (double) days(picking))
                 .sum();
     }
 
     private HarvestTold told() {
+        Map<String, Crop> kinds = new LinkedHashMap<>();
         Map<String, List<Planting>> grown = new LinkedHashMap<>();
-        HarvestKinds.wishes(plan).forEach(wish -> grown.put(wish.crop(), List.of()));
+        HarvestKinds.wishes(plan).forEach(wish -> {
+            Crop wished = kind(wish.wished(plan));
+            kinds.put(wished.kind(), wished);
+            grown.put(wished.kind(), List.of());
+        });
         plan.list(PlantingKinds.PLANTINGS).stream()
                 .filter(planting -> Optional.ofNullable(told.get(planting.id()))
                         .filter(each -> each.count() > 0 && each.yield() > 0)
                         .isPresent())
                 .sorted(Comparator.comparing(Planting::from))
-                .forEach(planting -> grown.merge(
-                        planting.crop(),
-                        List.of(planting),
-                        (some, more) ->
-                                Stream.concat(some.stream(), more.stream()).toList()));
+                .forEach(planting -> {
+                    Crop crop = kind(planting.grown(plan));
+                    kinds.put(crop.kind(), crop);
+                    grown.merge(
+                            crop.kind(),
+                            List.of(planting),
+                            (some, more) ->
+                                    Stream.concat(some.stream(), more.stream()).toList());
+                });
         return new HarvestTold(
                 IntStream.range(0, MONTHS).mapToObj(begins::plusMonths).toList(),
                 HarvestKinds.eaters(plan),
                 grown.entrySet().stream()
-                        .map(each -> food(Crops.of(each.getKey()).orElseThrow(), each.getValue()))
+                        .map(each -> food(kinds.get(each.getKey()), each.getValue()))
                         .filter(food -> food.wanted() > 0 || food.harvest().usual() > 0)
                         .toList());
     }
 
+    /** The crop that a variety is counted with. */
+    private static Crop kind(Crop crop) {
+        return Crops.of(crop.kind()).orElse(crop);
+    }
+
     private HarvestTold.Food food(Crop crop, List<Planting> plantings) {
         Optional<CropWish> wish = HarvestKinds.wishes(plan).stream()
-                .filter(each -> each.crop().equals(crop.key()))
+                .filter(each -> each.wished(plan).kind().equals(crop.kind()))
                 .findFirst();
         double wanted = wish.filter(each -> each.want() != Want.NEVER)
                 .map(each -> HarvestKinds.kilograms(plan, each))
@@ -103,13 +117,13 @@ public final class HarvestStudy {
         plantings.forEach(planting -> pick(planting, picked));
         Larder larder = new Larder(picked, crop.keeps() * DAYS_OF_WEEK).follow(wanted, 0, start, end);
         double usual = larder.picked(start, end);
-        Figure harvest = crop.yield().times(usual / crop.yield().usual());
+        Figure harvest = harvest(crop.yield(), usual);
         List<Planting> picks = plantings.stream()
-                .filter(planting -> given(planting, 1, begins, ends) > 0)
+                .filter(planting -> given(plan, planting, 1, begins, ends) > 0)
                 .toList();
         int fullest = larder.fullest(start, end);
         return new HarvestTold.Food(
-                crop.key(),
+                crop.kind(),
                 crop.name(),
                 wish.map(CropWish::want),
                 wanted,
@@ -120,13 +134,17 @@ public final class HarvestStudy {
                         .mapToInt(planting -> told.get(planting.id()).count())
                         .sum(),
                 picks.stream()
-                        .mapToDouble(planting ->
-                                told.get(planting.id()).yield() / crop.yield().usual())
+                        .mapToDouble(planting -> told.get(planting.id()).yield()
+                                / planting.grown(plan).yield().usual())
                         .sum(),
                 byMonth(larder::picked),
                 byMonth(larder::eaten),
                 larder.stored(fullest),
                 larder.stored(fullest) > HAIR ? Optional.of(before.plusDays(fullest)) : Optional.empty());
+    }
+
+    private static Figure harvest(Figure yield, double usual) {
+        return usual < HAIR ? yield.times(0) : yield.times(usual / yield.usual());
     }
 
     /** What is summed up from one day to another. */
@@ -143,7 +161,7 @@ public final class HarvestStudy {
 
     private void pick(Planting planting, double[] picked) {
         double full = told.get(planting.id()).yield();
-        Picking.of(planting).forEach(picking -> {
+        Picking.of(plan, planting).forEach(picking -> {
             double daily = full / days(picking);
             int last = Math.min(picked.length, day(picking.until()));
             for (int day = Math.max(0, day(picking.from())); day < last; day++) {

@@ -1,6 +1,6 @@
 package fairacre.harvest;
 
-import fairacre.crop.Figure;
+import fairacre.catalogue.Figure;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +21,7 @@ public record HarvestTold(List<LocalDate> months, double eaters, List<Food> food
     /**
      * A crop over the year. All quantities are kilograms.
      *
+     * @param crop its key in the catalogue; of a crop of one's own its id
      * @param want empty for what grows without having been wished for
      * @param wanted what is eaten in a year; 0 if it was not wished for
      * @param harvest of all its plantings in the season, with its range

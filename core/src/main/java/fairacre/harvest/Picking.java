@@ -1,8 +1,9 @@
 package fairacre.harvest;
 
-import fairacre.crop.Crop;
+import fairacre.catalogue.Crop;
 import fairacre.crop.NewPlantings;
 import fairacre.crop.Planting;
+import fairacre.plan.Plan;
 import java.time.LocalDate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -18,9 +19,9 @@ public record Picking(LocalDate from, LocalDate until) {
      * What is cleared after a harvest is picked from the first one until then. What lasts for years is picked for 30
      * days in each year in which it bears (a rough guess). What is cleared before it is ripe is not picked at all.
      */
-    public static Stream<Picking> of(Planting planting) {
-        LocalDate ripe = planting.ripe();
-        Stream<Picking> pickings = planting.grown()
+    public static Stream<Picking> of(Plan plan, Planting planting) {
+        LocalDate ripe = planting.ripe(plan);
+        Stream<Picking> pickings = planting.grown(plan)
                 .perennial()
                 .map(Crop.Perennial::life)
                 .map(life -> IntStream.rangeClosed(0, life)

@@ -2,8 +2,8 @@ package fairacre.husbandry;
 
 import fairacre.arch.Arch;
 import fairacre.arch.ArchKinds;
-import fairacre.crop.Family;
-import fairacre.crop.Habit;
+import fairacre.catalogue.Family;
+import fairacre.catalogue.Habit;
 import fairacre.crop.Planting;
 import fairacre.fence.FenceKinds;
 import fairacre.fence.Pest;
@@ -53,8 +53,8 @@ public final class BedCare {
 
     /** Whether it climbs higher than 1 m, and nothing to climb on stands at its bed. */
     public boolean lacksSupport(Planting planting) {
-        boolean climbs = planting.grown().habit() == Habit.CLIMBER
-                && planting.grown().height().metres() > CLIMBS;
+        boolean climbs = planting.grown(plan).habit() == Habit.CLIMBER
+                && planting.grown(plan).height().metres() > CLIMBS;
         return climbs
                 && HusbandryKinds.follows(plan, HusbandryRule.NO_SUPPORT)
                 && standing.stream()
@@ -77,14 +77,14 @@ public final class BedCare {
 
     /** Whether sprinklers wet leaves that should stay dry. */
     public boolean wetsLeaves(Planting planting) {
-        return !planting.grown().overhead()
+        return !planting.grown(plan).overhead()
                 && WaterKinds.linesOf(plan, season, List.of(planting.bed())).stream()
                         .anyMatch(Sprinklers.class::isInstance);
     }
 
     /** Whether it is earthed up where a dripline or a hose lies. */
     public boolean buriesLines(Planting planting) {
-        return planting.grown().hilled()
+        return planting.grown(plan).hilled()
                 && HusbandryKinds.follows(plan, HusbandryRule.HILLED_ON_LINES)
                 && WaterKinds.linesOf(plan, season, List.of(planting.bed())).stream()
                         .anyMatch(lines -> !(lines instanceof Sprinklers));
@@ -102,9 +102,9 @@ public final class BedCare {
 
     /** Whether it stands open to a pest for long enough to be found. */
     boolean isOpenTo(Pest pest, Planting planting) {
-        return planting.grown().net()
+        return planting.grown(plan).net()
                 && planting.days() >= FOUND
-                && comesFor(pest.kind()).contains(planting.grown().family())
+                && comesFor(pest.kind()).contains(planting.grown(plan).family())
                 && !isUnderNet(planting.bed(), pest.kind().net().orElseThrow());
     }
 

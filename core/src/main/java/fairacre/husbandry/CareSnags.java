@@ -45,7 +45,8 @@ final class CareSnags {
                         Weight.NOTE,
                         planting,
                         planting.name() + " climbs to "
-                                + context.wording().length(planting.grown().height())
+                                + context.wording()
+                                        .length(planting.grown(context.plan()).height())
                                 + ", and nothing to climb on stands at "
                                 + grown.bed(planting) + ".",
                         () -> trellises(planting)))

@@ -1,6 +1,6 @@
 package fairacre.husbandry;
 
-import fairacre.crop.Family;
+import fairacre.catalogue.Family;
 import fairacre.crop.Planting;
 import fairacre.plan.Plan;
 
@@ -11,21 +11,21 @@ public final class Company {
 
     /** Whether a rule that the gardener follows speaks against both. */
     public static boolean isBad(Plan plan, Planting one, Planting other) {
-        return (onionsByBeans(one, other) || onionsByBeans(other, one))
+        return (onionsByBeans(plan, one, other) || onionsByBeans(plan, other, one))
                         && beside(one, other)
                         && HusbandryKinds.follows(plan, HusbandryRule.ONIONS_BY_BEANS)
-                || (potatoesInCompany(one, other) || potatoesInCompany(other, one))
+                || (potatoesInCompany(plan, one, other) || potatoesInCompany(plan, other, one))
                         && beside(one, other)
                         && HusbandryKinds.follows(plan, HusbandryRule.POTATOES_IN_COMPANY);
     }
 
-    static boolean onionsByBeans(Planting onion, Planting bean) {
-        return onion.grown().family() == Family.ONION && bean.grown().family() == Family.PEA;
+    static boolean onionsByBeans(Plan plan, Planting onion, Planting bean) {
+        return onion.grown(plan).family() == Family.ONION && bean.grown(plan).family() == Family.PEA;
     }
 
-    static boolean potatoesInCompany(Planting potato, Planting other) {
-        return potato.grown().hilled()
-                && !other.grown().key().equals(potato.grown().key());
+    static boolean potatoesInCompany(Plan plan, Planting potato, Planting other) {
+        return potato.grown(plan).hilled()
+                && !other.grown(plan).kind().equals(potato.grown(plan).kind());
     }
 
     static boolean beside(Planting one, Planting other) {

@@ -8,10 +8,15 @@ import fairacre.judging.Weight;
 import fairacre.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiPredicate;
 
 /** Crops that share a bed and had better not; rules of schools that a gardener can leave aside. */
 final class CompanySnags {
+
+    /** Whether two had better not grow side by side. */
+    @FunctionalInterface
+    private interface Together {
+        boolean isSo(Plan plan, Planting one, Planting other);
+    }
 
     private final SnagContext context;
     private final Grown grown;
@@ -28,13 +33,13 @@ final class CompanySnags {
         return snags;
     }
 
-    private void find(HusbandryRule rule, BiPredicate<Planting, Planting> together, List<Snag> snags) {
+    private void find(HusbandryRule rule, Together together, List<Snag> snags) {
         if (!HusbandryKinds.follows(context.plan(), rule)) {
             return;
         }
         for (Planting planting : grown.begun()) {
             grown.plantings().stream()
-                    .filter(other -> Company.beside(planting, other) && together.test(planting, other))
+                    .filter(other -> Company.beside(planting, other) && together.isSo(context.plan(), planting, other))
                     .findFirst()
                     .ifPresent(other -> snags.add(grown.snag(
                             rule,
@@ -46,11 +51,11 @@ final class CompanySnags {
         }
     }
 
-    private static boolean isApart(Plan plan, Planting planting, BiPredicate<Planting, Planting> together) {
+    private static boolean isApart(Plan plan, Planting planting, Together together) {
         List<Planting> all = plan.list(PlantingKinds.PLANTINGS);
         return all.stream()
                 .filter(each -> each.id().equals(planting.id()))
-                .noneMatch(each ->
-                        all.stream().anyMatch(other -> Company.beside(each, other) && together.test(each, other)));
+                .noneMatch(each -> all.stream()
+                        .anyMatch(other -> Company.beside(each, other) && together.isSo(plan, each, other)));
     }
 }

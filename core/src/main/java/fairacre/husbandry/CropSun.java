@@ -29,8 +29,8 @@ public final class CropSun {
     }
 
     /** What it has less than it wants, hours a day, if that is felt. */
-    public static Optional<Double> lacking(Planting planting, StandSun sun) {
-        return Optional.of(planting.grown().sun() - sun.hours()).filter(lack -> lack >= FELT - HAIR);
+    public static Optional<Double> lacking(Plan plan, Planting planting, StandSun sun) {
+        return Optional.of(planting.grown(plan).sun() - sun.hours()).filter(lack -> lack >= FELT - HAIR);
     }
 
     /** The taller planting that takes most of it, if that is felt. */

@@ -1,9 +1,10 @@
 package fairacre.husbandry;
 
-import fairacre.crop.Family;
+import fairacre.catalogue.Family;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
 import fairacre.plan.Plan;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Optional;
 
@@ -41,22 +42,30 @@ public final class FamilyHistory {
         };
     }
 
+    /** The longest that any family waits, years. */
+    public static int longestWait() {
+        return Arrays.stream(Family.values())
+                .mapToInt(FamilyHistory::wait)
+                .max()
+                .orElseThrow();
+    }
+
     /** Whether its family waits for anything. */
-    public static boolean counts(Planting planting) {
+    public static boolean counts(Plan plan, Planting planting) {
         return planting.days() >= COUNTS
-                && planting.grown().perennial().isEmpty()
-                && wait(planting.grown().family()) > 0;
+                && planting.grown(plan).perennial().isEmpty()
+                && wait(planting.grown(plan).family()) > 0;
     }
 
     /** The last of its family that grew in its soil too short a time before. */
     Optional<Planting> tooSoonAfter(Planting planting) {
-        if (!counts(planting)) {
+        if (!counts(plan, planting)) {
             return Optional.empty();
         }
-        Family family = planting.grown().family();
+        Family family = planting.grown(plan).family();
         return plan.list(PlantingKinds.PLANTINGS).stream()
-                .filter(before -> counts(before)
-                        && before.grown().family() == family
+                .filter(before -> counts(plan, before)
+                        && before.grown(plan).family() == family
                         && before.from().isBefore(planting.from())
                         && !before.meets(planting)
                         && before.sharesSoil(planting)

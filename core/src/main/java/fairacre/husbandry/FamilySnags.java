@@ -1,6 +1,6 @@
 package fairacre.husbandry;
 
-import fairacre.crop.Family;
+import fairacre.catalogue.Family;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
 import fairacre.crop.PlantingSnag;
@@ -32,7 +32,7 @@ final class FamilySnags {
         Map<Family, List<Planting>> back = new EnumMap<>(Family.class);
         for (Planting planting : grown.begun()) {
             if (history.tooSoonAfter(planting).isPresent()) {
-                back.computeIfAbsent(planting.grown().family(), unknown -> new ArrayList<>())
+                back.computeIfAbsent(planting.grown(context.plan()).family(), unknown -> new ArrayList<>())
                         .add(planting);
             }
         }
@@ -51,7 +51,8 @@ final class FamilySnags {
 
     private List<UUID> beds(Family family) {
         return grown.begun().stream()
-                .filter(planting -> planting.grown().family() == family && FamilyHistory.counts(planting))
+                .filter(planting -> planting.grown(context.plan()).family() == family
+                        && FamilyHistory.counts(context.plan(), planting))
                 .map(Planting::bed)
                 .distinct()
                 .toList();
@@ -59,7 +60,7 @@ final class FamilySnags {
 
     private Snag back(Planting planting) {
         Planting before = history.tooSoonAfter(planting).orElseThrow();
-        int wait = FamilyHistory.wait(planting.grown().family());
+        int wait = FamilyHistory.wait(planting.grown(context.plan()).family());
         int since = grown.season(planting) - grown.season(before);
         String ago = switch (since) {
             case 0 -> "earlier in the season";
@@ -71,7 +72,8 @@ final class FamilySnags {
                         Weight.WARNING,
                         planting,
                         planting.name() + " grows in " + grown.bed(planting) + ", where " + before.name() + " grew "
-                                + ago + ": " + planting.grown().family().label() + " wait " + wait + " years.",
+                                + ago + ": "
+                                + planting.grown(context.plan()).family().label() + " wait " + wait + " years.",
                         () -> grown.exchange(planting, this::noneReturns))
                 .by(wait - since);
     }
@@ -102,7 +104,8 @@ final class FamilySnags {
                         List.of(),
                         context.remedies(() -> grown.begun().stream()
                                 .filter(planting ->
-                                        planting.grown().family() == family && FamilyHistory.counts(planting))
+                                        planting.grown(context.plan()).family() == family
+                                                && FamilyHistory.counts(context.plan(), planting))
                                 .map(PlantingSnag::takeOut)
                                 .limit(1)
                                 .toList()))

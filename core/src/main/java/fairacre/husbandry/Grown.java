@@ -75,7 +75,7 @@ final class Grown {
         return begun().stream()
                 .filter(other ->
                         !other.bed().equals(planting.bed()) || !other.part().equals(planting.part()))
-                .filter(other -> other.grown().perennial().isEmpty() && isAsLarge(planting, other))
+                .filter(other -> other.grown(context.plan()).perennial().isEmpty() && isAsLarge(planting, other))
                 .map(other -> exchange(planting, other))
                 .filter(remedy -> context.plan().apply(remedy.change()) instanceof Outcome.Applied applied
                         && wanted.test(applied.plan()))

@@ -43,7 +43,7 @@ final class SunSnags {
 
     /** By the one that takes most, if the lower one has less than it wants. */
     private Optional<Snag> taller(Planting planting, StandSun sun) {
-        return CropSun.lacking(planting, sun)
+        return CropSun.lacking(context.plan(), planting, sun)
                 .flatMap(lack -> CropSun.taker(sun))
                 .flatMap(taker -> grown.plantings().stream()
                         .filter(each -> each.id().equals(taker.thing()))
@@ -63,14 +63,14 @@ final class SunSnags {
                                 taker.hours(),
                                 planting.name(),
                                 sun.hours(),
-                                planting.grown().sun()),
+                                planting.grown(context.plan()).sun()),
                         () -> grown.exchange(planting, plan -> isLit(plan, planting)))
                 .by(taker.hours());
     }
 
     /** Where nothing that grows beside it is to blame. */
     private Optional<Snag> wanted(Planting planting, StandSun sun) {
-        return CropSun.lacking(planting, sun)
+        return CropSun.lacking(context.plan(), planting, sun)
                 .filter(lack -> CropSun.taker(sun).isEmpty())
                 .map(lack -> grown.snag(
                                 HusbandryRule.SUN_WANTED,
@@ -82,7 +82,7 @@ final class SunSnags {
                                         planting.name(),
                                         sun.hours(),
                                         grown.bed(planting),
-                                        planting.grown().sun()),
+                                        planting.grown(context.plan()).sun()),
                                 () -> grown.exchange(planting, plan -> isLit(plan, planting)))
                         .by(lack));
     }
@@ -91,11 +91,11 @@ final class SunSnags {
     private boolean isLit(Plan plan, Planting planting) {
         Map<UUID, StandSun> before = CropSun.of(context.plan(), context.season(), context.memo());
         Map<UUID, StandSun> after = CropSun.of(plan, context.season(), context.trials());
-        return CropSun.lacking(planting, after.get(planting.id())).isEmpty()
+        return CropSun.lacking(plan, planting, after.get(planting.id())).isEmpty()
                 && grown.begun().stream()
-                        .filter(each ->
-                                CropSun.lacking(each, before.get(each.id())).isEmpty())
-                        .allMatch(each ->
-                                CropSun.lacking(each, after.get(each.id())).isEmpty());
+                        .filter(each -> CropSun.lacking(plan, each, before.get(each.id()))
+                                .isEmpty())
+                        .allMatch(each -> CropSun.lacking(plan, each, after.get(each.id()))
+                                .isEmpty());
     }
 }

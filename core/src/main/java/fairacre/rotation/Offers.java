@@ -1,7 +1,6 @@
 package fairacre.rotation;
 
-import fairacre.crop.Crop;
-import fairacre.crop.Crops;
+import fairacre.catalogue.Crop;
 import fairacre.crop.NewPlantings;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingStudy;
@@ -81,8 +80,8 @@ final class Offers {
         Offers offers = new Offers(plan, grounds, fixed);
         for (int season = asked.first(); season <= asked.last(); season++) {
             Year year = Year.of(plan, season, memo);
-            wishes.forEach(wish -> IntStream.range(0, grounds.size())
-                    .forEach(ground -> offers.add(year, Crops.of(wish.crop()).orElseThrow(), ground)));
+            wishes.forEach(wish ->
+                    IntStream.range(0, grounds.size()).forEach(ground -> offers.add(year, wish.wished(plan), ground)));
         }
         return offers;
     }
@@ -91,9 +90,9 @@ final class Offers {
         return List.copyOf(offers);
     }
 
-    /** What speaks against a crop in most beds and years; empty if it is offered. */
+    /** What speaks against a kind of crop in most beds and years; empty if it is offered. */
     Optional<String> against(String crop) {
-        return offers.stream().anyMatch(offer -> offer.crop().key().equals(crop))
+        return offers.stream().anyMatch(offer -> offer.crop().kind().equals(crop))
                 ? Optional.empty()
                 : against.getOrDefault(crop, Map.of()).entrySet().stream()
                         .max(Map.Entry.comparingByValue())
@@ -160,26 +159,26 @@ final class Offers {
         BedRevision bed = year.beds().get(planting.bed());
         Optional<Against> reason = against(planting, year.care());
         reason.ifPresent(each -> count(offer.crop(), each));
-        if (reason.isEmpty() && PlantingStudy.count(bed, planting) > 0) {
+        if (reason.isEmpty() && PlantingStudy.count(plan, bed, planting) > 0) {
             offers.add(new Offer(
                     offer.ground(),
                     offer.crop(),
                     planting,
                     offer.season(),
-                    PlantingStudy.kilograms(bed, planting),
+                    PlantingStudy.kilograms(plan, bed, planting),
                     offer.late()));
         }
     }
 
     private void count(Crop crop, Against reason) {
-        against.computeIfAbsent(crop.key(), unknown -> new EnumMap<>(Against.class))
+        against.computeIfAbsent(crop.kind(), unknown -> new EnumMap<>(Against.class))
                 .merge(reason, 1, Integer::sum);
     }
 
     /** The same for the same crop, place and day: what was planned before stays what it is. */
     private Planting planting(SowingTimes times, Crop crop, int number, LocalDate day) {
         Ground ground = grounds.get(number);
-        String words = "planned " + crop.key() + " in " + ground.bed() + " " + ground.part() + " on " + day;
+        String words = "planned " + crop.kind() + " in " + ground.bed() + " " + ground.part() + " on " + day;
         UUID planned = UUID.nameUUIDFromBytes(words.getBytes(StandardCharsets.UTF_8));
         boolean taken = fixed.stream().anyMatch(each -> each.id().equals(planned));
         return NewPlantings.planting(times, crop, ground.bed(), taken ? plan.newId(words) : planned, day)
@@ -214,7 +213,7 @@ final class Offers {
     static boolean isFree(Plan plan, YearsAsked asked, Set<UUID> beds, Set<UUID> locked, Planting planting) {
         return asked.isOf(Plan.season(planting.from(), plan.yearBegins()))
                 && beds.contains(planting.bed())
-                && planting.grown().perennial().isEmpty()
+                && planting.grown(plan).perennial().isEmpty()
                 && !locked.contains(planting.id());
     }
 }

@@ -1,6 +1,6 @@
 package fairacre.rotation;
 
-import fairacre.crop.Family;
+import fairacre.catalogue.Family;
 import fairacre.crop.Planting;
 import fairacre.husbandry.Company;
 import fairacre.husbandry.FamilyHistory;
@@ -34,10 +34,10 @@ final class Rivals {
     /** Whether a family would be back too soon in the soil of both, whichever comes first. */
     static boolean isTooSoon(Plan plan, Planting one, Planting other) {
         int apart = Math.abs(Plan.season(one.from(), plan.yearBegins()) - Plan.season(other.from(), plan.yearBegins()));
-        return FamilyHistory.counts(one)
-                && FamilyHistory.counts(other)
-                && one.grown().family() == other.grown().family()
-                && apart < FamilyHistory.wait(one.grown().family())
+        return FamilyHistory.counts(plan, one)
+                && FamilyHistory.counts(plan, other)
+                && one.grown(plan).family() == other.grown(plan).family()
+                && apart < FamilyHistory.wait(one.grown(plan).family())
                 && one.sharesSoil(other)
                 && !one.meets(other);
     }
@@ -90,7 +90,7 @@ final class Rivals {
     /** A family grows in one place once in as many seasons as it waits. */
     private void families(List<Integer> some, YearsAsked asked) {
         Map<Family, List<Integer>> byFamily = some.stream()
-                .filter(i -> FamilyHistory.counts(offers.get(i).planting()))
+                .filter(i -> FamilyHistory.counts(plan, offers.get(i).planting()))
                 .collect(Collectors.groupingBy(i -> offers.get(i).crop().family()));
         byFamily.forEach((family, kin) -> {
             int wait = FamilyHistory.wait(family);

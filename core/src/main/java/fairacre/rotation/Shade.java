@@ -64,7 +64,8 @@ final class Shade {
                 plan.list(PlantingKinds.PLANTINGS).stream().collect(Collectors.toMap(Planting::id, each -> each));
         return CropSun.of(plan, season, memo).values().stream()
                 .filter(sun -> Plan.season(plantings.get(sun.thing()).from(), plan.yearBegins()) == season)
-                .filter(sun -> CropSun.lacking(plantings.get(sun.thing()), sun).isPresent())
+                .filter(sun ->
+                        CropSun.lacking(plan, plantings.get(sun.thing()), sun).isPresent())
                 .collect(Collectors.toMap(StandSun::thing, sun -> sun));
     }
 

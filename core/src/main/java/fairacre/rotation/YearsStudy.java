@@ -1,8 +1,7 @@
 package fairacre.rotation;
 
-import fairacre.crop.Crop;
-import fairacre.crop.Crops;
-import fairacre.crop.Feeding;
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Feeding;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
 import fairacre.crop.PlantingStudy;
@@ -137,11 +136,12 @@ public final class YearsStudy {
                 wanted.add(new Demand(weight(wish), thousandths(wish, given(fixed, wish, season))));
             }
         }
-        Map<String, CropWish> byCrop = wishes.stream().collect(Collectors.toMap(CropWish::crop, wish -> wish));
+        Map<String, CropWish> byCrop =
+                wishes.stream().collect(Collectors.toMap(wish -> wished(wish).kind(), wish -> wish));
         List<Candidate> candidates = new ArrayList<>();
         BitSet outside = new BitSet();
         for (Offer offer : offers) {
-            CropWish wish = byCrop.get(offer.crop().key());
+            CropWish wish = byCrop.get(offer.crop().kind());
             Optional<Integer> demand = Optional.ofNullable(demands.get(new Wished(wish, eaten(offer.planting()))));
             if (demand.isEmpty()) {
                 outside.set(candidates.size());
@@ -153,7 +153,7 @@ public final class YearsStudy {
 
     /** The season in which it is ripe. */
     private int eaten(Planting planting) {
-        return Plan.season(planting.ripe(), plan.yearBegins());
+        return Plan.season(planting.ripe(plan), plan.yearBegins());
     }
 
     private static int weight(CropWish wish) {
@@ -178,11 +178,11 @@ public final class YearsStudy {
         LocalDate begins = plan.yearBegins().atYear(season);
         LocalDate ends = plan.yearBegins().atYear(season + 1);
         return plantings.stream()
-                .filter(each -> each.crop().equals(wish.crop()))
+                .filter(each -> each.grown(plan).kind().equals(wished(wish).kind()))
                 .mapToDouble(each -> plan.standing(season).stream()
                         .filter(bed -> bed.id().equals(each.bed()))
-                        .mapToDouble(bed ->
-                                HarvestStudy.given(each, PlantingStudy.kilograms(bed.revision(), each), begins, ends))
+                        .mapToDouble(bed -> HarvestStudy.given(
+                                plan, each, PlantingStudy.kilograms(plan, bed.revision(), each), begins, ends))
                         .sum())
                 .sum();
     }
@@ -256,7 +256,8 @@ public final class YearsStudy {
                     beds.get(i), beds.get((i + 1) % beds.size()), beds.get((i + beds.size() / 2) % beds.size())));
             parts.add(numbers(offer -> some.contains(offer.planting().bed())));
         }
-        wishes.forEach(wish -> parts.add(numbers(offer -> offer.crop().key().equals(wish.crop()))));
+        wishes.forEach(wish -> parts.add(
+                numbers(offer -> offer.crop().kind().equals(wished(wish).kind()))));
         IntStream.rangeClosed(asked.first(), asked.last())
                 .forEach(season -> parts.add(numbers(offer -> offer.season() == season)));
         return parts;
@@ -330,7 +331,7 @@ public final class YearsStudy {
         Crop crop = wished(wish);
         return crop.perennial().isPresent()
                 ? Optional.of(crop.name() + " lasts for years and is not planned here: plant it where it is to stay.")
-                : offered.against(wish.crop()).map(against -> crop.name() + " can't grow: " + against + ".");
+                : offered.against(crop.kind()).map(against -> crop.name() + " can't grow: " + against + ".");
     }
 
     /** Of the seasons in which none of what is offered is ripe. */
@@ -349,7 +350,7 @@ public final class YearsStudy {
 
     private boolean standsThroughWinter(CropWish wish) {
         return offers.stream()
-                .filter(offer -> offer.crop().key().equals(wish.crop()))
+                .filter(offer -> offer.crop().kind().equals(wished(wish).kind()))
                 .allMatch(offer -> eaten(offer.planting()) > offer.season());
     }
 
@@ -377,8 +378,8 @@ public final class YearsStudy {
                 .toList();
     }
 
-    private static Crop wished(CropWish wish) {
-        return Crops.of(wish.crop()).orElseThrow();
+    private Crop wished(CropWish wish) {
+        return wish.wished(plan);
     }
 
     private Stream<YearsPlan.WishMet> met(BitSet chosen, CropWish wish) {

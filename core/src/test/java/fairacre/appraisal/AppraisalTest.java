@@ -31,6 +31,7 @@ import fairacre.bill.MoneyText;
 import fairacre.bill.Share;
 import fairacre.build.Board;
 import fairacre.build.Build;
+import fairacre.catalogue.SeedOnHand;
 import fairacre.compost.CompostRule;
 import fairacre.cost.DeliveryRule;
 import fairacre.cost.Purse;
@@ -578,6 +579,16 @@ class AppraisalTest {
         plans.put(
                 CropRule.CROP_LATE,
                 with(bare, Put.of(Gardens.planting("Beans", "bush-bean", "Beans", "2027-08-20", "2027-11-20"))));
+        plans.put(
+                CropRule.SEED_SHORT,
+                with(
+                        bare,
+                        Put.of(Gardens.variety(
+                                "Early Vale", "carrot", new SeedOnHand(30, SEASON, Optional.of(0.8), true))),
+                        Put.of(Gardens.of(
+                                Gardens.variety(
+                                        "Early Vale", "carrot", new SeedOnHand(30, SEASON, Optional.of(0.8), true)),
+                                carrots))));
         plans.put(CropRule.CROP_UNRIPE, with(bare, Put.of(carrots.cleared(LocalDate.of(2027, 5, 1)))));
         plans.put(
                 CropRule.CROP_CROWDED,
@@ -587,6 +598,7 @@ class AppraisalTest {
                                 carrots.id(),
                                 carrots.name(),
                                 carrots.crop(),
+                                Optional.empty(),
                                 carrots.bed(),
                                 carrots.part(),
                                 carrots.layout(),

@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.catalogue.Family;
 import fairacre.frost.FrostDates;
 import fairacre.judging.Snag;
 import fairacre.plan.Change;
@@ -193,7 +194,7 @@ class BedGapsTest {
     void theFamilyThatGrewThereIsLeftOutAndSoIsWhatComesTooLate() {
         Plan after = with(GARDEN, Put.of(planting("Peas", "shelling-pea", "Beans", "2027-04-12", "2027-07-10")));
         assertThat(fillings(after, "2027-07-10", "2027-10-25"))
-                .extracting(filling -> filling.planting().grown().family())
+                .extracting(filling -> filling.planting().grown(GARDEN).family())
                 .contains(Family.CARROT, Family.CABBAGE)
                 .doesNotContain(Family.PEA);
         assertThat(fillings(GARDEN, "2027-10-10", "2027-10-25")).isEmpty();

@@ -14,6 +14,7 @@ import fairacre.appraisal.Appraisal;
 import fairacre.bill.BillLine;
 import fairacre.bill.BillPart;
 import fairacre.build.Board;
+import fairacre.catalogue.Raising;
 import fairacre.cost.CostStudy;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
@@ -49,6 +50,7 @@ class PlantingTest {
                 planting.id(),
                 planting.name(),
                 planting.crop(),
+                Optional.empty(),
                 planting.bed(),
                 planting.part(),
                 layout,
@@ -65,6 +67,7 @@ class PlantingTest {
                 planting.id(),
                 planting.name(),
                 planting.crop(),
+                Optional.empty(),
                 planting.bed(),
                 part,
                 planting.layout(),
@@ -110,6 +113,7 @@ class PlantingTest {
                 planting.id(),
                 planting.name(),
                 crop,
+                Optional.empty(),
                 planting.bed(),
                 planting.part(),
                 Layout.SQUARE,
@@ -165,7 +169,7 @@ class PlantingTest {
                         Gardens.bed("Beans", 10, 10, 1.2, 3, 0, Optional.of(Gardens.cedar(Board.M38X150, 1))))))) {
             StandingBed bed = plan.standing(SEASON).get(0);
             Geometry soil = BedSoil.of(bed.revision()).buffer(1e-6);
-            List<Point> places = PlantPlaces.of(bed.revision(), planting);
+            List<Point> places = PlantPlaces.of(plan, bed.revision(), planting);
             assertThat(places)
                     .isNotEmpty()
                     .allSatisfy(place -> assertThat(soil.covers(Polygons.line(List.of(place))))
@@ -246,6 +250,7 @@ class PlantingTest {
                 sown.id(),
                 sown.name(),
                 sown.crop(),
+                Optional.empty(),
                 sown.bed(),
                 sown.part(),
                 sown.layout(),
@@ -265,15 +270,16 @@ class PlantingTest {
     @DisplayName(
             "drawn as large as it is on the day: a seedling at first, grown when it is ripe, nothing when it is cleared")
     void growth() {
+        Plan plan = plot(20, 20, List.of());
         Planting leeks = planting("Leeks", "leek", "Beans", "2027-06-01", "2027-12-01");
-        assertThat(PlantingStudy.grown(leeks, LocalDate.of(2027, 5, 31))).isEmpty();
-        assertThat(PlantingStudy.grown(leeks, LocalDate.of(2027, 6, 1)).orElseThrow())
+        assertThat(PlantingStudy.grown(plan, leeks, LocalDate.of(2027, 5, 31))).isEmpty();
+        assertThat(PlantingStudy.grown(plan, leeks, LocalDate.of(2027, 6, 1)).orElseThrow())
                 .isEqualTo(0.1);
-        assertThat(PlantingStudy.grown(leeks, LocalDate.of(2027, 8, 10)).orElseThrow())
+        assertThat(PlantingStudy.grown(plan, leeks, LocalDate.of(2027, 8, 10)).orElseThrow())
                 .isCloseTo(0.55, within(1e-9));
-        assertThat(PlantingStudy.grown(leeks, LocalDate.of(2027, 11, 30)).orElseThrow())
+        assertThat(PlantingStudy.grown(plan, leeks, LocalDate.of(2027, 11, 30)).orElseThrow())
                 .isEqualTo(1);
-        assertThat(PlantingStudy.grown(leeks, LocalDate.of(2027, 12, 1))).isEmpty();
+        assertThat(PlantingStudy.grown(plan, leeks, LocalDate.of(2027, 12, 1))).isEmpty();
     }
 
     private static List<Snag> snags(Plan plan) {
@@ -350,6 +356,7 @@ class PlantingTest {
                         onions.id(),
                         "Fruit",
                         "dragon-fruit",
+                        Optional.empty(),
                         onions.bed(),
                         onions.part(),
                         onions.layout(),
@@ -385,15 +392,16 @@ class PlantingTest {
                 plot(20, 20, List.of(), bed("Beans", 10, 10, 4, 1), bed("Kale", 10, 14, 4, 1)),
                 new fairacre.plan.GroundChange.SetSite(
                         new fairacre.plan.Site(plot(20, 20, List.of()).site().corners(), 0, latitude)));
-        Change change = NewPlantings.of(plan, SEASON, "tomato", List.of(id("Beans"), id("Kale")), UUID::randomUUID);
+        Change change = NewPlantings.of(
+                plan, SEASON, "tomato", Optional.empty(), List.of(id("Beans"), id("Kale")), UUID::randomUUID);
         Plan after = plan.apply(change).orThrow();
         assertThat(after.list(PlantingKinds.PLANTINGS)).hasSize(2).allSatisfy(planting -> {
             assertThat(planting.from()).isEqualTo(from);
             assertThat(planting.raising()).isEqualTo(Raising.RAISED);
-            assertThat(planting.until()).isAfter(planting.ripe());
+            assertThat(planting.until()).isAfter(planting.ripe(after));
         });
         assertThat(snags(after)).isEmpty();
-        assertThatThrownBy(() -> NewPlantings.of(plan, SEASON, "tomato", List.of(), UUID::randomUUID))
+        assertThatThrownBy(() -> NewPlantings.of(plan, SEASON, "tomato", Optional.empty(), List.of(), UUID::randomUUID))
                 .isInstanceOf(RefusedException.class);
     }
 }

@@ -8,6 +8,7 @@ import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.bill.BillPart;
+import fairacre.catalogue.Crops;
 import fairacre.cost.CostStudy;
 import fairacre.crop.SeedOrder.SeedLine;
 import fairacre.plan.Plan;

@@ -11,6 +11,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Crops;
+import fairacre.catalogue.Raising;
 import fairacre.frost.FrostDates;
 import fairacre.hoop.HoopPipe;
 import fairacre.judging.Snag;
@@ -48,6 +51,7 @@ class SowingTest {
                         planting.id(),
                         planting.name(),
                         crop,
+                        Optional.empty(),
                         planting.bed(),
                         planting.part(),
                         planting.layout(),
@@ -225,7 +229,10 @@ class SowingTest {
     @Test
     void whatIsPlantedAsIsUsualHasNoFlawAgainstFrost() {
         Crops.all().forEach(crop -> {
-            Plan plan = with(GARDEN, NewPlantings.of(GARDEN, SEASON, crop.key(), List.of(id("Beans")), () -> id("It")));
+            Plan plan = with(
+                    GARDEN,
+                    NewPlantings.of(
+                            GARDEN, SEASON, crop.key(), Optional.empty(), List.of(id("Beans")), () -> id("It")));
             assertThat(snag(plan, CropRule.CROP_EARLY)).as(crop.name()).isEmpty();
             assertThat(snag(plan, CropRule.CROP_COLD_SOIL)).as(crop.name()).isEmpty();
         });

@@ -11,8 +11,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import fairacre.crop.Crop;
-import fairacre.crop.Crops;
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Crops;
 import fairacre.crop.PlantingKinds;
 import fairacre.crop.PlantingStudy;
 import fairacre.harvest.HarvestTold.Food;
@@ -63,7 +63,7 @@ class HarvestStudyTest {
     @DisplayName("a yield is shared out over the days from the first harvest to the clearing, by hand with java.time")
     void aYieldIsSpreadOverItsMonths() {
         Plan plan = garden(Put.of(planting("Carrots", "carrot", "Beans", "2027-04-10", "2027-08-10")));
-        LocalDate ripe = plan.list(PlantingKinds.PLANTINGS).get(0).ripe();
+        LocalDate ripe = plan.list(PlantingKinds.PLANTINGS).get(0).ripe(plan);
         LocalDate cleared = LocalDate.of(2027, 8, 10);
         Food food = food(plan, SEASON, "carrot");
         double full = full(plan, SEASON);
@@ -123,7 +123,7 @@ class HarvestStudyTest {
         Food food = food(plan, SEASON, "potato");
         // From the first harvest to New Year there are some every day: all that is wished for is eaten.
         assertThat(food.eaten()).isCloseTo(5, within(HAIR));
-        LocalDate ripe = plan.list(PlantingKinds.PLANTINGS).get(0).ripe();
+        LocalDate ripe = plan.list(PlantingKinds.PLANTINGS).get(0).ripe(plan);
         double daily = 5.0 / ChronoUnit.DAYS.between(ripe, LocalDate.of(2028, 1, 1));
         assertThat(food.eatenByMonth().get(9)).isCloseTo(31 * daily, within(HAIR));
         // Most lies in store when the last ones have lain a week.
@@ -210,14 +210,14 @@ class HarvestStudyTest {
     @Test
     void badWishesAreRefused() {
         UUID id = new UUID(0, 1);
-        assertThatThrownBy(() -> new CropWish(id, "dragon-fruit", Want.MAY, Optional.empty()))
+        assertThatThrownBy(() -> new CropWish(id, "dragon-fruit", Optional.empty(), Want.MAY, Optional.empty()))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("no such crop");
-        assertThatThrownBy(() -> new CropWish(id, "phacelia", Want.MAY, Optional.empty()))
+        assertThatThrownBy(() -> new CropWish(id, "phacelia", Optional.empty(), Want.MAY, Optional.empty()))
                 .hasMessageContaining("is not eaten");
-        assertThatThrownBy(() -> new CropWish(id, "kale", Want.MAY, Optional.of(0.0)))
+        assertThatThrownBy(() -> new CropWish(id, "kale", Optional.empty(), Want.MAY, Optional.of(0.0)))
                 .isInstanceOf(RefusedException.class);
-        assertThatThrownBy(() -> new CropWish(id, "kale", Want.MAY, Optional.of(Double.NaN)))
+        assertThatThrownBy(() -> new CropWish(id, "kale", Optional.empty(), Want.MAY, Optional.of(Double.NaN)))
                 .isInstanceOf(RefusedException.class);
         assertThatThrownBy(() -> new Household(id, 0)).isInstanceOf(RefusedException.class);
         assertThatThrownBy(() -> new Household(id, 51)).isInstanceOf(RefusedException.class);

@@ -12,8 +12,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.catalogue.Family;
 import fairacre.crop.BedPart;
-import fairacre.crop.Family;
 import fairacre.crop.Planting;
 import fairacre.fence.Pest;
 import fairacre.fence.PestKind;

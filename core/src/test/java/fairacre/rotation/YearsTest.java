@@ -16,9 +16,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.catalogue.Crops;
+import fairacre.catalogue.Family;
 import fairacre.crop.CropRule;
-import fairacre.crop.Crops;
-import fairacre.crop.Family;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
 import fairacre.harvest.Enough;
@@ -140,7 +140,7 @@ class YearsTest {
         Plan plan = garden(4, Put.of(wish("potato", Want.MUST, 5)), Put.of(wish("sweet-pepper", Want.MUST, 5)));
         Plan planted = after(plan, solved(plan, 6));
         Map<List<Object>, List<Integer>> seasons = planted.list(PlantingKinds.PLANTINGS).stream()
-                .filter(each -> each.grown().family() == Family.NIGHTSHADE)
+                .filter(each -> each.grown(plan).family() == Family.NIGHTSHADE)
                 .sorted(Comparator.comparing(Planting::from))
                 .collect(Collectors.groupingBy(
                         each -> List.of(each.bed(), each.part()),

@@ -31,6 +31,9 @@ import fairacre.build.Frame;
 import fairacre.build.Material;
 import fairacre.build.Offcut;
 import fairacre.build.Workshop;
+import fairacre.catalogue.CropColumn;
+import fairacre.catalogue.SeedOnHand;
+import fairacre.catalogue.Varieties;
 import fairacre.compost.CompostKinds;
 import fairacre.cover.CoverKind;
 import fairacre.cover.CoverKinds;
@@ -122,6 +125,7 @@ public final class Changes {
             Put.of(Gardens.planting("Salad", "lettuce", "Beans", "2027-04-10", "2027-06-20")),
             Put.of(Gardens.household(2)),
             Put.of(Gardens.wish("kale", Want.MAY)),
+            Put.of(Gardens.ownCrop("Oca", "potato")),
             Put.of(Gardens.lock("Salad lock", "Salad")),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
@@ -266,6 +270,9 @@ public final class Changes {
                 Put.of(Gardens.household(3)),
                 Put.of(Gardens.household(2.5)),
                 new Remove<>(HarvestKinds.HOUSEHOLD, id("Household")),
+                Put.of(Gardens.variety("Early Vale", "carrot", new SeedOnHand(30, SEASON, Optional.empty(), false))),
+                Put.of(Gardens.ownCrop("Oca", "potato", Gardens.own(CropColumn.KEEPS, "12"))),
+                new Remove<>(Varieties.VARIETIES, Gardens.id("Oca")),
                 Put.of(Gardens.wish("kale", Want.NEVER)),
                 Put.of(Gardens.wish("potato", Want.MUST, 60)),
                 new Remove<>(HarvestKinds.WISHES, id("Eats kale")),

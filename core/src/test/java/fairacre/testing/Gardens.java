@@ -23,14 +23,20 @@ import fairacre.build.Material;
 import fairacre.build.Offcut;
 import fairacre.build.Wall;
 import fairacre.build.Workshop;
+import fairacre.catalogue.Breeding;
+import fairacre.catalogue.CropColumn;
+import fairacre.catalogue.Crops;
+import fairacre.catalogue.OwnFigure;
+import fairacre.catalogue.Raising;
+import fairacre.catalogue.SeedOnHand;
+import fairacre.catalogue.Variety;
+import fairacre.catalogue.WhyChosen;
 import fairacre.compost.CompostBays;
 import fairacre.cover.BedCover;
 import fairacre.cover.CoverKind;
 import fairacre.crop.BedPart;
-import fairacre.crop.Crops;
 import fairacre.crop.Layout;
 import fairacre.crop.Planting;
-import fairacre.crop.Raising;
 import fairacre.fence.Fence;
 import fairacre.fence.FenceFoot;
 import fairacre.fence.FenceKind;
@@ -277,12 +283,62 @@ public final class Gardens {
     }
 
     /** As much of a crop as people usually eat. */
+    /** A variety whose seed the gardener has. */
+    public static Variety variety(String name, String crop, SeedOnHand seed, OwnFigure... figures) {
+        return new Variety(
+                id(name),
+                name,
+                crop,
+                false,
+                List.of(figures),
+                Optional.of(Breeding.OPEN_POLLINATED),
+                List.of(WhyChosen.PROVEN),
+                Optional.empty(),
+                Optional.of(seed));
+    }
+
+    /** A crop of the gardener's own. */
+    public static Variety ownCrop(String name, String crop, OwnFigure... figures) {
+        return new Variety(
+                id(name),
+                name,
+                crop,
+                true,
+                List.of(figures),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    public static OwnFigure own(CropColumn column, String figure) {
+        return new OwnFigure(column, figure);
+    }
+
+    /** The same of a variety. */
+    public static Planting of(Variety variety, Planting planting) {
+        return new Planting(
+                planting.id(),
+                planting.name(),
+                variety.crop(),
+                Optional.of(variety.id()),
+                planting.bed(),
+                planting.part(),
+                planting.layout(),
+                planting.inRow(),
+                planting.between(),
+                planting.raising(),
+                planting.interplanted(),
+                planting.from(),
+                planting.until());
+    }
+
     public static CropWish wish(String crop, Want want) {
-        return new CropWish(id("Eats " + crop), crop, want, Optional.empty());
+        return new CropWish(id("Eats " + crop), crop, Optional.empty(), want, Optional.empty());
     }
 
     public static CropWish wish(String crop, Want want, double kilograms) {
-        return new CropWish(id("Eats " + crop), crop, want, Optional.of(kilograms));
+        return new CropWish(id("Eats " + crop), crop, Optional.empty(), want, Optional.of(kilograms));
     }
 
     public static PlantingLock lock(String name, String planting) {
@@ -294,6 +350,7 @@ public final class Gardens {
                 planting.id(),
                 name,
                 planting.crop(),
+                Optional.empty(),
                 planting.bed(),
                 planting.part(),
                 planting.layout(),
@@ -320,6 +377,7 @@ public final class Gardens {
                 id(name),
                 name,
                 crop,
+                Optional.empty(),
                 id(bed),
                 BedPart.WHOLE,
                 Layout.ROWS_ALONG,
@@ -856,6 +914,8 @@ public final class Gardens {
                 Put.of(frosts("--04-12", "--04-28", "--05-15")),
                 Put.of(leftAside("ONIONS_BY_BEANS", "POTATOES_IN_COMPANY")),
                 Put.of(household(3.5)),
+                Put.of(variety("Early Vale", "carrot", new SeedOnHand(400, SEASON, Optional.of(0.8), true))),
+                Put.of(ownCrop("Oca", "potato", own(CropColumn.FAMILY, "BUCKWHEAT"))),
                 Put.of(wish("tomato", Want.MUST)),
                 Put.of(wish("melon", Want.FUN, 2.5)),
                 Put.of(lock("Garlic lock", "Old garlic")),
@@ -882,6 +942,7 @@ public final class Gardens {
                         id("Old garlic"),
                         "Old garlic",
                         "garlic",
+                        Optional.empty(),
                         id("Walled"),
                         new BedPart(0.25, 0.75, 0, 0.5),
                         Layout.STAGGERED,

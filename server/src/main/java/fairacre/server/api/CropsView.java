@@ -1,29 +1,49 @@
 package fairacre.server.api;
 
-import fairacre.crop.Crop;
-import fairacre.crop.Crops;
-import fairacre.crop.Family;
-import fairacre.crop.Feeding;
-import fairacre.crop.Habit;
-import fairacre.crop.Hardiness;
+import fairacre.catalogue.Breeding;
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.CropColumn;
+import fairacre.catalogue.CropRow;
+import fairacre.catalogue.CropValues;
+import fairacre.catalogue.Crops;
+import fairacre.catalogue.Family;
+import fairacre.catalogue.Feeding;
+import fairacre.catalogue.Habit;
+import fairacre.catalogue.Hardiness;
+import fairacre.catalogue.PlantStock;
+import fairacre.catalogue.Raising;
+import fairacre.catalogue.WhyChosen;
 import fairacre.crop.Layout;
-import fairacre.crop.PlantStock;
-import fairacre.crop.Raising;
+import fairacre.harvest.HarvestKinds;
 import fairacre.harvest.Want;
+import fairacre.husbandry.FamilyHistory;
 import fairacre.husbandry.HusbandryRule;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 
-/** What can be planted, and how. */
+/**
+ * What can be planted, and how.
+ *
+ * @param usualEaters for how many is reckoned where nobody says
+ * @param seasonsBefore so many before the garden's first one can be noted: the longest wait of a family
+ */
 record CropsView(
         List<CropView> crops,
         List<PlantLayoutView> layouts,
         List<RaisingView> raisings,
         List<SchoolRuleView> schools,
-        List<WantView> wants) {
+        List<WantView> wants,
+        List<CropColumnView> columns,
+        List<BreedingView> breedings,
+        List<WhyChosenView> reasons,
+        double usualEaters,
+        int seasonsBefore) {
 
     static final CropsView ALL = new CropsView(
-            Crops.all().stream().map(CropsView::of).toList(),
+            Crops.rows().stream()
+                    .map(row -> of(Crops.of(row.key()).orElseThrow(), row))
+                    .toList(),
             Arrays.stream(Layout.values())
                     .map(layout -> new PlantLayoutView(layout, layout.label(), layout.about()))
                     .toList(),
@@ -40,11 +60,26 @@ record CropsView(
                     .toList(),
             Arrays.stream(Want.values())
                     .map(want -> new WantView(want, want.label()))
-                    .toList());
+                    .toList(),
+            CropColumn.all().stream()
+                    .map(column -> new CropColumnView(column, column.head(), column.takes()))
+                    .toList(),
+            Arrays.stream(Breeding.values())
+                    .map(breeding -> new BreedingView(breeding, breeding.label(), breeding.about()))
+                    .toList(),
+            Arrays.stream(WhyChosen.values())
+                    .map(reason -> new WhyChosenView(reason, reason.label()))
+                    .toList(),
+            HarvestKinds.USUAL_EATERS,
+            FamilyHistory.longestWait());
 
-    /** @param raisings how it can be raised */
+    /**
+     * @param figures as they stand in the table of crops
+     * @param raisings how it can be raised
+     */
     record CropView(
             Crop crop,
+            Map<CropColumn, String> figures,
             String family,
             String habit,
             String hardiness,
@@ -65,7 +100,14 @@ record CropsView(
 
     record WantView(Want key, String label) {}
 
-    private static CropView of(Crop crop) {
+    /** @param head in the table of crops */
+    record CropColumnView(CropColumn key, String head, CropValues takes) {}
+
+    record BreedingView(Breeding key, String label, String about) {}
+
+    record WhyChosenView(WhyChosen key, String label) {}
+
+    static CropView of(Crop crop, CropRow row) {
         Family family = crop.family();
         Habit habit = crop.habit();
         Hardiness hardiness = crop.hardiness();
@@ -73,6 +115,7 @@ record CropsView(
         PlantStock stock = crop.stock();
         return new CropView(
                 crop,
+                row.figures(),
                 family.label(),
                 habit.label(),
                 hardiness.label(),

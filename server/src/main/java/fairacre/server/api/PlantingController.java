@@ -11,12 +11,14 @@ import fairacre.crop.SeedOrder;
 import fairacre.crop.SowingStudy;
 import fairacre.crop.SowingTold;
 import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,10 +40,15 @@ class PlantingController {
         this.gardens = gardens;
     }
 
-    /** A crop for some beds. */
-    record CropForBeds(String crop, List<UUID> beds) {
+    /**
+     * A crop for some beds.
+     *
+     * @param variety of it; empty for the crop as the catalogue has it
+     */
+    record CropForBeds(String crop, Optional<UUID> variety, List<UUID> beds) {
         CropForBeds {
             Limits.present(crop, "crop");
+            variety = variety == null ? Optional.empty() : variety;
             beds = beds == null ? List.of() : List.copyOf(beds);
         }
     }
@@ -88,10 +95,22 @@ class PlantingController {
         return GapFillings.of(gardens.plan(owner.id(), garden), season, gap);
     }
 
+    /** The edit that notes what grew in a bed in a season before the garden's first one; it is not made yet. */
+    @PostMapping("/noted")
+    @Needs(Role.READER)
+    Change noted(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody CropForBeds asked) {
+        UUID bed = asked.beds().stream()
+                .findFirst()
+                .orElseThrow(() -> new RefusedException("beds", "no bed is named", "name one"));
+        return NewPlantings.noted(
+                gardens.plan(owner.id(), garden), season, asked.crop(), asked.variety(), bed, UUID.randomUUID());
+    }
+
     /** The edit that plants a crop in beds as it is usually grown; it is not made yet. */
     @PostMapping("/proposals")
     @Needs(Role.READER)
     Change proposed(Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestBody CropForBeds asked) {
-        return NewPlantings.of(gardens.plan(owner.id(), garden), season, asked.crop(), asked.beds(), UUID::randomUUID);
+        Plan plan = gardens.plan(owner.id(), garden);
+        return NewPlantings.of(plan, season, asked.crop(), asked.variety(), asked.beds(), UUID::randomUUID);
     }
 }

@@ -20,6 +20,7 @@ final class CropWishRows {
             (row, currency) -> new CropWish(
                     row.get(CROP_WISH.ID),
                     row.get(CROP_WISH.CROP),
+                    Optional.ofNullable(row.get(CROP_WISH.VARIETY)),
                     Want.valueOf(row.get(CROP_WISH.WANT)),
                     Optional.ofNullable(row.get(CROP_WISH.KILOGRAMS))),
             (garden, wish) -> new CropWishRecord(
@@ -27,7 +28,8 @@ final class CropWishRows {
                     wish.id(),
                     wish.crop(),
                     wish.want().name(),
-                    wish.kilograms().orElse(null)));
+                    wish.kilograms().orElse(null),
+                    wish.variety().orElse(null)));
 
     private CropWishRows() {}
 }

@@ -2,11 +2,11 @@ package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.PLANTING;
 
+import fairacre.catalogue.Raising;
 import fairacre.crop.BedPart;
 import fairacre.crop.Layout;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
-import fairacre.crop.Raising;
 import fairacre.measure.Length;
 import fairacre.server.store.generated.tables.records.PlantingRecord;
 import java.util.Optional;
@@ -24,6 +24,7 @@ final class PlantingRows {
                     row.get(PLANTING.ID),
                     row.get(PLANTING.NAME),
                     row.get(PLANTING.CROP),
+                    Optional.ofNullable(row.get(PLANTING.VARIETY)),
                     row.get(PLANTING.BED),
                     new BedPart(
                             row.get(PLANTING.PART_FROM),
@@ -53,7 +54,8 @@ final class PlantingRows {
                     planting.raising().name(),
                     planting.interplanted(),
                     planting.from(),
-                    planting.until()));
+                    planting.until(),
+                    planting.variety().orElse(null)));
 
     private PlantingRows() {}
 }

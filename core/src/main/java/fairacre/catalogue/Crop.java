@@ -1,13 +1,16 @@
-package fairacre.crop;
+package fairacre.catalogue;
 
 import fairacre.measure.Length;
 import java.util.Optional;
+import java.util.UUID;
 
 /**
  * A vegetable, herb, berry or companion flower. All figures are from memory, of the order that tables of extension
  * services have.
  *
- * @param key a stable code
+ * @param key a stable code; of a variety, or a crop of one's own, that of the crop it is like
+ * @param variety whose figures these are; empty for a crop of the catalogue
+ * @param ownCrop whether it is another crop than the one it is like
  * @param spacing how far apart it stands
  * @param height when it is grown up, metres
  * @param spread when it is grown up, metres
@@ -34,6 +37,8 @@ import java.util.Optional;
  */
 public record Crop(
         String key,
+        Optional<UUID> variety,
+        boolean ownCrop,
         String name,
         Family family,
         Habit habit,
@@ -95,8 +100,15 @@ public record Crop(
     /**
      * @param germination share of fresh seed that comes up, 0 to 1
      * @param packet seeds in a packet
+     * @param keeps years that most of it comes up, stored cool and dry (Maynard and Hochmuth, Knott's Handbook for
+     *     Vegetable Growers, from memory; of herbs and flowers a rough guess)
      */
-    public record Seed(double germination, int packet) {}
+    public record Seed(double germination, int packet, int keeps) {}
+
+    /** What it is eaten and counted as: varieties of a crop are one kind, a crop of one's own is another. */
+    public String kind() {
+        return variety.filter(own -> ownCrop).map(UUID::toString).orElse(key);
+    }
 
     /** Whether it is sown or planted in some way. */
     public boolean grows(Raising raising) {
@@ -112,7 +124,7 @@ public record Crop(
      * which nothing stirs. Fitted to the days that Harrington and Minges counted (Vegetable Seed Germination,
      * University of California, 1954; from memory). Empty if the soil is too cold.
      */
-    Optional<Long> comesUpAfter(double soil) {
+    public Optional<Long> comesUpAfter(double soil) {
         double stirs = STIRS * soilFrom;
         return soil < soilFrom
                 ? Optional.empty()

@@ -1,4 +1,4 @@
-package fairacre.crop;
+package fairacre.catalogue;
 
 import fairacre.parts.Parts;
 import java.util.LinkedHashMap;
@@ -11,8 +11,11 @@ import java.util.stream.Collectors;
 /** The catalogue of crops that ships with the program. */
 public final class Crops {
 
-    private static final Map<String, Crop> ALL = Parts.bringing(CropTable.class).stream()
-            .flatMap(table -> table.crops().stream())
+    private static final Map<String, CropRow> ROWS = Parts.bringing(CropTable.class).stream()
+            .flatMap(table -> table.rows().stream())
+            .collect(Collectors.toMap(CropRow::key, Function.identity(), (one, other) -> one, LinkedHashMap::new));
+    private static final Map<String, Crop> ALL = ROWS.values().stream()
+            .map(CropRow::crop)
             .collect(Collectors.toMap(Crop::key, Function.identity(), (one, other) -> one, LinkedHashMap::new));
 
     private Crops() {}
@@ -24,5 +27,14 @@ public final class Crops {
 
     public static Optional<Crop> of(String key) {
         return Optional.ofNullable(ALL.get(key));
+    }
+
+    /** As they stand in the table, in its order. */
+    public static List<CropRow> rows() {
+        return List.copyOf(ROWS.values());
+    }
+
+    public static Optional<CropRow> row(String key) {
+        return Optional.ofNullable(ROWS.get(key));
     }
 }

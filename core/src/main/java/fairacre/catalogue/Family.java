@@ -1,4 +1,4 @@
-package fairacre.crop;
+package fairacre.catalogue;
 
 /** Plants that share pests, diseases and what they take from the soil: families of botany. */
 public enum Family {

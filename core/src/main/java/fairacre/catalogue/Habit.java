@@ -1,4 +1,4 @@
-package fairacre.crop;
+package fairacre.catalogue;
 
 /** How a crop grows. */
 public enum Habit {

@@ -1,4 +1,4 @@
-package fairacre.crop;
+package fairacre.catalogue;
 
 /** How the plants of a planting come into the bed. */
 public enum Raising {

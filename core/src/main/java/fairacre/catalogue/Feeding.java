@@ -1,4 +1,4 @@
-package fairacre.crop;
+package fairacre.catalogue;
 
 /** What a crop takes from the soil. */
 public enum Feeding {

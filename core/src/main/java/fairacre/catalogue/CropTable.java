@@ -1,4 +1,4 @@
-package fairacre.crop;
+package fairacre.catalogue;
 
 import fairacre.parts.Part;
 import java.util.List;
@@ -7,5 +7,5 @@ import java.util.List;
 public interface CropTable extends Part {
 
     /** In the order of the table. */
-    List<Crop> crops();
+    List<CropRow> rows();
 }

@@ -1,4 +1,4 @@
-package fairacre.crop;
+package fairacre.catalogue;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

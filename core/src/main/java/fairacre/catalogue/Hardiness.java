@@ -1,4 +1,4 @@
-package fairacre.crop;
+package fairacre.catalogue;
 
 /** What cold a crop bears. */
 public enum Hardiness {

@@ -1,4 +1,4 @@
-package fairacre.crop;
+package fairacre.catalogue;
 
 /** What a crop is grown from. */
 public enum PlantStock {
@@ -23,7 +23,7 @@ public enum PlantStock {
     }
 
     /** So many are sold together; of seed the crop says how many (sizes on sale: common practice). */
-    int toTheNet() {
+    public int toTheNet() {
         return toTheNet;
     }
 }

@@ -1,4 +1,4 @@
-package fairacre.crop;
+package fairacre.catalogue;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -30,8 +30,13 @@ public record Figure(double usual, double low, double high) {
         }
         double usual = Double.parseDouble(read.group(1));
         return read.group(2) == null
-                ? new Figure(usual, usual, usual)
+                ? exactly(usual)
                 : new Figure(usual, Double.parseDouble(read.group(2)), Double.parseDouble(read.group(3)));
+    }
+
+    /** Without a range. */
+    static Figure exactly(double usual) {
+        return new Figure(usual, usual, usual);
     }
 
     public Figure times(double factor) {
