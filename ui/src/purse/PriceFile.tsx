@@ -1,33 +1,23 @@
-import { useId, useState } from "react";
-import { Problem, upload } from "../api/client";
+import { useState } from "react";
+import { useFileReading } from "../api/useFileReading";
 import type { PriceReading } from "../api/types";
 import { formatMoney } from "../measure/figures";
 import { Choice } from "../parts/Choice";
-import { words as everywhere } from "../words";
+import { FileField } from "../parts/FileField";
 import { words } from "./words";
 import { useDesk } from "../workspace/desk";
 
 /** The price book as a file for a spreadsheet, and back: what a file would change is shown before it is taken over. */
 export function PriceFile() {
   const desk = useDesk();
-  const id = useId();
-  const [reading, setReading] = useState<PriceReading>();
+  const { reading, fault, setFault, read: readFile, done } = useFileReading<PriceReading>();
   const [content, setContent] = useState<ArrayBuffer>();
-  const [fault, setFault] = useState<string>();
   const path = `/api/gardens/${desk.plan.id}`;
 
-  async function read(content: ArrayBuffer, columns: Columns = {}) {
-    setReading(undefined);
-    setFault(undefined);
+  function read(content: ArrayBuffer, columns: Columns = {}) {
     setContent(content);
     const query = new URLSearchParams(columns).toString();
-    try {
-      setReading(await upload<PriceReading>(`${path}/prices${query && `?${query}`}`, content));
-    } catch (failure) {
-      const [first] = failure instanceof Problem ? failure.faults : [];
-      const told = failure instanceof Problem ? failure.message : everywhere.awayIdle;
-      setFault(first ? `${first.wrong}; ${first.right}` : told);
-    }
+    void readFile(`${path}/prices${query && `?${query}`}`, content);
   }
 
   return (
@@ -39,20 +29,7 @@ export function PriceFile() {
         </a>{" "}
         as CSV, fill in what the shops say, and read it again:
       </p>
-      <label htmlFor={id} className="sr-only">
-        File of prices
-      </label>
-      <input
-        id={id}
-        type="file"
-        accept=".csv,text/csv,.txt,.tsv"
-        className="w-full"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void file.arrayBuffer().then((bytes) => read(bytes));
-          event.target.value = "";
-        }}
-      />
+      <FileField label="File of prices" accept=".csv,text/csv,.txt,.tsv" onRead={read} onFault={setFault} />
       {fault && (
         <p role="alert" className="text-snag">
           {fault}
@@ -62,7 +39,7 @@ export function PriceFile() {
         <ColumnChoice
           reading={reading}
           onChange={(columns) => {
-            void read(content, columns);
+            read(content, columns);
           }}
         />
       )}
@@ -72,7 +49,7 @@ export function PriceFile() {
           reading={reading}
           onTake={() => {
             if (reading.change) desk.submit(reading.change);
-            setReading(undefined);
+            done();
           }}
         />
       )}

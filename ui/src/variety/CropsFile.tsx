@@ -1,7 +1,6 @@
-import { useId, useState } from "react";
-import { Problem, upload } from "../api/client";
+import { useFileReading } from "../api/useFileReading";
 import type { components } from "../api/schema";
-import { words as everywhere } from "../words";
+import { FileField } from "../parts/FileField";
 import { useDesk } from "../workspace/desk";
 import { words } from "./words";
 
@@ -10,23 +9,8 @@ type Reading = components["schemas"]["VarietyReading"];
 /** The table of crops as a file for a spreadsheet, and back: what a file would change is shown before it is taken over. */
 export function CropsFile() {
   const desk = useDesk();
-  const id = useId();
-  const [reading, setReading] = useState<Reading>();
-  const [fault, setFault] = useState<string>();
+  const { reading, fault, setFault, read, done } = useFileReading<Reading>();
   const path = `/api/gardens/${desk.plan.id}`;
-
-  async function read(content: ArrayBuffer) {
-    setReading(undefined);
-    setFault(undefined);
-    try {
-      setReading(await upload<Reading>(`${path}/crops`, content));
-    } catch (failure) {
-      const [first] = failure instanceof Problem ? failure.faults : [];
-      const told = failure instanceof Problem ? failure.message : everywhere.awayIdle;
-      setFault(first ? `${first.wrong}; ${first.right}` : told);
-    }
-  }
-
   return (
     <details className="text-sm">
       <summary className="cursor-pointer">{words.file}</summary>
@@ -36,19 +20,13 @@ export function CropsFile() {
           {words.takeOut}
         </a>
       </p>
-      <label htmlFor={id} className="sr-only">
-        {words.choose}
-      </label>
-      <input
-        id={id}
-        type="file"
+      <FileField
+        label={words.choose}
         accept=".csv,text/csv,.txt,.tsv"
-        className="w-full"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void file.arrayBuffer().then((bytes) => read(bytes));
-          event.target.value = "";
+        onRead={(content) => {
+          void read(`${path}/crops`, content);
         }}
+        onFault={setFault}
       />
       {fault && (
         <p role="alert" className="text-snag">
@@ -60,7 +38,7 @@ export function CropsFile() {
           reading={reading}
           onTake={() => {
             if (reading.change) desk.submit(reading.change, setFault);
-            setReading(undefined);
+            done();
           }}
         />
       )}

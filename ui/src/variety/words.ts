@@ -24,7 +24,8 @@ export const words = {
   left: (season: number, comesUp: string, sown: number, left: number) =>
     `In ${String(season)} ${comesUp} of it comes up; ${String(sown)} seeds are sown, ${String(left)} are left.`,
   ownFigures: "Figures of its own",
-  figuresHint: "Pale figures are those of the crop in the catalogue; type over them where yours differs, and empty a field to go back. A range goes in brackets: 58 (50-70).",
+  figuresHint:
+    "Pale figures are those of the crop in the catalogue; type over them where yours differs, and empty a field to go back. A range goes in brackets: 58 (50-70).",
   forget: "Forget it",
   forgetNamed: (name: string) => `Forget ${name}`,
   forgetHint: "What is planted of it counts as the crop in the catalogue then.",
