@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { Choice } from "../parts/Choice";
 import { LengthField } from "../parts/LengthField";
 import { TextField } from "../parts/TextField";
@@ -35,11 +36,18 @@ interface Props {
 export function OwnFigures({ variety, like, faults, onChange }: Props) {
   const { catalogue } = useDesk();
   const own = new Map(variety.figures.map(({ column, figure }) => [column, figure]));
+  // It stays open while a figure that is refused comes and goes.
+  const [open, setOpen] = useState(own.size > 0);
   const columns = catalogue.crops.columns.filter(
     ({ key }) => like.figures[key] !== undefined && !FIXED.includes(key),
   );
   return (
-    <details open={own.size > 0}>
+    <details
+      open={open}
+      onToggle={(event) => {
+        setOpen(event.currentTarget.open);
+      }}
+    >
       <summary className="cursor-pointer">{words.ownFigures}</summary>
       <p className="text-sm text-soft">{words.figuresHint}</p>
       <div className="grid grid-cols-2 items-end gap-2">

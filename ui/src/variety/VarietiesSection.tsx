@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { useOpenWhen } from "../forms/useOpenWhen";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { Choice } from "../parts/Choice";
 import { RovingList } from "../parts/RovingList";
@@ -16,8 +17,15 @@ export function VarietiesSection() {
   const { seed } = useGardenCrops();
   const left = new Map(seed.map((each) => [each.variety, each]));
   const chosen = plan.varieties.some(({ id }) => selection.has(id));
+  const [open, setOpen] = useOpenWhen(chosen);
   return (
-    <details className="space-y-2 border-t border-rule pt-2" {...(chosen ? { open: true } : {})}>
+    <details
+      className="space-y-2 border-t border-rule pt-2"
+      open={open}
+      onToggle={(event) => {
+        setOpen(event.currentTarget.open);
+      }}
+    >
       <summary className="cursor-pointer font-semibold">{words.title}</summary>
       <p className="text-sm text-soft">{words.hint}</p>
       {plan.varieties.length === 0 && <p>{words.none}</p>}

@@ -19,7 +19,8 @@ import org.openjdk.jmh.runner.options.VerboseMode;
  * Runs the benchmarks, with the memory and the collector that the program is started with, and prints their figures as
  * a table; an argument narrows them down by name, {@code cutting} runs the random jobs for the saw, {@code gardens}
  * judges random gardens, {@code ratio} tells what a preview costs against an empty request, {@code sun} what the sun of
- * a year costs, {@code hoops} covers 200 beds, {@code sheets} cuts random parts out of whole sheets.
+ * a year costs, {@code hoops} covers 200 beds, {@code sheets} cuts random parts out of whole sheets, {@code years}
+ * plans four years of random gardens.
  */
 public final class Benchmarks {
 
@@ -51,6 +52,10 @@ public final class Benchmarks {
         }
         if (arguments.length > 0 && arguments[0].equals("sheets")) {
             SheetJobs.print();
+            return;
+        }
+        if (arguments.length > 0 && arguments[0].equals("years")) {
+            YearsJobs.print(Arrays.copyOfRange(arguments, 1, arguments.length));
             return;
         }
         if (arguments.length > 0 && arguments[0].equals("cutting")) {

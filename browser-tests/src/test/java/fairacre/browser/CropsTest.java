@@ -9,7 +9,9 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
 import fairacre.plan.Plan;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -130,6 +132,55 @@ class CropsTest {
             garden.button("Sowing calendar as a page").click();
             assertThat(garden.paper("Sowing calendar")).containsText("Sow indoors");
             assertThat(garden.paper("Sowing calendar")).containsText("Carrot");
+        }
+    }
+
+    @Test
+    void aVarietyHasItsOwnFiguresAndItsSeedRunsOut() throws Exception {
+        try (Garden garden = Garden.with(twoBeds())) {
+            Page page = garden.page();
+            garden.step("Crops");
+            page.getByText("Own crops and varieties").click();
+            page.getByLabel("A variety of, or a crop like").selectOption("Carrot");
+            garden.button("Add a variety of Carrot").click();
+            assertThat(page.getByText("Give it a name first.")).isVisible();
+            garden.type("What it is called", "Wicket Row");
+            garden.button("Add a variety of Carrot").click();
+            garden.kept();
+            garden.type("Seeds", "200");
+            garden.kept();
+            page.getByLabel("No more of it can be bought").check();
+            garden.kept();
+            page.getByText("Figures of its own").click();
+            garden.type("Days from sowing to harvest", "5");
+            assertThat(page.getByText(Pattern.compile("5 is not from 10 to 1000")))
+                    .isVisible();
+            garden.type("Days from sowing to harvest", "58");
+            garden.kept();
+            garden.bed("Beans").click();
+            page.getByLabel("Crop", new Page.GetByLabelOptions().setExact(true)).selectOption("Carrot: Wicket Row");
+            assertThat(page.getByTestId("crop-about")).containsText("First harvest after 58 days from sowing.");
+            garden.button("Plant Wicket Row in the selected bed").click();
+            garden.kept();
+            // 200 seeds at 70 % and a tenth more are 127 plants; Beans carries 320.
+            String wanted = "Seed of Wicket Row is enough for 127 of 320 plants";
+            garden.snags().getByText(wanted).click();
+            garden.snags().getByText("Buy seed of Carrot for Beans").click();
+            garden.kept();
+            assertThat(garden.snags()).not().containsText(wanted);
+            // Others come from a file; what is wrong in it is told row by row.
+            page.getByText("Crops as a file").click();
+            page.getByLabel("File of crops")
+                    .setInputFiles(new FilePayload(
+                            "crops.csv",
+                            "text/csv",
+                            "key,name,in row cm\nkale,Tall Kale,60\nkale,Wide Kale,0\n"
+                                    .getBytes(StandardCharsets.UTF_8)));
+            assertThat(page.getByTestId("crops-reading"))
+                    .containsText("Row 3 (Wide Kale): in row cm: 0 is not from 1 to 500");
+            garden.button("Take over 1 variety").click();
+            garden.kept();
+            assertThat(page.getByTestId("varieties")).containsText("Tall Kale variety of Kale");
         }
     }
 

@@ -1,5 +1,6 @@
 package fairacre.husbandry;
 
+import fairacre.catalogue.Crop;
 import fairacre.catalogue.Family;
 import fairacre.crop.Planting;
 import fairacre.plan.Plan;
@@ -11,21 +12,23 @@ public final class Company {
 
     /** Whether a rule that the gardener follows speaks against both. */
     public static boolean isBad(Plan plan, Planting one, Planting other) {
-        return (onionsByBeans(plan, one, other) || onionsByBeans(plan, other, one))
-                        && beside(one, other)
+        return beside(one, other) && isBad(plan, one.grown(plan), other.grown(plan));
+    }
+
+    /** Whether a rule that the gardener follows speaks against both in one bed. */
+    public static boolean isBad(Plan plan, Crop one, Crop other) {
+        return (onionsByBeans(one, other) || onionsByBeans(other, one))
                         && HusbandryKinds.follows(plan, HusbandryRule.ONIONS_BY_BEANS)
-                || (potatoesInCompany(plan, one, other) || potatoesInCompany(plan, other, one))
-                        && beside(one, other)
+                || (potatoesInCompany(one, other) || potatoesInCompany(other, one))
                         && HusbandryKinds.follows(plan, HusbandryRule.POTATOES_IN_COMPANY);
     }
 
-    static boolean onionsByBeans(Plan plan, Planting onion, Planting bean) {
-        return onion.grown(plan).family() == Family.ONION && bean.grown(plan).family() == Family.PEA;
+    static boolean onionsByBeans(Crop onion, Crop bean) {
+        return onion.family() == Family.ONION && bean.family() == Family.PEA;
     }
 
-    static boolean potatoesInCompany(Plan plan, Planting potato, Planting other) {
-        return potato.grown(plan).hilled()
-                && !other.grown(plan).kind().equals(potato.grown(plan).kind());
+    static boolean potatoesInCompany(Crop potato, Crop other) {
+        return potato.hilled() && !other.kind().equals(potato.kind());
     }
 
     static boolean beside(Planting one, Planting other) {

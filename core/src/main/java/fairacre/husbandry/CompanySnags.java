@@ -1,5 +1,6 @@
 package fairacre.husbandry;
 
+import fairacre.catalogue.Crop;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
 import fairacre.judging.Snag;
@@ -8,15 +9,10 @@ import fairacre.judging.Weight;
 import fairacre.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiPredicate;
 
 /** Crops that share a bed and had better not; rules of schools that a gardener can leave aside. */
 final class CompanySnags {
-
-    /** Whether two had better not grow side by side. */
-    @FunctionalInterface
-    private interface Together {
-        boolean isSo(Plan plan, Planting one, Planting other);
-    }
 
     private final SnagContext context;
     private final Grown grown;
@@ -33,13 +29,13 @@ final class CompanySnags {
         return snags;
     }
 
-    private void find(HusbandryRule rule, Together together, List<Snag> snags) {
+    private void find(HusbandryRule rule, BiPredicate<Crop, Crop> together, List<Snag> snags) {
         if (!HusbandryKinds.follows(context.plan(), rule)) {
             return;
         }
         for (Planting planting : grown.begun()) {
             grown.plantings().stream()
-                    .filter(other -> Company.beside(planting, other) && together.isSo(context.plan(), planting, other))
+                    .filter(other -> Company.beside(planting, other) && isSo(context.plan(), planting, other, together))
                     .findFirst()
                     .ifPresent(other -> snags.add(grown.snag(
                             rule,
@@ -51,11 +47,15 @@ final class CompanySnags {
         }
     }
 
-    private static boolean isApart(Plan plan, Planting planting, Together together) {
+    private static boolean isApart(Plan plan, Planting planting, BiPredicate<Crop, Crop> together) {
         List<Planting> all = plan.list(PlantingKinds.PLANTINGS);
         return all.stream()
                 .filter(each -> each.id().equals(planting.id()))
                 .noneMatch(each -> all.stream()
-                        .anyMatch(other -> Company.beside(each, other) && together.isSo(plan, each, other)));
+                        .anyMatch(other -> Company.beside(each, other) && isSo(plan, each, other, together)));
+    }
+
+    private static boolean isSo(Plan plan, Planting one, Planting other, BiPredicate<Crop, Crop> together) {
+        return together.test(one.grown(plan), other.grown(plan));
     }
 }

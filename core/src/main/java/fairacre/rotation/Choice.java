@@ -1,11 +1,8 @@
 package fairacre.rotation;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * What is to be chosen from candidates so that it costs least. A choice costs what its candidates cost, and for each
@@ -62,38 +59,6 @@ record Choice(
         BitSet none = barred();
         none.or(notThese);
         return new Choice(candidates, demands, all, followers, none);
-    }
-
-    /**
-     * The same of some candidates alone, which are numbered anew in their order.
-     *
-     * @param some numbers, without repetition
-     */
-    Choice of(List<Integer> some) {
-        Map<Integer, Integer> numbers = new HashMap<>();
-        some.forEach(each -> numbers.put(each, numbers.size()));
-        BitSet none = new BitSet();
-        some.stream().filter(barred::get).map(numbers::get).forEach(none::set);
-        return new Choice(
-                some.stream().map(candidates::get).toList(),
-                demands,
-                rivals.stream()
-                        .map(each -> among(each, numbers))
-                        .filter(each -> each.length > 1)
-                        .toList(),
-                followers.stream()
-                        .map(each ->
-                                new Followers(among(each.before(), numbers), among(each.after(), numbers), each.cost()))
-                        .filter(each -> each.before().length > 0 && each.after().length > 0)
-                        .toList(),
-                none);
-    }
-
-    private static int[] among(int[] some, Map<Integer, Integer> numbers) {
-        return Arrays.stream(some)
-                .filter(numbers::containsKey)
-                .map(numbers::get)
-                .toArray();
     }
 
     boolean isAllowed(BitSet chosen) {

@@ -1,5 +1,6 @@
 package fairacre.rotation;
 
+import fairacre.catalogue.Crop;
 import fairacre.catalogue.Family;
 import fairacre.crop.Planting;
 import fairacre.husbandry.Company;
@@ -8,12 +9,16 @@ import fairacre.plan.Plan;
 import fairacre.rotation.Offers.Offer;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Offers of which one may be taken at most, by their numbers. */
 final class Rivals {
@@ -46,13 +51,15 @@ final class Rivals {
         Map<Integer, List<Integer>> byGround = IntStream.range(0, offers.size())
                 .boxed()
                 .collect(Collectors.groupingBy(i -> offers.get(i).ground()));
-        Map<Integer, List<List<Integer>>> crowds = new HashMap<>();
         byGround.forEach((ground, some) -> {
-            crowds.put(ground, crowds(some));
-            crowds.get(ground).forEach(this::add);
+            crowds(some).forEach(this::add);
             families(some, asked);
         });
-        IntStream.range(0, offers.size()).forEach(i -> company(i, crowds));
+        byGround.forEach((ground, some) -> byGround.forEach((other, others) -> {
+            if (!ground.equals(other) && bedOf(some).equals(bedOf(others))) {
+                company(some, others).forEach(this::add);
+            }
+        }));
         return rivals;
     }
 
@@ -62,7 +69,7 @@ final class Rivals {
         }
     }
 
-    /** Those that grow in one place on a day, once for each day on which they are most. */
+    /** Those that grow on a day, once for each day on which they are most. */
     private List<List<Integer>> crowds(List<Integer> some) {
         List<LocalDate> days = some.stream()
                 .map(i -> offers.get(i).planting().from())
@@ -105,24 +112,45 @@ final class Rivals {
         });
     }
 
-    /** With those that grow in other parts of the bed on a day. */
-    private void company(int number, Map<Integer, List<List<Integer>>> crowds) {
-        Offer offer = offers.get(number);
-        crowds.forEach((ground, some) -> {
-            if (ground > offer.ground() && bedOf(some).equals(offer.planting().bed())) {
-                some.forEach(crowd -> {
-                    List<Integer> bad = new ArrayList<>(crowd.stream()
-                            .filter(i -> Company.isBad(
-                                    plan, offer.planting(), offers.get(i).planting()))
-                            .toList());
-                    bad.add(number);
-                    add(bad);
-                });
-            }
+    /**
+     * Of two parts of a bed: crops in one, and all those in the other that don't go with them. Crops with which the
+     * same others don't go are told together.
+     */
+    private Set<List<Integer>> company(List<Integer> some, List<Integer> others) {
+        Map<String, Crop> known = crops(others);
+        Map<Set<String>, Set<String>> byBad = new LinkedHashMap<>();
+        crops(some)
+                .forEach((kind, crop) -> byBad.computeIfAbsent(bad(crop, known), unknown -> new TreeSet<>())
+                        .add(kind));
+        Set<List<Integer>> found = new LinkedHashSet<>();
+        byBad.forEach((bad, kin) -> {
+            List<Integer> all = Stream.concat(of(kin, some), of(bad, others)).toList();
+            crowds(all).stream()
+                    .filter(crowd -> crowd.stream().anyMatch(some::contains)
+                            && crowd.stream().anyMatch(others::contains))
+                    .forEach(found::add);
         });
+        return found;
     }
 
-    private UUID bedOf(List<List<Integer>> some) {
-        return offers.get(some.get(0).get(0)).planting().bed();
+    private Map<String, Crop> crops(List<Integer> some) {
+        return some.stream()
+                .map(i -> offers.get(i).crop())
+                .collect(Collectors.toMap(Crop::kind, crop -> crop, (one, again) -> one, LinkedHashMap::new));
+    }
+
+    private Set<String> bad(Crop crop, Map<String, Crop> others) {
+        return others.values().stream()
+                .filter(other -> Company.isBad(plan, crop, other))
+                .map(Crop::kind)
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private Stream<Integer> of(Set<String> kinds, List<Integer> some) {
+        return some.stream().filter(i -> kinds.contains(offers.get(i).crop().kind()));
+    }
+
+    private UUID bedOf(List<Integer> some) {
+        return offers.get(some.get(0)).planting().bed();
     }
 }

@@ -8,11 +8,15 @@ import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import fairacre.solve.OrTools;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -33,13 +37,20 @@ record SolvedChoice(BitSet chosen, long bound) {
         private final CpModel model = new CpModel();
         private final Choice choice;
         private final BoolVar[] taken;
+        private final Map<Integer, List<int[]>> rivalsOf;
 
         Model(Choice choice) {
             this.choice = choice;
             this.taken = IntStream.range(0, choice.candidates().size())
                     .mapToObj(i -> model.newBoolVar(""))
                     .toArray(BoolVar[]::new);
-            choice.rivals().forEach(some -> model.addAtMostOne(of(some)));
+            this.rivalsOf = IntStream.range(0, taken.length)
+                    .boxed()
+                    .collect(Collectors.toMap(Function.identity(), i -> new ArrayList<>()));
+            choice.rivals().forEach(some -> {
+                model.addAtMostOne(of(some));
+                Arrays.stream(some).forEach(each -> rivalsOf.get(each).add(some));
+            });
             choice.barred().stream().forEach(i -> model.addEquality(taken[i], 0));
         }
 
@@ -83,17 +94,23 @@ record SolvedChoice(BitSet chosen, long bound) {
             return LinearExpr.newBuilder().add(one).add(other).build();
         }
 
-        /** True if one of them is taken. */
+        /** True if one of them is taken; rivals among them are told together, which makes the bound much better. */
         private BoolVar any(int[] some) {
             BoolVar any = model.newBoolVar("");
             for (BoolVar each : of(some)) {
                 model.addImplication(each, any);
             }
+            Set<Integer> among = Arrays.stream(some).boxed().collect(Collectors.toSet());
+            Arrays.stream(some)
+                    .boxed()
+                    .flatMap(each -> rivalsOf.get(each).stream())
+                    .map(rivals -> Arrays.stream(rivals).filter(among::contains).toArray())
+                    .filter(rivals -> rivals.length > 1)
+                    .map(rivals -> Arrays.stream(rivals).boxed().toList())
+                    .distinct()
+                    .forEach(rivals -> model.addLessOrEqual(
+                            LinearExpr.sum(rivals.stream().map(i -> taken[i]).toArray(BoolVar[]::new)), any));
             return any;
-        }
-
-        void keep(BitSet kept) {
-            kept.stream().forEach(i -> model.addEquality(taken[i], 1));
         }
 
         void meet(Set<Integer> demands) {
@@ -125,39 +142,11 @@ record SolvedChoice(BitSet chosen, long bound) {
      * @param work deterministic seconds of the solver
      */
     static SolvedChoice of(Choice choice, BitSet start, double work) {
-        return of(choice, start, new BitSet(), work);
-    }
-
-    /**
-     * Chooses a part anew and leaves the rest as it is.
-     *
-     * @param part numbers of candidates that are free
-     */
-    static BitSet renewed(Choice choice, BitSet start, BitSet part, double work) {
-        BitSet kept = (BitSet) start.clone();
-        kept.andNot(part);
-        BitSet all = (BitSet) kept.clone();
-        all.or(part);
-        List<Integer> numbers = all.stream().boxed().toList();
-        SolvedChoice found = of(choice.of(numbers), within(start, numbers), within(kept, numbers), work);
-        BitSet chosen = new BitSet();
-        found.chosen().stream().map(numbers::get).forEach(chosen::set);
-        return choice.cost(chosen) < choice.cost(start) ? chosen : start;
-    }
-
-    private static BitSet within(BitSet some, List<Integer> numbers) {
-        BitSet within = new BitSet();
-        IntStream.range(0, numbers.size()).filter(i -> some.get(numbers.get(i))).forEach(within::set);
-        return within;
-    }
-
-    private static SolvedChoice of(Choice choice, BitSet start, BitSet kept, double work) {
         if (!OrTools.isThere() || choice.candidates().isEmpty()) {
             return new SolvedChoice(start, choice.candidates().isEmpty() ? choice.cost(start) : 0);
         }
         Model model = new Model(choice);
         model.cost();
-        model.keep(kept);
         model.begin(start);
         CpSolver solver = solver(work);
         CpSolverStatus status = solver.solve(model.model);

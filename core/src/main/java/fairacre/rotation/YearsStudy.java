@@ -32,7 +32,6 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -61,10 +60,9 @@ public final class YearsStudy {
 
     /** So often a choice is made anew after it was seen what shades what; after that what is in shade is left out. */
     private static final int ROUNDS = 8;
-    /** A part is chosen anew with so much of the work. */
-    private static final double RENEWAL = 0.05;
+    /** Steps of annealing for each deterministic second of the solver. */
+    private static final double STEPS = 1_000_000;
 
-    private static final int MOST_RENEWALS = 70;
     /** Deterministic seconds for each look whether some wishes can be met together. */
     private static final double CLASH_WORK = 1;
 
@@ -221,52 +219,14 @@ public final class YearsStudy {
         BitSet solved = settled(
                 (problem, before) -> {
                     BitSet start = before.isEmpty() || !problem.isAllowed(before) ? QuickChoice.of(problem) : before;
-                    SolvedChoice found = SolvedChoice.of(problem, improved(problem, start), work);
+                    BitSet better = AnnealedChoice.of(problem, start, Math.round(work * STEPS), memo::goOn);
+                    SolvedChoice found = SolvedChoice.of(problem, better, work);
                     bound[0] = found.bound();
                     return found.chosen();
                 },
                 quick);
         BitSet best = choice.cost(solved) <= choice.cost(quick) ? solved : quick;
         told.accept(told(best, true, bound[0], unmet(best)));
-    }
-
-    /**
-     * Chooses some beds, a crop, or a year anew while the rest stays, as long as that helps (large neighbourhood
-     * search, P. Shaw, 1998).
-     */
-    private BitSet improved(Choice problem, BitSet start) {
-        List<BitSet> parts = parts();
-        BitSet best = start;
-        int idle = 0;
-        for (int i = 0; idle < parts.size() && i < MOST_RENEWALS; i++) {
-            memo.goOn();
-            BitSet next = SolvedChoice.renewed(problem, best, parts.get(i % parts.size()), work * RENEWAL);
-            idle = problem.cost(next) < problem.cost(best) ? 0 : idle + 1;
-            best = next;
-        }
-        return best;
-    }
-
-    private List<BitSet> parts() {
-        List<UUID> beds =
-                offers.stream().map(offer -> offer.planting().bed()).distinct().toList();
-        List<BitSet> parts = new ArrayList<>();
-        for (int i = 0; i < beds.size(); i++) {
-            Set<UUID> some = Set.copyOf(List.of(
-                    beds.get(i), beds.get((i + 1) % beds.size()), beds.get((i + beds.size() / 2) % beds.size())));
-            parts.add(numbers(offer -> some.contains(offer.planting().bed())));
-        }
-        wishes.forEach(wish -> parts.add(
-                numbers(offer -> offer.crop().kind().equals(wished(wish).kind()))));
-        IntStream.rangeClosed(asked.first(), asked.last())
-                .forEach(season -> parts.add(numbers(offer -> offer.season() == season)));
-        return parts;
-    }
-
-    private BitSet numbers(Predicate<Offer> which) {
-        return IntStream.range(0, offers.size())
-                .filter(i -> which.test(offers.get(i)))
-                .collect(BitSet::new, BitSet::set, BitSet::or);
     }
 
     /** Chooses until nothing that is chosen stands in the shade of something else. */
