@@ -38,9 +38,10 @@ const SEES: Record<string, string[]> = {
   furniture: ["ground", "over"],
   frost: [],
   variety: [],
+  feeding: [],
   harvest: ["variety"],
   rotation: ["variety"],
-  crop: ["frost", "harvest", "variety"],
+  crop: ["feeding", "frost", "harvest", "variety"],
   sharing: [],
   shopping: ["purse"],
 };

@@ -8,6 +8,7 @@ import { BedCardsPaper } from "./crop/BedCardsPaper";
 import { SeedPaper } from "./crop/SeedPaper";
 import { SowingPaper } from "./crop/SowingPaper";
 import { YearPaper } from "./crop/YearPaper";
+import { FeedingPaper } from "./feeding/FeedingPaper";
 import { HarvestPaper } from "./harvest/HarvestPaper";
 import { RotationPaper } from "./rotation/RotationPaper";
 import { FillPaper } from "./fill/FillPaper";
@@ -36,6 +37,7 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   pipes: PipesPaper,
   watch: WatchPaper,
   rotation: RotationPaper,
+  feeding: FeedingPaper,
   harvest: HarvestPaper,
   year: YearPaper,
   sowing: SowingPaper,

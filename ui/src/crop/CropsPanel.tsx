@@ -1,3 +1,4 @@
+import { FeedingSection } from "../feeding/FeedingSection";
 import { HouseholdSection } from "../harvest/HouseholdSection";
 import { Slider } from "../parts/Slider";
 import { RovingList } from "../parts/RovingList";
@@ -35,6 +36,7 @@ export function CropsPanel() {
       <Plantings />
       <SowingSection />
       <VarietiesSection />
+      <FeedingSection />
       <SchoolsSection />
     </div>
   );

@@ -86,6 +86,7 @@ export const plan: Plan = {
   household: [],
   cropWishes: [],
   varieties: [],
+  soilTests: [],
   plantingLocks: [],
   setAside: [],
   waysIn: [],
@@ -290,6 +291,7 @@ export const catalogue: Catalogue = {
     { name: "household", list: "household" },
     { name: "cropWish", list: "cropWishes" },
     { name: "variety", list: "varieties" },
+    { name: "soilTest", list: "soilTests" },
     { name: "plantingLock", list: "plantingLocks" },
   ],
   materials: [
@@ -533,6 +535,24 @@ export const catalogue: Catalogue = {
       { key: "PROVEN", label: "it did well here" },
       { key: "KEEPS_TRUE", label: "its seed can be kept true" },
     ],
+    soil: {
+      textures: [
+        { key: "LOAM", label: "loam" },
+        { key: "CLAY", label: "clay" },
+      ],
+      supplied: [
+        { key: "LOW", label: "low" },
+        { key: "HIGH", label: "high" },
+      ],
+      amendings: [
+        { key: "ORGANIC", label: "as organic growers do", about: "Slow." },
+        { key: "MINERAL", label: "with mineral fertiliser", about: "Quick." },
+      ],
+      amendments: [
+        { key: "LIME", label: "Garden lime" },
+        { key: "BONE_MEAL", label: "Bone meal" },
+      ],
+    },
     usualEaters: 2,
     seasonsBefore: 3,
     raisings: [

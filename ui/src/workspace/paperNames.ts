@@ -10,6 +10,7 @@ export const PAPER_NAMES = {
   pipes: "Pipes to cut",
   watch: "Watch it run",
   rotation: "Rotation",
+  feeding: "What the soil wants",
   harvest: "Is it enough?",
   year: "Year of the beds",
   sowing: "Sowing calendar",

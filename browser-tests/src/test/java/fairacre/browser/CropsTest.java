@@ -185,6 +185,30 @@ class CropsTest {
     }
 
     @Test
+    void aSoilTestSaysHowMuchLimeTheBedsGet() throws Exception {
+        try (Garden garden = Garden.with(twoBeds())) {
+            Page page = garden.page();
+            garden.step("Crops");
+            page.getByText("Soil tests and feeding").click();
+            garden.button("Note a soil test").click();
+            garden.kept();
+            garden.type("pH", "12");
+            assertThat(page.getByText(Pattern.compile("3.5"))).isVisible();
+            garden.type("pH", "5.5");
+            garden.kept();
+            page.getByLabel("Phosphorus (P)").selectOption("low");
+            garden.kept();
+            garden.button("What the soil wants as a page").click();
+            // 8 t of lime and 150 kg of P2O5 to a hectare, bone meal holds a fifth; each bed has 4 m2.
+            Locator row = garden.paper("What the soil wants")
+                    .getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^Beans")));
+            assertThat(row).containsText("Garden lime 3.2 kg, Bone meal 0.3 kg");
+            assertThat(page.getByText("To spread: Garden lime 6.4 kg (2 bags), Bone meal 0.6 kg (1 bag)."))
+                    .isVisible();
+        }
+    }
+
+    @Test
     void theYearsArePlannedFromWhatIsEaten() throws Exception {
         Plan plan =
                 plot(12, 14, List.of(), bed("Beans", 4, 3, 4, 1), bed("Kale", 4, 6, 4, 1), bed("Leeks", 4, 9, 4, 1));

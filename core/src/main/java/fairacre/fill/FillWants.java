@@ -31,12 +31,11 @@ final class FillWants {
     }
 
     private static void topUp(Bed bed, Takeoff takeoff) {
-        for (int year = 1; year <= takeoff.plan().supply().topUpYears(); year++) {
-            int season = bed.firstSeason() + year;
+        TopUp.seasons(takeoff.plan(), bed).forEach(season -> {
             Volume compost = bed.in(season)
                     .map(revision -> takeoff.memo().recall(new TopUpOf(revision), () -> TopUp.of(revision)))
                     .orElse(Volume.ZERO);
             takeoff.loose(season, Use.TOP_UP, BulkGood.COMPOST, compost, Served.bed(bed.id()));
-        }
+        });
     }
 }

@@ -3,7 +3,10 @@ package fairacre.fill;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
+import fairacre.plan.Plan;
+import java.util.stream.IntStream;
 
 /**
  * The compost that a bed takes every year after it was filled: an inch over its soil, of the 1 to 2 in that are usual
@@ -14,6 +17,18 @@ public final class TopUp {
     public static final Length DEPTH = Length.inches(1);
 
     private TopUp() {}
+
+    /** What is planned for a bed in a season. */
+    public static Volume planned(Plan plan, Bed bed, int season) {
+        return seasons(plan, bed).anyMatch(each -> each == season)
+                ? bed.in(season).map(TopUp::of).orElse(Volume.ZERO)
+                : Volume.ZERO;
+    }
+
+    /** The seasons in which a bed is topped up. */
+    static IntStream seasons(Plan plan, Bed bed) {
+        return IntStream.rangeClosed(1, plan.supply().topUpYears()).map(year -> bed.firstSeason() + year);
+    }
 
     /** None for flat ground that nothing was brought to. */
     public static Volume of(BedRevision bed) {

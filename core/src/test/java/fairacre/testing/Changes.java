@@ -38,6 +38,8 @@ import fairacre.compost.CompostKinds;
 import fairacre.cover.CoverKind;
 import fairacre.cover.CoverKinds;
 import fairacre.crop.PlantingKinds;
+import fairacre.feeding.FeedingKinds;
+import fairacre.feeding.Texture;
 import fairacre.fence.FenceKind;
 import fairacre.fence.FenceKinds;
 import fairacre.fence.Pest;
@@ -126,6 +128,7 @@ public final class Changes {
             Put.of(Gardens.household(2)),
             Put.of(Gardens.wish("kale", Want.MAY)),
             Put.of(Gardens.ownCrop("Oca", "potato")),
+            Put.of(Gardens.soilTest("By the lab", "2027-02-20", 5.8, Texture.CLAY)),
             Put.of(Gardens.lock("Salad lock", "Salad")),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
@@ -273,6 +276,9 @@ public final class Changes {
                 Put.of(Gardens.variety("Early Vale", "carrot", new SeedOnHand(30, SEASON, Optional.empty(), false))),
                 Put.of(Gardens.ownCrop("Oca", "potato", Gardens.own(CropColumn.KEEPS, "12"))),
                 new Remove<>(Varieties.VARIETIES, Gardens.id("Oca")),
+                Put.of(Gardens.soilTest("By the lab", "2027-02-20", 6.1, Texture.LOAM, "Beans")),
+                Put.of(Gardens.soilTest("By a kit", "2028-03-01", 7.2, Texture.SAND, "Kale")),
+                new Remove<>(FeedingKinds.SOIL_TESTS, id("By the lab")),
                 Put.of(Gardens.wish("kale", Want.NEVER)),
                 Put.of(Gardens.wish("potato", Want.MUST, 60)),
                 new Remove<>(HarvestKinds.WISHES, id("Eats kale")),

@@ -37,6 +37,10 @@ import fairacre.cover.CoverKind;
 import fairacre.crop.BedPart;
 import fairacre.crop.Layout;
 import fairacre.crop.Planting;
+import fairacre.feeding.Amending;
+import fairacre.feeding.SoilTest;
+import fairacre.feeding.Supplied;
+import fairacre.feeding.Texture;
 import fairacre.fence.Fence;
 import fairacre.fence.FenceFoot;
 import fairacre.fence.FenceKind;
@@ -331,6 +335,20 @@ public final class Gardens {
                 planting.interplanted(),
                 planting.from(),
                 planting.until());
+    }
+
+    /** Of the soil of some beds, or of all. */
+    public static SoilTest soilTest(String name, String taken, double acidity, Texture texture, String... beds) {
+        return new SoilTest(
+                id(name),
+                name,
+                LocalDate.parse(taken),
+                acidity,
+                texture,
+                Optional.of(Supplied.LOW),
+                Optional.of(Supplied.MIDDLE),
+                Amending.ORGANIC,
+                Stream.of(beds).map(Gardens::id).toList());
     }
 
     public static CropWish wish(String crop, Want want) {
@@ -916,6 +934,7 @@ public final class Gardens {
                 Put.of(household(3.5)),
                 Put.of(variety("Early Vale", "carrot", new SeedOnHand(400, SEASON, Optional.of(0.8), true))),
                 Put.of(ownCrop("Oca", "potato", own(CropColumn.FAMILY, "BUCKWHEAT"))),
+                Put.of(soilTest("By the lab", "2027-02-20", 5.8, Texture.CLAY)),
                 Put.of(wish("tomato", Want.MUST)),
                 Put.of(wish("melon", Want.FUN, 2.5)),
                 Put.of(lock("Garlic lock", "Old garlic")),

@@ -134,6 +134,7 @@ class EndpointsTest {
             "GET /crops",
             "POST /crops",
             "GET /crops.csv",
+            "GET /feeding",
             "GET /harvest",
             "POST /years",
             "GET /years/{job}",

@@ -14,6 +14,10 @@ import fairacre.catalogue.PlantStock;
 import fairacre.catalogue.Raising;
 import fairacre.catalogue.WhyChosen;
 import fairacre.crop.Layout;
+import fairacre.feeding.Amending;
+import fairacre.feeding.Amendment;
+import fairacre.feeding.Supplied;
+import fairacre.feeding.Texture;
 import fairacre.harvest.HarvestKinds;
 import fairacre.harvest.Want;
 import fairacre.husbandry.FamilyHistory;
@@ -37,6 +41,7 @@ record CropsView(
         List<CropColumnView> columns,
         List<BreedingView> breedings,
         List<WhyChosenView> reasons,
+        SoilView soil,
         double usualEaters,
         int seasonsBefore) {
 
@@ -70,6 +75,19 @@ record CropsView(
             Arrays.stream(WhyChosen.values())
                     .map(reason -> new WhyChosenView(reason, reason.label()))
                     .toList(),
+            new SoilView(
+                    Arrays.stream(Texture.values())
+                            .map(texture -> new CropValues.Word(texture.name(), texture.label()))
+                            .toList(),
+                    Arrays.stream(Supplied.values())
+                            .map(supplied -> new CropValues.Word(supplied.name(), supplied.label()))
+                            .toList(),
+                    Arrays.stream(Amending.values())
+                            .map(amending -> new AmendingView(amending, amending.label(), amending.about()))
+                            .toList(),
+                    Arrays.stream(Amendment.values())
+                            .map(amendment -> new CropValues.Word(amendment.name(), amendment.label()))
+                            .toList()),
             HarvestKinds.USUAL_EATERS,
             FamilyHistory.longestWait());
 
@@ -102,6 +120,15 @@ record CropsView(
 
     /** @param head in the table of crops */
     record CropColumnView(CropColumn key, String head, CropValues takes) {}
+
+    /** What soil tests say, and what is given for it. */
+    record SoilView(
+            List<CropValues.Word> textures,
+            List<CropValues.Word> supplied,
+            List<AmendingView> amendings,
+            List<CropValues.Word> amendments) {}
+
+    record AmendingView(Amending key, String label, String about) {}
 
     record BreedingView(Breeding key, String label, String about) {}
 

@@ -33,6 +33,7 @@ final class PlanRows {
                             CropWishRows.ROWS,
                             PlantingLockRows.ROWS,
                             PlantingRows.ROWS,
+                            SoilTestRows.ROWS,
                             VarietyRows.ROWS,
                             SetAsideRows.ROWS),
                     Stream.of(WaterRows.ALL, FenceRows.ALL).flatMap(List::stream))

@@ -1,0 +1,48 @@
+package fairacre.feeding;
+
+import fairacre.bill.BillPart;
+import fairacre.bill.PriceList;
+import fairacre.feeding.FeedingTold.Bought;
+import fairacre.plan.ThingKinds;
+import fairacre.plan.Things;
+import fairacre.takeoff.Served;
+import fairacre.takeoff.Takeoff;
+import fairacre.takeoff.TakeoffSource;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** What is spread on beds by a test of their soil. */
+public final class FeedingCapability implements ThingKinds, PriceList, TakeoffSource {
+
+    @Override
+    public List<Things<?>> kinds() {
+        return List.of(FeedingKinds.SOIL_TESTS);
+    }
+
+    @Override
+    public Stream<Offer> offers() {
+        return Amendment.offers();
+    }
+
+    @Override
+    public void takeOff(Takeoff takeoff) {
+        FeedingStudy.seasons(takeoff.plan())
+                .forEach(season -> takeOff(season, FeedingStudy.of(takeoff.plan(), season), takeoff));
+    }
+
+    /** Whole bags are shared out over the beds by what each gets. */
+    private static void takeOff(int season, FeedingTold told, Takeoff takeoff) {
+        for (Bought bought : told.bought()) {
+            told.beds()
+                    .forEach(bed -> bed.doses().stream()
+                            .filter(dose -> dose.amendment() == bought.amendment())
+                            .forEach(dose -> takeoff.pieces(
+                                    season,
+                                    BillPart.FILL,
+                                    dose.amendment().item(),
+                                    bought.bags() * dose.kilograms() / bought.kilograms(),
+                                    1,
+                                    Served.bed(bed.bed()))));
+        }
+    }
+}

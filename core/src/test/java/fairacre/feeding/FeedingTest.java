@@ -1,0 +1,226 @@
+package fairacre.feeding;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.planting;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.soilTest;
+import static fairacre.testing.Gardens.with;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import fairacre.bill.BillPart;
+import fairacre.catalogue.Feeding;
+import fairacre.compost.CompostKinds;
+import fairacre.cost.CostStudy;
+import fairacre.feeding.FeedingTold.BedFeeding;
+import fairacre.feeding.FeedingTold.Bought;
+import fairacre.feeding.FeedingTold.Dose;
+import fairacre.fill.TopUp;
+import fairacre.limits.RefusedException;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
+import fairacre.measure.Volume;
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
+import fairacre.testing.Gardens;
+import java.time.LocalDate;
+import java.time.MonthDay;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FeedingTest {
+
+    /** Beds of 4 and 4.8 square metres. */
+    private static final Plan GARDEN = plot(20, 20, List.of(), bed("Beans", 10, 10, 4, 1), bed("Kale", 10, 14, 4, 1.2));
+
+    private static BedFeeding of(Plan plan, int season, String bed) {
+        return FeedingStudy.of(plan, season).beds().stream()
+                .filter(each -> each.bed().equals(Gardens.id(bed)))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static double dose(BedFeeding bed, Amendment amendment) {
+        return bed.doses().stream()
+                .filter(dose -> dose.amendment() == amendment)
+                .mapToDouble(Dose::kilograms)
+                .sum();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "5.0, SAND, 10",
+        "5.0, CLAY, 14",
+        "5.5, LOAM, 8",
+        "6.0, SAND, 4",
+        "6.0, CLAY, 6",
+        "6.2, LOAM, 4",
+        "6.5, LOAM, 0",
+        "4.2, LOAM, 12",
+        "5.75, LOAM, 6.5",
+        "6.2, PEATY, 0"
+    })
+    @DisplayName("lime, tonnes a hectare [Defra, Fertiliser Manual RB209, 2010, lime for arable land; from memory]")
+    void lime(double acidity, Texture texture, double tonnes) {
+        Plan plan = with(GARDEN, Put.of(soilTest("Lab", "2027-02-20", acidity, texture)));
+        double kilograms = tonnes * 1000 / 10_000 * 4;
+        assertThat(dose(of(plan, SEASON, "Beans"), Amendment.LIME)).isCloseTo(kilograms, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "6.5, LOAM, 0",
+        "7.0, SAND, 100",
+        "7.5, LOAM, 800",
+        "7.5, CLAY, 1000",
+        "8.0, SAND, 1200",
+        "8.5, CLAY, 3000",
+        "9.4, LOAM, 2500",
+        "7.25, LOAM, 475"
+    })
+    @DisplayName("sulphur, pounds an acre [Western Fertilizer Handbook; from memory]")
+    void sulphur(double acidity, Texture texture, double pounds) {
+        Plan plan = with(GARDEN, Put.of(soilTest("Lab", "2027-02-20", acidity, texture)));
+        // An acre is 4046.8564224 m2, a pound 0.45359237 kg.
+        double kilograms = pounds * 0.45359237 / 4046.8564224 * 4;
+        BedFeeding bed = of(plan, SEASON, "Beans");
+        assertThat(dose(bed, Amendment.SULPHUR)).isCloseTo(kilograms, within(1e-9));
+        assertThat(dose(bed, Amendment.LIME)).isZero();
+    }
+
+    @Test
+    @DisplayName("150 kg of P2O5 and 200 kg of K2O a hectare [RB209, brassicas, indices 1 and 2; from memory], by hand")
+    void phosphateAndPotash() {
+        Plan plan = with(GARDEN, Put.of(soilTest("Lab", "2027-02-20", 6.5, Texture.LOAM)));
+        BedFeeding bed = of(plan, SEASON, "Beans");
+        assertThat(dose(bed, Amendment.BONE_MEAL)).isCloseTo(0.015 * 4 / 0.2, within(1e-9));
+        assertThat(dose(bed, Amendment.POTASH_MAGNESIA)).isCloseTo(0.02 * 4 / 0.3, within(1e-9));
+        assertThat(bed.doses()).hasSize(2);
+        SoilTest mineral = new SoilTest(
+                Gardens.id("Lab"),
+                "Lab",
+                LocalDate.of(2027, 2, 20),
+                6.5,
+                Texture.LOAM,
+                Optional.of(Supplied.VERY_HIGH),
+                Optional.of(Supplied.VERY_LOW),
+                Amending.MINERAL,
+                List.of());
+        BedFeeding other = of(with(plan, Put.of(mineral)), SEASON, "Beans");
+        assertThat(other.doses()).containsExactly(new Dose(Amendment.SULPHATE_OF_POTASH, 0.03 * 4 / 0.5));
+    }
+
+    @Test
+    @DisplayName("lime in the season of the test alone, the rest for four seasons, until there is a newer test")
+    void aTestCountsForFourSeasons() {
+        Plan plan = with(GARDEN, Put.of(soilTest("Lab", "2027-02-20", 5.5, Texture.LOAM)));
+        Plan later = with(GARDEN, Put.of(soilTest("Lab", "2028-02-20", 5.5, Texture.LOAM)));
+        assertThat(of(later, SEASON, "Beans").doses()).isEmpty();
+        assertThat(of(plan, SEASON, "Beans").doses()).hasSize(3);
+        assertThat(of(plan, SEASON + 1, "Beans").doses()).hasSize(2);
+        assertThat(of(plan, SEASON + 3, "Beans").doses()).hasSize(2);
+        assertThat(of(plan, SEASON + 4, "Beans").doses()).isEmpty();
+        Plan newer = with(plan, Put.of(soilTest("Kit", "2028-03-01", 6.0, Texture.LOAM, "Beans")));
+        assertThat(dose(of(newer, SEASON + 1, "Beans"), Amendment.LIME)).isCloseTo(0.5 * 4, within(1e-9));
+        assertThat(dose(of(newer, SEASON + 1, "Kale"), Amendment.LIME)).isZero();
+        assertThat(of(newer, SEASON + 1, "Kale").test()).contains(Gardens.id("Lab"));
+    }
+
+    @Test
+    @DisplayName("where the year begins in July a test of March is one of the season before")
+    void inTheSouth() {
+        Plan south = with(
+                with(GARDEN, new Change.DescribeGarden("South", Units.METRIC, MonthDay.of(7, 1))),
+                Put.of(soilTest("Lab", "2028-03-01", 5.5, Texture.LOAM)));
+        assertThat(dose(of(south, SEASON, "Beans"), Amendment.LIME)).isPositive();
+        assertThat(dose(of(south, SEASON + 1, "Beans"), Amendment.LIME)).isZero();
+    }
+
+    @Test
+    void blueberriesGetNoLime() {
+        Plan plan = with(
+                GARDEN,
+                Put.of(soilTest("Lab", "2027-02-20", 5.0, Texture.LOAM)),
+                Put.of(planting("Berries", "blueberry", "Beans", "2027-04-10", "2040-04-10")));
+        BedFeeding bed = of(plan, SEASON, "Beans");
+        assertThat(bed.sourOnPurpose()).isTrue();
+        assertThat(dose(bed, Amendment.LIME)).isZero();
+        assertThat(dose(of(plan, SEASON, "Kale"), Amendment.LIME)).isPositive();
+    }
+
+    @Test
+    @DisplayName("compost for the hungriest crop: two inches, one, a half, none [common practice]; volumes by hand")
+    void compostByCrop() {
+        assertThat(FeedingStudy.depth(Optional.of(Feeding.HEAVY))).isEqualTo(Length.inches(2));
+        assertThat(FeedingStudy.depth(Optional.of(Feeding.MIDDLE))).isEqualTo(TopUp.DEPTH);
+        assertThat(FeedingStudy.depth(Optional.of(Feeding.LIGHT))).isEqualTo(Length.inches(0.5));
+        assertThat(FeedingStudy.depth(Optional.of(Feeding.GIVER))).isEqualTo(Length.ZERO);
+        Plan plan = with(
+                GARDEN,
+                Put.of(planting("Carrots", "carrot", "Beans", "2027-04-10", "2027-07-10")),
+                Put.of(planting("Squash", "winter-squash", "Beans", "2027-07-12", "2027-10-10")));
+        BedFeeding bed = of(plan, SEASON, "Beans");
+        assertThat(bed.hungriest()).contains("Winter squash");
+        assertThat(bed.compost().litres()).isCloseTo(4 * 0.0508 * 1000, within(0.01));
+        assertThat(of(plan, SEASON, "Kale").compost().litres()).isCloseTo(4.8 * 0.0254 * 1000, within(0.01));
+        assertThat(FeedingStudy.of(plan, SEASON).compost().litres()).isCloseTo(4 * 50.8 + 4.8 * 25.4, within(0.01));
+    }
+
+    @Test
+    @DisplayName("bays give half of what they hold [common practice]")
+    void ownCompost() {
+        Plan plan = with(GARDEN, Put.of(Gardens.compost("Heaps", 3, 16, 0)));
+        Volume holds = plan.list(CompostKinds.BAYS).get(0).capacity();
+        assertThat(FeedingStudy.of(plan, SEASON).made().litres()).isCloseTo(holds.litres() / 2, within(0.01));
+    }
+
+    @Test
+    void theBillHasAsManyBags() {
+        Plan plan = with(GARDEN, Put.of(soilTest("Lab", "2027-02-20", 5.5, Texture.CLAY)));
+        List<Bought> bought = FeedingStudy.of(plan, SEASON).bought();
+        assertThat(bought).extracting(Bought::amendment).contains(Amendment.LIME);
+        bought.forEach(each -> assertThat(CostStudy.of(plan).bill().lines().stream()
+                        .filter(line -> line.part() == BillPart.FILL
+                                && line.season() == SEASON
+                                && line.item().equals(each.amendment().item()))
+                        .mapToDouble(line -> line.quantity().doubleValue())
+                        .sum())
+                .as(each.amendment().label())
+                .isEqualTo(each.bags()));
+    }
+
+    @Test
+    @DisplayName("what is left of a bag serves the seasons after: by hand, 0.66 kg of bone meal a year out of 2.5 kg")
+    void bagsLastForYears() {
+        Plan plan = with(GARDEN, Put.of(soilTest("Lab", "2027-02-20", 6.5, Texture.LOAM)));
+        assertThat(IntStream.range(0, 5).map(year -> boneMeal(plan, SEASON + year)))
+                .containsExactly(1, 0, 0, 1, 0);
+        assertThat(CostStudy.of(plan).bill().lines().stream()
+                        .filter(line -> line.item().equals(Amendment.BONE_MEAL.item()))
+                        .mapToDouble(line -> line.quantity().doubleValue())
+                        .sum())
+                .isEqualTo(2);
+    }
+
+    private static int boneMeal(Plan plan, int season) {
+        return FeedingStudy.of(plan, season).bought().stream()
+                .filter(each -> each.amendment() == Amendment.BONE_MEAL)
+                .mapToInt(Bought::bags)
+                .sum();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"3.49", "9.51", "NaN"})
+    void noSoilIsSo(double acidity) {
+        assertThatThrownBy(() -> soilTest("Lab", "2027-02-20", acidity, Texture.LOAM))
+                .isInstanceOf(RefusedException.class);
+    }
+}

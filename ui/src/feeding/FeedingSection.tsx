@@ -1,0 +1,63 @@
+import { useOpenWhen } from "../forms/useOpenWhen";
+import { useFieldEdit } from "../forms/useFieldEdit";
+import { PaperLink } from "../papers/PaperLink";
+import { Fault } from "../parts/Fault";
+import { RovingList } from "../parts/RovingList";
+import { useDesk } from "../workspace/desk";
+import { SoilTestForm } from "./SoilTestForm";
+import { words } from "./words";
+
+/** A pH that nothing has to be done about. */
+const USUAL_ACIDITY = 6.5;
+
+/** Tests of the soil, and what the beds want. */
+export function FeedingSection() {
+  const { plan, season, selection, select } = useDesk();
+  const { faults, edit } = useFieldEdit();
+  const [open, setOpen] = useOpenWhen(plan.soilTests.some(({ id }) => selection.has(id)));
+  const tests = [...plan.soilTests].sort((a, b) => a.taken.localeCompare(b.taken));
+  return (
+    <details
+      className="space-y-2 border-t border-rule pt-2"
+      open={open}
+      onToggle={(event) => {
+        setOpen(event.currentTarget.open);
+      }}
+    >
+      <summary className="cursor-pointer font-semibold">{words.title}</summary>
+      <p className="text-sm text-soft">{words.hint}</p>
+      {tests.length === 0 && <p>{words.none}</p>}
+      <RovingList data-testid="soil-tests">
+        {tests.map((test) => (
+          <SoilTestForm key={test.id} test={test} />
+        ))}
+      </RovingList>
+      <button
+        type="button"
+        className="plain-button"
+        onClick={() => {
+          const id = crypto.randomUUID();
+          edit("name", {
+            kind: "PutSoilTest",
+            soilTest: {
+              id,
+              name: words.newName,
+              taken: `${String(season)}-02-15`,
+              acidity: USUAL_ACIDITY,
+              texture: "LOAM",
+              amending: "ORGANIC",
+              beds: [],
+            },
+          });
+          select([id]);
+        }}
+      >
+        {words.add}
+      </button>
+      <Fault text={faults["name"]} />
+      <p>
+        <PaperLink paper="feeding" />
+      </p>
+    </details>
+  );
+}

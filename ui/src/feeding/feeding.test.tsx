@@ -1,0 +1,98 @@
+// @vitest-environment jsdom
+import "../testing/setup";
+import { screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { describe, expect, it, vi } from "vitest";
+import { answering } from "../testing/answers";
+import { atDesk, deskFor, plan } from "../testing/desk";
+import type { Desk } from "../workspace/desk";
+import type { FeedingTold, SoilTest } from "./feeding";
+import { FeedingPaper } from "./FeedingPaper";
+import { FeedingSection } from "./FeedingSection";
+import { words } from "./words";
+
+const lab: SoilTest = {
+  id: "lab",
+  name: "By the lab",
+  taken: "2028-02-20",
+  acidity: 5.8,
+  texture: "LOAM",
+  amending: "ORGANIC",
+  beds: [],
+};
+
+function show(tests: readonly SoilTest[], selected: readonly string[] = ["lab"]) {
+  const submit = vi.fn<Desk["submit"]>();
+  const { desk } = deskFor();
+  const soilTests = [...tests];
+  atDesk({ ...desk, plan: { ...plan, soilTests }, selection: new Set(selected), submit }, <FeedingSection />);
+  return submit;
+}
+
+function put(submit: ReturnType<typeof show>): Partial<SoilTest> {
+  const [change] = submit.mock.lastCall ?? [];
+  return change?.kind === "PutSoilTest" ? change.soilTest : {};
+}
+
+describe("soil tests", () => {
+  it("are noted with what usually is, to be changed", async () => {
+    const submit = show([]);
+    await userEvent.click(screen.getByText(words.title));
+    await userEvent.click(screen.getByRole("button", { name: words.add }));
+    expect(put(submit)).toMatchObject({ taken: "2028-02-15", acidity: 6.5, texture: "LOAM", beds: [] });
+  });
+
+  it("say what the laboratory found", async () => {
+    const submit = show([lab]);
+    await userEvent.type(screen.getByLabelText(words.acidity), "{Control>}a{/Control}5.4{Enter}");
+    expect(put(submit).acidity).toBe(5.4);
+    await userEvent.selectOptions(screen.getByLabelText(words.texture), "CLAY");
+    expect(put(submit).texture).toBe("CLAY");
+    await userEvent.selectOptions(screen.getByLabelText(words.phosphorus), "LOW");
+    expect(put(submit).phosphorus).toBe("LOW");
+    await userEvent.selectOptions(screen.getByLabelText(words.amending), "MINERAL");
+    expect(put(submit).amending).toBe("MINERAL");
+    const asked = submit.mock.calls.length;
+    await userEvent.type(screen.getByLabelText(words.acidity), "{Control>}a{/Control}sour{Enter}");
+    expect(screen.getByText(words.noAcidity)).toBeVisible();
+    expect(submit).toHaveBeenCalledTimes(asked);
+  });
+
+  it("are of all beds, or of those that are selected", async () => {
+    const submit = show([lab], ["lab", "beans"]);
+    expect(screen.getByText(`${words.ofBeds}: ${words.allBeds}`)).toBeVisible();
+    await userEvent.click(screen.getByRole("button", { name: words.takeSelected(1) }));
+    expect(put(submit).beds).toEqual(["beans"]);
+  });
+});
+
+describe("what the soil wants", () => {
+  it("is told bed by bed, with what is bought and the caution", async () => {
+    const told: FeedingTold = {
+      beds: [
+        {
+          bed: "beans",
+          soil: 4,
+          hungriest: "Carrot",
+          feeding: "LIGHT",
+          depth: 0.0127,
+          compost: 51,
+          doses: [{ amendment: "LIME", kilograms: 3.2 }],
+          sourOnPurpose: false,
+        },
+      ],
+      bought: [{ amendment: "LIME", kilograms: 3.2, bags: 1 }],
+      compost: 51,
+      topUp: 102,
+      made: 600,
+    };
+    answering({ "/feeding": told });
+    atDesk(deskFor({ step: "crops" }).desk, <FeedingPaper />);
+    const row = await screen.findByRole("row", { name: /Beans/ });
+    expect(row).toHaveTextContent("takes little");
+    expect(row).toHaveTextContent(words.dose("Garden lime", "3.2 kg"));
+    expect(screen.getByTestId("compost-balance")).toHaveTextContent("want 51 L of compost. 102 L");
+    expect(screen.getByText(words.buy(words.bags("Garden lime", "3.2 kg", 1)))).toBeVisible();
+    expect(screen.getByText(words.caution)).toBeVisible();
+  });
+});
