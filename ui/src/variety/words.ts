@@ -28,7 +28,7 @@ export const words = {
     "Pale figures are those of the crop in the catalogue; type over them where yours differs, and empty a field to go back. A range goes in brackets: 58 (50-70).",
   forget: "Forget it",
   forgetNamed: (name: string) => `Forget ${name}`,
-  forgetHint: "What is planted of it counts as the crop in the catalogue then.",
+  forgetHint: "If you forget it, what is planted of it counts as the crop in the catalogue.",
   file: "Crops as a file",
   fileHint: "Take the table out, write new rows below those that are there, and read it again:",
   takeOut: "Take the table of crops out",
