@@ -168,7 +168,7 @@ function Menu({ label, children }: { label: string; children: ReactNode }) {
         <DropdownMenu.Content
           align="end"
           sideOffset={4}
-          className="z-40 min-w-60 border border-ink bg-white py-1"
+          className="z-40 min-w-60 border border-ink bg-white py-1 max-h-(--radix-dropdown-menu-content-available-height) overflow-y-auto"
         >
           {children}
         </DropdownMenu.Content>
