@@ -3,7 +3,6 @@ package fairacre.crop;
 import fairacre.bill.Price;
 import fairacre.bill.PriceItem;
 import fairacre.catalogue.Crop;
-import fairacre.catalogue.Crops;
 import fairacre.catalogue.Raising;
 import fairacre.catalogue.SeedOnHand;
 import fairacre.catalogue.Varieties;
@@ -102,22 +101,23 @@ public final class SeedOrder {
     public static List<SeedLeft> left(Plan plan, int season) {
         List<Line> lines = lines(plan);
         return plan.list(Varieties.VARIETIES).stream()
-                .flatMap(variety -> variety.seed().stream().map(seed -> left(variety, seed, lines, season)))
+                .flatMap(variety -> variety.seed().stream()
+                        .map(seed -> left(
+                                Varieties.grown(plan, variety.crop(), Optional.of(variety.id())), seed, lines, season)))
                 .toList();
     }
 
-    private static SeedLeft left(Variety variety, SeedOnHand seed, List<Line> lines, int season) {
+    private static SeedLeft left(Crop variety, SeedOnHand seed, List<Line> lines, int season) {
         List<Line> sown = lines.stream()
-                .filter(line -> line.crop().variety().equals(Optional.of(variety.id())) && line.season() <= season)
+                .filter(line -> line.crop().variety().equals(variety.variety()) && line.season() <= season)
                 .toList();
         int now = sown.stream()
                 .filter(line -> line.season() == season)
                 .mapToInt(Line::own)
                 .sum();
-        Crop.Seed usual = Crops.of(variety.crop()).flatMap(Crop::seed).orElseThrow();
         return new SeedLeft(
-                variety.id(),
-                seed.comesUp(usual, season),
+                variety.variety().orElseThrow(),
+                seed.comesUp(variety.seed().orElseThrow(), season),
                 now,
                 seed.seeds() - sown.stream().mapToInt(Line::own).sum());
     }

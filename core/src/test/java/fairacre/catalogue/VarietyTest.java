@@ -239,6 +239,27 @@ class VarietyTest {
     }
 
     @Test
+    @DisplayName("what is told of seed on hand goes by the variety's own figures, as the order does")
+    void whatIsLeftOfSeed() {
+        Variety vale = new Variety(
+                id("Vale"),
+                "Vale",
+                "carrot",
+                false,
+                List.of(own(CropColumn.COMES_UP, "50")),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                Optional.of(new SeedOnHand(100_000, SEASON, Optional.empty(), true)));
+        Plan plan = with(GARDEN, Put.of(vale), Put.of(Gardens.of(vale, CARROTS)));
+        assertThat(SeedOrder.left(plan, SEASON)).singleElement().satisfies(left -> {
+            assertThat(left.comesUp()).isEqualTo(0.5);
+            assertThat(left.sown()).isEqualTo(line(plan, SEASON).own());
+            assertThat(left.left()).isEqualTo(100_000 - left.sown());
+        });
+    }
+
+    @Test
     @DisplayName("seed of a year to come is not there yet; what the first season sows the second one lacks")
     void seedIsUsedUp() {
         int enough = seeds(plants());
