@@ -1,5 +1,6 @@
 import { useOpenWhen } from "../forms/useOpenWhen";
 import { useFieldEdit } from "../forms/useFieldEdit";
+import { dayOfHalf } from "../measure/halfMonths";
 import { PaperLink } from "../papers/PaperLink";
 import { Fault } from "../parts/Fault";
 import { RovingList } from "../parts/RovingList";
@@ -9,6 +10,9 @@ import { words } from "./words";
 
 /** A pH that nothing has to be done about. */
 const USUAL_ACIDITY = 6.5;
+
+/** In the second month of a season, whenever its year begins. */
+const SECOND_MONTH = 3;
 
 /** Tests of the soil, and what the beds want. */
 export function FeedingSection() {
@@ -42,7 +46,7 @@ export function FeedingSection() {
             soilTest: {
               id,
               name: words.newName,
-              taken: `${String(season)}-02-15`,
+              taken: dayOfHalf(season, plan.yearBegins ?? "--01-01", SECOND_MONTH),
               acidity: USUAL_ACIDITY,
               texture: "LOAM",
               amending: "ORGANIC",

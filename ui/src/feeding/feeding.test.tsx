@@ -5,6 +5,7 @@ import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import { answering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
+import { dayOfHalf } from "../measure/halfMonths";
 import type { Desk } from "../workspace/desk";
 import type { FeedingTold, SoilTest } from "./feeding";
 import { FeedingPaper } from "./FeedingPaper";
@@ -39,7 +40,12 @@ describe("soil tests", () => {
     const submit = show([]);
     await userEvent.click(screen.getByText(words.title));
     await userEvent.click(screen.getByRole("button", { name: words.add }));
-    expect(put(submit)).toMatchObject({ taken: "2028-02-15", acidity: 6.5, texture: "LOAM", beds: [] });
+    expect(put(submit)).toMatchObject({
+      taken: dayOfHalf(2028, "--01-01", 3),
+      acidity: 6.5,
+      texture: "LOAM",
+      beds: [],
+    });
   });
 
   it("say what the laboratory found", async () => {
