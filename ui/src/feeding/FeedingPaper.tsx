@@ -1,4 +1,4 @@
-import { formatArea, formatThickness, formatVolume } from "../measure/figures";
+import { formatArea, formatSpread, formatThickness, formatVolume } from "../measure/figures";
 import { formatFood as formatWeight } from "../measure/food";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
@@ -88,7 +88,9 @@ export function FeedingPaper() {
                     .join(", "),
                 )}
               </p>
-              <p className="max-w-prose text-sm text-soft">{words.caution}</p>
+              <p className="max-w-prose text-sm text-soft">
+                {words.caution(formatSpread(soil.limeInAYear, units))}
+              </p>
             </>
           )}
         </>

@@ -8,15 +8,12 @@ import { useDesk } from "../workspace/desk";
 import { SoilTestForm } from "./SoilTestForm";
 import { words } from "./words";
 
-/** A pH that nothing has to be done about. */
-const USUAL_ACIDITY = 6.5;
-
-/** In the second month of a season, whenever its year begins. */
-const SECOND_MONTH = 3;
+/** The half-month of the year in which a new test is taken, to be changed. */
+const LATE_FEBRUARY = 3;
 
 /** Tests of the soil, and what the beds want. */
 export function FeedingSection() {
-  const { plan, season, selection, select } = useDesk();
+  const { plan, season, selection, select, catalogue } = useDesk();
   const { faults, edit } = useFieldEdit();
   const [open, setOpen] = useOpenWhen(plan.soilTests.some(({ id }) => selection.has(id)));
   const tests = [...plan.soilTests].sort((a, b) => a.taken.localeCompare(b.taken));
@@ -46,8 +43,8 @@ export function FeedingSection() {
             soilTest: {
               id,
               name: words.newName,
-              taken: dayOfHalf(season, plan.yearBegins ?? "--01-01", SECOND_MONTH),
-              acidity: USUAL_ACIDITY,
+              taken: dayOfHalf(season, plan.yearBegins ?? "--01-01", LATE_FEBRUARY),
+              acidity: catalogue.crops.soil.aim,
               texture: "LOAM",
               amending: "ORGANIC",
               beds: [],

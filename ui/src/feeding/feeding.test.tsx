@@ -5,7 +5,6 @@ import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import { answering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
-import { dayOfHalf } from "../measure/halfMonths";
 import type { Desk } from "../workspace/desk";
 import type { FeedingTold, SoilTest } from "./feeding";
 import { FeedingPaper } from "./FeedingPaper";
@@ -22,11 +21,14 @@ const lab: SoilTest = {
   beds: [],
 };
 
-function show(tests: readonly SoilTest[], selected: readonly string[] = ["lab"]) {
+function show(tests: readonly SoilTest[], selected: readonly string[] = ["lab"], yearBegins = "--01-01") {
   const submit = vi.fn<Desk["submit"]>();
   const { desk } = deskFor();
   const soilTests = [...tests];
-  atDesk({ ...desk, plan: { ...plan, soilTests }, selection: new Set(selected), submit }, <FeedingSection />);
+  atDesk(
+    { ...desk, plan: { ...plan, soilTests, yearBegins }, selection: new Set(selected), submit },
+    <FeedingSection />,
+  );
   return submit;
 }
 
@@ -41,11 +43,18 @@ describe("soil tests", () => {
     await userEvent.click(screen.getByText(words.title));
     await userEvent.click(screen.getByRole("button", { name: words.add }));
     expect(put(submit)).toMatchObject({
-      taken: dayOfHalf(2028, "--01-01", 3),
+      taken: "2028-02-23",
       acidity: 6.5,
       texture: "LOAM",
       beds: [],
     });
+  });
+
+  it("are dated within the season, also where it begins in July", async () => {
+    const submit = show([], [], "--07-01");
+    await userEvent.click(screen.getByText(words.title));
+    await userEvent.click(screen.getByRole("button", { name: words.add }));
+    expect(put(submit).taken).toBe("2029-02-23");
   });
 
   it("say what the laboratory found", async () => {
@@ -99,6 +108,6 @@ describe("what the soil wants", () => {
     expect(row).toHaveTextContent(words.dose("Garden lime", "3.2 kg"));
     expect(screen.getByTestId("compost-balance")).toHaveTextContent("want 51 L of compost. 102 L");
     expect(screen.getByText(words.buy(words.bags("Garden lime", "3.2 kg", 1)))).toBeVisible();
-    expect(screen.getByText(words.caution)).toBeVisible();
+    expect(screen.getByText(words.caution("0.5 kg to a square metre"))).toBeVisible();
   });
 });

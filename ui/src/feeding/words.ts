@@ -42,6 +42,6 @@ export const words = {
     `All beds together want ${wanted} of compost. ${topUp} of it are on the bill as a yearly top-up; your bays give about ${made} a year.`,
   buy: (list: string) => `To spread: ${list}.`,
   bags: (name: string, amount: string, bags: number) => `${name} ${amount} (${bagged(bags)})`,
-  caution:
-    "Of lime give no more than 0.5 kg to a square metre in a year, and the rest the year after; not together with manure. Keep lime, sulphur and fertiliser dust out of eyes and lungs, wear gloves, and spread them when it is calm.",
+  caution: (inAYear: string) =>
+    `Lime is spread over the years, at most ${inAYear} in each; not together with manure. Keep lime, sulphur and fertiliser dust out of eyes and lungs, wear gloves, and spread them when it is calm.`,
 } as const;

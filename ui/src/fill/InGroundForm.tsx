@@ -3,6 +3,7 @@ import { batch, without } from "../edits/changes";
 import { formatLength } from "../measure/lengths";
 import { Choice } from "../parts/Choice";
 import { useDesk } from "../workspace/desk";
+import { words } from "./words";
 import { revisionIn } from "../workspace/revisionIn";
 import { useFieldEdit } from "../forms/useFieldEdit";
 
@@ -48,8 +49,8 @@ export function InGroundForm({ beds }: { beds: readonly Bed[] }) {
         onChange={choose}
       />
       <p className="text-sm text-soft">
-        Loosen the ground and rake in {formatLength(spread, desk.units)} of compost at first, then{" "}
-        {formatLength(topUp, desk.units)} a year.
+        Loosen the ground and rake in {formatLength(spread, desk.units)} of compost at first. After that:{" "}
+        {words.topUp(formatLength(topUp, desk.units))}
       </p>
       {faults["filling"] && (
         <p role="alert" className="text-sm text-snag">

@@ -94,7 +94,7 @@ export function SupplyForm() {
         />
       )}
       <TextField
-        label={`Years of top-up: ${formatLength(topUp, desk.units)} of compost each`}
+        label={words.topUpYears}
         value={String(supply.topUpYears)}
         figures
         fault={faults["topUpYears"]}
@@ -102,6 +102,7 @@ export function SupplyForm() {
           put("topUpYears", { topUpYears: /^\d{1,2}$/.test(text.trim()) ? Number(text) : -1 });
         }}
       />
+      <p className="text-sm text-soft">{words.topUp(formatLength(topUp, desk.units))}</p>
     </section>
   );
 }

@@ -12,6 +12,7 @@ import {
   formatThickness,
   formatMoney,
   formatShare,
+  formatSpread,
   formatVolume,
   formatTonnes,
   parseVolume,
@@ -57,6 +58,11 @@ describe("figures", () => {
     expect(formatArea(2.28, "METRIC")).toBe("2.28 m²");
     expect(formatVolume(558.4, "METRIC")).toBe("558 L");
     expect(formatVolume(28.316846592 * 42.4, "FEET_AND_INCHES")).toBe("1.57 cu yd");
+  });
+
+  it("writes what is spread on soil by the square metre or by 100 square feet", () => {
+    expect(formatSpread(0.5, "METRIC")).toBe("0.5 kg to a square metre");
+    expect(formatSpread(0.5, "FEET_AND_INCHES")).toBe("10 lb to 100 square feet");
   });
 
   it("writes a way to a decimetre or a foot", () => {

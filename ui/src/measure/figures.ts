@@ -13,6 +13,14 @@ export function formatArea(squareMetres: number, units: Units): string {
     : `${(squareMetres / SQUARE_METRES_PER_SQUARE_FOOT).toFixed(1)} sq ft`;
 }
 
+/** What is spread on soil, kilograms to a square metre; in pounds to as much as a small plot. */
+export function formatSpread(kilograms: number, units: Units): string {
+  const pounds = (100 * kilograms * SQUARE_METRES_PER_SQUARE_FOOT) / KILOGRAMS_PER_POUND;
+  return units === "METRIC"
+    ? `${String(kilograms)} kg to a square metre`
+    : `${pounds.toFixed(0)} lb to 100 square feet`;
+}
+
 /** How far one walks: to a decimetre or a foot, since nobody walks along a tape. */
 export function formatDistance(metres: number, units: Units): string {
   return units === "METRIC" ? `${metres.toFixed(1)} m` : `${(metres / METRES_PER_FOOT).toFixed(0)} ft`;

@@ -536,6 +536,8 @@ export const catalogue: Catalogue = {
       { key: "KEEPS_TRUE", label: "its seed can be kept true" },
     ],
     soil: {
+      aim: 6.5,
+      limeInAYear: 0.5,
       textures: [
         { key: "LOAM", label: "loam" },
         { key: "CLAY", label: "clay" },

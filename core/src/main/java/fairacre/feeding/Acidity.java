@@ -4,9 +4,12 @@ package fairacre.feeding;
  * What brings soil to pH 6.5, the aim for vegetables. Between the rows of a table it goes evenly; beyond its last row
  * as much is given as there, and the soil is tested again.
  */
-final class Acidity {
+public final class Acidity {
 
-    private static final double AIM = 6.5;
+    /** The pH that vegetables like best. */
+    public static final double AIM = 6.5;
+    /** More lime than this is not spread in a year, kilograms for a square metre (common practice). */
+    public static final double LIME_IN_A_YEAR = 0.5;
 
     /** The pH of the columns of {@link #lime}. */
     private static final double[] SOUR = {5.0, 5.5, 6.0, 6.2, AIM};
@@ -43,6 +46,16 @@ final class Acidity {
             case CLAY -> new double[] {0, 300, 1000, 2000, 3000};
         };
         return POUND_AN_ACRE * between(acidity, SWEET, pounds);
+    }
+
+    /**
+     * What of it is spread in a year after the test: no more than may be in a year, the rest in the years that follow.
+     *
+     * @param since years from that of the test, 0 or more
+     */
+    static double limeOf(int since, double acidity, Texture texture) {
+        double left = lime(acidity, texture) - since * LIME_IN_A_YEAR;
+        return Math.max(0, Math.min(LIME_IN_A_YEAR, left));
     }
 
     private static double between(double acidity, double[] columns, double[] amounts) {

@@ -3,16 +3,21 @@ package fairacre.feeding;
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceList;
 import fairacre.feeding.FeedingTold.Bought;
+import fairacre.fill.TopUpSource;
+import fairacre.measure.Length;
+import fairacre.plan.Bed;
+import fairacre.plan.Plan;
 import fairacre.plan.ThingKinds;
 import fairacre.plan.Things;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.TakeoffSource;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
-/** What is spread on beds by a test of their soil. */
-public final class FeedingCapability implements ThingKinds, PriceList, TakeoffSource {
+/** What is spread on beds: compost for what grows there, lime and fertiliser by a test of their soil. */
+public final class FeedingCapability implements ThingKinds, PriceList, TakeoffSource, TopUpSource {
 
     @Override
     public List<Things<?>> kinds() {
@@ -22,6 +27,11 @@ public final class FeedingCapability implements ThingKinds, PriceList, TakeoffSo
     @Override
     public Stream<Offer> offers() {
         return Amendment.offers();
+    }
+
+    @Override
+    public Optional<Length> topUp(Plan plan, Bed bed, int season) {
+        return FeedingStudy.depth(plan, bed.id(), season);
     }
 
     @Override

@@ -22,12 +22,14 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
- * What the soil of a season's beds wants. Each bed gets compost for the hungriest of its crops, once a year; lime or
- * sulphur in the season of a test; phosphate and potash in that season and the three after it, until there is a newer
- * test.
+ * What the soil of a season's beds wants. Each bed gets compost for the hungriest of its crops, once a year; sulphur in
+ * the season of a test; lime in that season and, what is too much for one, in those after it; phosphate and potash in
+ * that season and the three after it. All of it until there is a newer test.
  */
 public final class FeedingStudy {
 
@@ -116,14 +118,11 @@ public final class FeedingStudy {
 
     private BedFeeding told(StandingBed bed) {
         double soil = BedSoil.of(bed.revision()).getArea();
-        List<Crop> crops = PlantingKinds.plantings(plan, season).stream()
-                .filter(planting -> planting.bed().equals(bed.id()))
-                .map(planting -> planting.grown(plan))
-                .toList();
-        Optional<Crop> hungriest = crops.stream().min(Comparator.comparing(Crop::feeding));
+        List<Crop> crops = crops(plan, bed.id(), season).toList();
+        Optional<Crop> hungriest = hungriest(crops.stream());
         Optional<SoilTest> test = test(bed);
         boolean sourOnPurpose = crops.stream().anyMatch(crop -> crop.family() == Family.HEATH);
-        Length depth = depth(hungriest.map(Crop::feeding));
+        Length depth = hungriest.map(Crop::feeding).map(FeedingStudy::depth).orElse(TopUp.DEPTH);
         return new BedFeeding(
                 bed.id(),
                 Area.squareMetres(soil),
@@ -136,15 +135,29 @@ public final class FeedingStudy {
                 sourOnPurpose);
     }
 
+    private static Stream<Crop> crops(Plan plan, UUID bed, int season) {
+        return PlantingKinds.plantings(plan, season).stream()
+                .filter(planting -> planting.bed().equals(bed))
+                .map(planting -> planting.grown(plan));
+    }
+
+    private static Optional<Crop> hungriest(Stream<Crop> crops) {
+        return crops.min(Comparator.comparing(Crop::feeding));
+    }
+
+    /** What the crops of a bed want; empty if nothing is planted there. */
+    static Optional<Length> depth(Plan plan, UUID bed, int season) {
+        return hungriest(crops(plan, bed, season)).map(Crop::feeding).map(FeedingStudy::depth);
+    }
+
     /** One to two inches a year are usual; less for what takes little, none after what gives (common practice). */
-    static Length depth(Optional<Feeding> feeding) {
-        return feeding.map(taken -> switch (taken) {
-                    case HEAVY -> Length.inches(2);
-                    case MIDDLE -> TopUp.DEPTH;
-                    case LIGHT -> Length.inches(0.5);
-                    case GIVER -> Length.ZERO;
-                })
-                .orElse(TopUp.DEPTH);
+    static Length depth(Feeding feeding) {
+        return switch (feeding) {
+            case HEAVY -> Length.inches(2);
+            case MIDDLE -> TopUp.DEPTH;
+            case LIGHT -> Length.inches(0.5);
+            case GIVER -> Length.ZERO;
+        };
     }
 
     /** The newest that counts in the season. */
@@ -160,8 +173,9 @@ public final class FeedingStudy {
 
     private List<Dose> doses(SoilTest test, double soil, boolean sourOnPurpose) {
         List<Dose> doses = new ArrayList<>();
+        double lime = Acidity.limeOf(since(test), test.acidity(), test.texture());
+        add(Amendment.LIME, sourOnPurpose ? 0 : soil * lime, doses);
         if (since(test) == 0) {
-            add(Amendment.LIME, sourOnPurpose ? 0 : soil * Acidity.lime(test.acidity(), test.texture()), doses);
             add(Amendment.SULPHUR, soil * Acidity.sulphur(test.acidity(), test.texture()), doses);
         }
         Amendment phosphate = test.amending().phosphate();

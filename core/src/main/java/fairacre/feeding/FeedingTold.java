@@ -13,7 +13,7 @@ import java.util.UUID;
  *
  * @param bought lime and the like
  * @param compost that all of them want
- * @param topUp what the bill brings of it: an inch a year where beds are topped up
+ * @param topUp what the bill brings of it, where beds are topped up yearly
  * @param made what the bays give in a year
  */
 public record FeedingTold(List<BedFeeding> beds, List<Bought> bought, Volume compost, Volume topUp, Volume made) {

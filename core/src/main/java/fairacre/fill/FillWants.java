@@ -1,6 +1,7 @@
 package fairacre.fill;
 
 import fairacre.goods.BulkGood;
+import fairacre.measure.Length;
 import fairacre.measure.Volume;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
@@ -17,8 +18,8 @@ final class FillWants {
     /** The question what fills a bed. */
     private record JobsOf(Bed bed) {}
 
-    /** The question what a bed takes every year. */
-    private record TopUpOf(BedRevision bed) {}
+    /** The question what a bed takes in a year. */
+    private record TopUpOf(BedRevision bed, Length depth) {}
 
     static void takeOff(Takeoff takeoff) {
         for (Bed bed : takeoff.plan().beds()) {
@@ -32,8 +33,10 @@ final class FillWants {
 
     private static void topUp(Bed bed, Takeoff takeoff) {
         TopUp.seasons(takeoff.plan(), bed).forEach(season -> {
+            Length depth = TopUp.depth(takeoff.plan(), bed, season);
             Volume compost = bed.in(season)
-                    .map(revision -> takeoff.memo().recall(new TopUpOf(revision), () -> TopUp.of(revision)))
+                    .map(revision ->
+                            takeoff.memo().recall(new TopUpOf(revision, depth), () -> TopUp.of(revision, depth)))
                     .orElse(Volume.ZERO);
             takeoff.loose(season, Use.TOP_UP, BulkGood.COMPOST, compost, Served.bed(bed.id()));
         });

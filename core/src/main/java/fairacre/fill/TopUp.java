@@ -3,14 +3,15 @@ package fairacre.fill;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Volume;
+import fairacre.parts.Parts;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
 import java.util.stream.IntStream;
 
 /**
- * The compost that a bed takes every year after it was filled: an inch over its soil, of the 1 to 2 in that are usual
- * (common practice).
+ * The compost that a bed takes every year after it was filled: what its crops want ({@link TopUpSource}), or an inch
+ * over its soil until something is planted there, of the 1 to 2 in that are usual (common practice).
  */
 public final class TopUp {
 
@@ -21,7 +22,9 @@ public final class TopUp {
     /** What is planned for a bed in a season. */
     public static Volume planned(Plan plan, Bed bed, int season) {
         return seasons(plan, bed).anyMatch(each -> each == season)
-                ? bed.in(season).map(TopUp::of).orElse(Volume.ZERO)
+                ? bed.in(season)
+                        .map(revision -> of(revision, depth(plan, bed, season)))
+                        .orElse(Volume.ZERO)
                 : Volume.ZERO;
     }
 
@@ -30,11 +33,18 @@ public final class TopUp {
         return IntStream.rangeClosed(1, plan.supply().topUpYears()).map(year -> bed.firstSeason() + year);
     }
 
+    static Length depth(Plan plan, Bed bed, int season) {
+        return Parts.bringing(TopUpSource.class).stream()
+                .flatMap(source -> source.topUp(plan, bed, season).stream())
+                .findFirst()
+                .orElse(DEPTH);
+    }
+
     /** None for flat ground that nothing was brought to. */
-    public static Volume of(BedRevision bed) {
+    static Volume of(BedRevision bed, Length depth) {
         if (FillTakeoff.of(bed).volume().equals(Volume.ZERO)) {
             return Volume.ZERO;
         }
-        return Volume.prism(Area.squareMetres(FillTakeoff.within(bed, bed.thickness())), DEPTH);
+        return Volume.prism(Area.squareMetres(FillTakeoff.within(bed, bed.thickness())), depth);
     }
 }

@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.bill.BillPart;
+import fairacre.build.Board;
 import fairacre.catalogue.Feeding;
 import fairacre.compost.CompostKinds;
 import fairacre.cost.CostStudy;
@@ -18,16 +19,20 @@ import fairacre.feeding.FeedingTold.BedFeeding;
 import fairacre.feeding.FeedingTold.Bought;
 import fairacre.feeding.FeedingTold.Dose;
 import fairacre.fill.TopUp;
+import fairacre.goods.Supply;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
+import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
+import fairacre.plan.PurseChange.PutSupply;
 import fairacre.plan.Put;
 import fairacre.testing.Gardens;
 import java.time.LocalDate;
 import java.time.MonthDay;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -72,7 +77,24 @@ class FeedingTest {
     void lime(double acidity, Texture texture, double tonnes) {
         Plan plan = with(GARDEN, Put.of(soilTest("Lab", "2027-02-20", acidity, texture)));
         double kilograms = tonnes * 1000 / 10_000 * 4;
-        assertThat(dose(of(plan, SEASON, "Beans"), Amendment.LIME)).isCloseTo(kilograms, within(1e-9));
+        double spread = IntStream.range(0, 5)
+                .mapToDouble(year -> dose(of(plan, SEASON + year, "Beans"), Amendment.LIME))
+                .sum();
+        assertThat(spread).isCloseTo(kilograms, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"6.1, 4, 0.45, 0, 0", "6.0, 4, 0.5, 0, 0", "5.96, 4, 0.5, 0.024, 0", "5.0, 4, 0.5, 0.5, 0.2"})
+    @DisplayName(
+            "of lime half a kilogram a square metre in a year at most, the rest after it [common practice]; by hand")
+    void limeOverTheYears(double acidity, double area, double first, double second, double third) {
+        Plan plan = with(GARDEN, Put.of(soilTest("Lab", "2027-02-20", acidity, Texture.LOAM)));
+        double[] doses = {first, second, third, 0};
+        IntStream.range(0, doses.length)
+                .forEach(year -> assertThat(dose(of(plan, SEASON + year, "Beans"), Amendment.LIME))
+                        .isCloseTo(area * doses[year], within(1e-9)));
+        Plan newer = with(plan, Put.of(soilTest("Kit", "2028-03-01", 6.5, Texture.LOAM)));
+        assertThat(dose(of(newer, SEASON + 1, "Beans"), Amendment.LIME)).isZero();
     }
 
     @ParameterizedTest
@@ -119,18 +141,18 @@ class FeedingTest {
     }
 
     @Test
-    @DisplayName("lime in the season of the test alone, the rest for four seasons, until there is a newer test")
+    @DisplayName("phosphate and potash for four seasons, until there is a newer test")
     void aTestCountsForFourSeasons() {
         Plan plan = with(GARDEN, Put.of(soilTest("Lab", "2027-02-20", 5.5, Texture.LOAM)));
         Plan later = with(GARDEN, Put.of(soilTest("Lab", "2028-02-20", 5.5, Texture.LOAM)));
         assertThat(of(later, SEASON, "Beans").doses()).isEmpty();
         assertThat(of(plan, SEASON, "Beans").doses()).hasSize(3);
-        assertThat(of(plan, SEASON + 1, "Beans").doses()).hasSize(2);
+        assertThat(of(plan, SEASON + 1, "Beans").doses()).hasSize(3);
         assertThat(of(plan, SEASON + 3, "Beans").doses()).hasSize(2);
         assertThat(of(plan, SEASON + 4, "Beans").doses()).isEmpty();
         Plan newer = with(plan, Put.of(soilTest("Kit", "2028-03-01", 6.0, Texture.LOAM, "Beans")));
         assertThat(dose(of(newer, SEASON + 1, "Beans"), Amendment.LIME)).isCloseTo(0.5 * 4, within(1e-9));
-        assertThat(dose(of(newer, SEASON + 1, "Kale"), Amendment.LIME)).isZero();
+        assertThat(dose(of(newer, SEASON + 1, "Kale"), Amendment.LIME)).isCloseTo(0.3 * 4.8, within(1e-9));
         assertThat(of(newer, SEASON + 1, "Kale").test()).contains(Gardens.id("Lab"));
     }
 
@@ -141,7 +163,8 @@ class FeedingTest {
                 with(GARDEN, new Change.DescribeGarden("South", Units.METRIC, MonthDay.of(7, 1))),
                 Put.of(soilTest("Lab", "2028-03-01", 5.5, Texture.LOAM)));
         assertThat(dose(of(south, SEASON, "Beans"), Amendment.LIME)).isPositive();
-        assertThat(dose(of(south, SEASON + 1, "Beans"), Amendment.LIME)).isZero();
+        assertThat(dose(of(south, SEASON + 1, "Beans"), Amendment.LIME)).isCloseTo(0.3 * 4, within(1e-9));
+        assertThat(dose(of(south, SEASON + 2, "Beans"), Amendment.LIME)).isZero();
     }
 
     @Test
@@ -159,10 +182,10 @@ class FeedingTest {
     @Test
     @DisplayName("compost for the hungriest crop: two inches, one, a half, none [common practice]; volumes by hand")
     void compostByCrop() {
-        assertThat(FeedingStudy.depth(Optional.of(Feeding.HEAVY))).isEqualTo(Length.inches(2));
-        assertThat(FeedingStudy.depth(Optional.of(Feeding.MIDDLE))).isEqualTo(TopUp.DEPTH);
-        assertThat(FeedingStudy.depth(Optional.of(Feeding.LIGHT))).isEqualTo(Length.inches(0.5));
-        assertThat(FeedingStudy.depth(Optional.of(Feeding.GIVER))).isEqualTo(Length.ZERO);
+        assertThat(FeedingStudy.depth(Feeding.HEAVY)).isEqualTo(Length.inches(2));
+        assertThat(FeedingStudy.depth(Feeding.MIDDLE)).isEqualTo(TopUp.DEPTH);
+        assertThat(FeedingStudy.depth(Feeding.LIGHT)).isEqualTo(Length.inches(0.5));
+        assertThat(FeedingStudy.depth(Feeding.GIVER)).isEqualTo(Length.ZERO);
         Plan plan = with(
                 GARDEN,
                 Put.of(planting("Carrots", "carrot", "Beans", "2027-04-10", "2027-07-10")),
@@ -172,6 +195,44 @@ class FeedingTest {
         assertThat(bed.compost().litres()).isCloseTo(4 * 0.0508 * 1000, within(0.01));
         assertThat(of(plan, SEASON, "Kale").compost().litres()).isCloseTo(4.8 * 0.0254 * 1000, within(0.01));
         assertThat(FeedingStudy.of(plan, SEASON).compost().litres()).isCloseTo(4 * 50.8 + 4.8 * 25.4, within(0.01));
+    }
+
+    @Test
+    @DisplayName("the yearly top-up brings what the crops want, an inch where nothing is planted; volumes by hand")
+    void theTopUpFollowsTheCrops() {
+        Plan framed = with(
+                plot(20, 20, List.of(), framed("Beans", 10, 1), framed("Kale", 14, 1.2)),
+                new PutSupply(new Supply(false, false, 3, List.of())),
+                Put.of(planting("Squash", "winter-squash", "Beans", "2028-05-20", "2028-09-30")),
+                Put.of(planting("Peas", "snap-pea", "Kale", "2029-03-20", "2029-07-10")));
+        assertThat(IntStream.range(0, 5).mapToObj(year -> topUp(framed, SEASON + year)))
+                .usingElementComparator(Comparator.comparingLong(Math::round))
+                .containsExactly(
+                        0.0,
+                        SOIL_OF_FIRST * 50.8 + SOIL_OF_SECOND * 25.4,
+                        SOIL_OF_FIRST * 25.4,
+                        (SOIL_OF_FIRST + SOIL_OF_SECOND) * 25.4,
+                        0.0);
+    }
+
+    /** Inside boards of an inch and a half, square metres. */
+    private static final double SOIL_OF_FIRST = (4 - 2 * 0.0381) * (1 - 2 * 0.0381);
+
+    private static final double SOIL_OF_SECOND = (4 - 2 * 0.0381) * (1.2 - 2 * 0.0381);
+
+    private static Bed framed(String name, double y, double width) {
+        return bed(name, 10, y, 4, width, 0, Optional.of(Gardens.cedar(Board.B2X10, 2)));
+    }
+
+    /** On the page and on the bill, litres. */
+    private static double topUp(Plan plan, int season) {
+        double told = FeedingStudy.of(plan, season).topUp().litres();
+        double billed = CostStudy.of(plan).soil().stream()
+                .filter(soil -> soil.season() == season && soil.topUp())
+                .mapToDouble(soil -> soil.supply().volume().litres())
+                .sum();
+        assertThat(billed).isCloseTo(told, within(0.01));
+        return told;
     }
 
     @Test

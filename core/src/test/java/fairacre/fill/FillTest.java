@@ -115,7 +115,7 @@ class FillTest {
         BedRevision plain = new BedRevision(Gardens.SEASON, outline, Optional.empty());
         BedRevision bed = plain.withBuild(plain.build().withFilling(Recipe.WITH_THE_GROUND.filling()));
         assertThat(FillTakeoff.of(bed).volume().cubicFeet()).isCloseTo(cubicFeet, within(0.001));
-        assertThat(TopUp.of(bed).cubicFeet()).isCloseTo(cubicFeet / 3, within(0.001));
+        assertThat(TopUp.of(bed, TopUp.DEPTH).cubicFeet()).isCloseTo(cubicFeet / 3, within(0.001));
         Plan plan = Gardens.plot(10, 10, List.of(), Gardens.shaped("Beans", outline, Shape.RECTANGLE, bed.build()));
         assertThat(CostStudy.of(plan).bill().lines())
                 .filteredOn(line -> line.part() == BillPart.FILL)
@@ -316,8 +316,8 @@ class FillTest {
                 Gardens.SEASON,
                 rectangle(5, 5, 1, 1, 0).resized(Length.feet(8), Length.feet(4)),
                 Optional.of(Gardens.cedar(Board.B2X10, 2)));
-        assertThat(TopUp.of(bed).cubicFeet()).isCloseTo(45 * 93 / 1728.0, within(0.001));
-        assertThat(TopUp.of(new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 1, 0), Optional.empty())))
+        assertThat(TopUp.of(bed, TopUp.DEPTH).cubicFeet()).isCloseTo(45 * 93 / 1728.0, within(0.001));
+        assertThat(TopUp.of(new BedRevision(Gardens.SEASON, rectangle(5, 5, 3, 1, 0), Optional.empty()), TopUp.DEPTH))
                 .isEqualTo(Volume.ZERO);
     }
 

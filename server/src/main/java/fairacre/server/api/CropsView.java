@@ -14,6 +14,7 @@ import fairacre.catalogue.PlantStock;
 import fairacre.catalogue.Raising;
 import fairacre.catalogue.WhyChosen;
 import fairacre.crop.Layout;
+import fairacre.feeding.Acidity;
 import fairacre.feeding.Amending;
 import fairacre.feeding.Amendment;
 import fairacre.feeding.Supplied;
@@ -76,6 +77,8 @@ record CropsView(
                     .map(reason -> new WhyChosenView(reason, reason.label()))
                     .toList(),
             new SoilView(
+                    Acidity.AIM,
+                    Acidity.LIME_IN_A_YEAR,
                     Arrays.stream(Texture.values())
                             .map(texture -> new CropValues.Word(texture.name(), texture.label()))
                             .toList(),
@@ -122,7 +125,13 @@ record CropsView(
     record CropColumnView(CropColumn key, String head, CropValues takes) {}
 
     /** What soil tests say, and what is given for it. */
+    /**
+     * @param aim the pH that is best
+     * @param limeInAYear kilograms for a square metre, at most
+     */
     record SoilView(
+            double aim,
+            double limeInAYear,
             List<CropValues.Word> textures,
             List<CropValues.Word> supplied,
             List<AmendingView> amendings,
