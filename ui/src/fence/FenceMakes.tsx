@@ -1,6 +1,4 @@
-import { useState } from "react";
-import { useQuery } from "@tanstack/react-query";
-import { request } from "../api/client";
+import { useWhenOpened } from "../api/useWhenOpened";
 import { useDesk } from "../workspace/desk";
 import type { Fence, PricedMake } from "./fence";
 import { Costs, FenceOffer } from "./FenceOffer";
@@ -9,26 +7,9 @@ import { words } from "./words";
 
 /** The same line of other meshes and posts; rest on one to see it, press to take it. */
 export function FenceMakes({ fence }: { fence: Fence }) {
-  const desk = useDesk();
-  const [open, setOpen] = useState(false);
-  const { data, error } = useQuery({
-    queryKey: ["makes", desk.plan.id, desk.garden.revision, desk.season, fence.id],
-    queryFn: () =>
-      request<PricedMake[]>(
-        "GET",
-        `/api/gardens/${desk.plan.id}/fences/${fence.id}/makes?season=${String(desk.season)}`,
-      ),
-    enabled: open,
-    staleTime: Infinity,
-    retry: false,
-  });
+  const { data, error, open, onToggle } = useWhenOpened<PricedMake[]>(`fences/${fence.id}/makes`);
   return (
-    <details
-      data-testid="makes"
-      onToggle={(event) => {
-        setOpen(event.currentTarget.open);
-      }}
-    >
+    <details data-testid="makes" onToggle={onToggle}>
       <summary className="cursor-pointer">{words.compare}</summary>
       {open && error && (
         <p role="alert" className="text-snag">

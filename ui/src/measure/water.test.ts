@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import {
   formatBucket,
+  formatDepthOfWater,
   formatDrip,
   formatFlow,
   formatPressure,
@@ -18,6 +19,8 @@ describe("flow, pressure and buckets", () => {
     expect(formatPressure(275.79, "FEET_AND_INCHES")).toBe("40.0 psi");
     expect(formatDrip(2, "METRIC")).toBe("2 L/h");
     expect(formatDrip(1.9, "FEET_AND_INCHES")).toBe("0.5 gal/h");
+    expect(formatDepthOfWater(25.4, "METRIC")).toBe("25 mm");
+    expect(formatDepthOfWater(25.4, "FEET_AND_INCHES")).toBe("1.0 in");
     expect(formatBucket(18.927, "FEET_AND_INCHES")).toBe("5 gal");
   });
 

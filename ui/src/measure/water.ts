@@ -6,6 +6,7 @@ const LITRES_PER_GALLON = 3.785411784;
 const KILOPASCALS_PER_PSI = 6.894757293168;
 const KILOPASCALS_PER_BAR = 100;
 const MINUTES = 60;
+const MILLIMETRES_PER_INCH = 25.4;
 const SQUARE_METRES_PER_SQUARE_FOOT = 0.09290304;
 
 /** What a pipe carries: to a tenth of a litre or a hundredth of a gallon in a minute. */
@@ -39,6 +40,13 @@ export function formatBucket(litres: number, units: Units): string {
 /** Water over a season: whole litres or gallons, thousands set apart. */
 export function formatWater(litres: number, units: Units): string {
   return units === "METRIC" ? `${whole(litres)} L` : `${whole(litres / LITRES_PER_GALLON)} gal`;
+}
+
+/** Water over an area, as deep as it would stand: millimetres, which are litres a square metre, or tenths of an inch. */
+export function formatDepthOfWater(millimetres: number, units: Units): string {
+  return units === "METRIC"
+    ? `${millimetres.toFixed(0)} mm`
+    : `${(millimetres / MILLIMETRES_PER_INCH).toFixed(1)} in`;
 }
 
 const whole = (value: number) => Math.round(value).toLocaleString("en");

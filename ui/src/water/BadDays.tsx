@@ -1,6 +1,4 @@
-import { useState } from "react";
-import { useQuery } from "@tanstack/react-query";
-import { request } from "../api/client";
+import { useWhenOpened } from "../api/useWhenOpened";
 import { formatShare } from "../measure/figures";
 import { formatPressure } from "../measure/water";
 import { SmallTable } from "../parts/SmallTable";
@@ -10,24 +8,11 @@ import { words } from "./words";
 
 /** Where the pressure of a zone goes, and how it runs when something is not as it should be; asked for when it is opened. */
 export function BadDays({ zone, source }: { zone: Zone; source: string }) {
-  const { plan, garden, season } = useDesk();
-  const [open, setOpen] = useState(false);
-  const path = `/api/gardens/${plan.id}/water/zones/${String(zone.number)}`;
-  const asked = `season=${String(season)}`;
-  const { data } = useQuery({
-    queryKey: ["bad-days", plan.id, garden.revision, season, zone.number],
-    queryFn: () => request<BadDay[]>("GET", `${path}/bad-days?${asked}`),
-    enabled: open,
-    staleTime: Infinity,
-  });
+  const { plan, season } = useDesk();
+  const of = `water/zones/${String(zone.number)}`;
+  const { data, open, onToggle } = useWhenOpened<BadDay[]>(`${of}/bad-days`);
   return (
-    <details
-      className="text-sm"
-      data-testid="bad-days"
-      onToggle={(event) => {
-        setOpen(event.currentTarget.open);
-      }}
-    >
+    <details className="text-sm" data-testid="bad-days" onToggle={onToggle}>
       <summary className="cursor-pointer text-soft">{words.limits}</summary>
       <Losses losses={zone.losses} source={source} />
       {open && !data && <p className="text-soft">{words.working}</p>}
@@ -40,7 +25,11 @@ export function BadDays({ zone, source }: { zone: Zone; source: string }) {
           ))}
         </ul>
       )}
-      <a className="text-button" href={`${path}/epanet.inp?${asked}`} download>
+      <a
+        className="text-button"
+        href={`/api/gardens/${plan.id}/${of}/epanet.inp?season=${String(season)}`}
+        download
+      >
         {words.epanet}
       </a>
     </details>

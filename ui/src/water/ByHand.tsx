@@ -1,6 +1,4 @@
-import { useState } from "react";
-import { useQuery } from "@tanstack/react-query";
-import { request } from "../api/client";
+import { useWhenOpened } from "../api/useWhenOpened";
 import { formatDistance } from "../measure/figures";
 import { formatWater } from "../measure/water";
 import { SmallTable } from "../parts/SmallTable";
@@ -12,24 +10,12 @@ import { words } from "./words";
 
 /** How long the same water takes with cans or a hose, along the ways on foot; asked for when it is opened. */
 export function ByHand({ month }: { month: number | undefined }) {
-  const desk = useDesk();
-  const { revision } = desk.garden;
-  const { id } = desk.plan;
-  const [open, setOpen] = useState(false);
-  const query = `season=${String(desk.season)}${month === undefined ? "" : `&month=${String(month)}`}`;
-  const { data } = useQuery({
-    queryKey: ["by-hand", id, revision, query],
-    queryFn: () => request<HandWatering>("GET", `/api/gardens/${id}/water/by-hand?${query}`),
-    enabled: open,
-    staleTime: Infinity,
-  });
+  const { data, open, onToggle } = useWhenOpened<HandWatering>(
+    "water/by-hand",
+    month === undefined ? "" : `month=${String(month)}`,
+  );
   return (
-    <details
-      data-testid="by-hand"
-      onToggle={(event) => {
-        setOpen(event.currentTarget.open);
-      }}
-    >
+    <details data-testid="by-hand" onToggle={onToggle}>
       <summary className="cursor-pointer">{words.byHand}</summary>
       {open && (data ? <Told told={data} month={month} /> : <p className="text-soft">{words.working}</p>)}
     </details>

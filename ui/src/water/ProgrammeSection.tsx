@@ -3,12 +3,13 @@ import { Choice } from "../parts/Choice";
 import { PaperLink } from "../papers/PaperLink";
 import { useDesk } from "../workspace/desk";
 import { formatMoney } from "../measure/figures";
-import { formatWater } from "../measure/water";
+import { formatDepthOfWater, formatWater } from "../measure/water";
 import { ByHand } from "./ByHand";
 import { ClimateForm } from "./ClimateForm";
 import { HoursForm } from "./HoursForm";
 import { monthName } from "../measure/monthDays";
 import { formatMinutes, growing, settingWords } from "./months";
+import { WantedByBeds } from "./WantedByBeds";
 import { feeding } from "./water";
 import { words } from "./words";
 
@@ -77,13 +78,14 @@ export function ProgrammeSection() {
       {need && (
         <p className="text-sm text-soft">
           {words.need({
-            use: need.use.toFixed(0),
-            rain: need.rain.toFixed(0),
-            effective: need.effective.toFixed(0),
-            week: need.week.toFixed(0),
+            use: formatDepthOfWater(need.use, units),
+            rain: formatDepthOfWater(need.rain, units),
+            effective: formatDepthOfWater(need.effective, units),
+            week: formatDepthOfWater(need.week, units),
           })}
         </p>
       )}
+      {need && <WantedByBeds month={need.month} />}
       {water.season.map(({ source, volume, trips, price }) => (
         <p key={source} className="text-sm">
           {words.season({

@@ -10,6 +10,7 @@ import {
   weakestOf,
   type BadDay,
   type Barrel,
+  type BedNeed,
   type HandWatering,
   type Weekly,
   type Climate,
@@ -424,7 +425,16 @@ const climate: Climate = {
   lastMonth: 10,
   months: Array.from({ length: 12 }, () => ({ lowest: 10, highest: 22, rain: 50 })),
 };
-const need = { month: 7, reference: 4, crop: 1.05, use: 130.2, rain: 50, effective: 40.4, week: 20.3 };
+const need = {
+  month: 7,
+  reference: 4,
+  crop: 1.05,
+  use: 130.2,
+  rain: 50,
+  effective: 40.4,
+  week: 20.3,
+  days: 31,
+};
 const twice: Weekly = {
   minutes: 90,
   litres: 108,
@@ -444,6 +454,7 @@ const programme = {
       valve: "tap",
       ruleOfThumb: { ...twice, minutes: 45.2 },
       months: Array.from({ length: 12 }, (_, index) => (index === 4 ? never : twice)),
+      year: 2500,
     },
   ],
 };
@@ -632,6 +643,31 @@ describe("what else is asked of water", () => {
     await section.findByText("A week in July: 8 min with two cans, 5 min with a hose.");
     expect(String(fetched.mock.calls[0]?.[0])).toContain("/water/by-hand?season=2028&month=7");
     section.getByText(words.notOnFoot("Kale"));
+  });
+
+  it("what each bed wants by what grows there", async () => {
+    const month = (crop: string | undefined, week: number): BedNeed["months"][number] => ({
+      ...(crop === undefined ? {} : { thirstiest: crop }),
+      need: { ...need, week },
+    });
+    const year = (crop: string | undefined, week: number) =>
+      Array.from({ length: 12 }, () => month(crop, week));
+    const needs: BedNeed[] = [
+      { bed: "beans", planted: true, months: year("Tomatoes", 31.4) },
+      { bed: "kale", planted: false, months: year(undefined, 24) },
+    ];
+    const fetched = answering(needs);
+    const { desk } = deskFor({
+      plan: { ...watered, climates: [climate] },
+      report: { ...running, water: { ...running.water, programme } },
+    });
+    atDesk(desk, <WaterPanel />);
+    await userEvent.click(screen.getByText(words.bedNeeds("July")));
+    const section = within(screen.getByTestId("bed-needs"));
+    const beans = await section.findByRole("row", { name: /Beans/ });
+    expect(beans.textContent).toBe("Beans Tomatoes31 mm");
+    expect(section.getByRole("row", { name: /Kale/ }).textContent).toBe(`Kale ${words.mixed}24 mm`);
+    expect(String(fetched.mock.calls[0]?.[0])).toContain("/water/needs?season=2028");
   });
 
   it("what a season takes and costs", () => {

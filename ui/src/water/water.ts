@@ -22,6 +22,7 @@ export type Haul = Schemas["Haul"];
 export type Pump = Schemas["Pump"];
 export type BarrelYear = Schemas["BarrelYear"];
 export type BadDay = Schemas["BadDay"];
+export type BedNeed = Schemas["BedNeed"];
 export type HandWatering = Schemas["HandWatering"];
 export type Weekly = Schemas["Weekly"];
 export type Setting = Schemas["Setting"];

@@ -175,6 +175,13 @@ export const words = {
     price: string | undefined;
   }) =>
     `${source} gives ${water} in a usual season${trips === undefined ? "" : `: ${String(trips)} trips`}${price === undefined ? "." : `, ${price}.`}`,
+  bedNeeds: (month: string) => `What each bed wants in ${month}`,
+  bedNeedsExplained:
+    "A planted bed gets what the thirstiest of its crops wants, a bed with nothing planted what mixed vegetables want, less the rain that stays in the soil; in a walk-in tunnel no rain counts. A zone runs for the bed that wants most.",
+  thirstiest: "Bed, and its thirstiest crop",
+  aWeekEach: "A week",
+  mixed: "mixed vegetables",
+  nothingGrows: "nothing this month",
   byHand: "The same by hand",
   working: "Working it out …",
   handHours: ({ when, cans, hose }: { when: string; cans: string; hose: string }) =>
@@ -288,7 +295,7 @@ export const words = {
   tagsExplained: "Print them, cut them out and tie each to its valve.",
   rainIsEnough: "rain is enough",
   need: ({ use, rain, effective, week }: { use: string; rain: string; effective: string; week: string }) =>
-    `Vegetables give off ${use} mm in the month. Of ${rain} mm of rain ${effective} mm stay for them; ${week} mm a week are watered.`,
+    `Mixed vegetables give off ${use} in the month. Of ${rain} of rain ${effective} stay for them; ${week} a week are watered.`,
   tooFarNorth: "Nearer to a pole than 66 degrees what vegetables want is not worked out.",
   weatherOf: (name: string) => `Usual weather: ${name}`,
   noWeather: "The usual weather, for minutes by the month",

@@ -76,7 +76,7 @@ public final class CoverCapability
     public Stream<Shelter> shelters(Plan plan, int season) {
         return CoverKinds.covers(plan, season).stream()
                 .filter(cover -> cover.kind() != CoverKind.NET_CAGE)
-                .flatMap(cover -> cover.beds(season).map(bed -> new Shelter(bed, CLEAR)));
+                .flatMap(cover -> cover.beds(season).map(bed -> new Shelter(bed, CLEAR, true)));
     }
 
     @Override

@@ -77,7 +77,7 @@ public final class HoopCapability
     public Stream<Shelter> shelters(Plan plan, int season) {
         return HoopKinds.sets(plan, season).stream()
                 .filter(set -> ShelterSource.weeks(set.cover()) > 0)
-                .flatMap(set -> set.beds(season).map(bed -> new Shelter(bed, ShelterSource.weeks(set.cover()))));
+                .flatMap(set -> set.beds(season).map(bed -> new Shelter(bed, ShelterSource.weeks(set.cover()), true)));
     }
 
     @Override

@@ -4,5 +4,7 @@
  *
  * <p>{@link fairacre.husbandry.HusbandryRule} lists them; those of a school are followed unless a gardener leaves them
  * aside ({@link fairacre.husbandry.RulesLeftAside}).
+ *
+ * <p>It tells the water what grows where ({@link fairacre.water.GrowthSource}).
  */
 package fairacre.husbandry;

@@ -5,7 +5,9 @@ import fairacre.parts.Parts;
 import fairacre.plan.Plan;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Says which of its things keep frost off beds. */
@@ -13,8 +15,11 @@ public interface ShelterSource extends Part {
 
     Stream<Shelter> shelters(Plan plan, int season);
 
-    /** @param weeks so much earlier things go out under it, and so much longer they stay */
-    record Shelter(UUID bed, int weeks) {}
+    /**
+     * @param weeks so much earlier things go out under it, and so much longer they stay
+     * @param rain whether rain reaches the bed, at least while it is warm
+     */
+    record Shelter(UUID bed, int weeks, boolean rain) {}
 
     /** Under clear film or panes (common practice). */
     int CLEAR = 4;
@@ -28,6 +33,15 @@ public interface ShelterSource extends Part {
                 .flatMap(source -> source.shelters(plan, season))
                 .forEach(shelter -> weeks.merge(shelter.bed(), shelter.weeks(), Math::max));
         return weeks;
+    }
+
+    /** Beds of a season that no rain reaches. */
+    static Set<UUID> rainless(Plan plan, int season) {
+        return Parts.bringing(ShelterSource.class).stream()
+                .flatMap(source -> source.shelters(plan, season))
+                .filter(shelter -> !shelter.rain())
+                .map(Shelter::bed)
+                .collect(Collectors.toSet());
     }
 
     /** What a fabric shelters: 0 of nets. */

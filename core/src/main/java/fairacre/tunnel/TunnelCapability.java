@@ -61,7 +61,7 @@ public final class TunnelCapability
                 ? Stream.empty()
                 : plan.standing(season).stream()
                         .filter(bed -> tunnels.stream().anyMatch(tunnel -> isIn(bed, tunnel)))
-                        .map(bed -> new Shelter(bed.id(), CLEAR));
+                        .map(bed -> new Shelter(bed.id(), CLEAR, false));
     }
 
     /** By the greater part of it. */

@@ -37,8 +37,9 @@ final class BarrelDays {
      *
      * @param litresAMillimetre that are drawn so that the soil of all beds gets a millimetre; 0 without beds
      * @param soil that dries out first
+     * @param open share of the rain that reaches the beds, 0 to 1
      */
-    record Demand(double litresAMillimetre, RootSoil soil) {}
+    record Demand(double litresAMillimetre, RootSoil soil, double open) {}
 
     private BarrelDays(Roof roof, Volume holds, Demand demand) {
         this.roof = roof;
@@ -116,7 +117,7 @@ final class BarrelDays {
 
     /** What the soil has lost at the end of a day. */
     private double after(double before, DailyWeather.Day day) {
-        return Math.min(demand.soil().store(), Math.max(0, before + day.use() - day.rain()));
+        return Math.min(demand.soil().store(), Math.max(0, before + day.use() - demand.open() * day.rain()));
     }
 
     static BarrelYear.Level level(double[] years) {

@@ -3,6 +3,7 @@ package fairacre.water;
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import java.time.LocalDate;
 import java.time.Month;
 import java.util.Comparator;
 import java.util.List;
@@ -59,6 +60,13 @@ public record Climate(
                 .min(Comparator.comparingDouble(month -> months.get(month - 1).lowest()))
                 .filter(month -> months.get(month - 1).lowest() < 0)
                 .map(Month::of);
+    }
+
+    /** Share of the growing months that is over on a day, 0 to 1; negative outside them. */
+    double grown(LocalDate day) {
+        int since = Math.floorMod(day.getMonthValue() - firstMonth, MONTHS);
+        double month = (day.getDayOfMonth() - 0.5) / day.lengthOfMonth();
+        return since < growing() ? (since + month) / growing() : -1;
     }
 
     /** So many months things grow, the first and the last counted. */

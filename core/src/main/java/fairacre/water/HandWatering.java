@@ -60,20 +60,6 @@ public record HandWatering(List<ByHand> beds, List<UUID> shutOut) {
      */
     public record ByHand(UUID bed, Length way, Volume litres, int waterings, double byCan, double byHose) {}
 
-    /**
-     * Litres that are to come to a square metre in a week.
-     *
-     * @param month 1 to 12; without one, or without normals of the weather, the rule of thumb holds
-     */
-    public static double week(Plan plan, Optional<Integer> month) {
-        month.ifPresent(each -> Limits.between(each, 1, Climate.MONTHS, "month"));
-        return WaterNeed.of(plan).stream()
-                .filter(need -> month.filter(each -> each == need.month()).isPresent())
-                .mapToDouble(MonthNeed::week)
-                .findFirst()
-                .orElse(Programme.RULE_OF_THUMB);
-    }
-
     /** Whoever carries two cans. */
     private static final Carrier WALKER =
             new Carrier(new UUID(0, 0), "Two cans", Length.metres(0.7), false, Length.ZERO);
@@ -81,9 +67,12 @@ public record HandWatering(List<ByHand> beds, List<UUID> shutOut) {
     /**
      * Of all beds of a season, each from the source that is nearest on foot; nothing where there is no source.
      *
-     * @param litresASquareMetre that are to come to the roots in the week
+     * @param month 1 to 12, in a week of which they get what grows there wants; by the rule of thumb without one, or
+     *     without normals of the weather
      */
-    public static HandWatering of(Plan plan, int season, WalkStudy walks, double litresASquareMetre) {
+    public static HandWatering of(Plan plan, int season, WalkStudy walks, Optional<Integer> month) {
+        month.ifPresent(each -> Limits.between(each, 1, Climate.MONTHS, "month"));
+        BedNeeds needs = BedNeeds.of(plan, season);
         List<StandingBed> standing = plan.standing(season);
         List<WaterSource> sources = WaterKinds.sources(plan, season);
         if (sources.isEmpty()) {
@@ -99,6 +88,7 @@ public record HandWatering(List<ByHand> beds, List<UUID> shutOut) {
                         .findFirst()
                         .orElseThrow()
                         .revision();
+                double litresASquareMetre = needs.week(route.bed(), month);
                 int waterings = litresASquareMetre <= 0
                         ? 0
                         : (int) Math.ceil(WEEK

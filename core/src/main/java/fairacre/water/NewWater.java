@@ -95,6 +95,13 @@ public final class NewWater {
                 .orElse(put);
     }
 
+    /** A tap that is not measured yet, in the first corner of the plot. */
+    Put<Feature> mark() {
+        return Put.of(
+                Feature.of(ids.get(), freeName("Tap"), FeatureKind.TAP, List.of(corner()), Length.ZERO, Length.ZERO)
+                        .withLifetime(Lifetime.from(season)));
+    }
+
     /** A barrel of 200 L in the first corner of the plot, its outlet half a metre up. */
     public Put<Barrel> barrel() {
         return Put.of(new Barrel(

@@ -11,12 +11,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 
 /**
  * How long each zone is to run in a week of each month, and when.
  *
- * @param months what vegetables want; empty without normals of the weather
+ * @param months what mixed vegetables want; empty without normals of the weather
  * @param zones in their order
  */
 public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
@@ -45,15 +46,16 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
             List<Zone> zones,
             Map<UUID, BedLines> lines,
             WateringWindow window,
+            BedNeeds needs,
             Memo memo) {
-        List<MonthNeed> months = WaterNeed.of(plan);
+        List<MonthNeed> months = needs.mixed();
         List<ZoneWater> waters = zones.stream()
                 .map(zone ->
                         ZoneWater.of(zone, standing, lines, plan.site().soil().squeeze(), memo))
                 .toList();
-        List<ZoneMinutes.Weekly> thumb = week(waters, RULE_OF_THUMB, window);
+        List<ZoneMinutes.Weekly> thumb = week(waters, bed -> RULE_OF_THUMB, window);
         List<List<ZoneMinutes.Weekly>> weeks = months.stream()
-                .map(month -> week(waters, Math.max(0, month.week()), window))
+                .map(month -> week(waters, bed -> needs.week(bed, Optional.of(month.month())), window))
                 .toList();
         return new Programme(
                 months,
@@ -61,7 +63,8 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
                         .mapToObj(i -> new ZoneMinutes(
                                 zones.get(i).valve(),
                                 thumb.get(i),
-                                weeks.stream().map(week -> week.get(i)).toList()))
+                                weeks.stream().map(week -> week.get(i)).toList(),
+                                year(zones.get(i), weeks, i, needs)))
                         .toList());
     }
 
@@ -98,11 +101,14 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
         }
     }
 
-    /** Litres that run through a zone from the first growing month to the last, by its index. */
-    double year(int zone) {
-        return IntStream.range(0, months.size())
-                .mapToDouble(i -> zones.get(zone).months().get(i).litres()
-                        * WaterNeed.days(months.get(i).month())
+    /** Litres that run through a zone on the days on which it waters something. */
+    private static double year(Zone zone, List<List<ZoneMinutes.Weekly>> weeks, int index, BedNeeds needs) {
+        return IntStream.range(0, weeks.size())
+                .mapToDouble(i -> weeks.get(i).get(index).litres()
+                        * zone.beds().stream()
+                                .mapToDouble(bed -> needs.days(bed.bed(), i + 1))
+                                .max()
+                                .orElse(0)
                         / WEEK)
                 .sum();
     }
@@ -113,7 +119,7 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
      * @param area of its soil, square metres
      * @param flow as it runs, litres an hour
      */
-    private record BedShare(double area, double efficiency, double flow, RootSoil soil) {
+    private record BedShare(UUID bed, double area, double efficiency, double flow, RootSoil soil) {
 
         /** Minutes for so many litres on a square metre; 0 if nothing flows. */
         double minutes(double litresASquareMetre) {
@@ -142,6 +148,7 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
                             .map(water -> {
                                 BedRevision bed = beds.get(water.bed());
                                 return new BedShare(
+                                        water.bed(),
                                         soil(bed, memo),
                                         lines.get(water.lines()).efficiency(),
                                         water.flow().litresAnHour(),
@@ -150,23 +157,21 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
                             .toList());
         }
 
-        /** Of the bed that takes longest. */
-        double minutes(double litresASquareMetre) {
-            return beds.stream()
-                    .mapToDouble(bed -> bed.minutes(litresASquareMetre))
-                    .max()
-                    .orElse(0);
-        }
-
-        int lasts(double litresASquareMetre) {
-            return RootSoil.least(beds.stream().map(BedShare::soil).toList()).lasts(litresASquareMetre / WEEK);
-        }
-
-        Timetable.Wish wish(double litresASquareMetre) {
+        /** As long as the bed takes that takes longest. */
+        Timetable.Wish wish(ToDoubleFunction<UUID> litresASquareMetre) {
+            double minutes = 0;
+            int lasts = Integer.MAX_VALUE;
+            for (BedShare bed : beds) {
+                double litres = litresASquareMetre.applyAsDouble(bed.bed());
+                if (litres > 0) {
+                    minutes = Math.max(minutes, bed.minutes(litres));
+                    lasts = Math.min(lasts, bed.soil().lasts(litres / WEEK));
+                }
+            }
             return new Timetable.Wish(
                     zone.source(),
-                    minutes(litresASquareMetre),
-                    litresASquareMetre > 0 ? lasts(litresASquareMetre) : 0,
+                    minutes,
+                    minutes > 0 ? lasts : 0,
                     beds.stream().mapToDouble(BedShare::longest).min().orElse(Double.POSITIVE_INFINITY));
         }
     }
@@ -177,7 +182,7 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
     }
 
     private static List<ZoneMinutes.Weekly> week(
-            List<ZoneWater> zones, double litresASquareMetre, WateringWindow window) {
+            List<ZoneWater> zones, ToDoubleFunction<UUID> litresASquareMetre, WateringWindow window) {
         List<Timetable.Wish> wishes =
                 zones.stream().map(zone -> zone.wish(litresASquareMetre)).toList();
         List<Timetable.Setting> settings = Timetable.of(wishes, window);

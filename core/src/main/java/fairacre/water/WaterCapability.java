@@ -44,6 +44,7 @@ public final class WaterCapability
     public List<Finder> onTheGround(SnagContext context) {
         return List.of(
                 new Finder("how the beds are watered", () -> new WaterSnags(context).find()),
+                new Finder("whether there is water for the crops", () -> new ThirstSnags(context).find()),
                 new Finder("when the beds are watered", () -> new ProgrammeSnags(context).find()),
                 new Finder("where manifolds are", () -> new ManifoldSnags(context).find()),
                 new Finder("where valves are", () -> new RunValveSnags(context).find()),

@@ -10,24 +10,14 @@ import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 
 /**
- * How much is to be watered in each month: what vegetables give off, less the rain that stays for them.
+ * How much is to be watered in each month: what grows there gives off, less the rain that stays for it.
  *
  * <p>What grass gives off is reckoned by Penman and Monteith where humidity, wind and sun are known, else by Hargreaves
- * ({@link Evapotranspiration}). Until it is said what grows where, mixed vegetables are taken: the crop coefficient of
- * small vegetables, 0.7 when they are planted, 1.05 in full leaf, 0.95 at the end (FAO-56, table 12, from memory), over
- * 20, 30, 35 and 15 per cent of the growing months (a rough guess). Effective rain is that of the USDA Soil
- * Conservation Service for a store of 3 in (National Engineering Handbook, part 623, chapter 2, from memory).
+ * ({@link Evapotranspiration}). What grows there uses more or less of it ({@link BedNeeds}, {@link CropCoefficient}).
+ * Effective rain is that of the USDA Soil Conservation Service for a store of 3 in (National Engineering Handbook, part
+ * 623, chapter 2, from memory).
  */
 public final class WaterNeed {
-
-    private static final double INITIAL = 0.7;
-    private static final double MIDDLE = 1.05;
-    private static final double END = 0.95;
-    /** Shares of the growing months: until vegetables spread, until they cover, until they fade. */
-    private static final double SPREAD_FROM = 0.2;
-
-    private static final double COVER_FROM = 0.5;
-    private static final double FADE_FROM = 0.85;
 
     private static final double INCH = 25.4;
     private static final double DAYS_A_WEEK = 7;
@@ -38,44 +28,62 @@ public final class WaterNeed {
 
     private final Climate climate;
     private final Evapotranspiration.Place place;
+    private final List<Double> references;
 
     private WaterNeed(Climate climate, Evapotranspiration.Place place) {
         this.climate = climate;
         this.place = place;
+        this.references = IntStream.rangeClosed(1, Climate.MONTHS)
+                .mapToObj(this::reference)
+                .toList();
     }
 
     /**
-     * January to December; empty nearer to a pole than 66 degrees, where the equations for the sun end.
+     * Of mixed vegetables, January to December; empty nearer to a pole than 66 degrees, where the equations for the sun
+     * end.
      *
      * @param latitude degrees
      */
     public static Optional<List<MonthNeed>> of(Climate climate, double latitude) {
-        if (Math.abs(latitude) > FURTHEST_LATITUDE) {
-            return Optional.empty();
-        }
-        WaterNeed need = new WaterNeed(
-                climate,
-                new Evapotranspiration.Place(latitude, climate.elevation().metres()));
-        return Optional.of(
-                IntStream.rangeClosed(1, Climate.MONTHS).mapToObj(need::month).toList());
+        return in(climate, latitude).map(WaterNeed::mixed);
     }
 
-    /** By the normals that a plan has; none without, or nearer to a pole than 66 degrees. */
-    static List<MonthNeed> of(Plan plan) {
-        return plan.list(WaterKinds.CLIMATES).stream()
-                .findFirst()
-                .flatMap(climate -> of(climate, plan.site().latitude()))
-                .orElse(List.of());
+    /** Empty nearer to a pole than 66 degrees. */
+    static Optional<WaterNeed> in(Climate climate, double latitude) {
+        return Optional.of(climate)
+                .filter(known -> Math.abs(latitude) <= FURTHEST_LATITUDE)
+                .map(known -> new WaterNeed(
+                        known,
+                        new Evapotranspiration.Place(latitude, known.elevation().metres())));
     }
 
-    private MonthNeed month(int month) {
+    /** Of mixed vegetables, all over the growing months; January to December. */
+    List<MonthNeed> mixed() {
+        return IntStream.rangeClosed(1, Climate.MONTHS)
+                .mapToObj(month -> month(month, mixed(month), days(month), 1))
+                .toList();
+    }
+
+    /** In the middle of a month. */
+    private double mixed(int month) {
+        int since = Math.floorMod(month - climate.firstMonth(), Climate.MONTHS);
+        return since >= climate.growing() ? 0 : CropCoefficient.MIXED.at((since + 0.5) / climate.growing());
+    }
+
+    /**
+     * @param month 1 to 12
+     * @param crop what is used of the reference on a day on which something grows
+     * @param growing days on which something grows
+     * @param open share of the rain that reaches the bed, 0 to 1
+     */
+    MonthNeed month(int month, double crop, double growing, double open) {
         double days = days(month);
-        double reference = reference(month);
-        double crop = crop(month);
+        double reference = references.get(month - 1);
         double use = reference * crop * days;
-        double rain = climate.months().get(month - 1).rain();
+        double rain = open * climate.months().get(month - 1).rain();
         double effective = effective(rain, use);
-        return new MonthNeed(month, reference, crop, use, rain, effective, (use - effective) / days * DAYS_A_WEEK);
+        return new MonthNeed(
+                month, reference, crop, use, rain, effective, (use - effective) / days * DAYS_A_WEEK, growing);
     }
 
     /** On the mean of common and leap years. */
@@ -138,22 +146,6 @@ public final class WaterNeed {
                 OptionalDouble.of(normals.wind().orElseThrow()),
                 OptionalDouble.of(normals.sun().orElseThrow()),
                 warming);
-    }
-
-    /** In the middle of a month. */
-    private double crop(int month) {
-        int since = Math.floorMod(month - climate.firstMonth(), Climate.MONTHS);
-        if (since >= climate.growing()) {
-            return 0;
-        }
-        double grown = (since + 0.5) / climate.growing();
-        if (grown <= SPREAD_FROM) {
-            return INITIAL;
-        }
-        if (grown <= COVER_FROM) {
-            return INITIAL + (MIDDLE - INITIAL) * (grown - SPREAD_FROM) / (COVER_FROM - SPREAD_FROM);
-        }
-        return grown <= FADE_FROM ? MIDDLE : MIDDLE + (END - MIDDLE) * (grown - FADE_FROM) / (1 - FADE_FROM);
     }
 
     /** In inches: (0.70917 P^0.82416 - 0.11556) 10^(0.02426 U), no more than fell and no more than is used. */

@@ -88,7 +88,12 @@ public enum WaterRule implements Rule {
                     + " them.",
             "common practice"),
     BED_UNWATERED(
-            "Beds that no pipe waters", "Once some beds are watered by pipes, so are the others.", "common practice");
+            "Beds that no pipe waters", "Once some beds are watered by pipes, so are the others.", "common practice"),
+    CROPS_UNWATERED(
+            "Crops that nothing waters",
+            "Where the usual weather takes more out of the soil in a month than crops readily take up, there is a tap or"
+                    + " a barrel.",
+            "FAO Irrigation and Drainage Paper 56, tables 12, 19 and 22");
 
     private final Text text;
 
@@ -108,6 +113,6 @@ public enum WaterRule implements Rule {
 
     @Override
     public boolean toldTogether() {
-        return this == BED_UNWATERED;
+        return this == BED_UNWATERED || this == CROPS_UNWATERED;
     }
 }

@@ -40,6 +40,7 @@ public final class WaterStudy {
     private final List<StandingBed> standing;
     private final List<SpotHeight> heights;
     private final Piping piping;
+    private final BedNeeds needs;
     private final Memo memo;
 
     /** @param memo of what was worked out before, for this plan or one like it */
@@ -53,6 +54,7 @@ public final class WaterStudy {
         this.standing = standing;
         this.heights = plan.site().levels();
         this.piping = Piping.of(plan, season, standing, memo);
+        this.needs = BedNeeds.of(plan, season);
         this.memo = memo;
     }
 
@@ -105,7 +107,7 @@ public final class WaterStudy {
         }
         Map<UUID, Double> litres = new LinkedHashMap<>();
         for (int i = 0; i < zones.size(); i++) {
-            litres.merge(zones.get(i).source(), programme.year(i), Double::sum);
+            litres.merge(zones.get(i).source(), programme.zones().get(i).year(), Double::sum);
         }
         return litres.entrySet().stream()
                 .map(each -> season(piping.source(each.getKey()), each.getValue()))
@@ -126,32 +128,37 @@ public final class WaterStudy {
     Programme programme(List<Zone> zones, WateringWindow window) {
         Map<UUID, BedLines> lines =
                 piping.lines().stream().map(LaidLines::lines).collect(Collectors.toMap(BedLines::id, each -> each));
-        return Programme.of(plan, standing, zones, lines, window, memo);
+        return Programme.of(plan, standing, zones, lines, window, needs, memo);
     }
 
-    /** The question what days of weather are like. */
-    private record DaysOf(Climate climate, double latitude) {}
+    /** The question what days of weather are like, and what is used on them. */
+    private record DaysOf(Climate climate, List<MonthNeed> needs) {}
 
     /** The question how a barrel fares. */
-    private record YearOf(
-            UUID barrel, Roof roof, Volume holds, BarrelDays.Demand demand, Climate climate, double latitude) {}
+    private record YearOf(UUID barrel, Roof roof, Volume holds, BarrelDays.Demand demand, DaysOf days) {}
 
     /** Of barrels under a roof, where the usual weather is known. */
     List<BarrelYear> barrels() {
-        List<MonthNeed> needs = WaterNeed.of(plan);
-        if (needs.isEmpty()) {
-            return List.of();
-        }
         return plan.list(WaterKinds.BARRELS).stream()
                 .filter(barrel -> barrel.lifetime().includes(season))
-                .flatMap(barrel -> barrel.roof().stream().map(roof -> year(barrel, roof, needs)))
+                .flatMap(barrel -> year(barrel).stream())
                 .toList();
     }
 
-    private BarrelYear year(Barrel barrel, Roof roof, List<MonthNeed> needs) {
+    /** How a barrel under a roof would fare if it held more or less. */
+    Optional<BarrelYear> year(Barrel barrel) {
+        return barrel.roof().filter(roof -> !needs.mixed().isEmpty()).map(roof -> year(barrel, roof));
+    }
+
+    private BarrelYear year(Barrel barrel, Roof roof) {
         Climate climate = plan.list(WaterKinds.CLIMATES).get(0);
-        double latitude = plan.site().latitude();
-        YearOf of = new YearOf(barrel.id(), roof, barrel.holds(), demand(barrel), climate, latitude);
+        List<LaidLines> fed = piping.lines().stream()
+                .filter(laid -> piping.source(laid.lines().from()).id().equals(barrel.id()))
+                .toList();
+        Map<UUID, Double> shares = new LinkedHashMap<>();
+        fed.forEach(laid -> shares.merge(laid.bed().id(), litresAMillimetre(laid), Double::sum));
+        YearOf of =
+                new YearOf(barrel.id(), roof, barrel.holds(), demand(fed), new DaysOf(climate, needs.together(shares)));
         return memo.recall(
                 of,
                 () -> BarrelDays.follow(
@@ -161,30 +168,27 @@ public final class WaterStudy {
                         of.demand(),
                         climate.months(),
                         memo.recall(
-                                new DaysOf(climate, latitude),
-                                () -> DailyWeather.years(climate, needs, DailyWeather.YEARS))));
+                                of.days(),
+                                () -> DailyWeather.years(climate, of.days().needs(), DailyWeather.YEARS))));
     }
 
-    /** How a barrel under a roof would fare if it held more or less. */
-    Optional<BarrelYear> year(Barrel barrel) {
-        List<MonthNeed> needs = WaterNeed.of(plan);
-        return barrel.roof().filter(roof -> !needs.isEmpty()).map(roof -> year(barrel, roof, needs));
-    }
-
-    /** What hangs on a barrel. */
-    private BarrelDays.Demand demand(Barrel barrel) {
-        List<LaidLines> fed = piping.lines().stream()
-                .filter(laid -> piping.source(laid.lines().from()).id().equals(barrel.id()))
-                .toList();
+    private BarrelDays.Demand demand(List<LaidLines> fed) {
+        double litres = fed.stream().mapToDouble(this::litresAMillimetre).sum();
+        double open = fed.stream()
+                .mapToDouble(
+                        laid -> litresAMillimetre(laid) * needs.open(laid.bed().id()))
+                .sum();
         return new BarrelDays.Demand(
-                fed.stream()
-                        .mapToDouble(laid -> Programme.soil(laid.bed().revision(), memo)
-                                / laid.lines().efficiency())
-                        .sum(),
+                litres,
                 RootSoil.least(fed.stream()
                         .map(laid -> RootSoil.of(
                                 laid.bed().revision(), plan.site().soil().squeeze()))
-                        .toList()));
+                        .toList()),
+                litres > 0 ? open / litres : 1);
+    }
+
+    private double litresAMillimetre(LaidLines laid) {
+        return Programme.soil(laid.bed().revision(), memo) / laid.lines().efficiency();
     }
 
     /** As they are laid, and the pipes to manifolds; without those that nothing feeds. */

@@ -30,7 +30,8 @@ public record WateringFigures(double evenness, boolean enough, double minutes, O
         }
         Programme programme = water.programme();
         double litres = IntStream.of(zones)
-                .mapToDouble(i -> programme.year(i) * share(water.zones().get(i), beds))
+                .mapToDouble(i ->
+                        programme.zones().get(i).year() * share(water.zones().get(i), beds))
                 .sum();
         return Optional.of(new WateringFigures(
                 IntStream.of(zones)

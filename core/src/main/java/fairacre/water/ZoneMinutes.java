@@ -9,8 +9,9 @@ import java.util.UUID;
  * @param valve that opens it
  * @param ruleOfThumb for 25 mm a week
  * @param months January to December; empty without normals of the weather
+ * @param year litres in the growing months; 0 without normals
  */
-public record ZoneMinutes(UUID valve, Weekly ruleOfThumb, List<Weekly> months) {
+public record ZoneMinutes(UUID valve, Weekly ruleOfThumb, List<Weekly> months, double year) {
 
     public ZoneMinutes {
         months = List.copyOf(months);

@@ -767,6 +767,12 @@ class AppraisalTest {
         plans.put(WaterRule.WATERING_TOO_SELDOM, with(watered, weather, Put.of(Gardens.window("Hours", 60, 480, 1))));
         plans.put(WaterRule.PIPES_FREEZE, with(watered, weather));
         plans.put(
+                WaterRule.CROPS_UNWATERED,
+                with(
+                        dry,
+                        Put.of(Gardens.drier(Gardens.climate("Weather", "Harbour"), 0.5)),
+                        Put.of(Gardens.planting("Tomatoes", "tomato", "Beans", "2027-05-15", "2027-10-01"))));
+        plans.put(
                 WaterRule.BARREL_DRY,
                 with(
                         dry,

@@ -52,7 +52,7 @@ class BarrelYearTest {
                 new UUID(0, 1),
                 TEN_METRES,
                 Volume.litres(holds),
-                new BarrelDays.Demand(litresAMillimetre, LOAM),
+                new BarrelDays.Demand(litresAMillimetre, LOAM, 1),
                 MILD.months(),
                 List.of(year));
     }

@@ -548,8 +548,8 @@ class WaterStudyTest {
     @Test
     void handWateringGoesByTheWaysOnFoot() {
         Plan plan = both();
-        HandWatering week =
-                HandWatering.of(plan, SEASON, WalkStudy.of(plan.setting(SEASON), plan.standing(SEASON)), 25);
+        HandWatering week = HandWatering.of(
+                plan, SEASON, WalkStudy.of(plan.setting(SEASON), plan.standing(SEASON)), Optional.empty());
         assertThat(week.beds()).extracting(HandWatering.ByHand::bed).containsExactly(id("Beans"), id("Kale"));
         assertThat(week.beds().get(0).way()).isLessThan(week.beds().get(1).way());
         assertThat(week.shutOut()).isEmpty();

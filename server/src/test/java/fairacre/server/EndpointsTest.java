@@ -167,6 +167,7 @@ class EndpointsTest {
             "POST /fences/lines",
             "POST /fences/proposals",
             "GET /water/by-hand",
+            "GET /water/needs",
             "GET /water/calendar.ics",
             "GET /water/rolls",
             "GET /water/zones/{zone}/bad-days",

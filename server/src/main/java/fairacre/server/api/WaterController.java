@@ -19,6 +19,7 @@ import fairacre.server.store.Role;
 import fairacre.watch.SeasonWatch;
 import fairacre.watch.WatchedRun;
 import fairacre.water.BadDay;
+import fairacre.water.BedNeeds;
 import fairacre.water.Climate;
 import fairacre.water.HandWatering;
 import fairacre.water.NewWater;
@@ -202,6 +203,14 @@ class WaterController {
                 calendar, MediaType.valueOf(Downloads.CALENDAR), plan.name() + ", watering " + season + ".ics");
     }
 
+    /** What each bed wants in the months of a season, by what grows there. */
+    @GetMapping("/needs")
+    List<BedNeeds.BedNeed> needs(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        Plan plan = gardens.plan(owner.id(), garden);
+        BedNeeds needs = BedNeeds.of(plan, season);
+        return plan.standing(season).stream().map(bed -> needs.of(bed.id())).toList();
+    }
+
     /**
      * How long it takes to water all beds by hand in a week.
      *
@@ -214,8 +223,7 @@ class WaterController {
             @RequestParam int season,
             @RequestParam(required = false) Integer month) {
         GardenService.Walks walks = gardens.walks(owner.id(), garden, season);
-        return HandWatering.of(
-                walks.plan(), season, walks.study(), HandWatering.week(walks.plan(), Optional.ofNullable(month)));
+        return HandWatering.of(walks.plan(), season, walks.study(), Optional.ofNullable(month));
     }
 
     /**
