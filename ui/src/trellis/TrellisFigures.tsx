@@ -8,7 +8,7 @@ import { words } from "./words";
 /** What a trellis is put together of, and what it bears. */
 export function TrellisFigures({ trellis, told }: { trellis: Trellis; told: TrellisTold }) {
   const { units, bedById } = useDesk();
-  const { posts, piece } = told;
+  const { posts, piece, crop } = told;
   const names = told.beds.flatMap((bed) => bedById.get(bed)?.name ?? []);
   const covered = words.covered[trellis.kind];
   const rows = words.rows[trellis.kind];
@@ -26,6 +26,17 @@ export function TrellisFigures({ trellis, told }: { trellis: Trellis; told: Trel
           </p>
           <p>{words.bears(formatForce(posts.push, units), formatShare(posts.used))}</p>
         </>
+      )}
+      {crop.kilograms > 0 && (
+        <p>
+          {words.fullCrop(formatMass(crop.kilograms, units))}
+          {crop.end &&
+            ` ${words.pulled(
+              formatForce(crop.end.pull, units),
+              formatShare(crop.end.used),
+              formatLength(crop.end.depth, units),
+            )}`}
+        </p>
       )}
       {trellis.kind === "TEEPEE" && <p>{words.canes(told.marks.length, told.canes, length)}.</p>}
       {trellis.kind === "STAKES" && <p>{words.stakes(told.marks.length, length)}.</p>}

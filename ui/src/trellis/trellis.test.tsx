@@ -41,6 +41,7 @@ const told: TrellisTold = {
   rows: 0,
   canes: 0,
   kilograms: 39.4,
+  crop: { kilograms: 24, end: { pull: 221, used: 0.78, depth: 0.82 } },
 };
 
 const hung = { ...plan, trellises: [beans] };
@@ -58,6 +59,9 @@ describe("trellises", () => {
     expect(figures.textContent).toContain(words.stands([first.name]));
     expect(figures.textContent).toContain(`${words.setPosts(3, "3.00 m", "1.00 m")}: ${words.byCustom}`);
     expect(figures.textContent).toContain(words.bears("0.2 kN", "26 %"));
+    expect(figures.textContent).toContain(
+      `${words.fullCrop("24 kg")} ${words.pulled("0.2 kN", "78 %", "0.82 m")}`,
+    );
     expect(figures.textContent).toContain("6.00 m² of net; 39 kg in all");
     form.getByRole("img", { name: words.elevation("Bean net", "3.00 m", "2.00 m") });
     form.getByText(words.windHint("near gale", "50 km/h"));

@@ -34,6 +34,9 @@ export const words = {
   byCustom: "half as deep as high, as is usual",
   bears: (push: string, used: string) =>
     `In full leaf the wind pushes each post with ${push}: ${used} of what it bears before it bends.`,
+  fullCrop: (mass: string) => `In full crop about ${mass} of vines and fruit hang on it.`,
+  pulled: (pull: string, used: string, depth: string) =>
+    `That pulls each post at an end inwards with ${pull}: ${used} of what it bears before it bends; in soft ground it holds from ${depth} deep.`,
   covered: {
     NETTING: "of net",
     PANEL: "of panel",

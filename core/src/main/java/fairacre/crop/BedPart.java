@@ -33,6 +33,11 @@ public record BedPart(double from, double to, double low, double high) {
         }
     }
 
+    /** Of the bed's length and width together, 0 to 1. */
+    public double share() {
+        return (to - from) * (high - low);
+    }
+
     boolean shares(BedPart other) {
         return overlap(from, to, other.from, other.to) > TOUCHING
                 && overlap(low, high, other.low, other.high) > TOUCHING;

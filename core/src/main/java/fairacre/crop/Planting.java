@@ -135,6 +135,11 @@ public record Planting(
         return from.isBefore(other.until) && other.from.isBefore(until);
     }
 
+    /** Whether it grows on a day. */
+    public boolean grows(LocalDate day) {
+        return !day.isBefore(from) && day.isBefore(until);
+    }
+
     /** The seasons in which it grows. */
     Lifetime lifetime(MonthDay yearBegins) {
         return new Lifetime(

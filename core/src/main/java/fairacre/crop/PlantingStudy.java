@@ -94,7 +94,7 @@ public final class PlantingStudy {
      * which it is not in the bed.
      */
     static Optional<Double> grown(Plan plan, Planting planting, LocalDate day) {
-        if (day.isBefore(planting.from()) || !day.isBefore(planting.until())) {
+        if (!planting.grows(day)) {
             return Optional.empty();
         }
         double full = planting.grown(plan).ripens(planting.raising()).usual();

@@ -9,7 +9,7 @@ import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.Use;
 
 /**
- * A post of what is no fence, which the wind pushes at half its height.
+ * A post of what is no fence, which the wind pushes at half its height, or something pulls at another.
  *
  * @param usual depth in the ground, as a post of a fence stands
  * @param wanted depth in the softest ground that may be presumed, rounded up as one digs
@@ -40,8 +40,16 @@ public record PushedPost(
 
     /** @param kind any but what stands there already */
     public static PushedPost of(PostKind kind, Length height, double force, Plan plan) {
+        return pulled(kind, height, force, height.half(), plan);
+    }
+
+    /**
+     * @param kind any but what stands there already
+     * @param at how high above the ground the force acts
+     */
+    public static PushedPost pulled(PostKind kind, Length height, double force, Length at, Plan plan) {
         Length usual = PostDepth.of(kind, height, FenceKinds.frost(plan));
-        double arm = height.metres() / 2;
+        double arm = at.metres();
         Length wanted = new Wording(plan.units())
                 .tidyUp(PostStatics.embedment(force, arm, kind.width(false).metres() * BROAD));
         return new PushedPost(

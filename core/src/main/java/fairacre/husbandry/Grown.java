@@ -1,6 +1,5 @@
 package fairacre.husbandry;
 
-import fairacre.crop.BedPart;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
 import fairacre.crop.PlantingSnag;
@@ -90,10 +89,8 @@ final class Grown {
     }
 
     private double area(Planting planting) {
-        BedPart part = planting.part();
         return Polygons.of(context.bed(planting.bed()).corners()).getArea()
-                * (part.to() - part.from())
-                * (part.high() - part.low());
+                * planting.part().share();
     }
 
     private Remedy exchange(Planting one, Planting other) {

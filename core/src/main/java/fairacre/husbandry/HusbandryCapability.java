@@ -10,15 +10,17 @@ import fairacre.over.ShelterSource;
 import fairacre.plan.Plan;
 import fairacre.plan.ThingKinds;
 import fairacre.plan.Things;
+import fairacre.trellis.ClimberSource;
 import fairacre.water.CropCoefficient;
 import fairacre.water.GrowthSource;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 
 /** How crops go with each other and with their beds. */
-public final class HusbandryCapability implements Capability, ThingKinds, GrowthSource {
+public final class HusbandryCapability implements Capability, ThingKinds, GrowthSource, ClimberSource {
 
     @Override
     public List<Things<?>> kinds() {
@@ -65,5 +67,10 @@ public final class HusbandryCapability implements Capability, ThingKinds, Growth
     @Override
     public Set<UUID> rainless(Plan plan, int season) {
         return ShelterSource.rainless(plan, season);
+    }
+
+    @Override
+    public Map<UUID, Double> climbing(Plan plan, int season) {
+        return Climbers.of(plan, season);
     }
 }

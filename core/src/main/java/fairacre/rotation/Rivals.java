@@ -90,8 +90,7 @@ final class Rivals {
     }
 
     private boolean isThere(int number, LocalDate day) {
-        Planting planting = offers.get(number).planting();
-        return !day.isBefore(planting.from()) && day.isBefore(planting.until());
+        return offers.get(number).planting().grows(day);
     }
 
     /** A family grows in one place once in as many seasons as it waits. */

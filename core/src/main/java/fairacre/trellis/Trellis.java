@@ -104,6 +104,10 @@ public record Trellis(
         return new Trellis(id, name, places, kind, height, base, newApart, posts, wind, lifetime);
     }
 
+    Trellis of(TrellisKind newKind) {
+        return new Trellis(id, name, places, newKind, height, base, apart, posts, wind, lifetime);
+    }
+
     Trellis on(PostKind newPosts) {
         return new Trellis(id, name, places, kind, height, base, apart, newPosts, wind, lifetime);
     }

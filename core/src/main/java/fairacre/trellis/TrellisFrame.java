@@ -141,6 +141,12 @@ final class TrellisFrame {
                 : 0;
     }
 
+    /** How high what it is stretched on pulls: the mean of its wires; a net hangs from its top. */
+    Length middleOfWires() {
+        int wires = wires();
+        return wires == 0 ? trellis.height() : Length.metres(trellis.height().metres() * (wires + 1) / (2 * wires));
+    }
+
     /** Of each teepee; none of anything else. */
     int canes() {
         return trellis.kind() == TrellisKind.TEEPEE

@@ -18,7 +18,7 @@ import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
-/** Trellises that nothing climbs, whose posts give way, or whose canes don't meet. */
+/** Trellises that stand beside no soil, whose posts give way to wind or crop, or whose canes don't meet. */
 final class TrellisSnags {
 
     /** More than half of its line has soil within reach of roots. */
@@ -38,7 +38,7 @@ final class TrellisSnags {
 
     List<Snag> find() {
         return TrellisKinds.trellises(context.plan(), context.season()).stream()
-                .flatMap(trellis -> Stream.of(offBed(trellis), weak(trellis), shortCane(trellis))
+                .flatMap(trellis -> Stream.of(offBed(trellis), weak(trellis), overloaded(trellis), shortCane(trellis))
                         .flatMap(Optional::stream))
                 .toList();
     }
@@ -122,8 +122,50 @@ final class TrellisSnags {
         return new TrellisFrame(context.plan(), trellis).post();
     }
 
+    /** Against the wind, and under what hangs on it. */
     private boolean holds(Trellis trellis) {
-        return post(trellis).filter(TrellisSnags::isWeak).isEmpty();
+        Optional<PushedPost> post = post(trellis);
+        return post.filter(TrellisSnags::isWeak).isEmpty()
+                && study.crop(trellis).holds(post);
+    }
+
+    private Optional<Snag> overloaded(Trellis trellis) {
+        FullCrop crop = study.crop(trellis);
+        Optional<PushedPost> row = post(trellis);
+        return crop.end()
+                .filter(end -> !crop.holds(row))
+                .map(end -> snag(
+                                TrellisRule.TRELLIS_OVERLOADED,
+                                trellis,
+                                overload(trellis, crop, end, row.orElseThrow()),
+                                () -> Stream.of(closer(trellis), stiff(trellis), other(trellis), lower(trellis))
+                                        .flatMap(part -> part)
+                                        .toList())
+                        .by(Math.max(end.stress() / end.allowed() - 1, 0)
+                                + Math.max(
+                                        end.wanted()
+                                                .minus(row.orElseThrow().depth())
+                                                .metres(),
+                                        0)));
+    }
+
+    private String overload(Trellis trellis, FullCrop crop, PushedPost end, PushedPost row) {
+        String hangs = "In full crop about " + context.wording().mass(crop.kilograms()) + " hang on " + trellis.name();
+        return end.bends()
+                ? hangs
+                        + String.format(
+                                Locale.ROOT,
+                                " and pull each post at its ends with %.1f times what it bears before it bends.",
+                                end.stress() / end.allowed())
+                : hangs + ": the posts at its ends would have to stand " + length(end.wanted())
+                        + " deep in soft ground, and stand " + length(row.depth()) + " deep.";
+    }
+
+    /** What is stiff doesn't pull at its posts. */
+    private Stream<Remedy> stiff(Trellis trellis) {
+        return Stream.of(trellis.of(TrellisKind.PANEL))
+                .filter(this::holds)
+                .map(other -> new Remedy("Hang stiff panels on its posts instead", Put.of(other)));
     }
 
     /** With the widest spacing at which they hold. */

@@ -5,10 +5,13 @@ import fairacre.arch.Soil;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.outline.Polygons;
+import fairacre.parts.Parts;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Areas;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.locationtech.jts.geom.Geometry;
@@ -31,11 +34,15 @@ public final class TrellisStudy {
     private final Plan plan;
     private final int season;
     private final Soil soil;
+    private final Map<UUID, Double> climbing = new HashMap<>();
 
     private TrellisStudy(Plan plan, int season, List<StandingBed> standing) {
         this.plan = plan;
         this.season = season;
         this.soil = new Soil(standing);
+        Parts.bringing(ClimberSource.class)
+                .forEach(source -> source.climbing(plan, season)
+                        .forEach((bed, kilograms) -> climbing.merge(bed, kilograms, Double::sum)));
     }
 
     public static TrellisStudy of(Plan plan, int season, List<StandingBed> standing) {
@@ -65,7 +72,26 @@ public final class TrellisStudy {
                 rows,
                 frame.canes(),
                 piece(trellis, frame),
-                kilograms(trellis, frame));
+                kilograms(trellis, frame),
+                TrellisTold.CropTold.of(crop(trellis)));
+    }
+
+    /** What its beds bear of climbers, shared out by length with other trellises at the same bed. */
+    FullCrop crop(Trellis trellis) {
+        return FullCrop.of(
+                plan,
+                trellis,
+                beds(trellis).stream()
+                        .mapToDouble(bed -> climbing.getOrDefault(bed, 0.0) * share(trellis, bed))
+                        .sum());
+    }
+
+    private double share(Trellis trellis, UUID bed) {
+        double all = TrellisKinds.trellises(plan, season).stream()
+                .filter(other -> !other.id().equals(trellis.id()) && beds(other).contains(bed))
+                .mapToDouble(other -> other.length().metres())
+                .sum();
+        return trellis.length().metres() / (trellis.length().metres() + all);
     }
 
     private static Optional<Length> piece(Trellis trellis, TrellisFrame frame) {

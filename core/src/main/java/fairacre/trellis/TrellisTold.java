@@ -28,7 +28,32 @@ public record TrellisTold(
         int rows,
         int canes,
         Optional<Length> piece,
-        double kilograms) {
+        double kilograms,
+        CropTold crop) {
+
+    /**
+     * What hangs on it in full crop.
+     *
+     * @param kilograms of vines and fruit; 0 where nothing climbs
+     * @param end empty where nothing pulls at its posts
+     */
+    public record CropTold(double kilograms, Optional<EndTold> end) {
+
+        static CropTold of(FullCrop crop) {
+            return new CropTold(
+                    crop.kilograms(),
+                    crop.end().map(post -> new EndTold(post.force(), post.stress() / post.allowed(), post.wanted())));
+        }
+    }
+
+    /**
+     * A post at an end, which full crop pulls inwards.
+     *
+     * @param pull newtons
+     * @param used share of the bending that it bears; over 1 it bends or breaks
+     * @param depth in soft ground at which it stands fast
+     */
+    public record EndTold(double pull, double used, Length depth) {}
 
     /**
      * Posts that are set for it.

@@ -7,8 +7,9 @@
  * (Todini and Pilati 1988), Newton's method on heads and flows at once. Friction is Darcy and Weisbach's, with the
  * laminar law, Swamee and Jain's formula, and between them the cubic that joins both (Dunlop 1991).
  *
- * <p>What a day's weather draws from the ground is told by {@link fairacre.water.Evapotranspiration}, what each bed wants
- * of it by {@link fairacre.water.BedNeeds}: whoever knows what grows there is a {@link fairacre.water.GrowthSource}.
+ * <p>What a day's weather draws from the ground is told by {@link fairacre.water.Evapotranspiration}, what each bed
+ * wants of it by {@link fairacre.water.BedNeeds}: whoever knows what grows there is a
+ * {@link fairacre.water.GrowthSource}.
  *
  * <p>Of a plan there are sources ({@link fairacre.water.Tap}, {@link fairacre.water.Barrel}), runs of pipe
  * ({@link fairacre.water.WaterRun}) and what lies in beds ({@link fairacre.water.Dripline},

@@ -613,6 +613,12 @@ class AppraisalTest {
                 TrellisRule.TRELLIS_POST_WEAK,
                 with(bare, Put.of(Gardens.trellis("Trellis", TrellisKind.PANEL, 2.4, 9.1, 10.4, 10.9, 10.4))));
         plans.put(
+                TrellisRule.TRELLIS_OVERLOADED,
+                with(
+                        bare,
+                        Put.of(Gardens.trellis("Trellis", TrellisKind.NETTING, 2, 9.1, 10.4, 10.9, 10.4)),
+                        Put.of(Gardens.planting("Tomatoes", "tomato", "Beans", "2027-05-15", "2027-10-01"))));
+        plans.put(
                 TrellisRule.TRELLIS_CANE_SHORT,
                 with(bare, Put.of(Gardens.trellis("Trellis", TrellisKind.TEEPEE, 2.4, 9.5, 10, 10.5, 10))));
         plans.put(FenceRule.POSTS_ROT_FIRST, with(bare, ring(FenceKind.WELDED_MESH, 1.2, PostKind.UNTREATED_WOOD)));

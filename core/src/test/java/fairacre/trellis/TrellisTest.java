@@ -381,4 +381,110 @@ class TrellisTest {
                 .filteredOn(WalkRule.WAY_IN_BLOCKED::equals)
                 .hasSize(blocked ? 1 : 0);
     }
+
+    private static final Trellis NET = trellis("Net", 8, 10, 12, 10);
+
+    private static Plan climbed(Trellis trellis, String crop) {
+        return with(garden(trellis), Put.of(Gardens.planting("Climbers", crop, "Beans", "2027-05-15", "2027-09-30")));
+    }
+
+    private static List<Snag> overloads(Plan plan) {
+        return snags(plan).stream()
+                .filter(snag -> snag.rule() == TrellisRule.TRELLIS_OVERLOADED)
+                .toList();
+    }
+
+    @Test
+    @DisplayName("24 kg of tomatoes on 4 m sag by a twentieth of 1.33 m: 196 N by a parabola, 197 N by a catenary")
+    void fullCropPulls() {
+        TrellisTold.CropTold crop = told(climbed(NET, "tomato")).crop();
+        assertThat(crop.kilograms()).isCloseTo(4 * 6, within(1e-6));
+        double load = 24 * 9.80665 / 4;
+        double span = 4 / 3.0;
+        double pull = crop.end().orElseThrow().pull();
+        assertThat(pull).isCloseTo(load * span * span / (8 * span / 20), within(0.01));
+        assertThat(pull).isCloseTo(load * catenary(span, span / 20), within(0.01 * pull));
+        // Of a tube 38 mm wide with a wall of 2.9 mm: section modulus pi (D^4 - d^4) / 32 D; 0.6 of 235 MPa.
+        double modulus = Math.PI * (Math.pow(0.038, 4) - Math.pow(0.0322, 4)) / (32 * 0.038);
+        assertThat(crop.end().orElseThrow().used()).isCloseTo(pull * 2 / modulus / 141e6, within(1e-3));
+    }
+
+    /** Horizontal tension over load of a chain of a span that hangs down by so much, metres. */
+    private static double catenary(double span, double sag) {
+        double low = span / 10;
+        double high = span * 10;
+        for (int i = 0; i < 100; i++) {
+            double tension = (low + high) / 2;
+            boolean sagsLess = tension * (Math.cosh(span / 2 / tension) - 1) < sag;
+            low = sagsLess ? low : tension;
+            high = sagsLess ? tension : high;
+        }
+        return low;
+    }
+
+    @Test
+    @DisplayName("wires pull at their mean height: of 4 in 2 m that is 1.25 m")
+    void wiresPullLower() {
+        Trellis wires = trellis("Wires", TrellisKind.WIRES, 2, 8, 10, 12, 10);
+        double net = told(climbed(NET.spaced(Length.metres(2)), "tomato"))
+                .crop()
+                .end()
+                .orElseThrow()
+                .used();
+        TrellisTold.EndTold end = told(climbed(wires, "tomato")).crop().end().orElseThrow();
+        assertThat(end.used()).isCloseTo(net * 1.25 / 2, within(1e-6));
+    }
+
+    @Test
+    void whatHangsOnItIsWhatClimbsAtOneTime() {
+        assertThat(told(NET).crop()).isEqualTo(new TrellisTold.CropTold(0, Optional.empty()));
+        assertThat(told(climbed(NET, "lettuce")).crop().kilograms()).isZero();
+        Plan peasFirst = with(
+                climbed(NET, "tomato"),
+                Put.of(Gardens.planting("Peas", "snap-pea", "Beans", "2027-03-10", "2027-05-15")));
+        assertThat(told(peasFirst).crop().kilograms()).isCloseTo(24, within(1e-6));
+        Plan together = with(
+                climbed(NET, "tomato"),
+                Put.of(Gardens.planting("Peas", "snap-pea", "Beans", "2027-03-10", "2027-05-16")));
+        assertThat(told(together).crop().kilograms()).isCloseTo(24 + 4 * 1.2, within(1e-6));
+        Plan shared = with(climbed(NET, "tomato"), Put.of(trellis("Short", 8, 10.2, 10, 10.2)));
+        assertThat(TrellisStudy.of(shared, SEASON, shared.standing(SEASON)).told())
+                .extracting(told -> told.crop().kilograms())
+                .containsExactlyInAnyOrder(16.0, 8.0);
+    }
+
+    @Test
+    void whatIsStiffOrStandsThereAnywayIsNotPulled() {
+        assertThat(told(climbed(trellis("Panels", TrellisKind.PANEL, 2, 8, 10, 12, 10), "tomato"))
+                        .crop()
+                        .end())
+                .isEmpty();
+        Trellis hung = blown(NET, PostKind.EXISTING, TrellisWind.SHELTERED, 1.8);
+        assertThat(told(climbed(hung, "tomato")).crop().end()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("too much for posts far apart: the widest spacing that holds is found, and panels hold too")
+    void overloaded() {
+        Trellis far = blown(NET, PostKind.WOOD_IN_CONCRETE, TrellisWind.SHELTERED, 2);
+        assertThat(snags(garden(far))).isEmpty();
+        Plan plan = climbed(far, "tomato");
+        Snag snag = overloads(plan).get(0);
+        assertThat(snag.words()).contains("In full crop about 24 kg hang on Net");
+        assertThat(snag.remedies())
+                .isNotEmpty()
+                .allSatisfy(remedy -> assertThat(snags(with(plan, remedy.change())))
+                        .as(remedy.words())
+                        .isEmpty());
+        assertThat(snag.remedies()).anyMatch(remedy -> remedy.words().contains("stiff panels"));
+        Length widest = snag.remedies().stream()
+                .filter(remedy -> remedy.words().startsWith("Set its posts"))
+                .map(remedy -> ((Trellis) ((Put<?>) remedy.change()).thing()).apart())
+                .findFirst()
+                .orElseThrow();
+        int posts = told(climbed(far.spaced(widest), "tomato")).marks().size();
+        // With one post less it is too much again.
+        Trellis fewer = far.spaced(Length.metres(4.0 / (posts - 2)));
+        assertThat(overloads(climbed(fewer, "tomato"))).hasSize(1);
+    }
 }
