@@ -90,7 +90,9 @@ class HouseTest {
         sees.put("furniture", Set.of("arch", "compost", "sheet", "sun"));
         sees.put("catalogue", Set.of());
         sees.put("crop", Set.of("catalogue", "frost", "over", "sun"));
-        sees.put("husbandry", Set.of("arch", "catalogue", "crop", "fence", "hoop", "over", "sun", "trellis", "water"));
+        sees.put(
+                "husbandry",
+                Set.of("arch", "catalogue", "crop", "fence", "hoop", "over", "sun", "trellis", "walk", "water"));
         sees.put("feeding", Set.of("catalogue", "compost", "crop", "fill"));
         sees.put("harvest", Set.of("catalogue", "crop"));
         sees.put("rotation", Set.of("catalogue", "crop", "harvest", "husbandry", "solve", "sun"));

@@ -65,6 +65,18 @@ public final class PlantingStudy {
         return PlantPlaces.of(plan, bed, planting).size();
     }
 
+    /** Where the plants of a planting stand in a bed. */
+    public static List<Point> places(Plan plan, BedRevision bed, Planting planting) {
+        return PlantPlaces.of(plan, bed, planting);
+    }
+
+    /** How far its plants spread at the most, on the last day in the bed. */
+    public static Length widest(Plan plan, Planting planting) {
+        return times(
+                planting.grown(plan).spread(),
+                grown(plan, planting, planting.until().minusDays(1)).orElseThrow());
+    }
+
     /** What a planting in a bed gives in a year in full bearing, kilograms, as is usual. */
     public static double kilograms(Plan plan, BedRevision bed, Planting planting) {
         return planting.grown(plan).yield().usual() * PlantPlaces.area(bed, planting);

@@ -27,7 +27,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 
-/** What beds have in a season for crops that want something to climb, dry leaves, or a net. */
+/** What beds have in a season for crops that want something to climb, room to sprawl, dry leaves, or a net. */
 public final class BedCare {
 
     /** Lower climbers stand by themselves, metres (common practice). */
@@ -44,11 +44,13 @@ public final class BedCare {
     private final Plan plan;
     private final int season;
     private final List<StandingBed> standing;
+    private final SprawlStudy sprawls;
 
     public BedCare(Plan plan, int season) {
         this.plan = plan;
         this.season = season;
         this.standing = plan.standing(season);
+        this.sprawls = new SprawlStudy(plan, season);
     }
 
     /** Whether it climbs higher than 1 m, and nothing to climb on stands at its bed. */
@@ -88,6 +90,11 @@ public final class BedCare {
                 && HusbandryKinds.follows(plan, HusbandryRule.HILLED_ON_LINES)
                 && WaterKinds.linesOf(plan, season, List.of(planting.bed())).stream()
                         .anyMatch(lines -> !(lines instanceof Sprinklers));
+    }
+
+    /** Whether it sprawls where it would close a walk or creep over another bed. */
+    public boolean lacksRoom(Planting planting) {
+        return !sprawls.keepsToItself(planting);
     }
 
     /** Whether a flying pest that is named for the garden comes for it, and nothing over its bed keeps it off. */

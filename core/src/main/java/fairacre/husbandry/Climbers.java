@@ -3,8 +3,8 @@ package fairacre.husbandry;
 import fairacre.catalogue.Habit;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
+import fairacre.crop.PlantingStudy;
 import fairacre.plan.Plan;
-import fairacre.shape.BedSoil;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,10 +35,9 @@ final class Climbers {
     }
 
     private static double kilograms(Plan plan, int season, Planting planting) {
-        double soil = plan.standing(season).stream()
+        return plan.standing(season).stream()
                 .filter(bed -> bed.id().equals(planting.bed()))
-                .mapToDouble(bed -> BedSoil.of(bed.revision()).getArea())
+                .mapToDouble(bed -> PlantingStudy.kilograms(plan, bed.revision(), planting))
                 .sum();
-        return planting.grown(plan).yield().usual() * planting.part().share() * soil;
     }
 }

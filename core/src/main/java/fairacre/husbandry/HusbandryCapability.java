@@ -37,7 +37,8 @@ public final class HusbandryCapability implements Capability, ThingKinds, Growth
         return List.of(
                 new Finder("which families return", () -> new FamilySnags(context).find()),
                 new Finder("what grows together", () -> new CompanySnags(context).find()),
-                new Finder("what crops want", () -> new CareSnags(context).find()));
+                new Finder("what crops want", () -> new CareSnags(context).find()),
+                new Finder("what sprawls", () -> new SprawlSnags(context).find()));
     }
 
     @Override

@@ -46,6 +46,12 @@ public enum HusbandryRule implements Rule {
             "Where a flying pest is named, crops that it comes for stand under a net whose mesh keeps it off, or under"
                     + " fleece.",
             "common practice"),
+    SPRAWLS(
+            "No room to sprawl",
+            "What sprawls leaves walks to other beds as wide at full size as you need them, and doesn't creep into a bed"
+                    + " where something else grows.",
+            "plane geometry; spreads: from memory",
+            "Vines can be turned back into their bed: whoever does so every week can leave the rule aside."),
     SUN_WANTED(
             "Too little sun for a crop",
             "A crop has the hours of direct sun on its leaves that it wants, in the growing months while it stands there.",

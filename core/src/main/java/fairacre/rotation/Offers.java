@@ -40,6 +40,7 @@ final class Offers {
         ROOM("no bed is free for long enough"),
         SUN("no bed has as much sun as it wants"),
         SUPPORT("nothing to climb on stands at a free bed; put up a trellis, or leave that rule aside"),
+        SPRAWL("it would close a walk or creep over the next bed; that rule can be left aside"),
         LINES("it is earthed up, and lines of water lie in all free beds; that rule can be left aside"),
         WET("sprinklers would wet its leaves"),
         NET("a pest comes for it, and no bed has a net"),
@@ -191,6 +192,9 @@ final class Offers {
         }
         if (care.lacksSupport(planting)) {
             return Optional.of(Against.SUPPORT);
+        }
+        if (care.lacksRoom(planting)) {
+            return Optional.of(Against.SPRAWL);
         }
         if (care.wetsLeaves(planting)) {
             return Optional.of(Against.WET);

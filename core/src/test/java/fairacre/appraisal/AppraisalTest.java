@@ -748,6 +748,11 @@ class AppraisalTest {
                         Put.of(Gardens.planting("Potatoes", "potato", "Beans", "2027-04-25", "2027-09-01")),
                         Put.of(Gardens.planting("Chard", "chard", "Kale", "2027-04-28", "2027-10-10"))));
         plans.put(
+                HusbandryRule.SPRAWLS,
+                with(
+                        plot(20, 20, ADA, bed("Beans", 10, 10, 4, 1.2), bed("Kale", 10, 12, 4, 1.2)),
+                        Put.of(Gardens.planting("Squash", "winter-squash", "Beans", "2027-05-20", "2027-10-01"))));
+        plans.put(
                 HusbandryRule.WET_LEAVES,
                 with(
                         dry,

@@ -162,7 +162,9 @@ class HusbandryTest {
                 Put.of(Gardens.dripline("B0", "Tap")),
                 Put.of(part(0, 0.3, planting("Onions", "onion", "B0", "2027-04-20", "2027-08-20"))),
                 Put.of(part(0.3, 0.6, planting("Beans", "pole-bean", "B0", "2027-05-20", "2027-10-10"))),
-                Put.of(part(0.6, 1, planting("Potatoes", "potato", "B0", "2027-04-20", "2027-08-20"))));
+                Put.of(part(0.6, 1, planting("Potatoes", "potato", "B0", "2027-04-20", "2027-08-20"))),
+                grown("Pumpkins", "pumpkin", "B2", "2027-05-20", "2027-10-01"),
+                Put.of(Gardens.gardener("Ada", 0.6, 1.5)));
         assertThat(snags(rule, plan)).hasSize(1);
         assertThat(snags(rule, with(plan, Put.of(leftAside(rule.name()))))).isEmpty();
     }
