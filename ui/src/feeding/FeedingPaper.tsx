@@ -16,6 +16,7 @@ export function FeedingPaper() {
   const { crops, soil } = catalogue.crops;
   const names = new Map(plan.beds.map(({ id, name }) => [id, name]));
   const amendments = new Map(soil.amendments.map(({ key, label }) => [key, label]));
+  const mulches = new Map(soil.mulches.map(({ key, label }) => [key, label]));
   const takes = new Map(crops.map(({ crop, feeding }) => [crop.feeding, feeding]));
   const columns: Column<BedFeeding>[] = [
     { key: "bed", head: words.bedHead, value: ({ bed }) => names.get(bed) ?? "" },
@@ -57,6 +58,20 @@ export function FeedingPaper() {
           ),
           ...(sourOnPurpose ? [words.sour] : []),
         ].join(", "),
+    },
+    {
+      key: "mulch",
+      head: words.mulchHead,
+      value: ({ mulch }) =>
+        mulch
+          .map(({ kind, depth, volume }) =>
+            words.mulchLaid(
+              mulches.get(kind) ?? "",
+              formatThickness(depth, units),
+              formatVolume(volume, units),
+            ),
+          )
+          .join(", "),
     },
   ];
   return (

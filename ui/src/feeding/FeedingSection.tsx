@@ -1,21 +1,30 @@
+import type { Units } from "../api/types";
 import { useOpenWhen } from "../forms/useOpenWhen";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { dayOfHalf } from "../measure/halfMonths";
 import { PaperLink } from "../papers/PaperLink";
 import { Fault } from "../parts/Fault";
 import { RovingList } from "../parts/RovingList";
+import { byName } from "../parts/byName";
 import { useDesk } from "../workspace/desk";
+import { MulchForm } from "./MulchForm";
 import { SoilTestForm } from "./SoilTestForm";
 import { words } from "./words";
 
 /** The half-month of the year in which a new test is taken, to be changed. */
 const LATE_FEBRUARY = 3;
 
-/** Tests of the soil, and what the beds want. */
+/** Two inches, or five centimetres. */
+const usualDepth = (units: Units) => (units === "METRIC" ? 0.05 : 0.0508);
+
+/** Tests of the soil, mulch, and what the beds want. */
 export function FeedingSection() {
-  const { plan, season, selection, select, catalogue } = useDesk();
+  const { plan, season, units, selection, select, catalogue, outlines } = useDesk();
   const { faults, edit } = useFieldEdit();
-  const [open, setOpen] = useOpenWhen(plan.soilTests.some(({ id }) => selection.has(id)));
+  const mulches = byName(plan.mulches);
+  const [open, setOpen] = useOpenWhen(
+    [...plan.soilTests, ...plan.mulches].some(({ id }) => selection.has(id)),
+  );
   const tests = [...plan.soilTests].sort((a, b) => a.taken.localeCompare(b.taken));
   return (
     <details
@@ -54,6 +63,36 @@ export function FeedingSection() {
         }}
       >
         {words.add}
+      </button>
+      <h3>{words.mulchTitle}</h3>
+      <p className="text-sm text-soft">{words.mulchHint}</p>
+      {mulches.length === 0 && <p>{words.noMulch}</p>}
+      <RovingList data-testid="mulches">
+        {mulches.map((mulch) => (
+          <MulchForm key={mulch.id} mulch={mulch} />
+        ))}
+      </RovingList>
+      <button
+        type="button"
+        className="plain-button"
+        onClick={() => {
+          const id = crypto.randomUUID();
+          edit("name", {
+            kind: "PutMulch",
+            mulch: {
+              id,
+              name: words.newMulch,
+              kind: "STRAW",
+              depth: usualDepth(units),
+              first: season,
+              seasons: 1,
+              beds: [...selection].filter((bed) => outlines.has(bed)),
+            },
+          });
+          select([id]);
+        }}
+      >
+        {words.addMulch}
       </button>
       <Fault text={faults["name"]} />
       <p>

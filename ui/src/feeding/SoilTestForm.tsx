@@ -3,11 +3,10 @@ import { useFieldEdit } from "../forms/useFieldEdit";
 import { formatDay } from "../measure/halfMonths";
 import { plainNumber } from "../measure/numbers";
 import { Choice } from "../parts/Choice";
-import { Fault } from "../parts/Fault";
 import { MeasureField } from "../parts/MeasureField";
 import { TextField } from "../parts/TextField";
-import { byName } from "../parts/byName";
 import { useDesk } from "../workspace/desk";
+import { BedsOf } from "./BedsOf";
 import type { SoilTest } from "./feeding";
 import { words } from "./words";
 
@@ -17,10 +16,9 @@ type Nutrient = "phosphorus" | "potassium";
 
 /** One test of the soil. */
 export function SoilTestForm({ test }: { test: SoilTest }) {
-  const { plan, season, catalogue, selection, outlines } = useDesk();
+  const { season, catalogue } = useDesk();
   const { faults, edit, refuse } = useFieldEdit();
   const { textures, supplied, amendings } = catalogue.crops.soil;
-  const selected = [...selection].filter((id) => outlines.has(id));
   function put(field: string, part: { [Key in keyof SoilTest]?: SoilTest[Key] | undefined }) {
     const { phosphorus, potassium, ...always } = { ...test, ...part };
     edit(field, {
@@ -48,7 +46,6 @@ export function SoilTestForm({ test }: { test: SoilTest }) {
     />
   );
   const amending = amendings.find(({ key }) => key === test.amending);
-  const ofBeds = byName(plan.beds.filter(({ id }) => test.beds.includes(id))).map(({ name }) => name);
   return (
     <ThingForm
       thing={test}
@@ -113,34 +110,14 @@ export function SoilTestForm({ test }: { test: SoilTest }) {
         }}
       />
       {amending && <p className="text-sm text-soft">{amending.about}</p>}
-      <p>
-        {words.ofBeds}: {ofBeds.length === 0 ? words.allBeds : ofBeds.join(", ")}
-      </p>
-      <div className="flex flex-wrap gap-2">
-        {selected.length > 0 && (
-          <button
-            type="button"
-            className="plain-button"
-            onClick={() => {
-              put("beds", { beds: selected });
-            }}
-          >
-            {words.takeSelected(selected.length)}
-          </button>
-        )}
-        {test.beds.length > 0 && (
-          <button
-            type="button"
-            className="plain-button"
-            onClick={() => {
-              put("beds", { beds: [] });
-            }}
-          >
-            {words.backToAll}
-          </button>
-        )}
-      </div>
-      <Fault text={faults["beds"]} />
+      <BedsOf
+        label={words.ofBeds}
+        beds={test.beds}
+        fault={faults["beds"]}
+        onChange={(beds) => {
+          put("beds", { beds });
+        }}
+      />
     </ThingForm>
   );
 }

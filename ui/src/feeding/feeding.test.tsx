@@ -6,7 +6,7 @@ import { describe, expect, it, vi } from "vitest";
 import { answering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
 import type { Desk } from "../workspace/desk";
-import type { FeedingTold, SoilTest } from "./feeding";
+import type { FeedingTold, Mulch, SoilTest } from "./feeding";
 import { FeedingPaper } from "./FeedingPaper";
 import { FeedingSection } from "./FeedingSection";
 import { words } from "./words";
@@ -81,6 +81,57 @@ describe("soil tests", () => {
   });
 });
 
+describe("mulch", () => {
+  const straw: Mulch = {
+    id: "straw",
+    name: "Summer straw",
+    kind: "STRAW",
+    depth: 0.05,
+    first: 2028,
+    seasons: 3,
+    beds: [],
+  };
+
+  function withMulch(mulches: Mulch[], selected: readonly string[]) {
+    const submit = vi.fn<Desk["submit"]>();
+    const { desk } = deskFor();
+    atDesk({ ...desk, plan: { ...plan, mulches }, selection: new Set(selected), submit }, <FeedingSection />);
+    return submit;
+  }
+
+  function laid(submit: ReturnType<typeof withMulch>): Partial<Mulch> {
+    const [change] = submit.mock.lastCall ?? [];
+    return change?.kind === "PutMulch" ? change.mulch : {};
+  }
+
+  it("is planned for the selected beds", async () => {
+    const submit = withMulch([], ["beans"]);
+    await userEvent.click(screen.getByText(words.title));
+    expect(screen.getByText(words.noMulch)).toBeVisible();
+    await userEvent.click(screen.getByRole("button", { name: words.addMulch }));
+    expect(laid(submit)).toMatchObject({
+      kind: "STRAW",
+      depth: 0.05,
+      first: 2028,
+      seasons: 1,
+      beds: ["beans"],
+    });
+  });
+
+  it("is altered, and done without", async () => {
+    const submit = withMulch([straw], ["straw"]);
+    expect(screen.getByText(words.mulchAbout("Straw", 2028, 3), { exact: false })).toBeVisible();
+    await userEvent.selectOptions(screen.getByLabelText(words.mulchKind), "LEAVES");
+    expect(laid(submit).kind).toBe("LEAVES");
+    await userEvent.type(screen.getByLabelText(words.howDeep), "{Control>}a{/Control}8 cm{Enter}");
+    expect(laid(submit).depth).toBe(0.08);
+    await userEvent.type(screen.getByLabelText(words.forSeasons), "{Control>}a{/Control}two{Enter}");
+    expect(laid(submit).seasons).toBe(0);
+    await userEvent.click(screen.getByRole("button", { name: words.takeMulchOutNamed("Summer straw") }));
+    expect(submit).toHaveBeenLastCalledWith({ kind: "RemoveMulch", mulch: "straw" }, expect.anything());
+  });
+});
+
 describe("what the soil wants", () => {
   it("is told bed by bed, with what is bought and the caution", async () => {
     const told: FeedingTold = {
@@ -93,6 +144,7 @@ describe("what the soil wants", () => {
           depth: 0.0127,
           compost: 51,
           doses: [{ amendment: "LIME", kilograms: 3.2 }],
+          mulch: [{ kind: "STRAW", depth: 0.05, volume: 200 }],
           sourOnPurpose: false,
         },
       ],
@@ -106,6 +158,7 @@ describe("what the soil wants", () => {
     const row = await screen.findByRole("row", { name: /Beans/ });
     expect(row).toHaveTextContent("takes little");
     expect(row).toHaveTextContent(words.dose("Garden lime", "3.2 kg"));
+    expect(row).toHaveTextContent(words.mulchLaid("Straw", "50.0 mm", "200 L"));
     expect(screen.getByTestId("compost-balance")).toHaveTextContent("want 51 L of compost. 102 L");
     expect(screen.getByText(words.buy(words.bags("Garden lime", "3.2 kg", 1)))).toBeVisible();
     expect(screen.getByText(words.caution("0.5 kg to a square metre"))).toBeVisible();

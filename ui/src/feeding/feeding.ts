@@ -4,6 +4,7 @@ import type { components } from "../api/schema";
 import { useDesk } from "../workspace/desk";
 
 export type SoilTest = components["schemas"]["SoilTest"];
+export type Mulch = components["schemas"]["Mulch"];
 export type FeedingTold = components["schemas"]["FeedingTold"];
 export type BedFeeding = components["schemas"]["BedFeeding"];
 

@@ -27,6 +27,25 @@ export const words = {
   forget: "Forget the test",
   forgetNamed: (name: string) => `Forget the test ${name}`,
   about: (day: string, acidity: string) => `${day}, pH ${acidity}`,
+  mulchTitle: "Mulch",
+  mulchHint:
+    "Lay it when the soil is warm. It is laid anew in each of its seasons; what is bought of it comes on the bill.",
+  noMulch: "No mulch is planned yet.",
+  addMulch: "Plan a mulch",
+  newMulch: "Mulch",
+  mulchKind: "It is of",
+  howDeep: "How thick",
+  firstSeason: "First season",
+  forSeasons: "Seasons",
+  onBeds: "It lies on",
+  takeMulchOut: "Do without it",
+  takeMulchOutNamed: (name: string) => `Do without the mulch ${name}`,
+  mulchAbout: (kind: string, first: number, seasons: number) =>
+    seasons === 1
+      ? `${kind}, ${String(first)}`
+      : `${kind}, ${String(first)} to ${String(first + seasons - 1)}`,
+  mulchHead: "Mulch on it",
+  mulchLaid: (kind: string, depth: string, volume: string) => `${kind} ${depth} (${volume})`,
   bedHead: "In the bed",
   soilHead: "Area of soil",
   cropHead: "Hungriest crop",

@@ -87,6 +87,7 @@ export const plan: Plan = {
   cropWishes: [],
   varieties: [],
   soilTests: [],
+  mulches: [],
   plantingLocks: [],
   setAside: [],
   waysIn: [],
@@ -292,6 +293,7 @@ export const catalogue: Catalogue = {
     { name: "cropWish", list: "cropWishes" },
     { name: "variety", list: "varieties" },
     { name: "soilTest", list: "soilTests" },
+    { name: "mulch", list: "mulches" },
     { name: "plantingLock", list: "plantingLocks" },
   ],
   materials: [
@@ -549,6 +551,10 @@ export const catalogue: Catalogue = {
       amendings: [
         { key: "ORGANIC", label: "as organic growers do", about: "Slow." },
         { key: "MINERAL", label: "with mineral fertiliser", about: "Quick." },
+      ],
+      mulches: [
+        { key: "STRAW", label: "Straw", about: "Light." },
+        { key: "LEAVES", label: "Leaves of your own", about: "Free." },
       ],
       amendments: [
         { key: "LIME", label: "Garden lime" },

@@ -116,7 +116,7 @@ final class LooseGoods {
     /** What fills the beds: the ways to get it. */
     List<SeasonSoil> soil() {
         return purchases(needs()).entrySet().stream()
-                .filter(bought -> bought.getKey().want().use().part() == BillPart.FILL)
+                .filter(bought -> bought.getKey().want().use().isSoil())
                 .map(bought -> new SeasonSoil(
                         bought.getKey().want().season(),
                         bought.getKey().want().use() == Use.TOP_UP,

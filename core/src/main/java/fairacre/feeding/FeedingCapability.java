@@ -2,6 +2,8 @@ package fairacre.feeding;
 
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceList;
+import fairacre.bill.WorkRate;
+import fairacre.bill.WorkRates;
 import fairacre.feeding.FeedingTold.Bought;
 import fairacre.fill.TopUpSource;
 import fairacre.measure.Length;
@@ -16,17 +18,22 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** What is spread on beds: compost for what grows there, lime and fertiliser by a test of their soil. */
-public final class FeedingCapability implements ThingKinds, PriceList, TakeoffSource, TopUpSource {
+/** What is spread on beds: compost for what grows there, lime and fertiliser by a test of their soil, mulch. */
+public final class FeedingCapability implements ThingKinds, PriceList, TakeoffSource, TopUpSource, WorkRates {
 
     @Override
     public List<Things<?>> kinds() {
-        return List.of(FeedingKinds.SOIL_TESTS);
+        return List.of(FeedingKinds.SOIL_TESTS, FeedingKinds.MULCHES);
     }
 
     @Override
     public Stream<Offer> offers() {
-        return Amendment.offers();
+        return Stream.concat(Amendment.offers(), MulchWants.offers());
+    }
+
+    @Override
+    public Stream<WorkRate> rates() {
+        return Stream.of(MulchWants.LAYING);
     }
 
     @Override
@@ -38,6 +45,7 @@ public final class FeedingCapability implements ThingKinds, PriceList, TakeoffSo
     public void takeOff(Takeoff takeoff) {
         FeedingStudy.seasons(takeoff.plan())
                 .forEach(season -> takeOff(season, FeedingStudy.of(takeoff.plan(), season), takeoff));
+        MulchWants.takeOff(takeoff);
     }
 
     /** Whole bags are shared out over the beds by what each gets. */

@@ -9,6 +9,7 @@ import fairacre.crop.PlantingKinds;
 import fairacre.feeding.FeedingTold.BedFeeding;
 import fairacre.feeding.FeedingTold.Bought;
 import fairacre.feeding.FeedingTold.Dose;
+import fairacre.feeding.FeedingTold.MulchLaid;
 import fairacre.fill.TopUp;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
@@ -132,7 +133,16 @@ public final class FeedingStudy {
                 Volume.litres(soil * depth.metres() * LITRES),
                 test.map(SoilTest::id),
                 test.map(each -> doses(each, soil, sourOnPurpose)).orElse(List.of()),
+                mulch(bed),
                 sourOnPurpose);
+    }
+
+    private List<MulchLaid> mulch(StandingBed bed) {
+        return plan.list(FeedingKinds.MULCHES).stream()
+                .filter(mulch -> mulch.isOn(bed.id(), season))
+                .sorted(Comparator.comparing(Mulch::name))
+                .map(mulch -> new MulchLaid(mulch.kind(), mulch.depth(), MulchWants.volume(mulch, bed)))
+                .toList();
     }
 
     private static Stream<Crop> crops(Plan plan, UUID bed, int season) {

@@ -26,6 +26,9 @@ public record FeedingTold(List<BedFeeding> beds, List<Bought> bought, Volume com
     /** @param kilograms that are spread on a bed in the season */
     public record Dose(Amendment amendment, double kilograms) {}
 
+    /** @param depth over all of the soil of a bed */
+    public record MulchLaid(MulchKind kind, Length depth, Volume volume) {}
+
     /**
      * @param kilograms that are spread on all beds
      * @param bags that are bought for it, besides what is left of earlier ones
@@ -37,6 +40,7 @@ public record FeedingTold(List<BedFeeding> beds, List<Bought> bought, Volume com
      * @param feeding what it takes
      * @param depth of compost over the soil
      * @param test the one that counts for it; empty if there is none
+     * @param mulch that is laid on it, in the order of their names
      * @param sourOnPurpose whether something grows there that wants sour soil, so that it gets no lime
      */
     public record BedFeeding(
@@ -48,8 +52,10 @@ public record FeedingTold(List<BedFeeding> beds, List<Bought> bought, Volume com
             Volume compost,
             Optional<UUID> test,
             List<Dose> doses,
+            List<MulchLaid> mulch,
             boolean sourOnPurpose) {
         public BedFeeding {
+            mulch = List.copyOf(mulch);
             doses = List.copyOf(doses);
         }
     }

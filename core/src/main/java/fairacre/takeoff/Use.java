@@ -6,6 +6,8 @@ import fairacre.bill.BillPart;
 public enum Use {
     FILL(BillPart.FILL),
     TOP_UP(BillPart.FILL),
+    /** On top of the soil. */
+    MULCH(BillPart.FILL),
     WALK(BillPart.WALKS),
     DRAIN(BillPart.GROUND),
     /** Round the posts of fences. */
@@ -17,6 +19,11 @@ public enum Use {
 
     Use(BillPart part) {
         this.part = part;
+    }
+
+    /** Whether it becomes the soil of beds. */
+    public boolean isSoil() {
+        return this == FILL || this == TOP_UP;
     }
 
     public BillPart part() {

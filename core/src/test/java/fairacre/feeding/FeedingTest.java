@@ -278,6 +278,57 @@ class FeedingTest {
                 .sum();
     }
 
+    private static double billed(Plan plan, int season, String item) {
+        return CostStudy.of(plan).bill().lines().stream()
+                .filter(line -> line.season() == season && line.item().key().startsWith(item))
+                .mapToDouble(line -> line.quantity().doubleValue())
+                .sum();
+    }
+
+    @Test
+    @DisplayName("straw 2 in deep: a bale covers 9 m2 [common practice]; 8.8 m2 take one, the next season another")
+    void strawByTheBale() {
+        Plan plan = with(GARDEN, Put.of(Gardens.mulch("Straw", MulchKind.STRAW, SEASON, 2)));
+        assertThat(of(plan, SEASON, "Beans").mulch()).singleElement().satisfies(laid -> {
+            assertThat(laid.kind()).isEqualTo(MulchKind.STRAW);
+            assertThat(laid.volume().litres()).isCloseTo(4 * 50.8, within(0.01));
+        });
+        assertThat(IntStream.range(0, 3).mapToObj(year -> billed(plan, SEASON + year, "mulch/straw-bale")))
+                .containsExactly(1.0, 1.0, 0.0);
+        assertThat(of(plan, SEASON + 2, "Beans").mulch()).isEmpty();
+        Plan more = with(
+                plot(20, 20, List.of(), bed("Long", 10, 10, 9, 1)),
+                Put.of(Gardens.mulch("Straw", MulchKind.STRAW, SEASON, 1)));
+        // 9 m2 by 50.8 mm are 457 L; a bale has 450.
+        assertThat(billed(more, SEASON, "mulch/straw-bale")).isEqualTo(2);
+    }
+
+    @Test
+    @DisplayName("chips are bought as they are for walks, by the bag or the half cubic metre; 0.2032 m3 by hand")
+    void chipsOnSomeBeds() {
+        Plan plan = with(GARDEN, Put.of(Gardens.mulch("Chips", MulchKind.WOOD_CHIP, SEASON, 1, "Beans")));
+        assertThat(of(plan, SEASON, "Kale").mulch()).isEmpty();
+        // Bags of 50 L.
+        assertThat(billed(plan, SEASON, "chip/bag")).isEqualTo(Math.ceil(4 * 0.0508 * 1000 / 50));
+        assertThat(CostStudy.of(plan).soil()).isEmpty();
+        Plan own = with(GARDEN, Put.of(Gardens.mulch("Leaves", MulchKind.LEAVES, SEASON, 1)));
+        assertThat(CostStudy.of(own).bill().lines()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"9.9, 1", "200.1, 1", "50, 0", "50, 11"})
+    void noMulchIsLaidSo(double millimetres, int seasons) {
+        assertThatThrownBy(() -> new Mulch(
+                        Gardens.id("Straw"),
+                        "Straw",
+                        MulchKind.STRAW,
+                        Length.millimetres(millimetres),
+                        SEASON,
+                        seasons,
+                        List.of()))
+                .isInstanceOf(RefusedException.class);
+    }
+
     @ParameterizedTest
     @CsvSource({"3.49", "9.51", "NaN"})
     void noSoilIsSo(double acidity) {

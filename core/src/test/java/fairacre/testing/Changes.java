@@ -39,6 +39,7 @@ import fairacre.cover.CoverKind;
 import fairacre.cover.CoverKinds;
 import fairacre.crop.PlantingKinds;
 import fairacre.feeding.FeedingKinds;
+import fairacre.feeding.MulchKind;
 import fairacre.feeding.Texture;
 import fairacre.fence.FenceKind;
 import fairacre.fence.FenceKinds;
@@ -129,6 +130,7 @@ public final class Changes {
             Put.of(Gardens.wish("kale", Want.MAY)),
             Put.of(Gardens.ownCrop("Oca", "potato")),
             Put.of(Gardens.soilTest("By the lab", "2027-02-20", 5.8, Texture.CLAY)),
+            Put.of(Gardens.mulch("Summer straw", MulchKind.STRAW, 2027, 3)),
             Put.of(Gardens.lock("Salad lock", "Salad")),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
@@ -279,6 +281,9 @@ public final class Changes {
                 Put.of(Gardens.soilTest("By the lab", "2027-02-20", 6.1, Texture.LOAM, "Beans")),
                 Put.of(Gardens.soilTest("By a kit", "2028-03-01", 7.2, Texture.SAND, "Kale")),
                 new Remove<>(FeedingKinds.SOIL_TESTS, id("By the lab")),
+                Put.of(Gardens.mulch("Summer straw", MulchKind.LEAVES, 2027, 2, "Kale")),
+                Put.of(Gardens.mulch("Chips", MulchKind.WOOD_CHIP, 2028, 1, "Beans")),
+                new Remove<>(FeedingKinds.MULCHES, id("Summer straw")),
                 Put.of(Gardens.wish("kale", Want.NEVER)),
                 Put.of(Gardens.wish("potato", Want.MUST, 60)),
                 new Remove<>(HarvestKinds.WISHES, id("Eats kale")),

@@ -38,6 +38,8 @@ import fairacre.crop.BedPart;
 import fairacre.crop.Layout;
 import fairacre.crop.Planting;
 import fairacre.feeding.Amending;
+import fairacre.feeding.Mulch;
+import fairacre.feeding.MulchKind;
 import fairacre.feeding.SoilTest;
 import fairacre.feeding.Supplied;
 import fairacre.feeding.Texture;
@@ -335,6 +337,18 @@ public final class Gardens {
                 planting.interplanted(),
                 planting.from(),
                 planting.until());
+    }
+
+    /** Two inches deep, on some beds or on all. */
+    public static Mulch mulch(String name, MulchKind kind, int first, int seasons, String... beds) {
+        return new Mulch(
+                id(name),
+                name,
+                kind,
+                Length.inches(2),
+                first,
+                seasons,
+                Stream.of(beds).map(Gardens::id).toList());
     }
 
     /** Of the soil of some beds, or of all. */
@@ -935,6 +949,8 @@ public final class Gardens {
                 Put.of(variety("Early Vale", "carrot", new SeedOnHand(400, SEASON, Optional.of(0.8), true))),
                 Put.of(ownCrop("Oca", "potato", own(CropColumn.FAMILY, "BUCKWHEAT"))),
                 Put.of(soilTest("By the lab", "2027-02-20", 5.8, Texture.CLAY)),
+                Put.of(mulch("Summer straw", MulchKind.STRAW, SEASON, 3)),
+                Put.of(mulch("Chips", MulchKind.WOOD_CHIP, SEASON + 1, 2, "Beans")),
                 Put.of(wish("tomato", Want.MUST)),
                 Put.of(wish("melon", Want.FUN, 2.5)),
                 Put.of(lock("Garlic lock", "Old garlic")),

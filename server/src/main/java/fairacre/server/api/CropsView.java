@@ -17,6 +17,7 @@ import fairacre.crop.Layout;
 import fairacre.feeding.Acidity;
 import fairacre.feeding.Amending;
 import fairacre.feeding.Amendment;
+import fairacre.feeding.MulchKind;
 import fairacre.feeding.Supplied;
 import fairacre.feeding.Texture;
 import fairacre.harvest.HarvestKinds;
@@ -90,6 +91,9 @@ record CropsView(
                             .toList(),
                     Arrays.stream(Amendment.values())
                             .map(amendment -> new CropValues.Word(amendment.name(), amendment.label()))
+                            .toList(),
+                    Arrays.stream(MulchKind.values())
+                            .map(kind -> new MulchKindView(kind, kind.label(), kind.about()))
                             .toList()),
             HarvestKinds.USUAL_EATERS,
             FamilyHistory.longestWait());
@@ -135,7 +139,10 @@ record CropsView(
             List<CropValues.Word> textures,
             List<CropValues.Word> supplied,
             List<AmendingView> amendings,
-            List<CropValues.Word> amendments) {}
+            List<CropValues.Word> amendments,
+            List<MulchKindView> mulches) {}
+
+    record MulchKindView(MulchKind key, String label, String about) {}
 
     record AmendingView(Amending key, String label, String about) {}
 

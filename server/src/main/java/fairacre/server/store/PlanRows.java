@@ -34,6 +34,7 @@ final class PlanRows {
                             PlantingLockRows.ROWS,
                             PlantingRows.ROWS,
                             SoilTestRows.ROWS,
+                            MulchRows.ROWS,
                             VarietyRows.ROWS,
                             SetAsideRows.ROWS),
                     Stream.of(WaterRows.ALL, FenceRows.ALL).flatMap(List::stream))
