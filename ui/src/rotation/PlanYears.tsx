@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { formatFood } from "../measure/food";
+import { CheckField } from "../parts/CheckField";
 import { Choice } from "../parts/Choice";
 import { Fault } from "../parts/Fault";
 import { SmallTable } from "../parts/SmallTable";
@@ -20,6 +21,7 @@ export function PlanYears({ planned }: { planned: PlannedYears }) {
   const [years, setYears] = useState(USUAL_YEARS);
   const selected = [...selection].filter((id) => outlines.has(id));
   const [where, setWhere] = useState<"all" | "some">("all");
+  const [cover, setCover] = useState(true);
   const { told, open, fault, stop, found } = planned;
   const seasons = Array.from({ length: MOST_YEARS }, (_, index) => String(season + index));
   return (
@@ -54,6 +56,7 @@ export function PlanYears({ planned }: { planned: PlannedYears }) {
           onChange={setWhere}
         />
       )}
+      <CheckField label={words.cover} checked={cover} onChange={setCover} />
       <button
         type="button"
         className="strong-button"
@@ -63,6 +66,7 @@ export function PlanYears({ planned }: { planned: PlannedYears }) {
             first: Number(seasons.includes(first) ? first : season),
             years: Number(years),
             beds: where === "some" ? selected : [],
+            cover,
           });
         }}
       >

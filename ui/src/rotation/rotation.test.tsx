@@ -82,11 +82,13 @@ describe("the rotation", () => {
 
   it("plans the years, shows what would be, says what can't be met, and takes it", async () => {
     const submit = vi.fn();
-    answering({ "/years": told("DONE", [found]) });
+    const asked = answering({ "/years": told("DONE", [found]) });
     const planted = { ...plan, plantings: [carrots] };
     atDesk(deskFor({ plan: planted, step: "crops", submit }).desk, <RotationPaper />);
     await userEvent.click(screen.getByRole("button", { name: words.plan }));
     const outcome = await screen.findByTestId("years-found");
+    const question = asked.mock.calls.find(([path]) => String(path).endsWith("/years"));
+    expect(JSON.parse(String(question?.[1]?.body))).toMatchObject({ first: 2028, years: 4, cover: true });
     expect(outcome).toHaveTextContent(words.within("2.0"));
     expect(outcome).toHaveTextContent("Carrot: the beds can't give so much");
     expect(outcome).toHaveTextContent(words.takes(1, 1));
@@ -101,7 +103,7 @@ describe("the rotation", () => {
   });
 
   it("says that nothing would change, and that no other plan is better", async () => {
-    answering({
+    const asked = answering({
       "/years": told("DONE", [
         {
           ...found,
@@ -113,8 +115,10 @@ describe("the rotation", () => {
       ]),
     });
     atDesk(deskFor({ step: "crops" }).desk, <RotationPaper />);
+    await userEvent.click(screen.getByLabelText(words.cover));
     await userEvent.click(screen.getByRole("button", { name: words.plan }));
     const outcome = await screen.findByTestId("years-found");
+    expect(JSON.parse(String(asked.mock.calls[0]?.[1]?.body))).toMatchObject({ cover: false });
     expect(outcome).toHaveTextContent(words.best);
     expect(outcome).toHaveTextContent(words.nothingNew);
     expect(within(outcome).getByRole("button", { name: words.take })).toBeDisabled();

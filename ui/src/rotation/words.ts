@@ -7,6 +7,7 @@ export const words = {
     "Chooses from what you eat, and keeps frost, sun, supports, water, nets and families in mind. Plantings of these years that are not locked give way; what lasts for years stays. Nothing changes until you take it.",
   first: "From season",
   years: "Years",
+  cover: "Sow green manure where the soil would lie bare",
   allBeds: "In all beds",
   someBeds: (count: number) =>
     count === 1 ? "In the selected bed" : `In the ${String(count)} selected beds`,

@@ -52,7 +52,7 @@ final class YearsJobs {
         for (int seed = 0; seed < gardens; seed++) {
             List<YearsPlan> plans = new ArrayList<>();
             long before = ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime();
-            YearsStudy.of(garden(seed), new YearsAsked(SEASON, YEARS, List.of()), work, Memo.none())
+            YearsStudy.of(garden(seed), new YearsAsked(SEASON, YEARS, List.of(), false), work, Memo.none())
                     .run(plans::add);
             double seconds = (ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime() - before) / 1e9;
             long quick = plans.get(0).cost();

@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -38,20 +39,42 @@ public final class GapFillings {
 
     /** @throws RefusedException if the bed isn't there in the season, or the gap ends before it begins */
     public static List<GapFilling> of(Plan plan, int season, BedGap gap) {
+        return in(plan, season, gap).all();
+    }
+
+    private static GapFillings in(Plan plan, int season, BedGap gap) {
         BedRevision bed = PlantingStudy.bed(plan.standing(season), gap.bed())
                 .orElseThrow(() ->
                         new RefusedException("bed", "the bed is not there in " + season, "choose one that is there"));
         if (!gap.until().isAfter(gap.from())) {
             throw new RefusedException("until", "the gap ends before it begins", "give a later day");
         }
-        return new GapFillings(plan, season, gap, bed).all();
+        return new GapFillings(plan, season, gap, bed);
+    }
+
+    /**
+     * What only covers the soil of a gap.
+     *
+     * @throws RefusedException as {@link #of}
+     */
+    public static Stream<GapFilling> covers(Plan plan, int season, BedGap gap) {
+        return in(plan, season, gap).filled(GapFillings::covers);
+    }
+
+    private static boolean covers(Crop crop) {
+        return crop.yield().usual() <= 0 && crop.feeding() == Feeding.GIVER;
+    }
+
+    private Stream<GapFilling> filled(Predicate<Crop> wanted) {
+        List<Family> before = before();
+        return Varieties.all(plan).stream()
+                .filter(wanted)
+                .filter(crop -> crop.perennial().isEmpty() && !before.contains(crop.family()))
+                .flatMap(crop -> filling(crop).stream());
     }
 
     private List<GapFilling> all() {
-        List<Family> before = before();
-        return Varieties.all(plan).stream()
-                .filter(crop -> crop.perennial().isEmpty() && !before.contains(crop.family()))
-                .flatMap(crop -> filling(crop).stream())
+        return filled(any -> true)
                 .sorted(Comparator.comparingDouble(this::worth).reversed())
                 .toList();
     }
@@ -96,8 +119,8 @@ public final class GapFillings {
             return crop.yield().usual() > 0
                     ? eaten(planting, sown)
                     : Stream.of(planting)
-                            .filter(cover -> crop.feeding() == Feeding.GIVER
-                                    && PlantingSnag.days(cover.from(), cover.until()) >= LEAST_COVER)
+                            .filter(cover ->
+                                    covers(crop) && PlantingSnag.days(cover.from(), cover.until()) >= LEAST_COVER)
                             .map(cover -> told(cover, Optional.empty()))
                             .findFirst();
         });

@@ -180,6 +180,12 @@ public record Planting(
                 id, name, crop, variety, bed, part, layout, inRow, between, other, interplanted, first, last);
     }
 
+    /** The same as another planting. */
+    public Planting called(UUID other) {
+        return new Planting(
+                other, name, crop, variety, bed, part, layout, inRow, between, raising, interplanted, from, until);
+    }
+
     public Planting in(BedPart other) {
         return in(bed, other);
     }

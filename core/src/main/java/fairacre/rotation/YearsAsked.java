@@ -18,8 +18,9 @@ import java.util.stream.IntStream;
  * @param first season
  * @param years 1 to 6
  * @param beds whose plantings may be chosen anew; none for all
+ * @param cover whether green manure is sown where the soil would lie bare
  */
-public record YearsAsked(int first, int years, List<UUID> beds) {
+public record YearsAsked(int first, int years, List<UUID> beds, boolean cover) {
 
     private static final int MOST = 6;
     /** Parts of beds by years by crops: twenty beds for four years and 25 crops are 6,000 at most. */

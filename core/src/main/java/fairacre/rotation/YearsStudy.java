@@ -43,7 +43,7 @@ import java.util.stream.Stream;
  * each week that it comes late, and for a heavy feeder after another. The points are rough guesses of our own.
  *
  * <p>What is locked, lasts for years, grows in other beds or was begun in other seasons stays. What lasts for years is
- * not planned, but counts where it stands.
+ * not planned, but counts where it stands. Green manure is sown into what is left, and costs no points.
  */
 public final class YearsStudy {
 
@@ -355,8 +355,10 @@ public final class YearsStudy {
     }
 
     private YearsPlan told(BitSet chosen, boolean solved, long bound, List<String> unmet) {
-        List<Planting> plantings =
-                chosen.stream().mapToObj(i -> offers.get(i).planting()).toList();
+        List<Planting> plantings = Stream.concat(
+                        chosen.stream().mapToObj(i -> offers.get(i).planting()),
+                        asked.cover() ? Covers.of(planted(chosen), asked, memo).stream() : Stream.of())
+                .toList();
         List<Planting> removed =
                 free.stream().filter(each -> !plantings.contains(each)).toList();
         List<Change> changes = Stream.concat(

@@ -16,15 +16,21 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.appraisal.Appraisal;
+import fairacre.catalogue.Crop;
 import fairacre.catalogue.Crops;
 import fairacre.catalogue.Family;
+import fairacre.catalogue.Feeding;
+import fairacre.crop.BedGaps;
 import fairacre.crop.CropRule;
+import fairacre.crop.GapFilling;
+import fairacre.crop.GapFillings;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
 import fairacre.harvest.Enough;
 import fairacre.harvest.HarvestStudy;
 import fairacre.harvest.HarvestTold.Food;
 import fairacre.harvest.Want;
+import fairacre.husbandry.Company;
 import fairacre.husbandry.HusbandryRule;
 import fairacre.husbandry.RulesLeftAside;
 import fairacre.judging.Rule;
@@ -36,6 +42,7 @@ import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.shape.Memo;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -62,9 +69,12 @@ class YearsTest {
     }
 
     private static List<YearsPlan> told(Plan plan, int years, UUID... beds) {
+        return told(plan, new YearsAsked(SEASON, years, List.of(beds), false));
+    }
+
+    private static List<YearsPlan> told(Plan plan, YearsAsked asked) {
         List<YearsPlan> told = new ArrayList<>();
-        YearsStudy.of(plan, new YearsAsked(SEASON, years, List.of(beds)), WORK, Memo.none())
-                .run(told::add);
+        YearsStudy.of(plan, asked, WORK, Memo.none()).run(told::add);
         assertThat(told).hasSize(YearsStudy.steps());
         assertThat(told.get(0).solved()).isFalse();
         assertThat(told.get(1).solved()).isTrue();
@@ -132,6 +142,51 @@ class YearsTest {
         });
         // Planned again, nothing changes.
         assertThat(solved(planted, 3).edit()).isEqualTo(new Change.Batch("Plan the years 2027 to 2029", List.of()));
+    }
+
+    private static int bareDays(Plan plan, int season) {
+        return BedGaps.of(plan, season, plan.standing(season)).stream()
+                .mapToInt(gap -> (int) ChronoUnit.DAYS.between(gap.from(), gap.until()))
+                .sum();
+    }
+
+    @Test
+    @DisplayName("green manure covers what would lie bare, breaks no rule, and costs nothing of what is eaten")
+    void greenManure() {
+        Plan plan = with(garden(5, WISHES), Put.of(trellis("Wires", 1, 7.3, 5, 7.3)));
+        YearsAsked asked = new YearsAsked(SEASON, 2, List.of(), true);
+        YearsPlan bare = solved(plan, 2);
+        YearsPlan covered = told(plan, asked).get(1);
+        assertThat(covered.cost()).isEqualTo(bare.cost());
+        assertThat(covered.wishes()).isEqualTo(bare.wishes());
+        assertThat(covered.plantings()).containsAll(bare.plantings());
+        List<Planting> covers = covered.plantings().stream()
+                .filter(planting -> !bare.plantings().contains(planting))
+                .toList();
+        assertThat(covers).isNotEmpty().allSatisfy(cover -> {
+            Crop crop = cover.grown(plan);
+            assertThat(crop.feeding()).isEqualTo(Feeding.GIVER);
+            assertThat(crop.yield().usual()).isZero();
+        });
+        Plan planted = after(plan, covered);
+        IntStream.rangeClosed(SEASON, SEASON + 1).forEach(season -> {
+            assertThat(snags(planted, season)).isEmpty();
+            assertThat(bareDays(planted, season)).isLessThan(bareDays(after(plan, bare), season) / 2);
+            // Nothing more that covers the soil goes there.
+            BedGaps.of(planted, season, planted.standing(season))
+                    .forEach(gap -> assertThat(GapFillings.covers(planted, season, gap)
+                                    .map(GapFilling::planting)
+                                    .filter(cover -> covers.stream()
+                                            .map(Planting::crop)
+                                            .toList()
+                                            .contains(cover.crop()))
+                                    .filter(cover -> planted.list(PlantingKinds.PLANTINGS).stream()
+                                            .noneMatch(other -> Rivals.isTooSoon(planted, other, cover)
+                                                    || Company.isBad(planted, other, cover))))
+                            .isEmpty());
+        });
+        assertThat(told(planted, asked).get(1).edit())
+                .isEqualTo(new Change.Batch("Plan the years 2027 to 2028", List.of()));
     }
 
     @Test

@@ -145,7 +145,7 @@ class JobsTest {
     @Test
     void theYearsArePlannedQuicklyThenAsAWhole() throws Exception {
         edit(new Change.PlaceBed(Gardens.bed("Beans", 5, 4, 4, 1.2)));
-        String asked = "{\"first\": 2027, \"years\": 2, \"beds\": []}";
+        String asked = "{\"first\": 2027, \"years\": 2, \"beds\": [], \"cover\": true}";
         assertThat(rosa.post(path + "/years", asked).json().path("detail").stringValue())
                 .contains("nothing is wished for");
         edit(Put.of(Gardens.wish("carrot", Want.MUST, 4)));
@@ -167,7 +167,7 @@ class JobsTest {
         JsonNode food = rosa.get(path + "/harvest?season=2027").json().at("/foods/0");
         assertThat(food.at("/harvest/usual").doubleValue())
                 .isCloseTo(best.at("/wishes/0/got").doubleValue(), within(1e-6));
-        assertThat(rosa.post(path + "/years", "{\"first\": 1990, \"years\": 2, \"beds\": []}")
+        assertThat(rosa.post(path + "/years", "{\"first\": 1990, \"years\": 2, \"beds\": [], \"cover\": true}")
                         .json()
                         .path("detail")
                         .stringValue())
