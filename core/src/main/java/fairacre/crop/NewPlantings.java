@@ -117,7 +117,7 @@ public final class NewPlantings {
      */
     public static List<LocalDate> days(SowingTimes times, Crop crop, UUID bed) {
         SowingTimes.Sown sown = sown(crop, bed);
-        LocalDate first = times.first(sown);
+        LocalDate first = times.firstOfSeason(sown);
         LocalDate last = Stream.iterate(first, day -> day.plusDays(STEP))
                 .limit(STEPS)
                 .flatMap(day -> times.last(sown, day).stream())

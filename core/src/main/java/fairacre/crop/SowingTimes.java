@@ -42,12 +42,14 @@ public final class SowingTimes {
     private final Optional<Warmth> warmth;
     private final Map<UUID, Integer> shelters;
     private final int season;
+    private final LocalDate begins;
 
     public SowingTimes(Plan plan, int season) {
         this.frost = FrostCalendar.of(plan);
         this.warmth = Warmth.of(plan);
         this.shelters = ShelterSource.weeks(plan, season);
         this.season = season;
+        this.begins = plan.yearBegins().atYear(season);
     }
 
     FrostCalendar frost() {
@@ -134,6 +136,17 @@ public final class SowingTimes {
                         sown,
                         usual(sown.crop()).minusWeeks(sown.crop().perennial().isPresent() ? 0 : weeks(sown)))
                 .orElseGet(() -> usual(sown.crop()));
+    }
+
+    /**
+     * The first day of the season, where it never freezes and what is sown then ripens in any month; else as
+     * {@link #first(Sown)}.
+     */
+    LocalDate firstOfSeason(Sown sown) {
+        return Optional.of(begins)
+                .filter(day -> ripensInAnyMonth(sown.crop()))
+                .flatMap(day -> firstFrom(sown, day))
+                .orElseGet(() -> first(sown));
     }
 
     /** The first day, from one on, against which nothing speaks. */

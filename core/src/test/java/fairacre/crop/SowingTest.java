@@ -24,6 +24,10 @@ import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.testing.Gardens;
 import java.time.LocalDate;
+import fairacre.measure.Units;
+import fairacre.plan.Change;
+import java.time.temporal.ChronoUnit;
+import java.time.MonthDay;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -261,5 +265,21 @@ class SowingTest {
                 with(GARDEN, Put.of(new FrostDates(id("Frosts"), "The coast", Optional.empty(), Optional.empty())));
         assertThat(NewPlantings.days(new SowingTimes(coast, SEASON), radish, id("Beans")))
                 .hasSize(5);
+    }
+
+    @ParameterizedTest
+    @DisplayName("where it never freezes days are offered all through the season, in whatever month it begins")
+    @CsvSource({"radish, 1", "lettuce, 1", "tomato, 1", "kale, 7", "sweet-corn, 7", "bush-bean, 4"})
+    void whereItNeverFreezes(String crop, int month) {
+        MonthDay begins = MonthDay.of(month, 1);
+        Plan coast = with(
+                GARDEN,
+                new Change.DescribeGarden("Coast", Units.METRIC, begins),
+                Put.of(new FrostDates(id("Frosts"), "The coast", Optional.empty(), Optional.empty())));
+        List<LocalDate> days = NewPlantings.days(
+                new SowingTimes(coast, SEASON), Crops.of(crop).orElseThrow(), id("Beans"));
+        assertThat(days).hasSize(5).allMatch(day -> Plan.season(day, begins) == SEASON);
+        assertThat(days.get(0)).isEqualTo(begins.atYear(SEASON));
+        assertThat(ChronoUnit.DAYS.between(days.get(0), days.get(4))).isBetween(300L, 365L);
     }
 }
