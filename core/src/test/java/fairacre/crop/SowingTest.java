@@ -19,15 +19,15 @@ import fairacre.hoop.HoopPipe;
 import fairacre.judging.Snag;
 import fairacre.judging.Weight;
 import fairacre.measure.Length;
+import fairacre.measure.Units;
 import fairacre.over.Fabric;
+import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.testing.Gardens;
 import java.time.LocalDate;
-import fairacre.measure.Units;
-import fairacre.plan.Change;
-import java.time.temporal.ChronoUnit;
 import java.time.MonthDay;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -276,8 +276,8 @@ class SowingTest {
                 GARDEN,
                 new Change.DescribeGarden("Coast", Units.METRIC, begins),
                 Put.of(new FrostDates(id("Frosts"), "The coast", Optional.empty(), Optional.empty())));
-        List<LocalDate> days = NewPlantings.days(
-                new SowingTimes(coast, SEASON), Crops.of(crop).orElseThrow(), id("Beans"));
+        List<LocalDate> days =
+                NewPlantings.days(new SowingTimes(coast, SEASON), Crops.of(crop).orElseThrow(), id("Beans"));
         assertThat(days).hasSize(5).allMatch(day -> Plan.season(day, begins) == SEASON);
         assertThat(days.get(0)).isEqualTo(begins.atYear(SEASON));
         assertThat(ChronoUnit.DAYS.between(days.get(0), days.get(4))).isBetween(300L, 365L);
