@@ -199,11 +199,11 @@ class CropsTest {
             page.getByLabel("Phosphorus (P)").selectOption("low");
             garden.kept();
             garden.button("What the soil wants as a page").click();
-            // 8 t of lime and 150 kg of P2O5 to a hectare, bone meal holds a fifth; each bed has 4 m2.
+            // 5 of 8 t of lime and 150 kg of P2O5 to a hectare, bone meal holds a fifth; each bed has 4 m2.
             Locator row = garden.paper("What the soil wants")
                     .getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^Beans")));
-            assertThat(row).containsText("Garden lime 3.2 kg, Bone meal 0.3 kg");
-            assertThat(page.getByText("To spread: Garden lime 6.4 kg (2 bags), Bone meal 0.6 kg (1 bag)."))
+            assertThat(row).containsText("Garden lime 2.0 kg, Bone meal 0.3 kg");
+            assertThat(page.getByText("To spread: Garden lime 4.0 kg (1 bag), Bone meal 0.6 kg (1 bag)."))
                     .isVisible();
         }
     }
