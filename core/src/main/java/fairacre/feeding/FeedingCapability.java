@@ -7,7 +7,6 @@ import fairacre.bill.WorkRates;
 import fairacre.feeding.FeedingTold.Bought;
 import fairacre.fill.TopUpSource;
 import fairacre.measure.Length;
-import fairacre.plan.Bed;
 import fairacre.plan.Plan;
 import fairacre.plan.ThingKinds;
 import fairacre.plan.Things;
@@ -15,7 +14,8 @@ import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.TakeoffSource;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Stream;
 
 /** What is spread on beds: compost for what grows there, lime and fertiliser by a test of their soil, mulch. */
@@ -37,8 +37,8 @@ public final class FeedingCapability implements ThingKinds, PriceList, TakeoffSo
     }
 
     @Override
-    public Optional<Length> topUp(Plan plan, Bed bed, int season) {
-        return FeedingStudy.depth(plan, bed.id(), season);
+    public Map<UUID, Length> topUps(Plan plan, int season) {
+        return FeedingStudy.depths(plan, season);
     }
 
     @Override

@@ -5,6 +5,7 @@ import fairacre.catalogue.Family;
 import fairacre.catalogue.Feeding;
 import fairacre.compost.CompostBays;
 import fairacre.compost.CompostKinds;
+import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
 import fairacre.feeding.FeedingTold.BedFeeding;
 import fairacre.feeding.FeedingTold.Bought;
@@ -24,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -44,10 +46,12 @@ public final class FeedingStudy {
 
     private final Plan plan;
     private final int season;
+    private final Map<UUID, List<Crop>> grown;
 
     private FeedingStudy(Plan plan, int season) {
         this.plan = plan;
         this.season = season;
+        this.grown = grown(plan, season);
     }
 
     public static FeedingTold of(Plan plan, int season) {
@@ -63,7 +67,7 @@ public final class FeedingStudy {
                         .map(each -> bought(each.getKey(), each.getValue(), before.getOrDefault(each.getKey(), 0.0)))
                         .toList(),
                 beds.stream().map(BedFeeding::compost).reduce(Volume.ZERO, Volume::plus),
-                topUp(),
+                TopUp.planned(plan, season),
                 made());
     }
 
@@ -102,12 +106,6 @@ public final class FeedingStudy {
                 .sorted();
     }
 
-    private Volume topUp() {
-        return plan.standing(season).stream()
-                .map(bed -> TopUp.planned(plan, plan.bed(bed.id()), season))
-                .reduce(Volume.ZERO, Volume::plus);
-    }
-
     private Volume made() {
         double litres = plan.list(CompostKinds.BAYS).stream()
                 .filter(bays -> bays.lifetime().includes(season))
@@ -119,7 +117,7 @@ public final class FeedingStudy {
 
     private BedFeeding told(StandingBed bed) {
         double soil = BedSoil.of(bed.revision()).getArea();
-        List<Crop> crops = crops(plan, bed.id(), season).toList();
+        List<Crop> crops = grown.getOrDefault(bed.id(), List.of());
         Optional<Crop> hungriest = hungriest(crops.stream());
         Optional<SoilTest> test = test(bed);
         boolean sourOnPurpose = crops.stream().anyMatch(crop -> crop.family() == Family.HEATH);
@@ -145,19 +143,25 @@ public final class FeedingStudy {
                 .toList();
     }
 
-    private static Stream<Crop> crops(Plan plan, UUID bed, int season) {
-        return PlantingKinds.plantings(plan, season).stream()
-                .filter(planting -> planting.bed().equals(bed))
-                .map(planting -> planting.grown(plan));
-    }
-
     private static Optional<Crop> hungriest(Stream<Crop> crops) {
         return crops.min(Comparator.comparing(Crop::feeding));
     }
 
-    /** What the crops of a bed want; empty if nothing is planted there. */
-    static Optional<Length> depth(Plan plan, UUID bed, int season) {
-        return hungriest(crops(plan, bed, season)).map(Crop::feeding).map(FeedingStudy::depth);
+    /** What the crops want, of each bed in which something is planted. */
+    static Map<UUID, Length> depths(Plan plan, int season) {
+        return grown(plan, season).entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey,
+                        crops -> depth(hungriest(crops.getValue().stream())
+                                .orElseThrow()
+                                .feeding())));
+    }
+
+    /** By their beds. */
+    private static Map<UUID, List<Crop>> grown(Plan plan, int season) {
+        return PlantingKinds.plantings(plan, season).stream()
+                .collect(Collectors.groupingBy(
+                        Planting::bed, Collectors.mapping(planting -> planting.grown(plan), Collectors.toList())));
     }
 
     /** One to two inches a year are usual; less for what takes little, none after what gives (common practice). */

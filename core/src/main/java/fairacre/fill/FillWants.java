@@ -8,7 +8,10 @@ import fairacre.plan.BedRevision;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.Use;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 
 /** Takes off what fills the beds, and their yearly top-up of compost. */
 final class FillWants {
@@ -28,17 +31,20 @@ final class FillWants {
                     .forEach((good, volume) ->
                             takeoff.loose(job.season(), Use.FILL, good, volume, Served.bed(bed.id()))));
         }
-        takeoff.plan().beds().forEach(bed -> topUp(bed, takeoff));
+        Map<Integer, Map<UUID, Length>> depths = new HashMap<>();
+        for (Bed bed : takeoff.plan().beds()) {
+            TopUp.seasons(takeoff.plan(), bed).forEach(season -> {
+                Map<UUID, Length> planted =
+                        depths.computeIfAbsent(season, unknown -> TopUp.depths(takeoff.plan(), season));
+                topUp(bed, season, planted.getOrDefault(bed.id(), TopUp.DEPTH), takeoff);
+            });
+        }
     }
 
-    private static void topUp(Bed bed, Takeoff takeoff) {
-        TopUp.seasons(takeoff.plan(), bed).forEach(season -> {
-            Length depth = TopUp.depth(takeoff.plan(), bed, season);
-            Volume compost = bed.in(season)
-                    .map(revision ->
-                            takeoff.memo().recall(new TopUpOf(revision, depth), () -> TopUp.of(revision, depth)))
-                    .orElse(Volume.ZERO);
-            takeoff.loose(season, Use.TOP_UP, BulkGood.COMPOST, compost, Served.bed(bed.id()));
-        });
+    private static void topUp(Bed bed, int season, Length depth, Takeoff takeoff) {
+        Volume compost = bed.in(season)
+                .map(revision -> takeoff.memo().recall(new TopUpOf(revision, depth), () -> TopUp.of(revision, depth)))
+                .orElse(Volume.ZERO);
+        takeoff.loose(season, Use.TOP_UP, BulkGood.COMPOST, compost, Served.bed(bed.id()));
     }
 }

@@ -7,6 +7,9 @@ import fairacre.parts.Parts;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
 import java.util.stream.IntStream;
 
 /**
@@ -19,13 +22,14 @@ public final class TopUp {
 
     private TopUp() {}
 
-    /** What is planned for a bed in a season. */
-    public static Volume planned(Plan plan, Bed bed, int season) {
-        return seasons(plan, bed).anyMatch(each -> each == season)
-                ? bed.in(season)
-                        .map(revision -> of(revision, depth(plan, bed, season)))
-                        .orElse(Volume.ZERO)
-                : Volume.ZERO;
+    /** What is planned for the beds that stand in a season, all together. */
+    public static Volume planned(Plan plan, int season) {
+        Map<UUID, Length> depths = depths(plan, season);
+        return plan.beds().stream()
+                .filter(bed -> seasons(plan, bed).anyMatch(each -> each == season))
+                .flatMap(bed ->
+                        bed.in(season).map(revision -> of(revision, depths.getOrDefault(bed.id(), DEPTH))).stream())
+                .reduce(Volume.ZERO, Volume::plus);
     }
 
     /** The seasons in which a bed is topped up. */
@@ -33,11 +37,13 @@ public final class TopUp {
         return IntStream.rangeClosed(1, plan.supply().topUpYears()).map(year -> bed.firstSeason() + year);
     }
 
-    static Length depth(Plan plan, Bed bed, int season) {
-        return Parts.bringing(TopUpSource.class).stream()
-                .flatMap(source -> source.topUp(plan, bed, season).stream())
-                .findFirst()
-                .orElse(DEPTH);
+    /** Of beds in which something is planted; of others it is {@link #DEPTH}. */
+    static Map<UUID, Length> depths(Plan plan, int season) {
+        Map<UUID, Length> depths = new HashMap<>();
+        Parts.bringing(TopUpSource.class)
+                .forEach(source ->
+                        source.topUps(plan, season).forEach((bed, depth) -> depths.merge(bed, depth, Length::max)));
+        return depths;
     }
 
     /** None for flat ground that nothing was brought to. */
