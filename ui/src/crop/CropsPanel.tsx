@@ -10,7 +10,7 @@ import { PlantHere } from "./PlantHere";
 import { SowingSection } from "./SowingSection";
 import { SchoolsSection } from "./SchoolsSection";
 import { PlantingForm } from "./PlantingForm";
-import { useBedNames, useDayShown, usePlantings } from "./plantings";
+import { useBedNames, useDayShown, useToldPlantings } from "./plantings";
 import { VarietiesSection } from "../variety/VarietiesSection";
 import { words } from "./words";
 
@@ -46,9 +46,9 @@ export function CropsPanel() {
 function Plantings() {
   const { plan } = useDesk();
   const bedName = useBedNames();
-  const told = usePlantings();
+  const told = useToldPlantings();
   const inSeason = plan.plantings.flatMap((planting) => {
-    const about = told.find((each) => each.planting === planting.id);
+    const about = told?.find((each) => each.planting === planting.id);
     return about ? [{ planting, told: about }] : [];
   });
   const beds = byName(
@@ -61,7 +61,7 @@ function Plantings() {
     <section className="space-y-2 border-t border-rule pt-2">
       <h3>{words.beds}</h3>
       <PaperLink paper="year" />
-      {beds.length === 0 && <p className="text-soft">{words.none}</p>}
+      {told && beds.length === 0 && <p className="text-soft">{words.none}</p>}
       <RovingList data-testid="plantings">
         {beds.map(({ id, name }) => (
           <div key={id}>

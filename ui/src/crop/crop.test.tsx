@@ -71,6 +71,13 @@ async function opened(answer: PlantingTold = told) {
 }
 
 describe("crops", () => {
+  it("are not said to be missing before the program has told them", async () => {
+    answering({ "/plantings": [told] });
+    atDesk(deskFor({ plan: planted, step: "crops" }).desk, <CropsPanel />);
+    expect(screen.queryByText(words.none)).not.toBeInTheDocument();
+    await screen.findByTestId("planting");
+  });
+
   it("are planted in the beds that are selected", async () => {
     const change = { kind: "PutPlanting", planting: carrots };
     const fetched = answering({ "/plantings/proposals": change });

@@ -26,6 +26,11 @@ export function useBedNames(): (bed: string | undefined) => string {
 
 /** What grows in the season, on the day that is looked at. */
 export function usePlantings(): readonly PlantingTold[] {
+  return useToldPlantings() ?? [];
+}
+
+/** The same; undefined until the program has told them. */
+export function useToldPlantings(): readonly PlantingTold[] | undefined {
   const { plan, garden, season } = useDesk();
   const day = useDayShown();
   const wanted = plan.plantings.length > 0;
@@ -37,7 +42,7 @@ export function usePlantings(): readonly PlantingTold[] {
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   });
-  return wanted ? (data ?? []) : [];
+  return wanted ? data : [];
 }
 
 /** A planting of the season in a bed that is there. */

@@ -59,16 +59,14 @@ final class BareSnags {
                         () -> Stream.concat(
                                         first(gap, filling -> filling.ripe().isPresent()),
                                         first(gap, filling -> filling.ripe().isEmpty()))
-                                .map(filling -> new Remedy(
-                                        words(filling.planting()) + " there on "
-                                                + Wording.day(filling.planting().from()),
-                                        Put.of(filling.planting())))
+                                .map(filling -> new Remedy(words(filling.planting()), Put.of(filling.planting())))
                                 .toList())
                 .by(PlantingSnag.days(gap.from(), gap.until()));
     }
 
     private static String words(Planting planting) {
-        return (planting.raising() == Raising.SOWN ? "Sow " : "Plant ") + planting.name();
+        return (planting.raising() == Raising.SOWN ? "Sow" : "Plant") + " there on " + Wording.day(planting.from())
+                + ": " + planting.name();
     }
 
     private Stream<GapFilling> first(BedGap gap, Predicate<GapFilling> wanted) {

@@ -72,8 +72,8 @@ final class FamilySnags {
                         Weight.WARNING,
                         planting,
                         planting.name() + " grows in " + grown.bed(planting) + ", where " + before.name() + " grew "
-                                + ago + ": "
-                                + planting.grown(context.plan()).family().label() + " wait " + wait + " years.",
+                                + ago + ": a wait of " + wait + " years is usual ("
+                                + planting.grown(context.plan()).family().label() + ").",
                         () -> grown.exchange(planting, this::noneReturns))
                 .by(wait - since);
     }
@@ -95,10 +95,10 @@ final class FamilySnags {
         return Snag.of(
                         HusbandryRule.TOO_FEW_BEDS,
                         Weight.NOTE,
-                        family.label() + " grow in " + beds + " of "
+                        family.label() + ": in " + beds + " of "
                                 + context.standing().size() + " beds in "
-                                + context.season() + ": with a wait of " + FamilyHistory.wait(family)
-                                + " years they would need " + wanted + ".",
+                                + context.season() + "; with a wait of " + FamilyHistory.wait(family)
+                                + " years that takes " + wanted + " beds.",
                         Optional.of(context.bed(there.get(0)).outline().centre()),
                         there,
                         List.of(),

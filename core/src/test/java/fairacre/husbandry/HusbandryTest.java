@@ -119,7 +119,8 @@ class HusbandryTest {
                 grown("Broccoli", "broccoli", "B3", "2027-05-20", "2027-10-10"));
         Snag snag = snags(HusbandryRule.FAMILY_BACK, plan).get(0);
         assertThat(snag.words())
-                .isEqualTo("Kale grows in B0, where Old grew the year before: Cabbage family wait 3 years.");
+                .isEqualTo("Kale grows in B0, where Old grew the year before: a wait of 3 years is usual"
+                        + " (Cabbage family).");
         assertThat(snag.remedies().get(0).words()).isEqualTo("Grow Kale in B2 and Peas in B0");
         assertThat(snags(
                         HusbandryRule.FAMILY_BACK,
@@ -146,8 +147,7 @@ class HusbandryTest {
                 .noneMatch(remedy -> remedy.words().contains("radish"));
         assertThat(snags(HusbandryRule.TOO_FEW_BEDS, five))
                 .extracting(Snag::words)
-                .containsExactly(
-                        "Cabbage family grow in 2 of 5 beds in 2027: with a wait of 3 years they would need 6.");
+                .containsExactly("Cabbage family: in 2 of 5 beds in 2027; with a wait of 3 years that takes 6 beds.");
     }
 
     @ParameterizedTest
