@@ -163,10 +163,10 @@ class PlanTest {
         void whatHappensInASeasonIsToldInWords() {
             assertThat(Gardens.everything().events())
                     .containsExactly(
-                            new SeasonEvents(SEASON, "8 built"),
+                            new SeasonEvents(SEASON, "8 built, 1 mulch"),
                             new SeasonEvents(
                                     SEASON + 1,
-                                    "1 drain, 1 way in, 1 walk, 1 tap, 1 barrel, 1 pipe, 1 dripline, 1 fence, 1 tunnel, 1 compost heap, 1 structure"),
+                                    "1 drain, 1 way in, 1 walk, 1 tap, 1 barrel, 1 pipe, 1 dripline, 1 fence, 1 tunnel, 1 compost heap, 1 structure, 1 mulch"),
                             new SeasonEvents(
                                     SEASON + 2,
                                     "1 rebuilt, 1 manifold, 1 drilled hose, 1 sprinklers, 1 hoop set, 1 cover, 1 panel arch, 1 trellis, 1 planting"),
