@@ -2,6 +2,7 @@ import { formatArea, formatSpread, formatThickness, formatVolume } from "../meas
 import { formatFood as formatWeight } from "../measure/food";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
+import { byName } from "../parts/byName";
 import { useDesk } from "../workspace/desk";
 import { PAPER_NAMES } from "../workspace/paperNames";
 import { useFeeding, type BedFeeding } from "./feeding";
@@ -18,8 +19,8 @@ export function FeedingPaper() {
   const amendments = new Map(soil.amendments.map(({ key, label }) => [key, label]));
   const mulches = new Map(soil.mulches.map(({ key, label }) => [key, label]));
   const takes = new Map(crops.map(({ crop, feeding }) => [crop.feeding, feeding]));
-  const columns: Column<BedFeeding>[] = [
-    { key: "bed", head: words.bedHead, value: ({ bed }) => names.get(bed) ?? "" },
+  const columns: Column<BedFeeding & { name: string }>[] = [
+    { key: "bed", head: words.bedHead, value: ({ name }) => name },
     {
       key: "soil",
       head: words.soilHead,
@@ -77,7 +78,7 @@ export function FeedingPaper() {
   return (
     <Paper
       title={PAPER_NAMES.feeding}
-      rows={told?.beds}
+      rows={told && byName(told.beds.map((each) => ({ ...each, name: names.get(each.bed) ?? "" })))}
       columns={columns}
       rowKey={({ bed }) => bed}
       concerns={({ bed }) => [bed]}

@@ -163,4 +163,34 @@ describe("what the soil wants", () => {
     expect(screen.getByText(words.buy(words.bags("Garden lime", "3.2 kg", 1)))).toBeVisible();
     expect(screen.getByText(words.caution("0.5 kg to a square metre"))).toBeVisible();
   });
+
+  it("tells the beds as one looks for them", async () => {
+    const bare = {
+      soil: 4,
+      depth: 0.0254,
+      compost: 102,
+      doses: [],
+      mulch: [],
+      sourOnPurpose: false,
+    };
+    const told: FeedingTold = {
+      beds: [
+        { ...bare, bed: "beans" },
+        { ...bare, bed: "kale" },
+      ],
+      bought: [],
+      compost: 204,
+      topUp: 0,
+      made: 0,
+    };
+    answering({ "/feeding": told });
+    const { desk } = deskFor({ step: "crops" });
+    const beds = plan.beds.map((bed) => ({ ...bed, name: bed.id === "beans" ? "Bed 10" : "Bed 2" }));
+    atDesk({ ...desk, plan: { ...plan, beds } }, <FeedingPaper />);
+    await screen.findByRole("row", { name: /Bed 10/ });
+    expect(screen.getAllByRole("row", { name: /Bed/ }).map((row) => row.textContent.slice(0, 6))).toEqual([
+      "Bed 24",
+      "Bed 10",
+    ]);
+  });
 });
