@@ -1,4 +1,3 @@
-import type { Units } from "../api/types";
 import { useOpenWhen } from "../forms/useOpenWhen";
 import { dayOfHalf } from "../measure/halfMonths";
 import { PaperLink } from "../papers/PaperLink";
@@ -12,8 +11,8 @@ import { words } from "./words";
 /** The half-month of the year in which a new test is taken, to be changed. */
 const LATE_FEBRUARY = 3;
 
-/** Two inches, or five centimetres. */
-const usualDepth = (units: Units) => (units === "METRIC" ? 0.05 : 0.0508);
+/** A new mulch is of this kind, to be changed. */
+const FIRST_KIND = "STRAW";
 
 /** Tests of the soil, mulch, and what the beds want. */
 export function FeedingSection() {
@@ -21,6 +20,7 @@ export function FeedingSection() {
   const [open, setOpen] = useOpenWhen(
     [...plan.soilTests, ...plan.mulches].some(({ id }) => selection.has(id)),
   );
+  const usual = catalogue.crops.soil.mulches.find(({ key }) => key === FIRST_KIND);
   const tests = [...plan.soilTests].sort((a, b) => a.taken.localeCompare(b.taken));
   return (
     <details
@@ -64,8 +64,8 @@ export function FeedingSection() {
           mulch: {
             id,
             name: words.newMulch,
-            kind: "STRAW",
-            depth: usualDepth(units),
+            kind: FIRST_KIND,
+            depth: (units === "METRIC" ? usual?.metric : usual?.feet) ?? 0,
             first: season,
             seasons: 1,
             beds: [...selection].filter((bed) => outlines.has(bed)),

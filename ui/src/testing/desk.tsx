@@ -553,8 +553,8 @@ export const catalogue: Catalogue = {
         { key: "MINERAL", label: "with mineral fertiliser", about: "Quick." },
       ],
       mulches: [
-        { key: "STRAW", label: "Straw", about: "Light." },
-        { key: "LEAVES", label: "Leaves of your own", about: "Free." },
+        { key: "STRAW", label: "Straw", about: "Light.", metric: 0.05, feet: 0.0508 },
+        { key: "LEAVES", label: "Leaves of your own", about: "Free.", metric: 0.05, feet: 0.0508 },
       ],
       amendments: [
         { key: "LIME", label: "Garden lime" },

@@ -2,6 +2,8 @@ package fairacre.feeding;
 
 import fairacre.bill.PriceItem;
 import fairacre.goods.BulkGood;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
 import java.util.Optional;
 
 /** What lies on the soil between plants, to keep weeds down and water in. */
@@ -54,6 +56,12 @@ public enum MulchKind {
     /** In what it is bought, if in bales. */
     Optional<PriceItem> bale() {
         return bale;
+    }
+
+    /** How thick it usually lies; grass thinner, so that it dries (common practice). */
+    public Length usual(Units units) {
+        double inches = this == GRASS ? 1 : 2;
+        return units == Units.METRIC ? Length.millimetres(25 * inches) : Length.inches(inches);
     }
 
     /** As what it is bought, if loose or in bags. */

@@ -21,7 +21,6 @@ final class MulchWants {
             new WorkRate("mulch/laying", "Laying mulch", 65, "cubic metre", "9 m2 an hour, 4 in deep: common practice");
 
     private static final double STRAW_PRICE = 8;
-    private static final double LITRES = 1000;
 
     private MulchWants() {}
 
@@ -50,7 +49,7 @@ final class MulchWants {
                     .ifPresent(bale ->
                             takeoff.pieces(season, BillPart.FILL, bale, volume.litres() / MulchKind.BALE, 1, served));
             mulch.kind().good().ifPresent(good -> takeoff.loose(season, Use.MULCH, good, volume, served));
-            takeoff.work(season, LAYING, volume.litres() / LITRES);
+            takeoff.work(season, LAYING, volume.cubicMetres());
         }
     }
 

@@ -1,7 +1,6 @@
 package fairacre.trellis;
 
 import fairacre.fence.PushedPost;
-import fairacre.measure.Length;
 import fairacre.plan.Plan;
 import java.util.Optional;
 
@@ -37,12 +36,7 @@ record FullCrop(double kilograms, Optional<PushedPost> end) {
         return end.filter(post -> post.bends() || isTooShallow(post, row)).isEmpty();
     }
 
-    static boolean isTooShallow(PushedPost end, Optional<PushedPost> row) {
+    private static boolean isTooShallow(PushedPost end, Optional<PushedPost> row) {
         return row.filter(post -> end.wanted().compareTo(post.depth()) > 0).isPresent();
-    }
-
-    /** Of a post at an end, how deep it would have to stand. */
-    Optional<Length> depth() {
-        return end.map(PushedPost::wanted);
     }
 }

@@ -18,10 +18,10 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
- * What the beds of a season want in its months. A bed is watered all over, so it gets what the thirstiest of the crops
- * wants that grow there that day; the week of a month is that of the days on which something grows. Where nothing is
- * planted in the season, mixed vegetables are taken. Outside the growing months nothing is watered. Under a roof no
- * rain counts; what is given off there is taken to be that of the open.
+ * What the beds of a season want in its months. A bed is watered all over, so each day it gets what the thirstiest of
+ * its crops wants; the week of a month is that of the days on which something grows. Where nothing is planted in the
+ * season, mixed vegetables are taken. Outside the growing months nothing is watered. Under a roof no rain counts; what
+ * is given off there is taken to be that of the open.
  */
 public final class BedNeeds {
 

@@ -52,7 +52,7 @@ final class ProgrammeSnags {
         return snags;
     }
 
-    private static String month(int month) {
+    static String month(int month) {
         return Month.of(month).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
     }
 

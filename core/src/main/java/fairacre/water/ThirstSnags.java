@@ -8,11 +8,8 @@ import fairacre.measure.Length;
 import fairacre.plan.FeatureKind;
 import fairacre.plan.StandingBed;
 import fairacre.water.BedNeeds.BedMonth;
-import java.time.Month;
-import java.time.format.TextStyle;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -76,7 +73,7 @@ final class ThirstSnags {
                         WaterRule.CROPS_UNWATERED,
                         Weight.NOTE,
                         "Nothing waters " + names(thirsty) + ": in "
-                                + Month.of(month.month()).getDisplayName(TextStyle.FULL, Locale.ENGLISH) + " "
+                                + ProgrammeSnags.month(month.month()) + " "
                                 + worst.crop() + " wants "
                                 + context.wording().length(Length.millimetres(Math.rint(month.week())))
                                 + " of water a week beyond the rain.",

@@ -315,6 +315,14 @@ class FeedingTest {
         assertThat(CostStudy.of(own).bill().lines()).isEmpty();
     }
 
+    @Test
+    @DisplayName("two inches or 5 cm are usual, of grass half of it [common practice]")
+    void howThickMulchUsuallyLies() {
+        assertThat(MulchKind.STRAW.usual(Units.METRIC)).isEqualTo(Length.millimetres(50));
+        assertThat(MulchKind.STRAW.usual(Units.FEET_AND_INCHES)).isEqualTo(Length.inches(2));
+        assertThat(MulchKind.GRASS.usual(Units.FEET_AND_INCHES)).isEqualTo(Length.inches(1));
+    }
+
     @ParameterizedTest
     @CsvSource({"9.9, 1", "200.1, 1", "50, 0", "50, 11"})
     void noMulchIsLaidSo(double millimetres, int seasons) {

@@ -24,6 +24,8 @@ import fairacre.harvest.HarvestKinds;
 import fairacre.harvest.Want;
 import fairacre.husbandry.FamilyHistory;
 import fairacre.husbandry.HusbandryRule;
+import fairacre.measure.Length;
+import fairacre.measure.Units;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -93,7 +95,12 @@ record CropsView(
                             .map(amendment -> new CropValues.Word(amendment.name(), amendment.label()))
                             .toList(),
                     Arrays.stream(MulchKind.values())
-                            .map(kind -> new MulchKindView(kind, kind.label(), kind.about()))
+                            .map(kind -> new MulchKindView(
+                                    kind,
+                                    kind.label(),
+                                    kind.about(),
+                                    kind.usual(Units.METRIC),
+                                    kind.usual(Units.FEET_AND_INCHES)))
                             .toList()),
             HarvestKinds.USUAL_EATERS,
             FamilyHistory.longestWait());
@@ -142,7 +149,11 @@ record CropsView(
             List<CropValues.Word> amendments,
             List<MulchKindView> mulches) {}
 
-    record MulchKindView(MulchKind key, String label, String about) {}
+    /**
+     * @param metric how thick it usually lies, in gardens measured in metres
+     * @param feet the same, in gardens measured in feet
+     */
+    record MulchKindView(MulchKind key, String label, String about, Length metric, Length feet) {}
 
     record AmendingView(Amending key, String label, String about) {}
 
