@@ -18,10 +18,10 @@ export function idOf({ crop: { key, variety } }: CropView): string {
   return cropId({ crop: key, variety });
 }
 
-/** Crops of the catalogue, each followed by the gardener's varieties; and the seed on hand. */
+/** Crops of the catalogue, each followed by the gardener's varieties, with lengths as the garden says them; and the seed on hand. */
 export function useGardenCrops(): GardenCrops {
-  const { plan, garden, season, catalogue } = useDesk();
-  const wanted = plan.varieties.length > 0;
+  const { plan, garden, season, catalogue, units } = useDesk();
+  const wanted = plan.varieties.length > 0 || units !== "METRIC";
   const { data } = useQuery({
     queryKey: ["crops", plan.id, garden.revision, season],
     queryFn: () => request<GardenCrops>("GET", `/api/gardens/${plan.id}/crops?season=${String(season)}`),

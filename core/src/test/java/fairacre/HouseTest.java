@@ -89,7 +89,7 @@ class HouseTest {
         sees.put("compost", Set.of("arch", "walk"));
         sees.put("furniture", Set.of("arch", "compost", "sheet", "sun"));
         sees.put("catalogue", Set.of());
-        sees.put("crop", Set.of("catalogue", "frost", "over", "sun"));
+        sees.put("crop", Set.of("catalogue", "frost", "over", "sun", "trellis"));
         sees.put(
                 "husbandry",
                 Set.of("arch", "catalogue", "crop", "fence", "hoop", "over", "sun", "trellis", "walk", "water"));

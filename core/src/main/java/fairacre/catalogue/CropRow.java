@@ -1,11 +1,15 @@
 package fairacre.catalogue;
 
 import fairacre.measure.Length;
+import fairacre.measure.Units;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * The figures of a crop as they stand in a table.
@@ -26,8 +30,9 @@ public record CropRow(String key, String name, Map<CropColumn, String> figures) 
         return figures.containsKey(column);
     }
 
-    Crop crop() {
-        return crop(name, Optional.empty(), false);
+    /** With its lengths as they are said in these units. */
+    Crop crop(Units units) {
+        return crop(name, Optional.empty(), false, column -> units);
     }
 
     /** With other figures in place of these. */
@@ -37,12 +42,19 @@ public record CropRow(String key, String name, Map<CropColumn, String> figures) 
         return new CropRow(key, name, all);
     }
 
-    /** The crop that a variety with these figures is. */
-    Crop crop(Variety variety) {
-        return crop(variety.name(), Optional.of(variety.id()), variety.ownCrop());
+    /** The crop that a variety with these figures is; what is its own stays exactly as it was typed. */
+    Crop crop(Variety variety, Units units) {
+        Set<CropColumn> typed =
+                variety.figures().stream().map(OwnFigure::column).collect(Collectors.toSet());
+        return crop(
+                variety.name(),
+                Optional.of(variety.id()),
+                variety.ownCrop(),
+                column -> typed.contains(column) ? Units.METRIC : units);
     }
 
-    private Crop crop(String called, Optional<UUID> variety, boolean own) {
+    /** @param said in which units each column is rounded */
+    private Crop crop(String called, Optional<UUID> variety, boolean own, Function<CropColumn, Units> said) {
         return new Crop(
                 key,
                 variety,
@@ -51,15 +63,15 @@ public record CropRow(String key, String name, Map<CropColumn, String> figures) 
                 Family.valueOf(text(CropColumn.FAMILY)),
                 Habit.valueOf(text(CropColumn.HABIT)),
                 new Crop.Spacing(
-                        Figure.of(text(CropColumn.IN_ROW)).times(CENTIMETRE),
-                        Figure.of(text(CropColumn.BETWEEN)).times(CENTIMETRE),
+                        distance(CropColumn.IN_ROW, said),
+                        distance(CropColumn.BETWEEN, said),
                         maybe(CropColumn.TO_THE_FOOT)),
-                centimetres(CropColumn.HEIGHT),
-                centimetres(CropColumn.SPREAD),
+                centimetres(CropColumn.HEIGHT, said),
+                centimetres(CropColumn.SPREAD, said),
                 PlantStock.valueOf(text(CropColumn.STOCK)),
                 maybe(CropColumn.INDOORS),
                 whole(CropColumn.FROM),
-                Length.millimetres(whole(CropColumn.DEPTH)),
+                said.apply(CropColumn.DEPTH).round(Length.millimetres(whole(CropColumn.DEPTH))),
                 whole(CropColumn.GERMINATION),
                 whole(CropColumn.SOIL),
                 figure(CropColumn.FROM_SOWING),
@@ -68,7 +80,7 @@ public record CropRow(String key, String name, Map<CropColumn, String> figures) 
                 whole(CropColumn.SUN),
                 new Crop.WaterUse(
                         number(CropColumn.KC_FIRST), number(CropColumn.KC_MIDDLE), number(CropColumn.KC_LAST)),
-                centimetres(CropColumn.ROOTS),
+                centimetres(CropColumn.ROOTS, said),
                 Feeding.valueOf(text(CropColumn.FEEDING)),
                 Figure.of(text(CropColumn.YIELD)),
                 whole(CropColumn.KEEPS),
@@ -103,8 +115,15 @@ public record CropRow(String key, String name, Map<CropColumn, String> figures) 
         return Double.parseDouble(text(column));
     }
 
-    private Length centimetres(CropColumn column) {
-        return Length.metres(number(column) * CENTIMETRE);
+    private Length centimetres(CropColumn column, Function<CropColumn, Units> said) {
+        return said.apply(column).round(Length.metres(number(column) * CENTIMETRE));
+    }
+
+    /** In metres. */
+    private Figure distance(CropColumn column, Function<CropColumn, Units> said) {
+        return Figure.of(text(column)).map(centimetres -> said.apply(column)
+                .round(Length.metres(centimetres * CENTIMETRE))
+                .metres());
     }
 
     private boolean isSo(CropColumn column) {

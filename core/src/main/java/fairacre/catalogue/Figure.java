@@ -1,5 +1,6 @@
 package fairacre.catalogue;
 
+import java.util.function.DoubleUnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -40,6 +41,11 @@ public record Figure(double usual, double low, double high) {
     }
 
     public Figure times(double factor) {
-        return new Figure(usual * factor, low * factor, high * factor);
+        return map(figure -> figure * factor);
+    }
+
+    /** @param each keeps the order of figures */
+    Figure map(DoubleUnaryOperator each) {
+        return new Figure(each.applyAsDouble(usual), each.applyAsDouble(low), each.applyAsDouble(high));
     }
 }

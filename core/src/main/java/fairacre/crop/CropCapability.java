@@ -9,6 +9,7 @@ import fairacre.judging.SnagContext;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
 import fairacre.plan.ThingKinds;
+import fairacre.shape.Areas;
 import fairacre.plan.Things;
 import fairacre.sun.StandSource;
 import fairacre.takeoff.Takeoff;
@@ -49,13 +50,14 @@ public final class CropCapability implements Capability, ThingKinds, PriceList, 
         List<StandingBed> standing = plan.standing(season);
         return PlantingKinds.plantings(plan, season).stream()
                 .flatMap(planting -> PlantingStudy.bed(standing, planting.bed()).stream()
-                        .map(bed -> new Stand(
-                                planting.id(),
-                                PlantPlaces.ground(bed, planting),
-                                bed.height().metres(),
-                                days.stream()
-                                        .map(day -> PlantingStudy.height(plan, planting, day))
-                                        .toList())))
+                        .flatMap(bed -> Areas.parts(PlantPlaces.ground(plan, bed, planting)).stream()
+                                .map(soil -> new Stand(
+                                        planting.id(),
+                                        soil,
+                                        bed.height().metres(),
+                                        days.stream()
+                                                .map(day -> PlantingStudy.height(plan, planting, day))
+                                                .toList()))))
                 .filter(stand -> !stand.soil().isEmpty());
     }
 

@@ -10,7 +10,10 @@ public enum Layout {
     STAGGERED(
             "staggered rows",
             "Every plant as far from the next: most plants on the soil, and leaves close over the weeds."),
-    SINGLE("a single plant", "In the middle of the part.");
+    SINGLE("a single plant", "In the middle of the part."),
+    ALONG_TRELLIS(
+            "along a trellis",
+            "A row at the foot of what they climb, on each side that has soil: picked standing, and the rest of the bed stays free.");
 
     private final String label;
     private final String about;

@@ -8,21 +8,29 @@ import fairacre.shape.BedSoil;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.linearref.LengthIndexedLine;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
 
 /**
  * Where the plants of a planting stand. Rows keep half their distance from the edges of the part and plants half theirs
  * from the ends of their row, so that a block of {@code L x W} carries {@code floor(L/a) x floor(W/b)} plants; where
- * less than a whole distance is there, one stands in the middle. What remains is shared out at both ends.
+ * less than a whole distance is there, one stands in the middle. What remains is shared out at both ends. Along a
+ * trellis they stand in {@link TrellisRows}, and take the soil as far as half the distance of rows on either side.
  */
 final class PlantPlaces {
 
     /** Distances in a grid are divided to so much: a board's rounding costs no plant. */
     private static final double ROUNDING = 1e-6;
+    /** Both ends of a line that is turned are rounded to micrometres, metres. */
+    private static final double ENDS = 3e-6;
     /** Rows of a staggered block, by the distance of plants: the height of an equilateral triangle. */
     private static final double STAGGERED = Math.sqrt(3) / 2;
     /** A stretch of soil that is shorter than half a distance carries no plant. */
@@ -30,6 +38,12 @@ final class PlantPlaces {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
+    /** A strip along a row ends with it. */
+    private static final BufferParameters STRIP = new BufferParameters(
+            BufferParameters.DEFAULT_QUADRANT_SEGMENTS, BufferParameters.CAP_FLAT);
+
+    private final Plan plan;
+    private final BedRevision bed;
     private final BedSoil seen;
     private final Planting planting;
     private final boolean across;
@@ -38,6 +52,8 @@ final class PlantPlaces {
     private final double rowsApart;
 
     private PlantPlaces(Plan plan, BedRevision bed, Planting planting) {
+        this.plan = plan;
+        this.bed = bed;
         this.seen = BedSoil.seen(bed);
         this.planting = planting;
         this.across = planting.layout() == Layout.ROWS_ACROSS;
@@ -51,15 +67,32 @@ final class PlantPlaces {
         return new PlantPlaces(plan, bed, planting).places();
     }
 
-    /** Square metres of soil of the part. */
-    static double area(BedRevision bed, Planting planting) {
-        return part(BedSoil.seen(bed).soil(), planting.part()).getArea();
+    /** Square metres of soil that it takes. */
+    static double area(Plan plan, BedRevision bed, Planting planting) {
+        return ground(plan, bed, planting).getArea();
     }
 
-    /** Its soil on the plot; empty where the part has none. */
-    static Polygon ground(BedRevision bed, Planting planting) {
-        BedSoil seen = BedSoil.seen(bed);
-        return (Polygon) seen.toPlot().transform(part(seen.soil(), planting.part()));
+    /** The soil that it takes, on the plot; empty where there is none. */
+    static Geometry ground(Plan plan, BedRevision bed, Planting planting) {
+        PlantPlaces places = new PlantPlaces(plan, bed, planting);
+        return planting.layout() == Layout.ALONG_TRELLIS ? places.groundOfRows() : places.soilOnThePlot();
+    }
+
+    private Geometry groundOfRows() {
+        Polygon ground = soilOnThePlot();
+        List<Geometry> strips = rowsAtTrellises().stream()
+                .map(row -> BufferOp.bufferOp(row, rowsApart / 2, STRIP))
+                .toList();
+        return Areas.shared(ground, Areas.joined(strips));
+    }
+
+    private Polygon soilOnThePlot() {
+        return (Polygon) seen.toPlot().transform(soil);
+    }
+
+    private List<LineString> rowsAtTrellises() {
+        int season = Plan.season(planting.from(), plan.yearBegins());
+        return TrellisRows.of(plan, season, bed, soilOnThePlot());
     }
 
     private static Polygon part(Polygon soil, BedPart part) {
@@ -81,6 +114,9 @@ final class PlantPlaces {
         }
         if (planting.layout() == Layout.SINGLE) {
             return List.of(onThePlot(soil.contains(soil.getCentroid()) ? soil.getCentroid() : soil.getInteriorPoint()));
+        }
+        if (planting.layout() == Layout.ALONG_TRELLIS) {
+            return rowsAtTrellises().stream().flatMap(this::along).toList();
         }
         Envelope all = soil.getEnvelopeInternal();
         double low = across ? all.getMinX() : all.getMinY();
@@ -131,6 +167,17 @@ final class PlantPlaces {
                 .filter(along -> along <= last + ROUNDING)
                 .mapToObj(along -> place(along, at))
                 .toList();
+    }
+
+    /** So many as its length holds, with half a distance at its ends. */
+    private Stream<Point> along(LineString row) {
+        int whole = (int) Math.floor((row.getLength() + ENDS) / apart);
+        int count = whole == 0 && row.getLength() >= apart * HALF ? 1 : whole;
+        double first = (row.getLength() - (count - 1) * apart) / 2;
+        LengthIndexedLine places = new LengthIndexedLine(row);
+        return IntStream.range(0, count)
+                .mapToObj(i -> places.extractPoint(first + i * apart))
+                .map(place -> Point.metres(place.x, place.y));
     }
 
     private Point place(double along, double at) {

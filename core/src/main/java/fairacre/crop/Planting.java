@@ -95,10 +95,13 @@ public record Planting(
                 .orElseGet(() -> Length.metres(spacing.inRow().usual()));
     }
 
-    /** From row to row: its own, or what is usual; without rows as far as from plant to plant. */
+    /**
+     * From row to row: its own, or what is usual; without rows as far as from plant to plant. A row along a trellis
+     * takes so much soil.
+     */
     Length rowsApart(Plan plan) {
         return switch (layout) {
-            case ROWS_ALONG, ROWS_ACROSS ->
+            case ROWS_ALONG, ROWS_ACROSS, ALONG_TRELLIS ->
                 between.orElseGet(
                         () -> Length.metres(grown(plan).spacing().between().usual()));
             case SQUARE, STAGGERED, SINGLE -> plantsApart(plan);

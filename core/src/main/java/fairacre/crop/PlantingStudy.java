@@ -79,7 +79,7 @@ public final class PlantingStudy {
 
     /** What a planting in a bed gives in a year in full bearing, kilograms, as is usual. */
     public static double kilograms(Plan plan, BedRevision bed, Planting planting) {
-        return planting.grown(plan).yield().usual() * PlantPlaces.area(bed, planting);
+        return planting.grown(plan).yield().usual() * PlantPlaces.area(plan, bed, planting);
     }
 
     static Optional<BedRevision> bed(List<StandingBed> standing, UUID bed) {

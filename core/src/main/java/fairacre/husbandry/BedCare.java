@@ -1,10 +1,11 @@
 package fairacre.husbandry;
 
-import fairacre.arch.Arch;
 import fairacre.arch.ArchKinds;
 import fairacre.catalogue.Family;
 import fairacre.catalogue.Habit;
+import fairacre.crop.Layout;
 import fairacre.crop.Planting;
+import fairacre.crop.TrellisRows;
 import fairacre.fence.FenceKinds;
 import fairacre.fence.Pest;
 import fairacre.fence.PestKind;
@@ -15,8 +16,6 @@ import fairacre.over.FabricSource;
 import fairacre.parts.Parts;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
-import fairacre.trellis.Trellis;
-import fairacre.trellis.TrellisKinds;
 import fairacre.water.Sprinklers;
 import fairacre.water.WaterKinds;
 import java.util.List;
@@ -32,9 +31,6 @@ public final class BedCare {
 
     /** Lower climbers stand by themselves, metres (common practice). */
     private static final double CLIMBS = 1;
-    /** A support stands no further off, metres (common practice). */
-    private static final double NEAR = 0.5;
-
     private static final double HAIR = 1e-6;
     /** What stands for less is gone before pests find it, days (common practice). */
     private static final int FOUND = 60;
@@ -53,28 +49,30 @@ public final class BedCare {
         this.sprawls = new SprawlStudy(plan, season);
     }
 
-    /** Whether it climbs higher than 1 m, and nothing to climb on stands at its bed. */
+    /** Whether it climbs higher than 1 m, or stands along a trellis, and nothing to climb on stands at its bed. */
     public boolean lacksSupport(Planting planting) {
-        boolean climbs = planting.grown(plan).habit() == Habit.CLIMBER
-                && planting.grown(plan).height().metres() > CLIMBS;
+        boolean climbs = planting.layout() == Layout.ALONG_TRELLIS
+                || planting.grown(plan).habit() == Habit.CLIMBER
+                        && planting.grown(plan).height().metres() > CLIMBS;
         return climbs
                 && HusbandryKinds.follows(plan, HusbandryRule.NO_SUPPORT)
                 && standing.stream()
                         .filter(bed -> bed.id().equals(planting.bed()))
-                        .noneMatch(this::isSupported);
+                        .noneMatch(bed -> isSupported(bed, planting.layout()));
     }
 
-    private boolean isSupported(StandingBed standingBed) {
-        Polygon bed = Polygons.of(standingBed.revision().corners());
-        Stream<Trellis> trellises = TrellisKinds.trellises(plan, season).stream();
-        Stream<Arch> arches = ArchKinds.arches(plan, season).stream();
-        return Stream.concat(
-                        trellises.map(trellis -> Polygons.line(trellis.places()).distance(bed)),
-                        arches.flatMap(arch -> Stream.of(arch.from(), arch.to()))
-                                .map(foot -> GEOMETRY.createPoint(new Coordinate(
-                                                foot.x().metres(), foot.y().metres()))
-                                        .distance(bed)))
-                .anyMatch(off -> off <= NEAR + HAIR);
+    private boolean isSupported(StandingBed standingBed, Layout layout) {
+        return TrellisRows.at(plan, season, standingBed.revision()).findAny().isPresent()
+                || layout != Layout.ALONG_TRELLIS && isUnderAnArch(Polygons.of(standingBed.revision().corners()));
+    }
+
+    private boolean isUnderAnArch(Polygon bed) {
+        return ArchKinds.arches(plan, season).stream()
+                .flatMap(arch -> Stream.of(arch.from(), arch.to()))
+                .map(foot -> GEOMETRY.createPoint(
+                                new Coordinate(foot.x().metres(), foot.y().metres()))
+                        .distance(bed))
+                .anyMatch(off -> off <= TrellisRows.NEAR.metres() + HAIR);
     }
 
     /** Whether sprinklers wet leaves that should stay dry. */

@@ -15,7 +15,7 @@ public interface StandSource extends Part {
     Stream<Stand> stands(Plan plan, int season, List<LocalDate> days);
 
     /**
-     * Plants of one sort that stand together.
+     * Plants of one sort that stand together; what stands in several places is told once for each.
      *
      * @param soil in which they grow
      * @param base of the soil above the ground, metres

@@ -100,8 +100,10 @@ public final class StandStudy {
             follow(day, had);
         }
         return stands.stream()
-                .filter(stand -> had.containsKey(stand.thing()))
-                .map(stand -> sun(stand.thing(), had.get(stand.thing())))
+                .map(Stand::thing)
+                .distinct()
+                .filter(had::containsKey)
+                .map(thing -> sun(thing, had.get(thing)))
                 .toList();
     }
 

@@ -29,6 +29,8 @@ import fairacre.harvest.HarvestTold.Food;
 import fairacre.harvest.Want;
 import fairacre.judging.Snag;
 import fairacre.limits.RefusedException;
+import fairacre.measure.Units;
+import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.Remove;
@@ -236,6 +238,19 @@ class VarietyTest {
         assertThat(lacking(scarce(2 * enough, SEASON - 4), SEASON)).isEmpty();
         SeedOnHand old = seed(100, SEASON - 5, 0.8, false);
         assertThat(old.comesUp(new Crop.Seed(0.7, 500, 3), SEASON)).isCloseTo(0.2, within(1e-12));
+    }
+
+    @Test
+    @DisplayName("in a garden in feet a variety's own figures stay as they were typed, those of its crop are rounded")
+    void typedFiguresStay() {
+        Variety wide = variety("Wide", "carrot", seed(100, SEASON, 0.8, false), own(CropColumn.IN_ROW, "6.2"));
+        Plan plan = with(
+                plot(20, 20, List.of(), bed("Beans", 10, 10, 4, 1)),
+                new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES),
+                Put.of(wide));
+        Crop grown = Varieties.grown(plan, "carrot", Optional.of(wide.id()));
+        assertThat(grown.spacing().inRow().usual()).isCloseTo(0.062, within(1e-9));
+        assertThat(grown.spacing().between().usual()).isCloseTo(10 * 0.0254, within(1e-9));
     }
 
     @Test

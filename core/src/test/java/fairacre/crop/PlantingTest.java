@@ -5,6 +5,7 @@ import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.planting;
 import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.trellis;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -14,12 +15,15 @@ import fairacre.appraisal.Appraisal;
 import fairacre.bill.BillLine;
 import fairacre.bill.BillPart;
 import fairacre.build.Board;
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Crops;
 import fairacre.catalogue.Raising;
 import fairacre.cost.CostStudy;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
+import fairacre.measure.Units;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
 import fairacre.plan.Bed;
@@ -28,7 +32,11 @@ import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.shape.BedSoil;
+import fairacre.shape.Memo;
+import fairacre.sun.StandStudy;
 import fairacre.testing.Gardens;
+import fairacre.trellis.Trellis;
+import fairacre.trellis.TrellisKind;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -161,12 +169,16 @@ class PlantingTest {
     void withinTheSoil(Layout layout) {
         Planting planting = spaced(onions(), layout, 0.15, 0.25);
         for (Plan plan : List.of(
-                with(plot(20, 20, List.of(), Gardens.bed("Beans", 10, 10, 3, 1.2, 33, Optional.empty()))),
-                with(plot(
-                        20,
-                        20,
-                        List.of(),
-                        Gardens.bed("Beans", 10, 10, 1.2, 3, 0, Optional.of(Gardens.cedar(Board.M38X150, 1))))))) {
+                with(
+                        plot(20, 20, List.of(), Gardens.bed("Beans", 10, 10, 3, 1.2, 33, Optional.empty())),
+                        Put.of(turned(TrellisKind.NETTING, 33, 8, 10, 12, 10))),
+                with(
+                        plot(
+                                20,
+                                20,
+                                List.of(),
+                                Gardens.bed("Beans", 10, 10, 1.2, 3, 0, Optional.of(Gardens.cedar(Board.M38X150, 1)))),
+                        Put.of(trellis("Net", 10, 8, 10, 12))))) {
             StandingBed bed = plan.standing(SEASON).get(0);
             Geometry soil = BedSoil.of(bed.revision()).buffer(1e-6);
             List<Point> places = PlantPlaces.of(plan, bed.revision(), planting);
@@ -180,6 +192,87 @@ class PlantingTest {
                 }
             }
         }
+    }
+
+    private static Trellis turned(TrellisKind kind, double turn, double... places) {
+        double[] there = new double[places.length];
+        for (int i = 0; i < places.length; i += 2) {
+            double x = places[i] - 10;
+            double y = places[i + 1] - 10;
+            double angle = Math.toRadians(-turn);
+            there[i] = 10 + x * Math.cos(angle) - y * Math.sin(angle);
+            there[i + 1] = 10 + x * Math.sin(angle) + y * Math.cos(angle);
+        }
+        return trellis("Net", kind, 2, there);
+    }
+
+    @ParameterizedTest
+    @DisplayName("along a trellis: whole distances on each side that has soil, in the bed, at its edge and half a metre off")
+    @CsvSource({
+        "NETTING, 10, 3, 40",
+        "NETTING, 10, 2.9999, 38",
+        "NETTING, 10, 3.0001, 40",
+        "NETTING, 9.52, 3, 20",
+        "NETTING, 10.48, 3, 20",
+        "NETTING, 9.2, 3, 20",
+        "NETTING, 9, 3, 20",
+        "NETTING, 8.999, 3, 0",
+        "A_FRAME, 10, 3, 40",
+        "A_FRAME, 9.5, 3, 20"
+    })
+    void alongATrellis(TrellisKind kind, double y, double length, int plants) {
+        for (double turn : new double[] {0, 33, 90}) {
+            Plan plan = with(
+                    plot(20, 20, List.of(), Gardens.bed("Beans", 10, 10, 4, 1, turn, Optional.empty())),
+                    Put.of(turned(kind, turn, 8.5, y, 8.5 + length, y)),
+                    Put.of(spaced(onions(), Layout.ALONG_TRELLIS, 0.15, 0.6)));
+            assertThat(told(plan).count()).isEqualTo(plants);
+            Geometry soil =
+                    BedSoil.of(plan.standing(SEASON).get(0).revision()).buffer(1e-6);
+            assertThat(told(plan).places())
+                    .allSatisfy(place -> assertThat(soil.covers(Polygons.line(List.of(place))))
+                            .isTrue());
+        }
+    }
+
+    @Test
+    @DisplayName("plants along a trellis take half the distance of rows on either side of it, together with the trellis")
+    void strips() {
+        Plan beside = with(
+                plot(20, 20, List.of(), bed("Beans", 10, 10, 4, 1)),
+                Put.of(trellis("Net", 8.5, 10, 11.5, 10)),
+                Put.of(spaced(onions(), Layout.ALONG_TRELLIS, 0.15, 0.6)));
+        // Rows at 9.9 and 10.1, each with 0.3 m to either side: 9.6 to 10.4, 3 m long.
+        double yield = onions().grown(beside).yield().usual();
+        assertThat(told(beside).yield()).isCloseTo(3 * 0.8 * yield, within(1e-6));
+        assertThat(told(beside).places())
+                .extracting(place -> Math.abs(place.y().metres() - 10))
+                .allSatisfy(off -> assertThat(off).isCloseTo(0.1, within(1e-6)));
+        Plan under = with(
+                plot(20, 20, List.of(), bed("Beans", 10, 10, 4, 2)),
+                Put.of(trellis("Frame", TrellisKind.A_FRAME, 2, 8.5, 10, 11.5, 10)),
+                Put.of(spaced(onions(), Layout.ALONG_TRELLIS, 0.15, 0.2)));
+        assertThat(StandStudy.of(under, SEASON, Memo.none()))
+                .as("two strips of soil, one planting")
+                .hasSize(1);
+    }
+
+    @ParameterizedTest
+    @DisplayName("a garden in feet plants at whole and half inches: 4 x 8 ft of lettuce, carrots and cabbage by hand")
+    @CsvSource({"lettuce, 30, 25", "carrot, 25, 5", "cabbage, 60, 45"})
+    void inFeet(String crop, double between, double inRow) {
+        Plan plan = with(
+                plot(20, 20, List.of(), bed("Beans", 10, 10, 8 * FOOT, 4 * FOOT)),
+                new Change.DescribeGarden("Feet", Units.FEET_AND_INCHES),
+                Put.of(planting("Crop", crop, "Beans", "2027-04-01", "2027-12-01")));
+        Crop.Spacing spacing = Crops.of(crop).orElseThrow().spacing();
+        assertThat(spacing.between().usual() * 100).isCloseTo(between, within(1e-9));
+        assertThat(spacing.inRow().usual() * 100).isCloseTo(inRow, within(1e-9));
+        // 2.54 cm are an inch; from 6 in on whole inches, below half ones.
+        double rows = Math.round(between / 2.54);
+        double plants = Math.round(inRow / 2.54 * (inRow < 15 ? 2 : 1)) / (inRow < 15 ? 2.0 : 1);
+        assertThat(told(plan).count()).isEqualTo((int) (Math.floor(48 / rows) * Math.floor(96 / plants)));
+        assertThat(told(plan).plantsApart()).isEqualTo(Length.inches(plants));
     }
 
     @Test

@@ -3,6 +3,7 @@ package fairacre.husbandry;
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.hoops;
+import static fairacre.testing.Gardens.laidOut;
 import static fairacre.testing.Gardens.leftAside;
 import static fairacre.testing.Gardens.planting;
 import static fairacre.testing.Gardens.plot;
@@ -14,6 +15,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import fairacre.appraisal.Appraisal;
 import fairacre.catalogue.Family;
 import fairacre.crop.BedPart;
+import fairacre.crop.Layout;
 import fairacre.crop.Planting;
 import fairacre.fence.Pest;
 import fairacre.fence.PestKind;
@@ -184,6 +186,19 @@ class HusbandryTest {
                         with(GARDEN, grown("Peas", "shelling-pea", "B0", "2027-04-20", "2027-07-10"))))
                 .as("lower than a metre")
                 .isEmpty();
+    }
+
+    @Test
+    @DisplayName("what is planted along a trellis lacks one, however low it is; an arch has no foot to plant along")
+    void alongNoTrellis() {
+        Planting peas = planting("Peas", "shelling-pea", "B0", "2027-04-20", "2027-07-10");
+        Plan plan = with(GARDEN, Put.of(laidOut(peas, Layout.ALONG_TRELLIS)));
+        List<Snag> lacking = snags(HusbandryRule.NO_SUPPORT, plan);
+        assertThat(lacking).hasSize(1);
+        Plan mended = with(plan, lacking.get(0).remedies().get(0).change());
+        assertThat(snags(HusbandryRule.NO_SUPPORT, mended)).isEmpty();
+        assertThat(snags(HusbandryRule.NO_SUPPORT, with(plan, Put.of(Gardens.arch("Arch", 9, 3.5, 9, 5.5)))))
+                .hasSize(1);
     }
 
     @ParameterizedTest

@@ -11,9 +11,39 @@ import javax.measure.Unit;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class MeasureTest {
+
+    @ParameterizedTest
+    @DisplayName("centimetres of a table in inches as they are said (1 in = 2.54 cm exactly, NIST Handbook 44)")
+    @CsvSource({
+        "0.3, 0.125",
+        "0.6, 0.25",
+        "1.3, 0.5",
+        "2, 0.75",
+        "2.5, 1",
+        "5, 2",
+        "7.5, 3",
+        "10, 4",
+        "15, 6",
+        "20, 8",
+        "30, 12",
+        "45, 18",
+        "60, 24",
+        "75, 30",
+        "90, 36",
+        "120, 48",
+        "0.01, 0.125",
+        "0, 0"
+    })
+    void rounded(double centimetres, double inches) {
+        Length exact = Length.metres(centimetres / 100);
+        assertThat(Units.FEET_AND_INCHES.round(exact)).isEqualTo(Length.inches(inches));
+        assertThat(Units.METRIC.round(exact)).isEqualTo(exact);
+        assertThat(Units.FEET_AND_INCHES.round(Length.inches(inches))).isEqualTo(Length.inches(inches));
+    }
 
     /** The international foot, built up in the units library from its definition of 1959: 0.3048 m. */
     private static final Unit<javax.measure.quantity.Length> FOOT =

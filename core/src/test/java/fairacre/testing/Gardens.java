@@ -36,6 +36,7 @@ import fairacre.cover.BedCover;
 import fairacre.cover.CoverKind;
 import fairacre.crop.BedPart;
 import fairacre.crop.Layout;
+import fairacre.crop.Layout;
 import fairacre.crop.Planting;
 import fairacre.feeding.Amending;
 import fairacre.feeding.Mulch;
@@ -375,6 +376,23 @@ public final class Gardens {
 
     public static PlantingLock lock(String name, String planting) {
         return new PlantingLock(id(name), id(planting));
+    }
+
+    public static Planting laidOut(Planting planting, Layout layout) {
+        return new Planting(
+                planting.id(),
+                planting.name(),
+                planting.crop(),
+                planting.variety(),
+                planting.bed(),
+                planting.part(),
+                layout,
+                planting.inRow(),
+                planting.between(),
+                planting.raising(),
+                planting.interplanted(),
+                planting.from(),
+                planting.until());
     }
 
     public static Planting renamed(Planting planting, String name) {
