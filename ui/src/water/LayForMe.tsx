@@ -6,6 +6,7 @@ import { Choice } from "../parts/Choice";
 import { Fault } from "../parts/Fault";
 import { useDesk } from "../workspace/desk";
 import { trying } from "../workspace/trying";
+import { useTooMuchWords } from "./useTooMuchWords";
 import { useAsked } from "../workspace/useAsked";
 import { words } from "./words";
 
@@ -14,6 +15,7 @@ type Network = components["schemas"]["PricedNetwork"];
 /** Whole networks worked out for a source and the beds: seen on the sheet when one rests on them, laid by a click. */
 export function LayForMe() {
   const desk = useDesk();
+  const tooMuchWords = useTooMuchWords();
   const sources = [...desk.plan.taps, ...desk.plan.barrels];
   const [chosen, setChosen] = useState<string>();
   const from = sources.find(({ id }) => id === chosen) ?? sources[0];
@@ -56,6 +58,7 @@ export function LayForMe() {
           <span className="text-soft">
             {proposal.enough ? words.enough : words.notEnough}{" "}
             {words.costAndJoints(cost && formatDifference(cost), proposal.joints)}
+            {proposal.tooMuch && ` ${tooMuchWords(proposal.tooMuch)}`}
           </span>
         </button>
       ))}

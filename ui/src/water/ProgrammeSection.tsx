@@ -10,12 +10,14 @@ import { HoursForm } from "./HoursForm";
 import { monthName } from "../measure/monthDays";
 import { formatMinutes, growing, settingWords } from "./months";
 import { WantedByBeds } from "./WantedByBeds";
+import { useTooMuchWords } from "./useTooMuchWords";
 import { feeding } from "./water";
 import { words } from "./words";
 
 /** How long each zone runs in a week: by the rule of thumb, and by the usual weather of a month. */
 export function ProgrammeSection() {
   const { plan, report, units } = useDesk();
+  const tooMuchWords = useTooMuchWords();
   const [climate] = plan.climates;
   const months = climate ? growing(climate) : [];
   const [chosen, setChosen] = useState<number>();
@@ -65,6 +67,9 @@ export function ProgrammeSection() {
                     <span className="block text-xs text-soft">
                       {words.litres(formatWater(week.litres, units))}
                     </span>
+                  )}
+                  {zone.tooMuch && (
+                    <span className="block text-xs text-soft">{tooMuchWords(zone.tooMuch)}</span>
                   )}
                 </td>
                 <td className="figures text-right whitespace-nowrap">

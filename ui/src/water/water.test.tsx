@@ -494,6 +494,20 @@ describe("how long a zone runs", () => {
     ]);
   });
 
+  it("tells which bed gets too much for the sake of the others", () => {
+    const bed = deskFor({ plan: watered }).desk.plan.beds[0];
+    const zones = programme.zones.map((zone) => ({
+      ...zone,
+      tooMuch: { bed: bed?.id ?? "", month: 7, times: 2.409 },
+    }));
+    const told = { ...running, water: { ...running.water, programme: { ...programme, zones } } };
+    const { desk } = deskFor({ plan: { ...watered, climates: [climate] }, report: told });
+    atDesk(desk, <WaterPanel />);
+    within(screen.getByTestId("programme")).getByText(
+      `${bed?.name ?? ""} gets 2.4 times what it wants in July, since thirstier beds run with it.`,
+    );
+  });
+
   it("normals are typed by the month and read from a file, and what is wrong is said", async () => {
     const { desk, submit } = deskFor({ plan: { ...watered, climates: [climate] }, report: running });
     atDesk(desk, <WaterPanel />);

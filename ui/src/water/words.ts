@@ -178,6 +178,8 @@ export const words = {
   bedNeeds: (month: string) => `What each bed wants in ${month}`,
   bedNeedsExplained:
     "A planted bed gets what the thirstiest of its crops wants, a bed with nothing planted what mixed vegetables want, less the rain that stays in the soil; in a walk-in tunnel no rain counts. A zone runs for the bed that wants most.",
+  tooMuch: (bed: string, times: number, month: string) =>
+    `${bed} gets ${String(times)} times what it wants in ${month}, since thirstier beds run with it.`,
   thirstiest: "Bed, and its thirstiest crop",
   aWeekEach: "A week",
   mixed: "mixed vegetables",

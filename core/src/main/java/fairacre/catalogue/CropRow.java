@@ -121,9 +121,10 @@ public record CropRow(String key, String name, Map<CropColumn, String> figures) 
 
     /** In metres. */
     private Figure distance(CropColumn column, Function<CropColumn, Units> said) {
-        return Figure.of(text(column)).map(centimetres -> said.apply(column)
-                .round(Length.metres(centimetres * CENTIMETRE))
-                .metres());
+        return Figure.of(text(column))
+                .map(centimetres -> said.apply(column)
+                        .round(Length.metres(centimetres * CENTIMETRE))
+                        .metres());
     }
 
     private boolean isSo(CropColumn column) {

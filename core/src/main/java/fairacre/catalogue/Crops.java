@@ -18,7 +18,8 @@ public final class Crops {
             .flatMap(table -> table.rows().stream())
             .collect(Collectors.toMap(CropRow::key, Function.identity(), (one, other) -> one, LinkedHashMap::new));
     private static final Map<Units, Map<String, Crop>> ALL = Arrays.stream(Units.values())
-            .collect(Collectors.toMap(Function.identity(), Crops::read, (one, other) -> one, () -> new EnumMap<>(Units.class)));
+            .collect(Collectors.toMap(
+                    Function.identity(), Crops::read, (one, other) -> one, () -> new EnumMap<>(Units.class)));
 
     private Crops() {}
 

@@ -71,8 +71,11 @@ public final class Varieties {
     }
 
     private static Crop crop(Units units, Variety variety) {
-        return CROPS.get(variety, each -> Arrays.stream(Units.values())
-                        .collect(Collectors.toMap(Function.identity(), said -> each.row().crop(each, said))))
+        return CROPS.get(
+                        variety,
+                        each -> Arrays.stream(Units.values())
+                                .collect(Collectors.toMap(
+                                        Function.identity(), said -> each.row().crop(each, said))))
                 .get(units);
     }
 

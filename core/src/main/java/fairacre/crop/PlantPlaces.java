@@ -39,8 +39,8 @@ final class PlantPlaces {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     /** A strip along a row ends with it. */
-    private static final BufferParameters STRIP = new BufferParameters(
-            BufferParameters.DEFAULT_QUADRANT_SEGMENTS, BufferParameters.CAP_FLAT);
+    private static final BufferParameters STRIP =
+            new BufferParameters(BufferParameters.DEFAULT_QUADRANT_SEGMENTS, BufferParameters.CAP_FLAT);
 
     private final Plan plan;
     private final BedRevision bed;

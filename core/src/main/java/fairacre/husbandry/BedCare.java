@@ -31,6 +31,7 @@ public final class BedCare {
 
     /** Lower climbers stand by themselves, metres (common practice). */
     private static final double CLIMBS = 1;
+
     private static final double HAIR = 1e-6;
     /** What stands for less is gone before pests find it, days (common practice). */
     private static final int FOUND = 60;
@@ -63,7 +64,8 @@ public final class BedCare {
 
     private boolean isSupported(StandingBed standingBed, Layout layout) {
         return TrellisRows.at(plan, season, standingBed.revision()).findAny().isPresent()
-                || layout != Layout.ALONG_TRELLIS && isUnderAnArch(Polygons.of(standingBed.revision().corners()));
+                || layout != Layout.ALONG_TRELLIS
+                        && isUnderAnArch(Polygons.of(standingBed.revision().corners()));
     }
 
     private boolean isUnderAnArch(Polygon bed) {

@@ -12,8 +12,8 @@ public enum Units {
 
     /**
      * A length that tables give in centimetres and that is not meant to the millimetre, as one says it in these units:
-     * metres as they are; in feet to 1/8 in, from 1 in on to 1/2 in, from 6 in on to whole inches, from 2 ft on to 3 in.
-     * 45 cm are 18 in, 90 cm are 3 ft. Never less than a step.
+     * metres as they are; in feet to 1/8 in, from 1 in on to 1/2 in, from 6 in on to whole inches, from 2 ft on to 3
+     * in. 45 cm are 18 in, 90 cm are 3 ft. Never less than a step.
      *
      * @param length not negative
      */

@@ -61,23 +61,37 @@ final class DrawnPipes {
      * @throws RefusedException if nothing leads to one of them
      */
     Drawn toBeds() {
-        List<WaterRun> runs =
-                trunk(beds.stream().map(bed -> ground.corners(bed.id())).toList());
+        return toBeds(List.of(beds));
+    }
+
+    /**
+     * A tree of its own for each group of beds.
+     *
+     * @throws RefusedException if nothing leads to one of them
+     */
+    Drawn toBeds(List<List<StandingBed>> groups) {
+        List<WaterRun> runs = new ArrayList<>();
         Map<UUID, UUID> feeding = new HashMap<>();
-        beds.forEach(bed -> feeding.put(bed.id(), nearest(runs, Polygons.of(bed.corners()))));
+        for (List<StandingBed> group : groups) {
+            int others = runs.size();
+            addTrunk(group.stream().map(bed -> ground.corners(bed.id())).toList(), runs);
+            List<WaterRun> tree = runs.subList(others, runs.size());
+            group.forEach(bed -> feeding.put(bed.id(), nearest(tree, Polygons.of(bed.corners()))));
+        }
         return new Drawn(runs, List.of(), feeding);
     }
 
-    /** @param groups of nodes, of each of which one is led to */
-    private List<WaterRun> trunk(List<List<Integer>> groups) {
+    /**
+     * @param groups of nodes, of each of which one is led to
+     * @param runs to which it is added
+     */
+    private void addTrunk(List<List<Integer>> groups, List<WaterRun> runs) {
         PipeTree tree = PipeTree.of(ground, groups)
                 .orElseThrow(() -> new RefusedException(
                         "beds",
                         "no way for a pipe leads from " + source.name() + " to all of them",
                         "leave more room between them, or choose fewer"));
-        List<WaterRun> runs = new ArrayList<>();
         tree.below(0).forEach(first -> lay(tree, 0, first, source.id(), runs));
-        return runs;
     }
 
     /**
@@ -92,8 +106,8 @@ final class DrawnPipes {
     }
 
     private Drawn atManifolds(List<ManifoldSites.Site> sites) {
-        List<WaterRun> runs =
-                trunk(sites.stream().map(site -> List.of(site.node())).toList());
+        List<WaterRun> runs = new ArrayList<>();
+        addTrunk(sites.stream().map(site -> List.of(site.node())).toList(), runs);
         List<WaterRun> trunk = List.copyOf(runs);
         List<Manifold> manifolds = new ArrayList<>();
         Map<UUID, UUID> feeding = new HashMap<>();

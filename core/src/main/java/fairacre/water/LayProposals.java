@@ -12,18 +12,22 @@ import fairacre.plan.Remove;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.IntFunction;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
  * Whole networks for a source: pipes round beds and whatever stands there, as short as they are found, and dripline in
- * every bed. Three manners are proposed: as few valves as the source allows, a valve for each bed, and such valves side
- * by side at manifolds. For each the smallest tube is taken with which every outlet gets enough, evenly and not too
- * fast.
+ * every bed. Four manners are proposed: as few valves as the source allows; where that waters beds of unlike need
+ * together, pipes and a valve of their own for beds of like need; a valve for each bed; and such valves side by side at
+ * manifolds. For each the smallest tube is taken with which every outlet gets enough, evenly and not too fast.
  */
 public final class LayProposals {
 
@@ -52,12 +56,20 @@ public final class LayProposals {
      * @param tube that they are of
      * @param joints where something branches off a run
      * @param valves that one opens
+     * @param tooMuch the bed that gets most more than it wants, since it is watered together with a thirstier one
      * @param enough whether every outlet gets what it needs, evenly and not too fast, and no zone more than the source
      *     gives; if not, the water is judged as any other once it is laid
      * @param change that lays it, and takes up what the beds had before
      */
     public record Proposal(
-            String words, Length pipe, PipeKind tube, int joints, int valves, boolean enough, Change change) {}
+            String words,
+            Length pipe,
+            PipeKind tube,
+            int joints,
+            int valves,
+            Optional<ZoneMinutes.TooMuch> tooMuch,
+            boolean enough,
+            Change change) {}
 
     /**
      * @param from the source
@@ -83,12 +95,18 @@ public final class LayProposals {
         DrawnPipes pipes = new DrawnPipes(plan, season, source, beds, ids);
         DrawnPipes.Drawn toBeds = pipes.toBeds();
         Proposal each = smallestTube(toBeds, Valves.EACH_BED);
+        Valves branches = Valves.onBranches(run -> !run.from().equals(source.id()));
+        Optional<Proposal> few = Stream.of(Valves.NONE, branches)
+                .map(valves -> smallestTube(toBeds, valves))
+                .filter(Proposal::enough)
+                .filter(fewer -> fewer.valves() < each.valves())
+                .findFirst();
         return Stream.of(
-                        Stream.of(Valves.NONE, Valves.BRANCHES)
-                                .map(valves -> smallestTube(toBeds, valves))
-                                .filter(Proposal::enough)
-                                .filter(few -> few.valves() < each.valves())
-                                .limit(1),
+                        few.stream(),
+                        few
+                                .filter(fewer -> fewer.tooMuch().isPresent())
+                                .flatMap(fewer -> likeNeed(pipes, each))
+                                .stream(),
                         Stream.of(each),
                         pipes
                                 .atManifolds()
@@ -97,6 +115,17 @@ public final class LayProposals {
                                 .stream())
                 .flatMap(part -> part)
                 .toList();
+    }
+
+    private Optional<Proposal> likeNeed(DrawnPipes pipes, Proposal each) {
+        if (!(plan.apply(each.change()) instanceof Outcome.Applied valved)) {
+            return Optional.empty();
+        }
+        DrawnPipes.Drawn drawn = pipes.toBeds(new LikeNeed(valved.plan(), season).groups(beds));
+        return Optional.of(
+                        smallestTube(drawn, Valves.forLikeNeed(run -> run.from().equals(source.id()))))
+                .filter(Proposal::enough)
+                .filter(fewer -> fewer.valves() < each.valves());
     }
 
     /** The first tube with which all is well; else the largest. */
@@ -114,9 +143,7 @@ public final class LayProposals {
     private Proposal proposal(DrawnPipes.Drawn drawn, Valves valves, PipeKind tube) {
         List<WaterRun> runs = drawn.runs().stream()
                 .map(run -> run.of(tube))
-                .map(run -> valves == Valves.BRANCHES && !run.from().equals(source.id())
-                        ? run.withValve(NewWater.handles(plan.units()))
-                        : run)
+                .map(run -> valves.onRun().test(run) ? run.withValve(NewWater.handles(plan.units())) : run)
                 .toList();
         List<Change> changes = new ArrayList<>(takenUp());
         runs.forEach(run -> changes.add(Put.of(run)));
@@ -124,19 +151,38 @@ public final class LayProposals {
         NewWater usual = new NewWater(plan, season, ids);
         for (StandingBed bed : beds) {
             Dripline line = usual.dripline(bed, drawn.feeding().get(bed.id()));
-            changes.add(valves == Valves.EACH_BED ? line.valved() : Put.of(line));
+            changes.add(valves.onLines().test(bed.id()) ? line.valved() : Put.of(line));
         }
         Length pipe = Length.metres(runs.stream()
                 .mapToDouble(run -> new Course(run.places()).length())
                 .sum());
-        int count = valves.oneForEachBed()
+        int manifolds = drawn.manifolds().size();
+        int count = manifolds > 0
                 ? beds.size()
-                : (int) runs.stream().filter(WaterRun::valve).count();
+                : (int) (runs.stream().filter(WaterRun::valve).count()
+                        + beds.stream()
+                                .filter(bed -> valves.onLines().test(bed.id()))
+                                .count());
         String words = "Lay " + new Wording(plan.units()).length(pipe) + " of " + tube.label() + " to "
-                + Wording.named(beds) + ", "
-                + valves.words(valves == Valves.MANIFOLDS ? drawn.manifolds().size() : count);
+                + Wording.named(beds) + ", " + valves.words().apply(manifolds > 0 ? manifolds : count);
         Change change = new Change.Batch(Limits.shortened("Lay pipes to " + Wording.named(beds), ""), changes);
-        return new Proposal(words, pipe, tube, joints(drawn), count, isEnough(change), change);
+        Optional<WaterStudy> laid = laid(change);
+        return new Proposal(
+                words,
+                pipe,
+                tube,
+                joints(drawn),
+                count,
+                laid.flatMap(LayProposals::tooMuch),
+                laid.filter(study -> study.zones().stream().allMatch(Zone::runsWell))
+                        .isPresent(),
+                change);
+    }
+
+    private static Optional<ZoneMinutes.TooMuch> tooMuch(WaterStudy laid) {
+        return laid.water().programme().zones().stream()
+                .flatMap(zone -> zone.tooMuch().stream())
+                .max(Comparator.comparingDouble(ZoneMinutes.TooMuch::times));
     }
 
     private static int joints(DrawnPipes.Drawn drawn) {
@@ -184,31 +230,42 @@ public final class LayProposals {
         return changes;
     }
 
-    private boolean isEnough(Change change) {
+    private Optional<WaterStudy> laid(Change change) {
         return plan.apply(change) instanceof Outcome.Applied applied
-                && WaterStudy.of(applied.plan(), season, applied.plan().standing(season), Memo.none()).zones().stream()
-                        .allMatch(Zone::runsWell);
+                ? Optional.of(
+                        WaterStudy.of(applied.plan(), season, applied.plan().standing(season), Memo.none()))
+                : Optional.empty();
     }
 
-    /** Where valves are. */
-    private enum Valves {
-        NONE,
-        BRANCHES,
-        EACH_BED,
-        MANIFOLDS;
+    /**
+     * Where valves are.
+     *
+     * @param onRun which runs have one
+     * @param onLines of which beds the lines have one
+     * @param words for so many valves, or manifolds
+     */
+    private record Valves(Predicate<WaterRun> onRun, Predicate<UUID> onLines, IntFunction<String> words) {
 
-        boolean oneForEachBed() {
-            return this == EACH_BED || this == MANIFOLDS;
+        static final Valves NONE = new Valves(run -> false, bed -> false, count -> "all at once");
+        static final Valves EACH_BED = new Valves(run -> false, bed -> true, count -> "a valve for each bed");
+        static final Valves MANIFOLDS = new Valves(
+                run -> false,
+                bed -> false,
+                count -> "a valve for each bed at " + count + (count == 1 ? " manifold" : " manifolds"));
+
+        static Valves onBranches(Predicate<WaterRun> branches) {
+            return new Valves(branches, bed -> false, count -> "with " + valves(count) + " where it branches");
         }
 
-        /** @param count of valves, or of manifolds */
-        String words(int count) {
-            return switch (this) {
-                case NONE -> "all at once";
-                case BRANCHES -> "with " + count + (count == 1 ? " valve" : " valves") + " where it branches";
-                case EACH_BED -> "a valve for each bed";
-                case MANIFOLDS -> "a valve for each bed at " + count + (count == 1 ? " manifold" : " manifolds");
-            };
+        static Valves forLikeNeed(Predicate<WaterRun> firsts) {
+            return new Valves(
+                    firsts,
+                    bed -> false,
+                    count -> "with " + valves(count) + ", each for beds that want about as much water");
+        }
+
+        private static String valves(int count) {
+            return count + (count == 1 ? " valve" : " valves");
         }
     }
 }

@@ -6,6 +6,7 @@ import fairacre.plan.SqueezeTest;
 import fairacre.plan.StandingBed;
 import fairacre.shape.BedSoil;
 import fairacre.shape.Memo;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +28,7 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
     /** Of a week without normals, litres a square metre (common practice). */
     static final double RULE_OF_THUMB = 25;
 
+    private static final double HAIR = 1e-9;
     private static final double MINUTES = 60;
     private static final double WEEK = 7;
 
@@ -64,8 +66,18 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
                                 zones.get(i).valve(),
                                 thumb.get(i),
                                 weeks.stream().map(week -> week.get(i)).toList(),
-                                year(zones.get(i), weeks, i, needs)))
+                                year(zones.get(i), weeks, i, needs),
+                                tooMuch(waters.get(i), weeks, i, needs)))
                         .toList());
+    }
+
+    private static Optional<ZoneMinutes.TooMuch> tooMuch(
+            ZoneWater zone, List<List<ZoneMinutes.Weekly>> weeks, int index, BedNeeds needs) {
+        return IntStream.rangeClosed(1, weeks.size())
+                .boxed()
+                .max(Comparator.comparingDouble(
+                        month -> weeks.get(month - 1).get(index).minutes()))
+                .flatMap(month -> zone.tooMuch(month, needs));
     }
 
     /** The weeks of each month, or that of the rule of thumb where nothing else is known. */
@@ -155,6 +167,20 @@ public record Programme(List<MonthNeed> months, List<ZoneMinutes> zones) {
                                         RootSoil.of(bed, ground));
                             })
                             .toList());
+        }
+
+        /** The bed for which the minutes of the zone are most too many in a month. */
+        Optional<ZoneMinutes.TooMuch> tooMuch(int month, BedNeeds needs) {
+            Map<UUID, Double> minutes = new HashMap<>();
+            beds.forEach(bed -> minutes.put(bed.bed(), bed.minutes(needs.week(bed.bed(), Optional.of(month)))));
+            double longest =
+                    minutes.values().stream().mapToDouble(each -> each).max().orElse(0);
+            return beds.stream()
+                    .map(BedShare::bed)
+                    .filter(bed -> minutes.get(bed) > 0)
+                    .min(Comparator.comparingDouble(minutes::get))
+                    .map(bed -> new ZoneMinutes.TooMuch(bed, month, longest / minutes.get(bed)))
+                    .filter(most -> most.times() >= ZoneMinutes.LIKE - HAIR);
         }
 
         /** As long as the bed takes that takes longest. */

@@ -1,6 +1,7 @@
 package fairacre.water;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -10,12 +11,25 @@ import java.util.UUID;
  * @param ruleOfThumb for 25 mm a week
  * @param months January to December; empty without normals of the weather
  * @param year litres in the growing months; 0 without normals
+ * @param tooMuch the bed that gets most more than it wants, in the month in which the zone runs longest; empty if all
+ *     want much the same, or without normals
  */
-public record ZoneMinutes(UUID valve, Weekly ruleOfThumb, List<Weekly> months, double year) {
+public record ZoneMinutes(UUID valve, Weekly ruleOfThumb, List<Weekly> months, double year, Optional<TooMuch> tooMuch) {
+
+    /** Beds of which one gets less than so many times what it wants are of like need (a rough guess). */
+    static final double LIKE = 1.5;
 
     public ZoneMinutes {
         months = List.copyOf(months);
     }
+
+    /**
+     * A bed that gets more than it wants, since it is watered together with a thirstier one.
+     *
+     * @param month 1 to 12
+     * @param times what it wants, 1.5 or more
+     */
+    public record TooMuch(UUID bed, int month, double times) {}
 
     /**
      * A week.

@@ -207,7 +207,8 @@ class PlantingTest {
     }
 
     @ParameterizedTest
-    @DisplayName("along a trellis: whole distances on each side that has soil, in the bed, at its edge and half a metre off")
+    @DisplayName(
+            "along a trellis: whole distances on each side that has soil, in the bed, at its edge and half a metre off")
     @CsvSource({
         "NETTING, 10, 3, 40",
         "NETTING, 10, 2.9999, 38",
@@ -227,8 +228,7 @@ class PlantingTest {
                     Put.of(turned(kind, turn, 8.5, y, 8.5 + length, y)),
                     Put.of(spaced(onions(), Layout.ALONG_TRELLIS, 0.15, 0.6)));
             assertThat(told(plan).count()).isEqualTo(plants);
-            Geometry soil =
-                    BedSoil.of(plan.standing(SEASON).get(0).revision()).buffer(1e-6);
+            Geometry soil = BedSoil.of(plan.standing(SEASON).get(0).revision()).buffer(1e-6);
             assertThat(told(plan).places())
                     .allSatisfy(place -> assertThat(soil.covers(Polygons.line(List.of(place))))
                             .isTrue());
@@ -236,7 +236,8 @@ class PlantingTest {
     }
 
     @Test
-    @DisplayName("plants along a trellis take half the distance of rows on either side of it, together with the trellis")
+    @DisplayName(
+            "plants along a trellis take half the distance of rows on either side of it, together with the trellis")
     void strips() {
         Plan beside = with(
                 plot(20, 20, List.of(), bed("Beans", 10, 10, 4, 1)),

@@ -36,7 +36,6 @@ import fairacre.cover.BedCover;
 import fairacre.cover.CoverKind;
 import fairacre.crop.BedPart;
 import fairacre.crop.Layout;
-import fairacre.crop.Layout;
 import fairacre.crop.Planting;
 import fairacre.feeding.Amending;
 import fairacre.feeding.Mulch;

@@ -176,6 +176,27 @@ class BedNeedsTest {
         assertThat(zone.ruleOfThumb()).isEqualTo(minutes(watered()).ruleOfThumb());
     }
 
+    @ParameterizedTest
+    @DisplayName("a bed is told that gets 1.5 times what it wants or more, by the week's litres of both beds")
+    @CsvSource({"true", "false"})
+    void theOtherGetsTooMuch(boolean over) {
+        Plan plan = watered(
+                tomatoes("2027-05-01", "2027-10-01"),
+                over
+                        ? Put.of(planting("Beets", "beet", "Kale", "2027-07-08", "2027-11-01"))
+                        : Put.of(planting("Onions", "onion", "Kale", "2027-04-01", "2027-09-20")));
+        double tomatoes = BedNeeds.of(plan, SEASON).week(id("Beans"), Optional.of(7));
+        double others = BedNeeds.of(plan, SEASON).week(id("Kale"), Optional.of(7));
+        assertThat(tomatoes / others > 1.5).isEqualTo(over);
+        assertThat(minutes(plan).tooMuch().isPresent()).isEqualTo(over);
+        minutes(plan).tooMuch().ifPresent(most -> {
+            assertThat(most.bed()).isEqualTo(id("Kale"));
+            assertThat(most.month()).isEqualTo(7);
+            assertThat(most.times()).isCloseTo(tomatoes / others, within(0.01));
+        });
+        assertThat(minutes(watered()).tooMuch()).as("both want the same").isEmpty();
+    }
+
     @Test
     @DisplayName("the litres of a year are those of the days on which something grows [by hand]")
     void litresOfTheYear() {

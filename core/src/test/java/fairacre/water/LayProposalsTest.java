@@ -3,10 +3,13 @@ package fairacre.water;
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.barrel;
 import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.climate;
+import static fairacre.testing.Gardens.drier;
 import static fairacre.testing.Gardens.dripline;
 import static fairacre.testing.Gardens.feature;
 import static fairacre.testing.Gardens.gardener;
 import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.planting;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.run;
 import static fairacre.testing.Gardens.seated;
@@ -85,6 +88,33 @@ class LayProposalsTest {
                                 .isZero());
             }
         }
+    }
+
+    @Test
+    void bedsOfLikeNeedAreWateredTogether() {
+        Plan plan = with(
+                beds(6),
+                Put.of(drier(climate("Weather", "Harbour"), 0.2)),
+                Put.of(tap("Tap", 0.3, 0.3, 20)),
+                Put.of(planting("Tomatoes", "tomato", "Bed 1", "2027-05-01", "2027-10-01")),
+                Put.of(planting("Beets", "beet", "Bed 6", "2027-07-08", "2027-11-01")),
+                Put.of(planting("More beets", "beet", "Bed 5", "2027-07-08", "2027-11-01")));
+        List<LayProposals.Proposal> proposals = proposals(plan, "Tap");
+        assertThat(proposals.get(0).tooMuch()).isPresent();
+        LayProposals.Proposal like = proposals.get(1);
+        assertThat(like.words()).endsWith(" valves, each for beds that want about as much water");
+        assertThat(like.tooMuch()).isEmpty();
+        assertThat(like.valves()).isEqualTo(2);
+        assertThat(Appraisal.of(with(plan, like.change()), SEASON).snags())
+                .noneMatch(snag -> snag.rule() instanceof WaterRule);
+        assertThat(zones(with(plan, like.change())))
+                .hasSize(like.valves())
+                .allMatch(Zone::runsWell)
+                .flatExtracting(Zone::beds)
+                .hasSize(6);
+        assertThat(proposals(with(beds(6), Put.of(tap("Tap", 0.3, 0.3, 20))), "Tap"))
+                .as("without normals of the weather all want the same")
+                .hasSize(3);
     }
 
     @Test
