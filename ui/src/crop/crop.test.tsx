@@ -94,6 +94,24 @@ describe("crops", () => {
     expect(JSON.parse(String(fetched.mock.lastCall?.[1]?.body))).toEqual({ crop: "carrot", beds: ["beans"] });
   });
 
+  it("stand apart in inches where the garden is in feet, as it tells", async () => {
+    const [carrot] = deskFor({ plan }).desk.catalogue.crops.crops;
+    if (!carrot) throw new Error("no crop");
+    const inInches = {
+      ...carrot.crop,
+      spacing: {
+        inRow: { usual: 2 * 0.0254, low: 0.0254, high: 3 * 0.0254 },
+        between: { usual: 10 * 0.0254, low: 6 * 0.0254, high: 16 * 0.0254 },
+      },
+    };
+    answering({ "/crops": { crops: [{ ...carrot, crop: inInches }], seed: [] } });
+    const inFeet = deskFor({ plan: { ...plan, units: "FEET_AND_INCHES" }, step: "crops" }).desk;
+    atDesk({ ...inFeet, units: "FEET_AND_INCHES" }, <CropsPanel />);
+    await vi.waitFor(() => {
+      expect(screen.getByTestId("crop-about").textContent).toContain(words.apart("2″", "10″"));
+    });
+  });
+
   it("tell when they are sown in the open", async () => {
     answering({ "/plantings/calendar": sowing });
     const { desk } = deskFor({ plan, step: "crops" });
