@@ -44,6 +44,7 @@ const SEES: Record<string, string[]> = {
   crop: ["feeding", "frost", "harvest", "variety"],
   sharing: [],
   shopping: ["purse"],
+  work: [],
 };
 
 const SOURCES = import.meta.dirname;

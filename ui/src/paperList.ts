@@ -20,6 +20,7 @@ import { ShoppingPaper } from "./shopping/ShoppingPaper";
 import { PipesPaper } from "./water/PipesPaper";
 import { WatchPaper } from "./water/WatchPaper";
 import { WateringPaper } from "./water/WateringPaper";
+import { WorkPaper } from "./work/WorkPaper";
 import { SunPaper } from "./sun/SunPaper";
 import { EditsPaper } from "./workspace/EditsPaper";
 import { VariantsPaper } from "./workspace/VariantsPaper";
@@ -45,6 +46,7 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   "bed-cards": BedCardsPaper,
   labels: LabelsPaper,
   crops: CataloguePaper,
+  work: WorkPaper,
   bill: BillPaper,
   shopping: ShoppingPaper,
   prices: PricesPaper,

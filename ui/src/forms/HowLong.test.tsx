@@ -9,8 +9,24 @@ import { HowLong } from "./HowLong";
 it("says how long each piece of the work is taken to be, and who says so", async () => {
   const { desk } = deskFor();
   const rates = [
-    { key: "wall/block", label: "Laying a block", minutes: 8, unit: "block", source: "a rough guess" },
-    { key: "carry/barrow", label: "A barrow", minutes: 5, unit: "trip", source: "common practice" },
+    {
+      key: "wall/block",
+      label: "Laying a block",
+      minutes: 8,
+      unit: "block",
+      source: "a rough guess",
+      stage: "FRAMES" as const,
+      people: 1,
+    },
+    {
+      key: "carry/barrow",
+      label: "A barrow",
+      minutes: 5,
+      unit: "trip",
+      source: "common practice",
+      stage: "FRAMES" as const,
+      people: 1,
+    },
   ];
   atDesk({ ...desk, catalogue: { ...desk.catalogue, rates } }, <HowLong work={["frame", "wall"]} />);
   await userEvent.click(screen.getByText("How the hours are reckoned"));

@@ -1,5 +1,6 @@
 import { useWork } from "../api/queries";
 import { HowLong } from "../forms/HowLong";
+import { PaperLink } from "../papers/PaperLink";
 import { useDesk } from "../workspace/desk";
 
 const KINDS = ["frame", "wall", "carry"];
@@ -33,8 +34,9 @@ export function WorkBySeason() {
         </tbody>
       </table>
       <p className="text-sm text-soft">
-        For one person who does it for the first time; digging, levelling and laying walks are not counted.
+        For one person who does it for the first time; levelling the ground is not counted.
       </p>
+      <PaperLink paper="work" />
       <HowLong work={KINDS} />
     </section>
   );

@@ -18,6 +18,7 @@ export const PAPER_NAMES = {
   "bed-cards": "Bed cards",
   labels: "Plant labels",
   crops: "Catalogue of crops",
+  work: "Work",
   bill: "Bill",
   shopping: "Shopping list",
   prices: "Price book",

@@ -99,6 +99,7 @@ class HouseTest {
         sees.put("watch", Set.of("water"));
         sees.put("cost", Set.of("fence", "fill", "frame", "sheet", "surface", "water"));
         sees.put("ledger", Set.of("cost"));
+        sees.put("work", Set.of("cost"));
         sees.put("merge", Set.of());
         sees.put(
                 "appraisal",

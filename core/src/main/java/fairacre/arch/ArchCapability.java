@@ -2,6 +2,7 @@ package fairacre.arch;
 
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceList;
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.bill.WorkRates;
 import fairacre.judging.Capability;
@@ -23,11 +24,13 @@ public final class ArchCapability implements Capability, ThingKinds, PriceList, 
     private static final int YEARS = 15;
 
     private static final WorkRate PUT_UP = new WorkRate(
-            "arch/put-up",
-            "Bending a panel to an arch and staking it, by two",
-            60,
-            "arch",
-            "a rough guess, from memory");
+                    "arch/put-up",
+                    "Bending a panel to an arch and staking it, by two",
+                    60,
+                    "arch",
+                    "a rough guess, from memory",
+                    Stage.STRUCTURES)
+            .byTwo();
 
     @Override
     public List<Things<?>> kinds() {
@@ -54,7 +57,7 @@ public final class ArchCapability implements Capability, ThingKinds, PriceList, 
                     takeoff.area(season, BillPart.STRUCTURES, ArchPrices::panel, panel, Served.place(arch.id()));
                     takeoff.pieces(
                             season, BillPart.STRUCTURES, ArchPrices.STAKE, stakes(arch), 1, Served.place(arch.id()));
-                    takeoff.work(season, PUT_UP, 1);
+                    takeoff.work(season, PUT_UP, 1, Served.place(arch.id()));
                 }));
     }
 

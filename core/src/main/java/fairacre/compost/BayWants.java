@@ -3,6 +3,7 @@ package fairacre.compost;
 import fairacre.arch.ArchPrices;
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.build.Material;
 import fairacre.measure.Units;
@@ -15,8 +16,8 @@ import java.util.stream.Stream;
 /** Takes off the walls of compost bays that have no price of their own, again when they have rotted. */
 final class BayWants {
 
-    private static final WorkRate BUILD =
-            new WorkRate("compost/bay", "Building a compost bay", 120, "bay", "a rough guess, from memory");
+    private static final WorkRate BUILD = new WorkRate(
+            "compost/bay", "Building a compost bay", 120, "bay", "a rough guess, from memory", Stage.STRUCTURES);
 
     private final Takeoff takeoff;
     private final Units units;
@@ -50,7 +51,7 @@ final class BayWants {
             takeoff.area(season, BillPart.STRUCTURES, CompostPrices::mesh, parts.mesh(), served);
         }
         pieces(season, ArchPrices.STAKE, parts.stakes(), served);
-        takeoff.work(season, BUILD, bays.bays());
+        takeoff.work(season, BUILD, bays.bays(), served);
     }
 
     private void pieces(int season, PriceItem item, int count, Served served) {

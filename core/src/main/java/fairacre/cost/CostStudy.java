@@ -7,13 +7,13 @@ import fairacre.bill.Budget;
 import fairacre.bill.Packs;
 import fairacre.bill.PriceItem;
 import fairacre.bill.Sundry;
-import fairacre.fill.SoilSupply;
 import fairacre.measure.Area;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
 import fairacre.shape.Memo;
 import fairacre.takeoff.Boards;
+import fairacre.takeoff.Job;
 import fairacre.takeoff.Sheets;
 import fairacre.takeoff.Sold;
 import fairacre.takeoff.Takeoff;
@@ -24,11 +24,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.SortedMap;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.joda.money.Money;
 
 /**
@@ -111,18 +110,18 @@ public final class CostStudy {
 
     /** What there is to do in each season: sawing and laying, and carrying all loose goods. */
     public List<SeasonWork> work() {
-        SortedMap<Integer, List<SeasonWork.Task>> tasks = new TreeMap<>();
-        takeoff()
-                .work()
-                .forEach((season, work) ->
-                        work.forEach((rate, quantity) -> tasks.computeIfAbsent(season, unknown -> new ArrayList<>())
-                                .add(SeasonWork.Task.of(rate, quantity))));
-        looseGoods()
-                .barrows()
-                .forEach((season, trips) -> tasks.computeIfAbsent(season, unknown -> new ArrayList<>())
-                        .add(SeasonWork.Task.of(SoilSupply.BARROW_TRIP, (double) trips)));
-        return tasks.entrySet().stream()
-                .map(each -> SeasonWork.of(each.getKey(), each.getValue()))
+        return Job.bySeason(jobs()).entrySet().stream()
+                .map(season -> SeasonWork.of(
+                        season.getKey(),
+                        season.getValue().entrySet().stream()
+                                .map(task -> SeasonWork.Task.of(task.getKey(), task.getValue()))
+                                .toList()))
+                .toList();
+    }
+
+    /** All that there is to do, thing by thing. */
+    public List<Job> jobs() {
+        return Stream.concat(takeoff().jobs().stream(), looseGoods().carrying().stream())
                 .toList();
     }
 

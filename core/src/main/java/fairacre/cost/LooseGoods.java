@@ -11,6 +11,7 @@ import fairacre.goods.BulkGood;
 import fairacre.goods.GoodsPrices;
 import fairacre.measure.Volume;
 import fairacre.plan.Plan;
+import fairacre.takeoff.Job;
 import fairacre.takeoff.Loose;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.Use;
@@ -124,14 +125,22 @@ final class LooseGoods {
                 .toList();
     }
 
-    /** How many trips with a barrow all goods of each season take, whatever they are for. */
-    SortedMap<Integer, Long> barrows() {
-        SortedMap<Integer, Long> barrows = new TreeMap<>();
-        for (Need need : needs()) {
-            long trips = Loads.of(need.volume(), need.want().good(), List.of()).barrows();
-            barrows.merge(need.want().season(), trips, Long::sum);
-        }
-        return barrows;
+    /**
+     * Carrying everything with a barrow: whole trips for each use of a good, shared out by what each thing takes of it.
+     */
+    List<Job> carrying() {
+        List<Job> jobs = new ArrayList<>();
+        wanted().forEach((want, shares) -> {
+            Volume all = shares.stream().map(Loose::volume).reduce(Volume.ZERO, Volume::plus);
+            long trips = Loads.of(all, want.good(), List.of()).barrows();
+            shares.forEach(share -> jobs.add(Job.carrying(
+                    want.season(),
+                    want.use().carried(want.good()),
+                    SoilSupply.BARROW_TRIP,
+                    trips * share.volume().litres() / all.litres(),
+                    share.served())));
+        });
+        return jobs;
     }
 
     private SoilSupply supply(Need need, BulkPurchase purchase) {

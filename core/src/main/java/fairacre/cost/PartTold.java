@@ -76,10 +76,9 @@ final class PartTold {
 
     /** Of work on it. */
     double hours() {
-        return study.takeoff().work().values().stream()
-                .flatMap(season -> season.entrySet().stream())
-                .filter(each -> work.test(each.getKey()))
-                .mapToDouble(each -> each.getKey().hours(each.getValue()))
+        return study.takeoff().jobs().stream()
+                .filter(job -> work.test(job.rate()))
+                .mapToDouble(job -> job.rate().hours(job.quantity()))
                 .sum();
     }
 }

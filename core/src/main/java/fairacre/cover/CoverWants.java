@@ -2,6 +2,7 @@ package fairacre.cover;
 
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.build.Material;
 import fairacre.over.FabricPrices;
@@ -19,15 +20,21 @@ import java.util.stream.Stream;
 final class CoverWants {
 
     private static final String GUESS = "a rough guess, from memory";
-    private static final WorkRate FRAME =
-            new WorkRate("cover/cold-frame", "Building a section of a cold frame with its lid", 120, "section", GUESS);
+    private static final WorkRate FRAME = new WorkRate(
+            "cover/cold-frame",
+            "Building a section of a cold frame with its lid",
+            120,
+            "section",
+            GUESS,
+            Stage.STRUCTURES);
     private static final WorkRate CLOCHE =
-            new WorkRate("cover/cloche", "Building a section of a cloche", 60, "section", GUESS);
+            new WorkRate("cover/cloche", "Building a section of a cloche", 60, "section", GUESS, Stage.STRUCTURES);
     private static final WorkRate CAGE =
-            new WorkRate("cover/cage", "Building a section of a net cage", 60, "section", GUESS);
-    private static final WorkRate PANE = new WorkRate("cover/pane", "Screwing a clear pane on", 15, "pane", GUESS);
+            new WorkRate("cover/cage", "Building a section of a net cage", 60, "section", GUESS, Stage.STRUCTURES);
+    private static final WorkRate PANE =
+            new WorkRate("cover/pane", "Screwing a clear pane on", 15, "pane", GUESS, Stage.STRUCTURES);
     private static final WorkRate NET =
-            new WorkRate("cover/net", "Stapling a net on battens", 6, "square metre", GUESS);
+            new WorkRate("cover/net", "Stapling a net on battens", 6, "square metre", GUESS, Stage.STRUCTURES);
 
     /** Common practice. */
     private static final int HINGES = 2;
@@ -88,7 +95,7 @@ final class CoverWants {
             case CLOCHE -> CLOCHE;
             case NET_CAGE -> CAGE;
         };
-        takeoff.work(season, rate, sections);
+        takeoff.work(season, rate, sections, served);
     }
 
     private void panes(int season, BedCover cover, CoverParts parts) {
@@ -97,7 +104,7 @@ final class CoverWants {
         parts.panes().forEach(pane -> {
             double around = 2 * pane.length().plus(pane.width()).metres();
             pieces(season, CoverPrices.BUTTON, pane.count() * Math.ceil(around / BETWEEN_SCREWS - 1e-6), served);
-            takeoff.work(season, PANE, pane.count());
+            takeoff.work(season, PANE, pane.count(), served);
         });
     }
 
@@ -113,7 +120,7 @@ final class CoverWants {
                 metres * STAPLES_TO_THE_SQUARE_METRE,
                 STAPLES_IN_A_BOX,
                 served);
-        takeoff.work(season, NET, metres);
+        takeoff.work(season, NET, metres, served);
     }
 
     /** What no sheet on sale is large enough for is left out: a snag tells so. */

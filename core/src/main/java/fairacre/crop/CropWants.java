@@ -1,6 +1,7 @@
 package fairacre.crop;
 
 import fairacre.bill.BillPart;
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.catalogue.Raising;
 import fairacre.plan.Plan;
@@ -12,8 +13,9 @@ import java.util.stream.Stream;
 final class CropWants {
 
     private static final String GUESS = "a rough guess, from memory";
-    private static final WorkRate SOW = new WorkRate("crop/sow", "Sowing in the bed", 0.1, "plant", GUESS);
-    private static final WorkRate PLANT = new WorkRate("crop/plant", "Planting out", 1, "plant", GUESS);
+    private static final WorkRate SOW =
+            new WorkRate("crop/sow", "Sowing in the bed", 0.1, "plant", GUESS, Stage.PLANTING);
+    private static final WorkRate PLANT = new WorkRate("crop/plant", "Planting out", 1, "plant", GUESS, Stage.PLANTING);
 
     private final Takeoff takeoff;
     private final Plan plan;
@@ -37,7 +39,10 @@ final class CropWants {
         takeoff.work(
                 Plan.season(planting.from(), plan.yearBegins()),
                 planting.raising() == Raising.SOWN ? SOW : PLANT,
-                want.count());
+                want.count(),
+                Served.bed(planting.bed()),
+                planting.id(),
+                planting.from());
         takeoff.pieces(
                 line.season(),
                 BillPart.CROPS,

@@ -2,6 +2,7 @@ package fairacre.feeding;
 
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceList.Offer;
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.measure.Area;
 import fairacre.measure.Volume;
@@ -17,8 +18,8 @@ import java.util.stream.Stream;
 /** Takes off mulch: what is bought of it, and the work of laying it. */
 final class MulchWants {
 
-    static final WorkRate LAYING =
-            new WorkRate("mulch/laying", "Laying mulch", 65, "cubic metre", "9 m2 an hour, 4 in deep: common practice");
+    static final WorkRate LAYING = new WorkRate(
+            "mulch/laying", "Laying mulch", 65, "cubic metre", "9 m2 an hour, 4 in deep: common practice", Stage.MULCH);
 
     private static final double STRAW_PRICE = 8;
 
@@ -49,7 +50,7 @@ final class MulchWants {
                     .ifPresent(bale ->
                             takeoff.pieces(season, BillPart.FILL, bale, volume.litres() / MulchKind.BALE, 1, served));
             mulch.kind().good().ifPresent(good -> takeoff.loose(season, Use.MULCH, good, volume, served));
-            takeoff.work(season, LAYING, volume.cubicMetres());
+            takeoff.work(season, LAYING, volume.cubicMetres(), served);
         }
     }
 

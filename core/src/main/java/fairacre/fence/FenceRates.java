@@ -1,5 +1,6 @@
 package fairacre.fence;
 
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import java.util.stream.Stream;
 
@@ -8,24 +9,29 @@ final class FenceRates {
 
     private static final String GUESS = "a rough guess, from memory";
 
-    static final WorkRate CONCRETE =
-            new WorkRate("fence/concrete", "Digging a hole and setting a post in concrete", 45, "post", GUESS);
+    static final WorkRate CONCRETE = new WorkRate(
+            "fence/concrete", "Digging a hole and setting a post in concrete", 45, "post", GUESS, Stage.POSTS);
     static final WorkRate GRAVEL =
-            new WorkRate("fence/gravel", "Digging a hole and ramming a post in", 40, "post", GUESS);
-    static final WorkRate DRIVEN = new WorkRate("fence/driven", "Driving a steel post", 8, "post", GUESS);
-    static final WorkRate CANE = new WorkRate("fence/cane", "Pushing in a cane", 1, "cane", GUESS);
-    static final WorkRate BRACE = new WorkRate("fence/brace", "Bracing a corner, an end or a gate", 45, "brace", GUESS);
-    static final WorkRate MESH = new WorkRate("fence/mesh", "Hanging mesh", 4, "metre", GUESS);
-    static final WorkRate STRING = new WorkRate("fence/string", "Hanging string", 0.5, "metre", GUESS);
-    static final WorkRate BURYING = new WorkRate("fence/buried-foot", "Trenching and burying mesh", 15, "metre", GUESS);
-    static final WorkRate APRON = new WorkRate("fence/apron", "Laying and pegging an apron", 5, "metre", GUESS);
+            new WorkRate("fence/gravel", "Digging a hole and ramming a post in", 40, "post", GUESS, Stage.POSTS);
+    static final WorkRate DRIVEN = new WorkRate("fence/driven", "Driving a steel post", 8, "post", GUESS, Stage.POSTS);
+    static final WorkRate CANE = new WorkRate("fence/cane", "Pushing in a cane", 1, "cane", GUESS, Stage.POSTS);
+    static final WorkRate BRACE =
+            new WorkRate("fence/brace", "Bracing a corner, an end or a gate", 45, "brace", GUESS, Stage.POSTS);
+    static final WorkRate MESH = new WorkRate("fence/mesh", "Hanging mesh", 4, "metre", GUESS, Stage.MESH).byTwo();
+    static final WorkRate STRING = new WorkRate("fence/string", "Hanging string", 0.5, "metre", GUESS, Stage.MESH);
+    static final WorkRate BURYING =
+            new WorkRate("fence/buried-foot", "Trenching and burying mesh", 15, "metre", GUESS, Stage.MESH);
+    static final WorkRate APRON =
+            new WorkRate("fence/apron", "Laying and pegging an apron", 5, "metre", GUESS, Stage.MESH);
 
     static final WorkRate IN_BED =
-            new WorkRate("fence/foot-in-bed", "Letting mesh into the soil of a bed", 4, "metre", GUESS);
+            new WorkRate("fence/foot-in-bed", "Letting mesh into the soil of a bed", 4, "metre", GUESS, Stage.MESH);
 
-    static final WorkRate BOARD = new WorkRate("fence/board", "Sawing and fixing a rail or board", 6, "piece", GUESS);
-    static final WorkRate LEAF =
-            new WorkRate("fence/gate-leaf", "Building and hanging a leaf of a gate", 180, "leaf", GUESS);
+    static final WorkRate BOARD =
+            new WorkRate("fence/board", "Sawing and fixing a rail or board", 6, "piece", GUESS, Stage.MESH);
+    static final WorkRate LEAF = new WorkRate(
+                    "fence/gate-leaf", "Building and hanging a leaf of a gate", 180, "leaf", GUESS, Stage.GATES)
+            .byTwo();
 
     private FenceRates() {}
 

@@ -99,7 +99,7 @@ final class FenceWants {
             boards(in, maker.pieces(), served);
             maker.fittings().forEach((item, count) -> pieces(in, item, count, 1, served));
             length(in, FencePrices::cable, maker.cable(), served);
-            takeoff.work(in, FenceRates.LEAF, maker.leaves());
+            takeoff.work(in, FenceRates.LEAF, maker.leaves(), served);
             if (alone || !gate.lifetime().beginsIn(in)) {
                 study.hung(maker)
                         .forEach(tier -> pieces(
@@ -117,7 +117,8 @@ final class FenceWants {
         takeoff.work(
                 season,
                 FenceRates.BOARD,
-                pieces.stream().mapToInt(FencePiece::count).sum());
+                pieces.stream().mapToInt(FencePiece::count).sum(),
+                served);
     }
 
     private void posts(int season, Fence fence, FenceTold told, Served served) {
@@ -141,7 +142,7 @@ final class FenceWants {
      */
     static void set(Takeoff takeoff, int season, Use use, PostKind kind, int posts, Volume fill, Served served) {
         Units units = takeoff.plan().units();
-        takeoff.work(season, FenceRates.setting(kind), posts);
+        takeoff.work(season, FenceRates.setting(kind), posts, served);
         if (kind == PostKind.WOOD_IN_CONCRETE) {
             takeoff.pieces(season, use.part(), FencePrices.mix(units), PostDepth.bags(fill, units), 1, served);
         } else if (kind == PostKind.WOOD_IN_GRAVEL) {
@@ -164,7 +165,7 @@ final class FenceWants {
             return;
         }
         double metres = told.length().metres();
-        takeoff.work(season, FenceRates.MESH, metres);
+        takeoff.work(season, FenceRates.MESH, metres, served);
         double held = posts(fence, told) * (1 + Math.ceil(fence.height().metres() / BETWEEN_STAPLES.metres()));
         boolean steel = fence.posts() == PostKind.DRIVEN_STEEL;
         pieces(
@@ -174,12 +175,12 @@ final class FenceWants {
                 steel ? FencePrices.TIES_A_BAG : FencePrices.STAPLES_A_BOX,
                 served);
         switch (fence.foot().way()) {
-            case BURIED -> takeoff.work(season, FenceRates.BURYING, metres);
+            case BURIED -> takeoff.work(season, FenceRates.BURYING, metres, served);
             case APRON -> {
                 pieces(season, FencePrices.PEG, Math.ceil(metres / BETWEEN_PEGS.metres()), 1, served);
-                takeoff.work(season, FenceRates.APRON, metres);
+                takeoff.work(season, FenceRates.APRON, metres, served);
             }
-            case BED -> takeoff.work(season, FenceRates.IN_BED, metres);
+            case BED -> takeoff.work(season, FenceRates.IN_BED, metres, served);
             case OPEN -> {}
         }
     }
@@ -208,14 +209,14 @@ final class FenceWants {
             length(season, FencePrices::cable, 2 * Math.hypot(rail.metres(), high) + SPARE.metres(), served);
         }
         pieces(season, FencePrices.TENSIONER, told.braces().size(), 1, served);
-        takeoff.work(season, FenceRates.BRACE, told.braces().size());
+        takeoff.work(season, FenceRates.BRACE, told.braces().size(), served);
     }
 
     private void strings(int season, Fence fence, FenceTold told, Served served) {
         int strings = fence.kind().strings(fence.height());
         if (strings > 0) {
             length(season, FencePrices::string, told.length().metres() * strings, served);
-            takeoff.work(season, FenceRates.STRING, told.length().metres() * strings);
+            takeoff.work(season, FenceRates.STRING, told.length().metres() * strings, served);
         }
     }
 

@@ -1,6 +1,7 @@
 package fairacre.fill;
 
 import fairacre.bill.PriceItem;
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.goods.BulkGood;
 import fairacre.goods.Vehicle;
@@ -46,7 +47,12 @@ public record SoilSupply(
 
     /** A trip with the barrow, 30 m there and back, filled and emptied. */
     public static final WorkRate BARROW_TRIP = new WorkRate(
-            "carry/barrow", "Filling a barrow, 30 m there and back, and emptying it", 5, "trip", "common practice");
+            "carry/barrow",
+            "Filling a barrow, 30 m there and back, and emptying it",
+            5,
+            "trip",
+            "common practice",
+            Stage.FILL);
 
     static final int MOST_BAGS = 2000;
     private static final double KILOGRAMS_PER_TONNE = 1000;

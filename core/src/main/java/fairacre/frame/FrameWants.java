@@ -134,11 +134,15 @@ final class FrameWants {
             takeoff.work(
                     job.season(),
                     FrameRates.PIECE,
-                    job.pieces().values().stream().mapToInt(List::size).sum());
+                    job.pieces().values().stream().mapToInt(List::size).sum(),
+                    Served.bed(job.bed()));
         }
         for (Masonry kind : Masonry.values()) {
-            walls((job, wall) ->
-                    takeoff.work(job.season(), FrameRates.laying(kind), wall.kind() == kind ? wall.pieces() : 0));
+            walls((job, wall) -> takeoff.work(
+                    job.season(),
+                    FrameRates.laying(kind),
+                    wall.kind() == kind ? wall.pieces() : 0,
+                    Served.bed(job.bed())));
         }
     }
 

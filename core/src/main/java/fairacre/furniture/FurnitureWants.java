@@ -4,6 +4,7 @@ import fairacre.arch.ArchPrices;
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
 import fairacre.bill.PriceList.Offer;
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.compost.CompostPrices;
 import fairacre.furniture.Furniture.BoardPart;
@@ -22,8 +23,9 @@ final class FurnitureWants {
 
     private static final String GUESS = "a rough guess, from memory";
     private static final WorkRate PIECE =
-            new WorkRate("furniture/piece", "Sawing a piece and screwing it on", 8, "piece", GUESS);
-    private static final WorkRate RING = new WorkRate("furniture/leaf-bin", "Setting up a leaf bin", 30, "bin", GUESS);
+            new WorkRate("furniture/piece", "Sawing a piece and screwing it on", 8, "piece", GUESS, Stage.STRUCTURES);
+    private static final WorkRate RING =
+            new WorkRate("furniture/leaf-bin", "Setting up a leaf bin", 30, "bin", GUESS, Stage.STRUCTURES);
     private static final PriceItem SLAB = new PriceItem("furniture/slab", "Paving slab, 12 in or 300 mm square");
     /** Invented, US dollars. */
     private static final double SLAB_DOLLARS = 4;
@@ -95,11 +97,11 @@ final class FurnitureWants {
                 pieces += row.count();
             }
         }
-        takeoff.work(season, PIECE, pieces);
+        takeoff.work(season, PIECE, pieces, served);
         if (furniture.kind() == FurnitureKind.LEAF_BIN) {
             takeoff.area(season, BillPart.STRUCTURES, CompostPrices::mesh, parts.mesh(), served);
             takeoff.pieces(season, BillPart.STRUCTURES, ArchPrices.STAKE, FurnitureParts.STAKES, 1, served);
-            takeoff.work(season, RING, 1);
+            takeoff.work(season, RING, 1, served);
         }
     }
 }

@@ -1,5 +1,6 @@
 package fairacre.ground;
 
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.bill.WorkRates;
 import fairacre.plan.Clearing;
@@ -20,7 +21,7 @@ public final class GroundRates implements WorkRates {
                     clearing("till-once", "Tilling once", 1.5, "common practice, 30 to 50 square metres an hour"));
 
     private static WorkRate clearing(String key, String label, double minutes, String source) {
-        return new WorkRate("clear/" + key, label, minutes, "square metre", source);
+        return new WorkRate("clear/" + key, label, minutes, "square metre", source, Stage.CLEARING);
     }
 
     @Override

@@ -28,8 +28,8 @@ public final class GluedWants {
         if (bottles > 0) {
             takeoff.pieces(season, BillPart.STRUCTURES, HoopPrices.GLUE, bottles, 1, served);
         }
-        takeoff.work(season, HoopRates.RIP, bows * bow.strips());
-        takeoff.work(season, HoopRates.GLUE_UP, bows);
+        takeoff.work(season, HoopRates.RIP, bows * bow.strips(), served);
+        takeoff.work(season, HoopRates.GLUE_UP, bows, served);
     }
 
     /** Clamps serve all bows, so they are bought once. */

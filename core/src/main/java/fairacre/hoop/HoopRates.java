@@ -1,5 +1,6 @@
 package fairacre.hoop;
 
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import java.util.stream.Stream;
 
@@ -8,14 +9,18 @@ final class HoopRates {
 
     private static final String GUESS = "a rough guess, from memory";
 
-    static final WorkRate CUT = new WorkRate("hoop/cut", "Sawing a bow to length", 3, "bow", GUESS);
-    static final WorkRate BEND = new WorkRate("hoop/bend", "Bending a bow of metal", 8, "bow", GUESS);
-    static final WorkRate RIP = new WorkRate("hoop/rip", "Ripping a strip for a bow", 4, "strip", GUESS);
-    static final WorkRate GLUE_UP =
-            new WorkRate("hoop/glue-up", "Gluing up a bow on its form, and cleaning it", 50, "bow", GUESS);
-    static final WorkRate SLEEVE = new WorkRate("hoop/sleeve", "Strapping a sleeve to a board", 6, "sleeve", GUESS);
-    static final WorkRate PUT_UP = new WorkRate("hoop/put-up", "Setting a bow and tying it", 4, "bow", GUESS);
-    static final WorkRate SHEET = new WorkRate("hoop/sheet", "Laying a sheet over hoops", 15, "sheet", GUESS);
+    static final WorkRate CUT = new WorkRate("hoop/cut", "Sawing a bow to length", 3, "bow", GUESS, Stage.STRUCTURES);
+    static final WorkRate BEND = new WorkRate("hoop/bend", "Bending a bow of metal", 8, "bow", GUESS, Stage.STRUCTURES);
+    static final WorkRate RIP =
+            new WorkRate("hoop/rip", "Ripping a strip for a bow", 4, "strip", GUESS, Stage.STRUCTURES);
+    static final WorkRate GLUE_UP = new WorkRate(
+            "hoop/glue-up", "Gluing up a bow on its form, and cleaning it", 50, "bow", GUESS, Stage.STRUCTURES);
+    static final WorkRate SLEEVE =
+            new WorkRate("hoop/sleeve", "Strapping a sleeve to a board", 6, "sleeve", GUESS, Stage.STRUCTURES);
+    static final WorkRate PUT_UP =
+            new WorkRate("hoop/put-up", "Setting a bow and tying it", 4, "bow", GUESS, Stage.STRUCTURES);
+    static final WorkRate SHEET =
+            new WorkRate("hoop/sheet", "Laying a sheet over hoops", 15, "sheet", GUESS, Stage.STRUCTURES);
 
     private HoopRates() {}
 

@@ -99,7 +99,7 @@ final class HoopWants {
             lasting(season).boughtIn(set.pipe().years()).forEach(in -> {
                 glued.ifPresentOrElse(
                         bow -> GluedWants.takeOff(takeoff, in, bow, more, List.of(), served), () -> bent(in, more));
-                takeoff.work(in, HoopRates.PUT_UP, more);
+                takeoff.work(in, HoopRates.PUT_UP, more, served);
             });
         }
 
@@ -115,9 +115,9 @@ final class HoopWants {
                                     units -> HoopPrices.pipe(set.pipe(), units),
                                     cut.times(more),
                                     served));
-            takeoff.work(in, HoopRates.CUT, more);
+            takeoff.work(in, HoopRates.CUT, more, served);
             if (set.pipe().staysBent()) {
-                takeoff.work(in, HoopRates.BEND, more);
+                takeoff.work(in, HoopRates.BEND, more, served);
             }
         }
 
@@ -146,7 +146,7 @@ final class HoopWants {
                         units -> FabricPrices.fabric(set.cover(), units),
                         Area.squareMetres(size.length().metres() * size.width().metres()),
                         served);
-                takeoff.work(in, HoopRates.SHEET, 1);
+                takeoff.work(in, HoopRates.SHEET, 1, served);
             });
         }
 
@@ -155,7 +155,7 @@ final class HoopWants {
             takeoff.length(
                     season, BillPart.STRUCTURES, HoopPrices::sleeve, set.depth().times(feet), served);
             pieces(season, HoopPrices.STRAP, feet * STRAPS);
-            takeoff.work(season, HoopRates.SLEEVE, feet);
+            takeoff.work(season, HoopRates.SLEEVE, feet, served);
         }
 
         /** Of what comes in a season and stays as long as the set. */

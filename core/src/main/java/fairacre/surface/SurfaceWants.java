@@ -37,13 +37,14 @@ final class SurfaceWants {
 
     private void workOn(WalkTakeoff walk) {
         int season = walk.season();
-        takeoff.work(season, SurfaceRates.DIGGING, walk.spoil().cubicMetres());
+        takeoff.work(season, SurfaceRates.DIGGING, walk.spoil().cubicMetres(), Served.place(walk.walk()));
         walk.layers()
                 .forEach(layer -> takeoff.work(
                         season,
                         SurfaceRates.laying(layer.layer().kind()),
-                        walk.area().squareMetres()));
-        takeoff.work(season, SurfaceRates.EDGING, walk.edging().metres());
+                        walk.area().squareMetres(),
+                        Served.place(walk.walk())));
+        takeoff.work(season, SurfaceRates.EDGING, walk.edging().metres(), Served.place(walk.walk()));
     }
 
     private void looseOfWalks() {
@@ -83,7 +84,7 @@ final class SurfaceWants {
 
     private void retaining(RetainingTakeoff wall) {
         Served served = Served.place(wall.wall());
-        takeoff.work(wall.season(), FrameRates.laying(wall.masonry()), wall.pieces());
+        takeoff.work(wall.season(), FrameRates.laying(wall.masonry()), wall.pieces(), served);
         takeoff.pieces(wall.season(), BillPart.GROUND, BuildPrices.masonry(wall.masonry()), wall.pieces(), 1, served);
         takeoff.pieces(wall.season(), BillPart.GROUND, BuildPrices.MORTAR, wall.bags(), 1, served);
         takeoff.pieces(wall.season(), BillPart.GROUND, SurfacePrices.WEEP, wall.weeps(), 1, served);
@@ -92,8 +93,8 @@ final class SurfaceWants {
 
     private void drain(DrainTakeoff drain) {
         Served served = Served.place(drain.drain());
-        takeoff.work(drain.season(), SurfaceRates.DIGGING, drain.stone().cubicMetres());
-        takeoff.work(drain.season(), SurfaceRates.PIPE, drain.pipe().metres());
+        takeoff.work(drain.season(), SurfaceRates.DIGGING, drain.stone().cubicMetres(), served);
+        takeoff.work(drain.season(), SurfaceRates.PIPE, drain.pipe().metres(), served);
         takeoff.loose(drain.season(), Use.DRAIN, BulkGood.STONE, drain.stone(), served);
         takeoff.length(drain.season(), BillPart.GROUND, SurfacePrices::drainPipe, drain.pipe(), served);
         takeoff.area(

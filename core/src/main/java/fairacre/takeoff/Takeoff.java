@@ -13,6 +13,7 @@ import fairacre.plan.Plan;
 import fairacre.shape.Memo;
 import fairacre.sheet.SheetGood;
 import fairacre.sheet.SheetPart;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -20,7 +21,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
 
@@ -37,7 +39,7 @@ public final class Takeoff {
     private final List<Loose> loose = new ArrayList<>();
     private final List<Gained> gained = new ArrayList<>();
     private final Map<Sold.Line, Sold> sold = new LinkedHashMap<>();
-    private final Map<Integer, Map<WorkRate, Double>> work = new TreeMap<>();
+    private final List<Job> jobs = new ArrayList<>();
     private final Map<Object, Object> once = new HashMap<>();
 
     /** A loose good that the work itself brings, in a season; it is there from then on. */
@@ -125,10 +127,19 @@ public final class Takeoff {
         }
     }
 
-    /** Something to be done in a season, so many of the rate's unit. */
-    public void work(int season, WorkRate rate, double quantity) {
-        if (quantity > 0) {
-            work.computeIfAbsent(season, unknown -> new LinkedHashMap<>()).merge(rate, quantity, Double::sum);
+    /** Something to be done in a season, so many of the rate's unit; nothing for none. */
+    public void work(int season, WorkRate rate, double quantity, Served served) {
+        work(Job.of(season, rate, quantity, served));
+    }
+
+    /** Something to be done on a day, about something that is in a bed. */
+    public void work(int season, WorkRate rate, double quantity, Served served, UUID about, LocalDate day) {
+        work(new Job(season, rate.stage(), rate, quantity, served, about, Optional.of(day)));
+    }
+
+    private void work(Job job) {
+        if (job.quantity() > 0) {
+            jobs.add(job);
         }
     }
 
@@ -152,9 +163,9 @@ public final class Takeoff {
         return Collections.unmodifiableList(gained);
     }
 
-    /** What is to be done, by season, and in it in the order in which it was put down. */
-    public Map<Integer, Map<WorkRate, Double>> work() {
-        return Collections.unmodifiableMap(work);
+    /** What is to be done, in the order in which it was put down. */
+    public List<Job> jobs() {
+        return Collections.unmodifiableList(jobs);
     }
 
     public Collection<Sold> sold() {

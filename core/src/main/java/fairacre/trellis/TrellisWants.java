@@ -2,6 +2,7 @@ package fairacre.trellis;
 
 import fairacre.arch.ArchPrices;
 import fairacre.bill.BillPart;
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.fence.FencePrices;
 import fairacre.fence.PostKind;
@@ -16,14 +17,14 @@ import java.util.stream.Stream;
 final class TrellisWants {
 
     private static final String GUESS = "a rough guess, from memory";
-    private static final WorkRate HANGING =
-            new WorkRate("trellis/hanging", "Hanging a net, wires or panels on posts", 5, "metre", GUESS);
-    private static final WorkRate A_FRAME =
-            new WorkRate("trellis/a-frame", "Leaning panels together and staking them", 6, "metre", GUESS);
-    private static final WorkRate STAKE =
-            new WorkRate("trellis/stake", "Cutting a strip off a panel and pushing it in", 6, "stake", GUESS);
+    private static final WorkRate HANGING = new WorkRate(
+            "trellis/hanging", "Hanging a net, wires or panels on posts", 5, "metre", GUESS, Stage.STRUCTURES);
+    private static final WorkRate A_FRAME = new WorkRate(
+            "trellis/a-frame", "Leaning panels together and staking them", 6, "metre", GUESS, Stage.STRUCTURES);
+    private static final WorkRate STAKE = new WorkRate(
+            "trellis/stake", "Cutting a strip off a panel and pushing it in", 6, "stake", GUESS, Stage.STRUCTURES);
     private static final WorkRate TEEPEE =
-            new WorkRate("trellis/teepee", "Tying a teepee of canes", 10, "teepee", GUESS);
+            new WorkRate("trellis/teepee", "Tying a teepee of canes", 10, "teepee", GUESS, Stage.STRUCTURES);
 
     /** A stake on either side holds each pair of feet of an A-frame. */
     private static final int STAKES = 2;
@@ -59,7 +60,7 @@ final class TrellisWants {
         switch (trellis.kind()) {
             case NETTING -> {
                 takeoff.area(season, BillPart.STRUCTURES, TrellisPrices::net, Area.squareMetres(frame.area()), served);
-                takeoff.work(season, HANGING, metres);
+                takeoff.work(season, HANGING, metres, served);
             }
             case WIRES -> {
                 takeoff.length(
@@ -68,20 +69,20 @@ final class TrellisWants {
                         TrellisPrices::wire,
                         Length.metres(metres * frame.wires()),
                         served);
-                takeoff.work(season, HANGING, metres);
+                takeoff.work(season, HANGING, metres, served);
             }
             case PANEL -> {
                 panels(season, frame, served);
-                takeoff.work(season, HANGING, metres);
+                takeoff.work(season, HANGING, metres, served);
             }
             case STAKES -> {
                 panels(season, frame, served);
-                takeoff.work(season, STAKE, marks);
+                takeoff.work(season, STAKE, marks, served);
             }
             case A_FRAME -> {
                 panels(season, frame, served);
                 takeoff.pieces(season, BillPart.STRUCTURES, ArchPrices.STAKE, STAKES * marks, 1, served);
-                takeoff.work(season, A_FRAME, metres);
+                takeoff.work(season, A_FRAME, metres, served);
             }
             case TEEPEE -> {
                 Length cane = frame.caneBought()
@@ -95,7 +96,7 @@ final class TrellisWants {
                         marks * frame.canes(),
                         1,
                         served);
-                takeoff.work(season, TEEPEE, marks);
+                takeoff.work(season, TEEPEE, marks, served);
             }
         }
     }

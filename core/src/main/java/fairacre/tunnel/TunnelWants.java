@@ -2,6 +2,7 @@ package fairacre.tunnel;
 
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.build.Board;
 import fairacre.build.Material;
@@ -31,15 +32,23 @@ import java.util.stream.Stream;
 final class TunnelWants {
 
     private static final String GUESS = "a rough guess, from memory";
-    private static final WorkRate BOW =
-            new WorkRate("tunnel/bow", "Bending a tunnel's bow and setting it", 30, "bow", GUESS);
+    private static final WorkRate BOW = new WorkRate(
+                    "tunnel/bow", "Bending a tunnel's bow and setting it", 30, "bow", GUESS, Stage.STRUCTURES)
+            .byTwo();
     private static final WorkRate FOOT =
-            new WorkRate("tunnel/foot", "Fastening the foot of a tunnel's bow", 8, "foot", GUESS);
-    private static final WorkRate PIECE =
-            new WorkRate("tunnel/piece", "Sawing a piece for a tunnel and screwing it on", 10, "piece", GUESS);
-    private static final WorkRate DOOR = new WorkRate("tunnel/door", "Hanging a tunnel's door", 45, "door", GUESS);
-    private static final WorkRate SHEET =
-            new WorkRate("tunnel/sheet", "Stretching a tunnel's sheet and clamping it", 3, "square metre", GUESS);
+            new WorkRate("tunnel/foot", "Fastening the foot of a tunnel's bow", 8, "foot", GUESS, Stage.STRUCTURES);
+    private static final WorkRate PIECE = new WorkRate(
+            "tunnel/piece", "Sawing a piece for a tunnel and screwing it on", 10, "piece", GUESS, Stage.STRUCTURES);
+    private static final WorkRate DOOR =
+            new WorkRate("tunnel/door", "Hanging a tunnel's door", 45, "door", GUESS, Stage.STRUCTURES);
+    private static final WorkRate SHEET = new WorkRate(
+                    "tunnel/sheet",
+                    "Stretching a tunnel's sheet and clamping it",
+                    3,
+                    "square metre",
+                    GUESS,
+                    Stage.STRUCTURES)
+            .byTwo();
 
     private static final Material WOOD = Material.SOFTWOOD;
     /** A foot on boards is held by two straps; a door by three hinges and a hook inside and out (common practice). */
@@ -103,7 +112,7 @@ final class TunnelWants {
             pieces(season, TunnelPrices.CLAMP, frame.bows() * frame.lines());
             pieces(season, TunnelPrices.STAKE, told.hold().stakes());
             pieces(season, HoopPrices.STRAP, told.onBoards() * STRAPS);
-            takeoff.work(season, FOOT, told.onBoards() + told.onStakes());
+            takeoff.work(season, FOOT, told.onBoards() + told.onStakes(), served);
         }
 
         private void glued(int season, GluedBow bow) {
@@ -115,7 +124,7 @@ final class TunnelWants {
                     .ifPresentOrElse(
                             sticks -> sticks(season, sticks),
                             () -> length(season, units -> HoopPrices.pipe(tunnel.pipe(), units), frame.pipe()));
-            takeoff.work(season, BOW, frame.bows());
+            takeoff.work(season, BOW, frame.bows(), served);
         }
 
         private void sticks(int season, HoopSticks sticks) {
@@ -143,8 +152,8 @@ final class TunnelWants {
             sawn(season, post, posts);
             pieces(season, CoverPrices.HINGE, HINGES * tunnel.doors());
             pieces(season, CoverPrices.HOOK, HOOKS * tunnel.doors());
-            takeoff.work(season, PIECE, skirts.size() + posts.size());
-            takeoff.work(season, DOOR, tunnel.doors());
+            takeoff.work(season, PIECE, skirts.size() + posts.size(), served);
+            takeoff.work(season, DOOR, tunnel.doors(), served);
         }
 
         private void add(List<Length> pieces, double metres, int count, Board board) {
@@ -166,7 +175,7 @@ final class TunnelWants {
                     sheet.area(),
                     served);
             length(season, TunnelPrices::lath, length.plus(frame.bow().length()).times(2));
-            takeoff.work(season, SHEET, sheet.area().squareMetres());
+            takeoff.work(season, SHEET, sheet.area().squareMetres(), served);
         }
 
         /** What lasts as long as the tunnel: rollers, wires, and the rail of the hose. */

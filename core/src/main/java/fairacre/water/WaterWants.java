@@ -127,7 +127,7 @@ final class WaterWants {
                 served);
         pieces(season, WaterPrices.END, 1, served);
         pegs(season, laid.course().length(), served);
-        takeoff.work(season, WaterRates.PIPE, laid.course().length());
+        takeoff.work(season, WaterRates.PIPE, laid.course().length(), served);
     }
 
     private void lines(int season, LaidLines laid, Geometry walked) {
@@ -147,8 +147,8 @@ final class WaterWants {
                 .sorted(Comparator.comparing(part -> part.getKey().key()))
                 .forEach(part -> pieces(season, part.getKey(), part.getValue(), served));
         pegs(season, inBed, served);
-        takeoff.work(season, WaterRates.PIPE, laid.stub().length());
-        takeoff.work(season, WaterRates.LINES, inBed);
+        takeoff.work(season, WaterRates.PIPE, laid.stub().length(), served);
+        takeoff.work(season, WaterRates.LINES, inBed, served);
     }
 
     private void manifold(int season, LaidManifold hung, Geometry walked) {
@@ -158,7 +158,7 @@ final class WaterWants {
         sleeves(season, hung.stub(), walked, served);
         joint(season, hung.manifold().from(), served);
         pieces(season, WaterPrices.manifold(hung.manifold().valves()), 1, served);
-        takeoff.work(season, WaterRates.PIPE, stub);
+        takeoff.work(season, WaterRates.PIPE, stub, served);
     }
 
     /** What begins at a manifold has one of its valves. */
@@ -189,7 +189,7 @@ final class WaterWants {
             double length = under.getGeometryN(i).getLength();
             if (length > 0) {
                 length(season, WaterPrices::sleeve, length + 2 * BEYOND, served);
-                takeoff.work(season, WaterRates.SLEEVE, length + 2 * BEYOND);
+                takeoff.work(season, WaterRates.SLEEVE, length + 2 * BEYOND, served);
             }
         }
     }
@@ -222,7 +222,7 @@ final class WaterWants {
 
     private void pieces(int season, PriceItem item, int count, Served served) {
         takeoff.pieces(season, BillPart.WATER, item, count, 1, served);
-        takeoff.work(season, WaterRates.FITTING, count);
+        takeoff.work(season, WaterRates.FITTING, count, served);
     }
 
     private void length(int season, Function<Units, PriceItem> item, double metres, Served served) {

@@ -34,6 +34,7 @@ import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
+import fairacre.takeoff.Job;
 import fairacre.takeoff.Takeoff;
 import fairacre.testing.Gardens;
 import java.util.List;
@@ -302,7 +303,7 @@ class EdgeBedsTest {
         assertThat(told.soil()).contains(SIX);
         assertThat(told.steps()).anyMatch(step -> step.words().contains("before the beds are filled"));
         Takeoff takeoff = Takeoff.of(plan, Memo.none());
-        assertThat(takeoff.work().get(SEASON))
+        assertThat(Job.bySeason(takeoff.jobs()).get(SEASON))
                 .containsEntry(FenceRates.IN_BED, 80.0)
                 .doesNotContainKeys(FenceRates.BURYING, FenceRates.APRON);
         assertThat(takeoff.sold()).noneMatch(sold -> sold.line().item().equals(FencePrices.PEG));

@@ -1,0 +1,49 @@
+package fairacre.work;
+
+import fairacre.bill.Stage;
+import fairacre.bill.WorkRate;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * Something to be done.
+ *
+ * @param key stays the same while the thing that makes the work is edited
+ * @param about the thing that makes the work
+ * @param name of it
+ * @param bed in or at which it is done, where it is about something else in it
+ * @param quantity in the rate's unit
+ * @param hours of work, of all who do it together
+ * @param day on which it is wanted; empty where only the season is known
+ * @param waits for what
+ */
+public record PlannedTask(
+        String key,
+        Stage stage,
+        WorkRate rate,
+        UUID about,
+        Optional<String> name,
+        Optional<String> bed,
+        double quantity,
+        double hours,
+        Optional<LocalDate> day,
+        List<Wait> waits) {
+
+    public PlannedTask {
+        waits = List.copyOf(waits);
+    }
+
+    /**
+     * What comes before.
+     *
+     * @param tasks keys of what comes before it
+     * @param days that pass after it before this one may begin, and why; none where it may begin at once
+     */
+    public record Wait(Precedence by, List<String> tasks, Optional<Cure> cure) {
+        public Wait {
+            tasks = List.copyOf(tasks);
+        }
+    }
+}

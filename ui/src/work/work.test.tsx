@@ -1,0 +1,76 @@
+// @vitest-environment jsdom
+import { screen, within } from "@testing-library/react";
+import { expect, it } from "vitest";
+import "../testing/setup";
+import { answering } from "../testing/answers";
+import { atDesk, deskFor } from "../testing/desk";
+import type { PlannedTask, WorkOfSeason } from "./tasks";
+import { WorkPaper } from "./WorkPaper";
+import { words } from "./words";
+
+const byPosts = {
+  before: "POSTS" as const,
+  after: "MESH" as const,
+  scope: "SAME_PLACE" as const,
+  reason: "Mesh hangs on its posts.",
+};
+const posts: PlannedTask = {
+  key: "2028/POSTS/fence/concrete/f",
+  stage: "POSTS",
+  rate: {
+    key: "fence/concrete",
+    label: "Setting a post",
+    minutes: 45,
+    unit: "post",
+    source: "a guess",
+    stage: "POSTS",
+    people: 1,
+  },
+  about: "f",
+  name: "North fence",
+  quantity: 9,
+  hours: 6.75,
+  waits: [],
+};
+const mesh: PlannedTask = {
+  ...posts,
+  key: "2028/MESH/fence/mesh/f",
+  stage: "MESH",
+  rate: { ...posts.rate, key: "fence/mesh", label: "Hanging mesh", unit: "metre", stage: "MESH", people: 2 },
+  quantity: 16,
+  hours: 1.07,
+  waits: [{ by: byPosts, tasks: [posts.key], cure: { days: 4, reason: "Concrete cures." } }],
+};
+const told: WorkOfSeason = {
+  stages: [
+    { stage: "POSTS", label: "Set posts", hours: 6.75, tasks: 1, waits: [] },
+    { stage: "MESH", label: "Hang mesh", hours: 1.07, tasks: 1, waits: [byPosts] },
+  ],
+  tasks: [posts, mesh],
+};
+
+it("tells the tasks of the season in order, with what each comes after", async () => {
+  answering({ "/tasks": told });
+  atDesk(deskFor().desk, <WorkPaper />);
+  const row = await screen.findByRole("row", { name: /Hanging mesh/ });
+  expect(
+    within(row)
+      .getAllByRole("cell")
+      .map(({ textContent }) => textContent),
+  ).toEqual(
+    expect.arrayContaining(["North fence", "16.0 m", "1.1 h", "2", "Set posts; Concrete cures. (4 days)"]),
+  );
+  expect(screen.getByRole("row", { name: /Setting a post/ })).toHaveTextContent("9 posts");
+  const order = within(screen.getByTestId("order")).getAllByRole("listitem");
+  expect(order.map(({ textContent }) => textContent)).toEqual([
+    "Set posts: 1 task, 6.8 h",
+    "Hang mesh: 1 task, 1.1 hAfter “Set posts”: Mesh hangs on its posts.",
+  ]);
+});
+
+it("says so where there is nothing to do", async () => {
+  answering({ "/tasks": { stages: [], tasks: [] } });
+  atDesk(deskFor().desk, <WorkPaper />);
+  await screen.findByText(words.none);
+  expect(screen.queryByTestId("order")).not.toBeInTheDocument();
+});
