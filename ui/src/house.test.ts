@@ -44,7 +44,8 @@ const SEES: Record<string, string[]> = {
   crop: ["feeding", "frost", "harvest", "variety"],
   sharing: [],
   shopping: ["purse"],
-  work: [],
+  journal: ["variety"],
+  work: ["journal"],
 };
 
 const SOURCES = import.meta.dirname;

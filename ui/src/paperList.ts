@@ -20,6 +20,7 @@ import { ShoppingPaper } from "./shopping/ShoppingPaper";
 import { PipesPaper } from "./water/PipesPaper";
 import { WatchPaper } from "./water/WatchPaper";
 import { WateringPaper } from "./water/WateringPaper";
+import { JournalPaper } from "./journal/JournalPaper";
 import { WorkPaper } from "./work/WorkPaper";
 import { SunPaper } from "./sun/SunPaper";
 import { EditsPaper } from "./workspace/EditsPaper";
@@ -47,6 +48,7 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   labels: LabelsPaper,
   crops: CataloguePaper,
   work: WorkPaper,
+  journal: JournalPaper,
   bill: BillPaper,
   shopping: ShoppingPaper,
   prices: PricesPaper,

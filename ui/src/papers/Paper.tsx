@@ -66,7 +66,7 @@ export function Paper<T extends RowData>(props: Props<T>) {
     }
   }
   return (
-    <section aria-label={title} className="flex h-full min-h-0 flex-col bg-white">
+    <section aria-label={title} className="flex h-full min-h-0 flex-col overflow-y-auto bg-white">
       <header className="flex flex-wrap items-center gap-2 border-b border-rule px-4 py-1.5">
         <h2 className="grow text-lg">
           {title} <span className="text-base font-normal text-soft">{desk.plan.name}</span>
@@ -118,9 +118,9 @@ export function Paper<T extends RowData>(props: Props<T>) {
           </button>
         </div>
       </header>
-      {children && <div className="border-b border-hair px-4 py-1.5 text-sm">{children}</div>}
+      {children && <div className="shrink-0 border-b border-hair px-4 py-1.5 text-sm">{children}</div>}
       {instead ?? (
-        <div className="flex min-h-0 grow">
+        <div className="flex min-h-64 grow">
           <div className="flex min-h-0 min-w-0 grow flex-col">
             {rows ? (
               <PaperTable

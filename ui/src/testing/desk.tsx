@@ -88,6 +88,7 @@ export const plan: Plan = {
   varieties: [],
   soilTests: [],
   mulches: [],
+  soilDiseases: [],
   plantingLocks: [],
   setAside: [],
   waysIn: [],
@@ -289,6 +290,7 @@ export const catalogue: Catalogue = {
     { name: "sky", list: "skies" },
     { name: "frost", list: "frosts" },
     { name: "rulesLeftAside", list: "rulesLeftAside" },
+    { name: "soilDisease", list: "soilDiseases" },
     { name: "household", list: "household" },
     { name: "cropWish", list: "cropWishes" },
     { name: "variety", list: "varieties" },
@@ -533,6 +535,11 @@ export const catalogue: Catalogue = {
       { key: "OPEN_POLLINATED", label: "open-pollinated", about: "Its own seed comes true." },
       { key: "HYBRID", label: "hybrid (F1)", about: "Its own seed does not come true." },
     ],
+    losses: [
+      { key: "FROST", label: "Frost or winter" },
+      { key: "CLUBROOT", label: "Clubroot" },
+    ],
+    diseases: [{ key: "CLUBROOT", label: "Clubroot", family: "Cabbage family", years: 7 }],
     reasons: [
       { key: "PROVEN", label: "it did well here" },
       { key: "KEEPS_TRUE", label: "its seed can be kept true" },

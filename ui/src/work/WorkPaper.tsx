@@ -1,7 +1,11 @@
 import { formatDay } from "../measure/halfMonths";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
+import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
+import type { JournalEntry } from "../journal/journal";
+import { WaitingEntries } from "../outdoors/WaitingEntries";
+import { DoneCell } from "./DoneCell";
 import { formatQuantity, useTasks, type PlannedTask, type WorkOfSeason } from "./tasks";
 import { words } from "./words";
 
@@ -13,13 +17,18 @@ export function WorkPaper() {
   const told = useTasks();
   const labels = new Map(told?.stages.map(({ stage, label }) => [stage, label]));
   const inTenths = (hours: number) => Math.round(hours * TENTHS) / TENTHS;
+  const done = new Map<string, JournalEntry[]>();
+  for (const entry of told?.done ?? []) {
+    if (entry.done) done.set(entry.done.task, [...(done.get(entry.done.task) ?? []), entry]);
+  }
+  const placeOf = ({ name, bed }: PlannedTask) => [name, bed].filter((each) => each !== undefined).join(", ");
   const columns: Column<PlannedTask>[] = [
     { key: "stage", head: words.stageHead, value: ({ stage }) => labels.get(stage) ?? "", groups: true },
     { key: "task", head: words.taskHead, value: ({ rate }) => rate.label },
     {
       key: "place",
       head: words.placeHead,
-      value: ({ name, bed }) => [name, bed].filter((each) => each !== undefined).join(", "),
+      value: placeOf,
       groups: true,
     },
     {
@@ -35,7 +44,7 @@ export function WorkPaper() {
       value: ({ hours }) => inTenths(hours),
       text: ({ hours }) => words.hours(hours),
       figures: true,
-      sum: (tasks) => words.hours(tasks.reduce((sum, { hours }) => sum + hours, 0)),
+      sum: (tasks) => words.hours(hoursOf(tasks)),
     },
     { key: "people", head: words.peopleHead, value: ({ rate }) => rate.people, figures: true },
     {
@@ -55,6 +64,12 @@ export function WorkPaper() {
           ])
           .join("; "),
     },
+    {
+      key: "done",
+      head: words.doneHead,
+      value: ({ key }) => done.get(key)?.[0]?.day ?? "",
+      cell: (task) => <DoneCell task={task} place={placeOf(task)} done={done.get(task.key) ?? []} />,
+    },
   ];
   return (
     <Paper
@@ -67,8 +82,53 @@ export function WorkPaper() {
       empty={words.none}
     >
       <p className="max-w-prose text-soft">{words.explained}</p>
+      {told && told.tasks.length > 0 && (
+        <p>
+          {words.left(
+            words.hours(hoursOf(told.tasks.filter(({ key }) => !done.has(key)))),
+            words.hours(hoursOf(told.tasks)),
+          )}
+        </p>
+      )}
       {told && told.stages.length > 0 && <Order told={told} />}
+      {told && told.learned.length > 0 && <Learned told={told} />}
+      <WaitingEntries />
     </Paper>
+  );
+}
+
+function hoursOf(tasks: readonly PlannedTask[]): number {
+  return tasks.reduce((sum, { hours }) => sum + hours, 0);
+}
+
+/** What the hours that were entered say of the rates. */
+function Learned({ told: { learned } }: { told: WorkOfSeason }) {
+  const { catalogue } = useDesk();
+  const rates = new Map(catalogue.rates.map((rate) => [rate.key, rate]));
+  return (
+    <details data-testid="learned">
+      <summary className="cursor-pointer">{words.learnedTitle}</summary>
+      <div className="max-w-2xl py-1">
+        <SmallTable
+          heads={[words.rateHead, words.guessHead, words.yoursHead, ""].map((text) => ({ text }))}
+          rows={learned.flatMap(({ rate: key, minutes, spread, times }) => {
+            const rate = rates.get(key);
+            if (!rate) return [];
+            return [
+              {
+                key,
+                head: rate.label,
+                cells: [
+                  words.minutes(rate.minutes, rate.unit),
+                  words.minutes(minutes, rate.unit),
+                  spread === undefined ? words.once : words.spread(spread, times),
+                ],
+              },
+            ];
+          })}
+        />
+      </div>
+    </details>
   );
 }
 

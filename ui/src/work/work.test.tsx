@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { screen, within } from "@testing-library/react";
-import { expect, it } from "vitest";
+import userEvent from "@testing-library/user-event";
+import { expect, it, vi } from "vitest";
 import "../testing/setup";
 import { answering } from "../testing/answers";
 import { atDesk, deskFor } from "../testing/desk";
@@ -47,6 +48,8 @@ const told: WorkOfSeason = {
     { stage: "MESH", label: "Hang mesh", hours: 1.07, tasks: 1, waits: [byPosts] },
   ],
   tasks: [posts, mesh],
+  done: [],
+  learned: [],
 };
 
 it("tells the tasks of the season in order, with what each comes after", async () => {
@@ -68,8 +71,60 @@ it("tells the tasks of the season in order, with what each comes after", async (
   ]);
 });
 
+it("ticks a task off with its hours, and tells when it was done and what that teaches", async () => {
+  const fetched = answering({
+    "/tasks": {
+      ...told,
+      done: [
+        {
+          id: "e",
+          day: "2028-04-02",
+          about: false,
+          done: { task: posts.key, rate: "fence/concrete", quantity: 9, hours: 4 },
+        },
+        {
+          id: "f",
+          day: "2028-04-02",
+          about: false,
+          done: { task: posts.key, rate: "fence/concrete", quantity: 9, hours: 2 },
+        },
+      ],
+      learned: [{ rate: "fence/concrete", times: 2, minutes: 40, spread: 5.25 }],
+    },
+    "/journal": {},
+    "/reversal": {},
+  });
+  const { desk } = deskFor();
+  atDesk({ ...desk, catalogue: { ...desk.catalogue, rates: [posts.rate] } }, <WorkPaper />);
+  expect(await screen.findByRole("row", { name: /Setting a post North/ })).toHaveTextContent("2 Apr, 6.0 h");
+  screen.getByText(words.left("1.1 h", "7.8 h"));
+  expect(screen.getByTestId("learned")).toHaveTextContent(
+    "Setting a post45 min a post40 min a post± 5.3, 2 times",
+  );
+  const row = within(screen.getByRole("row", { name: /Hanging mesh/ }));
+  await userEvent.type(row.getByPlaceholderText(words.hoursHint), "an hour");
+  await userEvent.click(row.getByRole("button"));
+  row.getByText(words.noHours);
+  await userEvent.clear(row.getByPlaceholderText(words.hoursHint));
+  await userEvent.type(row.getByPlaceholderText(words.hoursHint), "1,5{Enter}");
+  await vi.waitFor(() => {
+    const sent = fetched.mock.calls.find(([, init]) => init?.body !== undefined);
+    expect(JSON.parse(String(sent?.[1]?.body))).toMatchObject({
+      place: "f",
+      done: { task: mesh.key, rate: "fence/mesh", quantity: 16, hours: 1.5 },
+    });
+  });
+  await userEvent.click(
+    screen.getByRole("button", { name: words.undoNamed("Setting a post", "North fence") }),
+  );
+  await vi.waitFor(() => {
+    const back = fetched.mock.calls.filter(([url]) => String(url).endsWith("/reversal"));
+    expect(back).toHaveLength(2);
+  });
+});
+
 it("says so where there is nothing to do", async () => {
-  answering({ "/tasks": { stages: [], tasks: [] } });
+  answering({ "/tasks": { stages: [], tasks: [], done: [], learned: [] } });
   atDesk(deskFor().desk, <WorkPaper />);
   await screen.findByText(words.none);
   expect(screen.queryByTestId("order")).not.toBeInTheDocument();

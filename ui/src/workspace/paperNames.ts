@@ -19,6 +19,7 @@ export const PAPER_NAMES = {
   labels: "Plant labels",
   crops: "Catalogue of crops",
   work: "Work",
+  journal: "Journal",
   bill: "Bill",
   shopping: "Shopping list",
   prices: "Price book",

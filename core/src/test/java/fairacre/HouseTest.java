@@ -99,7 +99,8 @@ class HouseTest {
         sees.put("watch", Set.of("water"));
         sees.put("cost", Set.of("fence", "fill", "frame", "sheet", "surface", "water"));
         sees.put("ledger", Set.of("cost"));
-        sees.put("work", Set.of("cost"));
+        sees.put("journal", Set.of("catalogue", "harvest"));
+        sees.put("work", Set.of("cost", "journal"));
         sees.put("merge", Set.of());
         sees.put(
                 "appraisal",
@@ -126,7 +127,7 @@ class HouseTest {
                         "tunnel",
                         "walk",
                         "water"));
-        sees.put("format", Set.of("appraisal", "catalogue", "cost", "ledger", "water"));
+        sees.put("format", Set.of("appraisal", "catalogue", "cost", "journal", "ledger", "water"));
         return sees;
     }
 

@@ -7,6 +7,7 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import fairacre.bill.Amounts;
+import fairacre.journal.Kept;
 import fairacre.ledger.Entry;
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
@@ -28,8 +29,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The garden file: {@code {"format": "fairacre-garden", "version": 1, "garden": {...}, "receipts": [...]}} in UTF-8, at
- * most 8 MB; the receipts may be left out.
+ * The garden file: {@code {"format": "fairacre-garden", "version": 1, "garden": {...}, "receipts": [...], "journal":
+ * [...]}} in UTF-8, at most 8 MB; receipts and journal may be left out.
  *
  * <p>Writing and reading a plan gives an equal plan, and so the same appraisal.
  */
@@ -47,7 +48,13 @@ public final class GardenFile {
 
     private GardenFile() {}
 
-    private record Envelope(String format, int version, Plan garden, List<Entry> receipts, List<Variant> variants) {}
+    private record Envelope(
+            String format,
+            int version,
+            Plan garden,
+            List<Entry> receipts,
+            List<Variant> variants,
+            List<Kept> journal) {}
 
     /**
      * Another version of the garden.
@@ -65,15 +72,17 @@ public final class GardenFile {
     }
 
     /**
-     * A garden with its ledger and its variants.
+     * A garden with its ledger, its variants and its journal.
      *
      * @param receipts in the garden's currency, in the order in which they were entered; pictures of them are not part
      *     of a file
      * @param variants in the garden's currency
+     * @param journal in the order in which it was written
      */
-    public record Contents(Plan garden, List<Entry> receipts, List<Variant> variants) {
+    public record Contents(Plan garden, List<Entry> receipts, List<Variant> variants, List<Kept> journal) {
 
         public Contents {
+            journal = journal == null ? List.of() : List.copyOf(journal);
             receipts = receipts == null ? List.of() : List.copyOf(receipts);
             for (int i = 0; i < receipts.size(); i++) {
                 receipts.get(i).receipt().checkCurrency(garden.currency(), "receipts/" + i + "/receipt/lines");
@@ -89,22 +98,27 @@ public final class GardenFile {
     }
 
     public static byte[] write(Plan plan) {
-        return write(new Contents(plan, List.of(), List.of()));
+        return write(new Contents(plan, List.of(), List.of(), List.of()));
     }
 
     /** @throws RefusedException if the file would be larger than one that is read */
     public static byte[] write(Contents contents) {
         String text = MAPPER.writer()
                 .with(SerializationFeature.INDENT_OUTPUT)
-                .writeValueAsString(
-                        new Envelope(FORMAT, VERSION, contents.garden(), contents.receipts(), contents.variants()));
+                .writeValueAsString(new Envelope(
+                        FORMAT,
+                        VERSION,
+                        contents.garden(),
+                        contents.receipts(),
+                        contents.variants(),
+                        contents.journal()));
         byte[] file = (text + "\n").getBytes(StandardCharsets.UTF_8);
         if (file.length > LARGEST) {
             throw new RefusedException(
                     "",
-                    "with its receipts and variants the garden is larger than a file that can be read again, "
+                    "with its receipts, journal and variants the garden is larger than a file that can be read again, "
                             + LARGEST / 1_000_000 + " MB",
-                    "take the receipts away as a table, or delete variants");
+                    "delete variants, or keep all gardens with ./fairacre backup");
         }
         return file;
     }
@@ -138,7 +152,7 @@ public final class GardenFile {
         }
         try {
             Envelope envelope = MAPPER.treeToValue(tree, Envelope.class);
-            return new Contents(envelope.garden(), envelope.receipts(), envelope.variants());
+            return new Contents(envelope.garden(), envelope.receipts(), envelope.variants(), envelope.journal());
         } catch (JacksonException refused) {
             throw new FaultyFileException(List.of(Pointers.fault(refused)));
         } catch (RefusedException refused) {

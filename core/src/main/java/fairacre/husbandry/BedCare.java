@@ -18,7 +18,9 @@ import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
 import fairacre.water.Sprinklers;
 import fairacre.water.WaterKinds;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -75,6 +77,16 @@ public final class BedCare {
                                 new Coordinate(foot.x().metres(), foot.y().metres()))
                         .distance(bed))
                 .anyMatch(off -> off <= TrellisRows.NEAR.metres() + HAIR);
+    }
+
+    /** The disease of its family that was found in its bed before it was planted, and keeps it away still. */
+    public Optional<SoilDisease> diseaseOf(Planting planting) {
+        return plan.list(HusbandryKinds.SOIL_DISEASES).stream()
+                .filter(each -> each.bed().equals(planting.bed())
+                        && each.disease().family() == planting.grown(plan).family()
+                        && !planting.from().isBefore(each.found())
+                        && Plan.season(planting.from(), plan.yearBegins()) < each.over(plan.yearBegins()))
+                .max(Comparator.comparing(SoilDisease::found));
     }
 
     /** Whether sprinklers wet leaves that should stay dry. */

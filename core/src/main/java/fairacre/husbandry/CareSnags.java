@@ -9,6 +9,7 @@ import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
 import fairacre.judging.SnagContext;
 import fairacre.judging.Weight;
+import fairacre.plan.Plan;
 import fairacre.trellis.NewTrellises;
 import java.util.List;
 import java.util.Optional;
@@ -32,10 +33,31 @@ final class CareSnags {
     List<Snag> find() {
         return Stream.concat(
                         grown.begun().stream()
-                                .flatMap(planting -> Stream.of(support(planting), leaves(planting), lines(planting)))
+                                .flatMap(planting -> Stream.of(
+                                        disease(planting), support(planting), leaves(planting), lines(planting)))
                                 .flatMap(Optional::stream),
                         nets())
                 .toList();
+    }
+
+    private Optional<Snag> disease(Planting planting) {
+        return care.diseaseOf(planting)
+                .map(found -> grown.snag(
+                        HusbandryRule.DISEASED_SOIL,
+                        Weight.WARNING,
+                        planting,
+                        found.disease().label() + " was found in " + grown.bed(planting) + " in "
+                                + Plan.season(found.found(), context.plan().yearBegins()) + ": "
+                                + planting.name() + " may grow there again from "
+                                + found.over(context.plan().yearBegins()) + " on.",
+                        () -> Stream.concat(
+                                grown.exchange(planting, this::isHealthy), Stream.of(PlantingSnag.takeOut(planting)))));
+    }
+
+    private boolean isHealthy(Plan plan) {
+        BedCare after = new BedCare(plan, context.season());
+        return PlantingKinds.plantings(plan, context.season()).stream()
+                .allMatch(planting -> after.diseaseOf(planting).isEmpty());
     }
 
     private Optional<Snag> support(Planting planting) {

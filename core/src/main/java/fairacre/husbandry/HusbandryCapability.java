@@ -24,7 +24,7 @@ public final class HusbandryCapability implements Capability, ThingKinds, Growth
 
     @Override
     public List<Things<?>> kinds() {
-        return List.of(HusbandryKinds.LEFT_ASIDE);
+        return List.of(HusbandryKinds.LEFT_ASIDE, HusbandryKinds.SOIL_DISEASES);
     }
 
     @Override

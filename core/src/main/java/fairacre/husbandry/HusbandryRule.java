@@ -12,6 +12,11 @@ public enum HusbandryRule implements Rule {
                     + " cabbages, onions, carrots; after two: peas and beans, squash, beets. What stands for less than 60"
                     + " days is not counted.",
             "rotation tables of extension services (from memory); 60 days: common practice"),
+    DISEASED_SOIL(
+            "A disease in the soil",
+            "Where clubroot was found no crop of the cabbage family is planted for seven years, where white rot was"
+                    + " found none of the onion family for eight.",
+            "rotation tables of extension services (from memory)"),
     TOO_FEW_BEDS(
             "Too few beds to rotate",
             "Where a family grows in more beds a year than the wait leaves free, no order of beds helps: grow less of"

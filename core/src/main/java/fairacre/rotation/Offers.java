@@ -44,6 +44,7 @@ final class Offers {
         LINES("it is earthed up, and lines of water lie in all free beds; that rule can be left aside"),
         WET("sprinklers would wet its leaves"),
         NET("a pest comes for it, and no bed has a net"),
+        DISEASE("a disease of its family was found in the free beds"),
         FAMILY("its family grew there too short a time before"),
         COMPANY("what stays in the beds does not go with it"),
         TIME("it does not ripen before frost");
@@ -204,6 +205,9 @@ final class Offers {
         }
         if (care.lacksNet(planting)) {
             return Optional.of(Against.NET);
+        }
+        if (care.diseaseOf(planting).isPresent()) {
+            return Optional.of(Against.DISEASE);
         }
         if (fixed.stream().anyMatch(each -> Rivals.isTooSoon(plan, each, planting))) {
             return Optional.of(Against.FAMILY);

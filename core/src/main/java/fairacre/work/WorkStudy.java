@@ -3,11 +3,13 @@ package fairacre.work;
 import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.cost.CostStudy;
+import fairacre.journal.LearnedRate;
 import fairacre.plan.Plan;
 import fairacre.takeoff.Job;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,8 +24,12 @@ import java.util.stream.Stream;
  */
 public final class WorkStudy {
 
+    private static final double MINUTES = 60;
+
     private final Plan plan;
     private final Map<String, List<Job>> jobs = new LinkedHashMap<>();
+    /** That were learned, by the key of the rate. */
+    private final Map<String, Double> minutes = new HashMap<>();
     /** Keys of the tasks of a stage. */
     private final Map<Stage, List<String>> ofStage = new TreeMap<>();
     /** Keys of the tasks of a stage that are for the same bed, walk or fence. */
@@ -31,7 +37,8 @@ public final class WorkStudy {
 
     private record AtPlace(Stage stage, UUID place) {}
 
-    private WorkStudy(CostStudy costs, int season) {
+    private WorkStudy(CostStudy costs, int season, List<LearnedRate> learned) {
+        learned.forEach(rate -> minutes.put(rate.rate(), rate.minutes()));
         this.plan = costs.takeoff().plan();
         costs.jobs().stream()
                 .filter(job -> job.season() == season)
@@ -45,9 +52,12 @@ public final class WorkStudy {
         });
     }
 
-    /** @param costs of the plan, which know what is carried */
-    public static WorkStudy of(CostStudy costs, int season) {
-        return new WorkStudy(costs, season);
+    /**
+     * @param costs of the plan, which know what is carried
+     * @param learned how long work has taken so far; a kind of work that was never timed takes as long as its rate says
+     */
+    public static WorkStudy of(CostStudy costs, int season, List<LearnedRate> learned) {
+        return new WorkStudy(costs, season, learned);
     }
 
     /** What is done for the same thing at the same rate is one task. */
@@ -119,9 +129,11 @@ public final class WorkStudy {
                 before(job.stage()).flatMap(by -> wait(by, job).stream()).toList());
     }
 
-    private static double hours(List<Job> same) {
+    private double hours(List<Job> same) {
         return same.stream()
-                .mapToDouble(job -> job.rate().hours(job.quantity()))
+                .mapToDouble(job -> job.quantity()
+                        * minutes.getOrDefault(job.rate().key(), job.rate().minutes())
+                        / MINUTES)
                 .sum();
     }
 

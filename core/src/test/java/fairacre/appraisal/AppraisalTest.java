@@ -63,6 +63,7 @@ import fairacre.goods.WalkGrade;
 import fairacre.hoop.HoopPipe;
 import fairacre.hoop.HoopRule;
 import fairacre.hoop.HoopSet;
+import fairacre.husbandry.Disease;
 import fairacre.husbandry.HusbandryRule;
 import fairacre.judging.JudgingRule;
 import fairacre.judging.Remedy;
@@ -737,6 +738,13 @@ class AppraisalTest {
                         Put.of(dripline("Beans", "Cocks")),
                         Put.of(dripline("Kale", "Cocks")),
                         Put.of(run("Branch", "Cocks", 5, 3.5, 5, 8))));
+        plans.put(
+                HusbandryRule.DISEASED_SOIL,
+                with(
+                        dry,
+                        Put.of(Gardens.disease("Clubs", Disease.CLUBROOT, "Beans", "2024-09-01")),
+                        Put.of(Gardens.planting("Cabbages", "cabbage", "Beans", "2027-04-25", "2027-09-01")),
+                        Put.of(Gardens.planting("Chard", "chard", "Kale", "2027-04-28", "2027-10-10"))));
         plans.put(
                 HusbandryRule.HILLED_ON_LINES,
                 with(

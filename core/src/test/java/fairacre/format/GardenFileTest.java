@@ -9,6 +9,9 @@ import fairacre.bill.BillPart;
 import fairacre.compost.BayWalls;
 import fairacre.compost.CompostBays;
 import fairacre.fence.PostKind;
+import fairacre.journal.JournalEntry;
+import fairacre.journal.Kept;
+import fairacre.journal.LossCause;
 import fairacre.ledger.Entry;
 import fairacre.ledger.Receipt;
 import fairacre.ledger.ReceiptLine;
@@ -74,8 +77,8 @@ class GardenFileTest {
                 Optional.empty(),
                 false,
                 Optional.of(order.id()));
-        GardenFile.Contents contents =
-                new GardenFile.Contents(PLAN, List.of(new Entry(order, false), new Entry(paid, true)), List.of());
+        GardenFile.Contents contents = new GardenFile.Contents(
+                PLAN, List.of(new Entry(order, false), new Entry(paid, true)), List.of(), List.of());
         assertThat(GardenFile.contents(GardenFile.write(contents))).isEqualTo(contents);
         String damaged = new String(GardenFile.write(contents), StandardCharsets.UTF_8)
                 .replace("2027-05-03", "the third of May");
@@ -84,12 +87,63 @@ class GardenFileTest {
     }
 
     @Test
+    void theJournalTravelsWithItsGarden() throws Exception {
+        UUID bed = PLAN.beds().get(0).id();
+        List<Kept> journal = List.of(
+                new Kept(
+                        journalEntry(
+                                Optional.of(bed),
+                                Optional.of(new JournalEntry.Done(
+                                        "2027/FRAMES/frame/piece/" + bed, "frame/piece", 14, Optional.of(2.5))),
+                                Optional.empty(),
+                                Optional.empty()),
+                        false),
+                new Kept(
+                        journalEntry(
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.of(new JournalEntry.Harvest(
+                                        "tomato", Optional.of(bed), Optional.of(2.5), Optional.of(12))),
+                                Optional.empty()),
+                        true),
+                new Kept(
+                        journalEntry(
+                                Optional.of(bed),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.of(new JournalEntry.Loss(Optional.of("kale"), LossCause.CLUBROOT))),
+                        false));
+        GardenFile.Contents contents = new GardenFile.Contents(PLAN, List.of(), List.of(), journal);
+        assertThat(GardenFile.contents(GardenFile.write(contents))).isEqualTo(contents);
+        String damaged =
+                new String(GardenFile.write(contents), StandardCharsets.UTF_8).replace("CLUBROOT", "WITCHCRAFT");
+        assertThatThrownBy(() -> GardenFile.contents(damaged.getBytes(StandardCharsets.UTF_8)))
+                .hasMessageContaining("/journal/2/entry/loss/cause");
+    }
+
+    private static JournalEntry journalEntry(
+            Optional<UUID> place,
+            Optional<JournalEntry.Done> done,
+            Optional<JournalEntry.Harvest> harvest,
+            Optional<JournalEntry.Loss> loss) {
+        return new JournalEntry(
+                UUID.randomUUID(),
+                LocalDate.of(2027, 7, 4),
+                true,
+                place,
+                done,
+                harvest,
+                loss,
+                Optional.of("As it was"));
+    }
+
+    @Test
     void variantsTravelWithTheirGarden() throws Exception {
         Plan wider = PLAN.withId(UUID.randomUUID())
                 .apply(new Change.RenameBed(PLAN.beds().get(0).id(), "Wider"))
                 .orThrow();
-        GardenFile.Contents contents =
-                new GardenFile.Contents(PLAN, List.of(), List.of(new GardenFile.Variant("Wider beds", 2028, wider)));
+        GardenFile.Contents contents = new GardenFile.Contents(
+                PLAN, List.of(), List.of(new GardenFile.Variant("Wider beds", 2028, wider)), List.of());
         assertThat(GardenFile.contents(GardenFile.write(contents))).isEqualTo(contents);
         String damaged = new String(GardenFile.write(contents), StandardCharsets.UTF_8)
                 .replace("\"from\" : 2028,\n    \"garden\"", "\"from\" : 1899,\n    \"garden\"");
@@ -102,7 +156,7 @@ class GardenFileTest {
         String euros = new String(GardenFile.write(PLAN), StandardCharsets.UTF_8);
         Plan dollars = GardenFile.read(euros.replace("\"EUR\"", "\"USD\"").getBytes(StandardCharsets.UTF_8));
         assertThatThrownBy(() -> new GardenFile.Contents(
-                        PLAN, List.of(), List.of(new GardenFile.Variant("Abroad", 2028, dollars))))
+                        PLAN, List.of(), List.of(new GardenFile.Variant("Abroad", 2028, dollars)), List.of()))
                 .hasMessageContaining("variants/0/garden/budget/sum");
     }
 
@@ -123,8 +177,8 @@ class GardenFileTest {
                 null,
                 null,
                 Optional.empty());
-        assertThatThrownBy(() -> GardenFile.write(
-                        new GardenFile.Contents(PLAN, Collections.nCopies(300, new Entry(receipt, false)), List.of())))
+        assertThatThrownBy(() -> GardenFile.write(new GardenFile.Contents(
+                        PLAN, Collections.nCopies(300, new Entry(receipt, false)), List.of(), List.of())))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("8 MB");
     }
@@ -281,7 +335,8 @@ class GardenFileTest {
                 new ReceiptLine("Hire", BigDecimal.ONE, Money.parse("EUR 70.00"), BillPart.TOOLS, Optional.empty());
         Receipt receipt = new Receipt(
                 UUID.randomUUID(), LocalDate.of(2027, 4, 3), "Ridge Hire", List.of(hire), null, null, Optional.empty());
-        byte[] file = GardenFile.write(new GardenFile.Contents(PLAN, List.of(new Entry(receipt, false)), List.of()));
+        byte[] file = GardenFile.write(
+                new GardenFile.Contents(PLAN, List.of(new Entry(receipt, false)), List.of(), List.of()));
         JsonNode purse = GardenJson.mapper()
                 .readTree(run(Files.write(folder.resolve("garden.json"), file).toString()).out)
                 .get("purse");

@@ -153,6 +153,43 @@ class HusbandryTest {
     }
 
     @ParameterizedTest
+    @DisplayName("clubroot keeps cabbages away for 7 years and white rot onions for 8 [extension tables, memory]")
+    @CsvSource({
+        "CLUBROOT, cabbage, 2020-09-01, false",
+        "CLUBROOT, cabbage, 2021-09-01, true",
+        "CLUBROOT, radish, 2021-09-01, true",
+        "CLUBROOT, onion, 2021-09-01, false",
+        "WHITE_ROT, onion, 2019-12-31, false",
+        "WHITE_ROT, onion, 2020-01-01, true",
+        "CLUBROOT, cabbage, 2027-05-20, true",
+        "CLUBROOT, cabbage, 2027-05-21, false"
+    })
+    void diseases(Disease disease, String crop, String found, boolean told) {
+        Plan plan = with(
+                GARDEN,
+                Put.of(Gardens.disease("Found", disease, "B0", found)),
+                grown("New", crop, "B0", "2027-05-20", "2027-09-10"),
+                grown("Elsewhere", crop, "B1", "2027-05-20", "2027-09-10"));
+        assertThat(snags(HusbandryRule.DISEASED_SOIL, plan)).hasSize(told ? 1 : 0);
+    }
+
+    @Test
+    void aDiseasedBedChangesPlacesWithAHealthyOne() {
+        Plan plan = with(
+                GARDEN,
+                Put.of(Gardens.disease("Clubs", Disease.CLUBROOT, "B0", "2025-09-01")),
+                grown("Kale", "kale", "B0", "2027-05-20", "2027-09-10"),
+                grown("Chard", "chard", "B1", "2027-05-20", "2027-09-10"));
+        Snag snag = snags(HusbandryRule.DISEASED_SOIL, plan).get(0);
+        assertThat(snag.words()).isEqualTo("Clubroot was found in B0 in 2025: Kale may grow there again from 2032 on.");
+        assertThat(snag.remedies().get(0).words()).isEqualTo("Grow Kale in B1 and Chard in B0");
+        assertThat(snags(
+                        HusbandryRule.DISEASED_SOIL,
+                        with(plan, snag.remedies().get(0).change())))
+                .isEmpty();
+    }
+
+    @ParameterizedTest
     @EnumSource(HusbandryRule.class)
     void whatGardenersDifferAboutCanBeLeftAside(HusbandryRule rule) {
         if (rule.evidence().isEmpty()) {

@@ -56,6 +56,7 @@ import fairacre.goods.WalkGrade;
 import fairacre.harvest.HarvestKinds;
 import fairacre.harvest.Want;
 import fairacre.hoop.HoopKinds;
+import fairacre.husbandry.Disease;
 import fairacre.husbandry.HusbandryKinds;
 import fairacre.judging.JudgingKinds;
 import fairacre.measure.Length;
@@ -131,6 +132,7 @@ public final class Changes {
             Put.of(Gardens.ownCrop("Oca", "potato")),
             Put.of(Gardens.soilTest("By the lab", "2027-02-20", 5.8, Texture.CLAY)),
             Put.of(Gardens.mulch("Summer straw", MulchKind.STRAW, 2027, 3)),
+            Put.of(Gardens.disease("Clubs", Disease.CLUBROOT, "Beans", "2026-09-01")),
             Put.of(Gardens.lock("Salad lock", "Salad")),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
@@ -289,7 +291,10 @@ public final class Changes {
                 new Remove<>(HarvestKinds.WISHES, id("Eats kale")),
                 Put.of(Gardens.lock("Salad lock", "Roots")),
                 Put.of(Gardens.lock("Roots lock", "Roots")),
-                new Remove<>(RotationKinds.LOCKS, id("Salad lock")));
+                new Remove<>(RotationKinds.LOCKS, id("Salad lock")),
+                Put.of(Gardens.disease("Clubs", Disease.CLUBROOT, "Kale", "2027-08-01")),
+                Put.of(Gardens.disease("Rot", Disease.WHITE_ROT, "Beans", "2027-07-01")),
+                new Remove<>(HusbandryKinds.SOIL_DISEASES, id("Clubs")));
     }
 
     private Changes() {}

@@ -73,7 +73,9 @@ import fairacre.hoop.HoopAnchor;
 import fairacre.hoop.HoopPipe;
 import fairacre.hoop.HoopSet;
 import fairacre.hoop.HoopWeather;
+import fairacre.husbandry.Disease;
 import fairacre.husbandry.RulesLeftAside;
+import fairacre.husbandry.SoilDisease;
 import fairacre.judging.SetAside;
 import fairacre.judging.Weight;
 import fairacre.measure.Area;
@@ -375,6 +377,10 @@ public final class Gardens {
 
     public static PlantingLock lock(String name, String planting) {
         return new PlantingLock(id(name), id(planting));
+    }
+
+    public static SoilDisease disease(String name, Disease disease, String bed, String found) {
+        return new SoilDisease(id(name), disease, id(bed), LocalDate.parse(found));
     }
 
     public static Planting laidOut(Planting planting, Layout layout) {
@@ -966,6 +972,7 @@ public final class Gardens {
                 Put.of(variety("Early Vale", "carrot", new SeedOnHand(400, SEASON, Optional.of(0.8), true))),
                 Put.of(ownCrop("Oca", "potato", own(CropColumn.FAMILY, "BUCKWHEAT"))),
                 Put.of(soilTest("By the lab", "2027-02-20", 5.8, Texture.CLAY)),
+                Put.of(disease("Clubs", Disease.CLUBROOT, "Beans", "2026-09-01")),
                 Put.of(mulch("Summer straw", MulchKind.STRAW, SEASON, 3)),
                 Put.of(mulch("Chips", MulchKind.WOOD_CHIP, SEASON + 1, 2, "Beans")),
                 Put.of(wish("tomato", Want.MUST)),

@@ -57,7 +57,7 @@ class WorkStudyTest {
             Put.of(fence("Fence", FenceKind.WELDED_MESH, 1.2, 2, 2, 18, 2)));
 
     private static List<PlannedTask> tasks(Plan plan) {
-        return WorkStudy.of(CostStudy.of(plan), SEASON).tasks();
+        return WorkStudy.of(CostStudy.of(plan), SEASON, List.of()).tasks();
     }
 
     private static PlannedTask task(Plan plan, String rate) {
@@ -70,7 +70,8 @@ class WorkStudyTest {
     @Test
     void aPlanThatMakesNoWorkHasNoTasks() {
         assertThat(tasks(plot(10, 8, List.of(), bed("Ground", 3, 3, 2, 1)))).isEmpty();
-        assertThat(WorkStudy.of(CostStudy.of(GARDEN), SEASON + 1).tasks()).isEmpty();
+        assertThat(WorkStudy.of(CostStudy.of(GARDEN), SEASON + 1, List.of()).tasks())
+                .isEmpty();
     }
 
     @Test
@@ -79,7 +80,7 @@ class WorkStudyTest {
         for (Plan plan : List.of(GARDEN, Gardens.everything())) {
             for (SeasonWork season : CostStudy.of(plan).work()) {
                 Map<WorkRate, Double> quantities = new HashMap<>();
-                WorkStudy study = WorkStudy.of(CostStudy.of(plan), season.season());
+                WorkStudy study = WorkStudy.of(CostStudy.of(plan), season.season(), List.of());
                 study.tasks().forEach(task -> quantities.merge(task.rate(), task.quantity(), Double::sum));
                 assertThat(season.tasks())
                         .hasSameSizeAs(quantities.keySet())
@@ -98,8 +99,8 @@ class WorkStudyTest {
     void nothingComesBeforeWhatItWaitsFor() {
         for (Plan plan : List.of(GARDEN, Gardens.everything())) {
             for (SeasonWork season : CostStudy.of(plan).work()) {
-                List<PlannedTask> tasks =
-                        WorkStudy.of(CostStudy.of(plan), season.season()).tasks();
+                List<PlannedTask> tasks = WorkStudy.of(CostStudy.of(plan), season.season(), List.of())
+                        .tasks();
                 List<String> keys = tasks.stream().map(PlannedTask::key).toList();
                 assertThat(keys).doesNotHaveDuplicates();
                 for (int i = 0; i < tasks.size(); i++) {

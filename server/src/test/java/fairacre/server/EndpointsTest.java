@@ -182,12 +182,16 @@ class EndpointsTest {
             "POST /water/runs",
             "POST /water/taps",
             "POST /water/watch",
-            "GET /work");
+            "GET /work",
+            "GET /tasks",
+            "GET /journal",
+            "POST /journal",
+            "POST /journal/{entry}/reversal");
 
     /** What needs more than the role of a reader; nobody takes another one out but the owner. */
     private static final Map<Role, Set<String>> NEEDS = Map.of(
             Role.HELPER,
-            Set.of("POST /shopping/ticks"),
+            Set.of("POST /shopping/ticks", "POST /journal", "POST /journal/{entry}/reversal"),
             Role.EDITOR,
             Set.of(
                     "POST /changes",

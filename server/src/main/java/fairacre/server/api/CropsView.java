@@ -22,8 +22,10 @@ import fairacre.feeding.Supplied;
 import fairacre.feeding.Texture;
 import fairacre.harvest.HarvestKinds;
 import fairacre.harvest.Want;
+import fairacre.husbandry.Disease;
 import fairacre.husbandry.FamilyHistory;
 import fairacre.husbandry.HusbandryRule;
+import fairacre.journal.LossCause;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
 import java.util.Arrays;
@@ -33,6 +35,8 @@ import java.util.Map;
 /**
  * What can be planted, and how.
  *
+ * @param losses why something may be lost
+ * @param diseases of these, those that stay in the soil; keys are the same
  * @param usualEaters for how many is reckoned where nobody says
  * @param seasonsBefore so many before the garden's first one can be noted: the longest wait of a family
  */
@@ -45,6 +49,8 @@ record CropsView(
         List<CropColumnView> columns,
         List<BreedingView> breedings,
         List<WhyChosenView> reasons,
+        List<CropValues.Word> losses,
+        List<DiseaseView> diseases,
         SoilView soil,
         double usualEaters,
         int seasonsBefore) {
@@ -78,6 +84,13 @@ record CropsView(
                     .toList(),
             Arrays.stream(WhyChosen.values())
                     .map(reason -> new WhyChosenView(reason, reason.label()))
+                    .toList(),
+            Arrays.stream(LossCause.values())
+                    .map(cause -> new CropValues.Word(cause.name(), cause.label()))
+                    .toList(),
+            Arrays.stream(Disease.values())
+                    .map(disease -> new DiseaseView(
+                            disease, disease.label(), disease.family().label(), disease.years()))
                     .toList(),
             new SoilView(
                     Acidity.AIM,
@@ -129,6 +142,9 @@ record CropsView(
      * @param key its stable code
      */
     record SchoolRuleView(String key, String cause, String rule, String evidence) {}
+
+    /** @param years for which the family keeps away */
+    record DiseaseView(Disease key, String label, String family, int years) {}
 
     record WantView(Want key, String label) {}
 

@@ -1,7 +1,10 @@
 package fairacre.server.api;
 
 import fairacre.cost.CostStudy;
+import fairacre.journal.JournalEntry;
+import fairacre.journal.LearnedRate;
 import fairacre.server.garden.GardenService;
+import fairacre.server.garden.JournalService;
 import fairacre.work.PlannedTask;
 import fairacre.work.WorkStudy;
 import java.util.List;
@@ -18,19 +21,32 @@ import org.springframework.web.bind.annotation.RestController;
 class WorkController {
 
     private final GardenService gardens;
+    private final JournalService journal;
 
-    WorkController(GardenService gardens) {
+    WorkController(GardenService gardens, JournalService journal) {
         this.gardens = gardens;
+        this.journal = journal;
     }
 
-    /** The work of a season, stage by stage. */
-    record WorkOfSeason(List<WorkStudy.StageTold> stages, List<PlannedTask> tasks) {}
+    /**
+     * The work of a season, stage by stage.
+     *
+     * @param done entries of the journal that tick tasks off
+     * @param learned how long work has taken so far
+     */
+    record WorkOfSeason(
+            List<WorkStudy.StageTold> stages,
+            List<PlannedTask> tasks,
+            List<JournalEntry> done,
+            List<LearnedRate> learned) {}
 
     /** The tasks that the plan makes in a season, in an order in which they can be done. */
     @GetMapping
     WorkOfSeason tasks(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
         CostStudy costs = gardens.costs(owner.id(), garden);
-        WorkStudy work = WorkStudy.of(costs, costs.takeoff().plan().seasonInView(season));
-        return new WorkOfSeason(work.stages(), work.tasks());
+        int inView = costs.takeoff().plan().seasonInView(season);
+        List<LearnedRate> learned = journal.learned(owner.id(), garden);
+        WorkStudy work = WorkStudy.of(costs, inView, learned);
+        return new WorkOfSeason(work.stages(), work.tasks(), journal.done(owner.id(), garden, inView), learned);
     }
 }

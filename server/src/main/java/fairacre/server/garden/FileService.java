@@ -10,17 +10,19 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** A garden as a file and back, with its ledger and its variants. */
+/** A garden as a file and back, with its ledger, its journal and its variants. */
 @Service
 public class FileService {
 
     private final GardenService gardens;
     private final LedgerService ledger;
+    private final JournalService journal;
     private final VariantStore variants;
 
-    FileService(GardenService gardens, LedgerService ledger, VariantStore variants) {
+    FileService(GardenService gardens, LedgerService ledger, JournalService journal, VariantStore variants) {
         this.gardens = gardens;
         this.ledger = ledger;
+        this.journal = journal;
         this.variants = variants;
     }
 
@@ -33,7 +35,7 @@ public class FileService {
                         kept.from(),
                         gardens.get(owner, kept.garden()).plan()))
                 .toList();
-        return new GardenFile.Contents(plan, ledger.entries(owner, garden), others);
+        return new GardenFile.Contents(plan, ledger.entries(owner, garden), others, journal.all(owner, garden));
     }
 
     /** A new garden of what a file holds, under a name that is free. */
@@ -41,6 +43,7 @@ public class FileService {
     public StoredGarden bring(UUID owner, GardenFile.Contents contents) {
         Plan plan = contents.garden().withId(UUID.randomUUID());
         StoredGarden begun = ledger.begin(owner, plan, contents.receipts());
+        journal.restore(plan.id(), owner, contents.journal());
         for (GardenFile.Variant variant : contents.variants()) {
             Plan other = variant.garden().withId(UUID.randomUUID());
             gardens.create(owner, other);

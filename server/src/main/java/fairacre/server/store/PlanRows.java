@@ -29,6 +29,7 @@ final class PlanRows {
                             TunnelRows.ROWS,
                             FrostRows.ROWS,
                             RulesLeftAsideRows.ROWS,
+                            SoilDiseaseRows.ROWS,
                             HouseholdRows.ROWS,
                             CropWishRows.ROWS,
                             PlantingLockRows.ROWS,

@@ -1,0 +1,77 @@
+package fairacre.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** What there is to do, and what became of it. */
+class WorkTest {
+
+    private static void open(Garden garden, String paper) {
+        garden.button("Papers ▾").click();
+        garden.page()
+                .getByRole(
+                        AriaRole.MENUITEM,
+                        new Page.GetByRoleOptions().setName(paper).setExact(true))
+                .click();
+    }
+
+    /** A bed of 2 x 1 m on a walk of boards, which is sawn and then filled. */
+    @Test
+    void aTaskIsTickedOffWithItsHoursAndTheOthersGoByThem() {
+        try (Garden garden = Garden.demo()) {
+            garden.season(2027);
+            open(garden, "Work");
+            Locator table = garden.paper("Work");
+            Locator frames = table.getByRole(AriaRole.ROW)
+                    .filter(new Locator.FilterOptions().setHasText("Measuring, sawing, drilling"));
+            assertThat(frames).hasCount(4);
+            assertThat(frames.nth(0)).containsText("10 pieces");
+            assertThat(frames.nth(0)).containsText("2.0 h");
+            assertThat(frames.nth(1)).containsText("14 pieces");
+            assertThat(frames.nth(1)).containsText("2.8 h");
+            frames.nth(0).getByPlaceholder("hours").fill("4");
+            frames.nth(0).getByPlaceholder("hours").press("Enter");
+            // Four hours for ten pieces: 24 minutes each, 5.6 hours for fourteen.
+            assertThat(frames.nth(1)).containsText("5.6 h");
+            assertThat(frames.nth(0)).containsText("4.0 h Not done");
+            garden.page().getByText("How long it took you so far").click();
+            assertThat(garden.page().getByTestId("learned")).containsText("24 min a piece");
+            garden.page().reload();
+            frames.nth(0)
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Not done")))
+                    .click();
+            assertThat(frames.nth(1)).containsText("2.8 h");
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void aHarvestIsWrittenDownOnAPhoneWithoutASignalAndSentLater() {
+        try (Garden garden = Garden.demo()) {
+            garden.page().setViewportSize(390, 844);
+            garden.page().navigate(garden.page().url().replaceFirst("[?].*", "") + "?season=2026&paper=journal");
+            Locator form = garden.page().getByTestId("journal-entry");
+            form.getByLabel("Which crop").selectOption("Tomato");
+            form.getByLabel("Weight").fill("2.5");
+            garden.page().context().setOffline(true);
+            garden.button("Write it down").click();
+            assertThat(form.getByText("There is no signal")).isVisible();
+            garden.page().context().setOffline(false);
+            Locator rows = garden.paper("Journal")
+                    .getByRole(AriaRole.ROW)
+                    .filter(new Locator.FilterOptions().setHasText("Tomato picked"));
+            assertThat(rows).hasCount(1);
+            assertThat(rows).containsText("2.5 kg");
+            assertThat(form.getByText("There is no signal")).hasCount(0);
+            rows.getByRole(AriaRole.BUTTON).click();
+            assertThat(rows).containsText("taken back");
+            assertThat(garden.page().locator("html")).hasJSProperty("scrollWidth", 390);
+        }
+    }
+}

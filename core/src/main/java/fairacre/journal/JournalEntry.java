@@ -1,0 +1,124 @@
+package fairacre.journal;
+
+import fairacre.catalogue.Crops;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+
+/**
+ * Something that happened in the garden: work that was done, a harvest, a loss, or what is only noted.
+ *
+ * @param id made by whoever writes it down, so that it is entered once however often it is sent
+ * @param about whether the day is only roughly known
+ * @param place the bed, planting or other thing that it is about; empty for the whole garden
+ * @param note at most 500 characters; there has to be one if there is nothing else
+ */
+public record JournalEntry(
+        UUID id,
+        LocalDate day,
+        boolean about,
+        Optional<UUID> place,
+        Optional<Done> done,
+        Optional<Harvest> harvest,
+        Optional<Loss> loss,
+        Optional<String> note) {
+
+    private static final int LONGEST_NOTE = 500;
+    private static final int LONGEST_KEY = 200;
+    private static final double MOST_HOURS = 1000;
+    private static final double MOST_QUANTITY = 1_000_000;
+    private static final double MOST_KILOGRAMS = 10_000;
+    private static final int MOST_PIECES = 1_000_000;
+
+    public JournalEntry {
+        Limits.present(id, "id");
+        Limits.present(day, "day");
+        Limits.season(day.getYear(), "day");
+        place = place == null ? Optional.empty() : place;
+        done = done == null ? Optional.empty() : done;
+        harvest = harvest == null ? Optional.empty() : harvest;
+        loss = loss == null ? Optional.empty() : loss;
+        note = note == null ? Optional.empty() : note.filter(text -> !text.isBlank());
+        note = note.map(text -> Limits.line(text, LONGEST_NOTE, "note", "note"));
+        long facts = Stream.of(done, harvest, loss).filter(Optional::isPresent).count();
+        if (facts > 1) {
+            throw new RefusedException("note", "this is more than one entry", "enter one after the other");
+        }
+        if (facts == 0 && note.isEmpty()) {
+            throw new RefusedException("note", "there is nothing to note", "say what happened");
+        }
+    }
+
+    /**
+     * Work that was done.
+     *
+     * @param task its key
+     * @param rate key of the rate of work
+     * @param quantity of the rate's unit, more than 0
+     * @param hours that it took whoever writes it, 0.01 to 1000; empty if nobody looked at the clock
+     */
+    public record Done(String task, String rate, double quantity, Optional<Double> hours) {
+        public Done {
+            task = key(task, "task");
+            rate = key(rate, "rate");
+            hours = hours == null ? Optional.empty() : hours;
+            range(quantity, 1e-6, MOST_QUANTITY, "quantity", "how much was done");
+            hours.ifPresent(each -> range(each, 0.01, MOST_HOURS, "hours", "hours"));
+        }
+
+        private static String key(String text, String field) {
+            return Limits.line(Limits.present(text, field), LONGEST_KEY, "key", field);
+        }
+    }
+
+    /**
+     * Something that was picked: by weight, by pieces, or both.
+     *
+     * @param crop its key in the catalogue
+     * @param kilograms 0.001 to 10,000
+     * @param pieces 1 to 1,000,000
+     */
+    public record Harvest(String crop, Optional<UUID> variety, Optional<Double> kilograms, Optional<Integer> pieces) {
+        public Harvest {
+            known(crop, "crop");
+            variety = variety == null ? Optional.empty() : variety;
+            kilograms = kilograms == null ? Optional.empty() : kilograms;
+            pieces = pieces == null ? Optional.empty() : pieces;
+            if (kilograms.isEmpty() && pieces.isEmpty()) {
+                throw new RefusedException(
+                        "kilograms", "it is not said how much was picked", "give its weight, or count it");
+            }
+            kilograms.ifPresent(each -> range(each, 0.001, MOST_KILOGRAMS, "kilograms", "the weight"));
+            pieces.ifPresent(each -> range(each, 1, MOST_PIECES, "pieces", "the count"));
+        }
+    }
+
+    /** @param crop its key in the catalogue; empty if it was not only one */
+    public record Loss(Optional<String> crop, LossCause cause) {
+        public Loss {
+            crop = crop == null ? Optional.empty() : crop;
+            crop.ifPresent(each -> known(each, "crop"));
+            Limits.present(cause, "cause");
+        }
+    }
+
+    private static void known(String crop, String field) {
+        if (Crops.of(Limits.present(crop, field)).isEmpty()) {
+            throw new RefusedException(field, "there is no such crop", "choose one of the catalogue");
+        }
+    }
+
+    private static void range(double value, double least, double most, String field, String what) {
+        if (!(value >= least && value <= most)) {
+            throw new RefusedException(
+                    field, what + " is not between " + shown(least) + " and " + shown(most), "give a value in range");
+        }
+    }
+
+    private static String shown(double value) {
+        return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
+    }
+}

@@ -1,0 +1,67 @@
+package fairacre.journal;
+
+import fairacre.catalogue.Crop;
+import fairacre.catalogue.Crops;
+import fairacre.catalogue.Varieties;
+import fairacre.harvest.HarvestStudy;
+import fairacre.harvest.HarvestTold;
+import fairacre.plan.Plan;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/** A season as it was planned and as it went. */
+public final class YearStudy {
+
+    private YearStudy() {}
+
+    /**
+     * What was picked of a crop, or of a variety of it.
+     *
+     * @param crop its key in the catalogue
+     * @param kilograms of what was weighed
+     * @param pieces of what was counted
+     */
+    public record Picked(String crop, Optional<UUID> variety, double kilograms, int pieces) {}
+
+    /**
+     * A crop in the season, its varieties together.
+     *
+     * @param crop its key in the catalogue; of a crop of one's own its id
+     * @param planned kilograms that the plantings give, as is usual
+     */
+    public record CropYear(String crop, String name, double planned, double kilograms, int pieces) {}
+
+    /** The crops that were planted or picked, by name. */
+    public static List<CropYear> of(Plan plan, int season, List<Picked> picked) {
+        Map<String, CropYear> years = new HashMap<>();
+        for (HarvestTold.Food food : HarvestStudy.of(plan, season).foods()) {
+            if (food.harvest().usual() > 0) {
+                add(years, new CropYear(food.crop(), food.name(), food.harvest().usual(), 0, 0));
+            }
+        }
+        for (Picked each : picked) {
+            Crop crop = Varieties.grown(plan, each.crop(), each.variety());
+            String name = Crops.of(crop.kind()).orElse(crop).name();
+            add(years, new CropYear(crop.kind(), name, 0, each.kilograms(), each.pieces()));
+        }
+        return years.values().stream()
+                .sorted(Comparator.comparing(CropYear::name))
+                .toList();
+    }
+
+    private static void add(Map<String, CropYear> years, CropYear more) {
+        years.merge(
+                more.crop(),
+                more,
+                (one, other) -> new CropYear(
+                        one.crop(),
+                        one.name(),
+                        one.planned() + other.planned(),
+                        one.kilograms() + other.kilograms(),
+                        one.pieces() + other.pieces()));
+    }
+}

@@ -1,0 +1,157 @@
+package fairacre.journal;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.planting;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.with;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import fairacre.catalogue.SeedOnHand;
+import fairacre.harvest.HarvestStudy;
+import fairacre.journal.JournalEntry.Done;
+import fairacre.journal.JournalEntry.Harvest;
+import fairacre.journal.JournalEntry.Loss;
+import fairacre.journal.YearStudy.CropYear;
+import fairacre.journal.YearStudy.Picked;
+import fairacre.limits.RefusedException;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
+import fairacre.testing.Gardens;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.ojalgo.random.SampleSet;
+
+class JournalTest {
+
+    private static final LocalDate JULY = LocalDate.of(SEASON, 7, 4);
+
+    private static JournalEntry entry(Done done, Harvest harvest, Loss loss, String note) {
+        return new JournalEntry(
+                id("entry"),
+                JULY,
+                false,
+                Optional.empty(),
+                Optional.ofNullable(done),
+                Optional.ofNullable(harvest),
+                Optional.ofNullable(loss),
+                Optional.ofNullable(note));
+    }
+
+    private static Done done(String task, String rate, double quantity, double hours) {
+        return new Done(task, rate, quantity, Optional.of(hours));
+    }
+
+    private static Harvest tomatoes(Double kilograms, Integer pieces) {
+        return new Harvest("tomato", Optional.empty(), Optional.ofNullable(kilograms), Optional.ofNullable(pieces));
+    }
+
+    @Test
+    void anEntrySaysOneThing() {
+        assertThat(entry(null, null, null, " Slugs again ").note()).contains("Slugs again");
+        assertThatThrownBy(() -> entry(null, null, null, "  ")).hasMessageContaining("nothing to note");
+        assertThatThrownBy(() -> entry(null, tomatoes(1.0, null), new Loss(Optional.empty(), LossCause.FROST), null))
+                .hasMessageContaining("more than one entry");
+        assertThatThrownBy(() -> entry(null, null, null, "x".repeat(501))).hasMessageContaining("501 characters");
+        assertThatThrownBy(() -> new Loss(Optional.of("triffid"), LossCause.FROST))
+                .hasMessageContaining("no such crop");
+    }
+
+    @ParameterizedTest
+    @DisplayName("weights and counts at their limits and a hair beyond")
+    @CsvSource({
+        "0.001, , true",
+        "0.00099, , false",
+        "10000, , true",
+        "10000.001, , false",
+        "NaN, , false",
+        ", 1, true",
+        ", 0, false",
+        ", 1000000, true",
+        ", 1000001, false",
+        ", , false"
+    })
+    void limitsOfAHarvest(Double kilograms, Integer pieces, boolean taken) {
+        if (taken) {
+            assertThat(tomatoes(kilograms, pieces).kilograms()).isEqualTo(Optional.ofNullable(kilograms));
+        } else {
+            assertThatThrownBy(() -> tomatoes(kilograms, pieces)).isInstanceOf(RefusedException.class);
+        }
+    }
+
+    @Test
+    @DisplayName("the spread of learned rates is the sample standard deviation (ojAlgo)")
+    void learned() {
+        Random random = new Random(7);
+        List<Done> all = new ArrayList<>();
+        double[] each = new double[12];
+        double minutes = 0;
+        double quantity = 0;
+        for (int i = 0; i < each.length; i++) {
+            Done one = done("2027/" + i, "fence/concrete", 1 + random.nextInt(9), 0.5 + random.nextDouble());
+            all.add(one);
+            all.add(new Done("2027/untimed" + i, "fence/concrete", 3, Optional.empty()));
+            each[i] = one.hours().orElseThrow() * 60 / one.quantity();
+            minutes += one.hours().orElseThrow() * 60;
+            quantity += one.quantity();
+        }
+        all.add(done("2027/mesh", "fence/mesh", 10, 1));
+        List<LearnedRate> learned = LearnedRate.of(all);
+        assertThat(learned).extracting(LearnedRate::rate).containsExactly("fence/concrete", "fence/mesh");
+        assertThat(learned.get(0).times()).isEqualTo(each.length);
+        assertThat(learned.get(0).minutes()).isCloseTo(minutes / quantity, within(1e-9));
+        assertThat(learned.get(0).spread().orElseThrow())
+                .isCloseTo(SampleSet.wrap(each).getStandardDeviation(), within(1e-9));
+        assertThat(learned.get(1)).isEqualTo(new LearnedRate("fence/mesh", 1, 6, Optional.empty()));
+        assertThat(LearnedRate.of(List.of())).isEmpty();
+    }
+
+    @Test
+    @DisplayName("what two people wrote of one task is one time, their hours added [by hand]")
+    void twoPhones() {
+        List<Done> both = List.of(
+                done("2027/posts", "fence/concrete", 6, 2),
+                done("2027/posts", "fence/concrete", 6, 1),
+                done("2027/more", "fence/concrete", 4, 2));
+        // 180 minutes for 6 and 120 for 4.
+        assertThat(LearnedRate.of(both)).singleElement().satisfies(rate -> {
+            assertThat(rate.times()).isEqualTo(2);
+            assertThat(rate.minutes()).isCloseTo(30, within(1e-9));
+            assertThat(rate.spread().orElseThrow()).isCloseTo(0, within(1e-9));
+        });
+    }
+
+    @Test
+    void whatWasPickedStandsBesideWhatWasPlanned() {
+        Plan plan = with(
+                plot(20, 20, List.of(), bed("Beans", 6, 10, 2, 1)),
+                Put.of(planting("Tomatoes", "tomato", "Beans", "2027-05-20", "2027-10-01")),
+                Put.of(Gardens.variety("Vale", "carrot", new SeedOnHand(9, SEASON, Optional.empty(), false))),
+                Put.of(Gardens.ownCrop("Oca", "potato")));
+        double planned = HarvestStudy.of(plan, SEASON).foods().get(0).harvest().usual();
+        List<CropYear> year = YearStudy.of(
+                plan,
+                SEASON,
+                List.of(
+                        new Picked("tomato", Optional.empty(), 4.5, 0),
+                        new Picked("carrot", Optional.of(id("Vale")), 1, 20),
+                        new Picked("carrot", Optional.empty(), 2, 0),
+                        new Picked("potato", Optional.of(id("Oca")), 3, 0)));
+        assertThat(year)
+                .containsExactly(
+                        new CropYear("carrot", "Carrot", 0, 3, 20),
+                        new CropYear(id("Oca").toString(), "Oca", 0, 3, 0),
+                        new CropYear("tomato", "Tomato", planned, 4.5, 0));
+        assertThat(planned).isPositive();
+    }
+}

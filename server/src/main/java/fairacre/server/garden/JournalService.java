@@ -1,0 +1,132 @@
+package fairacre.server.garden;
+
+import fairacre.journal.JournalEntry;
+import fairacre.journal.Kept;
+import fairacre.journal.LearnedRate;
+import fairacre.journal.YearStudy;
+import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
+import fairacre.plan.Plan;
+import fairacre.server.store.JournalStore;
+import fairacre.server.store.VariantStore;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What happened in a garden, by its owner; a variant stands beside the journal of the garden itself. Every method
+ * throws {@link NoSuchGardenException} for a garden that is not theirs.
+ */
+@Service
+public class JournalService {
+
+    private static final int LINES_OF_A_PAGE = 50;
+    private static final int MOST = 100_000;
+    /** Somewhere the next day has begun. */
+    private static final int AHEAD = 1;
+
+    private final GardenService gardens;
+    private final JournalStore journal;
+    private final VariantStore variants;
+    private final Clock clock;
+
+    JournalService(GardenService gardens, JournalStore journal, VariantStore variants, Clock clock) {
+        this.gardens = gardens;
+        this.journal = journal;
+        this.variants = variants;
+        this.clock = clock;
+    }
+
+    /**
+     * A page of a season's journal, the newest day first.
+     *
+     * @param count of the season's entries, those that were taken back included
+     * @param page from 0
+     * @param crops what was planned and picked
+     */
+    public record JournalPage(
+            List<JournalStore.JournalLine> lines, int count, int page, int pages, List<YearStudy.CropYear> crops) {}
+
+    public JournalPage page(UUID owner, UUID garden, int season, int page) {
+        Plan plan = gardens.plan(owner, garden);
+        UUID book = variants.main(owner, garden);
+        Limits.season(season, "season");
+        LocalDate from = plan.yearBegins().atYear(season);
+        LocalDate until = plan.yearBegins().atYear(season + 1);
+        int count = journal.count(book, from, until);
+        int pages = Math.max(1, (count + LINES_OF_A_PAGE - 1) / LINES_OF_A_PAGE);
+        int shown = Math.min(Math.max(page, 0), pages - 1);
+        return new JournalPage(
+                journal.newest(book, from, until, shown * LINES_OF_A_PAGE, LINES_OF_A_PAGE),
+                count,
+                shown,
+                pages,
+                YearStudy.of(plan, season, journal.picked(book, from, until)));
+    }
+
+    /**
+     * Writes something down. One whose id is there already is not entered again: a phone that lost the answer sends it
+     * twice.
+     *
+     * @param account who writes it
+     * @throws RefusedException if its day is still to come
+     */
+    @Transactional
+    public void write(UUID owner, UUID garden, UUID account, JournalEntry entry) {
+        gardens.plan(owner, garden);
+        if (entry.day().isAfter(LocalDate.now(clock).plusDays(AHEAD))) {
+            throw new RefusedException("day", "this day is still to come", "give the day on which it happened");
+        }
+        UUID book = variants.main(owner, garden);
+        if (journal.count(book) >= MOST) {
+            throw new RefusedException("", "the journal is full with " + MOST + " entries", "begin a garden anew");
+        }
+        journal.insert(book, account, entry);
+    }
+
+    /** @throws RefusedException if it is not there, or was taken back already */
+    @Transactional
+    public void takeBack(UUID owner, UUID garden, UUID entry) {
+        gardens.plan(owner, garden);
+        if (!journal.takeBack(variants.main(owner, garden), entry)) {
+            throw new RefusedException(
+                    "",
+                    "this entry is not there, or was taken back already",
+                    "look at the newest state of the journal");
+        }
+    }
+
+    /** Work of a season's tasks that was done. */
+    public List<JournalEntry> done(UUID owner, UUID garden, int season) {
+        gardens.plan(owner, garden);
+        return journal.done(variants.main(owner, garden), season + "/");
+    }
+
+    /** How long work took in all seasons. */
+    public List<LearnedRate> learned(UUID owner, UUID garden) {
+        gardens.plan(owner, garden);
+        return LearnedRate.of(journal.done(variants.main(owner, garden), "").stream()
+                .flatMap(entry -> entry.done().stream())
+                .toList());
+    }
+
+    /** All that was written, in that order. */
+    public List<Kept> all(UUID owner, UUID garden) {
+        gardens.plan(owner, garden);
+        return journal.all(variants.main(owner, garden));
+    }
+
+    /** Brings a journal to a garden that has none. */
+    @Transactional
+    public void restore(UUID garden, UUID account, List<Kept> entries) {
+        for (Kept kept : entries) {
+            journal.insert(garden, account, kept.entry());
+            if (kept.takenBack()) {
+                journal.takeBack(garden, kept.entry().id());
+            }
+        }
+    }
+}

@@ -1,0 +1,191 @@
+package fairacre.server.store;
+
+import static fairacre.server.store.generated.Tables.ACCOUNT;
+import static fairacre.server.store.generated.Tables.JOURNAL_ENTRY;
+
+import fairacre.journal.JournalEntry;
+import fairacre.journal.Kept;
+import fairacre.journal.LossCause;
+import fairacre.journal.YearStudy.Picked;
+import fairacre.server.store.generated.tables.records.JournalEntryRecord;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** What happened in gardens. Whose garden it is has to be asked before. */
+@Repository
+public class JournalStore {
+
+    private final DSLContext database;
+    private final Clock clock;
+
+    JournalStore(DSLContext database, Clock clock) {
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /**
+     * An entry as it is read.
+     *
+     * @param by name of the account that wrote it; empty if that is gone
+     */
+    public record JournalLine(JournalEntry entry, boolean takenBack, Optional<String> by, OffsetDateTime at) {}
+
+    /** Enters it; one whose id is there already is not entered again. */
+    public void insert(UUID garden, UUID account, JournalEntry entry) {
+        JournalEntryRecord row = row(garden, entry);
+        row.setWrittenBy(account);
+        row.setWrittenAt(now());
+        database.insertInto(JOURNAL_ENTRY)
+                .set(row)
+                .onConflict(JOURNAL_ENTRY.GARDEN, JOURNAL_ENTRY.ID)
+                .doNothing()
+                .execute();
+    }
+
+    /** @return whether it was there and counted until now */
+    public boolean takeBack(UUID garden, UUID entry) {
+        return database.update(JOURNAL_ENTRY)
+                        .set(JOURNAL_ENTRY.TAKEN_BACK_AT, now())
+                        .where(JOURNAL_ENTRY.GARDEN.eq(garden))
+                        .and(JOURNAL_ENTRY.ID.eq(entry))
+                        .and(JOURNAL_ENTRY.TAKEN_BACK_AT.isNull())
+                        .execute()
+                == 1;
+    }
+
+    public int count(UUID garden) {
+        return database.fetchCount(JOURNAL_ENTRY, JOURNAL_ENTRY.GARDEN.eq(garden));
+    }
+
+    public int count(UUID garden, LocalDate from, LocalDate until) {
+        return database.fetchCount(JOURNAL_ENTRY, within(garden, from, until));
+    }
+
+    /** Of a time, the newest day first. */
+    public List<JournalLine> newest(UUID garden, LocalDate from, LocalDate until, int first, int most) {
+        return database.select(JOURNAL_ENTRY.asterisk(), ACCOUNT.NAME)
+                .from(JOURNAL_ENTRY)
+                .leftJoin(ACCOUNT)
+                .on(ACCOUNT.ID.eq(JOURNAL_ENTRY.WRITTEN_BY))
+                .where(within(garden, from, until))
+                .orderBy(JOURNAL_ENTRY.DAY.desc(), JOURNAL_ENTRY.NUMBER.desc())
+                .limit(first, most)
+                .fetch(row -> {
+                    JournalEntryRecord entry = row.into(JOURNAL_ENTRY);
+                    return new JournalLine(
+                            entry(entry),
+                            entry.getTakenBackAt() != null,
+                            Optional.ofNullable(row.get(ACCOUNT.NAME)),
+                            entry.getWrittenAt());
+                });
+    }
+
+    /** All entries in the order in which they were written. */
+    public List<Kept> all(UUID garden) {
+        return database.selectFrom(JOURNAL_ENTRY)
+                .where(JOURNAL_ENTRY.GARDEN.eq(garden))
+                .orderBy(JOURNAL_ENTRY.NUMBER)
+                .fetch(row -> new Kept(entry(row), row.getTakenBackAt() != null));
+    }
+
+    /** What was picked in a time, by crop and variety. */
+    public List<Picked> picked(UUID garden, LocalDate from, LocalDate until) {
+        return database.select(
+                        JOURNAL_ENTRY.CROP,
+                        JOURNAL_ENTRY.VARIETY,
+                        DSL.coalesce(DSL.sum(JOURNAL_ENTRY.KILOGRAMS), BigDecimal.ZERO),
+                        DSL.coalesce(DSL.sum(JOURNAL_ENTRY.PIECES), BigDecimal.ZERO))
+                .from(JOURNAL_ENTRY)
+                .where(within(garden, from, until))
+                .and(counts())
+                .and(JOURNAL_ENTRY.CROP.isNotNull())
+                .and(JOURNAL_ENTRY.CAUSE.isNull())
+                .groupBy(JOURNAL_ENTRY.CROP, JOURNAL_ENTRY.VARIETY)
+                .orderBy(JOURNAL_ENTRY.CROP, JOURNAL_ENTRY.VARIETY)
+                .fetch(row -> new Picked(
+                        row.value1(),
+                        Optional.ofNullable(row.value2()),
+                        row.value3().doubleValue(),
+                        row.value4().intValue()));
+    }
+
+    /** Work that was done, all of it or that of tasks whose keys begin so, in the order in which it was written. */
+    public List<JournalEntry> done(UUID garden, String tasks) {
+        return database.selectFrom(JOURNAL_ENTRY)
+                .where(JOURNAL_ENTRY.GARDEN.eq(garden))
+                .and(counts())
+                .and(JOURNAL_ENTRY.TASK.startsWith(tasks))
+                .orderBy(JOURNAL_ENTRY.NUMBER)
+                .fetch(JournalStore::entry);
+    }
+
+    private static Condition within(UUID garden, LocalDate from, LocalDate until) {
+        return JOURNAL_ENTRY.GARDEN.eq(garden).and(JOURNAL_ENTRY.DAY.ge(from)).and(JOURNAL_ENTRY.DAY.lt(until));
+    }
+
+    private static Condition counts() {
+        return JOURNAL_ENTRY.TAKEN_BACK_AT.isNull();
+    }
+
+    private OffsetDateTime now() {
+        return OffsetDateTime.now(clock);
+    }
+
+    private static JournalEntryRecord row(UUID garden, JournalEntry entry) {
+        JournalEntryRecord row = new JournalEntryRecord();
+        row.setGarden(garden);
+        row.setId(entry.id());
+        row.setDay(entry.day());
+        row.setAbout(entry.about());
+        entry.place().ifPresent(row::setPlace);
+        entry.note().ifPresent(row::setNote);
+        entry.done().ifPresent(done -> {
+            row.setTask(done.task());
+            row.setRate(done.rate());
+            row.setQuantity(done.quantity());
+            done.hours().ifPresent(row::setHours);
+        });
+        entry.harvest().ifPresent(harvest -> {
+            row.setCrop(harvest.crop());
+            harvest.variety().ifPresent(row::setVariety);
+            harvest.kilograms().ifPresent(row::setKilograms);
+            harvest.pieces().ifPresent(row::setPieces);
+        });
+        entry.loss().ifPresent(loss -> {
+            loss.crop().ifPresent(row::setCrop);
+            row.setCause(loss.cause().name());
+        });
+        return row;
+    }
+
+    private static JournalEntry entry(JournalEntryRecord row) {
+        return new JournalEntry(
+                row.getId(),
+                row.getDay(),
+                row.getAbout(),
+                Optional.ofNullable(row.getPlace()),
+                Optional.ofNullable(row.getTask())
+                        .map(task -> new JournalEntry.Done(
+                                task, row.getRate(), row.getQuantity(), Optional.ofNullable(row.getHours()))),
+                Optional.ofNullable(row.getCrop())
+                        .filter(crop -> row.getCause() == null)
+                        .map(crop -> new JournalEntry.Harvest(
+                                crop,
+                                Optional.ofNullable(row.getVariety()),
+                                Optional.ofNullable(row.getKilograms()),
+                                Optional.ofNullable(row.getPieces()))),
+                Optional.ofNullable(row.getCause())
+                        .map(cause ->
+                                new JournalEntry.Loss(Optional.ofNullable(row.getCrop()), LossCause.valueOf(cause))),
+                Optional.ofNullable(row.getNote()));
+    }
+}

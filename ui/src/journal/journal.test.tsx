@@ -1,0 +1,134 @@
+// @vitest-environment jsdom
+import { screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { expect, it, vi } from "vitest";
+import "../testing/setup";
+import { answering } from "../testing/answers";
+import { atDesk, deskFor } from "../testing/desk";
+import { JournalPaper } from "./JournalPaper";
+import type { JournalEntry, JournalPage } from "./journal";
+import { words } from "./words";
+
+const entry = (part: Partial<JournalEntry>): JournalEntry => ({
+  id: crypto.randomUUID(),
+  day: "2028-07-04",
+  about: false,
+  ...part,
+});
+const line = (part: Partial<JournalEntry>, takenBack = false) => ({
+  entry: entry(part),
+  takenBack,
+  by: "rosa",
+  at: "2028-07-04T10:00:00Z",
+});
+const page: JournalPage = {
+  lines: [
+    line({ harvest: { crop: "carrot", kilograms: 2.5, pieces: 30 }, place: "beans" }),
+    line({ loss: { cause: "FROST" }, about: true, note: "All of them" }),
+    line({ note: "Wrong" }, true),
+  ],
+  count: 3,
+  page: 0,
+  pages: 1,
+  crops: [{ crop: "carrot", name: "Carrot", planned: 12, kilograms: 2.5, pieces: 30 }],
+};
+
+async function opened(told = page, over: Parameters<typeof deskFor>[0] = {}) {
+  const fetched = answering({ "/journal": told, "/reversal": {} });
+  const { desk, submit } = deskFor(over);
+  atDesk(desk, <JournalPaper />);
+  await screen.findByTestId("journal-entry");
+  const posted = () =>
+    fetched.mock.calls
+      .filter(([url, init]) => init?.body !== undefined || url.endsWith("/reversal"))
+      .map(([url, init]) => ({
+        url: String(url),
+        body: init?.body === undefined ? undefined : (JSON.parse(String(init.body)) as unknown),
+      }));
+  return { form: within(screen.getByTestId("journal-entry")), posted, submit };
+}
+
+it("tells what was picked, lost and noticed, and what of it counts no more", async () => {
+  const { posted } = await opened();
+  const picked = await screen.findByRole("row", { name: /Carrot picked/ });
+  expect(picked).toHaveTextContent("2.5 kg, 30 pcs");
+  expect(screen.getByRole("row", { name: /about 4 Jul/ })).toHaveTextContent(
+    "several crops lost: Frost or winter. All of them",
+  );
+  expect(screen.getByRole("row", { name: /Wrong/ })).toHaveTextContent(words.takenBack);
+  await userEvent.click(screen.getByText(words.yearTitle));
+  expect(screen.getByTestId("picked")).toHaveTextContent("Carrot2.5 kg, 30 pcs12 kg");
+  await userEvent.click(within(picked).getByRole("button"));
+  await vi.waitFor(() => {
+    expect(posted().map(({ url }) => url)).toEqual([
+      expect.stringMatching(/\/journal\/[0-9a-f-]+\/reversal$/),
+    ]);
+  });
+});
+
+it("takes a harvest of crop and weight, and says where a weight can't be read", async () => {
+  const { form, posted } = await opened();
+  await userEvent.selectOptions(form.getByLabelText(words.what), "carrot");
+  await userEvent.type(form.getByLabelText(words.weight), "two");
+  await userEvent.click(form.getByRole("button", { name: words.write }));
+  form.getByText(words.noWeight);
+  expect(posted()).toEqual([]);
+  await userEvent.clear(form.getByLabelText(words.weight));
+  await userEvent.type(form.getByLabelText(words.weight), "2 lb{Enter}");
+  await vi.waitFor(() => {
+    expect(posted()).toHaveLength(1);
+  });
+  const sent = posted()[0]?.body as JournalEntry;
+  expect(sent.harvest?.crop).toBe("carrot");
+  expect(sent.harvest?.kilograms).toBeCloseTo(0.907, 3);
+  expect(sent.day).toBe(new Date().toLocaleDateString("sv"));
+  await vi.waitFor(() => {
+    expect(form.getByLabelText(words.weight)).toHaveValue("");
+  });
+});
+
+it("takes a loss with its cause in a bed, and notes a disease that stays in its soil", async () => {
+  const { form, posted, submit } = await opened();
+  await userEvent.selectOptions(form.getByLabelText(words.kind), words.kinds.loss);
+  await userEvent.selectOptions(form.getByLabelText(words.cause), "Clubroot");
+  await userEvent.selectOptions(form.getByLabelText(words.where), "Beans");
+  await userEvent.click(form.getByRole("button", { name: words.write }));
+  await vi.waitFor(() => {
+    expect(posted()).toHaveLength(1);
+  });
+  expect(posted()[0]?.body).toMatchObject({ place: "beans", loss: { cause: "CLUBROOT" } });
+  await vi.waitFor(() => {
+    expect(submit).toHaveBeenCalledTimes(1);
+  });
+  expect(submit.mock.lastCall?.[0]).toMatchObject({
+    kind: "PutSoilDisease",
+    soilDisease: { disease: "CLUBROOT", bed: "beans" },
+  });
+});
+
+it("tells the diseases of the soil, and forgets one that is not so", async () => {
+  const { plan } = deskFor().desk;
+  const soilDiseases = [{ id: "d", disease: "CLUBROOT" as const, bed: "beans", found: "2027-09-01" }];
+  const { submit } = await opened(page, { plan: { ...plan, soilDiseases } });
+  const told = within(screen.getByTestId("diseased-soil"));
+  told.getByText(/Clubroot in Beans, found in 2027. Cabbage family: not there for 7 years./);
+  await userEvent.click(told.getByRole("button"));
+  expect(submit.mock.lastCall?.[0]).toEqual({ kind: "RemoveSoilDisease", soilDisease: "d" });
+});
+
+it("keeps an entry in the browser where there is no signal", async () => {
+  const { form } = await opened();
+  vi.stubGlobal("fetch", () => Promise.reject(new TypeError("no network")));
+  await userEvent.type(form.getByLabelText(words.weight), "1");
+  await userEvent.click(form.getByRole("button", { name: words.write }));
+  await form.findByText(words.waits);
+  expect(window.localStorage.getItem("fairacre.outbox")).toContain("kilograms");
+  window.localStorage.clear();
+});
+
+it("is turned page by page", async () => {
+  const { posted } = await opened({ ...page, pages: 3 });
+  await userEvent.click(await screen.findByRole("button", { name: words.older }));
+  screen.getByText(words.pageOf(1, 3));
+  expect(posted()).toEqual([]);
+});

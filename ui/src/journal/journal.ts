@@ -1,0 +1,92 @@
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect, useState } from "react";
+import { Away, Problem, request } from "../api/client";
+import type { components } from "../api/schema";
+import { outbox } from "../outdoors/useOutbox";
+import { useDesk } from "../workspace/desk";
+import { words } from "./words";
+
+export type JournalEntry = components["schemas"]["JournalEntry"];
+export type JournalLine = components["schemas"]["JournalLine"];
+export type JournalPage = components["schemas"]["JournalPage"];
+export type LossCause = NonNullable<JournalEntry["loss"]>["cause"];
+
+/** A page of the season's journal; undefined until the program has told it. */
+export function useJournal(page: number): JournalPage | undefined {
+  const { plan, garden, season } = useDesk();
+  const { data } = useQuery({
+    queryKey: ["journal", plan.id, season, page, garden.revision],
+    queryFn: () =>
+      request<JournalPage>(
+        "GET",
+        `/api/gardens/${plan.id}/journal?season=${String(season)}&page=${String(page)}`,
+      ),
+    placeholderData: keepPreviousData,
+  });
+  return data;
+}
+
+/** Today, where the browser is. */
+export function today(): string {
+  return new Date().toLocaleDateString("sv");
+}
+
+/** Why the program did not take an entry, and at which field. */
+interface Refused {
+  field: string;
+  text: string;
+}
+
+/**
+ * Writes entries and takes them back. What the program can't be told for want of a signal waits in this browser, and `waiting` says
+ * so.
+ */
+export function useWriting() {
+  const { plan } = useDesk();
+  const client = useQueryClient();
+  const [refused, setRefused] = useState<Refused>();
+  const [waiting, setWaiting] = useState(false);
+  const told = useCallback(
+    () => Promise.all(["journal", "tasks"].map((what) => client.invalidateQueries({ queryKey: [what] }))),
+    [client],
+  );
+  useEffect(
+    () =>
+      outbox().whenSent(() => {
+        setWaiting(false);
+        void told();
+      }),
+    [told],
+  );
+  const journal = `/api/gardens/${plan.id}/journal`;
+
+  async function send(path: string, body: unknown, key: string, said: string): Promise<boolean> {
+    setRefused(undefined);
+    try {
+      await request("POST", path, body);
+    } catch (failure) {
+      if (failure instanceof Away) {
+        outbox().add({ key, path, body, words: said });
+        setWaiting(true);
+        return true;
+      }
+      setRefused(
+        failure instanceof Problem
+          ? { field: failure.field, text: failure.message }
+          : { field: "", text: words.failed },
+      );
+      return false;
+    }
+    await told();
+    return true;
+  }
+
+  return {
+    refused,
+    waiting,
+    /** True if it was taken, or waits to be. */
+    write: (entry: JournalEntry, said: string) => send(journal, entry, entry.id, said),
+    takeBack: (entry: string) =>
+      send(`${journal}/${entry}/reversal`, undefined, `${entry} back`, words.takenBack),
+  };
+}
