@@ -42,7 +42,7 @@ export function SowingPaper() {
       value: ({ about }) => monthName(Number(about.day.slice(5, 7)), "long"),
       groups: true,
     },
-    { key: "deed", head: words.deedHead, value: ({ about }) => words.deeds[about.deed], groups: true },
+    { key: "deed", head: words.deedHead, value: ({ about }) => about.what, groups: true },
     { key: "crop", head: words.cropHead, value: ({ planting }) => planting?.name ?? "" },
     {
       key: "count",
@@ -60,6 +60,12 @@ export function SowingPaper() {
       rowKey={({ key }) => key}
       concerns={({ planting }) => (planting ? [planting.bed] : [])}
       empty={words.none}
+      files={[
+        {
+          label: words.calendarFile,
+          href: `/api/gardens/${plan.id}/plantings/calendar.ics?season=${String(season)}`,
+        },
+      ]}
     />
   );
 }

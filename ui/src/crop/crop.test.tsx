@@ -54,7 +54,7 @@ const sowing: SowingTold = {
   last: { early: "--04-17", middle: "--05-01", late: "--05-15" },
   first: { early: "--09-26", middle: "--10-10", late: "--10-24" },
   soil: [],
-  days: [{ day: "2028-04-03", deed: "SOW", planting: "carrots", count: 151 }],
+  days: [{ day: "2028-04-03", deed: "SOW", what: "Sow in the bed", planting: "carrots", count: 151 }],
   crops: [{ crop: "carrot", from: "2028-04-03", until: "2028-08-12", up: 17 }],
 };
 

@@ -57,13 +57,7 @@ export const words = {
   deedHead: "What to do",
   cropHead: "Crop or variety",
   countHead: "How many",
-  deeds: {
-    SOW_INDOORS: "Sow indoors",
-    SOW: "Sow in the bed",
-    PLANT: "Plant out",
-    HARVEST: "First harvest",
-    CLEAR: "Clear the bed",
-  },
+  calendarFile: "Calendar file",
   counted: (deed: string, count: number) =>
     count === 0 ? "" : `${String(count)} ${deed === "PLANT" ? "plants" : "seeds"}`,
   window: (from: string, until: string | undefined, sown: boolean) =>

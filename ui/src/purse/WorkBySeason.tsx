@@ -34,7 +34,7 @@ export function WorkBySeason() {
         </tbody>
       </table>
       <p className="text-sm text-soft">
-        For one person who does it for the first time; levelling the ground is not counted.
+        For one person who does it for the first time; clearing and levelling the ground are not counted.
       </p>
       <PaperLink paper="work" />
       <HowLong work={KINDS} />

@@ -30,7 +30,7 @@ export const words = {
   once: "once",
   none: "The plan makes no work in this season.",
   explained:
-    "From the top downwards, nothing is in the way of what follows. Hours are those of somebody who does it for the first time, and your own where you have entered hours before; two people at a task share them. Levelling the ground is not counted.",
+    "From the top downwards, nothing is in the way of what follows. Hours are those of somebody who does it for the first time, and your own where you have entered hours before; two people at a task share them. Clearing and levelling the ground are not counted.",
   orderTitle: "In which order, and why",
   stage: (label: string, tasks: number, hours: string) =>
     `${label}: ${String(tasks)} ${tasks === 1 ? "task" : "tasks"}, ${hours}`,

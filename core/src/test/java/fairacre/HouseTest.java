@@ -127,7 +127,7 @@ class HouseTest {
                         "tunnel",
                         "walk",
                         "water"));
-        sees.put("format", Set.of("appraisal", "catalogue", "cost", "journal", "ledger", "water"));
+        sees.put("format", Set.of("appraisal", "catalogue", "cost", "crop", "journal", "ledger", "water"));
         return sees;
     }
 

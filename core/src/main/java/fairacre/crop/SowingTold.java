@@ -34,18 +34,33 @@ public record SowingTold(
 
     /** What there is to do for a planting. */
     public enum Deed {
-        SOW_INDOORS,
-        SOW,
-        PLANT,
-        HARVEST,
-        CLEAR
+        SOW_INDOORS("Sow indoors"),
+        SOW("Sow in the bed"),
+        PLANT("Plant out"),
+        HARVEST("First harvest"),
+        CLEAR("Clear the bed");
+
+        private final String label;
+
+        Deed(String label) {
+            this.label = label;
+        }
+
+        String label() {
+            return label;
+        }
     }
 
     /**
      * @param deed what is to be done on a day
+     * @param what the same in words
      * @param count plants, or seeds where some are sown; 0 of what is harvested and cleared
      */
-    public record SowingDay(LocalDate day, Deed deed, UUID planting, int count) {}
+    public record SowingDay(LocalDate day, Deed deed, String what, UUID planting, int count) {
+        SowingDay(LocalDate day, Deed deed, UUID planting, int count) {
+            this(day, deed, deed.label(), planting, count);
+        }
+    }
 
     /**
      * When a crop is sown or planted in the open.

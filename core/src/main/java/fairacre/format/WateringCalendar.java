@@ -5,10 +5,6 @@ import fairacre.water.Timetable;
 import fairacre.water.WaterStudy;
 import fairacre.water.Zone;
 import fairacre.water.ZoneMinutes;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.Instant;
@@ -17,27 +13,22 @@ import java.time.LocalDateTime;
 import java.time.YearMonth;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import net.fortuna.ical4j.data.CalendarOutputter;
-import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.DtStamp;
 import net.fortuna.ical4j.model.property.DtStart;
-import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.RRule;
 import net.fortuna.ical4j.model.property.Summary;
-import net.fortuna.ical4j.model.property.Uid;
-import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 
 /**
  * When to water, as a calendar (iCalendar, RFC 5545): for each month and zone an event at each start, which comes again
- * on the days of the week until the month ends. Times are those of the place, whatever its zone. Written by ical4j.
+ * on the days of the week until the month ends. Times are those of the place, whatever its zone.
  */
 public final class WateringCalendar {
 
@@ -48,7 +39,7 @@ public final class WateringCalendar {
     private final WaterStudy.Water water;
     private final int season;
     private final Instant now;
-    private final Calendar calendar = new Calendar();
+    private final List<VEvent> events = new ArrayList<>();
 
     private WateringCalendar(WaterStudy.Water water, int season, Instant now) {
         this.water = water;
@@ -70,20 +61,7 @@ public final class WateringCalendar {
         int count = Math.floorMod(last - first, MONTHS) + 1;
         IntStream.range(0, count)
                 .forEach(i -> watering.month(YearMonth.of(season, first).plusMonths(i)));
-        return watering.written();
-    }
-
-    private byte[] written() {
-        calendar.add(new ProdId("-//Fair Acre//Watering//EN"));
-        calendar.add(ImmutableVersion.VERSION_2_0);
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try {
-            // An empty calendar is none to its validation, but a garden may need no water.
-            new CalendarOutputter(false).output(calendar, bytes);
-        } catch (IOException failed) {
-            throw new UncheckedIOException(failed);
-        }
-        return bytes.toByteArray();
+        return CalendarFile.of("Watering", watering.events);
     }
 
     private void month(YearMonth month) {
@@ -107,7 +85,7 @@ public final class WateringCalendar {
                 .orElseThrow();
         LocalDateTime from = day.atTime(start / MINUTES, start % MINUTES);
         VEvent event = new VEvent(false);
-        event.add(new Uid(uid(month, zone, start)));
+        event.add(CalendarFile.uid(zone.valve() + " " + season + " " + month + " " + start));
         event.add(new DtStamp(now));
         event.add(new DtStart<>(from));
         event.add(new net.fortuna.ical4j.model.property.Duration(Duration.ofMinutes(setting.each())));
@@ -115,13 +93,7 @@ public final class WateringCalendar {
                 + month.atEndOfMonth().atTime(23, 59, 59).format(BASIC)));
         event.add(new Summary("Water zone " + zone.number()));
         event.add(new Description(zone.number() + ": " + zone.name()));
-        calendar.add(event);
-    }
-
-    private String uid(YearMonth month, Zone zone, int start) {
-        return UUID.nameUUIDFromBytes(
-                        (zone.valve() + " " + season + " " + month + " " + start).getBytes(StandardCharsets.UTF_8))
-                .toString();
+        events.add(event);
     }
 
     /** "MO,TH". */

@@ -140,6 +140,7 @@ class EndpointsTest {
             "GET /years/{job}",
             "GET /plantings",
             "GET /plantings/calendar",
+            "GET /plantings/calendar.ics",
             "GET /plantings/gaps",
             "GET /plantings/seeds",
             "POST /plantings/fillings",

@@ -10,17 +10,21 @@ import fairacre.crop.PlantingTold;
 import fairacre.crop.SeedOrder;
 import fairacre.crop.SowingStudy;
 import fairacre.crop.SowingTold;
+import fairacre.format.SowingCalendar;
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.server.garden.GardenService;
 import fairacre.server.store.Role;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,9 +39,11 @@ import org.springframework.web.bind.annotation.RestController;
 class PlantingController {
 
     private final GardenService gardens;
+    private final Clock clock;
 
-    PlantingController(GardenService gardens) {
+    PlantingController(GardenService gardens, Clock clock) {
         this.gardens = gardens;
+        this.clock = clock;
     }
 
     /**
@@ -72,6 +78,16 @@ class PlantingController {
     @GetMapping("/calendar")
     SowingTold calendar(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
         return SowingStudy.of(gardens.plan(owner.id(), garden), season);
+    }
+
+    /** The days of the sowing calendar, for a calendar on a phone. */
+    @GetMapping(path = "/calendar.ics", produces = Downloads.CALENDAR)
+    ResponseEntity<byte[]> calendarFile(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        Plan plan = gardens.plan(owner.id(), garden);
+        return Downloads.download(
+                SowingCalendar.of(plan, SowingStudy.of(plan, season).days(), clock.instant()),
+                MediaType.valueOf(Downloads.CALENDAR),
+                plan.name() + ", sowing " + season + ".ics");
     }
 
     /** Seed and plants to buy for a season. */
