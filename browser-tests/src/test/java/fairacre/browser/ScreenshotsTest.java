@@ -57,13 +57,6 @@ class ScreenshotsTest {
                     .waitFor(new Locator.WaitForOptions().setTimeout(PATIENCE));
             shoot(garden, "arrangements");
             garden.button("Close").click();
-            garden.button("Variants").click();
-            garden.type("Name of a new variant", "Longer beds");
-            garden.page().getByText(Pattern.compile("^differs from")).waitFor();
-            shoot(garden, "variants");
-            garden.page().getByLabel("Delete Longer beds").click();
-            garden.button("Close").click();
-            garden.step("Beds");
             garden.snags().getByText("Nobody reaches").click();
             garden.snags().getByText("Narrow Squash bed to 1.36 m").hover();
             assertThat(garden.snags()).containsText("put right");
@@ -87,6 +80,16 @@ class ScreenshotsTest {
             garden.button("Plan them").click();
             garden.page().getByTestId("years-found").waitFor(new Locator.WaitForOptions().setTimeout(PATIENCE));
             shoot(garden, "rotation");
+            garden.season(2026);
+            garden.button("Papers ▾").click();
+            garden.page()
+                    .getByRole(
+                            AriaRole.MENUITEM,
+                            new Page.GetByRoleOptions().setName("Work").setExact(true))
+                    .click();
+            garden.page().getByText("How long it took you so far").click();
+            garden.page().getByTestId("learned").getByText("13 min a piece").waitFor();
+            shoot(garden, "work");
         }
     }
 

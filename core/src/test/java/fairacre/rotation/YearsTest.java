@@ -2,6 +2,7 @@ package fairacre.rotation;
 
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.disease;
 import static fairacre.testing.Gardens.frosts;
 import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.leftAside;
@@ -31,6 +32,7 @@ import fairacre.harvest.HarvestStudy;
 import fairacre.harvest.HarvestTold.Food;
 import fairacre.harvest.Want;
 import fairacre.husbandry.Company;
+import fairacre.husbandry.Disease;
 import fairacre.husbandry.HusbandryRule;
 import fairacre.husbandry.RulesLeftAside;
 import fairacre.judging.Rule;
@@ -222,6 +224,24 @@ class YearsTest {
         if (ago < 3) {
             assertThat(years.unmet())
                     .containsExactly("Potato can't grow: its family grew there too short a time before.");
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 6, 7})
+    @DisplayName("no cabbage is planned where clubroot was found less than seven years ago [extension tables, memory]")
+    void diseasedSoilIsSpared(int ago) {
+        Plan plan = garden(
+                1,
+                Put.of(disease("Clubs", Disease.CLUBROOT, "Bed 0", (SEASON - ago) + "-09-01")),
+                Put.of(wish("cabbage", Want.MUST, 3)));
+        YearsPlan years = solved(plan, 1);
+        assertThat(years.plantings().isEmpty()).isEqualTo(ago < 7);
+        if (ago < 7) {
+            assertThat(years.unmet())
+                    .singleElement()
+                    .asString()
+                    .endsWith("can't grow: a disease of its family was found in the free beds.");
         }
     }
 

@@ -3,8 +3,11 @@ package fairacre.server.demo;
 import fairacre.format.FaultyFileException;
 import fairacre.format.GardenFile;
 import fairacre.format.GardenJson;
+import fairacre.journal.JournalEntry;
+import fairacre.journal.Kept;
 import fairacre.ledger.Receipt;
 import fairacre.server.garden.GardenService;
+import fairacre.server.garden.JournalService;
 import fairacre.server.garden.LedgerService;
 import fairacre.server.garden.NoSuchGardenException;
 import fairacre.server.security.SignIn;
@@ -12,6 +15,7 @@ import fairacre.server.store.AccountStore;
 import fairacre.server.store.AccountStore.Account;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.Arrays;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -22,19 +26,21 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * An account that anybody may look round in, with one garden and its receipts; only where the program is started with
- * demo data.
+ * An account that anybody may look round in, with one garden, its receipts and its journal; only where the program is
+ * started with demo data.
  */
 @Component
 public class DemoGarden implements ApplicationRunner {
 
     private static final String NAME = "demo@fairacre.example";
     private static final String RECEIPTS = "demo/lampwrights-yard.receipts.json";
+    private static final String JOURNAL = "demo/lampwrights-yard.journal.json";
 
     private final AccountStore accounts;
     private final SignIn signIn;
     private final GardenService gardens;
     private final LedgerService ledger;
+    private final JournalService journal;
     private final TransactionTemplate inTransaction;
     private final boolean wanted;
 
@@ -43,12 +49,14 @@ public class DemoGarden implements ApplicationRunner {
             SignIn signIn,
             GardenService gardens,
             LedgerService ledger,
+            JournalService journal,
             PlatformTransactionManager transactions,
             @Value("${fairacre.demo}") boolean wanted) {
         this.accounts = accounts;
         this.signIn = signIn;
         this.gardens = gardens;
         this.ledger = ledger;
+        this.journal = journal;
         this.inTransaction = new TransactionTemplate(transactions);
         this.wanted = wanted;
     }
@@ -83,6 +91,7 @@ public class DemoGarden implements ApplicationRunner {
                 UUID garden = UUID.randomUUID();
                 gardens.create(account.id(), GardenFile.read(file).withId(garden));
                 enterReceipts(account.id(), garden);
+                writeJournal(account.id(), garden);
             } catch (IOException | FaultyFileException broken) {
                 throw new IllegalStateException("the demo that comes with the program can't be read", broken);
             }
@@ -95,6 +104,17 @@ public class DemoGarden implements ApplicationRunner {
             for (Receipt receipt : GardenJson.mapper().readValue(file, Receipt[].class)) {
                 ledger.enter(owner, garden, receipt.withId(UUID.randomUUID()), true);
             }
+        }
+    }
+
+    private void writeJournal(UUID owner, UUID garden) throws IOException {
+        try (InputStream file = new ClassPathResource(JOURNAL).getInputStream()) {
+            journal.restore(
+                    garden,
+                    owner,
+                    Arrays.stream(GardenJson.mapper().readValue(file, JournalEntry[].class))
+                            .map(entry -> new Kept(entry, false))
+                            .toList());
         }
     }
 
