@@ -4,6 +4,7 @@ import { Choice } from "../parts/Choice";
 import { CheckField } from "../parts/CheckField";
 import { Fault } from "../parts/Fault";
 import { FieldFrame, faultProps } from "../parts/FieldFrame";
+import { useOutbox } from "../outdoors/useOutbox";
 import { useDesk } from "../workspace/desk";
 import { useCropOptions, useGardenCrops, idOf } from "../variety/crops";
 import { today, useWriting, type JournalEntry, type LossCause } from "./journal";
@@ -31,7 +32,8 @@ export function EntryForm() {
   const { plan, units, outlines, catalogue } = useDesk();
   const { crops } = useGardenCrops();
   const options = useCropOptions(crops);
-  const { write, refused, waiting } = useWriting();
+  const { write, refused } = useWriting();
+  const waiting = useOutbox().entries.some(({ path }) => path.startsWith(`/api/gardens/${plan.id}/journal`));
   const noteDisease = useSoilDisease();
   const [kind, setKind] = useState<Kind>("harvest");
   const [draft, setDraft] = useState(EMPTY);

@@ -8,7 +8,7 @@ import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
 import { DiseasedSoil } from "./DiseasedSoil";
 import { EntryForm } from "./EntryForm";
-import { useJournal, useWriting, type JournalLine, type JournalPage } from "./journal";
+import { useJournal, useSentLater, useWriting, type JournalLine, type JournalPage } from "./journal";
 import { useEntryWords } from "./useEntryWords";
 import { words } from "./words";
 
@@ -17,6 +17,7 @@ export function JournalPaper() {
   const { units, season, plan } = useDesk();
   const [page, setPage] = useState(0);
   const told = useJournal(page);
+  useSentLater();
   const entryWords = useEntryWords();
   const { takeBack } = useWriting();
   const names = new Map([...plan.beds, ...plan.plantings].map(({ id, name }) => [id, name]));

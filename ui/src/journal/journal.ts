@@ -1,5 +1,5 @@
-import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useState } from "react";
+import { keepPreviousData, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
 import { Away, Problem, request } from "../api/client";
 import type { components } from "../api/schema";
 import { outbox } from "../outdoors/useOutbox";
@@ -37,27 +37,22 @@ interface Refused {
   text: string;
 }
 
-/**
- * Writes entries and takes them back. What the program can't be told for want of a signal waits in this browser, and `waiting` says
- * so.
- */
+/** What the journal is seen in is asked for anew. */
+function tellAnew(client: QueryClient) {
+  return Promise.all(["journal", "tasks"].map((what) => client.invalidateQueries({ queryKey: [what] })));
+}
+
+/** Once what waited for a signal went through, it is seen. */
+export function useSentLater(): void {
+  const client = useQueryClient();
+  useEffect(() => outbox().whenSent(() => void tellAnew(client)), [client]);
+}
+
+/** Writes entries and takes them back. What the program can't be told for want of a signal waits in this browser. */
 export function useWriting() {
   const { plan } = useDesk();
   const client = useQueryClient();
   const [refused, setRefused] = useState<Refused>();
-  const [waiting, setWaiting] = useState(false);
-  const told = useCallback(
-    () => Promise.all(["journal", "tasks"].map((what) => client.invalidateQueries({ queryKey: [what] }))),
-    [client],
-  );
-  useEffect(
-    () =>
-      outbox().whenSent(() => {
-        setWaiting(false);
-        void told();
-      }),
-    [told],
-  );
   const journal = `/api/gardens/${plan.id}/journal`;
 
   async function send(path: string, body: unknown, key: string, said: string): Promise<boolean> {
@@ -67,7 +62,6 @@ export function useWriting() {
     } catch (failure) {
       if (failure instanceof Away) {
         outbox().add({ key, path, body, words: said });
-        setWaiting(true);
         return true;
       }
       setRefused(
@@ -77,13 +71,12 @@ export function useWriting() {
       );
       return false;
     }
-    await told();
+    await tellAnew(client);
     return true;
   }
 
   return {
     refused,
-    waiting,
     /** True if it was taken, or waits to be. */
     write: (entry: JournalEntry, said: string) => send(journal, entry, entry.id, said),
     takeBack: (entry: string) =>

@@ -3,7 +3,7 @@ import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
-import type { JournalEntry } from "../journal/journal";
+import { useSentLater, type JournalEntry } from "../journal/journal";
 import { WaitingEntries } from "../outdoors/WaitingEntries";
 import { DoneCell } from "./DoneCell";
 import { formatQuantity, useTasks, type PlannedTask, type WorkOfSeason } from "./tasks";
@@ -15,6 +15,7 @@ const TENTHS = 10;
 export function WorkPaper() {
   const { units, season } = useDesk();
   const told = useTasks();
+  useSentLater();
   const labels = new Map(told?.stages.map(({ stage, label }) => [stage, label]));
   const inTenths = (hours: number) => Math.round(hours * TENTHS) / TENTHS;
   const done = new Map<string, JournalEntry[]>();

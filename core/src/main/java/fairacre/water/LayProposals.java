@@ -101,12 +101,10 @@ public final class LayProposals {
                 .filter(Proposal::enough)
                 .filter(fewer -> fewer.valves() < each.valves())
                 .findFirst();
+        boolean alike = few.filter(fewer -> fewer.tooMuch().isEmpty()).isPresent();
         return Stream.of(
                         few.stream(),
-                        few
-                                .filter(fewer -> fewer.tooMuch().isPresent())
-                                .flatMap(fewer -> likeNeed(pipes, each))
-                                .stream(),
+                        alike ? Stream.<Proposal>empty() : likeNeed(pipes, each).stream(),
                         Stream.of(each),
                         pipes
                                 .atManifolds()

@@ -131,9 +131,10 @@ class AppraisalTest {
         return Flawed.PLANS;
     }
 
-    /** Drawn up once: it takes longer than most tests. */
+    /** Drawn up and judged once: that takes longer than most tests. */
     private static final class Flawed {
         static final Map<Rule, Plan> PLANS = Map.copyOf(drawnUp());
+        static final Map<Rule, List<Snag>> JUDGED = new HashMap<>();
     }
 
     private static Map<Rule, Plan> drawnUp() {
@@ -921,7 +922,7 @@ class AppraisalTest {
     void aSnagOfAnyRuleCanBePutAside(Rule rule) {
         Plan plan = flawed().get(rule);
         Snag snag = snag(rule).orElseThrow();
-        List<Snag> all = Appraisal.of(plan, SEASON).snags();
+        List<Snag> all = judged(rule);
         AppraisalReport after = Appraisal.of(
                         with(plan, Put.of(SetAside.of(Gardens.id("entry"), snag, "It is to stay"))), SEASON)
                 .report();
@@ -984,7 +985,7 @@ class AppraisalTest {
         Plan plan = flawed().get(rule);
         Plan cured =
                 plan.apply(snag(rule).orElseThrow().remedies().get(0).change()).orThrow();
-        List<Snag> before = Appraisal.of(plan, SEASON).snags();
+        List<Snag> before = judged(rule);
         List<Snag> after = Appraisal.of(cured, SEASON).snags();
         assertThat(after).extracting(Snag::rule).doesNotContain(rule);
         assertThat(after)
@@ -1188,10 +1189,13 @@ class AppraisalTest {
         assertThat(Appraisal.of(plan, SEASON + 2).snags()).isNotEmpty();
     }
 
+    private static List<Snag> judged(Rule rule) {
+        return Flawed.JUDGED.computeIfAbsent(
+                rule, unknown -> Appraisal.of(flawed().get(unknown), SEASON).snags());
+    }
+
     private static Optional<Snag> snag(Rule rule) {
-        return Appraisal.of(flawed().get(rule), SEASON).snags().stream()
-                .filter(s -> s.rule() == rule)
-                .findFirst();
+        return judged(rule).stream().filter(s -> s.rule() == rule).findFirst();
     }
 
     @Test

@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Every valid garden is judged, and a part that can't be costs nothing but itself. */
 class EveryGardenTest {
 
-    private static final int GARDENS = 1000;
+    private static final int GARDENS = 500;
 
     /** Remedies are looked for in every eighth garden: they take ten times as long. */
     private static final int WITH_REMEDIES = 8;
