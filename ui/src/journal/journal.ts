@@ -39,7 +39,9 @@ interface Refused {
 
 /** What the journal is seen in is asked for anew. */
 function tellAnew(client: QueryClient) {
-  return Promise.all(["journal", "tasks"].map((what) => client.invalidateQueries({ queryKey: [what] })));
+  return Promise.all(
+    ["journal", "tasks", "work"].map((what) => client.invalidateQueries({ queryKey: [what] })),
+  );
 }
 
 /** Once what waited for a signal went through, it is seen. */

@@ -20,6 +20,11 @@ public record WorkRate(String key, String label, double minutes, String unit, St
         this(key, label, minutes, unit, source, stage, 1);
     }
 
+    /** The same at another pace. */
+    public WorkRate taking(double otherMinutes) {
+        return new WorkRate(key, label, otherMinutes, unit, source, stage, people);
+    }
+
     /** The same, which takes two. */
     public WorkRate byTwo() {
         return new WorkRate(key, label, minutes, unit, source, stage, 2);

@@ -7,6 +7,7 @@ import fairacre.bill.Budget;
 import fairacre.bill.Packs;
 import fairacre.bill.PriceItem;
 import fairacre.bill.Sundry;
+import fairacre.bill.WorkRate;
 import fairacre.measure.Area;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
@@ -27,6 +28,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.joda.money.Money;
 
@@ -110,11 +112,16 @@ public final class CostStudy {
 
     /** What there is to do in each season: sawing and laying, and carrying all loose goods. */
     public List<SeasonWork> work() {
+        return work(UnaryOperator.identity());
+    }
+
+    /** @param pace at which it is done */
+    public List<SeasonWork> work(UnaryOperator<WorkRate> pace) {
         return Job.bySeason(jobs()).entrySet().stream()
                 .map(season -> SeasonWork.of(
                         season.getKey(),
                         season.getValue().entrySet().stream()
-                                .map(task -> SeasonWork.Task.of(task.getKey(), task.getValue()))
+                                .map(task -> SeasonWork.Task.of(pace.apply(task.getKey()), task.getValue()))
                                 .toList()))
                 .toList();
     }

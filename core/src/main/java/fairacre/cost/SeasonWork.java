@@ -4,7 +4,7 @@ import fairacre.bill.WorkRate;
 import java.util.List;
 
 /**
- * What there is to do in a season to build what the bill buys, by somebody who does it for the first time.
+ * What there is to do in a season to build what the bill buys.
  *
  * @param tasks in the order of the work
  * @param hours of all of them

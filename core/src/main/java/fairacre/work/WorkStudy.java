@@ -3,13 +3,11 @@ package fairacre.work;
 import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.cost.CostStudy;
-import fairacre.journal.LearnedRate;
 import fairacre.plan.Plan;
 import fairacre.takeoff.Job;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,12 +22,9 @@ import java.util.stream.Stream;
  */
 public final class WorkStudy {
 
-    private static final double MINUTES = 60;
-
     private final Plan plan;
+    private final Pace pace;
     private final Map<String, List<Job>> jobs = new LinkedHashMap<>();
-    /** That were learned, by the key of the rate. */
-    private final Map<String, Double> minutes = new HashMap<>();
     /** Keys of the tasks of a stage. */
     private final Map<Stage, List<String>> ofStage = new TreeMap<>();
     /** Keys of the tasks of a stage that are for the same bed, walk or fence. */
@@ -37,8 +32,8 @@ public final class WorkStudy {
 
     private record AtPlace(Stage stage, UUID place) {}
 
-    private WorkStudy(CostStudy costs, int season, List<LearnedRate> learned) {
-        learned.forEach(rate -> minutes.put(rate.rate(), rate.minutes()));
+    private WorkStudy(CostStudy costs, int season, Pace pace) {
+        this.pace = pace;
         this.plan = costs.takeoff().plan();
         costs.jobs().stream()
                 .filter(job -> job.season() == season)
@@ -52,12 +47,9 @@ public final class WorkStudy {
         });
     }
 
-    /**
-     * @param costs of the plan, which know what is carried
-     * @param learned how long work has taken so far; a kind of work that was never timed takes as long as its rate says
-     */
-    public static WorkStudy of(CostStudy costs, int season, List<LearnedRate> learned) {
-        return new WorkStudy(costs, season, learned);
+    /** @param costs of the plan, which know what is carried */
+    public static WorkStudy of(CostStudy costs, int season, Pace pace) {
+        return new WorkStudy(costs, season, pace);
     }
 
     /** What is done for the same thing at the same rate is one task. */
@@ -131,9 +123,7 @@ public final class WorkStudy {
 
     private double hours(List<Job> same) {
         return same.stream()
-                .mapToDouble(job -> job.quantity()
-                        * minutes.getOrDefault(job.rate().key(), job.rate().minutes())
-                        / MINUTES)
+                .mapToDouble(job -> pace.apply(job.rate()).hours(job.quantity()))
                 .sum();
     }
 

@@ -23,6 +23,7 @@ import fairacre.cost.CostStudy;
 import fairacre.cost.SeasonWork;
 import fairacre.feeding.MulchKind;
 import fairacre.fence.FenceKind;
+import fairacre.journal.LearnedRate;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
@@ -57,7 +58,7 @@ class WorkStudyTest {
             Put.of(fence("Fence", FenceKind.WELDED_MESH, 1.2, 2, 2, 18, 2)));
 
     private static List<PlannedTask> tasks(Plan plan) {
-        return WorkStudy.of(CostStudy.of(plan), SEASON, List.of()).tasks();
+        return WorkStudy.of(CostStudy.of(plan), SEASON, Pace.of(List.of())).tasks();
     }
 
     private static PlannedTask task(Plan plan, String rate) {
@@ -70,7 +71,8 @@ class WorkStudyTest {
     @Test
     void aPlanThatMakesNoWorkHasNoTasks() {
         assertThat(tasks(plot(10, 8, List.of(), bed("Ground", 3, 3, 2, 1)))).isEmpty();
-        assertThat(WorkStudy.of(CostStudy.of(GARDEN), SEASON + 1, List.of()).tasks())
+        assertThat(WorkStudy.of(CostStudy.of(GARDEN), SEASON + 1, Pace.of(List.of()))
+                        .tasks())
                 .isEmpty();
     }
 
@@ -80,7 +82,7 @@ class WorkStudyTest {
         for (Plan plan : List.of(GARDEN, Gardens.everything())) {
             for (SeasonWork season : CostStudy.of(plan).work()) {
                 Map<WorkRate, Double> quantities = new HashMap<>();
-                WorkStudy study = WorkStudy.of(CostStudy.of(plan), season.season(), List.of());
+                WorkStudy study = WorkStudy.of(CostStudy.of(plan), season.season(), Pace.of(List.of()));
                 study.tasks().forEach(task -> quantities.merge(task.rate(), task.quantity(), Double::sum));
                 assertThat(season.tasks())
                         .hasSameSizeAs(quantities.keySet())
@@ -94,12 +96,26 @@ class WorkStudyTest {
         }
     }
 
+    @Test
+    @DisplayName("what was timed takes as long as it took: twelve minutes a piece by the rate, 30 learned [by hand]")
+    void pace() {
+        LearnedRate slow = new LearnedRate("frame/piece", 3, 30, Optional.of(4.0));
+        PlannedTask guessed = task(GARDEN, "frame/piece");
+        PlannedTask timed = WorkStudy.of(CostStudy.of(GARDEN), SEASON, Pace.of(List.of(slow))).tasks().stream()
+                .filter(task -> task.key().equals(guessed.key()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(guessed.hours()).isCloseTo(guessed.quantity() / 5, within(1e-9));
+        assertThat(timed.hours()).isCloseTo(guessed.quantity() / 2, within(1e-9));
+        assertThat(timed.rate()).isEqualTo(guessed.rate());
+    }
+
     /** By the order of the list, so that whoever works it off from the top never has to wait but for what cures. */
     @Test
     void nothingComesBeforeWhatItWaitsFor() {
         for (Plan plan : List.of(GARDEN, Gardens.everything())) {
             for (SeasonWork season : CostStudy.of(plan).work()) {
-                List<PlannedTask> tasks = WorkStudy.of(CostStudy.of(plan), season.season(), List.of())
+                List<PlannedTask> tasks = WorkStudy.of(CostStudy.of(plan), season.season(), Pace.of(List.of()))
                         .tasks();
                 List<String> keys = tasks.stream().map(PlannedTask::key).toList();
                 assertThat(keys).doesNotHaveDuplicates();

@@ -120,6 +120,13 @@ class JournalTest {
                 .isEqualTo(task.path("key").stringValue());
         assertThat(after.at("/learned/0/times").intValue()).isEqualTo(1);
         assertThat(after.at("/tasks/0/hours").doubleValue()).isCloseTo(2 * hours, within(1e-9));
+        double all = 0;
+        for (JsonNode each : after.path("tasks")) {
+            all += each.path("hours").doubleValue();
+        }
+        assertThat(rosa.get(garden + "/work").json().at("/0/hours").doubleValue())
+                .as("the purse tells the same hours")
+                .isCloseTo(all, within(1e-9));
         assertThat(rosa.get(garden + "/tasks?season=" + (SEASON + 1)).json().path("done"))
                 .isEmpty();
     }

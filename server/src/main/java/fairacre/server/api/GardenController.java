@@ -144,7 +144,7 @@ class GardenController {
         return GardenView.of(gardens.rename(owner.id(), owner.account(), garden, name.name()));
     }
 
-    /** A garden of one's own like this one, without its edits and receipts. */
+    /** A garden of one's own like this one, without its edits, receipts and journal. */
     @PostMapping("/{garden}/copy")
     @ResponseStatus(HttpStatus.CREATED)
     @Needs(Role.READER)

@@ -39,6 +39,7 @@ import fairacre.reach.HeightStudy;
 import fairacre.reach.ReachStudy;
 import fairacre.reach.WorkingHeight;
 import fairacre.server.garden.GardenService;
+import fairacre.server.garden.JournalService;
 import fairacre.server.store.Role;
 import fairacre.sun.DaySun;
 import fairacre.sun.ShelfStudy;
@@ -51,6 +52,7 @@ import fairacre.walk.CarrierGround;
 import fairacre.walk.CarrierStudy;
 import fairacre.walk.Route;
 import fairacre.walk.RouteStudy;
+import fairacre.work.Pace;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -72,9 +74,11 @@ import org.springframework.web.bind.annotation.RestController;
 class StudyController {
 
     private final GardenService gardens;
+    private final JournalService journal;
 
-    StudyController(GardenService gardens) {
+    StudyController(GardenService gardens, JournalService journal) {
         this.gardens = gardens;
+        this.journal = journal;
     }
 
     /**
@@ -239,7 +243,7 @@ class StudyController {
     /** What there is to do in each season to build what the bill buys. */
     @GetMapping("/work")
     List<SeasonWork> work(Owner owner, @PathVariable UUID garden) {
-        return gardens.costs(owner.id(), garden).work();
+        return gardens.costs(owner.id(), garden).work(Pace.of(journal.learned(owner.id(), garden)));
     }
 
     /** The mix of what is on hand; nothing if there is none of what roots grow in. */

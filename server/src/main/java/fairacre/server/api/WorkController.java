@@ -5,6 +5,7 @@ import fairacre.journal.JournalEntry;
 import fairacre.journal.LearnedRate;
 import fairacre.server.garden.GardenService;
 import fairacre.server.garden.JournalService;
+import fairacre.work.Pace;
 import fairacre.work.PlannedTask;
 import fairacre.work.WorkStudy;
 import java.util.List;
@@ -46,7 +47,7 @@ class WorkController {
         CostStudy costs = gardens.costs(owner.id(), garden);
         int inView = costs.takeoff().plan().seasonInView(season);
         List<LearnedRate> learned = journal.learned(owner.id(), garden);
-        WorkStudy work = WorkStudy.of(costs, inView, learned);
+        WorkStudy work = WorkStudy.of(costs, inView, Pace.of(learned));
         return new WorkOfSeason(work.stages(), work.tasks(), journal.done(owner.id(), garden, inView), learned);
     }
 }
