@@ -111,7 +111,7 @@ function Learned({ told: { learned } }: { told: WorkOfSeason }) {
       <summary className="cursor-pointer">{words.learnedTitle}</summary>
       <div className="max-w-2xl py-1">
         <SmallTable
-          heads={[words.rateHead, words.guessHead, words.yoursHead, ""].map((text) => ({ text }))}
+          heads={[words.rateHead, words.guessHead, words.yoursHead].map((text) => ({ text }))}
           rows={learned.flatMap(({ rate: key, minutes, spread, times }) => {
             const rate = rates.get(key);
             if (!rate) return [];
@@ -121,8 +121,7 @@ function Learned({ told: { learned } }: { told: WorkOfSeason }) {
                 head: rate.label,
                 cells: [
                   words.minutes(rate.minutes, rate.unit),
-                  words.minutes(minutes, rate.unit),
-                  spread === undefined ? words.once : words.spread(spread, times),
+                  `${words.minutes(minutes, rate.unit)}, ${spread === undefined ? words.once : words.spread(spread, times)}`,
                 ],
               },
             ];

@@ -99,7 +99,7 @@ it("ticks a task off with its hours, and tells when it was done and what that te
   expect(await screen.findByRole("row", { name: /Setting a post North/ })).toHaveTextContent("2 Apr, 6.0 h");
   screen.getByText(words.left("1.1 h", "7.8 h"));
   expect(screen.getByTestId("learned")).toHaveTextContent(
-    "Setting a post45 min a post40 min a post± 5.3, 2 times",
+    "Setting a post45 min a post40 min a post, ± 5.3, 2 times",
   );
   const row = within(screen.getByRole("row", { name: /Hanging mesh/ }));
   await userEvent.type(row.getByPlaceholderText(words.hoursHint), "an hour");
