@@ -23,33 +23,32 @@ public record LearnedRate(String rate, int times, double minutes, Optional<Doubl
 
     /** One for each kind of work that was timed, by its key. What several people wrote of a task is one time. */
     public static List<LearnedRate> of(Collection<JournalEntry.Done> done) {
-        Map<String, JournalEntry.Done> tasks = new LinkedHashMap<>();
-        done.stream()
-                .filter(each -> each.hours().isPresent())
-                .forEach(each -> tasks.merge(each.task(), each, LearnedRate::together));
-        Map<String, List<JournalEntry.Done>> timed = new TreeMap<>();
+        Map<String, Timed> tasks = new LinkedHashMap<>();
+        done.forEach(each -> each.hours()
+                .ifPresent(hours -> tasks.merge(
+                        each.task(), new Timed(each.rate(), each.quantity(), hours * MINUTES), Timed::and)));
+        Map<String, List<Timed>> byRate = new TreeMap<>();
         tasks.values()
-                .forEach(each -> timed.computeIfAbsent(each.rate(), unknown -> new ArrayList<>())
+                .forEach(each -> byRate.computeIfAbsent(each.rate(), unknown -> new ArrayList<>())
                         .add(each));
-        return timed.entrySet().stream()
+        return byRate.entrySet().stream()
                 .map(each -> of(each.getKey(), each.getValue()))
                 .toList();
     }
 
-    private static JournalEntry.Done together(JournalEntry.Done one, JournalEntry.Done other) {
-        return new JournalEntry.Done(
-                other.task(),
-                other.rate(),
-                other.quantity(),
-                Optional.of(one.hours().orElseThrow() + other.hours().orElseThrow()));
+    /** A task with the minutes of all who wrote of it. */
+    private record Timed(String rate, double quantity, double minutes) {
+
+        Timed and(Timed later) {
+            return new Timed(later.rate, later.quantity, minutes + later.minutes);
+        }
     }
 
-    private static LearnedRate of(String rate, List<JournalEntry.Done> timed) {
-        double minutes = timed.stream().mapToDouble(LearnedRate::minutes).sum();
-        double quantity =
-                timed.stream().mapToDouble(JournalEntry.Done::quantity).sum();
+    private static LearnedRate of(String rate, List<Timed> timed) {
+        double minutes = timed.stream().mapToDouble(Timed::minutes).sum();
+        double quantity = timed.stream().mapToDouble(Timed::quantity).sum();
         double[] each = timed.stream()
-                .mapToDouble(done -> minutes(done) / done.quantity())
+                .mapToDouble(task -> task.minutes() / task.quantity())
                 .toArray();
         double mean = Arrays.stream(each).average().orElseThrow();
         double squares =
@@ -59,9 +58,5 @@ public record LearnedRate(String rate, int times, double minutes, Optional<Doubl
                 each.length,
                 minutes / quantity,
                 each.length < 2 ? Optional.empty() : Optional.of(Math.sqrt(squares / (each.length - 1))));
-    }
-
-    private static double minutes(JournalEntry.Done done) {
-        return done.hours().orElseThrow() * MINUTES;
     }
 }

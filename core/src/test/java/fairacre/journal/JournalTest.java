@@ -132,6 +132,14 @@ class JournalTest {
     }
 
     @Test
+    void togetherPeopleMayTakeLongerThanOneEntryMay() {
+        List<Done> both = List.of(done("2027/wall", "wall/stone", 1, 1000), done("2027/wall", "wall/stone", 1, 1000));
+        assertThat(LearnedRate.of(both))
+                .singleElement()
+                .satisfies(rate -> assertThat(rate.minutes()).isCloseTo(2000 * 60, within(1e-6)));
+    }
+
+    @Test
     void whatWasPickedStandsBesideWhatWasPlanned() {
         Plan plan = with(
                 plot(20, 20, List.of(), bed("Beans", 6, 10, 2, 1)),
