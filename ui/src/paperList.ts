@@ -21,6 +21,7 @@ import { PipesPaper } from "./water/PipesPaper";
 import { WatchPaper } from "./water/WatchPaper";
 import { WateringPaper } from "./water/WateringPaper";
 import { JournalPaper } from "./journal/JournalPaper";
+import { CalendarPaper } from "./work/CalendarPaper";
 import { WorkPaper } from "./work/WorkPaper";
 import { SunPaper } from "./sun/SunPaper";
 import { EditsPaper } from "./workspace/EditsPaper";
@@ -48,6 +49,7 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   labels: LabelsPaper,
   crops: CataloguePaper,
   work: WorkPaper,
+  calendar: CalendarPaper,
   journal: JournalPaper,
   bill: BillPaper,
   shopping: ShoppingPaper,

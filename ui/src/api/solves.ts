@@ -7,6 +7,7 @@ import type { components } from "./schema";
 
 type AnyTold =
   | components["schemas"]["ToldArrangement"]
+  | components["schemas"]["ToldBetterCalendar"]
   | components["schemas"]["ToldBestCutting"]
   | components["schemas"]["ToldCutSheets"]
   | components["schemas"]["ToldSunMap"]
@@ -18,7 +19,8 @@ export type Told<A> = Omit<AnyTold, "best"> & { best: A[] };
 /** What is asked for: a path below the garden, and what goes with it. */
 export interface Question {
   garden: string;
-  what: "arrangements" | "cutting/best" | "cutting/sheets/best" | "sun/maps" | "years";
+  what:
+    "arrangements" | "cutting/best" | "cutting/sheets/best" | "sun/maps" | "work-calendar/better" | "years";
   query: string;
   body?: unknown;
 }

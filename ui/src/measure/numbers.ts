@@ -20,6 +20,13 @@ export function plainNumber(text: string, decimals = 3, language?: string): stri
   return [whole.replace(/[.,]/g, ""), ...rest].join(".");
 }
 
+/** A number as people type it; null for what is none. */
+export function readNumber(text: string): number | null {
+  const plain = plainNumber(text);
+  const read = Number(plain);
+  return plain === "" || !Number.isFinite(read) ? null : read;
+}
+
 /** Of a sum in a currency. */
 export function plainAmount(text: string, currency: string): string {
   const withoutCode = text.trim().replace(new RegExp(`^${currency}|${currency}$`, "i"), "");

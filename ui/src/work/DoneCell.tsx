@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { today, useWriting, type JournalEntry } from "../journal/journal";
 import { formatDay } from "../measure/halfMonths";
-import { plainNumber } from "../measure/numbers";
+import { readNumber } from "../measure/numbers";
 import { Fault } from "../parts/Fault";
 import { useDesk } from "../workspace/desk";
 import type { PlannedTask } from "./tasks";
@@ -44,8 +44,8 @@ export function DoneCell({ task, place, done }: Props) {
   }
 
   function tickOff() {
-    const read = hours.trim() === "" ? undefined : Number(plainNumber(hours));
-    if (read !== undefined && !Number.isFinite(read)) {
+    const read = hours.trim() === "" ? undefined : readNumber(hours);
+    if (read === null) {
       setUnread(true);
       return;
     }

@@ -19,6 +19,7 @@ export const PAPER_NAMES = {
   labels: "Plant labels",
   crops: "Catalogue of crops",
   work: "Work",
+  calendar: "Work calendar",
   journal: "Journal",
   bill: "Bill",
   shopping: "Shopping list",

@@ -96,11 +96,13 @@ class HouseTest {
         sees.put("feeding", Set.of("catalogue", "compost", "crop", "fill"));
         sees.put("harvest", Set.of("catalogue", "crop"));
         sees.put("rotation", Set.of("catalogue", "crop", "harvest", "husbandry", "solve", "sun"));
+        sees.put("crew", Set.of());
         sees.put("watch", Set.of("water"));
         sees.put("cost", Set.of("fence", "fill", "frame", "sheet", "surface", "water"));
         sees.put("ledger", Set.of("cost"));
         sees.put("journal", Set.of("catalogue", "harvest"));
         sees.put("work", Set.of("cost", "journal"));
+        sees.put("schedule", Set.of("crew", "solve", "water", "work"));
         sees.put("merge", Set.of());
         sees.put(
                 "appraisal",

@@ -37,6 +37,8 @@ import fairacre.catalogue.Varieties;
 import fairacre.compost.CompostKinds;
 import fairacre.cover.CoverKind;
 import fairacre.cover.CoverKinds;
+import fairacre.crew.CrewKinds;
+import fairacre.crew.RainDay;
 import fairacre.crop.PlantingKinds;
 import fairacre.feeding.FeedingKinds;
 import fairacre.feeding.MulchKind;
@@ -86,6 +88,7 @@ import fairacre.trellis.TrellisKinds;
 import fairacre.tunnel.TunnelKinds;
 import fairacre.water.WaterKinds;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -134,6 +137,10 @@ public final class Changes {
             Put.of(Gardens.mulch("Summer straw", MulchKind.STRAW, 2027, 3)),
             Put.of(Gardens.disease("Clubs", Disease.CLUBROOT, "Beans", "2026-09-01")),
             Put.of(Gardens.lock("Salad lock", "Salad")),
+            Put.of(Gardens.weekends("Sam", 4)),
+            Put.of(Gardens.rain("2027-04-18")),
+            Put.of(Gardens.kept("2027/FRAMES/frame/piece/a", "2027-04-10")),
+            Put.of(Gardens.workFrom("2027-03-06")),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -294,7 +301,19 @@ public final class Changes {
                 new Remove<>(RotationKinds.LOCKS, id("Salad lock")),
                 Put.of(Gardens.disease("Clubs", Disease.CLUBROOT, "Kale", "2027-08-01")),
                 Put.of(Gardens.disease("Rot", Disease.WHITE_ROT, "Beans", "2027-07-01")),
-                new Remove<>(HusbandryKinds.SOIL_DISEASES, id("Clubs")));
+                new Remove<>(HusbandryKinds.SOIL_DISEASES, id("Clubs")),
+                Put.of(Gardens.weekends("Sam", 6)),
+                Put.of(Gardens.worker("Kit", 1, 0, 1, 0, 1, 0, 0)),
+                new Remove<>(CrewKinds.WORKERS, id("Sam")),
+                Put.of(new RainDay(id("Rain 2027-04-18"), LocalDate.parse("2027-04-19"))),
+                Put.of(Gardens.rain("2027-05-02")),
+                new Remove<>(CrewKinds.RAIN_DAYS, id("Rain 2027-04-18")),
+                Put.of(Gardens.kept("2027/FRAMES/frame/piece/a", "2027-04-17")),
+                Put.of(Gardens.kept("2027/FRAMES/frame/piece/b", "2027-04-17")),
+                new Remove<>(CrewKinds.KEPT_DAYS, id("Kept 2027/FRAMES/frame/piece/a")),
+                Put.of(Gardens.workFrom("2027-03-13")),
+                Put.of(Gardens.workFrom("2028-03-04")),
+                new Remove<>(CrewKinds.WORK_SEASONS, id("Work of 2027")));
     }
 
     private Changes() {}

@@ -8,6 +8,7 @@ import fairacre.bill.Price;
 import fairacre.bill.PriceItem;
 import fairacre.bill.Quote;
 import fairacre.bill.Share;
+import fairacre.bill.Stage;
 import fairacre.bill.StartingPrices;
 import fairacre.bill.Sundry;
 import fairacre.build.Board;
@@ -34,6 +35,10 @@ import fairacre.catalogue.WhyChosen;
 import fairacre.compost.CompostBays;
 import fairacre.cover.BedCover;
 import fairacre.cover.CoverKind;
+import fairacre.crew.KeptDay;
+import fairacre.crew.RainDay;
+import fairacre.crew.WorkSeason;
+import fairacre.crew.Worker;
 import fairacre.crop.BedPart;
 import fairacre.crop.Layout;
 import fairacre.crop.Planting;
@@ -147,6 +152,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.joda.money.CurrencyUnit;
@@ -381,6 +387,30 @@ public final class Gardens {
 
     public static SoilDisease disease(String name, Disease disease, String bed, String found) {
         return new SoilDisease(id(name), disease, id(bed), LocalDate.parse(found));
+    }
+
+    /** Somebody who has as many hours on every Saturday and Sunday and none in the week. */
+    public static Worker weekends(String name, double hours) {
+        return worker(name, 0, 0, 0, 0, 0, hours, hours);
+    }
+
+    /** @param hours from Monday to Sunday */
+    public static Worker worker(String name, double... hours) {
+        return new Worker(id(name), name, DoubleStream.of(hours).boxed().toList(), List.of(), List.of(), 1, List.of());
+    }
+
+    public static RainDay rain(String day) {
+        return new RainDay(id("Rain " + day), LocalDate.parse(day));
+    }
+
+    public static KeptDay kept(String task, String day) {
+        return new KeptDay(id("Kept " + task), task, LocalDate.parse(day));
+    }
+
+    public static WorkSeason workFrom(String begins) {
+        LocalDate day = LocalDate.parse(begins);
+        return new WorkSeason(
+                id("Work of " + day.getYear()), day.getYear(), Optional.of(day), Optional.empty(), List.of());
     }
 
     public static Planting laidOut(Planting planting, Layout layout) {
@@ -978,6 +1008,22 @@ public final class Gardens {
                 Put.of(wish("tomato", Want.MUST)),
                 Put.of(wish("melon", Want.FUN, 2.5)),
                 Put.of(lock("Garlic lock", "Old garlic")),
+                Put.of(new Worker(
+                        id("Helper"),
+                        "Helper",
+                        List.of(0.0, 0.0, 0.0, 0.0, 1.5, 4.0, 4.0),
+                        List.of(new Worker.Visit(LocalDate.parse("2027-04-07"), 3)),
+                        List.of(new Worker.Absence(LocalDate.parse("2027-05-01"), LocalDate.parse("2027-05-09"))),
+                        0.8,
+                        List.of(Stage.BASE, Stage.POSTS))),
+                Put.of(rain("2027-04-18")),
+                Put.of(kept("2027/POSTS/fence/concrete/one", "2027-04-10")),
+                Put.of(new WorkSeason(
+                        id("Work"),
+                        2027,
+                        Optional.of(LocalDate.parse("2027-03-06")),
+                        Optional.of(LocalDate.parse("2027-06-30")),
+                        List.of("2027/POSTS/fence/concrete/one", "2027/MESH/fence/mesh/one"))),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
                 Put.of(setAside("Narrow walk", 0.05)),
                 Put.of(new SetAside(

@@ -185,6 +185,9 @@ class EndpointsTest {
             "POST /water/watch",
             "GET /work",
             "GET /tasks",
+            "GET /work-calendar",
+            "POST /work-calendar/better",
+            "GET /work-calendar/better/{job}",
             "GET /journal",
             "POST /journal",
             "POST /journal/{entry}/reversal");

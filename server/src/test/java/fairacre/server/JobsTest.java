@@ -143,6 +143,27 @@ class JobsTest {
     }
 
     @Test
+    void aBetterCalendarIsNeverLaterThanTheOneAtOnce() throws Exception {
+        framed("Beans", 4);
+        framed("Kale", 8);
+        edit(Put.of(Gardens.weekends("Ada", 3)));
+        edit(Put.of(Gardens.weekends("Bo", 2)));
+        JsonNode done = over(
+                "/work-calendar/better",
+                rosa.post(path + "/work-calendar/better?season=2027", "").json());
+        assertThat(state(done)).isEqualTo("DONE");
+        String finish = done.at("/best/0/calendar/finish").stringValue();
+        assertThat(finish)
+                .isLessThanOrEqualTo(rosa.get(path + "/work-calendar?season=2027")
+                        .json()
+                        .at("/calendar/finish")
+                        .stringValue());
+        assertThat(done.at("/best/0/noSooner").stringValue()).isLessThanOrEqualTo(finish);
+        assertThat(rosa.post(path + "/work-calendar/better?season=1990", "").status())
+                .isEqualTo(422);
+    }
+
+    @Test
     void theYearsArePlannedQuicklyThenAsAWhole() throws Exception {
         edit(new Change.PlaceBed(Gardens.bed("Beans", 5, 4, 4, 1.2)));
         String asked = "{\"first\": 2027, \"years\": 2, \"beds\": [], \"cover\": true}";

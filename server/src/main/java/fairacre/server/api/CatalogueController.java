@@ -4,6 +4,7 @@ import fairacre.arrange.LayoutKind;
 import fairacre.bill.Acquired;
 import fairacre.bill.BillPart;
 import fairacre.bill.PriceItem;
+import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.bill.WorkRates;
 import fairacre.build.Board;
@@ -105,6 +106,13 @@ class CatalogueController {
         static BoardView of(Board board) {
             return new BoardView(
                     board.key(), board.label(), board.thickness(), board.width(), board.stock(), board.forCourses());
+        }
+    }
+
+    record StageView(Stage key, String label) {
+
+        static StageView of(Stage stage) {
+            return new StageView(stage, stage.label());
         }
     }
 
@@ -275,6 +283,7 @@ class CatalogueController {
             List<KitView> kits,
             List<ItemView> items,
             List<WorkRate> rates,
+            List<StageView> stages,
             List<ReachView> reaches,
             String measureYourOwn,
             List<PassingView> passings,
@@ -370,6 +379,7 @@ class CatalogueController {
                         .toList(),
                 PriceItem.all().map(ItemView::of).toList(),
                 WorkRates.all().toList(),
+                Arrays.stream(Stage.values()).map(StageView::of).toList(),
                 Arrays.stream(ReachPreset.values())
                         .map(p -> new ReachView(p.label(), p.reach(), p.posture()))
                         .toList(),

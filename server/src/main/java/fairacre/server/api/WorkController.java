@@ -1,11 +1,9 @@
 package fairacre.server.api;
 
-import fairacre.cost.CostStudy;
 import fairacre.journal.JournalEntry;
 import fairacre.journal.LearnedRate;
-import fairacre.server.garden.GardenService;
 import fairacre.server.garden.JournalService;
-import fairacre.work.Pace;
+import fairacre.server.garden.WorkService;
 import fairacre.work.PlannedTask;
 import fairacre.work.WorkStudy;
 import java.util.List;
@@ -21,11 +19,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/gardens/{garden}/tasks")
 class WorkController {
 
-    private final GardenService gardens;
+    private final WorkService work;
     private final JournalService journal;
 
-    WorkController(GardenService gardens, JournalService journal) {
-        this.gardens = gardens;
+    WorkController(WorkService work, JournalService journal) {
+        this.work = work;
         this.journal = journal;
     }
 
@@ -44,10 +42,11 @@ class WorkController {
     /** The tasks that the plan makes in a season, in an order in which they can be done. */
     @GetMapping
     WorkOfSeason tasks(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
-        CostStudy costs = gardens.costs(owner.id(), garden);
-        int inView = costs.takeoff().plan().seasonInView(season);
-        List<LearnedRate> learned = journal.learned(owner.id(), garden);
-        WorkStudy work = WorkStudy.of(costs, inView, Pace.of(learned));
-        return new WorkOfSeason(work.stages(), work.tasks(), journal.done(owner.id(), garden, inView), learned);
+        WorkStudy told = work.work(owner.id(), garden, season);
+        return new WorkOfSeason(
+                told.stages(),
+                told.tasks(),
+                journal.done(owner.id(), garden, season),
+                journal.learned(owner.id(), garden));
     }
 }

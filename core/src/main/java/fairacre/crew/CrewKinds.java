@@ -1,0 +1,67 @@
+package fairacre.crew;
+
+import fairacre.limits.Limits;
+import fairacre.plan.Plan;
+import fairacre.plan.Things;
+import java.util.Optional;
+
+/** Who works on the garden and when, as kinds of things of the plan. */
+public final class CrewKinds {
+
+    private static final int MOST_RAIN_DAYS = 500;
+    private static final int MOST_KEPT = 2000;
+    private static final int MOST_SEASONS = 100;
+
+    public static final Things<Worker> WORKERS = new Things<>(
+            Worker.class,
+            "worker",
+            "workers",
+            Limits.MOST_GARDENERS,
+            Worker::id,
+            Worker::name,
+            (terms, worker) -> {},
+            new Things.Words("Put %s down for work", "Took %s off the work", "somebody"),
+            Things.Seasons.all());
+
+    public static final Things<RainDay> RAIN_DAYS = new Things<>(
+            RainDay.class,
+            "rainDay",
+            "rainDays",
+            MOST_RAIN_DAYS,
+            RainDay::id,
+            rain -> rain.day().toString(),
+            (terms, rain) -> {},
+            new Things.Words("Lost %s to rain", "Gave %s back to the work", "a day"),
+            Things.Seasons.all());
+
+    public static final Things<KeptDay> KEPT_DAYS = new Things<>(
+            KeptDay.class,
+            "keptDay",
+            "keptDays",
+            MOST_KEPT,
+            KeptDay::id,
+            kept -> "a task for " + kept.day(),
+            (terms, kept) -> {},
+            new Things.Words("Settled %s", "Left the day open for %s", "a task"),
+            Things.Seasons.all());
+
+    public static final Things<WorkSeason> WORK_SEASONS = new Things<>(
+            WorkSeason.class,
+            "workSeason",
+            "workSeasons",
+            MOST_SEASONS,
+            WorkSeason::id,
+            work -> "the work of " + work.season(),
+            (terms, work) -> {},
+            new Things.Words("Planned %s", "Planned %s no more", "the work of a season"),
+            Things.Seasons.all());
+
+    private CrewKinds() {}
+
+    /** How the work of a season is planned; empty where nobody has said anything of it. */
+    public static Optional<WorkSeason> workOf(Plan plan, int season) {
+        return plan.list(WORK_SEASONS).stream()
+                .filter(work -> work.season() == season)
+                .findFirst();
+    }
+}

@@ -1,0 +1,69 @@
+package fairacre.schedule;
+
+import fairacre.crew.CrewKinds;
+import fairacre.crew.KeptDay;
+import fairacre.plan.Plan;
+import fairacre.work.PlannedTask;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** What is still to be done of the tasks of a season. */
+final class Duties {
+
+    private final WorkingDays days;
+    private final Map<String, LocalDate> done;
+    private final Map<String, LocalDate> kept;
+    private final Map<String, Integer> numbers = new HashMap<>();
+    private final List<Duty> duties = new ArrayList<>();
+
+    private Duties(Plan plan, WorkingDays days, Map<String, LocalDate> done) {
+        this.days = days;
+        this.done = done;
+        this.kept = plan.list(CrewKinds.KEPT_DAYS).stream()
+                .collect(Collectors.toMap(KeptDay::task, KeptDay::day, (first, second) -> second));
+    }
+
+    /**
+     * @param tasks in an order in which they can be done
+     * @param done the days on which tasks were done, by their keys
+     */
+    static List<Duty> of(Plan plan, WorkingDays days, List<PlannedTask> tasks, Map<String, LocalDate> done) {
+        Duties duties = new Duties(plan, days, done);
+        tasks.stream().filter(task -> !done.containsKey(task.key())).forEach(duties::add);
+        return duties.duties;
+    }
+
+    private void add(PlannedTask task) {
+        // A day that has gone by settles nothing any more.
+        Optional<Integer> settled =
+                Optional.ofNullable(kept.get(task.key())).map(days::day).filter(day -> day >= 0);
+        int wanted = task.day().map(days::day).orElse(0);
+        numbers.put(task.key(), duties.size());
+        duties.add(new Duty(
+                task.key(),
+                task.stage(),
+                Math.max(SHORTEST, task.hours() * WorkingDays.HOUR),
+                task.rate().people(),
+                Math.min(WorkingDays.DAYS, Math.max(0, settled.orElse(wanted))),
+                settled.isPresent(),
+                task.waits().stream()
+                        .flatMap(wait -> wait.tasks().stream().map(first -> before(first, wait)))
+                        .toList()));
+    }
+
+    /** Minutes that everything takes. */
+    private static final double SHORTEST = 1;
+
+    private Duty.Before before(String first, PlannedTask.Wait wait) {
+        return new Duty.Before(
+                first,
+                Optional.ofNullable(numbers.get(first)),
+                wait.cure(),
+                Optional.ofNullable(done.get(first)).map(days::day).orElse(0));
+    }
+}

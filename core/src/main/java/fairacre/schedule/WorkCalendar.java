@@ -1,0 +1,116 @@
+package fairacre.schedule;
+
+import fairacre.work.Cure;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * On which day what is done, and by whom.
+ *
+ * @param begins the first day on which work could be done
+ * @param finish the day on which all is done that could be laid down; empty where there is nothing
+ * @param inUsualRain the same if as many days are lost as it usually rains; empty where nobody has told how often
+ * @param stints what is done, day by day
+ * @param tasks when each task is done, in the order in which they begin
+ * @param unplaced tasks that can't be done, and why
+ * @param busiest most hours that anybody works in a week
+ * @param wished whether the finish is no later than is wished; empty where nothing is
+ */
+public record WorkCalendar(
+        LocalDate begins,
+        Optional<LocalDate> finish,
+        Optional<LocalDate> inUsualRain,
+        List<Stint> stints,
+        List<Placed> tasks,
+        List<Unplaced> unplaced,
+        double busiest,
+        Optional<Boolean> wished) {
+
+    public WorkCalendar {
+        stints = List.copyOf(stints);
+        tasks = List.copyOf(tasks);
+        unplaced = List.copyOf(unplaced);
+    }
+
+    /**
+     * Some people at a task.
+     *
+     * @param from minutes after the beginning of the day's work
+     */
+    public record Stint(String task, LocalDate day, int from, int minutes, List<UUID> workers) {
+        public Stint {
+            workers = List.copyOf(workers);
+        }
+    }
+
+    /**
+     * When a task is done.
+     *
+     * @param slack days by which it may end later without the whole ending later; 0 for one that is critical
+     * @param kept whether its day is settled
+     * @param held why it does not begin earlier
+     */
+    public record Placed(String task, LocalDate first, LocalDate last, int slack, boolean kept, Held held) {}
+
+    /**
+     * Why something does not begin earlier.
+     *
+     * @param task what it waits for
+     * @param cure for how long, after that
+     * @param until the day until which it waits
+     */
+    public record Held(Cause cause, Optional<String> task, Optional<Cure> cure, LocalDate until) {}
+
+    /** What something waits for. */
+    public enum Cause {
+        /** For nothing: the work begins. */
+        BEGINNING,
+        /** For another task to be done. */
+        TASK,
+        /** For something to cure. */
+        CURE,
+        /** For the day on which it is wanted. */
+        WANTED,
+        /** For the day that is settled for it. */
+        KEPT,
+        /** For the ground to thaw. */
+        FROZEN,
+        /** For somebody to have time. */
+        PEOPLE
+    }
+
+    /**
+     * A task that can't be done.
+     *
+     * @param task what it waits for, where that can't be done either
+     * @param people so many may do it, where more are needed
+     */
+    public record Unplaced(String task, Trouble why, Optional<String> waitsFor, int needed, int people) {}
+
+    /** Why something can't be done. */
+    public enum Trouble {
+        /** Nobody is put down for work. */
+        NOBODY,
+        /** It takes more people than there are who don't leave it to others. */
+        TOO_FEW,
+        /** Nobody has time for it within a year. */
+        NO_TIME,
+        /** What it waits for can't be done. */
+        WAITS
+    }
+
+    /**
+     * A task that begins on another day than before; both are empty where it can't be done.
+     *
+     * @param from the day so far
+     * @param to the day now
+     */
+    public record Moved(String task, Optional<LocalDate> from, Optional<LocalDate> to) {}
+
+    /** What begins on another day here than in another calendar, in this one's order. */
+    public List<Moved> movedSince(WorkCalendar other) {
+        return new CalendarChanges(other, this).moved();
+    }
+}

@@ -1,0 +1,341 @@
+package fairacre.schedule;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.dripline;
+import static fairacre.testing.Gardens.fence;
+import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.kept;
+import static fairacre.testing.Gardens.mulch;
+import static fairacre.testing.Gardens.planting;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.rain;
+import static fairacre.testing.Gardens.tap;
+import static fairacre.testing.Gardens.weekends;
+import static fairacre.testing.Gardens.with;
+import static fairacre.testing.Gardens.workFrom;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairacre.bill.Stage;
+import fairacre.build.Board;
+import fairacre.cost.CostStudy;
+import fairacre.crew.WorkSeason;
+import fairacre.crew.Worker;
+import fairacre.feeding.MulchKind;
+import fairacre.fence.FenceKind;
+import fairacre.measure.Length;
+import fairacre.plan.Change;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
+import fairacre.schedule.WorkCalendar.Cause;
+import fairacre.schedule.WorkCalendar.Moved;
+import fairacre.schedule.WorkCalendar.Placed;
+import fairacre.schedule.WorkCalendar.Stint;
+import fairacre.schedule.WorkCalendar.Trouble;
+import fairacre.water.Climate;
+import fairacre.water.MonthNormals;
+import fairacre.work.Pace;
+import fairacre.work.PlannedTask;
+import fairacre.work.WorkStudy;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import net.e175.klaus.solarpositioning.SPA;
+import net.e175.klaus.solarpositioning.SunriseResult;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+class CalendarStudyTest {
+
+    private static final LocalDate LONG_AGO = LocalDate.parse("2026-01-01");
+    /** A Saturday. */
+    private static final String BEGINS = "2027-03-06";
+
+    /** A framed bed with lines, tomatoes and straw, and a fence on posts in concrete. */
+    private static final Plan GARDEN = with(
+            plot(20, 20, List.of(), bed("Beans", 6, 10, 2, 1, 0, Optional.of(cedar(Board.M38X150, 1)))),
+            Put.of(tap("Tap", 2, 4, 20)),
+            Put.of(dripline("Beans", "Tap")),
+            Put.of(planting("Tomatoes", "tomato", "Beans", "2027-05-20", "2027-10-01")),
+            Put.of(mulch("Straw", MulchKind.STRAW, SEASON, 1, "Beans")),
+            Put.of(fence("Fence", FenceKind.WELDED_MESH, 1.2, 2, 2, 18, 2)),
+            Put.of(workFrom(BEGINS)));
+
+    private static final Plan BY_TWO = with(GARDEN, Put.of(weekends("Ada", 6)), Put.of(weekends("Bo", 6)));
+
+    private static List<PlannedTask> tasks(Plan plan) {
+        return WorkStudy.of(CostStudy.of(plan), SEASON, Pace.of(List.of())).tasks();
+    }
+
+    private static CalendarStudy study(Plan plan, Map<String, LocalDate> done, LocalDate today) {
+        return CalendarStudy.of(plan, SEASON, tasks(plan), done, today);
+    }
+
+    private static WorkCalendar calendar(Plan plan, Change... changes) {
+        Plan changed = with(plan, changes);
+        return study(changed, Map.of(), LONG_AGO).atOnce();
+    }
+
+    private static Placed placed(WorkCalendar calendar, String rate) {
+        return calendar.tasks().stream()
+                .filter(task -> task.task().contains("/" + rate + "/"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String key(String rate) {
+        return tasks(GARDEN).stream()
+                .map(PlannedTask::key)
+                .filter(task -> task.contains("/" + rate + "/"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static LocalDate day(String text) {
+        return LocalDate.parse(text);
+    }
+
+    @Test
+    void whereNobodyIsPutDownNothingIsDone() {
+        WorkCalendar calendar = calendar(GARDEN);
+        assertThat(calendar.stints()).isEmpty();
+        assertThat(calendar.finish()).isEmpty();
+        assertThat(calendar.unplaced())
+                .hasSameSizeAs(tasks(GARDEN))
+                .allSatisfy(task -> assertThat(task.why()).isEqualTo(Trouble.NOBODY));
+        assertThat(study(plot(10, 8, List.of()), Map.of(), LONG_AGO)
+                        .better(() -> {})
+                        .noSooner())
+                .isEmpty();
+    }
+
+    @Test
+    @DisplayName("every task takes the hours of the list, on weekends only, at most six hours of anybody")
+    void hours() {
+        WorkCalendar calendar = calendar(BY_TWO);
+        assertThat(calendar.unplaced()).isEmpty();
+        for (PlannedTask task : tasks(BY_TWO)) {
+            double minutes = calendar.stints().stream()
+                    .filter(stint -> stint.task().equals(task.key()))
+                    .mapToDouble(stint -> stint.minutes() * stint.workers().size())
+                    .sum();
+            assertThat(minutes).as(task.key()).isCloseTo(Math.max(1, task.hours() * 60), within(2.0));
+        }
+        assertThat(calendar.stints()).allSatisfy(stint -> {
+            assertThat(stint.day().getDayOfWeek()).isIn(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY);
+            assertThat(stint.from() + stint.minutes()).isLessThanOrEqualTo(6 * 60);
+        });
+        assertThat(calendar.busiest()).isLessThanOrEqualTo(12);
+    }
+
+    @Test
+    @DisplayName("mesh waits until concrete has cured for four days [common practice], and says so")
+    void cure() {
+        WorkCalendar calendar = calendar(
+                with(GARDEN, Put.of(fairacre.testing.Gardens.worker("Ada", 8, 8, 8, 8, 8, 8, 8))),
+                Put.of(fairacre.testing.Gardens.worker("Bo", 8, 8, 8, 8, 8, 8, 8)));
+        Placed mesh = placed(calendar, "fence/mesh");
+        Placed posts = placed(calendar, "fence/concrete");
+        assertThat(mesh.first()).isEqualTo(posts.last().plusDays(4));
+        assertThat(mesh.held().cause()).isEqualTo(Cause.CURE);
+        assertThat(mesh.held().task()).contains(posts.task());
+        assertThat(mesh.held().until()).isEqualTo(mesh.first());
+        assertThat(placed(calendar, "crop/plant").first()).isEqualTo(day("2027-05-20"));
+        assertThat(placed(calendar, "crop/plant").held().cause()).isEqualTo(Cause.WANTED);
+        // The plants come last, and straw after them: nothing else is critical.
+        assertThat(placed(calendar, "mulch/laying").slack()).isZero();
+        assertThat(posts.slack()).isPositive();
+    }
+
+    @Test
+    @DisplayName("what is done is not planned; posts set on Saturday let mesh be hung on Wednesday [by hand]")
+    void done() {
+        Plan daily = with(
+                GARDEN,
+                Put.of(fairacre.testing.Gardens.worker("Ada", 8, 8, 8, 8, 8, 8, 8)),
+                Put.of(fairacre.testing.Gardens.worker("Bo", 8, 8, 8, 8, 8, 8, 8)));
+        Map<String, LocalDate> done = tasks(GARDEN).stream()
+                .filter(task -> task.stage() != Stage.MESH)
+                .collect(java.util.stream.Collectors.toMap(PlannedTask::key, task -> day("2027-03-13")));
+        WorkCalendar calendar = study(daily, done, day("2027-03-14")).atOnce();
+        assertThat(calendar.begins()).isEqualTo(day("2027-03-14"));
+        assertThat(placed(calendar, "fence/mesh").first()).isEqualTo(day("2027-03-17"));
+        assertThat(calendar.tasks()).extracting(Placed::task).doesNotContainAnyElementsOf(done.keySet());
+        // Three days later than it would have been allowed, nothing is waited for.
+        assertThat(placed(study(daily, done, day("2027-03-20")).atOnce(), "fence/mesh")
+                        .first())
+                .isEqualTo(day("2027-03-20"));
+    }
+
+    @Test
+    void whatTakesTwoIsNotDoneByOne() {
+        WorkCalendar calendar = calendar(GARDEN, Put.of(weekends("Ada", 6)));
+        assertThat(calendar.unplaced()).anySatisfy(task -> {
+            assertThat(task.task()).isEqualTo(key("fence/mesh"));
+            assertThat(task.why()).isEqualTo(Trouble.TOO_FEW);
+            assertThat(task.needed()).isEqualTo(2);
+            assertThat(task.people()).isEqualTo(1);
+        });
+        assertThat(calendar.finish()).isPresent();
+    }
+
+    @Test
+    void stagesLeftToOthersAreDoneByOthers() {
+        Worker bo = weekends("Bo", 6);
+        Worker careful = new Worker(bo.id(), "Bo", bo.hours(), List.of(), List.of(), 1, List.of(Stage.POSTS));
+        WorkCalendar calendar = calendar(BY_TWO, Put.of(careful));
+        assertThat(calendar.stints())
+                .filteredOn(stint -> stint.task().contains("/POSTS/"))
+                .isNotEmpty()
+                .allSatisfy(stint -> assertThat(stint.workers()).containsExactly(id("Ada")));
+        assertThat(calendar.stints()).flatExtracting(Stint::workers).contains(id("Bo"));
+    }
+
+    @Test
+    @DisplayName("rain on the first Saturday moves what was to be done then, and only shows it")
+    void rainMoves() {
+        CalendarStudy study = study(BY_TWO, Map.of(), LONG_AGO);
+        WorkCalendar dry = study.atOnce();
+        WorkCalendar wet = study.inRain(day(BEGINS));
+        assertThat(dry.stints().get(0).day()).isEqualTo(day(BEGINS));
+        assertThat(wet.stints()).extracting(Stint::day).doesNotContain(day(BEGINS));
+        List<Moved> moved = wet.movedSince(dry);
+        assertThat(moved)
+                .isNotEmpty()
+                .allSatisfy(each -> assertThat(each.to().orElseThrow())
+                        .isNotEqualTo(each.from().orElseThrow()));
+        assertThat(wet.movedSince(wet)).isEmpty();
+        assertThat(calendar(BY_TWO, Put.of(rain(BEGINS)))).isEqualTo(wet);
+        assertThat(study.inRain(day("2027-03-08"))).isEqualTo(dry);
+    }
+
+    @Test
+    @DisplayName("a settled day is the day on which a task begins, rain elsewhere or not; one that is too early waits")
+    void settled() {
+        String posts = key("fence/concrete");
+        for (String sunday : List.of("2027-03-21", "2027-04-18", "2027-06-06")) {
+            WorkCalendar calendar = calendar(BY_TWO, Put.of(kept(posts, sunday)));
+            Placed placed = placed(calendar, "fence/concrete");
+            assertThat(placed.first()).isEqualTo(day(sunday));
+            assertThat(placed.kept()).isTrue();
+            assertThat(placed.slack()).isZero();
+            assertThat(placed.held().cause()).isEqualTo(Cause.KEPT);
+            assertThat(placed(calendar(BY_TWO, Put.of(kept(posts, sunday)), Put.of(rain(BEGINS))), "fence/concrete")
+                            .first())
+                    .isEqualTo(day(sunday));
+        }
+        // A day on which nobody comes: the next one. A day that has gone by settles nothing.
+        assertThat(placed(calendar(BY_TWO, Put.of(kept(posts, "2027-03-17"))), "fence/concrete")
+                        .first())
+                .isEqualTo(day("2027-03-20"));
+        assertThat(placed(calendar(BY_TWO, Put.of(kept(posts, "2027-03-05"))), "fence/concrete")
+                        .kept())
+                .isFalse();
+        // Mesh before its posts have cured is hung when they have.
+        Placed mesh = placed(calendar(BY_TWO, Put.of(kept(key("fence/mesh"), BEGINS))), "fence/mesh");
+        assertThat(mesh.first()).isAfter(day(BEGINS));
+    }
+
+    @Test
+    @DisplayName("spread over all weeks up to the wished day: no week has more than is needed; a day too early says so")
+    void spread() {
+        double all = tasks(BY_TWO).stream().mapToDouble(PlannedTask::hours).sum();
+        WorkCalendar early = calendar(BY_TWO);
+        LocalDate ends = day("2027-05-30");
+        WorkCalendar even = calendar(BY_TWO, Put.of(until(ends)));
+        assertThat(even.wished()).contains(true);
+        assertThat(even.finish().orElseThrow()).isBeforeOrEqualTo(ends);
+        assertThat(even.busiest()).isLessThan(early.busiest());
+        // Two people and 13 weekends: no less than an even share.
+        assertThat(even.busiest()).isGreaterThanOrEqualTo(all / 2 / 13);
+        WorkCalendar tooSoon = calendar(BY_TWO, Put.of(until(day("2027-03-07"))));
+        assertThat(tooSoon.wished()).contains(false);
+        assertThat(tooSoon.stints()).isEqualTo(early.stints());
+    }
+
+    private static WorkSeason until(LocalDate ends) {
+        return new WorkSeason(id("Work of 2027"), SEASON, Optional.of(day(BEGINS)), Optional.of(ends), List.of());
+    }
+
+    @Test
+    void aBetterOrderIsNeverWorseAndStaysWhenItIsKept() {
+        CalendarStudy.BetterCalendar found = study(BY_TWO, Map.of(), LONG_AGO).better(() -> {});
+        LocalDate atOnce = calendar(BY_TWO).finish().orElseThrow();
+        assertThat(found.calendar().finish().orElseThrow()).isBeforeOrEqualTo(atOnce);
+        assertThat(found.noSooner().orElseThrow()).isBeforeOrEqualTo(atOnce);
+        WorkSeason keeping =
+                new WorkSeason(id("Work of 2027"), SEASON, Optional.of(day(BEGINS)), Optional.empty(), found.order());
+        assertThat(calendar(BY_TWO, Put.of(keeping)).finish())
+                .isEqualTo(found.calendar().finish());
+    }
+
+    private static Climate climate(double january, double rainyDays) {
+        return new Climate(
+                id("Climate"),
+                "Hilltop",
+                Length.metres(300),
+                4,
+                10,
+                IntStream.range(0, 12)
+                        .mapToObj(month -> new MonthNormals(
+                                (month < 3 ? january : 10) - 5,
+                                (month < 3 ? january : 10) + 5,
+                                50,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.of(rainyDays)))
+                        .toList());
+    }
+
+    @Test
+    @DisplayName("no post is set in March where its days and nights are below zero on the average; at zero they are")
+    void frozen() {
+        Placed cold = placed(calendar(BY_TWO, Put.of(climate(-0.01, 0))), "fence/concrete");
+        assertThat(cold.first()).isEqualTo(day("2027-04-03"));
+        assertThat(cold.held().cause()).isEqualTo(Cause.FROZEN);
+        assertThat(placed(calendar(BY_TWO, Put.of(climate(0, 0))), "fence/concrete")
+                        .first())
+                .isBefore(day("2027-04-01"));
+    }
+
+    @Test
+    @DisplayName("as much rain as usual costs that share of the hours: with none nothing, with every day wet all")
+    void usualRain() {
+        assertThat(calendar(BY_TWO).inUsualRain()).isEmpty();
+        assertThat(calendar(BY_TWO, Put.of(climate(9, 0))).inUsualRain())
+                .isEqualTo(calendar(BY_TWO).finish());
+        Plan wet = with(BY_TWO, Put.of(climate(9, 15)));
+        WorkCalendar half = calendar(wet);
+        assertThat(half.inUsualRain().orElseThrow())
+                .isAfterOrEqualTo(half.finish().orElseThrow());
+        assertThat(calendar(BY_TWO, Put.of(climate(9, 31))).inUsualRain()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("as long as it is light, within 20 minutes, which the air bends it longer [SPA of Reda and Andreas]")
+    void daylight() {
+        Plan plan = with(
+                plot(10, 8, List.of()),
+                Put.of(new Worker(id("Owl"), "Owl", Collections.nCopies(7, 12.0), null, null, 1, List.of())));
+        double latitude = plan.site().latitude();
+        WorkingDays days = WorkingDays.of(plan, day("2027-01-01"), Optional.empty());
+        for (int day = 0; day < 365; day += 13) {
+            ZonedDateTime noon = days.date(day).atTime(12, 0).atZone(ZoneOffset.UTC);
+            SunriseResult sun = SPA.calculateSunriseTransitSet(noon, latitude, 0, 69);
+            double light = sun instanceof SunriseResult.RegularDay regular
+                    ? ChronoUnit.MINUTES.between(regular.sunrise(), regular.sunset())
+                    : 0;
+            assertThat((double) days.room(0, day)).isCloseTo(Math.min(720, light), within(20.0));
+        }
+    }
+}

@@ -1,0 +1,78 @@
+package fairacre.server.api;
+
+import fairacre.schedule.CalendarStudy;
+import fairacre.schedule.WorkCalendar;
+import fairacre.server.garden.WorkService;
+import fairacre.server.job.CalendarAsked;
+import fairacre.server.job.CalendarSolve;
+import fairacre.server.job.Jobs;
+import fairacre.server.job.Told;
+import fairacre.server.store.Role;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** On which day what is done, and by whom. */
+@RestController
+@RequestMapping("/api/gardens/{garden}/work-calendar")
+class CalendarController {
+
+    private final WorkService work;
+    private final Jobs jobs;
+    private final CalendarSolve solve;
+    private final Clock clock;
+
+    CalendarController(WorkService work, Jobs jobs, CalendarSolve solve, Clock clock) {
+        this.work = work;
+        this.jobs = jobs;
+        this.solve = solve;
+        this.clock = clock;
+    }
+
+    /**
+     * The calendar of a season.
+     *
+     * @param moved what rain on the day that was asked for moves
+     */
+    record CalendarOfSeason(WorkCalendar calendar, List<WorkCalendar.Moved> moved) {}
+
+    /**
+     * The calendar of a season as it can be told at once.
+     *
+     * @param rain a day, to be told what moves if it rains then
+     */
+    @GetMapping
+    CalendarOfSeason calendar(
+            Owner owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
+            @RequestParam(required = false) LocalDate rain) {
+        CalendarStudy study = work.calendar(owner.id(), garden, season, LocalDate.now(clock));
+        WorkCalendar calendar = study.atOnce();
+        return new CalendarOfSeason(
+                calendar, rain == null ? List.of() : study.inRain(rain).movedSince(calendar));
+    }
+
+    /** Asks for a calendar that ends earlier. */
+    @PostMapping("/better")
+    @Needs(Role.READER)
+    Told<CalendarStudy.BetterCalendar> better(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        // A season that the plan doesn't show is refused at once.
+        work.work(owner.id(), garden, season);
+        int done = work.done(owner.id(), garden, season).size();
+        return jobs.ask(
+                owner.account(), owner.id(), garden, solve, new CalendarAsked(season, LocalDate.now(clock), done));
+    }
+
+    @GetMapping("/better/{job}")
+    Told<CalendarStudy.BetterCalendar> told(Owner owner, @PathVariable UUID garden, @PathVariable UUID job) {
+        return jobs.told(owner.account(), garden, solve, job);
+    }
+}

@@ -1,0 +1,52 @@
+package fairacre.server.garden;
+
+import fairacre.cost.CostStudy;
+import fairacre.journal.JournalEntry;
+import fairacre.plan.Plan;
+import fairacre.schedule.CalendarStudy;
+import fairacre.work.Pace;
+import fairacre.work.WorkStudy;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** The work of a season: what the plan makes, at the pace that the journal teaches, and when it is done. */
+@Service
+public class WorkService {
+
+    private final GardenService gardens;
+    private final JournalService journal;
+
+    WorkService(GardenService gardens, JournalService journal) {
+        this.gardens = gardens;
+        this.journal = journal;
+    }
+
+    /**
+     * The tasks of a season.
+     *
+     * @throws fairacre.limits.RefusedException if the plan doesn't show that season
+     */
+    public WorkStudy work(UUID owner, UUID garden, int season) {
+        CostStudy costs = gardens.costs(owner, garden);
+        return WorkStudy.of(
+                costs, costs.takeoff().plan().seasonInView(season), Pace.of(journal.learned(owner, garden)));
+    }
+
+    /** @param today nothing is done before */
+    public CalendarStudy calendar(UUID owner, UUID garden, int season, LocalDate today) {
+        Plan plan = gardens.plan(owner, garden);
+        return CalendarStudy.of(plan, season, work(owner, garden, season).tasks(), done(owner, garden, season), today);
+    }
+
+    /** The days on which tasks of a season were done, by their keys; of what several did, the last one. */
+    public Map<String, LocalDate> done(UUID owner, UUID garden, int season) {
+        return journal.done(owner, garden, season).stream()
+                .collect(Collectors.toMap(
+                        entry -> entry.done().orElseThrow().task(),
+                        JournalEntry::day,
+                        (one, other) -> one.isAfter(other) ? one : other));
+    }
+}

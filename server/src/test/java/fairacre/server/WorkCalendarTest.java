@@ -1,0 +1,94 @@
+package fairacre.server;
+
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.cedar;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairacre.build.Board;
+import fairacre.plan.Change;
+import fairacre.plan.Put;
+import fairacre.server.Visitor.Answer;
+import fairacre.testing.Gardens;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** When the work of a season is done. */
+class WorkCalendarTest {
+
+    private static final int SEASON = 2027;
+
+    private final Visitor rosa = Visitor.signedUp(RunningServer.get());
+    private String id;
+    private String garden;
+    private long revision;
+
+    @BeforeEach
+    void begin() {
+        id = rosa.garden();
+        garden = "/api/gardens/" + id;
+        edit(new Change.PlaceBed(bed("Beans", 3, 3, 2, 1, 0, Optional.of(cedar(Board.M38X150, 1)))));
+        edit(Put.of(Gardens.workFrom("2027-03-06")));
+        edit(Put.of(Gardens.weekends("Ada", 1)));
+    }
+
+    private void edit(Change change) {
+        assertThat(rosa.change(id, revision++, change).status()).isEqualTo(200);
+    }
+
+    private JsonNode calendar(String more) {
+        return rosa.get(garden + "/work-calendar?season=" + SEASON + more).json();
+    }
+
+    @Test
+    void daysFollowPeopleRainAndWhatIsTickedOff() {
+        JsonNode calendar = calendar("").path("calendar");
+        assertThat(calendar.path("begins").stringValue()).isEqualTo("2027-03-06");
+        assertThat(calendar.at("/stints/0/day").stringValue()).isEqualTo("2027-03-06");
+        assertThat(calendar.at("/stints/0/workers/0").stringValue())
+                .isEqualTo(Gardens.id("Ada").toString());
+        String task = calendar.at("/stints/0/task").stringValue();
+
+        JsonNode moved = calendar("&rain=2027-03-06").path("moved");
+        assertThat(moved.at("/0/from").stringValue()).isEqualTo("2027-03-06");
+        assertThat(moved.at("/0/to").stringValue()).isEqualTo("2027-03-07");
+        assertThat(calendar("").path("moved")).isEmpty();
+        edit(Put.of(Gardens.rain("2027-03-06")));
+        assertThat(calendar("").at("/calendar/stints/0/day").stringValue()).isEqualTo("2027-03-07");
+
+        String done = "{\"id\":\"" + UUID.randomUUID() + "\",\"day\":\"2026-04-01\",\"done\":{\"task\":\"" + task
+                + "\",\"rate\":\"frame/piece\",\"quantity\":4}}";
+        assertThat(rosa.post(garden + "/journal", done).status()).isEqualTo(204);
+        assertThat(calendar("").at("/calendar/tasks").valueStream())
+                .noneMatch(each -> each.path("task").stringValue().equals(task));
+    }
+
+    @Test
+    void peopleAndDaysComeBackWithTheFile() {
+        edit(Put.of(Gardens.rain("2027-04-18")));
+        edit(Put.of(Gardens.kept("2027/FRAMES/frame/piece/x", "2027-04-10")));
+        JsonNode file = rosa.get(garden + "/file").json();
+        JsonNode plan = rosa.post("/api/gardens/import", file.toString()).json().path("plan");
+        assertThat(plan.at("/workers/0/hours/5").doubleValue()).isEqualTo(1);
+        assertThat(plan.at("/rainDays/0/day").stringValue()).isEqualTo("2027-04-18");
+        assertThat(plan.at("/keptDays/0/day").stringValue()).isEqualTo("2027-04-10");
+        assertThat(plan.at("/workSeasons/0/begins").stringValue()).isEqualTo("2027-03-06");
+    }
+
+    @Test
+    void hoursThatNoDayHasAreRefusedAtTheirField() {
+        Answer answer = rosa.post(
+                garden + "/changes",
+                "{\"revision\":%d,\"key\":\"%s\",\"change\":{\"kind\":\"PutWorker\",\"worker\":{\"id\":\"%s\",\"name\":\"Bo\",\"hours\":[0,0,0,0,0,13,0],\"pace\":1}}}"
+                        .formatted(revision, UUID.randomUUID(), UUID.randomUUID()));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json().path("field").stringValue()).contains("hours/5");
+        assertThat(answer.json().path("detail").stringValue()).contains("13");
+        assertThat(rosa.get(garden + "/work-calendar?season=" + SEASON + "&rain=someday")
+                        .status())
+                .isEqualTo(400);
+        assertThat(rosa.get(garden + "/work-calendar?season=1990").status()).isEqualTo(422);
+    }
+}

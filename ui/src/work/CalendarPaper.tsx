@@ -1,0 +1,200 @@
+import { useState } from "react";
+import { formatDay } from "../measure/halfMonths";
+import { useSentLater } from "../journal/journal";
+import type { Column } from "../papers/columns";
+import { Paper } from "../papers/Paper";
+import { Fault } from "../parts/Fault";
+import { useFieldEdit } from "../forms/useFieldEdit";
+import { useDesk } from "../workspace/desk";
+import { BetterOrder } from "./BetterOrder";
+import {
+  formatClock,
+  namesOf,
+  useCalendar,
+  weekdayOf,
+  type Placed,
+  type Stint,
+  type WorkCalendar,
+} from "./calendar";
+import { calendarWords as words } from "./calendarWords";
+import { Crew } from "./Crew";
+import { Rain } from "./Rain";
+import { useTasks, type PlannedTask } from "./tasks";
+import { WorkSeasonForm } from "./WorkSeasonForm";
+import { words as workWords } from "./words";
+
+const MINUTES = 60;
+
+/** On which day what is done, and by whom. */
+export function CalendarPaper() {
+  const { season, plan } = useDesk();
+  const work = useTasks();
+  useSentLater();
+  const [rain, setRain] = useState<string>();
+  const told = useCalendar(rain, work?.done.length ?? 0);
+  const { faults, edit } = useFieldEdit();
+  const tasks = new Map<string, PlannedTask>(work?.tasks.map((task) => [task.key, task]));
+  const names = work ? namesOf(work) : new Map<string, string>();
+  const workers = new Map(plan.workers.map(({ id, name }) => [id, name]));
+  const placed = new Map<string, Placed>(told?.calendar.tasks.map((each) => [each.task, each]));
+  const onDay = (day: string) => `${weekdayOf(day)} ${formatDay(day, season)}`;
+  const whyOf = ({ task }: Stint) => {
+    const held = placed.get(task)?.held;
+    if (!held) return "";
+    const waitsFor = held.task === undefined ? "" : (names.get(held.task) ?? "");
+    return words.why[held.cause](waitsFor, formatDay(held.until, season), held.cure?.reason ?? "");
+  };
+  const isFirst = ({ task, day }: Stint) => placed.get(task)?.first === day;
+
+  function settle({ task, day }: Stint) {
+    const known = plan.keptDays.find((each) => each.task === task);
+    edit("kept", { kind: "PutKeptDay", keptDay: { id: known?.id ?? crypto.randomUUID(), task, day } });
+  }
+
+  function leaveOpen({ task }: Stint) {
+    const known = plan.keptDays.find((each) => each.task === task);
+    if (known) edit("kept", { kind: "RemoveKeptDay", keptDay: known.id });
+  }
+
+  const columns: Column<Stint>[] = [
+    { key: "day", head: words.dayHead, value: ({ day }) => day, text: ({ day }) => onDay(day), groups: true },
+    {
+      key: "who",
+      head: words.whoHead,
+      value: (stint) => stint.workers.map((id) => workers.get(id) ?? "").join(", "),
+      groups: true,
+    },
+    { key: "task", head: words.whatHead, value: ({ task }) => names.get(task) ?? "" },
+    {
+      key: "from",
+      head: words.fromHead,
+      value: ({ from }) => from,
+      text: ({ from }) => formatClock(from),
+      figures: true,
+    },
+    {
+      key: "till",
+      head: words.tillHead,
+      value: ({ from, minutes }) => from + minutes,
+      text: ({ from, minutes }) => formatClock(from + minutes),
+      figures: true,
+    },
+    {
+      key: "hours",
+      head: words.hoursHead,
+      value: (stint) => (stint.minutes * stint.workers.length) / MINUTES,
+      text: (stint) => workWords.hours((stint.minutes * stint.workers.length) / MINUTES),
+      figures: true,
+      sum: (stints) =>
+        workWords.hours(
+          stints.reduce((sum, each) => sum + (each.minutes * each.workers.length) / MINUTES, 0),
+        ),
+    },
+    { key: "why", head: words.whyHead, value: (stint) => (isFirst(stint) ? whyOf(stint) : "") },
+    {
+      key: "slack",
+      head: words.slackHead,
+      value: ({ task }) => placed.get(task)?.slack ?? 0,
+      text: (stint) => (isFirst(stint) ? words.slack(placed.get(stint.task)?.slack ?? 0) : ""),
+    },
+    {
+      key: "keep",
+      head: words.keepHead,
+      value: ({ task }) => (placed.get(task)?.kept ? words.kept : ""),
+      cell: (stint) => {
+        if (!isFirst(stint)) return "";
+        const name = names.get(stint.task) ?? "";
+        return placed.get(stint.task)?.kept ? (
+          <button
+            type="button"
+            className="text-button text-sm whitespace-nowrap"
+            aria-label={words.freeNamed(name)}
+            onClick={() => {
+              leaveOpen(stint);
+            }}
+          >
+            {words.free}
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="text-button text-sm whitespace-nowrap"
+            aria-label={words.keepNamed(name, onDay(stint.day))}
+            onClick={() => {
+              settle(stint);
+            }}
+          >
+            {words.keep}
+          </button>
+        );
+      },
+    },
+  ];
+  return (
+    <Paper
+      title={words.title}
+      rows={told?.calendar.stints}
+      columns={columns}
+      rowKey={({ task, day, from, workers: who }) => [task, day, from, ...who].join(" ")}
+      groupedBy="day"
+      concerns={({ task }) => {
+        const about = tasks.get(task)?.about;
+        return about === undefined ? [] : [about];
+      }}
+      empty={words.empty}
+    >
+      <p className="max-w-prose text-soft">{words.explained}</p>
+      <Crew />
+      <WorkSeasonForm />
+      {told && <Told calendar={told.calendar} />}
+      {told && <Unplaced calendar={told.calendar} names={names} />}
+      {told && told.calendar.stints.length > 0 && (
+        <>
+          <BetterOrder finish={told.calendar.finish} />
+          <Rain rain={rain} setRain={setRain} told={told} names={names} />
+        </>
+      )}
+      <Fault text={faults["kept"]} />
+    </Paper>
+  );
+}
+
+/** When all is done. */
+function Told({ calendar: { finish, inUsualRain, busiest, wished } }: { calendar: WorkCalendar }) {
+  const { season, plan } = useDesk();
+  if (finish === undefined) return null;
+  const ends = plan.workSeasons.find((each) => each.season === season)?.ends;
+  return (
+    <p data-testid="calendar-told">
+      <strong>{words.finish(formatDay(finish, season))}</strong>{" "}
+      {inUsualRain !== undefined && words.wet(formatDay(inUsualRain, season))}{" "}
+      {words.busiest(workWords.hours(busiest))}{" "}
+      {wished === false && ends !== undefined && (
+        <span className="text-snag">{words.tooLate(formatDay(ends, season))}</span>
+      )}
+    </p>
+  );
+}
+
+interface UnplacedProps {
+  calendar: WorkCalendar;
+  names: ReadonlyMap<string, string>;
+}
+
+/** What can't be done, and why. */
+function Unplaced({ calendar: { unplaced }, names }: UnplacedProps) {
+  if (unplaced.length === 0 || unplaced.every(({ why }) => why === "NOBODY")) return null;
+  return (
+    <details open data-testid="unplaced">
+      <summary className="cursor-pointer text-snag">{words.unplacedTitle}</summary>
+      <ul className="max-h-40 list-disc overflow-y-auto pl-6">
+        {unplaced.map(({ task, why, needed, people, waitsFor }) => (
+          <li key={task}>
+            {names.get(task)}:{" "}
+            {words.trouble[why](needed, people, waitsFor === undefined ? "" : (names.get(waitsFor) ?? ""))}.
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

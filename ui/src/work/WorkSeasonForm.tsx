@@ -1,0 +1,48 @@
+import type { components } from "../api/schema";
+import { useFieldEdit } from "../forms/useFieldEdit";
+import { TextField } from "../parts/TextField";
+import { useDesk } from "../workspace/desk";
+import { calendarWords as words } from "./calendarWords";
+
+type WorkSeason = components["schemas"]["WorkSeason"];
+
+/** How the work of the season in view is planned; a new plan of it where nobody has said anything. */
+export function useWorkSeason(): WorkSeason {
+  const { plan, season } = useDesk();
+  return (
+    plan.workSeasons.find((each) => each.season === season) ?? { id: crypto.randomUUID(), season, order: [] }
+  );
+}
+
+/** From when on and until when work is done. */
+export function WorkSeasonForm() {
+  const work = useWorkSeason();
+  const { faults, edit } = useFieldEdit();
+  const put = (field: "begins" | "ends", text: string) => {
+    const { [field]: before, ...rest } = work;
+    if (before !== text) {
+      edit(field, {
+        kind: "PutWorkSeason",
+        workSeason: { ...rest, ...(text === "" ? {} : { [field]: text }) },
+      });
+    }
+  };
+  return (
+    <div className="flex flex-wrap items-end gap-2 py-1 print:hidden">
+      {(["begins", "ends"] as const).map((field) => (
+        <div key={field} className="w-44">
+          <TextField
+            figures
+            type="date"
+            label={words[field]}
+            value={work[field] ?? ""}
+            fault={faults[field]}
+            onCommit={(text) => {
+              put(field, text);
+            }}
+          />
+        </div>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,231 @@
+// @vitest-environment jsdom
+import { screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { describe, expect, it, vi } from "vitest";
+import "../testing/setup";
+import { answering } from "../testing/answers";
+import { atDesk, deskFor, plan } from "../testing/desk";
+import { formatClock, weekdayOf, type CalendarOfSeason, type Worker } from "./calendar";
+import { CalendarPaper } from "./CalendarPaper";
+import { calendarWords as words } from "./calendarWords";
+import type { PlannedTask, WorkOfSeason } from "./tasks";
+
+const ada: Worker = {
+  id: "ada",
+  name: "Ada",
+  hours: [0, 0, 0, 0, 0, 4, 4],
+  visits: [{ day: "2028-04-05", hours: 2 }],
+  away: [{ from: "2028-05-01", to: "2028-05-07" }],
+  pace: 1,
+  leaves: ["MESH"],
+};
+const posts: PlannedTask = {
+  key: "posts",
+  stage: "POSTS",
+  rate: {
+    key: "p",
+    label: "Setting a post",
+    minutes: 45,
+    unit: "post",
+    source: "a guess",
+    stage: "POSTS",
+    people: 1,
+  },
+  about: "f",
+  name: "North fence",
+  quantity: 4,
+  hours: 3,
+  waits: [],
+};
+const mesh: PlannedTask = {
+  ...posts,
+  key: "mesh",
+  stage: "MESH",
+  rate: { ...posts.rate, label: "Hanging mesh" },
+};
+const gate: PlannedTask = {
+  ...posts,
+  key: "gate",
+  rate: { ...posts.rate, label: "Hanging a gate", people: 2 },
+};
+const work: WorkOfSeason = { stages: [], tasks: [posts, mesh, gate], done: [], learned: [] };
+
+const told: CalendarOfSeason = {
+  calendar: {
+    begins: "2028-04-01",
+    finish: "2028-04-09",
+    inUsualRain: "2028-04-16",
+    stints: [
+      { task: "posts", day: "2028-04-01", from: 0, minutes: 65, workers: ["ada"] },
+      { task: "mesh", day: "2028-04-09", from: 65, minutes: 60, workers: ["ada", "bo"] },
+    ],
+    tasks: [
+      {
+        task: "posts",
+        first: "2028-04-01",
+        last: "2028-04-01",
+        slack: 3,
+        kept: false,
+        held: { cause: "BEGINNING", until: "2028-04-01" },
+      },
+      {
+        task: "mesh",
+        first: "2028-04-09",
+        last: "2028-04-09",
+        slack: 0,
+        kept: true,
+        held: {
+          cause: "CURE",
+          task: "posts",
+          cure: { days: 4, reason: "Concrete cures." },
+          until: "2028-04-09",
+        },
+      },
+    ],
+    unplaced: [{ task: "gate", why: "TOO_FEW", needed: 2, people: 1 }],
+    busiest: 4,
+    wished: false,
+  },
+  moved: [{ task: "posts", from: "2028-04-01", to: "2028-04-02" }],
+};
+
+const planned = {
+  ...plan,
+  workers: [ada, { ...ada, id: "bo", name: "Bo", leaves: [], visits: [], away: [] }],
+  keptDays: [{ id: "k", task: "mesh", day: "2028-04-09" }],
+  rainDays: [{ id: "r", day: "2028-04-02" }],
+  workSeasons: [{ id: "w", season: 2028, begins: "2028-04-01", ends: "2028-04-05", order: [] }],
+};
+
+function shown(more: Record<string, unknown> = {}, part: Parameters<typeof deskFor>[0] = { plan: planned }) {
+  const fetched = answering({ "/tasks": work, "/work-calendar": told, ...more });
+  const desk = deskFor(part);
+  atDesk(desk.desk, <CalendarPaper />);
+  return { ...desk, fetched };
+}
+
+describe("the calendar of the work", () => {
+  it("tells day by day who does what, from when to when, and why not sooner", async () => {
+    shown();
+    const row = await screen.findByRole("row", { name: /Hanging mesh/ });
+    expect(row).toHaveTextContent(
+      "Ada, BoHanging mesh, North fence1:052:052.0 hwaits until 9 Apr: Concrete cures.not a dayLeave it open",
+    );
+    expect(screen.getByRole("row", { name: /Setting a post/ })).toHaveTextContent("3 days");
+    screen.getByText(/^Sun 9 Apr/);
+    expect(screen.getByTestId("calendar-told")).toHaveTextContent(
+      `${words.finish("9 Apr")} ${words.wet("16 Apr")} ${words.busiest("4.0 h")} ${words.tooLate("5 Apr")}`,
+    );
+    expect(screen.getByTestId("unplaced")).toHaveTextContent(
+      "Hanging a gate, North fence: it takes 2 people at once, and only 1 does.",
+    );
+    expect([formatClock(0), formatClock(605), weekdayOf("2028-02-29")]).toEqual(["0:00", "10:05", "Tue"]);
+  });
+
+  it("settles a task for its day, and leaves one open again", async () => {
+    const { submit } = shown();
+    await userEvent.click(
+      await screen.findByRole("button", {
+        name: words.keepNamed("Setting a post, North fence", "Sat 1 Apr"),
+      }),
+    );
+    expect(submit.mock.lastCall?.[0]).toMatchObject({
+      kind: "PutKeptDay",
+      keptDay: { task: "posts", day: "2028-04-01" },
+    });
+    await userEvent.click(screen.getByRole("button", { name: words.freeNamed("Hanging mesh, North fence") }));
+    expect(submit.mock.lastCall?.[0]).toEqual({ kind: "RemoveKeptDay", keptDay: "k" });
+  });
+
+  it("shows what rain moves before it moves it, and gives a dry day back", async () => {
+    const { submit, fetched } = shown();
+    const rain = within(await screen.findByTestId("rain"));
+    await userEvent.selectOptions(rain.getByLabelText(words.rainOn), "2028-04-01");
+    await vi.waitFor(() => {
+      expect(fetched.mock.calls.some(([url]) => url.endsWith("&rain=2028-04-01"))).toBe(true);
+    });
+    await rain.findByText(words.moved("Setting a post, North fence", "Sat 1 Apr", "Sun 2 Apr"));
+    expect(submit).not.toHaveBeenCalled();
+    await userEvent.click(rain.getByRole("button", { name: words.rained("Sat 1 Apr") }));
+    expect(submit.mock.lastCall?.[0]).toMatchObject({ kind: "PutRainDay", rainDay: { day: "2028-04-01" } });
+    await userEvent.click(rain.getByRole("button", { name: words.giveBackNamed("Sun 2 Apr") }));
+    expect(submit.mock.lastCall?.[0]).toEqual({ kind: "RemoveRainDay", rainDay: "r" });
+  });
+
+  it("keeps the hours, days and limits of those who work; what is no number is said at its field", async () => {
+    const { submit } = shown();
+    const crew = within(await screen.findByTestId("crew"));
+    const [saturday] = crew.getAllByLabelText("Sat");
+    if (!saturday) throw new Error("no Saturday");
+    await userEvent.clear(saturday);
+    await userEvent.type(saturday, "all day{Enter}");
+    crew.getByText(words.noNumber);
+    expect(submit).not.toHaveBeenCalled();
+    await userEvent.clear(saturday);
+    await userEvent.type(saturday, "5,5{Enter}");
+    expect(submit.mock.lastCall?.[0]).toMatchObject({
+      kind: "PutWorker",
+      worker: { id: "ada", hours: [0, 0, 0, 0, 0, 5.5, 4] },
+    });
+    const [pace] = crew.getAllByLabelText(words.pace);
+    if (!pace) throw new Error("no pace");
+    await userEvent.clear(pace);
+    await userEvent.type(pace, "50{Enter}");
+    expect(submit.mock.lastCall?.[0]).toMatchObject({ worker: { pace: 0.5 } });
+    await userEvent.click(crew.getByText(words.leaves(1)));
+    const [posting] = crew.getAllByLabelText("Set posts");
+    if (!posting) throw new Error("no stage");
+    await userEvent.click(posting);
+    expect(submit.mock.lastCall?.[0]).toMatchObject({ worker: { leaves: ["MESH", "POSTS"] } });
+    crew.getByText(words.awayFrom("1 May", "7 May"));
+    crew.getByText(words.hoursOn("5 Apr", 2));
+    const [from] = crew.getAllByLabelText(words.from);
+    if (!from) throw new Error("no day");
+    await userEvent.type(from, "2028-06-03");
+    const [away] = crew.getAllByRole("button", { name: words.addAway });
+    if (!away) throw new Error("no button");
+    await userEvent.click(away);
+    expect(submit.mock.lastCall?.[0]).toMatchObject({
+      worker: { away: [{ from: "2028-05-01" }, { from: "2028-06-03", to: "2028-06-03" }] },
+    });
+    await userEvent.click(crew.getByRole("button", { name: words.deleteNamed("Bo") }));
+    expect(submit.mock.lastCall?.[0]).toEqual({ kind: "RemoveWorker", worker: "bo" });
+  });
+
+  it("begins with somebody who gardens, on weekends", async () => {
+    const nothing = { ...told.calendar, stints: [], tasks: [], unplaced: [], finish: undefined };
+    const { submit } = shown({ "/work-calendar": { calendar: nothing, moved: [] } }, { plan });
+    await userEvent.click(await screen.findByRole("button", { name: words.addWorker }));
+    expect(submit.mock.lastCall?.[0]).toMatchObject({
+      kind: "PutWorker",
+      worker: { name: plan.gardeners[0]?.name, hours: [0, 0, 0, 0, 0, 4, 4], pace: 1 },
+    });
+    expect(screen.queryByTestId("rain")).not.toBeInTheDocument();
+  });
+
+  it("takes an order in which all is done sooner, and the days between which work is done", async () => {
+    const best = {
+      calendar: { ...told.calendar, finish: "2028-04-08" },
+      order: ["mesh", "posts"],
+      noSooner: "2028-04-02",
+    };
+    const { submit } = shown({
+      "/work-calendar/better": { job: "j", state: "DONE", revision: 1, done: 1, steps: 1, best: [best] },
+    });
+    const better = within(await screen.findByTestId("better-order"));
+    await userEvent.click(better.getByRole("button", { name: words.better }));
+    await better.findByText(`${words.sooner("8 Apr", "9 Apr")} ${words.noSooner("2 Apr")}`);
+    await userEvent.click(better.getByRole("button", { name: words.take }));
+    expect(submit.mock.lastCall?.[0]).toMatchObject({
+      kind: "PutWorkSeason",
+      workSeason: { id: "w", season: 2028, begins: "2028-04-01", order: ["mesh", "posts"] },
+    });
+    const ends = screen.getByLabelText(words.ends);
+    await userEvent.clear(ends);
+    await userEvent.tab();
+    expect(submit.mock.lastCall?.[0]).toEqual({
+      kind: "PutWorkSeason",
+      workSeason: { id: "w", season: 2028, begins: "2028-04-01", order: [] },
+    });
+  });
+});
