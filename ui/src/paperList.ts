@@ -22,6 +22,7 @@ import { WatchPaper } from "./water/WatchPaper";
 import { WateringPaper } from "./water/WateringPaper";
 import { JournalPaper } from "./journal/JournalPaper";
 import { CalendarPaper } from "./work/CalendarPaper";
+import { DayPaper } from "./work/DayPaper";
 import { WorkPaper } from "./work/WorkPaper";
 import { SunPaper } from "./sun/SunPaper";
 import { EditsPaper } from "./workspace/EditsPaper";
@@ -50,6 +51,7 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   crops: CataloguePaper,
   work: WorkPaper,
   calendar: CalendarPaper,
+  day: DayPaper,
   journal: JournalPaper,
   bill: BillPaper,
   shopping: ShoppingPaper,

@@ -297,7 +297,8 @@ export function linesOf<T>(rows: readonly T[], by: Column<T> | undefined, summed
   if (!by) return [...rows.map((row): Line<T> => ({ kind: "row", row })), ...all];
   const groups = new Map<string, T[]>();
   for (const row of rows) {
-    const name = String(by.value(row) ?? "none");
+    const value = by.value(row);
+    const name = value === null ? "none" : (by.text?.(row) ?? String(value));
     groups.set(name, [...(groups.get(name) ?? []), row]);
   }
   const lines = [...groups].flatMap(([name, members]): Line<T>[] => [

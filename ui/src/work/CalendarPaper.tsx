@@ -142,18 +142,26 @@ export function CalendarPaper() {
         return about === undefined ? [] : [about];
       }}
       empty={words.empty}
+      files={[
+        {
+          label: words.file,
+          href: `/api/gardens/${plan.id}/work-calendar/calendar.ics?season=${String(season)}`,
+        },
+      ]}
     >
       <p className="max-w-prose text-soft">{words.explained}</p>
       <Crew />
-      <WorkSeasonForm />
+      <div className="flex flex-wrap items-end gap-x-6">
+        <WorkSeasonForm />
+        {told && told.calendar.stints.length > 0 && (
+          <>
+            <Rain rain={rain} setRain={setRain} told={told} names={names} />
+            <BetterOrder finish={told.calendar.finish} />
+          </>
+        )}
+      </div>
       {told && <Told calendar={told.calendar} />}
       {told && <Unplaced calendar={told.calendar} names={names} />}
-      {told && told.calendar.stints.length > 0 && (
-        <>
-          <BetterOrder finish={told.calendar.finish} />
-          <Rain rain={rain} setRain={setRain} told={told} names={names} />
-        </>
-      )}
       <Fault text={faults["kept"]} />
     </Paper>
   );

@@ -17,6 +17,7 @@ const PER_CENT = 100;
 export function Crew() {
   const { plan, submit } = useDesk();
   const { workers } = plan;
+  const [open, setOpen] = useState(workers.length === 0);
 
   function add() {
     // Whoever gardens is likely to work.
@@ -37,8 +38,17 @@ export function Crew() {
   }
 
   return (
-    <section className="py-1 print:hidden" data-testid="crew">
-      <h3>{words.crewTitle}</h3>
+    <details
+      className="py-1 print:hidden"
+      data-testid="crew"
+      open={open}
+      onToggle={(event) => {
+        if (event.target === event.currentTarget) setOpen(event.currentTarget.open);
+      }}
+    >
+      <summary className="cursor-pointer">
+        {workers.length === 0 ? words.crewTitle : words.crew(workers.map(({ name }) => name))}
+      </summary>
       {workers.length === 0 && <p className="text-soft">{words.nobodyYet}</p>}
       {workers.map((worker) => (
         <WorkerForm key={worker.id} worker={worker} />
@@ -46,7 +56,7 @@ export function Crew() {
       <button type="button" className="plain-button mt-1" onClick={add}>
         {words.addWorker}
       </button>
-    </section>
+    </details>
   );
 }
 

@@ -6,7 +6,7 @@ import { useDesk } from "../workspace/desk";
 import { useSentLater, type JournalEntry } from "../journal/journal";
 import { WaitingEntries } from "../outdoors/WaitingEntries";
 import { DoneCell } from "./DoneCell";
-import { formatQuantity, useTasks, type PlannedTask, type WorkOfSeason } from "./tasks";
+import { formatQuantity, placeOf, useTasks, type PlannedTask, type WorkOfSeason } from "./tasks";
 import { words } from "./words";
 
 const TENTHS = 10;
@@ -22,7 +22,6 @@ export function WorkPaper() {
   for (const entry of told?.done ?? []) {
     if (entry.done) done.set(entry.done.task, [...(done.get(entry.done.task) ?? []), entry]);
   }
-  const placeOf = ({ name, bed }: PlannedTask) => [name, bed].filter((each) => each !== undefined).join(", ");
   const columns: Column<PlannedTask>[] = [
     { key: "stage", head: words.stageHead, value: ({ stage }) => labels.get(stage) ?? "", groups: true },
     { key: "task", head: words.taskHead, value: ({ rate }) => rate.label },

@@ -7,6 +7,7 @@ import { answering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
 import { formatClock, weekdayOf, type CalendarOfSeason, type Worker } from "./calendar";
 import { CalendarPaper } from "./CalendarPaper";
+import { DayPaper } from "./DayPaper";
 import { calendarWords as words } from "./calendarWords";
 import type { PlannedTask, WorkOfSeason } from "./tasks";
 
@@ -58,6 +59,10 @@ const told: CalendarOfSeason = {
     stints: [
       { task: "posts", day: "2028-04-01", from: 0, minutes: 65, workers: ["ada"] },
       { task: "mesh", day: "2028-04-09", from: 65, minutes: 60, workers: ["ada", "bo"] },
+    ],
+    days: [
+      { day: "2028-04-01", cautions: ["Wet concrete burns."] },
+      { day: "2028-04-09", cautions: [] },
     ],
     tasks: [
       {
@@ -112,7 +117,7 @@ describe("the calendar of the work", () => {
       "Ada, BoHanging mesh, North fence1:052:052.0 hwaits until 9 Apr: Concrete cures.not a dayLeave it open",
     );
     expect(screen.getByRole("row", { name: /Setting a post/ })).toHaveTextContent("3 days");
-    screen.getByText(/^Sun 9 Apr/);
+    expect(screen.getByRole("row", { name: "Sun 9 Apr 1" })).toBeInTheDocument();
     expect(screen.getByTestId("calendar-told")).toHaveTextContent(
       `${words.finish("9 Apr")} ${words.wet("16 Apr")} ${words.busiest("4.0 h")} ${words.tooLate("5 Apr")}`,
     );
@@ -227,5 +232,42 @@ describe("the calendar of the work", () => {
       kind: "PutWorkSeason",
       workSeason: { id: "w", season: 2028, begins: "2028-04-01", order: [] },
     });
+  });
+});
+
+describe("the day sheet", () => {
+  it("shows the next day of work, its tasks by who does them, and what to mind; others are chosen", async () => {
+    answering({ "/tasks": work, "/work-calendar": told, "/journal": {} });
+    const { desk } = deskFor({ plan: planned });
+    atDesk(desk, <DayPaper />);
+    expect(await screen.findByRole("row", { name: /Setting a post/ })).toHaveTextContent(
+      "0:001:05Setting a postNorth fence4 postsTick off",
+    );
+    expect(screen.getByRole("row", { name: "Ada 1" })).toBeInTheDocument();
+    expect(screen.getByTestId("cautions")).toHaveTextContent("Wet concrete burns.");
+    await userEvent.selectOptions(screen.getByLabelText(words.sheetDay), "2028-04-09");
+    await screen.findByRole("row", { name: "Ada, Bo 1" });
+    expect(screen.queryByTestId("cautions")).not.toBeInTheDocument();
+  });
+
+  it("is ticked off in one press, without a signal as well", async () => {
+    const fetched = answering({ "/tasks": work, "/work-calendar": told, "/journal": {} });
+    const { desk } = deskFor({ plan: planned });
+    atDesk(desk, <DayPaper />);
+    const row = within(await screen.findByRole("row", { name: /Setting a post/ }));
+    await userEvent.click(row.getByRole("button"));
+    await vi.waitFor(() => {
+      const sent = fetched.mock.calls.find(([, init]) => init?.body !== undefined);
+      expect(JSON.parse(String(sent?.[1]?.body))).toMatchObject({ done: { task: "posts" } });
+    });
+  });
+
+  it("says what is missing where nobody works", async () => {
+    answering({
+      "/tasks": work,
+      "/work-calendar": { calendar: { ...told.calendar, stints: [], days: [] }, moved: [] },
+    });
+    atDesk(deskFor({ plan }).desk, <DayPaper />);
+    await screen.findByText(words.noDay);
   });
 });

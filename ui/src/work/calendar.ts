@@ -4,7 +4,7 @@ import { request } from "../api/client";
 import type { components } from "../api/schema";
 import { useSolve, type Question, type Solve } from "../api/solves";
 import { useDesk } from "../workspace/desk";
-import type { PlannedTask, WorkOfSeason } from "./tasks";
+import { placeOf, type WorkOfSeason } from "./tasks";
 
 export type CalendarOfSeason = components["schemas"]["CalendarOfSeason"];
 export type WorkCalendar = components["schemas"]["WorkCalendar"];
@@ -73,14 +73,14 @@ export function useBetterCalendar(): Better {
   };
 }
 
-/** What a task is called, with the place at which it is done. */
-export function nameOf({ rate, name, bed }: PlannedTask): string {
-  return [rate.label, name, bed].filter((each) => each !== undefined).join(", ");
-}
-
-/** The names of a season's tasks, by their keys. */
+/** What a season's tasks are called, with the place at which each is done, by their keys. */
 export function namesOf(told: WorkOfSeason): ReadonlyMap<string, string> {
-  return new Map(told.tasks.map((task) => [task.key, nameOf(task)]));
+  return new Map(
+    told.tasks.map((task) => [
+      task.key,
+      [task.rate.label, placeOf(task)].filter((each) => each !== "").join(", "),
+    ]),
+  );
 }
 
 /** "1:05" after the beginning of a day's work. */

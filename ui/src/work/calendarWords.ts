@@ -4,7 +4,17 @@ export const calendarWords = {
   explained:
     "Each task is laid on the first day on which somebody has time and nothing is in its way. All who work on a day begin together; from when to when is counted from there.",
   empty: "Nothing is planned. Add somebody who works, or look at another season.",
+  file: "Calendar file",
+  sheetTitle: "Day sheet",
+  sheetDay: "Which day",
+  noDay: "Nothing is planned for a day from today on. Say under “Work calendar” who works and when.",
+  sheetEmpty: "Nothing is planned for this day.",
+  amountHead: "How much",
+  part: (quantity: string) => `part of ${quantity}`,
+  mind: "Mind",
+  mindLocal: "What your local rules and the makers of tools and goods say comes first.",
   crewTitle: "Who works, and when",
+  crew: (names: readonly string[]) => `Who works, and when: ${names.join(", ")}`,
   nobodyYet:
     "Nobody is put down for work yet: add somebody, with the hours they have on each day of the week.",
   addWorker: "Add somebody",
@@ -34,7 +44,7 @@ export const calendarWords = {
   busiest: (hours: string) => `Nobody works more than ${hours} in a week.`,
   tooLate: (day: string) =>
     `That is later than ${day}: the work can't be spread, and is done as early as can be.`,
-  dayHead: "On",
+  dayHead: "Day",
   whoHead: "Who",
   whatHead: "Task",
   fromHead: "From",

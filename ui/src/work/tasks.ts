@@ -23,6 +23,11 @@ export function useTasks(): WorkOfSeason | undefined {
   return data;
 }
 
+/** Where a task is done: at what, and in which bed. */
+export function placeOf({ name, bed }: PlannedTask): string {
+  return [name, bed].filter((each) => each !== undefined).join(", ");
+}
+
 /** So much of a rate's unit, as gardeners of the garden's units say it. */
 export function formatQuantity({ quantity, rate: { unit } }: PlannedTask, units: Units): string {
   switch (unit) {

@@ -20,6 +20,7 @@ export const PAPER_NAMES = {
   crops: "Catalogue of crops",
   work: "Work",
   calendar: "Work calendar",
+  day: "Day sheet",
   journal: "Journal",
   bill: "Bill",
   shopping: "Shopping list",

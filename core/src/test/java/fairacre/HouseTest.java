@@ -129,7 +129,19 @@ class HouseTest {
                         "tunnel",
                         "walk",
                         "water"));
-        sees.put("format", Set.of("appraisal", "catalogue", "cost", "crop", "journal", "ledger", "water"));
+        sees.put(
+                "format",
+                Set.of(
+                        "appraisal",
+                        "catalogue",
+                        "cost",
+                        "crew",
+                        "crop",
+                        "journal",
+                        "ledger",
+                        "schedule",
+                        "water",
+                        "work"));
         return sees;
     }
 

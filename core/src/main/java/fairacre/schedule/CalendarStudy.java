@@ -3,13 +3,16 @@ package fairacre.schedule;
 import fairacre.crew.CrewKinds;
 import fairacre.crew.WorkSeason;
 import fairacre.plan.Plan;
+import fairacre.work.Caution;
 import fairacre.work.PlannedTask;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 
 /**
@@ -177,10 +180,25 @@ public final class CalendarStudy {
                 finish,
                 inUsualRain(schedule),
                 told.stints(),
+                days(told.stints()),
                 told.placed(),
                 told.unplaced(),
                 busiest(schedule) / (double) WorkingDays.HOUR,
                 wish.flatMap(WorkSeason::ends).flatMap(ends -> finish.map(last -> !last.isAfter(ends))));
+    }
+
+    /** What to mind on each day. */
+    private List<WorkCalendar.Day> days(List<WorkCalendar.Stint> stints) {
+        Map<String, PlannedTask> byKey = new HashMap<>();
+        tasks.forEach(task -> byKey.put(task.key(), task));
+        Map<LocalDate, List<PlannedTask>> ofDay = new TreeMap<>();
+        stints.forEach(stint ->
+                ofDay.computeIfAbsent(stint.day(), unknown -> new ArrayList<>()).add(byKey.get(stint.task())));
+        return ofDay.entrySet().stream()
+                .map(each -> new WorkCalendar.Day(
+                        each.getKey(),
+                        Caution.of(each.getValue()).stream().map(Caution::text).toList()))
+                .toList();
     }
 
     private Optional<LocalDate> inUsualRain(ListSchedule schedule) {

@@ -106,7 +106,7 @@ final class CalendarTold {
         Optional<Duty.Before> latest = duty.before().stream().max(Comparator.comparingInt(schedule::over));
         int over = latest.map(schedule::over).orElse(0);
         int day = Math.max(duty.notBefore(), over / WorkingDays.DAY);
-        if (first.begins() > Math.max(over, duty.notBefore() * WorkingDays.DAY)) {
+        if (first.day() > day) {
             boolean frozen = IntStream.range(day, first.day()).anyMatch(each -> !days.open(duty.stage(), each));
             return held(frozen ? Cause.FROZEN : Cause.PEOPLE, Optional.empty(), first.day());
         }

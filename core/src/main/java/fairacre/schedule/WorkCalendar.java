@@ -13,6 +13,7 @@ import java.util.UUID;
  * @param finish the day on which all is done that could be laid down; empty where there is nothing
  * @param inUsualRain the same if as many days are lost as it usually rains; empty where nobody has told how often
  * @param stints what is done, day by day
+ * @param days on which something is done, and what to mind then
  * @param tasks when each task is done, in the order in which they begin
  * @param unplaced tasks that can't be done, and why
  * @param busiest most hours that anybody works in a week
@@ -23,6 +24,7 @@ public record WorkCalendar(
         Optional<LocalDate> finish,
         Optional<LocalDate> inUsualRain,
         List<Stint> stints,
+        List<Day> days,
         List<Placed> tasks,
         List<Unplaced> unplaced,
         double busiest,
@@ -30,6 +32,7 @@ public record WorkCalendar(
 
     public WorkCalendar {
         stints = List.copyOf(stints);
+        days = List.copyOf(days);
         tasks = List.copyOf(tasks);
         unplaced = List.copyOf(unplaced);
     }
@@ -42,6 +45,17 @@ public record WorkCalendar(
     public record Stint(String task, LocalDate day, int from, int minutes, List<UUID> workers) {
         public Stint {
             workers = List.copyOf(workers);
+        }
+    }
+
+    /**
+     * A day on which something is done.
+     *
+     * @param cautions what can hurt somebody, and the usual care; each once
+     */
+    public record Day(LocalDate day, List<String> cautions) {
+        public Day {
+            cautions = List.copyOf(cautions);
         }
     }
 

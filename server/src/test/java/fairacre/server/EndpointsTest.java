@@ -186,6 +186,7 @@ class EndpointsTest {
             "GET /work",
             "GET /tasks",
             "GET /work-calendar",
+            "GET /work-calendar/calendar.ics",
             "POST /work-calendar/better",
             "GET /work-calendar/better/{job}",
             "GET /journal",

@@ -51,6 +51,10 @@ class WorkCalendarTest {
                 .isEqualTo(Gardens.id("Ada").toString());
         String task = calendar.at("/stints/0/task").stringValue();
 
+        Answer file = rosa.get(garden + "/work-calendar/calendar.ics?season=" + SEASON);
+        assertThat(file.header("Content-Type")).startsWith("text/calendar");
+        assertThat(file.text()).contains("DTSTART;VALUE=DATE:20270306");
+
         JsonNode moved = calendar("&rain=2027-03-06").path("moved");
         assertThat(moved.at("/0/from").stringValue()).isEqualTo("2027-03-06");
         assertThat(moved.at("/0/to").stringValue()).isEqualTo("2027-03-07");

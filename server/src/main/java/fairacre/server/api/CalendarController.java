@@ -1,7 +1,10 @@
 package fairacre.server.api;
 
+import fairacre.format.WorkDays;
+import fairacre.plan.Plan;
 import fairacre.schedule.CalendarStudy;
 import fairacre.schedule.WorkCalendar;
+import fairacre.server.garden.GardenService;
 import fairacre.server.garden.WorkService;
 import fairacre.server.job.CalendarAsked;
 import fairacre.server.job.CalendarSolve;
@@ -12,6 +15,8 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -24,12 +29,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/gardens/{garden}/work-calendar")
 class CalendarController {
 
+    private final GardenService gardens;
     private final WorkService work;
     private final Jobs jobs;
     private final CalendarSolve solve;
     private final Clock clock;
 
-    CalendarController(WorkService work, Jobs jobs, CalendarSolve solve, Clock clock) {
+    CalendarController(GardenService gardens, WorkService work, Jobs jobs, CalendarSolve solve, Clock clock) {
+        this.gardens = gardens;
         this.work = work;
         this.jobs = jobs;
         this.solve = solve;
@@ -58,6 +65,18 @@ class CalendarController {
         WorkCalendar calendar = study.atOnce();
         return new CalendarOfSeason(
                 calendar, rain == null ? List.of() : study.inRain(rain).movedSince(calendar));
+    }
+
+    /** The days of work, for a calendar on a phone. */
+    @GetMapping(path = "/calendar.ics", produces = Downloads.CALENDAR)
+    ResponseEntity<byte[]> file(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        Plan plan = gardens.plan(owner.id(), garden);
+        WorkCalendar calendar =
+                work.calendar(owner.id(), garden, season, LocalDate.now(clock)).atOnce();
+        return Downloads.download(
+                WorkDays.of(plan, work.work(owner.id(), garden, season).tasks(), calendar, clock.instant()),
+                MediaType.valueOf(Downloads.CALENDAR),
+                plan.name() + ", work " + season + ".ics");
     }
 
     /** Asks for a calendar that ends earlier. */

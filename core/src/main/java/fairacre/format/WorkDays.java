@@ -1,0 +1,81 @@
+package fairacre.format;
+
+import fairacre.crew.CrewKinds;
+import fairacre.crew.Worker;
+import fairacre.plan.Plan;
+import fairacre.schedule.WorkCalendar;
+import fairacre.schedule.WorkCalendar.Stint;
+import fairacre.work.PlannedTask;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.DtStart;
+import net.fortuna.ical4j.model.property.Summary;
+
+/** The work of a season as a calendar: an event for each day on which something is done, all day long. */
+public final class WorkDays {
+
+    private static final int HOUR = 60;
+
+    private final Map<String, PlannedTask> tasks;
+    private final Map<UUID, String> workers;
+
+    private WorkDays(Plan plan, List<PlannedTask> tasks) {
+        this.tasks = tasks.stream().collect(Collectors.toMap(PlannedTask::key, Function.identity()));
+        this.workers = plan.list(CrewKinds.WORKERS).stream().collect(Collectors.toMap(Worker::id, Worker::name));
+    }
+
+    /**
+     * @param tasks of the season
+     * @param now when it was made
+     */
+    public static byte[] of(Plan plan, List<PlannedTask> tasks, WorkCalendar calendar, Instant now) {
+        WorkDays days = new WorkDays(plan, tasks);
+        Map<LocalDate, List<Stint>> ofDay = calendar.stints().stream()
+                .collect(Collectors.groupingBy(Stint::day, TreeMap::new, Collectors.toList()));
+        return CalendarFile.of(
+                "Garden work",
+                ofDay.entrySet().stream()
+                        .map(each -> days.event(plan, each.getKey(), each.getValue(), now))
+                        .toList());
+    }
+
+    private VEvent event(Plan plan, LocalDate day, List<Stint> stints, Instant now) {
+        VEvent event = new VEvent(false);
+        event.add(CalendarFile.uid(plan.id() + " work " + day));
+        event.add(new DtStamp(now));
+        event.add(new DtStart<>(day));
+        event.add(new Summary("Garden work, " + plan.name() + ": "
+                + stints.stream()
+                        .flatMap(stint -> stint.workers().stream())
+                        .distinct()
+                        .map(workers::get)
+                        .collect(Collectors.joining(", "))));
+        event.add(new Description(stints.stream().map(this::line).collect(Collectors.joining("\n"))));
+        return event;
+    }
+
+    /** "1:05 to 2:05, Ada, Bo: Hanging mesh, North fence". */
+    private String line(Stint stint) {
+        PlannedTask task = tasks.get(stint.task());
+        return clock(stint.from()) + " to " + clock(stint.from() + stint.minutes()) + ", "
+                + stint.workers().stream().map(workers::get).collect(Collectors.joining(", ")) + ": "
+                + Stream.of(Optional.of(task.rate().label()), task.name(), task.bed())
+                        .flatMap(Optional::stream)
+                        .collect(Collectors.joining(", "));
+    }
+
+    private static String clock(int minutes) {
+        return "%d:%02d".formatted(minutes / HOUR, minutes % HOUR);
+    }
+}

@@ -1,0 +1,81 @@
+package fairacre.format;
+
+import static fairacre.testing.Gardens.SEASON;
+import static fairacre.testing.Gardens.bed;
+import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.plot;
+import static fairacre.testing.Gardens.rain;
+import static fairacre.testing.Gardens.weekends;
+import static fairacre.testing.Gardens.with;
+import static fairacre.testing.Gardens.workFrom;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairacre.build.Board;
+import fairacre.cost.CostStudy;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
+import fairacre.schedule.CalendarStudy;
+import fairacre.schedule.WorkCalendar.Stint;
+import fairacre.work.Pace;
+import fairacre.work.PlannedTask;
+import fairacre.work.WorkStudy;
+import java.io.ByteArrayInputStream;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.component.VEvent;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+class WorkDaysTest {
+
+    private static final LocalDate TODAY = LocalDate.parse("2027-03-01");
+    private static final Plan GARDEN = with(
+            plot(10, 10, List.of(), bed("Beans; runner", 3, 5, 4, 1.2, 0, Optional.of(cedar(Board.M38X150, 2)))),
+            Put.of(weekends("Ada", 1)),
+            Put.of(workFrom("2027-03-06")));
+
+    private static List<PlannedTask> tasks(Plan plan) {
+        return WorkStudy.of(CostStudy.of(plan), SEASON, Pace.of(List.of())).tasks();
+    }
+
+    private static CalendarStudy study(Plan plan) {
+        return CalendarStudy.of(plan, SEASON, tasks(plan), Map.of(), TODAY);
+    }
+
+    private static List<VEvent> events(Plan plan) throws Exception {
+        byte[] file = WorkDays.of(plan, tasks(plan), study(plan).atOnce(), Instant.parse("2027-03-01T12:00:00Z"));
+        return new CalendarBuilder().build(new ByteArrayInputStream(file)).getComponents("VEVENT");
+    }
+
+    private static LocalDate day(VEvent event) {
+        return LocalDate.from(event.getDateTimeStart().getDate());
+    }
+
+    @Test
+    @DisplayName("read back by ical4j: an event for each day of work, which says who does what, from when to when")
+    void eachDayIsAnEvent() throws Exception {
+        List<VEvent> events = events(GARDEN);
+        List<LocalDate> days = study(GARDEN).atOnce().stints().stream()
+                .map(Stint::day)
+                .distinct()
+                .toList();
+        assertThat(days).hasSizeGreaterThan(2).startsWith(LocalDate.parse("2027-03-06"));
+        assertThat(events).extracting(WorkDaysTest::day).containsExactlyElementsOf(days);
+        assertThat(events.get(0).getSummary().getValue()).endsWith(": Ada");
+        assertThat(events.get(0).getDescription().getValue())
+                .startsWith("0:00 to 1:00, Ada: ")
+                .endsWith(", Beans; runner");
+    }
+
+    @Test
+    @DisplayName("after rain the days that stay are the same events")
+    void theSameEvents() throws Exception {
+        List<VEvent> wet = events(with(GARDEN, Put.of(rain("2027-03-06"))));
+        assertThat(wet).extracting(WorkDaysTest::day).doesNotContain(LocalDate.parse("2027-03-06"));
+        assertThat(wet.get(0).getUid()).isEqualTo(events(GARDEN).get(1).getUid());
+    }
+}
