@@ -11,8 +11,14 @@ const SIZE = 248;
 const MARGIN = 6;
 const SPOT = 3;
 
+interface Props {
+  lit: readonly string[];
+  /** On paper and on a phone as well. */
+  always?: boolean;
+}
+
 /** The plot in small: what a line of the paper is about is filled. */
-export function KeyPlan({ lit }: { lit: readonly string[] }) {
+export function KeyPlan({ lit, always = false }: Props) {
   const { plan, things, season } = useDesk();
   const pieces = useMemo(() => piecesOf(plan.site), [plan.site]);
   const bounds = boundsOf(pieces.flat());
@@ -22,7 +28,9 @@ export function KeyPlan({ lit }: { lit: readonly string[] }) {
   const on = new Set(lit);
   const named = lit.flatMap((id) => things.get(id)?.name ?? []);
   return (
-    <figure className="w-66 shrink-0 border-l border-rule p-2 max-lg:hidden print:hidden">
+    <figure
+      className={`w-66 shrink-0 p-2 ${always ? "" : "border-l border-rule max-lg:hidden print:hidden"}`}
+    >
       <svg width={SIZE} height={high} role="img" aria-label={`The plot in ${String(season)}`}>
         <path
           d={pieces.map((piece) => closedPath(piece, view)).join("")}

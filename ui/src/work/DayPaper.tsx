@@ -3,13 +3,14 @@ import { formatDay } from "../measure/halfMonths";
 import { today, useSentLater, type JournalEntry } from "../journal/journal";
 import { WaitingEntries } from "../outdoors/WaitingEntries";
 import type { Column } from "../papers/columns";
+import { KeyPlan } from "../papers/KeyPlan";
 import { Paper } from "../papers/Paper";
 import { Choice } from "../parts/Choice";
 import { useDesk } from "../workspace/desk";
 import { formatClock, useCalendar, weekdayOf, type Stint } from "./calendar";
 import { calendarWords as words } from "./calendarWords";
 import { DoneCell } from "./DoneCell";
-import { formatQuantity, placeOf, useTasks } from "./tasks";
+import { formatQuantity, placeOf, useTasks, type PlannedTask } from "./tasks";
 import { words as workWords } from "./words";
 
 /** What is done on one day, in order, to be taken outdoors: printed, or on a phone. */
@@ -29,7 +30,26 @@ export function DayPaper() {
     if (entry.done) done.set(entry.done.task, [...(done.get(entry.done.task) ?? []), entry]);
   }
   const stints = told?.calendar.stints ?? [];
-  const isWhole = ({ task }: Stint) => stints.filter((each) => each.task === task).length === 1;
+  const ofDay = stints.filter(({ day }) => day === shown?.day);
+  const amountOf = ({ task: key }: Stint) => {
+    const task = tasks.get(key);
+    if (!task) return "";
+    const quantity = formatQuantity(task, units);
+    return stints.filter((each) => each.task === key).length === 1 ? quantity : words.part(quantity);
+  };
+  /** Who goes on with it, and when; undefined for the last part of a task. */
+  const goesOn = ({ task, day, from, minutes }: Stint) => {
+    const last = stints.findLast(
+      (each) =>
+        each.task === task &&
+        (each.day > day || (each.day === day && each.from + each.minutes > from + minutes)),
+    );
+    if (!last) return undefined;
+    const names = last.workers.map((id) => workers.get(id) ?? "").join(", ");
+    return last.day === day
+      ? words.goesOn(names, formatClock(last.from + last.minutes))
+      : words.goesOn(names, `${weekdayOf(last.day)} ${formatDay(last.day, season)}`);
+  };
   const columns: Column<Stint>[] = [
     {
       key: "who",
@@ -60,38 +80,50 @@ export function DayPaper() {
         return task ? placeOf(task) : "";
       },
     },
-    {
-      key: "amount",
-      head: words.amountHead,
-      value: (stint) => {
-        const task = tasks.get(stint.task);
-        if (!task) return "";
-        const quantity = formatQuantity(task, units);
-        return isWhole(stint) ? quantity : words.part(quantity);
-      },
-    },
-    {
-      key: "done",
-      head: workWords.doneHead,
-      value: ({ task }) => done.get(task)?.[0]?.day ?? "",
-      cell: (stint) => {
-        const task = tasks.get(stint.task);
-        return task && <DoneCell task={task} place={placeOf(task)} done={done.get(task.key) ?? []} />;
-      },
-    },
+    { key: "amount", head: words.amountHead, value: amountOf },
+    { key: "done", head: workWords.doneHead, value: ({ task }) => done.get(task)?.[0]?.day ?? "" },
   ];
+  const people = [...new Set(ofDay.map((stint) => stint.workers.join(" ")))];
   return (
     <Paper
       title={words.sheetTitle}
-      rows={told && stints.filter(({ day }) => day === shown?.day)}
+      rows={told && ofDay}
       columns={columns}
       rowKey={({ task, from, workers: who }) => [task, from, ...who].join(" ")}
-      groupedBy="who"
-      concerns={({ task }) => {
-        const about = tasks.get(task)?.about;
-        return about === undefined ? [] : [about];
-      }}
       empty={shown ? words.sheetEmpty : words.noDay}
+      instead={
+        ofDay.length === 0 ? undefined : (
+          <div className="flex flex-wrap items-start gap-x-8 px-4 pb-4">
+            <div className="min-w-0 grow basis-72">
+              {people.map((ids) => (
+                <section key={ids} className="max-w-3xl">
+                  <h3 className="border-b border-ink pt-3">
+                    {ids
+                      .split(" ")
+                      .map((id) => workers.get(id) ?? "")
+                      .join(", ")}
+                  </h3>
+                  <ol>
+                    {ofDay
+                      .filter((stint) => stint.workers.join(" ") === ids)
+                      .map((stint) => (
+                        <Line
+                          key={`${stint.task} ${String(stint.from)}`}
+                          stint={stint}
+                          task={tasks.get(stint.task)}
+                          amount={amountOf(stint)}
+                          goesOn={goesOn(stint)}
+                          done={done.get(stint.task) ?? []}
+                        />
+                      ))}
+                  </ol>
+                </section>
+              ))}
+            </div>
+            <KeyPlan always lit={[...new Set(ofDay.flatMap(({ task }) => tasks.get(task)?.about ?? []))]} />
+          </div>
+        )
+      }
     >
       {shown && (
         <div className="w-52">
@@ -119,5 +151,32 @@ export function DayPaper() {
       )}
       <WaitingEntries />
     </Paper>
+  );
+}
+
+interface LineProps {
+  stint: Stint;
+  task: PlannedTask | undefined;
+  amount: string;
+  goesOn: string | undefined;
+  done: readonly JournalEntry[];
+}
+
+/** A part of a task; the last one is where it is ticked off. */
+function Line({ stint: { from, minutes }, task, amount, goesOn, done }: LineProps) {
+  if (!task) return null;
+  return (
+    <li className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-rule py-2">
+      <span className="figures w-24">{words.fromTo(formatClock(from), formatClock(from + minutes))}</span>
+      <span className="min-w-48 grow basis-48">
+        <strong>{task.rate.label}</strong>
+        <span className="block">{[placeOf(task), amount].filter((each) => each !== "").join(": ")}</span>
+      </span>
+      {goesOn !== undefined && done.length === 0 ? (
+        <span className="text-sm text-soft">{goesOn}</span>
+      ) : (
+        <DoneCell task={task} place={placeOf(task)} done={done} />
+      )}
+    </li>
   );
 }

@@ -10,6 +10,8 @@ export const calendarWords = {
   noDay: "Nothing is planned for a day from today on. Say under “Work calendar” who works and when.",
   sheetEmpty: "Nothing is planned for this day.",
   amountHead: "How much",
+  fromTo: (from: string, to: string) => `${from} to ${to}`,
+  goesOn: (who: string, until: string) => `goes on: ${who}, ${until}`,
   part: (quantity: string) => `part of ${quantity}`,
   mind: "Mind",
   mindLocal: "What your local rules and the makers of tools and goods say comes first.",

@@ -73,4 +73,54 @@ class WorkTest {
             assertThat(garden.page().locator("html")).hasJSProperty("scrollWidth", 390);
         }
     }
+
+    /** Tobias has five hours on Saturday, Oda four and Maren three at a pace of 80 %: twelve hours together. */
+    @Test
+    void aRainySaturdayMovesItsTasksAndADaySheetIsTakenOutdoors() {
+        try (Garden garden = Garden.demo()) {
+            garden.season(2027);
+            open(garden, "Work calendar");
+            Locator table = garden.paper("Work calendar");
+            Locator saturday = table.getByRole(AriaRole.ROW)
+                    .filter(new Locator.FilterOptions().setHasText("Sat 6 Mar together"));
+            assertThat(saturday).containsText("12 h");
+            assertThat(table.getByText("Days lost to rain: Sat 20 Mar")).isVisible();
+            Locator rain = garden.page().getByTestId("rain");
+            rain.getByLabel("What if it rains on").selectOption("2027-03-06");
+            assertThat(rain.getByText(Pattern.compile("from Sat 6 Mar to Sun 7 Mar"))
+                            .first())
+                    .isVisible();
+            // It is shown and not done: the Saturday is there as before.
+            assertThat(saturday).hasCount(1);
+            rain.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("It rains on Sat 6 Mar: move them"))
+                    .click();
+            assertThat(saturday).hasCount(0);
+            garden.button("Undo").click();
+            assertThat(saturday).hasCount(1);
+
+            garden.page().setViewportSize(390, 844);
+            garden.page().navigate(garden.page().url().replaceFirst("[?].*", "") + "?season=2027&paper=day");
+            Locator sheet = garden.paper("Day sheet");
+            assertThat(sheet.getByText("Saw with glasses", new Locator.GetByTextOptions().setExact(false)))
+                    .isVisible();
+            // Four frames are shared, each ticked off where its last piece is sawn.
+            assertThat(sheet.getByText("goes on: ")).not().hasCount(0);
+            garden.page().context().setOffline(true);
+            sheet.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Tick off: Meas")))
+                    .first()
+                    .click();
+            assertThat(sheet.getByText("There is no signal")).isVisible();
+            garden.page().context().setOffline(false);
+            assertThat(sheet.getByText("There is no signal")).hasCount(0);
+            assertThat(garden.page().locator("html")).hasJSProperty("scrollWidth", 390);
+            garden.page().setViewportSize(1280, 800);
+            garden.page().navigate(garden.page().url().replaceFirst("[?].*", "") + "?season=2027&paper=work");
+            Locator undo = garden.paper("Work")
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Not done")));
+            assertThat(undo).hasCount(1);
+            undo.click();
+            assertThat(undo).hasCount(0);
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
 }
