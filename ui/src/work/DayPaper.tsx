@@ -167,7 +167,7 @@ function Line({ stint: { from, minutes }, task, amount, goesOn, done }: LineProp
   if (!task) return null;
   return (
     <li className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-rule py-2">
-      <span className="figures w-24">{words.fromTo(formatClock(from), formatClock(from + minutes))}</span>
+      <span className="figures w-32">{words.fromTo(formatClock(from), formatClock(from + minutes))}</span>
       <span className="min-w-48 grow basis-48">
         <strong>{task.rate.label}</strong>
         <span className="block">{[placeOf(task), amount].filter((each) => each !== "").join(": ")}</span>

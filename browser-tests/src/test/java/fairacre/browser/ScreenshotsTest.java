@@ -80,15 +80,14 @@ class ScreenshotsTest {
             garden.button("Plan them").click();
             garden.page().getByTestId("years-found").waitFor(new Locator.WaitForOptions().setTimeout(PATIENCE));
             shoot(garden, "rotation");
-            garden.season(2026);
+            garden.season(2027);
             garden.button("Papers ▾").click();
             garden.page()
                     .getByRole(
                             AriaRole.MENUITEM,
-                            new Page.GetByRoleOptions().setName("Work").setExact(true))
+                            new Page.GetByRoleOptions().setName("Work calendar").setExact(true))
                     .click();
-            garden.page().getByText("How long it took you so far").click();
-            garden.page().getByTestId("learned").getByText("13 min a piece").waitFor();
+            garden.page().getByText("All that is planned is done").waitFor();
             shoot(garden, "work");
         }
     }

@@ -81,8 +81,8 @@ class WorkTest {
             garden.season(2027);
             open(garden, "Work calendar");
             Locator table = garden.paper("Work calendar");
-            Locator saturday = table.getByRole(AriaRole.ROW)
-                    .filter(new Locator.FilterOptions().setHasText("Sat 6 Mar together"));
+            Locator saturday =
+                    table.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Sat 6 Mar together"));
             assertThat(saturday).containsText("12 h");
             assertThat(table.getByText("Days lost to rain: Sat 20 Mar")).isVisible();
             Locator rain = garden.page().getByTestId("rain");
