@@ -7,6 +7,7 @@ import { useSentLater, type JournalEntry } from "../journal/journal";
 import { WaitingEntries } from "../outdoors/WaitingEntries";
 import { DoneCell } from "./DoneCell";
 import { formatQuantity, placeOf, useTasks, type PlannedTask, type WorkOfSeason } from "./tasks";
+import { OwnTasks } from "./OwnTasks";
 import { words } from "./words";
 
 const TENTHS = 10;
@@ -82,6 +83,7 @@ export function WorkPaper() {
       empty={words.none}
     >
       <p className="max-w-prose text-soft">{words.explained}</p>
+      <OwnTasks />
       {told && told.tasks.length > 0 && (
         <p>
           {words.left(

@@ -2,7 +2,7 @@
 export const calendarWords = {
   title: "Work calendar",
   explained:
-    "Each task is laid on the first day on which somebody has time and nothing is in its way. All who work on a day begin together; from when to when is counted from there.",
+    "Each task is laid on the first day on which somebody has time and nothing is in its way. All who work on a day begin together; from when to when is counted from there. With a day until which it is spread, each week gets as little work as it can; without one, all is done as early as it can be.",
   empty: "Nothing is planned. Add somebody who works, or look at another season.",
   file: "Calendar file",
   sheetTitle: "Day sheet",
@@ -39,8 +39,7 @@ export const calendarWords = {
   hoursThen: "Or hours",
   addVisit: "Works so long that day",
   begins: "The work begins on",
-  ends: "Done by",
-  endsHint: "as early as can be",
+  ends: "Spread it until",
   finish: (day: string) => `All that is planned is done on ${day}.`,
   wet: (day: string) => `With as much rain as usual: ${day}.`,
   busiest: (hours: string) => `Nobody works more than ${hours} in a week.`,

@@ -1,12 +1,13 @@
 // @vitest-environment jsdom
-import { screen, within } from "@testing-library/react";
+import { act, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { expect, it, vi } from "vitest";
 import "../testing/setup";
 import { answering } from "../testing/answers";
-import { atDesk, deskFor } from "../testing/desk";
+import { atDesk, deskFor, plan } from "../testing/desk";
 import type { PlannedTask, WorkOfSeason } from "./tasks";
 import { WorkPaper } from "./WorkPaper";
+import { ownWords } from "./ownWords";
 import { words } from "./words";
 
 const byPosts = {
@@ -128,4 +129,45 @@ it("says so where there is nothing to do", async () => {
   atDesk(deskFor().desk, <WorkPaper />);
   await screen.findByText(words.none);
   expect(screen.queryByTestId("order")).not.toBeInTheDocument();
+});
+
+it("takes tasks of one's own, and pulls a wish for later into the season", async () => {
+  answering({ "/tasks": told });
+  const pond = { id: "pond", name: "Dig a pond", stage: "POSTS" as const, hours: 20, people: 2 };
+  const { desk, submit } = deskFor({ plan: { ...plan, ownTasks: [pond] } });
+  atDesk(desk, <WorkPaper />);
+  const own = within(await screen.findByTestId("own-tasks"));
+  await userEvent.click(own.getByText(ownWords.title(0, 1)));
+  own.getByText(/Dig a pond: 20 h by 2 people, as part of “Set posts”/);
+  await userEvent.click(own.getByRole("button", { name: ownWords.pullNamed("Dig a pond", 2028) }));
+  expect(submit.mock.lastCall?.[0]).toEqual({ kind: "PutOwnTask", ownTask: { ...pond, season: 2028 } });
+
+  await userEvent.type(own.getByLabelText(ownWords.name), "Paint the shed");
+  await userEvent.selectOptions(own.getByLabelText(ownWords.stage), "Hang mesh");
+  await userEvent.type(own.getByLabelText(ownWords.hours), "a while{Enter}");
+  own.getByText(ownWords.noHours);
+  expect(submit).toHaveBeenCalledTimes(1);
+  await userEvent.clear(own.getByLabelText(ownWords.hours));
+  await userEvent.type(own.getByLabelText(ownWords.hours), "2,5");
+  await userEvent.type(own.getByLabelText(ownWords.cost("EUR")), "12{Enter}");
+  expect(submit.mock.lastCall?.[0]).toMatchObject({
+    kind: "PutOwnTask",
+    ownTask: {
+      name: "Paint the shed",
+      stage: "MESH",
+      hours: 2.5,
+      people: 1,
+      season: 2028,
+      cost: { amount: "12", currency: "EUR" },
+    },
+  });
+  expect(own.getByLabelText(ownWords.name)).toHaveValue("");
+  // What is refused stays to be mended.
+  await userEvent.type(own.getByLabelText(ownWords.name), "Paint");
+  await userEvent.type(own.getByLabelText(ownWords.hours), "2000{Enter}");
+  act(() => {
+    submit.mock.lastCall?.[1]?.("at most 1000 hours");
+  });
+  expect(own.getByLabelText(ownWords.name)).toHaveValue("Paint");
+  own.getByText("at most 1000 hours");
 });

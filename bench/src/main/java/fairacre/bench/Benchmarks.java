@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.openjdk.jmh.results.RunResult;
@@ -20,7 +21,7 @@ import org.openjdk.jmh.runner.options.VerboseMode;
  * a table; an argument narrows them down by name, {@code cutting} runs the random jobs for the saw, {@code gardens}
  * judges random gardens, {@code ratio} tells what a preview costs against an empty request, {@code sun} what the sun of
  * a year costs, {@code hoops} covers 200 beds, {@code sheets} cuts random parts out of whole sheets, {@code years}
- * plans four years of random gardens.
+ * plans four years of random gardens, {@code calendar} lays the work of random gardens into days.
  */
 public final class Benchmarks {
 
@@ -56,6 +57,10 @@ public final class Benchmarks {
         }
         if (arguments.length > 0 && arguments[0].equals("years")) {
             YearsJobs.print(Arrays.copyOfRange(arguments, 1, arguments.length));
+            return;
+        }
+        if (arguments.length > 0 && arguments[0].equals("calendar")) {
+            CalendarJobs.print(arguments.length > 1 ? Optional.of(Integer.parseInt(arguments[1])) : Optional.empty());
             return;
         }
         if (arguments.length > 0 && arguments[0].equals("cutting")) {

@@ -1,5 +1,6 @@
 package fairacre.crew;
 
+import fairacre.bill.Amounts;
 import fairacre.limits.Limits;
 import fairacre.plan.Plan;
 import fairacre.plan.Things;
@@ -11,6 +12,7 @@ public final class CrewKinds {
     private static final int MOST_RAIN_DAYS = 500;
     private static final int MOST_KEPT = 2000;
     private static final int MOST_SEASONS = 100;
+    private static final int MOST_OWN = 500;
 
     public static final Things<Worker> WORKERS = new Things<>(
             Worker.class,
@@ -56,7 +58,24 @@ public final class CrewKinds {
             new Things.Words("Planned %s", "Planned %s no more", "the work of a season"),
             Things.Seasons.all());
 
+    public static final Things<OwnTask> OWN_TASKS = new Things<OwnTask>(
+                    OwnTask.class,
+                    "ownTask",
+                    "ownTasks",
+                    MOST_OWN,
+                    OwnTask::id,
+                    OwnTask::name,
+                    CrewKinds::check,
+                    new Things.Words("Wants done: %s", "Does without %s", "a task"),
+                    Things.Seasons.all())
+            .paidAs(OwnTask::paid, OwnTask::inSeason);
+
     private CrewKinds() {}
+
+    private static void check(Things.Terms terms, OwnTask task) {
+        task.cost().ifPresent(cost -> Amounts.sameCurrency(terms.currency(), cost, "cost"));
+        task.season().ifPresent(season -> terms.begin(season, "season", task.name(), "done"));
+    }
 
     /** How the work of a season is planned; empty where nobody has said anything of it. */
     public static Optional<WorkSeason> workOf(Plan plan, int season) {

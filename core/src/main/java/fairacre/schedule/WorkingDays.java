@@ -45,6 +45,8 @@ final class WorkingDays {
     /** By worker and day. */
     private final int[][] room;
 
+    private final boolean[] frozen = new boolean[DAYS + 1];
+
     private WorkingDays(LocalDate begins, Plan plan, Set<LocalDate> lost, boolean usualRain) {
         this.begins = begins;
         this.workers = plan.list(CrewKinds.WORKERS);
@@ -56,6 +58,9 @@ final class WorkingDays {
             if (!lost.contains(date(day))) {
                 fill(day);
             }
+        }
+        for (int day = 0; day <= DAYS; day++) {
+            frozen[day] = isFrozen(date(day));
         }
     }
 
@@ -133,14 +138,14 @@ final class WorkingDays {
 
     /** Whether a stage can be worked at on a day: the ground is not usually frozen then. */
     boolean open(Stage stage, int day) {
-        return !inTheGround(stage) || !frozen(date(day));
+        return !inTheGround(stage) || !frozen[day];
     }
 
     boolean inTheGround(Stage stage) {
         return IN_THE_GROUND.contains(stage);
     }
 
-    private boolean frozen(LocalDate date) {
+    private boolean isFrozen(LocalDate date) {
         return month(date).filter(month -> month.lowest() + month.highest() < 0).isPresent();
     }
 }

@@ -111,7 +111,7 @@ public final class WorkStudy {
                 job.stage(),
                 rate,
                 job.about(),
-                plan.nameOf(job.about()),
+                plan.nameOf(job.about()).filter(name -> !name.equals(rate.label())),
                 Optional.of(job.served().id())
                         .filter(place -> !place.equals(job.about()))
                         .flatMap(plan::nameOf),

@@ -26,6 +26,7 @@ import fairacre.arch.ArchKinds;
 import fairacre.bill.Acquired;
 import fairacre.bill.Budget;
 import fairacre.bill.Price;
+import fairacre.bill.Stage;
 import fairacre.build.Board;
 import fairacre.build.Frame;
 import fairacre.build.Material;
@@ -141,6 +142,7 @@ public final class Changes {
             Put.of(Gardens.rain("2027-04-18")),
             Put.of(Gardens.kept("2027/FRAMES/frame/piece/a", "2027-04-10")),
             Put.of(Gardens.workFrom("2027-03-06")),
+            Put.of(Gardens.ownTask("Paint", 2027, Stage.FRAMES, 2)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -313,7 +315,10 @@ public final class Changes {
                 new Remove<>(CrewKinds.KEPT_DAYS, id("Kept 2027/FRAMES/frame/piece/a")),
                 Put.of(Gardens.workFrom("2027-03-13")),
                 Put.of(Gardens.workFrom("2028-03-04")),
-                new Remove<>(CrewKinds.WORK_SEASONS, id("Work of 2027")));
+                new Remove<>(CrewKinds.WORK_SEASONS, id("Work of 2027")),
+                Put.of(Gardens.ownTask("Paint", 2028, Stage.FRAMES, 2.5)),
+                Put.of(Gardens.ownTask("Pond", 2027, Stage.DIGGING, 20)),
+                new Remove<>(CrewKinds.OWN_TASKS, id("Paint")));
     }
 
     private Changes() {}

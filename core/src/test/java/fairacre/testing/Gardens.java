@@ -36,6 +36,7 @@ import fairacre.compost.CompostBays;
 import fairacre.cover.BedCover;
 import fairacre.cover.CoverKind;
 import fairacre.crew.KeptDay;
+import fairacre.crew.OwnTask;
 import fairacre.crew.RainDay;
 import fairacre.crew.WorkSeason;
 import fairacre.crew.Worker;
@@ -405,6 +406,19 @@ public final class Gardens {
 
     public static KeptDay kept(String task, String day) {
         return new KeptDay(id("Kept " + task), task, LocalDate.parse(day));
+    }
+
+    public static OwnTask ownTask(String name, int season, Stage stage, double hours) {
+        return new OwnTask(
+                id(name),
+                name,
+                Optional.of(season),
+                stage,
+                hours,
+                1,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     public static WorkSeason workFrom(String begins) {
@@ -1017,6 +1031,17 @@ public final class Gardens {
                         0.8,
                         List.of(Stage.BASE, Stage.POSTS))),
                 Put.of(rain("2027-04-18")),
+                Put.of(new OwnTask(
+                        id("Paint"),
+                        "Paint the boards",
+                        Optional.of(2027),
+                        Stage.FRAMES,
+                        2.5,
+                        2,
+                        Optional.of(LocalDate.parse("2027-04-10")),
+                        Optional.of(id("Beans")),
+                        Optional.of(Money.of(CurrencyUnit.EUR, 12)))),
+                Put.of(new OwnTask(id("Pond"), "Dig a pond", null, Stage.DIGGING, 20, 1, null, null, null)),
                 Put.of(kept("2027/POSTS/fence/concrete/one", "2027-04-10")),
                 Put.of(new WorkSeason(
                         id("Work"),

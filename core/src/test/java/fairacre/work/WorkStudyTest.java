@@ -13,6 +13,7 @@ import static fairacre.testing.Gardens.renamed;
 import static fairacre.testing.Gardens.tap;
 import static fairacre.testing.Gardens.with;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.bill.Stage;
@@ -21,9 +22,11 @@ import fairacre.bill.WorkRates;
 import fairacre.build.Board;
 import fairacre.cost.CostStudy;
 import fairacre.cost.SeasonWork;
+import fairacre.crew.OwnTask;
 import fairacre.feeding.MulchKind;
 import fairacre.fence.FenceKind;
 import fairacre.journal.LearnedRate;
+import fairacre.limits.RefusedException;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
@@ -37,6 +40,8 @@ import java.util.Optional;
 import org.jgrapht.alg.cycle.CycleDetector;
 import org.jgrapht.graph.DefaultDirectedGraph;
 import org.jgrapht.graph.DefaultEdge;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
@@ -94,6 +99,52 @@ class WorkStudyTest {
                         .isCloseTo(season.hours(), within(1e-6));
             }
         }
+    }
+
+    @Test
+    @DisplayName("a task of one's own comes with the others at its stage, in the purse's hours and on the bill")
+    void ownTasks() {
+        OwnTask paint = new OwnTask(
+                id("Paint"),
+                "Paint the boards",
+                Optional.of(SEASON),
+                Stage.FILL,
+                2.5,
+                2,
+                Optional.of(LocalDate.parse("2027-04-10")),
+                Optional.of(id("Beans")),
+                Optional.of(Money.of(CurrencyUnit.EUR, 12)));
+        Plan plan = with(
+                GARDEN,
+                Put.of(paint),
+                Put.of(Gardens.ownTask("Sweep", SEASON, Stage.MULCH, 1)),
+                Put.of(new OwnTask(id("Pond"), "Dig a pond", null, Stage.DIGGING, 20, 1, null, null, null)));
+        PlannedTask task = task(plan, "own/" + paint.id());
+        assertThat(task.rate().label()).isEqualTo("Paint the boards");
+        assertThat(task.name()).contains("Beans");
+        assertThat(task.hours()).isCloseTo(2.5, within(1e-9));
+        assertThat(task.rate().people()).isEqualTo(2);
+        assertThat(task.day()).contains(LocalDate.parse("2027-04-10"));
+        // It waits for the frame of its bed, as filling does; what is for the whole garden has no place.
+        assertThat(task.waits()).extracting(wait -> wait.by().before()).contains(Stage.FRAMES);
+        assertThat(task(plan, "own/" + id("Sweep")).name()).isEmpty();
+        assertThat(tasks(plan)).extracting(each -> each.rate().label()).doesNotContain("Dig a pond");
+        double more = hours(plan) - hours(GARDEN);
+        assertThat(more).isCloseTo(3.5, within(1e-9));
+        assertThat(CostStudy.of(plan).bill().lines())
+                .anySatisfy(line -> assertThat(line.toString()).contains("Paint the boards"));
+        assertThatThrownBy(() -> new OwnTask(
+                        id("x"), "x", null, Stage.FILL, 1, 1, Optional.of(LocalDate.parse("2027-04-10")), null, null))
+                .hasMessageContaining("a task for later has no day");
+        assertThatThrownBy(() -> Gardens.ownTask("x", SEASON, Stage.FILL, 0.09)).isInstanceOf(RefusedException.class);
+        assertThat(Gardens.ownTask("x", SEASON, Stage.FILL, 0.1).hours()).isEqualTo(0.1);
+    }
+
+    private static double hours(Plan plan) {
+        return CostStudy.of(plan).work().stream()
+                .filter(season -> season.season() == SEASON)
+                .mapToDouble(SeasonWork::hours)
+                .sum();
     }
 
     @Test

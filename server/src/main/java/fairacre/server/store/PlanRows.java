@@ -34,6 +34,7 @@ final class PlanRows {
                             CrewRows.RAIN_DAYS,
                             CrewRows.KEPT_DAYS,
                             CrewRows.WORK_SEASONS,
+                            OwnTaskRows.ROWS,
                             HouseholdRows.ROWS,
                             CropWishRows.ROWS,
                             PlantingLockRows.ROWS,
