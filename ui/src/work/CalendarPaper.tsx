@@ -7,18 +7,11 @@ import { Fault } from "../parts/Fault";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { useDesk } from "../workspace/desk";
 import { BetterOrder } from "./BetterOrder";
-import {
-  formatClock,
-  namesOf,
-  useCalendar,
-  weekdayOf,
-  type Placed,
-  type Stint,
-  type WorkCalendar,
-} from "./calendar";
+import { namesOf, useCalendar, weekdayOf, type Placed, type Stint, type WorkCalendar } from "./calendar";
 import { calendarWords as words } from "./calendarWords";
 import { Crew } from "./Crew";
 import { Rain } from "./Rain";
+import { SPAN } from "./span";
 import { useTasks, type PlannedTask } from "./tasks";
 import { WorkSeasonForm } from "./WorkSeasonForm";
 import { words as workWords } from "./words";
@@ -65,20 +58,7 @@ export function CalendarPaper() {
       groups: true,
     },
     { key: "task", head: words.whatHead, value: ({ task }) => names.get(task) ?? "" },
-    {
-      key: "from",
-      head: words.fromHead,
-      value: ({ from }) => from,
-      text: ({ from }) => formatClock(from),
-      figures: true,
-    },
-    {
-      key: "till",
-      head: words.tillHead,
-      value: ({ from, minutes }) => from + minutes,
-      text: ({ from, minutes }) => formatClock(from + minutes),
-      figures: true,
-    },
+    ...SPAN,
     {
       key: "hours",
       head: words.hoursHead,

@@ -10,7 +10,8 @@ import { useDesk } from "../workspace/desk";
 import { formatClock, useCalendar, weekdayOf, type Stint } from "./calendar";
 import { calendarWords as words } from "./calendarWords";
 import { DoneCell } from "./DoneCell";
-import { formatQuantity, placeOf, useTasks, type PlannedTask } from "./tasks";
+import { SPAN } from "./span";
+import { doneOf, formatQuantity, placeOf, useTasks, type PlannedTask } from "./tasks";
 import { words as workWords } from "./words";
 
 /** What is done on one day, in order, to be taken outdoors: printed, or on a phone. */
@@ -25,10 +26,7 @@ export function DayPaper() {
   const shown = days.find(({ day }) => day === chosen) ?? next;
   const tasks = new Map(work?.tasks.map((task) => [task.key, task]));
   const workers = new Map(plan.workers.map(({ id, name }) => [id, name]));
-  const done = new Map<string, JournalEntry[]>();
-  for (const entry of work?.done ?? []) {
-    if (entry.done) done.set(entry.done.task, [...(done.get(entry.done.task) ?? []), entry]);
-  }
+  const done = doneOf(work);
   const stints = told?.calendar.stints ?? [];
   const ofDay = stints.filter(({ day }) => day === shown?.day);
   const amountOf = ({ task: key }: Stint) => {
@@ -57,20 +55,7 @@ export function DayPaper() {
       value: (stint) => stint.workers.map((id) => workers.get(id) ?? "").join(", "),
       groups: true,
     },
-    {
-      key: "from",
-      head: words.fromHead,
-      value: ({ from }) => from,
-      text: ({ from }) => formatClock(from),
-      figures: true,
-    },
-    {
-      key: "till",
-      head: words.tillHead,
-      value: ({ from, minutes }) => from + minutes,
-      text: ({ from, minutes }) => formatClock(from + minutes),
-      figures: true,
-    },
+    ...SPAN,
     { key: "task", head: workWords.taskHead, value: ({ task }) => tasks.get(task)?.rate.label ?? "" },
     {
       key: "place",

@@ -3,10 +3,10 @@ import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
 import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
-import { useSentLater, type JournalEntry } from "../journal/journal";
+import { useSentLater } from "../journal/journal";
 import { WaitingEntries } from "../outdoors/WaitingEntries";
 import { DoneCell } from "./DoneCell";
-import { formatQuantity, placeOf, useTasks, type PlannedTask, type WorkOfSeason } from "./tasks";
+import { doneOf, formatQuantity, placeOf, useTasks, type PlannedTask, type WorkOfSeason } from "./tasks";
 import { OwnTasks } from "./OwnTasks";
 import { words } from "./words";
 
@@ -19,10 +19,7 @@ export function WorkPaper() {
   useSentLater();
   const labels = new Map(told?.stages.map(({ stage, label }) => [stage, label]));
   const inTenths = (hours: number) => Math.round(hours * TENTHS) / TENTHS;
-  const done = new Map<string, JournalEntry[]>();
-  for (const entry of told?.done ?? []) {
-    if (entry.done) done.set(entry.done.task, [...(done.get(entry.done.task) ?? []), entry]);
-  }
+  const done = doneOf(told);
   const columns: Column<PlannedTask>[] = [
     { key: "stage", head: words.stageHead, value: ({ stage }) => labels.get(stage) ?? "", groups: true },
     { key: "task", head: words.taskHead, value: ({ rate }) => rate.label },

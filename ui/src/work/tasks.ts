@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { request } from "../api/client";
 import type { components } from "../api/schema";
 import type { Units } from "../api/types";
+import type { JournalEntry } from "../journal/journal";
 import { formatArea, formatDistance, formatVolume } from "../measure/figures";
 import { useDesk } from "../workspace/desk";
 import { words } from "./words";
@@ -21,6 +22,15 @@ export function useTasks(): WorkOfSeason | undefined {
     staleTime: Infinity,
   });
   return data;
+}
+
+/** The entries that tick tasks off, by their keys: one of each who did. */
+export function doneOf(told: WorkOfSeason | undefined): ReadonlyMap<string, readonly JournalEntry[]> {
+  const done = new Map<string, JournalEntry[]>();
+  for (const entry of told?.done ?? []) {
+    if (entry.done) done.set(entry.done.task, [...(done.get(entry.done.task) ?? []), entry]);
+  }
+  return done;
 }
 
 /** Where a task is done: at what, and in which bed. */

@@ -86,8 +86,8 @@ final class CalendarJobs {
         System.out.printf(
                 Locale.ROOT,
                 "| median over the least | | %.1f %% | %.1f %% | | | |%n",
-                100 * median(atOnce),
-                100 * median(better));
+                100 * Median.of(atOnce),
+                100 * Median.of(better));
     }
 
     private static long time() {
@@ -96,12 +96,6 @@ final class CalendarJobs {
 
     private static double days(LocalDate end) {
         return ChronoUnit.DAYS.between(BEGINS, end) + 1;
-    }
-
-    private static double median(List<Double> values) {
-        List<Double> sorted = values.stream().sorted().toList();
-        int half = sorted.size() / 2;
-        return sorted.size() % 2 == 1 ? sorted.get(half) : (sorted.get(half - 1) + sorted.get(half)) / 2;
     }
 
     private static Plan garden(int seed) {

@@ -70,13 +70,7 @@ final class YearsJobs {
                     seconds);
         }
         System.out.printf(
-                Locale.ROOT, "| median | | | %.1f %% | %.1f %% | |%n", 100 * median(better), 100 * median(gaps));
-    }
-
-    private static double median(List<Double> values) {
-        List<Double> sorted = values.stream().sorted().toList();
-        int half = sorted.size() / 2;
-        return sorted.size() % 2 == 1 ? sorted.get(half) : (sorted.get(half - 1) + sorted.get(half)) / 2;
+                Locale.ROOT, "| median | | | %.1f %% | %.1f %% | |%n", 100 * Median.of(better), 100 * Median.of(gaps));
     }
 
     private static Plan garden(int seed) {
