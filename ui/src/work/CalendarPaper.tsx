@@ -32,10 +32,12 @@ export function CalendarPaper() {
   const placed = new Map<string, Placed>(told?.calendar.tasks.map((each) => [each.task, each]));
   const onDay = (day: string) => `${weekdayOf(day)} ${formatDay(day, season)}`;
   const whyOf = ({ task }: Stint) => {
-    const held = placed.get(task)?.held;
-    if (!held) return "";
+    const found = placed.get(task);
+    if (!found) return "";
+    const { held, late } = found;
     const waitsFor = held.task === undefined ? "" : (names.get(held.task) ?? "");
-    return words.why[held.cause](waitsFor, formatDay(held.until, season), held.cure?.reason ?? "");
+    const why = words.why[held.cause](waitsFor, formatDay(held.until, season), held.cure?.reason ?? "");
+    return [...(late > 0 ? [words.late(late)] : []), why].filter((each) => each !== "").join("; ");
   };
   const isFirst = ({ task, day }: Stint) => placed.get(task)?.first === day;
 
@@ -148,9 +150,11 @@ export function CalendarPaper() {
 }
 
 /** When all is done. */
-function Told({ calendar: { finish, inUsualRain, busiest, wished } }: { calendar: WorkCalendar }) {
+function Told({ calendar }: { calendar: WorkCalendar }) {
   const { season, plan } = useDesk();
+  const { finish, inUsualRain, busiest, wished, tasks } = calendar;
   if (finish === undefined) return null;
+  const late = tasks.filter((task) => task.late > 0).length;
   const ends = plan.workSeasons.find((each) => each.season === season)?.ends;
   return (
     <p data-testid="calendar-told">
@@ -159,7 +163,8 @@ function Told({ calendar: { finish, inUsualRain, busiest, wished } }: { calendar
       {words.busiest(workWords.hours(busiest))}{" "}
       {wished === false && ends !== undefined && (
         <span className="text-snag">{words.tooLate(formatDay(ends, season))}</span>
-      )}
+      )}{" "}
+      {late > 0 && <span className="text-snag">{words.areLate(late)}</span>}
     </p>
   );
 }

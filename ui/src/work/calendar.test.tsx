@@ -72,6 +72,7 @@ const told: CalendarOfSeason = {
         last: "2028-04-01",
         slack: 3,
         kept: false,
+        late: 0,
         held: { cause: "BEGINNING", until: "2028-04-01" },
       },
       {
@@ -80,6 +81,7 @@ const told: CalendarOfSeason = {
         last: "2028-04-09",
         slack: 0,
         kept: true,
+        late: 8,
         held: {
           cause: "CURE",
           task: "posts",
@@ -115,12 +117,12 @@ describe("the calendar of the work", () => {
     shown();
     const row = await screen.findByRole("row", { name: /Hanging mesh/ });
     expect(row).toHaveTextContent(
-      "Ada, BoHanging mesh, North fence1:052:052.0 hwaits until 9 Apr: Concrete cures.not a dayLeave it open",
+      "Ada, BoHanging mesh, North fence1:052:052.0 h8 days later than wanted; waits until 9 Apr: Concrete cures.not a dayLeave it open",
     );
     expect(screen.getAllByRole("row", { name: /Setting a post/ })[0]).toHaveTextContent("3 days");
     expect(screen.getByRole("row", { name: "Sun 9 Apr 2" })).toBeInTheDocument();
     expect(screen.getByTestId("calendar-told")).toHaveTextContent(
-      `${words.finish("9 Apr")} ${words.wet("16 Apr")} ${words.busiest("4.0 h")} ${words.tooLate("5 Apr")}`,
+      `${words.finish("9 Apr")} ${words.wet("16 Apr")} ${words.busiest("4.0 h")} ${words.tooLate("5 Apr")} ${words.areLate(1)}`,
     );
     expect(screen.getByTestId("unplaced")).toHaveTextContent(
       "Hanging a gate, North fence: it takes 2 people at once, and only 1 does.",

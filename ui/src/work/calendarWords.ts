@@ -54,6 +54,11 @@ export const calendarWords = {
   slackHead: "Can wait",
   slack: (days: number) => (days === 0 ? "not a day" : `${String(days)} ${days === 1 ? "day" : "days"}`),
   whyHead: "Why not sooner",
+  late: (days: number) => `${String(days)} ${days === 1 ? "day" : "days"} later than wanted`,
+  areLate: (count: number) =>
+    count === 1
+      ? "One task begins later than the day on which it is wanted."
+      : `${String(count)} tasks begin later than the days on which they are wanted.`,
   why: {
     BEGINNING: () => "",
     TASK: (task: string) => `after ${task}`,

@@ -19,6 +19,9 @@ import java.util.stream.IntStream;
 /** What is told of a calendar. */
 final class CalendarTold {
 
+    /** So many days after the one on which it is wanted something is late: nobody plants to the day (common practice). */
+    private static final int LATE = 7;
+
     private final ListSchedule schedule;
     private final Problem problem;
     private final WorkingDays days;
@@ -99,7 +102,15 @@ final class CalendarTold {
                 days.date(last),
                 slack,
                 duty.kept(),
+                late(duty, laid.get(0)),
                 held(duty, laid.get(0)));
+    }
+
+    private static int late(Duty duty, Laid first) {
+        return duty.wanted()
+                .map(day -> first.day() - day)
+                .filter(late -> late >= LATE)
+                .orElse(0);
     }
 
     private Held held(Duty duty, Laid first) {
@@ -136,9 +147,16 @@ final class CalendarTold {
                 .map(Duty.Before::task)
                 .findFirst();
         int able = problem.able(duty).size();
-        Trouble why = days.workers().isEmpty()
-                ? Trouble.NOBODY
-                : able < duty.people() ? Trouble.TOO_FEW : waitsFor.isPresent() ? Trouble.WAITS : Trouble.NO_TIME;
-        return new Unplaced(duty.task(), why, waitsFor, duty.people(), able);
+        return new Unplaced(duty.task(), trouble(duty, able, waitsFor.isPresent()), waitsFor, duty.people(), able);
+    }
+
+    private Trouble trouble(Duty duty, int able, boolean waits) {
+        if (days.workers().isEmpty()) {
+            return Trouble.NOBODY;
+        }
+        if (able < duty.people()) {
+            return Trouble.TOO_FEW;
+        }
+        return waits ? Trouble.WAITS : Trouble.NO_TIME;
     }
 }

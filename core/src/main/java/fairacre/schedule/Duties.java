@@ -42,15 +42,16 @@ final class Duties {
         // A day that has gone by settles nothing any more.
         Optional<Integer> settled =
                 Optional.ofNullable(kept.get(task.key())).map(days::day).filter(day -> day >= 0);
-        int wanted = task.day().map(days::day).orElse(0);
+        Optional<Integer> wanted = task.day().map(days::day);
         numbers.put(task.key(), duties.size());
         duties.add(new Duty(
                 task.key(),
                 task.stage(),
                 Math.max(SHORTEST, task.hours() * WorkingDays.HOUR),
                 task.rate().people(),
-                Math.min(WorkingDays.DAYS, Math.max(0, settled.orElse(wanted))),
+                Math.min(WorkingDays.DAYS, Math.max(0, settled.or(() -> wanted).orElse(0))),
                 settled.isPresent(),
+                wanted,
                 task.waits().stream()
                         .flatMap(wait -> wait.tasks().stream().map(first -> before(first, wait)))
                         .toList()));

@@ -13,9 +13,10 @@ import java.util.Optional;
  * @param people who have to be there at once
  * @param notBefore the first day, counted from the beginning; 0 or more
  * @param kept whether that day is settled
+ * @param wanted the day on which it is wanted, below 0 if that is past; empty where any will do
  * @param before what is waited for
  */
-record Duty(String task, Stage stage, double work, int people, int notBefore, boolean kept, List<Before> before) {
+record Duty(String task, Stage stage, double work, int people, int notBefore, boolean kept, Optional<Integer> wanted, List<Before> before) {
 
     Duty {
         before = List.copyOf(before);

@@ -64,9 +64,10 @@ public record WorkCalendar(
      *
      * @param slack days by which it may end later without the whole ending later; 0 for one that is critical
      * @param kept whether its day is settled
+     * @param late days by which it begins later than it is wanted; 0 for less than a week, and where any day will do
      * @param held why it does not begin earlier
      */
-    public record Placed(String task, LocalDate first, LocalDate last, int slack, boolean kept, Held held) {}
+    public record Placed(String task, LocalDate first, LocalDate last, int slack, boolean kept, int late, Held held) {}
 
     /**
      * Why something does not begin earlier.

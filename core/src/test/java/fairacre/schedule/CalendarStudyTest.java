@@ -161,6 +161,19 @@ class CalendarStudyTest {
     }
 
     @Test
+    @DisplayName("plants that go in a week after the day on which they are wanted are late, six days after it not")
+    void late() {
+        Map<String, Integer> late = Map.of("2027-02-26", 8, "2027-02-27", 7, "2027-02-28", 0, "2027-05-20", 0);
+        late.forEach((wanted, days) -> {
+            Plan plan = with(BY_TWO, Put.of(planting("Tomatoes", "tomato", "Beans", wanted, "2027-10-01")));
+            Placed plants = placed(calendar(plan), "crop/plant");
+            assertThat(plants.first()).isEqualTo(day(wanted.startsWith("2027-02") ? BEGINS : "2027-05-22"));
+            assertThat(plants.late()).isEqualTo(days);
+        });
+        assertThat(placed(calendar(BY_TWO), "fence/concrete").late()).isZero();
+    }
+
+    @Test
     @DisplayName("what is done is not planned; posts set on Saturday let mesh be hung on Wednesday [by hand]")
     void done() {
         Plan daily = with(
