@@ -19,7 +19,9 @@ import java.util.stream.IntStream;
 /** What is told of a calendar. */
 final class CalendarTold {
 
-    /** So many days after the one on which it is wanted something is late: nobody plants to the day (common practice). */
+    /**
+     * So many days after the one on which it is wanted something is late: nobody plants to the day (common practice).
+     */
     private static final int LATE = 7;
 
     private final ListSchedule schedule;

@@ -16,7 +16,15 @@ import java.util.Optional;
  * @param wanted the day on which it is wanted, below 0 if that is past; empty where any will do
  * @param before what is waited for
  */
-record Duty(String task, Stage stage, double work, int people, int notBefore, boolean kept, Optional<Integer> wanted, List<Before> before) {
+record Duty(
+        String task,
+        Stage stage,
+        double work,
+        int people,
+        int notBefore,
+        boolean kept,
+        Optional<Integer> wanted,
+        List<Before> before) {
 
     Duty {
         before = List.copyOf(before);
