@@ -1,6 +1,6 @@
-import { QueryClient } from "@tanstack/react-query";
+import { QueryClient, QueryObserver } from "@tanstack/react-query";
 import { describe, expect, it, vi } from "vitest";
-import { judgedFrom, judgement } from "./queries";
+import { askAnew, judgedFrom, judgement } from "./queries";
 import type { Judgement } from "./types";
 
 /** A client that knows one judgement, while the program answers with another. */
@@ -30,5 +30,24 @@ describe("the judgement that a preview goes out from", () => {
 
   it("is none when it has changed again meanwhile", async () => {
     expect(await setup("7/0", "7/2").from("7/1")).toBeNull();
+  });
+});
+
+describe("asking anew", () => {
+  it("does not settle for an answer of before the change", async () => {
+    const client = new QueryClient();
+    const answers: ((told: string) => void)[] = [];
+    const queryFn = () => new Promise<string>((told) => answers.push(told));
+    const stop = new QueryObserver(client, { queryKey: ["journal", 0], queryFn }).subscribe(() => {});
+    const anew = askAnew(client, ["journal"]);
+    await vi.waitFor(() => {
+      expect(answers).toHaveLength(2);
+    });
+    answers[1]?.("after");
+    await anew;
+    answers[0]?.("before");
+    await Promise.resolve();
+    expect(client.getQueryData(["journal", 0])).toBe("after");
+    stop();
   });
 });

@@ -115,10 +115,16 @@ export function judgement(id: string, revision: number, season: number) {
   });
 }
 
+/** Asks anew for what was changed. An answer that is still on its way may be of before the change: it is dropped. */
+export async function askAnew(client: QueryClient, queryKey: readonly unknown[]): Promise<void> {
+  await client.cancelQueries({ queryKey });
+  await client.invalidateQueries({ queryKey });
+}
+
 /** After something was entered: what is left of the budget goes by the ledger. */
 export function ledgerChanged(client: QueryClient, garden: string): Promise<void> {
   void client.invalidateQueries({ queryKey: keys.appraisals(garden) });
-  return client.invalidateQueries({ queryKey: keys.ledger(garden) });
+  return askAnew(client, keys.ledger(garden));
 }
 
 /**

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Away, Problem, request } from "../api/client";
+import { askAnew } from "../api/queries";
 import type { components } from "../api/schema";
 import { outbox } from "../outdoors/useOutbox";
 import { useDesk } from "../workspace/desk";
@@ -39,9 +40,7 @@ interface Refused {
 
 /** What the journal is seen in is asked for anew. */
 function tellAnew(client: QueryClient) {
-  return Promise.all(
-    ["journal", "tasks", "work"].map((what) => client.invalidateQueries({ queryKey: [what] })),
-  );
+  return Promise.all(["journal", "tasks", "work"].map((what) => askAnew(client, [what])));
 }
 
 /** Once what waited for a signal went through, it is seen. */

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useId, useState } from "react";
 import { Problem, request } from "../api/client";
-import { keys, ledgerChanged, useLedger } from "../api/queries";
+import { askAnew, keys, ledgerChanged, useLedger } from "../api/queries";
 import type { Forecast, LedgerEntry, LedgerPage, Money } from "../api/types";
 import { formatAmount, formatDifference, formatMoney } from "../measure/figures";
 import { PaperLink } from "../papers/PaperLink";
@@ -260,7 +260,7 @@ function Scanned({ entry }: { entry: LedgerEntry }) {
   const id = useId();
   const keep = useMutation({
     mutationFn: (file: File) => keepScan(desk.plan.id, entry.id, file),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.ledger(desk.plan.id) }),
+    onSuccess: () => askAnew(client, keys.ledger(desk.plan.id)),
   });
   const failure = keep.error instanceof Problem ? keep.error : undefined;
   const path = scanPath(desk.plan.id, entry.id);
