@@ -46,6 +46,7 @@ const SEES: Record<string, string[]> = {
   shopping: ["purse"],
   journal: ["variety"],
   work: ["journal"],
+  years: ["journal", "purse"],
 };
 
 const SOURCES = import.meta.dirname;

@@ -23,6 +23,8 @@ import { WateringPaper } from "./water/WateringPaper";
 import { JournalPaper } from "./journal/JournalPaper";
 import { CalendarPaper } from "./work/CalendarPaper";
 import { DayPaper } from "./work/DayPaper";
+import { SeasonsPaper } from "./years/SeasonsPaper";
+import { StoryPaper } from "./years/StoryPaper";
 import { WorkPaper } from "./work/WorkPaper";
 import { SunPaper } from "./sun/SunPaper";
 import { EditsPaper } from "./workspace/EditsPaper";
@@ -53,6 +55,8 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   calendar: CalendarPaper,
   day: DayPaper,
   journal: JournalPaper,
+  seasons: SeasonsPaper,
+  story: StoryPaper,
   bill: BillPaper,
   shopping: ShoppingPaper,
   prices: PricesPaper,

@@ -8,6 +8,7 @@ import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
 import { DiseasedSoil } from "./DiseasedSoil";
 import { EntryForm } from "./EntryForm";
+import { formatPicked } from "./formatPicked";
 import { useJournal, useSentLater, useWriting, type JournalLine, type JournalPage } from "./journal";
 import { useEntryWords } from "./useEntryWords";
 import { words } from "./words";
@@ -36,11 +37,7 @@ export function JournalPaper() {
       key: "amount",
       head: words.amountHead,
       value: ({ entry: { harvest } }) => harvest?.kilograms ?? null,
-      text: ({ entry: { harvest } }) =>
-        [
-          ...(harvest?.kilograms === undefined ? [] : [formatFood(harvest.kilograms, units)]),
-          ...(harvest?.pieces === undefined ? [] : [words.piecesOf(harvest.pieces)]),
-        ].join(", "),
+      text: ({ entry: { harvest } }) => formatPicked(harvest ?? {}, units),
       figures: true,
     },
     {
@@ -102,10 +99,7 @@ function Year({ told: { crops } }: { told: JournalPage }) {
             key: crop,
             head: name,
             cells: [
-              [
-                ...(kilograms > 0 ? [formatFood(kilograms, units)] : []),
-                ...(pieces > 0 ? [words.piecesOf(pieces)] : []),
-              ].join(", "),
+              formatPicked({ kilograms, pieces }, units),
               planned > 0 ? formatFood(planned, units) : "",
             ],
           }))}

@@ -40,7 +40,9 @@ interface Refused {
 
 /** What the journal is seen in is asked for anew. */
 function tellAnew(client: QueryClient) {
-  return Promise.all(["journal", "tasks", "work"].map((what) => askAnew(client, [what])));
+  return Promise.all(
+    ["journal", "tasks", "work", "season-figures", "bed-story"].map((what) => askAnew(client, [what])),
+  );
 }
 
 /** Once what waited for a signal went through, it is seen. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { formatFood, parseFood } from "./food";
+import { formatFood, formatFoodPerArea, parseFood } from "./food";
 
 describe("food", () => {
   it("is told to a tenth below ten, else whole", () => {
@@ -7,6 +7,9 @@ describe("food", () => {
     expect(formatFood(10.4, "METRIC")).toBe("10 kg");
     expect(formatFood(0, "METRIC")).toBe("0 kg");
     expect(formatFood(10, "FEET_AND_INCHES")).toBe("22 lb");
+    expect(formatFoodPerArea(4, "METRIC")).toBe("4.0 kg/m²");
+    // 1 kg on a square metre is 0.2048 lb on a square foot (NIST).
+    expect(formatFoodPerArea(10, "FEET_AND_INCHES")).toBe("2.05 lb/ft²");
   });
 
   it("is read in the garden's unit or the one that is typed (1 lb is 0.45359237 kg, NIST)", () => {

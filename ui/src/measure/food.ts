@@ -12,6 +12,15 @@ export function formatFood(kilograms: number, units: Units): string {
   return `${weight.toFixed(weight < FEW && weight > 0 ? 1 : 0)} ${units === "METRIC" ? "kg" : "lb"}`;
 }
 
+export const SQUARE_METRES_PER_SQUARE_FOOT = 0.09290304;
+
+/** For each square metre, or each square foot. */
+export function formatFoodPerArea(kilogramsPerSquareMetre: number, units: Units): string {
+  return units === "METRIC"
+    ? `${kilogramsPerSquareMetre.toFixed(1)} kg/m²`
+    : `${((kilogramsPerSquareMetre * SQUARE_METRES_PER_SQUARE_FOOT) / KILOGRAMS_PER_POUND).toFixed(2)} lb/ft²`;
+}
+
 /** Kilograms; null for what is none. A unit that is typed counts, else that of the garden. */
 export function parseFood(text: string, units: Units): number | null {
   const [, figure = "", unit] = /^(.*?)\s*(kg|lbs?)?$/i.exec(text.trim()) ?? [];

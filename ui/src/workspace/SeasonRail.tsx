@@ -2,20 +2,16 @@ import { RadioGroup } from "radix-ui";
 import { useEffect, useRef } from "react";
 import { formatMoney } from "../measure/figures";
 import { useDesk } from "./desk";
-import { presentSeason, railSeasons, seasonName, seasonOf } from "./seasons";
+import { seasonName, seasonOf } from "./seasons";
+import { useRailSeasons } from "./useRailSeasons";
 
 /** The years as they come, the present one marked; choosing one shows the garden as it was or is planned. */
 export function SeasonRail() {
   const desk = useDesk();
-  const { firstSeason, yearBegins } = desk.plan;
+  const { yearBegins } = desk.plan;
   const present = seasonOf(new Date(), yearBegins);
   const events = new Map(desk.garden.seasons.map(({ season, words }) => [season, words]));
-  const paid = desk.report?.bySeason.map(({ season }) => season) ?? [];
-  const seasons = railSeasons(
-    [...events.keys(), ...paid],
-    presentSeason(firstSeason, yearBegins),
-    desk.season,
-  );
+  const seasons = useRailSeasons();
   const shown = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     shown.current?.scrollIntoView({ block: "nearest", inline: "nearest" });

@@ -22,6 +22,8 @@ export const PAPER_NAMES = {
   calendar: "Work calendar",
   day: "Day sheet",
   journal: "Journal",
+  seasons: "Seasons side by side",
+  story: "Story of a bed",
   bill: "Bill",
   shopping: "Shopping list",
   prices: "Price book",

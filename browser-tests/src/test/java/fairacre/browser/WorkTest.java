@@ -123,4 +123,54 @@ class WorkTest {
             assertThat(undo).hasCount(0);
         }
     }
+
+    /**
+     * Of the demo's journal of 2026, added up by hand: 34.1 kg, of which tomatoes (13.1 kg at 3.90), carrots (4.3 at
+     * 1.60), onions (5.4 at 1.50), potatoes (5.2 at 1.20) and leeks (1.1 at 2.80) are worth 75.39.
+     */
+    @Test
+    void twoSeasonsStandSideBySideAndABedTellsItsStory() {
+        try (Garden garden = Garden.demo()) {
+            garden.season(2027);
+            open(garden, "Seasons side by side");
+            Locator whole = garden.page().getByTestId("whole-seasons");
+            assertThat(figures(whole, "Harvest")).hasText(Pattern.compile("^Harvest34 kg, 53 pcs–$"));
+            assertThat(figures(whole, "Worth at your prices")).containsText("€75.39");
+            Locator table = garden.paper("Seasons side by side");
+            Locator tomatoes = table.getByRole(AriaRole.ROW)
+                    .filter(new Locator.FilterOptions().setHasText("Tomato"))
+                    .first();
+            assertThat(tomatoes).containsText("€51.09");
+            tomatoes.getByLabel("Price of a kilogram: Tomato").fill("4");
+            tomatoes.getByLabel("Price of a kilogram: Tomato").press("Enter");
+            assertThat(tomatoes).containsText("€52.40");
+            assertThat(figures(whole, "Worth at your prices")).containsText("€76.70");
+            garden.button("Undo").click();
+            assertThat(tomatoes).containsText("€51.09");
+            garden.page().getByLabel("Line by line").selectOption("beds");
+            assertThat(table.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Wall strip")))
+                    .containsText("kg/m²");
+
+            open(garden, "Story of a bed");
+            garden.page().getByLabel("Which bed").selectOption("Wall strip");
+            Locator first =
+                    garden.paper("Story of a bed").getByRole(AriaRole.ROW).nth(1);
+            assertThat(first).containsText("2026");
+            assertThat(first).containsText("built: ");
+            garden.page().setViewportSize(390, 844);
+            assertThat(garden.page().locator("html")).hasJSProperty("scrollWidth", 390);
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    private static Locator figures(Locator table, String head) {
+        return table.getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions()
+                        .setHas(table.page()
+                                .getByRole(
+                                        AriaRole.ROWHEADER,
+                                        new Page.GetByRoleOptions()
+                                                .setName(head)
+                                                .setExact(true))));
+    }
 }

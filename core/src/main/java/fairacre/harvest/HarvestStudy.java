@@ -68,6 +68,18 @@ public final class HarvestStudy {
                 .sum();
     }
 
+    /** Kilograms that each planting gives in a season, as is usual; what gives nothing is left out. */
+    public static Map<UUID, Double> byPlanting(Plan plan, int season) {
+        HarvestStudy study = new HarvestStudy(plan, season);
+        Map<UUID, Double> given = new LinkedHashMap<>();
+        plan.list(PlantingKinds.PLANTINGS)
+                .forEach(planting -> Optional.ofNullable(study.told.get(planting.id()))
+                        .map(told -> given(plan, planting, told.yield(), study.begins, study.ends))
+                        .filter(kilograms -> kilograms > 0)
+                        .ifPresent(kilograms -> given.put(planting.id(), kilograms)));
+        return given;
+    }
+
     private HarvestTold told() {
         Map<String, Crop> kinds = new LinkedHashMap<>();
         Map<String, List<Planting>> grown = new LinkedHashMap<>();

@@ -57,6 +57,15 @@ public final class WorkStudy {
         return job.season() + "/" + job.stage() + "/" + job.rate().key() + "/" + job.about();
     }
 
+    /** The thing that a task is about, by the task's key; empty for a text that is no key of a task. */
+    public static Optional<UUID> about(String task) {
+        try {
+            return Optional.of(UUID.fromString(task.substring(task.lastIndexOf('/') + 1)));
+        } catch (IllegalArgumentException noKey) {
+            return Optional.empty();
+        }
+    }
+
     /**
      * A stage of the season's work.
      *

@@ -190,6 +190,8 @@ class EndpointsTest {
             "POST /work-calendar/better",
             "GET /work-calendar/better/{job}",
             "GET /journal",
+            "GET /season-figures",
+            "GET /bed-story",
             "POST /journal",
             "POST /journal/{entry}/reversal");
 

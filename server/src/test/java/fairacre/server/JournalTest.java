@@ -147,4 +147,34 @@ class JournalTest {
                 rosa.get("/api/gardens/" + brought + "/journal?season=2024").json();
         assertThat(page.at("/lines/0/takenBack").booleanValue()).isTrue();
     }
+
+    @Test
+    void aSeasonIsToldAsItWasPlannedAndAsItWentAndABedThroughItsSeasons() {
+        String id = garden.substring(garden.lastIndexOf('/') + 1);
+        var beans = bed("Beans", 3, 3, 2, 1, 0, Optional.of(cedar(Board.M38X150, 1)));
+        rosa.change(id, 0, new Change.PlaceBed(beans));
+        JsonNode task = rosa.get(garden + "/tasks?season=" + SEASON)
+                .json()
+                .path("tasks")
+                .get(0);
+        // The season of the plan is still to come, so that its harvest can't be written yet; its work may be done
+        // early.
+        String done = "{\"id\":\"" + UUID.randomUUID() + "\",\"day\":\"2024-04-01\",\"done\":{\"task\":\""
+                + task.path("key").stringValue() + "\",\"rate\":\""
+                + task.at("/rate/key").stringValue() + "\",\"quantity\":1,\"hours\":2}}";
+        assertThat(rosa.post(garden + "/journal", done).status()).isEqualTo(204);
+        JsonNode figures = rosa.get(garden + "/season-figures?season=" + SEASON).json();
+        assertThat(figures.at("/beds/0/name").stringValue()).isEqualTo("Beans");
+        assertThat(figures.path("plannedHours").doubleValue()).isPositive();
+        assertThat(figures.path("weeks")).hasSize(53);
+        assertThat(rosa.get(garden + "/season-figures?season=1999").status()).isEqualTo(422);
+
+        JsonNode story = rosa.get(garden + "/bed-story?bed=" + beans.id()).json();
+        assertThat(story.path("name").stringValue()).isEqualTo("Beans");
+        assertThat(story.at("/chapters/0/built").booleanValue()).isTrue();
+        assertThat(story.at("/chapters/0/season").intValue()).isEqualTo(SEASON);
+        assertThat(rosa.get(garden + "/bed-story?bed=" + UUID.randomUUID()).status())
+                .isEqualTo(422);
+        assertThat(rosa.get(garden + "/bed-story?bed=gone").status()).isBetween(400, 422);
+    }
 }

@@ -12,6 +12,7 @@ import fairacre.server.store.VariantStore;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -97,6 +98,19 @@ public class JournalService {
                     "this entry is not there, or was taken back already",
                     "look at the newest state of the journal");
         }
+    }
+
+    /** What counts of a season. */
+    List<JournalEntry> counting(UUID owner, UUID garden, Plan plan, int season) {
+        return journal.counting(
+                variants.main(owner, garden),
+                plan.yearBegins().atYear(season),
+                plan.yearBegins().atYear(season + 1));
+    }
+
+    /** What counts and is about some places, or about work at them, of all seasons. */
+    List<JournalEntry> countingAt(UUID owner, UUID garden, Set<UUID> places) {
+        return journal.countingAt(variants.main(owner, garden), places);
     }
 
     /** Work of a season's tasks that was done. */

@@ -14,6 +14,7 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -23,6 +24,9 @@ import org.springframework.stereotype.Repository;
 /** What happened in gardens. Whose garden it is has to be asked before. */
 @Repository
 public class JournalStore {
+
+    /** The key of a task ends with the id of what it is about. */
+    private static final int ID_LENGTH = 36;
 
     private final DSLContext database;
     private final Clock clock;
@@ -124,6 +128,31 @@ public class JournalStore {
                 .where(JOURNAL_ENTRY.GARDEN.eq(garden))
                 .and(counts())
                 .and(JOURNAL_ENTRY.TASK.startsWith(tasks))
+                .orderBy(JOURNAL_ENTRY.NUMBER)
+                .fetch(JournalStore::entry);
+    }
+
+    /** What counts of a time, in the order in which it was written. */
+    public List<JournalEntry> counting(UUID garden, LocalDate from, LocalDate until) {
+        return counting(within(garden, from, until));
+    }
+
+    /** What counts and is about some places, or about work at them. */
+    public List<JournalEntry> countingAt(UUID garden, Set<UUID> places) {
+        return counting(JOURNAL_ENTRY
+                .GARDEN
+                .eq(garden)
+                .and(JOURNAL_ENTRY
+                        .PLACE
+                        .in(places)
+                        .or(DSL.right(JOURNAL_ENTRY.TASK, ID_LENGTH)
+                                .in(places.stream().map(UUID::toString).toList()))));
+    }
+
+    private List<JournalEntry> counting(Condition which) {
+        return database.selectFrom(JOURNAL_ENTRY)
+                .where(which)
+                .and(counts())
                 .orderBy(JOURNAL_ENTRY.NUMBER)
                 .fetch(JournalStore::entry);
     }

@@ -1,0 +1,43 @@
+package fairacre.server.garden;
+
+import fairacre.cost.CostStudy;
+import fairacre.plan.Plan;
+import fairacre.work.Pace;
+import fairacre.years.BedStory;
+import fairacre.years.BedStoryStudy;
+import fairacre.years.SeasonFigures;
+import fairacre.years.SeasonStudy;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Seasons and beds as they were planned and as they went. Throws {@link NoSuchGardenException} as the others do. */
+@Service
+public class SeasonsService {
+
+    private final GardenService gardens;
+    private final JournalService journal;
+
+    SeasonsService(GardenService gardens, JournalService journal) {
+        this.gardens = gardens;
+        this.journal = journal;
+    }
+
+    /** @throws fairacre.limits.RefusedException if the plan doesn't show that season */
+    public SeasonFigures figures(UUID owner, UUID garden, int season) {
+        CostStudy costs = gardens.costs(owner, garden);
+        Plan plan = costs.takeoff().plan();
+        return SeasonStudy.of(
+                costs,
+                plan.seasonInView(season),
+                Pace.of(journal.learned(owner, garden)),
+                journal.counting(owner, garden, plan, season),
+                gardens.paid(owner, garden),
+                gardens.memo(owner, garden));
+    }
+
+    /** @throws fairacre.limits.RefusedException if there is no such bed */
+    public BedStory story(UUID owner, UUID garden, UUID bed) {
+        CostStudy costs = gardens.costs(owner, garden);
+        return BedStoryStudy.of(costs, bed, journal.countingAt(owner, garden, BedStoryStudy.places(costs, bed)));
+    }
+}
