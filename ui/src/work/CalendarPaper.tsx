@@ -6,6 +6,7 @@ import { Paper } from "../papers/Paper";
 import { Fault } from "../parts/Fault";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { useDesk } from "../workspace/desk";
+import { Arrivals } from "./Arrivals";
 import { BetterOrder } from "./BetterOrder";
 import { namesOf, useCalendar, weekdayOf, type Placed, type Stint, type WorkCalendar } from "./calendar";
 import { calendarWords as words } from "./calendarWords";
@@ -36,7 +37,12 @@ export function CalendarPaper() {
     if (!found) return "";
     const { held, late } = found;
     const waitsFor = held.task === undefined ? "" : (names.get(held.task) ?? "");
-    const why = words.why[held.cause](waitsFor, formatDay(held.until, season), held.cure?.reason ?? "");
+    const why = words.why[held.cause](
+      waitsFor,
+      formatDay(held.until, season),
+      held.cure?.reason ?? "",
+      held.delivery ?? "",
+    );
     return [...(late > 0 ? [words.late(late)] : []), why].filter((each) => each !== "").join("; ");
   };
   const isFirst = ({ task, day }: Stint) => placed.get(task)?.first === day;
@@ -133,6 +139,7 @@ export function CalendarPaper() {
     >
       <p className="max-w-prose text-soft">{words.explained}</p>
       <Crew />
+      <Arrivals />
       <div className="flex flex-wrap items-end gap-x-6">
         <WorkSeasonForm />
         {told && told.calendar.stints.length > 0 && (

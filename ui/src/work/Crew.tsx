@@ -3,12 +3,12 @@ import { freeName } from "../edits/changes";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { formatDay } from "../measure/halfMonths";
 import { readNumber } from "../measure/numbers";
-import { CheckField } from "../parts/CheckField";
 import { Fault } from "../parts/Fault";
 import { TextField } from "../parts/TextField";
 import { useDesk } from "../workspace/desk";
 import type { Worker } from "./calendar";
 import { calendarWords as words } from "./calendarWords";
+import { StageChecks } from "./StageChecks";
 
 const WEEKEND = [0, 0, 0, 0, 0, 4, 4];
 const PER_CENT = 100;
@@ -136,23 +136,16 @@ interface LeavesProps {
 
 /** What somebody does not do. */
 function Leaves({ worker, put, fault }: LeavesProps) {
-  const { catalogue } = useDesk();
   const { leaves } = worker;
   return (
     <details>
       <summary className="cursor-pointer">{words.leaves(leaves.length)}</summary>
-      <div className="grid max-w-3xl grid-cols-2 sm:grid-cols-4">
-        {catalogue.stages.map(({ key, label }) => (
-          <CheckField
-            key={key}
-            label={label}
-            checked={leaves.includes(key)}
-            onChange={(checked) => {
-              put("leaves", { leaves: checked ? [...leaves, key] : leaves.filter((each) => each !== key) });
-            }}
-          />
-        ))}
-      </div>
+      <StageChecks
+        chosen={leaves}
+        onChange={(chosen) => {
+          put("leaves", { leaves: chosen });
+        }}
+      />
       <Fault text={fault} />
     </details>
   );

@@ -1,3 +1,4 @@
+import { useMemo } from "react";
 import type { components } from "../api/schema";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { TextField } from "../parts/TextField";
@@ -9,9 +10,9 @@ type WorkSeason = components["schemas"]["WorkSeason"];
 /** How the work of the season in view is planned; a new plan of it where nobody has said anything. */
 export function useWorkSeason(): WorkSeason {
   const { plan, season } = useDesk();
-  return (
-    plan.workSeasons.find((each) => each.season === season) ?? { id: crypto.randomUUID(), season, order: [] }
-  );
+  // The same until the first edit has come back, so that two edits at once make one of it.
+  const fresh = useMemo<WorkSeason>(() => ({ id: crypto.randomUUID(), season, order: [] }), [season]);
+  return plan.workSeasons.find((each) => each.season === season) ?? fresh;
 }
 
 /** From when on and until when work is done. */

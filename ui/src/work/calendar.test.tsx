@@ -1,10 +1,11 @@
 // @vitest-environment jsdom
-import { screen, within } from "@testing-library/react";
+import { fireEvent, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import "../testing/setup";
 import { answering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
+import { arrivalWords } from "./arrivalWords";
 import { formatClock, weekdayOf, type CalendarOfSeason, type Worker } from "./calendar";
 import { CalendarPaper } from "./CalendarPaper";
 import { DayPaper } from "./DayPaper";
@@ -276,4 +277,77 @@ describe("the day sheet", () => {
     atDesk(deskFor({ plan }).desk, <DayPaper />);
     await screen.findByText(words.noDay);
   });
+});
+
+describe("what has to arrive first", () => {
+  const waiting = {
+    ...plan,
+    workers: [ada],
+    deliveries: [
+      { id: "soil", name: "Soil", season: 2028, day: "2028-04-10", stages: ["POSTS" as const] },
+      { id: "old", name: "Old soil", season: 2027, day: "2027-04-10", stages: ["POSTS" as const] },
+    ],
+    incomes: [
+      { id: "in", day: "2028-03-01", amount: { amount: "150.00", currency: "EUR" } },
+      { id: "before", day: "2027-12-31", amount: { amount: "99.00", currency: "EUR" } },
+    ],
+  };
+
+  async function opened() {
+    answering({ "/work-calendar": told, "/tasks": work });
+    const { desk, submit } = deskFor({ plan: waiting, season: 2028 });
+    atDesk(desk, <CalendarPaper />);
+    const arrivals = within(screen.getByTestId("arrivals"));
+    await userEvent.click(arrivals.getByText(/^What has to arrive first/));
+    return { arrivals, submit };
+  }
+
+  it("is told for the season, and its days are changed", async () => {
+    const { arrivals, submit } = await opened();
+    expect(arrivals.getByText("What has to arrive first: 1 delivery, money on 1 day")).toBeVisible();
+    expect(arrivals.queryByDisplayValue("Old soil")).toBeNull();
+    expect(arrivals.getByText(/€150.00 on 1 Mar/)).toBeVisible();
+    const [day] = arrivals.getAllByLabelText(arrivalWords.day);
+    fireEvent.change(day ?? document.body, { target: { value: "2028-04-17" } });
+    fireEvent.blur(day ?? document.body);
+    expect(submit.mock.lastCall?.[0]).toEqual({
+      kind: "PutDelivery",
+      delivery: { ...waiting.deliveries[0], day: "2028-04-17" },
+    });
+    await userEvent.click(arrivals.getByLabelText("Hang mesh"));
+    expect(submit.mock.lastCall?.[0]).toMatchObject({ delivery: { stages: ["POSTS", "MESH"] } });
+    await userEvent.click(arrivals.getByLabelText(arrivalWords.removeNamed("Soil")));
+    expect(submit.mock.lastCall?.[0]).toEqual({ kind: "RemoveDelivery", delivery: "soil" });
+    await userEvent.click(arrivals.getByLabelText(arrivalWords.moneyGoneNamed("€150.00", "1 Mar")));
+    expect(submit.mock.lastCall?.[0]).toEqual({ kind: "RemoveIncome", income: "in" });
+  });
+
+  it("is added, and stays to be mended where it is refused", async () => {
+    const { arrivals, submit } = await opened();
+    await userEvent.type(arrivals.getAllByLabelText(arrivalWords.name).at(-1) ?? document.body, "Boards");
+    fireEvent.change(arrivals.getAllByLabelText(arrivalWords.day).at(-1) ?? document.body, {
+      target: { value: "2028-03-20" },
+    });
+    await userEvent.selectOptions(arrivals.getByLabelText(arrivalWords.firstStage), "MESH");
+    submit.mockImplementation((_change, refused) => refused?.("Not so."));
+    await userEvent.click(arrivals.getByRole("button", { name: arrivalWords.add }));
+    expect(submit.mock.lastCall?.[0]).toMatchObject({
+      kind: "PutDelivery",
+      delivery: { name: "Boards", season: 2028, day: "2028-03-20", stages: ["MESH"] },
+    });
+    expect(arrivals.getByText("Not so.")).toBeVisible();
+    expect(arrivals.getAllByLabelText(arrivalWords.name).at(-1)).toHaveValue("Boards");
+    fireEvent.change(arrivals.getByLabelText(arrivalWords.moneyDay), { target: { value: "2028-05-01" } });
+    await userEvent.type(arrivals.getByLabelText(arrivalWords.amount("EUR")), "75.5");
+    await userEvent.click(arrivals.getByRole("button", { name: arrivalWords.addMoney }));
+    expect(submit.mock.lastCall?.[0]).toMatchObject({
+      kind: "PutIncome",
+      income: { day: "2028-05-01", amount: { amount: "75.5", currency: "EUR" } },
+    });
+  });
+});
+
+it("says what is waited for", () => {
+  expect(words.why.DELIVERY("", "17 Apr", "", "Soil")).toBe("waits until 17 Apr for this: Soil");
+  expect(words.why.MONEY("", "1 May")).toBe("the money for it is there on 1 May");
 });

@@ -1,8 +1,11 @@
 /** What the calendar of the work says. */
 export const calendarWords = {
   title: "Work calendar",
-  explained:
-    "Each task is laid on the first day on which somebody has time and nothing is in its way. All who work on a day begin together; from when to when is counted from there. With a day until which it is spread, each week gets as little work as it can; without one, all is done as early as it can be.",
+  explained: [
+    "Each task is laid on the first day on which somebody has time and nothing is in its way.",
+    "All who work on a day begin together; from when to when is counted from there.",
+    "With a day until which it is spread, each week gets as little work as it can; without one, all is done as early as it can be.",
+  ].join(" "),
   empty: "Nothing is planned. Add somebody who works, or look at another season.",
   file: "Calendar file",
   sheetTitle: "Day sheet",
@@ -65,6 +68,9 @@ export const calendarWords = {
     CURE: (_task: string, day: string, reason: string) => `waits until ${day}: ${reason}`,
     WANTED: (_task: string, day: string) => `wanted on ${day}`,
     KEPT: (_task: string, day: string) => `settled for ${day}`,
+    DELIVERY: (_task: string, day: string, _reason: string, delivery: string) =>
+      `waits until ${day} for this: ${delivery}`,
+    MONEY: (_task: string, day: string) => `the money for it is there on ${day}`,
     FROZEN: (_task: string, day: string) => `the ground is frozen until ${day}`,
     PEOPLE: () => "nobody has time sooner",
   },
@@ -88,7 +94,10 @@ export const calendarWords = {
   trouble: {
     NOBODY: () => "nobody is put down for work",
     TOO_FEW: (needed: number, people: number) =>
-      `it takes ${String(needed)} people at once, and ${people === 0 ? "nobody does it" : `only ${String(people)} ${people === 1 ? "does" : "do"}`}`,
+      `it takes ${String(needed)} people at once, and ${
+        people === 0 ? "nobody does it" : `only ${String(people)} ${people === 1 ? "does" : "do"}`
+      }`,
+    NO_MONEY: () => "not enough money comes in for it in this season",
     NO_TIME: () => "nobody has time for it within a year",
     WAITS: (_needed: number, _people: number, task: string) => `it waits for ${task}`,
   },

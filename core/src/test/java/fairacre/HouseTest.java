@@ -102,7 +102,7 @@ class HouseTest {
         sees.put("ledger", Set.of("cost"));
         sees.put("journal", Set.of("catalogue", "harvest"));
         sees.put("work", Set.of("cost", "journal"));
-        sees.put("schedule", Set.of("crew", "solve", "water", "work"));
+        sees.put("schedule", Set.of("crew", "ledger", "solve", "water", "work"));
         sees.put("years", Set.of("catalogue", "cost", "crop", "harvest", "journal", "ledger", "water", "work"));
         sees.put("merge", Set.of());
         sees.put(

@@ -17,6 +17,7 @@ import fairacre.build.Board;
 import fairacre.cost.CostStudy;
 import fairacre.feeding.MulchKind;
 import fairacre.fence.FenceKind;
+import fairacre.ledger.ToBuy;
 import fairacre.plan.Bed;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
@@ -61,7 +62,8 @@ final class CalendarJobs {
             Plan plan = garden(seed);
             List<PlannedTask> tasks =
                     WorkStudy.of(CostStudy.of(plan), SEASON, Pace.of(List.of())).tasks();
-            CalendarStudy study = CalendarStudy.of(plan, SEASON, tasks, Map.of(), BEGINS);
+            ToBuy toBuy = ToBuy.of(CostStudy.of(plan).bill(), List.of(), SEASON);
+            CalendarStudy study = CalendarStudy.of(plan, SEASON, tasks, Map.of(), toBuy, BEGINS);
             long begun = time();
             WorkCalendar quick = study.atOnce();
             long between = time();

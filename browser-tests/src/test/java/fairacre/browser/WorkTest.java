@@ -84,6 +84,9 @@ class WorkTest {
             Locator saturday =
                     table.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Sat 6 Mar together"));
             assertThat(saturday).containsText("12 h");
+            assertThat(table.getByText(Pattern.compile("waits until 27 Mar for this: Soil, late"))
+                            .first())
+                    .isVisible();
             Locator rain = garden.page().getByTestId("rain");
             assertThat(rain.getByText("Days lost to rain: Sat 20 Mar")).isVisible();
             rain.getByLabel("What if it rains on").selectOption("2027-03-06");

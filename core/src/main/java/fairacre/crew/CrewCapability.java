@@ -19,7 +19,9 @@ public final class CrewCapability implements ThingKinds, TakeoffSource {
                 CrewKinds.RAIN_DAYS,
                 CrewKinds.KEPT_DAYS,
                 CrewKinds.WORK_SEASONS,
-                CrewKinds.OWN_TASKS);
+                CrewKinds.OWN_TASKS,
+                CrewKinds.DELIVERIES,
+                CrewKinds.INCOMES);
     }
 
     private static boolean isBed(Plan plan, UUID place) {

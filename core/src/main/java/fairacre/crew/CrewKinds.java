@@ -1,6 +1,7 @@
 package fairacre.crew;
 
 import fairacre.bill.Amounts;
+import fairacre.bill.MoneyText;
 import fairacre.limits.Limits;
 import fairacre.plan.Plan;
 import fairacre.plan.Things;
@@ -13,6 +14,8 @@ public final class CrewKinds {
     private static final int MOST_KEPT = 2000;
     private static final int MOST_SEASONS = 100;
     private static final int MOST_OWN = 500;
+    private static final int MOST_DELIVERIES = 500;
+    private static final int MOST_INCOMES = 1000;
 
     public static final Things<Worker> WORKERS = new Things<>(
             Worker.class,
@@ -69,6 +72,28 @@ public final class CrewKinds {
                     new Things.Words("Wants done: %s", "Does without %s", "a task"),
                     Things.Seasons.all())
             .paidAs(OwnTask::paid, OwnTask::inSeason);
+
+    public static final Things<Delivery> DELIVERIES = new Things<>(
+            Delivery.class,
+            "delivery",
+            "deliveries",
+            MOST_DELIVERIES,
+            Delivery::id,
+            Delivery::name,
+            (terms, delivery) -> {},
+            new Things.Words("Waits for %s", "Waits for %s no more", "a delivery"),
+            Things.Seasons.all());
+
+    public static final Things<Income> INCOMES = new Things<>(
+            Income.class,
+            "income",
+            "incomes",
+            MOST_INCOMES,
+            Income::id,
+            income -> MoneyText.format(income.amount()) + " on " + income.day(),
+            (terms, income) -> Amounts.sameCurrency(terms.currency(), income.amount(), "amount"),
+            new Things.Words("Counts on %s", "Counts on %s no more", "money"),
+            Things.Seasons.all());
 
     private CrewKinds() {}
 

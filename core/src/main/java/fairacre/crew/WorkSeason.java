@@ -1,6 +1,7 @@
 package fairacre.crew;
 
 import fairacre.limits.Limits;
+import fairacre.limits.RefusedException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +27,12 @@ public record WorkSeason(
         begins.ifPresent(day -> Limits.between(day.getYear(), season - 1, season + 1, "begins"));
         ends = ends == null ? Optional.empty() : ends;
         ends.ifPresent(day -> Limits.between(day.getYear(), season, season + 2, "ends"));
+        if (begins.isPresent() && ends.isPresent() && ends.get().isBefore(begins.get())) {
+            throw new RefusedException(
+                    "ends",
+                    ends.get() + " is before the work begins on " + begins.get(),
+                    "give a later day, or leave it empty");
+        }
         order = order == null ? List.of() : List.copyOf(order);
         Limits.atMost(MOST_TASKS, order, "order");
         order = order.stream()

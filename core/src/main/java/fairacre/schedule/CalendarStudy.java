@@ -2,6 +2,7 @@ package fairacre.schedule;
 
 import fairacre.crew.CrewKinds;
 import fairacre.crew.WorkSeason;
+import fairacre.ledger.ToBuy;
 import fairacre.plan.Plan;
 import fairacre.work.Caution;
 import fairacre.work.PlannedTask;
@@ -31,10 +32,12 @@ public final class CalendarStudy {
     private final List<PlannedTask> tasks;
     private final Map<String, LocalDate> done;
     private final LocalDate begins;
+    private final Arrivals arrivals;
 
     private CalendarStudy(
-            Plan plan, int season, List<PlannedTask> tasks, Map<String, LocalDate> done, LocalDate today) {
+            Plan plan, int season, List<PlannedTask> tasks, Map<String, LocalDate> done, ToBuy toBuy, LocalDate today) {
         this.plan = plan;
+        this.arrivals = Arrivals.of(plan, season, toBuy);
         this.wish = CrewKinds.workOf(plan, season);
         this.tasks = List.copyOf(tasks);
         this.done = Map.copyOf(done);
@@ -46,11 +49,12 @@ public final class CalendarStudy {
     /**
      * @param tasks of the season, in an order in which they can be done
      * @param done the days on which tasks were done, by their keys
+     * @param toBuy what the season's things cost, which counts where money comes in only in the course of the season
      * @param today nothing is done before
      */
     public static CalendarStudy of(
-            Plan plan, int season, List<PlannedTask> tasks, Map<String, LocalDate> done, LocalDate today) {
-        return new CalendarStudy(plan, season, tasks, done, today);
+            Plan plan, int season, List<PlannedTask> tasks, Map<String, LocalDate> done, ToBuy toBuy, LocalDate today) {
+        return new CalendarStudy(plan, season, tasks, done, toBuy, today);
     }
 
     /** The calendar at once: in the order that was kept, if it ends earlier than by what follows each task. */
@@ -107,7 +111,7 @@ public final class CalendarStudy {
     }
 
     private Problem problem(WorkingDays days) {
-        return new Problem(days, Duties.of(plan, days, tasks, done));
+        return new Problem(days, Duties.of(plan, days, tasks, done, arrivals));
     }
 
     private ListSchedule schedule(Problem problem) {

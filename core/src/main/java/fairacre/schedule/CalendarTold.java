@@ -129,11 +129,23 @@ final class CalendarTold {
         if (duty.notBefore() == 0) {
             return held(duty.kept() ? Cause.KEPT : Cause.BEGINNING, Optional.empty(), first.day());
         }
+        Optional<Arrivals.Arrival> arrived =
+                duty.arrival().filter(arrival -> arrival.day().map(days::day).orElse(0) == duty.notBefore());
+        if (arrived.isPresent()) {
+            Optional<String> delivery = arrived.get().delivery();
+            return new Held(
+                    delivery.isPresent() ? Cause.DELIVERY : Cause.MONEY,
+                    Optional.empty(),
+                    Optional.empty(),
+                    delivery,
+                    days.date(first.day()));
+        }
         return held(duty.kept() ? Cause.KEPT : Cause.WANTED, Optional.empty(), first.day());
     }
 
     private Held held(Cause cause, Optional<Duty.Before> by, int day) {
-        return new Held(cause, by.map(Duty.Before::task), by.flatMap(Duty.Before::cure), days.date(day));
+        return new Held(
+                cause, by.map(Duty.Before::task), by.flatMap(Duty.Before::cure), Optional.empty(), days.date(day));
     }
 
     List<Unplaced> unplaced() {
@@ -158,6 +170,9 @@ final class CalendarTold {
         }
         if (able < duty.people()) {
             return Trouble.TOO_FEW;
+        }
+        if (duty.arrival().filter(arrival -> arrival.day().isEmpty()).isPresent()) {
+            return Trouble.NO_MONEY;
         }
         return waits ? Trouble.WAITS : Trouble.NO_TIME;
     }

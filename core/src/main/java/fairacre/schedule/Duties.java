@@ -18,12 +18,14 @@ final class Duties {
     private final WorkingDays days;
     private final Map<String, LocalDate> done;
     private final Map<String, LocalDate> kept;
+    private final Arrivals arrivals;
     private final Map<String, Integer> numbers = new HashMap<>();
     private final List<Duty> duties = new ArrayList<>();
 
-    private Duties(Plan plan, WorkingDays days, Map<String, LocalDate> done) {
+    private Duties(Plan plan, WorkingDays days, Map<String, LocalDate> done, Arrivals arrivals) {
         this.days = days;
         this.done = done;
+        this.arrivals = arrivals;
         this.kept = plan.list(CrewKinds.KEPT_DAYS).stream()
                 .collect(Collectors.toMap(KeptDay::task, KeptDay::day, (first, second) -> second));
     }
@@ -32,8 +34,9 @@ final class Duties {
      * @param tasks in an order in which they can be done
      * @param done the days on which tasks were done, by their keys
      */
-    static List<Duty> of(Plan plan, WorkingDays days, List<PlannedTask> tasks, Map<String, LocalDate> done) {
-        Duties duties = new Duties(plan, days, done);
+    static List<Duty> of(
+            Plan plan, WorkingDays days, List<PlannedTask> tasks, Map<String, LocalDate> done, Arrivals arrivals) {
+        Duties duties = new Duties(plan, days, done, arrivals);
         tasks.stream().filter(task -> !done.containsKey(task.key())).forEach(duties::add);
         return duties.duties;
     }
@@ -43,18 +46,28 @@ final class Duties {
         Optional<Integer> settled =
                 Optional.ofNullable(kept.get(task.key())).map(days::day).filter(day -> day >= 0);
         Optional<Integer> wanted = task.day().map(days::day);
+        Optional<Arrivals.Arrival> arrival = arrivals.before(task.stage()).filter(each -> arrives(each) > 0);
+        int wish = settled.or(() -> wanted).orElse(0);
         numbers.put(task.key(), duties.size());
         duties.add(new Duty(
                 task.key(),
                 task.stage(),
                 Math.max(SHORTEST, task.hours() * WorkingDays.HOUR),
                 task.rate().people(),
-                Math.min(WorkingDays.DAYS, Math.max(0, settled.or(() -> wanted).orElse(0))),
+                Math.min(
+                        WorkingDays.DAYS,
+                        Math.max(0, Math.max(wish, arrival.map(this::arrives).orElse(0)))),
                 settled.isPresent(),
                 wanted,
+                arrival,
                 task.waits().stream()
                         .flatMap(wait -> wait.tasks().stream().map(first -> before(first, wait)))
                         .toList()));
+    }
+
+    /** The day on which it is there, the last one of all if that is not known. */
+    private int arrives(Arrivals.Arrival arrival) {
+        return arrival.day().map(days::day).orElse(WorkingDays.DAYS);
     }
 
     /** Minutes that everything takes. */

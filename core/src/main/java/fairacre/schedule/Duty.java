@@ -14,6 +14,8 @@ import java.util.Optional;
  * @param notBefore the first day, counted from the beginning; 0 or more
  * @param kept whether that day is settled
  * @param wanted the day on which it is wanted, below 0 if that is past; empty where any will do
+ * @param arrival what has to arrive first, if that is not there on the first day; its day is one of {@code notBefore}
+ *     and days before it
  * @param before what is waited for
  */
 record Duty(
@@ -24,6 +26,7 @@ record Duty(
         int notBefore,
         boolean kept,
         Optional<Integer> wanted,
+        Optional<Arrivals.Arrival> arrival,
         List<Before> before) {
 
     Duty {

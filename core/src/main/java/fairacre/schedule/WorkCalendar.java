@@ -74,9 +74,11 @@ public record WorkCalendar(
      *
      * @param task what it waits for
      * @param cure for how long, after that
+     * @param delivery what it waits for, if that is a delivery
      * @param until the day until which it waits
      */
-    public record Held(Cause cause, Optional<String> task, Optional<Cure> cure, LocalDate until) {}
+    public record Held(
+            Cause cause, Optional<String> task, Optional<Cure> cure, Optional<String> delivery, LocalDate until) {}
 
     /** What something waits for. */
     public enum Cause {
@@ -90,6 +92,10 @@ public record WorkCalendar(
         WANTED,
         /** For the day that is settled for it. */
         KEPT,
+        /** For something that was ordered. */
+        DELIVERY,
+        /** For the money with which its things are bought. */
+        MONEY,
         /** For the ground to thaw. */
         FROZEN,
         /** For somebody to have time. */
@@ -110,6 +116,8 @@ public record WorkCalendar(
         NOBODY,
         /** It takes more people than there are who don't leave it to others. */
         TOO_FEW,
+        /** Not enough money comes in for it in the season. */
+        NO_MONEY,
         /** Nobody has time for it within a year. */
         NO_TIME,
         /** What it waits for can't be done. */

@@ -12,6 +12,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.build.Board;
 import fairacre.cost.CostStudy;
+import fairacre.ledger.ToBuy;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.schedule.CalendarStudy;
@@ -43,7 +44,8 @@ class WorkDaysTest {
     }
 
     private static CalendarStudy study(Plan plan) {
-        return CalendarStudy.of(plan, SEASON, tasks(plan), Map.of(), TODAY);
+        return CalendarStudy.of(
+                plan, SEASON, tasks(plan), Map.of(), ToBuy.of(CostStudy.of(plan).bill(), List.of(), SEASON), TODAY);
     }
 
     private static List<VEvent> events(Plan plan) throws Exception {

@@ -3,9 +3,11 @@ package fairacre.schedule;
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.delivery;
 import static fairacre.testing.Gardens.dripline;
 import static fairacre.testing.Gardens.fence;
 import static fairacre.testing.Gardens.id;
+import static fairacre.testing.Gardens.income;
 import static fairacre.testing.Gardens.kept;
 import static fairacre.testing.Gardens.mulch;
 import static fairacre.testing.Gardens.planting;
@@ -16,17 +18,24 @@ import static fairacre.testing.Gardens.weekends;
 import static fairacre.testing.Gardens.with;
 import static fairacre.testing.Gardens.workFrom;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import fairacre.bill.Bill;
+import fairacre.bill.BillPart;
 import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.bill.WorkRates;
 import fairacre.build.Board;
 import fairacre.cost.CostStudy;
+import fairacre.crew.KeptDay;
 import fairacre.crew.WorkSeason;
 import fairacre.crew.Worker;
 import fairacre.feeding.MulchKind;
 import fairacre.fence.FenceKind;
+import fairacre.ledger.Paid;
+import fairacre.ledger.ToBuy;
+import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
@@ -55,8 +64,11 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import net.e175.klaus.solarpositioning.SPA;
 import net.e175.klaus.solarpositioning.SunriseResult;
+import org.joda.money.Money;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class CalendarStudyTest {
 
@@ -74,6 +86,8 @@ class CalendarStudyTest {
             Put.of(fence("Fence", FenceKind.WELDED_MESH, 1.2, 2, 2, 18, 2)),
             Put.of(workFrom(BEGINS)));
 
+    private static final double PLENTY = 100_000;
+
     private static final Plan BY_TWO = with(GARDEN, Put.of(weekends("Ada", 6)), Put.of(weekends("Bo", 6)));
 
     private static List<PlannedTask> tasks(Plan plan) {
@@ -81,7 +95,15 @@ class CalendarStudyTest {
     }
 
     private static CalendarStudy study(Plan plan, Map<String, LocalDate> done, LocalDate today) {
-        return CalendarStudy.of(plan, SEASON, tasks(plan), done, today);
+        return CalendarStudy.of(plan, SEASON, tasks(plan), done, toBuy(plan), today);
+    }
+
+    private static double of(Money money) {
+        return money.getAmount().doubleValue();
+    }
+
+    private static ToBuy toBuy(Plan plan) {
+        return ToBuy.of(CostStudy.of(plan).bill(), List.of(), SEASON);
     }
 
     private static WorkCalendar calendar(Plan plan, Change... changes) {
@@ -378,5 +400,129 @@ class CalendarStudyTest {
                     : 0;
             assertThat((double) days.room(0, day)).isCloseTo(Math.min(720, light), within(25.0));
         }
+    }
+
+    @ParameterizedTest
+    @DisplayName("work waits for what was ordered until the day on which it comes, and not longer")
+    @CsvSource({
+        "2027-03-05, 2027-03-06, BEGINNING",
+        "2027-03-06, 2027-03-06, BEGINNING",
+        "2027-03-07, 2027-03-07, DELIVERY",
+        "2027-03-13, 2027-03-13, DELIVERY",
+        // Nobody works on a Monday.
+        "2027-03-15, 2027-03-20, PEOPLE"
+    })
+    void deliveries(String comes, String begins, Cause cause) {
+        Placed frame = placed(calendar(BY_TWO, Put.of(delivery("Boards", SEASON, comes, Stage.FRAMES))), "frame/piece");
+        assertThat(frame.first()).isEqualTo(day(begins));
+        assertThat(frame.held().cause()).isEqualTo(cause);
+        assertThat(frame.held().delivery())
+                .isEqualTo(cause == Cause.DELIVERY ? Optional.of("Boards") : Optional.empty());
+    }
+
+    @Test
+    void ofTwoDeliveriesTheLaterOneIsWaitedForAndOfAnotherSeasonNone() {
+        Placed frame = placed(
+                calendar(
+                        BY_TWO,
+                        Put.of(delivery("Boards", SEASON, "2027-03-20", Stage.FRAMES, Stage.STRUCTURES)),
+                        Put.of(delivery("Screws", SEASON, "2027-03-13", Stage.FRAMES)),
+                        Put.of(delivery("More", SEASON + 1, "2027-12-20", Stage.FRAMES))),
+                "frame/piece");
+        assertThat(frame.held().delivery()).contains("Boards");
+        assertThat(frame.first()).isEqualTo(day("2027-03-20"));
+    }
+
+    @Test
+    @DisplayName("a settled day gives way to a delivery that comes later")
+    void settledAndLate() {
+        Placed frame = placed(
+                calendar(
+                        BY_TWO,
+                        Put.of(new KeptDay(id("kept"), key("frame/piece"), day("2027-03-13"))),
+                        Put.of(delivery("Boards", SEASON, "2027-03-20", Stage.FRAMES))),
+                "frame/piece");
+        assertThat(frame.first()).isEqualTo(day("2027-03-20"));
+        assertThat(frame.held().cause()).isEqualTo(Cause.DELIVERY);
+    }
+
+    @Test
+    @DisplayName("nothing is begun before its money is there: exactly enough, a cent too little, and never [by hand]")
+    void money() {
+        ToBuy toBuy = toBuy(BY_TWO);
+        Money cent = Money.ofMinor(BY_TWO.currency(), 1);
+        // Frames are bought before what stands at the end of the work.
+        Money enough = toBuy.parts().get(BillPart.FRAMES);
+        assertThat(toBuy.parts())
+                .containsKey(BillPart.FENCE)
+                .doesNotContainKeys(BillPart.TOOLS, BillPart.GROUND, BillPart.WATER, BillPart.WALKS);
+        WorkCalendar exactly =
+                calendar(BY_TWO, Put.of(income("2027-02-01", of(enough))), Put.of(income("2027-03-13", PLENTY)));
+        assertThat(placed(exactly, "frame/piece").first()).isEqualTo(day(BEGINS));
+        Placed posts = placed(exactly, "fence/concrete");
+        assertThat(posts.first()).isEqualTo(day("2027-03-13"));
+        assertThat(posts.held().cause()).isEqualTo(Cause.MONEY);
+
+        WorkCalendar short1 = calendar(
+                BY_TWO, Put.of(income("2027-02-01", of(enough.minus(cent)))), Put.of(income("2027-03-13", PLENTY)));
+        assertThat(placed(short1, "frame/piece").first()).isEqualTo(day("2027-03-13"));
+        assertThat(placed(short1, "frame/piece").held().cause()).isEqualTo(Cause.MONEY);
+
+        WorkCalendar never = calendar(BY_TWO, Put.of(income("2027-02-01", of(enough.minus(cent)))));
+        assertThat(never.unplaced())
+                .filteredOn(task -> task.task().contains("/frame/piece/"))
+                .singleElement()
+                .satisfies(task -> assertThat(task.why()).isEqualTo(Trouble.NO_MONEY));
+        assertThat(calendar(BY_TWO, Put.of(income("2026-12-31", of(cent)))).unplaced())
+                .as("money of another season says nothing of this one")
+                .isEmpty();
+    }
+
+    @Test
+    @DisplayName("what is bought already needs no more money, what was spent is gone [by hand]")
+    void bought() {
+        Bill bill = CostStudy.of(BY_TWO).bill();
+        List<Paid> paid = bill.lines().stream()
+                .filter(line -> line.part() == BillPart.FRAMES)
+                .map(line -> new Paid(
+                        Optional.of(line.item().key()),
+                        BillPart.FRAMES,
+                        SEASON,
+                        false,
+                        line.quantity(),
+                        line.amount().orElseThrow()))
+                .toList();
+        ToBuy toBuy = ToBuy.of(bill, paid, SEASON);
+        assertThat(toBuy.parts()).doesNotContainKey(BillPart.FRAMES).containsKey(BillPart.FENCE);
+        assertThat(toBuy.spent()).isEqualTo(toBuy(BY_TWO).parts().get(BillPart.FRAMES));
+        Plan plan = with(BY_TWO, Put.of(income("2027-02-01", of(toBuy.spent()))));
+        WorkCalendar calendar = CalendarStudy.of(plan, SEASON, tasks(plan), Map.of(), toBuy, LONG_AGO)
+                .atOnce();
+        assertThat(placed(calendar, "frame/piece").first()).isEqualTo(day(BEGINS));
+        assertThat(calendar.unplaced()).extracting(WorkCalendar.Unplaced::why).contains(Trouble.NO_MONEY);
+    }
+
+    @Test
+    void whatCanNotBeOrderedSoIsRefused() {
+        assertThatThrownBy(() -> delivery("Boards", SEASON, "2027-03-06")).hasMessageContaining("no work waits");
+        assertThat(delivery("Boards", SEASON, "2026-01-01", Stage.FILL, Stage.FILL)
+                        .stages())
+                .containsExactly(Stage.FILL);
+        assertThat(delivery("Boards", SEASON, "2029-12-31", Stage.FILL).day()).isEqualTo(day("2029-12-31"));
+        assertThatThrownBy(() -> delivery("Boards", SEASON, "2025-12-31", Stage.FILL))
+                .isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> delivery("Boards", SEASON, "2030-01-01", Stage.FILL))
+                .isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> new WorkSeason(
+                        id("work"), SEASON, Optional.of(day("2027-04-02")), Optional.of(day("2027-04-01")), List.of()))
+                .hasMessageContaining("before the work begins");
+        assertThat(new WorkSeason(
+                                id("work"),
+                                SEASON,
+                                Optional.of(day("2027-04-01")),
+                                Optional.of(day("2027-04-01")),
+                                List.of())
+                        .ends())
+                .contains(day("2027-04-01"));
     }
 }

@@ -65,6 +65,7 @@ class ScheduleTest {
                 0,
                 false,
                 Optional.empty(),
+                Optional.empty(),
                 Arrays.stream(before)
                         .map(each -> new Duty.Before("", Optional.of(each), Optional.empty(), 0))
                         .toList());
@@ -241,7 +242,7 @@ class ScheduleTest {
     void paces() {
         Worker brisk = new Worker(id("b"), "b", Collections.nCopies(7, 8.0), null, null, 1, List.of());
         Worker slow = new Worker(id("s"), "s", Collections.nCopies(7, 8.0), null, null, 0.5, List.of(Stage.GATES));
-        Duty pair = new Duty("pair", Stage.FILL, 90, 2, 0, false, Optional.empty(), List.of());
+        Duty pair = new Duty("pair", Stage.FILL, 90, 2, 0, false, Optional.empty(), Optional.empty(), List.of());
         assertThat(plain(new Problem(days(brisk, slow), List.of(pair))).finish())
                 .isEqualTo(60);
         assertThat(plain(new Problem(days(slow), List.of(duty("alone", Stage.FILL, 30))))

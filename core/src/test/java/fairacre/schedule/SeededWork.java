@@ -83,7 +83,8 @@ final class SeededWork {
                                 Optional.of(new Cure(4, "Concrete cures.")).filter(cure -> by.before() == Stage.POSTS),
                                 0)))
                 .toList();
-        return new Duty("task " + number, task.stage(), work, people, 0, false, Optional.empty(), before);
+        return new Duty(
+                "task " + number, task.stage(), work, people, 0, false, Optional.empty(), Optional.empty(), before);
     }
 
     private Plan crew(int workers) {

@@ -143,6 +143,8 @@ public final class Changes {
             Put.of(Gardens.kept("2027/FRAMES/frame/piece/a", "2027-04-10")),
             Put.of(Gardens.workFrom("2027-03-06")),
             Put.of(Gardens.ownTask("Paint", 2027, Stage.FRAMES, 2)),
+            Put.of(Gardens.delivery("Soil", 2027, "2027-04-03", Stage.FILL)),
+            Put.of(Gardens.income("2027-03-01", 150)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -318,7 +320,13 @@ public final class Changes {
                 new Remove<>(CrewKinds.WORK_SEASONS, id("Work of 2027")),
                 Put.of(Gardens.ownTask("Paint", 2028, Stage.FRAMES, 2.5)),
                 Put.of(Gardens.ownTask("Pond", 2027, Stage.DIGGING, 20)),
-                new Remove<>(CrewKinds.OWN_TASKS, id("Paint")));
+                new Remove<>(CrewKinds.OWN_TASKS, id("Paint")),
+                Put.of(Gardens.delivery("Soil", 2027, "2027-04-10", Stage.FILL, Stage.MULCH)),
+                Put.of(Gardens.delivery("Boards", 2027, "2027-03-20", Stage.FRAMES)),
+                new Remove<>(CrewKinds.DELIVERIES, id("Soil")),
+                Put.of(Gardens.income("2027-03-01", 200)),
+                Put.of(Gardens.income("2027-04-01", 200)),
+                new Remove<>(CrewKinds.INCOMES, id("Income 2027-03-01")));
     }
 
     private Changes() {}

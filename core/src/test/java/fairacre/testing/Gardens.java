@@ -35,6 +35,8 @@ import fairacre.catalogue.WhyChosen;
 import fairacre.compost.CompostBays;
 import fairacre.cover.BedCover;
 import fairacre.cover.CoverKind;
+import fairacre.crew.Delivery;
+import fairacre.crew.Income;
 import fairacre.crew.KeptDay;
 import fairacre.crew.OwnTask;
 import fairacre.crew.RainDay;
@@ -419,6 +421,15 @@ public final class Gardens {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
+    }
+
+    public static Delivery delivery(String name, int season, String day, Stage... stages) {
+        return new Delivery(id(name), name, season, LocalDate.parse(day), List.of(stages));
+    }
+
+    /** So many euros. */
+    public static Income income(String day, double amount) {
+        return new Income(id("Income " + day), LocalDate.parse(day), Money.of(EUR, amount));
     }
 
     public static WorkSeason workFrom(String begins) {
@@ -1042,6 +1053,8 @@ public final class Gardens {
                         Optional.of(id("Beans")),
                         Optional.of(Money.of(CurrencyUnit.EUR, 12)))),
                 Put.of(new OwnTask(id("Pond"), "Dig a pond", null, Stage.DIGGING, 20, 1, null, null, null)),
+                Put.of(delivery("Load of soil", 2027, "2027-04-03", Stage.FILL, Stage.MULCH)),
+                Put.of(income("2027-02-01", 250.5)),
                 Put.of(kept("2027/POSTS/fence/concrete/one", "2027-04-10")),
                 Put.of(new WorkSeason(
                         id("Work"),

@@ -2,7 +2,7 @@ package fairacre.server.garden;
 
 import fairacre.cost.CostStudy;
 import fairacre.journal.JournalEntry;
-import fairacre.plan.Plan;
+import fairacre.ledger.ToBuy;
 import fairacre.schedule.CalendarStudy;
 import fairacre.work.Pace;
 import fairacre.work.WorkStudy;
@@ -37,8 +37,14 @@ public class WorkService {
 
     /** @param today nothing is done before */
     public CalendarStudy calendar(UUID owner, UUID garden, int season, LocalDate today) {
-        Plan plan = gardens.plan(owner, garden);
-        return CalendarStudy.of(plan, season, work(owner, garden, season).tasks(), done(owner, garden, season), today);
+        CostStudy costs = gardens.costs(owner, garden);
+        return CalendarStudy.of(
+                costs.takeoff().plan(),
+                season,
+                work(owner, garden, season).tasks(),
+                done(owner, garden, season),
+                ToBuy.of(costs.bill(), gardens.paid(owner, garden), season),
+                today);
     }
 
     /** The days on which tasks of a season were done, by their keys; of what several did, the last one. */

@@ -35,6 +35,8 @@ final class PlanRows {
                             CrewRows.KEPT_DAYS,
                             CrewRows.WORK_SEASONS,
                             OwnTaskRows.ROWS,
+                            ArrivalRows.DELIVERIES,
+                            ArrivalRows.INCOMES,
                             HouseholdRows.ROWS,
                             CropWishRows.ROWS,
                             PlantingLockRows.ROWS,

@@ -1,0 +1,247 @@
+import { useState } from "react";
+import type { components } from "../api/schema";
+import { useFieldEdit } from "../forms/useFieldEdit";
+import { formatMoney } from "../measure/figures";
+import { formatDay } from "../measure/halfMonths";
+import { plainAmount } from "../measure/numbers";
+import { Choice } from "../parts/Choice";
+import { Fault } from "../parts/Fault";
+import { TextField } from "../parts/TextField";
+import { useDesk } from "../workspace/desk";
+import { arrivalWords as words } from "./arrivalWords";
+import { DraftField } from "./DraftField";
+import { StageChecks, type WorkStage } from "./StageChecks";
+
+type Delivery = components["schemas"]["Delivery"];
+
+/** What has to be there before work begins: what was ordered, and the money for the rest. */
+export function Arrivals() {
+  const { plan, season } = useDesk();
+  const deliveries = plan.deliveries.filter((each) => each.season === season);
+  const incomes = plan.incomes
+    .filter(({ day }) => isInSeason(day, season, plan.yearBegins))
+    .sort((a, b) => a.day.localeCompare(b.day));
+  return (
+    <details className="py-1 print:hidden" data-testid="arrivals">
+      <summary className="cursor-pointer">{words.title(deliveries.length, incomes.length)}</summary>
+      <section className="py-1">
+        <h3>{words.deliveries}</h3>
+        <p className="max-w-prose text-sm text-soft">{words.aboutDeliveries}</p>
+        {deliveries.map((delivery) => (
+          <DeliveryForm key={delivery.id} delivery={delivery} />
+        ))}
+        <NewDelivery />
+      </section>
+      <section className="py-1">
+        <h3>{words.money}</h3>
+        <p className="max-w-prose text-sm text-soft">{words.aboutMoney}</p>
+        <ul>
+          {incomes.map((income) => (
+            <IncomeLine key={income.id} income={income} />
+          ))}
+        </ul>
+        <NewIncome />
+      </section>
+    </details>
+  );
+}
+
+/** Days are written as year, month and day, so that they sort as texts. */
+function isInSeason(day: string, season: number, yearBegins: string): boolean {
+  const newYear = yearBegins.slice(1);
+  return day >= `${String(season)}${newYear}` && day < `${String(season + 1)}${newYear}`;
+}
+
+function DeliveryForm({ delivery }: { delivery: Delivery }) {
+  const { catalogue } = useDesk();
+  const { faults, edit } = useFieldEdit();
+  const put = (field: string, part: Partial<Delivery>) => {
+    edit(field, { kind: "PutDelivery", delivery: { ...delivery, ...part } });
+  };
+  const labels = new Map(catalogue.stages.map(({ key, label }) => [key, label]));
+  return (
+    <div className="border-t border-hair py-1">
+      <div className="flex flex-wrap items-end gap-2">
+        <div className="w-64">
+          <TextField
+            label={words.name}
+            value={delivery.name}
+            fault={faults["name"]}
+            onCommit={(name) => {
+              put("name", { name });
+            }}
+          />
+        </div>
+        <div className="w-44">
+          <TextField
+            figures
+            type="date"
+            label={words.day}
+            value={delivery.day}
+            fault={faults["day"]}
+            onCommit={(day) => {
+              put("day", { day });
+            }}
+          />
+        </div>
+        <button
+          type="button"
+          className="plain-button"
+          aria-label={words.removeNamed(delivery.name)}
+          onClick={() => {
+            edit("name", { kind: "RemoveDelivery", delivery: delivery.id });
+          }}
+        >
+          {words.remove}
+        </button>
+      </div>
+      <details>
+        <summary className="cursor-pointer">
+          {words.waits(delivery.stages.map((stage) => labels.get(stage) ?? ""))}
+        </summary>
+        <StageChecks
+          chosen={delivery.stages}
+          onChange={(stages) => {
+            put("stages", { stages });
+          }}
+        />
+      </details>
+      <Fault text={faults["stages"]} />
+    </div>
+  );
+}
+
+const EMPTY_DELIVERY = { name: "", day: "" };
+
+/** Adds a delivery; what was refused stays to be mended. */
+function NewDelivery() {
+  const { season, catalogue, submit } = useDesk();
+  const [draft, setDraft] = useState(EMPTY_DELIVERY);
+  const [stage, setStage] = useState<WorkStage>("FILL");
+  const [fault, setFault] = useState<string>();
+
+  function add() {
+    setFault(undefined);
+    setDraft(EMPTY_DELIVERY);
+    submit(
+      { kind: "PutDelivery", delivery: { id: crypto.randomUUID(), season, stages: [stage], ...draft } },
+      (text) => {
+        setFault(text);
+        setDraft(draft);
+      },
+    );
+  }
+
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2 border-t border-hair py-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <DraftField
+        label={words.name}
+        value={draft.name}
+        onChange={(name) => {
+          setDraft({ ...draft, name });
+        }}
+      />
+      <DraftField
+        type="date"
+        label={words.day}
+        value={draft.day}
+        onChange={(day) => {
+          setDraft({ ...draft, day });
+        }}
+      />
+      <Choice
+        label={words.firstStage}
+        value={stage}
+        options={catalogue.stages.map(({ key: value, label }) => ({ value, label }))}
+        onChange={setStage}
+      />
+      <button type="submit" className="plain-button" disabled={draft.name.trim() === "" || draft.day === ""}>
+        {words.add}
+      </button>
+      <Fault text={fault} />
+    </form>
+  );
+}
+
+function IncomeLine({ income: { id, day, amount } }: { income: components["schemas"]["Income"] }) {
+  const { season } = useDesk();
+  const { faults, edit } = useFieldEdit();
+  const onDay = formatDay(day, season);
+  return (
+    <li>
+      {words.told(formatMoney(amount), onDay)}{" "}
+      <button
+        type="button"
+        className="text-button text-sm"
+        aria-label={words.moneyGoneNamed(formatMoney(amount), onDay)}
+        onClick={() => {
+          edit("income", { kind: "RemoveIncome", income: id });
+        }}
+      >
+        {words.moneyGone}
+      </button>
+      <Fault text={faults["income"]} />
+    </li>
+  );
+}
+
+const EMPTY_INCOME = { day: "", amount: "" };
+
+/** Adds money that comes in; what was refused stays to be mended. */
+function NewIncome() {
+  const { plan, submit } = useDesk();
+  const { currency } = plan.budget.sum;
+  const [draft, setDraft] = useState(EMPTY_INCOME);
+  const [fault, setFault] = useState<string>();
+
+  function add() {
+    setFault(undefined);
+    const amount = { amount: plainAmount(draft.amount, currency), currency };
+    setDraft(EMPTY_INCOME);
+    submit({ kind: "PutIncome", income: { id: crypto.randomUUID(), day: draft.day, amount } }, (text) => {
+      setFault(text);
+      setDraft(draft);
+    });
+  }
+
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2 py-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <DraftField
+        type="date"
+        label={words.moneyDay}
+        value={draft.day}
+        onChange={(day) => {
+          setDraft({ ...draft, day });
+        }}
+      />
+      <DraftField
+        figures
+        label={words.amount(currency)}
+        value={draft.amount}
+        onChange={(amount) => {
+          setDraft({ ...draft, amount });
+        }}
+      />
+      <button
+        type="submit"
+        className="plain-button"
+        disabled={draft.day === "" || draft.amount.trim() === ""}
+      >
+        {words.addMoney}
+      </button>
+      <Fault text={fault} />
+    </form>
+  );
+}
