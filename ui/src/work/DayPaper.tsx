@@ -11,6 +11,7 @@ import { formatClock, useCalendar, weekdayOf, type Stint } from "./calendar";
 import { calendarWords as words } from "./calendarWords";
 import { DoneCell } from "./DoneCell";
 import { SPAN } from "./span";
+import { useMarks } from "./useMarks";
 import { doneOf, formatQuantity, placeOf, useTasks, type PlannedTask } from "./tasks";
 import { words as workWords } from "./words";
 
@@ -68,6 +69,7 @@ export function DayPaper() {
     { key: "amount", head: words.amountHead, value: amountOf },
     { key: "done", head: workWords.doneHead, value: ({ task }) => done.get(task)?.[0]?.day ?? "" },
   ];
+  const marks = useMarks(ofDay.flatMap(({ task }) => tasks.get(task) ?? []));
   const people = [...new Set(ofDay.map((stint) => stint.workers.join(" ")))];
   return (
     <Paper
@@ -97,6 +99,7 @@ export function DayPaper() {
                           stint={stint}
                           task={tasks.get(stint.task)}
                           amount={amountOf(stint)}
+                          marks={marks.get(stint.task) ?? []}
                           goesOn={goesOn(stint)}
                           done={done.get(stint.task) ?? []}
                         />
@@ -123,6 +126,11 @@ export function DayPaper() {
           />
         </div>
       )}
+      {shown && shown.tools.length > 0 && (
+        <p className="max-w-prose py-1" data-testid="tools">
+          <strong>{words.tools}</strong> {shown.tools.join("; ")}.
+        </p>
+      )}
       {shown && shown.cautions.length > 0 && (
         <section className="max-w-prose py-1" data-testid="cautions">
           <h3>{words.mind}</h3>
@@ -143,12 +151,14 @@ interface LineProps {
   stint: Stint;
   task: PlannedTask | undefined;
   amount: string;
+  /** Of the boards that are cut for it. */
+  marks: readonly string[];
   goesOn: string | undefined;
   done: readonly JournalEntry[];
 }
 
 /** A part of a task; the last one is where it is ticked off. */
-function Line({ stint: { from, minutes }, task, amount, goesOn, done }: LineProps) {
+function Line({ stint: { from, minutes }, task, amount, marks, goesOn, done }: LineProps) {
   if (!task) return null;
   return (
     <li className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-rule py-2">
@@ -156,6 +166,7 @@ function Line({ stint: { from, minutes }, task, amount, goesOn, done }: LineProp
       <span className="min-w-48 grow basis-48">
         <strong>{task.rate.label}</strong>
         <span className="block">{[placeOf(task), amount].filter((each) => each !== "").join(": ")}</span>
+        {marks.length > 0 && <span className="block">{words.marks(marks)}</span>}
       </span>
       {goesOn !== undefined && done.length === 0 ? (
         <span className="text-sm text-soft">{goesOn}</span>

@@ -63,8 +63,8 @@ const told: CalendarOfSeason = {
       { task: "posts", day: "2028-04-09", from: 0, minutes: 30, workers: ["bo"] },
     ],
     days: [
-      { day: "2028-04-01", cautions: ["Wet concrete burns."] },
-      { day: "2028-04-09", cautions: [] },
+      { day: "2028-04-01", tools: ["Spade", "String"], cautions: ["Wet concrete burns."] },
+      { day: "2028-04-09", tools: [], cautions: [] },
     ],
     tasks: [
       {
@@ -241,7 +241,20 @@ describe("the calendar of the work", () => {
 
 describe("the day sheet", () => {
   it("shows the next day of work, its tasks by who does them, and what to mind; others are chosen", async () => {
-    answering({ "/tasks": work, "/work-calendar": told, "/journal": {} });
+    const pieces = [
+      { mark: "A", length: 2.4, count: 4, into: ["f", "g"] },
+      { mark: "B", length: 1.2, count: 2, into: ["g"] },
+      { mark: "C", length: 1, count: 2, into: ["f"] },
+    ];
+    answering({
+      "/tasks": work,
+      "/work-calendar": told,
+      "/journal": {},
+      "/cutting": [
+        { season: 2028, pieces },
+        { season: 2029, pieces: [{ mark: "D", length: 1, count: 1, into: ["f"] }] },
+      ],
+    });
     const { desk } = deskFor({ plan: planned });
     atDesk(desk, <DayPaper />);
     expect(await screen.findByText("Setting a post")).toBeInTheDocument();
@@ -249,11 +262,15 @@ describe("the day sheet", () => {
       "0:00 to 1:05Setting a postNorth fence: part of 4 postsgoes on: Bo, Sun 9 Apr",
     );
     screen.getByRole("heading", { name: "Ada" });
+    expect(screen.getByTestId("tools")).toHaveTextContent("Take along: Spade; String.");
+    expect(screen.queryByText(/^Boards marked/)).toBeNull();
     expect(screen.getByTestId("cautions")).toHaveTextContent("Wet concrete burns.");
     await userEvent.selectOptions(screen.getByLabelText(words.sheetDay), "2028-04-09");
     await screen.findByRole("heading", { name: "Ada, Bo" });
     screen.getByRole("button", { name: /^Tick off: Hanging mesh/ });
     expect(screen.queryByTestId("cautions")).not.toBeInTheDocument();
+    expect(screen.queryByTestId("tools")).not.toBeInTheDocument();
+    expect(await screen.findByText("Boards marked A, C")).toBeVisible();
   });
 
   it("is ticked off in one press, without a signal as well", async () => {

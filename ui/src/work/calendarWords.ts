@@ -16,6 +16,8 @@ export const calendarWords = {
   fromTo: (from: string, to: string) => `${from} to ${to}`,
   goesOn: (who: string, until: string) => `goes on: ${who}, ${until}`,
   part: (quantity: string) => `part of ${quantity}`,
+  tools: "Take along:",
+  marks: (marks: readonly string[]) => `Boards marked ${marks.join(", ")}`,
   mind: "Mind",
   mindLocal: "What your local rules and the makers of tools and goods say comes first.",
   crewTitle: "Who works, and when",

@@ -105,6 +105,9 @@ class WorkTest {
             garden.page().navigate(garden.page().url().replaceFirst("[?].*", "") + "?season=2027&paper=day");
             Locator sheet = garden.page().getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Day sheet"));
             assertThat(sheet.getByText("Saw with glasses")).isVisible();
+            assertThat(sheet.getByTestId("tools")).containsText("Carpenter's square");
+            assertThat(sheet.getByText(Pattern.compile("^Boards marked [A-Z]")).first())
+                    .isVisible();
             // Four frames are shared, each ticked off where its last piece is sawn.
             assertThat(sheet.getByText("goes on: ").first()).isVisible();
             assertThat(garden.complaints()).isEmpty();

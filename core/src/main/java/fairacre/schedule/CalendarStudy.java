@@ -6,6 +6,7 @@ import fairacre.ledger.ToBuy;
 import fairacre.plan.Plan;
 import fairacre.work.Caution;
 import fairacre.work.PlannedTask;
+import fairacre.work.Tool;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -201,6 +202,7 @@ public final class CalendarStudy {
         return ofDay.entrySet().stream()
                 .map(each -> new WorkCalendar.Day(
                         each.getKey(),
+                        Tool.of(each.getValue()).stream().map(Tool::label).toList(),
                         Caution.of(each.getValue()).stream().map(Caution::text).toList()))
                 .toList();
     }

@@ -51,10 +51,12 @@ public record WorkCalendar(
     /**
      * A day on which something is done.
      *
+     * @param tools what is taken along; each once
      * @param cautions what can hurt somebody, and the usual care; each once
      */
-    public record Day(LocalDate day, List<String> cautions) {
+    public record Day(LocalDate day, List<String> tools, List<String> cautions) {
         public Day {
+            tools = List.copyOf(tools);
             cautions = List.copyOf(cautions);
         }
     }

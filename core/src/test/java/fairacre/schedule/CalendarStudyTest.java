@@ -50,6 +50,7 @@ import fairacre.water.MonthNormals;
 import fairacre.work.Caution;
 import fairacre.work.Pace;
 import fairacre.work.PlannedTask;
+import fairacre.work.Tool;
 import fairacre.work.WorkStudy;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -237,6 +238,40 @@ class CalendarStudyTest {
         // Every rate that a caution names is one.
         assertThat(Arrays.stream(Caution.values()).flatMap(caution -> caution.rates().stream()))
                 .isSubsetOf(WorkRates.all().map(WorkRate::key).toList());
+    }
+
+    @Test
+    @DisplayName("tools are told once a day: a saw where frames are built, a strainer where mesh is hung")
+    void tools() {
+        WorkCalendar calendar = calendar(BY_TWO);
+        assertThat(calendar.days()).allSatisfy(day -> {
+            List<String> tasks = calendar.stints().stream()
+                    .filter(stint -> stint.day().equals(day.day()))
+                    .map(Stint::task)
+                    .toList();
+            assertThat(day.tools()).isNotEmpty().doesNotHaveDuplicates();
+            assertThat(day.tools().contains(Tool.SQUARE.label()))
+                    .isEqualTo(tasks.stream().anyMatch(task -> task.contains("/FRAMES/") || task.contains("/GATES/")));
+            assertThat(day.tools().contains(Tool.STRAINER.label()))
+                    .isEqualTo(tasks.stream().anyMatch(task -> task.contains("/MESH/")));
+        });
+        for (Stage stage : Stage.values()) {
+            PlannedTask any = tasks(BY_TWO).get(0);
+            assertThat(Tool.of(List.of(new PlannedTask(
+                            "key",
+                            stage,
+                            any.rate(),
+                            any.about(),
+                            any.name(),
+                            any.bed(),
+                            1,
+                            1,
+                            Optional.empty(),
+                            List.of()))))
+                    .as("no work without a tool: %s", stage)
+                    .isNotEmpty();
+        }
+        assertThat(Tool.of(List.of())).isEmpty();
     }
 
     @Test
