@@ -8,9 +8,11 @@ import { useOutbox } from "../outdoors/useOutbox";
 import { useDesk } from "../workspace/desk";
 import { useCropOptions, useGardenCrops, idOf } from "../variety/crops";
 import { today, useWriting, type JournalEntry, type LossCause } from "./journal";
+import { STEPS, stepLabel } from "../workspace/stepLabels";
 import { useSoilDisease } from "./useSoilDisease";
 import { words } from "./words";
 
+type NextTimeStep = NonNullable<JournalEntry["nextTime"]>;
 type Kind = keyof typeof words.kinds;
 const KINDS: readonly Kind[] = ["harvest", "loss", "note"];
 const NONE = "";
@@ -25,6 +27,7 @@ const EMPTY = {
   pieces: "",
   cause: NONE,
   note: "",
+  nextTime: NONE,
 };
 
 /** Writes something down: three fields for a harvest. What was refused stays to be mended. */
@@ -60,6 +63,7 @@ export function EntryForm() {
       about: draft.about,
       ...(draft.place === NONE ? {} : { place: draft.place }),
       ...(draft.note.trim() === "" ? {} : { note: draft.note }),
+      ...(draft.nextTime === NONE ? {} : { nextTime: draft.nextTime as NextTimeStep }),
       ...(kind === "harvest" && chosen
         ? {
             harvest: {
@@ -87,7 +91,7 @@ export function EntryForm() {
     if (!(await write(made, words.kinds[kind]))) return;
     noteDisease(made);
     // The next harvest is often of the same day and bed.
-    set({ weight: "", pieces: "", note: "" });
+    set({ weight: "", pieces: "", note: "", nextTime: NONE });
   }
 
   const faultOf = (field: string) => unread[field] ?? (refused?.field === field ? refused.text : undefined);
@@ -171,6 +175,17 @@ export function EntryForm() {
         />
       </div>
       {field("note", words.note, "note")}
+      <Choice
+        label={words.remind}
+        value={draft.nextTime}
+        options={[
+          { value: NONE, label: words.noReminder },
+          ...STEPS.map((value) => ({ value, label: words.remindAt(stepLabel(value)) })),
+        ]}
+        onChange={(nextTime) => {
+          set({ nextTime });
+        }}
+      />
       <button type="submit" className="strong-button self-end">
         {words.write}
       </button>

@@ -7,6 +7,7 @@ import { answering } from "../testing/answers";
 import { atDesk, deskFor } from "../testing/desk";
 import { JournalPaper } from "./JournalPaper";
 import type { JournalEntry, JournalPage } from "./journal";
+import { NextTime } from "./NextTime";
 import { words } from "./words";
 
 const entry = (part: Partial<JournalEntry>): JournalEntry => ({
@@ -131,4 +132,44 @@ it("is turned page by page", async () => {
   await userEvent.click(await screen.findByRole("button", { name: words.older }));
   screen.getByText(words.pageOf(1, 3));
   expect(posted()).toEqual([]);
+});
+
+it("brings a note up next season at the step that it is written for", async () => {
+  const { form, posted } = await opened();
+  await userEvent.selectOptions(form.getByLabelText(words.kind), "note");
+  await userEvent.type(form.getByLabelText(words.note), "Sow later");
+  await userEvent.selectOptions(form.getByLabelText(words.remind), "CROPS");
+  await userEvent.click(form.getByRole("button", { name: words.write }));
+  await vi.waitFor(() => {
+    expect(posted().at(-1)?.body).toMatchObject({ note: "Sow later", nextTime: "CROPS" });
+  });
+  expect(form.getByLabelText(words.remind)).toHaveValue("");
+});
+
+it("shows at each step what was noted for it in earlier seasons, until it is settled", async () => {
+  const sow = { ...entry({ note: "Sow later", day: "2027-12-31" }), nextTime: "CROPS" };
+  const dig = { ...entry({ note: "Dig deeper", day: "2026-01-01" }), nextTime: "GROUND" };
+  const fetched = answering({ "/next-time": [sow, dig], "/reversal": {} });
+  const { desk } = deskFor({ season: 2028 });
+  atDesk(desk, <NextTime step="crops" />);
+  const shown = within(await screen.findByTestId("next-time"));
+  expect(shown.getAllByRole("listitem").map(({ textContent }) => textContent)).toEqual([
+    `${words.notedIn("Sow later", 2027)} ${words.heeded}`,
+  ]);
+  await userEvent.click(shown.getByRole("button", { name: words.heededNamed("Sow later") }));
+  await vi.waitFor(() => {
+    expect(fetched.mock.calls.map(([url]) => url)).toContain(
+      `/api/gardens/garden/journal/${sow.id}/reversal`,
+    );
+  });
+});
+
+it("shows nothing at a step for which nothing was noted", async () => {
+  const dig = { ...entry({ note: "Dig deeper" }), nextTime: "GROUND" };
+  const fetched = answering({ "/next-time": [dig] });
+  atDesk(deskFor({ season: 2028 }).desk, <NextTime step="crops" />);
+  await vi.waitFor(() => {
+    expect(fetched).toHaveBeenCalled();
+  });
+  expect(screen.queryByTestId("next-time")).toBeNull();
 });

@@ -41,7 +41,9 @@ interface Refused {
 /** What the journal is seen in is asked for anew. */
 function tellAnew(client: QueryClient) {
   return Promise.all(
-    ["journal", "tasks", "work", "season-figures", "bed-story"].map((what) => askAnew(client, [what])),
+    ["journal", "tasks", "work", "season-figures", "bed-story", "next-time"].map((what) =>
+      askAnew(client, [what]),
+    ),
   );
 }
 

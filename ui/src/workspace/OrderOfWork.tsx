@@ -6,6 +6,7 @@ import { CropsPanel } from "../crop/CropsPanel";
 import { FillPanel } from "../fill/FillPanel";
 import { FramesPanel } from "../frame/FramesPanel";
 import { GroundPanel } from "../ground/GroundPanel";
+import { NextTime } from "../journal/NextTime";
 import { formatMoney } from "../measure/figures";
 import { PursePanel } from "../purse/PursePanel";
 import { ReachPanel } from "../reach/ReachPanel";
@@ -134,6 +135,7 @@ export function OrderOfWork() {
           </div>
           <SelectionBar />
           <div className="relative min-h-0 grow overflow-y-auto px-3 py-3">
+            <NextTime step={step} />
             <Panel />
           </div>
         </Tabs.Content>

@@ -29,6 +29,9 @@ export const STEP_OF: Record<Snag["step"], TradeStep> = {
   PURSE: "purse",
 };
 
+/** As the program counts them, in the order of the work. */
+export const STEPS = Object.keys(STEP_OF) as Snag["step"][];
+
 export function stepLabel(step: Snag["step"]): string {
   return STEP_LABELS[STEP_OF[step]];
 }

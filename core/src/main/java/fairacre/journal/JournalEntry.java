@@ -1,6 +1,7 @@
 package fairacre.journal;
 
 import fairacre.catalogue.Crops;
+import fairacre.judging.Step;
 import fairacre.limits.Limits;
 import fairacre.limits.RefusedException;
 import java.time.LocalDate;
@@ -15,6 +16,7 @@ import java.util.stream.Stream;
  * @param about whether the day is only roughly known
  * @param place the bed, planting or other thing that it is about; empty for the whole garden
  * @param note at most 500 characters; there has to be one if there is nothing else
+ * @param nextTime the step of the planning at which the note comes up again in later seasons; only with a note
  */
 public record JournalEntry(
         UUID id,
@@ -24,7 +26,8 @@ public record JournalEntry(
         Optional<Done> done,
         Optional<Harvest> harvest,
         Optional<Loss> loss,
-        Optional<String> note) {
+        Optional<String> note,
+        Optional<Step> nextTime) {
 
     private static final int LONGEST_NOTE = 500;
     private static final int LONGEST_KEY = 200;
@@ -43,6 +46,10 @@ public record JournalEntry(
         loss = loss == null ? Optional.empty() : loss;
         note = note == null ? Optional.empty() : note.filter(text -> !text.isBlank());
         note = note.map(text -> Limits.line(text, LONGEST_NOTE, "note", "note"));
+        nextTime = nextTime == null ? Optional.empty() : nextTime;
+        if (nextTime.isPresent() && note.isEmpty()) {
+            throw new RefusedException("note", "there is nothing to think of next time", "say what");
+        }
         long facts = Stream.of(done, harvest, loss).filter(Optional::isPresent).count();
         if (facts > 1) {
             throw new RefusedException("note", "this is more than one entry", "enter one after the other");

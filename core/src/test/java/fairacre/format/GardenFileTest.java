@@ -12,6 +12,7 @@ import fairacre.fence.PostKind;
 import fairacre.journal.JournalEntry;
 import fairacre.journal.Kept;
 import fairacre.journal.LossCause;
+import fairacre.judging.Step;
 import fairacre.ledger.Entry;
 import fairacre.ledger.Receipt;
 import fairacre.ledger.ReceiptLine;
@@ -134,7 +135,8 @@ class GardenFileTest {
                 done,
                 harvest,
                 loss,
-                Optional.of("As it was"));
+                Optional.of("As it was"),
+                Optional.of(Step.CROPS));
     }
 
     @Test

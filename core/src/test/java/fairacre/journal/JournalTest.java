@@ -17,6 +17,7 @@ import fairacre.journal.JournalEntry.Harvest;
 import fairacre.journal.JournalEntry.Loss;
 import fairacre.journal.YearStudy.CropYear;
 import fairacre.journal.YearStudy.Picked;
+import fairacre.judging.Step;
 import fairacre.limits.RefusedException;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
@@ -45,7 +46,8 @@ class JournalTest {
                 Optional.ofNullable(done),
                 Optional.ofNullable(harvest),
                 Optional.ofNullable(loss),
-                Optional.ofNullable(note));
+                Optional.ofNullable(note),
+                Optional.empty());
     }
 
     private static Done done(String task, String rate, double quantity, double hours) {
@@ -65,6 +67,25 @@ class JournalTest {
         assertThatThrownBy(() -> entry(null, null, null, "x".repeat(501))).hasMessageContaining("501 characters");
         assertThatThrownBy(() -> new Loss(Optional.of("triffid"), LossCause.FROST))
                 .hasMessageContaining("no such crop");
+    }
+
+    @Test
+    void whatComesUpNextTimeSaysSomething() {
+        assertThat(withNextTime("Sow later").nextTime()).contains(Step.CROPS);
+        assertThatThrownBy(() -> withNextTime(" ")).hasMessageContaining("nothing to think of");
+    }
+
+    private static JournalEntry withNextTime(String note) {
+        return new JournalEntry(
+                id("entry"),
+                JULY,
+                false,
+                null,
+                null,
+                Optional.of(tomatoes(1.0, null)),
+                null,
+                Optional.of(note),
+                Optional.of(Step.CROPS));
     }
 
     @ParameterizedTest

@@ -82,7 +82,8 @@ class SeasonStudyTest {
                 Optional.ofNullable(done),
                 Optional.ofNullable(harvest),
                 Optional.ofNullable(loss),
-                Optional.ofNullable(note));
+                Optional.ofNullable(note),
+                Optional.empty());
         entries.add(entry);
         return entry;
     }

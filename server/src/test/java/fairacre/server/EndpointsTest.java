@@ -190,6 +190,7 @@ class EndpointsTest {
             "POST /work-calendar/better",
             "GET /work-calendar/better/{job}",
             "GET /journal",
+            "GET /journal/next-time",
             "GET /season-figures",
             "GET /bed-story",
             "POST /journal",

@@ -177,4 +177,33 @@ class JournalTest {
                 .isEqualTo(422);
         assertThat(rosa.get(garden + "/bed-story?bed=gone").status()).isBetween(400, 422);
     }
+
+    @Test
+    void aNoteForNextTimeComesUpInLaterSeasonsUntilItIsTakenBack() {
+        UUID id = UUID.randomUUID();
+        String note = "{\"id\":\"" + id + "\",\"day\":\"2024-12-31\",\"note\":\"Sow later\",\"nextTime\":\"CROPS\"}";
+        assertThat(rosa.post(garden + "/journal", note).status()).isEqualTo(204);
+        rosa.post(
+                garden + "/journal",
+                "{\"id\":\"" + UUID.randomUUID() + "\",\"day\":\"2024-12-30\",\"note\":\"Only so\"}");
+        assertThat(nextTime(2024)).as("not in its own season").isEmpty();
+        assertThat(nextTime(2025)).hasSize(1);
+        assertThat(nextTime(2025).get(0).path("note").stringValue()).isEqualTo("Sow later");
+        assertThat(nextTime(2030).get(0).path("nextTime").stringValue()).isEqualTo("CROPS");
+        assertThat(rosa.get(garden + "/journal/next-time?season=1066").status()).isEqualTo(422);
+        assertThat(rosa.post(garden + "/journal/" + id + "/reversal", "").status())
+                .isEqualTo(204);
+        assertThat(nextTime(2025)).isEmpty();
+        assertThat(rosa.post(
+                                garden + "/journal",
+                                "{\"id\":\"" + UUID.randomUUID() + "\",\"day\":\"2024-12-30\",\"nextTime\":\"CROPS\"}")
+                        .json()
+                        .path("field")
+                        .stringValue())
+                .isEqualTo("note");
+    }
+
+    private JsonNode nextTime(int season) {
+        return rosa.get(garden + "/journal/next-time?season=" + season).json();
+    }
 }

@@ -5,6 +5,7 @@ import fairacre.limits.RefusedException;
 import fairacre.server.garden.JournalService;
 import fairacre.server.garden.JournalService.JournalPage;
 import fairacre.server.store.Role;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,6 +36,12 @@ class JournalController {
             @RequestParam int season,
             @RequestParam(defaultValue = "0") int page) {
         return journal.page(owner.id(), garden, season, page);
+    }
+
+    /** Notes of earlier seasons that come up again at a step of the planning. */
+    @GetMapping("/next-time")
+    List<JournalEntry> nextTime(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return journal.nextTime(owner.id(), garden, season);
     }
 
     @PostMapping

@@ -26,6 +26,7 @@ public class JournalService {
 
     private static final int LINES_OF_A_PAGE = 50;
     private static final int MOST = 100_000;
+    private static final int MOST_NEXT_TIME = 200;
     /** Somewhere the next day has begun. */
     private static final int AHEAD = 1;
 
@@ -98,6 +99,13 @@ public class JournalService {
                     "this entry is not there, or was taken back already",
                     "look at the newest state of the journal");
         }
+    }
+
+    /** Notes of earlier seasons that come up again, the oldest first. */
+    public List<JournalEntry> nextTime(UUID owner, UUID garden, int season) {
+        Plan plan = gardens.plan(owner, garden);
+        Limits.season(season, "season");
+        return journal.toThinkOf(variants.main(owner, garden), plan.yearBegins().atYear(season), MOST_NEXT_TIME);
     }
 
     /** What counts of a season. */

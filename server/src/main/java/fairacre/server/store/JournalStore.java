@@ -7,6 +7,7 @@ import fairacre.journal.JournalEntry;
 import fairacre.journal.Kept;
 import fairacre.journal.LossCause;
 import fairacre.journal.YearStudy.Picked;
+import fairacre.judging.Step;
 import fairacre.server.store.generated.tables.records.JournalEntryRecord;
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -149,6 +150,18 @@ public class JournalStore {
                                 .in(places.stream().map(UUID::toString).toList()))));
     }
 
+    /** What counts of before a day and comes up again later, at most so many, the newest last. */
+    public List<JournalEntry> toThinkOf(UUID garden, LocalDate until, int most) {
+        return counting(JOURNAL_ENTRY
+                        .GARDEN
+                        .eq(garden)
+                        .and(JOURNAL_ENTRY.DAY.lt(until))
+                        .and(JOURNAL_ENTRY.NEXT_TIME.isNotNull()))
+                .stream()
+                .limit(most)
+                .toList();
+    }
+
     private List<JournalEntry> counting(Condition which) {
         return database.selectFrom(JOURNAL_ENTRY)
                 .where(which)
@@ -177,6 +190,7 @@ public class JournalStore {
         row.setAbout(entry.about());
         entry.place().ifPresent(row::setPlace);
         entry.note().ifPresent(row::setNote);
+        entry.nextTime().map(Step::name).ifPresent(row::setNextTime);
         entry.done().ifPresent(done -> {
             row.setTask(done.task());
             row.setRate(done.rate());
@@ -215,6 +229,7 @@ public class JournalStore {
                 Optional.ofNullable(row.getCause())
                         .map(cause ->
                                 new JournalEntry.Loss(Optional.ofNullable(row.getCrop()), LossCause.valueOf(cause))),
-                Optional.ofNullable(row.getNote()));
+                Optional.ofNullable(row.getNote()),
+                Optional.ofNullable(row.getNextTime()).map(Step::valueOf));
     }
 }
