@@ -20,8 +20,11 @@ export const arrivalWords = {
   removeNamed: (name: string) => `It is there: ${name}`,
   remove: "It is there",
   money: "Money",
-  aboutMoney:
-    "With money that comes in bit by bit, nothing is begun that would have to be bought before it is there. What was paid and ordered already is taken off first, then things are bought in the order of the work. Say nothing here if the money is there from the start.",
+  aboutMoney: [
+    "With money that comes in bit by bit, nothing is begun that would have to be bought before it is there.",
+    "What was paid and ordered already is taken off first, then things are bought in the order of the work.",
+    "Say nothing here if the money is there from the start.",
+  ].join(" "),
   moneyDay: "Comes in on",
   amount: (currency: string) => `How much, ${currency}`,
   addMoney: "Count on it",

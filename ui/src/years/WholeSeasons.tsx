@@ -14,7 +14,8 @@ const PickedByWeek = lazy(() => import("./PickedByWeek"));
 /** The garden as a whole in some seasons, and how the harvest came in. */
 export function WholeSeasons({ pair }: { pair: readonly SeasonFigures[] }) {
   const { units, plan } = useDesk();
-  const { currency } = plan.budget.sum;
+  const { currency, amount } = plan.budget.sum;
+  const decimals = amount.split(".")[1]?.length ?? 0;
   const weight = (kilograms: number) => formatFood(kilograms, units);
   const row = (head: string, text: (figures: SeasonFigures) => string) => ({
     key: head,
@@ -28,7 +29,7 @@ export function WholeSeasons({ pair }: { pair: readonly SeasonFigures[] }) {
   const isPriced = ({ value }: SeasonFigures) => Number(value.amount) > 0;
   const worthOf = (figures: SeasonFigures, amount: number | undefined) =>
     isPriced(figures)
-      ? told(amount, (each) => formatMoney({ amount: each.toFixed(2), currency }))
+      ? told(amount, (each) => formatMoney({ amount: each.toFixed(decimals), currency }))
       : words.nothing;
   return (
     <div className="flex flex-wrap gap-x-8 gap-y-2 py-1">

@@ -1,8 +1,10 @@
 /** Seasons and beds as they were planned and as they went. */
 export const words = {
   title: "Seasons side by side",
-  explained:
-    "What the plan gives and asks for in a season, and what your journal and your receipts say of it. A season that is not over yet is told so far.",
+  explained: [
+    "What the plan gives and asks for in a season, and what your journal and your receipts say of it.",
+    "A season that is not over yet is told so far.",
+  ].join(" "),
   season: "This season",
   other: "Beside it",
   by: "Line by line",
