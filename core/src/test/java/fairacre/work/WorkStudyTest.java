@@ -138,6 +138,16 @@ class WorkStudyTest {
                 .hasMessageContaining("a task for later has no day");
         assertThatThrownBy(() -> Gardens.ownTask("x", SEASON, Stage.FILL, 0.09)).isInstanceOf(RefusedException.class);
         assertThat(Gardens.ownTask("x", SEASON, Stage.FILL, 0.1).hours()).isEqualTo(0.1);
+        assertThat(Gardens.ownTask("x", SEASON, Stage.FILL, 1000).hours()).isEqualTo(1000);
+        assertThatThrownBy(() -> Gardens.ownTask("x", SEASON, Stage.FILL, 1000.1))
+                .isInstanceOf(RefusedException.class);
+        assertThat(byPeople(4).people()).isEqualTo(4);
+        assertThatThrownBy(() -> byPeople(5)).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> byPeople(0)).isInstanceOf(RefusedException.class);
+    }
+
+    private static OwnTask byPeople(int people) {
+        return new OwnTask(id("x"), "x", null, Stage.FILL, 1, people, null, null, null);
     }
 
     private static double hours(Plan plan) {
