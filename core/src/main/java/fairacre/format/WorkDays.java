@@ -1,6 +1,8 @@
 package fairacre.format;
 
+import fairacre.bill.Stage;
 import fairacre.crew.CrewKinds;
+import fairacre.crew.Delivery;
 import fairacre.crew.Worker;
 import fairacre.plan.Plan;
 import fairacre.schedule.WorkCalendar;
@@ -22,7 +24,10 @@ import net.fortuna.ical4j.model.property.DtStamp;
 import net.fortuna.ical4j.model.property.DtStart;
 import net.fortuna.ical4j.model.property.Summary;
 
-/** The work of a season as a calendar: an event for each day on which something is done, all day long. */
+/**
+ * The work of a season as a calendar: an event for each day on which something is done, and for each delivery, all day
+ * long.
+ */
 public final class WorkDays {
 
     private static final int HOUR = 60;
@@ -39,15 +44,30 @@ public final class WorkDays {
      * @param tasks of the season
      * @param now when it was made
      */
-    public static byte[] of(Plan plan, List<PlannedTask> tasks, WorkCalendar calendar, Instant now) {
+    public static byte[] of(Plan plan, int season, List<PlannedTask> tasks, WorkCalendar calendar, Instant now) {
         WorkDays days = new WorkDays(plan, tasks);
         Map<LocalDate, List<Stint>> ofDay = calendar.stints().stream()
                 .collect(Collectors.groupingBy(Stint::day, TreeMap::new, Collectors.toList()));
         return CalendarFile.of(
                 "Garden work",
-                ofDay.entrySet().stream()
-                        .map(each -> days.event(plan, each.getKey(), each.getValue(), now))
+                Stream.concat(
+                                ofDay.entrySet().stream()
+                                        .map(each -> days.event(plan, each.getKey(), each.getValue(), now)),
+                                plan.list(CrewKinds.DELIVERIES).stream()
+                                        .filter(delivery -> delivery.season() == season)
+                                        .map(delivery -> event(plan, delivery, now)))
                         .toList());
+    }
+
+    private static VEvent event(Plan plan, Delivery delivery, Instant now) {
+        VEvent event = new VEvent(false);
+        event.add(CalendarFile.uid(plan.id() + " delivery " + delivery.id()));
+        event.add(new DtStamp(now));
+        event.add(new DtStart<>(delivery.day()));
+        event.add(new Summary("Comes for " + plan.name() + ": " + delivery.name()));
+        event.add(new Description(
+                "Waits for it: " + delivery.stages().stream().map(Stage::label).collect(Collectors.joining(", "))));
+        return event;
     }
 
     private VEvent event(Plan plan, LocalDate day, List<Stint> stints, Instant now) {

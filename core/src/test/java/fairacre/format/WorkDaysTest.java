@@ -3,6 +3,7 @@ package fairacre.format;
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.delivery;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.rain;
 import static fairacre.testing.Gardens.weekends;
@@ -10,6 +11,7 @@ import static fairacre.testing.Gardens.with;
 import static fairacre.testing.Gardens.workFrom;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.bill.Stage;
 import fairacre.build.Board;
 import fairacre.cost.CostStudy;
 import fairacre.ledger.ToBuy;
@@ -49,7 +51,8 @@ class WorkDaysTest {
     }
 
     private static List<VEvent> events(Plan plan) throws Exception {
-        byte[] file = WorkDays.of(plan, tasks(plan), study(plan).atOnce(), Instant.parse("2027-03-01T12:00:00Z"));
+        byte[] file =
+                WorkDays.of(plan, SEASON, tasks(plan), study(plan).atOnce(), Instant.parse("2027-03-01T12:00:00Z"));
         return new CalendarBuilder().build(new ByteArrayInputStream(file)).getComponents("VEVENT");
     }
 
@@ -71,6 +74,27 @@ class WorkDaysTest {
         assertThat(events.get(0).getDescription().getValue())
                 .startsWith("0:00 to 1:00, Ada: ")
                 .endsWith(", Beans; runner");
+    }
+
+    @Test
+    @DisplayName("a delivery of the season is an event, the same one on whichever day it comes")
+    void deliveries() throws Exception {
+        VEvent soil = delivered("2027-04-03");
+        assertThat(day(soil)).isEqualTo(LocalDate.parse("2027-04-03"));
+        assertThat(soil.getSummary().getValue()).isEqualTo("Comes for Test garden: Soil");
+        assertThat(soil.getDescription().getValue()).isEqualTo("Waits for it: Fill the beds, Mulch");
+        VEvent late = delivered("2027-04-10");
+        assertThat(day(late)).isEqualTo(LocalDate.parse("2027-04-10"));
+        assertThat(late.getUid()).isEqualTo(soil.getUid());
+        assertThat(events(with(GARDEN, Put.of(delivery("Soil", SEASON + 1, "2028-04-03", Stage.FILL)))))
+                .noneMatch(event -> event.getSummary().getValue().startsWith("Comes"));
+    }
+
+    private static VEvent delivered(String day) throws Exception {
+        return events(with(GARDEN, Put.of(delivery("Soil", SEASON, day, Stage.FILL, Stage.MULCH)))).stream()
+                .filter(event -> event.getSummary().getValue().startsWith("Comes"))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -74,7 +74,7 @@ class CalendarController {
         WorkCalendar calendar =
                 work.calendar(owner.id(), garden, season, LocalDate.now(clock)).atOnce();
         return Downloads.download(
-                WorkDays.of(plan, work.work(owner.id(), garden, season).tasks(), calendar, clock.instant()),
+                WorkDays.of(plan, season, work.work(owner.id(), garden, season).tasks(), calendar, clock.instant()),
                 MediaType.valueOf(Downloads.CALENDAR),
                 plan.name() + ", work " + season + ".ics");
     }
