@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../api/client";
-import { seasonOf } from "../workspace/seasons";
+import { seasonOfDay } from "../workspace/seasons";
 import { useDesk, type TradeStep } from "../workspace/desk";
 import { STEP_OF } from "../workspace/stepLabels";
 import { useWriting, type JournalEntry } from "./journal";
@@ -23,7 +23,7 @@ export function NextTime({ step }: { step: TradeStep }) {
       <ul>
         {notes.map(({ id, day, note = "" }) => (
           <li key={id}>
-            {words.notedIn(note, seasonOf(new Date(`${day}T12:00:00`), plan.yearBegins))}{" "}
+            {words.notedIn(note, seasonOfDay(day, plan.yearBegins))}{" "}
             <button
               type="button"
               className="text-button text-sm"

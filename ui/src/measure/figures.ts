@@ -1,10 +1,10 @@
 import type { Money, Units } from "../api/types";
 
-const SQUARE_METRES_PER_SQUARE_FOOT = 0.09290304;
+export const SQUARE_METRES_PER_SQUARE_FOOT = 0.09290304;
 const METRES_PER_FOOT = 0.3048;
 /** Standard gravity, metres per second squared. */
 const GRAVITY = 9.80665;
-const KILOGRAMS_PER_POUND = 0.45359237;
+export const KILOGRAMS_PER_POUND = 0.45359237;
 const LITRES_PER_CUBIC_FOOT = 28.316846592;
 
 export function formatArea(squareMetres: number, units: Units): string {

@@ -9,7 +9,7 @@ describe("food", () => {
     expect(formatFood(10, "FEET_AND_INCHES")).toBe("22 lb");
     expect(formatFoodPerArea(4, "METRIC")).toBe("4.0 kg/m²");
     // 1 kg on a square metre is 0.2048 lb on a square foot (NIST).
-    expect(formatFoodPerArea(10, "FEET_AND_INCHES")).toBe("2.05 lb/ft²");
+    expect(formatFoodPerArea(10, "FEET_AND_INCHES")).toBe("2.05 lb/sq ft");
   });
 
   it("is read in the garden's unit or the one that is typed (1 lb is 0.45359237 kg, NIST)", () => {

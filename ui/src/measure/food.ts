@@ -1,9 +1,9 @@
 import type { Units } from "../api/types";
+import { KILOGRAMS_PER_POUND, SQUARE_METRES_PER_SQUARE_FOOT } from "./figures";
 import { plainNumber } from "./numbers";
 
 /* What is eaten: kilograms in the program, pounds for those who weigh so. */
 
-const KILOGRAMS_PER_POUND = 0.45359237;
 const FEW = 10;
 
 /** To a tenth below ten, else whole. */
@@ -12,13 +12,11 @@ export function formatFood(kilograms: number, units: Units): string {
   return `${weight.toFixed(weight < FEW && weight > 0 ? 1 : 0)} ${units === "METRIC" ? "kg" : "lb"}`;
 }
 
-export const SQUARE_METRES_PER_SQUARE_FOOT = 0.09290304;
-
 /** For each square metre, or each square foot. */
 export function formatFoodPerArea(kilogramsPerSquareMetre: number, units: Units): string {
   return units === "METRIC"
     ? `${kilogramsPerSquareMetre.toFixed(1)} kg/m²`
-    : `${((kilogramsPerSquareMetre * SQUARE_METRES_PER_SQUARE_FOOT) / KILOGRAMS_PER_POUND).toFixed(2)} lb/ft²`;
+    : `${((kilogramsPerSquareMetre * SQUARE_METRES_PER_SQUARE_FOOT) / KILOGRAMS_PER_POUND).toFixed(2)} lb/sq ft`;
 }
 
 /** Kilograms; null for what is none. A unit that is typed counts, else that of the garden. */

@@ -5,12 +5,12 @@ import { byName } from "../parts/byName";
 import { Fault } from "../parts/Fault";
 import { useFieldEdit } from "../forms/useFieldEdit";
 import { useDesk } from "../workspace/desk";
-import { seasonName } from "../workspace/seasons";
+import { seasonName, seasonOfDay } from "../workspace/seasons";
 import { useAsked } from "../workspace/useAsked";
 import { cropId, idOf, useCropOptions, useGardenCrops } from "../variety/crops";
 import { PlanYears } from "./PlanYears";
 import { usePlannedYears } from "./usePlannedYears";
-import { grownIn, hueOf, seasonOfDay, type YearsPlan } from "./years";
+import { grownIn, hueOf, type YearsPlan } from "./years";
 import { words } from "./words";
 
 type Planting = Plan["plantings"][number];

@@ -6,7 +6,8 @@ import { describe, expect, it, vi } from "vitest";
 import { answering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
 import { RotationPaper } from "./RotationPaper";
-import { grownIn, hueOf, seasonOfDay, type YearsPlan } from "./years";
+import { seasonOfDay } from "../workspace/seasons";
+import { grownIn, hueOf, type YearsPlan } from "./years";
 import { words } from "./words";
 
 const carrots = {

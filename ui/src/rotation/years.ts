@@ -1,14 +1,9 @@
 import type { components } from "../api/schema";
 import type { Plan } from "../api/types";
-import { seasonOf } from "../workspace/seasons";
+import { seasonOfDay } from "../workspace/seasons";
 
 export type YearsPlan = components["schemas"]["YearsPlan"];
 type Planting = Plan["plantings"][number];
-
-/** The season of a day that is written as in ISO 8601. */
-export function seasonOfDay(day: string, yearBegins: string | undefined): number {
-  return seasonOf(new Date(`${day}T00:00`), yearBegins);
-}
 
 /** What grows in a bed in a season, in the order of the year. */
 export function grownIn(

@@ -8,6 +8,7 @@ import { Choice } from "../parts/Choice";
 import { Fault } from "../parts/Fault";
 import { TextField } from "../parts/TextField";
 import { useDesk } from "../workspace/desk";
+import { seasonOfDay } from "../workspace/seasons";
 import { arrivalWords as words } from "./arrivalWords";
 import { DraftField } from "./DraftField";
 import { StageChecks, type WorkStage } from "./StageChecks";
@@ -19,7 +20,7 @@ export function Arrivals() {
   const { plan, season } = useDesk();
   const deliveries = plan.deliveries.filter((each) => each.season === season);
   const incomes = plan.incomes
-    .filter(({ day }) => isInSeason(day, season, plan.yearBegins))
+    .filter(({ day }) => seasonOfDay(day, plan.yearBegins) === season)
     .sort((a, b) => a.day.localeCompare(b.day));
   return (
     <details className="py-1 print:hidden" data-testid="arrivals">
@@ -44,12 +45,6 @@ export function Arrivals() {
       </section>
     </details>
   );
-}
-
-/** Days are written as year, month and day, so that they sort as texts. */
-function isInSeason(day: string, season: number, yearBegins: string): boolean {
-  const newYear = yearBegins.slice(1);
-  return day >= `${String(season)}${newYear}` && day < `${String(season + 1)}${newYear}`;
 }
 
 function DeliveryForm({ delivery }: { delivery: Delivery }) {

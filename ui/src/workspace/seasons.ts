@@ -25,6 +25,11 @@ export function seasonOf(day: Date, yearBegins = NEW_YEAR): number {
   return day < new Date(year, month - 1, date) ? year - 1 : year;
 }
 
+/** The season of a day that is written as in ISO 8601. */
+export function seasonOfDay(day: string, yearBegins: string | undefined): number {
+  return seasonOf(new Date(`${day}T00:00`), yearBegins);
+}
+
 /** "2027", or "2027/28" where it runs over the turn of the calendar year. */
 export function seasonName(season: number, yearBegins: string): string {
   return yearBegins === NEW_YEAR

@@ -1,7 +1,7 @@
 import { lazy, Suspense } from "react";
 import { formatPicked } from "../journal/formatPicked";
-import { formatArea, formatMoney, formatVolume } from "../measure/figures";
-import { formatFood, SQUARE_METRES_PER_SQUARE_FOOT } from "../measure/food";
+import { formatArea, formatMoney, formatVolume, SQUARE_METRES_PER_SQUARE_FOOT } from "../measure/figures";
+import { formatFood } from "../measure/food";
 import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
 import { seasonName } from "../workspace/seasons";

@@ -41,7 +41,7 @@ export const words = {
   worth: "Worth",
   priceHead: (unit: string) => `Price of a ${unit}`,
   priceOf: (crop: string, unit: string) => `Price of a ${unit}: ${crop}`,
-  areas: { METRIC: "m²", FEET_AND_INCHES: "ft²" },
+  areas: { METRIC: "m²", FEET_AND_INCHES: "sq ft" },
   units: { METRIC: "kilogram", FEET_AND_INCHES: "pound" },
   work: "Hours of work",
   lost: "Lost",

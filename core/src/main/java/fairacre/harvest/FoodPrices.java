@@ -3,6 +3,7 @@ package fairacre.harvest;
 import fairacre.bill.PriceItem;
 import fairacre.catalogue.Crop;
 import fairacre.catalogue.Crops;
+import fairacre.judging.Wording;
 import fairacre.measure.Units;
 import java.util.Arrays;
 import java.util.Optional;
@@ -15,8 +16,6 @@ import java.util.UUID;
 public final class FoodPrices {
 
     private static final String FOOD = "food/";
-    /** NIST Handbook 44, appendix C. */
-    private static final double KILOGRAMS_PER_POUND = 0.45359237;
 
     private FoodPrices() {}
 
@@ -27,7 +26,7 @@ public final class FoodPrices {
 
     /** So many of what is priced are in some kilograms. */
     public static double quantity(double kilograms, Units units) {
-        return units == Units.METRIC ? kilograms : kilograms / KILOGRAMS_PER_POUND;
+        return units == Units.METRIC ? kilograms : kilograms / Wording.KILOGRAMS_PER_POUND;
     }
 
     private static String unit(Units units) {

@@ -24,7 +24,9 @@ public record Wording(Units units) {
     private static final List<String> QUARTERS =
             List.of("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west");
     private static final double KILOPASCALS_PER_BAR = 100;
-    private static final double KILOGRAMS_PER_POUND = 0.45359237;
+    /** NIST Handbook 44, appendix C. */
+    public static final double KILOGRAMS_PER_POUND = 0.45359237;
+
     private static final double LITRES_PER_CUBIC_METRE = 1000;
     private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
     /** Of the United States. */

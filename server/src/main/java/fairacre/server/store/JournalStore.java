@@ -150,16 +150,17 @@ public class JournalStore {
                                 .in(places.stream().map(UUID::toString).toList()))));
     }
 
-    /** What counts of before a day and comes up again later, at most so many, the newest last. */
+    /**
+     * What counts of before a day and comes up again later: the newest, at most so many, in the order in which they
+     * were written.
+     */
     public List<JournalEntry> toThinkOf(UUID garden, LocalDate until, int most) {
-        return counting(JOURNAL_ENTRY
-                        .GARDEN
-                        .eq(garden)
-                        .and(JOURNAL_ENTRY.DAY.lt(until))
-                        .and(JOURNAL_ENTRY.NEXT_TIME.isNotNull()))
-                .stream()
-                .limit(most)
-                .toList();
+        List<JournalEntry> notes = counting(JOURNAL_ENTRY
+                .GARDEN
+                .eq(garden)
+                .and(JOURNAL_ENTRY.DAY.lt(until))
+                .and(JOURNAL_ENTRY.NEXT_TIME.isNotNull()));
+        return notes.subList(Math.max(0, notes.size() - most), notes.size());
     }
 
     private List<JournalEntry> counting(Condition which) {
